@@ -1,0 +1,123 @@
+import { type InstrumentKind, STRING_NUMBERS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { asNumber, type NoteValue } from '#core/material';
+import { type Engraving, engravingOf, type Measure, type MeasureNote, type MeasureSymbol } from '#core/notation';
+import { LETTERS } from '#core/pitch';
+import type { Plan, PlannedSound } from '#core/plan';
+import { positionMark } from '#core/words';
+import { element } from './xml.ts';
+
+/** MusicXML divisions of a quarter note: a 64th note is one. */
+const DIVISIONS = 16;
+
+const TYPE_NAMES: Readonly<Record<NoteValue['denominator'], string>> = {
+  1: 'whole', 2: 'half', 4: 'quarter', 8: 'eighth', 16: '16th', 32: '32nd', 64: '64th',
+};
+
+const ACCIDENTAL_NAMES: Readonly<Record<string, string>> = { '-2': 'flat-flat', '-1': 'flat', '0': 'natural', '1': 'sharp', '2': 'double-sharp' };
+
+const PART_NAMES: Readonly<Record<InstrumentKind, string>> = { violin: 'Violin', viola: 'Viola', cello: 'Violoncello', bass: 'Double bass' };
+
+/**
+ * A plan as a MusicXML 4.0 partwise score: one part, pitches as written (with `transpose` for the double bass),
+ * fingering and string on each note, slurs, ties, and the position in words where a stay begins.
+ */
+export function toMusicXml(name: string, plan: Plan): string {
+  const kind = plan.brief.instrument.kind;
+  const engraving = engravingOf(kind, plan.line);
+  const measures = engraving.measures.map((measure) => measureElement(measure, engraving, plan));
+  const score = element(
+    'score-partwise',
+    [
+      element('work', [element('work-title', name)]),
+      element('identification', [element('encoding', [element('software', 'Dove Path')])]),
+      element('part-list', [element('score-part', [element('part-name', PART_NAMES[kind])], { id: 'P1' })]),
+      element('part', measures, { id: 'P1' }),
+    ],
+    { version: '4.0' },
+  );
+  const doctype = '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
+  return `<?xml version="1.0" encoding="UTF-8" standalone="no"?>\n${doctype}\n${score}\n`;
+}
+
+function measureElement(measure: Measure, engraving: Engraving, plan: Plan): string {
+  const first = measure.number === 1;
+  const last = measure.number === engraving.measures.length;
+  const head = first ? [attributes(engraving, plan.brief.instrument.kind), ...tempoDirection(plan)] : [];
+  const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
+  return element('measure', [...head, ...measure.symbols.flatMap((symbol) => symbolElements(symbol, plan)), ...tail], { number: measure.number });
+}
+
+function attributes(engraving: Engraving, kind: InstrumentKind): string {
+  const octaves = WRITTEN_OCTAVES_ABOVE[kind];
+  const transpose = [element('diatonic', '0'), element('chromatic', '0'), element('octave-change', String(-octaves))];
+  return element('attributes', [
+    element('divisions', String(DIVISIONS)),
+    element('key', [element('fifths', String(engraving.key.fifths)), element('mode', engraving.key.mode)]),
+    element('time', [element('beats', String(engraving.meter.beats)), element('beat-type', String(engraving.meter.beatValue))]),
+    element('clef', [element('sign', engraving.clef.sign), element('line', String(engraving.clef.line))]),
+    ...(octaves > 0 ? [element('transpose', transpose)] : []),
+  ]);
+}
+
+function tempoDirection(plan: Plan): readonly string[] {
+  const { tempo } = plan.brief;
+  if (tempo === undefined) return [];
+  const metronome = element('metronome', [element('beat-unit', 'quarter'), element('per-minute', String(tempo))]);
+  return [element('direction', [element('direction-type', [metronome]), element('sound', [], { tempo })], { placement: 'above' })];
+}
+
+function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly string[] {
+  if (symbol.kind === 'rest') return [element('note', [element('rest', []), ...lengthElements(symbol.value)])];
+  const planned = plan.notes[symbol.index];
+  if (planned?.kind !== 'note') throw new RangeError(`Note ${symbol.index} of the line has no fingering`);
+  const position = planned.beginsStay && !symbol.tiedFromBefore ? [positionDirection(planned)] : [];
+  return [...position, noteElement(symbol, planned)];
+}
+
+function positionDirection(planned: PlannedSound): string {
+  return element('direction', [element('direction-type', [element('words', positionMark(planned.position))])], { placement: 'above' });
+}
+
+function noteElement(symbol: MeasureNote, planned: PlannedSound): string {
+  const { letter, alteration, octave } = symbol.written;
+  const [duration, voice, ...shape] = lengthElements(symbol.value);
+  const ties = tieTypes(symbol);
+  return element('note', [
+    element('pitch', [
+      element('step', LETTERS[letter]),
+      ...(alteration === 0 ? [] : [element('alter', String(alteration))]),
+      element('octave', String(octave)),
+    ]),
+    duration ?? '',
+    ...ties.map((type) => element('tie', [], { type })),
+    voice ?? '',
+    ...shape,
+    ...(symbol.accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(symbol.accidental)] ?? 'natural')]),
+    ...notations(symbol, planned, ties),
+  ]);
+}
+
+function notations(symbol: MeasureNote, planned: PlannedSound, ties: readonly string[]): readonly string[] {
+  const slurs = symbol.slur === 'begins' ? ['start'] : symbol.slur === 'ends' ? ['stop'] : [];
+  const stop = planned.stops[0];
+  const technical = [element('fingering', stop.finger), element('string', String(STRING_NUMBERS.indexOf(stop.string) + 1))];
+  const inside = [
+    ...ties.map((type) => element('tied', [], { type })),
+    ...slurs.map((type) => element('slur', [], { type, number: 1 })),
+    ...(symbol.tiedFromBefore ? [] : [element('technical', technical)]),
+  ];
+  return inside.length === 0 ? [] : [element('notations', inside)];
+}
+
+function tieTypes(symbol: MeasureNote): readonly ('start' | 'stop')[] {
+  return [...(symbol.tiedFromBefore ? (['stop'] as const) : []), ...(symbol.tiedToNext ? (['start'] as const) : [])];
+}
+
+function lengthElements(value: NoteValue): readonly string[] {
+  return [
+    element('duration', String(asNumber(value.length) * 4 * DIVISIONS)),
+    element('voice', '1'),
+    element('type', TYPE_NAMES[value.denominator]),
+    ...(value.dots === 1 ? [element('dot', [])] : []),
+  ];
+}

@@ -1,0 +1,37 @@
+import { semitoneHand } from './semitone-hand.ts';
+import type { HandModel, PositionName } from './types.ts';
+
+/**
+ * The cello's hand on the neck: closed, a semitone from finger to finger (1–4 a minor third); extended back, when the
+ * first finger reaches; extended forward, when the hand follows it, so that 1–2 is a tone and 1–4 a major third. Above
+ * fifth position or so the fourth finger falls out of use and 1-2-3 take tones and semitones.
+ *
+ * The closed hand at anchor 1 is half position; a first finger reaching back to the same place is first position.
+ */
+export const celloHand: HandModel = semitoneHand({
+  school: 'neck',
+  shapes: [
+    { shape: 'home', offsets: [['1', [0]], ['2', [1]], ['3', [2]], ['4', [3]]], lowestAnchor: 1, highestAnchor: 10, span: { lowest: 0, highest: 3 } },
+    { shape: 'reached-back', offsets: [['1', [-1]], ['2', [1]], ['3', [2]], ['4', [3]]], lowestAnchor: 2, highestAnchor: 9, span: { lowest: -1, highest: 3 } },
+    { shape: 'reached-forward', offsets: [['1', [0]], ['2', [2]], ['3', [3]], ['4', [4]]], lowestAnchor: 1, highestAnchor: 9, span: { lowest: 0, highest: 4 } },
+    { shape: 'three-finger', offsets: [['1', [0]], ['2', [1, 2]], ['3', [3, 4]]], lowestAnchor: 8, highestAnchor: 17, span: { lowest: 0, highest: 4 } },
+  ],
+  names: celloNames(),
+});
+
+/**
+ * Names by anchor, counted in letters as on the A string, whose natural notes name the positions: B first, C second,
+ * D third, E fourth, F fifth, G sixth, A seventh.
+ */
+function celloNames(): readonly (readonly PositionName[])[] {
+  const plain = (label: string): readonly PositionName[] => [{ label, alteration: null }];
+  const between = (below: string, above: string): readonly PositionName[] => [
+    { label: below, alteration: 'high' },
+    { label: above, alteration: 'low' },
+  ];
+  const raised = (label: string): readonly PositionName[] => [{ label, alteration: 'high' }];
+  return [
+    plain('half'), plain('1'), plain('2'), raised('2'), plain('3'), between('3', '4'), plain('4'), between('4', '5'),
+    raised('5'), plain('6'), raised('6'), plain('7'), between('7', '8'), plain('8'), between('8', '9'), plain('9'), plain('10'),
+  ];
+}

@@ -1,0 +1,26 @@
+/**
+ * Distance in mm from the nut to the place that sounds `semitones` above the open string, on a string of vibrating
+ * length `lengthMm`: `L·(1 − 2^(−n/12))`, since frequency is inversely proportional to sounding length (Mersenne).
+ * `semitones` may be fractional, ≥ 0; 0 is the nut.
+ */
+export function mmFromNut(lengthMm: number, semitones: number): number {
+  return lengthMm * (1 - 2 ** (-semitones / 12));
+}
+
+/** Semitones above the open string at a distance from the nut: the inverse of `mmFromNut`. 0 ≤ `mm` < `lengthMm`. */
+export function semitonesAtMm(lengthMm: number, mm: number): number {
+  return -12 * Math.log2(1 - mm / lengthMm);
+}
+
+/**
+ * How many mm ten cents are at a place: `l·ln 2/120` with `l` the sounding length there
+ * (the derivative of `mmFromNut` by cents, times ten).
+ */
+export function mmPerTenCents(lengthMm: number, semitones: number): number {
+  return (lengthMm * 2 ** (-semitones / 12) * Math.LN2) / 120;
+}
+
+/** The highest whole semitone above the open string that still lies on a fingerboard ending at `endShare` of the length. */
+export function fingerboardEndSemitones(endShare: number): number {
+  return Math.floor(-12 * Math.log2(1 - endShare));
+}

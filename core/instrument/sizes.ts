@@ -1,0 +1,45 @@
+/** The four instruments of the family, high to low. */
+export const INSTRUMENT_KINDS = ['violin', 'viola', 'cello', 'bass'] as const;
+
+type Kind = (typeof INSTRUMENT_KINDS)[number];
+
+/** One size of an instrument: its name as makers say it and its typical vibrating string length. */
+export interface SizeEntry {
+  readonly size: string;
+  /** Nut to bridge, mm. */
+  readonly stringLengthMm: number;
+}
+
+/**
+ * Typical vibrating lengths in mm, full size first. Makers differ: a brief may carry the measured length instead.
+ * Viola sizes are body lengths in inches. Source: the usual tables of string and instrument makers, rounded.
+ */
+export const SIZES: Readonly<Record<Kind, readonly SizeEntry[]>> = {
+  violin: sizes({ '4/4': 328, '7/8': 317, '3/4': 307, '1/2': 283, '1/4': 252, '1/8': 227, '1/10': 213, '1/16': 196, '1/32': 180 }),
+  viola: sizes({ '17"': 388, '16.5"': 380, '16"': 370, '15.5"': 360, '15"': 350, '14"': 330, '13"': 310, '12"': 285 }),
+  cello: sizes({ '4/4': 690, '7/8': 655, '3/4': 620, '1/2': 560, '1/4': 510, '1/8': 440, '1/10': 400 }),
+  bass: sizes({ '4/4': 1110, '7/8': 1080, '3/4': 1050, '1/2': 970, '1/4': 900, '1/8': 830 }),
+};
+
+/** The size an adult plays unless something else is said: the double bass is usually a three-quarter. */
+export function defaultSize(kind: Kind): string {
+  return { violin: '4/4', viola: '16"', cello: '4/4', bass: '3/4' }[kind];
+}
+
+/** Open strings as usually tuned, highest (I) first, sounding, in documents' form. */
+export const TUNINGS: Readonly<Record<Kind, readonly string[]>> = {
+  violin: ['E5', 'A4', 'D4', 'G3'],
+  viola: ['A4', 'D4', 'G3', 'C3'],
+  cello: ['A3', 'D3', 'G2', 'C2'],
+  bass: ['G2', 'D2', 'A1', 'E1'],
+};
+
+/** Where the fingerboard ends, as a share of the vibrating length from the nut: nothing is planned beyond it. */
+export const FINGERBOARD_END_SHARE: Readonly<Record<Kind, number>> = { violin: 0.82, viola: 0.82, cello: 0.84, bass: 0.8 };
+
+/** Octaves by which the written note lies above the sounding one: the double bass reads an octave higher. */
+export const WRITTEN_OCTAVES_ABOVE: Readonly<Record<Kind, 0 | 1>> = { violin: 0, viola: 0, cello: 0, bass: 1 };
+
+function sizes(lengths: Readonly<Record<string, number>>): readonly SizeEntry[] {
+  return Object.entries(lengths).map(([size, stringLengthMm]) => ({ size, stringLengthMm }));
+}

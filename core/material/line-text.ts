@@ -1,0 +1,126 @@
+import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
+import { goodReading, type Issue, type Reading } from '#core/reading';
+import { bracketWithout, notATokenOfALine, tieToOtherPitch } from '#core/words';
+import { addFractions, type Fraction, formatFraction, fraction, parseFraction } from './fraction.ts';
+import type { LineNoteDocument } from './schema.ts';
+
+/**
+ * The line as a teacher types it: `Eb4 F4 (G4:1/8 Ab4) r:1/4`.
+ *
+ * A pitch may carry a value after a colon, which holds until the next one given; a dot adds a half. `r` is a rest,
+ * round brackets stand for one bow, `~` joins a note to the next of the same pitch, bar lines are for the eye only.
+ * `octavesAbove` tells by how many octaves the typed pitch lies above the sounding one (the double bass: 1).
+ */
+export function parseLineText(text: string, noteValue: string, octavesAbove: number): Reading<readonly LineNoteDocument[]> {
+  const reader = new LineReader(parseFraction(noteValue) ?? fraction(1, 4), octavesAbove);
+  const words = text.replaceAll('(', ' ( ').replaceAll(')', ' ) ').split(/[\s,|]+/).filter(Boolean);
+  for (const word of words) reader.take(word);
+  reader.end();
+  const [first, ...others] = reader.issues;
+  return first ? { ok: false, issues: [first, ...others] } : goodReading(reader.notes);
+}
+
+/** Writes a line so that `parseLineText` reads the same notes again; a value is written where it changes. */
+export function formatLineText(notes: readonly LineNoteDocument[], noteValue: string, octavesAbove: number): string {
+  let held = noteValue;
+  return notes
+    .map((note, index) => {
+      const before = notes[index - 1];
+      const slurred = !('rest' in note) && note.slur === true;
+      const inBow = before !== undefined && !('rest' in before) && before.slur === true;
+      const value = note.duration === held ? '' : `:${note.duration}`;
+      held = note.duration;
+      const name = 'rest' in note ? 'r' : note.pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+');
+      return `${slurred && !inBow ? '(' : ''}${name}${value}${inBow && !slurred ? ')' : ''}`;
+    })
+    .join(' ');
+}
+
+/** Collects notes and issues while the words go by; lives for one reading only. */
+class LineReader {
+  readonly notes: LineNoteDocument[] = [];
+  readonly issues: Issue[] = [];
+  private inBow = false;
+  private tied = false;
+
+  constructor(
+    private value: Fraction,
+    private readonly octavesAbove: number,
+  ) {}
+
+  take(word: string): void {
+    if (word === '(') this.openBow();
+    else if (word === ')') this.closeBow();
+    else this.takeNote(word);
+  }
+
+  end(): void {
+    if (this.inBow) this.complain(bracketWithout('(', ')'));
+    if (this.tied) this.complain(tieToOtherPitch(this.lastName(), 'nothing'));
+  }
+
+  private openBow(): void {
+    if (this.inBow) this.complain(bracketWithout('(', ')'));
+    this.inBow = true;
+  }
+
+  private closeBow(): void {
+    if (!this.inBow) this.complain(bracketWithout(')', '('));
+    this.inBow = false;
+    const last = this.notes.pop();
+    if (last) this.notes.push(withoutSlur(last));
+  }
+
+  private takeNote(word: string): void {
+    const match = /^([^:~]+)(?::([0-9]+\/[0-9]+)(\.?))?(~?)$/u.exec(word);
+    const name = match?.[1];
+    const value = match?.[2] === undefined ? this.value : dotted(parseFraction(match[2]), match[3] === '.');
+    if (name === undefined || value === null) return this.complain(notATokenOfALine(word));
+    this.value = value;
+    if (/^(r|-|rest)$/i.test(name)) return this.addRest(value);
+    const pitch = parsePitch(name);
+    if (!pitch.ok) return void this.issues.push(...pitch.issues.map((issue) => ({ ...issue, where: { note: this.notes.length } })));
+    this.addNote(formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove }), value, match?.[4] === '~');
+  }
+
+  private addRest(duration: Fraction): void {
+    const last = this.notes.pop();
+    if (last) this.notes.push(withoutSlur(last));
+    this.notes.push({ rest: true, duration: formatFraction(duration) });
+  }
+
+  private addNote(pitch: string, duration: Fraction, tie: boolean): void {
+    const last = this.notes[this.notes.length - 1];
+    if (this.tied && last && !('rest' in last) && last.pitches[0] === pitch) {
+      const whole = addFractions(parseFraction(last.duration) ?? duration, duration);
+      this.notes[this.notes.length - 1] = { ...last, duration: formatFraction(whole) };
+    } else {
+      if (this.tied) this.complain(tieToOtherPitch(this.lastName(), pitch));
+      this.notes.push({ pitches: [pitch], duration: formatFraction(duration), ...(this.inBow ? { slur: true } : {}) });
+    }
+    this.tied = tie;
+  }
+
+  private lastName(): string {
+    const last = this.notes[this.notes.length - 1];
+    return last && !('rest' in last) ? (last.pitches[0] ?? '') : 'a rest';
+  }
+
+  private complain(words: { readonly message: string; readonly hint: string }): void {
+    this.issues.push({ code: 'syntax', where: { note: this.notes.length }, ...words });
+  }
+}
+
+function withoutSlur(note: LineNoteDocument): LineNoteDocument {
+  return 'rest' in note ? note : { pitches: note.pitches, duration: note.duration };
+}
+
+function dotted(value: Fraction | null, dot: boolean): Fraction | null {
+  return value && dot ? fraction(value.numerator * 3, value.denominator * 2) : value;
+}
+
+function shifted(pitchText: string, octaves: number): string {
+  const parsed = parsePitch(pitchText);
+  const pitch: Pitch | null = parsed.ok ? parsed.value : null;
+  return pitch ? formatPitch({ ...pitch, octave: pitch.octave + octaves }) : pitchText;
+}

@@ -1,0 +1,52 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { PitchText } from '#core/pitch';
+import { ARPEGGIO_TYPES } from './arpeggio.ts';
+import { DIRECTIONS, METERS } from './choices.ts';
+import { MOST_NOTES } from './limits.ts';
+import { SCALE_TYPES } from './scale.ts';
+
+const Duration = Type.String({ pattern: '^[1-9][0-9]{0,3}/[1-9][0-9]{0,3}$', description: 'Fraction of a whole note: "3/8".' });
+const Octaves = Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3)]);
+const Ways = Type.Union(DIRECTIONS.map((way) => Type.Literal(way)));
+const closed = { additionalProperties: false };
+
+/** A note or rest of a typed line. `slur` ties the bow to the next note: both are played in one bow. */
+export const LineNoteDocument = Type.Union([
+  Type.Object({ pitches: Type.Array(PitchText, { minItems: 1, maxItems: 1 }), duration: Duration, slur: Type.Optional(Type.Boolean()) }, closed),
+  Type.Object({ rest: Type.Literal(true), duration: Duration }, closed),
+]);
+
+/** A note or rest of a typed line, as documents carry it. */
+export type LineNoteDocument = Static<typeof LineNoteDocument>;
+
+/** What is to be played: a scale, an arpeggio, or a line of the teacher's own. The tonic is always the lowest. */
+export const Material = Type.Union([
+  Type.Object(
+    { kind: Type.Literal('scale'), type: Type.Union(SCALE_TYPES.map((type) => Type.Literal(type))), tonic: PitchText, octaves: Octaves, direction: Ways },
+    closed,
+  ),
+  Type.Object(
+    { kind: Type.Literal('arpeggio'), type: Type.Union(ARPEGGIO_TYPES.map((type) => Type.Literal(type))), tonic: PitchText, octaves: Octaves, direction: Ways },
+    closed,
+  ),
+  Type.Object(
+    { kind: Type.Literal('line'), notes: Type.Array(LineNoteDocument, { maxItems: MOST_NOTES }), key: Type.Optional(Type.String({ maxLength: 12 })) },
+    closed,
+  ),
+]);
+
+/** What is to be played, as documents carry it. */
+export type Material = Static<typeof Material>;
+
+/** Note value, meter and bowing; `notesPerBow` slurs the notes of scales and arpeggios in groups. */
+export const Rhythm = Type.Object(
+  {
+    noteValue: Type.Optional(Duration),
+    meter: Type.Optional(Type.Union(METERS.map((meter) => Type.Literal(meter)))),
+    notesPerBow: Type.Optional(Type.Integer({ minimum: 1, maximum: 64 })),
+  },
+  closed,
+);
+
+/** Note value, meter and bowing, as documents carry them. */
+export type Rhythm = Static<typeof Rhythm>;

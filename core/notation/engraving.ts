@@ -1,0 +1,127 @@
+import { type InstrumentKind, writtenPitch } from '#core/instrument';
+import {
+  addFractions, asNumber, compareFractions, type Fraction, fraction, type Line, type Meter, type NoteValue, subtractFractions, writtenLengths, ZERO,
+} from '#core/material';
+import { alterationInKey, type Key, type Pitch } from '#core/pitch';
+import { type Clef, clefFor } from './clef.ts';
+
+/** A note as it is written in one measure: a long note is several of these, tied. */
+export interface MeasureNote {
+  readonly kind: 'note';
+  /** Index in the line. */
+  readonly index: number;
+  /** The pitch as the player reads it. */
+  readonly written: Pitch;
+  readonly value: NoteValue;
+  /** Accidental to be set before the head: the alteration −2 … 2 (0 a natural); null when none is needed. */
+  readonly accidental: number | null;
+  readonly tiedFromBefore: boolean;
+  readonly tiedToNext: boolean;
+  readonly slur: 'begins' | 'continues' | 'ends' | null;
+}
+
+/** A rest as it is written in one measure. */
+export interface MeasureRest {
+  readonly kind: 'rest';
+  readonly index: number;
+  readonly value: NoteValue;
+}
+
+/** What stands in a measure. */
+export type MeasureSymbol = MeasureNote | MeasureRest;
+
+/** One measure; the last may be shorter than the meter. */
+export interface Measure {
+  /** From 1. */
+  readonly number: number;
+  readonly symbols: readonly MeasureSymbol[];
+}
+
+/** A line as it stands on the staff. */
+export interface Engraving {
+  readonly clef: Clef;
+  readonly key: Key;
+  readonly meter: Meter;
+  readonly measures: readonly Measure[];
+}
+
+/** Writes a line into measures: cuts notes at bar lines and into writable values, and sets ties, slurs and accidentals. */
+export function engravingOf(kind: InstrumentKind, line: Line): Engraving {
+  const written = line.notes.flatMap((note) => (note.kind === 'note' ? [writtenPitch(kind, note.pitch)] : []));
+  const bar = fraction(line.meter.beats, line.meter.beatValue);
+  const measures = new Map<number, MeasureSymbol[]>();
+  for (const index of line.notes.keys()) {
+    for (const { measure, symbol } of piecesOf(kind, line, index, bar)) {
+      const symbols = measures.get(measure) ?? [];
+      symbols.push(symbol);
+      measures.set(measure, symbols);
+    }
+  }
+  const inOrder = [...measures.values()].map((symbols, index) => ({ number: index + 1, symbols: withAccidentals(symbols, line.key) }));
+  return { clef: clefFor(kind, written), key: line.key, meter: line.meter, measures: inOrder };
+}
+
+interface Piece {
+  readonly measure: number;
+  readonly symbol: MeasureSymbol;
+}
+
+function piecesOf(kind: InstrumentKind, line: Line, index: number, bar: Fraction): readonly Piece[] {
+  const note = line.notes[index];
+  if (!note) return [];
+  const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, length }) =>
+    (writtenLengths(length) ?? []).map((value) => ({ measure, value })),
+  );
+  return cut.map(({ measure, value }, part): Piece => {
+    if (note.kind === 'rest') return { measure, symbol: { kind: 'rest', index, value } };
+    const tiedFromBefore = part > 0;
+    const tiedToNext = part < cut.length - 1;
+    const slur = slurOf(line, index, tiedFromBefore, tiedToNext);
+    const written = writtenPitch(kind, note.pitch);
+    return { measure, symbol: { kind: 'note', index, written, value, accidental: null, tiedFromBefore, tiedToNext, slur } };
+  });
+}
+
+function cutAtBars(onset: Fraction, duration: Fraction, bar: Fraction): readonly { readonly measure: number; readonly length: Fraction }[] {
+  const cuts: { measure: number; length: Fraction }[] = [];
+  let start = onset;
+  let left = duration;
+  while (compareFractions(left, ZERO) > 0) {
+    const measure = Math.floor(asNumber(start) / asNumber(bar));
+    const room = subtractFractions(fraction(bar.numerator * (measure + 1), bar.denominator), start);
+    const length = compareFractions(left, room) < 0 ? left : room;
+    cuts.push({ measure, length });
+    start = addFractions(start, length);
+    left = subtractFractions(left, length);
+  }
+  return cuts;
+}
+
+/** A slur runs from the first head of its first note to the last head of its last. */
+function slurOf(line: Line, index: number, tiedFromBefore: boolean, tiedToNext: boolean): MeasureNote['slur'] {
+  const note = line.notes[index];
+  const before = line.notes[index - 1];
+  const next = line.notes[index + 1];
+  const fromBefore = before?.kind === 'note' && before.slurredToNext;
+  const toNext = note?.kind === 'note' && note.slurredToNext && next?.kind === 'note';
+  if (!fromBefore && !toNext) return null;
+  if (!fromBefore && !tiedFromBefore) return 'begins';
+  if (!toNext && !tiedToNext) return 'ends';
+  return 'continues';
+}
+
+/**
+ * An accidental holds for its staff place to the end of the measure; at each bar line the signature counts again. A note
+ * tied over keeps its accidental without a new sign, and does not count for the notes after it.
+ */
+function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly MeasureSymbol[] {
+  const held = new Map<string, number>();
+  return symbols.map((symbol) => {
+    if (symbol.kind === 'rest' || symbol.tiedFromBefore) return symbol;
+    const { letter, octave, alteration } = symbol.written;
+    const place = `${letter} ${octave}`;
+    if ((held.get(place) ?? alterationInKey(key, letter)) === alteration) return symbol;
+    held.set(place, alteration);
+    return { ...symbol, accidental: alteration };
+  });
+}

@@ -1,0 +1,44 @@
+import type { Plan, PlannedSound } from '#core/plan';
+
+/** What is set over a note head: the finger, how it stands, and what changes here. */
+export interface FingerMark {
+  readonly finger: string;
+  /** Low or high finger, marked only where that finger's place changes; extensions are always marked. */
+  readonly place: 'low' | 'high' | 'extended' | null;
+  /** The hand has shifted onto this note. */
+  readonly shifted: boolean;
+  /** Roman numeral, where the string changes. */
+  readonly string: string | null;
+}
+
+/** The marks of a whole plan, by line index; null for rests. */
+export function fingerMarks(plan: Plan): readonly (FingerMark | null)[] {
+  const arrivals = new Set(plan.shifts.map((shift) => shift.to));
+  const lastPlace = new Map<string, PlannedSound['fingerPlace']>();
+  return plan.notes.map((note, index) => {
+    if (note.kind === 'rest') return null;
+    const finger = note.stops[0].finger;
+    if (note.beginsStay) lastPlace.clear();
+    const place = placeMark(note, lastPlace.get(finger) ?? null);
+    if (finger !== '0') lastPlace.set(finger, note.fingerPlace);
+    return {
+      finger,
+      place,
+      shifted: arrivals.has(index),
+      string: note.changesString ? note.stops[0].string : null,
+    };
+  });
+}
+
+/** One mark as text: "x4" an extended fourth, "↓2" a low second finger, "–1" after a shift. */
+export function fingerMark(mark: FingerMark): string {
+  const place = mark.place === null ? '' : { low: '↓', high: '↑', extended: 'x' }[mark.place];
+  return `${mark.shifted ? '–' : ''}${place}${mark.finger}`;
+}
+
+/** A finger that comes back to its plain place is marked by the way it moved. */
+function placeMark(note: PlannedSound, before: PlannedSound['fingerPlace']): FingerMark['place'] {
+  if (note.extended && (note.fingerPlace === null || note.shape === 'reached-forward')) return 'extended';
+  if (note.fingerPlace === before || (note.stops[0].finger === '1' && note.fingerPlace === note.position.alteration)) return null;
+  return note.fingerPlace ?? (before === 'low' ? 'high' : 'low');
+}

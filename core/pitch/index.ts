@@ -1,0 +1,20 @@
+export { alterationInKey, formatKey, keyOfTonic, KEY_MODES, parseKey, sharpsOrFlats } from './key.ts';
+export type { Key, KeyMode } from './key.ts';
+export {
+  DIATONIC_SEMITONES,
+  displayPitch,
+  displayPitchClass,
+  fifthsOf,
+  formatPitch,
+  frequencyHz,
+  LETTERS,
+  parsePitch,
+  pitchAt,
+  respelled,
+  samePitch,
+  semitonesOf,
+  stepsOf,
+  transposedBy,
+} from './pitch.ts';
+export type { Interval, LetterIndex, Pitch } from './pitch.ts';
+export { PitchText } from './schema.ts';

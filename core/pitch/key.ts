@@ -1,0 +1,51 @@
+import { badReading, goodReading, type Reading } from '#core/reading';
+import { notAKey } from '#core/words';
+import { displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch } from './pitch.ts';
+
+/** The two modes a key signature is read in. */
+export const KEY_MODES = ['major', 'minor'] as const;
+
+/** Major or minor: for a key signature, all three minor scales are minor. */
+export type KeyMode = (typeof KEY_MODES)[number];
+
+/** A key: its tonic (the octave is of no meaning here), its mode, and its signature. */
+export interface Key {
+  readonly tonic: Pitch;
+  readonly mode: KeyMode;
+  /** Sharps of the signature; flats are negative. −7 … 7. */
+  readonly fifths: number;
+}
+
+/** Letters in the order in which sharps are added to a signature; flats are added from the other end. */
+const SHARP_ORDER: readonly LetterIndex[] = [3, 0, 4, 1, 5, 2, 6];
+
+/** The key on a tonic; null when its signature would need more than seven sharps or flats (G♯ major, F♭ minor). */
+export function keyOfTonic(tonic: Pitch, mode: KeyMode): Key | null {
+  const fifths = fifthsOf(tonic) - (mode === 'minor' ? 3 : 0);
+  return Math.abs(fifths) > 7 ? null : { tonic, mode, fifths };
+}
+
+/** What the signature does to a letter: −1, 0 or 1 semitones. */
+export function alterationInKey(key: Key, letter: LetterIndex): number {
+  const order = SHARP_ORDER.indexOf(letter);
+  if (key.fifths > order) return 1;
+  return key.fifths < 0 && 6 - order < -key.fifths ? -1 : 0;
+}
+
+/** Which accidentals the key leans to: flats with any flat in the signature, else sharps. */
+export function sharpsOrFlats(key: Key): 'sharps' | 'flats' {
+  return key.fifths < 0 ? 'flats' : 'sharps';
+}
+
+/** Documents' form, the inverse of `parseKey`: `"Eb major"`. */
+export function formatKey(key: Key): string {
+  return `${displayPitchClass(key.tonic).replace('♭', 'b').replace('♯', '#')} ${key.mode}`;
+}
+
+/** Reads a key such as `"Eb major"` or `"F# minor"`. */
+export function parseKey(text: string): Reading<Key> {
+  const match = /^\s*([A-Ga-g](?:b|#|♭|♯)?)\s+(major|minor)\s*$/u.exec(text);
+  const tonic = parsePitch(`${match?.[1] ?? ''}4`);
+  const key = tonic.ok ? keyOfTonic(tonic.value, match?.[2] === 'minor' ? 'minor' : 'major') : null;
+  return match && key ? goodReading(key) : badReading({ code: 'pitch', where: { pointer: '/material/key' }, ...notAKey(text) });
+}

@@ -1,0 +1,77 @@
+import type { Placement } from '#core/hand';
+import { mmFromNut, stringOf, writtenPitch } from '#core/instrument';
+import { formatPitch, type Pitch } from '#core/pitch';
+import { costBreakdown } from './cost-breakdown.ts';
+import type { NoteStep } from './note-steps.ts';
+import { placedNotes, type PlacedNote } from './placed-note.ts';
+import type { Task } from './read-brief.ts';
+import { shiftsOf } from './shifts.ts';
+import { staysOf } from './stays.ts';
+import type { Plan, PlannedNote, Stay, Stop } from './types.ts';
+
+/** Says of a chosen way all that a player wants to know. `placements[i]` belongs to `steps[i]`. */
+export function describe(task: Task, steps: readonly NoteStep[], placements: readonly (Placement | undefined)[]): Plan {
+  const placed = placedNotes(task, steps, placements);
+  const stays = staysOf(task, placed);
+  return {
+    brief: task.brief,
+    line: task.line,
+    stringLengthMm: task.instrument.stringLengthMm,
+    notes: plannedNotes(task, placed, stays),
+    shifts: shiftsOf(task, placed),
+    stays,
+    cost: costBreakdown(task, placed),
+  };
+}
+
+function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly Stay[]): readonly PlannedNote[] {
+  const begins = new Set(stays.map((stay) => stay.from));
+  const order = new Map(placed.map((note, position) => [note.index, position]));
+  return task.line.notes.map((_, index): PlannedNote => {
+    const position = order.get(index);
+    const note = position === undefined ? undefined : placed[position];
+    if (!note || position === undefined) return { kind: 'rest' };
+    const { placement } = note;
+    return {
+      kind: 'note',
+      stops: [stopOf(task, note.pitch, placement)],
+      anchor: placement.anchor,
+      shape: placement.shape,
+      position: task.hand.positionName(placement, task.line.key),
+      fingerPlace: task.hand.fingerPlace(placement),
+      extended: standsOutside(placement),
+      beginsStay: begins.has(index),
+      changesString: placed[position - 1]?.placement.stringIndex !== placement.stringIndex,
+      locked: task.locks.has(index),
+    };
+  });
+}
+
+function stopOf(task: Task, pitch: Pitch, placement: Placement): Stop {
+  const string = stringOf(task.instrument, placement.stringIndex);
+  return {
+    pitch: formatPitch(pitch),
+    written: formatPitch(writtenPitch(task.instrument.kind, pitch)),
+    string: string.number,
+    open: string.name,
+    finger: placement.finger,
+    semitonesAboveOpen: placement.semitonesAboveOpen,
+    mmFromNut: mmFromNut(task.instrument.stringLengthMm, placement.semitonesAboveOpen),
+  };
+}
+
+/** Reaching back concerns the first finger, reaching forward the others; a drawn-in finger stands inside by one. */
+function standsOutside(placement: Placement): boolean {
+  switch (placement.shape) {
+    case 'reached-back':
+      return placement.finger === '1';
+    case 'reached-forward':
+      return placement.finger !== '1';
+    case 'drawn-in':
+      return true;
+    case 'open':
+    case 'home':
+    case 'three-finger':
+      return false;
+  }
+}

@@ -1,0 +1,50 @@
+import { mmFromNut, stringOf } from '#core/instrument';
+import { asNumber, subtractFractions } from '#core/material';
+import { semitonesOf } from '#core/pitch';
+import type { PlacedNote } from './placed-note.ts';
+import type { Task } from './read-brief.ts';
+import type { Shift } from './types.ts';
+
+/** Every shift of a placed line, in order: from the last stopped note before the move to the first after it. */
+export function shiftsOf(task: Task, placed: readonly PlacedNote[]): readonly Shift[] {
+  const shifts: Shift[] = [];
+  let before: PlacedNote | null = null;
+  let between: PlacedNote[] = [];
+  for (const note of placed) {
+    between.push(note);
+    if (note.placement.finger === '0') continue;
+    if (before && task.hand.isShift(before.placement, note.placement)) shifts.push(shiftBetween(task, before, note, between));
+    before = note;
+    between = [];
+  }
+  return shifts;
+}
+
+/** `moves` are the notes after `from` up to and including `to`. */
+function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: readonly PlacedNote[]): Shift {
+  const { instrument, hand, line, tempo } = task;
+  const length = instrument.stringLengthMm;
+  return {
+    from: from.index,
+    to: to.index,
+    fromPosition: hand.positionName(from.placement, line.key),
+    toPosition: hand.positionName(to.placement, line.key),
+    fromFinger: from.placement.finger,
+    toFinger: to.placement.finger,
+    fromString: stringOf(instrument, from.placement.stringIndex).number,
+    toString: stringOf(instrument, to.placement.stringIndex).number,
+    handSemitones: to.placement.anchor - from.placement.anchor,
+    handMm: Math.abs(mmFromNut(length, to.placement.anchor) - mmFromNut(length, from.placement.anchor)),
+    noteSemitones: semitonesOf(to.pitch) - semitonesOf(from.pitch),
+    throughOpenString: moves.length > 1,
+    throughRest: moves.some((note) => note.gap?.rest === true),
+    underSlur: moves.every((note) => note.gap?.slurred === true),
+    seconds: tempo === null ? null : (quartersBetween(task, from, to) * 60) / tempo,
+  };
+}
+
+function quartersBetween(task: Task, from: PlacedNote, to: PlacedNote): number {
+  const start = task.line.notes[from.index]?.onset;
+  const end = task.line.notes[to.index]?.onset;
+  return start && end ? 4 * asNumber(subtractFractions(end, start)) : 0;
+}

@@ -1,0 +1,40 @@
+import { mmFromNut } from '#core/instrument';
+import type { PlacedNote } from './placed-note.ts';
+import type { Task } from './read-brief.ts';
+import type { Stay } from './types.ts';
+
+/**
+ * The line cut where the hand shifts. A shift during an open string counts from the next stopped note, so the open
+ * string belongs to the stay before it. The stretch covered is that of all shapes used in the stay.
+ */
+export function staysOf(task: Task, placed: readonly PlacedNote[]): readonly Stay[] {
+  const groups: PlacedNote[][] = [];
+  for (const note of placed) {
+    const group = groups[groups.length - 1];
+    const last = group?.[group.length - 1];
+    if (!group || !last || task.hand.isShift(last.placement, note.placement)) groups.push([note]);
+    else group.push(note);
+  }
+  return groups.flatMap((group) => stayOf(task, group));
+}
+
+function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
+  const first = group[0];
+  const last = group[group.length - 1];
+  if (!first || !last) return [];
+  const stopped = group.filter((note) => note.placement.finger !== '0');
+  const frames = (stopped.length > 0 ? stopped : group).map((note) => task.hand.frameOf(note.placement));
+  const lowestSemitone = Math.min(...frames.map((frame) => frame.lowest));
+  const highestSemitone = Math.max(...frames.map((frame) => frame.highest));
+  return [
+    {
+      from: first.index,
+      to: last.index,
+      position: task.hand.positionName((stopped[0] ?? first).placement, task.line.key),
+      lowestSemitone,
+      highestSemitone,
+      lowestMm: mmFromNut(task.instrument.stringLengthMm, lowestSemitone),
+      highestMm: mmFromNut(task.instrument.stringLengthMm, highestSemitone),
+    },
+  ];
+}

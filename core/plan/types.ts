@@ -1,0 +1,109 @@
+import type { Finger, FingerPlace, PositionName, Shape } from '#core/hand';
+import type { StringNumber } from '#core/instrument';
+import type { Line } from '#core/material';
+import type { CostTerm } from '#core/search';
+import type { Brief } from './schema.ts';
+
+/** One finger on one string, or one open string. */
+export interface Stop {
+  /** Sounding pitch, documents' form. */
+  readonly pitch: string;
+  /** The pitch the player reads, documents' form: an octave above on the double bass. */
+  readonly written: string;
+  readonly string: StringNumber;
+  /** The open string's note, documents' form. */
+  readonly open: string;
+  readonly finger: Finger;
+  readonly semitonesAboveOpen: number;
+  /** Distance from the nut at equal temperament; 0 for an open string. */
+  readonly mmFromNut: number;
+}
+
+/** A sounding note with its fingering. */
+export interface PlannedSound {
+  readonly kind: 'note';
+  readonly stops: readonly [Stop];
+  /** Semitone above the open string at which finger 1 is at home (for an open string: would be). */
+  readonly anchor: number;
+  readonly shape: Shape;
+  readonly position: PositionName;
+  /** Low or high within the position, where the hand says so. */
+  readonly fingerPlace: FingerPlace | null;
+  /** The finger stands outside the hand at rest: reaching back, forward, or drawn in. */
+  readonly extended: boolean;
+  /** First note of a stay in a position. */
+  readonly beginsStay: boolean;
+  /** The string differs from the note before; true for the first note. */
+  readonly changesString: boolean;
+  readonly locked: boolean;
+}
+
+/** What a plan says of one element of the line; rests have nothing to say. */
+export type PlannedNote = PlannedSound | { readonly kind: 'rest' };
+
+/** A move of the hand to another position. */
+export interface Shift {
+  /** Line index of the last stopped note before, and of the first after. */
+  readonly from: number;
+  readonly to: number;
+  readonly fromPosition: PositionName;
+  readonly toPosition: PositionName;
+  readonly fromFinger: Finger;
+  readonly toFinger: Finger;
+  readonly fromString: StringNumber;
+  readonly toString: StringNumber;
+  /** How far the hand moves: semitones of its anchor, upward positive, and mm along the string, never negative. */
+  readonly handSemitones: number;
+  readonly handMm: number;
+  /** How far the notes move: semitones, upward positive. */
+  readonly noteSemitones: number;
+  /** The hand moves while an open string sounds, or in a rest. */
+  readonly throughOpenString: boolean;
+  readonly throughRest: boolean;
+  readonly underSlur: boolean;
+  /** Time from the beginning of the last note before to the arrival, seconds; null without a tempo. */
+  readonly seconds: number | null;
+}
+
+/** The notes the hand plays without shifting, and the stretch of string it covers meanwhile. */
+export interface Stay {
+  /** Line indexes, both inclusive. */
+  readonly from: number;
+  readonly to: number;
+  readonly position: PositionName;
+  readonly lowestSemitone: number;
+  readonly highestSemitone: number;
+  readonly lowestMm: number;
+  readonly highestMm: number;
+}
+
+/** One named part of the total cost. */
+export interface CostLine {
+  readonly term: CostTerm;
+  readonly thousandths: number;
+  /** How many times it was charged. */
+  readonly times: number;
+}
+
+/** The total of a plan and its parts, dearest first; the parts add up to the total exactly. */
+export interface CostBreakdown {
+  readonly totalThousandths: number;
+  readonly lines: readonly CostLine[];
+}
+
+/** A fingering of the whole line. `notes[i]` belongs to `line.notes[i]`. */
+export interface Plan {
+  readonly brief: Brief;
+  readonly line: Line;
+  /** Vibrating length the millimetres were reckoned with. */
+  readonly stringLengthMm: number;
+  readonly notes: readonly PlannedNote[];
+  readonly shifts: readonly Shift[];
+  readonly stays: readonly Stay[];
+  readonly cost: CostBreakdown;
+}
+
+/** What planning a brief gives. */
+export interface PlanSet {
+  readonly best: Plan;
+}

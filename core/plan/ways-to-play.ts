@@ -1,0 +1,36 @@
+import type { Finger, PositionName } from '#core/hand';
+import { type StringNumber, stringOf } from '#core/instrument';
+import { goodReading, type Reading } from '#core/reading';
+import { allPlacements, type LimitName, withinLimits } from '#core/search';
+import { readBrief } from './read-brief.ts';
+import type { Brief } from './schema.ts';
+
+/** One finger on one string with which a note can be played. */
+export interface WayToPlay {
+  readonly string: StringNumber;
+  readonly open: string;
+  readonly finger: Finger;
+  readonly position: PositionName;
+  /** Within the brief's limits; locks are not asked. */
+  readonly allowed: boolean;
+}
+
+/** Every string and finger with which one note of the line can be played by this hand, strings from I down. Empty for a rest. */
+export function waysToPlay(brief: Brief, index: number): Reading<readonly WayToPlay[]> {
+  const task = readBrief(brief);
+  if (!task.ok) return task;
+  const { instrument, hand, line, limits } = task.value;
+  const note = line.notes[index];
+  if (note?.kind !== 'note') return goodReading([]);
+  const ways = new Map<string, WayToPlay>();
+  for (const placement of allPlacements(instrument, hand, note.pitch, hand.highestAnchor)) {
+    const string = stringOf(instrument, placement.stringIndex);
+    const names: readonly LimitName[] = ['positions', 'strings', 'fingers', 'openStrings'];
+    const allowed = names.every((name) => withinLimits(hand, placement, limits, null, name));
+    const key = `${placement.stringIndex} ${placement.finger}`;
+    const known = ways.get(key);
+    if (known && (known.allowed || !allowed)) continue;
+    ways.set(key, { string: string.number, open: string.name, finger: placement.finger, position: hand.positionName(placement, line.key), allowed });
+  }
+  return goodReading([...ways.values()]);
+}

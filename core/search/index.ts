@@ -1,0 +1,12 @@
+export { allPlacements, candidatesFor, highestUsefulAnchor, withinLimits } from './candidates.ts';
+export type { Limits, LimitName, NoteLock, OpenStringPolicy } from './candidates.ts';
+export { cheapestWay } from './cheapest-way.ts';
+export { canFollow, noteCost, stepCost, termsOfNote, termsOfStep } from './cost.ts';
+export type { CostSetting, Gap } from './cost.ts';
+export { COST_TERMS } from './cost-terms.ts';
+export type { CostTerm, TermSink } from './cost-terms.ts';
+export { buildLattice } from './lattice.ts';
+export type { Lattice, LatticeNote, Layer, Step } from './lattice.ts';
+export { OPEN_STRING_POLICIES } from './policies.ts';
+export type { Weights } from './weights/types.ts';
+export { weightsFor } from './weights/weights-for.ts';

@@ -1,0 +1,35 @@
+/** A position as words need it: its label and whether it is lowered or raised. */
+export interface PositionLike {
+  readonly label: string;
+  readonly alteration: 'low' | 'high' | null;
+}
+
+const ORDINALS = [
+  'half', 'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth', 'thirteenth', 'fourteenth',
+] as const;
+
+/** In words: "third position", "low fourth position"; Roman labels stay Roman: "position II–III". */
+export function positionWords({ label, alteration }: PositionLike): string {
+  const words = label === 'half' || /^\d+$/.test(label) ? `${ordinal(label)} position` : `position ${label.replace('-', '–')}`;
+  return alteration === null ? words : `${alteration} ${words}`;
+}
+
+/** As marked over the staff: "3rd pos.", "½ pos.", "II–III pos.", "low 4th pos.". */
+export function positionMark({ label, alteration }: PositionLike): string {
+  const mark = label === 'half' ? '½' : /^\d+$/.test(label) ? `${label}${suffix(Number(label))}` : label.replace('-', '–');
+  return `${alteration === null ? '' : `${alteration} `}${mark} pos.`;
+}
+
+/** The shortest form, where there is little room: "3rd", "½", "low 4th", "II–III". */
+export function positionShort(position: PositionLike): string {
+  return positionMark(position).replace(' pos.', '');
+}
+
+function ordinal(label: string): string {
+  return label === 'half' ? 'half' : (ORDINALS[Number(label)] ?? label);
+}
+
+function suffix(value: number): string {
+  if (value >= 11 && value <= 13) return 'th';
+  return { 1: 'st', 2: 'nd', 3: 'rd' }[value % 10] ?? 'th';
+}

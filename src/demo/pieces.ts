@@ -1,0 +1,75 @@
+import { type Piece, PIECE_FORMAT, PIECE_VERSION } from '#core/format';
+import { parseLineText } from '#core/material';
+import type { Brief } from '#core/plan';
+
+/** The pupils' pieces of a made-up studio: all four instruments, flats and sharps, a small violin, a way down, a chord, a line. */
+export const DEMO_PIECES: readonly Piece[] = [
+  demo('Wren · A♭ major in three octaves', {
+    instrument: { kind: 'violin', size: '3/4' },
+    player: { name: 'Wren' },
+    material: { kind: 'scale', type: 'major', tonic: 'Ab3', octaves: 3, direction: 'up' },
+    rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 2 },
+    tempo: 72,
+  }),
+  demo('Linnet · E♭ major, open strings covered', {
+    instrument: { kind: 'viola', size: '15.5"' },
+    player: { name: 'Linnet' },
+    material: { kind: 'scale', type: 'major', tonic: 'Eb3', octaves: 2, direction: 'up-down' },
+    rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 4 },
+    tempo: 66,
+    limits: { positions: ['1'], openStrings: 'avoid' },
+  }),
+  demo('Martin · B♭ major to the octave harmonic', {
+    instrument: { kind: 'cello', size: '4/4' },
+    player: { name: 'Martin' },
+    material: { kind: 'scale', type: 'major', tonic: 'Bb2', octaves: 2, direction: 'up-down' },
+    rhythm: { noteValue: '1/8', meter: '3/4', notesPerBow: 3 },
+    tempo: 60,
+  }),
+  demo('Merle · F major, first shifts', {
+    instrument: { kind: 'bass', size: '3/4' },
+    player: { name: 'Merle' },
+    material: { kind: 'scale', type: 'major', tonic: 'F1', octaves: 2, direction: 'up' },
+    rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 1 },
+    tempo: 80,
+  }),
+  demo('Wren · C minor, the way down', {
+    instrument: { kind: 'violin', size: '3/4' },
+    player: { name: 'Wren' },
+    material: { kind: 'scale', type: 'melodic-minor', tonic: 'C4', octaves: 2, direction: 'down' },
+    rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 4 },
+    tempo: 63,
+    limits: { positions: ['1', '2', '3'] },
+  }),
+  demo('Martin · D minor arpeggio', {
+    instrument: { kind: 'cello', size: '7/8' },
+    player: { name: 'Martin' },
+    material: { kind: 'arpeggio', type: 'minor', tonic: 'D2', octaves: 3, direction: 'up-down' },
+    rhythm: { noteValue: '1/8', meter: '6/8', notesPerBow: 3 },
+    tempo: 72,
+  }),
+  demoLine(
+    'Robin · Evening line',
+    { instrument: { kind: 'violin', size: '4/4' }, player: { name: 'Robin' }, rhythm: { noteValue: '1/8', meter: '3/4' }, tempo: 76 },
+    'Eb major',
+    'Bb4:1/4 (Eb5:1/8 F5) G5:1/4 | (Ab5 G5:1/8 F5) Eb5:1/4 | (D5:1/8 Eb5 F5 Ab5 G5 F5) | Bb5:1/4. A5:1/8 Ab5:1/4 | (G5:1/8 Bb5 Eb6 D6 C6 Bb5) | Ab5:1/4 r F5 | Eb5:3/4',
+  ),
+  demo('Merle · A minor in first position', {
+    instrument: { kind: 'bass', size: '3/4' },
+    player: { name: 'Merle' },
+    material: { kind: 'scale', type: 'natural-minor', tonic: 'A1', octaves: 1, direction: 'up-down' },
+    rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 2 },
+    tempo: 69,
+    limits: { openStrings: 'prefer' },
+  }),
+];
+
+function demo(name: string, brief: Brief): Piece {
+  return { format: PIECE_FORMAT, version: PIECE_VERSION, name, brief };
+}
+
+function demoLine(name: string, brief: Omit<Brief, 'material'>, key: string, text: string): Piece {
+  const notes = parseLineText(text, brief.rhythm?.noteValue ?? '1/4', 0);
+  if (!notes.ok) throw new Error(`The demo line “${name}” does not read`);
+  return { ...demo(name, { ...brief, material: { kind: 'line', key, notes: [...notes.value] } }), lineText: text };
+}

@@ -1,0 +1,127 @@
+import { Accidental, BarlineType, Beam, Dot, Formatter, Fraction, Renderer, Stave, StaveNote, Stem, Voice } from 'vexflow/core';
+import type { Engraving, Measure, MeasureNote, MeasureSymbol } from '#core/notation';
+import { LETTERS } from '#core/pitch';
+import { STAFF_SPACE, type StaffLayout } from './layout.ts';
+
+/** Where one engraved head stands, px in the coordinates of the whole staff. */
+export interface Head {
+  /** Index in the line. */
+  readonly index: number;
+  /** Middle of the note head. */
+  readonly x: number;
+  readonly y: number;
+  readonly left: number;
+  readonly right: number;
+  /** Highest and lowest ink of head and stem. */
+  readonly top: number;
+  readonly bottom: number;
+  readonly stemUp: boolean;
+  readonly rest: boolean;
+  readonly tiedFromBefore: boolean;
+  readonly tiedToNext: boolean;
+  readonly slur: MeasureNote['slur'];
+}
+
+/** Which measures to draw: indexes, the second exclusive, of the measures that were laid out. */
+export interface MeasureRange {
+  readonly from: number;
+  readonly to: number;
+}
+
+const DURATIONS: Readonly<Record<number, string>> = { 1: 'w', 2: 'h', 4: 'q', 8: '8', 16: '16', 32: '32', 64: '64' };
+const ACCIDENTALS: Readonly<Record<string, string>> = { '-2': 'bb', '-1': 'b', '0': 'n', '1': '#', '2': '##' };
+const MAJOR_KEYS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'] as const;
+
+/**
+ * Engraves some measures of a laid-out staff into an empty element and tells where the heads stand. The drawing's left
+ * edge is the left edge of the first measure drawn.
+ */
+export function drawMeasures(
+  into: HTMLDivElement,
+  engraving: Engraving,
+  measures: readonly Measure[],
+  layout: StaffLayout,
+  range: MeasureRange,
+  first: boolean,
+): readonly Head[] {
+  into.replaceChildren();
+  const left = layout.offsets[range.from] ?? 0;
+  const right = layout.offsets[range.to] ?? left;
+  const renderer = new Renderer(into, Renderer.Backends.SVG);
+  renderer.resize(right - left + 2, layout.height);
+  const context = renderer.getContext();
+  return measures.slice(range.from, range.to).flatMap((measure, offset) => {
+    const index = range.from + offset;
+    const x = (layout.offsets[index] ?? 0) - left;
+    const width = (layout.offsets[index + 1] ?? 0) - (layout.offsets[index] ?? 0);
+    const last = measure.number === engraving.measures.length;
+    const stave = new Stave(x, layout.staffTopY, width, { spaceAboveStaffLn: 0, spacingBetweenLinesPx: STAFF_SPACE });
+    stave.setBegBarType(BarlineType.NONE).setEndBarType(last ? BarlineType.END : BarlineType.SINGLE);
+    if (index === 0) addHead(stave, engraving, first);
+    stave.setNoteStartX(x + (index === 0 ? layout.headWidth : 0) + 12);
+    stave.setContext(context).draw();
+    const notes = measure.symbols.map((symbol) => staveNote(symbol, engraving));
+    const voice = new Voice({ numBeats: engraving.meter.beats, beatValue: engraving.meter.beatValue }).setMode(Voice.Mode.SOFT).addTickables(notes);
+    const beams = Beam.generateBeams(notes, { groups: beamGroups(engraving, measure) });
+    new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 14);
+    voice.draw(context, stave);
+    for (const beam of beams) beam.setContext(context).draw();
+    return notes.map((note, order) => headOf(note, measure.symbols[order], left));
+  });
+}
+
+function addHead(stave: Stave, engraving: Engraving, first: boolean): void {
+  stave.addClef(engraving.clef.name).addKeySignature(MAJOR_KEYS[engraving.key.fifths + 7] ?? 'C');
+  if (first) stave.addTimeSignature(`${engraving.meter.beats}/${engraving.meter.beatValue}`);
+}
+
+function staveNote(symbol: MeasureSymbol, engraving: Engraving): StaveNote {
+  const { denominator, dots } = symbol.value;
+  const rest = symbol.kind === 'rest';
+  const note = new StaveNote({
+    keys: [rest ? restKey(engraving) : `${LETTERS[symbol.written.letter].toLowerCase()}/${symbol.written.octave}`],
+    duration: `${DURATIONS[denominator] ?? 'q'}${rest ? 'r' : ''}`,
+    dots,
+    clef: engraving.clef.name,
+    autoStem: true,
+  });
+  if (dots > 0) Dot.buildAndAttach([note], { all: true });
+  if (!rest && symbol.accidental !== null) note.addModifier(new Accidental(ACCIDENTALS[String(symbol.accidental)] ?? 'n'));
+  return note;
+}
+
+/** Rests stand in the middle of the staff. */
+function restKey(engraving: Engraving): string {
+  const steps = engraving.clef.middleSteps;
+  return `${(LETTERS[steps % 7] ?? 'B').toLowerCase()}/${Math.floor(steps / 7)}`;
+}
+
+/** Beams show the beat; eighths alone run over half a measure of four, as players read them. */
+function beamGroups(engraving: Engraving, measure: Measure): Fraction[] {
+  const { beats, beatValue } = engraving.meter;
+  if (beatValue === 8) return [new Fraction(3, 8)];
+  const eighthsAlone = measure.symbols.every((symbol) => symbol.value.denominator <= 8);
+  return [eighthsAlone && beats * (4 / beatValue) === 4 ? new Fraction(1, 2) : new Fraction(1, 4)];
+}
+
+function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: number): Head {
+  const left = note.getNoteHeadBeginX() + offset;
+  const right = note.getNoteHeadEndX() + offset;
+  const y = note.getYs()[0] ?? 0;
+  const stem = note.hasStem() ? note.getStemExtents() : { topY: y, baseY: y };
+  const ends = [stem.topY, stem.baseY, y - STAFF_SPACE / 2, y + STAFF_SPACE / 2];
+  return {
+    index: symbol?.index ?? 0,
+    x: (left + right) / 2,
+    y,
+    left,
+    right,
+    top: Math.min(...ends),
+    bottom: Math.max(...ends),
+    stemUp: note.hasStem() && note.getStemDirection() === Stem.UP,
+    rest: symbol?.kind === 'rest',
+    tiedFromBefore: symbol?.kind === 'note' && symbol.tiedFromBefore,
+    tiedToNext: symbol?.kind === 'note' && symbol.tiedToNext,
+    slur: symbol?.kind === 'note' ? symbol.slur : null,
+  };
+}

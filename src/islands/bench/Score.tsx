@@ -1,0 +1,135 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { mmFromNut, readInstrument } from '#core/instrument';
+import { type Engraving, engravingOf, fingerMarks } from '#core/notation';
+import type { Plan } from '#core/plan';
+import type { MeasureRange } from '../../engraving/draw-measures.ts';
+import { layoutStaff, type StaffLayout } from '../../engraving/layout.ts';
+import { select } from '../../store/bench-actions.ts';
+import { useBench } from '../../store/bench-store.ts';
+import { noteText } from '../../words/plan-words.ts';
+import { Fingerboard, FINGERBOARD_WIDTH } from '../score/Fingerboard.tsx';
+import { beadsOf, pathScale, type PathScale, yOfMm } from '../score/path-geometry.ts';
+import { PathDrawing } from '../score/PathDrawing.tsx';
+import { type Engraved, Staff } from '../score/Staff.tsx';
+import { StaffMarks } from '../score/StaffMarks.tsx';
+
+const PATH_HEIGHT = 312;
+
+/** Engraved beyond what is in view, so that scrolling finds it ready, px. */
+const OVERSCAN = 500;
+
+/** Staff and path over one another on the same x, and the fingerboard beside the path on the same y. */
+export function Score({ plan }: { readonly plan: Plan }) {
+  const selected = useBench((bench) => bench.selected);
+  const stale = useBench((bench) => bench.plannedBrief !== bench.brief && bench.issues.length > 0);
+  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line), [plan]);
+  const marks = useMemo(() => fingerMarks(plan), [plan]);
+  const scale = useMemo(() => pathScale(plan, PATH_HEIGHT), [plan]);
+  const { scroller, width, left, onScroll } = useScroller();
+  const layout = useMemo(() => layoutStaff(engraving, engraving.measures, width - 4, true), [engraving, width]);
+  const range = measuresInView(layout, left, width);
+  const [engraved, setEngraved] = useState<Engraved | null>(null);
+  const keep = useCallback((next: Engraved) => setEngraved(next), []);
+  useKeepInView(scroller.current, engraving, layout, selected);
+  const strings = useMemo(() => stringsOf(plan), [plan]);
+  const chosen = selected === null ? undefined : plan.notes[selected];
+  const sound = chosen?.kind === 'note' ? chosen : null;
+  const windowLeft = layout.offsets[range.from] ?? 0;
+  const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
+  const heads = engraved?.engraving === engraving ? engraved.heads : [];
+  const beads = beadsOf(plan, heads, scale);
+  return (
+    <section aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
+      <p className="sr-only" aria-live="polite">
+        {sound ? `Selected: ${noteText(sound)}` : 'No note selected. Press the right arrow for the first note.'}
+      </p>
+      <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0">
+        <Fingerboard plan={plan} scale={scale} strings={strings} selected={sound} />
+      </div>
+      <div
+        ref={scroller}
+        onScroll={onScroll}
+        role="group"
+        aria-label="Staff and path of the hand; arrow keys go from note to note"
+        tabIndex={0}
+        className="relative min-w-0 grow overflow-x-auto overflow-y-hidden"
+        style={{ height: layout.height + PATH_HEIGHT + 14 }}
+      >
+        <div style={{ width: layout.offsets[layout.offsets.length - 1] ?? 0, height: 1 }} />
+        <div className="absolute top-0" style={{ left: windowLeft, width: windowWidth }}>
+          <Staff engraving={engraving} measures={engraving.measures} layout={layout} range={range} first onEngraved={keep} />
+          <svg className="absolute top-0 left-0" width={windowWidth} height={layout.height + PATH_HEIGHT} data-testid="overlay" aria-hidden="true">
+            <g transform={`translate(${-windowLeft} 0)`}>
+              <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={select} />
+              <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
+                <SemitoneLines plan={plan} scale={scale} from={windowLeft} to={windowLeft + windowWidth} />
+                <Reticle x={beads.find((bead) => bead.index === selected)} from={windowLeft} />
+                <PathDrawing plan={plan} beads={beads} scale={scale} selected={selected} onSelect={select} />
+              </g>
+            </g>
+          </svg>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** The ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */
+function SemitoneLines({ plan, scale, from, to }: { readonly plan: Plan; readonly scale: PathScale; readonly from: number; readonly to: number }) {
+  const most = plan.stays.reduce((high, stay) => Math.max(high, stay.highestSemitone), 4);
+  return Array.from({ length: most + 1 }, (_, semitones) => {
+    const y = yOfMm(scale, mmFromNut(plan.stringLengthMm, semitones));
+    return <line key={semitones} x1={from} x2={to} y1={y} y2={y} className={semitones === 0 ? 'stroke-ink' : 'stroke-line'} strokeWidth={semitones === 0 ? 2 : 1} />;
+  });
+}
+
+/** The selected note reaches up to the staff and across to the fingerboard. */
+function Reticle({ x: bead, from }: { readonly x: { readonly x: number; readonly y: number } | undefined; readonly from: number }) {
+  if (!bead) return null;
+  return (
+    <>
+      <line x1={bead.x} x2={bead.x} y1={bead.y} y2={-6} className="stroke-dove" strokeDasharray="1 3" />
+      <line x1={from} x2={bead.x} y1={bead.y} y2={bead.y} className="stroke-ink" strokeWidth={0.8} />
+    </>
+  );
+}
+
+function stringsOf(plan: Plan): readonly { readonly number: string; readonly name: string }[] {
+  const instrument = readInstrument(plan.brief.instrument);
+  return instrument.ok ? instrument.value.strings : [];
+}
+
+function measuresInView(layout: StaffLayout, left: number, width: number): MeasureRange {
+  const from = layout.offsets.findIndex((_, index) => (layout.offsets[index + 1] ?? Infinity) > left - OVERSCAN);
+  const beyond = layout.offsets.findIndex((offset) => offset > left + width + OVERSCAN);
+  return { from: Math.max(0, from), to: beyond === -1 ? layout.offsets.length - 1 : beyond };
+}
+
+/** Width of the scroller and how far it is scrolled, read in steps so that small moves change nothing. */
+function useScroller() {
+  const scroller = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  const [left, setLeft] = useState(0);
+  useEffect(() => {
+    const element = scroller.current;
+    if (!element) return;
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    observer.observe(element);
+    setWidth(element.clientWidth);
+    return () => observer.disconnect();
+  }, []);
+  const onScroll = (): void => setLeft(Math.floor((scroller.current?.scrollLeft ?? 0) / 200) * 200);
+  return { scroller, width, left, onScroll };
+}
+
+/** Scrolls the measure of the selected note into view. */
+function useKeepInView(scroller: HTMLDivElement | null, engraving: Engraving, layout: StaffLayout, selected: number | null): void {
+  useEffect(() => {
+    if (!scroller || selected === null) return;
+    const measure = engraving.measures.findIndex((each) => each.symbols.some((symbol) => symbol.index === selected));
+    const from = layout.offsets[measure] ?? 0;
+    const to = layout.offsets[measure + 1] ?? from;
+    if (from < scroller.scrollLeft) scroller.scrollLeft = Math.max(0, from - 40);
+    else if (to > scroller.scrollLeft + scroller.clientWidth) scroller.scrollLeft = to - scroller.clientWidth + 40;
+  }, [scroller, engraving, layout, selected]);
+}

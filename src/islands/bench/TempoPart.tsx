@@ -1,0 +1,47 @@
+import { useEffect, useState } from 'react';
+import { changeBrief } from '../../store/bench-actions.ts';
+
+const SLOWEST = 20;
+const FASTEST = 400;
+
+/** The tempo in quarters a minute; what is typed is taken once it is a tempo, and an empty field means none. */
+export function TempoPart({ tempo }: { readonly tempo: number | null }) {
+  const [text, setText] = useState(textOf(tempo));
+  useEffect(() => setText((now) => (tempoOf(now) === tempo ? now : textOf(tempo))), [tempo]);
+  const type = (next: string): void => {
+    setText(next);
+    const read = tempoOf(next);
+    if (read !== undefined) changeBrief((brief) => withTempo(brief, read));
+  };
+  return (
+    <span className="whitespace-nowrap">
+      ♩ ={' '}
+      <input
+        aria-label="Tempo, quarters a minute"
+        className="sentence-part"
+        inputMode="numeric"
+        value={text}
+        placeholder="any tempo"
+        aria-invalid={tempoOf(text) === undefined}
+        title={`${SLOWEST} to ${FASTEST} quarters a minute`}
+        onChange={(event) => type(event.target.value)}
+      />
+    </span>
+  );
+}
+
+/** Undefined while the text is no tempo; null for none. */
+function tempoOf(text: string): number | null | undefined {
+  if (text.trim() === '') return null;
+  const value = Number(text);
+  return Number.isFinite(value) && value >= SLOWEST && value <= FASTEST ? value : undefined;
+}
+
+function textOf(tempo: number | null): string {
+  return tempo === null ? '' : String(tempo);
+}
+
+function withTempo<Brief extends { tempo?: number }>(brief: Brief, tempo: number | null): Brief {
+  const { tempo: _, ...rest } = brief;
+  return (tempo === null ? rest : { ...rest, tempo }) as Brief;
+}

@@ -1,0 +1,15 @@
+/** Hands a text to the browser as a file. */
+export function downloadText(fileName: string, type: string, text: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = fileName;
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+/** A file name made of a piece's name: letters and digits, words joined by hyphens. */
+export function fileNameOf(name: string, extension: string): string {
+  const plain = name.replaceAll('♭', 'b').replaceAll('♯', 'sharp').normalize('NFKD').replace(/[^\w]+/g, '-').replace(/^-+|-+$/g, '').toLowerCase();
+  return `${plain === '' ? 'piece' : plain}.${extension}`;
+}

@@ -1,0 +1,165 @@
+import { FolderOpen } from 'lucide-react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
+import type { PieceRecord } from '../../store/database.ts';
+import { clearDemo, restoreDemo, seedDemoOnce } from '../../store/demo.ts';
+import { deleteRecord, loadRecords, newRecord, type PieceList, readPieceFile, saveRecord, setAsideText } from '../../store/pieces.ts';
+import { instrumentLabel, materialLabel } from '../../words/labels.ts';
+import { downloadText } from '../download.ts';
+import { Header } from '../Header.tsx';
+import { PieceRow } from './PieceRow.tsx';
+
+/** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
+export function Pieces() {
+  const { list, trouble, refresh, run } = usePieces();
+  const [deleted, setDeleted] = useState<PieceRecord | null>(null);
+  const remove = (record: PieceRecord): void => run(async () => {
+    await deleteRecord(record.id);
+    setDeleted(record);
+  });
+  const undelete = (record: PieceRecord): void => run(async () => {
+    await keep(record);
+    setDeleted(null);
+  });
+  return (
+    <>
+      <Header current="Pieces" />
+      <main className="mx-auto max-w-5xl px-6 py-5">
+        <div className="flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-2xl font-semibold">Pieces</h1>
+          <a className="quiet-button" href="/?new">
+            New piece
+          </a>
+          <OpenFile onOpened={refresh} />
+        </div>
+        <div role="status" aria-label="Messages">
+          {trouble !== null && <p className="mt-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">{trouble}</p>}
+          {deleted && (
+            <p className="mt-3 flex items-center gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
+              Deleted “{titleOf(deleted)}”.
+              <button type="button" className="quiet-button" onClick={() => undelete(deleted)}>
+                Undo
+              </button>
+            </p>
+          )}
+          {list && list.setAside > 0 && <SetAside count={list.setAside} />}
+        </div>
+        {list && <PieceTable list={list} run={run} onDelete={remove} />}
+        <section aria-label="Demo pieces" className="mt-8 flex flex-wrap items-center gap-3 text-dove-dark">
+          <span>Demo pieces of a made-up studio:</span>
+          <button type="button" className="quiet-button" onClick={() => run(restoreDemo)}>
+            Bring them back
+          </button>
+          <button type="button" className="quiet-button" onClick={() => run(clearDemo)}>
+            Clear them
+          </button>
+        </section>
+      </main>
+    </>
+  );
+}
+
+interface PieceTableProps {
+  readonly list: PieceList;
+  readonly run: (work: () => Promise<void>) => void;
+  readonly onDelete: (record: PieceRecord) => void;
+}
+
+function PieceTable({ list, run, onDelete }: PieceTableProps) {
+  if (list.records.length === 0) return <p className="mt-6">No pieces yet. Begin a new one, open a file, or bring the demo pieces back.</p>;
+  return (
+    <table className="plain-table mt-4">
+      <thead>
+        <tr>
+          <th scope="col">Name</th>
+          <th scope="col">What</th>
+          <th scope="col">On</th>
+          <th scope="col">Changed</th>
+          <th scope="col">Do</th>
+        </tr>
+      </thead>
+      <tbody>
+        {list.records.map((record) => (
+          <PieceRow
+            key={record.id}
+            record={record}
+            title={titleOf(record)}
+            what={materialLabel(record.piece.brief)}
+            on={instrumentLabel(record.piece.brief)}
+            onRename={(name) => run(() => keep({ ...record, piece: { ...record.piece, name }, updatedAt: Date.now() }))}
+            onDuplicate={() => run(() => keep(newRecord({ ...record.piece, name: `${titleOf(record)} (copy)`.slice(0, 120) })))}
+            onDelete={() => onDelete(record)}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function SetAside({ count }: { readonly count: number }): ReactNode {
+  const download = (): void => void setAsideText().then((text) => downloadText('set-aside.json', 'application/json', text));
+  return (
+    <p className="mt-3 flex items-center gap-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">
+      {count === 1 ? 'One stored piece could not be read and was set aside.' : `${count} stored pieces could not be read and were set aside.`} Nothing was thrown away.
+      <button type="button" className="quiet-button" onClick={download}>
+        Download {count === 1 ? 'it' : 'them'}
+      </button>
+    </p>
+  );
+}
+
+/** Brings in a piece saved as JSON and opens it on the bench. */
+function OpenFile({ onOpened }: { readonly onOpened: (trouble: string | null) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  const open = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const reading = readPieceFile(await file.text());
+    if (!reading.ok) return onOpened(`${file.name}: ${reading.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}`);
+    const record = newRecord(reading.value);
+    const outcome = await saveRecord(record);
+    if (outcome.ok) location.href = `/?piece=${record.id}`;
+    else onOpened(outcome.message);
+  };
+  return (
+    <>
+      <button type="button" className="quiet-button" onClick={() => input.current?.click()}>
+        <FolderOpen size={15} aria-hidden="true" /> Open a file
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Piece saved as JSON"
+        className="hidden"
+        onChange={(event) => {
+          void open(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+    </>
+  );
+}
+
+function usePieces() {
+  const [list, setList] = useState<PieceList | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : 'Something went wrong with the storage.');
+  const refresh = (words: string | null): void => {
+    setTrouble(words);
+    void loadRecords().then(setList, fail);
+  };
+  const run = (work: () => Promise<void>): void => void work().then(() => refresh(null), fail);
+  useEffect(() => {
+    const seed = document.documentElement.dataset['demo'] === 'yes' ? seedDemoOnce() : Promise.resolve();
+    void seed.then(loadRecords).then(setList, fail);
+  }, []);
+  return { list, trouble, refresh, run };
+}
+
+async function keep(record: PieceRecord): Promise<void> {
+  const outcome = await saveRecord(record);
+  if (!outcome.ok) throw new Error(outcome.message);
+}
+
+function titleOf(record: PieceRecord): string {
+  return record.piece.name === '' ? materialLabel(record.piece.brief) : record.piece.name;
+}

@@ -1,0 +1,78 @@
+import { defaultSize } from '#core/instrument';
+import type { Plan, PlannedSound } from '#core/plan';
+import { fingerboardName, noteLabel } from '../../words/labels.ts';
+import { type PathScale, stringStroke, yOfMm } from './path-geometry.ts';
+
+interface FingerboardProps {
+  readonly plan: Plan;
+  readonly scale: PathScale;
+  readonly strings: readonly { readonly number: string; readonly name: string }[];
+  readonly selected: PlannedSound | null;
+}
+
+export const FINGERBOARD_WIDTH = 128;
+const BOARD_LEFT = 40;
+const BOARD_RIGHT = 116;
+
+/** The fingerboard upright beside the path, nut at the bottom, along the string in the same true millimetres. */
+export function Fingerboard({ plan, scale, strings, selected }: FingerboardProps) {
+  const top = 8;
+  const label = `Fingerboard of the ${fingerboardName(plan.brief.instrument.kind, plan.brief.instrument.size ?? defaultSize(plan.brief.instrument.kind))}, string ${plan.stringLengthMm} mm`;
+  const xOf = (index: number): number => BOARD_LEFT + 12 + ((strings.length - 1 - index) * (BOARD_RIGHT - BOARD_LEFT - 24)) / Math.max(1, strings.length - 1);
+  return (
+    <svg width={FINGERBOARD_WIDTH} height={scale.height} role="img" aria-label={label}>
+      <path d={`M${BOARD_LEFT} ${scale.nutY}L${BOARD_LEFT - 4} ${top}H${BOARD_RIGHT + 4}L${BOARD_RIGHT} ${scale.nutY}Z`} className="fill-board stroke-board-edge" />
+      {ticksOf(scale).map((mm) => (
+        <text key={mm} x={BOARD_LEFT - 8} y={yOfMm(scale, mm) + 4} textAnchor="end" className="scale-label fill-dove-dark">
+          {mm}
+        </text>
+      ))}
+      <text x={BOARD_LEFT - 8} y={18} textAnchor="end" className="scale-label fill-dove-dark">
+        mm
+      </text>
+      {selected && <HandBand plan={plan} scale={scale} selected={selected} />}
+      {strings.map((string, index) => (
+        <g key={string.name}>
+          <line x1={xOf(index)} x2={xOf(index)} y1={top} y2={scale.nutY} strokeWidth={0.8 + index * 0.7} className="stroke-ink" />
+          <text x={xOf(index)} y={scale.nutY + 14} textAnchor="middle" className="scale-label fill-ink">
+            {noteLabel(string.name)}
+          </text>
+          <text x={xOf(index)} y={scale.nutY + 26} textAnchor="middle" className="tiny-label fill-dove-dark">
+            {string.number}
+          </text>
+        </g>
+      ))}
+      <line x1={BOARD_LEFT - 2} x2={BOARD_RIGHT + 2} y1={scale.nutY} y2={scale.nutY} strokeWidth={4} className="stroke-ink" />
+      {selected && <SelectedStop selected={selected} scale={scale} x={xOf(strings.findIndex((string) => string.number === selected.stops[0].string))} />}
+    </svg>
+  );
+}
+
+function HandBand({ plan, scale, selected }: { readonly plan: Plan; readonly scale: PathScale; readonly selected: PlannedSound }) {
+  const index = plan.notes.indexOf(selected);
+  const stay = plan.stays.find((candidate) => index >= candidate.from && index <= candidate.to);
+  if (!stay || selected.stops[0].finger === '0') return null;
+  const top = yOfMm(scale, stay.highestMm) - 8;
+  return <rect x={BOARD_LEFT - 2} width={BOARD_RIGHT - BOARD_LEFT + 4} y={top} height={yOfMm(scale, stay.lowestMm) + 8 - top} rx={5} className="fill-band" />;
+}
+
+function SelectedStop({ selected, scale, x }: { readonly selected: PlannedSound; readonly scale: PathScale; readonly x: number }) {
+  const y = yOfMm(scale, selected.stops[0].mmFromNut);
+  return (
+    <>
+      <line x1={x} x2={FINGERBOARD_WIDTH} y1={y} y2={y} className="stroke-ink" strokeWidth={0.8} />
+      <circle cx={x} cy={y} r={9} strokeWidth={stringStroke(selected)} className="fill-ink stroke-ink" />
+      <text x={x} y={y + 4.5} textAnchor="middle" className="bead-number fill-paper">
+        {selected.stops[0].finger}
+      </text>
+    </>
+  );
+}
+
+/** Millimetre marks, round numbers about 40 px apart. */
+function ticksOf(scale: PathScale): readonly number[] {
+  const steps = [10, 20, 25, 50, 100, 200];
+  const step = steps.find((candidate) => candidate * scale.pxPerMm >= 36) ?? 200;
+  const most = (scale.nutY - 34) / scale.pxPerMm;
+  return Array.from({ length: Math.floor(most / step) }, (_, index) => (index + 1) * step);
+}

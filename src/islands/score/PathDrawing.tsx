@@ -1,0 +1,112 @@
+import type { Plan } from '#core/plan';
+import { positionShort } from '#core/words';
+import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
+import { type Band, bandsOf, type Bead, BEAD_RADIUS, type Link, linksOf, type PathScale, type Slope, slopesOf, stringStroke } from './path-geometry.ts';
+
+interface PathDrawingProps {
+  readonly plan: Plan;
+  readonly beads: readonly Bead[];
+  readonly scale: PathScale;
+  readonly selected: number | null;
+  readonly onSelect: (index: number) => void;
+}
+
+/** The left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
+export function PathDrawing({ plan, beads, scale, selected, onSelect }: PathDrawingProps) {
+  const bands = bandsOf(plan, beads, scale);
+  return (
+    <g>
+      {bands.map((band) => (
+        <rect key={band.stay.from} x={band.x} y={band.top} width={band.width} height={band.height} rx={6} className="fill-band" />
+      ))}
+      {bands.map((band) => (
+        <BandName key={band.stay.from} band={band} />
+      ))}
+      {linksOf(beads).map((link) => (
+        <LinkStroke key={link.to.index} link={link} />
+      ))}
+      {slopesOf(plan, beads, scale).map((slope) => (
+        <SlopeStroke key={slope.shift.to} slope={slope} laneY={scale.nutY + 24} />
+      ))}
+      {beads.map((bead) => (
+        <BeadShape key={bead.index} bead={bead} selected={bead.index === selected} onSelect={onSelect} />
+      ))}
+    </g>
+  );
+}
+
+function BandName({ band }: { readonly band: Band }) {
+  if (!band.begins) return null;
+  return (
+    <text x={band.x + 4} y={band.top - 5} className="position-mark fill-dove-dark">
+      {positionShort(band.stay.position)}
+    </text>
+  );
+}
+
+function LinkStroke({ link }: { readonly link: Link }) {
+  const { from, to, width, crossesString } = link;
+  return (
+    <line
+      x1={from.x}
+      y1={from.y}
+      x2={to.x}
+      y2={to.y}
+      strokeWidth={crossesString ? 1 : width}
+      strokeDasharray={crossesString ? '1.5 4' : undefined}
+      className="stroke-dove"
+    />
+  );
+}
+
+/** The slope stands between the two notes; below the nut its label tells the way and, with a tempo, the speed. */
+function SlopeStroke({ slope, laneY }: { readonly slope: Slope; readonly laneY: number }) {
+  const { fromX, fromY, toX, toY, shift } = slope;
+  const start = fromX + BEAD_RADIUS + 2;
+  const end = Math.max(start + 4, toX - BEAD_RADIUS - 2);
+  const middle = (start + end) / 2;
+  const speed = shiftSpeed(shift);
+  return (
+    <>
+      <path d={`M${start} ${fromY}C${middle} ${fromY} ${middle} ${toY} ${end} ${toY}`} className="fill-none stroke-madder" strokeWidth={2.4} strokeLinecap="round" />
+      <text x={middle} y={laneY} textAnchor="middle" className="shift-label fill-madder">
+        <tspan x={middle}>{mmText(shift.handMm)}</tspan>
+        {speed !== null && (
+          <tspan x={middle} dy={13}>
+            {Math.round(speed)} mm/s
+          </tspan>
+        )}
+      </text>
+    </>
+  );
+}
+
+interface BeadShapeProps {
+  readonly bead: Bead;
+  readonly selected: boolean;
+  readonly onSelect: (index: number) => void;
+}
+
+function BeadShape({ bead, selected, onSelect }: BeadShapeProps) {
+  const { x, y, note, index } = bead;
+  return (
+    <g className="cursor-pointer" data-bead={index} onClick={() => onSelect(index)}>
+      <title>{noteText(note)}</title>
+      <circle cx={x} cy={y} r={BEAD_RADIUS} strokeWidth={stringStroke(note)} className={selected ? 'fill-ink stroke-ink' : 'fill-paper stroke-ink'} />
+      <text x={x} y={y + 4.5} textAnchor="middle" className={`bead-number ${selected ? 'fill-paper' : 'fill-ink'}`}>
+        {note.stops[0].finger}
+      </text>
+      {note.locked && <LockMark x={x + BEAD_RADIUS} y={y - BEAD_RADIUS} />}
+    </g>
+  );
+}
+
+/** A small padlock: the teacher has fixed this note. */
+function LockMark({ x, y }: { readonly x: number; readonly y: number }) {
+  return (
+    <g transform={`translate(${x - 3} ${y - 5})`} className="stroke-ink">
+      <path d="M1.5 4V2.6a2 2 0 0 1 4 0V4" className="fill-none" strokeWidth={1.2} />
+      <rect x={0} y={4} width={7} height={5.4} rx={1} className="fill-ink" strokeWidth={0} />
+    </g>
+  );
+}

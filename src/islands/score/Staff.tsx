@@ -1,0 +1,43 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Engraving, Measure } from '#core/notation';
+import { drawMeasures, type Head, type MeasureRange } from '../../engraving/draw-measures.ts';
+import type { StaffLayout } from '../../engraving/layout.ts';
+import { musicFontReady } from '../../engraving/music-font.ts';
+
+/** An engraved stretch of a line, and where its heads stand. */
+export interface Engraved {
+  readonly engraving: Engraving;
+  readonly heads: readonly Head[];
+  readonly range: MeasureRange;
+}
+
+interface StaffProps {
+  readonly engraving: Engraving;
+  readonly measures: readonly Measure[];
+  readonly layout: StaffLayout;
+  readonly range: MeasureRange;
+  /** The meter stands in the first system only. */
+  readonly first: boolean;
+  readonly onEngraved: (engraved: Engraved) => void;
+}
+
+/** The five lines and the notes. The picture is for the eye; tables and labels tell the same to a screen reader. */
+export function Staff({ engraving, measures, layout, range, first, onEngraved }: StaffProps) {
+  const into = useRef<HTMLDivElement>(null);
+  const ready = useMusicFont();
+  const { from, to } = range;
+  useEffect(() => {
+    if (!ready || !into.current) return;
+    const heads = drawMeasures(into.current, engraving, measures, layout, { from, to }, first);
+    onEngraved({ engraving, heads, range: { from, to } });
+  }, [ready, engraving, measures, layout, from, to, first, onEngraved]);
+  return <div ref={into} className="engraving" aria-hidden="true" style={{ height: layout.height }} />;
+}
+
+function useMusicFont(): boolean {
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    void musicFontReady().then(() => setReady(true));
+  }, []);
+  return ready;
+}

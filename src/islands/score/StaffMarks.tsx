@@ -1,0 +1,91 @@
+import { type FingerMark, fingerMark } from '#core/notation';
+import type { Plan } from '#core/plan';
+import { positionMark } from '#core/words';
+import { type Curve, curvePath, curvesOf, curveYAt } from '../../engraving/curves.ts';
+import type { Head } from '../../engraving/draw-measures.ts';
+import type { StaffLayout } from '../../engraving/layout.ts';
+
+interface StaffMarksProps {
+  readonly plan: Plan;
+  readonly marks: readonly (FingerMark | null)[];
+  readonly heads: readonly Head[];
+  readonly layout: StaffLayout;
+  /** Line index of the selected note. */
+  readonly selected: number | null;
+  readonly onSelect?: (index: number) => void;
+}
+
+/** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */
+export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: StaffMarksProps) {
+  const curves = curvesOf(heads);
+  const marked = heads.filter((head) => !head.rest && !head.tiedFromBefore);
+  return (
+    <g>
+      {curves.map((curve) => (
+        <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
+      ))}
+      {marked.map((head) => (
+        <NoteMarks key={head.index} head={head} plan={plan} mark={marks[head.index] ?? null} layout={layout} curves={curves} selected={selected === head.index} />
+      ))}
+      {onSelect &&
+        marked.map((head) => (
+          <rect
+            key={head.index}
+            x={head.x - 12}
+            y={layout.positionRowY + 8}
+            width={24}
+            height={layout.height - layout.positionRowY - 8}
+            className="cursor-pointer fill-transparent"
+            data-staff-note={head.index}
+            data-head-x={head.x}
+            onClick={() => onSelect(head.index)}
+          />
+        ))}
+    </g>
+  );
+}
+
+interface NoteMarksProps {
+  readonly head: Head;
+  readonly plan: Plan;
+  readonly mark: FingerMark | null;
+  readonly layout: StaffLayout;
+  readonly curves: readonly Curve[];
+  readonly selected: boolean;
+}
+
+function NoteMarks({ head, plan, mark, layout, curves, selected }: NoteMarksProps) {
+  const note = plan.notes[head.index];
+  if (!mark || note?.kind !== 'note') return null;
+  const y = fingerY(head, layout, curves);
+  return (
+    <>
+      {selected && <rect x={head.x - 12} y={y - 15} width={24} height={head.y - y + 22} rx={4} className="fill-dove/20" />}
+      <text x={head.x} y={y} textAnchor="middle" className={`finger-number ${mark.shifted ? 'fill-madder' : 'fill-ink'}`}>
+        {fingerMark(mark)}
+      </text>
+      {mark.string !== null && (
+        <text x={head.x} y={layout.stringRowY} textAnchor="middle" className="string-numeral fill-dove-dark">
+          {mark.string}
+        </text>
+      )}
+      {note.beginsStay && (
+        <text x={head.x - 6} y={layout.positionRowY} className="position-mark fill-dove-dark">
+          {positionMark(note.position)}
+        </text>
+      )}
+    </>
+  );
+}
+
+/** Half the width of a finger mark, px. */
+const HALF_MARK = 8;
+
+/** A number stands in its row, or higher where head, stem or slur come up to it. */
+function fingerY(head: Head, layout: StaffLayout, curves: readonly Curve[]): number {
+  const near = [head.x - HALF_MARK, head.x, head.x + HALF_MARK];
+  const over = curves
+    .filter((curve) => curve.above)
+    .flatMap((curve) => near.filter((x) => x >= curve.fromX && x <= curve.toX).map((x) => curveYAt(curve, x)));
+  return Math.min(layout.fingerRowY, head.top - 5, ...over.map((y) => y - 4));
+}

@@ -1,0 +1,149 @@
+import { type Brief, carryLocks, type Lock, withLock, withoutLock } from '#core/plan';
+import { OVERTAKEN, planner } from '../workers/client.ts';
+import { benchStore, type Work } from './bench-store.ts';
+import { FIRST_BRIEF, lineTextOf, readLineText } from './brief-edits.ts';
+import type { PieceRecord } from './database.ts';
+import { latestRecord, loadRecord, newRecord, pieceOf, saveRecord } from './pieces.ts';
+
+/** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
+export async function openPiece(id: string | null): Promise<string> {
+  const record = (id === null ? null : await loadRecord(id)) ?? (await latestRecord());
+  return record ? setOnBench(record) : newPiece();
+}
+
+/** Puts a new piece on the bench. It is written with its first change or name. */
+export function newPiece(): string {
+  return setOnBench(newRecord(pieceOf('', FIRST_BRIEF, '')));
+}
+
+/** Changes the brief: locks that no longer fit their note go, and that is said. */
+export function changeBrief(change: (brief: Brief) => Brief): void {
+  const { brief } = benchStore.getState();
+  const carried = carryLocks(brief, change(brief));
+  const notice = carried.dropped === 0 ? null : droppedWords(carried.dropped);
+  benchStore.setState({ brief: carried.brief, notice });
+}
+
+/** Takes the line as typed; what reads becomes the material, what does not is kept and complained of. */
+export function typeLine(lineText: string): void {
+  const { brief } = benchStore.getState();
+  if (brief.material.kind !== 'line') return benchStore.setState({ lineText });
+  const reading = readLineText(brief, lineText);
+  if (!reading.ok) return benchStore.setState({ lineText, issues: reading.issues });
+  const carried = carryLocks(brief, { ...brief, material: { ...brief.material, notes: reading.value } });
+  benchStore.setState({ lineText, brief: carried.brief, notice: carried.dropped === 0 ? null : droppedWords(carried.dropped) });
+}
+
+/** Note value and instrument change what a typed line means: read it again. */
+export function changeBriefAndReadLine(change: (brief: Brief) => Brief): void {
+  changeBrief(change);
+  const { brief, lineText } = benchStore.getState();
+  if (brief.material.kind === 'line') typeLine(lineText);
+}
+
+/** Renames the piece. */
+export function renamePiece(name: string): void {
+  benchStore.setState({ name });
+}
+
+/**
+ * Locks a note to a finger or string and plans anew around it. What was fixed for the note before is kept if both can
+ * be; else the new wish goes first; a wish no hand can play is answered and nothing changes.
+ */
+export async function wishFor(lock: Lock): Promise<void> {
+  const { brief } = benchStore.getState();
+  const alone = withLock(withoutLock(brief, lock.note), lock);
+  const together = withLock(brief, lock);
+  for (const candidate of together === alone ? [alone] : [together, alone]) {
+    const answer = await planner.plan(candidate);
+    if (answer === OVERTAKEN) return;
+    if (answer.ok) return benchStore.setState({ brief: candidate, planSet: answer.value, plannedBrief: candidate, issues: [], notice: null });
+    benchStore.setState({ notice: answer.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ') });
+  }
+}
+
+/** Lets the engine decide about a note again. */
+export function unlock(note: number): void {
+  benchStore.setState({ brief: withoutLock(benchStore.getState().brief, note), notice: null });
+}
+
+/** Selects a note of the line; null selects none. */
+export function select(note: number | null): void {
+  benchStore.setState({ selected: note });
+}
+
+/** Takes a notice away. */
+export function dismissNotice(): void {
+  benchStore.setState({ notice: null });
+}
+
+/** Steps back and forward over the teacher's decisions. */
+export function undo(): void {
+  benchStore.temporal.getState().undo();
+}
+
+export function redo(): void {
+  benchStore.temporal.getState().redo();
+}
+
+/** Plans whenever the brief changes and saves whenever the work does, until the returned function is called. */
+export function keepWorking(): () => void {
+  void planNow();
+  const stop = benchStore.subscribe((now, before) => {
+    if (now.brief !== before.brief && now.plannedBrief !== now.brief) void planNow();
+    if (now.pieceId === before.pieceId && (now.name !== before.name || now.brief !== before.brief || now.lineText !== before.lineText)) saver.workChanged();
+  });
+  return stop;
+}
+
+async function planNow(): Promise<void> {
+  const { brief, lineText } = benchStore.getState();
+  const typed = brief.material.kind === 'line' && lineText.trim() !== '' ? readLineText(brief, lineText) : null;
+  const answer = await planner.plan(brief);
+  if (answer === OVERTAKEN || benchStore.getState().brief !== brief) return;
+  if (!answer.ok) return benchStore.setState({ issues: typed && !typed.ok ? typed.issues : answer.issues });
+  benchStore.setState({ planSet: answer.value, plannedBrief: brief, issues: typed && !typed.ok ? typed.issues : [] });
+}
+
+/** Writes the work as it changes: one write at a time, and after it another if the work has changed meanwhile. */
+class Saver {
+  private writing = false;
+  private changed = false;
+
+  workChanged(): void {
+    this.changed = true;
+    if (!this.writing) void this.write();
+  }
+
+  private async write(): Promise<void> {
+    this.writing = true;
+    while (this.changed) {
+      this.changed = false;
+      benchStore.setState({ saving: { state: 'saving' } });
+      const record = recordOfBench();
+      const outcome = record ? await saveRecord(record) : { ok: true as const };
+      benchStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
+    }
+    this.writing = false;
+  }
+}
+
+const saver = new Saver();
+
+function recordOfBench(): PieceRecord | null {
+  const { pieceId, name, brief, lineText, createdAt, demo } = benchStore.getState();
+  return pieceId === null ? null : { id: pieceId, piece: pieceOf(name, brief, lineText), createdAt, updatedAt: Date.now(), demo };
+}
+
+function setOnBench(record: PieceRecord): string {
+  const { name, brief, lineText } = record.piece;
+  const work: Work = { name, brief, lineText: lineText ?? lineTextOf(brief) };
+  const { id, createdAt, demo } = record;
+  benchStore.setState({ ...work, pieceId: id, createdAt, demo, planSet: null, plannedBrief: null, issues: [], notice: null, selected: null, saving: { state: 'saved' } });
+  benchStore.temporal.getState().clear();
+  return id;
+}
+
+function droppedWords(count: number): string {
+  return count === 1 ? 'One fixed finger no longer fits its note and was let go.' : `${count} fixed fingers no longer fit their notes and were let go.`;
+}

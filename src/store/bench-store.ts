@@ -1,0 +1,71 @@
+import { temporal } from 'zundo';
+import { create, useStore } from 'zustand';
+import type { Brief, PlanSet } from '#core/plan';
+import type { Issue } from '#core/reading';
+import { FIRST_BRIEF } from './brief-edits.ts';
+
+/** What undo and redo go over: everything the teacher decides. */
+export interface Work {
+  readonly name: string;
+  readonly brief: Brief;
+  /** The line as typed, with its mistakes; empty for other material. */
+  readonly lineText: string;
+}
+
+/** Whether the work is in the database. */
+export type Saving = { readonly state: 'saved' } | { readonly state: 'saving' } | { readonly state: 'failed'; readonly message: string };
+
+/** The bench: one piece being worked on. */
+export interface Bench extends Work {
+  /** Null until a piece is loaded. */
+  readonly pieceId: string | null;
+  readonly createdAt: number;
+  readonly demo: boolean;
+  /** The last good plan; it stays while the brief cannot be planned. */
+  readonly planSet: PlanSet | null;
+  /** The brief `planSet` was made from; not the current one while planning, or while the current one cannot be planned. */
+  readonly plannedBrief: Brief | null;
+  /** Why the brief cannot be planned. */
+  readonly issues: readonly Issue[];
+  /** A wish that was not granted, or something the teacher should know, for a moment. */
+  readonly notice: string | null;
+  /** Line index of the selected note. */
+  readonly selected: number | null;
+  readonly saving: Saving;
+}
+
+const EMPTY: Bench = {
+  pieceId: null,
+  createdAt: 0,
+  demo: false,
+  name: '',
+  brief: FIRST_BRIEF,
+  lineText: '',
+  planSet: null,
+  plannedBrief: null,
+  issues: [],
+  notice: null,
+  selected: null,
+  saving: { state: 'saved' },
+};
+
+/** The bench's state; change it through `bench-actions`. */
+export const benchStore = create<Bench>()(
+  temporal(() => EMPTY, {
+    partialize: ({ name, brief, lineText }): Work => ({ name, brief, lineText }),
+    equality: (one, other) => one.name === other.name && one.brief === other.brief && one.lineText === other.lineText,
+    limit: 200,
+  }),
+);
+
+/** Reads from the bench in a component. */
+export function useBench<Value>(select: (bench: Bench) => Value): Value {
+  return benchStore(select);
+}
+
+/** Whether there is something to undo and to redo. */
+export function useHistory(): { readonly canUndo: boolean; readonly canRedo: boolean } {
+  const canUndo = useStore(benchStore.temporal, (history) => history.pastStates.length > 0);
+  const canRedo = useStore(benchStore.temporal, (history) => history.futureStates.length > 0);
+  return { canUndo, canRedo };
+}

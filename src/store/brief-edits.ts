@@ -1,0 +1,149 @@
+import { handOf, schoolsOf } from '#core/hand';
+import { type InstrumentKind, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { type Direction, formatLineText, type Material, parseLineText, type Rhythm } from '#core/material';
+import { formatPitch, type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
+import type { Brief, Limits } from '#core/plan';
+import type { Reading } from '#core/reading';
+
+type Pattern = Exclude<Material, { kind: 'line' }>;
+
+/** Note values and meter where the brief does not say them. */
+export const DEFAULT_RHYTHM = { noteValue: '1/8', meter: '4/4', notesPerBow: 1 } as const;
+
+/** A first brief for a new piece. */
+export const FIRST_BRIEF: Brief = {
+  instrument: { kind: 'violin', size: '4/4' },
+  material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up' },
+  rhythm: { ...DEFAULT_RHYTHM },
+};
+
+/** Another instrument: its own usual size, no limits of the old one, and a tonic that lies on it. */
+export function withInstrument(brief: Brief, kind: InstrumentKind): Brief {
+  const { limits, ...rest } = brief;
+  const openStrings = limits?.openStrings;
+  const moved: Brief = { ...rest, instrument: { kind }, ...(openStrings === undefined ? {} : { limits: { openStrings } }) };
+  return withTonicOnInstrument(moved);
+}
+
+/** Changes one or more limits; null lifts one. */
+export function withLimits(brief: Brief, change: { readonly [Name in keyof Limits]?: Limits[Name] | null }): Brief {
+  const { limits: before, ...rest } = brief;
+  const merged = Object.fromEntries(Object.entries({ ...before, ...change }).filter(([, value]) => value !== null && value !== undefined));
+  return Object.keys(merged).length === 0 ? rest : { ...rest, limits: merged };
+}
+
+/** Changes note value, meter or bowing. */
+export function withRhythm(brief: Brief, change: Partial<Rhythm>): Brief {
+  return { ...brief, rhythm: { ...DEFAULT_RHYTHM, ...brief.rhythm, ...change } };
+}
+
+/** Changes the kind of material, keeping key, octaves and direction where both kinds have them. */
+export function withMaterialKind(brief: Brief, kind: Material['kind'], lineText: string): Brief {
+  const { material } = brief;
+  if (material.kind === kind) return brief;
+  const minor = modeOf(material) === 'minor';
+  switch (kind) {
+    case 'line': {
+      const key = `${tonicName(material)} ${minor ? 'minor' : 'major'}`;
+      const notes = readLineText(brief, lineText);
+      return withoutLocks({ ...brief, material: { kind, key, notes: notes.ok ? [...notes.value] : [] } });
+    }
+    case 'scale':
+      return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, type: minor ? 'natural-minor' : 'major', ...patternOf(material) } }));
+    case 'arpeggio':
+      return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, type: minor ? 'minor' : 'major', ...patternOf(material) } }));
+  }
+}
+
+/** Changes scale or arpeggio: tonic, type, octaves, direction. */
+export function withPattern(brief: Brief, change: Partial<Pattern>): Brief {
+  if (brief.material.kind === 'line') return brief;
+  return { ...brief, material: { ...brief.material, ...change } as Pattern };
+}
+
+/** Puts another note name under the tonic, in the octave where the line lies best. */
+export function withTonicName(brief: Brief, name: string): Brief {
+  const octaves = tonicOctaves(withPattern(brief, { tonic: `${name}4` }));
+  const now = parsePitch(brief.material.kind === 'line' ? 'C4' : brief.material.tonic);
+  const wished = now.ok ? now.value.octave : 4;
+  const nearest = octaves.toSorted((one, other) => Math.abs(one - wished) - Math.abs(other - wished))[0] ?? wished;
+  return withPattern(brief, { tonic: `${name}${nearest}` });
+}
+
+/** Octave numbers (sounding) in which the tonic can begin, so that the whole lies on the instrument. */
+export function tonicOctaves(brief: Brief): readonly number[] {
+  const { material } = brief;
+  if (material.kind === 'line') return [];
+  const [lowest, highest] = soundingRange(brief.instrument.kind);
+  return Array.from({ length: 8 }, (_, octave) => octave).filter((octave) => {
+    const tonic = parsePitch(`${tonicName(material)}${octave}`);
+    return tonic.ok && semitonesOf(tonic.value) >= lowest && semitonesOf(tonic.value) + 12 * material.octaves <= highest;
+  });
+}
+
+/** Note names that make a key of at most seven accidentals, along the line of fifths from C♭ or A♭ on. */
+export function tonicNames(mode: KeyMode): readonly string[] {
+  const pitches = LETTERS.flatMap((letter) => ['', '#', 'b'].map((accidental) => `${letter}${accidental}`));
+  return pitches.filter((name) => {
+    const pitch = parsePitch(`${name}4`);
+    return pitch.ok && keyOfTonic(pitch.value, mode) !== null;
+  });
+}
+
+/** The mode of material: all minor scales are minor. */
+export function modeOf(material: Material): KeyMode {
+  const text = material.kind === 'line' ? (material.key ?? 'C major') : material.type;
+  return text.endsWith('minor') ? 'minor' : 'major';
+}
+
+/** The tonic's note name: "Ab". */
+export function tonicName(material: Material): string {
+  if (material.kind === 'line') return (material.key ?? 'C major').split(' ')[0] ?? 'C';
+  return material.tonic.replace(/-?[0-9]$/, '');
+}
+
+/** Reads what the teacher typed, in the pitch the player reads. */
+export function readLineText(brief: Brief, text: string): Reading<Extract<Material, { kind: 'line' }>['notes']> {
+  const reading = parseLineText(text, brief.rhythm?.noteValue ?? DEFAULT_RHYTHM.noteValue, WRITTEN_OCTAVES_ABOVE[brief.instrument.kind]);
+  return reading.ok ? { ok: true, value: [...reading.value] } : reading;
+}
+
+/** The typed form of a line that came without one. */
+export function lineTextOf(brief: Brief): string {
+  if (brief.material.kind !== 'line') return '';
+  return formatLineText(brief.material.notes, brief.rhythm?.noteValue ?? DEFAULT_RHYTHM.noteValue, WRITTEN_OCTAVES_ABOVE[brief.instrument.kind]);
+}
+
+function withTonicOnInstrument(brief: Brief): Brief {
+  const { material } = brief;
+  if (material.kind === 'line') return brief;
+  const octaves = tonicOctaves(brief);
+  const tonic = parsePitch(material.tonic);
+  if (tonic.ok && octaves.includes(tonic.value.octave)) return brief;
+  const [lowest] = octaves;
+  if (lowest !== undefined && tonic.ok) return withPattern(brief, { tonic: formatPitch({ ...tonic.value, octave: lowest }) });
+  return material.octaves > 1 ? withTonicOnInstrument(withPattern(brief, { octaves: material.octaves === 3 ? 2 : 1 })) : brief;
+}
+
+/** Semitones above C0: the lowest open string, and what the usual hand reaches on the highest. */
+function soundingRange(kind: InstrumentKind): readonly [number, number] {
+  const strings = TUNINGS[kind].flatMap((text) => {
+    const pitch = parsePitch(text);
+    return pitch.ok ? [semitonesOf(pitch.value)] : [];
+  });
+  const hand = handOf(schoolsOf(kind)[0]);
+  return [Math.min(...strings), Math.max(...strings) + hand.highestAnchor + HIGHEST_FINGER_ABOVE_ANCHOR[kind]];
+}
+
+/** Semitones of the last useful finger above the highest anchor. */
+const HIGHEST_FINGER_ABOVE_ANCHOR: Readonly<Record<InstrumentKind, number>> = { violin: 3, viola: 3, cello: 3, bass: 2 };
+
+function patternOf(material: Material): { tonic: string; octaves: 1 | 2 | 3; direction: Direction } {
+  if (material.kind === 'line') return { tonic: `${tonicName(material)}4`, octaves: 1, direction: 'up' };
+  return { tonic: material.tonic, octaves: material.octaves, direction: material.direction };
+}
+
+function withoutLocks(brief: Brief): Brief {
+  const { locks: _, ...rest } = brief;
+  return rest;
+}

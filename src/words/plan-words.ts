@@ -1,0 +1,66 @@
+import type { InstrumentKind } from '#core/instrument';
+import type { PlannedSound, Shift } from '#core/plan';
+import { positionWords } from '#core/words';
+import { noteLabel, pitchLabel } from './labels.ts';
+
+/** "46 mm": millimetres for reading. */
+export function mmText(mm: number): string {
+  return `${mm < 10 && mm > 0 ? mm.toFixed(1) : Math.round(mm)} mm`;
+}
+
+/** "3 semitones", "1 semitone". */
+export function semitonesText(semitones: number): string {
+  const count = Math.abs(semitones);
+  return `${count} semitone${count === 1 ? '' : 's'}`;
+}
+
+/** "finger 1 on II (A)", "open II (A)". */
+export function fingeringText(note: PlannedSound): string {
+  const stop = note.stops[0];
+  const string = `${stop.string} (${noteLabel(stop.open)})`;
+  return stop.finger === '0' ? `open ${string}` : `finger ${stop.finger} on ${string}`;
+}
+
+/** One note in a sentence, for a listener. */
+export function noteText(note: PlannedSound): string {
+  const stop = note.stops[0];
+  const place = stop.finger === '0' ? '' : `, ${positionWords(note.position)}, ${mmText(stop.mmFromNut)} from the nut`;
+  return `${pitchLabel(stop.written)}, ${fingeringText(note)}${place}${note.locked ? ', fixed by you' : ''}`;
+}
+
+/** How a finger stands, where it matters: "low", "high", "extended". */
+export function placeText(note: PlannedSound): string {
+  if (note.stops[0].finger === '0') return 'open';
+  if (note.fingerPlace !== null) return note.fingerPlace;
+  return note.extended ? 'extended' : '';
+}
+
+/** A shift in a sentence: from where and what finger to where and what finger. */
+export function shiftText(shift: Shift): string {
+  const from = `${shift.fromFinger} in ${positionWords(shift.fromPosition)}`;
+  const to = `${shift.toFinger} in ${positionWords(shift.toPosition)}`;
+  return `${from} to ${to}`;
+}
+
+/** When the hand has time to move. */
+export function shiftMoment(shift: Shift): string {
+  if (shift.throughRest) return 'in the rest';
+  if (shift.throughOpenString) return 'while the open string sounds';
+  return shift.underSlur ? 'inside the bow' : 'at the bow change';
+}
+
+/** mm per second of a shift; null without a tempo. */
+export function shiftSpeed(shift: Shift): number | null {
+  return shift.seconds === null || shift.seconds === 0 ? null : shift.handMm / shift.seconds;
+}
+
+/** How far the notes move: "up 2 semitones", "stay". */
+export function movementText(semitones: number): string {
+  if (semitones === 0) return 'stay';
+  return `${semitones > 0 ? 'up' : 'down'} ${semitonesText(semitones)}`;
+}
+
+/** A pitch of the engine's own speech in the player's reading. */
+export function stringWords(kind: InstrumentKind): string {
+  return kind === 'bass' ? 'The double bass is read an octave above what sounds.' : '';
+}
