@@ -21,7 +21,8 @@ export function readPieceText(text: string, readValue: ReadValue): Reading<Piece
   if (!parsed.ok) return parsed;
   const document = parsed.value;
   if (!isRecord(document)) return refused('schema', damagedDocument('it holds no object'));
-  if (document['format'] !== PIECE_FORMAT) return refused('schema', damagedDocument(`its format is ${JSON.stringify(document['format'] ?? null)}`));
+  if (document['format'] !== PIECE_FORMAT)
+    return refused('schema', damagedDocument(`its format is ${JSON.stringify(document['format'] ?? null)}`));
   const version = document['version'];
   if (typeof version !== 'number') return refused('schema', damagedDocument('it does not say its version'));
   if (version > PIECE_VERSION) return refused('version', fileOfNewerVersion(version, PIECE_VERSION));
@@ -38,7 +39,10 @@ function parseJson(text: string): Reading<unknown> {
   }
 }
 
-function refused(code: Issue['code'], words: { readonly message: string; readonly hint: string }): { readonly ok: false; readonly issues: readonly Issue[] } {
+function refused(
+  code: Issue['code'],
+  words: { readonly message: string; readonly hint: string },
+): { readonly ok: false; readonly issues: readonly Issue[] } {
   return badReading({ code, where: { pointer: '' }, ...words });
 }
 

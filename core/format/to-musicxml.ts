@@ -10,12 +10,29 @@ import { element } from './xml.ts';
 const DIVISIONS = 16;
 
 const TYPE_NAMES: Readonly<Record<NoteValue['denominator'], string>> = {
-  1: 'whole', 2: 'half', 4: 'quarter', 8: 'eighth', 16: '16th', 32: '32nd', 64: '64th',
+  1: 'whole',
+  2: 'half',
+  4: 'quarter',
+  8: 'eighth',
+  16: '16th',
+  32: '32nd',
+  64: '64th',
 };
 
-const ACCIDENTAL_NAMES: Readonly<Record<string, string>> = { '-2': 'flat-flat', '-1': 'flat', '0': 'natural', '1': 'sharp', '2': 'double-sharp' };
+const ACCIDENTAL_NAMES: Readonly<Record<string, string>> = {
+  '-2': 'flat-flat',
+  '-1': 'flat',
+  '0': 'natural',
+  '1': 'sharp',
+  '2': 'double-sharp',
+};
 
-const PART_NAMES: Readonly<Record<InstrumentKind, string>> = { violin: 'Violin', viola: 'Viola', cello: 'Violoncello', bass: 'Double bass' };
+const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
+  violin: 'Violin',
+  viola: 'Viola',
+  cello: 'Violoncello',
+  bass: 'Double bass',
+};
 
 /**
  * A plan as a MusicXML 4.0 partwise score: one part, pitches as written (with `transpose` for the double bass),
@@ -35,7 +52,8 @@ export function toMusicXml(name: string, plan: Plan): string {
     ],
     { version: '4.0' },
   );
-  const doctype = '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
+  const doctype =
+    '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
   return `<?xml version="1.0" encoding="UTF-8" standalone="no"?>\n${doctype}\n${score}\n`;
 }
 
@@ -44,7 +62,9 @@ function measureElement(measure: Measure, engraving: Engraving, plan: Plan): str
   const last = measure.number === engraving.measures.length;
   const head = first ? [attributes(engraving, plan.brief.instrument.kind), ...tempoDirection(plan)] : [];
   const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
-  return element('measure', [...head, ...measure.symbols.flatMap((symbol) => symbolElements(symbol, plan)), ...tail], { number: measure.number });
+  return element('measure', [...head, ...measure.symbols.flatMap((symbol) => symbolElements(symbol, plan)), ...tail], {
+    number: measure.number,
+  });
 }
 
 function attributes(engraving: Engraving, kind: InstrumentKind): string {

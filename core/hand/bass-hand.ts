@@ -11,8 +11,28 @@ const BASS_POSITIONS = ['half', 'I', 'II', 'II-III', 'III', 'III-IV', 'IV', 'V',
 export const bassHand: HandModel = semitoneHand({
   school: '124',
   shapes: [
-    { shape: 'home', offsets: [['1', [0]], ['2', [1]], ['4', [2]]], lowestAnchor: 1, highestAnchor: 10, span: { lowest: 0, highest: 2 } },
-    { shape: 'three-finger', offsets: [['1', [0]], ['2', [1]], ['3', [2]]], lowestAnchor: 10, highestAnchor: 12, span: { lowest: 0, highest: 2 } },
+    {
+      shape: 'home',
+      offsets: [
+        ['1', [0]],
+        ['2', [1]],
+        ['4', [2]],
+      ],
+      lowestAnchor: 1,
+      highestAnchor: 10,
+      span: { lowest: 0, highest: 2 },
+    },
+    {
+      shape: 'three-finger',
+      offsets: [
+        ['1', [0]],
+        ['2', [1]],
+        ['3', [2]],
+      ],
+      lowestAnchor: 10,
+      highestAnchor: 12,
+      span: { lowest: 0, highest: 2 },
+    },
   ],
   names: BASS_POSITIONS.map((label) => [{ label, alteration: null }]),
 });

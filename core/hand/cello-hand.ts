@@ -11,10 +11,53 @@ import type { HandModel, PositionName } from './types.ts';
 export const celloHand: HandModel = semitoneHand({
   school: 'neck',
   shapes: [
-    { shape: 'home', offsets: [['1', [0]], ['2', [1]], ['3', [2]], ['4', [3]]], lowestAnchor: 1, highestAnchor: 10, span: { lowest: 0, highest: 3 } },
-    { shape: 'reached-back', offsets: [['1', [-1]], ['2', [1]], ['3', [2]], ['4', [3]]], lowestAnchor: 2, highestAnchor: 9, span: { lowest: -1, highest: 3 } },
-    { shape: 'reached-forward', offsets: [['1', [0]], ['2', [2]], ['3', [3]], ['4', [4]]], lowestAnchor: 1, highestAnchor: 9, span: { lowest: 0, highest: 4 } },
-    { shape: 'three-finger', offsets: [['1', [0]], ['2', [1, 2]], ['3', [3, 4]]], lowestAnchor: 8, highestAnchor: 17, span: { lowest: 0, highest: 4 } },
+    {
+      shape: 'home',
+      offsets: [
+        ['1', [0]],
+        ['2', [1]],
+        ['3', [2]],
+        ['4', [3]],
+      ],
+      lowestAnchor: 1,
+      highestAnchor: 10,
+      span: { lowest: 0, highest: 3 },
+    },
+    {
+      shape: 'reached-back',
+      offsets: [
+        ['1', [-1]],
+        ['2', [1]],
+        ['3', [2]],
+        ['4', [3]],
+      ],
+      lowestAnchor: 2,
+      highestAnchor: 9,
+      span: { lowest: -1, highest: 3 },
+    },
+    {
+      shape: 'reached-forward',
+      offsets: [
+        ['1', [0]],
+        ['2', [2]],
+        ['3', [3]],
+        ['4', [4]],
+      ],
+      lowestAnchor: 1,
+      highestAnchor: 9,
+      span: { lowest: 0, highest: 4 },
+    },
+    {
+      shape: 'three-finger',
+      offsets: [
+        ['1', [0]],
+        ['2', [1, 2]],
+        ['3', [3, 4]],
+      ],
+      lowestAnchor: 8,
+      highestAnchor: 17,
+      span: { lowest: 0, highest: 4 },
+    },
   ],
   names: celloNames(),
 });
@@ -31,7 +74,22 @@ function celloNames(): readonly (readonly PositionName[])[] {
   ];
   const raised = (label: string): readonly PositionName[] => [{ label, alteration: 'high' }];
   return [
-    plain('half'), plain('1'), plain('2'), raised('2'), plain('3'), between('3', '4'), plain('4'), between('4', '5'),
-    raised('5'), plain('6'), raised('6'), plain('7'), between('7', '8'), plain('8'), between('8', '9'), plain('9'), plain('10'),
+    plain('half'),
+    plain('1'),
+    plain('2'),
+    raised('2'),
+    plain('3'),
+    between('3', '4'),
+    plain('4'),
+    between('4', '5'),
+    raised('5'),
+    plain('6'),
+    raised('6'),
+    plain('7'),
+    between('7', '8'),
+    plain('8'),
+    between('8', '9'),
+    plain('9'),
+    plain('10'),
   ];
 }

@@ -25,7 +25,15 @@ const REACHES: readonly (readonly [Finger, readonly Reach[]])[] = [
 const PLAIN_PLACES = { '1': 0, '2': 2, '3': 3, '4': 5 } as const;
 
 /** Semitones above the open string at which finger 1 stands in the plain forms of half, first, second … seventh position. */
-const PLAIN_ANCHORS: readonly (readonly [number, number])[] = [[1, 1], [2, 2], [3, 4], [5, 5], [7, 7], [8, 9], [10, 11]];
+const PLAIN_ANCHORS: readonly (readonly [number, number])[] = [
+  [1, 1],
+  [2, 2],
+  [3, 4],
+  [5, 5],
+  [7, 7],
+  [8, 9],
+  [10, 11],
+];
 
 /** Position of the octave harmonic: from here the plain anchors repeat an octave higher. */
 const OCTAVE_POSITION = 7;
@@ -68,7 +76,16 @@ function placementsSpelled(note: NoteOnString, letterSteps: number): readonly Pl
       const anchor = note.semitonesAboveOpen - reach.semitones;
       const position = letterPositionOf(letterSteps, finger, anchor, reach);
       if (!standsIn(position, anchor)) return [];
-      return [{ stringIndex: note.stringIndex, finger, semitonesAboveOpen: note.semitonesAboveOpen, anchor, shape: reach.shape, letterPosition: position }];
+      return [
+        {
+          stringIndex: note.stringIndex,
+          finger,
+          semitonesAboveOpen: note.semitonesAboveOpen,
+          anchor,
+          shape: reach.shape,
+          letterPosition: position,
+        },
+      ];
     }),
   );
 }

@@ -8,8 +8,16 @@ export const ARPEGGIO_TYPES = ['major', 'minor'] as const;
 export type ArpeggioType = (typeof ARPEGGIO_TYPES)[number];
 
 const TRIADS: Readonly<Record<ArpeggioType, readonly Interval[]>> = {
-  major: [{ steps: 0, semitones: 0 }, { steps: 2, semitones: 4 }, { steps: 4, semitones: 7 }],
-  minor: [{ steps: 0, semitones: 0 }, { steps: 2, semitones: 3 }, { steps: 4, semitones: 7 }],
+  major: [
+    { steps: 0, semitones: 0 },
+    { steps: 2, semitones: 4 },
+    { steps: 4, semitones: 7 },
+  ],
+  minor: [
+    { steps: 0, semitones: 0 },
+    { steps: 2, semitones: 3 },
+    { steps: 4, semitones: 7 },
+  ],
 };
 
 /** The arpeggio from tonic to tonic, rising order, both ends included; null where a note cannot be spelled. */

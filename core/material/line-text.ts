@@ -13,7 +13,11 @@ import type { LineNoteDocument } from './schema.ts';
  */
 export function parseLineText(text: string, noteValue: string, octavesAbove: number): Reading<readonly LineNoteDocument[]> {
   const reader = new LineReader(parseFraction(noteValue) ?? fraction(1, 4), octavesAbove);
-  const words = text.replaceAll('(', ' ( ').replaceAll(')', ' ) ').split(/[\s,|]+/).filter(Boolean);
+  const words = text
+    .replaceAll('(', ' ( ')
+    .replaceAll(')', ' ) ')
+    .split(/[\s,|]+/)
+    .filter(Boolean);
   for (const word of words) reader.take(word);
   reader.end();
   const [first, ...others] = reader.issues;

@@ -17,7 +17,11 @@ const UPWARD: Readonly<Record<ScaleType, readonly number[]>> = {
 /** One way of the scale from tonic to tonic, rising order, both ends included; null where a degree cannot be spelled. */
 export function scalePitches(tonic: Pitch, type: ScaleType, octaves: number, way: 'up' | 'down'): readonly Pitch[] | null {
   const semitones = UPWARD[type === 'melodic-minor' && way === 'down' ? 'natural-minor' : type];
-  return pitchesAbove(tonic, semitones.map((above, steps) => ({ steps, semitones: above })), octaves);
+  return pitchesAbove(
+    tonic,
+    semitones.map((above, steps) => ({ steps, semitones: above })),
+    octaves,
+  );
 }
 
 /** A pattern of intervals repeated in each octave above the tonic, closed by the tonic on top; null where not spellable. */

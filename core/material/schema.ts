@@ -12,7 +12,10 @@ const closed = { additionalProperties: false };
 
 /** A note or rest of a typed line. `slur` ties the bow to the next note: both are played in one bow. */
 export const LineNoteDocument = Type.Union([
-  Type.Object({ pitches: Type.Array(PitchText, { minItems: 1, maxItems: 1 }), duration: Duration, slur: Type.Optional(Type.Boolean()) }, closed),
+  Type.Object(
+    { pitches: Type.Array(PitchText, { minItems: 1, maxItems: 1 }), duration: Duration, slur: Type.Optional(Type.Boolean()) },
+    closed,
+  ),
   Type.Object({ rest: Type.Literal(true), duration: Duration }, closed),
 ]);
 
@@ -22,15 +25,31 @@ export type LineNoteDocument = Static<typeof LineNoteDocument>;
 /** What is to be played: a scale, an arpeggio, or a line of the teacher's own. The tonic is always the lowest. */
 export const Material = Type.Union([
   Type.Object(
-    { kind: Type.Literal('scale'), type: Type.Union(SCALE_TYPES.map((type) => Type.Literal(type))), tonic: PitchText, octaves: Octaves, direction: Ways },
+    {
+      kind: Type.Literal('scale'),
+      type: Type.Union(SCALE_TYPES.map((type) => Type.Literal(type))),
+      tonic: PitchText,
+      octaves: Octaves,
+      direction: Ways,
+    },
     closed,
   ),
   Type.Object(
-    { kind: Type.Literal('arpeggio'), type: Type.Union(ARPEGGIO_TYPES.map((type) => Type.Literal(type))), tonic: PitchText, octaves: Octaves, direction: Ways },
+    {
+      kind: Type.Literal('arpeggio'),
+      type: Type.Union(ARPEGGIO_TYPES.map((type) => Type.Literal(type))),
+      tonic: PitchText,
+      octaves: Octaves,
+      direction: Ways,
+    },
     closed,
   ),
   Type.Object(
-    { kind: Type.Literal('line'), notes: Type.Array(LineNoteDocument, { maxItems: MOST_NOTES }), key: Type.Optional(Type.String({ maxLength: 12 })) },
+    {
+      kind: Type.Literal('line'),
+      notes: Type.Array(LineNoteDocument, { maxItems: MOST_NOTES }),
+      key: Type.Optional(Type.String({ maxLength: 12 })),
+    },
     closed,
   ),
 ]);

@@ -30,15 +30,15 @@ const CLEFS_OF: Readonly<Record<InstrumentKind, readonly ClefName[]>> = {
   bass: ['bass', 'tenor', 'treble'],
 };
 
-/** Ledger lines saved in all before another clef than the instrument's own is worth reading. */
-const WORTH_CHANGING = 12;
+/** Ledger lines saved on the average note before another clef than the instrument's own is worth reading. */
+const WORTH_CHANGING = 1.5;
 
 /** The clef in which a whole line of written pitches needs fewest ledger lines; the instrument's own unless much is saved. */
 export function clefFor(kind: InstrumentKind, written: readonly Pitch[]): Clef {
   const [own, ...others] = CLEFS_OF[kind].map((name) => CLEFS[name]);
   if (!own) throw new RangeError(`No clef for ${kind}`);
   return others.reduce((best, clef) => {
-    const margin = best === own ? WORTH_CHANGING : 0;
+    const margin = best === own ? WORTH_CHANGING * written.length : 0;
     return ledgerLines(clef, written) + margin < ledgerLines(best, written) ? clef : best;
   }, own);
 }

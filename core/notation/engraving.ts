@@ -1,6 +1,16 @@
 import { type InstrumentKind, writtenPitch } from '#core/instrument';
 import {
-  addFractions, asNumber, compareFractions, type Fraction, fraction, type Line, type Meter, type NoteValue, subtractFractions, writtenLengths, ZERO,
+  addFractions,
+  asNumber,
+  compareFractions,
+  type Fraction,
+  fraction,
+  type Line,
+  type Meter,
+  type NoteValue,
+  subtractFractions,
+  writtenLengths,
+  ZERO,
 } from '#core/material';
 import { alterationInKey, type Key, type Pitch } from '#core/pitch';
 import { type Clef, clefFor } from './clef.ts';

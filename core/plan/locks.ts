@@ -25,7 +25,10 @@ export function withLock(brief: Brief, lock: Lock): Brief {
   const before = locks.find((other) => other.note === lock.note);
   const { position: _, ...kept } = before ?? { note: lock.note };
   const merged = [...locks.filter((other) => other.note !== lock.note), { ...kept, ...lock }];
-  return withLocks(brief, merged.toSorted((one, other) => one.note - other.note));
+  return withLocks(
+    brief,
+    merged.toSorted((one, other) => one.note - other.note),
+  );
 }
 
 /** The brief with nothing fixed for a note; the very same brief where nothing was. */

@@ -15,7 +15,10 @@ type Sounding = Extract<LineNote, { kind: 'note' }>;
 /** The sounding notes of the line with the placements that limits and locks leave; equal notes share one array. */
 export function noteSteps(task: Task): readonly NoteStep[] {
   const sounding = task.line.notes.flatMap((note, index) => (note.kind === 'note' ? [{ note, index }] : []));
-  const highest = usefulAnchor(task, sounding.map(({ note }) => note));
+  const highest = usefulAnchor(
+    task,
+    sounding.map(({ note }) => note),
+  );
   const shared = new Map<string, readonly Placement[]>();
   return sounding.map(({ note, index }, order) => {
     const before = sounding[order - 1];
@@ -23,8 +26,7 @@ export function noteSteps(task: Task): readonly NoteStep[] {
     const first = order === 0;
     const key = `${formatPitch(note.pitch)} ${lock === null ? '' : JSON.stringify(lock)} ${first}`;
     const candidates =
-      shared.get(key) ??
-      candidatesFor(task.hand, allPlacements(task.instrument, task.hand, note.pitch, highest), task.limits, lock, first);
+      shared.get(key) ?? candidatesFor(task.hand, allPlacements(task.instrument, task.hand, note.pitch, highest), task.limits, lock, first);
     shared.set(key, candidates);
     return { index, candidates, gap: before ? gapBetween(task, before.note, note, index - before.index > 1) : null };
   });
@@ -32,7 +34,13 @@ export function noteSteps(task: Task): readonly NoteStep[] {
 
 /** How high the hand may go for this line. */
 export function usefulAnchor(task: Task, notes: readonly Sounding[]): number {
-  return highestUsefulAnchor(task.instrument, task.hand, notes.map((note) => note.pitch), task.limits, task.locks.size > 0);
+  return highestUsefulAnchor(
+    task.instrument,
+    task.hand,
+    notes.map((note) => note.pitch),
+    task.limits,
+    task.locks.size > 0,
+  );
 }
 
 function gapBetween(task: Task, before: Sounding, note: Sounding, rest: boolean): Gap {

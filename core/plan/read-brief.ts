@@ -48,7 +48,11 @@ function readSchool(brief: Brief): Reading<HandModel> {
   const schools = schoolsOf(brief.instrument.kind);
   const school = brief.player?.school ?? schools[0];
   if (schools.includes(school)) return goodReading(handOf(school));
-  return badReading({ code: 'instrument', where: { pointer: '/player/school' }, ...schoolNotOfInstrument(school, brief.instrument.kind, schools) });
+  return badReading({
+    code: 'instrument',
+    where: { pointer: '/player/school' },
+    ...schoolNotOfInstrument(school, brief.instrument.kind, schools),
+  });
 }
 
 function readLimits(brief: Brief, instrument: Instrument, hand: HandModel): Reading<ReadLimits> {
@@ -87,7 +91,14 @@ function stringIndexOf(instrument: Instrument, name: string): number {
 }
 
 function unknownStringAt(pointer: string, name: string, instrument: Instrument): Reading<never> {
-  return badReading({ code: 'limit', where: { pointer }, ...unknownString(name, instrument.strings.map((string) => string.name)) });
+  return badReading({
+    code: 'limit',
+    where: { pointer },
+    ...unknownString(
+      name,
+      instrument.strings.map((string) => string.name),
+    ),
+  });
 }
 
 function unknownPositionAt(pointer: string, label: string, hand: HandModel): Reading<never> {

@@ -30,7 +30,13 @@ export function waysToPlay(brief: Brief, index: number): Reading<readonly WayToP
     const key = `${placement.stringIndex} ${placement.finger}`;
     const known = ways.get(key);
     if (known && (known.allowed || !allowed)) continue;
-    ways.set(key, { string: string.number, open: string.name, finger: placement.finger, position: hand.positionName(placement, line.key), allowed });
+    ways.set(key, {
+      string: string.number,
+      open: string.name,
+      finger: placement.finger,
+      position: hand.positionName(placement, line.key),
+      allowed,
+    });
   }
   return goodReading([...ways.values()]);
 }

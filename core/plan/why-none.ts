@@ -4,7 +4,15 @@ import { displayPitch, displayPitchClass, type Pitch, pitchAt, semitonesOf } fro
 import { badReading, type Issue, type Reading } from '#core/reading';
 import { allPlacements, type LimitName, type NoteLock, withinLimits } from '#core/search';
 import {
-  excludedByLimits, excludedByOneLimit, fingerNotInSchool, lockBehindNut, lockBelowString, lockNotOpen, lockOutOfReach, noteAboveSchool, noteBelowStrings,
+  excludedByLimits,
+  excludedByOneLimit,
+  fingerNotInSchool,
+  lockBehindNut,
+  lockBelowString,
+  lockNotOpen,
+  lockOutOfReach,
+  noteAboveSchool,
+  noteBelowStrings,
   type Words,
 } from '#core/words';
 import type { Task } from './read-brief.ts';
@@ -62,7 +70,11 @@ function impossibleLock(task: Task, pitch: Pitch, lock: NoteLock): Words {
   const string = lock.stringIndex === null ? null : stringOf(task.instrument, lock.stringIndex);
   const stringName = string && displayPitchClass(string.open);
   if (string && semitonesOf(pitch) < string.semitones) return lockBelowString(name, displayPitchClass(string.open));
-  if (lock.finger === '0') return lockNotOpen(name, task.instrument.strings.map((open) => read(task, open.open)));
+  if (lock.finger === '0')
+    return lockNotOpen(
+      name,
+      task.instrument.strings.map((open) => read(task, open.open)),
+    );
   if (lock.finger !== null && standsBehindNut(task, pitch, lock)) return lockBehindNut(name, lock.finger, stringName);
   const anywhere = lock.finger !== null && string === null;
   return anywhere && lock.finger !== null ? fingerNotInSchool(lock.finger, name) : lockOutOfReach(name, lock.finger, stringName);
@@ -90,7 +102,11 @@ function excluded(task: Task, pitch: Pitch, lock: NoteLock | null, wanted: reado
     if (found) return excludedByOneLimit(read(task, pitch), wish, LIMIT_WORDS[dropped], needOf(task, found, dropped));
   }
   const broken = names.filter((name) => !wanted.some((placement) => passes(placement, name)));
-  return excludedByLimits(read(task, pitch), wish, (broken.length > 0 ? broken : names).map((name) => LIMIT_WORDS[name]));
+  return excludedByLimits(
+    read(task, pitch),
+    wish,
+    (broken.length > 0 ? broken : names).map((name) => LIMIT_WORDS[name]),
+  );
 }
 
 function needOf(task: Task, placement: Placement, limit: Exclude<LimitName, 'lock'>): string {

@@ -8,17 +8,7 @@
  * - `version`: a document of a newer version; - `size`: a body over the limit.
  */
 export type IssueCode =
-  | 'pitch'
-  | 'empty'
-  | 'too-long'
-  | 'range'
-  | 'limit'
-  | 'lock'
-  | 'instrument'
-  | 'syntax'
-  | 'schema'
-  | 'version'
-  | 'size';
+  'pitch' | 'empty' | 'too-long' | 'range' | 'limit' | 'lock' | 'instrument' | 'syntax' | 'schema' | 'version' | 'size';
 
 /** Where the thing that went wrong stands; an empty object when it concerns the whole. */
 export interface IssuePlace {
@@ -39,9 +29,7 @@ export interface Issue {
 }
 
 /** The outcome of reading something given by a person or a file: the value, or all that is wrong with it. */
-export type Reading<Value> =
-  | { readonly ok: true; readonly value: Value }
-  | { readonly ok: false; readonly issues: readonly Issue[] };
+export type Reading<Value> = { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly issues: readonly Issue[] };
 
 /** A reading that succeeded. */
 export function goodReading<Value>(value: Value): Reading<Value> {

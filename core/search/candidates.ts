@@ -84,7 +84,13 @@ export function candidatesFor(
  * No hand goes higher than two semitones above the highest note on the highest string in use: every placement above
  * that has one of the same line below it. With positions or locks prescribed (`prescribed`) there is no such bound.
  */
-export function highestUsefulAnchor(instrument: Instrument, hand: HandModel, pitches: readonly Pitch[], limits: Limits, prescribed: boolean): number {
+export function highestUsefulAnchor(
+  instrument: Instrument,
+  hand: HandModel,
+  pitches: readonly Pitch[],
+  limits: Limits,
+  prescribed: boolean,
+): number {
   if (prescribed || limits.positions !== null) return hand.highestAnchor;
   const used = limits.strings === null ? 0 : Math.min(...limits.strings);
   const highest = pitches.reduce((most, pitch) => Math.max(most, semitonesOf(pitch)), 0) - stringOf(instrument, used).semitones;

@@ -9,7 +9,10 @@ export interface Words {
 
 /** A text that is no pitch. */
 export function notAPitch(text: string): Words {
-  return { message: `“${text}” is not a note.`, hint: 'Write a letter A to G, an accidental if any (b, bb, #, ##) and the octave: Eb4, F#5.' };
+  return {
+    message: `“${text}” is not a note.`,
+    hint: 'Write a letter A to G, an accidental if any (b, bb, #, ##) and the octave: Eb4, F#5.',
+  };
 }
 
 /** A pitch without its octave. */
@@ -19,7 +22,10 @@ export function pitchNeedsOctave(text: string): Words {
 
 /** A text that is no key. */
 export function notAKey(text: string): Words {
-  return { message: `“${text}” is not a key.`, hint: 'Write the tonic and major or minor, up to seven sharps or flats: Eb major, F# minor.' };
+  return {
+    message: `“${text}” is not a key.`,
+    hint: 'Write the tonic and major or minor, up to seven sharps or flats: Eb major, F# minor.',
+  };
 }
 
 /** A scale or arpeggio whose key would need more than seven accidentals. */
@@ -41,7 +47,10 @@ export function lineOnlyRests(count: number): Words {
 /** A line over the limit. */
 export function lineTooLong(count: number, most: number): Words {
   const shown = (value: number): string => value.toLocaleString('en');
-  return { message: `The line has ${shown(count)} notes; at most ${shown(most)} can be planned at once.`, hint: 'Split it into several pieces.' };
+  return {
+    message: `The line has ${shown(count)} notes; at most ${shown(most)} can be planned at once.`,
+    hint: 'Split it into several pieces.',
+  };
 }
 
 /** A length that no tied plain or dotted notes make up. */
@@ -51,7 +60,10 @@ export function durationNotWritable(duration: string): Words {
 
 /** A word of a typed line that is neither note, rest, bracket nor bar line. */
 export function notATokenOfALine(word: string): Words {
-  return { message: `“${word}” is neither a note nor a rest.`, hint: 'Notes are written Eb4 or Eb4:1/8, rests r or r:1/4, one bow in ( ).' };
+  return {
+    message: `“${word}” is neither a note nor a rest.`,
+    hint: 'Notes are written Eb4 or Eb4:1/8, rests r or r:1/4, one bow in ( ).',
+  };
 }
 
 /** A bracket whose partner is missing. */
@@ -71,7 +83,10 @@ export function unknownSize(kind: string, size: string, known: readonly string[]
 
 /** A tuning that does not go down from string to string. */
 export function stringsOutOfOrder(above: string, below: string): Words {
-  return { message: `The string ${below} is not lower than the string ${above} before it.`, hint: 'List the open strings from the highest to the lowest.' };
+  return {
+    message: `The string ${below} is not lower than the string ${above} before it.`,
+    hint: 'List the open strings from the highest to the lowest.',
+  };
 }
 
 /** A limit or lock that names a string the instrument does not have. */
@@ -148,7 +163,10 @@ export function excludedByOneLimit(pitch: string, wish: string | null, limit: st
 /** A note that several limits together exclude. */
 export function excludedByLimits(pitch: string, wish: string | null, limits: readonly string[]): Words {
   const subject = wish === null ? pitch : `${pitch} with ${wish}`;
-  return { message: `${subject} cannot be played within these limits together: ${limits.join('; ')}.`, hint: 'Lift more than one of them.' };
+  return {
+    message: `${subject} cannot be played within these limits together: ${limits.join('; ')}.`,
+    hint: 'Lift more than one of them.',
+  };
 }
 
 /** A text that is not JSON. */
@@ -163,7 +181,10 @@ export function damagedDocument(what: string): Words {
 
 /** A document that breaks its schema at one place. */
 export function documentNotMatching(pointer: string, expected: string): Words {
-  return { message: `${pointer === '' ? 'The document' : `The value at ${pointer}`} ${expected}.`, hint: 'Correct that value and try again.' };
+  return {
+    message: `${pointer === '' ? 'The document' : `The value at ${pointer}`} ${expected}.`,
+    hint: 'Correct that value and try again.',
+  };
 }
 
 /** A document written by a newer version of the application. */

@@ -5,7 +5,21 @@ export interface PositionLike {
 }
 
 const ORDINALS = [
-  'half', 'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth', 'thirteenth', 'fourteenth',
+  'half',
+  'first',
+  'second',
+  'third',
+  'fourth',
+  'fifth',
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+  'tenth',
+  'eleventh',
+  'twelfth',
+  'thirteenth',
+  'fourteenth',
 ] as const;
 
 /** In words: "third position", "low fourth position"; Roman labels stay Roman: "position II–III". */

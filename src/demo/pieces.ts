@@ -19,7 +19,7 @@ export const DEMO_PIECES: readonly Piece[] = [
     tempo: 66,
     limits: { positions: ['1'], openStrings: 'avoid' },
   }),
-  demo('Martin · B♭ major to the octave harmonic', {
+  demo('Martin · B♭ major, up and down', {
     instrument: { kind: 'cello', size: '4/4' },
     player: { name: 'Martin' },
     material: { kind: 'scale', type: 'major', tonic: 'Bb2', octaves: 2, direction: 'up-down' },

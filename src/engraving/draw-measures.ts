@@ -17,6 +17,8 @@ export interface Head {
   readonly bottom: number;
   readonly stemUp: boolean;
   readonly rest: boolean;
+  /** An accidental stands before it and reaches above and below the head. */
+  readonly accidental: boolean;
   readonly tiedFromBefore: boolean;
   readonly tiedToNext: boolean;
   readonly slur: MeasureNote['slur'];
@@ -61,7 +63,9 @@ export function drawMeasures(
     stave.setNoteStartX(x + (index === 0 ? layout.headWidth : 0) + 12);
     stave.setContext(context).draw();
     const notes = measure.symbols.map((symbol) => staveNote(symbol, engraving));
-    const voice = new Voice({ numBeats: engraving.meter.beats, beatValue: engraving.meter.beatValue }).setMode(Voice.Mode.SOFT).addTickables(notes);
+    const voice = new Voice({ numBeats: engraving.meter.beats, beatValue: engraving.meter.beatValue })
+      .setMode(Voice.Mode.SOFT)
+      .addTickables(notes);
     const beams = Beam.generateBeams(notes, { groups: beamGroups(engraving, measure) });
     new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 14);
     voice.draw(context, stave);
@@ -120,6 +124,7 @@ function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: numb
     bottom: Math.max(...ends),
     stemUp: note.hasStem() && note.getStemDirection() === Stem.UP,
     rest: symbol?.kind === 'rest',
+    accidental: symbol?.kind === 'note' && symbol.accidental !== null,
     tiedFromBefore: symbol?.kind === 'note' && symbol.tiedFromBefore,
     tiedToNext: symbol?.kind === 'note' && symbol.tiedToNext,
     slur: symbol?.kind === 'note' ? symbol.slur : null,

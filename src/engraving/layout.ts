@@ -48,12 +48,15 @@ export function layoutStaff(engraving: Engraving, measures: readonly Measure[], 
 }
 
 function rows(engraving: Engraving, measures: readonly Measure[]): Omit<StaffLayout, 'offsets' | 'headWidth'> {
-  const steps = measures.flatMap((measure) => measure.symbols.flatMap((symbol) => (symbol.kind === 'note' ? [stepsOf(symbol.written)] : [])));
+  const steps = measures.flatMap((measure) =>
+    measure.symbols.flatMap((symbol) => (symbol.kind === 'note' ? [stepsOf(symbol.written)] : [])),
+  );
   const highest = steps.reduce((most, value) => Math.max(most, value), engraving.clef.middleSteps);
   const lowest = steps.reduce((least, value) => Math.min(least, value), engraving.clef.middleSteps);
   const above = Math.max(14, ((highest - engraving.clef.middleSteps - 4) * STAFF_SPACE) / 2 + 8);
   const below = Math.max(16, ((engraving.clef.middleSteps - lowest - 4) * STAFF_SPACE) / 2 + 10);
-  const staffTopY = 44 + above;
+  const slurred = measures.some((measure) => measure.symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null));
+  const staffTopY = 44 + above + (slurred ? 14 : 0);
   const stringRowY = staffTopY + STAFF_HEIGHT + below + 24;
   return { positionRowY: 14, fingerRowY: staffTopY - 14, staffTopY, stringRowY, height: stringRowY + 8 };
 }

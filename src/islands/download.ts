@@ -10,6 +10,12 @@ export function downloadText(fileName: string, type: string, text: string): void
 
 /** A file name made of a piece's name: letters and digits, words joined by hyphens. */
 export function fileNameOf(name: string, extension: string): string {
-  const plain = name.replaceAll('♭', 'b').replaceAll('♯', 'sharp').normalize('NFKD').replace(/[^\w]+/g, '-').replace(/^-+|-+$/g, '').toLowerCase();
+  const plain = name
+    .replaceAll('♭', 'b')
+    .replaceAll('♯', 'sharp')
+    .normalize('NFKD')
+    .replace(/[^\w]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .toLowerCase();
   return `${plain === '' ? 'piece' : plain}.${extension}`;
 }

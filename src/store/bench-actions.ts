@@ -57,7 +57,8 @@ export async function wishFor(lock: Lock): Promise<void> {
   for (const candidate of together === alone ? [alone] : [together, alone]) {
     const answer = await planner.plan(candidate);
     if (answer === OVERTAKEN) return;
-    if (answer.ok) return benchStore.setState({ brief: candidate, planSet: answer.value, plannedBrief: candidate, issues: [], notice: null });
+    if (answer.ok)
+      return benchStore.setState({ brief: candidate, planSet: answer.value, plannedBrief: candidate, issues: [], notice: null });
     benchStore.setState({ notice: answer.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ') });
   }
 }
@@ -91,7 +92,8 @@ export function keepWorking(): () => void {
   void planNow();
   const stop = benchStore.subscribe((now, before) => {
     if (now.brief !== before.brief && now.plannedBrief !== now.brief) void planNow();
-    if (now.pieceId === before.pieceId && (now.name !== before.name || now.brief !== before.brief || now.lineText !== before.lineText)) saver.workChanged();
+    if (now.pieceId === before.pieceId && (now.name !== before.name || now.brief !== before.brief || now.lineText !== before.lineText))
+      saver.workChanged();
   });
   return stop;
 }
@@ -139,11 +141,24 @@ function setOnBench(record: PieceRecord): string {
   const { name, brief, lineText } = record.piece;
   const work: Work = { name, brief, lineText: lineText ?? lineTextOf(brief) };
   const { id, createdAt, demo } = record;
-  benchStore.setState({ ...work, pieceId: id, createdAt, demo, planSet: null, plannedBrief: null, issues: [], notice: null, selected: null, saving: { state: 'saved' } });
+  benchStore.setState({
+    ...work,
+    pieceId: id,
+    createdAt,
+    demo,
+    planSet: null,
+    plannedBrief: null,
+    issues: [],
+    notice: null,
+    selected: null,
+    saving: { state: 'saved' },
+  });
   benchStore.temporal.getState().clear();
   return id;
 }
 
 function droppedWords(count: number): string {
-  return count === 1 ? 'One fixed finger no longer fits its note and was let go.' : `${count} fixed fingers no longer fit their notes and were let go.`;
+  return count === 1
+    ? 'One fixed finger no longer fits its note and was let go.'
+    : `${count} fixed fingers no longer fit their notes and were let go.`;
 }

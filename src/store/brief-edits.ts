@@ -1,6 +1,14 @@
 import { handOf, schoolsOf } from '#core/hand';
 import { type InstrumentKind, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
-import { type Direction, formatLineText, type Material, parseLineText, type Rhythm } from '#core/material';
+import {
+  type ArpeggioType,
+  type Direction,
+  formatLineText,
+  type Material,
+  parseLineText,
+  type Rhythm,
+  type ScaleType,
+} from '#core/material';
 import { formatPitch, type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
 import type { Brief, Limits } from '#core/plan';
 import type { Reading } from '#core/reading';
@@ -49,16 +57,33 @@ export function withMaterialKind(brief: Brief, kind: Material['kind'], lineText:
       return withoutLocks({ ...brief, material: { kind, key, notes: notes.ok ? [...notes.value] : [] } });
     }
     case 'scale':
-      return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, type: minor ? 'natural-minor' : 'major', ...patternOf(material) } }));
+      return withoutLocks(
+        withTonicOnInstrument({ ...brief, material: { kind, type: minor ? 'natural-minor' : 'major', ...patternOf(material) } }),
+      );
     case 'arpeggio':
       return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, type: minor ? 'minor' : 'major', ...patternOf(material) } }));
   }
 }
 
-/** Changes scale or arpeggio: tonic, type, octaves, direction. */
-export function withPattern(brief: Brief, change: Partial<Pattern>): Brief {
-  if (brief.material.kind === 'line') return brief;
-  return { ...brief, material: { ...brief.material, ...change } as Pattern };
+/** Changes what scale and arpeggio have in common. */
+export function withPattern(brief: Brief, change: Partial<Pick<Pattern, 'tonic' | 'octaves' | 'direction'>>): Brief {
+  return brief.material.kind === 'line' ? brief : { ...brief, material: { ...brief.material, ...change } };
+}
+
+/** Another scale on the same tonic. */
+export function withScaleType(brief: Brief, type: ScaleType): Brief {
+  return brief.material.kind === 'scale' ? { ...brief, material: { ...brief.material, type } } : brief;
+}
+
+/** Another chord on the same tonic. */
+export function withArpeggioType(brief: Brief, type: ArpeggioType): Brief {
+  return brief.material.kind === 'arpeggio' ? { ...brief, material: { ...brief.material, type } } : brief;
+}
+
+/** Another tempo in quarters a minute; null for none. */
+export function withTempo(brief: Brief, tempo: number | null): Brief {
+  const { tempo: _, ...rest } = brief;
+  return tempo === null ? rest : { ...rest, tempo };
 }
 
 /** Puts another note name under the tonic, in the octave where the line lies best. */
@@ -111,7 +136,11 @@ export function readLineText(brief: Brief, text: string): Reading<Extract<Materi
 /** The typed form of a line that came without one. */
 export function lineTextOf(brief: Brief): string {
   if (brief.material.kind !== 'line') return '';
-  return formatLineText(brief.material.notes, brief.rhythm?.noteValue ?? DEFAULT_RHYTHM.noteValue, WRITTEN_OCTAVES_ABOVE[brief.instrument.kind]);
+  return formatLineText(
+    brief.material.notes,
+    brief.rhythm?.noteValue ?? DEFAULT_RHYTHM.noteValue,
+    WRITTEN_OCTAVES_ABOVE[brief.instrument.kind],
+  );
 }
 
 function withTonicOnInstrument(brief: Brief): Brief {

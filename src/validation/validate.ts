@@ -18,7 +18,9 @@ export function readPieceValue(value: unknown): Reading<Piece> {
 function readValue<Value>(validate: ValidateFunction<Value>, value: unknown): Reading<Value> {
   if (validate(value)) return goodReading(value);
   const [first, ...others] = mostTelling(validate.errors ?? []).map(issueOf);
-  return first ? badReading(first, ...others) : badReading({ code: 'schema', where: { pointer: '' }, ...documentNotMatching('', 'does not match') });
+  return first
+    ? badReading(first, ...others)
+    : badReading({ code: 'schema', where: { pointer: '' }, ...documentNotMatching('', 'does not match') });
 }
 
 /** A union reports the failure of every branch; the deepest errors are the ones about what was meant. */

@@ -5,7 +5,12 @@ import type { Brief } from '#core/plan';
 import type { OpenStringPolicy } from '#core/search';
 
 /** Every label of the interface that names a choice: one source for sentence, sheet, list and table. */
-export const INSTRUMENT_LABELS: Readonly<Record<InstrumentKind, string>> = { violin: 'violin', viola: 'viola', cello: 'cello', bass: 'double bass' };
+export const INSTRUMENT_LABELS: Readonly<Record<InstrumentKind, string>> = {
+  violin: 'violin',
+  viola: 'viola',
+  cello: 'cello',
+  bass: 'double bass',
+};
 
 export const MATERIAL_LABELS: Readonly<Record<Material['kind'], string>> = { scale: 'scale', arpeggio: 'arpeggio', line: 'line of my own' };
 
@@ -30,7 +35,12 @@ export const NOTE_VALUE_LABELS: Readonly<Record<string, string>> = {
   '1/16': 'sixteenths',
 };
 
-export const OPEN_STRING_LABELS: Readonly<Record<OpenStringPolicy, string>> = { prefer: 'preferred', allow: 'allowed', avoid: 'avoided', none: 'not used' };
+export const OPEN_STRING_LABELS: Readonly<Record<OpenStringPolicy, string>> = {
+  prefer: 'preferred',
+  allow: 'allowed',
+  avoid: 'avoided',
+  none: 'not used',
+};
 
 const NUMBERS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
 
@@ -106,7 +116,8 @@ export function briefLine(brief: Brief): string {
     limits.openStrings && limits.openStrings !== 'allow' ? `open strings ${OPEN_STRING_LABELS[limits.openStrings]}` : '',
   ].filter((text) => text !== '');
   const limited = told.length === 0 ? '' : `; ${told.join('; ')}`;
-  return `${materialLabel(brief)}, ${player}on ${instrumentLabel(brief)}${tempo}${limited}`;
+  const what = materialLabel(brief);
+  return `${what.charAt(0).toUpperCase()}${what.slice(1)}, ${player}on a ${instrumentLabel(brief)}${tempo}${limited}`;
 }
 
 function octavesLabel(octaves: 1 | 2 | 3): string {

@@ -55,7 +55,10 @@ function SavedState() {
   const saving = useBench((bench) => bench.saving);
   const words = { saved: 'Saved', saving: 'Saving', failed: 'Not saved' }[saving.state];
   return (
-    <span data-saving={saving.state} className={`w-16 text-sm ${saving.state === 'failed' ? 'font-semibold text-ochre' : 'text-dove-dark'}`}>
+    <span
+      data-saving={saving.state}
+      className={`w-16 text-sm ${saving.state === 'failed' ? 'font-semibold text-ochre' : 'text-dove-dark'}`}
+    >
       {words}
     </span>
   );
@@ -65,7 +68,14 @@ function KeysButton() {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <button type="button" className="quiet-button" aria-label="All keys" title="All keys" aria-haspopup="dialog" onClick={() => setOpen(true)}>
+      <button
+        type="button"
+        className="quiet-button"
+        aria-label="All keys"
+        title="All keys"
+        aria-haspopup="dialog"
+        onClick={() => setOpen(true)}
+      >
         <Keyboard size={16} aria-hidden="true" />
       </button>
       {open && (
@@ -86,5 +96,9 @@ function downloadMusicXml(): void {
 
 function downloadJson(): void {
   const { name, brief, lineText } = benchStore.getState();
-  downloadText(fileNameOf(name === '' ? materialLabel(brief) : name, 'json'), 'application/json', pieceToText(pieceOf(name, brief, lineText)));
+  downloadText(
+    fileNameOf(name === '' ? materialLabel(brief) : name, 'json'),
+    'application/json',
+    pieceToText(pieceOf(name, brief, lineText)),
+  );
 }

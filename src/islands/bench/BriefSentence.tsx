@@ -1,19 +1,45 @@
 import { type InstrumentKind, INSTRUMENT_KINDS, defaultSize, SIZES } from '#core/instrument';
 import { ARPEGGIO_TYPES, DIRECTIONS, type Material, METERS, NOTE_VALUES, SCALE_TYPES } from '#core/material';
+import { KEY_MODES } from '#core/pitch';
 import type { Brief } from '#core/plan';
 import { OPEN_STRING_POLICIES } from '#core/search';
 import { changeBrief, changeBriefAndReadLine, typeLine } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
 import {
-  DEFAULT_RHYTHM, modeOf, tonicName, tonicNames, tonicOctaves, withInstrument, withLimits, withMaterialKind, withPattern, withRhythm, withTonicName,
+  DEFAULT_RHYTHM,
+  modeOf,
+  tonicName,
+  tonicNames,
+  tonicOctaves,
+  withArpeggioType,
+  withInstrument,
+  withLimits,
+  withMaterialKind,
+  withPattern,
+  withRhythm,
+  withScaleType,
+  withTonicName,
 } from '../../store/brief-edits.ts';
 import {
-  ARPEGGIO_LABELS, bowLabel, DIRECTION_LABELS, INSTRUMENT_LABELS, MATERIAL_LABELS, NOTE_VALUE_LABELS, noteLabel, OCTAVE_LABELS, OPEN_STRING_LABELS,
-  SCALE_LABELS, sizeLabel, writtenLabel,
+  ARPEGGIO_LABELS,
+  bowLabel,
+  DIRECTION_LABELS,
+  INSTRUMENT_LABELS,
+  MATERIAL_LABELS,
+  NOTE_VALUE_LABELS,
+  noteLabel,
+  OCTAVE_LABELS,
+  OPEN_STRING_LABELS,
+  SCALE_LABELS,
+  sizeLabel,
+  writtenLabel,
 } from '../../words/labels.ts';
 import { Choice } from './Choice.tsx';
 import { LimitsPart } from './LimitsPart.tsx';
 import { TempoPart } from './TempoPart.tsx';
+
+const MATERIAL_KINDS = ['scale', 'arpeggio', 'line'] as const;
+const OCTAVE_COUNTS = ['1', '2', '3'] as const;
 
 /** The brief as one sentence: every underlined part is a control, and changing one plans anew. */
 export function BriefSentence() {
@@ -24,7 +50,14 @@ export function BriefSentence() {
   return (
     <section aria-label="Brief">
       <p className="font-serif text-[19px] leading-[1.75]">
-        {article} <Choice label="Material" value={brief.material.kind} options={MATERIAL_LABELS} onChange={setKind} />{' '}
+        {article}{' '}
+        <Choice
+          label="Material"
+          value={brief.material.kind}
+          values={MATERIAL_KINDS}
+          name={(kind) => MATERIAL_LABELS[kind]}
+          onChange={setKind}
+        />{' '}
         <MaterialPart brief={brief} />
         <RhythmPart brief={brief} />
         <PlayerPart brief={brief} />
@@ -32,7 +65,8 @@ export function BriefSentence() {
         <Choice
           label="Open strings"
           value={brief.limits?.openStrings ?? 'allow'}
-          options={labelled(OPEN_STRING_POLICIES, (policy) => OPEN_STRING_LABELS[policy])}
+          values={OPEN_STRING_POLICIES}
+          name={(policy) => OPEN_STRING_LABELS[policy]}
           onChange={(openStrings) => changeBrief((now) => withLimits(now, { openStrings: openStrings === 'allow' ? null : openStrings }))}
         />
         .
@@ -53,33 +87,49 @@ function MaterialPart({ brief }: { readonly brief: Brief }) {
       <Choice
         label="Tonic"
         value={tonicName(material)}
-        options={labelled(tonicNames(modeOf(material)), noteLabel)}
+        values={tonicNames(modeOf(material))}
+        name={noteLabel}
         onChange={(name) => changeBrief((now) => withTonicName(now, name))}
       />{' '}
       {material.kind === 'scale' ? (
-        <Choice label="Scale" value={material.type} options={labelled(SCALE_TYPES, (type) => SCALE_LABELS[type])} onChange={(type) => changeBrief((now) => withPattern(now, { type }))} />
+        <Choice
+          label="Scale"
+          value={material.type}
+          values={SCALE_TYPES}
+          name={(type) => SCALE_LABELS[type]}
+          onChange={(type) => changeBrief((now) => withScaleType(now, type))}
+        />
       ) : (
-        <Choice label="Chord" value={material.type} options={labelled(ARPEGGIO_TYPES, (type) => ARPEGGIO_LABELS[type])} onChange={(type) => changeBrief((now) => withPattern(now, { type }))} />
+        <Choice
+          label="Chord"
+          value={material.type}
+          values={ARPEGGIO_TYPES}
+          name={(type) => ARPEGGIO_LABELS[type]}
+          onChange={(type) => changeBrief((now) => withArpeggioType(now, type))}
+        />
       )}
       ,{' '}
       <Choice
         label="Octaves"
         value={octavesText(material.octaves)}
-        options={OCTAVE_LABELS}
+        values={OCTAVE_COUNTS}
+        name={(count) => OCTAVE_LABELS[count]}
         onChange={(octaves) => changeBrief((now) => withPattern(now, { octaves: octaves === '1' ? 1 : octaves === '2' ? 2 : 3 }))}
       />{' '}
       from{' '}
       <Choice
         label="Lowest note"
         value={material.tonic}
-        options={labelled(starts, (text) => writtenLabel(brief.instrument.kind, text))}
+        values={starts}
+        name={(text) => writtenLabel(brief.instrument.kind, text)}
         onChange={(tonic) => changeBrief((now) => withPattern(now, { tonic }))}
       />
       ,{' '}
       <Choice
         label="Direction"
         value={material.direction}
-        options={labelled(DIRECTIONS, (direction) => DIRECTION_LABELS[direction])}
+        values={DIRECTIONS}
+        name={(direction) => DIRECTION_LABELS[direction]}
         onChange={(direction) => changeBrief((now) => withPattern(now, { direction }))}
       />
       ,{' '}
@@ -89,15 +139,17 @@ function MaterialPart({ brief }: { readonly brief: Brief }) {
 
 function LineKey({ brief, keyText }: { readonly brief: Brief; readonly keyText: string }) {
   const mode = modeOf(brief.material);
-  const setKey = (key: string): void => changeBrief((now) => (now.material.kind === 'line' ? { ...now, material: { ...now.material, key } } : now));
+  const setKey = (key: string): void =>
+    changeBrief((now) => (now.material.kind === 'line' ? { ...now, material: { ...now.material, key } } : now));
   const tonic = keyText.split(' ')[0] ?? 'C';
   return (
     <>
-      in <Choice label="Tonic" value={tonic} options={labelled(tonicNames(mode), noteLabel)} onChange={(name) => setKey(`${name} ${mode}`)} />{' '}
+      in <Choice label="Tonic" value={tonic} values={tonicNames(mode)} name={noteLabel} onChange={(name) => setKey(`${name} ${mode}`)} />{' '}
       <Choice
         label="Mode"
         value={mode}
-        options={{ major: 'major', minor: 'minor' }}
+        values={KEY_MODES}
+        name={(each) => each}
         onChange={(next) => setKey(`${tonicNames(next).includes(tonic) ? tonic : 'C'} ${next}`)}
       />
       ,{' '}
@@ -115,16 +167,26 @@ function RhythmPart({ brief }: { readonly brief: Brief }) {
       <Choice
         label="Note value"
         value={rhythm.noteValue}
-        options={labelled(values, (value) => NOTE_VALUE_LABELS[value] ?? value)}
+        values={values}
+        name={(value) => NOTE_VALUE_LABELS[value] ?? value}
         onChange={(noteValue) => changeBriefAndReadLine((now) => withRhythm(now, { noteValue }))}
       />{' '}
-      in <Choice label="Meter" value={rhythm.meter} options={labelled(METERS, (meter) => meter)} onChange={(meter) => changeBrief((now) => withRhythm(now, { meter }))} />,{' '}
+      in{' '}
+      <Choice
+        label="Meter"
+        value={rhythm.meter}
+        values={METERS}
+        name={(meter) => meter}
+        onChange={(meter) => changeBrief((now) => withRhythm(now, { meter }))}
+      />
+      ,{' '}
       {brief.material.kind !== 'line' && (
         <>
           <Choice
             label="Bowing"
             value={String(rhythm.notesPerBow)}
-            options={labelled(bows, (count) => bowLabel(Number(count)))}
+            values={bows}
+            name={(count) => bowLabel(Number(count))}
             onChange={(count) => changeBrief((now) => withRhythm(now, { notesPerBow: Number(count) }))}
           />{' '}
         </>
@@ -153,10 +215,11 @@ function PlayerPart({ brief }: { readonly brief: Brief }) {
       <Choice
         label="Size"
         value={brief.instrument.size ?? defaultSize(kind)}
-        options={labelled(SIZES[kind].map((entry) => entry.size), sizeLabel)}
+        values={SIZES[kind].map((entry) => entry.size)}
+        name={sizeLabel}
         onChange={(size) => changeBrief((now) => ({ ...now, instrument: { ...now.instrument, size } }))}
       />{' '}
-      <Choice label="Instrument" value={kind} options={labelled(INSTRUMENT_KINDS, (each) => INSTRUMENT_LABELS[each])} onChange={setKind} />,{' '}
+      <Choice label="Instrument" value={kind} values={INSTRUMENT_KINDS} name={(each) => INSTRUMENT_LABELS[each]} onChange={setKind} />,{' '}
     </>
   );
 }
@@ -168,13 +231,15 @@ function LineField({ text, bass }: { readonly text: string; readonly bass: boole
         Notes, for example Eb4 F4 (G4:1/8 Ab4) r:1/4 — a value holds until the next one, ( ) is one bow, ~ a tie, r a rest.
         {bass && ' Write as the double bass reads, an octave above what sounds.'}
       </span>
-      <textarea className="field mt-1 block w-full" rows={2} spellCheck={false} value={text} onChange={(event) => typeLine(event.target.value)} />
+      <textarea
+        className="field mt-1 block w-full"
+        rows={2}
+        spellCheck={false}
+        value={text}
+        onChange={(event) => typeLine(event.target.value)}
+      />
     </label>
   );
-}
-
-function labelled<Value extends string>(values: readonly Value[], label: (value: Value) => string): Readonly<Record<Value, string>> {
-  return Object.fromEntries(values.map((value) => [value, label(value)])) as Record<Value, string>;
 }
 
 function octavesText(octaves: 1 | 2 | 3): '1' | '2' | '3' {

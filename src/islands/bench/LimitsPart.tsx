@@ -25,7 +25,9 @@ export function LimitsPart({ brief }: { readonly brief: Brief }) {
         chosen={limits.positions ?? null}
         all={hand.positionLabels}
         name={(label) => positionWords({ label, alteration: null })}
-        some={(labels) => (labels.length === 1 ? positionWords({ label: labels[0] ?? '', alteration: null }) : `positions ${labels.join(', ')}`)}
+        some={(labels) =>
+          labels.length === 1 ? positionWords({ label: labels[0] ?? '', alteration: null }) : `positions ${labels.join(', ')}`
+        }
         onChange={(positions) => changeBrief((now) => withLimits(now, { positions }))}
       />{' '}
       on{' '}
@@ -75,7 +77,15 @@ function Subset<Value extends string = Finger>({ label, any, chosen, all, name, 
   const words = chosen === null ? any : some(chosen);
   return (
     <>
-      <button ref={trigger} type="button" className="sentence-part" aria-haspopup="dialog" aria-expanded={open} aria-label={`${label}: ${words}`} onClick={() => setOpen(true)}>
+      <button
+        ref={trigger}
+        type="button"
+        className="sentence-part"
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-label={`${label}: ${words}`}
+        onClick={() => setOpen(true)}
+      >
         {words}
       </button>
       {open && (
@@ -84,7 +94,12 @@ function Subset<Value extends string = Finger>({ label, any, chosen, all, name, 
             label={label}
             any={any}
             anchor={trigger}
-            rows={all.map((value) => ({ name: name(value), allowed: (chosen ?? all).includes(value), toggle: () => toggle(value), only: () => onChange([value]) }))}
+            rows={all.map((value) => ({
+              name: name(value),
+              allowed: (chosen ?? all).includes(value),
+              toggle: () => toggle(value),
+              only: () => onChange([value]),
+            }))}
             onAny={chosen === null ? null : () => onChange(null)}
             onClose={() => setOpen(false)}
           />

@@ -23,7 +23,10 @@ function Nothing() {
   return (
     <>
       <h2 className="text-xl font-semibold">Choose a note</h2>
-      <p className="mt-2 text-dove-dark">Click a note or a bead, or press → for the first. Then press 0 to 4 for another finger, ↑ ↓ for another string: the rest is planned anew around it.</p>
+      <p className="mt-2 text-dove-dark">
+        Click a note or a bead, or press → for the first. Then press 0 to 4 for another finger, ↑ ↓ for another string: the rest is planned
+        anew around it.
+      </p>
     </>
   );
 }
@@ -146,7 +149,8 @@ function Arrival({ shift }: { readonly shift: Shift }) {
         <strong>
           {semitonesText(shift.handSemitones)}, {mmText(shift.handMm)}
         </strong>
-        {speed === null ? '' : ` (${Math.round(speed)} mm/s)`}; the notes {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}.
+        {speed === null ? '' : ` (${Math.round(speed)} mm/s)`}; the notes{' '}
+        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}.
       </p>
     </section>
   );

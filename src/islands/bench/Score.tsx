@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { mmFromNut, readInstrument } from '#core/instrument';
 import { type Engraving, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan';
@@ -30,7 +30,7 @@ export function Score({ plan }: { readonly plan: Plan }) {
   const range = measuresInView(layout, left, width);
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
-  useKeepInView(scroller.current, engraving, layout, selected);
+  useKeepInView(scroller, engraving, layout, selected);
   const strings = useMemo(() => stringsOf(plan), [plan]);
   const chosen = selected === null ? undefined : plan.notes[selected];
   const sound = chosen?.kind === 'note' ? chosen : null;
@@ -52,19 +52,24 @@ export function Score({ plan }: { readonly plan: Plan }) {
         role="group"
         aria-label="Staff and path of the hand; arrow keys go from note to note"
         tabIndex={0}
-        className="relative min-w-0 grow overflow-x-auto overflow-y-hidden"
+        className="relative min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:thin]"
         style={{ height: layout.height + PATH_HEIGHT + 14 }}
       >
         <div style={{ width: layout.offsets[layout.offsets.length - 1] ?? 0, height: 1 }} />
         <div className="absolute top-0" style={{ left: windowLeft, width: windowWidth }}>
           <Staff engraving={engraving} measures={engraving.measures} layout={layout} range={range} first onEngraved={keep} />
-          <svg className="absolute top-0 left-0" width={windowWidth} height={layout.height + PATH_HEIGHT} data-testid="overlay" aria-hidden="true">
+          <svg
+            className="absolute top-0 left-0"
+            width={windowWidth}
+            height={layout.height + PATH_HEIGHT}
+            data-testid="overlay"
+            aria-hidden="true"
+          >
             <g transform={`translate(${-windowLeft} 0)`}>
               <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={select} />
               <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
                 <SemitoneLines plan={plan} scale={scale} from={windowLeft} to={windowLeft + windowWidth} />
-                <Reticle x={beads.find((bead) => bead.index === selected)} from={windowLeft} />
-                <PathDrawing plan={plan} beads={beads} scale={scale} selected={selected} onSelect={select} />
+                <PathDrawing plan={plan} beads={beads} scale={scale} left={windowLeft} selected={selected} onSelect={select} />
               </g>
             </g>
           </svg>
@@ -75,23 +80,32 @@ export function Score({ plan }: { readonly plan: Plan }) {
 }
 
 /** The ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */
-function SemitoneLines({ plan, scale, from, to }: { readonly plan: Plan; readonly scale: PathScale; readonly from: number; readonly to: number }) {
+function SemitoneLines({
+  plan,
+  scale,
+  from,
+  to,
+}: {
+  readonly plan: Plan;
+  readonly scale: PathScale;
+  readonly from: number;
+  readonly to: number;
+}) {
   const most = plan.stays.reduce((high, stay) => Math.max(high, stay.highestSemitone), 4);
   return Array.from({ length: most + 1 }, (_, semitones) => {
     const y = yOfMm(scale, mmFromNut(plan.stringLengthMm, semitones));
-    return <line key={semitones} x1={from} x2={to} y1={y} y2={y} className={semitones === 0 ? 'stroke-ink' : 'stroke-line'} strokeWidth={semitones === 0 ? 2 : 1} />;
+    return (
+      <line
+        key={semitones}
+        x1={from}
+        x2={to}
+        y1={y}
+        y2={y}
+        className={semitones === 0 ? 'stroke-ink' : 'stroke-line'}
+        strokeWidth={semitones === 0 ? 2 : 1}
+      />
+    );
   });
-}
-
-/** The selected note reaches up to the staff and across to the fingerboard. */
-function Reticle({ x: bead, from }: { readonly x: { readonly x: number; readonly y: number } | undefined; readonly from: number }) {
-  if (!bead) return null;
-  return (
-    <>
-      <line x1={bead.x} x2={bead.x} y1={bead.y} y2={-6} className="stroke-dove" strokeDasharray="1 3" />
-      <line x1={from} x2={bead.x} y1={bead.y} y2={bead.y} className="stroke-ink" strokeWidth={0.8} />
-    </>
-  );
 }
 
 function stringsOf(plan: Plan): readonly { readonly number: string; readonly name: string }[] {
@@ -123,13 +137,19 @@ function useScroller() {
 }
 
 /** Scrolls the measure of the selected note into view. */
-function useKeepInView(scroller: HTMLDivElement | null, engraving: Engraving, layout: StaffLayout, selected: number | null): void {
+function useKeepInView(
+  scroller: RefObject<HTMLDivElement | null>,
+  engraving: Engraving,
+  layout: StaffLayout,
+  selected: number | null,
+): void {
   useEffect(() => {
-    if (!scroller || selected === null) return;
+    const element = scroller.current;
+    if (!element || selected === null) return;
     const measure = engraving.measures.findIndex((each) => each.symbols.some((symbol) => symbol.index === selected));
     const from = layout.offsets[measure] ?? 0;
     const to = layout.offsets[measure + 1] ?? from;
-    if (from < scroller.scrollLeft) scroller.scrollLeft = Math.max(0, from - 40);
-    else if (to > scroller.scrollLeft + scroller.clientWidth) scroller.scrollLeft = to - scroller.clientWidth + 40;
+    if (from < element.scrollLeft) element.scrollTo({ left: Math.max(0, from - 40) });
+    else if (to > element.scrollLeft + element.clientWidth) element.scrollTo({ left: to - element.clientWidth + 40 });
   }, [scroller, engraving, layout, selected]);
 }

@@ -8,7 +8,9 @@ import { mmText, movementText, semitonesText, shiftMoment } from '../../words/pl
 export function ShiftList({ plan }: { readonly plan: Plan }) {
   return (
     <section aria-label="Shifts" className="mt-2">
-      <h2 className="small-heading">{plan.shifts.length === 0 ? 'No shift: the hand stays where it begins.' : countWords(plan.shifts.length)}</h2>
+      <h2 className="small-heading">
+        {plan.shifts.length === 0 ? 'No shift: the hand stays where it begins.' : countWords(plan.shifts.length)}
+      </h2>
       {plan.shifts.length > 0 && (
         <div className="max-h-56 overflow-auto" tabIndex={0} role="group" aria-label="Table of shifts">
           <table className="plain-table mt-1">
@@ -51,7 +53,8 @@ function ShiftRow({ plan, shift }: { readonly plan: Plan; readonly shift: Shift 
         {shift.toFinger} on {shift.toString}, {positionWords(shift.toPosition)}
       </td>
       <td>
-        {shift.handSemitones > 0 ? 'up' : shift.handSemitones < 0 ? 'down' : ''} {semitonesText(shift.handSemitones)}, {mmText(shift.handMm)}
+        {shift.handSemitones > 0 ? 'up' : shift.handSemitones < 0 ? 'down' : ''} {semitonesText(shift.handSemitones)},{' '}
+        {mmText(shift.handMm)}
       </td>
       <td>{movementText(shift.noteSemitones)}</td>
       <td>{shiftMoment(shift)}</td>

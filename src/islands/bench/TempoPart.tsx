@@ -1,21 +1,23 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { changeBrief } from '../../store/bench-actions.ts';
+import { withTempo } from '../../store/brief-edits.ts';
 
 const SLOWEST = 20;
 const FASTEST = 400;
 
 /** The tempo in quarters a minute; what is typed is taken once it is a tempo, and an empty field means none. */
 export function TempoPart({ tempo }: { readonly tempo: number | null }) {
-  const [text, setText] = useState(textOf(tempo));
-  useEffect(() => setText((now) => (tempoOf(now) === tempo ? now : textOf(tempo))), [tempo]);
+  const [draft, setDraft] = useState<string | null>(null);
+  const draftTempo = draft === null ? null : tempoOf(draft);
+  const text = draft !== null && (draftTempo === undefined || draftTempo === tempo) ? draft : textOf(tempo);
   const type = (next: string): void => {
-    setText(next);
+    setDraft(next);
     const read = tempoOf(next);
     if (read !== undefined) changeBrief((brief) => withTempo(brief, read));
   };
   return (
     <span className="whitespace-nowrap">
-      ♩ ={' '}
+      <span className="pl-1">♩</span> ={' '}
       <input
         aria-label="Tempo, quarters a minute"
         className="sentence-part"
@@ -39,9 +41,4 @@ function tempoOf(text: string): number | null | undefined {
 
 function textOf(tempo: number | null): string {
   return tempo === null ? '' : String(tempo);
-}
-
-function withTempo<Brief extends { tempo?: number }>(brief: Brief, tempo: number | null): Brief {
-  const { tempo: _, ...rest } = brief;
-  return (tempo === null ? rest : { ...rest, tempo }) as Brief;
 }

@@ -11,7 +11,7 @@ interface PieceRowProps {
   readonly onDelete: () => void;
 }
 
-const WHEN = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' });
+const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
 /** One piece of the list; its name becomes a field while it is renamed. */
 export function PieceRow({ record, title, what, on, onRename, onDuplicate, onDelete }: PieceRowProps) {
@@ -33,7 +33,7 @@ export function PieceRow({ record, title, what, on, onRename, onDuplicate, onDel
       </td>
       <td>{what}</td>
       <td>{on}</td>
-      <td>{WHEN.format(record.updatedAt)}</td>
+      <td className="whitespace-nowrap">{WHEN.format(record.updatedAt)}</td>
       <td>
         <span className="flex gap-2">
           <button type="button" className="quiet-button" aria-label={`Rename ${title}`} onClick={() => setRenaming(true)}>

@@ -12,18 +12,20 @@ import { PieceRow } from './PieceRow.tsx';
 export function Pieces() {
   const { list, trouble, refresh, run } = usePieces();
   const [deleted, setDeleted] = useState<PieceRecord | null>(null);
-  const remove = (record: PieceRecord): void => run(async () => {
-    await deleteRecord(record.id);
-    setDeleted(record);
-  });
-  const undelete = (record: PieceRecord): void => run(async () => {
-    await keep(record);
-    setDeleted(null);
-  });
+  const remove = (record: PieceRecord): void =>
+    run(async () => {
+      await deleteRecord(record.id);
+      setDeleted(record);
+    });
+  const undelete = (record: PieceRecord): void =>
+    run(async () => {
+      await keep(record);
+      setDeleted(null);
+    });
   return (
     <>
       <Header current="Pieces" />
-      <main className="mx-auto max-w-5xl px-6 py-5">
+      <main className="mx-auto max-w-6xl px-6 py-5">
         <div className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-2xl font-semibold">Pieces</h1>
           <a className="quiet-button" href="/?new">
@@ -99,7 +101,10 @@ function SetAside({ count }: { readonly count: number }): ReactNode {
   const download = (): void => void setAsideText().then((text) => downloadText('set-aside.json', 'application/json', text));
   return (
     <p className="mt-3 flex items-center gap-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">
-      {count === 1 ? 'One stored piece could not be read and was set aside.' : `${count} stored pieces could not be read and were set aside.`} Nothing was thrown away.
+      {count === 1
+        ? 'One stored piece could not be read and was set aside.'
+        : `${count} stored pieces could not be read and were set aside.`}{' '}
+      Nothing was thrown away.
       <button type="button" className="quiet-button" onClick={download}>
         Download {count === 1 ? 'it' : 'them'}
       </button>

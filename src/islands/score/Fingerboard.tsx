@@ -18,10 +18,14 @@ const BOARD_RIGHT = 116;
 export function Fingerboard({ plan, scale, strings, selected }: FingerboardProps) {
   const top = 8;
   const label = `Fingerboard of the ${fingerboardName(plan.brief.instrument.kind, plan.brief.instrument.size ?? defaultSize(plan.brief.instrument.kind))}, string ${plan.stringLengthMm} mm`;
-  const xOf = (index: number): number => BOARD_LEFT + 12 + ((strings.length - 1 - index) * (BOARD_RIGHT - BOARD_LEFT - 24)) / Math.max(1, strings.length - 1);
+  const xOf = (index: number): number =>
+    BOARD_LEFT + 12 + ((strings.length - 1 - index) * (BOARD_RIGHT - BOARD_LEFT - 24)) / Math.max(1, strings.length - 1);
   return (
     <svg width={FINGERBOARD_WIDTH} height={scale.height} role="img" aria-label={label}>
-      <path d={`M${BOARD_LEFT} ${scale.nutY}L${BOARD_LEFT - 4} ${top}H${BOARD_RIGHT + 4}L${BOARD_RIGHT} ${scale.nutY}Z`} className="fill-board stroke-board-edge" />
+      <path
+        d={`M${BOARD_LEFT} ${scale.nutY}L${BOARD_LEFT - 4} ${top}H${BOARD_RIGHT + 4}L${BOARD_RIGHT} ${scale.nutY}Z`}
+        className="fill-board stroke-board-edge"
+      />
       {ticksOf(scale).map((mm) => (
         <text key={mm} x={BOARD_LEFT - 8} y={yOfMm(scale, mm) + 4} textAnchor="end" className="scale-label fill-dove-dark">
           {mm}
@@ -43,7 +47,13 @@ export function Fingerboard({ plan, scale, strings, selected }: FingerboardProps
         </g>
       ))}
       <line x1={BOARD_LEFT - 2} x2={BOARD_RIGHT + 2} y1={scale.nutY} y2={scale.nutY} strokeWidth={4} className="stroke-ink" />
-      {selected && <SelectedStop selected={selected} scale={scale} x={xOf(strings.findIndex((string) => string.number === selected.stops[0].string))} />}
+      {selected && (
+        <SelectedStop
+          selected={selected}
+          scale={scale}
+          x={xOf(strings.findIndex((string) => string.number === selected.stops[0].string))}
+        />
+      )}
     </svg>
   );
 }
@@ -53,7 +63,16 @@ function HandBand({ plan, scale, selected }: { readonly plan: Plan; readonly sca
   const stay = plan.stays.find((candidate) => index >= candidate.from && index <= candidate.to);
   if (!stay || selected.stops[0].finger === '0') return null;
   const top = yOfMm(scale, stay.highestMm) - 8;
-  return <rect x={BOARD_LEFT - 2} width={BOARD_RIGHT - BOARD_LEFT + 4} y={top} height={yOfMm(scale, stay.lowestMm) + 8 - top} rx={5} className="fill-band" />;
+  return (
+    <rect
+      x={BOARD_LEFT - 2}
+      width={BOARD_RIGHT - BOARD_LEFT + 4}
+      y={top}
+      height={yOfMm(scale, stay.lowestMm) + 8 - top}
+      rx={5}
+      className="fill-band"
+    />
+  );
 }
 
 function SelectedStop({ selected, scale, x }: { readonly selected: PlannedSound; readonly scale: PathScale; readonly x: number }) {

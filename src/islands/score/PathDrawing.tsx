@@ -1,18 +1,31 @@
 import type { Plan } from '#core/plan';
 import { positionShort } from '#core/words';
 import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
-import { type Band, bandsOf, type Bead, BEAD_RADIUS, type Link, linksOf, type PathScale, type Slope, slopesOf, stringStroke } from './path-geometry.ts';
+import {
+  type Band,
+  bandsOf,
+  type Bead,
+  BEAD_RADIUS,
+  type Link,
+  linksOf,
+  type PathScale,
+  type Slope,
+  slopesOf,
+  stringStroke,
+} from './path-geometry.ts';
 
 interface PathDrawingProps {
   readonly plan: Plan;
   readonly beads: readonly Bead[];
   readonly scale: PathScale;
+  /** Left edge of what is drawn. */
+  readonly left: number;
   readonly selected: number | null;
   readonly onSelect: (index: number) => void;
 }
 
 /** The left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
-export function PathDrawing({ plan, beads, scale, selected, onSelect }: PathDrawingProps) {
+export function PathDrawing({ plan, beads, scale, left, selected, onSelect }: PathDrawingProps) {
   const bands = bandsOf(plan, beads, scale);
   return (
     <g>
@@ -22,6 +35,7 @@ export function PathDrawing({ plan, beads, scale, selected, onSelect }: PathDraw
       {bands.map((band) => (
         <BandName key={band.stay.from} band={band} />
       ))}
+      <Reticle bead={beads.find((bead) => bead.index === selected)} left={left} />
       {linksOf(beads).map((link) => (
         <LinkStroke key={link.to.index} link={link} />
       ))}
@@ -32,6 +46,17 @@ export function PathDrawing({ plan, beads, scale, selected, onSelect }: PathDraw
         <BeadShape key={bead.index} bead={bead} selected={bead.index === selected} onSelect={onSelect} />
       ))}
     </g>
+  );
+}
+
+/** The selected note reaches up to the staff and across to the fingerboard. */
+function Reticle({ bead, left }: { readonly bead: Bead | undefined; readonly left: number }) {
+  if (!bead) return null;
+  return (
+    <>
+      <line x1={bead.x} x2={bead.x} y1={bead.y} y2={-6} className="stroke-dove-dark" strokeDasharray="1 3" />
+      <line x1={left} x2={bead.x} y1={bead.y} y2={bead.y} className="stroke-ink" strokeWidth={0.8} />
+    </>
   );
 }
 
@@ -68,7 +93,12 @@ function SlopeStroke({ slope, laneY }: { readonly slope: Slope; readonly laneY: 
   const speed = shiftSpeed(shift);
   return (
     <>
-      <path d={`M${start} ${fromY}C${middle} ${fromY} ${middle} ${toY} ${end} ${toY}`} className="fill-none stroke-madder" strokeWidth={2.4} strokeLinecap="round" />
+      <path
+        d={`M${start} ${fromY}C${middle} ${fromY} ${middle} ${toY} ${end} ${toY}`}
+        className="fill-none stroke-madder"
+        strokeWidth={2.4}
+        strokeLinecap="round"
+      />
       <text x={middle} y={laneY} textAnchor="middle" className="shift-label fill-madder">
         <tspan x={middle}>{mmText(shift.handMm)}</tspan>
         {speed !== null && (
@@ -92,7 +122,13 @@ function BeadShape({ bead, selected, onSelect }: BeadShapeProps) {
   return (
     <g className="cursor-pointer" data-bead={index} onClick={() => onSelect(index)}>
       <title>{noteText(note)}</title>
-      <circle cx={x} cy={y} r={BEAD_RADIUS} strokeWidth={stringStroke(note)} className={selected ? 'fill-ink stroke-ink' : 'fill-paper stroke-ink'} />
+      <circle
+        cx={x}
+        cy={y}
+        r={BEAD_RADIUS}
+        strokeWidth={stringStroke(note)}
+        className={selected ? 'fill-ink stroke-ink' : 'fill-paper stroke-ink'}
+      />
       <text x={x} y={y + 4.5} textAnchor="middle" className={`bead-number ${selected ? 'fill-paper' : 'fill-ink'}`}>
         {note.stops[0].finger}
       </text>

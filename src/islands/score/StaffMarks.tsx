@@ -25,7 +25,15 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
         <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
       ))}
       {marked.map((head) => (
-        <NoteMarks key={head.index} head={head} plan={plan} mark={marks[head.index] ?? null} layout={layout} curves={curves} selected={selected === head.index} />
+        <NoteMarks
+          key={head.index}
+          head={head}
+          plan={plan}
+          mark={marks[head.index] ?? null}
+          layout={layout}
+          curves={curves}
+          selected={selected === head.index}
+        />
       ))}
       {onSelect &&
         marked.map((head) => (
@@ -87,5 +95,5 @@ function fingerY(head: Head, layout: StaffLayout, curves: readonly Curve[]): num
   const over = curves
     .filter((curve) => curve.above)
     .flatMap((curve) => near.filter((x) => x >= curve.fromX && x <= curve.toX).map((x) => curveYAt(curve, x)));
-  return Math.min(layout.fingerRowY, head.top - 5, ...over.map((y) => y - 4));
+  return Math.min(layout.fingerRowY, head.top - (head.accidental ? 13 : 5), ...over.map((y) => y - 4));
 }

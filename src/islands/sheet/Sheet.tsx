@@ -52,11 +52,20 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
       <h1 className="text-2xl font-semibold">{title}</h1>
       <p className="mt-1 mb-4 text-[15px]">{briefLine(plan.brief)}</p>
       {systems.map((measures, index) => (
-        <System key={index} plan={plan} engraving={engraving} marks={marks} measures={measures} first={index === 0} last={index === systems.length - 1} />
+        <System
+          key={index}
+          plan={plan}
+          engraving={engraving}
+          marks={marks}
+          measures={measures}
+          first={index === 0}
+          last={index === systems.length - 1}
+        />
       ))}
       <SheetShifts plan={plan} />
       <p className="mt-4 text-[13px] text-dove-dark">
-        – a shift onto this note · ↓ ↑ the finger stands lower, higher · x extended · Roman numerals: strings, I the highest. The ear decides; stop at any pain and ask your teacher.
+        – a shift onto this note · ↓ ↑ the finger stands lower, higher · x extended · Roman numerals: strings, I the highest. The ear
+        decides; stop at any pain and ask your teacher.
       </p>
     </article>
   );
@@ -73,7 +82,10 @@ interface SystemProps {
 
 /** One line of music. All but the last fill the width. */
 function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
-  const layout = useMemo(() => layoutStaff(engraving, measures, last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH, first), [engraving, measures, first, last]);
+  const layout = useMemo(
+    () => layoutStaff(engraving, measures, last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH, first),
+    [engraving, measures, first, last],
+  );
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
   const range = { from: 0, to: measures.length };
@@ -98,8 +110,8 @@ function SheetShifts({ plan }: { readonly plan: Plan }) {
           const arrival = plan.notes[shift.to];
           return (
             <li key={shift.to}>
-              To {arrival?.kind === 'note' ? pitchLabel(arrival.stops[0].written) : ''}: {shiftText(shift)}; the hand {semitonesText(shift.handSemitones)}, {mmText(shift.handMm)}; the
-              notes {movementText(shift.noteSemitones)}.
+              To {arrival?.kind === 'note' ? pitchLabel(arrival.stops[0].written) : ''}: {shiftText(shift)}; the hand{' '}
+              {semitonesText(shift.handSemitones)}, {mmText(shift.handMm)}; the notes {movementText(shift.noteSemitones)}.
             </li>
           );
         })}
