@@ -52,9 +52,7 @@ export function toMusicXml(name: string, plan: Plan): string {
     ],
     { version: '4.0' },
   );
-  const doctype =
-    '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
-  return `<?xml version="1.0" encoding="UTF-8" standalone="no"?>\n${doctype}\n${score}\n`;
+  return `<?xml version="1.0" encoding="UTF-8"?>\n${score}\n`;
 }
 
 function measureElement(measure: Measure, engraving: Engraving, plan: Plan): string {

@@ -44,6 +44,8 @@ export function formatLineText(notes: readonly LineNoteDocument[], noteValue: st
 class LineReader {
   readonly notes: LineNoteDocument[] = [];
   readonly issues: Issue[] = [];
+  /** How many notes and rests have gone by, readable or not. */
+  private place = 0;
   private inBow = false;
   private tied = false;
 
@@ -55,7 +57,10 @@ class LineReader {
   take(word: string): void {
     if (word === '(') this.openBow();
     else if (word === ')') this.closeBow();
-    else this.takeNote(word);
+    else {
+      this.takeNote(word);
+      this.place += 1;
+    }
   }
 
   end(): void {
@@ -83,7 +88,7 @@ class LineReader {
     this.value = value;
     if (/^(r|-|rest)$/i.test(name)) return this.addRest(value);
     const pitch = parsePitch(name);
-    if (!pitch.ok) return void this.issues.push(...pitch.issues.map((issue) => ({ ...issue, where: { note: this.notes.length } })));
+    if (!pitch.ok) return void this.issues.push(...pitch.issues.map((issue) => ({ ...issue, where: { note: this.place } })));
     this.addNote(formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove }), value, match?.[4] === '~');
   }
 
@@ -111,7 +116,7 @@ class LineReader {
   }
 
   private complain(words: { readonly message: string; readonly hint: string }): void {
-    this.issues.push({ code: 'syntax', where: { note: this.notes.length }, ...words });
+    this.issues.push({ code: 'syntax', where: { note: this.place }, ...words });
   }
 }
 

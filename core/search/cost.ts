@@ -49,10 +49,10 @@ export function termsOfNote({ weights }: CostSetting, placement: Placement, firs
   if (tooHigh > 0) add('high-on-low-string', tooHigh * placement.stringIndex * weights.highOnLowString.perSemitone);
   switch (placement.shape) {
     case 'reached-back':
-      if (finger === 0) add('reached-back', weights.reachedBack);
+      add('reached-back', weights.reachedBack);
       break;
     case 'reached-forward':
-      if (finger !== 0) add('reached-forward', weights.reachedForward);
+      add('reached-forward', weights.reachedForward);
       break;
     case 'drawn-in':
       add('drawn-in', weights.drawnIn);

@@ -40,6 +40,7 @@ export interface Weights {
   readonly positionPerNoteShare: number;
   /** Per semitone from a height, times the number of strings above. */
   readonly highOnLowString: { readonly from: number; readonly perSemitone: number };
+  /** For every note while the hand stands so, whichever finger plays it. */
   readonly reachedBack: number;
   readonly reachedForward: number;
   readonly drawnIn: number;

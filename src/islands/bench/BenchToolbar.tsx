@@ -91,7 +91,7 @@ function downloadMusicXml(): void {
   const { name, brief, planSet } = benchStore.getState();
   if (!planSet) return;
   const title = name === '' ? materialLabel(brief) : name;
-  downloadText(fileNameOf(title, 'musicxml'), 'application/vnd.recordare.musicxml+xml', toMusicXml(title, planSet.best));
+  downloadText(fileNameOf(title, 'musicxml'), 'application/xml', toMusicXml(title, planSet.best));
 }
 
 function downloadJson(): void {

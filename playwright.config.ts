@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4399;
+
+export default defineConfig({
+  testDir: 'tests/browser',
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: true,
+  reporter: [['list']],
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--no-first-run'],
+    },
+  },
+  webServer: {
+    command: 'node dist/server/entry.mjs',
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    env: { HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
+    reuseExistingServer: false,
+  },
+});

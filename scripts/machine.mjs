@@ -1,0 +1,38 @@
+/** What a fresh machine needs before anything else runs: plain Node, no packages. */
+import { spawnSync } from 'node:child_process';
+import { existsSync, readFileSync } from 'node:fs';
+
+/** Runs a command with its output shown; ends the process with the command's code when it fails. */
+export function run(command, args, env = {}) {
+  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ...env } });
+  if (status !== 0) process.exit(status ?? 1);
+}
+
+/** Installs the locked packages unless they are there as locked. */
+export function ensurePackages() {
+  if (installedAsLocked()) return;
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+}
+
+/** Path of a Chromium to test with; installs Debian's where that is possible, null where there is none. */
+export function ensureChromium() {
+  const known = [process.env['CHROMIUM'], '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => path && existsSync(path));
+  if (known) return known;
+  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) return null;
+  run('apt-get', ['update', '-qq']);
+  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' });
+  return '/usr/bin/chromium';
+}
+
+/** npm leaves a copy of the lock in node_modules: the same packages in both mean nothing to do. */
+function installedAsLocked() {
+  const [wanted, installed] = ['package-lock.json', 'node_modules/.package-lock.json'].map(packagesIn);
+  if (!wanted || !installed) return false;
+  return Object.entries(wanted).every(
+    ([path, { version, optional, link }]) => path === '' || optional || link || installed[path]?.version === version,
+  );
+}
+
+function packagesIn(path) {
+  return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')).packages : null;
+}

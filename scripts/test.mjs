@@ -1,0 +1,17 @@
+/**
+ * Every check of the project, on a machine that may have nothing but Node: packages, Debian's Chromium, formatter,
+ * linter with its layer rules, type check, core tests, build, browser tests.
+ */
+import { ensureChromium, ensurePackages, run } from './machine.mjs';
+
+ensurePackages();
+const chromium = ensureChromium();
+if (chromium === null) {
+  console.error('The browser tests need Chromium: install it (Debian: apt-get install chromium) or name it in CHROMIUM.');
+  process.exit(1);
+}
+run('npm', ['run', '--silent', 'build']);
+run('npm', ['run', '--silent', 'lint']);
+run('npm', ['run', '--silent', 'check']);
+run('npm', ['run', '--silent', 'test:core']);
+run('npm', ['run', '--silent', 'test:browser'], { CHROMIUM: chromium });

@@ -1,0 +1,86 @@
+import fc from 'fast-check';
+import { INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';
+import type { LineNoteDocument } from '#core/material';
+import { formatPitch, type LetterIndex, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
+import { type Brief, type Plan, plan } from '#core/plan';
+
+/** The best plan of a brief that can be planned; throws with its words otherwise. */
+export function planned(brief: Brief): Plan {
+  const outcome = plan(brief);
+  if (!outcome.ok) throw new Error(outcome.issues.map((issue) => issue.message).join(' '));
+  return outcome.value.best;
+}
+
+/** The first issue of a brief that cannot be planned. */
+export function refused(brief: Brief): { readonly message: string; readonly hint: string; readonly note: number | undefined } {
+  const outcome = plan(brief);
+  const issue = outcome.ok ? undefined : outcome.issues[0];
+  if (!issue) throw new Error('It was planned after all');
+  return { message: issue.message, hint: issue.hint, note: issue.where.note };
+}
+
+/** A line of sounding pitches in quarters. */
+export function lineBrief(kind: InstrumentKind, pitches: readonly string[], more: Partial<Brief> = {}, key = 'C major'): Brief {
+  return {
+    instrument: { kind },
+    material: { kind: 'line', key, notes: pitches.map((pitch) => ({ pitches: [pitch], duration: '1/4' })) },
+    ...more,
+  };
+}
+
+/** "A1 A2 D0": open string and finger of each note, as teachers say a fingering. */
+export function fingering(result: Plan): string {
+  return result.notes
+    .flatMap((note) => (note.kind === 'note' ? [`${note.stops[0].open.slice(0, -1)}${note.stops[0].finger}`] : []))
+    .join(' ');
+}
+
+/** Any pitch, double accidentals included, from an octave. */
+export const anyPitch: fc.Arbitrary<Pitch> = fc.record(
+  {
+    letter: fc.constantFrom<LetterIndex>(0, 1, 2, 3, 4, 5, 6),
+    alteration: fc.integer({ min: -2, max: 2 }),
+    octave: fc.integer({ min: 0, max: 8 }),
+  },
+  { noNullPrototype: true },
+);
+
+/** Pitches that lie well on an instrument: from the lowest string to a sixth above the highest. */
+export function pitchesOn(kind: InstrumentKind): fc.Arbitrary<string> {
+  const strings = TUNINGS[kind].map(soundOf);
+  const [lowest, highest] = [Math.min(...strings), Math.max(...strings) + 9];
+  return anyPitch.filter((pitch) => semitonesOf(pitch) >= lowest && semitonesOf(pitch) <= highest).map(formatPitch);
+}
+
+/** A short line on any of the four instruments. */
+export function shortLines(most: number): fc.Arbitrary<Brief> {
+  return fc
+    .constantFrom(...INSTRUMENT_KINDS)
+    .chain((kind) => fc.array(pitchesOn(kind), { minLength: 1, maxLength: most }).map((pitches) => lineBrief(kind, pitches)));
+}
+
+const durations = fc.constantFrom('1/16', '1/8', '3/16', '1/4', '3/8', '5/8', '1/2', '7/8', '1/1', '9/64');
+
+/** Notes and rests of mixed values with slurs, at least one note. */
+export function mixedNotes(kind: InstrumentKind): fc.Arbitrary<LineNoteDocument[]> {
+  const note = fc
+    .record({ pitch: pitchesOn(kind), duration: durations, slur: fc.boolean() }, { noNullPrototype: true })
+    .map(({ pitch, duration, slur }): LineNoteDocument => (slur ? { pitches: [pitch], duration, slur } : { pitches: [pitch], duration }));
+  const rest = durations.map((duration): LineNoteDocument => ({ rest: true, duration }));
+  return fc
+    .tuple(note, fc.array(fc.oneof({ weight: 4, arbitrary: note }, { weight: 1, arbitrary: rest }), { maxLength: 12 }), note)
+    .map(([first, middle, last]) => slursEndingOnNotes([first, ...middle, last]));
+}
+
+/** A slur leads to a note: not into a rest, and not beyond the end. */
+function slursEndingOnNotes(notes: readonly LineNoteDocument[]): LineNoteDocument[] {
+  return notes.map((note, index) => {
+    const next = notes[index + 1];
+    return 'rest' in note || (next && !('rest' in next)) ? note : { pitches: note.pitches, duration: note.duration };
+  });
+}
+
+function soundOf(text: string): number {
+  const pitch = parsePitch(text);
+  return pitch.ok ? semitonesOf(pitch.value) : 0;
+}

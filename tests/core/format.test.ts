@@ -1,0 +1,128 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { type Piece, PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText, toMusicXml, upgraded } from '#core/format';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { parsePitch, formatPitch } from '#core/pitch';
+import { type Brief, plan } from '#core/plan';
+import { DEMO_PIECES } from '../../src/demo/pieces.ts';
+import { readPieceValue } from '../../src/validation/validate.ts';
+import { lineBrief, mixedNotes, planned } from './briefs.ts';
+import { type ReadNote, readMusicXml } from './read-musicxml.ts';
+
+const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
+  fc
+    .record(
+      {
+        notes: mixedNotes(kind),
+        meter: fc.constantFrom('4/4' as const, '3/4' as const, '6/8' as const),
+        key: fc.constantFrom('C major', 'Eb major', 'F# minor'),
+      },
+      { noNullPrototype: true },
+    )
+    .map(({ notes, meter, key }): Brief => ({ instrument: { kind }, material: { kind: 'line', notes, key }, rhythm: { meter } })),
+);
+
+/** The plan in the words of the independent reader. */
+function expected(brief: Brief): readonly ReadNote[] {
+  const result = planned(brief);
+  return result.line.notes.map((note, index): ReadNote => {
+    const before = result.line.notes[index - 1];
+    const length = (64 / note.duration.denominator) * note.duration.numerator;
+    const sound = result.notes[index];
+    if (note.kind === 'rest' || sound?.kind !== 'note') return { pitch: 'r', length, finger: null, slurBegins: false, slurEnds: false };
+    const fromBefore = before?.kind === 'note' && before.slurredToNext;
+    return {
+      pitch: sound.stops[0].written,
+      length,
+      finger: sound.stops[0].finger,
+      slurBegins: note.slurredToNext && !fromBefore,
+      slurEnds: fromBefore && !note.slurredToNext,
+    };
+  });
+}
+
+/** Long rests are written as several: joined here, since no tie tells that they belong together. */
+function restsJoined(notes: readonly ReadNote[]): readonly ReadNote[] {
+  return notes.reduce<ReadNote[]>((joined, note) => {
+    const before = joined.at(-1);
+    return before && before.pitch === 'r' && note.pitch === 'r'
+      ? [...joined.slice(0, -1), { ...before, length: before.length + note.length }]
+      : [...joined, note];
+  }, []);
+}
+
+describe('MusicXML', () => {
+  it('is read by an independent engine as the same pitches, rhythm, fingers and slurs', async () => {
+    await fc.assert(
+      fc.asyncProperty(anyLine, async (brief) => {
+        fc.pre(plan(brief).ok);
+        assert.deepEqual(restsJoined(await readMusicXml(toMusicXml('A line', planned(brief)))), restsJoined(expected(brief)));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('of every demo piece reads so too', async () => {
+    for (const piece of DEMO_PIECES)
+      assert.deepEqual(await readMusicXml(toMusicXml(piece.name, planned(piece.brief))), expected(piece.brief), piece.name);
+  });
+
+  it('tells the string, the transposition of the bass and a name with signs', () => {
+    const xml = toMusicXml('Air & <Gigue>', planned(lineBrief('bass', ['E1'])));
+    assert.match(xml, /<work-title>Air &amp; &lt;Gigue&gt;<\/work-title>/);
+    assert.match(xml, /<octave-change>-1<\/octave-change>/);
+    assert.match(xml, /<fingering>0<\/fingering><string>4<\/string>/);
+  });
+});
+
+describe('a piece as JSON', () => {
+  const piece = (brief: Brief): Piece => ({ format: PIECE_FORMAT, version: PIECE_VERSION, name: 'A line', brief });
+
+  it('comes back as it was, whatever the line', () => {
+    fc.assert(
+      fc.property(anyLine, (brief) => {
+        const reading = readPieceText(pieceToText(piece(brief)), readPieceValue);
+        assert.ok(reading.ok);
+        assert.deepEqual(reading.value, piece(brief));
+      }),
+    );
+  });
+
+  it('of the demo passes its schema and can be planned', () => {
+    for (const demo of DEMO_PIECES) {
+      assert.ok(readPieceValue(demo).ok, demo.name);
+      assert.ok(plan(demo.brief).ok, demo.name);
+    }
+    assert.deepEqual([...new Set(DEMO_PIECES.map((demo) => demo.brief.instrument.kind))].toSorted(), ['bass', 'cello', 'viola', 'violin']);
+  });
+
+  it('that is damaged, foreign, newer or wrong is refused in words', () => {
+    const good = pieceToText(piece(lineBrief('violin', ['A4'])));
+    const words = (text: string): string => {
+      const reading = readPieceText(text, readPieceValue);
+      return reading.ok ? 'read' : (reading.issues[0]?.message ?? '');
+    };
+    assert.equal(words(good), 'read');
+    assert.match(words(good.slice(0, 40)), /not readable as JSON/);
+    assert.match(words('[1]'), /not a Dove Path piece: it holds no object/);
+    assert.match(words('{"format":"other"}'), /its format is "other"/);
+    assert.match(words(good.replace('"version": 1', '"version": 7')), /version 7; this Dove Path reads up to version 1/);
+    assert.match(words(good.replace('"violin"', '"kazoo"')), /\/brief\/instrument\/kind/);
+  });
+
+  it('of an older version goes up step by step, and not at all where a step is missing', () => {
+    const steps = new Map([
+      [1, (old: Readonly<Record<string, unknown>>) => ({ ...old, name: 'unnamed' })],
+      [2, (old: Readonly<Record<string, unknown>>) => ({ ...old, tags: [] })],
+    ]);
+    assert.deepEqual(upgraded({ version: 1 }, 1, 3, steps), { version: 3, name: 'unnamed', tags: [] });
+    assert.equal(upgraded({ version: 0 }, 0, 3, steps), null);
+  });
+
+  it('has pitches that parse back to themselves', () => {
+    const [note] = planned(lineBrief('viola', ['F##4'])).notes;
+    const pitch = parsePitch(note?.kind === 'note' ? note.stops[0].pitch : '');
+    assert.equal(pitch.ok && formatPitch(pitch.value), 'F##4');
+  });
+});

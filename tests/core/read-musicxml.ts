@@ -1,0 +1,91 @@
+import { XMLParser } from 'fast-xml-parser';
+import { VerovioToolkit } from 'verovio/esm';
+import createVerovioModule from 'verovio/wasm';
+
+/** What an independent engraving engine reads in a MusicXML file: tied heads joined, rests told apart. */
+export interface ReadNote {
+  /** Written pitch, "Eb4"; "r" for a rest. */
+  readonly pitch: string;
+  /** In 64ths. */
+  readonly length: number;
+  readonly finger: string | null;
+  readonly slurBegins: boolean;
+  readonly slurEnds: boolean;
+}
+
+type Element = Readonly<Record<string, unknown>>;
+
+const parser = new XMLParser({
+  ignoreAttributes: false,
+  attributeNamePrefix: '',
+  preserveOrder: true,
+  processEntities: false,
+  parseTagValue: false,
+});
+const toolkit = createVerovioModule().then((module) => new VerovioToolkit(module));
+
+/** Reads MusicXML through verovio's own document model. */
+export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
+  const reader = await toolkit;
+  if (!reader.loadData(xml)) throw new Error('verovio does not read the file');
+  const elements = flatten(parser.parse(reader.getMEI()));
+  const of = (name: string) => elements.filter((each) => each.name === name);
+  const ends = (name: string, key: string) => new Set(of(name).map((each) => each.attributes[key]?.slice(1)));
+  const fingers = new Map(of('fing').map((each) => [each.attributes['startid']?.slice(1), each.text]));
+  const [tieStarts, slurStarts, slurStops] = [ends('tie', 'startid'), ends('slur', 'startid'), ends('slur', 'endid')];
+  const read: ReadNote[] = [];
+  let tied = false;
+  for (const each of elements.filter((one) => ['note', 'rest'].includes(one.name))) {
+    const id = each.attributes['xml:id'];
+    const head = {
+      pitch: each.name === 'rest' ? 'r' : pitchOf(each),
+      length: lengthOf(each),
+      finger: fingers.get(id) ?? null,
+      slurBegins: slurStarts.has(id),
+      slurEnds: slurStops.has(id),
+    };
+    const before = read.at(-1);
+    if (tied && before)
+      read[read.length - 1] = {
+        ...before,
+        length: before.length + head.length,
+        slurBegins: before.slurBegins || head.slurBegins,
+        slurEnds: before.slurEnds || head.slurEnds,
+      };
+    else read.push(head);
+    tied = tieStarts.has(id);
+  }
+  return read;
+}
+
+interface Flat {
+  readonly name: string;
+  readonly attributes: Readonly<Record<string, string>>;
+  readonly text: string;
+  readonly children: readonly Flat[];
+}
+
+function flatten(nodes: unknown): readonly Flat[] {
+  if (!Array.isArray(nodes)) return [];
+  return nodes.flatMap((node: Element): readonly Flat[] => {
+    const name = Object.keys(node).find((key) => key !== ':@' && key !== '#text');
+    if (name === undefined) return [];
+    const inside = node[name];
+    const children = flatten(inside);
+    const text = Array.isArray(inside) ? inside.map((child: Element) => String(child['#text'] ?? '')).join('') : '';
+    const attributes = Object.fromEntries(Object.entries(node[':@'] ?? {}).map(([key, value]) => [key, String(value)]));
+    return [{ name, attributes, text, children }, ...children];
+  });
+}
+
+function pitchOf(note: Flat): string {
+  const accid = note.children.find((child) => child.name === 'accid')?.attributes ?? {};
+  const sounding = accid['accid.ges'] ?? note.attributes['accid.ges'] ?? accid['accid'] ?? '';
+  const alteration = { s: '#', ss: '##', x: '##', f: 'b', ff: 'bb', n: '' }[sounding] ?? '';
+  return `${note.attributes['pname']?.toUpperCase() ?? ''}${alteration}${note.attributes['oct'] ?? ''}`;
+}
+
+function lengthOf(symbol: Flat): number {
+  const plain = 64 / Number(symbol.attributes['dur']);
+  return symbol.attributes['dots'] === '1' ? plain * 1.5 : plain;
+}
