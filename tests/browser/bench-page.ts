@@ -1,0 +1,63 @@
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+
+/** Every test fails on a console error, an uncaught error, or a request to another host. */
+export const test = base.extend<{ readonly watched: undefined }>({
+  watched: [
+    async ({ page, baseURL }, use) => {
+      const troubles: string[] = [];
+      page.on('console', (message) => message.type() === 'error' && troubles.push(`console: ${message.text()}`));
+      page.on('pageerror', (error) => troubles.push(`uncaught: ${error.message}`));
+      page.on('request', (request) => !isOurs(request.url(), baseURL ?? '') && troubles.push(`request to ${request.url()}`));
+      await use(undefined);
+      expect(troubles).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Opens the bench on a new piece, as "New" does. */
+export async function openNewPiece(page: Page): Promise<void> {
+  await page.goto('/?new');
+  await planDrawn(page);
+}
+
+/** Opens a demo piece by its name from the list. */
+export async function openPiece(page: Page, name: string): Promise<void> {
+  await page.goto('/pieces');
+  await page.getByRole('link', { name }).click();
+  await planDrawn(page);
+}
+
+/** The plan is there, and its beads are drawn under the notes. */
+export async function planDrawn(page: Page): Promise<void> {
+  await expect(page.getByRole('region', { name: 'Staff and path' })).toBeVisible();
+  await expect(beads(page).first()).toBeVisible();
+}
+
+/** The beads of the path. */
+export function beads(page: Page): Locator {
+  return page.locator('[data-bead]');
+}
+
+/** The fingers of the beads as one text: "0 1 2 3". */
+export async function fingers(page: Page): Promise<string> {
+  const texts = await beads(page).locator('text').allTextContents();
+  return texts.join(' ');
+}
+
+/** The work is in the database. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+}
+
+/** Types a line of one's own into a new piece. */
+export async function typeLine(page: Page, text: string): Promise<void> {
+  await page.getByLabel('Material').selectOption('line of my own');
+  await page.getByRole('textbox', { name: /^Notes, for example/ }).fill(text);
+}
+
+function isOurs(url: string, base: string): boolean {
+  return url.startsWith(base) || url.startsWith('data:') || url.startsWith('blob:');
+}

@@ -1,0 +1,61 @@
+import AxeBuilder from '@axe-core/playwright';
+import { beads, expect, openPiece, planDrawn, test } from './bench-page.ts';
+
+test('the demo pieces are there on the first start, for all four instruments', async ({ page }) => {
+  await page.goto('/pieces');
+  await expect(page.getByRole('row')).toHaveCount(9);
+  for (const instrument of ['¾ violin', 'viola', 'cello', 'double bass']) {
+    await expect(page.getByRole('cell', { name: instrument }).first()).toBeVisible();
+  }
+});
+
+test('the first piece opens on the bench by itself', async ({ page }) => {
+  await page.goto('/');
+  await planDrawn(page);
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Wren · A♭ major in three octaves');
+  await expect(beads(page)).toHaveCount(22);
+});
+
+test('demo pieces can be cleared and brought back', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('button', { name: 'Clear them' }).click();
+  await expect(page.getByText('No pieces yet.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('No pieces yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring them back' }).click();
+  await expect(page.getByRole('row')).toHaveCount(9);
+});
+
+for (const [name, address] of [
+  ['pieces', '/pieces'],
+  ['bench', '/'],
+  ['a narrow bench', '/'],
+] as const) {
+  test(`axe finds nothing on ${name}`, async ({ page }) => {
+    if (name.includes('narrow')) await page.setViewportSize({ width: 390, height: 800 });
+    await page.goto(address);
+    if (address === '/') {
+      await planDrawn(page);
+      await page.keyboard.press('ArrowRight');
+      await page.getByText('Table of the notes').click();
+      await page.getByRole('button', { name: 'All keys' }).click();
+      await page.getByRole('dialog', { name: 'Keys' }).waitFor();
+      await page.keyboard.press('Escape');
+    } else {
+      await expect(page.getByRole('row')).toHaveCount(9);
+    }
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  });
+}
+
+test('axe finds nothing on a line of one’s own, a popover and the sheet', async ({ page }) => {
+  await openPiece(page, 'Robin · Evening line');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.getByRole('button', { name: /^Positions/ }).click();
+  await page.getByRole('dialog', { name: 'Positions' }).waitFor();
+  expect((await new AxeBuilder({ page }).include('[role=dialog]').analyze()).violations).toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(page.getByRole('heading', { name: 'Robin · Evening line' })).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});

@@ -1,0 +1,128 @@
+import { readFile } from 'node:fs/promises';
+import { beads, expect, fingers, openNewPiece, planDrawn, saved, test, typeLine } from './bench-page.ts';
+
+test('a piece saved under a name is found again after the browser was closed', async ({ page, context }) => {
+  await openNewPiece(page);
+  await page.getByLabel('Octaves').selectOption('one octave');
+  await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Monday scale');
+  await saved(page);
+  await page.close();
+  const again = await context.newPage();
+  await again.goto('/pieces');
+  await again.getByRole('link', { name: 'Monday scale' }).click();
+  await planDrawn(again);
+  await expect(beads(again)).toHaveCount(8);
+});
+
+test('nothing typed is lost when the tab is closed a second later', async ({ page, context }) => {
+  await openNewPiece(page);
+  await typeLine(page, 'Eb4 F4 G4 Ab');
+  await saved(page);
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  await again.goto('/');
+  await planDrawn(again);
+  await expect(again.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue('Eb4 F4 G4 Ab');
+  await expect(again.getByRole('status', { name: 'Messages' })).toContainText('“Ab” does not say in which octave.');
+});
+
+test('pieces are renamed, duplicated, and deleted with undo', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('button', { name: 'Rename Robin · Evening line' }).click();
+  await page.getByRole('textbox', { name: 'New name' }).fill('Robin · Morning line');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: 'Robin · Morning line' })).toBeVisible();
+  await page.getByRole('button', { name: 'Duplicate Robin · Morning line' }).click();
+  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Robin · Morning line (copy)' }).click();
+  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)' })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)' })).toBeVisible();
+});
+
+test('a piece goes out as JSON and MusicXML and comes back from its JSON', async ({ page }) => {
+  await openNewPiece(page);
+  await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Out and back');
+  await page.keyboard.press('Tab');
+  await beads(page).nth(4).click();
+  await page.keyboard.press('4');
+  await expect(page.getByRole('button', { name: 'Let this note go' })).toBeVisible();
+  const before = await fingers(page);
+  const xml = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'MusicXML' }).click();
+  expect(await readFile(await (await xml).path(), 'utf8')).toContain('<work-title>Out and back</work-title>');
+  const json = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'JSON' }).click();
+  const file = await json;
+  expect(file.suggestedFilename()).toBe('out-and-back.json');
+  await page.goto('/pieces');
+  await page.getByLabel('Piece saved as JSON').setInputFiles(await file.path());
+  await page.waitForURL(/piece=/);
+  await planDrawn(page);
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Out and back');
+  expect(await fingers(page)).toBe(before);
+});
+
+test('a damaged file and one of a newer version are refused in words, and the pieces stay', async ({ page }) => {
+  await page.goto('/pieces');
+  const messages = page.getByRole('status', { name: 'Messages' });
+  const give = (text: string) =>
+    page.getByLabel('Piece saved as JSON').setInputFiles({ name: 'piece.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await give('{"format": "dove-path/piece", "vers');
+  await expect(messages).toContainText('piece.json: This is not readable as JSON');
+  await give('{"format": "dove-path/piece", "version": 2}');
+  await expect(messages).toContainText('This file is of version 2; this Dove Path reads up to version 1.');
+  await give('{"format": "dove-path/piece", "version": 1, "name": "x", "brief": {"instrument": {"kind": "lute"}}}');
+  await expect(messages).toContainText('/brief');
+  await expect(page.getByRole('row')).toHaveCount(9);
+});
+
+test('a full disk is said plainly, and the work stays on the screen', async ({ page }) => {
+  await openNewPiece(page);
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('The disk is full', 'QuotaExceededError');
+    };
+  });
+  await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Kept on screen');
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('The browser’s storage is full');
+  await expect(page.getByText('Not saved')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Kept on screen');
+  const json = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'JSON' }).click();
+  expect((await json).suggestedFilename()).toBe('kept-on-screen.json');
+});
+
+test('a stored piece that does not pass is set aside and reported, never dropped', async ({ page }) => {
+  await page.goto('/pieces');
+  await expect(page.getByRole('row')).toHaveCount(9);
+  await page.evaluate(async () => {
+    const open = indexedDB.open('dove-path');
+    await new Promise((resolve) => (open.onsuccess = resolve));
+    const write = open.result
+      .transaction('pieces', 'readwrite')
+      .objectStore('pieces')
+      .put({ id: 'broken', updatedAt: 1, piece: { format: 'dove-path/piece', version: 1, name: 7 } });
+    await new Promise((resolve) => (write.onsuccess = resolve));
+    open.result.close();
+  });
+  await page.reload();
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('One stored piece could not be read and was set aside.');
+  await expect(page.getByRole('row')).toHaveCount(9);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Download it' }).click();
+  expect(await readFile(await (await download).path(), 'utf8')).toContain('"broken"');
+});
+
+test('the sheet prints on one clean page', async ({ page }) => {
+  await openNewPiece(page);
+  await page.getByRole('textbox', { name: 'Name of the piece' }).fill('For the stand');
+  await saved(page);
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(page.getByRole('heading', { name: 'For the stand' })).toBeVisible();
+  await expect(page.locator('.vf-notehead').first()).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+});
