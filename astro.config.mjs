@@ -8,5 +8,8 @@ export default defineConfig({
   adapter: node({ mode: 'standalone' }),
   integrations: [react()],
   devToolbar: { enabled: false },
-  vite: { plugins: [tailwindcss()], worker: { format: 'es' } },
+  vite: {
+    plugins: [tailwindcss()],
+    worker: { format: 'es' },
+  },
 });

@@ -7,6 +7,11 @@ export function mmFromNut(lengthMm: number, semitones: number): number {
   return lengthMm * (1 - 2 ** (-semitones / 12));
 }
 
+/** mm from the nut of the whole semitones 0 … `highest`, by semitone. */
+export function placesMm(lengthMm: number, highest: number): readonly number[] {
+  return Array.from({ length: highest + 1 }, (_, semitones) => mmFromNut(lengthMm, semitones));
+}
+
 /** Semitones above the open string at a distance from the nut: the inverse of `mmFromNut`. 0 ≤ `mm` < `lengthMm`. */
 export function semitonesAtMm(lengthMm: number, mm: number): number {
   return -12 * Math.log2(1 - mm / lengthMm);

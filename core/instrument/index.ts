@@ -1,4 +1,4 @@
-export { fingerboardEndSemitones, mmFromNut, mmPerTenCents, semitonesAtMm } from './geometry.ts';
+export { fingerboardEndSemitones, mmFromNut, mmPerTenCents, placesMm, semitonesAtMm } from './geometry.ts';
 export { STRING_NUMBERS, readInstrument, stringOf, writtenPitch, soundingPitch } from './instrument.ts';
 export type { Instrument, OpenString, StringNumber } from './instrument.ts';
 export { InstrumentSpec } from './schema.ts';

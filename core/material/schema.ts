@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { PitchText } from '#core/pitch';
+import { oneOf } from '#core/reading';
 import { ARPEGGIO_TYPES } from './arpeggio.ts';
 import { DIRECTIONS, METERS } from './choices.ts';
 import { MOST_NOTES } from './limits.ts';
@@ -7,7 +8,7 @@ import { SCALE_TYPES } from './scale.ts';
 
 const Duration = Type.String({ pattern: '^[1-9][0-9]{0,3}/[1-9][0-9]{0,3}$', description: 'Fraction of a whole note: "3/8".' });
 const Octaves = Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3)]);
-const Ways = Type.Union(DIRECTIONS.map((way) => Type.Literal(way)));
+const Ways = oneOf(DIRECTIONS);
 const closed = { additionalProperties: false };
 
 /** A note or rest of a typed line. `slur` ties the bow to the next note: both are played in one bow. */
@@ -27,7 +28,7 @@ export const Material = Type.Union([
   Type.Object(
     {
       kind: Type.Literal('scale'),
-      type: Type.Union(SCALE_TYPES.map((type) => Type.Literal(type))),
+      type: oneOf(SCALE_TYPES),
       tonic: PitchText,
       octaves: Octaves,
       direction: Ways,
@@ -37,7 +38,7 @@ export const Material = Type.Union([
   Type.Object(
     {
       kind: Type.Literal('arpeggio'),
-      type: Type.Union(ARPEGGIO_TYPES.map((type) => Type.Literal(type))),
+      type: oneOf(ARPEGGIO_TYPES),
       tonic: PitchText,
       octaves: Octaves,
       direction: Ways,
@@ -61,7 +62,7 @@ export type Material = Static<typeof Material>;
 export const Rhythm = Type.Object(
   {
     noteValue: Type.Optional(Duration),
-    meter: Type.Optional(Type.Union(METERS.map((meter) => Type.Literal(meter)))),
+    meter: Type.Optional(oneOf(METERS)),
     notesPerBow: Type.Optional(Type.Integer({ minimum: 1, maximum: 64 })),
   },
   closed,

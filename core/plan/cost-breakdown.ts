@@ -18,6 +18,6 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBr
     if (before && note.gap) termsOfStep(task, before.placement, note.placement, note.gap, add);
   }
   const lines = [...sums].map(([term, sum]): CostLine => ({ term, ...sum }));
-  lines.sort((one, other) => other.thousandths - one.thousandths || one.term.localeCompare(other.term));
+  lines.sort((one, other) => other.thousandths - one.thousandths || (one.term < other.term ? -1 : 1));
   return { totalThousandths: lines.reduce((total, line) => total + line.thousandths, 0), lines };
 }

@@ -1,5 +1,5 @@
 import { type HandModel, handOf, schoolsOf } from '#core/hand';
-import { type Instrument, readInstrument } from '#core/instrument';
+import { type Instrument, placesMm, readInstrument } from '#core/instrument';
 import { type Line, readMaterial } from '#core/material';
 import { badReading, goodReading, type Reading } from '#core/reading';
 import { type Limits as ReadLimits, type NoteLock, type Weights, weightsFor } from '#core/search';
@@ -16,6 +16,8 @@ export interface Task {
   /** By line index; at most one for a note, the last one given. */
   readonly locks: ReadonlyMap<number, NoteLock>;
   readonly weights: Weights;
+  /** mm from the nut by whole semitone. */
+  readonly placesMm: readonly number[];
   /** Quarter notes per minute; null when the brief gives no tempo. */
   readonly tempo: number | null;
 }
@@ -40,6 +42,7 @@ export function readBrief(brief: Brief): Reading<Task> {
     limits: limits.value,
     locks: locks.value,
     weights: weightsFor(brief.instrument.kind),
+    placesMm: placesMm(instrument.value.stringLengthMm, instrument.value.highestSemitone),
     tempo: brief.tempo ?? null,
   });
 }

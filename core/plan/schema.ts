@@ -3,10 +3,11 @@ import { FINGERS, School } from '#core/hand';
 import { InstrumentSpec } from '#core/instrument';
 import { Material, MOST_NOTES, Rhythm } from '#core/material';
 import { PitchText } from '#core/pitch';
+import { oneOf } from '#core/reading';
 import { OPEN_STRING_POLICIES } from '#core/search';
 
 const closed = { additionalProperties: false };
-const FingerText = Type.Union(FINGERS.map((finger) => Type.Literal(finger)));
+const FingerText = oneOf(FINGERS);
 const PositionLabel = Type.String({ maxLength: 8, description: '"half", "1", "2" … or, on the bass, "half", "I", "II-III" …' });
 
 /** What must hold, whatever it costs. Absent means no limit; strings are named by their open note. */
@@ -15,7 +16,7 @@ export const Limits = Type.Object(
     positions: Type.Optional(Type.Array(PositionLabel, { minItems: 1, maxItems: 20 })),
     strings: Type.Optional(Type.Array(PitchText, { minItems: 1, maxItems: 6 })),
     fingers: Type.Optional(Type.Array(FingerText, { minItems: 1, maxItems: 5 })),
-    openStrings: Type.Optional(Type.Union(OPEN_STRING_POLICIES.map((policy) => Type.Literal(policy)))),
+    openStrings: Type.Optional(oneOf(OPEN_STRING_POLICIES)),
   },
   closed,
 );

@@ -1,2 +1,3 @@
+export { oneOf } from './one-of.ts';
 export { badReading, goodReading } from './reading.ts';
 export type { Issue, IssueCode, IssuePlace, Reading } from './reading.ts';

@@ -1,6 +1,6 @@
 import type { HandModel, Placement } from '#core/hand';
-import { type Instrument, mmFromNut, stringOf } from '#core/instrument';
-import type { CostTerm, TermSink } from './cost-terms.ts';
+import { type Instrument, stringOf } from '#core/instrument';
+import type { TermSink } from './cost-terms.ts';
 import { EASY_SPEED_MM_PER_SECOND, type Weights } from './weights/types.ts';
 
 /** What the costs are measured against. */
@@ -8,6 +8,8 @@ export interface CostSetting {
   readonly instrument: Instrument;
   readonly hand: HandModel;
   readonly weights: Weights;
+  /** mm from the nut of every whole semitone on the fingerboard, by semitone: reckoned once, read for every step. */
+  readonly placesMm: readonly number[];
 }
 
 /** What lies between two notes that follow each other. */
@@ -30,12 +32,19 @@ export function canFollow(from: Placement, to: Placement): boolean {
 
 /** Sum of the terms of a note, thousandths. A position is paid on entering it: by the first note, and by every shift. */
 export function noteCost(setting: CostSetting, placement: Placement, first: boolean): number {
-  return summed((add) => termsOfNote(setting, placement, first, add));
+  const sum = new TermSum();
+  termsOfNote(setting, placement, first, sum.add);
+  return sum.total;
 }
 
-/** Sum of the terms of a step between two notes, thousandths. */
-export function stepCost(setting: CostSetting, from: Placement, to: Placement, gap: Gap): number {
-  return summed((add) => termsOfStep(setting, from, to, gap, add));
+/** A function that gives the sum of the terms of steps across one gap, thousandths; made once for many steps. */
+export function stepPricer(setting: CostSetting, gap: Gap): (from: Placement, to: Placement) => number {
+  const sum = new TermSum();
+  return (from, to) => {
+    sum.total = 0;
+    termsOfStep(setting, from, to, gap, sum.add);
+    return sum.total;
+  };
 }
 
 /** The one formula for what a placement costs by itself; totals and explanations both come from it. */
@@ -82,33 +91,32 @@ function crossingTerms({ weights }: CostSetting, from: Placement, to: Placement,
   if (melody * (from.stringIndex - to.stringIndex) < 0) add('crossing-against-melody', weights.crossing.againstMelody);
 }
 
-function shiftTerms(setting: CostSetting, from: Placement, to: Placement, gap: Gap, melody: number, sink: TermSink): void {
+function shiftTerms(setting: CostSetting, from: Placement, to: Placement, gap: Gap, melody: number, add: TermSink): void {
   const { shift, shapeChange } = setting.weights;
   const semitones = to.anchor - from.anchor;
   const share = (fingerIndex(from) === null ? shift.openShare : 1) * (gap.rest ? shift.restShare : 1);
-  const add: TermSink = (term, thousandths) => sink(term, thousandths * share);
-  if (semitones === 0) return add('respelling', setting.weights.respelling);
-  const travelMm = travelBetween(setting.instrument, from, to);
+  if (semitones === 0) return add('respelling', setting.weights.respelling * share);
+  const travelMm = travelBetween(setting, from, to);
   const near = from.finger === to.finger && Math.abs(semitones) === 1 && from.stringIndex === to.stringIndex;
-  const step = near ? shift.semitoneShare : 1;
+  const step = (near ? shift.semitoneShare : 1) * share;
   add('shift', shift.fixed * step);
   add('shift-travel', shift.perMm * travelMm * step);
-  shiftFingerTerms(setting.weights, from, to, add);
-  if (from.stringIndex !== to.stringIndex) add('crossing-while-shifting', shift.crossing * Math.min(1, Math.abs(semitones) / 3));
-  if (melody * semitones < 0) add('shift-against-melody', shift.againstMelody);
-  if (gap.slurred) add('shift-under-slur', shift.underSlur);
-  if (gap.seconds !== null) add('shift-haste', shift.haste * Math.max(0, travelMm / gap.seconds - EASY_SPEED_MM_PER_SECOND));
-  if (isExtended(from) || isExtended(to)) add('shape-change', shapeChange.each * shapeChange.shiftingShare);
+  shiftFingerTerms(setting.weights, from, to, share, add);
+  if (from.stringIndex !== to.stringIndex) add('crossing-while-shifting', shift.crossing * share * Math.min(1, Math.abs(semitones) / 3));
+  if (melody * semitones < 0) add('shift-against-melody', shift.againstMelody * share);
+  if (gap.slurred) add('shift-under-slur', shift.underSlur * share);
+  if (gap.seconds !== null) add('shift-haste', shift.haste * share * Math.max(0, travelMm / gap.seconds - EASY_SPEED_MM_PER_SECOND));
+  if (isExtended(from) || isExtended(to)) add('shape-change', shapeChange.each * shapeChange.shiftingShare * share);
 }
 
-function shiftFingerTerms({ shift }: Weights, from: Placement, to: Placement, add: TermSink): void {
+function shiftFingerTerms({ shift }: Weights, from: Placement, to: Placement, share: number, add: TermSink): void {
   const leaving = fingerIndex(from);
   const arriving = fingerIndex(to);
   if (arriving === null) return;
-  if (leaving === arriving) return add('same-finger-shift', shift.sameFinger[arriving]);
+  if (leaving === arriving) return add('same-finger-shift', shift.sameFinger[arriving] * share);
   const fingers = to.anchor > from.anchor ? shift.up : shift.down;
-  if (leaving !== null) add('leaving', fingers.leaving[leaving]);
-  add('arriving', fingers.arriving[arriving]);
+  if (leaving !== null) add('leaving', fingers.leaving[leaving] * share);
+  add('arriving', fingers.arriving[arriving] * share);
 }
 
 /** What happens between two notes when the hand does not shift; nothing of it concerns a hand that hovered. */
@@ -165,8 +173,8 @@ function fingerIndex(placement: Placement): 0 | 1 | 2 | 3 | null {
   }
 }
 
-function travelBetween(instrument: Instrument, from: Placement, to: Placement): number {
-  return Math.abs(mmFromNut(instrument.stringLengthMm, to.anchor) - mmFromNut(instrument.stringLengthMm, from.anchor));
+function travelBetween({ placesMm }: CostSetting, from: Placement, to: Placement): number {
+  return Math.abs((placesMm[to.anchor] ?? 0) - (placesMm[from.anchor] ?? 0));
 }
 
 function soundOf({ instrument }: CostSetting, placement: Placement): number {
@@ -178,11 +186,10 @@ function soundBetween(instrument: Instrument, from: Placement, to: Placement): n
   return open + to.semitonesAboveOpen - from.semitonesAboveOpen;
 }
 
-/** Each term is rounded to a whole thousandth, so that a total is the exact sum of what is shown. */
-function summed(tell: (add: (term: CostTerm, thousandths: number) => void) => void): number {
-  let total = 0;
-  tell((_, thousandths) => {
-    total += Math.round(thousandths);
-  });
-  return total;
+/** Adds terms up. Each is rounded to a whole thousandth, so that a total is the exact sum of what is shown. */
+class TermSum {
+  total = 0;
+  readonly add: TermSink = (_, thousandths) => {
+    this.total += Math.round(thousandths);
+  };
 }

@@ -1,7 +1,7 @@
 export { allPlacements, candidatesFor, highestUsefulAnchor, withinLimits } from './candidates.ts';
 export type { Limits, LimitName, NoteLock, OpenStringPolicy } from './candidates.ts';
 export { cheapestWay } from './cheapest-way.ts';
-export { canFollow, noteCost, stepCost, termsOfNote, termsOfStep } from './cost.ts';
+export { canFollow, noteCost, stepPricer, termsOfNote, termsOfStep } from './cost.ts';
 export type { CostSetting, Gap } from './cost.ts';
 export { COST_TERMS } from './cost-terms.ts';
 export type { CostTerm, TermSink } from './cost-terms.ts';

@@ -1,5 +1,5 @@
 import type { Placement } from '#core/hand';
-import { canFollow, type CostSetting, type Gap, noteCost, stepCost } from './cost.ts';
+import { canFollow, type CostSetting, type Gap, noteCost, stepPricer } from './cost.ts';
 
 /** One sounding note as the search sees it: its candidates and what lies between it and the note before. */
 export interface LatticeNote {
@@ -68,10 +68,11 @@ function sharedStep(
 
 function stepOf(setting: CostSetting, from: Layer, to: Layer, gap: Gap): Step {
   const costs = new Float64Array(from.candidates.length * to.candidates.length);
+  const priceOf = stepPricer(setting, gap);
   let cell = 0;
   for (const arriving of to.candidates) {
     for (const leaving of from.candidates) {
-      costs[cell] = canFollow(leaving, arriving) ? stepCost(setting, leaving, arriving, gap) : Infinity;
+      costs[cell] = canFollow(leaving, arriving) ? priceOf(leaving, arriving) : Infinity;
       cell += 1;
     }
   }

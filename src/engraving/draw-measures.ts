@@ -1,7 +1,8 @@
-import { Accidental, BarlineType, Beam, Dot, Formatter, Fraction, Renderer, Stave, StaveNote, Stem, Voice } from 'vexflow/core';
+import { Accidental, BarlineType, Beam, Dot, Formatter, Fraction, Stave, StaveNote, Stem, Voice } from 'vexflow/core';
 import type { Engraving, Measure, MeasureNote, MeasureSymbol } from '#core/notation';
 import { LETTERS } from '#core/pitch';
 import { STAFF_SPACE, type StaffLayout } from './layout.ts';
+import { LeanContext } from './lean-context.ts';
 
 /** Where one engraved head stands, px in the coordinates of the whole staff. */
 export interface Head {
@@ -49,9 +50,8 @@ export function drawMeasures(
   into.replaceChildren();
   const left = layout.offsets[range.from] ?? 0;
   const right = layout.offsets[range.to] ?? left;
-  const renderer = new Renderer(into, Renderer.Backends.SVG);
-  renderer.resize(right - left + 2, layout.height);
-  const context = renderer.getContext();
+  const context = new LeanContext(into);
+  context.resize(right - left + 2, layout.height);
   return measures.slice(range.from, range.to).flatMap((measure, offset) => {
     const index = range.from + offset;
     const x = (layout.offsets[index] ?? 0) - left;

@@ -95,7 +95,12 @@ export function keepWorking(): () => void {
     if (now.pieceId === before.pieceId && (now.name !== before.name || now.brief !== before.brief || now.lineText !== before.lineText))
       saver.workChanged();
   });
-  return stop;
+  const leave = (): void => saver.flush();
+  window.addEventListener('pagehide', leave);
+  return () => {
+    stop();
+    window.removeEventListener('pagehide', leave);
+  };
 }
 
 async function planNow(): Promise<void> {
@@ -107,24 +112,34 @@ async function planNow(): Promise<void> {
   benchStore.setState({ planSet: answer.value, plannedBrief: brief, issues: typed && !typed.ok ? typed.issues : [] });
 }
 
+/** How long a change waits for the next before it is written, ms: drawing the plan goes first. */
+const SAVE_AFTER_MS = 150;
+
 /** Writes the work as it changes: one write at a time, and after it another if the work has changed meanwhile. */
 class Saver {
   private writing = false;
   private changed = false;
+  private timer = 0;
 
   workChanged(): void {
     this.changed = true;
-    if (!this.writing) void this.write();
+    clearTimeout(this.timer);
+    this.timer = window.setTimeout(() => this.flush(), SAVE_AFTER_MS);
+    if (benchStore.getState().saving.state !== 'saving') benchStore.setState({ saving: { state: 'saving' } });
+  }
+
+  /** Writes at once what waits to be written. */
+  flush(): void {
+    if (this.changed && !this.writing) void this.write();
   }
 
   private async write(): Promise<void> {
     this.writing = true;
     while (this.changed) {
       this.changed = false;
-      benchStore.setState({ saving: { state: 'saving' } });
       const record = recordOfBench();
       const outcome = record ? await saveRecord(record) : { ok: true as const };
-      benchStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
+      if (!this.changed) benchStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
     }
     this.writing = false;
   }

@@ -1,21 +1,23 @@
-import { DEMO_PIECES } from '../demo/pieces.ts';
-import { database } from './database.ts';
+import { database, type PieceRecord } from './database.ts';
 import { newRecord } from './pieces.ts';
 
 /** Puts the demo pieces in on the very first start of a demo, once. */
 export async function seedDemoOnce(): Promise<void> {
+  if (await database.facts.get('demo-seeded')) return;
+  const records = await demoRecords();
   await database.transaction('rw', database.facts, database.pieces, async () => {
     if (await database.facts.get('demo-seeded')) return;
     await database.facts.put({ key: 'demo-seeded', value: true });
-    await addDemoPieces();
+    await database.pieces.bulkPut(records);
   });
 }
 
 /** Brings the demo pieces back as they were; the teacher's own pieces stay as they are. */
 export async function restoreDemo(): Promise<void> {
+  const records = await demoRecords();
   await database.transaction('rw', database.pieces, async () => {
     await clearDemo();
-    await addDemoPieces();
+    await database.pieces.bulkPut(records);
   });
 }
 
@@ -26,7 +28,8 @@ export async function clearDemo(): Promise<void> {
 }
 
 /** The first of the list is the newest, so that it opens first. */
-async function addDemoPieces(): Promise<void> {
+async function demoRecords(): Promise<readonly PieceRecord[]> {
+  const { DEMO_PIECES } = await import('../demo/pieces.ts');
   const now = Date.now();
-  await database.pieces.bulkPut(DEMO_PIECES.map((piece, index) => ({ ...newRecord(piece, true), updatedAt: now - index * 1000 })));
+  return DEMO_PIECES.map((piece, index) => ({ ...newRecord(piece, true), updatedAt: now - index * 1000 }));
 }

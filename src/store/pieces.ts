@@ -1,7 +1,7 @@
 import { type Piece, PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText } from '#core/format';
 import type { Brief } from '#core/plan';
 import type { Issue, Reading } from '#core/reading';
-import { readPieceValue } from '../validation/validate.ts';
+import { readPieceValue } from '../validation/piece-value.ts';
 import { database, type PieceRecord } from './database.ts';
 
 /** What went wrong with a write, for people. */

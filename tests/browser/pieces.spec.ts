@@ -21,7 +21,6 @@ test('nothing typed is lost when the tab is closed a second later', async ({ pag
   await page.close({ runBeforeUnload: false });
   const again = await context.newPage();
   await again.goto('/');
-  await planDrawn(again);
   await expect(again.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue('Eb4 F4 G4 Ab');
   await expect(again.getByRole('status', { name: 'Messages' })).toContainText('“Ab” does not say in which octave.');
 });
@@ -86,7 +85,7 @@ test('a full disk is said plainly, and the work stays on the screen', async ({ p
   });
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Kept on screen');
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('The browser’s storage is full');
-  await expect(page.getByText('Not saved')).toBeVisible();
+  await expect(page.getByText('Not saved', { exact: true })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Kept on screen');
   const json = page.waitForEvent('download');
   await page.getByRole('button', { name: 'JSON' }).click();

@@ -1,4 +1,4 @@
-import { canFollow, type CostSetting, type LatticeNote, noteCost, stepCost } from '#core/search';
+import { canFollow, type CostSetting, type LatticeNote, noteCost, stepPricer } from '#core/search';
 
 /** The least cost of any way through, by trying all of them: no tables, no recurrence. */
 export function leastCostByTrying(setting: CostSetting, notes: readonly LatticeNote[]): number {
@@ -7,7 +7,7 @@ export function leastCostByTrying(setting: CostSetting, notes: readonly LatticeN
     if (!note) return cost;
     return note.candidates.reduce((least, candidate) => {
       if (before && !canFollow(before, candidate)) return least;
-      const step = before && note.gap ? stepCost(setting, before, candidate, note.gap) : 0;
+      const step = before && note.gap ? stepPricer(setting, note.gap)(before, candidate) : 0;
       return Math.min(least, from(index + 1, cost + step + noteCost(setting, candidate, index === 0), candidate));
     }, Infinity);
   };

@@ -1,12 +1,12 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type Piece, PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText, toMusicXml, upgraded } from '#core/format';
+import { type Piece, PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText, toMusicXml, type Upgrade, upgraded } from '#core/format';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { parsePitch, formatPitch } from '#core/pitch';
 import { type Brief, plan } from '#core/plan';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
-import { readPieceValue } from '../../src/validation/validate.ts';
+import { readPieceValue } from '../../src/validation/piece-value.ts';
 import { lineBrief, mixedNotes, planned } from './briefs.ts';
 import { type ReadNote, readMusicXml } from './read-musicxml.ts';
 
@@ -112,9 +112,9 @@ describe('a piece as JSON', () => {
   });
 
   it('of an older version goes up step by step, and not at all where a step is missing', () => {
-    const steps = new Map([
-      [1, (old: Readonly<Record<string, unknown>>) => ({ ...old, name: 'unnamed' })],
-      [2, (old: Readonly<Record<string, unknown>>) => ({ ...old, tags: [] })],
+    const steps = new Map<number, Upgrade>([
+      [1, (old) => ({ ...old, name: 'unnamed' })],
+      [2, (old) => ({ ...old, tags: [] })],
     ]);
     assert.deepEqual(upgraded({ version: 1 }, 1, 3, steps), { version: 3, name: 'unnamed', tags: [] });
     assert.equal(upgraded({ version: 0 }, 0, 3, steps), null);

@@ -21,7 +21,7 @@ export const bassWeights: Weights = {
   finger: [0, 30, 20, 0],
   position: [60, 60, 0, 60, 70, 70, 70, 80, 80, 90, 100],
   positionPerNoteShare: 0.05,
-  highOnLowString: { from: 5, perSemitone: 70 },
+  highOnLowString: { from: 4, perSemitone: 70 },
   reachedBack: 0,
   reachedForward: 0,
   drawnIn: 0,

@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react';
 import { keepWorking, newPiece, openPiece } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
-import { seedDemoOnce } from '../../store/demo.ts';
 import { Header } from '../Header.tsx';
 import { BenchToolbar } from './BenchToolbar.tsx';
 import { BriefSentence } from './BriefSentence.tsx';
@@ -74,7 +73,7 @@ function useOpenedPiece(): string | null {
 }
 
 async function openFromAddress(): Promise<void> {
-  if (document.documentElement.dataset['demo'] === 'yes') await seedDemoOnce();
+  if (document.documentElement.dataset['demo'] === 'yes') await (await import('../../store/demo.ts')).seedDemoOnce();
   const address = new URL(location.href);
   const id = address.searchParams.has('new') ? newPiece() : await openPiece(address.searchParams.get('piece'));
   history.replaceState(null, '', `/?piece=${id}`);

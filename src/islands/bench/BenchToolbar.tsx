@@ -1,11 +1,8 @@
 import { Download, FilePlus2, Keyboard, Printer, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { pieceToText, toMusicXml } from '#core/format';
 import { redo, renamePiece, undo } from '../../store/bench-actions.ts';
-import { benchStore, useBench, useHistory } from '../../store/bench-store.ts';
-import { pieceOf } from '../../store/pieces.ts';
+import { useBench, useHistory } from '../../store/bench-store.ts';
 import { materialLabel } from '../../words/labels.ts';
-import { downloadText, fileNameOf } from '../download.ts';
 
 /** Comes when first asked for. */
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
@@ -34,10 +31,10 @@ export function BenchToolbar() {
       <button type="button" className="quiet-button" disabled={!canRedo} onClick={redo} aria-label="Redo" title="Redo (Shift Z)">
         <Redo2 size={16} aria-hidden="true" />
       </button>
-      <button type="button" className="quiet-button" disabled={!planned} onClick={downloadMusicXml}>
+      <button type="button" className="quiet-button" disabled={!planned} onClick={() => void download('downloadMusicXml')}>
         <Download size={15} aria-hidden="true" /> MusicXML
       </button>
-      <button type="button" className="quiet-button" onClick={downloadJson}>
+      <button type="button" className="quiet-button" onClick={() => void download('downloadJson')}>
         <Download size={15} aria-hidden="true" /> JSON
       </button>
       <a className="quiet-button" href={`/sheet?piece=${pieceId ?? ''}`}>
@@ -87,18 +84,8 @@ function KeysButton() {
   );
 }
 
-function downloadMusicXml(): void {
-  const { name, brief, planSet } = benchStore.getState();
-  if (!planSet) return;
-  const title = name === '' ? materialLabel(brief) : name;
-  downloadText(fileNameOf(title, 'musicxml'), 'application/xml', toMusicXml(title, planSet.best));
-}
-
-function downloadJson(): void {
-  const { name, brief, lineText } = benchStore.getState();
-  downloadText(
-    fileNameOf(name === '' ? materialLabel(brief) : name, 'json'),
-    'application/json',
-    pieceToText(pieceOf(name, brief, lineText)),
-  );
+/** What writes files comes when the first one is asked for. */
+async function download(write: 'downloadMusicXml' | 'downloadJson'): Promise<void> {
+  const downloads = await import('./downloads.ts');
+  downloads[write]();
 }

@@ -9,7 +9,7 @@ export function Messages() {
   const saving = useBench((bench) => bench.saving);
   const hasPlan = useBench((bench) => bench.planSet !== null);
   return (
-    <div role="status" aria-label="Messages" className="empty:hidden">
+    <div role="status" aria-label="Messages">
       {issues.length > 0 && (
         <ul className="mt-2 border-l-4 border-ochre bg-paper-deep px-4 py-2">
           {issues.slice(0, 5).map((issue, index) => (

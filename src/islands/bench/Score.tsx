@@ -36,7 +36,8 @@ export function Score({ plan }: { readonly plan: Plan }) {
   const sound = chosen?.kind === 'note' ? chosen : null;
   const windowLeft = layout.offsets[range.from] ?? 0;
   const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
-  const heads = engraved?.engraving === engraving ? engraved.heads : [];
+  // Until the new staff is engraved, in the same frame, the old heads keep the drawing's elements alive for reuse.
+  const heads = engraved?.heads ?? [];
   const beads = beadsOf(plan, heads, scale);
   return (
     <section aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
@@ -52,7 +53,7 @@ export function Score({ plan }: { readonly plan: Plan }) {
         role="group"
         aria-label="Staff and path of the hand; arrow keys go from note to note"
         tabIndex={0}
-        className="relative min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:thin]"
+        className="drawing relative min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:thin]"
         style={{ height: layout.height + PATH_HEIGHT + 14 }}
       >
         <div style={{ width: layout.offsets[layout.offsets.length - 1] ?? 0, height: 1 }} />

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { Engraving, Measure } from '#core/notation';
 import { drawMeasures, type Head, type MeasureRange } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
@@ -26,7 +26,8 @@ export function Staff({ engraving, measures, layout, range, first, onEngraved }:
   const into = useRef<HTMLDivElement>(null);
   const ready = useMusicFont();
   const { from, to } = range;
-  useEffect(() => {
+  // Before the browser paints: marks and beads stand under the new heads in the same frame.
+  useLayoutEffect(() => {
     if (!ready || !into.current) return;
     const heads = drawMeasures(into.current, engraving, measures, layout, { from, to }, first);
     onEngraved({ engraving, heads, range: { from, to } });

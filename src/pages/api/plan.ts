@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { plan } from '#core/plan';
 import { problem } from '../../validation/problem.ts';
 import { readJsonBody } from '../../validation/request-body.ts';
-import { readBriefValue } from '../../validation/validate.ts';
+import { readBriefValue } from '../../validation/brief-value.ts';
 
 /** Plans a brief: the same core as in the browser's worker. */
 export const POST: APIRoute = async ({ request }) => {

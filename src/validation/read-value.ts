@@ -1,0 +1,52 @@
+import type { ErrorObject, ValidateFunction } from 'ajv';
+import { badReading, goodReading, type Issue, type Reading } from '#core/reading';
+import { documentNotMatching } from '#core/words';
+
+/** Reads a value with a compiled validator: the value itself, or what is wrong with it and where. */
+export function readValue<Value>(validate: ValidateFunction<Value>, value: unknown): Reading<Value> {
+  if (validate(value)) return goodReading(value);
+  const [first, ...others] = mostTelling(validate.errors ?? []).map(issueOf);
+  return first
+    ? badReading(first, ...others)
+    : badReading({ code: 'schema', where: { pointer: '' }, ...documentNotMatching('', 'does not match') });
+}
+
+/** A union reports the failure of every branch; the deepest errors are the ones about what was meant. */
+function mostTelling(errors: readonly ErrorObject[]): readonly ErrorObject[] {
+  const depth = (error: ErrorObject): number => error.instancePath.split('/').length;
+  const deepest = Math.max(0, ...errors.map(depth));
+  const telling = errors.filter((error) => depth(error) === deepest && error.keyword !== 'anyOf' && error.keyword !== 'const');
+  return (telling.length > 0 ? telling : errors).slice(0, 5);
+}
+
+function issueOf(error: ErrorObject): Issue {
+  const pointer = error.instancePath;
+  return { code: 'schema', where: { pointer }, ...documentNotMatching(pointer, expectation(error)) };
+}
+
+/** What was expected, by the keyword that failed. */
+function expectation({ keyword, params }: ErrorObject): string {
+  const { allowedValues, type, missingProperty, additionalProperty, limit }: Readonly<Record<string, unknown>> = params;
+  switch (keyword) {
+    case 'enum':
+      return `must be one of ${Array.isArray(allowedValues) ? allowedValues.join(', ') : 'a few values'}`;
+    case 'type':
+      return `must be of type ${String(type)}`;
+    case 'required':
+      return `lacks “${String(missingProperty)}”`;
+    case 'additionalProperties':
+      return `has a field “${String(additionalProperty)}” that is not known here`;
+    case 'minimum':
+    case 'minLength':
+    case 'minItems':
+      return `must be at least ${String(limit)}${keyword === 'minimum' ? '' : ' long'}`;
+    case 'maximum':
+    case 'maxLength':
+    case 'maxItems':
+      return `must be at most ${String(limit)}${keyword === 'maximum' ? '' : ' long'}`;
+    case 'pattern':
+      return 'is not written as it should be';
+    default:
+      return 'does not match its schema';
+  }
+}
