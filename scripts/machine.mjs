@@ -8,10 +8,13 @@ export function run(command, args, env = {}) {
   if (status !== 0) process.exit(status ?? 1);
 }
 
-/** Installs the locked packages unless they are there as locked. */
+/**
+ * Installs the locked packages unless they are there as locked. Not with `npm ci`: it insists on the optional builds of
+ * other platforms, which a registry mirror need not hold.
+ */
 export function ensurePackages() {
   if (installedAsLocked()) return;
-  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error']);
 }
 
 /** Path of a Chromium to test with; installs Debian's where that is possible, null where there is none. */
