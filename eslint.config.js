@@ -12,7 +12,7 @@ const APP_LAYERS = {
   validation: [],
   workers: [],
   engraving: [],
-  store: ['workers', 'validation', 'demo'],
+  store: ['workers', 'validation'],
   islands: ['store', 'workers', 'engraving', 'words', 'design'],
 };
 

@@ -41,7 +41,7 @@ export function lineEmpty(): Words {
 
 /** A typed line of rests only. */
 export function lineOnlyRests(count: number): Words {
-  return { message: `The line has ${count} rests and no note.`, hint: 'Add at least one pitch to finger.' };
+  return { message: `The line has ${count === 1 ? 'one rest' : `${count} rests`} and no note.`, hint: 'Add at least one pitch to finger.' };
 }
 
 /** A line over the limit. */

@@ -129,7 +129,7 @@ describe('a typed line', () => {
     });
     assert.deepEqual(messages, [
       'The line has no notes yet.',
-      'The line has 1 rests and no note.',
+      'The line has one rest and no note.',
       'The line has 10,001 notes; at most 10,000 can be planned at once.',
     ]);
   });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { addFractions, asNumber, type LineNoteDocument, readMaterial, ZERO } from '#core/material';
+import { addFractions, asNumber, formatFraction, type LineNoteDocument, readMaterial, ZERO } from '#core/material';
 import { type Engraving, engravingOf, fingerMark, fingerMarks, type MeasureNote } from '#core/notation';
 import { formatPitch } from '#core/pitch';
 import { lineBrief, mixedNotes, planned } from './briefs.ts';
@@ -33,6 +33,24 @@ describe('the staff', () => {
           notes.reduce((sum, note) => sum + Number(note.duration.split('/')[0]) / Number(note.duration.split('/')[1]), 0),
         ];
         assert.equal(numerators, wanted);
+      }),
+    );
+  });
+
+  it('reads back as the very line it was given: pitches, rests, lengths, slurs', () => {
+    fc.assert(
+      fc.property(mixedNotes('violin'), fc.constantFrom('3/4' as const, '4/4' as const, '6/8' as const), (notes, meter) => {
+        const symbols = engraved(notes, meter, 'Eb major').measures.flatMap((measure) => measure.symbols);
+        const readBack = notes.map((_, index): LineNoteDocument => {
+          const parts = symbols.filter((symbol) => symbol.index === index);
+          const duration = formatFraction(parts.reduce((sum, part) => addFractions(sum, part.value.length), ZERO));
+          const [first] = parts;
+          if (first?.kind !== 'note') return { rest: true, duration };
+          const last = parts.at(-1);
+          const goesOn = last?.kind === 'note' && (last.slur === 'begins' || last.slur === 'continues');
+          return { pitches: [formatPitch(first.written)], duration, ...(goesOn ? { slur: true } : {}) };
+        });
+        assert.deepEqual(readBack, notes);
       }),
     );
   });

@@ -15,8 +15,8 @@ import { StaffMarks } from '../score/StaffMarks.tsx';
 
 const PATH_HEIGHT = 312;
 
-/** Engraved beyond what is in view, so that scrolling finds it ready, px. */
-const OVERSCAN = 500;
+/** Engraved beyond what is in view on either side, px: a measure or so, since every change engraves it anew. */
+const OVERSCAN = 200;
 
 /** Staff and path over one another on the same x, and the fingerboard beside the path on the same y. */
 export function Score({ plan }: { readonly plan: Plan }) {
