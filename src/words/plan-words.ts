@@ -1,5 +1,4 @@
-import type { InstrumentKind } from '#core/instrument';
-import type { PlannedSound, Shift } from '#core/plan';
+import type { Plan, PlannedSound, Shift } from '#core/plan';
 import { positionWords } from '#core/words';
 import { noteLabel, pitchLabel } from './labels.ts';
 
@@ -60,7 +59,10 @@ export function movementText(semitones: number): string {
   return `${semitones > 0 ? 'up' : 'down'} ${semitonesText(semitones)}`;
 }
 
-/** A pitch of the engine's own speech in the player's reading. */
-export function stringWords(kind: InstrumentKind): string {
-  return kind === 'bass' ? 'The double bass is read an octave above what sounds.' : '';
+/** One line of care where a plan opens the hand beyond its rest; null where it does not. */
+export function cautionText(plan: Plan): string | null {
+  const opens = plan.notes.some((note) => note.kind === 'note' && note.extended);
+  return opens
+    ? 'This fingering opens the hand: only as far as goes easily, in short sets. Stop at pain or numbness, and ask your teacher or a doctor.'
+    : null;
 }

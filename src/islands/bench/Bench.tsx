@@ -1,6 +1,8 @@
 import { useEffect, useState } from 'react';
+import type { Plan } from '#core/plan';
 import { keepWorking, newPiece, openPiece } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
+import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
 import { BenchToolbar } from './BenchToolbar.tsx';
 import { BriefSentence } from './BriefSentence.tsx';
@@ -31,6 +33,7 @@ export function Bench() {
               <div className="min-w-0">
                 <Score plan={planSet.best} />
                 <ShiftList plan={planSet.best} />
+                <Caution plan={planSet.best} />
                 <NoteTable plan={planSet.best} />
               </div>
               <NotePanel plan={planSet.best} />
@@ -40,6 +43,11 @@ export function Bench() {
       )}
     </>
   );
+}
+
+function Caution({ plan }: { readonly plan: Plan }) {
+  const words = cautionText(plan);
+  return words === null ? null : <p className="mt-3 text-sm text-dove-dark">{words}</p>;
 }
 
 function DatabaseTrouble({ message }: { readonly message: string }) {
