@@ -137,7 +137,10 @@ function useScroller() {
   return { scroller, width, left, onScroll };
 }
 
-/** Scrolls the measure of the selected note into view. */
+/** Room kept on either side of the selected note, px. */
+const NOTE_ROOM = 60;
+
+/** Scrolls the measure of the selected note into view, or about the note itself where the measure is wider than the view. */
 function useKeepInView(
   scroller: RefObject<HTMLDivElement | null>,
   engraving: Engraving,
@@ -147,10 +150,20 @@ function useKeepInView(
   useEffect(() => {
     const element = scroller.current;
     if (!element || selected === null) return;
-    const measure = engraving.measures.findIndex((each) => each.symbols.some((symbol) => symbol.index === selected));
-    const from = layout.offsets[measure] ?? 0;
-    const to = layout.offsets[measure + 1] ?? from;
+    const [from, to] = stretchOf(engraving, layout, selected, element.clientWidth);
     if (from < element.scrollLeft) element.scrollTo({ left: Math.max(0, from - 40) });
     else if (to > element.scrollLeft + element.clientWidth) element.scrollTo({ left: to - element.clientWidth + 40 });
   }, [scroller, engraving, layout, selected]);
+}
+
+function stretchOf(engraving: Engraving, layout: StaffLayout, selected: number, width: number): readonly [number, number] {
+  const measure = engraving.measures.findIndex((each) => each.symbols.some((symbol) => symbol.index === selected));
+  const from = layout.offsets[measure] ?? 0;
+  const to = layout.offsets[measure + 1] ?? from;
+  if (to - from <= width) return [from, to];
+  const symbols = engraving.measures[measure]?.symbols ?? [];
+  const notesFrom = from + (measure === 0 ? layout.headWidth : 0);
+  const order = symbols.findIndex((symbol) => symbol.index === selected);
+  const about = notesFrom + ((to - notesFrom) * (order + 0.5)) / Math.max(1, symbols.length);
+  return [about - NOTE_ROOM, about + NOTE_ROOM];
 }
