@@ -1,0 +1,136 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { engravingOf } from '#core/notation';
+import type { Plan } from '#core/plan';
+import { curvePath, curvesOf, curveYAt } from '../../src/engraving/curves.ts';
+import type { Head } from '../../src/engraving/draw-measures.ts';
+import { layoutStaff } from '../../src/engraving/layout.ts';
+import { systemsOf } from '../../src/engraving/systems.ts';
+import { bandsOf, beadsOf, BEAD_RADIUS, linksOf, pathScale, slopesOf, yOfMm } from '../../src/islands/score/path-geometry.ts';
+import { lineBrief, planned } from './briefs.ts';
+
+function head(index: number, x: number, more: Partial<Head> = {}): Head {
+  const still = { y: 50, left: x - 6, right: x + 6, top: 45, bottom: 85, stemUp: false, rest: false, accidental: false };
+  return { index, x, ...still, tiedFromBefore: false, tiedToNext: false, slur: null, ...more };
+}
+
+/** Heads thirty apart under every note of a plan. */
+function headsOf(plan: Plan): readonly Head[] {
+  return plan.notes.map((note, index) => head(index, 30 * (index + 1), { rest: note.kind === 'rest' }));
+}
+
+const shifting = planned(
+  lineBrief('violin', ['E4', 'F#4', 'G4', 'A4', 'B4', 'C#5', 'D5', 'E5'], { limits: { strings: ['D4'], openStrings: 'none' } }, 'D major'),
+);
+
+describe('the path', () => {
+  const scale = pathScale(shifting, 300);
+  const beads = beadsOf(shifting, headsOf(shifting), scale);
+
+  it('puts each bead under its head and at its millimetres', () => {
+    for (const bead of beads) {
+      assert.equal(bead.x, 30 * (bead.index + 1));
+      assert.equal(bead.y, scale.nutY - bead.note.stops[0].mmFromNut * scale.pxPerMm);
+    }
+  });
+
+  it('fits all the hand covers into its height, nut at the bottom', () => {
+    for (const stay of shifting.stays) assert.ok(yOfMm(scale, stay.highestMm) >= 0);
+    assert.ok(yOfMm(scale, 0) < 300);
+    assert.equal(yOfMm(scale, 0), scale.nutY);
+  });
+
+  it('has a band for each stay, around all its beads', () => {
+    const bands = bandsOf(shifting, beads, scale);
+    assert.equal(bands.length, shifting.stays.length);
+    for (const band of bands) {
+      const inside = beads.filter((bead) => bead.index >= band.stay.from && bead.index <= band.stay.to);
+      for (const bead of inside) {
+        assert.ok(bead.x - BEAD_RADIUS >= band.x && bead.x + BEAD_RADIUS <= band.x + band.width);
+        assert.ok(bead.y >= band.top && bead.y <= band.top + band.height);
+      }
+    }
+  });
+
+  it('has a slope for each shift, as high as finger 1 travels', () => {
+    const slopes = slopesOf(shifting, beads, scale);
+    assert.equal(slopes.length, shifting.shifts.length);
+    assert.ok(slopes.length > 0);
+    for (const slope of slopes) assert.ok(Math.abs(Math.abs(slope.toY - slope.fromY) - slope.shift.handMm * scale.pxPerMm) < 1e-9);
+  });
+
+  it('draws nothing of what is not engraved', () => {
+    assert.deepEqual(beadsOf(shifting, [], scale), []);
+    assert.deepEqual(slopesOf(shifting, beads.slice(0, 1), scale), []);
+  });
+
+  it('joins beads by the string they go to, and tells a crossing', () => {
+    const plan = planned(lineBrief('violin', ['D4', 'E4', 'A4'], { limits: { openStrings: 'prefer' } }));
+    const links = linksOf(beadsOf(plan, headsOf(plan), pathScale(plan, 300)));
+    assert.deepEqual(
+      links.map((link) => link.crossesString),
+      [false, true],
+    );
+    assert.ok((links[0]?.width ?? 0) > (links[1]?.width ?? 0));
+  });
+});
+
+describe('a slur', () => {
+  const slurred = [head(0, 10, { slur: 'begins' }), head(1, 40, { slur: 'continues', y: 30, top: 25 }), head(2, 70, { slur: 'ends' })];
+
+  it('lies above where stems go down, and clears the highest head', () => {
+    const [curve] = curvesOf(slurred);
+    assert.ok(curve?.above);
+    assert.ok(curveYAt(curve, 40) < 25);
+    assert.equal(curveYAt(curve, 10), curve.fromY);
+    assert.match(curvePath(curve), /^M10 40C.*Z$/);
+  });
+
+  it('lies below where all stems go up', () => {
+    const [curve] = curvesOf(slurred.map((each) => ({ ...each, stemUp: true })));
+    assert.ok(curve && !curve.above && curve.controlY > curve.fromY);
+  });
+
+  it('whose end is not engraved is left out, and so is a tie', () => {
+    assert.deepEqual(curvesOf(slurred.slice(0, 2)), []);
+    assert.deepEqual(curvesOf([head(0, 10, { tiedToNext: true })]), []);
+    assert.equal(curvesOf([head(0, 10, { tiedToNext: true }), head(0, 40, { tiedFromBefore: true })])[0]?.kind, 'tie');
+  });
+});
+
+describe('the staff’s layout', () => {
+  const plan = planned({
+    instrument: { kind: 'violin' },
+    material: { kind: 'scale', type: 'major', tonic: 'Ab3', octaves: 3, direction: 'up-down' },
+    rhythm: { noteValue: '1/8' },
+  });
+  const engraving = engravingOf('violin', plan.line);
+
+  it('leaves room for a bead under each head', () => {
+    const { offsets, headWidth } = layoutStaff(engraving, engraving.measures, 0, true);
+    for (const [index, measure] of engraving.measures.entries()) {
+      const width = (offsets[index + 1] ?? 0) - (offsets[index] ?? 0) - (index === 0 ? headWidth : 0);
+      assert.ok(width / measure.symbols.length >= 2 * BEAD_RADIUS);
+    }
+  });
+
+  it('fills the width it is given with a short line', () => {
+    const [first, ...others] = engraving.measures;
+    assert.ok(first && others.length > 0);
+    const { offsets } = layoutStaff(engraving, engraving.measures.slice(0, 2), 700, true);
+    assert.ok(Math.abs((offsets.at(-1) ?? 0) - 700) < 1e-9);
+  });
+
+  it('puts the numbers above and the string numerals below the staff', () => {
+    const { fingerRowY, staffTopY, stringRowY, height } = layoutStaff(engraving, engraving.measures, 900, true);
+    assert.ok(fingerRowY < staffTopY && staffTopY + 40 < stringRowY && stringRowY < height);
+  });
+
+  it('breaks into systems that lose no measure and fit the page', () => {
+    const systems = systemsOf(engraving, 680);
+    assert.deepEqual(systems.flat(), engraving.measures);
+    assert.ok(systems.length > 1);
+    for (const [index, measures] of systems.entries())
+      assert.ok((layoutStaff(engraving, measures, 0, index === 0).offsets.at(-1) ?? 0) <= 680);
+  });
+});
