@@ -48,10 +48,10 @@ export function Pieces() {
         {list && <PieceTable list={list} run={run} onDelete={remove} />}
         <section aria-label="Demo pieces" className="mt-8 flex flex-wrap items-center gap-3 text-dove-dark">
           <span>Demo pieces of a made-up studio:</span>
-          <button type="button" className="quiet-button" onClick={() => run(restoreDemo)}>
+          <button type="button" className="quiet-button" disabled={list === null} onClick={() => run(restoreDemo)}>
             Bring them back
           </button>
-          <button type="button" className="quiet-button" onClick={() => run(clearDemo)}>
+          <button type="button" className="quiet-button" disabled={list === null} onClick={() => run(clearDemo)}>
             Clear them
           </button>
         </section>
