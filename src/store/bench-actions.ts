@@ -1,6 +1,6 @@
 import { type Brief, carryLocks, type Lock, withLock, withoutLock } from '#core/plan';
 import { OVERTAKEN, planner } from '../workers/client.ts';
-import { benchStore, type Work } from './bench-store.ts';
+import { type Bench, benchStore, type Work } from './bench-store.ts';
 import { FIRST_BRIEF, lineTextOf, readLineText } from './brief-edits.ts';
 import type { PieceRecord } from './database.ts';
 import { latestRecord, loadRecord, newRecord, pieceOf, saveRecord } from './pieces.ts';
@@ -91,7 +91,7 @@ export function redo(): void {
 export function keepWorking(): () => void {
   void planNow();
   const stop = benchStore.subscribe((now, before) => {
-    if (now.brief !== before.brief && now.plannedBrief !== now.brief) void planNow();
+    if (needsPlanning(now, before)) void planNow();
     if (now.pieceId === before.pieceId && (now.name !== before.name || now.brief !== before.brief || now.lineText !== before.lineText))
       saver.workChanged();
   });
@@ -101,6 +101,12 @@ export function keepWorking(): () => void {
     stop();
     window.removeEventListener('pagehide', leave);
   };
+}
+
+/** A new brief needs a plan, unless it came with one; words of trouble need another look when brief or typed line go back. */
+function needsPlanning(now: Bench, before: Bench): boolean {
+  if (now.brief !== before.brief) return now.plannedBrief !== now.brief || now.issues.length > 0;
+  return now.lineText !== before.lineText;
 }
 
 async function planNow(): Promise<void> {

@@ -105,3 +105,20 @@ test('ten thousand notes are planned and drawn where one looks, one more is refu
   await page.getByRole('textbox', { name: /^Notes, for example/ }).fill([...notes, 'A4'].join(' '));
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('10,001 notes; at most 10,000');
 });
+
+test('undo takes back what could not be planned, and its message goes with it', async ({ page }) => {
+  await openNewPiece(page);
+  const messages = page.getByRole('status', { name: 'Messages' });
+  await page.getByRole('button', { name: /^Positions/ }).click();
+  await page.getByRole('button', { name: 'only seventh position' }).click();
+  await page.keyboard.press('Escape');
+  await expect(messages).toContainText('positions allowed');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(messages).toBeEmpty();
+  await typeLine(page, 'A4 B4');
+  await expect(beads(page)).toHaveCount(2);
+  await page.getByRole('textbox', { name: /^Notes, for example/ }).fill('A4 H4');
+  await expect(messages).toContainText('“H4” is not a note.');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(messages).toBeEmpty();
+});
