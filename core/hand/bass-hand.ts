@@ -1,38 +1,66 @@
-import { semitoneHand } from './semitone-hand.ts';
-import type { HandModel } from './types.ts';
+import type { School } from './schema.ts';
+import { semitoneHand, type SemitoneShape } from './semitone-hand.ts';
+import { thumbShapes } from './thumb-shapes.ts';
+import type { Finger, HandModel } from './types.ts';
 
-/** Position names of the double bass by the semitone of finger 1, as the 1-2-4 schools count them. */
+/** Position names of the double bass by the semitone of finger 1, as the schools count them. */
 const BASS_POSITIONS = ['half', 'I', 'II', 'II-III', 'III', 'III-IV', 'IV', 'V', 'V-VI', 'VI', 'VI-VII', 'VII'] as const;
 
-/**
- * The double bass's hand in the 1-2-4 school: the third finger supports the fourth, so the hand covers a tone, a
- * semitone from 1 to 2 and from 2 to 4. From about sixth position the third finger takes the fourth's place.
- */
-export const bassHand: HandModel = semitoneHand({
-  school: '124',
-  shapes: [
-    {
-      shape: 'home',
-      offsets: [
-        ['1', [0]],
-        ['2', [1]],
-        ['4', [2]],
-      ],
-      lowestAnchor: 1,
-      highestAnchor: 10,
-      span: { lowest: 0, highest: 2 },
-    },
-    {
-      shape: 'three-finger',
-      offsets: [
-        ['1', [0]],
-        ['2', [1]],
-        ['3', [2]],
-      ],
-      lowestAnchor: 10,
-      highestAnchor: 12,
-      span: { lowest: 0, highest: 2 },
-    },
+type Offsets = SemitoneShape['offsets'];
+
+const ONE_TWO_FOUR: Offsets = [
+  ['1', [0]],
+  ['2', [1]],
+  ['4', [2]],
+];
+
+const FOUR_FINGERS: Offsets = [
+  ['1', [0]],
+  ['2', [1]],
+  ['3', [2]],
+  ['4', [3]],
+];
+
+/** Where the fourth finger falls out of use and the third takes its place, semitones of the first finger. */
+const FOURTH_ENDS = 10;
+
+/** The high positions without the fourth finger: from about sixth position to where the thumb takes over. */
+const THREE_FINGERS: SemitoneShape = {
+  shape: 'three-finger',
+  offsets: [
+    ['1', [0]],
+    ['2', [1]],
+    ['3', [2]],
   ],
-  names: BASS_POSITIONS.map((label) => [{ label, alteration: null }]),
-});
+  lowestAnchor: FOURTH_ENDS,
+  highestAnchor: 12,
+  span: { lowest: 0, highest: 2 },
+};
+
+/** The fingerboard of the bass ends two octaves and a minor third above the open string; the thumb stays a sixth below. */
+const HIGHEST_THUMB = 20;
+
+/**
+ * The double bass's hand. In the 1-2-4 school the third finger supports the fourth, so the hand covers a tone; with four
+ * fingers it covers a minor third, a semitone each. With pivots the hand rolls a semitone around its thumb without a
+ * shift. From about sixth position the third finger takes the fourth's place; in the thumb school the thumb comes onto
+ * the string from `thumbFrom` semitones above the open string.
+ */
+export function bassHand(school: Extract<School, '124' | '1234' | 'thumb'>, thumbFrom: number, pivots: boolean): HandModel {
+  const offsets = school === '1234' ? FOUR_FINGERS : ONE_TWO_FOUR;
+  const width = school === '1234' ? 3 : 2;
+  const home: SemitoneShape = { shape: 'home', offsets, lowestAnchor: 1, highestAnchor: FOURTH_ENDS, span: { lowest: 0, highest: width } };
+  const shapes = [
+    home,
+    ...(pivots ? [pivoted(home)] : []),
+    THREE_FINGERS,
+    ...(school === 'thumb' ? thumbShapes(thumbFrom, HIGHEST_THUMB) : []),
+  ];
+  return semitoneHand({ school, shapes, names: BASS_POSITIONS.map((label) => [{ label, alteration: null }]) });
+}
+
+/** Rolled up a semitone: every finger stands one higher, the thumb stays. */
+function pivoted(home: SemitoneShape): SemitoneShape {
+  const rolled = home.offsets.map(([finger, places]): readonly [Finger, readonly number[]] => [finger, places.map((place) => place + 1)]);
+  return { ...home, shape: 'pivoted', offsets: rolled, span: { lowest: 1, highest: home.span.highest + 1 } };
+}

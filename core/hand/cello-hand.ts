@@ -1,4 +1,6 @@
-import { semitoneHand } from './semitone-hand.ts';
+import type { School } from './schema.ts';
+import { semitoneHand, type SemitoneShape } from './semitone-hand.ts';
+import { thumbShapes } from './thumb-shapes.ts';
 import type { HandModel, PositionName } from './types.ts';
 
 /**
@@ -8,59 +10,64 @@ import type { HandModel, PositionName } from './types.ts';
  *
  * The closed hand at anchor 1 is half position; a first finger reaching back to the same place is first position.
  */
-export const celloHand: HandModel = semitoneHand({
-  school: 'neck',
-  shapes: [
-    {
-      shape: 'home',
-      offsets: [
-        ['1', [0]],
-        ['2', [1]],
-        ['3', [2]],
-        ['4', [3]],
-      ],
-      lowestAnchor: 1,
-      highestAnchor: 10,
-      span: { lowest: 0, highest: 3 },
-    },
-    {
-      shape: 'reached-back',
-      offsets: [
-        ['1', [-1]],
-        ['2', [1]],
-        ['3', [2]],
-        ['4', [3]],
-      ],
-      lowestAnchor: 2,
-      highestAnchor: 9,
-      span: { lowest: -1, highest: 3 },
-    },
-    {
-      shape: 'reached-forward',
-      offsets: [
-        ['1', [0]],
-        ['2', [2]],
-        ['3', [3]],
-        ['4', [4]],
-      ],
-      lowestAnchor: 1,
-      highestAnchor: 9,
-      span: { lowest: 0, highest: 4 },
-    },
-    {
-      shape: 'three-finger',
-      offsets: [
-        ['1', [0]],
-        ['2', [1, 2]],
-        ['3', [3, 4]],
-      ],
-      lowestAnchor: 8,
-      highestAnchor: 17,
-      span: { lowest: 0, highest: 4 },
-    },
-  ],
-  names: celloNames(),
-});
+const NECK: readonly SemitoneShape[] = [
+  {
+    shape: 'home',
+    offsets: [
+      ['1', [0]],
+      ['2', [1]],
+      ['3', [2]],
+      ['4', [3]],
+    ],
+    lowestAnchor: 1,
+    highestAnchor: 10,
+    span: { lowest: 0, highest: 3 },
+  },
+  {
+    shape: 'reached-back',
+    offsets: [
+      ['1', [-1]],
+      ['2', [1]],
+      ['3', [2]],
+      ['4', [3]],
+    ],
+    lowestAnchor: 2,
+    highestAnchor: 9,
+    span: { lowest: -1, highest: 3 },
+  },
+  {
+    shape: 'reached-forward',
+    offsets: [
+      ['1', [0]],
+      ['2', [2]],
+      ['3', [3]],
+      ['4', [4]],
+    ],
+    lowestAnchor: 1,
+    highestAnchor: 9,
+    span: { lowest: 0, highest: 4 },
+  },
+  {
+    shape: 'three-finger',
+    offsets: [
+      ['1', [0]],
+      ['2', [2, 1]],
+      ['3', [4, 3]],
+    ],
+    lowestAnchor: 8,
+    highestAnchor: 17,
+    span: { lowest: 0, highest: 4 },
+  },
+];
+
+/** The cello's hand; in the thumb school the thumb comes onto the string from `thumbFrom` semitones above the open string. */
+export function celloHand(school: Extract<School, 'neck' | 'thumb'>, thumbFrom: number): HandModel {
+  const shapes = school === 'thumb' ? [...NECK, ...thumbShapes(thumbFrom, HIGHEST_THUMB)] : NECK;
+  return semitoneHand({ school, shapes, names: celloNames() });
+}
+
+/** The fingerboard of the cello ends two octaves and a fifth above the open string; the thumb stays a fifth below. */
+const HIGHEST_THUMB = 26;
 
 /**
  * Names by anchor, counted in letters as on the A string, whose natural notes name the positions: B first, C second,

@@ -3,7 +3,19 @@ import { bassHand } from './bass-hand.ts';
 import { celloHand } from './cello-hand.ts';
 import type { HandModel } from './types.ts';
 import type { School } from './schema.ts';
+import { USUAL_THUMB } from './thumb-shapes.ts';
 import { violinHand } from './violin-hand.ts';
+
+/** What a player adds to a school. */
+export interface SchoolOptions {
+  /** Semitones above the open string from which the thumb comes onto the string, in the thumb school. */
+  readonly thumbFrom: number;
+  /** The double bass's hand may roll a semitone around its thumb. */
+  readonly pivots: boolean;
+}
+
+/** Nothing added: the thumb from the half-string harmonic, no pivots. */
+export const USUAL_OPTIONS: SchoolOptions = { thumbFrom: USUAL_THUMB, pivots: false };
 
 /** The schools taught on an instrument, the usual one first. */
 export function schoolsOf(kind: InstrumentKind): readonly [School, ...School[]] {
@@ -12,20 +24,23 @@ export function schoolsOf(kind: InstrumentKind): readonly [School, ...School[]] 
     case 'viola':
       return ['standard'];
     case 'cello':
-      return ['neck'];
+      return ['neck', 'thumb'];
     case 'bass':
-      return ['124'];
+      return ['124', '1234', 'thumb'];
   }
 }
 
-/** The hand that a school teaches. */
-export function handOf(school: School): HandModel {
+/** The hand that a school teaches on an instrument. Throws for a school of another instrument: ask `schoolsOf` first. */
+export function handOf(kind: InstrumentKind, school: School = schoolsOf(kind)[0], options: SchoolOptions = USUAL_OPTIONS): HandModel {
   switch (school) {
     case 'standard':
       return violinHand;
     case 'neck':
-      return celloHand;
+      return celloHand('neck', options.thumbFrom);
+    case 'thumb':
+      return kind === 'bass' ? bassHand('thumb', options.thumbFrom, options.pivots) : celloHand('thumb', options.thumbFrom);
     case '124':
-      return bassHand;
+    case '1234':
+      return bassHand(school, options.thumbFrom, options.pivots);
   }
 }

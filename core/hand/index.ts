@@ -1,7 +1,10 @@
-export { bassHand } from './bass-hand.ts';
-export { celloHand } from './cello-hand.ts';
-export { handOf, schoolsOf } from './hand-of.ts';
-export { School } from './schema.ts';
-export { FINGERS } from './types.ts';
-export type { Finger, Frame, FingerPlace, HandModel, NoteOnString, Placement, PositionName, Shape } from './types.ts';
-export { violinHand } from './violin-hand.ts';
+export { handOf, schoolsOf, USUAL_OPTIONS } from './hand-of.ts';
+export type { SchoolOptions } from './hand-of.ts';
+export { HAND_PRESETS } from './hand-presets.ts';
+export type { HandPreset } from './hand-presets.ts';
+export { presetHand, reachOf, readPlayerHand } from './reach.ts';
+export type { PlayerHand, Reach, Span } from './reach.ts';
+export { HandMeasure, School } from './schema.ts';
+export { LOWEST_THUMB, USUAL_THUMB } from './thumb-shapes.ts';
+export { FINGERS, inThumbPosition, rankOf, stopAt } from './types.ts';
+export type { Finger, Frame, FingerPlace, HandModel, NoteOnString, Placement, PositionName, Shape, StringStop } from './types.ts';

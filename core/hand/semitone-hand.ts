@@ -1,5 +1,17 @@
 import { type Key, sharpsOrFlats } from '#core/pitch';
-import type { Finger, Frame, HandModel, Placement, PositionName, Shape } from './types.ts';
+import { pairsOf } from './pairs.ts';
+import {
+  type Finger,
+  type Frame,
+  type HandModel,
+  inThumbPosition,
+  type NoteOnString,
+  type Placement,
+  type PositionName,
+  rankOf,
+  type Shape,
+  stopAt,
+} from './types.ts';
 import type { School } from './schema.ts';
 
 /** One shape of a hand whose fingers follow the semitone: where each finger stands above the anchor. */
@@ -13,7 +25,7 @@ export interface SemitoneShape {
   readonly span: Frame;
 }
 
-/** What tells the cello's and the bass's hand apart from each other. */
+/** What tells the cello's and the bass's hands apart from each other. */
 export interface SemitoneHandTable {
   readonly school: School;
   readonly shapes: readonly SemitoneShape[];
@@ -21,42 +33,77 @@ export interface SemitoneHandTable {
   readonly names: readonly (readonly PositionName[])[];
 }
 
+/** Name of every place in thumb position: the note under the thumb tells them apart. */
+const THUMB: PositionName = { label: 'thumb', alteration: null };
+
+/** Finger 1 stands a tone above the thumb at home. */
+const FIRST_ABOVE_THUMB = 2;
+
 /** A hand in which the anchor alone is the position: cello and double bass. */
 export function semitoneHand(table: SemitoneHandTable): HandModel {
-  const namesAt = (anchor: number): readonly PositionName[] => table.names[anchor - 1] ?? [];
+  const { shapes } = table;
+  const labels = [...new Set(table.names.flatMap((names) => names.map((name) => name.label)))];
+  const thumb = shapes.some((shape) => shape.shape === 'thumb');
+  const namesAt = (placement: Placement): readonly PositionName[] =>
+    inThumbPosition(placement) ? [THUMB] : (table.names[placement.anchor - 1] ?? []);
+  const placementsOf = (note: NoteOnString): readonly Placement[] => shapes.flatMap((shape) => placementsInShape(shape, note));
   return {
     school: table.school,
-    positionLabels: [...new Set(table.names.flatMap((names) => names.map((name) => name.label)))],
-    highestAnchor: table.names.length,
-    placements: (note) =>
-      table.shapes.flatMap((shape) =>
-        placementsInShape(shape, note.semitonesAboveOpen).map((placement) => ({ ...placement, stringIndex: note.stringIndex })),
-      ),
-    hoverings: (stringIndex, highestAnchor) =>
-      Array.from({ length: Math.min(highestAnchor, table.names.length) }, (_, index) => ({
-        stringIndex,
-        finger: '0' as const,
-        semitonesAboveOpen: 0,
-        anchor: index + 1,
-        shape: 'open' as const,
-        letterPosition: null,
-      })),
-    positionName: (placement, key) => nameInKey(namesAt(placement.anchor), key),
-    labelsOf: (placement) => namesAt(placement.anchor).map((name) => name.label),
-    isShift: (from, to) => from.anchor !== to.anchor,
-    frameOf: (placement) => frameIn(table.shapes, placement),
+    fingers: fingersOf(shapes),
+    positionLabels: thumb ? [...labels, THUMB.label] : labels,
+    highestAnchor: Math.max(...shapes.map((shape) => shape.highestAnchor)),
+    placements: placementsOf,
+    pairs: (lower, upper) => pairsOf(placementsOf, lower, upper, 'frame'),
+    hoverings: (stringIndex, highestAnchor) => hoveringsOver(shapes, table.names.length, stringIndex, highestAnchor),
+    positionName: (placement, key) => nameInKey(namesAt(placement), key),
+    labelsOf: (placement) => namesAt(placement).map((name) => name.label),
+    isShift: (from, to) => from.anchor !== to.anchor || inThumbPosition(from) !== inThumbPosition(to),
+    frameOf: (placement) => frameIn(shapes, placement),
+    firstFingerAt: (placement) => placement.anchor + (inThumbPosition(placement) ? FIRST_ABOVE_THUMB : 0),
+    needOf: (placement) => needIn(shapes, placement),
+    standsAt: (finger, placement) => standsIn(shapes, finger, placement),
     fingerPlace: () => null,
   };
 }
 
-function placementsInShape(shape: SemitoneShape, semitonesAboveOpen: number): readonly Omit<Placement, 'stringIndex'>[] {
+function fingersOf(shapes: readonly SemitoneShape[]): readonly Finger[] {
+  const set = new Set(shapes.flatMap((shape) => shape.offsets.map(([finger]) => finger)));
+  const inOrder = [...set].toSorted((one, other) => (rankOf(one) ?? 0) - (rankOf(other) ?? 0));
+  return ['0', ...inOrder];
+}
+
+function placementsInShape(shape: SemitoneShape, note: NoteOnString): readonly Placement[] {
+  const { stringIndex, semitonesAboveOpen } = note;
   return shape.offsets.flatMap(([finger, offsets]) =>
-    offsets.flatMap((offset) => {
+    offsets.flatMap((offset): readonly Placement[] => {
       const anchor = semitonesAboveOpen - offset;
       if (anchor < shape.lowestAnchor || anchor > shape.highestAnchor) return [];
-      return [{ finger, semitonesAboveOpen, anchor, shape: shape.shape, letterPosition: null }];
+      return [{ ...stopAt(stringIndex, finger, semitonesAboveOpen), anchor, shape: shape.shape, letterPosition: null, upper: null }];
     }),
   );
+}
+
+/** The hand may hover wherever it may stand; in thumb position from its lowest thumb place. */
+function hoveringsOver(
+  shapes: readonly SemitoneShape[],
+  named: number,
+  stringIndex: number,
+  highestAnchor: number,
+): readonly Placement[] {
+  const over = (anchor: number, shape: 'open' | 'open-thumb'): Placement => ({
+    ...stopAt(stringIndex, '0', 0),
+    anchor,
+    shape,
+    letterPosition: null,
+    upper: null,
+  });
+  const between = (lowest: number, highest: number): readonly number[] =>
+    Array.from({ length: Math.max(0, highest - lowest + 1) }, (_, index) => lowest + index);
+  const thumb = shapes.find((shape) => shape.shape === 'thumb');
+  return [
+    ...between(1, Math.min(highestAnchor, named)).map((anchor) => over(anchor, 'open')),
+    ...(thumb ? between(thumb.lowestAnchor, Math.min(highestAnchor, thumb.highestAnchor)).map((anchor) => over(anchor, 'open-thumb')) : []),
+  ];
 }
 
 function nameInKey(names: readonly PositionName[], key: Key): PositionName {
@@ -66,10 +113,47 @@ function nameInKey(names: readonly PositionName[], key: Key): PositionName {
   return name;
 }
 
-/** An open string shows the hand at rest where it hovers. */
+/** The shape of a placement; an open string shows the hand at rest where it hovers. */
+function shapeIn(shapes: readonly SemitoneShape[], placement: Placement): SemitoneShape | undefined {
+  const wanted = shapes.find((shape) => shape.shape === placement.shape && usedAt(shape, placement.anchor));
+  const resting = placement.shape === 'open-thumb' ? shapes.find((shape) => shape.shape === 'thumb') : undefined;
+  return wanted ?? resting ?? shapes.find((shape) => usedAt(shape, placement.anchor));
+}
+
+function usedAt(shape: SemitoneShape, anchor: number): boolean {
+  return anchor >= shape.lowestAnchor && anchor <= shape.highestAnchor;
+}
+
 function frameIn(shapes: readonly SemitoneShape[], placement: Placement): Frame {
-  const wanted = shapes.find((shape) => shape.shape === placement.shape);
-  const resting = shapes.find((shape) => placement.anchor >= shape.lowestAnchor && placement.anchor <= shape.highestAnchor);
-  const span = (wanted ?? resting)?.span ?? { lowest: 0, highest: 0 };
+  const span = shapeIn(shapes, placement)?.span ?? { lowest: 0, highest: 0 };
   return { lowest: placement.anchor + span.lowest, highest: placement.anchor + span.highest };
+}
+
+/** On the neck the whole shape stands at once; above it, as many fingers as the note needs. */
+function needIn(shapes: readonly SemitoneShape[], placement: Placement): Frame {
+  const stops = placement.upper ? [placement, placement.upper] : [placement];
+  const stopped = stops.flatMap((stop) => (stop.finger === '0' ? [] : [stop.semitonesAboveOpen]));
+  switch (placement.shape) {
+    case 'open':
+    case 'open-thumb':
+      return { lowest: 0, highest: 0 };
+    case 'three-finger':
+    case 'thumb':
+    case 'thumb-reached':
+      return { lowest: Math.min(placement.anchor, ...stopped), highest: Math.max(placement.anchor, ...stopped) };
+    case 'home':
+    case 'pivoted':
+    case 'reached-back':
+    case 'reached-forward':
+    case 'drawn-in':
+    case 'chromatic':
+      return frameIn(shapes, placement);
+  }
+}
+
+/** The first of the places a shape allows a finger; a finger the shape does not set stands nowhere. */
+function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: Placement): number | null {
+  const offsets = shapeIn(shapes, placement)?.offsets.find(([named]) => named === finger)?.[1];
+  const offset = offsets?.[0];
+  return offset === undefined ? null : placement.anchor + offset;
 }

@@ -1,29 +1,54 @@
 import type { Key } from '#core/pitch';
 import type { School } from './schema.ts';
 
-/** The fingers of the left hand as players number them; `0` is the open string. */
-export const FINGERS = ['0', '1', '2', '3', '4'] as const;
+/** The fingers of the left hand as players number them; `0` is the open string, `T` the thumb (cello, double bass). */
+export const FINGERS = ['0', 'T', '1', '2', '3', '4'] as const;
 
-/** A finger of the left hand; `0` is the open string. */
+/** A finger of the left hand; `0` is the open string, `T` the thumb. */
 export type Finger = (typeof FINGERS)[number];
 
 /**
  * How the hand stands while a note is played.
  *
- * - `open`: an open string, the hand hovering; - `home`: the shape at rest; - `reached-back`: the first finger reaches a
- *   semitone back, the hand stays; - `reached-forward`: a finger reaches a semitone beyond home (violin, viola: the
- *   fourth; cello: the hand opens, second to fourth finger a semitone further); - `drawn-in`: a finger stands a
- *   semitone closer than at home; - `three-finger`: the high positions of cello and bass, without the fourth.
+ * - `open`, `open-thumb`: an open string, the hand hovering (in thumb position); - `home`: the shape at rest;
+ * - `reached-back`: the first finger reaches a semitone back, the hand stays; - `reached-forward`: a finger reaches a
+ *   semitone beyond home (violin, viola: the fourth; cello: the hand opens, second to fourth finger a semitone further;
+ *   thumb position: the third); - `drawn-in`: a finger stands a semitone closer than at home; - `chromatic`: one finger
+ *   a semitone on violin and viola; - `pivoted`: the double bass's hand rolled a semitone around its thumb;
+ * - `three-finger`: the high positions of cello and bass, without the fourth; - `thumb`: the thumb on the string.
  */
-export type Shape = 'open' | 'home' | 'reached-back' | 'reached-forward' | 'drawn-in' | 'three-finger';
+export type Shape =
+  | 'open'
+  | 'open-thumb'
+  | 'home'
+  | 'reached-back'
+  | 'reached-forward'
+  | 'drawn-in'
+  | 'chromatic'
+  | 'pivoted'
+  | 'three-finger'
+  | 'thumb'
+  | 'thumb-reached';
 
-/** One way for the hand to play one note: the state of the search. */
-export interface Placement {
+/** A finger on one string. */
+export interface StringStop {
   /** 0 for string I. */
   readonly stringIndex: number;
   readonly finger: Finger;
+  /** Where the finger touches the string. */
   readonly semitonesAboveOpen: number;
-  /** Semitone above the open string at which finger 1 is at home; for an open string, where the hand hovers. */
+  /** What sounds there: the same, but for a natural harmonic, where the finger only touches. */
+  readonly soundsAboveOpen: number;
+  /** Touched lightly at a node instead of stopped. */
+  readonly harmonic: boolean;
+}
+
+/** One way for the hand to play one note, or two together: the state of the search. */
+export interface Placement extends StringStop {
+  /**
+   * Semitone above the open string at which finger 1 (in thumb position: the thumb) is at home; for an open string,
+   * where the hand hovers.
+   */
   readonly anchor: number;
   readonly shape: Shape;
   /**
@@ -31,6 +56,8 @@ export interface Placement {
    * which is what players call the position. Null for cello and bass, where the anchor alone tells it.
    */
   readonly letterPosition: number | null;
+  /** The upper note of a double stop, on a neighbouring string in the same frame; null for a single note. */
+  readonly upper: StringStop | null;
 }
 
 /** What a hand is asked: a note on a string. */
@@ -40,11 +67,13 @@ export interface NoteOnString {
   readonly semitonesAboveOpen: number;
   /** Letter steps from the open string to the note, for each spelling that may be read into it; the written one first. */
   readonly letterSteps: readonly number[];
+  /** The note lies in a run of semitones, where a hand may set one finger a semitone whatever the letters. */
+  readonly chromatic: boolean;
 }
 
 /** A position as the instrument's players name it. */
 export interface PositionName {
-  /** `"half"`, `"1"`, `"2"` … (violin, viola, cello) or `"half"`, `"I"`, `"II"`, `"II-III"` … (double bass). */
+  /** `"half"`, `"1"`, `"2"` … (violin, viola, cello), `"half"`, `"I"`, `"II"`, `"II-III"` … (double bass), or `"thumb"`. */
   readonly label: string;
   /** Whether the hand stands a semitone lower or higher than the plain form of the position. */
   readonly alteration: 'low' | 'high' | null;
@@ -62,12 +91,16 @@ export type FingerPlace = 'low' | 'high';
 /** A hand on one kind of instrument: which placements it offers, how its positions are called, what counts as a shift. */
 export interface HandModel {
   readonly school: School;
+  /** The fingers this school sets, open string first. */
+  readonly fingers: readonly Finger[];
   /** Position labels from the nut upward, for choosing limits. */
   readonly positionLabels: readonly string[];
   /** The highest anchor this school reaches. */
   readonly highestAnchor: number;
   /** All placements of a stopped note on one string, in a fixed order; empty when no finger of this school reaches it. */
   readonly placements: (note: NoteOnString) => readonly Placement[];
+  /** All placements of two stopped notes on neighbouring strings, in one frame; whether a hand can span them is asked elsewhere. */
+  readonly pairs: (lower: NoteOnString, upper: NoteOnString) => readonly Placement[];
   /** Where the hand may hover while an open string sounds, up to an anchor (inclusive). */
   readonly hoverings: (stringIndex: number, highestAnchor: number) => readonly Placement[];
   /** The position's name; where two are usual, the key's sharps or flats decide. */
@@ -77,6 +110,43 @@ export interface HandModel {
   /** Whether going from one placement to the other is a shift in this hand (extensions and low fingers are not). */
   readonly isShift: (from: Placement, to: Placement) => boolean;
   readonly frameOf: (placement: Placement) => Frame;
+  /** Semitone above the open string where finger 1 is at home, in thumb position too: what the hand's travel is measured by. */
+  readonly firstFingerAt: (placement: Placement) => number;
+  /** From the lowest to the highest finger that must stand at once for this placement; the reach it needs along the string. */
+  readonly needOf: (placement: Placement) => Frame;
+  /**
+   * Where a finger stands in the frame of a placement, semitones above the open string; `inKey` gives the semitones of a
+   * letter so many steps above the open string, as the key spells it. Null where the school does not set that finger.
+   */
+  readonly standsAt: (finger: Finger, placement: Placement, inKey: (letterSteps: number) => number) => number | null;
   /** Low or high within the position, null at the plain place or where the hand does not say so. */
   readonly fingerPlace: (placement: Placement) => FingerPlace | null;
+}
+
+/** A finger stopping a string, or (`0`, 0) an open string. */
+export function stopAt(stringIndex: number, finger: Finger, semitonesAboveOpen: number): StringStop {
+  return { stringIndex, finger, semitonesAboveOpen, soundsAboveOpen: semitonesAboveOpen, harmonic: false };
+}
+
+/** Whether the thumb stands on the string or hovers above it. */
+export function inThumbPosition({ shape }: Placement): boolean {
+  return shape === 'thumb' || shape === 'thumb-reached' || shape === 'open-thumb';
+}
+
+/** Players' order of the fingers from the nut up: the thumb, then 1 to 4; null for the open string. */
+export function rankOf(finger: Finger): 0 | 1 | 2 | 3 | 4 | null {
+  switch (finger) {
+    case '0':
+      return null;
+    case 'T':
+      return 0;
+    case '1':
+      return 1;
+    case '2':
+      return 2;
+    case '3':
+      return 3;
+    case '4':
+      return 4;
+  }
 }

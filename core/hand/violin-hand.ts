@@ -1,4 +1,5 @@
-import type { Finger, HandModel, NoteOnString, Placement, Shape } from './types.ts';
+import { pairsOf } from './pairs.ts';
+import { type Finger, type HandModel, type NoteOnString, type Placement, rankOf, type Shape, stopAt } from './types.ts';
 
 /**
  * The hand of violin and viola. Finger 1 to finger 4 at home is a perfect fourth, and each finger keeps a *letter*: the
@@ -21,6 +22,14 @@ const REACHES: readonly (readonly [Finger, readonly Reach[]])[] = [
   ['4', [at(5, 'home'), at(4, 'drawn-in'), at(6, 'reached-forward')]],
 ];
 
+/** One finger a semitone: a shape for runs of semitones only, in which letters do not bind the fingers. */
+const CHROMATIC_REACHES: readonly (readonly [Finger, number])[] = [
+  ['1', 0],
+  ['2', 1],
+  ['3', 2],
+  ['4', 3],
+];
+
 /** Where each finger stands above the plain first finger when nothing is said of it: "low" and "high" are told from here. */
 const PLAIN_PLACES = { '1': 0, '2': 2, '3': 3, '4': 5 } as const;
 
@@ -39,12 +48,17 @@ const PLAIN_ANCHORS: readonly (readonly [number, number])[] = [
 const OCTAVE_POSITION = 7;
 const HIGHEST_POSITION = 14;
 
+/** First to fourth finger at home: a perfect fourth. */
+const HOME_SPAN = 5;
+
 /** The violin and viola hand: half position to fourteenth, four fingers, one letter each. */
 export const violinHand: HandModel = {
   school: 'standard',
+  fingers: ['0', '1', '2', '3', '4'],
   positionLabels: Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => labelOf(position)),
   highestAnchor: plainAnchors(HIGHEST_POSITION)[1],
-  placements: (note) => note.letterSteps.flatMap((steps) => placementsSpelled(note, steps)),
+  placements: placementsOf,
+  pairs: (lower, upper) => pairsOf(placementsOf, lower, upper, 'free'),
   hoverings: (stringIndex, highestAnchor) =>
     Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => hovering(stringIndex, position)).filter(
       (placement) => placement.anchor <= highestAnchor,
@@ -58,11 +72,22 @@ export const violinHand: HandModel = {
   labelsOf: (placement) => [labelOf(placement.letterPosition ?? 0)],
   isShift: (from, to) => from.letterPosition !== to.letterPosition,
   frameOf: (placement) => ({
-    lowest: placement.anchor - (placement.shape === 'reached-back' ? 1 : 0),
-    highest: placement.anchor + (placement.shape === 'reached-forward' ? 6 : 5),
+    lowest: Math.min(placement.anchor, ...stoppedPlaces(placement)),
+    highest: Math.max(placement.anchor + (placement.shape === 'chromatic' ? 3 : HOME_SPAN), ...stoppedPlaces(placement)),
   }),
+  firstFingerAt: (placement) => placement.anchor,
+  needOf: (placement) => {
+    const stopped = stoppedPlaces(placement);
+    if (placement.upper) return { lowest: Math.min(...stopped, Infinity), highest: Math.max(...stopped, -Infinity) };
+    const resting = placement.shape === 'reached-back' ? placement.anchor + HOME_SPAN : placement.anchor;
+    return { lowest: Math.min(resting, ...stopped), highest: Math.max(resting, ...stopped) };
+  },
+  standsAt: (finger, placement, inKey) => {
+    const rank = rankOf(finger);
+    return rank === null || rank === 0 ? null : inKey((placement.letterPosition ?? 0) + rank - 1);
+  },
   fingerPlace: (placement) => {
-    if (placement.finger === '0') return null;
+    if (placement.finger === '0' || placement.finger === 'T' || placement.shape === 'chromatic') return null;
     const [low, high] = plainAnchors(placement.letterPosition ?? 0);
     const plain = Math.min(high, Math.max(low, placement.anchor)) + PLAIN_PLACES[placement.finger];
     if (placement.semitonesAboveOpen === plain) return null;
@@ -70,22 +95,44 @@ export const violinHand: HandModel = {
   },
 };
 
+function placementsOf(note: NoteOnString): readonly Placement[] {
+  const spelled = note.letterSteps.flatMap((steps) => placementsSpelled(note, steps));
+  if (!note.chromatic) return spelled;
+  const known = new Set(spelled.map((placement) => `${placement.finger} ${placement.anchor} ${placement.letterPosition}`));
+  const further = CHROMATIC_REACHES.flatMap(([finger, semitones]) => {
+    const anchor = note.semitonesAboveOpen - semitones;
+    const position = plainPositionAt(anchor);
+    if (position === null || known.has(`${finger} ${anchor} ${position}`)) return [];
+    return [placed(note, finger, anchor, 'chromatic', position)];
+  });
+  return [...spelled, ...further];
+}
+
+/** The position whose plain form has its first finger at an anchor; the lower one where two have. Null behind half position. */
+function plainPositionAt(anchor: number): number | null {
+  for (let position = 0; position <= HIGHEST_POSITION; position += 1) {
+    const [low, high] = plainAnchors(position);
+    if (anchor >= low && anchor <= high) return position;
+  }
+  return null;
+}
+
+function placed(note: NoteOnString, finger: Finger, anchor: number, shape: Shape, letterPosition: number): Placement {
+  return { ...stopAt(note.stringIndex, finger, note.semitonesAboveOpen), anchor, shape, letterPosition, upper: null };
+}
+
+function stoppedPlaces(placement: Placement): readonly number[] {
+  const stops = placement.upper ? [placement, placement.upper] : [placement];
+  return stops.flatMap((stop) => (stop.finger === '0' ? [] : [stop.semitonesAboveOpen]));
+}
+
 function placementsSpelled(note: NoteOnString, letterSteps: number): readonly Placement[] {
   return REACHES.flatMap(([finger, reaches]) =>
     reaches.flatMap((reach) => {
       const anchor = note.semitonesAboveOpen - reach.semitones;
       const position = letterPositionOf(letterSteps, finger, anchor, reach);
       if (!standsIn(position, anchor)) return [];
-      return [
-        {
-          stringIndex: note.stringIndex,
-          finger,
-          semitonesAboveOpen: note.semitonesAboveOpen,
-          anchor,
-          shape: reach.shape,
-          letterPosition: position,
-        },
-      ];
+      return [placed(note, finger, anchor, reach.shape, position)];
     }),
   );
 }
@@ -112,7 +159,7 @@ function plainAnchors(position: number): readonly [number, number] {
 
 function hovering(stringIndex: number, position: number): Placement {
   const anchor = plainAnchors(position)[1];
-  return { stringIndex, finger: '0', semitonesAboveOpen: 0, anchor, shape: 'open', letterPosition: position };
+  return { ...stopAt(stringIndex, '0', 0), anchor, shape: 'open', letterPosition: position, upper: null };
 }
 
 function labelOf(position: number): string {

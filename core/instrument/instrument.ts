@@ -3,7 +3,7 @@ import { badReading, goodReading, type Issue, type Reading } from '#core/reading
 import { stringsOutOfOrder, unknownSize } from '#core/words';
 import { fingerboardEndSemitones } from './geometry.ts';
 import type { InstrumentKind, InstrumentSpec } from './schema.ts';
-import { defaultSize, FINGERBOARD_END_SHARE, SIZES, TUNINGS, WRITTEN_OCTAVES_ABOVE } from './sizes.ts';
+import { defaultSize, FINGERBOARD_END_SHARE, OUTER_SPACING_MM, SIZES, TUNINGS, WRITTEN_OCTAVES_ABOVE } from './sizes.ts';
 
 /** Strings are numbered from the highest. */
 export const STRING_NUMBERS = ['I', 'II', 'III', 'IV', 'V', 'VI'] as const;
@@ -58,6 +58,17 @@ export function stringOf(instrument: Instrument, index: number): OpenString {
   const found = instrument.strings[index];
   if (!found) throw new RangeError(`${instrument.kind} has ${instrument.strings.length} strings; asked for index ${index}`);
   return found;
+}
+
+/**
+ * Distance in mm between neighbouring strings at a distance from the nut: a third of the outer strings' (four strings
+ * lie at equal distances), growing linearly from nut to bridge, scaled with the string length from full size.
+ */
+export function stringSpacingMm({ kind, stringLengthMm }: Instrument, fromNutMm: number): number {
+  const { nut, bridge } = OUTER_SPACING_MM[kind];
+  const fullMm = SIZES[kind].find((entry) => entry.size === defaultSize(kind))?.stringLengthMm ?? stringLengthMm;
+  const outer = nut + (bridge - nut) * (fromNutMm / stringLengthMm);
+  return (outer / 3) * (stringLengthMm / fullMm);
 }
 
 /** The pitch as the player reads it: an octave above what sounds on the double bass. */

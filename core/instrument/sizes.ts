@@ -37,6 +37,17 @@ export const TUNINGS: Readonly<Record<Kind, readonly string[]>> = {
 /** Where the fingerboard ends, as a share of the vibrating length from the nut: nothing is planned beyond it. */
 export const FINGERBOARD_END_SHARE: Readonly<Record<Kind, number>> = { violin: 0.82, viola: 0.82, cello: 0.84, bass: 0.8 };
 
+/**
+ * Distance of the outer strings at nut and bridge on a full-size instrument, mm, for its usual number of strings; smaller
+ * instruments in proportion to their string length. Source: usual makers' measures, rounded.
+ */
+export const OUTER_SPACING_MM: Readonly<Record<Kind, { readonly nut: number; readonly bridge: number }>> = {
+  violin: { nut: 16.5, bridge: 34 },
+  viola: { nut: 18, bridge: 37 },
+  cello: { nut: 22, bridge: 47 },
+  bass: { nut: 30, bridge: 81 },
+};
+
 /** Octaves by which the written note lies above the sounding one: the double bass reads an octave higher. */
 export const WRITTEN_OCTAVES_ABOVE: Readonly<Record<Kind, 0 | 1>> = { violin: 0, viola: 0, cello: 0, bass: 1 };
 

@@ -1,12 +1,16 @@
 export { arpeggioPitches, ARPEGGIO_TYPES } from './arpeggio.ts';
 export type { ArpeggioType } from './arpeggio.ts';
+export { BROKEN_FIGURES } from './broken.ts';
+export type { BrokenFigure } from './broken.ts';
 export { DIRECTIONS, METERS, NOTE_VALUES } from './choices.ts';
 export type { Direction } from './choices.ts';
+export { DOUBLE_STOP_INTERVALS } from './double-stops.ts';
+export type { DoubleStopInterval, FingerPair } from './double-stops.ts';
 export { addFractions, asNumber, compareFractions, formatFraction, fraction, parseFraction, subtractFractions, ZERO } from './fraction.ts';
 export type { Fraction } from './fraction.ts';
 export { MOST_NOTES } from './limits.ts';
 export { lineOf } from './line.ts';
-export type { Line, LineNote, Meter } from './line.ts';
+export type { Line, LineNote, Meter, NoteContent } from './line.ts';
 export { formatLineText, parseLineText } from './line-text.ts';
 export { writtenLengths } from './note-value.ts';
 export type { NoteValue } from './note-value.ts';

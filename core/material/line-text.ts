@@ -1,6 +1,6 @@
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { goodReading, type Issue, type Reading } from '#core/reading';
-import { bracketWithout, notATokenOfALine, tieToOtherPitch } from '#core/words';
+import { bracketWithout, notATokenOfALine, tieToOtherPitch, tooManyNotes } from '#core/words';
 import { addFractions, type Fraction, formatFraction, fraction, parseFraction } from './fraction.ts';
 import type { LineNoteDocument } from './schema.ts';
 
@@ -8,7 +8,8 @@ import type { LineNoteDocument } from './schema.ts';
  * The line as a teacher types it: `Eb4 F4 (G4:1/8 Ab4) r:1/4`.
  *
  * A pitch may carry a value after a colon, which holds until the next one given; a dot adds a half. `r` is a rest,
- * round brackets stand for one bow, `~` joins a note to the next of the same pitch, bar lines are for the eye only.
+ * round brackets stand for one bow, `+` joins the two notes of a double stop, `*` after a pitch marks a natural
+ * harmonic, `~` joins a note to the next of the same pitch, bar lines are for the eye only.
  * `octavesAbove` tells by how many octaves the typed pitch lies above the sounding one (the double bass: 1).
  */
 export function parseLineText(text: string, noteValue: string, octavesAbove: number): Reading<readonly LineNoteDocument[]> {
@@ -34,7 +35,7 @@ export function formatLineText(notes: readonly LineNoteDocument[], noteValue: st
       const inBow = before !== undefined && !('rest' in before) && before.slur === true;
       const value = note.duration === held ? '' : `:${note.duration}`;
       held = note.duration;
-      const name = 'rest' in note ? 'r' : note.pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+');
+      const name = 'rest' in note ? 'r' : `${note.pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${note.harmonic === true ? '*' : ''}`;
       return `${slurred && !inBow ? '(' : ''}${name}${value}${inBow && !slurred ? ')' : ''}`;
     })
     .join(' ');
@@ -87,9 +88,14 @@ class LineReader {
     if (name === undefined || value === null) return this.complain(notATokenOfALine(word));
     this.value = value;
     if (/^(r|-|rest)$/i.test(name)) return this.addRest(value);
-    const pitch = parsePitch(name);
-    if (!pitch.ok) return void this.issues.push(...pitch.issues.map((issue) => ({ ...issue, where: { note: this.place } })));
-    this.addNote(formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove }), value, match?.[4] === '~');
+    const harmonic = name.endsWith('*');
+    const names = (harmonic ? name.slice(0, -1) : name).split('+');
+    if (names.length > 2) return this.complain(tooManyNotes(name));
+    const pitches = names.map(parsePitch);
+    const issues = pitches.flatMap((pitch) => (pitch.ok ? [] : pitch.issues));
+    if (issues.length > 0) return void this.issues.push(...issues.map((issue) => ({ ...issue, where: { note: this.place } })));
+    const sounding = pitches.flatMap((pitch) => (pitch.ok ? [formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove })] : []));
+    this.addNote({ pitches: sounding, duration: formatFraction(value), ...(harmonic ? { harmonic: true } : {}) }, value, match?.[4] === '~');
   }
 
   private addRest(duration: Fraction): void {
@@ -98,21 +104,22 @@ class LineReader {
     this.notes.push({ rest: true, duration: formatFraction(duration) });
   }
 
-  private addNote(pitch: string, duration: Fraction, tie: boolean): void {
+  private addNote(note: Exclude<LineNoteDocument, { rest: true }>, duration: Fraction, tie: boolean): void {
     const last = this.notes[this.notes.length - 1];
-    if (this.tied && last && !('rest' in last) && last.pitches[0] === pitch) {
+    const name = note.pitches.join('+');
+    if (this.tied && last && !('rest' in last) && last.pitches.join('+') === name) {
       const whole = addFractions(parseFraction(last.duration) ?? duration, duration);
       this.notes[this.notes.length - 1] = { ...last, duration: formatFraction(whole) };
     } else {
-      if (this.tied) this.complain(tieToOtherPitch(this.lastName(), pitch));
-      this.notes.push({ pitches: [pitch], duration: formatFraction(duration), ...(this.inBow ? { slur: true } : {}) });
+      if (this.tied) this.complain(tieToOtherPitch(this.lastName(), name));
+      this.notes.push(this.inBow ? { ...note, slur: true } : note);
     }
     this.tied = tie;
   }
 
   private lastName(): string {
     const last = this.notes[this.notes.length - 1];
-    return last && !('rest' in last) ? (last.pitches[0] ?? '') : 'a rest';
+    return last && !('rest' in last) ? last.pitches.join('+') : 'a rest';
   }
 
   private complain(words: { readonly message: string; readonly hint: string }): void {
@@ -121,7 +128,9 @@ class LineReader {
 }
 
 function withoutSlur(note: LineNoteDocument): LineNoteDocument {
-  return 'rest' in note ? note : { pitches: note.pitches, duration: note.duration };
+  if ('rest' in note) return note;
+  const { slur: _, ...plain } = note;
+  return plain;
 }
 
 function dotted(value: Fraction | null, dot: boolean): Fraction | null {

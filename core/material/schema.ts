@@ -2,19 +2,29 @@ import { type Static, Type } from '@sinclair/typebox';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/reading';
 import { ARPEGGIO_TYPES } from './arpeggio.ts';
+import { BROKEN_FIGURES } from './broken.ts';
 import { DIRECTIONS, METERS } from './choices.ts';
+import { DOUBLE_STOP_INTERVALS } from './double-stops.ts';
 import { MOST_NOTES } from './limits.ts';
 import { SCALE_TYPES } from './scale.ts';
 
 const Duration = Type.String({ pattern: '^[1-9][0-9]{0,3}/[1-9][0-9]{0,3}$', description: 'Fraction of a whole note: "3/8".' });
-const Octaves = Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3)]);
+const Octaves = Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3), Type.Literal(4)]);
 const Ways = oneOf(DIRECTIONS);
 const closed = { additionalProperties: false };
 
-/** A note or rest of a typed line. `slur` ties the bow to the next note: both are played in one bow. */
+/**
+ * A note, a double stop (two pitches, the lower first) or a rest of a typed line. `slur` ties the bow to the next note:
+ * both are played in one bow. `harmonic`: touched as a natural harmonic.
+ */
 export const LineNoteDocument = Type.Union([
   Type.Object(
-    { pitches: Type.Array(PitchText, { minItems: 1, maxItems: 1 }), duration: Duration, slur: Type.Optional(Type.Boolean()) },
+    {
+      pitches: Type.Array(PitchText, { minItems: 1, maxItems: 2 }),
+      duration: Duration,
+      slur: Type.Optional(Type.Boolean()),
+      harmonic: Type.Optional(Type.Boolean()),
+    },
     closed,
   ),
   Type.Object({ rest: Type.Literal(true), duration: Duration }, closed),
@@ -39,6 +49,28 @@ export const Material = Type.Union([
     {
       kind: Type.Literal('arpeggio'),
       type: oneOf(ARPEGGIO_TYPES),
+      tonic: PitchText,
+      octaves: Octaves,
+      direction: Ways,
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal('broken'),
+      figure: oneOf(BROKEN_FIGURES),
+      type: oneOf(SCALE_TYPES),
+      tonic: PitchText,
+      octaves: Octaves,
+      direction: Ways,
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      kind: Type.Literal('double-stops'),
+      interval: oneOf(DOUBLE_STOP_INTERVALS),
+      type: oneOf(SCALE_TYPES),
       tonic: PitchText,
       octaves: Octaves,
       direction: Ways,

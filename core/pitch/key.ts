@@ -25,6 +25,12 @@ export function keyOfTonic(tonic: Pitch, mode: KeyMode): Key | null {
   return Math.abs(fifths) > 7 ? null : { tonic, mode, fifths };
 }
 
+/** A key whose signature differs from the major scale on its tonic by so many sharps (the modes); null beyond seven. */
+export function keyWithSignature(tonic: Pitch, mode: KeyMode, fromMajor: number): Key | null {
+  const fifths = fifthsOf(tonic) + fromMajor;
+  return Math.abs(fifths) > 7 ? null : { tonic, mode, fifths };
+}
+
 /** What the signature does to a letter: −1, 0 or 1 semitones. */
 export function alterationInKey(key: Key, letter: LetterIndex): number {
   const order = SHARP_ORDER.indexOf(letter);

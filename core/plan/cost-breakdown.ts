@@ -1,7 +1,7 @@
 import { type CostTerm, termsOfNote, termsOfStep } from '#core/search';
 import type { PlacedNote } from './placed-note.ts';
 import type { Task } from './read-brief.ts';
-import type { CostBreakdown, CostLine } from './types.ts';
+import type { CostBreakdown, CostDifference, CostLine } from './types.ts';
 
 /** Tells the total of a placed line term by term, with the very formulas the search minimised. */
 export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBreakdown {
@@ -14,10 +14,25 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBr
   };
   for (const [order, note] of placed.entries()) {
     const before = placed[order - 1];
-    termsOfNote(task, note.placement, order === 0, add);
+    termsOfNote(task, note.placement, { first: order === 0, hard: note.hard }, add);
     if (before && note.gap) termsOfStep(task, before.placement, note.placement, note.gap, add);
   }
   const lines = [...sums].map(([term, sum]): CostLine => ({ term, ...sum }));
   lines.sort((one, other) => other.thousandths - one.thousandths || (one.term < other.term ? -1 : 1));
   return { totalThousandths: lines.reduce((total, line) => total + line.thousandths, 0), lines };
+}
+
+/** What one breakdown has more (positive) or less (negative) than another, dearest difference first. */
+export function costDifferences(from: CostBreakdown, to: CostBreakdown): readonly CostDifference[] {
+  const terms = new Set([...from.lines, ...to.lines].map((line) => line.term));
+  const differences = [...terms].flatMap((term): readonly CostDifference[] => {
+    const before = from.lines.find((line) => line.term === term);
+    const after = to.lines.find((line) => line.term === term);
+    const thousandths = (after?.thousandths ?? 0) - (before?.thousandths ?? 0);
+    const times = (after?.times ?? 0) - (before?.times ?? 0);
+    return thousandths === 0 && times === 0 ? [] : [{ term, times, thousandths }];
+  });
+  return differences.toSorted(
+    (one, other) => Math.abs(other.thousandths) - Math.abs(one.thousandths) || (one.term < other.term ? -1 : 1),
+  );
 }

@@ -1,17 +1,18 @@
-import type { Placement } from '#core/hand';
+import type { Placement, StringStop } from '#core/hand';
 import { mmFromNut, stringOf, writtenPitch } from '#core/instrument';
 import { formatPitch, type Pitch } from '#core/pitch';
 import { costBreakdown } from './cost-breakdown.ts';
-import type { NoteStep } from './note-steps.ts';
 import { placedNotes, type PlacedNote } from './placed-note.ts';
 import type { Task } from './read-brief.ts';
+import type { Solved } from './solve.ts';
 import { shiftsOf } from './shifts.ts';
 import { staysOf } from './stays.ts';
-import type { Plan, PlannedNote, Stay, Stop } from './types.ts';
+import type { Plan, PlannedNote, PlannedSound, Stay, Stop } from './types.ts';
 
-/** Says of a chosen way all that a player wants to know. `placements[i]` belongs to `steps[i]`. */
-export function describe(task: Task, steps: readonly NoteStep[], placements: readonly (Placement | undefined)[]): Plan {
-  const placed = placedNotes(task, steps, placements);
+/** Says of a chosen way all that a player wants to know. */
+export function describe(solved: Solved): Plan {
+  const { task } = solved;
+  const placed = placedNotes(solved);
   const stays = staysOf(task, placed);
   return {
     brief: task.brief,
@@ -34,7 +35,7 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
     const { placement } = note;
     return {
       kind: 'note',
-      stops: [stopOf(task, note.pitch, placement)],
+      stops: stopsOf(task, note),
       anchor: placement.anchor,
       shape: placement.shape,
       position: task.hand.positionName(placement, task.line.key),
@@ -47,16 +48,22 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
   });
 }
 
-function stopOf(task: Task, pitch: Pitch, placement: Placement): Stop {
-  const string = stringOf(task.instrument, placement.stringIndex);
+function stopsOf(task: Task, { note, placement }: PlacedNote): PlannedSound['stops'] {
+  const lower = stopOf(task, note.pitch, placement);
+  return note.upper && placement.upper ? [lower, stopOf(task, note.upper, placement.upper)] : [lower];
+}
+
+function stopOf(task: Task, pitch: Pitch, stop: StringStop): Stop {
+  const string = stringOf(task.instrument, stop.stringIndex);
   return {
     pitch: formatPitch(pitch),
     written: formatPitch(writtenPitch(task.instrument.kind, pitch)),
     string: string.number,
     open: string.name,
-    finger: placement.finger,
-    semitonesAboveOpen: placement.semitonesAboveOpen,
-    mmFromNut: mmFromNut(task.instrument.stringLengthMm, placement.semitonesAboveOpen),
+    finger: stop.finger,
+    semitonesAboveOpen: stop.semitonesAboveOpen,
+    mmFromNut: mmFromNut(task.instrument.stringLengthMm, stop.semitonesAboveOpen),
+    harmonic: stop.harmonic,
   };
 }
 
@@ -68,10 +75,15 @@ function standsOutside(placement: Placement): boolean {
     case 'reached-forward':
       return placement.finger !== '1';
     case 'drawn-in':
+    case 'thumb-reached':
       return true;
     case 'open':
+    case 'open-thumb':
     case 'home':
+    case 'chromatic':
+    case 'pivoted':
     case 'three-finger':
+    case 'thumb':
       return false;
   }
 }

@@ -1,26 +1,26 @@
 import type { Placement } from '#core/hand';
-import type { LineNote } from '#core/material';
-import type { Pitch } from '#core/pitch';
 import type { Gap } from '#core/search';
-import type { NoteStep } from './note-steps.ts';
-import type { Task } from './read-brief.ts';
+import type { Sounding } from './note-steps.ts';
+import type { Solved } from './solve.ts';
 
 /** A sounding note with the placement chosen for it. */
 export interface PlacedNote {
   /** Index in the line. */
   readonly index: number;
-  readonly pitch: Pitch;
+  readonly note: Sounding;
   readonly placement: Placement;
+  /** Long, or the top of the line. */
+  readonly hard: boolean;
   /** What lies between this note and the sounding one before; null for the first. */
   readonly gap: Gap | null;
 }
 
-/** Joins the steps of a line with their chosen placements. Throws where one is missing. */
-export function placedNotes(task: Task, steps: readonly NoteStep[], placements: readonly (Placement | undefined)[]): readonly PlacedNote[] {
+/** Joins the notes of a line with the placements chosen for them. */
+export function placedNotes({ task, steps, placements }: Solved): readonly PlacedNote[] {
   return steps.map((step, order) => {
     const placement = placements[order];
-    const note: LineNote | undefined = task.line.notes[step.index];
+    const note = task.line.notes[step.index];
     if (!placement || note?.kind !== 'note') throw new RangeError(`Note ${step.index} of the line has no placement`);
-    return { index: step.index, pitch: note.pitch, placement, gap: step.gap };
+    return { index: step.index, note, placement, hard: step.hard, gap: step.gap };
   });
 }

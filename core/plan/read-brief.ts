@@ -1,9 +1,12 @@
-import { type HandModel, handOf, schoolsOf } from '#core/hand';
+import { type HandModel, handOf, type PlayerHand, presetHand, readPlayerHand, schoolsOf, USUAL_OPTIONS } from '#core/hand';
 import { type Instrument, placesMm, readInstrument } from '#core/instrument';
 import { type Line, readMaterial } from '#core/material';
 import { badReading, goodReading, type Reading } from '#core/reading';
-import { type Limits as ReadLimits, type NoteLock, type Weights, weightsFor } from '#core/search';
-import { lockOutsideLine, schoolNotOfInstrument, unknownPosition, unknownString } from '#core/words';
+import { type Limits as ReadLimits, type NoteLock, preferredWeights, type Preference, PREFERENCES, type Weights, weightsFor, type Wishes } from '#core/search';
+import { patternNeedsScale, schoolNotOfInstrument } from '#core/words';
+import { readLimits } from './read-limits.ts';
+import { readLocks } from './read-locks.ts';
+import { changedWeights } from './changed-weights.ts';
 import type { Brief } from './schema.ts';
 
 /** A brief, read: everything in exact form, ready to be planned. */
@@ -11,10 +14,15 @@ export interface Task {
   readonly brief: Brief;
   readonly instrument: Instrument;
   readonly hand: HandModel;
+  /** The player's measured hand; null when the brief gives none. */
+  readonly playerHand: PlayerHand | null;
+  /** The hand double stops are held against: measured, or a large one. */
+  readonly doubleStopHand: PlayerHand;
   readonly line: Line;
   readonly limits: ReadLimits;
-  /** By line index; at most one for a note, the last one given. */
+  /** By line index; at most one for a note. */
   readonly locks: ReadonlyMap<number, NoteLock>;
+  readonly wishes: Wishes;
   readonly weights: Weights;
   /** mm from the nut by whole semitone. */
   readonly placesMm: readonly number[];
@@ -28,82 +36,49 @@ export function readBrief(brief: Brief): Reading<Task> {
   if (!instrument.ok) return instrument;
   const hand = readSchool(brief);
   if (!hand.ok) return hand;
+  const playerHand = brief.player?.hand ? readPlayerHand(brief.player.hand, instrument.value) : goodReading(null);
+  if (!playerHand.ok) return playerHand;
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return line;
+  if (brief.samePatternEveryOctave === true && brief.material.kind !== 'scale' && brief.material.kind !== 'arpeggio') {
+    return badReading({ code: 'limit', where: { pointer: '/samePatternEveryOctave' }, ...patternNeedsScale() });
+  }
   const limits = readLimits(brief, instrument.value, hand.value);
   if (!limits.ok) return limits;
   const locks = readLocks(brief, instrument.value, hand.value, line.value);
   if (!locks.ok) return locks;
+  const weights = changedWeights(weightsFor(brief.instrument.kind), brief.weights ?? {});
+  if (!weights.ok) return weights;
+  const wishes = wishesOf(brief);
   return goodReading({
     brief,
     instrument: instrument.value,
     hand: hand.value,
+    playerHand: playerHand.value,
+    doubleStopHand: playerHand.value ?? presetHand('large', instrument.value),
     line: line.value,
     limits: limits.value,
     locks: locks.value,
-    weights: weightsFor(brief.instrument.kind),
-    placesMm: placesMm(instrument.value.stringLengthMm, instrument.value.highestSemitone),
+    wishes,
+    weights: preferredWeights(weights.value, brief.purpose ?? null, wishes),
+    placesMm: placesMm(instrument.value.stringLengthMm, instrument.value.highestSemitone + 1),
     tempo: brief.tempo ?? null,
   });
 }
 
+function wishesOf(brief: Brief): Wishes {
+  const wished = PREFERENCES.map((name): readonly [Preference, number] => [name, brief.preferences?.[name] ?? 0]);
+  return new Map(wished.filter(([, strength]) => strength > 0));
+}
+
 function readSchool(brief: Brief): Reading<HandModel> {
-  const schools = schoolsOf(brief.instrument.kind);
+  const { kind } = brief.instrument;
+  const schools = schoolsOf(kind);
   const school = brief.player?.school ?? schools[0];
-  if (schools.includes(school)) return goodReading(handOf(school));
-  return badReading({
-    code: 'instrument',
-    where: { pointer: '/player/school' },
-    ...schoolNotOfInstrument(school, brief.instrument.kind, schools),
-  });
-}
-
-function readLimits(brief: Brief, instrument: Instrument, hand: HandModel): Reading<ReadLimits> {
-  const limits = brief.limits ?? {};
-  const position = (limits.positions ?? []).findIndex((label) => !hand.positionLabels.includes(label));
-  if (position >= 0) return unknownPositionAt(`/limits/positions/${position}`, limits.positions?.[position] ?? '', hand);
-  const strings = (limits.strings ?? []).map((name) => stringIndexOf(instrument, name));
-  const missing = strings.indexOf(-1);
-  if (missing >= 0) return unknownStringAt(`/limits/strings/${missing}`, limits.strings?.[missing] ?? '', instrument);
-  return goodReading({
-    positions: limits.positions ? new Set(limits.positions) : null,
-    strings: limits.strings ? new Set(strings) : null,
-    fingers: limits.fingers ? new Set(limits.fingers) : null,
-    openStrings: limits.openStrings ?? 'allow',
-  });
-}
-
-function readLocks(brief: Brief, instrument: Instrument, hand: HandModel, line: Line): Reading<ReadonlyMap<number, NoteLock>> {
-  const locks = new Map<number, NoteLock>();
-  for (const [index, lock] of (brief.locks ?? []).entries()) {
-    if (lock.note >= line.notes.length) {
-      return badReading({ code: 'lock', where: { pointer: `/locks/${index}/note` }, ...lockOutsideLine(lock.note, line.notes.length) });
-    }
-    const stringIndex = lock.string === undefined ? null : stringIndexOf(instrument, lock.string);
-    if (stringIndex === -1) return unknownStringAt(`/locks/${index}/string`, lock.string ?? '', instrument);
-    if (lock.position !== undefined && !hand.positionLabels.includes(lock.position)) {
-      return unknownPositionAt(`/locks/${index}/position`, lock.position, hand);
-    }
-    locks.set(lock.note, { stringIndex, finger: lock.finger ?? null, position: lock.position ?? null });
-  }
-  return goodReading(locks);
-}
-
-function stringIndexOf(instrument: Instrument, name: string): number {
-  return instrument.strings.findIndex((string) => string.name === name);
-}
-
-function unknownStringAt(pointer: string, name: string, instrument: Instrument): Reading<never> {
-  return badReading({
-    code: 'limit',
-    where: { pointer },
-    ...unknownString(
-      name,
-      instrument.strings.map((string) => string.name),
-    ),
-  });
-}
-
-function unknownPositionAt(pointer: string, label: string, hand: HandModel): Reading<never> {
-  return badReading({ code: 'limit', where: { pointer }, ...unknownPosition(label, hand.positionLabels) });
+  const options = {
+    thumbFrom: brief.player?.thumbFrom ?? USUAL_OPTIONS.thumbFrom,
+    pivots: brief.player?.pivots ?? USUAL_OPTIONS.pivots,
+  };
+  if (schools.includes(school)) return goodReading(handOf(kind, school, options));
+  return badReading({ code: 'instrument', where: { pointer: '/player/school' }, ...schoolNotOfInstrument(school, kind, schools) });
 }

@@ -1,14 +1,17 @@
-import { type Static, Type } from '@sinclair/typebox';
-import { FINGERS, School } from '#core/hand';
+import { type Static, type TSchema, Type } from '@sinclair/typebox';
+import { FINGERS, HandMeasure, LOWEST_THUMB, School, USUAL_THUMB } from '#core/hand';
 import { InstrumentSpec } from '#core/instrument';
 import { Material, MOST_NOTES, Rhythm } from '#core/material';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/reading';
-import { OPEN_STRING_POLICIES } from '#core/search';
+import { OPEN_STRING_POLICIES, type Preference, PREFERENCES, PURPOSES, WEIGHTS } from '#core/search';
+
+/** The most shifts that can be asked for exactly. */
+export const MOST_SHIFTS = 60;
 
 const closed = { additionalProperties: false };
 const FingerText = oneOf(FINGERS);
-const PositionLabel = Type.String({ maxLength: 8, description: '"half", "1", "2" … or, on the bass, "half", "I", "II-III" …' });
+const PositionLabel = Type.String({ maxLength: 8, description: '"half", "1", "2" … or, on the bass, "half", "I", "II-III" …; "thumb"' });
 
 /** What must hold, whatever it costs. Absent means no limit; strings are named by their open note. */
 export const Limits = Type.Object(
@@ -17,6 +20,11 @@ export const Limits = Type.Object(
     strings: Type.Optional(Type.Array(PitchText, { minItems: 1, maxItems: 6 })),
     fingers: Type.Optional(Type.Array(FingerText, { minItems: 1, maxItems: 5 })),
     openStrings: Type.Optional(oneOf(OPEN_STRING_POLICIES)),
+    highestPerString: Type.Optional(
+      Type.Array(Type.Object({ string: PitchText, highest: PitchText }, closed), { maxItems: 6, description: 'Highest sounding note on a string.' }),
+    ),
+    shifts: Type.Optional(Type.Integer({ minimum: 0, maximum: MOST_SHIFTS, description: 'Exactly so many shifts.' })),
+    harmonics: Type.Optional(Type.Boolean({ description: 'Natural harmonics may be chosen.' })),
   },
   closed,
 );
@@ -38,14 +46,45 @@ export const Lock = Type.Object(
 /** What the teacher fixed for one note, as documents carry it. */
 export type Lock = Static<typeof Lock>;
 
+/** Down as its own line, or by the same fingers and strings as up. */
+export const WAYS_DOWN = ['own', 'as-up'] as const;
+
+/** The one who plays: school, hand as measured, and what the school leaves open. */
+export const Player = Type.Object(
+  {
+    name: Type.Optional(Type.String({ maxLength: 80 })),
+    school: Type.Optional(School),
+    hand: Type.Optional(HandMeasure),
+    thumbFrom: Type.Optional(
+      Type.Integer({ minimum: LOWEST_THUMB, maximum: USUAL_THUMB, description: 'Semitones above the open string from which the thumb is set.' }),
+    ),
+    pivots: Type.Optional(Type.Boolean({ description: 'Double bass: the hand may roll a semitone around its thumb.' })),
+  },
+  closed,
+);
+
+const Strength = Type.Number({ minimum: 0, maximum: 1 });
+const WeightValues = Type.Union([Type.Number(), Type.Array(Type.Number(), { minItems: 1, maxItems: 20 })]);
+
+/** Wishes by name, 0 … 1 each. */
+export const Preferences = Type.Object(optionalEach(PREFERENCES, Strength), closed);
+
+/** Weights changed by name; ranges are those of the table. */
+export const WeightChanges = Type.Object(optionalEach(Object.keys(WEIGHTS), WeightValues), closed);
+
 /** A teacher's brief: everything a plan depends on. */
 export const Brief = Type.Object(
   {
     instrument: InstrumentSpec,
-    player: Type.Optional(Type.Object({ name: Type.Optional(Type.String({ maxLength: 80 })), school: Type.Optional(School) }, closed)),
+    player: Type.Optional(Player),
     material: Material,
     rhythm: Type.Optional(Rhythm),
     tempo: Type.Optional(Type.Number({ minimum: 20, maximum: 400, description: 'Quarter notes per minute.' })),
+    purpose: Type.Optional(oneOf(PURPOSES)),
+    preferences: Type.Optional(Type.Unsafe<Partial<Record<Preference, number>>>(Preferences)),
+    wayDown: Type.Optional(oneOf(WAYS_DOWN)),
+    samePatternEveryOctave: Type.Optional(Type.Boolean()),
+    weights: Type.Optional(Type.Unsafe<Readonly<Record<string, number | readonly number[]>>>(WeightChanges)),
     limits: Type.Optional(Limits),
     locks: Type.Optional(Type.Array(Lock, { maxItems: MOST_NOTES })),
   },
@@ -54,3 +93,7 @@ export const Brief = Type.Object(
 
 /** A teacher's brief: everything a plan depends on. */
 export type Brief = Static<typeof Brief>;
+
+function optionalEach(names: readonly string[], value: TSchema): Record<string, TSchema> {
+  return Object.fromEntries(names.map((name) => [name, Type.Optional(value)]));
+}

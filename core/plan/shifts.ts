@@ -1,3 +1,4 @@
+import type { Placement } from '#core/hand';
 import { mmFromNut, stringOf } from '#core/instrument';
 import { asNumber, subtractFractions } from '#core/material';
 import { semitonesOf } from '#core/pitch';
@@ -12,12 +13,17 @@ export function shiftsOf(task: Task, placed: readonly PlacedNote[]): readonly Sh
   let between: PlacedNote[] = [];
   for (const note of placed) {
     between.push(note);
-    if (note.placement.finger === '0') continue;
+    if (isOpen(note.placement)) continue;
     if (before && task.hand.isShift(before.placement, note.placement)) shifts.push(shiftBetween(task, before, note, between));
     before = note;
     between = [];
   }
   return shifts;
+}
+
+/** No finger is down. */
+function isOpen({ finger, upper }: Placement): boolean {
+  return finger === '0' && (upper === null || upper.finger === '0');
 }
 
 /** `moves` are the notes after `from` up to and including `to`. */
@@ -33,9 +39,9 @@ function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: reado
     toFinger: to.placement.finger,
     fromString: stringOf(instrument, from.placement.stringIndex).number,
     toString: stringOf(instrument, to.placement.stringIndex).number,
-    handSemitones: to.placement.anchor - from.placement.anchor,
-    handMm: Math.abs(mmFromNut(length, to.placement.anchor) - mmFromNut(length, from.placement.anchor)),
-    noteSemitones: semitonesOf(to.pitch) - semitonesOf(from.pitch),
+    handSemitones: hand.firstFingerAt(to.placement) - hand.firstFingerAt(from.placement),
+    handMm: Math.abs(mmFromNut(length, hand.firstFingerAt(to.placement)) - mmFromNut(length, hand.firstFingerAt(from.placement))),
+    noteSemitones: semitonesOf(to.note.pitch) - semitonesOf(from.note.pitch),
     throughOpenString: moves.length > 1,
     throughRest: moves.some((note) => note.gap?.rest === true),
     underSlur: moves.every((note) => note.gap?.slurred === true),

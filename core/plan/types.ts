@@ -1,7 +1,8 @@
 import type { Finger, FingerPlace, PositionName, Shape } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 import type { Line } from '#core/material';
-import type { CostTerm } from '#core/search';
+import type { Issue } from '#core/reading';
+import type { CostTerm, Preference } from '#core/search';
 import type { Brief } from './schema.ts';
 
 /** One finger on one string, or one open string. */
@@ -17,12 +18,15 @@ export interface Stop {
   readonly semitonesAboveOpen: number;
   /** Distance from the nut at equal temperament; 0 for an open string. */
   readonly mmFromNut: number;
+  /** Touched as a natural harmonic. */
+  readonly harmonic: boolean;
 }
 
 /** A sounding note with its fingering. */
 export interface PlannedSound {
   readonly kind: 'note';
-  readonly stops: readonly [Stop];
+  /** The lower note first. */
+  readonly stops: readonly [Stop] | readonly [Stop, Stop];
   /** Semitone above the open string at which finger 1 is at home (for an open string: would be). */
   readonly anchor: number;
   readonly shape: Shape;
@@ -103,7 +107,43 @@ export interface Plan {
   readonly cost: CostBreakdown;
 }
 
+/** One part of the cost in which two plans differ: how often and how much more (positive) or less (negative). */
+export interface CostDifference {
+  readonly term: CostTerm;
+  readonly times: number;
+  readonly thousandths: number;
+}
+
+/** Another fingering of the same line that a player would call different, held against the one chosen. */
+export interface Alternative {
+  /** The wish it fulfils, `unlocked` (what the engine would do without the teacher's locks), or another way. */
+  readonly kind: Preference | 'unlocked' | 'other-way';
+  readonly plan: Plan;
+  /** Line indexes of the notes fingered otherwise. */
+  readonly differsAt: readonly number[];
+  /** Its cost less that of the chosen plan, by the same weights. */
+  readonly deltaThousandths: number;
+  /** What it saves, and what it pays, dearest first. */
+  readonly gains: readonly CostDifference[];
+  readonly pays: readonly CostDifference[];
+}
+
 /** What planning a brief gives. */
 export interface PlanSet {
   readonly best: Plan;
+  /** Cheapest first. */
+  readonly alternatives: readonly Alternative[];
 }
+
+/** A brief with one limit let go, and the plan it then has. */
+export interface Relaxed {
+  /** What was let go, as a teacher says it: "third position allowed too". */
+  readonly relaxation: string;
+  readonly brief: Brief;
+  readonly plan: Plan;
+}
+
+/** What comes of a brief: plans, or why there are none, with the plan that letting go of one limit would give. */
+export type PlanOutcome =
+  | { readonly ok: true; readonly value: PlanSet }
+  | { readonly ok: false; readonly issues: readonly Issue[]; readonly relaxed: Relaxed | null };

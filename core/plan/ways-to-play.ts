@@ -1,7 +1,8 @@
 import type { Finger, PositionName } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
 import { goodReading, type Reading } from '#core/reading';
-import { allPlacements, type LimitName, withinLimits } from '#core/search';
+import { PLACEMENT_LIMITS, withinLimit } from '#core/search';
+import { placementsOfNote, soundingNotes } from './note-steps.ts';
 import { readBrief } from './read-brief.ts';
 import type { Brief } from './schema.ts';
 
@@ -19,14 +20,14 @@ export interface WayToPlay {
 export function waysToPlay(brief: Brief, index: number): Reading<readonly WayToPlay[]> {
   const task = readBrief(brief);
   if (!task.ok) return task;
-  const { instrument, hand, line, limits } = task.value;
+  const { instrument, hand, line } = task.value;
   const note = line.notes[index];
   if (note?.kind !== 'note') return goodReading([]);
   const ways = new Map<string, WayToPlay>();
-  for (const placement of allPlacements(instrument, hand, note.pitch, hand.highestAnchor)) {
+  const order = soundingNotes(task.value).findIndex((sounding) => sounding.index === index);
+  for (const placement of placementsOfNote(task.value, order)) {
     const string = stringOf(instrument, placement.stringIndex);
-    const names: readonly LimitName[] = ['positions', 'strings', 'fingers', 'openStrings'];
-    const allowed = names.every((name) => withinLimits(hand, placement, limits, null, name));
+    const allowed = PLACEMENT_LIMITS.every((name) => withinLimit(task.value, placement, null, name));
     const key = `${placement.stringIndex} ${placement.finger}`;
     const known = ways.get(key);
     if (known && (known.allowed || !allowed)) continue;

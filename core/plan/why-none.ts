@@ -1,8 +1,8 @@
-import type { Placement } from '#core/hand';
+import { type Placement, reachOf } from '#core/hand';
 import { stringOf, writtenPitch } from '#core/instrument';
 import { displayPitch, displayPitchClass, type Pitch, pitchAt, semitonesOf } from '#core/pitch';
 import { badReading, type Issue, type Reading } from '#core/reading';
-import { allPlacements, type LimitName, type NoteLock, withinLimits } from '#core/search';
+import { allPlacements, cheapestWaysByShifts, type LimitName, type NoteLock, PLACEMENT_LIMITS, withinLimit } from '#core/search';
 import {
   excludedByLimits,
   excludedByOneLimit,
@@ -12,10 +12,19 @@ import {
   lockNotOpen,
   lockOutOfReach,
   noteAboveSchool,
+  noDoubleStopSkips,
+  noDoubleStopThere,
+  noHarmonic,
+  noWayAtAll,
+  noWayWithShifts,
   noteBelowStrings,
+  positionWords,
   type Words,
 } from '#core/words';
+import { placementsOfNote, soundingNotes } from './note-steps.ts';
 import type { Task } from './read-brief.ts';
+import { MOST_SHIFTS } from './schema.ts';
+import type { Laid } from './solve.ts';
 
 /**
  * Why a note has no placement: asked in the order in which a teacher would. Is it on the instrument at all? Can the
@@ -25,12 +34,33 @@ export function whyNone(task: Task, index: number): Reading<never> {
   const note = task.line.notes[index];
   if (note?.kind !== 'note') throw new RangeError(`Element ${index} of the line is no note`);
   const lock = task.locks.get(index) ?? null;
-  const every = allPlacements(task.instrument, task.hand, note.pitch, task.hand.highestAnchor);
+  const every = placementsOfNote(task, soundingNotes(task).findIndex((sounding) => sounding.index === index));
   const said = (code: Issue['code'], words: Words): Reading<never> => badReading({ code, where: { note: index }, ...words });
-  if (every.length === 0) return said('range', outOfRange(task, note.pitch));
-  const wanted = every.filter((placement) => withinLimits(task.hand, placement, task.limits, lock, 'lock'));
+  if (every.length === 0) return said('range', note.upper ? noDoubleStop(task, note.pitch, note.upper) : note.harmonic ? noHarmonic(read(task, note.pitch)) : outOfRange(task, note.pitch));
+  const wanted = every.filter((placement) => withinLimit(task, placement, lock, 'lock'));
   if (lock && wanted.length === 0) return said('lock', impossibleLock(task, note.pitch, lock));
   return said(lock ? 'lock' : 'limit', excluded(task, note.pitch, lock, wanted));
+}
+
+/**
+ * Why a line whose every note can be played cannot be played as a whole: the count of shifts asked for (the nearest
+ * counts that can be had are tried), or down as up, or one pattern for every octave.
+ */
+export function whyNoWay({ task, lattice }: Laid): Reading<never> {
+  const { shifts } = task.limits;
+  if (shifts === null) return badReading({ code: 'limit', where: {}, ...noWayAtAll() });
+  const ways = cheapestWaysByShifts(lattice, MOST_SHIFTS);
+  const counts = ways.flatMap((way, count) => (way ? [count] : []));
+  return badReading({ code: 'limit', where: { pointer: '/limits/shifts' }, ...noWayWithShifts(shifts, counts) });
+}
+
+/** Two notes that no neighbouring strings hold together: too far apart (the fingers would skip a string), or both on one. */
+function noDoubleStop(task: Task, low: Pitch, high: Pitch): Words {
+  const names = [read(task, low), read(task, high)] as const;
+  const alone = [low, high].every((pitch) => task.instrument.strings.some((string) => semitonesOf(pitch) >= string.semitones));
+  const [first, second] = task.instrument.strings;
+  const tuning = first && second ? first.semitones - second.semitones : 7;
+  return alone && semitonesOf(high) - semitonesOf(low) >= 12 && tuning < 7 ? noDoubleStopSkips(...names) : noDoubleStopThere(...names);
 }
 
 function outOfRange(task: Task, pitch: Pitch): Words {
@@ -53,7 +83,8 @@ function highestReached(task: Task): Pitch {
   const top = stringOf(task.instrument, 0);
   for (let above = task.instrument.highestSemitone; above > 0; above -= 1) {
     const pitch = plainPitch(top.semitones + above);
-    if (allPlacements(task.instrument, task.hand, pitch, task.hand.highestAnchor).length > 0) return pitch;
+    const note = { pitch, upper: null, chromatic: false, harmonics: 'none' } as const;
+    if (allPlacements(task.instrument, task.hand, note, task.hand.highestAnchor).length > 0) return pitch;
   }
   return top.open;
 }
@@ -90,13 +121,15 @@ const LIMIT_WORDS: Readonly<Record<Exclude<LimitName, 'lock'>, string>> = {
   positions: 'positions allowed',
   strings: 'strings allowed',
   fingers: 'fingers allowed',
+  highestPerString: 'highest note on a string',
   openStrings: 'open strings',
+  reach: 'reach of this hand',
 };
 
 function excluded(task: Task, pitch: Pitch, lock: NoteLock | null, wanted: readonly Placement[]): Words {
-  const names = ['positions', 'strings', 'fingers', 'openStrings'] as const;
+  const names = PLACEMENT_LIMITS.filter((name) => name !== 'lock');
   const wish = wishOf(task, lock);
-  const passes = (placement: Placement, name: LimitName): boolean => withinLimits(task.hand, placement, task.limits, lock, name);
+  const passes = (placement: Placement, name: LimitName): boolean => withinLimit(task, placement, lock, name);
   for (const dropped of names) {
     const found = wanted.find((placement) => names.every((name) => name === dropped || passes(placement, name)));
     if (found) return excludedByOneLimit(read(task, pitch), wish, LIMIT_WORDS[dropped], needOf(task, found, dropped));
@@ -112,16 +145,18 @@ function excluded(task: Task, pitch: Pitch, lock: NoteLock | null, wanted: reado
 function needOf(task: Task, placement: Placement, limit: Exclude<LimitName, 'lock'>): string {
   const string = displayPitchClass(stringOf(task.instrument, placement.stringIndex).open);
   switch (limit) {
-    case 'positions': {
-      const { label } = task.hand.positionName(placement, task.line.key);
-      return `${label === 'half' ? 'half position' : `position ${label}`} on the ${string} string`;
-    }
+    case 'positions':
+      return `${positionWords({ ...task.hand.positionName(placement, task.line.key), alteration: null })} on the ${string} string`;
     case 'strings':
       return `the ${string} string`;
     case 'fingers':
       return `finger ${placement.finger}`;
     case 'openStrings':
       return `the open ${string} string`;
+    case 'highestPerString':
+      return `a higher place on the ${string} string`;
+    case 'reach':
+      return `a hand that spans ${Math.ceil(reachOf(task.hand, task.playerHand ?? task.doubleStopHand, task.instrument, placement).needMm)} mm`;
   }
 }
 

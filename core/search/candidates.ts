@@ -1,83 +1,82 @@
-import type { Finger, HandModel, Placement } from '#core/hand';
+import { type HandModel, type NoteOnString, type Placement, stopAt } from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
 import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
-import type { OPEN_STRING_POLICIES } from './policies.ts';
+import { harmonicPlacements } from './harmonics.ts';
+import type { Limits } from './limits.ts';
 
-/** What a brief asks of open strings. */
-export type OpenStringPolicy = (typeof OPEN_STRING_POLICIES)[number];
-
-/** Hard limits, read: null means no limit. */
-export interface Limits {
-  /** Position labels allowed. */
-  readonly positions: ReadonlySet<string> | null;
-  /** Indexes of the strings allowed, 0 for string I. */
-  readonly strings: ReadonlySet<number> | null;
-  readonly fingers: ReadonlySet<Finger> | null;
-  readonly openStrings: OpenStringPolicy;
+/** A note as the candidates ask of it. */
+export interface WantedNote {
+  readonly pitch: Pitch;
+  /** The upper note of a double stop; null for a single note. */
+  readonly upper: Pitch | null;
+  /** It lies in a run of semitones. */
+  readonly chromatic: boolean;
+  /** `only`: marked as a natural harmonic; `too`: harmonics may be chosen; `none`. */
+  readonly harmonics: 'only' | 'too' | 'none';
 }
-
-/** What the teacher fixed for one note; null leaves it to the engine. */
-export interface NoteLock {
-  readonly stringIndex: number | null;
-  readonly finger: Finger | null;
-  readonly position: string | null;
-}
-
-/** The limits that can exclude a placement, by name. */
-export type LimitName = 'lock' | 'positions' | 'strings' | 'fingers' | 'openStrings';
 
 /**
- * Every way the hand can play a pitch, whatever the limits: strings from I down, on each the open string or the hand's
- * placements. Doubly altered notes may also be read as their plain neighbours, as players do (E𝄪 as F♯).
+ * Every way the hand can play a note, whatever the limits: strings from I down, on each the open string, the hand's
+ * placements, and its natural harmonics where they are wanted. Doubly altered notes may also be read as their plain
+ * neighbours, as players do (E𝄪 as F♯), and in runs of semitones sharps as flats.
  */
-export function allPlacements(instrument: Instrument, hand: HandModel, pitch: Pitch, highestAnchor: number): readonly Placement[] {
-  return instrument.strings.flatMap((string, stringIndex) => {
-    const semitonesAboveOpen = semitonesOf(pitch) - string.semitones;
-    if (semitonesAboveOpen < 0 || semitonesAboveOpen > instrument.highestSemitone) return [];
-    if (semitonesAboveOpen === 0) return hand.hoverings(stringIndex, highestAnchor + HOVERING_MARGIN);
-    const letterSteps = spellingsOf(pitch).map((spelling) => stepsOf(spelling) - stepsOf(string.open));
-    return hand.placements({ stringIndex, semitonesAboveOpen, letterSteps }).filter((placement) => placement.anchor <= highestAnchor);
-  });
+export function allPlacements(instrument: Instrument, hand: HandModel, note: WantedNote, highestAnchor: number): readonly Placement[] {
+  const places = instrument.strings.flatMap((_, stringIndex) =>
+    note.upper ? doubleStops(instrument, hand, note, note.upper, stringIndex, highestAnchor) : singles(instrument, hand, note, stringIndex, highestAnchor),
+  );
+  return places.filter((placement) => placement.anchor <= highestAnchor + (placement.finger === '0' ? HOVERING_MARGIN : 0));
 }
 
-/** Whether a placement is within one named limit. Open strings are a matter of the whole set, not of one placement. */
-export function withinLimits(hand: HandModel, placement: Placement, limits: Limits, lock: NoteLock | null, name: LimitName): boolean {
-  switch (name) {
-    case 'lock':
-      return lock === null || keepsLock(hand, placement, lock);
-    case 'positions':
-      return limits.positions === null || hand.labelsOf(placement).some((label) => limits.positions?.has(label));
-    case 'strings':
-      return limits.strings === null || limits.strings.has(placement.stringIndex);
-    case 'fingers':
-      return limits.fingers === null || placement.finger === '0' || limits.fingers.has(placement.finger);
-    case 'openStrings':
-      return limits.openStrings !== 'none' || placement.finger !== '0' || lock?.finger === '0';
-  }
+function singles(instrument: Instrument, hand: HandModel, note: WantedNote, stringIndex: number, highestAnchor: number): readonly Placement[] {
+  const semitones = semitonesOf(note.pitch) - stringOf(instrument, stringIndex).semitones;
+  const harmonics = note.harmonics === 'none' ? [] : harmonicPlacements(hand, stringIndex, semitones, instrument.highestSemitone);
+  if (note.harmonics === 'only' || semitones < 0 || semitones > instrument.highestSemitone) return harmonics;
+  if (semitones === 0) return hand.hoverings(stringIndex, highestAnchor + HOVERING_MARGIN);
+  return [...hand.placements(noteOn(instrument, stringIndex, note.pitch, note.chromatic)), ...harmonics];
 }
 
-/** The placements that limits and lock leave, with the policy for open strings applied. A lock on a finger goes before it. */
-export function candidatesFor(
+/** Two notes on a string and the one above it; the lower note may be on either (a unison, a crossed pair). */
+function doubleStops(
+  instrument: Instrument,
   hand: HandModel,
-  placements: readonly Placement[],
-  limits: Limits,
-  lock: NoteLock | null,
-  firstNote: boolean,
+  note: WantedNote,
+  upper: Pitch,
+  stringIndex: number,
+  highestAnchor: number,
 ): readonly Placement[] {
-  const names: readonly LimitName[] = ['lock', 'positions', 'strings', 'fingers', 'openStrings'];
-  const left = placements.filter((placement) => names.every((name) => withinLimits(hand, placement, limits, lock, name)));
-  if (lock?.finger != null) return left;
-  const open = left.filter((placement) => placement.finger === '0');
-  const stopped = left.filter((placement) => placement.finger !== '0');
-  switch (limits.openStrings) {
-    case 'prefer':
-      return open.length > 0 ? open : stopped;
-    case 'avoid':
-      return stopped.length > 0 && !firstNote ? stopped : left;
-    case 'allow':
-    case 'none':
-      return left;
+  if (stringIndex + 1 >= instrument.strings.length) return [];
+  const pairOn = (low: number, high: number): readonly Placement[] =>
+    pairPlacements(
+      hand,
+      noteOn(instrument, low, note.pitch, note.chromatic),
+      noteOn(instrument, high, upper, note.chromatic),
+      instrument.highestSemitone,
+      highestAnchor,
+    );
+  return [...pairOn(stringIndex + 1, stringIndex), ...pairOn(stringIndex, stringIndex + 1)];
+}
+
+function pairPlacements(hand: HandModel, low: NoteOnString, high: NoteOnString, highest: number, highestAnchor: number): readonly Placement[] {
+  const lowest = Math.min(low.semitonesAboveOpen, high.semitonesAboveOpen);
+  if (lowest < 0 || Math.max(low.semitonesAboveOpen, high.semitonesAboveOpen) > highest) return [];
+  const openHigh = stopAt(high.stringIndex, '0', 0);
+  if (low.semitonesAboveOpen === 0) {
+    const openLow = stopAt(low.stringIndex, '0', 0);
+    if (high.semitonesAboveOpen > 0) return hand.placements(high).map((placement) => ({ ...placement, ...openLow, upper: stopAt(high.stringIndex, placement.finger, high.semitonesAboveOpen) }));
+    return hand.hoverings(low.stringIndex, highestAnchor + HOVERING_MARGIN).map((placement) => ({ ...placement, upper: openHigh }));
   }
+  if (high.semitonesAboveOpen === 0) return hand.placements(low).map((placement) => ({ ...placement, upper: openHigh }));
+  return hand.pairs(low, high);
+}
+
+function noteOn(instrument: Instrument, stringIndex: number, pitch: Pitch, chromatic: boolean): NoteOnString {
+  const string = stringOf(instrument, stringIndex);
+  return {
+    stringIndex,
+    semitonesAboveOpen: semitonesOf(pitch) - string.semitones,
+    letterSteps: spellingsOf(pitch, chromatic).map((spelling) => stepsOf(spelling) - stepsOf(string.open)),
+    chromatic,
+  };
 }
 
 /**
@@ -103,14 +102,9 @@ const LOWEST_BOUND = 7;
 /** A hovering hand stands at the plain form of its position, up to two semitones above its lowest form. */
 const HOVERING_MARGIN = 2;
 
-function spellingsOf(pitch: Pitch): readonly Pitch[] {
-  if (Math.abs(pitch.alteration) < 2) return [pitch];
-  const plain = respelled(pitch, pitch.alteration > 0 ? 1 : -1);
-  return plain ? [pitch, plain] : [pitch];
-}
-
-function keepsLock(hand: HandModel, placement: Placement, lock: NoteLock): boolean {
-  if (lock.stringIndex !== null && placement.stringIndex !== lock.stringIndex) return false;
-  if (lock.finger !== null && placement.finger !== lock.finger) return false;
-  return lock.position === null || hand.labelsOf(placement).includes(lock.position);
+/** In a run of semitones an altered note is read by either of its names, as the finger that slides knows it by one only. */
+function spellingsOf(pitch: Pitch, chromatic: boolean): readonly Pitch[] {
+  const unusual = Math.abs(pitch.alteration) >= 2 || (chromatic && pitch.alteration !== 0);
+  const other = unusual ? respelled(pitch, pitch.alteration > 0 ? 1 : -1) : null;
+  return other ? [pitch, other] : [pitch];
 }

@@ -1,10 +1,12 @@
 import type { Placement } from '#core/hand';
-import { canFollow, type CostSetting, type Gap, noteCost, stepPricer } from './cost.ts';
+import { canFollow, type CostSetting, type Gap, noteCost, type NoteRole, stepPricer } from './cost.ts';
 
 /** One sounding note as the search sees it: its candidates and what lies between it and the note before. */
 export interface LatticeNote {
   /** At least one. */
   readonly candidates: readonly Placement[];
+  /** Long, or the top of the line. */
+  readonly hard: boolean;
   /** Null for the first note. */
   readonly gap: Gap | null;
 }
@@ -15,8 +17,13 @@ export interface Layer {
   readonly costs: Float64Array;
 }
 
-/** Costs from every candidate of one layer to every one of the next: row by arriving candidate; Infinity where none leads. */
-export type Step = Float64Array;
+/** From every candidate of one layer to every one of the next; cells stand row by row, a row for each arriving candidate. */
+export interface Step {
+  /** Thousandths; Infinity where no way leads. */
+  readonly costs: Float64Array;
+  /** 1 where the way is a shift. */
+  readonly shifts: Uint8Array;
+}
 
 /** The whole line as layers and the steps between them: `steps[i]` leads from layer i to layer i + 1. */
 export interface Lattice {
@@ -30,22 +37,28 @@ export interface Lattice {
  * Candidate sets are told apart by identity: give equal notes the same array.
  */
 export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[]): Lattice {
-  const layers = new Map<readonly Placement[], Layer>();
+  const layers = new Map<readonly Placement[], Map<boolean, Layer>>();
   const steps = new Map<Layer, Map<Layer, Map<string, Step>>>();
-  const laid = notes.map((note, index) => (index === 0 ? layerOf(setting, note, true) : sharedLayer(setting, note, layers)));
+  const laid = notes.map((note, index) => sharedLayer(setting, note, { first: index === 0, hard: note.hard }, layers));
   return { layers: laid, steps: laid.slice(1).map((layer, index) => sharedStep(setting, laid[index], layer, notes[index + 1], steps)) };
 }
 
-function sharedLayer(setting: CostSetting, note: LatticeNote, layers: Map<readonly Placement[], Layer>): Layer {
-  const known = layers.get(note.candidates);
-  if (known) return known;
-  const layer = layerOf(setting, note, false);
-  layers.set(note.candidates, layer);
+function sharedLayer(
+  setting: CostSetting,
+  note: LatticeNote,
+  role: NoteRole,
+  layers: Map<readonly Placement[], Map<boolean, Layer>>,
+): Layer {
+  const costs = (): Layer => ({
+    candidates: note.candidates,
+    costs: Float64Array.from(note.candidates, (placement) => noteCost(setting, placement, role)),
+  });
+  if (role.first) return costs();
+  const alike = layers.get(note.candidates) ?? new Map<boolean, Layer>();
+  layers.set(note.candidates, alike);
+  const layer = alike.get(role.hard) ?? costs();
+  alike.set(role.hard, layer);
   return layer;
-}
-
-function layerOf(setting: CostSetting, note: LatticeNote, first: boolean): Layer {
-  return { candidates: note.candidates, costs: Float64Array.from(note.candidates, (placement) => noteCost(setting, placement, first)) };
 }
 
 function sharedStep(
@@ -68,13 +81,15 @@ function sharedStep(
 
 function stepOf(setting: CostSetting, from: Layer, to: Layer, gap: Gap): Step {
   const costs = new Float64Array(from.candidates.length * to.candidates.length);
+  const shifts = new Uint8Array(costs.length);
   const priceOf = stepPricer(setting, gap);
   let cell = 0;
   for (const arriving of to.candidates) {
     for (const leaving of from.candidates) {
       costs[cell] = canFollow(leaving, arriving) ? priceOf(leaving, arriving) : Infinity;
+      shifts[cell] = setting.hand.isShift(leaving, arriving) ? 1 : 0;
       cell += 1;
     }
   }
-  return costs;
+  return { costs, shifts };
 }

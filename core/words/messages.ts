@@ -1,3 +1,5 @@
+import { positionWords } from './positions.ts';
+
 /**
  * Every sentence the core says when something is wrong, in one place: what is wrong with its value, and what would help.
  * Pitches come as people read them ("E♭4").
@@ -69,6 +71,11 @@ export function notATokenOfALine(word: string): Words {
 /** A bracket whose partner is missing. */
 export function bracketWithout(bracket: string, partner: string): Words {
   return { message: `A bow mark “${bracket}” has no “${partner}” to go with it.`, hint: 'Put round brackets around the notes of one bow.' };
+}
+
+/** Three or more notes at once. */
+export function tooManyNotes(chord: string): Words {
+  return { message: `“${chord}” has more than two notes at once.`, hint: 'A double stop is two notes: G3+B3.' };
 }
 
 /** A tie that does not lead to the same pitch. */
@@ -199,3 +206,110 @@ export function fileOfNewerVersion(version: number, known: number): Words {
 export function bodyTooLarge(limitBytes: number): Words {
   return { message: `The request is larger than ${Math.round(limitBytes / 1_000_000)} MB.`, hint: 'Send at most 10,000 notes at once.' };
 }
+
+/** A hand that spans nothing. */
+export function handSpansNothing(mm: number): Words {
+  return { message: `A hand that spans ${mm} mm can hold no finger down.`, hint: 'Measure from first to fourth finger at the instrument, in millimetres.' };
+}
+
+/** A hand outside what hands are. */
+export function handBeyondSense(mm: number, hint: string): Words {
+  return { message: `${mm} mm is no measure of a hand.`, hint };
+}
+
+/** One pattern for every octave asked of material that has no octaves. */
+export function patternNeedsScale(): Words {
+  return { message: 'The same pattern in every octave can be asked of scales and arpeggios only.', hint: 'Leave it out for this material.' };
+}
+
+/** A weight outside its range. */
+export function weightOutOfRange(name: string, value: number, least: number, most: number): Words {
+  return { message: `The weight “${name}” cannot be ${value}.`, hint: `It lies between ${least} and ${most}.` };
+}
+
+/** A weight with too many or too few values. */
+export function weightOfOtherShape(name: string, values: number): Words {
+  return { message: `The weight “${name}” has ${values} ${values === 1 ? 'value' : 'values'}.`, hint: 'Give as many as the table of weights has.' };
+}
+
+/** A highest note below the open string it is to limit. */
+export function highestBelowString(pitch: string, string: string): Words {
+  return { message: `${pitch} lies below the open ${string} string, so it cannot be its highest note.`, hint: 'Name a note on that string.' };
+}
+
+/** A lock on a rest. */
+export function lockOnRest(note: number): Words {
+  return { message: `A finger is fixed on note ${note + 1}, which is a rest.`, hint: 'Remove that fixed finger.' };
+}
+
+/** Two locks on one note that cannot both hold. */
+export function locksContradict(note: number): Words {
+  return { message: `Note ${note + 1} is fixed twice, in ways that contradict each other.`, hint: 'Keep one of the two.' };
+}
+
+/** A pitch that is no natural harmonic of any string. */
+export function noHarmonic(pitch: string): Words {
+  return { message: `${pitch} is no natural harmonic on this instrument.`, hint: 'Stop the note, or write a harmonic of an open string.' };
+}
+
+/** A double stop for which neighbouring strings would have to be skipped. */
+export function noDoubleStopSkips(low: string, high: string): Words {
+  return {
+    message: `${low} and ${high} together would skip a string: neighbouring strings lie a fourth apart here.`,
+    hint: 'Play them one after the other, or a smaller interval.',
+  };
+}
+
+/** A double stop no two neighbouring strings hold. */
+export function noDoubleStopThere(low: string, high: string): Words {
+  return { message: `No two neighbouring strings hold ${low} and ${high} together in one hand.`, hint: 'Move one of the notes by an octave, or play them one after the other.' };
+}
+
+/** A line in which every note can be played, and no whole keeps what is asked. */
+export function noWayAtAll(): Words {
+  return { message: 'No fingering of the whole line keeps all that is asked.', hint: 'Let the way down be its own, or the octaves differ.' };
+}
+
+/** A count of shifts that cannot be had. */
+export function noWayWithShifts(shifts: number, counts: readonly number[]): Words {
+  const shown = (count: number): string => `${count} ${count === 1 ? 'shift' : 'shifts'}`;
+  const nearest = [...counts].sort((one, other) => Math.abs(one - shifts) - Math.abs(other - shifts))[0];
+  const hint = nearest === undefined ? 'Leave the number of shifts open.' : `The nearest that can be had is ${shown(nearest)}.`;
+  return { message: `There is no fingering with exactly ${shown(shifts)} within these limits.`, hint };
+}
+
+/** What was let go so that a line can be planned. */
+export function relaxationWords(
+  kind: 'positions' | 'strings' | 'fingers' | 'lock' | 'shifts' | 'openStrings' | 'without',
+  value: string,
+): string {
+  switch (kind) {
+    case 'positions':
+      return `with ${positionWords({ label: value, alteration: null })} allowed too`;
+    case 'strings':
+      return `with the ${value.replace(/\d/, '')} string allowed too`;
+    case 'fingers':
+      return value === 'T' ? 'with the thumb allowed too' : `with finger ${value} allowed too`;
+    case 'lock':
+      return `without the finger fixed on note ${value}`;
+    case 'shifts':
+      return `with ${value} ${value === '1' ? 'shift' : 'shifts'} instead`;
+    case 'openStrings':
+      return 'with open strings left free';
+    case 'without':
+      return `without ${WHOLE_LIMITS[value] ?? value}`;
+  }
+}
+
+const WHOLE_LIMITS: Readonly<Record<string, string>> = {
+  positions: 'the limit on positions',
+  strings: 'the limit on strings',
+  fingers: 'the limit on fingers',
+  highestPerString: 'the highest note on a string',
+  openStrings: 'the rule for open strings',
+  shifts: 'the number of shifts',
+  locks: 'any fixed finger',
+  pattern: 'the same pattern in every octave',
+  'as-up': 'the way down as the way up',
+  all: 'any limit, which no single one explains',
+};

@@ -1,10 +1,15 @@
 import type { InstrumentKind } from '#core/instrument';
-import { bassWeights } from './bass.ts';
-import { celloWeights } from './cello.ts';
-import type { Weights } from './types.ts';
-import { violaWeights, violinWeights } from './violin.ts';
+import { WEIGHTS, type Weights } from './table.ts';
+import type { WeightValue } from './types.ts';
 
-/** The weights of an instrument's hand. */
+/** The default weights of an instrument. */
 export function weightsFor(kind: InstrumentKind): Weights {
-  return { violin: violinWeights, viola: violaWeights, cello: celloWeights, bass: bassWeights }[kind];
+  const picked = Object.fromEntries(Object.entries(WEIGHTS).map(([name, entry]): [string, WeightValue] => [name, entry.defaults[kind]]));
+  if (!isComplete(picked)) throw new RangeError('The table of weights lacks a line');
+  return picked;
+}
+
+/** Every line of the table is there, with a value of its own kind. */
+function isComplete(weights: Readonly<Record<string, WeightValue>>): weights is Weights {
+  return Object.entries(WEIGHTS).every(([name, entry]) => typeof weights[name] === typeof entry.defaults.violin);
 }

@@ -1,0 +1,164 @@
+import type { Placement } from '#core/hand';
+import {
+  backwardSums,
+  costOfWay,
+  fingeringLabel,
+  forwardSums,
+  indexOfLeast,
+  type Lattice,
+  positionKey,
+  type Preference,
+  PREFERENCES,
+  restricted,
+  tracedBack,
+  tracedForth,
+  type Way,
+} from '#core/search';
+import { costDifferences } from './cost-breakdown.ts';
+import { describe } from './describe.ts';
+import { readBrief } from './read-brief.ts';
+import { asksOfWholeLine, laid, solve, type Solved, wayIn, withWay } from './solve.ts';
+import type { Alternative, Plan } from './types.ts';
+
+/** Nothing dearer than this against the best is offered as just another way, thousandths: about two shifts. */
+const DEAREST = 4000;
+
+/** Two ways are different to a player when at least this share of the notes is fingered otherwise. */
+const DIFFERENT_SHARE = 0.2;
+
+/** Ways looked at, cheapest first. */
+const MOST_TRACED = 600;
+
+/** Lines beyond this are offered the wishes only: the ways through every note would take too long to hold against each other. */
+const MOST_NOTES_COMPARED = 400;
+
+/** The longest line that is solved again for each of its notes. */
+const MOST_SOLVED_AGAIN = 120;
+
+interface Candidate {
+  readonly kind: Alternative['kind'];
+  readonly way: Way;
+}
+
+/**
+ * Fingerings that a player would call different, cheapest first.
+ *
+ * The k best ways are near copies of each other, so they are not asked. Instead: for every note, string and position the
+ * best whole line that goes through there (forward and backward sums give all of them at once), kept when at least a
+ * fifth of the notes is fingered otherwise than in every way kept before; and the best line under each wish, one solve
+ * each; and, where the teacher has fixed notes, what the engine would do without. All are priced by the brief's own weights.
+ */
+export function alternativesTo(solved: Solved, best: Plan, most: number): readonly Alternative[] {
+  if (most <= 0) return [];
+  const chosen = labelsOf(solved.lattice, solved.way);
+  const kept: (Candidate & { readonly labels: readonly string[] })[] = [];
+  const take = (candidate: Candidate, leastNotes: number): void => {
+    const labels = labelsOf(solved.lattice, candidate.way);
+    const apart = [chosen, ...kept.map((other) => other.labels)].map((labelsBefore) => differing(labelsBefore, labels).length);
+    if (apart.every((notes) => notes >= leastNotes)) kept.push({ ...candidate, labels });
+  };
+  const fifth = Math.max(1, Math.ceil(solved.steps.length * DIFFERENT_SHARE));
+  for (const way of otherWays(solved)) {
+    if (kept.length >= most) break;
+    take({ kind: 'other-way', way }, fifth);
+  }
+  for (const candidate of wishedWays(solved)) take(candidate, 1);
+  const others = kept
+    .toSorted((one, other) => one.way.cost - other.way.cost)
+    .map((each) => alternative(solved, best, each, differing(chosen, each.labels)));
+  return [...unlocked(solved, best), ...others].slice(0, most);
+}
+
+function alternative(solved: Solved, best: Plan, { kind, way }: Candidate, differs: readonly number[]): Alternative {
+  const plan = describe(withWay(solved, way));
+  const differences = costDifferences(best.cost, plan.cost);
+  return {
+    kind,
+    plan,
+    differsAt: differs.flatMap((order) => solved.steps[order]?.index ?? []),
+    deltaThousandths: plan.cost.totalThousandths - best.cost.totalThousandths,
+    gains: differences.filter((difference) => difference.thousandths < 0),
+    pays: differences.filter((difference) => difference.thousandths > 0),
+  };
+}
+
+/** Other ways, cheapest first. */
+function otherWays(solved: Solved): readonly Way[] {
+  if (asksOfWholeLine(solved.task)) return waysWithout(solved);
+  return solved.steps.length > MOST_NOTES_COMPARED ? [] : waysThrough(solved);
+}
+
+/** The best line through every note on every string in every position, each once. */
+function waysThrough({ lattice, way }: Solved): readonly Way[] {
+  const forward = forwardSums(lattice);
+  const backward = backwardSums(lattice);
+  const through = lattice.layers.flatMap((layer, index) => {
+    const sums = layer.costs.map((_, place) => (forward.sums[index]?.[place] ?? Infinity) + (backward.sums[index]?.[place] ?? Infinity));
+    return placesOf(layer.candidates).map((places) => {
+      const place = places[indexOfLeast(sums.filter((_, at) => places.includes(at)))] ?? 0;
+      return { index, place, cost: sums[place] ?? Infinity };
+    });
+  });
+  return through
+    .filter(({ cost }) => cost <= way.cost + DEAREST)
+    .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
+    .slice(0, MOST_TRACED)
+    .map(({ index, place, cost }) => ({ choices: [...tracedBack(forward.links, index, place), ...tracedForth(backward.links, index, place)], cost }));
+}
+
+/** Candidates by string and position. */
+function placesOf(candidates: readonly Placement[]): readonly (readonly number[])[] {
+  const groups = new Map<string, number[]>();
+  for (const [place, candidate] of candidates.entries()) {
+    const key = `${candidate.stringIndex} ${positionKey(candidate)}`;
+    groups.set(key, [...(groups.get(key) ?? []), place]);
+  }
+  return [...groups.values()];
+}
+
+/** Where the brief asks something of the whole line: for every note, the best line that takes it otherwise, solved again. */
+function waysWithout({ task, lattice, placements }: Solved): readonly Way[] {
+  if (placements.length > MOST_SOLVED_AGAIN) return [];
+  const ways = placements.flatMap((chosen, order) => {
+    const label = fingeringLabel(chosen);
+    return wayIn(task, restricted(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label)) ?? [];
+  });
+  return ways.toSorted((one, other) => one.cost - other.cost);
+}
+
+/** The best line under each wish the brief does not have, priced as the brief prices. */
+function wishedWays(solved: Solved): readonly Candidate[] {
+  return PREFERENCES.filter((wish) => !solved.task.wishes.has(wish)).flatMap((wish) => wayUnder(solved, wish));
+}
+
+/** What the engine would do without the teacher's locks, where that is something else. */
+function unlocked(solved: Solved, best: Plan): readonly Alternative[] {
+  if (solved.task.locks.size === 0) return [];
+  const { locks: _, ...brief } = solved.task.brief;
+  const task = readBrief(brief);
+  const layers = task.ok ? laid(task.value) : null;
+  const free = layers?.ok ? solve(layers.laid) : null;
+  if (!free) return [];
+  const differs = differing(solved.placements.map(fingeringLabel), free.placements.map(fingeringLabel));
+  return differs.length === 0 ? [] : [alternative(free, best, { kind: 'unlocked', way: free.way }, differs)];
+}
+
+/** Wishes change weights and never candidates, so the choices of one lattice mean the same in the other. */
+function wayUnder({ task, lattice }: Solved, wish: Preference): readonly Candidate[] {
+  const { 'fewest-shifts': _, ...wishes } = task.brief.preferences ?? {};
+  const asked = readBrief({ ...task.brief, preferences: { ...wishes, [wish]: 1 } });
+  const layers = asked.ok ? laid(asked.value) : null;
+  const way = layers?.ok ? solve(layers.laid)?.way : null;
+  return way ? [{ kind: wish, way: { choices: way.choices, cost: costOfWay(lattice, way.choices) } }] : [];
+}
+
+function labelsOf(lattice: Lattice, way: Way): readonly string[] {
+  return way.choices.map((choice, index) => {
+    const placement = lattice.layers[index]?.candidates[choice];
+    return placement ? fingeringLabel(placement) : '';
+  });
+}
+
+function differing(one: readonly string[], other: readonly string[]): readonly number[] {
+  return one.flatMap((label, index) => (label === other[index] ? [] : [index]));
+}

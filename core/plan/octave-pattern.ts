@@ -1,0 +1,38 @@
+import type { Placement } from '#core/hand';
+import { bestWays, cheapestWay, type Lattice, restricted, type Way } from '#core/search';
+
+/** Rows of fingers tried for an octave, cheapest first. */
+const MOST_ROWS = 200;
+
+/**
+ * The cheapest way in which every octave has the fingers of the one below it, from the second octave on (of two octaves,
+ * the second those of the first).
+ *
+ * The rows of fingers of the model octave are taken in the order of the best whole lines that have them; with each, the
+ * other octaves are bound to it and the line is solved again. No later row can beat a line already found that costs no
+ * more than the row's own best line, so the search may stop there: then it is exact. Null when no row fits.
+ */
+export function samePatternWay(lattice: Lattice, from: number, notesAnOctave: number, octaves: number): Way | null {
+  const model = from + (octaves > 2 ? notesAnOctave : 0);
+  const inModel = (layer: number): boolean => layer >= model && layer < model + notesAnOctave;
+  const bound = (layer: number): boolean => layer >= model + notesAnOctave && layer <= from + notesAnOctave * octaves;
+  const rows = bestWays(lattice, MOST_ROWS, (placement, layer) => (inModel(layer) ? fingersOf(placement) : ''));
+  let best: Way | null = null;
+  for (const row of rows) {
+    if (best && row.cost >= best.cost) break;
+    const fingers = row.choices.map((choice, layer) => fingersOf(lattice.layers[layer]?.candidates[choice]));
+    const modelOf = (layer: number): number => model + ((layer - model) % notesAnOctave);
+    const held = restricted(lattice, (placement, layer) => {
+      if (inModel(layer)) return fingersOf(placement) === fingers[layer];
+      // The last tonic closes the octave below it and may be taken by any finger.
+      return !bound(layer) || layer === from + notesAnOctave * octaves || fingersOf(placement) === fingers[modelOf(layer)];
+    });
+    const way = cheapestWay(held);
+    if (way && (!best || way.cost < best.cost)) best = way;
+  }
+  return best;
+}
+
+function fingersOf(placement: Placement | undefined): string {
+  return placement ? `${placement.finger}${placement.upper?.finger ?? ''}` : '';
+}

@@ -1,0 +1,90 @@
+import type { Placement } from '#core/hand';
+import type { Lattice, Layer, Step } from './lattice.ts';
+
+/** A line that goes up and comes back, folded at the top: each layer holds pairs of candidates, of a note and of its mirror. */
+export interface Folded {
+  readonly lattice: Lattice;
+  /** For every folded layer, the candidates of the way up and of the way down that each pair stands for. */
+  readonly pairs: readonly { readonly up: Uint16Array; readonly down: Uint16Array }[];
+}
+
+/**
+ * Folds a lattice of 2n + 1 layers at layer n, so that a way through it is fingered down as up.
+ *
+ * A pair is kept where both are the same to the player: same string and finger in the same place of the hand; over open
+ * strings the hand may hover differently. Where the note down differs from the note up (the melodic minor) string and
+ * finger agree if any pair does, else the pair is free. The cost of a pair is the sum of both notes, of a folded step
+ * the sum of both steps, so the cheapest way through the folded lattice is the cheapest line that goes down as it went up.
+ */
+export function folded(lattice: Lattice): Folded {
+  const top = (lattice.layers.length - 1) / 2;
+  const paired = Array.from({ length: top + 1 }, (_, index) =>
+    pairsOf(lattice.layers[index], lattice.layers[lattice.layers.length - 1 - index], index === top),
+  );
+  const layers = paired.map((pairs) => pairs.layer);
+  const steps = Array.from({ length: top }, (_, index) => foldedStep(lattice, index, paired[index], paired[index + 1]));
+  return { lattice: { layers, steps }, pairs: paired };
+}
+
+/** The choices of the whole line from those of the folded one. */
+export function unfolded({ pairs }: Folded, choices: readonly number[]): readonly number[] {
+  const up = choices.map((choice, index) => pairs[index]?.up[choice] ?? 0);
+  const down = choices.map((choice, index) => pairs[index]?.down[choice] ?? 0);
+  return [...up, ...down.slice(0, -1).reverse()];
+}
+
+interface Pairs {
+  readonly up: Uint16Array;
+  readonly down: Uint16Array;
+  readonly layer: Layer;
+}
+
+function pairsOf(up: Layer | undefined, down: Layer | undefined, top: boolean): Pairs {
+  if (!up || !down) throw new RangeError('Only a line of an odd number of notes can be folded');
+  const chosen = top ? up.candidates.map((_, index): readonly [number, number] => [index, index]) : agreeing(up, down);
+  const costs = Float64Array.from(chosen, ([one, other]) => (up.costs[one] ?? Infinity) + (top ? 0 : (down.costs[other] ?? Infinity)));
+  const candidates = chosen.flatMap(([one]) => up.candidates[one] ?? []);
+  return {
+    up: Uint16Array.from(chosen, ([one]) => one),
+    down: Uint16Array.from(chosen, ([, other]) => other),
+    layer: { candidates, costs },
+  };
+}
+
+function agreeing(up: Layer, down: Layer): readonly (readonly [number, number])[] {
+  const all = up.candidates.flatMap((one, index) => down.candidates.map((other, place) => ({ one, other, index, place })));
+  for (const rule of [samePlace, sameFinger, () => true]) {
+    const found = all.filter(({ one, other }) => rule(one, other));
+    if (found.length > 0) return found.map(({ index, place }): readonly [number, number] => [index, place]);
+  }
+  return [];
+}
+
+function samePlace(one: Placement, other: Placement): boolean {
+  if (!sameFinger(one, other) || one.semitonesAboveOpen !== other.semitonesAboveOpen) return false;
+  return one.finger === '0' || (one.anchor === other.anchor && one.letterPosition === other.letterPosition && one.shape === other.shape);
+}
+
+function sameFinger(one: Placement, other: Placement): boolean {
+  return one.stringIndex === other.stringIndex && one.finger === other.finger && one.upper?.finger === other.upper?.finger;
+}
+
+function foldedStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {
+  const last = lattice.layers.length - 1;
+  const upStep = lattice.steps[index];
+  const downStep = lattice.steps[last - index - 1];
+  if (!from || !to || !upStep || !downStep) throw new RangeError('A folded step lies outside the line');
+  const upWidth = lattice.layers[index]?.costs.length ?? 0;
+  const downWidth = lattice.layers[last - index - 1]?.costs.length ?? 0;
+  const costs = new Float64Array(from.up.length * to.up.length);
+  const shifts = new Uint8Array(costs.length);
+  for (let arriving = 0, cell = 0; arriving < to.up.length; arriving += 1) {
+    for (let leaving = 0; leaving < from.up.length; leaving += 1, cell += 1) {
+      const up = (to.up[arriving] ?? 0) * upWidth + (from.up[leaving] ?? 0);
+      const down = (from.down[leaving] ?? 0) * downWidth + (to.down[arriving] ?? 0);
+      costs[cell] = (upStep.costs[up] ?? Infinity) + (downStep.costs[down] ?? Infinity);
+      shifts[cell] = (upStep.shifts[up] ?? 0) + (downStep.shifts[down] ?? 0);
+    }
+  }
+  return { costs, shifts };
+}

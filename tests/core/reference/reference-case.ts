@@ -1,0 +1,165 @@
+import { readFileSync } from 'node:fs';
+import type { Finger, School } from '#core/hand';
+import { TUNINGS, type InstrumentKind } from '#core/instrument';
+import { parsePitch, semitonesOf } from '#core/pitch';
+import { type Brief, plan, type Plan, type PlannedSound } from '#core/plan';
+
+/** A finger on a string, or two, as a case lists them. */
+export interface CaseStop {
+  readonly string: string;
+  readonly finger: string;
+  readonly position?: string;
+}
+
+/** What a case accepts for one note. */
+export type CaseNote = CaseStop | { readonly chord: readonly [CaseStop, CaseStop] };
+
+/** A property that a right fingering has. */
+export interface CaseProperty {
+  readonly name: string;
+  readonly args: readonly string[];
+  readonly notes?: readonly (CaseStop & { readonly pitch: string })[];
+}
+
+/** A standard fingering; `accept` lists complete fingerings, any of them right; without any, the properties decide. */
+export interface ReferenceCase {
+  readonly id: string;
+  readonly instrument: InstrumentKind;
+  readonly school: School;
+  readonly material: { readonly kind: string; readonly type: string; readonly tonic: string };
+  readonly constraints: {
+    readonly positions?: string[];
+    readonly strings?: string[];
+    readonly fingers?: Finger[];
+    readonly shifts?: number;
+    readonly openStrings?: 'prefer' | 'allow' | 'avoid' | 'none';
+  };
+  readonly notes: readonly string[];
+  readonly accept: readonly (readonly CaseNote[])[];
+  readonly properties: readonly CaseProperty[];
+  readonly confidence: 'certain' | 'high' | 'medium';
+  readonly why: string;
+}
+
+/** How a case came out: which plan is right (0 the best, 1 … 3 an alternative), or none and what the best plan was. */
+export interface Verdict {
+  readonly matchedBy: number | null;
+  readonly found: string;
+  readonly wanted: string;
+}
+
+/** The cases of a file beside this one. */
+export function casesOf(file: string): readonly ReferenceCase[] {
+  const cases: ReferenceCase[] = JSON.parse(readFileSync(new URL(`./${file}`, import.meta.url), 'utf8'));
+  return cases;
+}
+
+/** A case as a teacher's brief: a typed line with its key. */
+export function briefOfCase({ instrument, school, material, constraints, notes }: ReferenceCase): Brief {
+  const { strings, ...limits } = constraints;
+  const named = strings?.map((name) => TUNINGS[instrument].find((open) => open.startsWith(name)) ?? name);
+  return {
+    instrument: { kind: instrument },
+    player: { school },
+    material: {
+      kind: 'line',
+      key: `${material.tonic.replace(/-?\d/, '')} ${material.type.includes('minor') ? 'minor' : 'major'}`,
+      notes: notes.map((note) => ({ pitches: note.split('+'), duration: '1/4' })),
+    },
+    limits: { ...limits, ...(named ? { strings: named } : {}) },
+  };
+}
+
+/** Plans a case and holds the best plan and its first three alternatives against it. */
+export function judged(each: ReferenceCase): Verdict {
+  const outcome = plan(briefOfCase(each), { alternatives: 3 });
+  const wanted = each.accept.map((notes) => notes.map(labelOfCase).join(' ')).join(' | ') || each.properties.map(propertyText).join(', ');
+  if (!outcome.ok) return { matchedBy: null, found: outcome.issues.map((issue) => issue.message).join(' '), wanted };
+  const plans = [outcome.value.best, ...outcome.value.alternatives.map((alternative) => alternative.plan)];
+  const matched = plans.findIndex((found) => isRight(each, found));
+  return { matchedBy: matched < 0 ? null : matched, found: plans.map(fingeringOf).join(' / '), wanted };
+}
+
+/** "A1 A2 D0", double stops in brackets. */
+export function fingeringOf(found: Plan): string {
+  return soundsOf(found)
+    .map((sound) => {
+      const names = sound.stops.map((stop) => `${stop.open.replace(/\d/, '')}${stop.finger}`);
+      return names.length === 1 ? names.join('') : `[${names.join('+')}]`;
+    })
+    .join(' ');
+}
+
+function isRight(each: ReferenceCase, found: Plan): boolean {
+  const accepted = each.accept.length === 0 || each.accept.some((notes) => notes.map(labelOfCase).join(' ') === fingeringOf(found));
+  return accepted && each.properties.every((property) => holds(property, found));
+}
+
+function labelOfCase(note: CaseNote): string {
+  const label = (stop: CaseStop): string => `${stop.string.replace(/\d/, '')}${stop.finger}`;
+  return 'chord' in note ? `[${note.chord.map(label).join('+')}]` : label(note);
+}
+
+function propertyText({ name, args }: CaseProperty): string {
+  return `${name}(${args.join(',')})`;
+}
+
+function soundsOf(found: Plan): readonly PlannedSound[] {
+  return found.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+}
+
+/** Whether a plan has a property; the names are those of the cases. */
+export function holds({ name, args, notes }: CaseProperty, found: Plan): boolean {
+  const sounds = soundsOf(found);
+  const first = sounds[0];
+  const top = sounds.reduce((high, sound) => (soundOf(sound) >= soundOf(high) ? sound : high), sounds[0] ?? fail(name));
+  const stringOf = (sound: PlannedSound | undefined): string => sound?.stops[0].open.replace(/\d/, '') ?? '';
+  switch (name) {
+    case 'startString':
+      return args.includes(stringOf(first));
+    case 'topString':
+    case 'highestOnString':
+      return args.includes(stringOf(top));
+    case 'startFinger':
+      return args.includes(first?.stops[0].finger ?? '');
+    case 'topFinger':
+      return args.includes(top.stops[0].finger);
+    case 'maxShifts':
+      return found.shifts.length <= Number(args[0]);
+    case 'noShiftOnFinger':
+      return found.shifts.every((shift) => shift.toFinger !== args[0]);
+    case 'shiftArriveFinger':
+      return found.shifts.every((shift) => args.includes(shift.toFinger));
+    case 'stringsMonotonic':
+      return sounds.every((sound, index) => index === 0 || indexOfString(sound) <= indexOfString(sounds[index - 1] ?? sound));
+    case 'prefix':
+      return (notes ?? []).every((note, index) => labelOfCase(note) === `${stringOf(sounds[index])}${sounds[index]?.stops[0].finger ?? ''}`);
+    case 'usesThumb':
+      return sounds.some((sound) => sound.stops.some((stop) => stop.finger === 'T')) === (args[0] === 'yes');
+    case 'noFinger4From':
+      return sounds.every((sound) => sound.stops[0].finger !== '4' || soundOf(sound) < semitones(args[0] ?? ''));
+    case 'noThumbBelow':
+      return sounds.every((sound) => sound.stops[0].finger !== 'T' || soundOf(sound) >= semitones(args[0] ?? ''));
+    default:
+      return fail(name);
+  }
+}
+
+function fail(name: string): never {
+  throw new Error(`The property ${name} of a reference case is not known`);
+}
+
+const NUMERALS = ['I', 'II', 'III', 'IV', 'V', 'VI'];
+
+function indexOfString(sound: PlannedSound): number {
+  return NUMERALS.indexOf(sound.stops[0].string);
+}
+
+function soundOf(sound: PlannedSound): number {
+  return semitones(sound.stops[0].pitch);
+}
+
+function semitones(text: string): number {
+  const pitch = parsePitch(text);
+  return pitch.ok ? semitonesOf(pitch.value) : Number.NaN;
+}
