@@ -1,8 +1,8 @@
 import { type InstrumentKind, STRING_NUMBERS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { asNumber, type NoteValue } from '#core/material';
-import { type Engraving, engravingOf, type Measure, type MeasureNote, type MeasureSymbol } from '#core/notation';
+import { asFingered, type Engraving, engravingOf, type Measure, type MeasureNote, type MeasureSymbol, type WrittenHead } from '#core/notation';
 import { LETTERS } from '#core/pitch';
-import type { Plan, PlannedSound } from '#core/plan';
+import type { Plan, PlannedSound, Stop } from '#core/plan';
 import { positionMark } from '#core/words';
 import { element } from './xml.ts';
 
@@ -40,7 +40,7 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
  */
 export function toMusicXml(name: string, plan: Plan): string {
   const kind = plan.brief.instrument.kind;
-  const engraving = engravingOf(kind, plan.line);
+  const engraving = engravingOf(kind, plan.line, asFingered(plan));
   const measures = engraving.measures.map((measure) => measureElement(measure, engraving, plan));
   const score = element(
     'score-partwise',
@@ -89,18 +89,24 @@ function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly string[] {
   const planned = plan.notes[symbol.index];
   if (planned?.kind !== 'note') throw new RangeError(`Note ${symbol.index} of the line has no fingering`);
   const position = planned.beginsStay && !symbol.tiedFromBefore ? [positionDirection(planned)] : [];
-  return [...position, noteElement(symbol, planned)];
+  return [...position, ...noteElements(symbol, planned)];
 }
 
 function positionDirection(planned: PlannedSound): string {
   return element('direction', [element('direction-type', [element('words', positionMark(planned.position))])], { placement: 'above' });
 }
 
-function noteElement(symbol: MeasureNote, planned: PlannedSound): string {
-  const { letter, alteration, octave } = symbol.written;
+/** One element for each head; those after the first are marked as sounding with it. Slurs and ties stand once. */
+function noteElements(symbol: MeasureNote, planned: PlannedSound): readonly string[] {
+  return symbol.heads.map((head, order) => noteElement(symbol, head, planned.stops[order] ?? planned.stops[0], order > 0));
+}
+
+function noteElement(symbol: MeasureNote, head: WrittenHead, stop: Stop, inChord: boolean): string {
+  const { letter, alteration, octave } = head.written;
   const [duration, voice, ...shape] = lengthElements(symbol.value);
   const ties = tieTypes(symbol);
   return element('note', [
+    ...(inChord ? [element('chord', [])] : []),
     element('pitch', [
       element('step', LETTERS[letter]),
       ...(alteration === 0 ? [] : [element('alter', String(alteration))]),
@@ -110,15 +116,18 @@ function noteElement(symbol: MeasureNote, planned: PlannedSound): string {
     ...ties.map((type) => element('tie', [], { type })),
     voice ?? '',
     ...shape,
-    ...(symbol.accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(symbol.accidental)] ?? 'natural')]),
-    ...notations(symbol, planned, ties),
+    ...(head.accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(head.accidental)] ?? 'natural')]),
+    ...notations(symbol, stop, ties, inChord),
   ]);
 }
 
-function notations(symbol: MeasureNote, planned: PlannedSound, ties: readonly string[]): readonly string[] {
-  const slurs = symbol.slur === 'begins' ? ['start'] : symbol.slur === 'ends' ? ['stop'] : [];
-  const stop = planned.stops[0];
-  const technical = [element('fingering', stop.finger), element('string', String(STRING_NUMBERS.indexOf(stop.string) + 1))];
+function notations(symbol: MeasureNote, stop: Stop, ties: readonly string[], inChord: boolean): readonly string[] {
+  const slurs = inChord ? [] : symbol.slur === 'begins' ? ['start'] : symbol.slur === 'ends' ? ['stop'] : [];
+  const technical = [
+    ...(stop.harmonic ? [element('harmonic', [element('natural', []), element('sounding-pitch', [])])] : []),
+    element('fingering', stop.finger),
+    element('string', String(STRING_NUMBERS.indexOf(stop.string) + 1)),
+  ];
   const inside = [
     ...ties.map((type) => element('tied', [], { type })),
     ...slurs.map((type) => element('slur', [], { type, number: 1 })),

@@ -1,5 +1,5 @@
 export { fingerboardEndSemitones, mmFromNut, mmPerTenCents, placesMm, semitonesAtMm } from './geometry.ts';
-export { STRING_NUMBERS, readInstrument, stringOf, stringSpacingMm, writtenPitch, soundingPitch } from './instrument.ts';
+export { STRING_NUMBERS, readInstrument, stringOf, stringSpacingMm, writtenOnString, writtenPitch, soundingPitch } from './instrument.ts';
 export type { Instrument, OpenString, StringNumber } from './instrument.ts';
 export { InstrumentSpec } from './schema.ts';
 export type { InstrumentKind } from './schema.ts';

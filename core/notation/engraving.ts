@@ -7,6 +7,7 @@ import {
   fraction,
   type Line,
   type Meter,
+  type NoteContent,
   type NoteValue,
   subtractFractions,
   writtenLengths,
@@ -15,16 +16,24 @@ import {
 import { alterationInKey, type Key, type Pitch } from '#core/pitch';
 import { type Clef, clefFor } from './clef.ts';
 
+/** One note head: the pitch as the player reads it, and the sign it needs. */
+export interface WrittenHead {
+  readonly written: Pitch;
+  /** Accidental to be set before the head: the alteration −2 … 2 (0 a natural); null when none is needed. */
+  readonly accidental: number | null;
+}
+
+/** Tells how the player reads a note of the line: its pitches, the lower first. */
+export type ReadAs = (index: number, note: NoteContent) => readonly Pitch[];
+
 /** A note as it is written in one measure: a long note is several of these, tied. */
 export interface MeasureNote {
   readonly kind: 'note';
   /** Index in the line. */
   readonly index: number;
-  /** The pitch as the player reads it. */
-  readonly written: Pitch;
+  /** One head, or two of a double stop, the lower first. */
+  readonly heads: readonly WrittenHead[];
   readonly value: NoteValue;
-  /** Accidental to be set before the head: the alteration −2 … 2 (0 a natural); null when none is needed. */
-  readonly accidental: number | null;
   readonly tiedFromBefore: boolean;
   readonly tiedToNext: boolean;
   readonly slur: 'begins' | 'continues' | 'ends' | null;
@@ -55,13 +64,16 @@ export interface Engraving {
   readonly measures: readonly Measure[];
 }
 
-/** Writes a line into measures: cuts notes at bar lines and into writable values, and sets ties, slurs and accidentals. */
-export function engravingOf(kind: InstrumentKind, line: Line): Engraving {
-  const written = line.notes.flatMap((note) => (note.kind === 'note' ? [writtenPitch(kind, note.pitch)] : []));
+/**
+ * Writes a line into measures: cuts notes at bar lines and into writable values, and sets ties, slurs and accidentals.
+ * `readAs` tells how retuned strings are read; without it every string is as usual.
+ */
+export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = asUsual(kind)): Engraving {
+  const written = line.notes.flatMap((note, index) => (note.kind === 'note' ? readAs(index, note) : []));
   const bar = fraction(line.meter.beats, line.meter.beatValue);
   const measures = new Map<number, MeasureSymbol[]>();
   for (const index of line.notes.keys()) {
-    for (const { measure, symbol } of piecesOf(kind, line, index, bar)) {
+    for (const { measure, symbol } of piecesOf(line, index, bar, readAs)) {
       const symbols = measures.get(measure) ?? [];
       symbols.push(symbol);
       measures.set(measure, symbols);
@@ -76,7 +88,11 @@ interface Piece {
   readonly symbol: MeasureSymbol;
 }
 
-function piecesOf(kind: InstrumentKind, line: Line, index: number, bar: Fraction): readonly Piece[] {
+function asUsual(kind: InstrumentKind): ReadAs {
+  return (_, { pitch, upper }) => [pitch, ...(upper ? [upper] : [])].map((sounding) => writtenPitch(kind, sounding));
+}
+
+function piecesOf(line: Line, index: number, bar: Fraction, readAs: ReadAs): readonly Piece[] {
   const note = line.notes[index];
   if (!note) return [];
   const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, length }) =>
@@ -87,8 +103,8 @@ function piecesOf(kind: InstrumentKind, line: Line, index: number, bar: Fraction
     const tiedFromBefore = part > 0;
     const tiedToNext = part < cut.length - 1;
     const slur = slurOf(line, index, tiedFromBefore, tiedToNext);
-    const written = writtenPitch(kind, note.pitch);
-    return { measure, symbol: { kind: 'note', index, written, value, accidental: null, tiedFromBefore, tiedToNext, slur } };
+    const heads = readAs(index, note).map((written) => ({ written, accidental: null }));
+    return { measure, symbol: { kind: 'note', index, heads, value, tiedFromBefore, tiedToNext, slur } };
   });
 }
 
@@ -128,10 +144,13 @@ function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly 
   const held = new Map<string, number>();
   return symbols.map((symbol) => {
     if (symbol.kind === 'rest' || symbol.tiedFromBefore) return symbol;
-    const { letter, octave, alteration } = symbol.written;
-    const place = `${letter} ${octave}`;
-    if ((held.get(place) ?? alterationInKey(key, letter)) === alteration) return symbol;
-    held.set(place, alteration);
-    return { ...symbol, accidental: alteration };
+    const heads = symbol.heads.map((head): WrittenHead => {
+      const { letter, octave, alteration } = head.written;
+      const place = `${letter} ${octave}`;
+      if ((held.get(place) ?? alterationInKey(key, letter)) === alteration) return head;
+      held.set(place, alteration);
+      return { ...head, accidental: alteration };
+    });
+    return { ...symbol, heads };
   });
 }

@@ -2,6 +2,7 @@ import type { Plan, PlannedSound } from '#core/plan';
 
 /** What is set over a note head: the finger, how it stands, and what changes here. */
 export interface FingerMark {
+  /** Of a double stop both, the lower note's first; ° marks a natural harmonic. */
   readonly finger: string;
   /** Low or high finger, marked only where that finger's place changes; extensions are always marked. */
   readonly place: 'low' | 'high' | 'extended' | null;
@@ -17,15 +18,15 @@ export function fingerMarks(plan: Plan): readonly (FingerMark | null)[] {
   const lastPlace = new Map<string, PlannedSound['fingerPlace']>();
   return plan.notes.map((note, index) => {
     if (note.kind === 'rest') return null;
-    const finger = note.stops[0].finger;
+    const { finger } = note.stops[0];
     if (note.beginsStay) lastPlace.clear();
     const place = placeMark(note, lastPlace.get(finger) ?? null);
     if (finger !== '0') lastPlace.set(finger, note.fingerPlace);
     return {
-      finger,
+      finger: note.stops.map((stop) => `${stop.finger}${stop.harmonic ? '°' : ''}`).join('·'),
       place,
       shifted: arrivals.has(index),
-      string: note.changesString ? note.stops[0].string : null,
+      string: note.changesString ? note.stops.map((stop) => stop.string).join(' ') : null,
     };
   });
 }

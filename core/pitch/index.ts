@@ -1,4 +1,4 @@
-export { alterationInKey, formatKey, keyOfTonic, KEY_MODES, keyWithSignature, parseKey, sharpsOrFlats } from './key.ts';
+export { alterationInKey, formatKey, keyOfTonic, KEY_MODES, keyWithSignature, parseKey, pitchInKey, sharpsOrFlats } from './key.ts';
 export type { Key, KeyMode } from './key.ts';
 export {
   DIATONIC_SEMITONES,

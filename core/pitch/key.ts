@@ -1,6 +1,6 @@
 import { badReading, goodReading, type Reading } from '#core/reading';
 import { notAKey } from '#core/words';
-import { displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch } from './pitch.ts';
+import { displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch, pitchAt } from './pitch.ts';
 
 /** The two modes a key signature is read in. */
 export const KEY_MODES = ['major', 'minor'] as const;
@@ -41,6 +41,18 @@ export function alterationInKey(key: Key, letter: LetterIndex): number {
 /** Which accidentals the key leans to: flats with any flat in the signature, else sharps. */
 export function sharpsOrFlats(key: Key): 'sharps' | 'flats' {
   return key.fifths < 0 ? 'flats' : 'sharps';
+}
+
+/** The pitch `semitones` above C0 as a key spells it: its own degree where it has one, else raised in sharp keys, lowered in flat ones. */
+export function pitchInKey(semitones: number, key: Key): Pitch {
+  const lowest = Math.floor((semitones * 7) / 12) - 1;
+  const spellings = [0, 1, 2, 3].flatMap((above) => pitchAt(lowest + above, semitones) ?? []);
+  const own = spellings.find((pitch) => pitch.alteration === alterationInKey(key, pitch.letter));
+  const wished = sharpsOrFlats(key) === 'sharps' ? 1 : -1;
+  const plain = spellings.find((pitch) => pitch.alteration === 0) ?? spellings.find((pitch) => pitch.alteration === wished);
+  const found = own ?? plain;
+  if (!found) throw new RangeError(`No pitch lies ${semitones} semitones above C0`);
+  return found;
 }
 
 /** Documents' form, the inverse of `parseKey`: `"Eb major"`. */

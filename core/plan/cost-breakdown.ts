@@ -3,8 +3,11 @@ import type { PlacedNote } from './placed-note.ts';
 import type { Task } from './read-brief.ts';
 import type { CostBreakdown, CostDifference, CostLine } from './types.ts';
 
-/** Tells the total of a placed line term by term, with the very formulas the search minimised. */
-export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBreakdown {
+/**
+ * Tells the total of a placed line term by term, with the very formulas the search minimised. Of a stretch of it, which
+ * begins at the note of order `start`, the step that leads to its first note is left out.
+ */
+export function costBreakdown(task: Task, placed: readonly PlacedNote[], start = 0): CostBreakdown {
   const sums = new Map<CostTerm, { thousandths: number; times: number }>();
   const add = (term: CostTerm, amount: number): void => {
     const thousandths = Math.round(amount);
@@ -14,7 +17,7 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBr
   };
   for (const [order, note] of placed.entries()) {
     const before = placed[order - 1];
-    termsOfNote(task, note.placement, { first: order === 0, hard: note.hard }, add);
+    termsOfNote(task, note.placement, { first: start + order === 0, hard: note.hard }, add);
     if (before && note.gap) termsOfStep(task, before.placement, note.placement, note.gap, add);
   }
   const lines = [...sums].map(([term, sum]): CostLine => ({ term, ...sum }));

@@ -1,7 +1,9 @@
-import type { Placement, StringStop } from '#core/hand';
-import { mmFromNut, stringOf, writtenPitch } from '#core/instrument';
+import { type Placement, reachOf, type StringStop } from '#core/hand';
+import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, type Pitch } from '#core/pitch';
 import { costBreakdown } from './cost-breakdown.ts';
+import { landmarksOf } from './landmarks.ts';
+import { setDownsOf } from './patterns.ts';
 import { placedNotes, type PlacedNote } from './placed-note.ts';
 import type { Task } from './read-brief.ts';
 import type { Solved } from './solve.ts';
@@ -21,6 +23,8 @@ export function describe(solved: Solved): Plan {
     notes: plannedNotes(task, placed, stays),
     shifts: shiftsOf(task, placed),
     stays,
+    setDowns: setDownsOf(task, placed),
+    landmarks: landmarksOf(task, placed),
     cost: costBreakdown(task, placed),
   };
 }
@@ -44,8 +48,15 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
       beginsStay: begins.has(index),
       changesString: placed[position - 1]?.placement.stringIndex !== placement.stringIndex,
       locked: task.locks.has(index),
+      reach: reachVerdict(task, placement),
     };
   });
+}
+
+function reachVerdict({ hand, playerHand, instrument }: Task, placement: Placement): PlannedSound['reach'] {
+  if (playerHand === null) return null;
+  const { needMm, span } = reachOf(hand, playerHand, instrument, placement);
+  return { needMm, verdict: needMm <= span.comfortMm ? 'comfort' : needMm <= span.maxMm ? 'stretch' : 'beyond' };
 }
 
 function stopsOf(task: Task, { note, placement }: PlacedNote): PlannedSound['stops'] {
@@ -57,7 +68,7 @@ function stopOf(task: Task, pitch: Pitch, stop: StringStop): Stop {
   const string = stringOf(task.instrument, stop.stringIndex);
   return {
     pitch: formatPitch(pitch),
-    written: formatPitch(writtenPitch(task.instrument.kind, pitch)),
+    written: formatPitch(writtenOnString(task.instrument, stop.stringIndex, pitch)),
     string: string.number,
     open: string.name,
     finger: stop.finger,

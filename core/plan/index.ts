@@ -1,9 +1,35 @@
 export { carryLocks, withLock, withoutLock } from './locks.ts';
 export type { CarriedLocks } from './locks.ts';
 export { plan } from './plan.ts';
+export type { PlanOptions } from './plan.ts';
+export { MOST_NOTES_EXPLAINED, reasonsOf } from './reasons.ts';
+export type { Reason, ReasonAbout } from './reasons.ts';
+export { whyNot } from './why-not.ts';
+export type { WhyNot } from './why-not.ts';
 export { readBrief } from './read-brief.ts';
 export type { Task } from './read-brief.ts';
-export { Brief, Limits, Lock } from './schema.ts';
-export type { CostBreakdown, CostLine, PlannedNote, PlannedSound, Plan, PlanSet, Shift, Stay, Stop } from './types.ts';
+export { Brief, Limits, Lock, MOST_SHIFTS, WAYS_DOWN } from './schema.ts';
+export type {
+  AcrossStrings,
+  Alternative,
+  CostBreakdown,
+  CostDifference,
+  CostLine,
+  FingerGap,
+  FingerPattern,
+  Guide,
+  InBetweenNote,
+  Landmark,
+  Plan,
+  PlannedNote,
+  PlannedSound,
+  PlanOutcome,
+  PlanSet,
+  Relaxed,
+  SetDown,
+  Shift,
+  Stay,
+  Stop,
+} from './types.ts';
 export { waysToPlay } from './ways-to-play.ts';
 export type { WayToPlay } from './ways-to-play.ts';

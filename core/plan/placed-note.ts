@@ -15,10 +15,10 @@ export interface PlacedNote {
   readonly gap: Gap | null;
 }
 
-/** Joins the notes of a line with the placements chosen for them. */
-export function placedNotes({ task, steps, placements }: Solved): readonly PlacedNote[] {
-  return steps.map((step, order) => {
-    const placement = placements[order];
+/** Joins the notes of a line, or those from one order to another (inclusive), with the placements chosen for them. */
+export function placedNotes({ task, steps, placements }: Solved, from = 0, to = steps.length - 1): readonly PlacedNote[] {
+  return steps.slice(from, to + 1).map((step, order) => {
+    const placement = placements[from + order];
     const note = task.line.notes[step.index];
     if (!placement || note?.kind !== 'note') throw new RangeError(`Note ${step.index} of the line has no placement`);
     return { index: step.index, note, placement, hard: step.hard, gap: step.gap };

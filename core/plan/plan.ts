@@ -9,6 +9,8 @@ import type { PlanOutcome } from './types.ts';
 export interface PlanOptions {
   /** How many alternatives at most; none when absent. */
   readonly alternatives?: number;
+  /** Hears how much of a long line is laid out, 0 to 1, every thousand notes or so; an error it throws ends the planning. */
+  readonly onProgress?: (share: number) => void;
 }
 
 /**
@@ -19,7 +21,7 @@ export interface PlanOptions {
  * which note fails first, why, and what would help, with the plan that this help gives. The brief must match its schema.
  */
 export function plan(brief: Brief, options: PlanOptions = {}): PlanOutcome {
-  const outcome = solveBrief(brief);
+  const outcome = solveBrief(brief, options.onProgress);
   if (!outcome.ok) return { ...outcome, relaxed: relaxed(brief, outcome.issues) };
   const best = describe(outcome.value);
   return { ok: true, value: { best, alternatives: alternativesTo(outcome.value, best, options.alternatives ?? 0) } };

@@ -1,7 +1,8 @@
 import type { Placement } from '#core/hand';
-import { mmFromNut, stringOf } from '#core/instrument';
+import { mmFromNut, mmPerTenCents, stringOf } from '#core/instrument';
 import { asNumber, subtractFractions } from '#core/material';
 import { semitonesOf } from '#core/pitch';
+import { guidesOf } from './guides.ts';
 import type { PlacedNote } from './placed-note.ts';
 import type { Task } from './read-brief.ts';
 import type { Shift } from './types.ts';
@@ -46,6 +47,8 @@ function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: reado
     throughRest: moves.some((note) => note.gap?.rest === true),
     underSlur: moves.every((note) => note.gap?.slurred === true),
     seconds: tempo === null ? null : (quartersBetween(task, from, to) * 60) / tempo,
+    guides: guidesOf(task, from, to, moves.length > 1),
+    mmPerTenCents: mmPerTenCents(length, to.placement.semitonesAboveOpen),
   };
 }
 

@@ -30,11 +30,11 @@ export interface Solved extends Laid {
 }
 
 /** Lays a task out; null and the line index of the first note without candidate where there is one. */
-export function laid(task: Task): { readonly ok: true; readonly laid: Laid } | { readonly ok: false; readonly index: number } {
+export function laid(task: Task, onProgress?: (share: number) => void): { readonly ok: true; readonly laid: Laid } | { readonly ok: false; readonly index: number } {
   const steps = noteSteps(task);
   const blocked = steps.find((step) => step.candidates.length === 0);
   if (blocked) return { ok: false, index: blocked.index };
-  return { ok: true, laid: { task, steps, lattice: buildLattice(task, steps) } };
+  return { ok: true, laid: { task, steps, lattice: buildLattice(task, steps, onProgress) } };
 }
 
 /** The cheapest way the brief allows; null when no way keeps all it asks of the whole line (so many shifts, down as up). */

@@ -1,4 +1,5 @@
 import { mmFromNut } from '#core/instrument';
+import { acrossStrings, patternsOf } from './patterns.ts';
 import type { PlacedNote } from './placed-note.ts';
 import type { Task } from './read-brief.ts';
 import type { Stay } from './types.ts';
@@ -26,6 +27,8 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
   const frames = (stopped.length > 0 ? stopped : group).map((note) => task.hand.frameOf(note.placement));
   const lowestSemitone = Math.min(...frames.map((frame) => frame.lowest));
   const highestSemitone = Math.max(...frames.map((frame) => frame.highest));
+  const firstFingerSemitone = task.hand.firstFingerAt((stopped[0] ?? first).placement);
+  const patterns = patternsOf(task, group);
   return [
     {
       from: first.index,
@@ -35,6 +38,10 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
       highestSemitone,
       lowestMm: mmFromNut(task.instrument.stringLengthMm, lowestSemitone),
       highestMm: mmFromNut(task.instrument.stringLengthMm, highestSemitone),
+      firstFingerSemitone,
+      firstFingerMm: mmFromNut(task.instrument.stringLengthMm, firstFingerSemitone),
+      patterns,
+      acrossStrings: acrossStrings(patterns),
     },
   ];
 }

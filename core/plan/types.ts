@@ -40,10 +40,30 @@ export interface PlannedSound {
   /** The string differs from the note before; true for the first note. */
   readonly changesString: boolean;
   readonly locked: boolean;
+  /** What the note asks of the hand along (and across) the strings, mm, and its verdict for a measured hand; null without one. */
+  readonly reach: { readonly needMm: number; readonly verdict: 'comfort' | 'stretch' | 'beyond' } | null;
 }
 
 /** What a plan says of one element of the line; rests have nothing to say. */
 export type PlannedNote = PlannedSound | { readonly kind: 'rest' };
+
+/** What a guiding finger sounds on the way of a shift, before the new finger is added. */
+export interface InBetweenNote {
+  readonly finger: Finger;
+  readonly string: StringNumber;
+  readonly open: string;
+  /** Sounding, and as the player reads it; documents' form. */
+  readonly pitch: string;
+  readonly written: string;
+  readonly semitonesAboveOpen: number;
+  readonly mmFromNut: number;
+}
+
+/** How a player knows where a shift arrives; without an in-between note where nothing sounds on the way. */
+export interface Guide {
+  readonly kind: 'old-finger' | 'new-finger' | 'first-finger' | 'same-finger' | 'open-string' | 'substitution';
+  readonly inBetween: InBetweenNote | null;
+}
 
 /** A move of the hand to another position. */
 export interface Shift {
@@ -67,6 +87,50 @@ export interface Shift {
   readonly underSlur: boolean;
   /** Time from the beginning of the last note before to the arrival, seconds; null without a tempo. */
   readonly seconds: number | null;
+  /** Likeliest first; empty where nothing guides the hand. */
+  readonly guides: readonly Guide[];
+  /** How many mm ten cents are where it arrives. */
+  readonly mmPerTenCents: number;
+}
+
+/** Two neighbouring fingers of a pattern and the semitones between them: 1 close, 2 apart, 3 wide. */
+export interface FingerGap {
+  readonly from: Finger;
+  readonly to: Finger;
+  readonly semitones: number;
+}
+
+/** How the fingers stand on one string in one stay. */
+export interface FingerPattern {
+  readonly string: StringNumber;
+  readonly open: string;
+  /** In the order of the fingers; those that do not play stand where the frame and the key put them. */
+  readonly places: readonly { readonly finger: Finger; readonly semitonesAboveOpen: number; readonly played: boolean }[];
+  readonly gaps: readonly FingerGap[];
+}
+
+/** A finger that stands higher (positive) or lower on a string than on the one below it. */
+export interface AcrossStrings {
+  readonly finger: Finger;
+  readonly fromString: StringNumber;
+  readonly toString: StringNumber;
+  readonly semitones: number;
+}
+
+/** Fingers that land together when the line comes down onto a string, the one that plays first before the others. */
+export interface SetDown {
+  readonly note: number;
+  readonly string: StringNumber;
+  readonly fingers: readonly Finger[];
+}
+
+/** Where a tonic lies. */
+export interface Landmark {
+  readonly note: number;
+  readonly pitch: string;
+  readonly string: StringNumber;
+  readonly finger: Finger;
+  readonly position: PositionName;
 }
 
 /** The notes the hand plays without shifting, and the stretch of string it covers meanwhile. */
@@ -79,6 +143,11 @@ export interface Stay {
   readonly highestSemitone: number;
   readonly lowestMm: number;
   readonly highestMm: number;
+  /** Where finger 1 is at home, whether it plays or not: semitones above any open string, and mm from the nut. */
+  readonly firstFingerSemitone: number;
+  readonly firstFingerMm: number;
+  readonly patterns: readonly FingerPattern[];
+  readonly acrossStrings: readonly AcrossStrings[];
 }
 
 /** One named part of the total cost. */
@@ -104,6 +173,8 @@ export interface Plan {
   readonly notes: readonly PlannedNote[];
   readonly shifts: readonly Shift[];
   readonly stays: readonly Stay[];
+  readonly setDowns: readonly SetDown[];
+  readonly landmarks: readonly Landmark[];
   readonly cost: CostBreakdown;
 }
 

@@ -34,14 +34,21 @@ export interface Lattice {
 /**
  * Lays out the costs of a line. Music repeats itself: a long piece has few different pairs of neighbouring candidate
  * sets, so each layer and each matrix is computed once and shared. The caches live for one call only.
- * Candidate sets are told apart by identity: give equal notes the same array.
+ * Candidate sets are told apart by identity: give equal notes the same array. `onProgress` hears how much is done, 0 to 1.
  */
-export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[]): Lattice {
+export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[], onProgress?: (share: number) => void): Lattice {
   const layers = new Map<readonly Placement[], Map<boolean, Layer>>();
   const steps = new Map<Layer, Map<Layer, Map<string, Step>>>();
   const laid = notes.map((note, index) => sharedLayer(setting, note, { first: index === 0, hard: note.hard }, layers));
-  return { layers: laid, steps: laid.slice(1).map((layer, index) => sharedStep(setting, laid[index], layer, notes[index + 1], steps)) };
+  const priced = laid.slice(1).map((layer, index) => {
+    if (index % NOTES_BETWEEN_REPORTS === NOTES_BETWEEN_REPORTS - 1) onProgress?.(index / laid.length);
+    return sharedStep(setting, laid[index], layer, notes[index + 1], steps);
+  });
+  return { layers: laid, steps: priced };
 }
+
+/** Whoever waits for a long line hears of it so often. */
+const NOTES_BETWEEN_REPORTS = 500;
 
 function sharedLayer(
   setting: CostSetting,

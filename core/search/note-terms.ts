@@ -1,4 +1,4 @@
-import { type Placement, rankOf, reachOf, type StringStop } from '#core/hand';
+import { inThumbPosition, type Placement, rankOf, reachOf, type StringStop } from '#core/hand';
 import type { CostSetting, NoteRole } from './cost.ts';
 import type { TermSink } from './cost-terms.ts';
 import { positionWeight } from './step-terms.ts';
@@ -11,22 +11,23 @@ import type { Weights } from './weights/table.ts';
 export function termsOfNote(setting: CostSetting, placement: Placement, role: NoteRole, add: TermSink): void {
   const { weights } = setting;
   if (role.first) add('position', positionWeight(weights, placement));
-  stopTerms(weights, placement, role.hard, add);
-  if (placement.upper) stopTerms(weights, placement.upper, role.hard, add);
+  const high = weights.highPlace * (inThumbPosition(placement) ? weights.highPlaceThumbShare : 1);
+  stopTerms(weights, placement, high, role.hard, add);
+  if (placement.upper) stopTerms(weights, placement.upper, high, role.hard, add);
   if (placement.finger === '0' && (placement.upper === null || placement.upper.finger === '0')) return;
   add('position', positionWeight(weights, placement) * weights.positionPerNoteShare);
   shapeTerms(weights, placement, add);
   reachTerms(setting, placement, add);
 }
 
-function stopTerms(weights: Weights, stop: StringStop, hard: boolean, add: TermSink): void {
+function stopTerms(weights: Weights, stop: StringStop, highPlace: number, hard: boolean, add: TermSink): void {
   const rank = rankOf(stop.finger);
   if (rank === null) return add('open-string', weights.openString);
   add(rank === 0 ? 'thumb' : 'finger', weights.finger[rank]);
   if (hard) add('weak-on-hard', weights.weakOnHard[rank]);
   if (stop.harmonic) add('harmonic', weights.harmonic);
   const tooHigh = stop.semitonesAboveOpen - weights.highPlaceFrom;
-  if (tooHigh > 0) add('high-on-low-string', tooHigh * stop.stringIndex * weights.highPlace);
+  if (tooHigh > 0) add('high-on-low-string', tooHigh * stop.stringIndex * highPlace);
 }
 
 function shapeTerms(weights: Weights, { shape }: Placement, add: TermSink): void {

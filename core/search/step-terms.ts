@@ -46,12 +46,13 @@ function crossingTerms(weights: Weights, from: Placement, to: Placement, gap: Ga
 function shiftTerms(setting: CostSetting, from: Placement, to: Placement, gap: Gap, melody: number, add: TermSink): void {
   const { weights, hand, placesMm } = setting;
   const [before, after] = [hand.firstFingerAt(from), hand.firstFingerAt(to)];
-  const semitones = after - before;
+  // A hand that stays while one finger carries the line into another position has moved as far as that finger.
+  const semitones = after === before && carries(from, to) ? to.semitonesAboveOpen - from.semitonesAboveOpen : after - before;
   const share = (isOpen(from) ? weights.openShiftShare : 1) * (gap.rest ? weights.restShiftShare : 1);
   if (inThumbPosition(from) !== inThumbPosition(to)) add('thumb-entry', weights.thumbEntry * share);
   if (semitones === 0) return add('respelling', weights.respelling * share);
-  const travelMm = Math.abs((placesMm[after] ?? 0) - (placesMm[before] ?? 0));
-  const near = from.finger === to.finger && Math.abs(semitones) === 1 && from.stringIndex === to.stringIndex;
+  const travelMm = Math.abs((placesMm[before + semitones] ?? 0) - (placesMm[before] ?? 0));
+  const near = carries(from, to) && Math.abs(semitones) === 1;
   const step = (near ? weights.semitoneShiftShare : 1) * share;
   add('shift', weights.shift * step);
   add('shift-travel', weights.shiftPerMm * travelMm * step);
@@ -61,6 +62,11 @@ function shiftTerms(setting: CostSetting, from: Placement, to: Placement, gap: G
   if (gap.slurred) add('shift-under-slur', weights.shiftUnderSlur * share);
   if (gap.seconds !== null) add('shift-haste', weights.shiftHaste * share * Math.max(0, travelMm / gap.seconds - EASY_SPEED_MM_PER_SECOND));
   if (isExtended(from) || isExtended(to)) add('shape-change', weights.opening * weights.openingShiftShare * share);
+}
+
+/** One finger on one string. */
+function carries(from: Placement, to: Placement): boolean {
+  return from.stringIndex === to.stringIndex && from.finger === to.finger && from.finger !== '0';
 }
 
 /** A double stop leaves and arrives on its lower string's finger, the base of the frame, or the other where that is open. */

@@ -83,14 +83,16 @@ function staveNote(symbol: MeasureSymbol, engraving: Engraving): StaveNote {
   const { denominator, dots } = symbol.value;
   const rest = symbol.kind === 'rest';
   const note = new StaveNote({
-    keys: [rest ? restKey(engraving) : `${LETTERS[symbol.written.letter].toLowerCase()}/${symbol.written.octave}`],
+    keys: rest ? [restKey(engraving)] : symbol.heads.map(({ written }) => `${LETTERS[written.letter].toLowerCase()}/${written.octave}`),
     duration: `${DURATIONS[denominator] ?? 'q'}${rest ? 'r' : ''}`,
     dots,
     clef: engraving.clef.name,
     autoStem: true,
   });
   if (dots > 0) Dot.buildAndAttach([note], { all: true });
-  if (!rest && symbol.accidental !== null) note.addModifier(new Accidental(ACCIDENTALS[String(symbol.accidental)] ?? 'n'));
+  for (const [index, head] of rest ? [] : symbol.heads.entries()) {
+    if (head.accidental !== null) note.addModifier(new Accidental(ACCIDENTALS[String(head.accidental)] ?? 'n'), index);
+  }
   return note;
 }
 
@@ -111,9 +113,11 @@ function beamGroups(engraving: Engraving, measure: Measure): Fraction[] {
 function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: number): Head {
   const left = note.getNoteHeadBeginX() + offset;
   const right = note.getNoteHeadEndX() + offset;
-  const y = note.getYs()[0] ?? 0;
+  // The head that slurs and marks keep clear of is the upper one, where there are two.
+  const ys = note.getYs();
+  const y = Math.min(...ys);
   const stem = note.hasStem() ? note.getStemExtents() : { topY: y, baseY: y };
-  const ends = [stem.topY, stem.baseY, y - STAFF_SPACE / 2, y + STAFF_SPACE / 2];
+  const ends = [stem.topY, stem.baseY, y - STAFF_SPACE / 2, Math.max(...ys) + STAFF_SPACE / 2];
   return {
     index: symbol?.index ?? 0,
     x: (left + right) / 2,
@@ -124,7 +128,7 @@ function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: numb
     bottom: Math.max(...ends),
     stemUp: note.hasStem() && note.getStemDirection() === Stem.UP,
     rest: symbol?.kind === 'rest',
-    accidental: symbol?.kind === 'note' && symbol.accidental !== null,
+    accidental: symbol?.kind === 'note' && symbol.heads.some((head) => head.accidental !== null),
     tiedFromBefore: symbol?.kind === 'note' && symbol.tiedFromBefore,
     tiedToNext: symbol?.kind === 'note' && symbol.tiedToNext,
     slur: symbol?.kind === 'note' ? symbol.slur : null,

@@ -49,7 +49,7 @@ export function layoutStaff(engraving: Engraving, measures: readonly Measure[], 
 
 function rows(engraving: Engraving, measures: readonly Measure[]): Omit<StaffLayout, 'offsets' | 'headWidth'> {
   const steps = measures.flatMap((measure) =>
-    measure.symbols.flatMap((symbol) => (symbol.kind === 'note' ? [stepsOf(symbol.written)] : [])),
+    measure.symbols.flatMap((symbol) => (symbol.kind === 'note' ? symbol.heads.map((head) => stepsOf(head.written)) : [])),
   );
   const highest = steps.reduce((most, value) => Math.max(most, value), engraving.clef.middleSteps);
   const lowest = steps.reduce((least, value) => Math.min(least, value), engraving.clef.middleSteps);
@@ -66,6 +66,7 @@ function measureWidth(measure: Measure): number {
 }
 
 function symbolWidth(symbol: MeasureSymbol): number {
-  const accidental = symbol.kind === 'note' && symbol.accidental !== null ? 10 + 4 * Math.max(0, Math.abs(symbol.accidental) - 1) : 0;
+  const signs = symbol.kind === 'note' ? symbol.heads.flatMap((head) => head.accidental ?? []) : [];
+  const accidental = signs.length > 0 ? 10 * signs.length + 4 * Math.max(0, ...signs.map((sign) => Math.abs(sign) - 1)) : 0;
   return (SYMBOL_WIDTH[symbol.value.denominator] ?? 24) + symbol.value.dots * 8 + accidental;
 }

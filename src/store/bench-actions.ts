@@ -1,4 +1,5 @@
-import { type Brief, carryLocks, type Lock, withLock, withoutLock } from '#core/plan';
+import { type Alternative, type Brief, carryLocks, type Lock, type Relaxed, withLock, withoutLock } from '#core/plan';
+import type { Issue } from '#core/reading';
 import { OVERTAKEN, planner } from '../workers/client.ts';
 import { type Bench, benchStore, type Work } from './bench-store.ts';
 import { FIRST_BRIEF, lineTextOf, readLineText } from './brief-edits.ts';
@@ -58,7 +59,7 @@ export async function wishFor(lock: Lock): Promise<void> {
     const answer = await planner.plan(candidate);
     if (answer === OVERTAKEN) return;
     if (answer.ok)
-      return benchStore.setState({ brief: candidate, planSet: answer.value, plannedBrief: candidate, issues: [], notice: null });
+      return benchStore.setState({ brief: candidate, planSet: answer.value, plannedBrief: candidate, issues: [], relaxed: null, notice: null });
     benchStore.setState({ notice: answer.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ') });
   }
 }
@@ -112,10 +113,42 @@ function needsPlanning(now: Bench, before: Bench): boolean {
 async function planNow(): Promise<void> {
   const { brief, lineText } = benchStore.getState();
   const typed = brief.material.kind === 'line' && lineText.trim() !== '' ? readLineText(brief, lineText) : null;
-  const answer = await planner.plan(brief);
+  const answer = await planner.plan(brief, (progress) => {
+    if (benchStore.getState().brief === brief && benchStore.getState().plannedBrief !== brief) benchStore.setState({ progress });
+  });
   if (answer === OVERTAKEN || benchStore.getState().brief !== brief) return;
-  if (!answer.ok) return benchStore.setState({ issues: typed && !typed.ok ? typed.issues : answer.issues });
-  benchStore.setState({ planSet: answer.value, plannedBrief: brief, issues: typed && !typed.ok ? typed.issues : [] });
+  if (!answer.ok) return showFailure(typed && !typed.ok ? typed.issues : answer.issues, answer.relaxed);
+  const issues = typed && !typed.ok ? typed.issues : [];
+  benchStore.setState({ planSet: answer.value, plannedBrief: brief, issues, relaxed: null, progress: null });
+}
+
+/** What cannot be planned is said; where letting go of one limit helps, the plan it gives is shown. */
+function showFailure(issues: readonly Issue[], relaxed: Relaxed | null): void {
+  benchStore.setState({ issues, relaxed, progress: null });
+  if (relaxed) benchStore.setState({ planSet: { best: relaxed.plan, alternatives: [] }, plannedBrief: null });
+}
+
+/** Gives up a plan that takes too long; the last one stays. */
+export function stopPlanning(): void {
+  planner.stop();
+  benchStore.setState({ progress: null, notice: 'Planning was stopped. Change the brief to plan again.' });
+}
+
+/** Lets go of the limit that stood in the way. */
+export function acceptRelaxation(): void {
+  const { relaxed } = benchStore.getState();
+  if (relaxed) changeBrief(() => relaxed.brief);
+}
+
+/** Takes another fingering: its notes that differ are fixed, string and finger; the rest follows. */
+export function takeAlternative({ plan, kind, differsAt }: Alternative): void {
+  const { brief } = benchStore.getState();
+  if (kind === 'unlocked') return changeBrief(({ locks: _, ...free }) => free);
+  const locks = differsAt.flatMap((note): Lock[] => {
+    const sound = plan.notes[note];
+    return sound?.kind === 'note' ? [{ note, string: sound.stops[0].open, finger: sound.stops[0].finger }] : [];
+  });
+  changeBrief(() => locks.reduce(withLock, brief));
 }
 
 /** How long a change waits for the next before it is written, ms: drawing the plan goes first. */
@@ -170,6 +203,8 @@ function setOnBench(record: PieceRecord): string {
     planSet: null,
     plannedBrief: null,
     issues: [],
+    relaxed: null,
+    progress: null,
     notice: null,
     selected: null,
     saving: { state: 'saved' },

@@ -1,6 +1,6 @@
 import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
-import type { Brief, PlanSet } from '#core/plan';
+import type { Brief, PlanSet, Relaxed } from '#core/plan';
 import type { Issue } from '#core/reading';
 import { FIRST_BRIEF } from './brief-edits.ts';
 
@@ -27,6 +27,10 @@ export interface Bench extends Work {
   readonly plannedBrief: Brief | null;
   /** Why the brief cannot be planned. */
   readonly issues: readonly Issue[];
+  /** The brief with one limit let go, whose plan is shown while the brief itself has none. */
+  readonly relaxed: Relaxed | null;
+  /** How much of a long line is planned, 0 to 1; null while nothing long is under way. */
+  readonly progress: number | null;
   /** A wish that was not granted, or something the teacher should know, for a moment. */
   readonly notice: string | null;
   /** Line index of the selected note. */
@@ -44,6 +48,8 @@ const EMPTY: Bench = {
   planSet: null,
   plannedBrief: null,
   issues: [],
+  relaxed: null,
+  progress: null,
   notice: null,
   selected: null,
   saving: { state: 'saved' },

@@ -1,8 +1,10 @@
-import { handOf, schoolsOf } from '#core/hand';
+import { handOf, type HandPreset, type School } from '#core/hand';
 import { type InstrumentKind, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import {
   type ArpeggioType,
+  type BrokenFigure,
   type Direction,
+  type DoubleStopInterval,
   formatLineText,
   type Material,
   parseLineText,
@@ -10,8 +12,9 @@ import {
   type ScaleType,
 } from '#core/material';
 import { formatPitch, type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
-import type { Brief, Limits } from '#core/plan';
+import type { Brief, Limits, WAYS_DOWN } from '#core/plan';
 import type { Reading } from '#core/reading';
+import type { Preference, Purpose } from '#core/search';
 
 type Pattern = Exclude<Material, { kind: 'line' }>;
 
@@ -25,11 +28,17 @@ export const FIRST_BRIEF: Brief = {
   rhythm: { ...DEFAULT_RHYTHM },
 };
 
-/** Another instrument: its own usual size, no limits of the old one, and a tonic that lies on it. */
+/** Another instrument: its own usual size and school, no limits of the old one, and a tonic that lies on it. */
 export function withInstrument(brief: Brief, kind: InstrumentKind): Brief {
-  const { limits, ...rest } = brief;
+  const { limits, player, ...rest } = brief;
   const openStrings = limits?.openStrings;
-  const moved: Brief = { ...rest, instrument: { kind }, ...(openStrings === undefined ? {} : { limits: { openStrings } }) };
+  const { name, hand } = player ?? {};
+  const moved: Brief = {
+    ...rest,
+    instrument: { kind },
+    ...(player ? { player: { ...(name === undefined ? {} : { name }), ...(hand?.preset ? { hand: { preset: hand.preset } } : {}) } } : {}),
+    ...(openStrings === undefined ? {} : { limits: { openStrings } }),
+  };
   return withTonicOnInstrument(moved);
 }
 
@@ -49,6 +58,12 @@ export function withRhythm(brief: Brief, change: Partial<Rhythm>): Brief {
 export function withMaterialKind(brief: Brief, kind: Material['kind'], lineText: string): Brief {
   const { material } = brief;
   if (material.kind === kind) return brief;
+  if (kind !== 'scale' && kind !== 'arpeggio') return withMaterialKindOnly(withSamePattern(brief, false), kind, lineText);
+  return withMaterialKindOnly(brief, kind, lineText);
+}
+
+function withMaterialKindOnly(brief: Brief, kind: Material['kind'], lineText: string): Brief {
+  const { material } = brief;
   const minor = modeOf(material) === 'minor';
   switch (kind) {
     case 'line': {
@@ -57,11 +72,13 @@ export function withMaterialKind(brief: Brief, kind: Material['kind'], lineText:
       return withoutLocks({ ...brief, material: { kind, key, notes: notes.ok ? [...notes.value] : [] } });
     }
     case 'scale':
-      return withoutLocks(
-        withTonicOnInstrument({ ...brief, material: { kind, type: minor ? 'natural-minor' : 'major', ...patternOf(material) } }),
-      );
+      return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, type: scaleTypeOf(material), ...patternOf(material) } }));
     case 'arpeggio':
       return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, type: minor ? 'minor' : 'major', ...patternOf(material) } }));
+    case 'broken':
+      return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, figure: 'thirds', type: scaleTypeOf(material), ...patternOf(material) } }));
+    case 'double-stops':
+      return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, interval: 'thirds', type: scaleTypeOf(material), ...patternOf(material) } }));
   }
 }
 
@@ -72,12 +89,60 @@ export function withPattern(brief: Brief, change: Partial<Pick<Pattern, 'tonic' 
 
 /** Another scale on the same tonic. */
 export function withScaleType(brief: Brief, type: ScaleType): Brief {
-  return brief.material.kind === 'scale' ? { ...brief, material: { ...brief.material, type } } : brief;
+  const { material } = brief;
+  return material.kind === 'line' || material.kind === 'arpeggio' ? brief : { ...brief, material: { ...material, type } };
+}
+
+/** Another figure of a broken scale. */
+export function withFigure(brief: Brief, figure: BrokenFigure): Brief {
+  return brief.material.kind === 'broken' ? { ...brief, material: { ...brief.material, figure } } : brief;
+}
+
+/** Another interval of double stops. */
+export function withDoubleStops(brief: Brief, interval: DoubleStopInterval): Brief {
+  return brief.material.kind === 'double-stops' ? { ...brief, material: { ...brief.material, interval } } : brief;
 }
 
 /** Another chord on the same tonic. */
 export function withArpeggioType(brief: Brief, type: ArpeggioType): Brief {
   return brief.material.kind === 'arpeggio' ? { ...brief, material: { ...brief.material, type } } : brief;
+}
+
+/** The hand as an estimate; null for a hand not spoken of. */
+export function withHand(brief: Brief, preset: HandPreset | null): Brief {
+  const { hand: _, ...player } = brief.player ?? {};
+  return { ...brief, player: preset === null ? player : { ...player, hand: { preset } } };
+}
+
+/** Another school of the same instrument; its positions may differ, so limits and locks on positions go. */
+export function withSchool(brief: Brief, school: School): Brief {
+  return { ...withLimits(brief, { positions: null, fingers: null }), player: { ...brief.player, school } };
+}
+
+/** What the plan is for; null for nothing in particular. */
+export function withPurpose(brief: Brief, purpose: Purpose | null): Brief {
+  const { purpose: _, ...rest } = brief;
+  return purpose === null ? rest : { ...rest, purpose };
+}
+
+/** A wish and its strength, 0 to 1; 0 takes it away. */
+export function withPreference(brief: Brief, wish: Preference, strength: number): Brief {
+  const { preferences: before, ...rest } = brief;
+  const { [wish]: _, ...others } = before ?? {};
+  const preferences = strength > 0 ? { ...others, [wish]: strength } : others;
+  return Object.keys(preferences).length === 0 ? rest : { ...rest, preferences };
+}
+
+/** The same fingers in every octave, or not. */
+export function withSamePattern(brief: Brief, same: boolean): Brief {
+  const { samePatternEveryOctave: _, ...rest } = brief;
+  return same ? { ...rest, samePatternEveryOctave: true } : rest;
+}
+
+/** Down for itself or as the way up. */
+export function withWayDown(brief: Brief, wayDown: (typeof WAYS_DOWN)[number]): Brief {
+  const { wayDown: _, ...rest } = brief;
+  return wayDown === 'own' ? rest : { ...rest, wayDown };
 }
 
 /** Another tempo in quarters a minute; null for none. */
@@ -151,7 +216,7 @@ function withTonicOnInstrument(brief: Brief): Brief {
   if (tonic.ok && octaves.includes(tonic.value.octave)) return brief;
   const [lowest] = octaves;
   if (lowest !== undefined && tonic.ok) return withPattern(brief, { tonic: formatPitch({ ...tonic.value, octave: lowest }) });
-  return material.octaves > 1 ? withTonicOnInstrument(withPattern(brief, { octaves: material.octaves === 3 ? 2 : 1 })) : brief;
+  return material.octaves > 1 ? withTonicOnInstrument(withPattern(brief, { octaves: material.octaves === 4 ? 3 : material.octaves === 3 ? 2 : 1 })) : brief;
 }
 
 /** Semitones above C0: the lowest open string, and what the usual hand reaches on the highest. */
@@ -160,16 +225,21 @@ function soundingRange(kind: InstrumentKind): readonly [number, number] {
     const pitch = parsePitch(text);
     return pitch.ok ? [semitonesOf(pitch.value)] : [];
   });
-  const hand = handOf(schoolsOf(kind)[0]);
+  const hand = handOf(kind);
   return [Math.min(...strings), Math.max(...strings) + hand.highestAnchor + HIGHEST_FINGER_ABOVE_ANCHOR[kind]];
 }
 
 /** Semitones of the last useful finger above the highest anchor. */
 const HIGHEST_FINGER_ABOVE_ANCHOR: Readonly<Record<InstrumentKind, number>> = { violin: 3, viola: 3, cello: 3, bass: 2 };
 
-function patternOf(material: Material): { tonic: string; octaves: 1 | 2 | 3; direction: Direction } {
+function patternOf(material: Material): { tonic: string; octaves: Pattern['octaves']; direction: Direction } {
   if (material.kind === 'line') return { tonic: `${tonicName(material)}4`, octaves: 1, direction: 'up' };
   return { tonic: material.tonic, octaves: material.octaves, direction: material.direction };
+}
+
+function scaleTypeOf(material: Material): ScaleType {
+  if (material.kind !== 'line' && material.kind !== 'arpeggio') return material.type;
+  return modeOf(material) === 'minor' ? 'natural-minor' : 'major';
 }
 
 function withoutLocks(brief: Brief): Brief {

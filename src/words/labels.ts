@@ -1,8 +1,9 @@
+import type { HandPreset, School } from '#core/hand';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
-import type { ArpeggioType, Direction, Material, ScaleType } from '#core/material';
+import type { ArpeggioType, BrokenFigure, Direction, DoubleStopInterval, Material, ScaleType } from '#core/material';
 import { displayPitch, displayPitchClass, parseKey, parsePitch } from '#core/pitch';
-import type { Brief } from '#core/plan';
-import type { OpenStringPolicy } from '#core/search';
+import type { Brief, WAYS_DOWN } from '#core/plan';
+import type { OpenStringPolicy, Preference, Purpose } from '#core/search';
 
 /** Every label of the interface that names a choice: one source for sentence, sheet, list and table. */
 export const INSTRUMENT_LABELS: Readonly<Record<InstrumentKind, string>> = {
@@ -12,20 +13,74 @@ export const INSTRUMENT_LABELS: Readonly<Record<InstrumentKind, string>> = {
   bass: 'double bass',
 };
 
-export const MATERIAL_LABELS: Readonly<Record<Material['kind'], string>> = { scale: 'scale', arpeggio: 'arpeggio', line: 'line of my own' };
+export const MATERIAL_LABELS: Readonly<Record<Material['kind'], string>> = {
+  scale: 'scale',
+  arpeggio: 'arpeggio',
+  broken: 'broken scale',
+  'double-stops': 'scale in double stops',
+  line: 'line of my own',
+};
+
+export const FIGURE_LABELS: Readonly<Record<BrokenFigure, string>> = {
+  thirds: 'thirds',
+  fourths: 'fourths',
+  sixths: 'sixths',
+  threes: 'groups of three',
+  fours: 'groups of four',
+};
+
+export const DOUBLE_STOP_LABELS: Readonly<Record<DoubleStopInterval, string>> = {
+  thirds: 'thirds',
+  sixths: 'sixths',
+  octaves: 'octaves',
+  'fingered-octaves': 'fingered octaves',
+  tenths: 'tenths',
+  unisons: 'unisons',
+};
 
 export const SCALE_LABELS: Readonly<Record<ScaleType, string>> = {
   major: 'major',
   'natural-minor': 'natural minor',
   'harmonic-minor': 'harmonic minor',
   'melodic-minor': 'melodic minor',
+  chromatic: 'chromatic',
+  dorian: 'dorian',
+  phrygian: 'phrygian',
+  lydian: 'lydian',
+  mixolydian: 'mixolydian',
+  locrian: 'locrian',
+  'major-pentatonic': 'major pentatonic',
+  'minor-pentatonic': 'minor pentatonic',
+  'whole-tone': 'whole-tone',
+  octatonic: 'octatonic',
 };
 
-export const ARPEGGIO_LABELS: Readonly<Record<ArpeggioType, string>> = { major: 'major', minor: 'minor' };
+export const ARPEGGIO_LABELS: Readonly<Record<ArpeggioType, string>> = {
+  major: 'major',
+  minor: 'minor',
+  diminished: 'diminished',
+  augmented: 'augmented',
+  'dominant-seventh': 'dominant seventh',
+  'diminished-seventh': 'diminished seventh',
+  'major-seventh': 'major seventh',
+  'minor-seventh': 'minor seventh',
+  'half-diminished-seventh': 'half-diminished seventh',
+};
 
 export const DIRECTION_LABELS: Readonly<Record<Direction, string>> = { up: 'up', down: 'down', 'up-down': 'up and down' };
 
-export const OCTAVE_LABELS: Readonly<Record<'1' | '2' | '3', string>> = { '1': 'one octave', '2': 'two octaves', '3': 'three octaves' };
+/** Numbers of octaves as the sentence offers them. */
+export const OCTAVE_COUNTS = ['1', '2', '3', '4'] as const;
+
+/** A number of octaves as a choice. */
+export type OctaveCount = (typeof OCTAVE_COUNTS)[number];
+
+export const OCTAVE_LABELS: Readonly<Record<OctaveCount, string>> = {
+  '1': 'one octave',
+  '2': 'two octaves',
+  '3': 'three octaves',
+  '4': 'four octaves',
+};
 
 export const NOTE_VALUE_LABELS: Readonly<Record<string, string>> = {
   '1/1': 'whole notes',
@@ -40,6 +95,51 @@ export const OPEN_STRING_LABELS: Readonly<Record<OpenStringPolicy, string>> = {
   allow: 'allowed',
   avoid: 'avoided',
   none: 'not used',
+};
+
+export const WAY_DOWN_LABELS: Readonly<Record<(typeof WAYS_DOWN)[number], string>> = {
+  own: '(down for itself)',
+  'as-up': '(down as up)',
+};
+
+export const SCHOOL_LABELS: Readonly<Record<School, string>> = {
+  standard: 'the usual hand',
+  neck: 'in the neck hand',
+  thumb: 'with thumb position',
+  '124': 'with fingers 1-2-4',
+  '1234': 'with four fingers',
+};
+
+export const HAND_LABELS: Readonly<Record<HandPreset | 'any', string>> = {
+  any: 'any hand',
+  small: 'a small hand',
+  average: 'an average hand',
+  large: 'a large hand',
+};
+
+export const PURPOSE_LABELS: Readonly<Record<Purpose | 'none', string>> = {
+  none: 'for no set purpose',
+  training: 'for training',
+  performance: 'for performance',
+};
+
+export const PREFERENCE_LABELS: Readonly<Record<Preference, string>> = {
+  'fewest-shifts': 'fewest shifts',
+  'strong-fingers': 'strong fingers on hard notes',
+  'train-fourth': 'the fourth finger trained',
+  'open-strings-ring': 'open strings ringing',
+  'open-strings-covered': 'open strings covered',
+  'one-string': 'one string',
+  'no-extensions': 'no extensions',
+  'low-positions': 'low positions',
+  connected: 'connected lines',
+  'finger-a-semitone': 'a finger for each semitone',
+};
+
+export const REACH_LABELS: Readonly<Record<'comfort' | 'stretch' | 'beyond', string>> = {
+  comfort: 'at ease',
+  stretch: 'a stretch',
+  beyond: 'too far',
 };
 
 const NUMBERS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
@@ -82,14 +182,8 @@ export function keyLabel(text: string): string {
 /** What is played, in a few words: "A♭ major, three octaves, up". */
 export function materialLabel(brief: Brief): string {
   const { material } = brief;
-  switch (material.kind) {
-    case 'scale':
-      return `${noteLabel(material.tonic)} ${SCALE_LABELS[material.type]}, ${octavesLabel(material.octaves)}, ${DIRECTION_LABELS[material.direction]}`;
-    case 'arpeggio':
-      return `${noteLabel(material.tonic)} ${ARPEGGIO_LABELS[material.type]} arpeggio, ${octavesLabel(material.octaves)}, ${DIRECTION_LABELS[material.direction]}`;
-    case 'line':
-      return `a line in ${keyLabel(material.key ?? 'C major')}`;
-  }
+  if (material.kind === 'line') return `a line in ${keyLabel(material.key ?? 'C major')}`;
+  return `${patternLabel(material)}, ${OCTAVE_LABELS[octavesText(material.octaves)]}, ${DIRECTION_LABELS[material.direction]}`;
 }
 
 /** On what it is played: "¾ violin"; the measured string length is told where there is one. */
@@ -104,6 +198,18 @@ export function fingerboardName(kind: InstrumentKind, size: string): string {
   return `${sizeLabel(size)} ${INSTRUMENT_LABELS[kind]}`;
 }
 
+/** Wishes in words, and what is asked of the whole line. */
+export function wishLabels(brief: Brief): readonly string[] {
+  const { preferences = {}, limits = {} } = brief;
+  const wishes = Object.entries(PREFERENCE_LABELS).filter(([wish]) => Object.entries(preferences).some(([name, strength]) => name === wish && strength > 0));
+  return [
+    ...wishes.map(([, label]) => label),
+    ...(brief.samePatternEveryOctave === true ? ['one pattern for every octave'] : []),
+    ...(limits.harmonics === true ? ['harmonics'] : []),
+    ...(limits.shifts === undefined ? [] : [`exactly ${limits.shifts} ${limits.shifts === 1 ? 'shift' : 'shifts'}`]),
+  ];
+}
+
 /** The whole brief as one line of print. */
 export function briefLine(brief: Brief): string {
   const player = brief.player?.name ? `for ${brief.player.name}, ` : '';
@@ -114,12 +220,29 @@ export function briefLine(brief: Brief): string {
     limits.strings ? `strings ${limits.strings.map(noteLabel).join(', ')}` : '',
     limits.fingers ? `fingers ${limits.fingers.join(', ')}` : '',
     limits.openStrings && limits.openStrings !== 'allow' ? `open strings ${OPEN_STRING_LABELS[limits.openStrings]}` : '',
+    brief.purpose ? PURPOSE_LABELS[brief.purpose] : '',
+    ...wishLabels(brief),
   ].filter((text) => text !== '');
   const limited = told.length === 0 ? '' : `; ${told.join('; ')}`;
   const what = materialLabel(brief);
   return `${what.charAt(0).toUpperCase()}${what.slice(1)}, ${player}on a ${instrumentLabel(brief)}${tempo}${limited}`;
 }
 
-function octavesLabel(octaves: 1 | 2 | 3): string {
-  return OCTAVE_LABELS[String(octaves) === '1' ? '1' : octaves === 2 ? '2' : '3'];
+/** A number of octaves as a choice; the first for a number that is none. */
+export function octavesText(octaves: number): OctaveCount {
+  return OCTAVE_COUNTS.find((count) => Number(count) === octaves) ?? '1';
+}
+
+function patternLabel(material: Exclude<Material, { kind: 'line' }>): string {
+  const tonic = noteLabel(material.tonic);
+  switch (material.kind) {
+    case 'scale':
+      return `${tonic} ${SCALE_LABELS[material.type]}`;
+    case 'arpeggio':
+      return `${tonic} ${ARPEGGIO_LABELS[material.type]} arpeggio`;
+    case 'broken':
+      return `${tonic} ${SCALE_LABELS[material.type]} in ${FIGURE_LABELS[material.figure]}`;
+    case 'double-stops':
+      return `${tonic} ${SCALE_LABELS[material.type]} in ${DOUBLE_STOP_LABELS[material.interval]}`;
+  }
 }

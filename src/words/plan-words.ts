@@ -15,16 +15,25 @@ export function semitonesText(semitones: number): string {
 
 /** "finger 1 on II (A)", "open II (A)". */
 export function fingeringText(note: PlannedSound): string {
-  const stop = note.stops[0];
-  const string = `${stop.string} (${noteLabel(stop.open)})`;
-  return stop.finger === '0' ? `open ${string}` : `finger ${stop.finger} on ${string}`;
+  return note.stops
+    .map((stop) => {
+      const string = `${stop.string} (${noteLabel(stop.open)})`;
+      if (stop.finger === '0') return `open ${string}`;
+      return `${stop.finger === 'T' ? 'thumb' : `finger ${stop.finger}`} on ${string}${stop.harmonic ? ', harmonic' : ''}`;
+    })
+    .join(' with ');
+}
+
+/** "G3" or, of a double stop, "G3 and B3": as the player reads it. */
+export function soundText(note: PlannedSound): string {
+  return note.stops.map((stop) => pitchLabel(stop.written)).join(' and ');
 }
 
 /** One note in a sentence, for a listener. */
 export function noteText(note: PlannedSound): string {
   const stop = note.stops[0];
   const place = stop.finger === '0' ? '' : `, ${positionWords(note.position)}, ${mmText(stop.mmFromNut)} from the nut`;
-  return `${pitchLabel(stop.written)}, ${fingeringText(note)}${place}${note.locked ? ', fixed by you' : ''}`;
+  return `${soundText(note)}, ${fingeringText(note)}${place}${note.locked ? ', fixed by you' : ''}`;
 }
 
 /** How a finger stands, where it matters: "low", "high", "extended". */
@@ -59,10 +68,14 @@ export function movementText(semitones: number): string {
   return `${semitones > 0 ? 'up' : 'down'} ${semitonesText(semitones)}`;
 }
 
-/** One line of care where a plan opens the hand beyond its rest; null where it does not. */
+/** One line of care where a plan asks something that can hurt; null where it does not. */
 export function cautionText(plan: Plan): string | null {
-  const opens = plan.notes.some((note) => note.kind === 'note' && note.extended);
-  return opens
-    ? 'This fingering opens the hand: only as far as goes easily, in short sets. Stop at pain or numbness, and ask your teacher or a doctor.'
-    : null;
+  const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+  const told = [
+    ...(sounds.some((note) => note.extended || note.reach?.verdict === 'stretch') ? ['opens the hand'] : []),
+    ...(sounds.some((note) => note.stops.length === 2) ? ['asks for double stops'] : []),
+    ...(sounds.some((note) => note.stops.some((stop) => stop.finger === 'T')) ? ['uses the thumb'] : []),
+  ];
+  if (told.length === 0) return null;
+  return `This fingering ${told.join(' and ')}: warm up, only as far as goes easily, in short sets with rests. Stop at pain, numbness or tingling, and ask your teacher; a doctor or physiotherapist who knows musicians can help.`;
 }

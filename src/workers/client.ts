@@ -1,5 +1,5 @@
-import { type Remote, wrap } from 'comlink';
-import type { Brief, PlanSet, WayToPlay } from '#core/plan';
+import { proxy, type Remote, wrap } from 'comlink';
+import type { Alternative, Brief, Lock, PlanOutcome, Reason, WayToPlay, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
 import type { Planner } from './protocol.ts';
 
@@ -10,7 +10,7 @@ const PATIENCE_MS = 250;
 export const OVERTAKEN = 'overtaken';
 
 /** An answer, or word that it no longer counts. */
-export type Answer<Value> = Reading<Value> | typeof OVERTAKEN;
+export type Answer = PlanOutcome | typeof OVERTAKEN;
 
 /**
  * The one place that talks to the planning worker. Only the latest question counts: an answer that comes late is
@@ -24,8 +24,8 @@ class PlannerClient {
   private running = false;
   private giveUp: (() => void) | null = null;
 
-  /** Plans a brief in the worker. */
-  async plan(brief: Brief): Promise<Answer<PlanSet>> {
+  /** Plans a brief in the worker; `report` hears how much of a long line is done, 0 to 1. */
+  async plan(brief: Brief, report: (share: number) => void = () => undefined): Promise<Answer> {
     this.endIfStuck();
     this.latest += 1;
     const question = this.latest;
@@ -34,7 +34,7 @@ class PlannerClient {
     const abandoned = new Promise<typeof OVERTAKEN>((resolve) => {
       this.giveUp = () => resolve(OVERTAKEN);
     });
-    const answer = await Promise.race([this.connected().plan(brief), abandoned]);
+    const answer = await Promise.race([this.connected().plan(brief, proxy(report)), abandoned]);
     if (question !== this.latest) return OVERTAKEN;
     this.running = false;
     return answer;
@@ -45,9 +45,34 @@ class PlannerClient {
     return await this.connected().waysToPlay(brief, note);
   }
 
+  /** Other fingerings of a brief that a player would call different. */
+  async alternatives(brief: Brief, most: number): Promise<readonly Alternative[]> {
+    return await this.connected().alternatives(brief, most);
+  }
+
+  /** Why one note (or, with null, everything unusual) is as it is. */
+  async reasonsOf(brief: Brief, note: number | null): Promise<Reading<readonly Reason[]>> {
+    return await this.connected().reasonsOf(brief, note);
+  }
+
+  /** Why not the finger or string a teacher expected. */
+  async whyNot(brief: Brief, wish: Lock): Promise<WhyNot | null> {
+    return await this.connected().whyNot(brief, wish);
+  }
+
+  /** Ends what is under way; whoever waits for a plan hears that it was overtaken. */
+  stop(): void {
+    this.latest += 1;
+    this.end();
+  }
+
   /** A call in flight hangs for ever when its worker is terminated, so whoever awaits it is told first. */
   private endIfStuck(): void {
-    if (!this.running || performance.now() - this.startedAt < PATIENCE_MS) return;
+    if (this.running && performance.now() - this.startedAt >= PATIENCE_MS) this.end();
+  }
+
+  private end(): void {
+    this.running = false;
     this.giveUp?.();
     this.worker?.terminate();
     this.worker = null;
@@ -64,3 +89,6 @@ class PlannerClient {
 
 /** The page's planner. */
 export const planner = new PlannerClient();
+
+/** Answers questions about a plan, in a worker of its own, so that the next plan never waits for them. */
+export const advisor = new PlannerClient();

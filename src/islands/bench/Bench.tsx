@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import type { Plan } from '#core/plan';
 import { keepWorking, newPiece, openPiece } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
@@ -12,6 +12,10 @@ import { NoteTable } from './NoteTable.tsx';
 import { Score } from './Score.tsx';
 import { ShiftList } from './ShiftList.tsx';
 import { useBenchKeys } from './use-bench-keys.ts';
+
+/** Come after the first drawing, or when asked for. */
+const Alternatives = lazy(async () => ({ default: (await import('./Alternatives.tsx')).Alternatives }));
+const HandDetails = lazy(async () => ({ default: (await import('./HandDetails.tsx')).HandDetails }));
 
 /** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, the shifts. */
 export function Bench() {
@@ -34,6 +38,10 @@ export function Bench() {
                 <Score plan={planSet.best} />
                 <ShiftList plan={planSet.best} />
                 <Caution plan={planSet.best} />
+                <Suspense>
+                  <Alternatives plan={planSet.best} />
+                </Suspense>
+                <HandSection plan={planSet.best} />
                 <NoteTable plan={planSet.best} />
               </div>
               <NotePanel plan={planSet.best} />
@@ -42,6 +50,21 @@ export function Bench() {
         </main>
       )}
     </>
+  );
+}
+
+/** Opened by those who want it: the hand position by position. */
+function HandSection({ plan }: { readonly plan: Plan }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="mt-4" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="small-heading cursor-pointer">Finger patterns, landmarks, fingers set down together</summary>
+      {open && (
+        <Suspense>
+          <HandDetails plan={plan} />
+        </Suspense>
+      )}
+    </details>
   );
 }
 

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useRef, useState } from 'react';
-import { type Finger, FINGERS, handOf, schoolsOf } from '#core/hand';
+import { type Finger, handOf } from '#core/hand';
 import { readInstrument } from '#core/instrument';
 import type { Brief } from '#core/plan';
 import { positionWords } from '#core/words';
@@ -12,7 +12,7 @@ const SubsetPopover = lazy(async () => ({ default: (await import('./SubsetPopove
 
 /** Which positions, strings and fingers are allowed. */
 export function LimitsPart({ brief }: { readonly brief: Brief }) {
-  const hand = handOf(brief.player?.school ?? schoolsOf(brief.instrument.kind)[0]);
+  const hand = handOf(brief.instrument.kind, brief.player?.school);
   const instrument = readInstrument(brief.instrument);
   const strings = instrument.ok ? instrument.value.strings.map((string) => string.name) : [];
   const limits = brief.limits ?? {};
@@ -45,8 +45,8 @@ export function LimitsPart({ brief }: { readonly brief: Brief }) {
         label="Fingers"
         any="any finger"
         chosen={limits.fingers?.filter((finger) => finger !== '0') ?? null}
-        all={FINGERS.filter((finger) => finger !== '0')}
-        name={(finger) => `finger ${finger}`}
+        all={hand.fingers.filter((finger) => finger !== '0')}
+        name={(finger) => (finger === 'T' ? 'thumb' : `finger ${finger}`)}
         some={(fingers) => `${fingers.length === 1 ? 'finger' : 'fingers'} ${fingers.join(', ')}`}
         onChange={(fingers) => changeBrief((now) => withLimits(now, { fingers }))}
       />

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { dismissNotice } from '../../store/bench-actions.ts';
+import { acceptRelaxation, dismissNotice, stopPlanning } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
 
 /** What the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
@@ -7,6 +7,8 @@ export function Messages() {
   const issues = useBench((bench) => bench.issues);
   const notice = useBench((bench) => bench.notice);
   const saving = useBench((bench) => bench.saving);
+  const relaxed = useBench((bench) => bench.relaxed);
+  const progress = useBench((bench) => bench.progress);
   const hasPlan = useBench((bench) => bench.planSet !== null);
   return (
     <div role="status" aria-label="Messages">
@@ -17,7 +19,16 @@ export function Messages() {
               <strong>{issue.message}</strong> {issue.hint}
             </li>
           ))}
-          {hasPlan && <li className="text-dove-dark">Below is the last fingering that could be planned.</li>}
+          {relaxed ? (
+            <li className="mt-1">
+              It can be played {relaxed.relaxation}: that fingering is shown below.{' '}
+              <button type="button" className="quiet-button" onClick={acceptRelaxation}>
+                Change the brief so
+              </button>
+            </li>
+          ) : (
+            hasPlan && <li className="text-dove-dark">Below is the last fingering that could be planned.</li>
+          )}
         </ul>
       )}
       {notice !== null && (
@@ -25,6 +36,14 @@ export function Messages() {
           <span className="grow">{notice}</span>
           <button type="button" className="quiet-button" aria-label="Dismiss the message" onClick={dismissNotice}>
             <X size={14} aria-hidden="true" />
+          </button>
+        </p>
+      )}
+      {progress !== null && (
+        <p className="mt-2 flex items-center gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
+          <span className="grow">Planning a long line: {Math.round(progress * 100)} % laid out.</span>
+          <button type="button" className="quiet-button" onClick={stopPlanning}>
+            Stop
           </button>
         </p>
       )}

@@ -1,12 +1,16 @@
 import { Lock, LockOpen } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import type { Plan, PlannedSound, Shift, WayToPlay } from '#core/plan';
 import { positionWords } from '#core/words';
 import { unlock, wishFor } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
-import { noteLabel, pitchLabel } from '../../words/labels.ts';
-import { fingeringText, mmText, movementText, placeText, semitonesText, shiftMoment, shiftSpeed } from '../../words/plan-words.ts';
-import { planner } from '../../workers/client.ts';
+import { noteLabel, REACH_LABELS } from '../../words/labels.ts';
+import { fingeringText, mmText, movementText, placeText, semitonesText, shiftMoment, shiftSpeed, soundText } from '../../words/plan-words.ts';
+import { advisor } from '../../workers/client.ts';
+
+/** Come when a note is chosen: the bench is drawn without them. */
+const WhyPanel = lazy(async () => ({ default: (await import('./WhyPanel.tsx')).WhyPanel }));
+const Guides = lazy(async () => ({ default: (await import('./Guides.tsx')).Guides }));
 
 /** The selected note: what it is, how else it can be played, and how the hand gets there. */
 export function NotePanel({ plan }: { readonly plan: Plan }) {
@@ -35,21 +39,26 @@ function SelectedNote({ plan, index, note }: { readonly plan: Plan; readonly ind
   const stop = note.stops[0];
   const shift = plan.shifts.find((each) => each.to === index);
   const place = placeText(note);
+  const ways = useWays(plan, index);
   return (
     <>
-      <h2 className="text-2xl font-semibold">{pitchLabel(stop.written)}</h2>
+      <h2 className="text-2xl font-semibold">{soundText(note)}</h2>
       <p className="text-lg">{fingeringText(note)}</p>
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 text-[15px]">
         {stop.finger !== '0' && <Fact name="Position" value={positionWords(note.position)} />}
-        <Fact name="From the nut" value={mmText(stop.mmFromNut)} />
+        <Fact name="From the nut" value={note.stops.map((each) => mmText(each.mmFromNut)).join(', ')} />
         <Fact name={`Above open ${noteLabel(stop.open)}`} value={semitonesText(stop.semitonesAboveOpen)} />
+        {note.reach && note.reach.needMm > 0 && <Fact name="Reach" value={`${mmText(note.reach.needMm)}, ${REACH_LABELS[note.reach.verdict]}`} />}
         {place !== '' && place !== 'open' && <Fact name="Finger" value={place} />}
       </dl>
       <p className="mt-3">
         <LockButton index={index} note={note} />
       </p>
-      <OtherWays plan={plan} index={index} note={note} />
+      <OtherWays ways={ways} index={index} note={note} />
       {shift && <Arrival shift={shift} />}
+      <Suspense>
+        <WhyPanel plan={plan} index={index} note={note} ways={ways} />
+      </Suspense>
     </>
   );
 }
@@ -80,8 +89,7 @@ function LockButton({ index, note }: { readonly index: number; readonly note: Pl
 }
 
 /** All fingers and strings on which this hand can play the note, string by string. */
-function OtherWays({ plan, index, note }: { readonly plan: Plan; readonly index: number; readonly note: PlannedSound }) {
-  const ways = useWays(plan, index);
+function OtherWays({ ways, index, note }: { readonly ways: readonly WayToPlay[]; readonly index: number; readonly note: PlannedSound }) {
   const strings = [...new Set(ways.map((way) => way.open))];
   const stop = note.stops[0];
   return (
@@ -129,7 +137,7 @@ function useWays(plan: Plan, index: number): readonly WayToPlay[] {
   const [ways, setWays] = useState<readonly WayToPlay[]>([]);
   useEffect(() => {
     let gone = false;
-    void planner.waysToPlay(plan.brief, index).then((answer) => {
+    void advisor.waysToPlay(plan.brief, index).then((answer) => {
       if (!gone) setWays(answer.ok ? answer.value : []);
     });
     return () => {
@@ -150,8 +158,11 @@ function Arrival({ shift }: { readonly shift: Shift }) {
           {semitonesText(shift.handSemitones)}, {mmText(shift.handMm)}
         </strong>
         {speed === null ? '' : ` (${Math.round(speed)} mm/s)`}; the notes{' '}
-        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}.
+        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. Ten cents there are {mmText(shift.mmPerTenCents)}.
       </p>
+      <Suspense>
+        <Guides guides={shift.guides} />
+      </Suspense>
     </section>
   );
 }

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import type { Plan, PlannedNote } from '#core/plan';
 import { positionWords } from '#core/words';
 import { select } from '../../store/bench-actions.ts';
-import { noteLabel, pitchLabel } from '../../words/labels.ts';
-import { mmText, placeText } from '../../words/plan-words.ts';
+import { noteLabel } from '../../words/labels.ts';
+import { mmText, placeText, soundText } from '../../words/plan-words.ts';
 
 /** Rows shown at once: enough for any scale, few enough for a long line. */
 const PAGE = 200;
@@ -58,27 +58,26 @@ function NoteRow({ index, note }: { readonly index: number; readonly note: Plann
       </tr>
     );
   }
-  const stop = note.stops[0];
   const place = placeText(note);
   return (
     <tr>
       <td>{index + 1}</td>
       <td>
         <button type="button" className="underline" onClick={() => select(index)}>
-          {pitchLabel(stop.written)}
+          {soundText(note)}
         </button>
       </td>
       <td>
-        {stop.string} ({noteLabel(stop.open)})
+        {note.stops.map((each) => `${each.string} (${noteLabel(each.open)})`).join(', ')}
       </td>
       <td>
-        {stop.finger}
+        {note.stops.map((each) => each.finger).join(' and ')}
         {place === '' || place === 'open' ? '' : ` ${place}`}
         {note.locked ? ', fixed' : ''}
       </td>
       <td>{positionWords(note.position)}</td>
-      <td>{mmText(stop.mmFromNut)}</td>
-      <td>{stop.semitonesAboveOpen}</td>
+      <td>{note.stops.map((each) => mmText(each.mmFromNut)).join(', ')}</td>
+      <td>{note.stops.map((each) => each.semitonesAboveOpen).join(', ')}</td>
     </tr>
   );
 }

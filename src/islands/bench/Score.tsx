@@ -1,6 +1,6 @@
 import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { mmFromNut, readInstrument } from '#core/instrument';
-import { type Engraving, engravingOf, fingerMarks } from '#core/notation';
+import { asFingered, type Engraving, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan';
 import type { MeasureRange } from '../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../engraving/layout.ts';
@@ -22,7 +22,7 @@ const OVERSCAN = 200;
 export function Score({ plan }: { readonly plan: Plan }) {
   const selected = useBench((bench) => bench.selected);
   const stale = useBench((bench) => bench.plannedBrief !== bench.brief && bench.issues.length > 0);
-  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line), [plan]);
+  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   const scale = useMemo(() => pathScale(plan, PATH_HEIGHT), [plan]);
   const { scroller, width, left, onScroll } = useScroller();

@@ -1,5 +1,5 @@
 import { defaultSize } from '#core/instrument';
-import type { Plan, PlannedSound } from '#core/plan';
+import type { Plan, PlannedSound, Stop } from '#core/plan';
 import { fingerboardName, noteLabel } from '../../words/labels.ts';
 import { type PathScale, stringStroke, yOfMm } from './path-geometry.ts';
 
@@ -47,13 +47,15 @@ export function Fingerboard({ plan, scale, strings, selected }: FingerboardProps
         </g>
       ))}
       <line x1={BOARD_LEFT - 2} x2={BOARD_RIGHT + 2} y1={scale.nutY} y2={scale.nutY} strokeWidth={4} className="stroke-ink" />
-      {selected && (
+      {selected?.stops.map((stop, index) => (
         <SelectedStop
-          selected={selected}
+          key={stop.string}
+          stop={stop}
+          stroke={stringStroke(selected, index)}
           scale={scale}
-          x={xOf(strings.findIndex((string) => string.number === selected.stops[0].string))}
+          x={xOf(strings.findIndex((string) => string.number === stop.string))}
         />
-      )}
+      ))}
     </svg>
   );
 }
@@ -75,14 +77,21 @@ function HandBand({ plan, scale, selected }: { readonly plan: Plan; readonly sca
   );
 }
 
-function SelectedStop({ selected, scale, x }: { readonly selected: PlannedSound; readonly scale: PathScale; readonly x: number }) {
-  const y = yOfMm(scale, selected.stops[0].mmFromNut);
+interface SelectedStopProps {
+  readonly stop: Stop;
+  readonly stroke: number;
+  readonly scale: PathScale;
+  readonly x: number;
+}
+
+function SelectedStop({ stop, stroke, scale, x }: SelectedStopProps) {
+  const y = yOfMm(scale, stop.mmFromNut);
   return (
     <>
       <line x1={x} x2={FINGERBOARD_WIDTH} y1={y} y2={y} className="stroke-ink" strokeWidth={0.8} />
-      <circle cx={x} cy={y} r={9} strokeWidth={stringStroke(selected)} className="fill-ink stroke-ink" />
+      <circle cx={x} cy={y} r={9} strokeWidth={stroke} className="fill-ink stroke-ink" />
       <text x={x} y={y + 4.5} textAnchor="middle" className="bead-number fill-paper">
-        {selected.stops[0].finger}
+        {stop.finger}
       </text>
     </>
   );

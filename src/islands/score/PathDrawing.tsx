@@ -43,7 +43,7 @@ export function PathDrawing({ plan, beads, scale, left, selected, onSelect }: Pa
         <SlopeStroke key={slope.shift.to} slope={slope} laneY={scale.nutY + 24} />
       ))}
       {beads.map((bead) => (
-        <BeadShape key={bead.index} bead={bead} selected={bead.index === selected} onSelect={onSelect} />
+        <BeadShape key={`${bead.index} ${bead.stop}`} bead={bead} selected={bead.index === selected} onSelect={onSelect} />
       ))}
     </g>
   );
@@ -119,6 +119,7 @@ interface BeadShapeProps {
 
 function BeadShape({ bead, selected, onSelect }: BeadShapeProps) {
   const { x, y, note, index } = bead;
+  const stop = note.stops[bead.stop] ?? note.stops[0];
   return (
     <g className="cursor-pointer" data-bead={index} onClick={() => onSelect(index)}>
       <title>{noteText(note)}</title>
@@ -126,11 +127,12 @@ function BeadShape({ bead, selected, onSelect }: BeadShapeProps) {
         cx={x}
         cy={y}
         r={BEAD_RADIUS}
-        strokeWidth={stringStroke(note)}
+        strokeWidth={stringStroke(note, bead.stop)}
+        strokeDasharray={stop.harmonic ? '2.5 2' : undefined}
         className={selected ? 'fill-ink stroke-ink' : 'fill-paper stroke-ink'}
       />
       <text x={x} y={y + 4.5} textAnchor="middle" className={`bead-number ${selected ? 'fill-paper' : 'fill-ink'}`}>
-        {note.stops[0].finger}
+        {stop.finger}
       </text>
       {note.locked && <LockMark x={x + BEAD_RADIUS} y={y - BEAD_RADIUS} />}
     </g>

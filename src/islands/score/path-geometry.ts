@@ -1,4 +1,3 @@
-import { mmFromNut } from '#core/instrument';
 import type { Plan, PlannedSound, Shift } from '#core/plan';
 import type { Head } from '../../engraving/draw-measures.ts';
 
@@ -15,6 +14,8 @@ export interface Bead {
   readonly x: number;
   readonly y: number;
   readonly note: PlannedSound;
+  /** Which of the note's stops: 0, or 1 for the upper note of a double stop. */
+  readonly stop: number;
 }
 
 /** The stroke between two beads. */
@@ -65,8 +66,8 @@ export function yOfMm(scale: PathScale, mm: number): number {
 }
 
 /** Stroke width that tells a string: thin I to thick IV and beyond. */
-export function stringStroke(note: PlannedSound): number {
-  return { I: 1, II: 1.7, III: 2.4, IV: 3.2, V: 3.8, VI: 4.4 }[note.stops[0].string];
+export function stringStroke(note: PlannedSound, stop = 0): number {
+  return { I: 1, II: 1.7, III: 2.4, IV: 3.2, V: 3.8, VI: 4.4 }[(note.stops[stop] ?? note.stops[0]).string];
 }
 
 /** Beads under the engraved heads: x from the head, y from the millimetres. */
@@ -74,14 +75,23 @@ export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): r
   return heads.flatMap((head): Bead[] => {
     const note = plan.notes[head.index];
     if (head.rest || head.tiedFromBefore || note?.kind !== 'note') return [];
-    return [{ index: head.index, x: head.x, y: yOfMm(scale, note.stops[0].mmFromNut), note }];
+    const level = note.stops.length === 2 && Math.abs(note.stops[0].mmFromNut - note.stops[1].mmFromNut) * scale.pxPerMm < 2 * BEAD_RADIUS;
+    return note.stops.map((each, stop) => ({
+      index: head.index,
+      // Two fingers level with each other stand side by side.
+      x: head.x + (level && stop === 1 ? 2 * BEAD_RADIUS - 2 : 0),
+      y: yOfMm(scale, each.mmFromNut),
+      note,
+      stop,
+    }));
   });
 }
 
 /** Strokes between neighbouring beads; where a rest or a shift lies between, the hand's way is told otherwise. */
 export function linksOf(beads: readonly Bead[]): readonly Link[] {
-  return beads.slice(1).flatMap((to, index): Link[] => {
-    const from = beads[index];
+  const lower = beads.filter((bead) => bead.stop === 0);
+  return lower.slice(1).flatMap((to, index): Link[] => {
+    const from = lower[index];
     if (!from) return [];
     return [{ from, to, width: stringStroke(to.note), crossesString: from.note.stops[0].string !== to.note.stops[0].string }];
   });
@@ -102,12 +112,12 @@ export function bandsOf(plan: Plan, beads: readonly Bead[], scale: PathScale): r
 
 /** Slopes of the shifts whose both ends are drawn. */
 export function slopesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): readonly Slope[] {
-  const byIndex = new Map(beads.map((bead) => [bead.index, bead]));
+  const byIndex = new Map(beads.filter((bead) => bead.stop === 0).map((bead) => [bead.index, bead]));
   return plan.shifts.flatMap((shift): Slope[] => {
     const from = byIndex.get(shift.from);
     const to = byIndex.get(shift.to);
     if (!from || !to) return [];
-    const mmOf = (bead: Bead): number => mmFromNut(plan.stringLengthMm, bead.note.anchor);
+    const mmOf = (bead: Bead): number => plan.stays.find((stay) => bead.index >= stay.from && bead.index <= stay.to)?.firstFingerMm ?? 0;
     return [{ shift, fromX: from.x, fromY: yOfMm(scale, mmOf(from)), toX: to.x, toY: yOfMm(scale, mmOf(to)) }];
   });
 }

@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { type Engraving, engravingOf, type FingerMark, fingerMarks, type Measure } from '#core/notation';
+import { asFingered, type Engraving, engravingOf, type FingerMark, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan';
 import { layoutStaff } from '../../engraving/layout.ts';
 import { systemsOf } from '../../engraving/systems.ts';
@@ -43,7 +43,7 @@ export function Sheet() {
 
 function SheetBody({ loaded }: { readonly loaded: Loaded }) {
   const { plan, name } = loaded;
-  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line), [plan]);
+  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   const systems = useMemo(() => systemsOf(engraving, SHEET_WIDTH), [engraving]);
   const title = name === '' ? materialLabel(plan.brief) : name;

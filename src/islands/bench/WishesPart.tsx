@@ -1,0 +1,49 @@
+import { lazy, Suspense, useRef, useState } from 'react';
+import type { Brief } from '#core/plan';
+import { PURPOSES } from '#core/search';
+import { changeBrief } from '../../store/bench-actions.ts';
+import { withPurpose } from '../../store/brief-edits.ts';
+import { PURPOSE_LABELS, wishLabels } from '../../words/labels.ts';
+import { Choice } from './Choice.tsx';
+
+/** Comes when first asked for: the bench is drawn without it. */
+const WishesPopover = lazy(async () => ({ default: (await import('./WishesPopover.tsx')).WishesPopover }));
+
+const PURPOSE_CHOICES = ['none', ...PURPOSES] as const;
+
+/** What the plan is for, and what the teacher would like, as words at the end of the sentence. */
+export function WishesPart({ brief }: { readonly brief: Brief }) {
+  const [open, setOpen] = useState(false);
+  const trigger = useRef<HTMLButtonElement>(null);
+  const wishes = wishLabels(brief);
+  const words = wishes.length === 0 ? 'no special wishes' : wishes.join(', ');
+  return (
+    <>
+      ,{' '}
+      <Choice
+        label="Purpose"
+        value={brief.purpose ?? 'none'}
+        values={PURPOSE_CHOICES}
+        name={(purpose) => PURPOSE_LABELS[purpose]}
+        onChange={(purpose) => changeBrief((now) => withPurpose(now, purpose === 'none' ? null : purpose))}
+      />
+      , with{' '}
+      <button
+        ref={trigger}
+        type="button"
+        className="sentence-part"
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-label={`Wishes: ${words}`}
+        onClick={() => setOpen(true)}
+      >
+        {words}
+      </button>
+      {open && (
+        <Suspense>
+          <WishesPopover brief={brief} anchor={trigger} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
