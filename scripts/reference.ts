@@ -1,7 +1,7 @@
 /** Prints how the engine does on the reference fingerings: `npm run reference` (`-- all` prints every case). */
 import { casesOf, judged, type ReferenceCase, type Verdict } from '../tests/core/reference/reference-case.ts';
 
-const FILES = ['cases.json'];
+const FILES = ['cases.json', 'own-cases.json'];
 const all = process.argv.includes('all');
 const wanted = process.argv.slice(2).filter((word) => word !== 'all');
 

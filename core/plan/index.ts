@@ -8,7 +8,8 @@ export { whyNot } from './why-not.ts';
 export type { WhyNot } from './why-not.ts';
 export { readBrief } from './read-brief.ts';
 export type { Task } from './read-brief.ts';
-export { Brief, Limits, Lock, MOST_SHIFTS, WAYS_DOWN } from './schema.ts';
+export { MOST_SHIFTS, WAYS_DOWN } from './choices.ts';
+export { Brief, Limits, Lock } from './schema.ts';
 export type {
   AcrossStrings,
   Alternative,

@@ -5,9 +5,7 @@ import { Material, MOST_NOTES, Rhythm } from '#core/material';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/reading';
 import { OPEN_STRING_POLICIES, type Preference, PREFERENCES, PURPOSES, WEIGHTS } from '#core/search';
-
-/** The most shifts that can be asked for exactly. */
-export const MOST_SHIFTS = 60;
+import { MOST_SHIFTS, WAYS_DOWN } from './choices.ts';
 
 const closed = { additionalProperties: false };
 const FingerText = oneOf(FINGERS);
@@ -45,9 +43,6 @@ export const Lock = Type.Object(
 
 /** What the teacher fixed for one note, as documents carry it. */
 export type Lock = Static<typeof Lock>;
-
-/** Down as its own line, or by the same fingers and strings as up. */
-export const WAYS_DOWN = ['own', 'as-up'] as const;
 
 /** The one who plays: school, hand as measured, and what the school leaves open. */
 export const Player = Type.Object(

@@ -23,7 +23,7 @@ import {
 } from '#core/words';
 import { placementsOfNote, soundingNotes } from './note-steps.ts';
 import type { Task } from './read-brief.ts';
-import { MOST_SHIFTS } from './schema.ts';
+import { MOST_SHIFTS } from './choices.ts';
 import type { Laid } from './solve.ts';
 
 /**

@@ -18,11 +18,27 @@ const MOST_NAMED = 3;
 
 /** "2 string crossings and 1 reach back more": what a fingering has more than another, dearest first. */
 export function differencesText(differences: readonly CountedDifference[]): string {
-  const named = differences.slice(0, MOST_NAMED).map(({ one, many, times }) => {
-    if (times > 0) return `${times} ${times === 1 ? one : many} more`;
-    return `dearer ${many}`;
-  });
-  return listed(named);
+  return listed(named(differences).map((difference) => moreText(difference)));
+}
+
+/** "2 string crossings fewer and a shorter way for the hand": what a fingering saves against another. */
+export function savingsText(differences: readonly CountedDifference[]): string {
+  return listed(named(differences).map((difference) => fewerText(difference)));
+}
+
+/** Counted differences say most; those that are only dearer or cheaper are named when there is room. */
+function named(differences: readonly CountedDifference[]): readonly CountedDifference[] {
+  const counts = differences.filter(({ times, thousandths }) => times * thousandths > 0 && times !== 0);
+  const others = differences.filter((difference) => !counts.includes(difference));
+  return [...counts, ...others].slice(0, MOST_NAMED);
+}
+
+function moreText({ one, many, times }: CountedDifference): string {
+  return times > 0 ? `${times} ${times === 1 ? one : many} more` : `harder ${many}`;
+}
+
+function fewerText({ one, many, times }: CountedDifference): string {
+  return times < 0 ? `${-times} ${times === -1 ? one : many} fewer` : `easier ${many}`;
 }
 
 /** A choice against the cheapest fingering without it. */

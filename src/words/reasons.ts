@@ -1,6 +1,6 @@
 import type { CostDifference, Guide, ReasonAbout } from '#core/plan';
 import { COST_TERMS } from '#core/search';
-import { differencesText } from '#core/words';
+import { type CountedDifference, differencesText, savingsText } from '#core/words';
 import { pitchLabel } from './labels.ts';
 
 /** What a reason is about, as a heading. */
@@ -15,20 +15,16 @@ export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
 
 /** "2 string crossings more": the dearest of a row of differences, counted. */
 export function payText(differences: readonly CostDifference[]): string {
-  return differencesText(
-    differences.map(({ term, times, thousandths }) => ({ one: COST_TERMS[term].one, many: COST_TERMS[term].many, times, thousandths })),
-  );
+  return differencesText(differences.map(counted));
 }
 
 /** "2 shifts fewer": what is saved. */
 export function gainText(differences: readonly CostDifference[]): string {
-  return differences
-    .slice(0, 3)
-    .map(({ term, times }) => {
-      const { one, many } = COST_TERMS[term];
-      return times < 0 ? `${-times} ${times === -1 ? one : many} fewer` : `easier ${many}`;
-    })
-    .join(', ');
+  return savingsText(differences.map(counted));
+}
+
+function counted({ term, times, thousandths }: CostDifference): CountedDifference {
+  return { one: COST_TERMS[term].one, many: COST_TERMS[term].many, times, thousandths };
 }
 
 /** How a guide leads the hand, in a sentence. */

@@ -23,7 +23,7 @@ function bareMinPlus(lattice: Lattice): number {
   const [first] = lattice.layers;
   let before = first?.costs ?? new Float64Array();
   for (let index = 0; index < lattice.steps.length; index += 1) {
-    const step = lattice.steps[index] ?? before;
+    const step = lattice.steps[index]?.costs ?? before;
     const costs = lattice.layers[index + 1]?.costs ?? before;
     const after = new Float64Array(costs.length);
     for (let to = 0, cell = 0; to < costs.length; to += 1) {
@@ -54,7 +54,7 @@ for (const notes of [43, 1_000, 10_000]) {
   const steps = noteSteps(task.value);
   const lattice = buildLattice(task.value, steps);
   const states = lattice.layers.reduce((sum, layer) => sum + layer.candidates.length, 0);
-  const transitions = lattice.steps.reduce((sum, step) => sum + step.length, 0);
+  const transitions = lattice.steps.reduce((sum, step) => sum + step.costs.length, 0);
   const wholeMs = medianMs(() => plan(brief));
   const tablesMs = medianMs(() => buildLattice(task.value, steps));
   const searchMs = medianMs(() => cheapestWay(lattice));

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
+import { HAND_PRESETS, schoolsOf } from '#core/hand';
 import { INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { LineNoteDocument } from '#core/material';
 import { formatPitch, type LetterIndex, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
 import { type Brief, type Plan, plan } from '#core/plan';
+import { OPEN_STRING_POLICIES, PREFERENCES, PURPOSES } from '#core/search';
 
 /** The best plan of a brief that can be planned; throws with its words otherwise. */
 export function planned(brief: Brief): Plan {
@@ -31,7 +33,7 @@ export function lineBrief(kind: InstrumentKind, pitches: readonly string[], more
 /** "A1 A2 D0": open string and finger of each note, as teachers say a fingering. */
 export function fingering(result: Plan): string {
   return result.notes
-    .flatMap((note) => (note.kind === 'note' ? [`${note.stops[0].open.slice(0, -1)}${note.stops[0].finger}`] : []))
+    .flatMap((note) => (note.kind === 'note' ? [note.stops.map((stop) => `${stop.open.slice(0, -1)}${stop.finger}`).join('+')] : []))
     .join(' ');
 }
 
@@ -57,6 +59,30 @@ export function shortLines(most: number): fc.Arbitrary<Brief> {
   return fc
     .constantFrom(...INSTRUMENT_KINDS)
     .chain((kind) => fc.array(pitchesOn(kind), { minLength: 1, maxLength: most }).map((pitches) => lineBrief(kind, pitches)));
+}
+
+/** A short line on any instrument, in any school, with any hand, wishes and purpose. */
+export function anyBriefs(most: number): fc.Arbitrary<Brief> {
+  const wishes = fc.dictionary(fc.constantFrom(...PREFERENCES), fc.constantFrom(0.35, 0.7, 1), { maxKeys: 3, noNullPrototype: true });
+  const more = fc.record(
+    {
+      purpose: fc.constantFrom(...PURPOSES),
+      preferences: wishes,
+      tempo: fc.constantFrom(60, 120, 200),
+      limits: fc.record({ openStrings: fc.constantFrom(...OPEN_STRING_POLICIES), harmonics: fc.boolean() }, { noNullPrototype: true }),
+    },
+    { requiredKeys: [], noNullPrototype: true },
+  );
+  const lines = shortLines(most).chain((brief) => {
+    const school = fc.constantFrom(...schoolsOf(brief.instrument.kind));
+    const hand = fc.option(fc.constantFrom(...HAND_PRESETS));
+    return fc.tuple(fc.constant(brief), school, hand, fc.boolean());
+  });
+  return fc.tuple(lines, more).map(([[brief, school, preset, pivots], rest]) => ({
+    ...brief,
+    ...rest,
+    player: { school, pivots, ...(preset === null ? {} : { hand: { preset } }) },
+  }));
 }
 
 const durations = fc.constantFrom('1/16', '1/8', '3/16', '1/4', '3/8', '5/8', '1/2', '7/8', '1/1', '9/64');

@@ -1,15 +1,37 @@
-import { canFollow, type CostSetting, type LatticeNote, noteCost, stepPricer } from '#core/search';
+import { canFollow, type CostSetting, type LabelOf, type LatticeNote, noteCost, stepPricer } from '#core/search';
 
-/** The least cost of any way through, by trying all of them: no tables, no recurrence. */
-export function leastCostByTrying(setting: CostSetting, notes: readonly LatticeNote[]): number {
-  const from = (index: number, cost: number, before: LatticeNote['candidates'][number] | null): number => {
+/** A way through a line found by trying: its candidates and its cost. */
+export interface TriedWay {
+  readonly labels: string;
+  readonly shifts: number;
+  readonly cost: number;
+}
+
+/** Every way through a line, by trying all of them: no tables, no recurrence. */
+export function everyWay(setting: CostSetting, notes: readonly LatticeNote[], labelOf: LabelOf): readonly TriedWay[] {
+  const ways: TriedWay[] = [];
+  const go = (index: number, way: TriedWay, before: LatticeNote['candidates'][number] | null): void => {
     const note = notes[index];
-    if (!note) return cost;
-    return note.candidates.reduce((least, candidate) => {
-      if (before && !canFollow(before, candidate)) return least;
+    if (!note) return void ways.push(way);
+    for (const candidate of note.candidates) {
+      if (before && !canFollow(before, candidate)) continue;
       const step = before && note.gap ? stepPricer(setting, note.gap)(before, candidate) : 0;
-      return Math.min(least, from(index + 1, cost + step + noteCost(setting, candidate, index === 0), candidate));
-    }, Infinity);
+      const own = noteCost(setting, candidate, { first: index === 0, hard: note.hard });
+      const shift = before && setting.hand.isShift(before, candidate) ? 1 : 0;
+      go(
+        index + 1,
+        { labels: `${way.labels} ${labelOf(candidate, index)}`, shifts: way.shifts + shift, cost: way.cost + step + own },
+        candidate,
+      );
+    }
   };
-  return from(0, 0, null);
+  go(0, { labels: '', shifts: 0, cost: 0 }, null);
+  return ways;
+}
+
+/** The k least costs of different rows of labels. */
+export function leastCostsByLabels(ways: readonly TriedWay[], most: number): readonly number[] {
+  const least = new Map<string, number>();
+  for (const way of ways) least.set(way.labels, Math.min(way.cost, least.get(way.labels) ?? Infinity));
+  return [...least.values()].toSorted((one, other) => one - other).slice(0, most);
 }

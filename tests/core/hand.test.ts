@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { bassHand, celloHand, type Placement, violinHand } from '#core/hand';
+import { handOf, type Placement, stopAt } from '#core/hand';
 import { type Key, parseKey } from '#core/pitch';
 import { fingering, lineBrief, planned } from './briefs.ts';
 
@@ -11,8 +11,12 @@ function key(text: string): Key {
 }
 
 function placement(anchor: number, letterPosition: number | null = null): Placement {
-  return { stringIndex: 0, finger: '1', semitonesAboveOpen: anchor, anchor, shape: 'home', letterPosition };
+  return { ...stopAt(0, '1', anchor), anchor, shape: 'home', letterPosition, upper: null };
 }
+
+const violinHand = handOf('violin');
+const celloHand = handOf('cello');
+const bassHand = handOf('bass');
 
 describe('the hand', () => {
   it('of each instrument fingers the same line for its own reasons', () => {

@@ -156,9 +156,9 @@ describe('a wish no hand can play', () => {
     );
     assert.equal(
       message,
-      'A4 with finger 2 on the D string needs position 3 on the D string, which this brief leaves out (positions allowed).',
+      'A4 with finger 2 on the D string needs third position on the D string, which this brief leaves out (positions allowed).',
     );
-    assert.match(hint, /^Allow position 3/);
+    assert.match(hint, /^Allow third position/);
   });
 
   it('on a note the line does not have is answered so', () => {

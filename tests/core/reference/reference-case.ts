@@ -63,7 +63,7 @@ export function briefOfCase({ instrument, school, material, constraints, notes }
     player: { school },
     material: {
       kind: 'line',
-      key: `${material.tonic.replace(/-?\d/, '')} ${material.type.includes('minor') ? 'minor' : 'major'}`,
+      key: `${material.tonic.replace(/-?\d/, '')} ${/minor|diminished/.test(material.type) ? 'minor' : 'major'}`,
       notes: notes.map((note) => ({ pitches: note.split('+'), duration: '1/4' })),
     },
     limits: { ...limits, ...(named ? { strings: named } : {}) },
