@@ -1,6 +1,14 @@
 import { type InstrumentKind, STRING_NUMBERS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { asNumber, type NoteValue } from '#core/material';
-import { asFingered, type Engraving, engravingOf, type Measure, type MeasureNote, type MeasureSymbol, type WrittenHead } from '#core/notation';
+import {
+  asFingered,
+  type Engraving,
+  engravingOf,
+  type Measure,
+  type MeasureNote,
+  type MeasureSymbol,
+  type WrittenHead,
+} from '#core/notation';
 import { LETTERS } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan';
 import { positionMark } from '#core/words';

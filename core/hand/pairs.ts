@@ -64,5 +64,11 @@ function fitTogether(low: StringStop, high: StringStop): boolean {
 }
 
 function joined(low: Placement, high: Placement, frame: Placement): Placement {
-  return { ...stopAt(low.stringIndex, low.finger, low.semitonesAboveOpen), anchor: frame.anchor, shape: frame.shape, letterPosition: frame.letterPosition, upper: stopAt(high.stringIndex, high.finger, high.semitonesAboveOpen) };
+  return {
+    ...stopAt(low.stringIndex, low.finger, low.semitonesAboveOpen),
+    anchor: frame.anchor,
+    shape: frame.shape,
+    letterPosition: frame.letterPosition,
+    upper: stopAt(high.stringIndex, high.finger, high.semitonesAboveOpen),
+  };
 }

@@ -19,7 +19,8 @@ export interface PlayerHand {
   readonly fingerDistanceMm: number;
 }
 
-/** No hand is wider than this between first and fourth finger. */
+/** No hand spans less or more than this between first and fourth finger, a small child's and a giant's. */
+const NARROWEST_MM = 20;
 const WIDEST_MM = 350;
 
 /**
@@ -48,7 +49,8 @@ export function readPlayerHand(measure: HandMeasure, instrument: Instrument): Re
 
 function wrongSpan({ comfortMm, maxMm }: Span): ReturnType<typeof handSpansNothing> | null {
   if (!(maxMm > 0) || !(comfortMm > 0)) return handSpansNothing(Math.min(comfortMm, maxMm));
-  if (maxMm > WIDEST_MM) return handBeyondSense(maxMm, `A hand spans up to ${WIDEST_MM} mm; measure in millimetres.`);
+  const outside = [comfortMm, maxMm].find((mm) => mm < NARROWEST_MM || mm > WIDEST_MM);
+  if (outside !== undefined) return handBeyondSense(outside, `Hands span ${NARROWEST_MM} to ${WIDEST_MM} mm; measure in millimetres.`);
   return comfortMm > maxMm ? handBeyondSense(comfortMm, `The comfortable span cannot be more than the largest, ${maxMm} mm.`) : null;
 }
 
@@ -59,7 +61,11 @@ export function presetHand(preset: HandPreset, instrument: Instrument): PlayerHa
   const homeMm = mmFromNut(instrument.stringLengthMm, high) - mmFromNut(instrument.stringLengthMm, low);
   const span: Span = { comfortMm: homeMm * shares.comfort, maxMm: homeMm * shares.max };
   // Thumb position lies an octave up, where the octave's fifth across two strings is about a home frame and a half.
-  return { firstToFourth: span, thumbToThird: { comfortMm: 1.5 * span.comfortMm, maxMm: 1.5 * span.maxMm }, fingerDistanceMm: FINGER_DISTANCE_MM };
+  return {
+    firstToFourth: span,
+    thumbToThird: { comfortMm: 1.5 * span.comfortMm, maxMm: 1.5 * span.maxMm },
+    fingerDistanceMm: FINGER_DISTANCE_MM,
+  };
 }
 
 /** What a placement asks of the hand, mm, and what this hand has for it. */
@@ -76,7 +82,8 @@ export function reachOf(model: HandModel, hand: PlayerHand, instrument: Instrume
   const { lowest, highest } = model.needOf(placement);
   const along = mmFromNut(instrument.stringLengthMm, highest) - mmFromNut(instrument.stringLengthMm, lowest);
   const stops = placement.upper ? [placement, placement.upper] : [placement];
-  const twoFingers = stops.length === 2 && stops.every((stop) => stop.finger !== '0') && new Set(stops.map((stop) => stop.finger)).size === 2;
+  const twoFingers =
+    stops.length === 2 && stops.every((stop) => stop.finger !== '0') && new Set(stops.map((stop) => stop.finger)).size === 2;
   const across = twoFingers ? stringSpacingMm(instrument, mmFromNut(instrument.stringLengthMm, (lowest + highest) / 2)) : 0;
   return { needMm: Math.hypot(along, across), span: inThumbPosition(placement) ? hand.thumbToThird : hand.firstToFourth };
 }

@@ -84,12 +84,7 @@ function placementsInShape(shape: SemitoneShape, note: NoteOnString): readonly P
 }
 
 /** The hand may hover wherever it may stand; in thumb position from its lowest thumb place. */
-function hoveringsOver(
-  shapes: readonly SemitoneShape[],
-  named: number,
-  stringIndex: number,
-  highestAnchor: number,
-): readonly Placement[] {
+function hoveringsOver(shapes: readonly SemitoneShape[], named: number, stringIndex: number, highestAnchor: number): readonly Placement[] {
   const over = (anchor: number, shape: 'open' | 'open-thumb'): Placement => ({
     ...stopAt(stringIndex, '0', 0),
     anchor,

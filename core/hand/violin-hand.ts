@@ -79,7 +79,8 @@ export const violinHand: HandModel = {
   needOf: (placement) => {
     const stopped = stoppedPlaces(placement);
     if (placement.upper) return { lowest: Math.min(...stopped, Infinity), highest: Math.max(...stopped, -Infinity) };
-    const resting = placement.shape === 'reached-back' ? placement.anchor + HOME_SPAN : placement.anchor;
+    // A first finger reaching back leaves the third at home; the fourth need not be held.
+    const resting = placement.anchor + (placement.shape === 'reached-back' ? PLAIN_PLACES['3'] : 0);
     return { lowest: Math.min(resting, ...stopped), highest: Math.max(resting, ...stopped) };
   },
   standsAt: (finger, placement, inKey) => {

@@ -35,7 +35,8 @@ export function formatLineText(notes: readonly LineNoteDocument[], noteValue: st
       const inBow = before !== undefined && !('rest' in before) && before.slur === true;
       const value = note.duration === held ? '' : `:${note.duration}`;
       held = note.duration;
-      const name = 'rest' in note ? 'r' : `${note.pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${note.harmonic === true ? '*' : ''}`;
+      const name =
+        'rest' in note ? 'r' : `${note.pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${note.harmonic === true ? '*' : ''}`;
       return `${slurred && !inBow ? '(' : ''}${name}${value}${inBow && !slurred ? ')' : ''}`;
     })
     .join(' ');
@@ -94,8 +95,14 @@ class LineReader {
     const pitches = names.map(parsePitch);
     const issues = pitches.flatMap((pitch) => (pitch.ok ? [] : pitch.issues));
     if (issues.length > 0) return void this.issues.push(...issues.map((issue) => ({ ...issue, where: { note: this.place } })));
-    const sounding = pitches.flatMap((pitch) => (pitch.ok ? [formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove })] : []));
-    this.addNote({ pitches: sounding, duration: formatFraction(value), ...(harmonic ? { harmonic: true } : {}) }, value, match?.[4] === '~');
+    const sounding = pitches.flatMap((pitch) =>
+      pitch.ok ? [formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove })] : [],
+    );
+    this.addNote(
+      { pitches: sounding, duration: formatFraction(value), ...(harmonic ? { harmonic: true } : {}) },
+      value,
+      match?.[4] === '~',
+    );
   }
 
   private addRest(duration: Fraction): void {

@@ -11,7 +11,8 @@ import type { LineNoteDocument, Material, Rhythm } from './schema.ts';
 /** Turns material into the line it stands for. Refuses what cannot be spelled, an empty line, and one that is too long. */
 export function readMaterial(material: Material, rhythm: Rhythm = {}): Reading<Line> {
   const meter = meterOf(rhythm);
-  const line = material.kind === 'line' ? readTypedLine(material.notes, material.key ?? 'C major', meter) : readPattern(material, rhythm, meter);
+  const line =
+    material.kind === 'line' ? readTypedLine(material.notes, material.key ?? 'C major', meter) : readPattern(material, rhythm, meter);
   return line.ok ? writtenOrRefused(line.value) : line;
 }
 

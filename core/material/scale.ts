@@ -1,4 +1,14 @@
-import { DIATONIC_SEMITONES, type Interval, type Key, keyOfTonic, keyWithSignature, type Pitch, pitchAt, semitonesOf, transposedBy } from '#core/pitch';
+import {
+  DIATONIC_SEMITONES,
+  type Interval,
+  type Key,
+  keyOfTonic,
+  keyWithSignature,
+  type Pitch,
+  pitchAt,
+  semitonesOf,
+  transposedBy,
+} from '#core/pitch';
 
 /** The scales offered, by the names documents use. */
 export const SCALE_TYPES = [
@@ -87,7 +97,9 @@ export function pitchesAbove(tonic: Pitch, pattern: readonly Interval[], octaves
 /** Naturals where there are any, else sharps going up and flats coming down; the tonic keeps its own name. */
 function chromaticPitches(tonic: Pitch, octaves: number, way: 'up' | 'down'): readonly Pitch[] | null {
   const pitches = Array.from({ length: 12 * octaves + 1 }, (_, above) =>
-    above % 12 === 0 ? transposedBy(tonic, octavesUp({ steps: 0, semitones: 0 }, above / 12)) : plainlySpelled(semitonesOf(tonic) + above, way),
+    above % 12 === 0
+      ? transposedBy(tonic, octavesUp({ steps: 0, semitones: 0 }, above / 12))
+      : plainlySpelled(semitonesOf(tonic) + above, way),
   );
   return pitches.every((pitch) => pitch !== null) ? pitches : null;
 }

@@ -103,7 +103,10 @@ function waysThrough({ lattice, way }: Solved): readonly Way[] {
     .filter(({ cost }) => cost <= way.cost + DEAREST)
     .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
     .slice(0, MOST_TRACED)
-    .map(({ index, place, cost }) => ({ choices: [...tracedBack(forward.links, index, place), ...tracedForth(backward.links, index, place)], cost }));
+    .map(({ index, place, cost }) => ({
+      choices: [...tracedBack(forward.links, index, place), ...tracedForth(backward.links, index, place)],
+      cost,
+    }));
 }
 
 /** Candidates by string and position. */
@@ -121,7 +124,12 @@ function waysWithout({ task, lattice, placements }: Solved): readonly Way[] {
   if (placements.length > MOST_SOLVED_AGAIN) return [];
   const ways = placements.flatMap((chosen, order) => {
     const label = fingeringLabel(chosen);
-    return wayIn(task, restricted(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label)) ?? [];
+    return (
+      wayIn(
+        task,
+        restricted(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label),
+      ) ?? []
+    );
   });
   return ways.toSorted((one, other) => one.cost - other.cost);
 }

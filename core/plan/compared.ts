@@ -37,7 +37,12 @@ export function compared(solved: Solved, way: Way): Compared {
 
 /** The words of the terms a way has more. */
 export function counted(differences: readonly CostDifference[]): readonly CountedDifference[] {
-  return differences.map(({ term, times, thousandths }) => ({ one: COST_TERMS[term].one, many: COST_TERMS[term].many, times, thousandths }));
+  return differences.map(({ term, times, thousandths }) => ({
+    one: COST_TERMS[term].one,
+    many: COST_TERMS[term].many,
+    times,
+    thousandths,
+  }));
 }
 
 function breakdownOf(solved: Solved, from: number, to: number): ReturnType<typeof costBreakdown> {

@@ -35,7 +35,5 @@ export function costDifferences(from: CostBreakdown, to: CostBreakdown): readonl
     const times = (after?.times ?? 0) - (before?.times ?? 0);
     return thousandths === 0 && times === 0 ? [] : [{ term, times, thousandths }];
   });
-  return differences.toSorted(
-    (one, other) => Math.abs(other.thousandths) - Math.abs(one.thousandths) || (one.term < other.term ? -1 : 1),
-  );
+  return differences.toSorted((one, other) => Math.abs(other.thousandths) - Math.abs(one.thousandths) || (one.term < other.term ? -1 : 1));
 }

@@ -2,6 +2,7 @@ import { type Placement, reachOf, type StringStop } from '#core/hand';
 import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, type Pitch } from '#core/pitch';
 import { costBreakdown } from './cost-breakdown.ts';
+import { standsOutside } from './outside-rest.ts';
 import { landmarksOf } from './landmarks.ts';
 import { setDownsOf } from './patterns.ts';
 import { placedNotes, type PlacedNote } from './placed-note.ts';
@@ -76,25 +77,4 @@ function stopOf(task: Task, pitch: Pitch, stop: StringStop): Stop {
     mmFromNut: mmFromNut(task.instrument.stringLengthMm, stop.semitonesAboveOpen),
     harmonic: stop.harmonic,
   };
-}
-
-/** Reaching back concerns the first finger, reaching forward the others; a drawn-in finger stands inside by one. */
-function standsOutside(placement: Placement): boolean {
-  switch (placement.shape) {
-    case 'reached-back':
-      return placement.finger === '1';
-    case 'reached-forward':
-      return placement.finger !== '1';
-    case 'drawn-in':
-    case 'thumb-reached':
-      return true;
-    case 'open':
-    case 'open-thumb':
-    case 'home':
-    case 'chromatic':
-    case 'pivoted':
-    case 'three-finger':
-    case 'thumb':
-      return false;
-  }
 }

@@ -23,7 +23,10 @@ export function guidesOf(task: Task, from: PlacedNote, to: PlacedNote, throughOp
   const towardsHigher = (rankOf(arriving.finger) ?? 0) > (rankOf(leaving.finger) ?? 0);
   const oldLeads = up === towardsHigher ? inBetween(task, leaving.finger, arriving, leaving.stringIndex) : null;
   const newLeads = inBetween(task, arriving.finger, leaving, arriving.stringIndex);
-  const firstLeads = leaving.finger === '1' || arriving.finger === '1' || inThumbPosition(arriving) ? null : inBetween(task, '1', arriving, arriving.stringIndex);
+  const firstLeads =
+    leaving.finger === '1' || arriving.finger === '1' || inThumbPosition(arriving)
+      ? null
+      : inBetween(task, '1', arriving, arriving.stringIndex);
   return [
     ...open,
     ...(oldLeads ? [{ kind: 'old-finger' as const, inBetween: oldLeads }] : []),

@@ -80,7 +80,7 @@ function inChromaticRuns(sounding: readonly SoundingAt[]): readonly boolean[] {
     return before && !note.upper && !before.upper ? semitonesOf(note.pitch) - semitonesOf(before.pitch) : 0;
   });
   const marked = sounding.map(() => false);
-  for (let start = 0; start < steps.length; ) {
+  for (let start = 0; start < steps.length;) {
     let end = start;
     while (end < steps.length && steps[end] === steps[start] && Math.abs(steps[start] ?? 0) === 1) end += 1;
     if (end - start >= RUN_STEPS) marked.fill(true, start, end + 1);
@@ -115,5 +115,9 @@ function gapBetween(task: Task, before: Sounding, note: Sounding, rest: boolean)
   const apart = subtractFractions(note.onset, before.onset);
   const held = compareFractions(apart, before.duration) === 0;
   const quarters = 4 * asNumber(apart);
-  return { rest: rest || !held, slurred: before.slurredToNext && !rest, seconds: task.tempo === null ? null : (quarters * 60) / task.tempo };
+  return {
+    rest: rest || !held,
+    slurred: before.slurredToNext && !rest,
+    seconds: task.tempo === null ? null : (quarters * 60) / task.tempo,
+  };
 }

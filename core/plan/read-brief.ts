@@ -2,7 +2,16 @@ import { type HandModel, handOf, type PlayerHand, presetHand, readPlayerHand, sc
 import { type Instrument, placesMm, readInstrument } from '#core/instrument';
 import { type Line, readMaterial } from '#core/material';
 import { badReading, goodReading, type Reading } from '#core/reading';
-import { type Limits as ReadLimits, type NoteLock, preferredWeights, type Preference, PREFERENCES, type Weights, weightsFor, type Wishes } from '#core/search';
+import {
+  type Limits as ReadLimits,
+  type NoteLock,
+  preferredWeights,
+  type Preference,
+  PREFERENCES,
+  type Weights,
+  weightsFor,
+  type Wishes,
+} from '#core/search';
 import { patternNeedsScale, schoolNotOfInstrument } from '#core/words';
 import { readLimits } from './read-limits.ts';
 import { readLocks } from './read-locks.ts';
@@ -32,38 +41,51 @@ export interface Task {
 
 /** Reads a brief that matches its schema; what the schema cannot say (an unknown string, a school of another instrument) is refused here. */
 export function readBrief(brief: Brief): Reading<Task> {
-  const instrument = readInstrument(brief.instrument);
-  if (!instrument.ok) return instrument;
-  const hand = readSchool(brief);
-  if (!hand.ok) return hand;
-  const playerHand = brief.player?.hand ? readPlayerHand(brief.player.hand, instrument.value) : goodReading(null);
-  if (!playerHand.ok) return playerHand;
-  const line = readMaterial(brief.material, brief.rhythm);
+  const player = readPlayer(brief);
+  if (!player.ok) return player;
+  const { instrument, hand, playerHand } = player.value;
+  const line = readLine(brief);
   if (!line.ok) return line;
-  if (brief.samePatternEveryOctave === true && brief.material.kind !== 'scale' && brief.material.kind !== 'arpeggio') {
-    return badReading({ code: 'limit', where: { pointer: '/samePatternEveryOctave' }, ...patternNeedsScale() });
-  }
-  const limits = readLimits(brief, instrument.value, hand.value);
+  const limits = readLimits(brief, instrument, hand);
   if (!limits.ok) return limits;
-  const locks = readLocks(brief, instrument.value, hand.value, line.value);
+  const locks = readLocks(brief, instrument, hand, line.value);
   if (!locks.ok) return locks;
   const weights = changedWeights(weightsFor(brief.instrument.kind), brief.weights ?? {});
   if (!weights.ok) return weights;
   const wishes = wishesOf(brief);
   return goodReading({
     brief,
-    instrument: instrument.value,
-    hand: hand.value,
-    playerHand: playerHand.value,
-    doubleStopHand: playerHand.value ?? presetHand('large', instrument.value),
+    instrument,
+    hand,
+    playerHand,
+    doubleStopHand: playerHand ?? presetHand('large', instrument),
     line: line.value,
     limits: limits.value,
     locks: locks.value,
     wishes,
     weights: preferredWeights(weights.value, brief.purpose ?? null, wishes),
-    placesMm: placesMm(instrument.value.stringLengthMm, instrument.value.highestSemitone + 1),
+    placesMm: placesMm(instrument.stringLengthMm, instrument.highestSemitone + 1),
     tempo: brief.tempo ?? null,
   });
+}
+
+/** The instrument, the hand its school teaches, and the hand that plays it. */
+function readPlayer(brief: Brief): Reading<Pick<Task, 'instrument' | 'hand' | 'playerHand'>> {
+  const instrument = readInstrument(brief.instrument);
+  if (!instrument.ok) return instrument;
+  const hand = readSchool(brief);
+  if (!hand.ok) return hand;
+  const playerHand = brief.player?.hand ? readPlayerHand(brief.player.hand, instrument.value) : goodReading(null);
+  if (!playerHand.ok) return playerHand;
+  return goodReading({ instrument: instrument.value, hand: hand.value, playerHand: playerHand.value });
+}
+
+function readLine(brief: Brief): Reading<Line> {
+  const { kind } = brief.material;
+  if (brief.samePatternEveryOctave === true && kind !== 'scale' && kind !== 'arpeggio') {
+    return badReading({ code: 'limit', where: { pointer: '/samePatternEveryOctave' }, ...patternNeedsScale() });
+  }
+  return readMaterial(brief.material, brief.rhythm);
 }
 
 function wishesOf(brief: Brief): Wishes {

@@ -8,23 +8,35 @@ import type { Brief } from './schema.ts';
 
 /** Reads the limits of a brief; refuses strings and positions that do not exist. */
 export function readLimits(brief: Brief, instrument: Instrument, hand: HandModel): Reading<ReadLimits> {
-  const limits = brief.limits ?? {};
-  const position = (limits.positions ?? []).findIndex((label) => !hand.positionLabels.includes(label));
-  if (position >= 0) return unknownPositionAt(`/limits/positions/${position}`, limits.positions?.[position] ?? '', hand);
-  const strings = (limits.strings ?? []).map((name) => stringIndexOf(instrument, name));
-  const missing = strings.indexOf(-1);
-  if (missing >= 0) return unknownStringAt(`/limits/strings/${missing}`, limits.strings?.[missing] ?? '', instrument);
+  const { positions, strings, fingers, openStrings, harmonics, shifts } = brief.limits ?? {};
+  const position = firstWrong(positions, (label) => hand.positionLabels.includes(label));
+  if (position) return unknownPositionAt(`/limits/positions/${position.index}`, position.value, hand);
+  const string = firstWrong(strings, (name) => stringIndexOf(instrument, name) >= 0);
+  if (string) return unknownStringAt(`/limits/strings/${string.index}`, string.value, instrument);
   const highest = readHighest(brief, instrument);
   if (!highest.ok) return highest;
   return goodReading({
-    positions: limits.positions ? new Set(limits.positions) : null,
-    strings: limits.strings ? new Set(strings) : null,
-    fingers: limits.fingers ? new Set(limits.fingers) : null,
+    positions: setOf(positions),
+    strings: setOf(strings?.map((name) => stringIndexOf(instrument, name))),
+    fingers: setOf(fingers),
     highestPerString: highest.value,
-    openStrings: limits.openStrings ?? 'allow',
-    harmonics: limits.harmonics ?? false,
-    shifts: limits.shifts ?? null,
+    openStrings: openStrings ?? 'allow',
+    harmonics: harmonics === true,
+    shifts: shifts ?? null,
   });
+}
+
+function firstWrong(
+  values: readonly string[] = [],
+  isRight: (value: string) => boolean,
+): { readonly index: number; readonly value: string } | null {
+  const index = values.findIndex((value) => !isRight(value));
+  const value = values[index];
+  return value === undefined ? null : { index, value };
+}
+
+function setOf<Value>(values: readonly Value[] | undefined): ReadonlySet<Value> | null {
+  return values ? new Set(values) : null;
 }
 
 function readHighest(brief: Brief, instrument: Instrument): Reading<ReadonlyMap<number, number>> {

@@ -5,6 +5,7 @@ import { goodReading, type Reading } from '#core/reading';
 import type { Way } from '#core/search';
 import { askedText, dearerText, lockedText, neededText, positionWords, stretchText } from '#core/words';
 import { compared, type Compared, counted } from './compared.ts';
+import { standsOutside } from './outside-rest.ts';
 import type { Brief } from './schema.ts';
 import { solveBrief } from './solve-brief.ts';
 import type { Solved } from './solve.ts';
@@ -52,7 +53,7 @@ function reasonsAt(through: Through, order: number, everyFinger: boolean): reado
   return [
     ...(shifted ? shiftReasons(through, order, before) : []),
     ...(before && before.stringIndex !== here.stringIndex ? [crossingReason(through, order, before)] : []),
-    ...(isExtended(here) ? [extensionReason(through, order)] : []),
+    ...(standsOutside(here) ? [extensionReason(through, order)] : []),
     ...(here.finger === '0' ? [openReason(through, order)] : []),
     ...(everyFinger || isUnusual(through.solved, order) ? [fingerReason(through, order, here)] : []),
   ];
@@ -75,7 +76,8 @@ function shiftReasons(through: Through, order: number, before: Placement): reado
   const why = around
     ? dearer(through, 'shift', order, around, stays)
     : needed(solved, 'shift', order, neededText(noteName(solved, order), `from ${position} without a shift near it`));
-  const few = around && fewer && around.cost <= solved.way.cost ? [dearer(through, 'shift', order, fewer, 'A line with one shift fewer')] : [why];
+  const few =
+    around && fewer && around.cost <= solved.way.cost ? [dearer(through, 'shift', order, fewer, 'A line with one shift fewer')] : [why];
   return [...few, ...(atOnce ? [dearer(through, 'shift-here', order, atOnce, 'Shifting a note sooner or later, or not at all,')] : [])];
 }
 
@@ -107,7 +109,7 @@ function crossingReason(through: Through, order: number, before: Placement): Rea
 
 function extensionReason(through: Through, order: number): Reason {
   const { solved } = through;
-  const closed = through.withNote(order, (placement) => !isExtended(placement));
+  const closed = through.withNote(order, (placement) => !standsOutside(placement));
   if (!closed) return needed(solved, 'extension', order, neededText(noteName(solved, order), 'with a hand at rest within this brief'));
   return dearer(through, 'extension', order, closed, 'A hand at rest');
 }
@@ -123,7 +125,13 @@ function fingerReason(through: Through, order: number, here: Placement): Reason 
   const { solved } = through;
   const other = through.withNote(order, (placement) => placement.stringIndex === here.stringIndex && placement.finger !== here.finger);
   const string = stringName(solved, here);
-  if (!other) return needed(solved, 'finger', order, neededText(noteName(solved, order), `with another finger on the ${string} string within this brief`));
+  if (!other)
+    return needed(
+      solved,
+      'finger',
+      order,
+      neededText(noteName(solved, order), `with another finger on the ${string} string within this brief`),
+    );
   const finger = fingerAt(solved, other, order);
   return dearer(through, 'finger', order, other, finger === '0' ? 'The open string' : `Finger ${finger} there`);
 }
@@ -132,7 +140,9 @@ function fingerReason(through: Through, order: number, here: Placement): Reason 
 function dearer({ solved }: Through, about: ReasonAbout, order: number, way: Way, instead: string): Reason {
   const difference = compared(solved, way);
   const asked = difference.deltaThousandths < 0;
-  const sentence = asked ? askedText(instead, difference.deltaThousandths) : dearerText(instead, difference.deltaThousandths, counted(difference.more));
+  const sentence = asked
+    ? askedText(instead, difference.deltaThousandths)
+    : dearerText(instead, difference.deltaThousandths, counted(difference.more));
   return {
     about,
     note: lineIndex(solved, order),
@@ -150,27 +160,6 @@ function needed(solved: Solved, about: ReasonAbout, order: number, sentence: str
   const note = lineIndex(solved, order);
   const locked = solved.task.locks.has(note);
   return { about, note, sentence: locked ? lockedText() : sentence, evidence: locked ? 'locked' : 'needed', deltaThousandths: null };
-}
-
-function isExtended({ shape, finger, upper }: Placement): boolean {
-  if (upper !== null && shape !== 'home' && shape !== 'open') return shape === 'reached-forward' || shape === 'drawn-in';
-  switch (shape) {
-    case 'reached-back':
-      return finger === '1';
-    case 'reached-forward':
-      return finger !== '1';
-    case 'drawn-in':
-    case 'pivoted':
-    case 'thumb-reached':
-      return true;
-    case 'open':
-    case 'open-thumb':
-    case 'home':
-    case 'chromatic':
-    case 'three-finger':
-    case 'thumb':
-      return false;
-  }
 }
 
 /** A fourth finger or thumb on the shorter instruments, a harmonic, a finger that repeats, one that stands low or high. */

@@ -50,7 +50,10 @@ function smallSteps(brief: Brief, issues: readonly Issue[]): readonly Relaxation
     ...more('fingers', hand.fingers),
     ...locks
       .filter((lock) => failing.has(lock.note))
-      .map((lock) => ({ words: relaxationWords('lock', String(lock.note + 1)), brief: { ...brief, locks: locks.filter((other) => other !== lock) } })),
+      .map((lock) => ({
+        words: relaxationWords('lock', String(lock.note + 1)),
+        brief: { ...brief, locks: locks.filter((other) => other !== lock) },
+      })),
     ...countsNear(brief, limits),
     ...(limits.openStrings === undefined || limits.openStrings === 'allow'
       ? []
@@ -65,7 +68,9 @@ function countsNear(brief: Brief, limits: Limits): readonly Relaxation[] {
   const { shifts } = limits;
   if (shifts === undefined) return [];
   const counts = Array.from({ length: 2 * COUNTS_TRIED + 1 }, (_, index) => shifts - COUNTS_TRIED + index);
-  const near = counts.filter((count) => count >= 0 && count !== shifts).toSorted((one, other) => Math.abs(one - shifts) - Math.abs(other - shifts));
+  const near = counts
+    .filter((count) => count >= 0 && count !== shifts)
+    .toSorted((one, other) => Math.abs(one - shifts) - Math.abs(other - shifts));
   const first = near.find((count) => solveBrief(withLimits(brief, { ...limits, shifts: count })).ok);
   if (first === undefined) return [];
   return [{ words: relaxationWords('shifts', String(first)), brief: withLimits(brief, { ...limits, shifts: first }) }];
@@ -83,7 +88,9 @@ function wholeLimits(brief: Brief): readonly Relaxation[] {
         return { words: relaxationWords('without', name), brief: withLimits(brief, others) };
       }),
     ...(brief.locks ? [{ words: relaxationWords('without', 'locks'), brief: unlocked }] : []),
-    ...(brief.samePatternEveryOctave === true ? [{ words: relaxationWords('without', 'pattern'), brief: { ...brief, samePatternEveryOctave: false } }] : []),
+    ...(brief.samePatternEveryOctave === true
+      ? [{ words: relaxationWords('without', 'pattern'), brief: { ...brief, samePatternEveryOctave: false } }]
+      : []),
     ...(brief.wayDown === 'as-up' ? [{ words: relaxationWords('without', 'as-up'), brief: { ...brief, wayDown: 'own' as const } }] : []),
   ];
 }

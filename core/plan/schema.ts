@@ -19,7 +19,10 @@ export const Limits = Type.Object(
     fingers: Type.Optional(Type.Array(FingerText, { minItems: 1, maxItems: 5 })),
     openStrings: Type.Optional(oneOf(OPEN_STRING_POLICIES)),
     highestPerString: Type.Optional(
-      Type.Array(Type.Object({ string: PitchText, highest: PitchText }, closed), { maxItems: 6, description: 'Highest sounding note on a string.' }),
+      Type.Array(Type.Object({ string: PitchText, highest: PitchText }, closed), {
+        maxItems: 6,
+        description: 'Highest sounding note on a string.',
+      }),
     ),
     shifts: Type.Optional(Type.Integer({ minimum: 0, maximum: MOST_SHIFTS, description: 'Exactly so many shifts.' })),
     harmonics: Type.Optional(Type.Boolean({ description: 'Natural harmonics may be chosen.' })),
@@ -51,7 +54,11 @@ export const Player = Type.Object(
     school: Type.Optional(School),
     hand: Type.Optional(HandMeasure),
     thumbFrom: Type.Optional(
-      Type.Integer({ minimum: LOWEST_THUMB, maximum: USUAL_THUMB, description: 'Semitones above the open string from which the thumb is set.' }),
+      Type.Integer({
+        minimum: LOWEST_THUMB,
+        maximum: USUAL_THUMB,
+        description: 'Semitones above the open string from which the thumb is set.',
+      }),
     ),
     pivots: Type.Optional(Type.Boolean({ description: 'Double bass: the hand may roll a semitone around its thumb.' })),
   },

@@ -30,7 +30,10 @@ export interface Solved extends Laid {
 }
 
 /** Lays a task out; null and the line index of the first note without candidate where there is one. */
-export function laid(task: Task, onProgress?: (share: number) => void): { readonly ok: true; readonly laid: Laid } | { readonly ok: false; readonly index: number } {
+export function laid(
+  task: Task,
+  onProgress?: (share: number) => void,
+): { readonly ok: true; readonly laid: Laid } | { readonly ok: false; readonly index: number } {
   const steps = noteSteps(task);
   const blocked = steps.find((step) => step.candidates.length === 0);
   if (blocked) return { ok: false, index: blocked.index };
@@ -97,7 +100,9 @@ function withSamePattern({ brief }: Task, lattice: Lattice): Lattice | null {
     if (!held || !way) return null;
     return restricted(held, (placement, layer) => {
       const chosen = held.layers[layer]?.candidates[way.choices[layer] ?? 0];
-      return layer < from || layer > from + length || (placement.finger === chosen?.finger && placement.upper?.finger === chosen.upper?.finger);
+      return (
+        layer < from || layer > from + length || (placement.finger === chosen?.finger && placement.upper?.finger === chosen.upper?.finger)
+      );
     });
   }, lattice);
 }

@@ -1,5 +1,15 @@
 import type { Placement } from '#core/hand';
-import { backwardSums, cheapestWaysByShifts, forwardSums, indexOfLeast, relax, type Sums, tracedBack, tracedForth, type Way } from '#core/search';
+import {
+  backwardSums,
+  cheapestWaysByShifts,
+  forwardSums,
+  indexOfLeast,
+  relax,
+  type Sums,
+  tracedBack,
+  tracedForth,
+  type Way,
+} from '#core/search';
 import type { Solved } from './solve.ts';
 
 /**
@@ -74,7 +84,7 @@ function unshifted({ lattice }: Solved, forward: Sums, backward: Sums, from: num
   const last = indexOfLeast(sums);
   const cost = sums[last] ?? Infinity;
   if (cost === Infinity) return null;
-  const window = tracedBack([new Uint16Array(0), ...links], links.length, last);
-  const before = tracedBack(forward.links, from, window[0] ?? 0);
-  return { cost, choices: [...before, ...window.slice(1), ...tracedForth(backward.links, to, last)] };
+  const between = tracedBack([new Uint16Array(0), ...links], links.length, last);
+  const before = tracedBack(forward.links, from, between[0] ?? 0);
+  return { cost, choices: [...before, ...between.slice(1), ...tracedForth(backward.links, to, last)] };
 }

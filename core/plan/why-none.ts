@@ -4,6 +4,7 @@ import { displayPitch, displayPitchClass, type Pitch, pitchAt, semitonesOf } fro
 import { badReading, type Issue, type Reading } from '#core/reading';
 import { allPlacements, cheapestWaysByShifts, type LimitName, type NoteLock, PLACEMENT_LIMITS, withinLimit } from '#core/search';
 import {
+  beyondReach,
   excludedByLimits,
   excludedByOneLimit,
   fingerNotInSchool,
@@ -34,9 +35,20 @@ export function whyNone(task: Task, index: number): Reading<never> {
   const note = task.line.notes[index];
   if (note?.kind !== 'note') throw new RangeError(`Element ${index} of the line is no note`);
   const lock = task.locks.get(index) ?? null;
-  const every = placementsOfNote(task, soundingNotes(task).findIndex((sounding) => sounding.index === index));
+  const every = placementsOfNote(
+    task,
+    soundingNotes(task).findIndex((sounding) => sounding.index === index),
+  );
   const said = (code: Issue['code'], words: Words): Reading<never> => badReading({ code, where: { note: index }, ...words });
-  if (every.length === 0) return said('range', note.upper ? noDoubleStop(task, note.pitch, note.upper) : note.harmonic ? noHarmonic(read(task, note.pitch)) : outOfRange(task, note.pitch));
+  if (every.length === 0)
+    return said(
+      'range',
+      note.upper
+        ? noDoubleStop(task, note.pitch, note.upper)
+        : note.harmonic
+          ? noHarmonic(read(task, note.pitch))
+          : outOfRange(task, note.pitch),
+    );
   const wanted = every.filter((placement) => withinLimit(task, placement, lock, 'lock'));
   if (lock && wanted.length === 0) return said('lock', impossibleLock(task, note.pitch, lock));
   return said(lock ? 'lock' : 'limit', excluded(task, note.pitch, lock, wanted));
@@ -132,7 +144,12 @@ function excluded(task: Task, pitch: Pitch, lock: NoteLock | null, wanted: reado
   const passes = (placement: Placement, name: LimitName): boolean => withinLimit(task, placement, lock, name);
   for (const dropped of names) {
     const found = wanted.find((placement) => names.every((name) => name === dropped || passes(placement, name)));
-    if (found) return excludedByOneLimit(read(task, pitch), wish, LIMIT_WORDS[dropped], needOf(task, found, dropped));
+    if (!found) continue;
+    if (dropped === 'reach') {
+      const others = wanted.filter((placement) => names.every((name) => name === dropped || passes(placement, name)));
+      return reachWords(task, pitch, others);
+    }
+    return excludedByOneLimit(read(task, pitch), wish, LIMIT_WORDS[dropped], needOf(task, found, dropped));
   }
   const broken = names.filter((name) => !wanted.some((placement) => passes(placement, name)));
   return excludedByLimits(
@@ -142,7 +159,16 @@ function excluded(task: Task, pitch: Pitch, lock: NoteLock | null, wanted: reado
   );
 }
 
-function needOf(task: Task, placement: Placement, limit: Exclude<LimitName, 'lock'>): string {
+/** The narrowest hand with which one of the placements could be played, against the hand there is. */
+function reachWords(task: Task, pitch: Pitch, placements: readonly Placement[]): Words {
+  const hand = task.playerHand ?? task.doubleStopHand;
+  const [least] = placements
+    .map((placement) => reachOf(task.hand, hand, task.instrument, placement))
+    .toSorted((one, other) => one.needMm - one.span.maxMm - (other.needMm - other.span.maxMm));
+  return beyondReach(read(task, pitch), least?.needMm ?? 0, least?.span.maxMm ?? 0, task.playerHand === null);
+}
+
+function needOf(task: Task, placement: Placement, limit: Exclude<LimitName, 'lock' | 'reach'>): string {
   const string = displayPitchClass(stringOf(task.instrument, placement.stringIndex).open);
   switch (limit) {
     case 'positions':
@@ -155,8 +181,6 @@ function needOf(task: Task, placement: Placement, limit: Exclude<LimitName, 'loc
       return `the open ${string} string`;
     case 'highestPerString':
       return `a higher place on the ${string} string`;
-    case 'reach':
-      return `a hand that spans ${Math.ceil(reachOf(task.hand, task.playerHand ?? task.doubleStopHand, task.instrument, placement).needMm)} mm`;
   }
 }
 

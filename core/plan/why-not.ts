@@ -30,7 +30,6 @@ export function whyNot(brief: Brief, wish: Lock): WhyNot | null {
   const [before, after] = [describe(best.value), describe(wished.value)];
   const deltaThousandths = after.cost.totalThousandths - before.cost.totalThousandths;
   const more = costDifferences(before.cost, after.cost).filter((difference) => difference.thousandths > 0);
-  const sentence =
-    deltaThousandths < 0 ? expectedInsteadText(deltaThousandths) : dearerText('It', deltaThousandths, counted(more));
+  const sentence = deltaThousandths < 0 ? expectedInsteadText(deltaThousandths) : dearerText('It', deltaThousandths, counted(more));
   return { kind: 'costs', sentence, deltaThousandths, plan: after };
 }

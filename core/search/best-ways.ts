@@ -35,7 +35,10 @@ interface Prefix {
  */
 export function bestWays(lattice: Lattice, most: number, labelOf: LabelOf, backward: Sums = backwardSums(lattice)): readonly Way[] {
   const groupsAt = (index: number): readonly (readonly number[])[] => grouped(lattice.layers[index]?.candidates ?? [], index, labelOf);
-  let prefixes = mostPromising(groupsAt(0).map((members) => beginning(lattice, members, backward)), most);
+  let prefixes = mostPromising(
+    groupsAt(0).map((members) => beginning(lattice, members, backward)),
+    most,
+  );
   for (let index = 1; index < lattice.layers.length; index += 1) {
     const next = prefixes.flatMap((prefix) => continued(lattice, index, prefix, groupsAt(index), backward));
     prefixes = mostPromising(next, most);
@@ -92,7 +95,10 @@ function promiseOf(sums: Float64Array, members: readonly number[], rest: Float64
 
 /** Array sort is stable, so equal promises keep the order in which they were made. */
 function mostPromising(prefixes: readonly Prefix[], most: number): readonly Prefix[] {
-  return prefixes.filter((prefix) => prefix.promise < Infinity).toSorted((one, other) => one.promise - other.promise).slice(0, most);
+  return prefixes
+    .filter((prefix) => prefix.promise < Infinity)
+    .toSorted((one, other) => one.promise - other.promise)
+    .slice(0, most);
 }
 
 function traced(last: Prefix): readonly number[] {

@@ -22,12 +22,20 @@ export interface WantedNote {
  */
 export function allPlacements(instrument: Instrument, hand: HandModel, note: WantedNote, highestAnchor: number): readonly Placement[] {
   const places = instrument.strings.flatMap((_, stringIndex) =>
-    note.upper ? doubleStops(instrument, hand, note, note.upper, stringIndex, highestAnchor) : singles(instrument, hand, note, stringIndex, highestAnchor),
+    note.upper
+      ? doubleStops(instrument, hand, note, note.upper, stringIndex, highestAnchor)
+      : singles(instrument, hand, note, stringIndex, highestAnchor),
   );
   return places.filter((placement) => placement.anchor <= highestAnchor + (placement.finger === '0' ? HOVERING_MARGIN : 0));
 }
 
-function singles(instrument: Instrument, hand: HandModel, note: WantedNote, stringIndex: number, highestAnchor: number): readonly Placement[] {
+function singles(
+  instrument: Instrument,
+  hand: HandModel,
+  note: WantedNote,
+  stringIndex: number,
+  highestAnchor: number,
+): readonly Placement[] {
   const semitones = semitonesOf(note.pitch) - stringOf(instrument, stringIndex).semitones;
   const harmonics = note.harmonics === 'none' ? [] : harmonicPlacements(hand, stringIndex, semitones, instrument.highestSemitone);
   if (note.harmonics === 'only' || semitones < 0 || semitones > instrument.highestSemitone) return harmonics;
@@ -35,7 +43,10 @@ function singles(instrument: Instrument, hand: HandModel, note: WantedNote, stri
   return [...hand.placements(noteOn(instrument, stringIndex, note.pitch, note.chromatic)), ...harmonics];
 }
 
-/** Two notes on a string and the one above it; the lower note may be on either (a unison, a crossed pair). */
+/** The lower note of a double stop lies on the lower string, but for unisons and seconds, which lie either way; semitones. */
+const WIDEST_CROSSED = 2;
+
+/** Two notes on a string and the one above it. */
 function doubleStops(
   instrument: Instrument,
   hand: HandModel,
@@ -53,16 +64,26 @@ function doubleStops(
       instrument.highestSemitone,
       highestAnchor,
     );
-  return [...pairOn(stringIndex + 1, stringIndex), ...pairOn(stringIndex, stringIndex + 1)];
+  const crossed = semitonesOf(upper) - semitonesOf(note.pitch) <= WIDEST_CROSSED ? pairOn(stringIndex, stringIndex + 1) : [];
+  return [...pairOn(stringIndex + 1, stringIndex), ...crossed];
 }
 
-function pairPlacements(hand: HandModel, low: NoteOnString, high: NoteOnString, highest: number, highestAnchor: number): readonly Placement[] {
+function pairPlacements(
+  hand: HandModel,
+  low: NoteOnString,
+  high: NoteOnString,
+  highest: number,
+  highestAnchor: number,
+): readonly Placement[] {
   const lowest = Math.min(low.semitonesAboveOpen, high.semitonesAboveOpen);
   if (lowest < 0 || Math.max(low.semitonesAboveOpen, high.semitonesAboveOpen) > highest) return [];
   const openHigh = stopAt(high.stringIndex, '0', 0);
   if (low.semitonesAboveOpen === 0) {
     const openLow = stopAt(low.stringIndex, '0', 0);
-    if (high.semitonesAboveOpen > 0) return hand.placements(high).map((placement) => ({ ...placement, ...openLow, upper: stopAt(high.stringIndex, placement.finger, high.semitonesAboveOpen) }));
+    if (high.semitonesAboveOpen > 0)
+      return hand
+        .placements(high)
+        .map((placement) => ({ ...placement, ...openLow, upper: stopAt(high.stringIndex, placement.finger, high.semitonesAboveOpen) }));
     return hand.hoverings(low.stringIndex, highestAnchor + HOVERING_MARGIN).map((placement) => ({ ...placement, upper: openHigh }));
   }
   if (high.semitonesAboveOpen === 0) return hand.placements(low).map((placement) => ({ ...placement, upper: openHigh }));

@@ -1,6 +1,6 @@
 import type { HandModel, Placement, PlayerHand } from '#core/hand';
 import type { Instrument } from '#core/instrument';
-import type { Weights } from './weights/table.ts';
+import type { Weights } from './weight-table.ts';
 import { termsOfNote } from './note-terms.ts';
 import { positionKey, termsOfStep } from './step-terms.ts';
 import type { TermSink } from './cost-terms.ts';
@@ -39,6 +39,15 @@ export interface NoteRole {
  */
 export function canFollow(from: Placement, to: Placement): boolean {
   return to.finger !== '0' || (to.upper !== null && to.upper.finger !== '0') || positionKey(from) === positionKey(to);
+}
+
+/**
+ * Whether a line may begin so: over an open string the hand waits where it will be needed. A move from elsewhere would be
+ * no shift that anyone sees. `begins` are the candidates of the first note.
+ */
+export function canBegin(begins: readonly Placement[], from: Placement, to: Placement): boolean {
+  if (from.finger !== '0' || from.upper !== null || positionKey(from) === positionKey(to)) return true;
+  return !begins.some((other) => other.finger === '0' && other.stringIndex === from.stringIndex && positionKey(other) === positionKey(to));
 }
 
 /** Sum of the terms of a note, thousandths. */

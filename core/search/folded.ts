@@ -71,20 +71,26 @@ function sameFinger(one: Placement, other: Placement): boolean {
 
 function foldedStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {
   const last = lattice.layers.length - 1;
-  const upStep = lattice.steps[index];
-  const downStep = lattice.steps[last - index - 1];
-  if (!from || !to || !upStep || !downStep) throw new RangeError('A folded step lies outside the line');
-  const upWidth = lattice.layers[index]?.costs.length ?? 0;
-  const downWidth = lattice.layers[last - index - 1]?.costs.length ?? 0;
+  if (!from || !to) throw new RangeError('A folded step lies outside the line');
+  const up = cellsOf(lattice, index);
+  const down = cellsOf(lattice, last - index - 1);
   const costs = new Float64Array(from.up.length * to.up.length);
   const shifts = new Uint8Array(costs.length);
-  for (let arriving = 0, cell = 0; arriving < to.up.length; arriving += 1) {
-    for (let leaving = 0; leaving < from.up.length; leaving += 1, cell += 1) {
-      const up = (to.up[arriving] ?? 0) * upWidth + (from.up[leaving] ?? 0);
-      const down = (from.down[leaving] ?? 0) * downWidth + (to.down[arriving] ?? 0);
-      costs[cell] = (upStep.costs[up] ?? Infinity) + (downStep.costs[down] ?? Infinity);
-      shifts[cell] = (upStep.shifts[up] ?? 0) + (downStep.shifts[down] ?? 0);
+  for (const [arriving, upArriving] of to.up.entries()) {
+    for (const [leaving, upLeaving] of from.up.entries()) {
+      const cell = arriving * from.up.length + leaving;
+      const upCell = up(upLeaving, upArriving);
+      const downCell = down(to.down[arriving] ?? 0, from.down[leaving] ?? 0);
+      costs[cell] = upCell.cost + downCell.cost;
+      shifts[cell] = upCell.shift + downCell.shift;
     }
   }
   return { costs, shifts };
+}
+
+/** Reads one step of the line from candidate to candidate. */
+function cellsOf(lattice: Lattice, index: number): (from: number, to: number) => { readonly cost: number; readonly shift: number } {
+  const step = lattice.steps[index];
+  const width = lattice.layers[index]?.costs.length ?? 0;
+  return (from, to) => ({ cost: step?.costs[to * width + from] ?? Infinity, shift: step?.shifts[to * width + from] ?? 0 });
 }

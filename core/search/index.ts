@@ -2,9 +2,19 @@ export { bestWays, fingeringLabel } from './best-ways.ts';
 export type { LabelOf } from './best-ways.ts';
 export { allPlacements, highestUsefulAnchor } from './candidates.ts';
 export type { WantedNote } from './candidates.ts';
-export { backwardSums, cheapestEnd, cheapestWay, costOfWay, forwardSums, indexOfLeast, relax, tracedBack, tracedForth } from './cheapest-way.ts';
+export {
+  backwardSums,
+  cheapestEnd,
+  cheapestWay,
+  costOfWay,
+  forwardSums,
+  indexOfLeast,
+  relax,
+  tracedBack,
+  tracedForth,
+} from './cheapest-way.ts';
 export type { Sums, Way } from './cheapest-way.ts';
-export { canFollow, noteCost, stepPricer } from './cost.ts';
+export { canBegin, canFollow, noteCost, stepPricer } from './cost.ts';
 export type { CostSetting, Gap, NoteRole } from './cost.ts';
 export { COST_TERMS } from './cost-terms.ts';
 export type { CostTerm, TermSink } from './cost-terms.ts';
@@ -21,7 +31,7 @@ export { OPEN_STRING_POLICIES } from './policies.ts';
 export { preferredWeights, PREFERENCES, PURPOSES } from './preferences.ts';
 export type { Preference, Purpose, Wishes } from './preferences.ts';
 export { positionKey, termsOfStep } from './step-terms.ts';
-export { WEIGHTS } from './weights/table.ts';
-export type { WeightName, Weights } from './weights/table.ts';
-export type { PerFinger, WeightEntry, WeightUnit, WeightValue } from './weights/types.ts';
-export { weightsFor } from './weights/weights-for.ts';
+export { WEIGHTS } from './weight-table.ts';
+export type { WeightName, Weights } from './weight-table.ts';
+export type { PerFinger, WeightEntry, WeightUnit, WeightValue } from './weight-types.ts';
+export { weightsFor } from './weights-for.ts';

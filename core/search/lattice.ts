@@ -1,5 +1,5 @@
 import type { Placement } from '#core/hand';
-import { canFollow, type CostSetting, type Gap, noteCost, type NoteRole, stepPricer } from './cost.ts';
+import { canBegin, canFollow, type CostSetting, type Gap, noteCost, type NoteRole, stepPricer } from './cost.ts';
 
 /** One sounding note as the search sees it: its candidates and what lies between it and the note before. */
 export interface LatticeNote {
@@ -42,7 +42,7 @@ export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[]
   const laid = notes.map((note, index) => sharedLayer(setting, note, { first: index === 0, hard: note.hard }, layers));
   const priced = laid.slice(1).map((layer, index) => {
     if (index % NOTES_BETWEEN_REPORTS === NOTES_BETWEEN_REPORTS - 1) onProgress?.(index / laid.length);
-    return sharedStep(setting, laid[index], layer, notes[index + 1], steps);
+    return sharedStep(setting, laid[index], layer, notes[index + 1], index === 0, steps);
   });
   return { layers: laid, steps: priced };
 }
@@ -73,6 +73,7 @@ function sharedStep(
   from: Layer | undefined,
   to: Layer,
   note: LatticeNote | undefined,
+  first: boolean,
   steps: Map<Layer, Map<Layer, Map<string, Step>>>,
 ): Step {
   if (!from || !note?.gap) throw new RangeError('Every note but the first needs a gap before it');
@@ -81,19 +82,20 @@ function sharedStep(
   const toThere = fromHere.get(to) ?? new Map<string, Step>();
   fromHere.set(to, toThere);
   const key = `${note.gap.rest} ${note.gap.slurred} ${note.gap.seconds}`;
-  const known = toThere.get(key) ?? stepOf(setting, from, to, note.gap);
+  const known = toThere.get(key) ?? stepOf(setting, from, to, note.gap, first);
   toThere.set(key, known);
   return known;
 }
 
-function stepOf(setting: CostSetting, from: Layer, to: Layer, gap: Gap): Step {
+function stepOf(setting: CostSetting, from: Layer, to: Layer, gap: Gap, first: boolean): Step {
   const costs = new Float64Array(from.candidates.length * to.candidates.length);
   const shifts = new Uint8Array(costs.length);
   const priceOf = stepPricer(setting, gap);
   let cell = 0;
   for (const arriving of to.candidates) {
     for (const leaving of from.candidates) {
-      costs[cell] = canFollow(leaving, arriving) ? priceOf(leaving, arriving) : Infinity;
+      const open = canFollow(leaving, arriving) && (!first || canBegin(from.candidates, leaving, arriving));
+      costs[cell] = open ? priceOf(leaving, arriving) : Infinity;
       shifts[cell] = setting.hand.isShift(leaving, arriving) ? 1 : 0;
       cell += 1;
     }

@@ -2,7 +2,7 @@ import { inThumbPosition, type Placement, rankOf, reachOf, type StringStop } fro
 import type { CostSetting, NoteRole } from './cost.ts';
 import type { TermSink } from './cost-terms.ts';
 import { positionWeight } from './step-terms.ts';
-import type { Weights } from './weights/table.ts';
+import type { Weights } from './weight-table.ts';
 
 /**
  * The one formula for what a placement costs by itself; totals and explanations both come from it. A position is paid on
@@ -55,7 +55,9 @@ function shapeTerms(weights: Weights, { shape }: Placement, add: TermSink): void
 function reachTerms({ hand, playerHand, instrument, placesMm, weights }: CostSetting, placement: Placement, add: TermSink): void {
   if (playerHand === null) return;
   const { needMm, span } = reachOf(hand, playerHand, instrument, placement);
-  if (needMm > span.comfortMm) add('stretch', weights.stretch * (needMm - span.comfortMm));
+  const beyondMm = needMm - span.comfortMm;
+  // Tiring grows faster than the stretch: slight just beyond comfort, full at the largest span.
+  if (beyondMm > 0) add('stretch', weights.stretch * beyondMm * Math.min(1, beyondMm / Math.max(1, span.maxMm - span.comfortMm)));
   const place = placement.semitonesAboveOpen;
   const semitoneMm = (placesMm[place + 1] ?? Infinity) - (placesMm[place] ?? 0);
   if (semitoneMm < playerHand.fingerDistanceMm) add('crowding', weights.crowding * (playerHand.fingerDistanceMm - semitoneMm));

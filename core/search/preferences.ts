@@ -1,5 +1,5 @@
-import type { PerFinger } from './weights/types.ts';
-import type { Weights } from './weights/table.ts';
+import type { PerFinger } from './weight-types.ts';
+import type { Weights } from './weight-table.ts';
 
 /** What a teacher may wish for, softly: each moves named weights, and none breaks a limit. */
 export const PREFERENCES = [
@@ -44,7 +44,7 @@ function withPurpose(weights: Weights, purpose: Purpose): Partial<Weights> {
       };
     case 'performance':
       return {
-        weakOnHard: plus(weights.weakOnHard, [200, 0, 0, 100, 450]),
+        weakOnHard: plus(weights.weakOnHard, [200, 0, 0, 100, 1000]),
         arrivingUp: times(weights.arrivingUp, 1.4),
         arrivingDown: plus(weights.arrivingDown, [100, 0, 0, 50, 200]),
         leavingUp: times(weights.leavingUp, 1.4),
@@ -60,7 +60,7 @@ function withWish(weights: Weights, wish: Preference): Partial<Weights> {
       // At full strength the search counts shifts first; below it, a shift is dearer.
       return { shift: weights.shift * 3 };
     case 'strong-fingers':
-      return { weakOnHard: plus(weights.weakOnHard, [300, 0, 0, 250, 1200]), finger: plus(weights.finger, [100, 0, 0, 20, 150]) };
+      return { weakOnHard: plus(weights.weakOnHard, [300, 0, 0, 250, 2400]), finger: plus(weights.finger, [100, 0, 0, 20, 150]) };
     case 'train-fourth':
       return {
         finger: plus(weights.finger, [0, 0, 0, 0, -650]),
@@ -72,7 +72,7 @@ function withWish(weights: Weights, wish: Preference): Partial<Weights> {
     case 'open-strings-covered':
       return { openString: weights.openString + 900 };
     case 'one-string':
-      return { crossing: weights.crossing + 2500, highPlace: 0 };
+      return { crossing: weights.crossing + 6000, highPlace: 0 };
     case 'no-extensions':
       return {
         reachedBack: weights.reachedBack + 2500,

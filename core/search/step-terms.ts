@@ -2,8 +2,8 @@ import { inThumbPosition, type Placement, rankOf, type StringStop } from '#core/
 import { type Instrument, stringOf } from '#core/instrument';
 import type { CostSetting, Gap } from './cost.ts';
 import type { TermSink } from './cost-terms.ts';
-import { EASY_SPEED_MM_PER_SECOND, type Weights } from './weights/table.ts';
-import type { PerFinger } from './weights/types.ts';
+import { EASY_SPEED_MM_PER_SECOND, type Weights } from './weight-table.ts';
+import type { PerFinger } from './weight-types.ts';
 
 /** The one formula for what going from one placement to the next costs. */
 export function termsOfStep(setting: CostSetting, from: Placement, to: Placement, gap: Gap, add: TermSink): void {
@@ -43,25 +43,46 @@ function crossingTerms(weights: Weights, from: Placement, to: Placement, gap: Ga
   if (melody * (from.stringIndex - to.stringIndex) < 0) add('crossing-against-melody', weights.crossingAgainstMelody);
 }
 
+/** A move of the hand, as far as its terms ask. */
+interface Move {
+  /** Of the first finger, upward positive. */
+  readonly semitones: number;
+  readonly travelMm: number;
+  /** What is left of the shift while an open string sounds or a rest gives time. */
+  readonly share: number;
+}
+
 function shiftTerms(setting: CostSetting, from: Placement, to: Placement, gap: Gap, melody: number, add: TermSink): void {
-  const { weights, hand, placesMm } = setting;
-  const [before, after] = [hand.firstFingerAt(from), hand.firstFingerAt(to)];
-  // A hand that stays while one finger carries the line into another position has moved as far as that finger.
-  const semitones = after === before && carries(from, to) ? to.semitonesAboveOpen - from.semitonesAboveOpen : after - before;
-  const share = (isOpen(from) ? weights.openShiftShare : 1) * (gap.rest ? weights.restShiftShare : 1);
+  const { weights } = setting;
+  const move = moveBetween(setting, from, to, gap);
+  const { semitones, travelMm, share } = move;
   if (inThumbPosition(from) !== inThumbPosition(to)) add('thumb-entry', weights.thumbEntry * share);
   if (semitones === 0) return add('respelling', weights.respelling * share);
-  const travelMm = Math.abs((placesMm[before + semitones] ?? 0) - (placesMm[before] ?? 0));
   const near = carries(from, to) && Math.abs(semitones) === 1;
   const step = (near ? weights.semitoneShiftShare : 1) * share;
   add('shift', weights.shift * step);
   add('shift-travel', weights.shiftPerMm * travelMm * step);
   shiftFingerTerms(weights, from, to, semitones > 0, share, add);
-  if (from.stringIndex !== to.stringIndex) add('crossing-while-shifting', weights.shiftCrossing * share * Math.min(1, Math.abs(semitones) / 3));
+  if (from.stringIndex !== to.stringIndex) {
+    add('crossing-while-shifting', weights.shiftCrossing * share * Math.min(1, Math.abs(semitones) / 3));
+  }
   if (melody * semitones < 0) add('shift-against-melody', weights.shiftAgainstMelody * share);
+  if (isExtended(from) || isExtended(to)) add('shape-change', weights.opening * weights.openingShiftShare * share);
+  momentTerms(weights, move, gap, add);
+}
+
+function moveBetween({ weights, hand, placesMm }: CostSetting, from: Placement, to: Placement, gap: Gap): Move {
+  const [before, after] = [hand.firstFingerAt(from), hand.firstFingerAt(to)];
+  // A hand that stays while one finger carries the line into another position has moved as far as that finger.
+  const semitones = after === before && carries(from, to) ? to.semitonesAboveOpen - from.semitonesAboveOpen : after - before;
+  const travelMm = Math.abs((placesMm[before + semitones] ?? 0) - (placesMm[before] ?? 0));
+  return { semitones, travelMm, share: (isOpen(from) ? weights.openShiftShare : 1) * (gap.rest ? weights.restShiftShare : 1) };
+}
+
+/** When the hand must move, and how fast. */
+function momentTerms(weights: Weights, { travelMm, share }: Move, gap: Gap, add: TermSink): void {
   if (gap.slurred) add('shift-under-slur', weights.shiftUnderSlur * share);
   if (gap.seconds !== null) add('shift-haste', weights.shiftHaste * share * Math.max(0, travelMm / gap.seconds - EASY_SPEED_MM_PER_SECOND));
-  if (isExtended(from) || isExtended(to)) add('shape-change', weights.opening * weights.openingShiftShare * share);
 }
 
 /** One finger on one string. */

@@ -1,4 +1,5 @@
 export {
+  beyondReach,
   highestBelowString,
   lockOnRest,
   locksContradict,
@@ -49,5 +50,16 @@ export {
 export type { Words } from './messages.ts';
 export { positionMark, positionShort, positionWords } from './positions.ts';
 export type { PositionLike } from './positions.ts';
-export { askedText, dearerText, differencesText, expectedInsteadText, isChosenText, lockedText, neededText, pointsText, savingsText, stretchText } from './reasons.ts';
+export {
+  askedText,
+  dearerText,
+  differencesText,
+  expectedInsteadText,
+  isChosenText,
+  lockedText,
+  neededText,
+  pointsText,
+  savingsText,
+  stretchText,
+} from './reasons.ts';
 export type { CountedDifference } from './reasons.ts';

@@ -209,7 +209,10 @@ export function bodyTooLarge(limitBytes: number): Words {
 
 /** A hand that spans nothing. */
 export function handSpansNothing(mm: number): Words {
-  return { message: `A hand that spans ${mm} mm can hold no finger down.`, hint: 'Measure from first to fourth finger at the instrument, in millimetres.' };
+  return {
+    message: `A hand that spans ${mm} mm can hold no finger down.`,
+    hint: 'Measure from first to fourth finger at the instrument, in millimetres.',
+  };
 }
 
 /** A hand outside what hands are. */
@@ -219,7 +222,10 @@ export function handBeyondSense(mm: number, hint: string): Words {
 
 /** One pattern for every octave asked of material that has no octaves. */
 export function patternNeedsScale(): Words {
-  return { message: 'The same pattern in every octave can be asked of scales and arpeggios only.', hint: 'Leave it out for this material.' };
+  return {
+    message: 'The same pattern in every octave can be asked of scales and arpeggios only.',
+    hint: 'Leave it out for this material.',
+  };
 }
 
 /** A weight outside its range. */
@@ -229,12 +235,18 @@ export function weightOutOfRange(name: string, value: number, least: number, mos
 
 /** A weight with too many or too few values. */
 export function weightOfOtherShape(name: string, values: number): Words {
-  return { message: `The weight “${name}” has ${values} ${values === 1 ? 'value' : 'values'}.`, hint: 'Give as many as the table of weights has.' };
+  return {
+    message: `The weight “${name}” has ${values} ${values === 1 ? 'value' : 'values'}.`,
+    hint: 'Give as many as the table of weights has.',
+  };
 }
 
 /** A highest note below the open string it is to limit. */
 export function highestBelowString(pitch: string, string: string): Words {
-  return { message: `${pitch} lies below the open ${string} string, so it cannot be its highest note.`, hint: 'Name a note on that string.' };
+  return {
+    message: `${pitch} lies below the open ${string} string, so it cannot be its highest note.`,
+    hint: 'Name a note on that string.',
+  };
 }
 
 /** A lock on a rest. */
@@ -262,12 +274,18 @@ export function noDoubleStopSkips(low: string, high: string): Words {
 
 /** A double stop no two neighbouring strings hold. */
 export function noDoubleStopThere(low: string, high: string): Words {
-  return { message: `No two neighbouring strings hold ${low} and ${high} together in one hand.`, hint: 'Move one of the notes by an octave, or play them one after the other.' };
+  return {
+    message: `No two neighbouring strings hold ${low} and ${high} together in one hand.`,
+    hint: 'Move one of the notes by an octave, or play them one after the other.',
+  };
 }
 
 /** A line in which every note can be played, and no whole keeps what is asked. */
 export function noWayAtAll(): Words {
-  return { message: 'No fingering of the whole line keeps all that is asked.', hint: 'Let the way down be its own, or the octaves differ.' };
+  return {
+    message: 'No fingering of the whole line keeps all that is asked.',
+    hint: 'Let the way down be its own, or the octaves differ.',
+  };
 }
 
 /** A count of shifts that cannot be had. */
@@ -313,3 +331,12 @@ const WHOLE_LIMITS: Readonly<Record<string, string>> = {
   'as-up': 'the way down as the way up',
   all: 'any limit, which no single one explains',
 };
+
+/** A note or double stop beyond this hand's reach. */
+export function beyondReach(pitch: string, needMm: number, maxMm: number, assumed: boolean): Words {
+  const whose = assumed ? 'a large hand' : 'this hand';
+  return {
+    message: `${pitch} asks for a reach of ${Math.ceil(needMm)} mm; ${whose} spans ${Math.floor(maxMm)} mm at most.`,
+    hint: 'Higher on the string or on a smaller instrument the same is within reach; never force it.',
+  };
+}

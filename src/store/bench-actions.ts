@@ -59,7 +59,14 @@ export async function wishFor(lock: Lock): Promise<void> {
     const answer = await planner.plan(candidate);
     if (answer === OVERTAKEN) return;
     if (answer.ok)
-      return benchStore.setState({ brief: candidate, planSet: answer.value, plannedBrief: candidate, issues: [], relaxed: null, notice: null });
+      return benchStore.setState({
+        brief: candidate,
+        planSet: answer.value,
+        plannedBrief: candidate,
+        issues: [],
+        relaxed: null,
+        notice: null,
+      });
     benchStore.setState({ notice: answer.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ') });
   }
 }

@@ -76,9 +76,13 @@ function withMaterialKindOnly(brief: Brief, kind: Material['kind'], lineText: st
     case 'arpeggio':
       return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, type: minor ? 'minor' : 'major', ...patternOf(material) } }));
     case 'broken':
-      return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, figure: 'thirds', type: scaleTypeOf(material), ...patternOf(material) } }));
+      return withoutLocks(
+        withTonicOnInstrument({ ...brief, material: { kind, figure: 'thirds', type: scaleTypeOf(material), ...patternOf(material) } }),
+      );
     case 'double-stops':
-      return withoutLocks(withTonicOnInstrument({ ...brief, material: { kind, interval: 'thirds', type: scaleTypeOf(material), ...patternOf(material) } }));
+      return withoutLocks(
+        withTonicOnInstrument({ ...brief, material: { kind, interval: 'sixths', type: scaleTypeOf(material), ...patternOf(material) } }),
+      );
   }
 }
 
@@ -216,7 +220,9 @@ function withTonicOnInstrument(brief: Brief): Brief {
   if (tonic.ok && octaves.includes(tonic.value.octave)) return brief;
   const [lowest] = octaves;
   if (lowest !== undefined && tonic.ok) return withPattern(brief, { tonic: formatPitch({ ...tonic.value, octave: lowest }) });
-  return material.octaves > 1 ? withTonicOnInstrument(withPattern(brief, { octaves: material.octaves === 4 ? 3 : material.octaves === 3 ? 2 : 1 })) : brief;
+  return material.octaves > 1
+    ? withTonicOnInstrument(withPattern(brief, { octaves: material.octaves === 4 ? 3 : material.octaves === 3 ? 2 : 1 }))
+    : brief;
 }
 
 /** Semitones above C0: the lowest open string, and what the usual hand reaches on the highest. */

@@ -201,7 +201,9 @@ export function fingerboardName(kind: InstrumentKind, size: string): string {
 /** Wishes in words, and what is asked of the whole line. */
 export function wishLabels(brief: Brief): readonly string[] {
   const { preferences = {}, limits = {} } = brief;
-  const wishes = Object.entries(PREFERENCE_LABELS).filter(([wish]) => Object.entries(preferences).some(([name, strength]) => name === wish && strength > 0));
+  const wishes = Object.entries(PREFERENCE_LABELS).filter(([wish]) =>
+    Object.entries(preferences).some(([name, strength]) => name === wish && strength > 0),
+  );
   return [
     ...wishes.map(([, label]) => label),
     ...(brief.samePatternEveryOctave === true ? ['one pattern for every octave'] : []),

@@ -1,4 +1,4 @@
-import { canFollow, type CostSetting, type LabelOf, type LatticeNote, noteCost, stepPricer } from '#core/search';
+import { canBegin, canFollow, type CostSetting, type LabelOf, type LatticeNote, noteCost, stepPricer } from '#core/search';
 
 /** A way through a line found by trying: its candidates and its cost. */
 export interface TriedWay {
@@ -15,6 +15,7 @@ export function everyWay(setting: CostSetting, notes: readonly LatticeNote[], la
     if (!note) return void ways.push(way);
     for (const candidate of note.candidates) {
       if (before && !canFollow(before, candidate)) continue;
+      if (before && index === 1 && !canBegin(notes[0]?.candidates ?? [], before, candidate)) continue;
       const step = before && note.gap ? stepPricer(setting, note.gap)(before, candidate) : 0;
       const own = noteCost(setting, candidate, { first: index === 0, hard: note.hard });
       const shift = before && setting.hand.isShift(before, candidate) ? 1 : 0;

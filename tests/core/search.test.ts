@@ -173,7 +173,12 @@ describe('the search', () => {
   });
 
   it('tells how far a long line has come, and ends when told to', () => {
-    const task = readBrief(lineBrief('violin', Array.from({ length: 2000 }, (_, index) => (index % 2 === 0 ? 'A4' : 'B4'))));
+    const task = readBrief(
+      lineBrief(
+        'violin',
+        Array.from({ length: 2000 }, (_, index) => (index % 2 === 0 ? 'A4' : 'B4')),
+      ),
+    );
     assert.ok(task.ok);
     const shares: number[] = [];
     buildLattice(task.value, noteSteps(task.value), (share) => shares.push(share));

@@ -63,7 +63,12 @@ function AlternativeRow({ plan, alternative }: { readonly plan: Plan; readonly a
         {pointsText(deltaThousandths)} {deltaThousandths < 0 ? 'cheaper' : 'dearer'}
       </td>
       <td>
-        <button type="button" className="quiet-button" aria-label={`Take this fingering: ${name}`} onClick={() => takeAlternative(alternative)}>
+        <button
+          type="button"
+          className="quiet-button"
+          aria-label={`Take this fingering: ${name}`}
+          onClick={() => takeAlternative(alternative)}
+        >
           Take
         </button>
       </td>

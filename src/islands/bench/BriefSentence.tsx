@@ -92,8 +92,8 @@ function LineField({ text, bass }: { readonly text: string; readonly bass: boole
   return (
     <label className="mt-1 block">
       <span className="text-sm text-dove-dark">
-        Notes, for example Eb4 F4 (G4:1/8 Ab4) r:1/4 — a value holds until the next one, ( ) is one bow, ~ a tie, r a rest, A3+F4 a
-        double stop, A4* a natural harmonic.
+        Notes, for example Eb4 F4 (G4:1/8 Ab4) r:1/4 — a value holds until the next one, ( ) is one bow, ~ a tie, r a rest, A3+F4 a double
+        stop, A4* a natural harmonic.
         {bass && ' Write as the double bass reads, an octave above what sounds.'}
       </span>
       <textarea

@@ -5,7 +5,16 @@ import { positionWords } from '#core/words';
 import { unlock, wishFor } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
 import { noteLabel, REACH_LABELS } from '../../words/labels.ts';
-import { fingeringText, mmText, movementText, placeText, semitonesText, shiftMoment, shiftSpeed, soundText } from '../../words/plan-words.ts';
+import {
+  fingeringText,
+  mmText,
+  movementText,
+  placeText,
+  semitonesText,
+  shiftMoment,
+  shiftSpeed,
+  soundText,
+} from '../../words/plan-words.ts';
 import { advisor } from '../../workers/client.ts';
 
 /** Come when a note is chosen: the bench is drawn without them. */
@@ -48,7 +57,9 @@ function SelectedNote({ plan, index, note }: { readonly plan: Plan; readonly ind
         {stop.finger !== '0' && <Fact name="Position" value={positionWords(note.position)} />}
         <Fact name="From the nut" value={note.stops.map((each) => mmText(each.mmFromNut)).join(', ')} />
         <Fact name={`Above open ${noteLabel(stop.open)}`} value={semitonesText(stop.semitonesAboveOpen)} />
-        {note.reach && note.reach.needMm > 0 && <Fact name="Reach" value={`${mmText(note.reach.needMm)}, ${REACH_LABELS[note.reach.verdict]}`} />}
+        {note.reach && note.reach.needMm > 0 && (
+          <Fact name="Reach" value={`${mmText(note.reach.needMm)}, ${REACH_LABELS[note.reach.verdict]}`} />
+        )}
         {place !== '' && place !== 'open' && <Fact name="Finger" value={place} />}
       </dl>
       <p className="mt-3">
@@ -158,7 +169,8 @@ function Arrival({ shift }: { readonly shift: Shift }) {
           {semitonesText(shift.handSemitones)}, {mmText(shift.handMm)}
         </strong>
         {speed === null ? '' : ` (${Math.round(speed)} mm/s)`}; the notes{' '}
-        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. Ten cents there are {mmText(shift.mmPerTenCents)}.
+        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. Ten cents there are{' '}
+        {mmText(shift.mmPerTenCents)}.
       </p>
       <Suspense>
         <Guides guides={shift.guides} />

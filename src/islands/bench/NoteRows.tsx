@@ -67,9 +67,7 @@ function NoteRow({ index, note }: { readonly index: number; readonly note: Plann
           {soundText(note)}
         </button>
       </td>
-      <td>
-        {note.stops.map((each) => `${each.string} (${noteLabel(each.open)})`).join(', ')}
-      </td>
+      <td>{note.stops.map((each) => `${each.string} (${noteLabel(each.open)})`).join(', ')}</td>
       <td>
         {note.stops.map((each) => each.finger).join(' and ')}
         {place === '' || place === 'open' ? '' : ` ${place}`}

@@ -108,45 +108,48 @@ function soundsOf(found: Plan): readonly PlannedSound[] {
   return found.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
 }
 
+/** A property of the cases, asked of a plan's sounding notes. */
+type Check = (asked: {
+  readonly args: readonly string[];
+  readonly notes: NonNullable<CaseProperty['notes']>;
+  readonly sounds: readonly PlannedSound[];
+  readonly shifts: Plan['shifts'];
+}) => boolean;
+
 /** Whether a plan has a property; the names are those of the cases. */
-export function holds({ name, args, notes }: CaseProperty, found: Plan): boolean {
-  const sounds = soundsOf(found);
-  const first = sounds[0];
-  const top = sounds.reduce((high, sound) => (soundOf(sound) >= soundOf(high) ? sound : high), sounds[0] ?? fail(name));
-  const stringOf = (sound: PlannedSound | undefined): string => sound?.stops[0].open.replace(/\d/, '') ?? '';
-  switch (name) {
-    case 'startString':
-      return args.includes(stringOf(first));
-    case 'topString':
-    case 'highestOnString':
-      return args.includes(stringOf(top));
-    case 'startFinger':
-      return args.includes(first?.stops[0].finger ?? '');
-    case 'topFinger':
-      return args.includes(top.stops[0].finger);
-    case 'maxShifts':
-      return found.shifts.length <= Number(args[0]);
-    case 'noShiftOnFinger':
-      return found.shifts.every((shift) => shift.toFinger !== args[0]);
-    case 'shiftArriveFinger':
-      return found.shifts.every((shift) => args.includes(shift.toFinger));
-    case 'stringsMonotonic':
-      return sounds.every((sound, index) => index === 0 || indexOfString(sound) <= indexOfString(sounds[index - 1] ?? sound));
-    case 'prefix':
-      return (notes ?? []).every((note, index) => labelOfCase(note) === `${stringOf(sounds[index])}${sounds[index]?.stops[0].finger ?? ''}`);
-    case 'usesThumb':
-      return sounds.some((sound) => sound.stops.some((stop) => stop.finger === 'T')) === (args[0] === 'yes');
-    case 'noFinger4From':
-      return sounds.every((sound) => sound.stops[0].finger !== '4' || soundOf(sound) < semitones(args[0] ?? ''));
-    case 'noThumbBelow':
-      return sounds.every((sound) => sound.stops[0].finger !== 'T' || soundOf(sound) >= semitones(args[0] ?? ''));
-    default:
-      return fail(name);
-  }
+export function holds({ name, args, notes = [] }: CaseProperty, found: Plan): boolean {
+  const check = CHECKS[name];
+  if (!check) throw new Error(`The property ${name} of a reference case is not known`);
+  return check({ args, notes, sounds: soundsOf(found), shifts: found.shifts });
 }
 
-function fail(name: string): never {
-  throw new Error(`The property ${name} of a reference case is not known`);
+const onTopString: Check = ({ args, sounds }) => args.includes(stringOf(topOf(sounds)));
+
+const CHECKS: Readonly<Record<string, Check>> = {
+  startString: ({ args, sounds }) => args.includes(stringOf(sounds[0])),
+  topString: onTopString,
+  highestOnString: onTopString,
+  startFinger: ({ args, sounds }) => args.includes(sounds[0]?.stops[0].finger ?? ''),
+  topFinger: ({ args, sounds }) => args.includes(topOf(sounds)?.stops[0].finger ?? ''),
+  maxShifts: ({ args, shifts }) => shifts.length <= Number(args[0]),
+  noShiftOnFinger: ({ args, shifts }) => shifts.every((shift) => shift.toFinger !== args[0]),
+  shiftArriveFinger: ({ args, shifts }) => shifts.every((shift) => args.includes(shift.toFinger)),
+  stringsMonotonic: ({ sounds }) =>
+    sounds.every((sound, index) => index === 0 || indexOfString(sound) <= indexOfString(sounds[index - 1] ?? sound)),
+  prefix: ({ notes, sounds }) =>
+    notes.every((note, index) => labelOfCase(note) === `${stringOf(sounds[index])}${sounds[index]?.stops[0].finger ?? ''}`),
+  usesThumb: ({ args, sounds }) => sounds.some((sound) => sound.stops.some((stop) => stop.finger === 'T')) === (args[0] === 'yes'),
+  noFinger4From: ({ args, sounds }) => sounds.every((sound) => sound.stops[0].finger !== '4' || soundOf(sound) < semitones(args[0] ?? '')),
+  noThumbBelow: ({ args, sounds }) => sounds.every((sound) => sound.stops[0].finger !== 'T' || soundOf(sound) >= semitones(args[0] ?? '')),
+};
+
+/** The last of the highest notes. */
+function topOf(sounds: readonly PlannedSound[]): PlannedSound | undefined {
+  return sounds.toSorted((one, other) => soundOf(one) - soundOf(other)).at(-1);
+}
+
+function stringOf(sound: PlannedSound | undefined): string {
+  return sound?.stops[0].open.replace(/\d/, '') ?? '';
 }
 
 const NUMERALS = ['I', 'II', 'III', 'IV', 'V', 'VI'];

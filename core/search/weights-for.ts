@@ -1,6 +1,6 @@
 import type { InstrumentKind } from '#core/instrument';
-import { WEIGHTS, type Weights } from './table.ts';
-import type { WeightValue } from './types.ts';
+import { WEIGHTS, type Weights } from './weight-table.ts';
+import type { WeightValue } from './weight-types.ts';
 
 /** The default weights of an instrument. */
 export function weightsFor(kind: InstrumentKind): Weights {

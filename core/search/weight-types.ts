@@ -1,5 +1,5 @@
 import type { InstrumentKind } from '#core/instrument';
-import type { CostTerm } from '../cost-terms.ts';
+import type { CostTerm } from './cost-terms.ts';
 
 /** A value for each finger in the order of the hand: thumb, 1, 2, 3, 4. */
 export type PerFinger = readonly [number, number, number, number, number];
