@@ -11,6 +11,8 @@ export interface WayToPlay {
   readonly string: StringNumber;
   readonly open: string;
   readonly finger: Finger;
+  /** The finger on the upper string of a double stop; null for a single note. */
+  readonly upperFinger: Finger | null;
   readonly position: PositionName;
   /** Within the brief's limits; locks are not asked. */
   readonly allowed: boolean;
@@ -28,13 +30,14 @@ export function waysToPlay(brief: Brief, index: number): Reading<readonly WayToP
   for (const placement of placementsOfNote(task.value, order)) {
     const string = stringOf(instrument, placement.stringIndex);
     const allowed = PLACEMENT_LIMITS.every((name) => withinLimit(task.value, placement, null, name));
-    const key = `${placement.stringIndex} ${placement.finger}`;
+    const key = `${placement.stringIndex} ${placement.finger} ${placement.upper?.finger ?? ''}`;
     const known = ways.get(key);
     if (known && (known.allowed || !allowed)) continue;
     ways.set(key, {
       string: string.number,
       open: string.name,
       finger: placement.finger,
+      upperFinger: placement.upper?.finger ?? null,
       position: hand.positionName(placement, line.key),
       allowed,
     });

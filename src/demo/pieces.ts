@@ -2,7 +2,7 @@ import { type Piece, PIECE_FORMAT, PIECE_VERSION } from '#core/format';
 import { parseLineText } from '#core/material';
 import type { Brief } from '#core/plan';
 
-/** The pupils' pieces of a made-up studio: all four instruments, flats and sharps, a small violin, a way down, a chord, a line. */
+/** The pupils' pieces of a made-up studio: all four instruments, flats and sharps, a small violin, a small hand, a way down, a chord, a line, double stops, the thumb. */
 export const DEMO_PIECES: readonly Piece[] = [
   demo('Wren · A♭ major in three octaves', {
     instrument: { kind: 'violin', size: '3/4' },
@@ -61,6 +61,29 @@ export const DEMO_PIECES: readonly Piece[] = [
     rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 2 },
     tempo: 69,
     limits: { openStrings: 'prefer' },
+  }),
+  demo('Martin · C major in four octaves, thumb position', {
+    instrument: { kind: 'cello', size: '4/4' },
+    player: { name: 'Martin', school: 'thumb', hand: { preset: 'average' } },
+    material: { kind: 'scale', type: 'major', tonic: 'C2', octaves: 4, direction: 'up' },
+    rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 4 },
+    tempo: 66,
+  }),
+  demo('Robin · A major in sixths', {
+    instrument: { kind: 'violin', size: '4/4' },
+    player: { name: 'Robin', hand: { preset: 'average' } },
+    material: { kind: 'double-stops', interval: 'sixths', type: 'major', tonic: 'A3', octaves: 1, direction: 'up-down' },
+    rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 2 },
+    tempo: 60,
+  }),
+  demo('Plover · D major for a small hand', {
+    instrument: { kind: 'cello', size: '3/4' },
+    player: { name: 'Plover', hand: { preset: 'small' } },
+    material: { kind: 'scale', type: 'major', tonic: 'D2', octaves: 2, direction: 'up-down' },
+    rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 1 },
+    tempo: 72,
+    purpose: 'training',
+    preferences: { 'no-extensions': 0.35 },
   }),
 ];
 

@@ -167,6 +167,11 @@ export function writtenLabel(kind: InstrumentKind, text: string): string {
   return pitch.ok ? displayPitch(writtenPitch(kind, pitch.value)) : text;
 }
 
+/** "3", or of a double stop "1·4", the lower note's finger first. */
+export function wayLabel(way: { readonly finger: string; readonly upperFinger: string | null }): string {
+  return way.upperFinger === null ? way.finger : `${way.finger}·${way.upperFinger}`;
+}
+
 /** The note of a pitch text, or of a note name alone, without its octave: "E♭". */
 export function noteLabel(text: string): string {
   const pitch = parsePitch(/[0-9]$/.test(text) ? text : `${text}4`);

@@ -1,3 +1,4 @@
+import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 /** Every test fails on a console error, an uncaught error, or a request to another host. */
@@ -61,3 +62,6 @@ export async function typeLine(page: Page, text: string): Promise<void> {
 function isOurs(url: string, base: string): boolean {
   return url.startsWith(base) || url.startsWith('data:') || url.startsWith('blob:');
 }
+
+/** Rows of the list of pieces on the first start, its head included. */
+export const DEMO_ROWS = DEMO_PIECES.length + 1;

@@ -1,9 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
-import { beads, expect, openPiece, planDrawn, test } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, openPiece, planDrawn, test } from './bench-page.ts';
 
 test('the demo pieces are there on the first start, for all four instruments', async ({ page }) => {
   await page.goto('/pieces');
-  await expect(page.getByRole('row')).toHaveCount(9);
+  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
   for (const instrument of ['¾ violin', 'viola', 'cello', 'double bass']) {
     await expect(page.getByRole('cell', { name: instrument }).first()).toBeVisible();
   }
@@ -23,7 +23,7 @@ test('demo pieces can be cleared and brought back', async ({ page }) => {
   await page.reload();
   await expect(page.getByText('No pieces yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Bring them back' }).click();
-  await expect(page.getByRole('row')).toHaveCount(9);
+  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
 });
 
 for (const [name, address] of [
@@ -42,7 +42,7 @@ for (const [name, address] of [
       await page.getByRole('dialog', { name: 'Keys' }).waitFor();
       await page.keyboard.press('Escape');
     } else {
-      await expect(page.getByRole('row')).toHaveCount(9);
+      await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
     }
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   });

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { beads, expect, fingers, openNewPiece, planDrawn, saved, test, typeLine } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, fingers, openNewPiece, planDrawn, saved, test, typeLine } from './bench-page.ts';
 
 test('a piece saved under a name is found again after the browser was closed', async ({ page, context }) => {
   await openNewPiece(page);
@@ -73,7 +73,7 @@ test('a damaged file and one of a newer version are refused in words, and the pi
   await expect(messages).toContainText('This file is of version 2; this Dove Path reads up to version 1.');
   await give('{"format": "dove-path/piece", "version": 1, "name": "x", "brief": {"instrument": {"kind": "lute"}}}');
   await expect(messages).toContainText('/brief');
-  await expect(page.getByRole('row')).toHaveCount(9);
+  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
 });
 
 test('a full disk is said plainly, and the work stays on the screen', async ({ page }) => {
@@ -94,7 +94,7 @@ test('a full disk is said plainly, and the work stays on the screen', async ({ p
 
 test('a stored piece that does not pass is set aside and reported, never dropped', async ({ page }) => {
   await page.goto('/pieces');
-  await expect(page.getByRole('row')).toHaveCount(9);
+  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
   await page.evaluate(async () => {
     const open = indexedDB.open('dove-path');
     await new Promise((resolve) => (open.onsuccess = resolve));
@@ -107,7 +107,7 @@ test('a stored piece that does not pass is set aside and reported, never dropped
   });
   await page.reload();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('One stored piece could not be read and was set aside.');
-  await expect(page.getByRole('row')).toHaveCount(9);
+  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Download it' }).click();
   expect(await readFile(await (await download).path(), 'utf8')).toContain('"broken"');

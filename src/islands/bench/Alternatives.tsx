@@ -107,9 +107,9 @@ function differencesOf(plan: Plan, { differsAt, plan: other }: Alternative): str
 }
 
 function fingeringOf(sound: PlannedSound, before: Plan['notes'][number] | undefined): string {
-  const stop = sound.stops[0];
-  const sameString = before?.kind === 'note' && before.stops[0].open === stop.open;
-  return `${pitchLabel(stop.written)} ${stop.finger}${sameString ? '' : ` on ${noteLabel(stop.open)}`}`;
+  const fingers = sound.stops.map((stop) => stop.finger).join('·');
+  const sameString = before?.kind === 'note' && before.stops[0].open === sound.stops[0].open;
+  return `${pitchLabel(sound.stops[0].written)} ${fingers}${sameString ? '' : ` on ${noteLabel(sound.stops[0].open)}`}`;
 }
 
 function useAlternatives(plan: Plan): readonly Alternative[] | null {

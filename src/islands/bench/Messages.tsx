@@ -16,7 +16,7 @@ export function Messages() {
         <ul className="mt-2 border-l-4 border-ochre bg-paper-deep px-4 py-2">
           {issues.slice(0, 5).map((issue, index) => (
             <li key={index}>
-              <strong>{issue.message}</strong> {issue.hint}
+              <strong>{issue.message}</strong> {relaxed === null && issue.hint}
             </li>
           ))}
           {relaxed ? (

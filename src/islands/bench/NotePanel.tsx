@@ -4,7 +4,7 @@ import type { Plan, PlannedSound, Shift, WayToPlay } from '#core/plan';
 import { positionWords } from '#core/words';
 import { unlock, wishFor } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
-import { noteLabel, REACH_LABELS } from '../../words/labels.ts';
+import { noteLabel, REACH_LABELS, wayLabel } from '../../words/labels.ts';
 import {
   fingeringText,
   mmText,
@@ -117,7 +117,12 @@ function OtherWays({ ways, index, note }: { readonly ways: readonly WayToPlay[];
                 {ways
                   .filter((way) => way.open === open)
                   .map((way) => (
-                    <WayButton key={way.finger} way={way} index={index} current={way.open === stop.open && way.finger === stop.finger} />
+                    <WayButton
+                      key={wayLabel(way)}
+                      way={way}
+                      index={index}
+                      current={way.open === stop.open && way.finger === stop.finger && way.upperFinger === (note.stops[1]?.finger ?? null)}
+                    />
                   ))}
               </td>
             </tr>
@@ -136,10 +141,10 @@ function WayButton({ way, index, current }: { readonly way: WayToPlay; readonly 
       className={`quiet-button ${way.allowed ? '' : 'border-dashed text-dove-dark'}`}
       aria-pressed={current}
       title={way.allowed ? place : `${place}: outside the limits of this brief`}
-      aria-label={`finger ${way.finger} on ${way.string}, ${place}${way.allowed ? '' : ', outside the limits'}`}
+      aria-label={`finger ${wayLabel(way)} on ${way.string}, ${place}${way.allowed ? '' : ', outside the limits'}`}
       onClick={() => void wishFor({ note: index, string: way.open, finger: way.finger })}
     >
-      {way.finger}
+      {wayLabel(way)}
     </button>
   );
 }

@@ -21,7 +21,7 @@ const OVERSCAN = 200;
 /** Staff and path over one another on the same x, and the fingerboard beside the path on the same y. */
 export function Score({ plan }: { readonly plan: Plan }) {
   const selected = useBench((bench) => bench.selected);
-  const stale = useBench((bench) => bench.plannedBrief !== bench.brief && bench.issues.length > 0);
+  const stale = useBench((bench) => bench.plannedBrief !== bench.brief && bench.issues.length > 0 && bench.relaxed === null);
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   const scale = useMemo(() => pathScale(plan, PATH_HEIGHT), [plan]);

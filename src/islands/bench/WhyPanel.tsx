@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Plan, PlannedSound, Reason, WayToPlay, WhyNot } from '#core/plan';
-import { noteLabel } from '../../words/labels.ts';
+import { noteLabel, wayLabel } from '../../words/labels.ts';
 import { REASON_HEADINGS } from '../../words/reasons.ts';
 import { advisor } from '../../workers/client.ts';
 
@@ -33,7 +33,9 @@ export function WhyPanel({ plan, index, note, ways }: WhyPanelProps) {
 
 function WhyNots({ plan, index, note, ways }: WhyPanelProps) {
   const [answer, setAnswer] = useState<{ readonly way: WayToPlay; readonly why: WhyNot } | null>(null);
-  const others = ways.filter((way) => way.open !== note.stops[0].open || way.finger !== note.stops[0].finger);
+  const others = ways.filter(
+    (way) => way.open !== note.stops[0].open || way.finger !== note.stops[0].finger || way.upperFinger !== (note.stops[1]?.finger ?? null),
+  );
   const ask = (way: WayToPlay): void => {
     void advisor.whyNot(plan.brief, { note: index, string: way.open, finger: way.finger }).then((why) => why && setAnswer({ way, why }));
   };
@@ -44,14 +46,14 @@ function WhyNots({ plan, index, note, ways }: WhyPanelProps) {
       <p className="mt-1 flex flex-wrap gap-1.5">
         {others.map((way) => (
           <button
-            key={`${way.open} ${way.finger}`}
+            key={`${way.open} ${wayLabel(way)}`}
             type="button"
             className="quiet-button"
             aria-pressed={answer?.way === way}
             aria-label={`Why not ${wayText(way)}?`}
             onClick={() => ask(way)}
           >
-            {way.finger} {way.string}
+            {wayLabel(way)} {way.string}
           </button>
         ))}
       </p>
@@ -67,7 +69,7 @@ function WhyNots({ plan, index, note, ways }: WhyPanelProps) {
 }
 
 function wayText(way: WayToPlay): string {
-  return way.finger === '0' ? `open ${noteLabel(way.open)}` : `${way.finger === 'T' ? 'thumb' : way.finger} on ${noteLabel(way.open)}`;
+  return way.finger === '0' ? `open ${noteLabel(way.open)}` : `${way.finger === 'T' ? 'thumb' : wayLabel(way)} on ${noteLabel(way.open)}`;
 }
 
 function useReasons(plan: Plan, index: number): readonly Reason[] {

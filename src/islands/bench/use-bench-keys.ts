@@ -3,7 +3,7 @@ import { FINGERS } from '#core/hand';
 import type { Plan } from '#core/plan';
 import { redo, select, undo, unlock, wishFor } from '../../store/bench-actions.ts';
 import { benchStore } from '../../store/bench-store.ts';
-import { planner } from '../../workers/client.ts';
+import { advisor } from '../../workers/client.ts';
 
 /** Keys of the bench, wherever the focus is but in a field that needs them itself. */
 export function useBenchKeys(): void {
@@ -25,7 +25,7 @@ function needsKeys(target: EventTarget | null): boolean {
 /** Does what a key stands for; false when it stands for nothing. */
 function act(key: string, shift: boolean, plan: Plan): boolean {
   const { selected } = benchStore.getState();
-  const finger = FINGERS.find((candidate) => candidate === key);
+  const finger = FINGERS.find((candidate) => candidate === key.toUpperCase());
   if (finger !== undefined && selected !== null) {
     void wishFor({ note: selected, finger });
     return true;
@@ -64,7 +64,7 @@ function move(plan: Plan, selected: number | null, by: 1 | -1): boolean {
 function changeString(plan: Plan, selected: number | null, by: 1 | -1): boolean {
   const note = selected === null ? undefined : plan.notes[selected];
   if (selected === null || note?.kind !== 'note') return false;
-  void planner.waysToPlay(plan.brief, selected).then((ways) => {
+  void advisor.waysToPlay(plan.brief, selected).then((ways) => {
     if (!ways.ok) return;
     const strings = [...new Set(ways.value.filter((way) => way.allowed).map((way) => way.open))];
     const next = strings[strings.indexOf(note.stops[0].open) + by];

@@ -1,6 +1,6 @@
 import { type FingerMark, fingerMark } from '#core/notation';
 import type { Plan } from '#core/plan';
-import { positionMark } from '#core/words';
+import { positionMark, positionShort } from '#core/words';
 import { type Curve, curvePath, curvesOf, curveYAt } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
@@ -18,6 +18,7 @@ interface StaffMarksProps {
 /** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */
 export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: StaffMarksProps) {
   const curves = curvesOf(heads);
+  const begins = heads.filter((head) => startsStay(plan, head)).map((head) => head.x);
   const marked = heads.filter((head) => !head.rest && !head.tiedFromBefore);
   return (
     <g>
@@ -33,6 +34,7 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
           layout={layout}
           curves={curves}
           selected={selected === head.index}
+          crowded={begins.some((x) => x > head.x && x < head.x + POSITION_MARK_WIDTH)}
         />
       ))}
       {onSelect &&
@@ -53,6 +55,14 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
   );
 }
 
+/** Room that "low 4th pos." takes, px. */
+const POSITION_MARK_WIDTH = 66;
+
+function startsStay(plan: Plan, head: Head): boolean {
+  const note = plan.notes[head.index];
+  return !head.rest && !head.tiedFromBefore && note?.kind === 'note' && note.beginsStay;
+}
+
 interface NoteMarksProps {
   readonly head: Head;
   readonly plan: Plan;
@@ -60,9 +70,11 @@ interface NoteMarksProps {
   readonly layout: StaffLayout;
   readonly curves: readonly Curve[];
   readonly selected: boolean;
+  /** The next position is named so near that this one must be short. */
+  readonly crowded: boolean;
 }
 
-function NoteMarks({ head, plan, mark, layout, curves, selected }: NoteMarksProps) {
+function NoteMarks({ head, plan, mark, layout, curves, selected, crowded }: NoteMarksProps) {
   const note = plan.notes[head.index];
   if (!mark || note?.kind !== 'note') return null;
   const y = fingerY(head, layout, curves);
@@ -79,7 +91,7 @@ function NoteMarks({ head, plan, mark, layout, curves, selected }: NoteMarksProp
       )}
       {note.beginsStay && (
         <text x={head.x - 6} y={layout.positionRowY} className="position-mark fill-dove-dark">
-          {positionMark(note.position)}
+          {crowded ? positionShort(note.position) : positionMark(note.position)}
         </text>
       )}
     </>

@@ -1,15 +1,21 @@
 import type { APIRoute } from 'astro';
 import { plan } from '#core/plan';
+import { briefOfRequest } from '../../validation/brief-request.ts';
 import { problem } from '../../validation/problem.ts';
-import { readJsonBody } from '../../validation/request-body.ts';
-import { readBriefValue } from '../../validation/brief-value.ts';
+
+/** The most alternatives one request may ask for. */
+const MOST_ALTERNATIVES = 20;
 
 /** Plans a brief: the same core as in the browser's worker. */
-export const POST: APIRoute = async ({ request }) => {
-  const body = await readJsonBody(request);
-  if (!body.ok) return problem(body.issues[0]?.code === 'size' ? 413 : 400, 'The request could not be read', body.issues);
-  const brief = readBriefValue(body.value);
-  if (!brief.ok) return problem(400, 'This is not a brief', brief.issues);
-  const planned = plan(brief.value);
-  return planned.ok ? Response.json(planned.value) : problem(422, 'This brief cannot be planned', planned.issues);
+export const POST: APIRoute = async ({ request, url }) => {
+  const brief = await briefOfRequest(request);
+  if (brief instanceof Response) return brief;
+  const planned = plan(brief, { alternatives: alternativesAsked(url) });
+  if (planned.ok) return Response.json(planned.value);
+  return problem(422, 'This brief cannot be planned', planned.issues, { relaxed: planned.relaxed });
 };
+
+function alternativesAsked(url: URL): number {
+  const asked = Number(url.searchParams.get('alternatives') ?? 0);
+  return Number.isFinite(asked) ? Math.max(0, Math.min(MOST_ALTERNATIVES, Math.floor(asked))) : 0;
+}

@@ -1,0 +1,119 @@
+import AxeBuilder from '@axe-core/playwright';
+import { beads, expect, fingers, openNewPiece, openPiece, test, typeLine } from './bench-page.ts';
+
+test('other fingerings come with what they gain and cost, and one can be taken and undone', async ({ page }) => {
+  await openNewPiece(page);
+  const before = await fingers(page);
+  const others = page.getByRole('region', { name: 'Other fingerings' });
+  await expect(others.getByRole('row', { name: /the fourth finger trained/ })).toContainText('3 open strings fewer');
+  await expect(others.getByRole('row', { name: /the fourth finger trained/ })).toContainText('dearer');
+  await others.getByRole('button', { name: 'Take this fingering: the fourth finger trained' }).click();
+  await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 1 2 3 4 /);
+  await expect(others.getByRole('row', { name: /without your fixed notes/ })).toContainText('cheaper');
+  await page.keyboard.press('z');
+  await expect.poll(() => fingers(page)).toBe(before);
+});
+
+test('a note says why it is so, and why not otherwise', async ({ page }) => {
+  await openNewPiece(page);
+  await beads(page).nth(4).click();
+  const why = page.getByRole('region', { name: 'Why' });
+  await expect(why).toContainText('The open string');
+  await expect(why).toContainText('Finger 4 instead would cost 0.1 more: 1 weaker finger more.');
+  await why.getByRole('button', { name: 'Why not 4 on G?' }).click();
+  await expect(why.getByRole('status')).toContainText('4 on G: It would cost 0.1 more');
+});
+
+test('a shift says why, how the hand is guided, and how little ten cents are', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await page.keyboard.press('s');
+  const arrival = page.getByRole('region', { name: 'How you get there' });
+  await expect(arrival).toContainText(/Ten cents there are \d\.\d mm\./);
+  await expect(arrival.getByRole('listitem').first()).toContainText(/slides/);
+  await expect(page.getByRole('region', { name: 'Why' })).toContainText(/The shift.*would cost \d+\.\d+ more|cannot be played from/);
+});
+
+test('limits that are too hard show the plan that the smallest step would give, and take that step', async ({ page }) => {
+  await openNewPiece(page);
+  await page.getByLabel('Octaves').selectOption('three octaves');
+  await page.getByRole('button', { name: /^Positions/ }).click();
+  await page.getByRole('button', { name: 'only first position' }).click();
+  await page.keyboard.press('Escape');
+  const messages = page.getByRole('status', { name: 'Messages' });
+  await expect(messages).toContainText(/C6 needs fifth position on the E string, which this brief leaves out/);
+  await expect(messages).toContainText(/It can be played with \w+ position allowed too: that fingering is shown below\./);
+  await expect(beads(page)).toHaveCount(22);
+  await messages.getByRole('button', { name: 'Change the brief so' }).click();
+  await expect(messages).toBeEmpty();
+  await expect(page.getByRole('button', { name: /^Positions: positions 1, \d/ })).toBeVisible();
+});
+
+test('wishes, purpose, hand and school change the fingering and stand in the sentence', async ({ page }) => {
+  await openNewPiece(page);
+  const plain = await fingers(page);
+  await page.getByLabel('Purpose').selectOption('for training');
+  await expect.poll(() => fingers(page)).not.toBe(plain);
+  await page.getByLabel('Purpose').selectOption('for no set purpose');
+  await page.getByRole('button', { name: 'Wishes: no special wishes' }).click();
+  const wishes = page.getByRole('dialog', { name: 'Wishes' });
+  await wishes.getByLabel(/^open strings covered/).selectOption('above all');
+  await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 /);
+  expect((await new AxeBuilder({ page }).include('[role=dialog]').analyze()).violations).toEqual([]);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Wishes: open strings covered' })).toBeFocused();
+  await page.getByLabel('Instrument', { exact: true }).selectOption('cello');
+  await page.getByLabel('School').selectOption('with thumb position');
+  await page.getByLabel('Octaves').selectOption('four octaves');
+  await page.getByLabel('Tonic').selectOption('C');
+  await page.getByLabel('Hand', { exact: true }).selectOption('an average hand');
+  await expect.poll(() => fingers(page)).toContain('T');
+  await expect(page.getByText('uses the thumb')).toBeVisible();
+});
+
+test('the way down can follow the way up', async ({ page }) => {
+  await openNewPiece(page);
+  await page.getByLabel('Octaves').selectOption('three octaves');
+  await page.getByLabel('Direction').selectOption('up and down');
+  await page.getByLabel('Way down').selectOption('(down as up)');
+  await expect
+    .poll(async () => {
+      const row = (await fingers(page)).split(' ');
+      return row.length > 22 && row.slice(0, 21).join('') !== '' && row[20] === row[22];
+    })
+    .toBe(true);
+});
+
+test('double stops are drawn with both fingers, told and exported', async ({ page }) => {
+  await openNewPiece(page);
+  await typeLine(page, 'G3+E4 A3+F#4 (B3+G4 C4+A4)');
+  await expect(beads(page)).toHaveCount(8);
+  await beads(page).nth(2).click();
+  const note = page.getByRole('complementary', { name: 'Selected note' });
+  await expect(note.getByRole('heading', { name: 'A3 and F♯4' })).toBeVisible();
+  await expect(note).toContainText(/finger \d on IV \(G\) with finger \d on III \(D\)/);
+  await expect(page.getByText('asks for double stops')).toBeVisible();
+});
+
+test('patterns, fingers set down together and landmarks are there for those who open them', async ({ page }) => {
+  await openNewPiece(page);
+  await page.getByText('Finger patterns, landmarks, fingers set down together').click();
+  await expect(page.getByRole('table', { name: 'Finger patterns of every stay' })).toContainText('2 and 3 close');
+  await expect(page.getByText('G5: 2 on I, first position')).toBeVisible();
+});
+
+test('every cost is in one table, with its reason, and axe finds nothing there', async ({ page }) => {
+  await page.goto('/costs');
+  await expect(page.getByRole('row', { name: /A shift interrupts the line, whatever its size/ })).toContainText('1.7');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});
+
+test('the server gives alternatives, reasons, and what would help', async ({ request }) => {
+  const brief = { instrument: { kind: 'violin' }, material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' } };
+  const { alternatives } = await (await request.post('/api/plan?alternatives=3', { data: brief })).json();
+  expect(alternatives).toHaveLength(3);
+  const { reasons } = await (await request.post('/api/reasons', { data: brief })).json();
+  expect(reasons.some((reason: { about: string }) => reason.about === 'shift')).toBe(true);
+  const hard = await request.post('/api/plan', { data: { ...brief, limits: { positions: ['1'] } } });
+  expect(hard.status()).toBe(422);
+  expect((await hard.json()).relaxed.relaxation).toMatch(/^with \w+ position allowed too$/);
+});
