@@ -11,7 +11,12 @@ const VIEWS: readonly { readonly file: string; readonly piece: string | null; re
   { file: 'bench-cello', piece: 'Martin · B♭ major, up and down', prepare: (page) => keys(page, ['s', 's']) },
   { file: 'bench-bass', piece: 'Merle · F major, first shifts', prepare: (page) => keys(page, ['s']) },
   { file: 'bench-own-line', piece: 'Robin · Evening line', prepare: (page) => keys(page, ['ArrowRight', 'ArrowRight', '3']) },
+  { file: 'bench-why', piece: 'Wren · A♭ major in three octaves', prepare: showWhy },
+  { file: 'bench-double-stops', piece: 'Robin · A major in sixths', prepare: (page) => keys(page, ['ArrowRight', 'ArrowRight']) },
+  { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
+  { file: 'bench-too-hard', piece: 'Wren · A♭ major in three octaves', prepare: firstPositionOnly },
   { file: 'sheet', piece: 'Robin · Evening line', prepare: openSheet },
+  { file: 'costs', piece: null, prepare: async (page) => void (await page.goto(`${ADDRESS}/costs`)) },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
 ];
 
@@ -26,6 +31,7 @@ try {
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   for (const { file, piece, prepare } of VIEWS) {
+    await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(`${ADDRESS}/pieces`, { waitUntil: 'load' }).catch(() => page.goto(`${ADDRESS}/pieces`));
     if (piece !== null) {
       await page.getByRole('link', { name: piece }).click();
@@ -48,4 +54,19 @@ async function keys(page: Page, pressed: readonly string[]): Promise<void> {
 async function openSheet(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Sheet' }).click();
   await page.locator('.vf-notehead').first().waitFor();
+}
+
+/** A taller window, so that reasons and other fingerings are in the picture. */
+async function showWhy(page: Page): Promise<void> {
+  await page.setViewportSize({ width: 1280, height: 1240 });
+  await keys(page, ['s']);
+  await page.getByRole('region', { name: 'Why' }).getByRole('definition').first().waitFor();
+  await page.getByRole('region', { name: 'Other fingerings' }).getByRole('row').nth(1).waitFor();
+}
+
+async function firstPositionOnly(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Positions/ }).click();
+  await page.getByRole('button', { name: 'only first position' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Change the brief so' }).waitFor();
 }

@@ -77,6 +77,8 @@ export interface PositionName {
   readonly label: string;
   /** Whether the hand stands a semitone lower or higher than the plain form of the position. */
   readonly alteration: 'low' | 'high' | null;
+  /** Thumb position is told by the note under the thumb, as the player reads it; absent elsewhere. */
+  readonly underThumb?: string;
 }
 
 /** The stretch of string under the hand: semitones above the open string of its outermost fingers. */

@@ -6,6 +6,7 @@ import { standsOutside } from './outside-rest.ts';
 import { landmarksOf } from './landmarks.ts';
 import { setDownsOf } from './patterns.ts';
 import { placedNotes, type PlacedNote } from './placed-note.ts';
+import { positionOf } from './position-of.ts';
 import type { Task } from './read-brief.ts';
 import type { Solved } from './solve.ts';
 import { shiftsOf } from './shifts.ts';
@@ -43,7 +44,7 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
       stops: stopsOf(task, note),
       anchor: placement.anchor,
       shape: placement.shape,
-      position: task.hand.positionName(placement, task.line.key),
+      position: positionOf(task, placement),
       fingerPlace: task.hand.fingerPlace(placement),
       extended: standsOutside(placement),
       beginsStay: begins.has(index),

@@ -1,12 +1,14 @@
 import { stringOf } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import type { PlacedNote } from './placed-note.ts';
+import { positionOf } from './position-of.ts';
 import type { Task } from './read-brief.ts';
 import type { Landmark } from './types.ts';
 
 /** Where every tonic of the line lies: the places to remember, above all where each octave ends on another finger. */
-export function landmarksOf({ instrument, hand, line }: Task, placed: readonly PlacedNote[]): readonly Landmark[] {
-  const { tonic } = line.key;
+export function landmarksOf(task: Task, placed: readonly PlacedNote[]): readonly Landmark[] {
+  const { instrument } = task;
+  const { tonic } = task.line.key;
   return placed
     .filter(({ note }) => note.pitch.letter === tonic.letter && note.pitch.alteration === tonic.alteration)
     .map(({ index, note, placement }) => ({
@@ -14,6 +16,6 @@ export function landmarksOf({ instrument, hand, line }: Task, placed: readonly P
       pitch: formatPitch(note.pitch),
       string: stringOf(instrument, placement.stringIndex).number,
       finger: placement.finger,
-      position: hand.positionName(placement, line.key),
+      position: positionOf(task, placement),
     }));
 }

@@ -1,5 +1,5 @@
 import type { Placement } from '#core/hand';
-import { bestWays, cheapestWay, type Lattice, restricted, type Way } from '#core/search';
+import { bestWays, cheapestWay, groupedBy, type Lattice, restricted, type Way } from '#core/search';
 
 /** Rows of fingers tried for an octave, cheapest first. */
 const MOST_ROWS = 200;
@@ -16,7 +16,13 @@ export function samePatternWay(lattice: Lattice, from: number, notesAnOctave: nu
   const model = from + (octaves > 2 ? notesAnOctave : 0);
   const inModel = (layer: number): boolean => layer >= model && layer < model + notesAnOctave;
   const bound = (layer: number): boolean => layer >= model + notesAnOctave && layer <= from + notesAnOctave * octaves;
-  const rows = bestWays(lattice, MOST_ROWS, (placement, layer) => (inModel(layer) ? fingersOf(placement) : ''));
+  const byFingers = groupedBy(lattice, fingersOf);
+  const anyFingers = groupedBy(lattice, () => '');
+  const rows = bestWays(
+    lattice,
+    MOST_ROWS,
+    byFingers.map((groups, layer) => (inModel(layer) ? groups : (anyFingers[layer] ?? groups))),
+  );
   let best: Way | null = null;
   for (const row of rows) {
     if (best && row.cost >= best.cost) break;

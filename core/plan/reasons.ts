@@ -5,6 +5,7 @@ import { goodReading, type Reading } from '#core/reading';
 import type { Way } from '#core/search';
 import { askedText, dearerText, lockedText, neededText, positionWords, stretchText } from '#core/words';
 import { compared, type Compared, counted } from './compared.ts';
+import { positionOf } from './position-of.ts';
 import { standsOutside } from './outside-rest.ts';
 import type { Brief } from './schema.ts';
 import { solveBrief } from './solve-brief.ts';
@@ -65,7 +66,7 @@ const WINDOW = 2;
 /** Why shift at all, and why just here. */
 function shiftReasons(through: Through, order: number, before: Placement): readonly Reason[] {
   const { solved } = through;
-  const position = positionWords(solved.task.hand.positionName(before, solved.task.line.key));
+  const position = positionWords(positionOf(solved.task, before));
   const last = solved.placements.length - 1;
   const window = windowWithoutOthers(solved, order);
   const around = through.withoutShift(Math.max(0, window[0]), Math.min(last, window[1]));

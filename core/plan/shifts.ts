@@ -4,6 +4,7 @@ import { asNumber, subtractFractions } from '#core/material';
 import { semitonesOf } from '#core/pitch';
 import { guidesOf } from './guides.ts';
 import type { PlacedNote } from './placed-note.ts';
+import { positionOf } from './position-of.ts';
 import type { Task } from './read-brief.ts';
 import type { Shift } from './types.ts';
 
@@ -29,13 +30,13 @@ function isOpen({ finger, upper }: Placement): boolean {
 
 /** `moves` are the notes after `from` up to and including `to`. */
 function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: readonly PlacedNote[]): Shift {
-  const { instrument, hand, line, tempo } = task;
+  const { instrument, hand, tempo } = task;
   const length = instrument.stringLengthMm;
   return {
     from: from.index,
     to: to.index,
-    fromPosition: hand.positionName(from.placement, line.key),
-    toPosition: hand.positionName(to.placement, line.key),
+    fromPosition: positionOf(task, from.placement),
+    toPosition: positionOf(task, to.placement),
     fromFinger: from.placement.finger,
     toFinger: to.placement.finger,
     fromString: stringOf(instrument, from.placement.stringIndex).number,

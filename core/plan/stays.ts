@@ -1,6 +1,7 @@
 import { mmFromNut } from '#core/instrument';
 import { acrossStrings, patternsOf } from './patterns.ts';
 import type { PlacedNote } from './placed-note.ts';
+import { positionOf } from './position-of.ts';
 import type { Task } from './read-brief.ts';
 import type { Stay } from './types.ts';
 
@@ -33,7 +34,7 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
     {
       from: first.index,
       to: last.index,
-      position: task.hand.positionName((stopped[0] ?? first).placement, task.line.key),
+      position: positionOf(task, (stopped[0] ?? first).placement),
       lowestSemitone,
       highestSemitone,
       lowestMm: mmFromNut(task.instrument.stringLengthMm, lowestSemitone),

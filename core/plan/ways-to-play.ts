@@ -3,6 +3,7 @@ import { type StringNumber, stringOf } from '#core/instrument';
 import { goodReading, type Reading } from '#core/reading';
 import { PLACEMENT_LIMITS, withinLimit } from '#core/search';
 import { placementsOfNote, soundingNotes } from './note-steps.ts';
+import { positionOf } from './position-of.ts';
 import { readBrief } from './read-brief.ts';
 import type { Brief } from './schema.ts';
 
@@ -22,7 +23,7 @@ export interface WayToPlay {
 export function waysToPlay(brief: Brief, index: number): Reading<readonly WayToPlay[]> {
   const task = readBrief(brief);
   if (!task.ok) return task;
-  const { instrument, hand, line } = task.value;
+  const { instrument, line } = task.value;
   const note = line.notes[index];
   if (note?.kind !== 'note') return goodReading([]);
   const ways = new Map<string, WayToPlay>();
@@ -38,7 +39,7 @@ export function waysToPlay(brief: Brief, index: number): Reading<readonly WayToP
       open: string.name,
       finger: placement.finger,
       upperFinger: placement.upper?.finger ?? null,
-      position: hand.positionName(placement, line.key),
+      position: positionOf(task.value, placement),
       allowed,
     });
   }

@@ -1,5 +1,5 @@
-export { bestWays, fingeringLabel } from './best-ways.ts';
-export type { LabelOf } from './best-ways.ts';
+export { bestWays, fingeringLabel, groupedBy } from './best-ways.ts';
+export type { Groups, LabelOf } from './best-ways.ts';
 export { allPlacements, highestUsefulAnchor } from './candidates.ts';
 export type { WantedNote } from './candidates.ts';
 export {

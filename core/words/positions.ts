@@ -2,6 +2,7 @@
 export interface PositionLike {
   readonly label: string;
   readonly alteration: 'low' | 'high' | null;
+  readonly underThumb?: string;
 }
 
 const ORDINALS = [
@@ -23,13 +24,15 @@ const ORDINALS = [
 ] as const;
 
 /** In words: "third position", "low fourth position"; Roman labels stay Roman: "position II–III". */
-export function positionWords({ label, alteration }: PositionLike): string {
+export function positionWords({ label, alteration, underThumb }: PositionLike): string {
+  if (label === 'thumb') return underThumb === undefined ? 'thumb position' : `thumb position on ${noteText(underThumb)}`;
   const words = label === 'half' || /^\d+$/.test(label) ? `${ordinal(label)} position` : `position ${label.replace('-', '–')}`;
   return alteration === null ? words : `${alteration} ${words}`;
 }
 
 /** As marked over the staff: "3rd pos.", "½ pos.", "II–III pos.", "low 4th pos.". */
-export function positionMark({ label, alteration }: PositionLike): string {
+export function positionMark({ label, alteration, underThumb }: PositionLike): string {
+  if (label === 'thumb') return underThumb === undefined ? 'thumb pos.' : `thumb on ${noteText(underThumb)}`;
   const mark = label === 'half' ? '½' : /^\d+$/.test(label) ? `${label}${suffix(Number(label))}` : label.replace('-', '–');
   return `${alteration === null ? '' : `${alteration} `}${mark} pos.`;
 }
@@ -37,6 +40,11 @@ export function positionMark({ label, alteration }: PositionLike): string {
 /** The shortest form, where there is little room: "3rd", "½", "low 4th", "II–III". */
 export function positionShort(position: PositionLike): string {
   return positionMark(position).replace(' pos.', '');
+}
+
+/** Documents' pitch as people read it. */
+function noteText(pitch: string): string {
+  return pitch.replace(/b/g, '♭').replace(/#/g, '♯');
 }
 
 function ordinal(label: string): string {

@@ -34,11 +34,11 @@ function named(differences: readonly CountedDifference[]): readonly CountedDiffe
 }
 
 function moreText({ one, many, times }: CountedDifference): string {
-  return times > 0 ? `${times} ${times === 1 ? one : many} more` : `harder ${many}`;
+  return times > 0 ? `${times} ${times === 1 ? one : many} more` : `${many} that weigh more`;
 }
 
 function fewerText({ one, many, times }: CountedDifference): string {
-  return times < 0 ? `${-times} ${times === -1 ? one : many} fewer` : `easier ${many}`;
+  return times < 0 ? `${-times} ${times === -1 ? one : many} fewer` : `${many} that weigh less`;
 }
 
 /** A choice against the cheapest fingering without it. */

@@ -113,11 +113,12 @@ function beamGroups(engraving: Engraving, measure: Measure): Fraction[] {
 function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: number): Head {
   const left = note.getNoteHeadBeginX() + offset;
   const right = note.getNoteHeadEndX() + offset;
-  // The head that slurs and marks keep clear of is the upper one, where there are two.
+  // Of two heads the one away from the stem is where slurs and ties are set.
   const ys = note.getYs();
-  const y = Math.min(...ys);
+  const stemUp = note.hasStem() && note.getStemDirection() === Stem.UP;
+  const y = stemUp ? Math.max(...ys) : Math.min(...ys);
   const stem = note.hasStem() ? note.getStemExtents() : { topY: y, baseY: y };
-  const ends = [stem.topY, stem.baseY, y - STAFF_SPACE / 2, Math.max(...ys) + STAFF_SPACE / 2];
+  const ends = [stem.topY, stem.baseY, Math.min(...ys) - STAFF_SPACE / 2, Math.max(...ys) + STAFF_SPACE / 2];
   return {
     index: symbol?.index ?? 0,
     x: (left + right) / 2,
@@ -126,7 +127,7 @@ function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: numb
     right,
     top: Math.min(...ends),
     bottom: Math.max(...ends),
-    stemUp: note.hasStem() && note.getStemDirection() === Stem.UP,
+    stemUp,
     rest: symbol?.kind === 'rest',
     accidental: symbol?.kind === 'note' && symbol.heads.some((head) => head.accidental !== null),
     tiedFromBefore: symbol?.kind === 'note' && symbol.tiedFromBefore,

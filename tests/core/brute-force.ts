@@ -19,11 +19,7 @@ export function everyWay(setting: CostSetting, notes: readonly LatticeNote[], la
       const step = before && note.gap ? stepPricer(setting, note.gap)(before, candidate) : 0;
       const own = noteCost(setting, candidate, { first: index === 0, hard: note.hard });
       const shift = before && setting.hand.isShift(before, candidate) ? 1 : 0;
-      go(
-        index + 1,
-        { labels: `${way.labels} ${labelOf(candidate, index)}`, shifts: way.shifts + shift, cost: way.cost + step + own },
-        candidate,
-      );
+      go(index + 1, { labels: `${way.labels} ${labelOf(candidate)}`, shifts: way.shifts + shift, cost: way.cost + step + own }, candidate);
     }
   };
   go(0, { labels: '', shifts: 0, cost: 0 }, null);

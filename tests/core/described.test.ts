@@ -1,9 +1,13 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
+import { PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText } from '#core/format';
 import { mmFromNut } from '#core/instrument';
+import { formatLineText, parseLineText } from '#core/material';
 import { parsePitch, pitchInKey, parseKey, semitonesOf, formatPitch } from '#core/pitch';
 import { type Brief, type Guide, type Plan, plan } from '#core/plan';
+import { readBriefValue } from '../../src/validation/brief-value.ts';
+import { readPieceValue } from '../../src/validation/piece-value.ts';
 import { fingering, lineBrief, planned, shortLines } from './briefs.ts';
 
 function guides(found: Plan): readonly Guide[] {
@@ -196,5 +200,54 @@ describe('material', () => {
       material: { kind: 'scale', type: 'major', tonic: 'C2', octaves: 4, direction: 'up' },
     });
     assert.match(fingering(cello), /AT A1/);
+  });
+});
+
+describe('a typed line', () => {
+  it('has double stops and harmonics, and is written back as it was read', () => {
+    const text = 'G3+B3 A3:1/8 (A4* D4+B4) r';
+    const reading = parseLineText(text, '1/4', 0);
+    assert.ok(reading.ok);
+    assert.deepEqual(
+      reading.value.map((note) => ('rest' in note ? 'r' : `${note.pitches.join('+')}${note.harmonic === true ? '*' : ''}`)),
+      ['G3+B3', 'A3', 'A4*', 'D4+B4', 'r'],
+    );
+    assert.equal(formatLineText(reading.value, '1/4', 0), text);
+  });
+
+  it('refuses three notes at once in words', () => {
+    const reading = parseLineText('G3+B3+D4', '1/4', 0);
+    assert.match(reading.ok ? '' : (reading.issues[0]?.message ?? ''), /more than two notes at once/);
+  });
+
+  it('keeps a double stop in the file it is saved in', () => {
+    const notes = parseLineText('G3+E4 A3+F#4', '1/4', 0);
+    assert.ok(notes.ok);
+    const brief: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', notes: [...notes.value] } };
+    const text = pieceToText({ format: PIECE_FORMAT, version: PIECE_VERSION, name: 'Two', brief });
+    const back = readPieceText(text, readPieceValue);
+    assert.deepEqual(back.ok && back.value.brief, brief);
+  });
+
+  it('tells whole briefs with wishes and hands apart in their schema', () => {
+    const wished: Brief = {
+      ...lineBrief('cello', ['C3']),
+      player: { school: 'thumb', hand: { preset: 'small' }, thumbFrom: 9 },
+      purpose: 'training',
+      preferences: { 'train-fourth': 0.5 },
+      limits: { shifts: 1, harmonics: true, highestPerString: [{ string: 'A3', highest: 'E4' }] },
+      wayDown: 'as-up',
+      weights: { shift: 900 },
+    };
+    assert.ok(readBriefValue(wished).ok);
+    for (const [wrong, pointer] of [
+      [{ ...wished, preferences: { 'train-fourth': 2 } }, '/preferences/train-fourth'],
+      [{ ...wished, purpose: 'fun' }, '/purpose'],
+      [{ ...wished, player: { thumbFrom: 2 } }, '/player/thumbFrom'],
+      [{ ...wished, limits: { shifts: -1 } }, '/limits/shifts'],
+    ] as const) {
+      const reading = readBriefValue(wrong);
+      assert.equal(reading.ok ? '' : reading.issues[0]?.where.pointer, pointer);
+    }
   });
 });

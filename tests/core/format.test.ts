@@ -33,9 +33,9 @@ function expected(brief: Brief): readonly ReadNote[] {
     if (note.kind === 'rest' || sound?.kind !== 'note') return { pitch: 'r', length, finger: null, slurBegins: false, slurEnds: false };
     const fromBefore = before?.kind === 'note' && before.slurredToNext;
     return {
-      pitch: sound.stops[0].written,
+      pitch: sound.stops.map((stop) => stop.written).join('+'),
       length,
-      finger: sound.stops[0].finger,
+      finger: sound.stops.map((stop) => stop.finger).join('+'),
       slurBegins: note.slurredToNext && !fromBefore,
       slurEnds: fromBefore && !note.slurredToNext,
     };

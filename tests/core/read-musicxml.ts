@@ -4,7 +4,7 @@ import createVerovioModule from 'verovio/wasm';
 
 /** What an independent engraving engine reads in a MusicXML file: tied heads joined, rests told apart. */
 export interface ReadNote {
-  /** Written pitch, "Eb4"; "r" for a rest. */
+  /** Written pitch, "Eb4", of a double stop both from below, "A3+F4"; "r" for a rest. */
   readonly pitch: string;
   /** In 64ths. */
   readonly length: number;
@@ -35,14 +35,17 @@ export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
   const [tieStarts, slurStarts, slurStops] = [ends('tie', 'startid'), ends('slur', 'startid'), ends('slur', 'endid')];
   const read: ReadNote[] = [];
   let tied = false;
-  for (const each of elements.filter((one) => ['note', 'rest'].includes(one.name))) {
-    const id = each.attributes['xml:id'];
+  const inChords = new Set(of('chord').flatMap((chord) => notesIn(chord)));
+  for (const each of elements.filter((one) => ['note', 'rest', 'chord'].includes(one.name) && !inChords.has(one))) {
+    const heads = each.name === 'chord' ? notesIn(each) : [each];
+    const ids = [each, ...heads].map((one) => one.attributes['xml:id']);
+    const found = heads.flatMap((one) => fingers.get(one.attributes['xml:id']) ?? []);
     const head = {
-      pitch: each.name === 'rest' ? 'r' : pitchOf(each),
+      pitch: each.name === 'rest' ? 'r' : heads.map(pitchOf).join('+'),
       length: lengthOf(each),
-      finger: fingers.get(id) ?? null,
-      slurBegins: slurStarts.has(id),
-      slurEnds: slurStops.has(id),
+      finger: found.length === 0 ? null : found.join('+'),
+      slurBegins: ids.some((id) => slurStarts.has(id)),
+      slurEnds: ids.some((id) => slurStops.has(id)),
     };
     const before = read.at(-1);
     if (tied && before)
@@ -53,7 +56,7 @@ export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
         slurEnds: before.slurEnds || head.slurEnds,
       };
     else read.push(head);
-    tied = tieStarts.has(id);
+    tied = ids.some((id) => tieStarts.has(id));
   }
   return read;
 }
@@ -76,6 +79,11 @@ function flatten(nodes: unknown): readonly Flat[] {
     const attributes = Object.fromEntries(Object.entries(node[':@'] ?? {}).map(([key, value]) => [key, String(value)]));
     return [{ name, attributes, text, children }, ...children];
   });
+}
+
+/** The heads of a chord, in the order of the file. */
+function notesIn(chord: Flat): readonly Flat[] {
+  return chord.children.filter((child) => child.name === 'note');
 }
 
 function pitchOf(note: Flat): string {

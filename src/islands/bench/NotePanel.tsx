@@ -113,7 +113,7 @@ function OtherWays({ ways, index, note }: { readonly ways: readonly WayToPlay[];
               <th scope="row" className="py-1 pr-3 text-left font-normal text-dove-dark">
                 {ways.find((way) => way.open === open)?.string} ({noteLabel(open)})
               </th>
-              <td className="flex gap-1.5 py-1">
+              <td className="flex flex-wrap gap-1.5 py-1">
                 {ways
                   .filter((way) => way.open === open)
                   .map((way) => (

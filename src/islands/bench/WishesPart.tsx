@@ -20,14 +20,17 @@ export function WishesPart({ brief }: { readonly brief: Brief }) {
   return (
     <>
       ,{' '}
-      <Choice
-        label="Purpose"
-        value={brief.purpose ?? 'none'}
-        values={PURPOSE_CHOICES}
-        name={(purpose) => PURPOSE_LABELS[purpose]}
-        onChange={(purpose) => changeBrief((now) => withPurpose(now, purpose === 'none' ? null : purpose))}
-      />
-      , with{' '}
+      <span className="whitespace-nowrap">
+        <Choice
+          label="Purpose"
+          value={brief.purpose ?? 'none'}
+          values={PURPOSE_CHOICES}
+          name={(purpose) => PURPOSE_LABELS[purpose]}
+          onChange={(purpose) => changeBrief((now) => withPurpose(now, purpose === 'none' ? null : purpose))}
+        />
+        ,
+      </span>{' '}
+      with{' '}
       <button
         ref={trigger}
         type="button"

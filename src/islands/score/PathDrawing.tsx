@@ -100,7 +100,7 @@ function SlopeStroke({ slope, laneY }: { readonly slope: Slope; readonly laneY: 
         strokeLinecap="round"
       />
       <text x={middle} y={laneY} textAnchor="middle" className="shift-label fill-madder">
-        <tspan x={middle}>{mmText(shift.handMm)}</tspan>
+        {shift.handMm > 0 && <tspan x={middle}>{mmText(shift.handMm)}</tspan>}
         {speed !== null && (
           <tspan x={middle} dy={13}>
             {Math.round(speed)} mm/s

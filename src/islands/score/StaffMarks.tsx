@@ -34,7 +34,7 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
           layout={layout}
           curves={curves}
           selected={selected === head.index}
-          crowded={begins.some((x) => x > head.x && x < head.x + POSITION_MARK_WIDTH)}
+          room={Math.min(...begins.filter((x) => x > head.x), Infinity) - head.x}
         />
       ))}
       {onSelect &&
@@ -58,6 +58,9 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
 /** Room that "low 4th pos." takes, px. */
 const POSITION_MARK_WIDTH = 66;
 
+/** Room that "4th" takes; with less than that the name is left to the path, px. */
+const SHORT_MARK_WIDTH = 30;
+
 function startsStay(plan: Plan, head: Head): boolean {
   const note = plan.notes[head.index];
   return !head.rest && !head.tiedFromBefore && note?.kind === 'note' && note.beginsStay;
@@ -70,11 +73,11 @@ interface NoteMarksProps {
   readonly layout: StaffLayout;
   readonly curves: readonly Curve[];
   readonly selected: boolean;
-  /** The next position is named so near that this one must be short. */
-  readonly crowded: boolean;
+  /** Until the next position is named, px. */
+  readonly room: number;
 }
 
-function NoteMarks({ head, plan, mark, layout, curves, selected, crowded }: NoteMarksProps) {
+function NoteMarks({ head, plan, mark, layout, curves, selected, room }: NoteMarksProps) {
   const note = plan.notes[head.index];
   if (!mark || note?.kind !== 'note') return null;
   const y = fingerY(head, layout, curves);
@@ -89,9 +92,9 @@ function NoteMarks({ head, plan, mark, layout, curves, selected, crowded }: Note
           {mark.string}
         </text>
       )}
-      {note.beginsStay && (
+      {note.beginsStay && room >= SHORT_MARK_WIDTH && (
         <text x={head.x - 6} y={layout.positionRowY} className="position-mark fill-dove-dark">
-          {crowded ? positionShort(note.position) : positionMark(note.position)}
+          {room < POSITION_MARK_WIDTH ? positionShort(note.position) : positionMark(note.position)}
         </text>
       )}
     </>
