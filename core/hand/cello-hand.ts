@@ -1,6 +1,6 @@
 import type { School } from './schema.ts';
 import { semitoneHand, type SemitoneShape } from './semitone-hand.ts';
-import { thumbShapes } from './thumb-shapes.ts';
+import { thumbShapes, USUAL_THUMB } from './thumb-shapes.ts';
 import type { HandModel, PositionName } from './types.ts';
 
 /**
@@ -62,7 +62,9 @@ const NECK: readonly SemitoneShape[] = [
 
 /** The cello's hand; in the thumb school the thumb comes onto the string from `thumbFrom` semitones above the open string. */
 export function celloHand(school: Extract<School, 'neck' | 'thumb'>, thumbFrom: number): HandModel {
-  const shapes = school === 'thumb' ? [...NECK, ...thumbShapes(thumbFrom, HIGHEST_THUMB)] : NECK;
+  // Where the thumb is used, the three-finger hand ends about where the thumb takes over.
+  const neck = NECK.map((shape) => (shape.shape === 'three-finger' ? { ...shape, highestAnchor: USUAL_THUMB } : shape));
+  const shapes = school === 'thumb' ? [...neck, ...thumbShapes(thumbFrom, HIGHEST_THUMB)] : NECK;
   return semitoneHand({ school, shapes, names: celloNames() });
 }
 

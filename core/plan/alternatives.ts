@@ -1,11 +1,9 @@
 import type { Placement } from '#core/hand';
 import {
   backwardSums,
-  costOfWay,
   fingeringLabel,
   forwardSums,
   indexOfLeast,
-  type Lattice,
   positionKey,
   type Preference,
   PREFERENCES,
@@ -14,8 +12,9 @@ import {
   tracedForth,
   type Way,
 } from '#core/search';
-import { costDifferences } from './cost-breakdown.ts';
+import { costBreakdown, costDifferences } from './cost-breakdown.ts';
 import { describe } from './describe.ts';
+import { placedNotes } from './placed-note.ts';
 import { readBrief } from './read-brief.ts';
 import { asksOfWholeLine, laid, solve, type Solved, wayIn, withWay } from './solve.ts';
 import type { Alternative, Plan } from './types.ts';
@@ -37,7 +36,10 @@ const MOST_SOLVED_AGAIN = 120;
 
 interface Candidate {
   readonly kind: Alternative['kind'];
-  readonly way: Way;
+  /** The way as a solution of the brief's own task, so that it is described and priced as the best plan is. */
+  readonly solved: Solved;
+  readonly labels: readonly string[];
+  readonly cost: number;
 }
 
 /**
@@ -50,27 +52,30 @@ interface Candidate {
  */
 export function alternativesTo(solved: Solved, best: Plan, most: number): readonly Alternative[] {
   if (most <= 0) return [];
-  const chosen = labelsOf(solved.lattice, solved.way);
-  const kept: (Candidate & { readonly labels: readonly string[] })[] = [];
+  const chosen = solved.placements.map(fingeringLabel);
+  const kept: Candidate[] = [];
   const take = (candidate: Candidate, leastNotes: number): void => {
-    const labels = labelsOf(solved.lattice, candidate.way);
-    const apart = [chosen, ...kept.map((other) => other.labels)].map((labelsBefore) => differing(labelsBefore, labels).length);
-    if (apart.every((notes) => notes >= leastNotes)) kept.push({ ...candidate, labels });
+    const apart = [chosen, ...kept.map((other) => other.labels)].map((labels) => differing(labels, candidate.labels).length);
+    if (apart.every((notes) => notes >= leastNotes)) kept.push(candidate);
   };
   const fifth = Math.max(1, Math.ceil(solved.steps.length * DIFFERENT_SHARE));
   for (const way of otherWays(solved)) {
     if (kept.length >= most) break;
-    take({ kind: 'other-way', way }, fifth);
+    take(candidateOf('other-way', withWay(solved, way), way.cost), fifth);
   }
   for (const candidate of wishedWays(solved)) take(candidate, 1);
   const others = kept
-    .toSorted((one, other) => one.way.cost - other.way.cost)
-    .map((each) => alternative(solved, best, each, differing(chosen, each.labels)));
+    .toSorted((one, other) => one.cost - other.cost)
+    .map((each) => alternative(best, each, differing(chosen, each.labels)));
   return [...unlocked(solved, best), ...others].slice(0, most);
 }
 
-function alternative(solved: Solved, best: Plan, { kind, way }: Candidate, differs: readonly number[]): Alternative {
-  const plan = describe(withWay(solved, way));
+function candidateOf(kind: Candidate['kind'], solved: Solved, cost: number): Candidate {
+  return { kind, solved, labels: solved.placements.map(fingeringLabel), cost };
+}
+
+function alternative(best: Plan, { kind, solved }: Pick<Candidate, 'kind' | 'solved'>, differs: readonly number[]): Alternative {
+  const plan = describe(solved);
   const differences = costDifferences(best.cost, plan.cost);
   return {
     kind,
@@ -148,23 +153,18 @@ function unlocked(solved: Solved, best: Plan): readonly Alternative[] {
   const free = layers?.ok ? solve(layers.laid) : null;
   if (!free) return [];
   const differs = differing(solved.placements.map(fingeringLabel), free.placements.map(fingeringLabel));
-  return differs.length === 0 ? [] : [alternative(free, best, { kind: 'unlocked', way: free.way }, differs)];
+  return differs.length === 0 ? [] : [alternative(best, { kind: 'unlocked', solved: free }, differs)];
 }
 
-/** Wishes change weights and never candidates, so the choices of one lattice mean the same in the other. */
-function wayUnder({ task, lattice }: Solved, wish: Preference): readonly Candidate[] {
+/** The line under one wish more, priced without it. */
+function wayUnder({ task }: Solved, wish: Preference): readonly Candidate[] {
   const { 'fewest-shifts': _, ...wishes } = task.brief.preferences ?? {};
   const asked = readBrief({ ...task.brief, preferences: { ...wishes, [wish]: 1 } });
   const layers = asked.ok ? laid(asked.value) : null;
-  const way = layers?.ok ? solve(layers.laid)?.way : null;
-  return way ? [{ kind: wish, way: { choices: way.choices, cost: costOfWay(lattice, way.choices) } }] : [];
-}
-
-function labelsOf(lattice: Lattice, way: Way): readonly string[] {
-  return way.choices.map((choice, index) => {
-    const placement = lattice.layers[index]?.candidates[choice];
-    return placement ? fingeringLabel(placement) : '';
-  });
+  const wished = layers?.ok ? solve(layers.laid) : null;
+  if (!wished) return [];
+  const solved = { ...wished, task };
+  return [candidateOf(wish, solved, costBreakdown(task, placedNotes(solved)).totalThousandths)];
 }
 
 function differing(one: readonly string[], other: readonly string[]): readonly number[] {

@@ -107,8 +107,13 @@ export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): numbe
     task.hand,
     sounding.map(({ note }) => note.upper ?? note.pitch),
     task.limits,
-    task.locks.size > 0,
+    task.locks.size > 0 || wantsHighPlaces(task),
   );
+}
+
+/** Where crossings or shifts count for more than usual, a line may be worth playing high on a low string. */
+function wantsHighPlaces({ wishes, brief }: Task): boolean {
+  return wishes.has('one-string') || wishes.has('fewest-shifts') || brief.weights !== undefined;
 }
 
 function gapBetween(task: Task, before: Sounding, note: Sounding, rest: boolean): Gap {

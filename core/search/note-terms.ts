@@ -10,7 +10,10 @@ import type { Weights } from './weight-table.ts';
  */
 export function termsOfNote(setting: CostSetting, placement: Placement, role: NoteRole, add: TermSink): void {
   const { weights } = setting;
-  if (role.first) add('position', positionWeight(weights, placement));
+  if (role.first) {
+    add('position', positionWeight(weights, placement));
+    if (inThumbPosition(placement)) add('thumb-entry', weights.thumbEntry);
+  }
   const high = weights.highPlace * (inThumbPosition(placement) ? weights.highPlaceThumbShare : 1);
   stopTerms(weights, placement, high, role.hard, add);
   if (placement.upper) stopTerms(weights, placement.upper, high, role.hard, add);

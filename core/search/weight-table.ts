@@ -126,8 +126,8 @@ export const WEIGHTS = {
   ),
   highPlaceThumbShare: share(
     'high-on-low-string',
-    [0.5, 0.5, 0.5, 0.5],
-    'In thumb position the whole hand lies high, and the bow with it.',
+    [1, 1, 1, 0.5],
+    'In thumb position the whole hand lies high, and on the double bass the bow with it.',
   ),
   reachedBack: each('reached-back', [220, 220, 130, 0], 'The first finger leaves its place while the hand stays.'),
   reachedForward: each('reached-forward', [900, 1100, 130, 200], 'The hand opens beyond its frame.'),
