@@ -124,7 +124,7 @@ function frameIn(shapes: readonly SemitoneShape[], placement: Placement): Frame 
   return { lowest: placement.anchor + span.lowest, highest: placement.anchor + span.highest };
 }
 
-/** On the neck the whole shape stands at once; above it, as many fingers as the note needs. */
+/** An open or rolled hand stands as a whole; else as many fingers as the note needs, from the first or the thumb on. */
 function needIn(shapes: readonly SemitoneShape[], placement: Placement): Frame {
   const stops = placement.upper ? [placement, placement.upper] : [placement];
   const stopped = stops.flatMap((stop) => (stop.finger === '0' ? [] : [stop.semitonesAboveOpen]));
@@ -132,11 +132,11 @@ function needIn(shapes: readonly SemitoneShape[], placement: Placement): Frame {
     case 'open':
     case 'open-thumb':
       return { lowest: 0, highest: 0 };
+    case 'home':
     case 'three-finger':
     case 'thumb':
     case 'thumb-reached':
       return { lowest: Math.min(placement.anchor, ...stopped), highest: Math.max(placement.anchor, ...stopped) };
-    case 'home':
     case 'pivoted':
     case 'reached-back':
     case 'reached-forward':

@@ -250,6 +250,6 @@ function patternLabel(material: Exclude<Material, { kind: 'line' }>): string {
     case 'broken':
       return `${tonic} ${SCALE_LABELS[material.type]} in ${FIGURE_LABELS[material.figure]}`;
     case 'double-stops':
-      return `${tonic} ${SCALE_LABELS[material.type]} in ${DOUBLE_STOP_LABELS[material.interval]}`;
+      return `${tonic} ${SCALE_LABELS[material.type]} in double stops, ${DOUBLE_STOP_LABELS[material.interval]}`;
   }
 }

@@ -185,7 +185,7 @@ describe('reach', () => {
     const [sound] = soundsOf(lineBrief('violin', ['D5'], { player: { hand: { preset: 'large' } }, limits: { strings: ['G3'] } })) ?? [];
     assert.ok(sound && (sound.reach?.needMm ?? -1) >= 0);
     const cello =
-      soundsOf(lineBrief('cello', ['E3'], { player: { hand: { preset: 'large' } }, limits: { positions: ['1'], strings: ['D3'] } })) ?? [];
+      soundsOf(lineBrief('cello', ['G3'], { player: { hand: { preset: 'large' } }, limits: { positions: ['1'], strings: ['D3'] } })) ?? [];
     assert.equal(cello[0]?.reach?.needMm, mmFromNut(690, 5) - mmFromNut(690, 2));
   });
 });
