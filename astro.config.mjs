@@ -10,6 +10,8 @@ export default defineConfig({
   devToolbar: { enabled: false },
   vite: {
     plugins: [tailwindcss()],
+    // The same database library without the code for browsers that cannot run the rest of the application either.
+    resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
     worker: { format: 'es' },
   },
 });

@@ -9,14 +9,48 @@ import { Ajv } from 'ajv';
 import standalone from 'ajv/dist/standalone/index.js';
 import { SCHEMAS } from '../src/validation/schemas.ts';
 
+/** Parts shorter than this cost less than a call, characters of JSON. */
+const SHORTEST_HOISTED = 60;
+
 for (const [name, schema] of Object.entries(SCHEMAS)) {
   // A request is told all that is wrong with it; a file is told the first thing, which keeps the browser's part small.
   const allErrors = name === 'brief';
   // The words for what is wrong are ours (`read-value.ts`), not the validator's.
   // Lengths in UTF-16 units need no helper at run time; Ajv would warn of that choice, hence no logger.
-  const ajv = new Ajv({ allErrors, messages: false, unicode: false, logger: false, code: { source: true, esm: true } });
-  ajv.addSchema(schema, name);
+  const ajv = new Ajv({ allErrors, messages: false, unicode: false, logger: false, inlineRefs: false, code: { source: true, esm: true } });
+  ajv.addSchema(hoisted(schema, name), name);
   const code = standalone(ajv, { validate: name });
   if (code.includes('require(')) throw new Error(`The validator of ${name} needs Ajv at run time: it would not load in a browser`);
   writeFileSync(fileURLToPath(new URL(`../src/validation/compiled/${name}.js`, import.meta.url)), code);
+}
+
+/**
+ * The same schema with every part that stands in it more than once told once and referred to: a function each instead of
+ * the same code over and over, which makes the browser's part a fraction of the size.
+ */
+function hoisted(schema: object, name: string): object {
+  const counts = new Map<string, number>();
+  const count = (part: unknown): void => {
+    if (Array.isArray(part)) return part.forEach(count);
+    if (typeof part !== 'object' || part === null) return;
+    if (isSchema(part)) counts.set(JSON.stringify(part), (counts.get(JSON.stringify(part)) ?? 0) + 1);
+    Object.values(part).forEach(count);
+  };
+  count(schema);
+  const repeated = [...counts].filter(([text, times]) => times > 1 && text.length > SHORTEST_HOISTED).map(([text]) => text);
+  const refer = (part: unknown, top: boolean): unknown => {
+    if (Array.isArray(part)) return part.map((each) => refer(each, false));
+    if (typeof part !== 'object' || part === null) return part;
+    const index = top ? -1 : repeated.indexOf(JSON.stringify(part));
+    if (index >= 0) return { $ref: `${name}#/$defs/part${index}` };
+    return Object.fromEntries(Object.entries(part).map(([key, value]) => [key, refer(value, false)]));
+  };
+  const parts = repeated.map((text, index): [string, unknown] => [`part${index}`, refer(JSON.parse(text), true)]);
+  const whole = refer(schema, true);
+  return typeof whole === 'object' && whole !== null ? { ...whole, $id: name, $defs: Object.fromEntries(parts) } : schema;
+}
+
+/** Something a validator checks, and not a list of properties or a plain value. */
+function isSchema(part: object): boolean {
+  return 'type' in part || 'anyOf' in part || 'enum' in part;
 }

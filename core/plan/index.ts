@@ -1,6 +1,7 @@
 export { carryLocks, withLock, withoutLock } from './locks.ts';
 export type { CarriedLocks } from './locks.ts';
 export { plan } from './plan.ts';
+export { planBest } from './plan-best.ts';
 export type { PlanOptions } from './plan.ts';
 export { MOST_NOTES_EXPLAINED, reasonsOf } from './reasons.ts';
 export type { Reason, ReasonAbout } from './reasons.ts';

@@ -21,8 +21,8 @@ export interface PlanOptions {
  * which note fails first, why, and what would help, with the plan that this help gives. The brief must match its schema.
  */
 export function plan(brief: Brief, options: PlanOptions = {}): PlanOutcome {
-  const outcome = solveBrief(brief, options.onProgress);
-  if (!outcome.ok) return { ...outcome, relaxed: relaxed(brief, outcome.issues) };
-  const best = describe(outcome.value);
-  return { ok: true, value: { best, alternatives: alternativesTo(outcome.value, best, options.alternatives ?? 0) } };
+  const solved = solveBrief(brief, options.onProgress);
+  if (!solved.ok) return { ...solved, relaxed: relaxed(brief, solved.issues) };
+  const best = describe(solved.value);
+  return { ok: true, value: { best, alternatives: alternativesTo(solved.value, best, options.alternatives ?? 0) } };
 }

@@ -31,6 +31,7 @@ export { OPEN_STRING_POLICIES } from './policies.ts';
 export { preferredWeights, PREFERENCES, PURPOSES } from './preferences.ts';
 export type { Preference, Purpose, Wishes } from './preferences.ts';
 export { positionKey, termsOfStep } from './step-terms.ts';
+export { WEIGHT_REASONS } from './weight-reasons.ts';
 export { WEIGHTS } from './weight-table.ts';
 export type { WeightName, Weights } from './weight-table.ts';
 export type { PerFinger, WeightEntry, WeightUnit, WeightValue } from './weight-types.ts';

@@ -25,7 +25,5 @@ export interface WeightEntry<Value extends WeightValue> {
   readonly unit: WeightUnit;
   /** The least and the most a teacher may set; both inclusive. */
   readonly range: readonly [number, number];
-  /** Why it is there, in a teacher's words. */
-  readonly reason: string;
   readonly defaults: Readonly<Record<InstrumentKind, Value>>;
 }

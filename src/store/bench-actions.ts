@@ -4,12 +4,20 @@ import { OVERTAKEN, planner } from '../workers/client.ts';
 import { type Bench, benchStore, type Work } from './bench-store.ts';
 import { FIRST_BRIEF, lineTextOf, readLineText } from './brief-edits.ts';
 import type { PieceRecord } from './database.ts';
-import { latestRecord, loadRecord, newRecord, pieceOf, saveRecord } from './pieces.ts';
+import { checkRecord, loadRecord, newRecord, pieceOf, saveRecord } from './pieces.ts';
 
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
-  const record = (id === null ? null : await loadRecord(id)) ?? (await latestRecord());
+  const record = (id === null ? null : await loadRecord(id)) ?? (await loadRecord(null));
   return record ? setOnBench(record) : newPiece();
+}
+
+/** Checks the piece on the bench once it is drawn; a damaged one was set aside, and a new one takes its place. */
+export async function checkOpenPiece(): Promise<void> {
+  const { pieceId } = benchStore.getState();
+  if (pieceId === null || (await checkRecord(pieceId))) return;
+  newPiece();
+  benchStore.setState({ notice: 'The piece could not be read and was set aside; it is listed under Pieces.' });
 }
 
 /** Puts a new piece on the bench. It is written with its first change or name. */

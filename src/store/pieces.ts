@@ -1,8 +1,10 @@
 import { type Piece, PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText } from '#core/format';
 import type { Brief } from '#core/plan';
 import type { Issue, Reading } from '#core/reading';
-import { readPieceValue } from '../validation/piece-value.ts';
 import { database, type PieceRecord } from './database.ts';
+
+/** The check of documents comes when it is first needed: the bench draws its staff without it. */
+const validation = (): Promise<typeof import('../validation/piece-value.ts')> => import('../validation/piece-value.ts');
 
 /** What went wrong with a write, for people. */
 export type SaveOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
@@ -26,6 +28,7 @@ export function newRecord(piece: Piece, demo = false): PieceRecord {
 
 /** Writes a record after checking its piece against the schema. Never throws: a full disk is an outcome. */
 export async function saveRecord(record: PieceRecord): Promise<SaveOutcome> {
+  const { readPieceValue } = await validation();
   const checked = readPieceValue(record.piece);
   if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
   try {
@@ -36,10 +39,25 @@ export async function saveRecord(record: PieceRecord): Promise<SaveOutcome> {
   }
 }
 
-/** Reads one piece; null when there is none under this id, or when it had to be set aside. */
-export async function loadRecord(id: string): Promise<PieceRecord | null> {
+/**
+ * Reads one piece, the newest without an id; null when there is none, or when it had to be set aside. A piece that this
+ * version wrote was checked then and opens at once: `checkRecord` looks at it again when the bench is drawn.
+ */
+export async function loadRecord(id: string | null): Promise<PieceRecord | null> {
+  const record = id === null ? await database.pieces.orderBy('updatedAt').last() : await database.pieces.get(id);
+  if (!record) return null;
+  return isOfThisVersion(record) ? record : await readOrSetAside(record);
+}
+
+/** Whether a stored piece passes its check; one that does not is set aside, never dropped. */
+export async function checkRecord(id: string): Promise<boolean> {
   const record = await database.pieces.get(id);
-  return record ? await readOrSetAside(record) : null;
+  return record === undefined || (await readOrSetAside(record)) !== null;
+}
+
+function isOfThisVersion(record: PieceRecord): boolean {
+  const piece: Partial<Piece> | undefined = record.piece;
+  return piece?.format === PIECE_FORMAT && piece.version === PIECE_VERSION && typeof piece.brief === 'object';
 }
 
 /** Reads all pieces; records that do not pass are set aside and counted, never dropped. */
@@ -49,19 +67,14 @@ export async function loadRecords(): Promise<PieceList> {
   return { records: read.filter((record) => record !== null), setAside: await database.setAside.count() };
 }
 
-/** The piece worked on last; null when there is none. */
-export async function latestRecord(): Promise<PieceRecord | null> {
-  const { records } = await loadRecords();
-  return records[0] ?? null;
-}
-
 /** Removes a piece. */
 export async function deleteRecord(id: string): Promise<void> {
   await database.pieces.delete(id);
 }
 
 /** Reads a piece from a file's text. */
-export function readPieceFile(text: string): Reading<Piece> {
+export async function readPieceFile(text: string): Promise<Reading<Piece>> {
+  const { readPieceValue } = await validation();
   return readPieceText(text, readPieceValue);
 }
 
@@ -71,7 +84,7 @@ export async function setAsideText(): Promise<string> {
 }
 
 async function readOrSetAside(record: PieceRecord): Promise<PieceRecord | null> {
-  const reading = readPieceFile(textOf(record));
+  const reading = await readPieceFile(textOf(record));
   if (reading.ok) return { ...record, piece: reading.value };
   const reason = reading.issues.map((issue: Issue) => issue.message).join(' ');
   await database.transaction('rw', database.pieces, database.setAside, async () => {

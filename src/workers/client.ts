@@ -1,7 +1,7 @@
 import { proxy, type Remote, wrap } from 'comlink';
 import type { Alternative, Brief, Lock, PlanOutcome, Reason, WayToPlay, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
-import type { Planner } from './protocol.ts';
+import type { Advisor, Planner } from './protocol.ts';
 
 /** How long a plan may be under way before a newer question ends it instead of waiting for it, ms. */
 const PATIENCE_MS = 250;
@@ -34,30 +34,12 @@ class PlannerClient {
     const abandoned = new Promise<typeof OVERTAKEN>((resolve) => {
       this.giveUp = () => resolve(OVERTAKEN);
     });
-    const answer = await Promise.race([this.connected().plan(brief, proxy(report)), abandoned]);
-    if (question !== this.latest) return OVERTAKEN;
+    const best = await Promise.race([this.connected().plan(brief, proxy(report)), abandoned]);
+    if (question !== this.latest || best === OVERTAKEN) return OVERTAKEN;
     this.running = false;
-    return answer;
-  }
-
-  /** Every string and finger for one note. */
-  async waysToPlay(brief: Brief, note: number): Promise<Reading<readonly WayToPlay[]>> {
-    return await this.connected().waysToPlay(brief, note);
-  }
-
-  /** Other fingerings of a brief that a player would call different. */
-  async alternatives(brief: Brief, most: number): Promise<readonly Alternative[]> {
-    return await this.connected().alternatives(brief, most);
-  }
-
-  /** Why one note (or, with null, everything unusual) is as it is. */
-  async reasonsOf(brief: Brief, note: number | null): Promise<Reading<readonly Reason[]>> {
-    return await this.connected().reasonsOf(brief, note);
-  }
-
-  /** Why not the finger or string a teacher expected. */
-  async whyNot(brief: Brief, wish: Lock): Promise<WhyNot | null> {
-    return await this.connected().whyNot(brief, wish);
+    if (best) return { ok: true, value: { best, alternatives: [] } };
+    const outcome = await advisor.outcome(brief);
+    return question === this.latest ? outcome : OVERTAKEN;
   }
 
   /** Ends what is under way; whoever waits for a plan hears that it was overtaken. */
@@ -87,8 +69,43 @@ class PlannerClient {
   }
 }
 
+/** Asks the advising worker, which starts with the first question. */
+class AdvisorClient {
+  private remote: Remote<Advisor> | null = null;
+
+  /** Plans any brief, or says why it cannot be planned and what would help. */
+  async outcome(brief: Brief): Promise<PlanOutcome> {
+    return await this.connected().outcome(brief);
+  }
+
+  /** Every string and finger for one note. */
+  async waysToPlay(brief: Brief, note: number): Promise<Reading<readonly WayToPlay[]>> {
+    return await this.connected().waysToPlay(brief, note);
+  }
+
+  /** Other fingerings of a brief that a player would call different. */
+  async alternatives(brief: Brief, most: number): Promise<readonly Alternative[]> {
+    return await this.connected().alternatives(brief, most);
+  }
+
+  /** Why one note (or, with null, everything unusual) is as it is. */
+  async reasonsOf(brief: Brief, note: number | null): Promise<Reading<readonly Reason[]>> {
+    return await this.connected().reasonsOf(brief, note);
+  }
+
+  /** Why not the finger or string a teacher expected. */
+  async whyNot(brief: Brief, wish: Lock): Promise<WhyNot | null> {
+    return await this.connected().whyNot(brief, wish);
+  }
+
+  private connected(): Remote<Advisor> {
+    this.remote ??= wrap<Advisor>(new Worker(new URL('./advisor.worker.ts', import.meta.url), { type: 'module' }));
+    return this.remote;
+  }
+}
+
 /** The page's planner. */
 export const planner = new PlannerClient();
 
 /** Answers questions about a plan, in a worker of its own, so that the next plan never waits for them. */
-export const advisor = new PlannerClient();
+export const advisor = new AdvisorClient();

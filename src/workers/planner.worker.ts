@@ -1,15 +1,6 @@
 import { expose } from 'comlink';
-import { plan, reasonsOf, waysToPlay, whyNot } from '#core/plan';
+import { planBest } from '#core/plan';
 import type { Planner } from './protocol.ts';
 
-const planner: Planner = {
-  plan: (brief, report) => plan(brief, { onProgress: report }),
-  alternatives: (brief, most) => {
-    const outcome = plan(brief, { alternatives: most });
-    return outcome.ok ? outcome.value.alternatives : [];
-  },
-  waysToPlay,
-  reasonsOf,
-  whyNot,
-};
+const planner: Planner = { plan: planBest };
 expose(planner);

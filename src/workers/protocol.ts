@@ -1,10 +1,16 @@
-import type { Alternative, Brief, Lock, PlanOutcome, Reason, WayToPlay, WhyNot } from '#core/plan';
+import type { Alternative, Brief, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
 
-/** What the planning worker offers: the core's entrances, nothing else. */
+/** What the planning worker offers: the best plan, soonest. */
 export interface Planner {
-  /** Plans a brief; `report` hears how much is done, 0 to 1. */
-  readonly plan: (brief: Brief, report: (share: number) => void) => PlanOutcome;
+  /** Plans an ordinary brief; null where the advisor must be asked; `report` hears how much is done, 0 to 1. */
+  readonly plan: (brief: Brief, report: (share: number) => void) => Plan | null;
+}
+
+/** What the advising worker offers: answers about a plan, which may take longer than the plan. */
+export interface Advisor {
+  /** Plans any brief, or says why it cannot be and what would help. */
+  readonly outcome: (brief: Brief) => PlanOutcome;
   readonly alternatives: (brief: Brief, most: number) => readonly Alternative[];
   readonly waysToPlay: (brief: Brief, note: number) => Reading<readonly WayToPlay[]>;
   readonly reasonsOf: (brief: Brief, note: number | null) => Reading<readonly Reason[]>;

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import type { Plan } from '#core/plan';
-import { keepWorking, newPiece, openPiece } from '../../store/bench-actions.ts';
+import { checkOpenPiece, keepWorking, newPiece, openPiece } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
 import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
@@ -11,6 +11,7 @@ import { NotePanel } from './NotePanel.tsx';
 import { NoteTable } from './NoteTable.tsx';
 import { Score } from './Score.tsx';
 import { ShiftList } from './ShiftList.tsx';
+import { useIdle } from './use-idle.ts';
 import { useBenchKeys } from './use-bench-keys.ts';
 
 /** Come after the first drawing, or when asked for. */
@@ -23,6 +24,8 @@ export function Bench() {
   useBenchKeys();
   const planSet = useBench((bench) => bench.planSet);
   const ready = useBench((bench) => bench.pieceId !== null);
+  const idle = useIdle(planSet !== null);
+  useCheckedPiece(idle);
   return (
     <>
       <Header current="Bench">{ready && <BenchToolbar />}</Header>
@@ -38,9 +41,11 @@ export function Bench() {
                 <Score plan={planSet.best} />
                 <ShiftList plan={planSet.best} />
                 <Caution plan={planSet.best} />
-                <Suspense>
-                  <Alternatives plan={planSet.best} />
-                </Suspense>
+                {idle && (
+                  <Suspense>
+                    <Alternatives plan={planSet.best} />
+                  </Suspense>
+                )}
                 <HandSection plan={planSet.best} />
                 <NoteTable plan={planSet.best} />
               </div>
@@ -68,6 +73,14 @@ function HandSection({ plan }: { readonly plan: Plan }) {
   );
 }
 
+/** The stored piece is checked when its plan stands on the screen, so that the check does not hold up the drawing. */
+function useCheckedPiece(idle: boolean): void {
+  const pieceId = useBench((bench) => bench.pieceId);
+  useEffect(() => {
+    if (pieceId !== null && idle) void checkOpenPiece();
+  }, [pieceId, idle]);
+}
+
 function Caution({ plan }: { readonly plan: Plan }) {
   const words = cautionText(plan);
   return words === null ? null : <p className="mt-3 text-sm text-dove-dark">{words}</p>;
@@ -93,7 +106,8 @@ function useOpenedPiece(): string | null {
         newPiece();
       })
       .then(() => {
-        if (!gone) stop = keepWorking();
+        if (gone) return;
+        stop = keepWorking();
       });
     return () => {
       gone = true;

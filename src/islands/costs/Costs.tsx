@@ -1,5 +1,5 @@
 import { INSTRUMENT_KINDS } from '#core/instrument';
-import { COST_TERMS, WEIGHTS, type WeightValue } from '#core/search';
+import { COST_TERMS, WEIGHT_REASONS, WEIGHTS, type WeightValue } from '#core/search';
 import { INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { UNIT_LABELS, weightName } from '../../words/weights.ts';
 
@@ -35,7 +35,7 @@ export function Costs() {
                   {weightName(name)}
                   <span className="block text-sm text-dove-dark">{COST_TERMS[entry.term].says}</span>
                 </th>
-                <td className="max-w-[34ch]">{entry.reason}</td>
+                <td className="max-w-[34ch]">{reasonOf(name)}</td>
                 <td>{UNIT_LABELS[entry.unit]}</td>
                 {INSTRUMENT_KINDS.map((kind) => (
                   <td key={kind} className="tabular-nums">
@@ -58,4 +58,8 @@ export function Costs() {
 function valueText(value: WeightValue, unit: string): string {
   const shown = (each: number): string => String(unit === 'share' || unit === 'semitones' ? each : each / 1000).replace('-', '−');
   return typeof value === 'number' ? shown(value) : value.map(shown).join(' · ');
+}
+
+function reasonOf(name: string): string {
+  return Object.entries(WEIGHT_REASONS).find(([named]) => named === name)?.[1] ?? '';
 }

@@ -117,7 +117,7 @@ function OpenFile({ onOpened }: { readonly onOpened: (trouble: string | null) =>
   const input = useRef<HTMLInputElement>(null);
   const open = async (file: File | undefined): Promise<void> => {
     if (!file) return;
-    const reading = readPieceFile(await file.text());
+    const reading = await readPieceFile(await file.text());
     if (!reading.ok) return onOpened(`${file.name}: ${reading.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}`);
     const record = newRecord(reading.value);
     const outcome = await saveRecord(record);

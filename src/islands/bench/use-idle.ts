@@ -1,0 +1,21 @@
+import { useEffect, useState } from 'react';
+
+/** The browser is given this long to come to rest before what waits for it begins all the same, ms. */
+const PATIENCE_MS = 1000;
+
+/** True from the first moment of rest after the plan has been drawn: what comes later must not hold up the drawing. */
+export function useIdle(drawn: boolean): boolean {
+  const [idle, setIdle] = useState(false);
+  useEffect(() => {
+    if (!drawn) return;
+    let gone = false;
+    // The staff is engraved when its font is there.
+    void document.fonts.ready.then(() => {
+      if (!gone) requestAnimationFrame(() => requestIdleCallback(() => setIdle(true), { timeout: PATIENCE_MS }));
+    });
+    return () => {
+      gone = true;
+    };
+  }, [drawn]);
+  return idle;
+}

@@ -1,0 +1,15 @@
+import { expose } from 'comlink';
+import { plan, reasonsOf, waysToPlay, whyNot } from '#core/plan';
+import type { Advisor } from './protocol.ts';
+
+const advisor: Advisor = {
+  outcome: (brief) => plan(brief),
+  alternatives: (brief, most) => {
+    const outcome = plan(brief, { alternatives: most });
+    return outcome.ok ? outcome.value.alternatives : [];
+  },
+  waysToPlay,
+  reasonsOf,
+  whyNot,
+};
+expose(advisor);
