@@ -1,3 +1,4 @@
+export { bestFingerings } from './best-fingerings.ts';
 export { carryLocks, withLock, withoutLock } from './locks.ts';
 export type { CarriedLocks } from './locks.ts';
 export { plan } from './plan.ts';

@@ -146,7 +146,7 @@ function showFailure(issues: readonly Issue[], relaxed: Relaxed | null): void {
 /** Gives up a plan that takes too long; the last one stays. */
 export function stopPlanning(): void {
   planner.stop();
-  benchStore.setState({ progress: null, notice: 'Planning was stopped. Change the brief to plan again.' });
+  benchStore.setState({ progress: null, issues: [], notice: 'Planning was stopped. Change the brief to plan again.' });
 }
 
 /** Lets go of the limit that stood in the way. */

@@ -111,6 +111,8 @@ test('the server gives alternatives, reasons, and what would help', async ({ req
   const brief = { instrument: { kind: 'violin' }, material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' } };
   const { alternatives } = await (await request.post('/api/plan?alternatives=3', { data: brief })).json();
   expect(alternatives).toHaveLength(3);
+  const { fingerings } = await (await request.post('/api/fingerings?most=5', { data: brief })).json();
+  expect(fingerings).toHaveLength(5);
   const { reasons } = await (await request.post('/api/reasons', { data: brief })).json();
   expect(reasons.some((reason: { about: string }) => reason.about === 'shift')).toBe(true);
   const hard = await request.post('/api/plan', { data: { ...brief, limits: { positions: ['1'] } } });

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { type Brief, plan, type Reason, reasonsOf, whyNot, withLock } from '#core/plan';
+import { bestFingerings, type Brief, plan, type Reason, reasonsOf, whyNot, withLock } from '#core/plan';
 import { fingering, lineBrief, planned } from './briefs.ts';
 import { briefOfCase, casesOf } from './reference/reference-case.ts';
 
@@ -188,5 +188,25 @@ describe('a prescribed fingering', () => {
       })),
     });
     assert.equal(fingering(planned(brief)), prescribed.join(' '));
+  });
+});
+
+describe('the best fingerings', () => {
+  it('are different, cheapest first, and begin with the best plan', () => {
+    const found = bestFingerings(threeOctaves, 10);
+    assert.ok(found.ok);
+    const costs = found.value.map((each) => each.cost.totalThousandths);
+    assert.deepEqual(
+      costs,
+      costs.toSorted((one, other) => one - other),
+    );
+    assert.equal(new Set(found.value.map(fingering)).size, 10);
+    assert.equal(fingering(found.value[0] ?? planned(threeOctaves)), fingering(planned(threeOctaves)));
+  });
+
+  it('of a brief that asks something of the whole line are its best plan', () => {
+    const found = bestFingerings({ ...threeOctaves, wayDown: 'as-up' }, 10);
+    assert.ok(found.ok);
+    assert.deepEqual(found.value.map(fingering), [fingering(planned({ ...threeOctaves, wayDown: 'as-up' }))]);
   });
 });

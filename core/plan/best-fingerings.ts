@@ -1,0 +1,21 @@
+import { goodReading, type Reading } from '#core/reading';
+import { bestWays, fingeringLabel, groupedBy } from '#core/search';
+import { describe } from './describe.ts';
+import type { Brief } from './schema.ts';
+import { solveBrief } from './solve-brief.ts';
+import { asksOfWholeLine, withWay } from './solve.ts';
+import type { Plan } from './types.ts';
+
+/**
+ * The k cheapest different fingerings of a brief, cheapest first: exact, counted by string and finger. They are near
+ * copies of each other, which `alternatives` of `plan` are not. A brief that asks something of the line as a whole (so
+ * many shifts, down as up, one pattern for every octave) has its best fingering only.
+ */
+export function bestFingerings(brief: Brief, most: number): Reading<readonly Plan[]> {
+  const solved = solveBrief(brief);
+  if (!solved.ok) return solved;
+  if (asksOfWholeLine(solved.value.task)) return goodReading([describe(solved.value)]);
+  const { lattice } = solved.value;
+  const ways = bestWays(lattice, most, groupedBy(lattice, fingeringLabel));
+  return goodReading(ways.map((way) => describe(withWay(solved.value, way))));
+}

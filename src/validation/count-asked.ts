@@ -1,0 +1,8 @@
+/** The most of anything one request may ask for. */
+const MOST_ASKED = 20;
+
+/** A count in the address of a request, kept between none and the most there may be. */
+export function countAsked(url: URL, name: string, usual: number): number {
+  const asked = Number(url.searchParams.get(name) ?? usual);
+  return Number.isFinite(asked) ? Math.max(0, Math.min(MOST_ASKED, Math.floor(asked))) : usual;
+}
