@@ -13,6 +13,9 @@ const Octaves = Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3), T
 const Ways = oneOf(DIRECTIONS);
 const closed = { additionalProperties: false };
 
+/** What all material made by rule has in common; the tonic is always the lowest note. */
+const FROM_A_TONIC = { tonic: PitchText, octaves: Octaves, direction: Ways };
+
 /**
  * A note, a double stop (two pitches, the lower first) or a rest of a typed line. `slur` ties the bow to the next note:
  * both are played in one bow. `harmonic`: touched as a natural harmonic.
@@ -39,9 +42,7 @@ export const Material = Type.Union([
     {
       kind: Type.Literal('scale'),
       type: oneOf(SCALE_TYPES),
-      tonic: PitchText,
-      octaves: Octaves,
-      direction: Ways,
+      ...FROM_A_TONIC,
     },
     closed,
   ),
@@ -49,9 +50,7 @@ export const Material = Type.Union([
     {
       kind: Type.Literal('arpeggio'),
       type: oneOf(ARPEGGIO_TYPES),
-      tonic: PitchText,
-      octaves: Octaves,
-      direction: Ways,
+      ...FROM_A_TONIC,
     },
     closed,
   ),
@@ -60,9 +59,7 @@ export const Material = Type.Union([
       kind: Type.Literal('broken'),
       figure: oneOf(BROKEN_FIGURES),
       type: oneOf(SCALE_TYPES),
-      tonic: PitchText,
-      octaves: Octaves,
-      direction: Ways,
+      ...FROM_A_TONIC,
     },
     closed,
   ),
@@ -71,9 +68,7 @@ export const Material = Type.Union([
       kind: Type.Literal('double-stops'),
       interval: oneOf(DOUBLE_STOP_INTERVALS),
       type: oneOf(SCALE_TYPES),
-      tonic: PitchText,
-      octaves: Octaves,
-      direction: Ways,
+      ...FROM_A_TONIC,
     },
     closed,
   ),

@@ -1,5 +1,5 @@
-import { Popover } from 'radix-ui';
 import type { RefObject } from 'react';
+import { SentencePopover } from './SentencePopover.tsx';
 
 /** One of the things that can be allowed. */
 export interface SubsetRow {
@@ -22,40 +22,25 @@ interface SubsetPopoverProps {
 
 /** The list of what is allowed, below the part of the sentence that says it. */
 export function SubsetPopover({ label, any, anchor, rows, onAny, onClose }: SubsetPopoverProps) {
-  const measured = { current: { getBoundingClientRect: () => anchor.current?.getBoundingClientRect() ?? new DOMRect() } };
   return (
-    <Popover.Root open onOpenChange={(open) => !open && onClose()}>
-      <Popover.Anchor virtualRef={measured} />
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={4}
-          aria-label={label}
-          onCloseAutoFocus={(event) => {
-            event.preventDefault();
-            anchor.current?.focus();
-          }}
-          className="z-10 max-h-[60vh] overflow-auto border border-dove-light bg-paper p-4 shadow-[0_2px_10px_rgb(32_35_42/0.14)]"
-        >
-          <fieldset>
-            <legend className="small-heading mb-2">{label} allowed</legend>
-            {rows.map((row) => (
-              <div key={row.name} className="flex items-center justify-between gap-8 py-0.5">
-                <label className="flex items-center gap-2">
-                  <input type="checkbox" className="size-4 accent-ink" checked={row.allowed} onChange={row.toggle} />
-                  {row.name}
-                </label>
-                <button type="button" className="text-sm text-dove-dark underline" aria-label={`only ${row.name}`} onClick={row.only}>
-                  only
-                </button>
-              </div>
-            ))}
-          </fieldset>
-          <button type="button" className="quiet-button mt-3" disabled={onAny === null} onClick={() => onAny?.()}>
-            {any}
-          </button>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <SentencePopover label={label} anchor={anchor} width="" onClose={onClose}>
+      <fieldset>
+        <legend className="small-heading mb-2">{label} allowed</legend>
+        {rows.map((row) => (
+          <div key={row.name} className="flex items-center justify-between gap-8 py-0.5">
+            <label className="flex items-center gap-2">
+              <input type="checkbox" className="size-4 accent-ink" checked={row.allowed} onChange={row.toggle} />
+              {row.name}
+            </label>
+            <button type="button" className="text-sm text-dove-dark underline" aria-label={`only ${row.name}`} onClick={row.only}>
+              only
+            </button>
+          </div>
+        ))}
+      </fieldset>
+      <button type="button" className="quiet-button mt-3" disabled={onAny === null} onClick={() => onAny?.()}>
+        {any}
+      </button>
+    </SentencePopover>
   );
 }

@@ -1,4 +1,3 @@
-import { Popover } from 'radix-ui';
 import type { RefObject } from 'react';
 import { type Brief, MOST_SHIFTS } from '#core/plan';
 import { PREFERENCES } from '#core/search';
@@ -6,6 +5,7 @@ import { changeBrief } from '../../store/bench-actions.ts';
 import { withLimits, withPreference, withSamePattern } from '../../store/brief-edits.ts';
 import { PREFERENCE_HINTS, STRENGTHS, strengthLabel } from '../../words/wishes.ts';
 import { PREFERENCE_LABELS } from '../../words/labels.ts';
+import { SentencePopover } from './SentencePopover.tsx';
 
 interface WishesPopoverProps {
   readonly brief: Brief;
@@ -15,61 +15,46 @@ interface WishesPopoverProps {
 
 /** All wishes with their strength, and what may be asked of the whole line. */
 export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
-  const measured = { current: { getBoundingClientRect: () => anchor.current?.getBoundingClientRect() ?? new DOMRect() } };
   const pattern = brief.material.kind === 'scale' || brief.material.kind === 'arpeggio';
   return (
-    <Popover.Root open onOpenChange={(open) => !open && onClose()}>
-      <Popover.Anchor virtualRef={measured} />
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={4}
-          aria-label="Wishes"
-          onCloseAutoFocus={(event) => {
-            event.preventDefault();
-            anchor.current?.focus();
-          }}
-          className="z-10 max-h-[70vh] w-[460px] max-w-[94vw] overflow-auto border border-dove-light bg-paper p-4 shadow-[0_2px_10px_rgb(32_35_42/0.14)]"
-        >
-          <h2 className="small-heading mb-2">What you would like</h2>
-          {PREFERENCES.map((wish) => (
-            <label key={wish} className="flex items-baseline justify-between gap-4 py-1">
-              <span>
-                {PREFERENCE_LABELS[wish]}
-                <span className="block text-sm text-dove-dark">{PREFERENCE_HINTS[wish]}</span>
-              </span>
-              <select
-                className="field"
-                value={String(brief.preferences?.[wish] ?? 0)}
-                onChange={(event) => changeBrief((now) => withPreference(now, wish, Number(event.target.value)))}
-              >
-                {STRENGTHS.map((strength) => (
-                  <option key={strength} value={strength}>
-                    {strengthLabel(strength)}
-                  </option>
-                ))}
-              </select>
-            </label>
-          ))}
-          <h2 className="small-heading mt-4 mb-2">What must hold</h2>
-          <Rule
-            label="One pattern for every octave"
-            hint="From the second octave on the fingers repeat."
-            checked={brief.samePatternEveryOctave === true}
-            disabled={!pattern}
-            onChange={(same) => changeBrief((now) => withSamePattern(now, same))}
-          />
-          <Rule
-            label="Natural harmonics may be used"
-            hint="Touched at a half, a third or a quarter of the string."
-            checked={brief.limits?.harmonics === true}
-            disabled={false}
-            onChange={(harmonics) => changeBrief((now) => withLimits(now, { harmonics: harmonics ? true : null }))}
-          />
-          <ShiftCount shifts={brief.limits?.shifts ?? null} />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <SentencePopover label="Wishes" anchor={anchor} width="w-[460px] max-w-[94vw]" onClose={onClose}>
+      <h2 className="small-heading mb-2">What you would like</h2>
+      {PREFERENCES.map((wish) => (
+        <label key={wish} className="flex items-baseline justify-between gap-4 py-1">
+          <span>
+            {PREFERENCE_LABELS[wish]}
+            <span className="block text-sm text-dove-dark">{PREFERENCE_HINTS[wish]}</span>
+          </span>
+          <select
+            className="field"
+            value={String(brief.preferences?.[wish] ?? 0)}
+            onChange={(event) => changeBrief((now) => withPreference(now, wish, Number(event.target.value)))}
+          >
+            {STRENGTHS.map((strength) => (
+              <option key={strength} value={strength}>
+                {strengthLabel(strength)}
+              </option>
+            ))}
+          </select>
+        </label>
+      ))}
+      <h2 className="small-heading mt-4 mb-2">What must hold</h2>
+      <Rule
+        label="One pattern for every octave"
+        hint="From the second octave on the fingers repeat."
+        checked={brief.samePatternEveryOctave === true}
+        disabled={!pattern}
+        onChange={(same) => changeBrief((now) => withSamePattern(now, same))}
+      />
+      <Rule
+        label="Natural harmonics may be used"
+        hint="Touched at a half, a third or a quarter of the string."
+        checked={brief.limits?.harmonics === true}
+        disabled={false}
+        onChange={(harmonics) => changeBrief((now) => withLimits(now, { harmonics: harmonics ? true : null }))}
+      />
+      <ShiftCount shifts={brief.limits?.shifts ?? null} />
+    </SentencePopover>
   );
 }
 
