@@ -18,7 +18,7 @@ const FIDDLE: Readonly<Record<HandPreset, SpanShares>> = {
   large: { comfort: 1.2, max: 1.4 },
 };
 
-/** Estimates to start from, as the handbook of this product gives them; a measured hand replaces them. */
+/** Estimates to start from, in shares of the instrument's home frame; a measured hand replaces them. */
 export const PRESET_SHARES: Readonly<Record<InstrumentKind, Readonly<Record<HandPreset, SpanShares>>>> = {
   violin: FIDDLE,
   viola: FIDDLE,

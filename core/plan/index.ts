@@ -1,5 +1,5 @@
 export { bestFingerings } from './best-fingerings.ts';
-export { carryLocks, withLock, withoutLock } from './locks.ts';
+export { carryLocks, lockOf, withLock, withoutLock } from './locks.ts';
 export type { CarriedLocks } from './locks.ts';
 export { plan } from './plan.ts';
 export { planBest } from './plan-best.ts';
@@ -34,5 +34,5 @@ export type {
   Stay,
   Stop,
 } from './types.ts';
-export { waysToPlay } from './ways-to-play.ts';
+export { waysToPlay, wishOf } from './ways-to-play.ts';
 export type { WayToPlay } from './ways-to-play.ts';

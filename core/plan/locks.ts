@@ -1,6 +1,7 @@
 import { readMaterial } from '#core/material';
-import { samePitch } from '#core/pitch';
+import { type Pitch, samePitch } from '#core/pitch';
 import type { Brief, Lock } from './schema.ts';
+import type { PlannedSound } from './types.ts';
 
 /** A brief whose locks fit its material, and how many had to go. */
 export interface CarriedLocks {
@@ -23,7 +24,7 @@ export function carryLocks(before: Brief, after: Brief): CarriedLocks {
 export function withLock(brief: Brief, lock: Lock): Brief {
   const locks = brief.locks ?? [];
   const before = locks.find((other) => other.note === lock.note);
-  const { position: _, ...kept } = before ?? { note: lock.note };
+  const { position: _, upperFinger: __, ...kept } = before ?? { note: lock.note };
   const merged = [...locks.filter((other) => other.note !== lock.note), { ...kept, ...lock }];
   return withLocks(
     brief,
@@ -47,5 +48,14 @@ function sameNote(before: Brief, after: Brief, index: number): boolean {
     const line = readMaterial(brief.material, brief.rhythm);
     return line.ok ? line.value.notes[index] : undefined;
   });
-  return one?.kind === 'note' && other?.kind === 'note' && samePitch(one.pitch, other.pitch);
+  return one?.kind === 'note' && other?.kind === 'note' && samePitch(one.pitch, other.pitch) && sameUpper(one.upper, other.upper);
+}
+
+function sameUpper(one: Pitch | null, other: Pitch | null): boolean {
+  return one === null || other === null ? one === other : samePitch(one, other);
+}
+
+/** The lock that fixes a note as it is fingered. */
+export function lockOf(note: number, { stops: [lower, upper] }: PlannedSound): Lock {
+  return { note, string: lower.open, finger: lower.finger, ...(upper ? { upperFinger: upper.finger } : {}) };
 }

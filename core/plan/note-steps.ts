@@ -89,7 +89,7 @@ function inChromaticRuns(sounding: readonly SoundingAt[]): readonly boolean[] {
   return marked;
 }
 
-/** Long notes (twice the commonest value or more) and the highest pitch want a strong finger. */
+/** Long notes (twice the middle one of all values or more) and the highest pitch want a strong finger. */
 function hardNotes(sounding: readonly SoundingAt[]): readonly boolean[] {
   const lengths = sounding.map(({ note }) => asNumber(note.duration)).toSorted((one, other) => one - other);
   const usual = lengths[Math.floor(lengths.length / 2)] ?? 0;

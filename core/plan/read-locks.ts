@@ -22,7 +22,12 @@ export function readLocks(brief: Brief, instrument: Instrument, hand: HandModel,
     if (lock.position !== undefined && !hand.positionLabels.includes(lock.position)) {
       return unknownPositionAt(`${pointer}/position`, lock.position, hand, lock.note);
     }
-    const joined = joinedLocks(locks.get(lock.note) ?? null, { stringIndex, finger: lock.finger ?? null, position: lock.position ?? null });
+    const joined = joinedLocks(locks.get(lock.note) ?? null, {
+      stringIndex,
+      finger: lock.finger ?? null,
+      upperFinger: lock.upperFinger ?? null,
+      position: lock.position ?? null,
+    });
     if (joined === null) return badReading({ code: 'lock', where: { note: lock.note, pointer }, ...locksContradict(lock.note) });
     locks.set(lock.note, joined);
   }
@@ -31,11 +36,12 @@ export function readLocks(brief: Brief, instrument: Instrument, hand: HandModel,
 
 function joinedLocks(before: NoteLock | null, lock: NoteLock): NoteLock | null {
   if (before === null) return lock;
-  const parts = ['stringIndex', 'finger', 'position'] as const;
+  const parts = ['stringIndex', 'finger', 'upperFinger', 'position'] as const;
   if (parts.some((part) => before[part] !== null && lock[part] !== null && before[part] !== lock[part])) return null;
   return {
     stringIndex: lock.stringIndex ?? before.stringIndex,
     finger: lock.finger ?? before.finger,
+    upperFinger: lock.upperFinger ?? before.upperFinger,
     position: lock.position ?? before.position,
   };
 }

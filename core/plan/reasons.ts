@@ -72,13 +72,13 @@ function shiftReasons(through: Through, order: number, before: Placement): reado
   const around = through.withoutShift(Math.max(0, window[0]), Math.min(last, window[1]));
   const atOnce = through.withoutShift(order - 1, order);
   const shifts = solved.placements.filter((placement, index) => isShiftAt(solved, placement, index)).length;
-  const fewer = through.withShifts(shifts - 1);
   const stays = `Staying in ${position} here`;
   const why = around
     ? dearer(through, 'shift', order, around, stays)
     : needed(solved, 'shift', order, neededText(noteName(solved, order), `from ${position} without a shift near it`));
-  const few =
-    around && fewer && around.cost <= solved.way.cost ? [dearer(through, 'shift', order, fewer, 'A line with one shift fewer')] : [why];
+  // A line as good without this shift has it elsewhere: then the question is what one shift fewer would cost.
+  const fewer = around && around.cost <= solved.way.cost ? through.withShifts(shifts - 1) : null;
+  const few = fewer ? [dearer(through, 'shift', order, fewer, 'A line with one shift fewer')] : [why];
   return [...few, ...(atOnce ? [dearer(through, 'shift-here', order, atOnce, 'Shifting a note sooner or later, or not at all,')] : [])];
 }
 
@@ -163,7 +163,7 @@ function needed(solved: Solved, about: ReasonAbout, order: number, sentence: str
   return { about, note, sentence: locked ? lockedText() : sentence, evidence: locked ? 'locked' : 'needed', deltaThousandths: null };
 }
 
-/** A fourth finger or thumb on the shorter instruments, a harmonic, a finger that repeats, one that stands low or high. */
+/** The thumb, a harmonic, a finger that repeats elsewhere or leaves its letter, and the fourth finger on violin and viola. */
 function isUnusual({ placements, task }: Solved, order: number): boolean {
   const here = placements[order];
   const before = placements[order - 1];

@@ -39,6 +39,7 @@ export const Lock = Type.Object(
     note: Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 }),
     string: Type.Optional(PitchText),
     finger: Type.Optional(FingerText),
+    upperFinger: Type.Optional(FingerText),
     position: Type.Optional(PositionLabel),
   },
   closed,

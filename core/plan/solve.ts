@@ -58,14 +58,31 @@ export function withWay(task: Laid, way: Way): Solved {
 
 /** The cheapest way through a lattice that keeps all the brief asks of the whole line. */
 export function wayIn(task: Task, lattice: Lattice): Way | null {
+  const space = spaceOf(task, lattice);
+  const way = space && countedWay(task, space.lattice);
+  if (!space || !way) return null;
+  const choices = space.whole(way.choices);
+  return { choices, cost: costOfWay(lattice, choices) };
+}
+
+/** The counts of shifts with which the line can be had, keeping all else the brief asks of it. */
+export function possibleShiftCounts({ task, lattice }: Laid, most: number): readonly number[] {
+  const space = spaceOf(task, lattice);
+  return space ? cheapestWaysByShifts(space.lattice, most).flatMap((way, count) => (way ? [count] : [])) : [];
+}
+
+/** What is searched for a whole line, and how a way through it is read as a way through the line. */
+interface Space {
+  readonly lattice: Lattice;
+  readonly whole: (choices: readonly number[]) => readonly number[];
+}
+
+function spaceOf(task: Task, lattice: Lattice): Space | null {
   const held = task.brief.samePatternEveryOctave === true ? withSamePattern(task, lattice) : lattice;
   if (!held) return null;
-  if (task.brief.wayDown !== 'as-up' || !goesBack(task, held)) return countedWay(task, held, lattice);
+  if (task.brief.wayDown !== 'as-up' || !goesBack(task, held)) return { lattice: held, whole: (choices) => choices };
   const fold = folded(held);
-  const way = countedWay(task, fold.lattice, fold.lattice);
-  if (!way) return null;
-  const choices = unfolded(fold, way.choices);
-  return { choices, cost: costOfWay(lattice, choices) };
+  return { lattice: fold.lattice, whole: (choices) => unfolded(fold, choices) };
 }
 
 /** Whether the brief asks something of the line as a whole, which no single step can keep. */
@@ -75,16 +92,17 @@ export function asksOfWholeLine({ brief, limits, wishes }: Task): boolean {
 }
 
 /** Shifts counted exactly, counted first, or as dear as they are. */
-function countedWay(task: Task, lattice: Lattice, priced: Lattice): Way | null {
+function countedWay(task: Task, lattice: Lattice): Way | null {
   if (task.limits.shifts !== null) return cheapestWaysByShifts(lattice, task.limits.shifts)[task.limits.shifts] ?? null;
   if ((task.wishes.get('fewest-shifts') ?? 0) < 1) return cheapestWay(lattice);
-  const way = cheapestWay(shiftsFirst(lattice));
-  return way && { choices: way.choices, cost: costOfWay(priced, way.choices) };
+  return cheapestWay(shiftsFirst(lattice));
 }
 
-/** Scales and arpeggios up and down turn at their middle note. */
+/** Scales, arpeggios and double stops up and down turn at their middle note; a broken scale comes back by other figures. */
 function goesBack({ brief }: Task, { layers }: Lattice): boolean {
-  return brief.material.kind !== 'line' && brief.material.direction === 'up-down' && layers.length % 2 === 1;
+  return (
+    brief.material.kind !== 'line' && brief.material.kind !== 'broken' && brief.material.direction === 'up-down' && layers.length % 2 === 1
+  );
 }
 
 /** Binds every octave to the one below it, the way up and the way down each by themselves; null where it cannot be. */

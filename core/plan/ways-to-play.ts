@@ -5,7 +5,7 @@ import { PLACEMENT_LIMITS, withinLimit } from '#core/search';
 import { placementsOfNote, soundingNotes } from './note-steps.ts';
 import { positionOf } from './position-of.ts';
 import { readBrief } from './read-brief.ts';
-import type { Brief } from './schema.ts';
+import type { Brief, Lock } from './schema.ts';
 
 /** One finger on one string with which a note can be played. */
 export interface WayToPlay {
@@ -44,4 +44,9 @@ export function waysToPlay(brief: Brief, index: number): Reading<readonly WayToP
     });
   }
   return goodReading([...ways.values()]);
+}
+
+/** The wish to play a note so, as a lock. */
+export function wishOf(note: number, { open, finger, upperFinger }: WayToPlay): Lock {
+  return { note, string: open, finger, ...(upperFinger === null ? {} : { upperFinger }) };
 }

@@ -2,7 +2,7 @@ import { type Placement, reachOf } from '#core/hand';
 import { stringOf, writtenPitch } from '#core/instrument';
 import { displayPitch, displayPitchClass, type Pitch, pitchAt, semitonesOf } from '#core/pitch';
 import { badReading, type Issue, type Reading } from '#core/reading';
-import { allPlacements, cheapestWaysByShifts, type LimitName, type NoteLock, PLACEMENT_LIMITS, withinLimit } from '#core/search';
+import { allPlacements, type LimitName, type NoteLock, PLACEMENT_LIMITS, withinLimit } from '#core/search';
 import {
   beyondReach,
   excludedByLimits,
@@ -25,7 +25,7 @@ import {
 import { placementsOfNote, soundingNotes } from './note-steps.ts';
 import type { Task } from './read-brief.ts';
 import { MOST_SHIFTS } from './choices.ts';
-import type { Laid } from './solve.ts';
+import { type Laid, possibleShiftCounts } from './solve.ts';
 
 /**
  * Why a note has no placement: asked in the order in which a teacher would. Is it on the instrument at all? Can the
@@ -58,11 +58,10 @@ export function whyNone(task: Task, index: number): Reading<never> {
  * Why a line whose every note can be played cannot be played as a whole: the count of shifts asked for (the nearest
  * counts that can be had are tried), or down as up, or one pattern for every octave.
  */
-export function whyNoWay({ task, lattice }: Laid): Reading<never> {
-  const { shifts } = task.limits;
+export function whyNoWay(line: Laid): Reading<never> {
+  const { shifts } = line.task.limits;
   if (shifts === null) return badReading({ code: 'limit', where: {}, ...noWayAtAll() });
-  const ways = cheapestWaysByShifts(lattice, MOST_SHIFTS);
-  const counts = ways.flatMap((way, count) => (way ? [count] : []));
+  const counts = possibleShiftCounts(line, MOST_SHIFTS);
   return badReading({ code: 'limit', where: { pointer: '/limits/shifts' }, ...noWayWithShifts(shifts, counts) });
 }
 

@@ -25,6 +25,8 @@ export interface Limits {
 export interface NoteLock {
   readonly stringIndex: number | null;
   readonly finger: Finger | null;
+  /** The finger of the upper note of a double stop; string and finger are then those of the lower. */
+  readonly upperFinger: Finger | null;
   readonly position: string | null;
 }
 
@@ -103,5 +105,7 @@ function keepsLock(hand: HandModel, placement: Placement, lock: NoteLock): boole
   const stops: readonly StringStop[] = placement.upper ? [placement, placement.upper] : [placement];
   const fits = (stop: StringStop): boolean =>
     (lock.stringIndex === null || stop.stringIndex === lock.stringIndex) && (lock.finger === null || stop.finger === lock.finger);
-  return stops.some(fits) && (lock.position === null || hand.labelsOf(placement).includes(lock.position));
+  const wanted = lock.upperFinger === null ? stops : stops.slice(0, 1);
+  if (lock.upperFinger !== null && placement.upper?.finger !== lock.upperFinger) return false;
+  return wanted.some(fits) && (lock.position === null || hand.labelsOf(placement).includes(lock.position));
 }

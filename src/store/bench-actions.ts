@@ -1,4 +1,4 @@
-import { type Alternative, type Brief, carryLocks, type Lock, type Relaxed, withLock, withoutLock } from '#core/plan';
+import { type Alternative, type Brief, carryLocks, type Lock, lockOf, type Relaxed, withLock, withoutLock } from '#core/plan';
 import type { Issue } from '#core/reading';
 import { OVERTAKEN, planner } from '../workers/client.ts';
 import { type Bench, benchStore, type Work } from './bench-store.ts';
@@ -161,7 +161,7 @@ export function takeAlternative({ plan, kind, differsAt }: Alternative): void {
   if (kind === 'unlocked') return changeBrief(({ locks: _, ...free }) => free);
   const locks = differsAt.flatMap((note): Lock[] => {
     const sound = plan.notes[note];
-    return sound?.kind === 'note' ? [{ note, string: sound.stops[0].open, finger: sound.stops[0].finger }] : [];
+    return sound?.kind === 'note' ? [lockOf(note, sound)] : [];
   });
   changeBrief(() => locks.reduce(withLock, brief));
 }

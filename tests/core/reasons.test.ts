@@ -128,6 +128,17 @@ describe('why not', () => {
     assert.match(answer.sentence, /^F♯2 asks for a reach of 1\d\d mm; this hand spans 100 mm at most\./);
   });
 
+  it('knows both fingers of a double stop', () => {
+    const sixth: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'line', notes: [{ pitches: ['B3', 'G#4'], duration: '1/4' }] },
+    };
+    assert.equal(fingering(planned(sixth)), 'G2+D3');
+    assert.equal(whyNot(sixth, { note: 0, string: 'G3', finger: '2', upperFinger: '3' })?.kind, 'chosen');
+    const other = whyNot(sixth, { note: 0, string: 'G3', finger: '2', upperFinger: '4' });
+    assert.ok(other?.kind === 'costs' && fingering(other.plan) === 'G2+D4');
+  });
+
   it('tells when it is what the plan has', () => {
     assert.deepEqual(whyNot(brief, { note: 1, finger: '0' }), { kind: 'chosen', sentence: 'That is what the plan has.' });
   });

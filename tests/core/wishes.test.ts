@@ -148,6 +148,11 @@ describe('the whole line', () => {
     assert.deepEqual(fingers.slice(14, 21), fingers.slice(7, 14));
   });
 
+  it('down as up with an odd number of shifts names a number that can really be had', () => {
+    const outcome = plan(scale('G3', 3, { wayDown: 'as-up', limits: { shifts: 3 } }));
+    assert.match(outcome.ok ? '' : (outcome.issues[0]?.hint ?? ''), /nearest that can be had is [24] shifts/);
+  });
+
   it('refuses one pattern for a line that has no octaves', () => {
     const outcome = plan({ ...lineBrief('violin', ['A4']), samePatternEveryOctave: true });
     assert.match(outcome.ok ? '' : (outcome.issues[0]?.message ?? ''), /scales and arpeggios only/);

@@ -72,7 +72,7 @@ export function MaterialPart({ brief }: { readonly brief: Brief }) {
         name={(direction) => DIRECTION_LABELS[direction]}
         onChange={(direction) => changeBrief((now) => withPattern(now, { direction }))}
       />
-      {material.direction === 'up-down' && (
+      {material.direction === 'up-down' && material.kind !== 'broken' && (
         <>
           {' '}
           <Choice

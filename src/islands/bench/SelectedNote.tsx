@@ -1,6 +1,6 @@
 import { Lock, LockOpen } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import type { Plan, PlannedSound, Shift, WayToPlay } from '#core/plan';
+import { lockOf, type Plan, type PlannedSound, type Shift, type WayToPlay, wishOf } from '#core/plan';
 import { positionWords } from '#core/words';
 import { unlock, wishFor } from '../../store/bench-actions.ts';
 import { noteLabel, REACH_LABELS, wayLabel } from '../../words/labels.ts';
@@ -57,7 +57,6 @@ function Fact({ name, value }: { readonly name: string; readonly value: string }
 }
 
 function LockButton({ index, note }: { readonly index: number; readonly note: PlannedSound }) {
-  const stop = note.stops[0];
   if (note.locked) {
     return (
       <button type="button" className="quiet-button" onClick={() => unlock(index)}>
@@ -66,7 +65,7 @@ function LockButton({ index, note }: { readonly index: number; readonly note: Pl
     );
   }
   return (
-    <button type="button" className="quiet-button" onClick={() => void wishFor({ note: index, string: stop.open, finger: stop.finger })}>
+    <button type="button" className="quiet-button" onClick={() => void wishFor(lockOf(index, note))}>
       <Lock size={15} aria-hidden="true" /> Fix it as it is
     </button>
   );
@@ -115,7 +114,7 @@ function WayButton({ way, index, current }: { readonly way: WayToPlay; readonly 
       aria-pressed={current}
       title={way.allowed ? place : `${place}: outside the limits of this brief`}
       aria-label={`finger ${wayLabel(way)} on ${way.string}, ${place}${way.allowed ? '' : ', outside the limits'}`}
-      onClick={() => void wishFor({ note: index, string: way.open, finger: way.finger })}
+      onClick={() => void wishFor(wishOf(index, way))}
     >
       {wayLabel(way)}
     </button>

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Plan, PlannedSound, Reason, WayToPlay, WhyNot } from '#core/plan';
+import { type Plan, type PlannedSound, type Reason, type WayToPlay, type WhyNot, wishOf } from '#core/plan';
 import { noteLabel, wayLabel } from '../../words/labels.ts';
 import { REASON_HEADINGS } from '../../words/reasons.ts';
 import { advisor } from '../../workers/client.ts';
@@ -37,7 +37,7 @@ function WhyNots({ plan, index, note, ways }: WhyPanelProps) {
     (way) => way.open !== note.stops[0].open || way.finger !== note.stops[0].finger || way.upperFinger !== (note.stops[1]?.finger ?? null),
   );
   const ask = (way: WayToPlay): void => {
-    void advisor.whyNot(plan.brief, { note: index, string: way.open, finger: way.finger }).then((why) => why && setAnswer({ way, why }));
+    void advisor.whyNot(plan.brief, wishOf(index, way)).then((why) => why && setAnswer({ way, why }));
   };
   if (others.length === 0) return null;
   return (

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { FINGERS } from '#core/hand';
-import type { Plan } from '#core/plan';
+import { lockOf, type Plan } from '#core/plan';
 import { redo, select, undo, unlock, wishFor } from '../../store/bench-actions.ts';
 import { benchStore } from '../../store/bench-store.ts';
 import { advisor } from '../../workers/client.ts';
@@ -77,7 +77,7 @@ function toggleLock(plan: Plan, selected: number | null): boolean {
   const note = selected === null ? undefined : plan.notes[selected];
   if (selected === null || note?.kind !== 'note') return false;
   if (note.locked) unlock(selected);
-  else void wishFor({ note: selected, string: note.stops[0].open, finger: note.stops[0].finger });
+  else void wishFor(lockOf(selected, note));
   return true;
 }
 
