@@ -1,9 +1,9 @@
 export { handOf, schoolsOf, USUAL_OPTIONS } from './hand-of.ts';
 export type { SchoolOptions } from './hand-of.ts';
-export { HAND_PRESETS } from './hand-presets.ts';
+export { FINGER_DISTANCE_MM, HAND_PRESETS, HOME_FRAME } from './hand-presets.ts';
 export type { HandPreset } from './hand-presets.ts';
-export { presetHand, reachOf, readPlayerHand } from './reach.ts';
-export type { PlayerHand, Reach, Span } from './reach.ts';
+export { crowdedFrom, needMm, presetHand, reachFor, reachNeedOf, reachOf, readPlayerHand, verdictOf } from './reach.ts';
+export type { PlayerHand, Reach, ReachNeed, ReachVerdict, Span } from './reach.ts';
 export { HandMeasure, School } from './schema.ts';
 export { LOWEST_THUMB, USUAL_THUMB } from './thumb-shapes.ts';
 export { FINGERS, inThumbPosition, rankOf, stopAt } from './types.ts';

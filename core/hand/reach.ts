@@ -1,4 +1,4 @@
-import { type Instrument, mmFromNut, stringSpacingMm } from '#core/instrument';
+import { type Instrument, mmFromNut, semitoneSpaceMm, stringSpacingMm } from '#core/instrument';
 import { badReading, goodReading, type Reading } from '#core/reading';
 import { handBeyondSense, handSpansNothing } from '#core/words';
 import { FINGER_DISTANCE_MM, type HandPreset, HOME_FRAME, PRESET_SHARES } from './hand-presets.ts';
@@ -14,13 +14,16 @@ export interface Span {
 /** A player's hand in mm, complete. */
 export interface PlayerHand {
   readonly firstToFourth: Span;
+  /** First to second finger; null when nobody has measured it, and then it limits nothing. */
+  readonly firstToSecond: Span | null;
   readonly thumbToThird: Span;
   /** Between the centres of two fingers pressed together. */
   readonly fingerDistanceMm: number;
 }
 
-/** No hand spans less or more than this between first and fourth finger, a small child's and a giant's. */
+/** No hand spans less or more than this between its outer fingers, a small child's and a giant's; the first two span less. */
 const NARROWEST_MM = 20;
+const NARROWEST_FIRST_TWO_MM = 10;
 const WIDEST_MM = 350;
 
 /**
@@ -31,15 +34,17 @@ export function readPlayerHand(measure: HandMeasure, instrument: Instrument): Re
   const preset = presetHand(measure.preset ?? 'average', instrument);
   const hand: PlayerHand = {
     firstToFourth: measure.firstToFourth ?? preset.firstToFourth,
+    firstToSecond: measure.firstToSecond ?? null,
     thumbToThird: measure.thumbToThird ?? preset.thumbToThird,
     fingerDistanceMm: measure.fingerDistanceMm ?? preset.fingerDistanceMm,
   };
   const spans = [
-    ['firstToFourth', hand.firstToFourth],
-    ['thumbToThird', hand.thumbToThird],
+    ['firstToFourth', hand.firstToFourth, NARROWEST_MM],
+    ['thumbToThird', hand.thumbToThird, NARROWEST_MM],
+    ...(hand.firstToSecond ? [['firstToSecond', hand.firstToSecond, NARROWEST_FIRST_TWO_MM] as const] : []),
   ] as const;
-  for (const [name, span] of spans) {
-    const wrong = wrongSpan(span);
+  for (const [name, span, narrowestMm] of spans) {
+    const wrong = wrongSpan(span, narrowestMm);
     if (wrong) return badReading({ code: 'instrument', where: { pointer: `/player/hand/${name}` }, ...wrong });
   }
   if (hand.fingerDistanceMm > 0 && hand.fingerDistanceMm <= 40) return goodReading(hand);
@@ -47,10 +52,10 @@ export function readPlayerHand(measure: HandMeasure, instrument: Instrument): Re
   return badReading({ code: 'instrument', where: { pointer: '/player/hand/fingerDistanceMm' }, ...words });
 }
 
-function wrongSpan({ comfortMm, maxMm }: Span): ReturnType<typeof handSpansNothing> | null {
+function wrongSpan({ comfortMm, maxMm }: Span, narrowestMm: number): ReturnType<typeof handSpansNothing> | null {
   if (!(maxMm > 0) || !(comfortMm > 0)) return handSpansNothing(Math.min(comfortMm, maxMm));
-  const outside = [comfortMm, maxMm].find((mm) => mm < NARROWEST_MM || mm > WIDEST_MM);
-  if (outside !== undefined) return handBeyondSense(outside, `Hands span ${NARROWEST_MM} to ${WIDEST_MM} mm; measure in millimetres.`);
+  const outside = [comfortMm, maxMm].find((mm) => mm < narrowestMm || mm > WIDEST_MM);
+  if (outside !== undefined) return handBeyondSense(outside, `Hands span ${narrowestMm} to ${WIDEST_MM} mm; measure in millimetres.`);
   return comfortMm > maxMm ? handBeyondSense(comfortMm, `The comfortable span cannot be more than the largest, ${maxMm} mm.`) : null;
 }
 
@@ -63,10 +68,26 @@ export function presetHand(preset: HandPreset, instrument: Instrument): PlayerHa
   // Thumb position lies an octave up, where the octave's fifth across two strings is about a home frame and a half.
   return {
     firstToFourth: span,
+    firstToSecond: null,
     thumbToThird: { comfortMm: 1.5 * span.comfortMm, maxMm: 1.5 * span.maxMm },
     fingerDistanceMm: FINGER_DISTANCE_MM,
   };
 }
+
+/** What a placement asks of the hand, whoever plays it and on whatever size: places, not millimetres. */
+export interface ReachNeed {
+  /** Semitones above the open string of the outermost fingers that must stand at once. */
+  readonly lowest: number;
+  readonly highest: number;
+  /** Two fingers stand on neighbouring strings. */
+  readonly acrossStrings: boolean;
+  readonly thumb: boolean;
+  /** First and second finger stand more than their semitone apart (cello, double bass): their places; null elsewhere. */
+  readonly firstToSecond: readonly [number, number] | null;
+}
+
+/** Within comfort, beyond it, or beyond the most there is. */
+export type ReachVerdict = 'comfort' | 'stretch' | 'beyond';
 
 /** What a placement asks of the hand, mm, and what this hand has for it. */
 export interface Reach {
@@ -74,16 +95,69 @@ export interface Reach {
   readonly span: Span;
 }
 
+/** What a placement asks, as places; null for an open string. */
+export function reachNeedOf(model: HandModel, placement: Placement): ReachNeed | null {
+  const stops = placement.upper ? [placement, placement.upper] : [placement];
+  if (stops.every((stop) => stop.finger === '0')) return null;
+  const { lowest, highest } = model.needOf(placement);
+  const twoFingers = stops.every((stop) => stop.finger !== '0') && new Set(stops.map((stop) => stop.finger)).size > 1;
+  return {
+    lowest,
+    highest,
+    acrossStrings: twoFingers,
+    thumb: inThumbPosition(placement),
+    firstToSecond: model.firstToSecond(placement),
+  };
+}
+
 /**
  * The distance between the outermost fingers that must stand at once: along one string `mm(highest) − mm(lowest)`, for a
  * double stop `√(along² + across²)` with the strings' spacing there (Pythagoras; the fingerboard taken as flat).
  */
-export function reachOf(model: HandModel, hand: PlayerHand, instrument: Instrument, placement: Placement): Reach {
-  const { lowest, highest } = model.needOf(placement);
+export function needMm(need: ReachNeed, instrument: Instrument): number {
+  const { lowest, highest, acrossStrings } = need;
   const along = mmFromNut(instrument.stringLengthMm, highest) - mmFromNut(instrument.stringLengthMm, lowest);
-  const stops = placement.upper ? [placement, placement.upper] : [placement];
-  const twoFingers =
-    stops.length === 2 && stops.every((stop) => stop.finger !== '0') && new Set(stops.map((stop) => stop.finger)).size === 2;
-  const across = twoFingers ? stringSpacingMm(instrument, mmFromNut(instrument.stringLengthMm, (lowest + highest) / 2)) : 0;
-  return { needMm: Math.hypot(along, across), span: inThumbPosition(placement) ? hand.thumbToThird : hand.firstToFourth };
+  const across = acrossStrings ? stringSpacingMm(instrument, mmFromNut(instrument.stringLengthMm, (lowest + highest) / 2)) : 0;
+  return Math.hypot(along, across);
+}
+
+/** What a need asks of this hand on this instrument: of its parts the one that asks most, measured by the span it has. */
+export function reachFor(need: ReachNeed, hand: PlayerHand, instrument: Instrument): Reach {
+  const whole: Reach = { needMm: needMm(need, instrument), span: need.thumb ? hand.thumbToThird : hand.firstToFourth };
+  if (need.firstToSecond === null || hand.firstToSecond === null) return whole;
+  const [from, to] = need.firstToSecond;
+  const inner: Reach = {
+    needMm: mmFromNut(instrument.stringLengthMm, to) - mmFromNut(instrument.stringLengthMm, from),
+    span: hand.firstToSecond,
+  };
+  return strain(inner) > strain(whole) ? inner : whole;
+}
+
+/** How far into a span a need goes: up to 1 within comfort, up to 2 within the largest span, more beyond it. */
+function strain({ needMm: need, span }: Reach): number {
+  if (need <= span.comfortMm) return need / span.comfortMm;
+  if (need <= span.maxMm) return 1 + (need - span.comfortMm) / (span.maxMm - span.comfortMm);
+  return 1 + need / span.maxMm;
+}
+
+/** What a placement asks of this hand on this instrument; nothing for an open string. */
+export function reachOf(model: HandModel, hand: PlayerHand, instrument: Instrument, placement: Placement): Reach {
+  const need = reachNeedOf(model, placement);
+  return need === null ? { needMm: 0, span: hand.firstToFourth } : reachFor(need, hand, instrument);
+}
+
+/** Within comfort, stretch or beyond. */
+export function verdictOf({ needMm: need, span }: Reach): ReachVerdict {
+  return need <= span.comfortMm ? 'comfort' : need <= span.maxMm ? 'stretch' : 'beyond';
+}
+
+/**
+ * The lowest whole semitone above the open string at which the next semitone is narrower than two fingers pressed
+ * together, so that one must give way to its neighbour; null where that is beyond the fingerboard.
+ */
+export function crowdedFrom(instrument: Instrument, fingerDistanceMm: number): number | null {
+  for (let place = 0; place <= instrument.highestSemitone; place += 1) {
+    if (semitoneSpaceMm(instrument.stringLengthMm, place) < fingerDistanceMm) return place;
+  }
+  return null;
 }

@@ -21,6 +21,7 @@ export const HandMeasure = Type.Object(
   {
     preset: Type.Optional(oneOf(HAND_PRESETS)),
     firstToFourth: Type.Optional(Span),
+    firstToSecond: Type.Optional(Span),
     thumbToThird: Type.Optional(Span),
     fingerDistanceMm: Type.Optional(Type.Number({ description: 'Between the centres of two fingers pressed together.' })),
   },

@@ -61,6 +61,7 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     frameOf: (placement) => frameIn(shapes, placement),
     firstFingerAt: (placement) => placement.anchor + (inThumbPosition(placement) ? FIRST_ABOVE_THUMB : 0),
     needOf: (placement) => needIn(shapes, placement),
+    firstToSecond: (placement) => openedIn(shapes, placement),
     standsAt: (finger, placement) => standsIn(shapes, finger, placement),
     fingerPlace: () => null,
   };
@@ -151,4 +152,11 @@ function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: P
   const offsets = shapeIn(shapes, placement)?.offsets.find(([named]) => named === finger)?.[1];
   const offset = offsets?.[0];
   return offset === undefined ? null : placement.anchor + offset;
+}
+
+/** An extended hand opens between first and second finger. */
+function openedIn(shapes: readonly SemitoneShape[], placement: Placement): readonly [number, number] | null {
+  if (placement.shape !== 'reached-back' && placement.shape !== 'reached-forward') return null;
+  const [first, second] = [standsIn(shapes, '1', placement), standsIn(shapes, '2', placement)];
+  return first === null || second === null || second - first < 2 ? null : [first, second];
 }

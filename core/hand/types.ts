@@ -116,6 +116,8 @@ export interface HandModel {
   readonly firstFingerAt: (placement: Placement) => number;
   /** From the lowest to the highest finger that must stand at once for this placement; the reach it needs along the string. */
   readonly needOf: (placement: Placement) => Frame;
+  /** Places of first and second finger where the shape opens them beyond a semitone; null elsewhere, and on violin and viola. */
+  readonly firstToSecond: (placement: Placement) => readonly [number, number] | null;
   /**
    * Where a finger stands in the frame of a placement, semitones above the open string; `inKey` gives the semitones of a
    * letter so many steps above the open string, as the key spells it. Null where the school does not set that finger.

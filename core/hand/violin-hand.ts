@@ -83,6 +83,7 @@ export const violinHand: HandModel = {
     const resting = placement.anchor + (placement.shape === 'reached-back' ? PLAIN_PLACES['3'] : 0);
     return { lowest: Math.min(resting, ...stopped), highest: Math.max(resting, ...stopped) };
   },
+  firstToSecond: () => null,
   standsAt: (finger, placement, inKey) => {
     const rank = rankOf(finger);
     return rank === null || rank === 0 ? null : inKey((placement.letterPosition ?? 0) + rank - 1);

@@ -25,6 +25,28 @@ export function mmPerTenCents(lengthMm: number, semitones: number): number {
   return (lengthMm * 2 ** (-semitones / 12) * Math.LN2) / 120;
 }
 
+/** The sounding part of a string stopped `semitones` above its open note, mm: `L·2^(−n/12)`. */
+export function soundingLengthMm(lengthMm: number, semitones: number): number {
+  return lengthMm * 2 ** (-semitones / 12);
+}
+
+/** Room between a place and the one a semitone above it, mm: `L·2^(−n/12)·(1 − 2^(−1/12))`. */
+export function semitoneSpaceMm(lengthMm: number, semitones: number): number {
+  return mmFromNut(lengthMm, semitones + 1) - mmFromNut(lengthMm, semitones);
+}
+
+/** Where the bow meets the string, as a share of the sounding length from the bridge: the usual, the least and the most for ordinary tone. */
+export const CONTACT_SHARES = { usual: 0.09, least: 0.06, most: 0.12 } as const;
+
+/**
+ * Contact point of the bow in mm from the bridge: a constant share of the sounding length, so that it moves towards the
+ * bridge as the hand goes up. Reason: the bow excites the partials by where it lies between their nodes, and the nodes
+ * shrink with the string.
+ */
+export function contactPointMm(lengthMm: number, semitones: number, share: number): number {
+  return share * soundingLengthMm(lengthMm, semitones);
+}
+
 /** The highest whole semitone above the open string that still lies on a fingerboard ending at `endShare` of the length. */
 export function fingerboardEndSemitones(endShare: number): number {
   return Math.floor(-12 * Math.log2(1 - endShare));

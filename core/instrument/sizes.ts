@@ -1,6 +1,9 @@
 /** The four instruments of the family, high to low. */
 export const INSTRUMENT_KINDS = ['violin', 'viola', 'cello', 'bass'] as const;
 
+/** How the open strings are tuned to each other, the A first: in pure fifths or fourths, or as an equal tuner shows. */
+export const OPEN_TUNINGS = ['pure', 'equal'] as const;
+
 type Kind = (typeof INSTRUMENT_KINDS)[number];
 
 /** One size of an instrument: its name as makers say it and its typical vibrating string length. */
@@ -24,6 +27,18 @@ export const SIZES: Readonly<Record<Kind, readonly SizeEntry[]>> = {
 /** The size an adult plays unless something else is said: the double bass is usually a three-quarter. */
 export function defaultSize(kind: Kind): string {
   return { violin: '4/4', viola: '16"', cello: '4/4', bass: '3/4' }[kind];
+}
+
+/** The A4 that strings are tuned to, Hz: as usual, lowest and highest. */
+export const REFERENCE_A = { usual: 440, lowest: 415, highest: 445 } as const;
+
+/**
+ * The shortest and longest vibrating length that an instrument of this kind can have, mm: a tenth beyond its smallest and
+ * largest usual size, in whole centimetres.
+ */
+export function saneLengthsMm(kind: Kind): readonly [number, number] {
+  const lengths = SIZES[kind].map((entry) => entry.stringLengthMm);
+  return [Math.floor((Math.min(...lengths) * 0.9) / 10) * 10, Math.ceil((Math.max(...lengths) * 1.1) / 10) * 10];
 }
 
 /** Open strings as usually tuned, highest (I) first, sounding, in documents' form. */

@@ -1,4 +1,4 @@
-import { type Placement, reachOf, type StringStop } from '#core/hand';
+import type { StringStop } from '#core/hand';
 import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, type Pitch } from '#core/pitch';
 import { costBreakdown } from './cost-breakdown.ts';
@@ -11,6 +11,7 @@ import type { Task } from './read-brief.ts';
 import type { Solved } from './solve.ts';
 import { shiftsOf } from './shifts.ts';
 import { staysOf } from './stays.ts';
+import { plannedReach } from './planned-reach.ts';
 import type { Plan, PlannedNote, PlannedSound, Stay, Stop } from './types.ts';
 
 /** Says of a chosen way all that a player wants to know. */
@@ -50,15 +51,9 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
       beginsStay: begins.has(index),
       changesString: placed[position - 1]?.placement.stringIndex !== placement.stringIndex,
       locked: task.locks.has(index),
-      reach: reachVerdict(task, placement),
+      reach: plannedReach(task, placement),
     };
   });
-}
-
-function reachVerdict({ hand, playerHand, instrument }: Task, placement: Placement): PlannedSound['reach'] {
-  if (playerHand === null) return null;
-  const { needMm, span } = reachOf(hand, playerHand, instrument, placement);
-  return { needMm, verdict: needMm <= span.comfortMm ? 'comfort' : needMm <= span.maxMm ? 'stretch' : 'beyond' };
 }
 
 function stopsOf(task: Task, { note, placement }: PlacedNote): PlannedSound['stops'] {

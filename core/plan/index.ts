@@ -10,6 +10,12 @@ export { whyNot } from './why-not.ts';
 export type { WhyNot } from './why-not.ts';
 export { readBrief } from './read-brief.ts';
 export type { Task } from './read-brief.ts';
+export { checkpointsOf, instrumentOf, intonationOf, intoned, ringingNotes } from './intoned.ts';
+export type { Checkpoint, IntonedStop } from './intoned.ts';
+export { grown, handOfPlan, heldAgainst, onEverySize } from './what-if.ts';
+export type { FittingSizes, HeldAgainst, SizeHeld, StayHeld } from './what-if.ts';
+export { whatChanged } from './what-changed.ts';
+export type { WhatChanged } from './what-changed.ts';
 export { MOST_SHIFTS, WAYS_DOWN } from './choices.ts';
 export { Brief, Limits, Lock } from './schema.ts';
 export type {
@@ -25,6 +31,7 @@ export type {
   Landmark,
   Plan,
   PlannedNote,
+  PlannedReach,
   PlannedSound,
   PlanOutcome,
   PlanSet,

@@ -1,6 +1,7 @@
 import { type Static, type TSchema, type TUnsafe, Type } from '@sinclair/typebox';
 import { FINGERS, HandMeasure, LOWEST_THUMB, School, USUAL_THUMB } from '#core/hand';
 import { InstrumentSpec } from '#core/instrument';
+import { IntonationSpec } from '#core/intonation';
 import { Material, MOST_NOTES, Rhythm } from '#core/material';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/reading';
@@ -83,6 +84,7 @@ export const Brief = Type.Object(
     material: Material,
     rhythm: Type.Optional(Rhythm),
     tempo: Type.Optional(Type.Number({ minimum: 20, maximum: 400, description: 'Quarter notes per minute.' })),
+    intonation: Type.Optional(IntonationSpec),
     purpose: Type.Optional(oneOf(PURPOSES)),
     preferences: Type.Optional(Preferences),
     wayDown: Type.Optional(oneOf(WAYS_DOWN)),

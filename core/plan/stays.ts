@@ -1,6 +1,7 @@
 import { mmFromNut } from '#core/instrument';
 import { acrossStrings, patternsOf } from './patterns.ts';
 import type { PlacedNote } from './placed-note.ts';
+import { plannedReach, widestReach } from './planned-reach.ts';
 import { positionOf } from './position-of.ts';
 import type { Task } from './read-brief.ts';
 import type { Stay } from './types.ts';
@@ -43,6 +44,7 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
       firstFingerMm: mmFromNut(task.instrument.stringLengthMm, firstFingerSemitone),
       patterns,
       acrossStrings: acrossStrings(patterns),
+      reach: widestReach(group.map((note) => plannedReach(task, note.placement))),
     },
   ];
 }

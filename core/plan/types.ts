@@ -1,4 +1,4 @@
-import type { Finger, FingerPlace, PositionName, Shape } from '#core/hand';
+import type { Finger, FingerPlace, PositionName, ReachNeed, ReachVerdict, Shape } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 import type { Line } from '#core/material';
 import type { Issue } from '#core/reading';
@@ -22,6 +22,16 @@ export interface Stop {
   readonly harmonic: boolean;
 }
 
+/** What a note, or the widest of a stay, asks of the hand. */
+export interface PlannedReach {
+  /** As places, so that it can be held against another hand or size. */
+  readonly need: ReachNeed;
+  /** Between the outermost fingers that must stand at once. */
+  readonly needMm: number;
+  /** For a measured hand: within its comfort or not, and the share of its largest span; null without one. */
+  readonly judged: { readonly verdict: ReachVerdict; readonly shareOfLargest: number } | null;
+}
+
 /** A sounding note with its fingering. */
 export interface PlannedSound {
   readonly kind: 'note';
@@ -40,8 +50,8 @@ export interface PlannedSound {
   /** The string differs from the note before; true for the first note. */
   readonly changesString: boolean;
   readonly locked: boolean;
-  /** What the note asks of the hand along (and across) the strings, mm, and its verdict for a measured hand; null without one. */
-  readonly reach: { readonly needMm: number; readonly verdict: 'comfort' | 'stretch' | 'beyond' } | null;
+  /** What the note asks of the hand along (and across) the strings; null for an open string. */
+  readonly reach: PlannedReach | null;
 }
 
 /** What a plan says of one element of the line; rests have nothing to say. */
@@ -148,6 +158,8 @@ export interface Stay {
   readonly firstFingerMm: number;
   readonly patterns: readonly FingerPattern[];
   readonly acrossStrings: readonly AcrossStrings[];
+  /** The widest reach of its notes; null where only open strings play. */
+  readonly reach: PlannedReach | null;
 }
 
 /** One named part of the total cost. */

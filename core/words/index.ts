@@ -40,6 +40,8 @@ export {
   notJson,
   pitchNeedsOctave,
   schoolNotOfInstrument,
+  measureBeyondSense,
+  stringBeyondSense,
   stringsOutOfOrder,
   tieToOtherPitch,
   tooManyNotes,

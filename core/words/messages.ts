@@ -96,6 +96,19 @@ export function stringsOutOfOrder(above: string, below: string): Words {
   };
 }
 
+/** A measure that no instrument of its kind has. */
+export function measureBeyondSense(what: string, value: number, least: number, most: number, unit: string): Words {
+  return { message: `${what} cannot be ${value} ${unit}.`, hint: `The sane range is ${least} to ${most} ${unit}.` };
+}
+
+/** A string tuned as none of its instrument is. */
+export function stringBeyondSense(name: string, kind: string, usual: readonly string[]): Words {
+  return {
+    message: `A ${kind} has no string tuned to ${name}.`,
+    hint: `Its usual strings are ${usual.join(' ')}; a string lies at most a sixth beyond them.`,
+  };
+}
+
 /** A limit or lock that names a string the instrument does not have. */
 export function unknownString(name: string, known: readonly string[]): Words {
   return { message: `This instrument has no string ${name}.`, hint: `Its strings are ${known.join(', ')}.` };

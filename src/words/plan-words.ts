@@ -72,7 +72,7 @@ export function movementText(semitones: number): string {
 export function cautionText(plan: Plan): string | null {
   const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
   const told = [
-    ...(sounds.some((note) => note.extended || note.reach?.verdict === 'stretch') ? ['opens the hand'] : []),
+    ...(sounds.some((note) => note.extended || note.reach?.judged?.verdict === 'stretch') ? ['opens the hand'] : []),
     ...(sounds.some((note) => note.stops.length === 2) ? ['asks for double stops'] : []),
     ...(sounds.some((note) => note.stops.some((stop) => stop.finger === 'T')) ? ['uses the thumb'] : []),
   ];

@@ -171,7 +171,7 @@ describe('a hand', () => {
       const tonic = { violin: 'A3', viola: 'D3', cello: 'D2', bass: 'F1' }[kind];
       const outcome = plan(scale(kind, tonic, { player: { hand: { preset: 'small' } } }));
       assert.ok(outcome.ok);
-      for (const note of outcome.value.best.notes) assert.ok(note.kind === 'rest' || note.reach?.verdict !== 'beyond');
+      for (const note of outcome.value.best.notes) assert.ok(note.kind === 'rest' || note.reach?.judged?.verdict !== 'beyond');
     }
   });
 

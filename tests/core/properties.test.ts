@@ -40,7 +40,7 @@ describe('whatever the brief, a plan', () => {
             assert.ok(hand.fingers.includes(stop.finger));
             assert.ok(stop.mmFromNut < planned(brief).stringLengthMm);
           }
-          assert.notEqual(reach?.verdict, 'beyond');
+          assert.notEqual(reach?.judged?.verdict, 'beyond');
         }
       }),
       { numRuns: 250, seed: 21 },

@@ -33,7 +33,7 @@ export function SelectedNote({ plan, index, note }: { readonly plan: Plan; reado
         <Fact name="From the nut" value={note.stops.map((each) => mmText(each.mmFromNut)).join(', ')} />
         <Fact name={`Above open ${noteLabel(stop.open)}`} value={semitonesText(stop.semitonesAboveOpen)} />
         {note.reach && note.reach.needMm > 0 && (
-          <Fact name="Reach" value={`${mmText(note.reach.needMm)}, ${REACH_LABELS[note.reach.verdict]}`} />
+          <Fact name="Reach" value={reachText(note.reach)} />
         )}
         {place !== '' && place !== 'open' && <Fact name="Finger" value={place} />}
       </dl>

@@ -1,0 +1,28 @@
+/** A natural harmonic: which partial sounds, and where on the string a finger touches for it. */
+export interface HarmonicNode {
+  /** 2 for the octave, 3 the twelfth, 4 the double octave, 5 the third above it. */
+  readonly partial: 2 | 3 | 4 | 5;
+  /** Semitones of the partial above the open string, to the nearest. */
+  readonly sounds: number;
+  /** Nearest semitone of the place touched. */
+  readonly touched: number;
+  /** Letter steps of the stopped note at that place. */
+  readonly letterSteps: number;
+}
+
+/**
+ * Where natural harmonics are touched. A string touched at k/m of its length (k, m without common divisor) sounds its
+ * m-th partial, `12·log2 m` semitones above the open string; the place is `−12·log2(1 − k/m)` semitones up (Mersenne's
+ * law for the stopped length, and the standing wave that keeps a node there). Partials 2 to 5, places on the fingerboard,
+ * the one nearest the nut first.
+ */
+export const HARMONIC_NODES: readonly HarmonicNode[] = [
+  { partial: 2, sounds: 12, touched: 12, letterSteps: 7 },
+  { partial: 3, sounds: 19, touched: 7, letterSteps: 4 },
+  { partial: 3, sounds: 19, touched: 19, letterSteps: 11 },
+  { partial: 4, sounds: 24, touched: 5, letterSteps: 3 },
+  { partial: 4, sounds: 24, touched: 24, letterSteps: 14 },
+  { partial: 5, sounds: 28, touched: 4, letterSteps: 2 },
+  { partial: 5, sounds: 28, touched: 9, letterSteps: 5 },
+  { partial: 5, sounds: 28, touched: 16, letterSteps: 9 },
+];

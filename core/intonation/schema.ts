@@ -1,0 +1,21 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { oneOf } from '#core/reading';
+import { LEADING_CENTS, SYSTEMS } from './choices.ts';
+
+/** What a brief says of intonation: the system the notes aim at. */
+export const IntonationSpec = Type.Object(
+  {
+    system: Type.Optional(oneOf(SYSTEMS, 'What the notes aim at; equal when absent.')),
+    leadingCents: Type.Optional(
+      Type.Number({
+        minimum: LEADING_CENTS.least,
+        maximum: LEADING_CENTS.most,
+        description: 'How much the melodic system raises leading notes above linear.',
+      }),
+    ),
+  },
+  { additionalProperties: false },
+);
+
+/** What a brief says of intonation, as documents carry it. */
+export type IntonationSpec = Static<typeof IntonationSpec>;

@@ -1,0 +1,77 @@
+import { HARMONIC_NODES, type Instrument, mmFromNut, type OpenString, stringOf } from '#core/instrument';
+import { semitonesOf } from '#core/pitch';
+import { beatsHz, pureRatio, type Ratio } from './ratio.ts';
+import { openStringHz } from './target.ts';
+
+/** Harmonics of two neighbouring strings that should sound alike, and where each is touched, mm from the nut. */
+export interface MatchingHarmonics {
+  readonly ownPartial: number;
+  readonly ownMm: number;
+  readonly againstPartial: number;
+  readonly againstMm: number;
+}
+
+/** One string to tune. */
+export interface TuningStep {
+  readonly stringIndex: number;
+  /** What it is to sound, Hz. */
+  readonly targetHz: number;
+  /** The string it is tuned against, tuned before it; null for the first, which takes the reference. */
+  readonly against: number | null;
+  /** The interval to hear between the two; null where it is no small ratio, and only the tuner helps. */
+  readonly ratio: Ratio | null;
+  /** Beats a second that remain when both are right: 0 for pure fifths and fourths, a few for equal ones. */
+  readonly beatsWhenRight: number;
+  /** On cello and double bass, the harmonics that may be compared instead. */
+  readonly harmonics: MatchingHarmonics | null;
+}
+
+/** The order in which players tune: the A first, then outward string by string, the lower ones before the higher. */
+export function tuningSteps(instrument: Instrument): readonly TuningStep[] {
+  const first = startingString(instrument);
+  const indexes = instrument.strings.map((_, index) => index);
+  const lower = indexes.filter((index) => index > first);
+  const higher = indexes.filter((index) => index < first).toReversed();
+  return [
+    { stringIndex: first, targetHz: hzOf(instrument, first), against: null, ratio: null, beatsWhenRight: 0, harmonics: null },
+    ...lower.map((index) => stepAgainst(instrument, index, index - 1)),
+    ...higher.map((index) => stepAgainst(instrument, index, index + 1)),
+  ];
+}
+
+/** An A where there is one, else the highest string. */
+function startingString({ strings }: Instrument): number {
+  const a = strings.findIndex(({ open }) => open.letter === 5 && open.alteration === 0);
+  return Math.max(0, a);
+}
+
+function stepAgainst(instrument: Instrument, stringIndex: number, against: number): TuningStep {
+  const own = stringOf(instrument, stringIndex);
+  const other = stringOf(instrument, against);
+  const ratio = pureRatio(own.open, other.open);
+  const targetHz = hzOf(instrument, stringIndex);
+  return {
+    stringIndex,
+    targetHz,
+    against,
+    ratio,
+    beatsWhenRight: ratio ? beatsHz(ratio, targetHz, hzOf(instrument, against)) : 0,
+    harmonics: ratio && (instrument.kind === 'cello' || instrument.kind === 'bass') ? matching(instrument, own, other, ratio) : null,
+  };
+}
+
+/** The p-th partial of the lower string is the q-th of the higher one (p : q their ratio). */
+function matching(instrument: Instrument, own: OpenString, other: OpenString, { p, q }: Ratio): MatchingHarmonics | null {
+  const ownIsLower = semitonesOf(own.open) < semitonesOf(other.open);
+  const [ownPartial, againstPartial] = ownIsLower ? [p, q] : [q, p];
+  const touchedMm = (partial: number): number | null => {
+    const node = HARMONIC_NODES.find((each) => each.partial === partial);
+    return node ? mmFromNut(instrument.stringLengthMm, node.touched) : null;
+  };
+  const [ownMm, againstMm] = [touchedMm(ownPartial), touchedMm(againstPartial)];
+  return ownMm === null || againstMm === null ? null : { ownPartial, ownMm, againstPartial, againstMm };
+}
+
+function hzOf(instrument: Instrument, index: number): number {
+  return openStringHz(instrument, stringOf(instrument, index));
+}
