@@ -12,7 +12,7 @@ const APP_LAYERS = {
   validation: [],
   workers: [],
   engraving: [],
-  store: ['workers', 'validation'],
+  store: ['workers', 'validation', 'demo'],
   islands: ['store', 'workers', 'engraving', 'words', 'design'],
 };
 

@@ -1,7 +1,7 @@
-export { pieceToText, readPieceText } from './piece-json.ts';
-export type { ReadValue } from './piece-json.ts';
-export { Piece } from './schema.ts';
+export { documentToText, readInstrumentText, readPieceText, readPlayerText } from './document-json.ts';
+export type { ReadValue } from './document-json.ts';
+export { InstrumentSheet, Piece, PlayerSheet } from './schema.ts';
 export { toMusicXml } from './to-musicxml.ts';
-export { PIECE_FORMAT, PIECE_VERSION } from './version.ts';
+export { INSTRUMENT_FORMAT, INSTRUMENT_VERSION, PIECE_FORMAT, PIECE_VERSION, PLAYER_FORMAT, PLAYER_VERSION } from './version.ts';
 export { upgraded } from './upgrade.ts';
 export type { Upgrade } from './upgrade.ts';

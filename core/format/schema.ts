@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Brief } from '#core/plan';
-import { PIECE_FORMAT, PIECE_VERSION } from './version.ts';
+import { InstrumentSpec } from '#core/instrument';
+import { Brief, PlayerProfile } from '#core/plan';
+import { INSTRUMENT_FORMAT, INSTRUMENT_VERSION, PIECE_FORMAT, PIECE_VERSION, PLAYER_FORMAT, PLAYER_VERSION } from './version.ts';
 
 /** A piece as a file carries it: a brief under a name, and the line as the teacher typed it, if it is one. */
 export const Piece = Type.Object(
@@ -16,3 +17,23 @@ export const Piece = Type.Object(
 
 /** A piece as a file carries it. */
 export type Piece = Static<typeof Piece>;
+
+const Name = Type.String({ maxLength: 80 });
+
+/** An instrument of the studio, as measured. */
+export const InstrumentSheet = Type.Object(
+  { format: Type.Literal(INSTRUMENT_FORMAT), version: Type.Literal(INSTRUMENT_VERSION), name: Name, instrument: InstrumentSpec },
+  { additionalProperties: false, $id: 'instrument', title: 'Instrument' },
+);
+
+/** An instrument of the studio, as measured. */
+export type InstrumentSheet = Static<typeof InstrumentSheet>;
+
+/** A player of the studio: hand, school, what is known and what for. */
+export const PlayerSheet = Type.Object(
+  { format: Type.Literal(PLAYER_FORMAT), version: Type.Literal(PLAYER_VERSION), name: Name, profile: PlayerProfile },
+  { additionalProperties: false, $id: 'player', title: 'Player' },
+);
+
+/** A player of the studio: hand, school, what is known and what for. */
+export type PlayerSheet = Static<typeof PlayerSheet>;

@@ -17,7 +17,7 @@ export type { FittingSizes, HeldAgainst, SizeHeld, StayHeld } from './what-if.ts
 export { whatChanged } from './what-changed.ts';
 export type { WhatChanged } from './what-changed.ts';
 export { MOST_SHIFTS, WAYS_DOWN } from './choices.ts';
-export { Brief, Limits, Lock } from './schema.ts';
+export { Brief, Limits, Lock, PlayerProfile } from './schema.ts';
 export type {
   AcrossStrings,
   Alternative,

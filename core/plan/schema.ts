@@ -67,6 +67,20 @@ export const Player = Type.Object(
   closed,
 );
 
+/** A player as a studio keeps them: who plays what, with which hand, what is known, and what for. */
+export const PlayerProfile = Type.Object(
+  {
+    kind: InstrumentSpec.properties.kind,
+    player: Player,
+    purpose: Type.Optional(oneOf(PURPOSES)),
+    positions: Type.Optional(Type.Array(PositionLabel, { minItems: 1, maxItems: 20, description: 'The positions this player knows.' })),
+  },
+  closed,
+);
+
+/** A player as a studio keeps them, as documents carry it. */
+export type PlayerProfile = Static<typeof PlayerProfile>;
+
 const Strength = Type.Number({ minimum: 0, maximum: 1 });
 const WeightValues = Type.Union([Type.Number(), Type.Array(Type.Number(), { minItems: 1, maxItems: 20 })]);
 

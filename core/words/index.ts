@@ -41,6 +41,7 @@ export {
   pitchNeedsOctave,
   schoolNotOfInstrument,
   measureBeyondSense,
+  spanIncomplete,
   stringBeyondSense,
   stringsOutOfOrder,
   tieToOtherPitch,

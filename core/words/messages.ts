@@ -195,8 +195,8 @@ export function notJson(detail: string): Words {
 }
 
 /** A document that is something else. */
-export function damagedDocument(what: string): Words {
-  return { message: `This file is not a Dove Path piece: ${what}.`, hint: 'Choose a file that was saved here as JSON.' };
+export function damagedDocument(kind: string, what: string): Words {
+  return { message: `This file is not a Dove Path ${kind}: ${what}.`, hint: 'Choose a file that was saved here as JSON.' };
 }
 
 /** A document that breaks its schema at one place. */
@@ -218,6 +218,14 @@ export function fileOfNewerVersion(version: number, known: number): Words {
 /** A request body over the limit. */
 export function bodyTooLarge(limitBytes: number): Words {
   return { message: `The request is larger than ${Math.round(limitBytes / 1_000_000)} MB.`, hint: 'Send at most 10,000 notes at once.' };
+}
+
+/** A span of which one measure is missing. */
+export function spanIncomplete(): Words {
+  return {
+    message: 'This span needs two measures in mm.',
+    hint: 'Give what is at ease and what is the most there is, or leave both empty.',
+  };
 }
 
 /** A hand that spans nothing. */

@@ -6,7 +6,7 @@ import type { Brief } from '#core/plan';
 export const DEMO_PIECES: readonly Piece[] = [
   demo('Wren · A♭ major in three octaves', {
     instrument: { kind: 'violin', size: '3/4' },
-    player: { name: 'Wren' },
+    player: { name: 'Wren', hand: { firstToFourth: { comfortMm: 75, maxMm: 88 }, fingerDistanceMm: 9 } },
     material: { kind: 'scale', type: 'major', tonic: 'Ab3', octaves: 3, direction: 'up' },
     rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 2 },
     tempo: 72,
@@ -20,7 +20,7 @@ export const DEMO_PIECES: readonly Piece[] = [
     limits: { positions: ['1'], openStrings: 'avoid' },
   }),
   demo('Martin · B♭ major, up and down', {
-    instrument: { kind: 'cello', size: '4/4' },
+    instrument: { kind: 'cello', size: '4/4', stringLengthMm: 692 },
     player: { name: 'Martin' },
     material: { kind: 'scale', type: 'major', tonic: 'Bb2', octaves: 2, direction: 'up-down' },
     rhythm: { noteValue: '1/8', meter: '3/4', notesPerBow: 3 },
@@ -35,7 +35,7 @@ export const DEMO_PIECES: readonly Piece[] = [
   }),
   demo('Wren · C minor, the way down', {
     instrument: { kind: 'violin', size: '3/4' },
-    player: { name: 'Wren' },
+    player: { name: 'Wren', hand: { firstToFourth: { comfortMm: 75, maxMm: 88 }, fingerDistanceMm: 9 } },
     material: { kind: 'scale', type: 'melodic-minor', tonic: 'C4', octaves: 2, direction: 'down' },
     rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 4 },
     tempo: 63,
@@ -50,7 +50,12 @@ export const DEMO_PIECES: readonly Piece[] = [
   }),
   demoLine(
     'Robin · Evening line',
-    { instrument: { kind: 'violin', size: '4/4' }, player: { name: 'Robin' }, rhythm: { noteValue: '1/8', meter: '3/4' }, tempo: 76 },
+    {
+      instrument: { kind: 'violin', size: '4/4' },
+      player: { name: 'Robin', hand: { preset: 'average' } },
+      rhythm: { noteValue: '1/8', meter: '3/4' },
+      tempo: 76,
+    },
     'Eb major',
     'Bb4:1/4 (Eb5:1/8 F5) G5:1/4 | (Ab5 G5:1/8 F5) Eb5:1/4 | (D5:1/8 Eb5 F5 Ab5 G5 F5) | Bb5:1/4. A5:1/8 Ab5:1/4 | (G5:1/8 Bb5 Eb6 D6 C6 Bb5) | Ab5:1/4 r F5 | Eb5:3/4',
   ),
@@ -63,7 +68,7 @@ export const DEMO_PIECES: readonly Piece[] = [
     limits: { openStrings: 'prefer' },
   }),
   demo('Martin · C major in four octaves, thumb position', {
-    instrument: { kind: 'cello', size: '4/4' },
+    instrument: { kind: 'cello', size: '4/4', stringLengthMm: 692 },
     player: { name: 'Martin', school: 'thumb', hand: { preset: 'average' } },
     material: { kind: 'scale', type: 'major', tonic: 'C2', octaves: 4, direction: 'up' },
     rhythm: { noteValue: '1/8', meter: '4/4', notesPerBow: 4 },
@@ -78,7 +83,10 @@ export const DEMO_PIECES: readonly Piece[] = [
   }),
   demo('Plover · D major for a small hand', {
     instrument: { kind: 'cello', size: '3/4' },
-    player: { name: 'Plover', hand: { preset: 'small' } },
+    player: {
+      name: 'Plover',
+      hand: { firstToFourth: { comfortMm: 88, maxMm: 114 }, firstToSecond: { comfortMm: 52, maxMm: 66 }, fingerDistanceMm: 9 },
+    },
     material: { kind: 'scale', type: 'major', tonic: 'D2', octaves: 2, direction: 'up-down' },
     rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 1 },
     tempo: 72,

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 const PAGES = [
   { href: '/', name: 'Bench' },
   { href: '/pieces', name: 'Pieces' },
+  { href: '/setup', name: 'Set up' },
   { href: '/costs', name: 'Costs' },
 ] as const;
 

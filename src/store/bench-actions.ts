@@ -1,14 +1,20 @@
 import { type Alternative, type Brief, carryLocks, type Lock, lockOf, type Relaxed, withLock, withoutLock } from '#core/plan';
 import type { Issue } from '#core/reading';
 import { OVERTAKEN, planner } from '../workers/client.ts';
-import { type Bench, benchStore, type Work } from './bench-store.ts';
-import { FIRST_BRIEF, lineTextOf, readLineText } from './brief-edits.ts';
-import type { PieceRecord } from './database.ts';
+import { type Bench, benchStore, sameWork, type Work } from './bench-store.ts';
+import { FIRST_BRIEF, lineTextOf, readLineText, withInstrumentSpec, withProfile } from './brief-edits.ts';
+import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from './database.ts';
 import { checkRecord, loadRecord, newRecord, pieceOf, saveRecord } from './pieces.ts';
 
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
-  const record = (id === null ? null : await loadRecord(id)) ?? (await loadRecord(null));
+  const [found, instruments, players] = await Promise.all([
+    id === null ? null : loadRecord(id),
+    database.instruments.toArray(),
+    database.players.toArray(),
+  ]);
+  benchStore.setState({ instruments, players });
+  const record = found ?? (await loadRecord(null));
   return record ? setOnBench(record) : newPiece();
 }
 
@@ -27,10 +33,50 @@ export function newPiece(): string {
 
 /** Changes the brief: locks that no longer fit their note go, and that is said. */
 export function changeBrief(change: (brief: Brief) => Brief): void {
-  const { brief } = benchStore.getState();
-  const carried = carryLocks(brief, change(brief));
+  const { brief, instrumentId, playerId } = benchStore.getState();
+  const changed = change(brief);
+  const sameHand = changed.player?.name === brief.player?.name && changed.player?.hand === brief.player?.hand;
+  // An instrument or hand described otherwise is no longer the one the studio keeps.
+  setBrief(changed, changed.instrument === brief.instrument ? instrumentId : null, sameHand ? playerId : null);
+}
+
+function setBrief(changed: Brief, instrumentId: string | null, playerId: string | null): void {
+  const carried = carryLocks(benchStore.getState().brief, changed);
   const notice = carried.dropped === 0 ? null : droppedWords(carried.dropped);
-  benchStore.setState({ brief: carried.brief, notice });
+  benchStore.setState({ brief: carried.brief, notice, instrumentId, playerId });
+}
+
+/** Plays the piece on an instrument of the studio. */
+export function takeInstrument({ id, sheet }: InstrumentRecord): void {
+  const { brief, playerId } = benchStore.getState();
+  const moved = withInstrumentSpec(brief, sheet.instrument);
+  setBrief(moved, id, moved.instrument.kind === brief.instrument.kind ? playerId : null);
+  readLineAgain();
+}
+
+/** Gives the piece to a player of the studio, on this player's own instrument if there is one. */
+export function takePlayer({ id, sheet, instrumentId }: PlayerRecord): void {
+  const bench = benchStore.getState();
+  const own = bench.instruments.find((instrument) => instrument.id === instrumentId);
+  const given = withProfile(bench.brief, { ...sheet.profile, player: { ...sheet.profile.player, name: sheet.name } });
+  const sameKind = given.instrument.kind === bench.brief.instrument.kind;
+  setBrief(own ? withInstrumentSpec(given, own.sheet.instrument) : given, own?.id ?? (sameKind ? bench.instrumentId : null), id);
+  readLineAgain();
+}
+
+/** Names the player; a name of the studio brings that player with it. */
+export function namePlayer(name: string): void {
+  const known = benchStore.getState().players.find((player) => player.sheet.name === name);
+  if (known) takePlayer(known);
+  else changeBrief((now) => ({ ...now, player: { ...now.player, name } }));
+}
+
+/** Takes note of what an instrument or player changed; or goes back to the brief as it was, no longer tied to them. */
+export function settleChange(keep: 'new' | 'old'): void {
+  const { changed } = benchStore.getState();
+  if (changed && keep === 'old') setBrief(changed.before, null, null);
+  benchStore.setState({ changed: null });
+  saver.workChanged();
 }
 
 /** Takes the line as typed; what reads becomes the material, what does not is kept and complained of. */
@@ -46,6 +92,10 @@ export function typeLine(lineText: string): void {
 /** Note value and instrument change what a typed line means: read it again. */
 export function changeBriefAndReadLine(change: (brief: Brief) => Brief): void {
   changeBrief(change);
+  readLineAgain();
+}
+
+function readLineAgain(): void {
   const { brief, lineText } = benchStore.getState();
   if (brief.material.kind === 'line') typeLine(lineText);
 }
@@ -108,8 +158,7 @@ export function keepWorking(): () => void {
   void planNow();
   const stop = benchStore.subscribe((now, before) => {
     if (needsPlanning(now, before)) void planNow();
-    if (now.pieceId === before.pieceId && (now.name !== before.name || now.brief !== before.brief || now.lineText !== before.lineText))
-      saver.workChanged();
+    if (now.pieceId === before.pieceId && !sameWork(now, before)) saver.workChanged();
   });
   const leave = (): void => saver.flush();
   window.addEventListener('pagehide', leave);
@@ -202,19 +251,22 @@ class Saver {
 const saver = new Saver();
 
 function recordOfBench(): PieceRecord | null {
-  const { pieceId, name, brief, lineText, createdAt, demo } = benchStore.getState();
-  return pieceId === null ? null : { id: pieceId, piece: pieceOf(name, brief, lineText), createdAt, updatedAt: Date.now(), demo };
+  const { pieceId, name, brief, lineText, createdAt, demo, instrumentId, playerId, changed } = benchStore.getState();
+  if (pieceId === null) return null;
+  const piece = pieceOf(name, brief, lineText);
+  return { id: pieceId, piece, createdAt, updatedAt: Date.now(), demo, instrumentId, playerId, changed };
 }
 
 function setOnBench(record: PieceRecord): string {
   const { name, brief, lineText } = record.piece;
-  const work: Work = { name, brief, lineText: lineText ?? lineTextOf(brief) };
-  const { id, createdAt, demo } = record;
+  const { id, createdAt, demo, instrumentId, playerId, changed } = record;
+  const work: Work = { name, brief, lineText: lineText ?? lineTextOf(brief), instrumentId, playerId };
   benchStore.setState({
     ...work,
     pieceId: id,
     createdAt,
     demo,
+    changed,
     planSet: null,
     plannedBrief: null,
     issues: [],

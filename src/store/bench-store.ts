@@ -3,9 +3,10 @@ import { create, useStore } from 'zustand';
 import type { Brief, PlanSet, Relaxed } from '#core/plan';
 import type { Issue } from '#core/reading';
 import { FIRST_BRIEF } from './brief-edits.ts';
+import type { ChangedSince, InstrumentRecord, PlayerRecord, Uses } from './database.ts';
 
 /** What undo and redo go over: everything the teacher decides. */
-export interface Work {
+export interface Work extends Uses {
   readonly name: string;
   readonly brief: Brief;
   /** The line as typed, with its mistakes; empty for other material. */
@@ -36,6 +37,11 @@ export interface Bench extends Work {
   /** Line index of the selected note. */
   readonly selected: number | null;
   readonly saving: Saving;
+  /** What its instrument or player changed since the teacher last looked; null when nothing did. */
+  readonly changed: ChangedSince | null;
+  /** The studio, to choose from. */
+  readonly instruments: readonly InstrumentRecord[];
+  readonly players: readonly PlayerRecord[];
 }
 
 const EMPTY: Bench = {
@@ -45,6 +51,8 @@ const EMPTY: Bench = {
   name: '',
   brief: FIRST_BRIEF,
   lineText: '',
+  instrumentId: null,
+  playerId: null,
   planSet: null,
   plannedBrief: null,
   issues: [],
@@ -53,13 +61,27 @@ const EMPTY: Bench = {
   notice: null,
   selected: null,
   saving: { state: 'saved' },
+  changed: null,
+  instruments: [],
+  players: [],
 };
+
+/** Whether nothing of the teacher's decisions differs. */
+export function sameWork(one: Work, other: Work): boolean {
+  return (
+    one.name === other.name &&
+    one.brief === other.brief &&
+    one.lineText === other.lineText &&
+    one.instrumentId === other.instrumentId &&
+    one.playerId === other.playerId
+  );
+}
 
 /** The bench's state; change it through `bench-actions`. */
 export const benchStore = create<Bench>()(
   temporal(() => EMPTY, {
-    partialize: ({ name, brief, lineText }): Work => ({ name, brief, lineText }),
-    equality: (one, other) => one.name === other.name && one.brief === other.brief && one.lineText === other.lineText,
+    partialize: ({ name, brief, lineText, instrumentId, playerId }): Work => ({ name, brief, lineText, instrumentId, playerId }),
+    equality: sameWork,
     limit: 200,
   }),
 );

@@ -1,5 +1,5 @@
 import { handOf, type HandPreset, type School } from '#core/hand';
-import { type InstrumentKind, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { type InstrumentKind, type InstrumentSpec, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import {
   type ArpeggioType,
   type BrokenFigure,
@@ -12,9 +12,11 @@ import {
   type ScaleType,
 } from '#core/material';
 import { formatPitch, type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
-import type { Brief, Limits, WAYS_DOWN } from '#core/plan';
+import type { Brief, Limits, PlayerProfile, WAYS_DOWN } from '#core/plan';
 import type { Reading } from '#core/reading';
 import type { Preference, Purpose } from '#core/search';
+
+type Player = PlayerProfile['player'];
 
 type Pattern = Exclude<Material, { kind: 'line' }>;
 
@@ -40,6 +42,37 @@ export function withInstrument(brief: Brief, kind: InstrumentKind): Brief {
     ...(openStrings === undefined ? {} : { limits: { openStrings } }),
   };
   return withTonicOnInstrument(moved);
+}
+
+/** An instrument as measured; of another kind, the line moves to it as well as it can. */
+export function withInstrumentSpec(brief: Brief, instrument: InstrumentSpec): Brief {
+  const moved = brief.instrument.kind === instrument.kind ? brief : withInstrument(brief, instrument.kind);
+  return { ...moved, instrument };
+}
+
+/**
+ * A player of the studio with hand, school, purpose and the positions known. Where the player was given to the brief before
+ * (`was`), only what has changed since is applied: what the teacher decided for this piece stays.
+ */
+export function withProfile(brief: Brief, profile: PlayerProfile, was: PlayerProfile | null = null): Brief {
+  const { kind, player, purpose, positions } = profile;
+  const moved = brief.instrument.kind === kind ? brief : withInstrument(brief, kind);
+  const changed = (name: keyof PlayerProfile): boolean => was === null || !alike(was[name], profile[name]);
+  const known = changed('positions') ? withLimits(moved, { positions: positions ?? null }) : moved;
+  const meant = changed('purpose') ? withPurpose(known, purpose ?? null) : known;
+  return { ...meant, player: was === null ? player : withChangedFields(meant.player ?? {}, was.player, player) };
+}
+
+function withChangedFields(fields: Player, was: Player, now: Player): Player {
+  const before = new Map(Object.entries(was));
+  const after = new Map(Object.entries(now));
+  const untouched = Object.entries(fields).filter(([name]) => alike(before.get(name), after.get(name)));
+  const changed = [...after].filter(([name, value]) => !alike(before.get(name), value));
+  return Object.fromEntries([...untouched, ...changed]);
+}
+
+function alike(one: unknown, other: unknown): boolean {
+  return JSON.stringify(one) === JSON.stringify(other);
 }
 
 /** Changes one or more limits; null lifts one. */

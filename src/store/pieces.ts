@@ -1,7 +1,7 @@
-import { type Piece, PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText } from '#core/format';
+import { type Piece, PIECE_FORMAT, PIECE_VERSION, documentToText, readPieceText } from '#core/format';
 import type { Brief } from '#core/plan';
 import type { Issue, Reading } from '#core/reading';
-import { database, type PieceRecord } from './database.ts';
+import { database, type PieceRecord, type Uses } from './database.ts';
 
 /** The check of documents comes when it is first needed: the bench draws its staff without it. */
 const validation = (): Promise<typeof import('../validation/piece-value.ts')> => import('../validation/piece-value.ts');
@@ -21,9 +21,9 @@ export function pieceOf(name: string, brief: Brief, lineText: string): Piece {
 }
 
 /** Makes a record under a new id. */
-export function newRecord(piece: Piece, demo = false): PieceRecord {
+export function newRecord(piece: Piece, demo = false, uses: Uses = { instrumentId: null, playerId: null }): PieceRecord {
   const now = Date.now();
-  return { id: crypto.randomUUID(), piece, createdAt: now, updatedAt: now, demo };
+  return { id: crypto.randomUUID(), piece, createdAt: now, updatedAt: now, demo, ...uses, changed: null };
 }
 
 /** Writes a record after checking its piece against the schema. Never throws: a full disk is an outcome. */
@@ -97,10 +97,11 @@ async function readOrSetAside(record: PieceRecord): Promise<PieceRecord | null> 
 /** A record of an older version, or a damaged one, may hold no piece at all. */
 function textOf(record: PieceRecord): string {
   const piece: Piece | undefined = record.piece;
-  return piece === undefined ? 'null' : pieceToText(piece);
+  return piece === undefined ? 'null' : documentToText(piece);
 }
 
-function failureWords(error: unknown): string {
+/** Why a write failed, for people. */
+export function failureWords(error: unknown): string {
   const name = error instanceof Error ? error.name : '';
   const inner = error instanceof Error && 'inner' in error && error.inner instanceof Error ? error.inner.name : '';
   if (name === 'QuotaExceededError' || inner === 'QuotaExceededError') {

@@ -1,6 +1,6 @@
-import type { Plan, PlannedSound, Shift } from '#core/plan';
+import type { Plan, PlannedReach, PlannedSound, Shift } from '#core/plan';
 import { positionWords } from '#core/words';
-import { noteLabel, pitchLabel } from './labels.ts';
+import { noteLabel, pitchLabel, REACH_LABELS } from './labels.ts';
 
 /** "46 mm": millimetres for reading. */
 export function mmText(mm: number): string {
@@ -66,6 +66,12 @@ export function shiftSpeed(shift: Shift): number | null {
 export function movementText(semitones: number): string {
   if (semitones === 0) return 'stay';
   return `${semitones > 0 ? 'up' : 'down'} ${semitonesText(semitones)}`;
+}
+
+/** "73 mm, at ease, 80 % of the most there is"; without a measured hand the millimetres alone. */
+export function reachText({ needMm, judged }: PlannedReach): string {
+  if (judged === null) return mmText(needMm);
+  return `${mmText(needMm)}, ${REACH_LABELS[judged.verdict]} (${Math.round(judged.shareOfLargest * 100)} % of the largest span)`;
 }
 
 /** One line of care where a plan asks something that can hurt; null where it does not. */

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { plan, reasonsOf, waysToPlay, whyNot } from '#core/plan';
+import { plan, reasonsOf, waysToPlay, whatChanged, whyNot } from '#core/plan';
 import type { Advisor } from './protocol.ts';
 
 const advisor: Advisor = {
@@ -11,5 +11,6 @@ const advisor: Advisor = {
   waysToPlay,
   reasonsOf,
   whyNot,
+  whatChanged,
 };
 expose(advisor);

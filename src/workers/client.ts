@@ -1,5 +1,5 @@
 import { proxy, type Remote, wrap } from 'comlink';
-import type { Alternative, Brief, Lock, PlanOutcome, Reason, WayToPlay, WhyNot } from '#core/plan';
+import type { Alternative, Brief, Lock, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
 import type { Advisor, Planner } from './protocol.ts';
 
@@ -96,6 +96,11 @@ class AdvisorClient {
   /** Why not the finger or string a teacher expected. */
   async whyNot(brief: Brief, wish: Lock): Promise<WhyNot | null> {
     return await this.connected().whyNot(brief, wish);
+  }
+
+  /** What a change of instrument or player does to a piece. */
+  async whatChanged(before: Brief, after: Brief): Promise<WhatChanged | null> {
+    return await this.connected().whatChanged(before, after);
   }
 
   private connected(): Remote<Advisor> {

@@ -1,4 +1,4 @@
-import type { Alternative, Brief, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhyNot } from '#core/plan';
+import type { Alternative, Brief, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
 
 /** What the planning worker offers: the best plan, soonest. */
@@ -15,4 +15,6 @@ export interface Advisor {
   readonly waysToPlay: (brief: Brief, note: number) => Reading<readonly WayToPlay[]>;
   readonly reasonsOf: (brief: Brief, note: number | null) => Reading<readonly Reason[]>;
   readonly whyNot: (brief: Brief, wish: Lock) => WhyNot | null;
+  /** What a change of instrument or player does to a piece. */
+  readonly whatChanged: (before: Brief, after: Brief) => WhatChanged | null;
 }

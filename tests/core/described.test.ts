@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText } from '#core/format';
+import { PIECE_FORMAT, PIECE_VERSION, documentToText, readPieceText } from '#core/format';
 import { mmFromNut } from '#core/instrument';
 import { formatLineText, parseLineText } from '#core/material';
 import { parsePitch, pitchInKey, parseKey, semitonesOf, formatPitch } from '#core/pitch';
@@ -224,7 +224,7 @@ describe('a typed line', () => {
     const notes = parseLineText('G3+E4 A3+F#4', '1/4', 0);
     assert.ok(notes.ok);
     const brief: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', notes: [...notes.value] } };
-    const text = pieceToText({ format: PIECE_FORMAT, version: PIECE_VERSION, name: 'Two', brief });
+    const text = documentToText({ format: PIECE_FORMAT, version: PIECE_VERSION, name: 'Two', brief });
     const back = readPieceText(text, readPieceValue);
     assert.deepEqual(back.ok && back.value.brief, brief);
   });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type Piece, PIECE_FORMAT, PIECE_VERSION, pieceToText, readPieceText, toMusicXml, type Upgrade, upgraded } from '#core/format';
+import { type Piece, PIECE_FORMAT, PIECE_VERSION, documentToText, readPieceText, toMusicXml, type Upgrade, upgraded } from '#core/format';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { parsePitch, formatPitch } from '#core/pitch';
 import { type Brief, plan } from '#core/plan';
@@ -82,7 +82,7 @@ describe('a piece as JSON', () => {
   it('comes back as it was, whatever the line', () => {
     fc.assert(
       fc.property(anyLine, (brief) => {
-        const reading = readPieceText(pieceToText(piece(brief)), readPieceValue);
+        const reading = readPieceText(documentToText(piece(brief)), readPieceValue);
         assert.ok(reading.ok);
         assert.deepEqual(reading.value, piece(brief));
       }),
@@ -98,7 +98,7 @@ describe('a piece as JSON', () => {
   });
 
   it('that is damaged, foreign, newer or wrong is refused in words', () => {
-    const good = pieceToText(piece(lineBrief('violin', ['A4'])));
+    const good = documentToText(piece(lineBrief('violin', ['A4'])));
     const words = (text: string): string => {
       const reading = readPieceText(text, readPieceValue);
       return reading.ok ? 'read' : (reading.issues[0]?.message ?? '');

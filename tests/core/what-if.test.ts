@@ -196,7 +196,7 @@ describe('what changed', () => {
 
   it('says when a piece can no longer be planned, and when it can again', () => {
     const fits = scale('violin', 'G3');
-    const misfits = { ...fits, instrument: { kind: 'violin', tuning: ['E5', 'A4', 'D4'] } } as const;
+    const misfits: Brief = { ...fits, instrument: { kind: 'violin', tuning: ['E5', 'A4', 'D4'] } };
     assert.equal(whatChanged(fits, misfits)?.kind, 'no-longer-planned');
     assert.equal(whatChanged(misfits, fits)?.kind, 'planned-again');
   });

@@ -3,12 +3,13 @@ import { useEffect, useState } from 'react';
 import { lockOf, type Plan, type PlannedSound, type Shift, type WayToPlay, wishOf } from '#core/plan';
 import { positionWords } from '#core/words';
 import { unlock, wishFor } from '../../store/bench-actions.ts';
-import { noteLabel, REACH_LABELS, wayLabel } from '../../words/labels.ts';
+import { noteLabel, wayLabel } from '../../words/labels.ts';
 import {
   fingeringText,
   mmText,
   movementText,
   placeText,
+  reachText,
   semitonesText,
   shiftMoment,
   shiftSpeed,
@@ -32,9 +33,7 @@ export function SelectedNote({ plan, index, note }: { readonly plan: Plan; reado
         {stop.finger !== '0' && <Fact name="Position" value={positionWords(note.position)} />}
         <Fact name="From the nut" value={note.stops.map((each) => mmText(each.mmFromNut)).join(', ')} />
         <Fact name={`Above open ${noteLabel(stop.open)}`} value={semitonesText(stop.semitonesAboveOpen)} />
-        {note.reach && note.reach.needMm > 0 && (
-          <Fact name="Reach" value={reachText(note.reach)} />
-        )}
+        {note.reach && note.reach.needMm > 0 && <Fact name="Reach" value={reachText(note.reach)} />}
         {place !== '' && place !== 'open' && <Fact name="Finger" value={place} />}
       </dl>
       <p className="mt-3">

@@ -1,4 +1,4 @@
-import { pieceToText, toMusicXml } from '#core/format';
+import { documentToText, toMusicXml } from '#core/format';
 import { benchStore } from '../../store/bench-store.ts';
 import { pieceOf } from '../../store/pieces.ts';
 import { materialLabel } from '../../words/labels.ts';
@@ -18,6 +18,6 @@ export function downloadJson(): void {
   downloadText(
     fileNameOf(name === '' ? materialLabel(brief) : name, 'json'),
     'application/json',
-    pieceToText(pieceOf(name, brief, lineText)),
+    documentToText(pieceOf(name, brief, lineText)),
   );
 }

@@ -1,0 +1,49 @@
+import { INSTRUMENT_FORMAT, INSTRUMENT_VERSION, type InstrumentSheet, PLAYER_FORMAT, PLAYER_VERSION, type PlayerSheet } from '#core/format';
+import type { InstrumentSpec } from '#core/instrument';
+import type { PlayerProfile } from '#core/plan';
+
+/** A pupil of the made-up studio and the instrument this pupil has. */
+export interface DemoPlayer {
+  readonly player: PlayerSheet;
+  readonly instrument: InstrumentSheet;
+}
+
+/** The pupils of a made-up studio; the pieces of the demo are for them. */
+export const DEMO_STUDIO: readonly DemoPlayer[] = [
+  pupil(
+    'Wren',
+    'Wren’s ¾ violin',
+    { kind: 'violin', size: '3/4' },
+    { hand: { firstToFourth: { comfortMm: 75, maxMm: 88 }, fingerDistanceMm: 9 } },
+  ),
+  pupil('Linnet', 'Linnet’s viola', { kind: 'viola', size: '15.5"' }, {}),
+  pupil('Martin', 'Martin’s cello', { kind: 'cello', size: '4/4', stringLengthMm: 692 }, {}),
+  pupil('Merle', 'Merle’s bass', { kind: 'bass', size: '3/4' }, {}),
+  pupil('Robin', 'Robin’s violin', { kind: 'violin', size: '4/4' }, { hand: { preset: 'average' } }),
+  pupil(
+    'Plover',
+    'Plover’s ¾ cello',
+    { kind: 'cello', size: '3/4' },
+    {
+      hand: {
+        firstToFourth: { comfortMm: 88, maxMm: 114 },
+        firstToSecond: { comfortMm: 52, maxMm: 66 },
+        fingerDistanceMm: 9,
+      },
+    },
+    { purpose: 'training', positions: ['half', '1', '2', '3', '4'] },
+  ),
+];
+
+function pupil(
+  name: string,
+  instrumentName: string,
+  instrument: InstrumentSpec,
+  player: PlayerProfile['player'],
+  more: Partial<PlayerProfile> = {},
+): DemoPlayer {
+  return {
+    player: { format: PLAYER_FORMAT, version: PLAYER_VERSION, name, profile: { kind: instrument.kind, player, ...more } },
+    instrument: { format: INSTRUMENT_FORMAT, version: INSTRUMENT_VERSION, name: instrumentName, instrument },
+  };
+}

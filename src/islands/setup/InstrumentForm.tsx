@@ -1,0 +1,147 @@
+import { Download, Trash2 } from 'lucide-react';
+import { useForm, type UseFormReturn, useWatch } from 'react-hook-form';
+import { documentToText } from '#core/format';
+import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, OPEN_TUNINGS, REFERENCE_A, SIZES } from '#core/instrument';
+import type { Issue } from '#core/reading';
+import type { InstrumentRecord } from '../../store/database.ts';
+import { INSTRUMENT_LABELS, sizeLabel } from '../../words/labels.ts';
+import { mmText } from '../../words/plan-words.ts';
+import { openTuningLabel } from '../../words/setup.ts';
+import { downloadText, fileNameOf } from '../download.ts';
+import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
+import { type InstrumentFields, instrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
+import { StringRows } from './StringRows.tsx';
+import { StringsDrawing } from './StringsDrawing.tsx';
+import { UsedBy } from './UsedBy.tsx';
+import { useKept } from './use-kept.ts';
+import type { StudioActions } from './use-studio.ts';
+
+interface InstrumentFormProps {
+  readonly record: InstrumentRecord;
+  readonly actions: StudioActions;
+}
+
+/** One instrument: its size or its measures, its strings, and how they are tuned. */
+export function InstrumentForm({ record, actions }: InstrumentFormProps) {
+  const form = useForm<InstrumentFields>({ defaultValues: instrumentFields(record.sheet) });
+  useWatch({ control: form.control });
+  const fields = form.getValues();
+  const { sheet, issues, instrument } = readInstrumentFields(fields);
+  useKept(record.sheet, sheet, (next) => actions.keepInstrument({ ...record, sheet: next }));
+  const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
+  return (
+    <section aria-label="Instrument">
+      <FormHead title={record.sheet.name || 'New instrument'}>
+        <a className="quiet-button" href={`/tuner?instrument=${record.id}`}>
+          Tune it
+        </a>
+        <button
+          type="button"
+          className="quiet-button"
+          onClick={() => downloadText(fileNameOf(record.sheet.name, 'json'), 'application/json', documentToText(record.sheet))}
+        >
+          <Download size={15} aria-hidden="true" /> JSON
+        </button>
+        <button type="button" className="quiet-button" onClick={() => actions.remove({ kind: 'instrument', record })}>
+          <Trash2 size={15} aria-hidden="true" /> Delete
+        </button>
+      </FormHead>
+      <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_360px]">
+        <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
+          <KindFields form={form} kind={kind} />
+          <MeasureFields form={form} kind={kind} size={fields.size} issues={issues} />
+          <StringRows form={form} kind={kind} issues={issues} />
+          <TuningFields form={form} kind={kind} issues={issues} />
+        </form>
+        <div className="mt-4 xl:mt-0">
+          {instrument && <StringsDrawing instrument={instrument} measured={record.sheet.instrument.stringLengthMm !== undefined} />}
+          <UsedBy field="instrumentId" id={record.id} version={record.updatedAt} />
+        </div>
+      </div>
+    </section>
+  );
+}
+
+interface PartProps {
+  readonly form: UseFormReturn<InstrumentFields>;
+  readonly kind: InstrumentKind;
+}
+
+/** Another kind begins anew with its own sizes and strings. */
+function KindFields({ form: { register, setValue }, kind }: PartProps) {
+  const changeKind = register('kind', {
+    onChange: (event: { target: { value: string } }) => {
+      const next = INSTRUMENT_KINDS.find((each) => each === event.target.value) ?? 'violin';
+      setValue('size', defaultSize(next));
+      for (const field of ['length', 'nut', 'bridge'] as const) setValue(field, '');
+      setValue('strings', usualStrings(next));
+    },
+  });
+  return (
+    <>
+      <Field label="Name" register={register('name', { maxLength: 80 })} placeholder="Wren’s violin" />
+      <SelectField label="Instrument" options={INSTRUMENT_KINDS.map((each) => [each, INSTRUMENT_LABELS[each]])} register={changeKind} />
+      <SelectField label="Size" options={SIZES[kind].map(({ size }) => [size, sizeLabel(size)])} register={register('size')} />
+    </>
+  );
+}
+
+interface MeasureFieldsProps extends PartProps {
+  readonly size: string;
+  readonly issues: readonly Issue[];
+}
+
+function MeasureFields({ form: { register }, kind, size, issues }: MeasureFieldsProps) {
+  const usual = usualInstrument(kind, size);
+  return (
+    <>
+      <Field
+        label="String length"
+        unit="mm, nut to bridge"
+        numeric
+        placeholder={usual ? String(usual.stringLengthMm) : ''}
+        hint={`Empty: ${usual ? mmText(usual.stringLengthMm) : ''}, typical for the size. Makers differ: measure from the edge of the nut to the top of the bridge.`}
+        issue={issueAt(issues, '/instrument/stringLengthMm')}
+        register={register('length')}
+      />
+      <Field
+        label="Outer strings at the nut"
+        unit="mm apart"
+        numeric
+        placeholder={usual?.outerSpacingMm.nut.toFixed(1) ?? ''}
+        issue={issueAt(issues, '/instrument/outerSpacingMm/nut')}
+        register={register('nut')}
+      />
+      <Field
+        label="… at the bridge"
+        unit="mm apart"
+        numeric
+        placeholder={usual?.outerSpacingMm.bridge.toFixed(1) ?? ''}
+        hint="Empty: usual for the size."
+        issue={issueAt(issues, '/instrument/outerSpacingMm/bridge')}
+        register={register('bridge')}
+      />
+    </>
+  );
+}
+
+function TuningFields({ form: { register }, kind, issues }: PartProps & { readonly issues: readonly Issue[] }) {
+  return (
+    <>
+      <Field
+        label="Reference A"
+        unit="Hz"
+        numeric
+        placeholder={String(REFERENCE_A.usual)}
+        hint={`${REFERENCE_A.lowest} to ${REFERENCE_A.highest} Hz; empty: ${REFERENCE_A.usual} Hz.`}
+        issue={issueAt(issues, '/instrument/a4Hz')}
+        register={register('a4')}
+      />
+      <SelectField
+        label="Open strings tuned"
+        options={OPEN_TUNINGS.map((tuning) => [tuning, openTuningLabel(kind, tuning)])}
+        register={register('openTuning')}
+      />
+    </>
+  );
+}

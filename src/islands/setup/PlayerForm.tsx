@@ -1,0 +1,277 @@
+import { Download, Trash2 } from 'lucide-react';
+import { useForm, type UseFormRegister, type UseFormReturn, useWatch } from 'react-hook-form';
+import { documentToText } from '#core/format';
+import {
+  FINGER_DISTANCE_MM,
+  HAND_PRESETS,
+  handOf,
+  HOME_FRAME,
+  LOWEST_THUMB,
+  readPlayerHand,
+  schoolsOf,
+  USUAL_THUMB,
+  verdictOf,
+} from '#core/hand';
+import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';
+import type { Issue } from '#core/reading';
+import { PURPOSES } from '#core/search';
+import { positionWords } from '#core/words';
+import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
+import { HAND_LABELS, INSTRUMENT_LABELS, PURPOSE_LABELS, REACH_LABELS, SCHOOL_LABELS } from '../../words/labels.ts';
+import { mmText } from '../../words/plan-words.ts';
+import { downloadText, fileNameOf } from '../download.ts';
+import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
+import { HandGuide } from './HandGuide.tsx';
+import {
+  estimatedSpans,
+  HAND_SOURCES,
+  instrumentForPlayer,
+  type PlayerFields,
+  playerFields,
+  readPlayerFields,
+  SPANS,
+} from './player-fields.ts';
+import { UsedBy } from './UsedBy.tsx';
+import { useKept } from './use-kept.ts';
+import type { StudioActions } from './use-studio.ts';
+
+const SPAN_LABELS: Readonly<Record<(typeof SPANS)[number], string>> = {
+  firstToFourth: 'First to fourth',
+  firstToSecond: 'First to second, opened',
+  thumbToThird: 'Thumb to third',
+};
+
+interface PlayerFormProps {
+  readonly record: PlayerRecord;
+  readonly instruments: readonly InstrumentRecord[];
+  readonly actions: StudioActions;
+}
+
+/** One player: on what, with which hand, in which school, what is known, and what for. */
+export function PlayerForm({ record, instruments, actions }: PlayerFormProps) {
+  const form = useForm<PlayerFields>({ defaultValues: playerFields(record.sheet, record.instrumentId) });
+  useWatch({ control: form.control });
+  const fields = form.getValues();
+  const own = instruments.find((each) => each.id === fields.instrumentId);
+  const instrument = instrumentForPlayer(fields.kind, own?.sheet.instrument ?? null);
+  const { sheet, issues } = readPlayerFields(fields, instrument);
+  useKept({ sheet: record.sheet, instrumentId: record.instrumentId }, sheet && { sheet, instrumentId: own?.id ?? null }, (next) =>
+    actions.keepPlayer({ ...record, ...next }),
+  );
+  const part = { form, fields, instrument };
+  return (
+    <section aria-label="Player">
+      <FormHead title={record.sheet.name || 'New player'}>
+        <button
+          type="button"
+          className="quiet-button"
+          onClick={() => downloadText(fileNameOf(record.sheet.name, 'json'), 'application/json', documentToText(record.sheet))}
+        >
+          <Download size={15} aria-hidden="true" /> JSON
+        </button>
+        <button type="button" className="quiet-button" onClick={() => actions.remove({ kind: 'player', record })}>
+          <Trash2 size={15} aria-hidden="true" /> Delete
+        </button>
+      </FormHead>
+      <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_460px]">
+        <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
+          <WhoFields {...part} instruments={instruments} />
+          <HandFields {...part} issues={issues} />
+          {sheet && fields.source !== 'none' && <HomeFrame instrument={instrument} sheet={sheet} />}
+          <SchoolFields {...part} />
+        </form>
+        <div className="mt-4 xl:mt-0">
+          <HandGuide kind={instrument.kind} />
+          <UsedBy field="playerId" id={record.id} version={record.updatedAt} />
+        </div>
+      </div>
+    </section>
+  );
+}
+
+interface PartProps {
+  readonly form: UseFormReturn<PlayerFields>;
+  readonly fields: PlayerFields;
+  readonly instrument: Instrument;
+}
+
+function WhoFields({ form: { register, setValue }, instrument, instruments }: PartProps & Pick<PlayerFormProps, 'instruments'>) {
+  const changeKind = register('kind', {
+    onChange: (event: { target: { value: string } }) => {
+      setValue('instrumentId', '');
+      setValue('school', schoolsOf(INSTRUMENT_KINDS.find((each) => each === event.target.value) ?? 'violin')[0]);
+      setValue('positions', []);
+    },
+  });
+  const owned = instruments.filter((each) => each.sheet.instrument.kind === instrument.kind);
+  return (
+    <>
+      <Field label="Name" register={register('name', { maxLength: 80 })} placeholder="Wren" />
+      <SelectField label="Plays" options={INSTRUMENT_KINDS.map((each) => [each, INSTRUMENT_LABELS[each]])} register={changeKind} />
+      <SelectField
+        label="On"
+        options={[
+          ['', `any ${INSTRUMENT_LABELS[instrument.kind]}`],
+          ...owned.map((each) => [each.id, each.sheet.name || 'Unnamed instrument'] as const),
+        ]}
+        register={register('instrumentId')}
+      />
+    </>
+  );
+}
+
+function HandFields({ form: { register, setValue }, fields, instrument, issues }: PartProps & { readonly issues: readonly Issue[] }) {
+  const changeSource = register('source', {
+    onChange: (event: { target: { value: string } }) => {
+      // Measuring begins with the estimate on the screen, so that the fields show what is asked.
+      const preset = HAND_PRESETS.find((each) => each === fields.source) ?? 'average';
+      if (event.target.value === 'measured' && fields.spans.firstToFourth.comfort === '')
+        setValue('spans', estimatedSpans(preset, instrument));
+    },
+  });
+  const low = instrument.kind === 'cello' || instrument.kind === 'bass';
+  return (
+    <>
+      <SelectField
+        label="Hand"
+        options={HAND_SOURCES.map((source) => [source, sourceLabel(source)])}
+        hint={sourceHint(fields.source)}
+        register={changeSource}
+      />
+      {fields.source === 'measured' &&
+        SPANS.filter((span) => span !== 'thumbToThird' || low).map((span) => (
+          <SpanRow key={span} span={span} register={register} issue={issueAt(issues, `/player/hand/${span}`)} />
+        ))}
+      {fields.source !== 'none' && (
+        <Field
+          label="Two fingers side by side"
+          unit="mm, middle to middle"
+          numeric
+          placeholder={String(FINGER_DISTANCE_MM)}
+          hint={`Empty: ${FINGER_DISTANCE_MM} mm, an adult’s; a child’s are about 8 mm.`}
+          issue={issueAt(issues, '/player/hand/fingerDistanceMm')}
+          register={register('fingerDistance')}
+        />
+      )}
+    </>
+  );
+}
+
+interface SpanRowProps {
+  readonly span: (typeof SPANS)[number];
+  readonly register: UseFormRegister<PlayerFields>;
+  readonly issue: Issue | undefined;
+}
+
+function SpanRow({ span, register, issue }: SpanRowProps) {
+  return (
+    <div className="form-row">
+      <span>{SPAN_LABELS[span]}</span>
+      <div>
+        {(['comfort', 'most'] as const).map((which) => (
+          <span key={which} className="mr-3 whitespace-nowrap">
+            <input
+              className="field w-20"
+              inputMode="decimal"
+              aria-label={`${SPAN_LABELS[span]}, ${MEASURED[which]}, mm`}
+              aria-invalid={issue !== undefined}
+              {...register(`spans.${span}.${which}`)}
+            />{' '}
+            <span className="text-dove-dark">mm {MEASURED[which]}</span>
+          </span>
+        ))}
+        {issue && (
+          <p className="mt-0.5 text-sm text-ochre">
+            {issue.message} {issue.hint}
+          </p>
+        )}
+      </div>
+    </div>
+  );
+}
+
+const MEASURED = { comfort: 'at ease', most: 'at most' } as const;
+
+function SchoolFields({ form: { register }, fields, instrument }: PartProps) {
+  const schools = schoolsOf(instrument.kind);
+  const school = schools.find((each) => each === fields.school) ?? schools[0];
+  return (
+    <>
+      {schools.length > 1 && (
+        <SelectField label="School" options={schools.map((each) => [each, SCHOOL_LABELS[each]])} register={register('school')} />
+      )}
+      {school === 'thumb' && <SelectField label="Thumb from" options={THUMB_PLACES} register={register('thumbFrom')} />}
+      {instrument.kind === 'bass' && (
+        <label className="form-row">
+          <span>Pivots</span>
+          <span>
+            <input type="checkbox" {...register('pivots')} /> the hand may roll a semitone around its thumb
+          </span>
+        </label>
+      )}
+      <SelectField
+        label="Purpose"
+        options={(['none', ...PURPOSES] as const).map((purpose) => [purpose, PURPOSE_LABELS[purpose]])}
+        register={register('purpose')}
+      />
+      <fieldset className="form-row">
+        <legend className="contents">
+          <span>Positions known</span>
+        </legend>
+        <div>
+          <div className="flex flex-wrap gap-x-4 gap-y-1">
+            {handOf(instrument.kind, school).positionLabels.map((label) => (
+              <label key={label} className="whitespace-nowrap">
+                <input type="checkbox" value={label} {...register('positions')} /> {positionWords({ label, alteration: null })}
+              </label>
+            ))}
+          </div>
+          <p className="mt-0.5 text-sm text-dove-dark">None marked: all may be used.</p>
+        </div>
+      </fieldset>
+    </>
+  );
+}
+
+const THUMB_PLACES = [
+  ['', `the half-string harmonic (${USUAL_THUMB} semitones)`],
+  ...Array.from({ length: USUAL_THUMB - LOWEST_THUMB }, (_, index) => {
+    const semitones = String(LOWEST_THUMB + index);
+    return [semitones, `${semitones} semitones above the open string`] as const;
+  }),
+] as const;
+
+/** What the measures mean where every pupil begins: the hand at rest in first position. */
+function HomeFrame({ instrument, sheet }: { readonly instrument: Instrument; readonly sheet: PlayerRecord['sheet'] }) {
+  const hand = readPlayerHand(sheet.profile.player.hand ?? {}, instrument);
+  if (!hand.ok) return null;
+  const [lowest, highest] = HOME_FRAME[instrument.kind];
+  const needMm = mmFromNut(instrument.stringLengthMm, highest) - mmFromNut(instrument.stringLengthMm, lowest);
+  const verdict = verdictOf({ needMm, span: hand.value.firstToFourth });
+  return (
+    <p className="ml-[164px] text-sm text-dove-dark">
+      First position at rest asks for {mmText(needMm)} on a string of {instrument.stringLengthMm} mm; this hand has{' '}
+      {mmText(hand.value.firstToFourth.comfortMm)} at ease and {mmText(hand.value.firstToFourth.maxMm)} at most:{' '}
+      <strong className={verdict === 'comfort' ? 'text-ink' : 'text-ochre'}>{REACH_LABELS[verdict]}</strong>.
+    </p>
+  );
+}
+
+function sourceLabel(source: (typeof HAND_SOURCES)[number]): string {
+  switch (source) {
+    case 'none':
+      return 'not measured';
+    case 'measured':
+      return 'measured with the ruler';
+    case 'small':
+    case 'average':
+    case 'large':
+      return `${HAND_LABELS[source]} (estimate)`;
+  }
+}
+
+function sourceHint(source: string): string {
+  if (source === 'none') return 'Reach is told in mm, but not judged, and double stops are held against a large hand.';
+  if (source === 'measured') return 'Leave a line empty where you have not measured.';
+  return 'An estimate in shares of this instrument’s first position: take the ruler when you can.';
+}

@@ -1,0 +1,155 @@
+import { FolderOpen, Plus } from 'lucide-react';
+import { useRef } from 'react';
+import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
+import type { Studio } from '../../store/studio.ts';
+import { fingerboardName, INSTRUMENT_LABELS } from '../../words/labels.ts';
+import { Header } from '../Header.tsx';
+import { InstrumentForm } from './InstrumentForm.tsx';
+import { PlayerForm } from './PlayerForm.tsx';
+import { type Chosen, type StudioActions, useStudio } from './use-studio.ts';
+
+/** Where the teacher measures: the instruments and players of the studio, kept for every piece that uses them. */
+export function Setup() {
+  const { studio, chosen, choose, trouble, deleted, actions } = useStudio();
+  return (
+    <>
+      <Header current="Set up" />
+      <main className="grid gap-x-8 gap-y-4 px-6 py-4 md:grid-cols-[232px_minmax(0,1fr)]">
+        <h1 className="sr-only">Set up</h1>
+        <aside aria-label="Studio">
+          <Shelf
+            title="Players"
+            what="player"
+            entries={(studio?.players ?? []).map(playerEntry)}
+            chosen={chosen}
+            onChoose={choose}
+            onNew={actions.addPlayer}
+          />
+          <Shelf
+            title="Instruments"
+            what="instrument"
+            entries={(studio?.instruments ?? []).map(instrumentEntry)}
+            chosen={chosen}
+            onChoose={choose}
+            onNew={actions.addInstrument}
+          />
+          <OpenFile onFile={actions.openFile} />
+        </aside>
+        <div>
+          <div role="status" aria-label="Messages">
+            {trouble !== null && <p className="mb-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">{trouble}</p>}
+            {deleted !== null && (
+              <p className="mb-3 flex items-center gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
+                Deleted “{deleted.record.sheet.name}”. Pieces keep their brief as it is.
+                <button type="button" className="quiet-button" onClick={actions.undelete}>
+                  Undo
+                </button>
+              </p>
+            )}
+          </div>
+          {studio && <ChosenForm studio={studio} chosen={chosen} actions={actions} />}
+        </div>
+      </main>
+    </>
+  );
+}
+
+interface ChosenFormProps {
+  readonly studio: Studio;
+  readonly chosen: Chosen | null;
+  readonly actions: StudioActions;
+}
+
+function ChosenForm({ studio, chosen, actions }: ChosenFormProps) {
+  const instrument = studio.instruments.find((each) => chosen?.kind === 'instrument' && each.id === chosen.id);
+  if (instrument) return <InstrumentForm key={instrument.id} record={instrument} actions={actions} />;
+  const player = studio.players.find((each) => chosen?.kind === 'player' && each.id === chosen.id);
+  if (player) return <PlayerForm key={player.id} record={player} instruments={studio.instruments} actions={actions} />;
+  return (
+    <p className="max-w-[60ch]">
+      Keep here who plays and on what: the string measured from nut to bridge, the hand measured at the instrument. Every piece that uses a
+      player or an instrument follows when you change one, and tells what changed. Begin with a new player or a new instrument.
+    </p>
+  );
+}
+
+interface Entry {
+  readonly id: string;
+  readonly name: string;
+  readonly what: string;
+}
+
+function playerEntry({ id, sheet }: PlayerRecord): Entry {
+  return { id, name: sheet.name || 'Unnamed player', what: INSTRUMENT_LABELS[sheet.profile.kind] };
+}
+
+function instrumentEntry({ id, sheet }: InstrumentRecord): Entry {
+  const { kind, size, stringLengthMm } = sheet.instrument;
+  const what =
+    stringLengthMm === undefined ? (size ? fingerboardName(kind, size) : INSTRUMENT_LABELS[kind]) : `${stringLengthMm} mm, measured`;
+  return { id, name: sheet.name || 'Unnamed instrument', what };
+}
+
+interface ShelfProps {
+  readonly title: string;
+  readonly what: Chosen['kind'];
+  readonly entries: readonly Entry[];
+  readonly chosen: Chosen | null;
+  readonly onChoose: (chosen: Chosen) => void;
+  readonly onNew: () => void;
+}
+
+function Shelf({ title, what, entries, chosen, onChoose, onNew }: ShelfProps) {
+  return (
+    <section aria-label={title} className="mb-5">
+      <h2 className="small-heading flex items-baseline justify-between">
+        {title}
+        <button type="button" className="quiet-button font-sans font-normal" onClick={onNew} aria-label={`New ${what}`}>
+          <Plus size={14} aria-hidden="true" /> New
+        </button>
+      </h2>
+      <ul className="mt-1">
+        {entries.map((entry) => {
+          const current = chosen?.kind === what && chosen.id === entry.id;
+          return (
+            <li key={entry.id}>
+              <button
+                type="button"
+                aria-current={current ? 'true' : undefined}
+                className={`block w-full border-l-2 px-3 py-1 text-left ${current ? 'border-ink bg-paper-deep' : 'border-line hover:bg-paper-deep'}`}
+                onClick={() => onChoose({ kind: what, id: entry.id })}
+              >
+                {entry.name}
+                <span className="block text-sm text-dove-dark">{entry.what}</span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {entries.length === 0 && <p className="text-sm text-dove-dark">None yet.</p>}
+    </section>
+  );
+}
+
+function OpenFile({ onFile }: { readonly onFile: (file: File) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <button type="button" className="quiet-button" onClick={() => input.current?.click()}>
+        <FolderOpen size={15} aria-hidden="true" /> Open a file
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        aria-label="Instrument or player saved as JSON"
+        className="hidden"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) onFile(file);
+          event.target.value = '';
+        }}
+      />
+    </>
+  );
+}

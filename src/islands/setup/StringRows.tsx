@@ -1,0 +1,97 @@
+import { useFieldArray, type UseFormRegister, type UseFormReturn } from 'react-hook-form';
+import { type InstrumentKind, TUNINGS } from '#core/instrument';
+import type { Issue } from '#core/reading';
+import { issueAt } from './fields.tsx';
+import { type InstrumentFields, stringBeyond, usualStrings } from './instrument-fields.ts';
+
+/** No instrument of the family has more. */
+const MOST_STRINGS = 6;
+
+interface StringRowsProps {
+  readonly form: UseFormReturn<InstrumentFields>;
+  readonly kind: InstrumentKind;
+  readonly issues: readonly Issue[];
+}
+
+/** The strings of an instrument: retune, add above or below, take away. */
+export function StringRows({ form: { control, register, getValues }, kind, issues }: StringRowsProps) {
+  const strings = useFieldArray({ control, name: 'strings' });
+  const beyond = (side: 'higher' | 'lower') => stringBeyond(kind, getValues('strings'), side);
+  const full = strings.fields.length >= MOST_STRINGS;
+  const about = issues.filter(({ where }) => /^\/instrument\/(tuning|pressingMm)/.test(where.pointer ?? ''));
+  return (
+    <fieldset className="form-row">
+      <legend className="contents">
+        <span>Strings, highest first</span>
+      </legend>
+      <div>
+        {strings.fields.map((field, index) => (
+          <StringRow
+            key={field.id}
+            index={index}
+            register={register}
+            wrong={issueAt(issues, `/instrument/tuning/${index}`) !== undefined}
+            onRemove={strings.fields.length > 1 ? () => strings.remove(index) : null}
+          />
+        ))}
+        <p className="flex flex-wrap gap-2">
+          <button type="button" className="quiet-button" disabled={full} onClick={() => strings.prepend(beyond('higher'))}>
+            Add a higher string
+          </button>
+          <button type="button" className="quiet-button" disabled={full} onClick={() => strings.append(beyond('lower'))}>
+            Add a lower string
+          </button>
+          <button type="button" className="quiet-button" onClick={() => strings.replace(usualStrings(kind))}>
+            Usual strings
+          </button>
+        </p>
+        {about.map((issue) => (
+          <p key={issue.message} className="mt-0.5 text-sm text-ochre">
+            {issue.message} {issue.hint}
+          </p>
+        ))}
+        <p className="mt-0.5 text-sm text-dove-dark">
+          Sounding pitches, usually {TUNINGS[kind].toReversed().join(' ')} from the lowest. A pressed string sounds a little sharp, so its
+          spots lie that much nearer the nut: leave 0 until you have measured it.
+        </p>
+      </div>
+    </fieldset>
+  );
+}
+
+interface StringRowProps {
+  readonly index: number;
+  readonly register: UseFormRegister<InstrumentFields>;
+  readonly wrong: boolean;
+  /** Null for the last string there is. */
+  readonly onRemove: (() => void) | null;
+}
+
+function StringRow({ index, register, wrong, onRemove }: StringRowProps) {
+  return (
+    <div className="mb-1 flex flex-wrap items-center gap-2">
+      <input
+        className="field w-20"
+        aria-label={`String ${index + 1}, sounding pitch`}
+        aria-invalid={wrong}
+        {...register(`strings.${index}.open`)}
+      />
+      <label className="text-sm text-dove-dark">
+        pressing{' '}
+        <input
+          className="field w-14"
+          inputMode="decimal"
+          placeholder="0"
+          aria-label={`Pressing on string ${index + 1}, mm nearer the nut`}
+          {...register(`strings.${index}.pressing`)}
+        />{' '}
+        mm
+      </label>
+      {onRemove && (
+        <button type="button" className="quiet-button" aria-label={`Take string ${index + 1} away`} onClick={onRemove}>
+          −
+        </button>
+      )}
+    </div>
+  );
+}

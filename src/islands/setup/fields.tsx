@@ -1,0 +1,81 @@
+import { type ReactNode, useId } from 'react';
+import type { UseFormRegisterReturn } from 'react-hook-form';
+import type { Issue } from '#core/reading';
+
+interface FieldProps {
+  readonly label: string;
+  /** The unit, shown behind the field. */
+  readonly unit?: string;
+  readonly hint?: ReactNode;
+  readonly placeholder?: string;
+  readonly issue?: Issue | undefined;
+  readonly numeric?: boolean;
+  readonly register: UseFormRegisterReturn;
+}
+
+/** One labelled field; what is wrong with it stands under it, and what was typed stays. */
+export function Field({ label, unit, hint, placeholder, issue, numeric = false, register }: FieldProps) {
+  const id = useId();
+  return (
+    <div className="form-row">
+      <label htmlFor={id}>{label}</label>
+      <div>
+        <input
+          id={id}
+          className={`field ${numeric ? 'w-24' : 'w-64'}`}
+          inputMode={numeric ? 'decimal' : 'text'}
+          placeholder={placeholder}
+          aria-invalid={issue !== undefined}
+          aria-describedby={`${id}-more`}
+          {...register}
+        />
+        {unit !== undefined && <span className="ml-2 text-dove-dark">{unit}</span>}
+        <p id={`${id}-more`} className={`mt-0.5 text-sm ${issue ? 'text-ochre' : 'text-dove-dark'}`}>
+          {issue ? `${issue.message} ${issue.hint}` : hint}
+        </p>
+      </div>
+    </div>
+  );
+}
+
+interface SelectFieldProps {
+  readonly label: string;
+  readonly hint?: ReactNode;
+  readonly options: readonly (readonly [value: string, name: string])[];
+  readonly register: UseFormRegisterReturn;
+}
+
+/** One labelled choice. */
+export function SelectField({ label, hint, options, register }: SelectFieldProps) {
+  const id = useId();
+  return (
+    <div className="form-row">
+      <label htmlFor={id}>{label}</label>
+      <div>
+        <select id={id} className="field" {...register}>
+          {options.map(([value, name]) => (
+            <option key={value} value={value}>
+              {name}
+            </option>
+          ))}
+        </select>
+        {hint !== undefined && <p className="mt-0.5 text-sm text-dove-dark">{hint}</p>}
+      </div>
+    </div>
+  );
+}
+
+/** The issue at a place of a document, by JSON pointer. */
+export function issueAt(issues: readonly Issue[], pointer: string): Issue | undefined {
+  return issues.find((issue) => issue.where.pointer === pointer);
+}
+
+/** The name of what is set up, and what can be done with it as a whole. */
+export function FormHead({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <h2 className="mr-auto text-2xl font-semibold">{title}</h2>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,131 @@
+import type { InstrumentSheet } from '#core/format';
+import {
+  defaultSize,
+  type Instrument,
+  INSTRUMENT_KINDS,
+  type InstrumentKind,
+  type InstrumentSpec,
+  OPEN_TUNINGS,
+  readInstrument,
+  TUNINGS,
+} from '#core/instrument';
+import { displayPitch, formatPitch, parsePitch, transposedBy } from '#core/pitch';
+import { goodReading, type Issue, type Reading } from '#core/reading';
+import { instrumentSheet } from '../../store/studio.ts';
+import { typedNumber } from './typed-number.ts';
+
+/** One string as typed. */
+export interface StringFields {
+  open: string;
+  pressing: string;
+}
+
+/** An instrument as typed: everything text, so that nothing typed is lost. */
+export interface InstrumentFields {
+  name: string;
+  kind: string;
+  size: string;
+  length: string;
+  nut: string;
+  bridge: string;
+  a4: string;
+  openTuning: string;
+  strings: StringFields[];
+}
+
+/** What the fields hold: a document where they can be read, and what is wrong where they cannot. */
+export interface ReadFields<Sheet> {
+  readonly sheet: Sheet | null;
+  readonly issues: readonly Issue[];
+}
+
+/** The fields of a stored instrument. */
+export function instrumentFields({ name, instrument }: InstrumentSheet): InstrumentFields {
+  const { kind, size, tuning, stringLengthMm, outerSpacingMm, pressingMm, a4Hz, openTuning } = instrument;
+  return {
+    name,
+    kind,
+    size: size ?? defaultSize(kind),
+    length: textOf(stringLengthMm),
+    nut: textOf(outerSpacingMm?.nut),
+    bridge: textOf(outerSpacingMm?.bridge),
+    a4: textOf(a4Hz),
+    openTuning: openTuning ?? 'pure',
+    strings: (tuning ?? TUNINGS[kind]).map((open, index) => ({ open: typedPitch(open), pressing: pressingText(pressingMm?.[index]) })),
+  };
+}
+
+/** The usual strings of an instrument as fields. */
+export function usualStrings(kind: InstrumentKind): StringFields[] {
+  return TUNINGS[kind].map((open) => ({ open, pressing: '' }));
+}
+
+/** A string a fifth (a fourth on the double bass) beyond the outermost one, as a start for a new one. */
+export function stringBeyond(kind: InstrumentKind, strings: readonly StringFields[], side: 'higher' | 'lower'): StringFields {
+  const outer = parsePitch((side === 'higher' ? strings[0] : strings[strings.length - 1])?.open ?? '');
+  const [steps, semitones] = kind === 'bass' ? [3, 5] : [4, 7];
+  const sign = side === 'higher' ? 1 : -1;
+  const pitch = outer.ok ? transposedBy(outer.value, { steps: sign * steps, semitones: sign * semitones }) : null;
+  return { open: pitch ? formatPitch(pitch) : '', pressing: '' };
+}
+
+/** Reads the fields as an instrument. */
+export function readInstrumentFields(fields: InstrumentFields): ReadFields<InstrumentSheet> & { readonly instrument: Instrument | null } {
+  const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
+  const tuning = readStrings(fields.strings);
+  if (!tuning.ok) return { sheet: null, issues: tuning.issues, instrument: null };
+  const [length, nut, bridge, a4] = [fields.length, fields.nut, fields.bridge, fields.a4].map(typedNumber);
+  const usual = kindSpacing({ kind, size: fields.size });
+  const pressing = fields.strings.map((string) => typedNumber(string.pressing) ?? 0);
+  const spec: InstrumentSpec = {
+    kind,
+    size: fields.size,
+    ...(sameStrings(kind, tuning.value) ? {} : { tuning: [...tuning.value] }),
+    ...(length == null ? {} : { stringLengthMm: length }),
+    ...(nut == null && bridge == null ? {} : { outerSpacingMm: { nut: nut ?? usual.nut, bridge: bridge ?? usual.bridge } }),
+    ...(pressing.some((mm) => mm !== 0) ? { pressingMm: pressing } : {}),
+    ...(a4 == null ? {} : { a4Hz: a4 }),
+    ...(fields.openTuning === OPEN_TUNINGS[1] ? { openTuning: OPEN_TUNINGS[1] } : {}),
+  };
+  const instrument = readInstrument(spec);
+  if (!instrument.ok) return { sheet: null, issues: instrument.issues, instrument: null };
+  return { sheet: instrumentSheet(fields.name.trim(), spec), issues: [], instrument: instrument.value };
+}
+
+/** The instrument of a kind and size as it usually is. */
+export function usualInstrument(kind: InstrumentKind, size: string): Instrument | null {
+  const usual = readInstrument({ kind, size });
+  return usual.ok ? usual.value : null;
+}
+
+function kindSpacing({ kind, size }: { readonly kind: InstrumentKind; readonly size: string }): Instrument['outerSpacingMm'] {
+  return usualInstrument(kind, size)?.outerSpacingMm ?? { nut: 0, bridge: 0 };
+}
+
+function readStrings(strings: readonly StringFields[]): Reading<readonly string[]> {
+  const names: string[] = [];
+  for (const [index, { open }] of strings.entries()) {
+    const pitch = parsePitch(open);
+    if (!pitch.ok)
+      return { ok: false, issues: pitch.issues.map((issue) => ({ ...issue, where: { pointer: `/instrument/tuning/${index}` } })) };
+    names.push(formatPitch(pitch.value));
+  }
+  return goodReading(names);
+}
+
+function sameStrings(kind: InstrumentKind, names: readonly string[]): boolean {
+  return TUNINGS[kind].length === names.length && TUNINGS[kind].every((name, index) => name === names[index]);
+}
+
+function textOf(value: number | undefined): string {
+  return value === undefined ? '' : String(value);
+}
+
+function pressingText(mm: number | undefined): string {
+  return mm === undefined || mm === 0 ? '' : String(mm);
+}
+
+function typedPitch(text: string): string {
+  const pitch = parsePitch(text);
+  return pitch.ok ? displayPitch(pitch.value) : text;
+}

@@ -1,0 +1,136 @@
+import type { PlayerSheet } from '#core/format';
+import { HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand, schoolsOf } from '#core/hand';
+import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
+import type { PlayerProfile } from '#core/plan';
+import { badReading, goodReading, type Reading } from '#core/reading';
+import { PURPOSES, type Purpose } from '#core/search';
+import { spanIncomplete } from '#core/words';
+import { playerSheet } from '../../store/studio.ts';
+import type { ReadFields } from './instrument-fields.ts';
+import { typedNumber } from './typed-number.ts';
+
+/** Where the spans of a hand come from. */
+export const HAND_SOURCES = ['none', ...HAND_PRESETS, 'measured'] as const;
+
+/** The spans that are measured, by their name in documents. */
+export const SPANS = ['firstToFourth', 'firstToSecond', 'thumbToThird'] as const;
+
+/** One measured span as typed. */
+export interface SpanFields {
+  comfort: string;
+  most: string;
+}
+
+/** A player as typed. */
+export interface PlayerFields {
+  name: string;
+  kind: string;
+  instrumentId: string;
+  source: string;
+  spans: Record<(typeof SPANS)[number], SpanFields>;
+  fingerDistance: string;
+  school: string;
+  thumbFrom: string;
+  pivots: boolean;
+  purpose: string;
+  positions: string[];
+}
+
+/** The fields of a stored player. */
+export function playerFields({ name, profile }: PlayerSheet, instrumentId: string | null): PlayerFields {
+  const { kind, player, purpose, positions } = profile;
+  const { hand } = player;
+  const measured = hand !== undefined && SPANS.some((span) => hand[span] !== undefined);
+  const span = (of: (typeof SPANS)[number]): SpanFields => ({ comfort: textOf(hand?.[of]?.comfortMm), most: textOf(hand?.[of]?.maxMm) });
+  return {
+    name,
+    kind,
+    instrumentId: instrumentId ?? '',
+    source: measured ? 'measured' : (hand?.preset ?? 'none'),
+    spans: { firstToFourth: span('firstToFourth'), firstToSecond: span('firstToSecond'), thumbToThird: span('thumbToThird') },
+    fingerDistance: textOf(hand?.fingerDistanceMm),
+    school: player.school ?? schoolsOf(kind)[0],
+    thumbFrom: textOf(player.thumbFrom),
+    pivots: player.pivots ?? false,
+    purpose: purpose ?? 'none',
+    positions: [...(positions ?? [])],
+  };
+}
+
+/** Reads the fields as a player; the hand is held against this player's instrument, or the usual one. */
+export function readPlayerFields(fields: PlayerFields, instrument: Instrument): ReadFields<PlayerSheet> {
+  const { kind } = instrument;
+  const hand = readHand(fields, instrument);
+  if (!hand.ok) return { sheet: null, issues: hand.issues };
+  const schools = schoolsOf(kind);
+  const school = schools.find((each) => each === fields.school) ?? schools[0];
+  const thumbFrom = typedNumber(fields.thumbFrom);
+  const purpose = PURPOSES.find((each): each is Purpose => each === fields.purpose);
+  const player: PlayerProfile['player'] = {
+    ...(hand.value === null ? {} : { hand: hand.value }),
+    ...(school === schools[0] ? {} : { school }),
+    ...(school === 'thumb' && thumbFrom !== null ? { thumbFrom } : {}),
+    ...(kind === 'bass' && fields.pivots ? { pivots: true } : {}),
+  };
+  const profile: PlayerProfile = {
+    kind,
+    player,
+    ...(purpose ? { purpose } : {}),
+    ...(fields.positions.length > 0 ? { positions: [...fields.positions] } : {}),
+  };
+  return { sheet: playerSheet(fields.name.trim(), profile), issues: [] };
+}
+
+/** The instrument a player's measures are held against: the player's own, else the usual one. */
+export function instrumentForPlayer(kindText: string, own: InstrumentSpec | null): Instrument {
+  const kind = INSTRUMENT_KINDS.find((each): each is InstrumentKind => each === kindText) ?? 'violin';
+  const read = readInstrument(own?.kind === kind ? own : { kind });
+  const usual = read.ok ? read : readInstrument({ kind });
+  if (!usual.ok) throw new RangeError(`The usual ${kind} cannot be read`);
+  return usual.value;
+}
+
+/** Estimated spans to start measuring from, as fields. */
+export function estimatedSpans(preset: HandPreset, instrument: Instrument): Record<(typeof SPANS)[number], SpanFields> {
+  const { firstToFourth, thumbToThird } = presetHand(preset, instrument);
+  const rounded = (span: { readonly comfortMm: number; readonly maxMm: number }): SpanFields => ({
+    comfort: String(Math.round(span.comfortMm)),
+    most: String(Math.round(span.maxMm)),
+  });
+  const thumb = instrument.kind === 'cello' || instrument.kind === 'bass';
+  return {
+    firstToFourth: rounded(firstToFourth),
+    firstToSecond: { comfort: '', most: '' },
+    thumbToThird: thumb ? rounded(thumbToThird) : { comfort: '', most: '' },
+  };
+}
+
+function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMeasure | null> {
+  const distance = typedNumber(fields.fingerDistance);
+  const tips = distance === null ? {} : { fingerDistanceMm: distance };
+  const preset = HAND_PRESETS.find((each) => each === fields.source);
+  if (fields.source === 'none') return goodReading(null);
+  const spans = preset ? goodReading({}) : readSpans(fields);
+  if (!spans.ok) return spans;
+  const measure: HandMeasure = { ...(preset ? { preset } : {}), ...spans.value, ...tips };
+  const checked = readPlayerHand(measure, instrument);
+  return checked.ok ? goodReading(measure) : checked;
+}
+
+function readSpans({ spans }: PlayerFields): Reading<HandMeasure> {
+  const measure: HandMeasure = {};
+  for (const name of SPANS) {
+    const comfortMm = typedNumber(spans[name].comfort);
+    const maxMm = typedNumber(spans[name].most);
+    if (comfortMm === null && maxMm === null) continue;
+    if (comfortMm === null || maxMm === null || Number.isNaN(comfortMm + maxMm)) {
+      return badReading({ code: 'instrument', where: { pointer: `/player/hand/${name}` }, ...spanIncomplete() });
+    }
+    measure[name] = { comfortMm, maxMm };
+  }
+  return goodReading(measure);
+}
+
+function textOf(value: number | undefined): string {
+  return value === undefined ? '' : String(value);
+}

@@ -1,0 +1,5 @@
+/** A number as typed, with comma or point: null for nothing, NaN for what is none. */
+export function typedNumber(text: string): number | null {
+  const trimmed = text.trim().replace(',', '.');
+  return trimmed === '' ? null : Number(trimmed);
+}

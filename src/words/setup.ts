@@ -1,0 +1,113 @@
+import { FINGER_DISTANCE_MM, type PlayerHand } from '#core/hand';
+import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
+import type { Brief, WhatChanged } from '#core/plan';
+import { fingerboardName, HAND_LABELS, noteLabel, pitchLabel, PURPOSE_LABELS, SCHOOL_LABELS } from './labels.ts';
+import { mmText } from './plan-words.ts';
+
+/** How open strings are tuned to each other, by what their players hear. */
+export function openTuningLabel(kind: InstrumentKind, tuning: OpenTuning): string {
+  if (tuning === 'equal') return 'equal, as a tuner shows';
+  return kind === 'bass' ? 'in pure fourths from the A' : 'in pure fifths from the A';
+}
+
+/** What differs between two descriptions of an instrument and a player, a phrase each: "string length 307 mm, was 300 mm". */
+export function setupChanges(before: Brief, after: Brief): readonly string[] {
+  return [...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after)];
+}
+
+function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): readonly string[] {
+  const kindOf = (spec: InstrumentSpec): string => fingerboardName(spec.kind, spec.size ?? defaultSize(spec.kind));
+  const spacing = (spec: InstrumentSpec): string =>
+    spec.outerSpacingMm ? `${mmText(spec.outerSpacingMm.nut)} and ${mmText(spec.outerSpacingMm.bridge)}` : 'usual';
+  return told([
+    ['instrument', kindOf(before), kindOf(after)],
+    ['string length', lengthText(before), lengthText(after)],
+    ['strings', stringsText(before), stringsText(after)],
+    ['string spacing', spacing(before), spacing(after)],
+    ['reference A', `${before.a4Hz ?? REFERENCE_A.usual} Hz`, `${after.a4Hz ?? REFERENCE_A.usual} Hz`],
+    ['open strings', openTuningLabel(before.kind, before.openTuning ?? 'pure'), openTuningLabel(after.kind, after.openTuning ?? 'pure')],
+    ['pressing', pressingText(before), pressingText(after)],
+  ]);
+}
+
+function playerChanges(before: Brief, after: Brief): readonly string[] {
+  const school = ({ player }: Brief): string => (player?.school ? SCHOOL_LABELS[player.school] : 'usual');
+  const known = ({ limits }: Brief): string => limits?.positions?.join(', ') ?? 'any';
+  return told([
+    ['player', before.player?.name ?? 'any', after.player?.name ?? 'any'],
+    ['hand', handText(before), handText(after)],
+    ['school', school(before), school(after)],
+    ['purpose', before.purpose ? PURPOSE_LABELS[before.purpose] : 'none', after.purpose ? PURPOSE_LABELS[after.purpose] : 'none'],
+    ['positions', known(before), known(after)],
+  ]);
+}
+
+function told(rows: readonly (readonly [string, string, string])[]): readonly string[] {
+  return rows.flatMap(([what, was, is]) => (was === is ? [] : [`${what} ${is}, was ${was}`]));
+}
+
+function lengthText({ stringLengthMm }: InstrumentSpec): string {
+  return stringLengthMm === undefined ? 'typical for the size' : mmText(stringLengthMm);
+}
+
+function stringsText({ kind, tuning }: InstrumentSpec): string {
+  return (tuning ?? TUNINGS[kind]).toReversed().map(pitchLabel).join(' ');
+}
+
+function pressingText({ pressingMm }: InstrumentSpec): string {
+  return pressingMm?.some((mm) => mm !== 0) === true ? pressingMm.map((mm) => mmText(mm)).join(', ') : 'none';
+}
+
+function handText({ player }: Brief): string {
+  const hand = player?.hand;
+  if (!hand) return 'not measured';
+  const span = (name: string, measured: { readonly comfortMm: number; readonly maxMm: number } | undefined): string =>
+    measured ? ` ${name} ${measured.comfortMm} to ${measured.maxMm} mm` : '';
+  const spans = `${span('1–4', hand.firstToFourth)}${span('1–2', hand.firstToSecond)}${span('T–3', hand.thumbToThird)}`;
+  const fingers =
+    hand.fingerDistanceMm === undefined || hand.fingerDistanceMm === FINGER_DISTANCE_MM ? '' : ` fingertips ${hand.fingerDistanceMm} mm`;
+  return `${spans === '' ? HAND_LABELS[hand.preset ?? 'average'] : 'measured,'}${spans}${fingers}`;
+}
+
+/** What a change did to a piece, a sentence each; empty when nothing of it shows. */
+export function changeEffects(changed: WhatChanged): readonly string[] {
+  switch (changed.kind) {
+    case 'no-longer-planned':
+      return ['It can no longer be planned so.', ...changed.issues.slice(0, 1).map((issue) => `${issue.message} ${issue.hint}`)];
+    case 'planned-again':
+      return ['It can be planned now; before, it could not.'];
+    case 'planned':
+      return plannedEffects(changed);
+  }
+}
+
+function plannedEffects(changed: Extract<WhatChanged, { kind: 'planned' }>): readonly string[] {
+  const { otherwise, shifts, widestMm, nowStretched, nowAtEase, movedMm } = changed;
+  return [
+    ...(otherwise.length > 0 ? [`${notesText(otherwise)} fingered otherwise.`] : []),
+    ...(shifts[0] === shifts[1] ? [] : [`${shifts[1]} shifts, before ${shifts[0]}.`]),
+    ...(nowStretched.length > 0 ? [`${notesText(nowStretched)} now a stretch.`] : []),
+    ...(nowAtEase.length > 0 ? [`${notesText(nowAtEase)} no longer a stretch.`] : []),
+    ...(Math.abs(widestMm[0] - widestMm[1]) >= 0.5 ? [`The widest reach is ${mmText(widestMm[1])}, before ${mmText(widestMm[0])}.`] : []),
+    ...(movedMm >= 0.05 ? [`Places on the string move by up to ${movedMm.toFixed(1)} mm.`] : []),
+  ];
+}
+
+/** How many notes are told by number. */
+const MOST_NUMBERED = 6;
+
+function notesText(indexes: readonly number[]): string {
+  if (indexes.length === 1) return `Note ${(indexes[0] ?? 0) + 1} is`;
+  const numbers = indexes.slice(0, MOST_NUMBERED).map((index) => index + 1);
+  return indexes.length > MOST_NUMBERED ? `${indexes.length} notes are` : `Notes ${numbers.join(', ')} are`;
+}
+
+/** The measured and estimated spans of a hand in a line. */
+export function handLine({ firstToFourth, fingerDistanceMm }: PlayerHand): string {
+  return `first to fourth finger ${mmText(firstToFourth.comfortMm)} at ease, ${mmText(firstToFourth.maxMm)} at most; two fingers side by side ${mmText(fingerDistanceMm)}`;
+}
+
+/** "E♭ A D G" — strings of an instrument, highest first. */
+export function stringNames(names: readonly string[]): string {
+  return names.map(noteLabel).join(' ');
+}
