@@ -54,6 +54,11 @@ export function takeInstrument({ id, sheet }: InstrumentRecord): void {
   readLineAgain();
 }
 
+/** Leaves the instrument as it is, described in the brief alone: later changes in the studio no longer reach this piece. */
+export function describeInstrument(): void {
+  benchStore.setState({ instrumentId: null });
+}
+
 /** Gives the piece to a player of the studio, on this player's own instrument if there is one. */
 export function takePlayer({ id, sheet, instrumentId }: PlayerRecord): void {
   const bench = benchStore.getState();

@@ -50,6 +50,17 @@ export function withInstrumentSpec(brief: Brief, instrument: InstrumentSpec): Br
   return { ...moved, instrument };
 }
 
+/** Another usual size: what was measured on the instrument before goes with it. */
+export function withSize(brief: Brief, size: string): Brief {
+  const { stringLengthMm: _, outerSpacingMm: __, pressingMm: ___, ...instrument } = brief.instrument;
+  return { ...brief, instrument: { ...instrument, size } };
+}
+
+/** What the notes aim at. */
+export function withIntonation(brief: Brief, change: NonNullable<Brief['intonation']>): Brief {
+  return { ...brief, intonation: { ...brief.intonation, ...change } };
+}
+
 /**
  * A player of the studio with hand, school, purpose and the positions known. Where the player was given to the brief before
  * (`was`), only what has changed since is applied: what the teacher decided for this piece stays.

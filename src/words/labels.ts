@@ -1,4 +1,4 @@
-import type { HandPreset, School } from '#core/hand';
+import type { HandMeasure, HandPreset, School } from '#core/hand';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
 import type { ArpeggioType, BrokenFigure, Direction, DoubleStopInterval, Material, ScaleType } from '#core/material';
 import { displayPitch, displayPitchClass, parseKey, parsePitch } from '#core/pitch';
@@ -110,12 +110,22 @@ export const SCHOOL_LABELS: Readonly<Record<School, string>> = {
   '1234': 'with four fingers',
 };
 
-export const HAND_LABELS: Readonly<Record<HandPreset | 'any', string>> = {
+/** Where the hand of a brief comes from. */
+export type HandChoice = HandPreset | 'any' | 'measured';
+
+export const HAND_LABELS: Readonly<Record<HandChoice, string>> = {
   any: 'any hand',
+  measured: 'a measured hand',
   small: 'a small hand',
   average: 'an average hand',
   large: 'a large hand',
 };
+
+/** Where the hand of a brief comes from: nowhere, the ruler, or an estimate. */
+export function handChoice(hand: HandMeasure | undefined): HandChoice {
+  if (!hand) return 'any';
+  return hand.firstToFourth || hand.firstToSecond || hand.thumbToThird ? 'measured' : (hand.preset ?? 'average');
+}
 
 export const PURPOSE_LABELS: Readonly<Record<Purpose | 'none', string>> = {
   none: 'for no set purpose',

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { plan, reasonsOf, waysToPlay, whatChanged, whyNot } from '#core/plan';
+import { plan, reasonsOf, ringingNotes, waysToPlay, whatChanged, whyNot } from '#core/plan';
 import type { Advisor } from './protocol.ts';
 
 const advisor: Advisor = {
@@ -12,5 +12,6 @@ const advisor: Advisor = {
   reasonsOf,
   whyNot,
   whatChanged,
+  ringing: ringingNotes,
 };
 expose(advisor);

@@ -1,5 +1,5 @@
 import { proxy, type Remote, wrap } from 'comlink';
-import type { Alternative, Brief, Lock, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
+import type { Alternative, Brief, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
 import type { Advisor, Planner } from './protocol.ts';
 
@@ -101,6 +101,11 @@ class AdvisorClient {
   /** What a change of instrument or player does to a piece. */
   async whatChanged(before: Brief, after: Brief): Promise<WhatChanged | null> {
     return await this.connected().whatChanged(before, after);
+  }
+
+  /** The notes with which an open string rings. */
+  async ringing(plan: Plan): Promise<ReadonlySet<number>> {
+    return await this.connected().ringing(plan);
   }
 
   private connected(): Remote<Advisor> {

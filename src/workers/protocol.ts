@@ -17,4 +17,6 @@ export interface Advisor {
   readonly whyNot: (brief: Brief, wish: Lock) => WhyNot | null;
   /** What a change of instrument or player does to a piece. */
   readonly whatChanged: (before: Brief, after: Brief) => WhatChanged | null;
+  /** Line indexes of the notes with which an open string rings. */
+  readonly ringing: (plan: Plan) => ReadonlySet<number>;
 }

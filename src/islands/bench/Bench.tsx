@@ -1,9 +1,11 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import type { Plan } from '#core/plan';
-import { checkOpenPiece, keepWorking, newPiece, openPiece } from '../../store/bench-actions.ts';
+import { checkOpenPiece } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
 import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
+import { StorageTrouble } from '../StorageTrouble.tsx';
+import { useOpenedPiece } from '../use-opened-piece.ts';
 import { BenchToolbar } from './BenchToolbar.tsx';
 import { BriefSentence } from './BriefSentence.tsx';
 import { Messages } from './Messages.tsx';
@@ -12,10 +14,12 @@ import { NoteTable } from './NoteTable.tsx';
 import { Score } from './Score.tsx';
 import { ShiftList } from './ShiftList.tsx';
 import { useIdle } from './use-idle.ts';
+import { useRinging } from './use-ringing.ts';
 import { useBenchKeys } from './use-bench-keys.ts';
 
 /** Come after the first drawing, or when asked for. */
 const Alternatives = lazy(async () => ({ default: (await import('./Alternatives.tsx')).Alternatives }));
+const ChangedNotice = lazy(async () => ({ default: (await import('./ChangedNotice.tsx')).ChangedNotice }));
 const HandDetails = lazy(async () => ({ default: (await import('./HandDetails.tsx')).HandDetails }));
 
 /** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, the shifts. */
@@ -26,19 +30,26 @@ export function Bench() {
   const ready = useBench((bench) => bench.pieceId !== null);
   const idle = useIdle(planSet !== null);
   useCheckedPiece(idle);
+  const changed = useBench((bench) => bench.changed !== null);
+  const ringing = useRinging(planSet?.best ?? null, idle);
   return (
     <>
       <Header current="Bench">{ready && <BenchToolbar />}</Header>
-      {trouble !== null && <DatabaseTrouble message={trouble} />}
+      {trouble !== null && <StorageTrouble message={trouble} />}
       {ready && (
         <main className="px-6 pt-3 pb-6">
           <h1 className="sr-only">Bench</h1>
           <BriefSentence />
           <Messages />
+          {changed && (
+            <Suspense>
+              <ChangedNotice />
+            </Suspense>
+          )}
           {planSet && (
             <div className="mt-2 grid gap-x-6 lg:grid-cols-[minmax(0,1fr)_272px]">
               <div className="min-w-0">
-                <Score plan={planSet.best} />
+                <Score plan={planSet.best} ringing={ringing} />
                 <ShiftList plan={planSet.best} />
                 <Caution plan={planSet.best} />
                 {idle && (
@@ -84,42 +95,4 @@ function useCheckedPiece(idle: boolean): void {
 function Caution({ plan }: { readonly plan: Plan }) {
   const words = cautionText(plan);
   return words === null ? null : <p className="mt-3 text-sm text-dove-dark">{words}</p>;
-}
-
-function DatabaseTrouble({ message }: { readonly message: string }) {
-  return (
-    <p role="alert" className="m-6 border-l-4 border-ochre bg-paper-deep px-4 py-3">
-      The browser does not open its storage ({message}). You can work here and download the piece, but it is not kept.
-    </p>
-  );
-}
-
-/** Opens the piece named in the address, the last one, or a new one; null while all is well, else what the database said. */
-function useOpenedPiece(): string | null {
-  const [trouble, setTrouble] = useState<string | null>(null);
-  useEffect(() => {
-    let stop = (): void => undefined;
-    let gone = false;
-    void openFromAddress()
-      .catch((error: unknown) => {
-        setTrouble(error instanceof Error ? error.message : 'unknown error');
-        newPiece();
-      })
-      .then(() => {
-        if (gone) return;
-        stop = keepWorking();
-      });
-    return () => {
-      gone = true;
-      stop();
-    };
-  }, []);
-  return trouble;
-}
-
-async function openFromAddress(): Promise<void> {
-  if (document.documentElement.dataset['demo'] === 'yes') await (await import('../../store/demo.ts')).seedDemoOnce();
-  const address = new URL(location.href);
-  const id = address.searchParams.has('new') ? newPiece() : await openPiece(address.searchParams.get('piece'));
-  history.replaceState(null, '', `/?piece=${id}`);
 }

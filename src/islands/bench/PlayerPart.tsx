@@ -1,47 +1,18 @@
 import { HAND_PRESETS, schoolsOf } from '#core/hand';
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, SIZES } from '#core/instrument';
 import type { Brief } from '#core/plan';
-import { changeBrief, changeBriefAndReadLine } from '../../store/bench-actions.ts';
-import { withHand, withInstrument, withSchool } from '../../store/brief-edits.ts';
-import { HAND_LABELS, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../words/labels.ts';
+import { changeBrief, changeBriefAndReadLine, describeInstrument, namePlayer, takeInstrument } from '../../store/bench-actions.ts';
+import { useBench } from '../../store/bench-store.ts';
+import { withHand, withInstrument, withSchool, withSize } from '../../store/brief-edits.ts';
+import { HAND_LABELS, handChoice, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../words/labels.ts';
 import { Choice } from './Choice.tsx';
-
-const HANDS = ['any', ...HAND_PRESETS] as const;
 
 /** For whom, on what instrument, with what hand, in which school. */
 export function PlayerPart({ brief }: { readonly brief: Brief }) {
-  const { kind } = brief.instrument;
-  const schools = schoolsOf(kind);
-  const setName = (name: string): void => changeBrief((now) => ({ ...now, player: { ...now.player, name } }));
-  const setKind = (next: InstrumentKind): void => changeBriefAndReadLine((now) => withInstrument(now, next));
+  const schools = schoolsOf(brief.instrument.kind);
   return (
     <>
-      for{' '}
-      <input
-        aria-label="Player"
-        className="sentence-part"
-        value={brief.player?.name ?? ''}
-        maxLength={80}
-        placeholder="any player"
-        onChange={(event) => setName(event.target.value)}
-      />{' '}
-      with{' '}
-      <Choice
-        label="Hand"
-        value={brief.player?.hand?.preset ?? 'any'}
-        values={HANDS}
-        name={(hand) => HAND_LABELS[hand]}
-        onChange={(hand) => changeBrief((now) => withHand(now, hand === 'any' ? null : hand))}
-      />{' '}
-      on a{' '}
-      <Choice
-        label="Size"
-        value={brief.instrument.size ?? defaultSize(kind)}
-        values={SIZES[kind].map((entry) => entry.size)}
-        name={sizeLabel}
-        onChange={(size) => changeBrief((now) => ({ ...now, instrument: { ...now.instrument, size } }))}
-      />{' '}
-      <Choice label="Instrument" value={kind} values={INSTRUMENT_KINDS} name={(each) => INSTRUMENT_LABELS[each]} onChange={setKind} />
+      for <PlayerName name={brief.player?.name ?? ''} /> with <HandChoice brief={brief} /> on <InstrumentChoice brief={brief} />
       {schools.length > 1 && (
         <>
           ,{' '}
@@ -55,6 +26,84 @@ export function PlayerPart({ brief }: { readonly brief: Brief }) {
         </>
       )}
       ,{' '}
+    </>
+  );
+}
+
+/** The names of the studio are offered; one of them brings hand and instrument along. */
+function PlayerName({ name }: { readonly name: string }) {
+  const players = useBench((bench) => bench.players);
+  return (
+    <>
+      <input
+        aria-label="Player"
+        className="sentence-part"
+        value={name}
+        maxLength={80}
+        placeholder="any player"
+        list="players"
+        onChange={(event) => namePlayer(event.target.value)}
+      />
+      <datalist id="players">
+        {players.map((player) => (
+          <option key={player.id} value={player.sheet.name} />
+        ))}
+      </datalist>
+    </>
+  );
+}
+
+/** A measured hand is there to choose only as long as it is in the brief: the ruler is read under Set up. */
+function HandChoice({ brief }: { readonly brief: Brief }) {
+  const value = handChoice(brief.player?.hand);
+  return (
+    <Choice
+      label="Hand"
+      value={value}
+      values={value === 'measured' ? ['measured', 'any', ...HAND_PRESETS] : ['any', ...HAND_PRESETS]}
+      name={(hand) => HAND_LABELS[hand]}
+      onChange={(hand) => hand !== 'measured' && changeBrief((now) => withHand(now, hand === 'any' ? null : hand))}
+    />
+  );
+}
+
+const DESCRIBED = 'described';
+
+/** One of the studio by its name, else what it is: its size and kind. */
+function InstrumentChoice({ brief }: { readonly brief: Brief }) {
+  const instruments = useBench((bench) => bench.instruments);
+  const linked = useBench((bench) => bench.instrumentId);
+  const { kind, size } = brief.instrument;
+  const known = instruments.find((each) => each.id === linked);
+  const take = (id: string): void => {
+    const taken = instruments.find((each) => each.id === id);
+    if (taken) takeInstrument(taken);
+    else describeInstrument();
+  };
+  const setKind = (next: InstrumentKind): void => changeBriefAndReadLine((now) => withInstrument(now, next));
+  const own = instruments.length > 0 && (
+    <>
+      <Choice
+        label="Instrument of the studio"
+        value={known?.id ?? DESCRIBED}
+        values={[DESCRIBED, ...instruments.map((each) => each.id)]}
+        name={(id) => (id === DESCRIBED ? 'a' : (instruments.find((each) => each.id === id)?.sheet.name ?? ''))}
+        onChange={take}
+      />{' '}
+    </>
+  );
+  if (known) return own;
+  return (
+    <>
+      {own || 'a '}
+      <Choice
+        label="Size"
+        value={size ?? defaultSize(kind)}
+        values={SIZES[kind].map((entry) => entry.size)}
+        name={sizeLabel}
+        onChange={(next) => changeBrief((now) => withSize(now, next))}
+      />{' '}
+      <Choice label="Instrument" value={kind} values={INSTRUMENT_KINDS} name={(each) => INSTRUMENT_LABELS[each]} onChange={setKind} />
     </>
   );
 }

@@ -18,12 +18,17 @@ const PATH_HEIGHT = 312;
 /** Engraved beyond what is in view on either side, px: a measure or so, since every change engraves it anew. */
 const OVERSCAN = 200;
 
+interface ScoreProps {
+  readonly plan: Plan;
+  /** Line indexes of the notes that ring with an open string. */
+  readonly ringing: ReadonlySet<number>;
+}
+
 /** Staff and path over one another on the same x, and the fingerboard beside the path on the same y. */
-export function Score({ plan }: { readonly plan: Plan }) {
+export function Score({ plan, ringing }: ScoreProps) {
   const selected = useBench((bench) => bench.selected);
   const stale = useBench((bench) => bench.plannedBrief !== bench.brief && bench.issues.length > 0 && bench.relaxed === null);
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
-  const marks = useMemo(() => fingerMarks(plan), [plan]);
   const scale = useMemo(() => pathScale(plan, PATH_HEIGHT), [plan]);
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(() => layoutStaff(engraving, engraving.measures, width - 4, true), [engraving, width]);
@@ -36,9 +41,6 @@ export function Score({ plan }: { readonly plan: Plan }) {
   const sound = chosen?.kind === 'note' ? chosen : null;
   const windowLeft = layout.offsets[range.from] ?? 0;
   const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
-  // Until the new staff is engraved, in the same frame, the old heads keep the drawing's elements alive for reuse.
-  const heads = engraved?.heads ?? [];
-  const beads = beadsOf(plan, heads, scale);
   return (
     <section aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
       <p className="sr-only" aria-live="polite">
@@ -59,24 +61,48 @@ export function Score({ plan }: { readonly plan: Plan }) {
         <div style={{ width: layout.offsets[layout.offsets.length - 1] ?? 0, height: 1 }} />
         <div className="absolute top-0" style={{ left: windowLeft, width: windowWidth }}>
           <Staff engraving={engraving} measures={engraving.measures} layout={layout} range={range} first onEngraved={keep} />
-          <svg
-            className="absolute top-0 left-0"
+          <Overlay
+            plan={plan}
+            ringing={ringing}
+            heads={engraved?.heads ?? NO_HEADS}
+            layout={layout}
+            scale={scale}
+            left={windowLeft}
             width={windowWidth}
-            height={layout.height + PATH_HEIGHT}
-            data-testid="overlay"
-            aria-hidden="true"
-          >
-            <g transform={`translate(${-windowLeft} 0)`}>
-              <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={select} />
-              <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
-                <SemitoneLines plan={plan} scale={scale} from={windowLeft} to={windowLeft + windowWidth} />
-                <PathDrawing plan={plan} beads={beads} scale={scale} left={windowLeft} selected={selected} onSelect={select} />
-              </g>
-            </g>
-          </svg>
+            selected={selected}
+          />
         </div>
       </div>
     </section>
+  );
+}
+
+const NO_HEADS: Engraved['heads'] = [];
+
+interface OverlayProps extends ScoreProps {
+  /** Until the new staff is engraved, in the same frame, the old heads keep the drawing's elements alive for reuse. */
+  readonly heads: Engraved['heads'];
+  readonly layout: StaffLayout;
+  readonly scale: PathScale;
+  readonly left: number;
+  readonly width: number;
+  readonly selected: number | null;
+}
+
+/** What is drawn over the engraved staff, and the path below it. */
+function Overlay({ plan, ringing, heads, layout, scale, left, width, selected }: OverlayProps) {
+  const marks = useMemo(() => fingerMarks(plan), [plan]);
+  const beads = beadsOf(plan, heads, scale);
+  return (
+    <svg className="absolute top-0 left-0" width={width} height={layout.height + PATH_HEIGHT} data-testid="overlay" aria-hidden="true">
+      <g transform={`translate(${-left} 0)`}>
+        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={select} />
+        <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
+          <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
+          <PathDrawing plan={plan} beads={beads} scale={scale} left={left} selected={selected} ringing={ringing} onSelect={select} />
+        </g>
+      </g>
+    </svg>
   );
 }
 

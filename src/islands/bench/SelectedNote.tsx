@@ -1,5 +1,5 @@
 import { Lock, LockOpen } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useCallback } from 'react';
 import { lockOf, type Plan, type PlannedSound, type Shift, type WayToPlay, wishOf } from '#core/plan';
 import { positionWords } from '#core/words';
 import { unlock, wishFor } from '../../store/bench-actions.ts';
@@ -16,6 +16,7 @@ import {
   soundText,
 } from '../../words/plan-words.ts';
 import { advisor } from '../../workers/client.ts';
+import { useAnswer } from '../use-answer.ts';
 import { Guides } from './Guides.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
 
@@ -24,7 +25,8 @@ export function SelectedNote({ plan, index, note }: { readonly plan: Plan; reado
   const stop = note.stops[0];
   const shift = plan.shifts.find((each) => each.to === index);
   const place = placeText(note);
-  const ways = useWays(plan, index);
+  const answer = useAnswer(useCallback(() => advisor.waysToPlay(plan.brief, index), [plan, index]));
+  const ways = answer?.ok ? answer.value : [];
   return (
     <>
       <h2 className="text-2xl font-semibold">{soundText(note)}</h2>
@@ -118,20 +120,6 @@ function WayButton({ way, index, current }: { readonly way: WayToPlay; readonly 
       {wayLabel(way)}
     </button>
   );
-}
-
-function useWays(plan: Plan, index: number): readonly WayToPlay[] {
-  const [ways, setWays] = useState<readonly WayToPlay[]>([]);
-  useEffect(() => {
-    let gone = false;
-    void advisor.waysToPlay(plan.brief, index).then((answer) => {
-      if (!gone) setWays(answer.ok ? answer.value : []);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [plan, index]);
-  return ways;
 }
 
 function Arrival({ shift }: { readonly shift: Shift }) {

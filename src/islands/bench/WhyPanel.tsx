@@ -1,8 +1,9 @@
-import { useEffect, useState } from 'react';
-import { type Plan, type PlannedSound, type Reason, type WayToPlay, type WhyNot, wishOf } from '#core/plan';
+import { useCallback, useState } from 'react';
+import { type Plan, type PlannedSound, type WayToPlay, type WhyNot, wishOf } from '#core/plan';
 import { noteLabel, wayLabel } from '../../words/labels.ts';
 import { REASON_HEADINGS } from '../../words/reasons.ts';
 import { advisor } from '../../workers/client.ts';
+import { useAnswer } from '../use-answer.ts';
 
 interface WhyPanelProps {
   readonly plan: Plan;
@@ -13,7 +14,8 @@ interface WhyPanelProps {
 
 /** Why the selected note is as it is, and why not otherwise: each answer comes from the line solved again. */
 export function WhyPanel({ plan, index, note, ways }: WhyPanelProps) {
-  const reasons = useReasons(plan, index);
+  const answer = useAnswer(useCallback(() => advisor.reasonsOf(plan.brief, index), [plan, index]));
+  const reasons = answer?.ok ? answer.value : [];
   return (
     <section aria-label="Why" className="mt-4">
       <h3 className="small-heading">Why so</h3>
@@ -70,18 +72,4 @@ function WhyNots({ plan, index, note, ways }: WhyPanelProps) {
 
 function wayText(way: WayToPlay): string {
   return way.finger === '0' ? `open ${noteLabel(way.open)}` : `${way.finger === 'T' ? 'thumb' : wayLabel(way)} on ${noteLabel(way.open)}`;
-}
-
-function useReasons(plan: Plan, index: number): readonly Reason[] {
-  const [reasons, setReasons] = useState<readonly Reason[]>([]);
-  useEffect(() => {
-    let gone = false;
-    void advisor.reasonsOf(plan.brief, index).then((answer) => {
-      if (!gone) setReasons(answer.ok ? answer.value : []);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [plan, index]);
-  return reasons;
 }

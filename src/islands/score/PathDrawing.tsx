@@ -11,6 +11,8 @@ import {
   type PathScale,
   type Slope,
   slopesOf,
+  type Stretch,
+  stretchesOf,
   stringStroke,
 } from './path-geometry.ts';
 
@@ -21,11 +23,13 @@ interface PathDrawingProps {
   /** Left edge of what is drawn. */
   readonly left: number;
   readonly selected: number | null;
+  /** Line indexes of the notes that ring with an open string. */
+  readonly ringing: ReadonlySet<number>;
   readonly onSelect: (index: number) => void;
 }
 
 /** The left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
-export function PathDrawing({ plan, beads, scale, left, selected, onSelect }: PathDrawingProps) {
+export function PathDrawing({ plan, beads, scale, left, selected, ringing, onSelect }: PathDrawingProps) {
   const bands = bandsOf(plan, beads, scale);
   return (
     <g>
@@ -36,6 +40,9 @@ export function PathDrawing({ plan, beads, scale, left, selected, onSelect }: Pa
         <BandName key={band.stay.from} band={band} />
       ))}
       <Reticle bead={beads.find((bead) => bead.index === selected)} left={left} />
+      {stretchesOf(plan, beads, scale).map((stretch) => (
+        <StretchMark key={stretch.index} stretch={stretch} />
+      ))}
       {linksOf(beads).map((link) => (
         <LinkStroke key={link.to.index} link={link} />
       ))}
@@ -43,7 +50,13 @@ export function PathDrawing({ plan, beads, scale, left, selected, onSelect }: Pa
         <SlopeStroke key={slope.shift.to} slope={slope} laneY={scale.nutY + 24} />
       ))}
       {beads.map((bead) => (
-        <BeadShape key={`${bead.index} ${bead.stop}`} bead={bead} selected={bead.index === selected} onSelect={onSelect} />
+        <BeadShape
+          key={`${bead.index} ${bead.stop}`}
+          bead={bead}
+          selected={bead.index === selected}
+          rings={ringing.has(bead.index)}
+          onSelect={onSelect}
+        />
       ))}
     </g>
   );
@@ -66,6 +79,26 @@ function BandName({ band }: { readonly band: Band }) {
     <text x={band.x + 4} y={band.top - 5} className="position-mark fill-dove-dark">
       {positionShort(band.stay.position)}
     </text>
+  );
+}
+
+/** From the lowest to the highest finger that must stand at once, where that is more than this hand has at ease. */
+function StretchMark({ stretch }: { readonly stretch: Stretch }) {
+  const { x, top, bottom, needMm, beyond, first } = stretch;
+  return (
+    <>
+      <path
+        d={`M${x - 5} ${bottom}h10M${x} ${bottom}V${top}M${x - 5} ${top}h10`}
+        className="fill-none stroke-ochre"
+        strokeWidth={2}
+        strokeDasharray={beyond ? '3 2.5' : undefined}
+      />
+      {first && (
+        <text x={x} y={top - 5} textAnchor="middle" className="stretch-label fill-ochre">
+          {mmText(needMm)}
+        </text>
+      )}
+    </>
   );
 }
 
@@ -114,15 +147,19 @@ function SlopeStroke({ slope, laneY }: { readonly slope: Slope; readonly laneY: 
 interface BeadShapeProps {
   readonly bead: Bead;
   readonly selected: boolean;
+  readonly rings: boolean;
   readonly onSelect: (index: number) => void;
 }
 
-function BeadShape({ bead, selected, onSelect }: BeadShapeProps) {
+function BeadShape({ bead, selected, rings, onSelect }: BeadShapeProps) {
   const { x, y, note, index } = bead;
   const stop = note.stops[bead.stop] ?? note.stops[0];
   return (
     <g className="cursor-pointer" data-bead={index} onClick={() => onSelect(index)}>
-      <title>{noteText(note)}</title>
+      <title>{`${noteText(note)}${rings ? ', rings with an open string' : ''}`}</title>
+      {rings && stop.finger !== '0' && (
+        <circle cx={x} cy={y} r={BEAD_RADIUS + 3.5} className="fill-none stroke-verdigris" strokeWidth={1.6} />
+      )}
       <circle
         cx={x}
         cy={y}

@@ -1,3 +1,4 @@
+import { mmFromNut } from '#core/instrument';
 import type { Plan, PlannedSound, Shift } from '#core/plan';
 import type { Head } from '../../engraving/draw-measures.ts';
 
@@ -45,6 +46,19 @@ export interface Slope {
   readonly fromY: number;
   readonly toX: number;
   readonly toY: number;
+}
+
+/** A note that asks more of the hand than it has at ease: from the lowest to the highest finger that must stand. */
+export interface Stretch {
+  readonly index: number;
+  readonly x: number;
+  readonly top: number;
+  readonly bottom: number;
+  readonly needMm: number;
+  /** More than the largest span. */
+  readonly beyond: boolean;
+  /** The first of several in a row: it bears the millimetres. */
+  readonly first: boolean;
 }
 
 /** Radius of a bead, px. */
@@ -120,4 +134,21 @@ export function slopesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): 
     const mmOf = (bead: Bead): number => plan.stays.find((stay) => bead.index >= stay.from && bead.index <= stay.to)?.firstFingerMm ?? 0;
     return [{ shift, fromX: from.x, fromY: yOfMm(scale, mmOf(from)), toX: to.x, toY: yOfMm(scale, mmOf(to)) }];
   });
+}
+
+/** The stretches of the notes drawn. */
+export function stretchesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): readonly Stretch[] {
+  const stretched = beads.filter((bead) => bead.stop === 0 && isStretch(bead.note));
+  return stretched.flatMap(({ index, x, note }, order): Stretch[] => {
+    if (!note.reach) return [];
+    const { need, needMm, judged } = note.reach;
+    const yOf = (semitones: number): number => yOfMm(scale, mmFromNut(plan.stringLengthMm, semitones));
+    const before = stretched[order - 1];
+    const first = before?.index !== index - 1 || before.note.reach?.needMm !== needMm;
+    return [{ index, x, top: yOf(need.highest), bottom: yOf(need.lowest), needMm, beyond: judged?.verdict === 'beyond', first }];
+  });
+}
+
+function isStretch({ reach }: PlannedSound): boolean {
+  return reach?.judged != null && reach.judged.verdict !== 'comfort';
 }
