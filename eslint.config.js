@@ -12,8 +12,10 @@ const APP_LAYERS = {
   validation: [],
   workers: [],
   engraving: [],
+  printing: [],
+  audio: [],
   store: ['workers', 'validation', 'demo'],
-  islands: ['store', 'workers', 'engraving', 'words', 'design'],
+  islands: ['store', 'workers', 'engraving', 'printing', 'audio', 'words', 'design'],
 };
 
 const coreRules = CORE_LAYERS.map((layer, index) => ({

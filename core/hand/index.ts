@@ -1,5 +1,6 @@
 export { handOf, schoolsOf, USUAL_OPTIONS } from './hand-of.ts';
 export type { SchoolOptions } from './hand-of.ts';
+export { FIRST_TAPES } from './first-tapes.ts';
 export { FINGER_DISTANCE_MM, HAND_PRESETS, HOME_FRAME } from './hand-presets.ts';
 export type { HandPreset } from './hand-presets.ts';
 export { crowdedFrom, needMm, presetHand, reachFor, reachNeedOf, reachOf, readPlayerHand, verdictOf } from './reach.ts';

@@ -13,6 +13,7 @@ export {
   ringStrength,
 } from './checks.ts';
 export { type IntonationSystem, LEADING_CENTS, SYSTEMS } from './choices.ts';
+export { type KeyPlace, keyPlaces } from './key-places.ts';
 export { beatsHz, centsOfRatio, factorOfCents, pureRatio, type Ratio } from './ratio.ts';
 export { IntonationSpec } from './schema.ts';
 export { centsFromEqual, FIFTH_EXCESS_CENTS, type Intonation, SYNTONIC_COMMA_CENTS } from './systems.ts';

@@ -1,4 +1,14 @@
-export { alterationInKey, formatKey, keyOfTonic, KEY_MODES, keyWithSignature, parseKey, pitchInKey, sharpsOrFlats } from './key.ts';
+export {
+  alterationInKey,
+  formatKey,
+  isInKey,
+  keyOfTonic,
+  KEY_MODES,
+  keyWithSignature,
+  parseKey,
+  pitchInKey,
+  sharpsOrFlats,
+} from './key.ts';
 export type { Key, KeyMode } from './key.ts';
 export {
   DIATONIC_SEMITONES,

@@ -55,6 +55,12 @@ export function pitchInKey(semitones: number, key: Key): Pitch {
   return found;
 }
 
+/** Whether a key's signature has a note `semitones` above C0. */
+export function isInKey(semitones: number, key: Key): boolean {
+  const pitch = pitchInKey(semitones, key);
+  return pitch.alteration === alterationInKey(key, pitch.letter);
+}
+
 /** Documents' form, the inverse of `parseKey`: `"Eb major"`. */
 export function formatKey(key: Key): string {
   return `${displayPitchClass(key.tonic).replace('♭', 'b').replace('♯', '#')} ${key.mode}`;

@@ -123,7 +123,8 @@ function withStringTaken(check: Check, taken: readonly string[]): Check {
   return check.sounded === 'together' && taken.includes(check.string) ? { ...check, sounded: 'one-after-the-other' } : check;
 }
 
-function checkedNote(instrument: Instrument, stop: Stop): CheckedNote {
+/** One finger of a plan as checks ask of it. Throws for a pitch that is none: a bug. */
+export function checkedNote(instrument: Instrument, stop: Stop): CheckedNote {
   const pitch = parsePitch(stop.pitch);
   if (!pitch.ok) throw new RangeError(`A plan names no pitch: ${stop.pitch}`);
   return { stringIndex: instrument.strings.findIndex((string) => string.number === stop.string), pitch: pitch.value };

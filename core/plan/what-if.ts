@@ -90,12 +90,18 @@ export function onEverySize(plan: Plan, hand: PlayerHand): FittingSizes {
   return { sizes, largestComfortable: fitting[0]?.size ?? null, smallestRoomy: roomy[roomy.length - 1]?.size ?? null };
 }
 
-function sizesOf(kind: InstrumentKind, { brief }: Plan): readonly { readonly size: string; readonly instrument: Instrument }[] {
+function sizesOf(kind: InstrumentKind, plan: Plan): readonly { readonly size: string; readonly instrument: Instrument }[] {
   return SIZES[kind].flatMap(({ size }) => {
-    const { stringLengthMm: _, outerSpacingMm: __, ...spec } = brief.instrument;
-    const instrument = readInstrument({ ...spec, size });
-    return instrument.ok ? [{ size, instrument: instrument.value }] : [];
+    const instrument = onSize(plan, size);
+    return instrument ? [{ size, instrument }] : [];
   });
+}
+
+/** An instrument of a usual size, strung as the one of the plan: what was measured on that one is left out. Null for a size that is none. */
+export function onSize({ brief }: Plan, size: string): Instrument | null {
+  const { stringLengthMm: _, outerSpacingMm: __, pressingMm: ___, ...spec } = brief.instrument;
+  const instrument = readInstrument({ ...spec, size });
+  return instrument.ok ? instrument.value : null;
 }
 
 function stayHeld(plan: Plan, stay: Stay, hand: PlayerHand, instrument: Instrument): readonly StayHeld[] {

@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 const PAGES = [
   { href: '/', name: 'Bench' },
   { href: '/pieces', name: 'Pieces' },
+  { href: '/measure', name: 'Measure' },
+  { href: '/tuner', name: 'Tuner' },
   { href: '/setup', name: 'Set up' },
   { href: '/costs', name: 'Costs' },
 ] as const;

@@ -1,6 +1,11 @@
 /** Hands a text to the browser as a file. */
 export function downloadText(fileName: string, type: string, text: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+  downloadBlob(fileName, new Blob([text], { type }));
+}
+
+/** Hands anything to the browser as a file. */
+export function downloadBlob(fileName: string, content: Blob): void {
+  const address = URL.createObjectURL(content);
   const link = document.createElement('a');
   link.href = address;
   link.download = fileName;

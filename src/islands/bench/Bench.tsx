@@ -58,7 +58,7 @@ export function Bench() {
                   </Suspense>
                 )}
                 <HandSection plan={planSet.best} />
-                <NoteTable plan={planSet.best} />
+                <NoteTable plan={planSet.best} ringing={ringing} />
               </div>
               <NotePanel plan={planSet.best} />
             </div>

@@ -1,18 +1,15 @@
-import { useState } from 'react';
-import type { Plan, PlannedNote } from '#core/plan';
+import type { PlannedNote } from '#core/plan';
 import { positionWords } from '#core/words';
 import { select } from '../../store/bench-actions.ts';
 import { noteLabel } from '../../words/labels.ts';
-import { mmText, placeText, soundText } from '../../words/plan-words.ts';
-
-/** Rows shown at once: enough for any scale, few enough for a long line. */
-const PAGE = 200;
+import { mmText, placeText, reachText, soundText } from '../../words/plan-words.ts';
+import type { NoteTableProps } from './NoteTable.tsx';
+import { PageButtons, usePager } from '../Pager.tsx';
 
 /** Every note in a row, a page at a time. */
-export function NoteRows({ plan }: { readonly plan: Plan }) {
-  const [page, setPage] = useState(0);
-  const pages = Math.ceil(plan.notes.length / PAGE);
-  const from = Math.min(page, pages - 1) * PAGE;
+export function NoteRows({ plan, ringing }: NoteTableProps) {
+  const pager = usePager(plan.notes.length);
+  const { from, to } = pager;
   return (
     <>
       <table className="plain-table mt-1">
@@ -26,35 +23,27 @@ export function NoteRows({ plan }: { readonly plan: Plan }) {
             <th scope="col">Position</th>
             <th scope="col">mm from the nut</th>
             <th scope="col">Semitones above open</th>
+            <th scope="col">Reach</th>
+            <th scope="col">Rings</th>
           </tr>
         </thead>
         <tbody>
-          {plan.notes.slice(from, from + PAGE).map((note, index) => (
-            <NoteRow key={from + index} index={from + index} note={note} />
+          {plan.notes.slice(from, to).map((note, index) => (
+            <NoteRow key={from + index} index={from + index} note={note} rings={ringing.has(from + index)} />
           ))}
         </tbody>
       </table>
-      {pages > 1 && (
-        <p className="mt-2 flex items-center gap-3">
-          <button type="button" className="quiet-button" disabled={from === 0} onClick={() => setPage(page - 1)}>
-            Earlier notes
-          </button>
-          {from + 1} to {Math.min(plan.notes.length, from + PAGE)} of {plan.notes.length}
-          <button type="button" className="quiet-button" disabled={from + PAGE >= plan.notes.length} onClick={() => setPage(page + 1)}>
-            Later notes
-          </button>
-        </p>
-      )}
+      <PageButtons pager={pager} />
     </>
   );
 }
 
-function NoteRow({ index, note }: { readonly index: number; readonly note: PlannedNote }) {
+function NoteRow({ index, note, rings }: { readonly index: number; readonly note: PlannedNote; readonly rings: boolean }) {
   if (note.kind === 'rest') {
     return (
       <tr>
         <td>{index + 1}</td>
-        <td colSpan={6}>rest</td>
+        <td colSpan={8}>rest</td>
       </tr>
     );
   }
@@ -76,6 +65,8 @@ function NoteRow({ index, note }: { readonly index: number; readonly note: Plann
       <td>{positionWords(note.position)}</td>
       <td>{note.stops.map((each) => mmText(each.mmFromNut)).join(', ')}</td>
       <td>{note.stops.map((each) => each.semitonesAboveOpen).join(', ')}</td>
+      <td>{note.reach && note.reach.needMm > 0 ? reachText(note.reach) : ''}</td>
+      <td>{rings ? 'rings' : ''}</td>
     </tr>
   );
 }

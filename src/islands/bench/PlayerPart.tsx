@@ -82,20 +82,18 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
   };
   const setKind = (next: InstrumentKind): void => changeBriefAndReadLine((now) => withInstrument(now, next));
   const own = instruments.length > 0 && (
-    <>
-      <Choice
-        label="Instrument of the studio"
-        value={known?.id ?? DESCRIBED}
-        values={[DESCRIBED, ...instruments.map((each) => each.id)]}
-        name={(id) => (id === DESCRIBED ? 'a' : (instruments.find((each) => each.id === id)?.sheet.name ?? ''))}
-        onChange={take}
-      />{' '}
-    </>
+    <Choice
+      label="Instrument of the studio"
+      value={known?.id ?? DESCRIBED}
+      values={[DESCRIBED, ...instruments.map((each) => each.id)]}
+      name={(id) => (id === DESCRIBED ? 'a' : (instruments.find((each) => each.id === id)?.sheet.name ?? ''))}
+      onChange={take}
+    />
   );
   if (known) return own;
   return (
     <>
-      {own || 'a '}
+      {own || 'a'}{' '}
       <Choice
         label="Size"
         value={size ?? defaultSize(kind)}

@@ -1,8 +1,10 @@
 import { Lock, LockOpen } from 'lucide-react';
-import { useCallback } from 'react';
+import { Tabs } from 'radix-ui';
+import { Fragment, useCallback } from 'react';
 import { lockOf, type Plan, type PlannedSound, type Shift, type WayToPlay, wishOf } from '#core/plan';
 import { positionWords } from '#core/words';
 import { unlock, wishFor } from '../../store/bench-actions.ts';
+import { placeDerivation, reachDerivation, semitonesDerivation, tenCentsDerivation, travelDerivation } from '../../words/derivations.ts';
 import { noteLabel, wayLabel } from '../../words/labels.ts';
 import {
   fingeringText,
@@ -16,44 +18,89 @@ import {
   soundText,
 } from '../../words/plan-words.ts';
 import { advisor } from '../../workers/client.ts';
+import { Figure } from '../Figure.tsx';
 import { useAnswer } from '../use-answer.ts';
+import { Fact } from './Fact.tsx';
 import { Guides } from './Guides.tsx';
+import { InTune } from './InTune.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
 
-/** One note: what it is, how else it can be played, how the hand gets there, and why. */
-export function SelectedNote({ plan, index, note }: { readonly plan: Plan; readonly index: number; readonly note: PlannedSound }) {
-  const stop = note.stops[0];
-  const shift = plan.shifts.find((each) => each.to === index);
-  const place = placeText(note);
-  const answer = useAnswer(useCallback(() => advisor.waysToPlay(plan.brief, index), [plan, index]));
-  const ways = answer?.ok ? answer.value : [];
+const TABS = ['fingering', 'in-tune'] as const;
+
+const TAB_LABELS: Readonly<Record<(typeof TABS)[number], string>> = { fingering: 'Fingering', 'in-tune': 'In tune' };
+
+interface SelectedNoteProps {
+  readonly plan: Plan;
+  readonly index: number;
+  readonly note: PlannedSound;
+}
+
+/** One note: what it is, how else it can be played, how the hand gets there, and why; or where it is in tune. */
+export function SelectedNote({ plan, index, note }: SelectedNoteProps) {
   return (
     <>
       <h2 className="text-2xl font-semibold">{soundText(note)}</h2>
       <p className="text-lg">{fingeringText(note)}</p>
-      <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 text-[15px]">
-        {stop.finger !== '0' && <Fact name="Position" value={positionWords(note.position)} />}
-        <Fact name="From the nut" value={note.stops.map((each) => mmText(each.mmFromNut)).join(', ')} />
-        <Fact name={`Above open ${noteLabel(stop.open)}`} value={semitonesText(stop.semitonesAboveOpen)} />
-        {note.reach && note.reach.needMm > 0 && <Fact name="Reach" value={reachText(note.reach)} />}
-        {place !== '' && place !== 'open' && <Fact name="Finger" value={place} />}
-      </dl>
+      <Tabs.Root defaultValue={TABS[0]}>
+        <Tabs.List aria-label="About the note" className="mt-2 flex gap-5 border-b border-line">
+          {TABS.map((tab) => (
+            <Tabs.Trigger key={tab} value={tab} className="tab">
+              {TAB_LABELS[tab]}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <Tabs.Content value="fingering">
+          <Fingered plan={plan} index={index} note={note} />
+        </Tabs.Content>
+        <Tabs.Content value="in-tune">
+          <InTune plan={plan} note={note} />
+        </Tabs.Content>
+      </Tabs.Root>
+    </>
+  );
+}
+
+function Fingered({ plan, index, note }: SelectedNoteProps) {
+  const shift = plan.shifts.find((each) => each.to === index);
+  const answer = useAnswer(useCallback(() => advisor.waysToPlay(plan.brief, index), [plan, index]));
+  const ways = answer?.ok ? answer.value : [];
+  return (
+    <>
+      <Facts plan={plan} note={note} />
       <p className="mt-3">
         <LockButton index={index} note={note} />
       </p>
       <OtherWays ways={ways} index={index} note={note} />
-      {shift && <Arrival shift={shift} />}
+      {shift && <Arrival plan={plan} shift={shift} />}
       <WhyPanel plan={plan} index={index} note={note} ways={ways} />
     </>
   );
 }
 
-function Fact({ name, value }: { readonly name: string; readonly value: string }) {
+function Facts({ plan: { stringLengthMm }, note }: { readonly plan: Plan; readonly note: PlannedSound }) {
+  const stop = note.stops[0];
+  const place = placeText(note);
   return (
-    <>
-      <dt className="text-dove-dark">{name}</dt>
-      <dd>{value}</dd>
-    </>
+    <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3 text-[15px]">
+      {stop.finger !== '0' && <Fact name="Position">{positionWords(note.position)}</Fact>}
+      <Fact name="From the nut">
+        {note.stops.map((each, order) => (
+          <Fragment key={each.string}>
+            {order > 0 && ', '}
+            <Figure how={placeDerivation(each, stringLengthMm)}>{mmText(each.mmFromNut)}</Figure>
+          </Fragment>
+        ))}
+      </Fact>
+      <Fact name={`Above open ${noteLabel(stop.open)}`}>
+        <Figure how={semitonesDerivation(stop)}>{semitonesText(stop.semitonesAboveOpen)}</Figure>
+      </Fact>
+      {note.reach && note.reach.needMm > 0 && (
+        <Fact name="Reach">
+          <Figure how={reachDerivation(note.reach, stringLengthMm)}>{reachText(note.reach)}</Figure>
+        </Fact>
+      )}
+      {place !== '' && place !== 'open' && <Fact name="Finger">{place}</Fact>}
+    </dl>
   );
 }
 
@@ -122,19 +169,21 @@ function WayButton({ way, index, current }: { readonly way: WayToPlay; readonly 
   );
 }
 
-function Arrival({ shift }: { readonly shift: Shift }) {
+function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
   const speed = shiftSpeed(shift);
+  const arrival = plan.notes[shift.to];
+  const semitones = arrival?.kind === 'note' ? arrival.stops[0].semitonesAboveOpen : 0;
   return (
     <section aria-label="How you get there" className="mt-4">
       <h3 className="small-heading">How you get there</h3>
       <p className="mt-1">
         Shift from {shift.fromFinger} in {positionWords(shift.fromPosition)}, {shiftMoment(shift)}. The hand moves{' '}
         <strong>
-          {semitonesText(shift.handSemitones)}, {mmText(shift.handMm)}
+          {semitonesText(shift.handSemitones)}, <Figure how={travelDerivation(shift)}>{mmText(shift.handMm)}</Figure>
         </strong>
         {speed === null ? '' : ` (${Math.round(speed)} mm/s)`}; the notes{' '}
         {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. Ten cents there are{' '}
-        {mmText(shift.mmPerTenCents)}.
+        <Figure how={tenCentsDerivation(semitones, plan.stringLengthMm)}>{mmText(shift.mmPerTenCents)}</Figure>.
       </p>
       <Guides guides={shift.guides} />
     </section>

@@ -19,7 +19,7 @@ export function useBenchKeys(): void {
 }
 
 function needsKeys(target: EventTarget | null): boolean {
-  return target instanceof Element && target.closest('input, textarea, select, [role="dialog"]') !== null;
+  return target instanceof Element && target.closest('input, textarea, select, [role="dialog"], [role="tablist"]') !== null;
 }
 
 /** Does what a key stands for; false when it stands for nothing. */

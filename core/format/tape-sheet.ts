@@ -1,0 +1,152 @@
+/** Papers, mm. */
+export const PAPERS = { A4: { widthMm: 210, heightMm: 297 }, Letter: { widthMm: 215.9, heightMm: 279.4 } } as const;
+
+/** The name of a paper. */
+export type Paper = keyof typeof PAPERS;
+
+/** One tape: how far from the nut, and what is written at it. */
+export interface Tape {
+  readonly mm: number;
+  /** On the strip itself, short. */
+  readonly label: string;
+  /** Beside the strip: the notes there. */
+  readonly notes: string;
+}
+
+/** What is drawn on a page, in mm from its upper left corner, y downward. */
+export type SheetShape =
+  | {
+      readonly kind: 'line';
+      readonly fromMm: readonly [x: number, y: number];
+      readonly toMm: readonly [x: number, y: number];
+      readonly thickMm: number;
+      readonly dashed: boolean;
+    }
+  | { readonly kind: 'text'; readonly atMm: readonly [x: number, y: number]; readonly sizePt: number; readonly text: string };
+
+/** A sheet to be printed at its own size. */
+export interface PrintedSheet {
+  readonly paper: Paper;
+  readonly pages: readonly (readonly SheetShape[])[];
+}
+
+/** No printer is asked to print nearer to the edge, mm. */
+const MARGIN_MM = 12;
+
+/** The strip lies at the left, mm. */
+const STRIP_LEFT_MM = 20;
+const STRIP_WIDTH_MM = 26;
+
+/** Strips of two pages lie over each other by so much, mm. */
+const OVERLAP_MM = 10;
+
+/** The strip goes on beyond its last tape, mm. */
+const BEYOND_LAST_MM = 8;
+
+/** Length of the bar by which the printer is checked, mm. */
+export const CHECK_BAR_MM = 100;
+
+/** Where the strip's upper end lies on every page, mm from the upper edge. */
+export const STRIP_TOP_MM = MARGIN_MM;
+
+/**
+ * A strip with tapes at their distances from the nut, to be printed 1 : 1 and cut out. The nut's end is at the top. A
+ * strip longer than a page goes on on the next: each page after the first begins with an overlap, and the joining lines
+ * bear the same letter. Every page has a bar of 100 mm along and across, and marks at the middle of its edges.
+ */
+export function tapeSheet(title: readonly string[], tapes: readonly Tape[], paper: Paper): PrintedSheet {
+  const lengthMm = Math.max(0, ...tapes.map((tape) => tape.mm)) + BEYOND_LAST_MM;
+  const stepMm = sectionMm(paper);
+  const count = Math.max(1, Math.ceil(lengthMm / stepMm));
+  const pages = Array.from({ length: count }, (_, page) => {
+    const strip = { fromMm: page * stepMm, toMm: Math.min(lengthMm, (page + 1) * stepMm), page, count };
+    return [...stripShapes(strip, tapes), ...titleShapes(title, page, count), ...checkShapes(paper)];
+  });
+  return { paper, pages };
+}
+
+/** How much of a strip one page takes, mm. */
+export function sectionMm(paper: Paper): number {
+  return PAPERS[paper].heightMm - 2 * MARGIN_MM - OVERLAP_MM;
+}
+
+interface Strip {
+  readonly fromMm: number;
+  readonly toMm: number;
+  readonly page: number;
+  readonly count: number;
+}
+
+function stripShapes(strip: Strip, tapes: readonly Tape[]): readonly SheetShape[] {
+  const lap = strip.page === 0 ? 0 : OVERLAP_MM;
+  const yOf = (mm: number): number => STRIP_TOP_MM + lap + mm - strip.fromMm;
+  const [left, right] = [STRIP_LEFT_MM, STRIP_LEFT_MM + STRIP_WIDTH_MM];
+  const [top, bottom] = [yOf(strip.fromMm) - lap, yOf(strip.toMm)];
+  const across = (y: number, thickMm: number, dashed = false): SheetShape => line([left, y], [right, y], thickMm, dashed);
+  const here = tapes.filter((tape) => tape.mm >= strip.fromMm - lap && tape.mm <= strip.toMm);
+  return [
+    line([left, top], [left, bottom], 0.2, true),
+    line([right, top], [right, bottom], 0.2, true),
+    ...(strip.page === 0 ? [across(top, 0.8), text([right + 3, top + 2], 8, 'Edge of the nut')] : [across(top, 0.2, true)]),
+    ...(strip.page === 0 ? [] : joinShapes(yOf(strip.fromMm), strip.page, 'lay it on the line of the page before')),
+    ...(strip.page === strip.count - 1
+      ? [across(bottom, 0.2, true)]
+      : joinShapes(bottom, strip.page + 1, 'the next page is laid on from here')),
+    ...here.flatMap((tape) => [
+      across(yOf(tape.mm), 0.35),
+      text([left + 1.5, yOf(tape.mm) - 1], 6.5, tape.label),
+      text([right + 3, yOf(tape.mm) + 1], 8, tape.notes),
+    ]),
+  ];
+}
+
+/** Both ends of a join bear the same letter. */
+function joinShapes(y: number, join: number, words: string): readonly SheetShape[] {
+  const letter = String.fromCharCode(64 + join);
+  return [
+    line([STRIP_LEFT_MM - 6, y], [STRIP_LEFT_MM + STRIP_WIDTH_MM + 6, y], 0.2, true),
+    text([STRIP_LEFT_MM - 6, y - 1], 8, letter),
+    text([STRIP_LEFT_MM + STRIP_WIDTH_MM + 8, y - 1.5], 8, `Join ${letter}: ${words}`),
+  ];
+}
+
+/** Words stand to the right of the strip's notes. */
+const WORDS_LEFT_MM = 96;
+
+function titleShapes(title: readonly string[], page: number, count: number): readonly SheetShape[] {
+  const lines = [...title, ...(count > 1 ? [`Page ${page + 1} of ${count}`] : [])];
+  return lines.map((words, index) => text([WORDS_LEFT_MM, 24 + index * 6], index === 0 ? 14 : 9, words));
+}
+
+function checkShapes(paper: Paper): readonly SheetShape[] {
+  const { widthMm, heightMm } = PAPERS[paper];
+  const [x, y] = [WORDS_LEFT_MM, heightMm - 40];
+  const middle = [widthMm / 2, heightMm / 2] as const;
+  return [
+    line([x, y], [x + CHECK_BAR_MM, y], 0.35, false),
+    line([x, y - 2], [x, y + 2], 0.35, false),
+    line([x + CHECK_BAR_MM, y - 2], [x + CHECK_BAR_MM, y + 2], 0.35, false),
+    line([x, y - 6 - CHECK_BAR_MM], [x, y - 6], 0.35, false),
+    line([x - 2, y - 6 - CHECK_BAR_MM], [x + 2, y - 6 - CHECK_BAR_MM], 0.35, false),
+    line([x - 2, y - 6], [x + 2, y - 6], 0.35, false),
+    text([x, y + 6], 8, 'Both bars are 100 mm: lay the ruler on them. If they are not,'),
+    text([x, y + 10], 8, 'print again at 100 %, without fitting to the page.'),
+    line([middle[0], MARGIN_MM - 6], [middle[0], MARGIN_MM - 1], 0.2, false),
+    line([middle[0], heightMm - MARGIN_MM + 1], [middle[0], heightMm - MARGIN_MM + 6], 0.2, false),
+    line([MARGIN_MM - 6, middle[1]], [MARGIN_MM - 1, middle[1]], 0.2, false),
+    line([widthMm - MARGIN_MM + 1, middle[1]], [widthMm - MARGIN_MM + 6, middle[1]], 0.2, false),
+  ];
+}
+
+function line(
+  fromMm: readonly [number, number],
+  toMm: readonly [number, number],
+  thickMm: number,
+  dashed: boolean,
+): Extract<SheetShape, { kind: 'line' }> {
+  return { kind: 'line', fromMm, toMm, thickMm, dashed };
+}
+
+function text(atMm: readonly [number, number], sizePt: number, words: string): Extract<SheetShape, { kind: 'text' }> {
+  return { kind: 'text', atMm, sizePt, text: words };
+}

@@ -1,0 +1,41 @@
+import { type Instrument, mmFromNut } from '#core/instrument';
+import { isInKey, type Key, type Pitch, pitchInKey, stepsOf } from '#core/pitch';
+import { RINGS_FROM, ringStrength } from './checks.ts';
+import type { Intonation } from './systems.ts';
+import { type Target, targetOn } from './target.ts';
+
+/** One note of a key on one string. */
+export interface KeyPlace {
+  readonly stringIndex: number;
+  readonly pitch: Pitch;
+  /** Sounding: 0 for the open string. */
+  readonly semitonesAboveOpen: number;
+  /** At equal temperament. */
+  readonly mmFromNut: number;
+  readonly target: Target;
+  /** 1 for the tonic … 7. */
+  readonly degree: number;
+  /** Another open string rings with it. */
+  readonly rings: boolean;
+}
+
+/** Every note of a key on the fingerboard, string by string from the highest, each from the nut up; open strings that belong to it first. */
+export function keyPlaces(instrument: Instrument, key: Key, intonation: Intonation): readonly KeyPlace[] {
+  return instrument.strings.flatMap((string, stringIndex) =>
+    Array.from({ length: instrument.highestSemitone + 1 }, (_, semitones) => semitones).flatMap((semitonesAboveOpen): KeyPlace[] => {
+      if (!isInKey(string.semitones + semitonesAboveOpen, key)) return [];
+      const pitch = pitchInKey(string.semitones + semitonesAboveOpen, key);
+      return [
+        {
+          stringIndex,
+          pitch,
+          semitonesAboveOpen,
+          mmFromNut: mmFromNut(instrument.stringLengthMm, semitonesAboveOpen),
+          target: targetOn(instrument, stringIndex, pitch, intonation),
+          degree: 1 + ((((stepsOf(pitch) - stepsOf(key.tonic)) % 7) + 7) % 7),
+          rings: ringStrength(instrument, { stringIndex, pitch }) >= RINGS_FROM,
+        },
+      ];
+    }),
+  );
+}

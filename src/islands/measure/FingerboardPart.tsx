@@ -1,0 +1,201 @@
+import { type ReactNode, useMemo, useState } from 'react';
+import type { Instrument } from '#core/instrument';
+import { type Intonation, keyPlaces, LEADING_CENTS, SYSTEMS } from '#core/intonation';
+import { KEY_MODES, parseKey } from '#core/pitch';
+import { instrumentOf, intonationOf, type Plan, type Stay } from '#core/plan';
+import { positionWords } from '#core/words';
+import { select } from '../../store/bench-actions.ts';
+import { useBench } from '../../store/bench-store.ts';
+import { tonicNames } from '../../store/brief-edits.ts';
+import { SYSTEM_LABELS } from '../../words/intonation.ts';
+import { instrumentLabel, keyLabel } from '../../words/labels.ts';
+import { fingeringText, soundText } from '../../words/plan-words.ts';
+import { Choice } from '../bench/Choice.tsx';
+import { SystemChoice } from '../SystemChoice.tsx';
+import { BoardDrawing } from './BoardDrawing.tsx';
+import { boardScale, ZOOMS } from './board-geometry.ts';
+import { handMarks, handTouches, keyMarks, keyTouches, otherTicks, samePitchMarks, stringsRinging } from './board-marks.ts';
+import { HandTable } from './HandTable.tsx';
+import { KeyTable } from './KeyTable.tsx';
+import { useWidth } from './use-width.ts';
+
+const SCOPES = ['hand', 'note', 'key'] as const;
+type Scope = (typeof SCOPES)[number];
+
+const SCOPE_LABELS: Readonly<Record<Scope, string>> = {
+  hand: 'the hand in one stay',
+  note: 'the selected note and its hand',
+  key: 'all notes of a key',
+};
+
+const NO_OTHER = 'none';
+const NO_STRINGS: ReadonlySet<number> = new Set();
+
+/** The fingerboard in true millimetres: a hand, a note, or a whole key on it; two systems of intonation against each other. */
+export function FingerboardPart({ plan }: { readonly plan: Plan }) {
+  const selected = useBench((bench) => bench.selected);
+  const [scope, setScope] = useState<Scope>(selected === null ? 'hand' : 'note');
+  const [zoom, setZoom] = useState<number>(1);
+  const instrument = useMemo(() => instrumentOf(plan), [plan]);
+  const zoomTo = (step: 1 | -1): void => setZoom(ZOOMS[ZOOMS.findIndex((each) => each === zoom) + step] ?? zoom);
+  return (
+    <section aria-label="Fingerboard">
+      <p className="mt-3 font-serif text-[17px] leading-[1.9]">
+        Show <Choice label="What to show" value={scope} values={SCOPES} name={(each) => SCOPE_LABELS[each]} onChange={setScope} />
+        {', '}
+        <span className="whitespace-nowrap">
+          <button type="button" className="quiet-button" disabled={zoom === ZOOMS[0]} onClick={() => zoomTo(-1)}>
+            Farther
+          </button>{' '}
+          <button type="button" className="quiet-button" disabled={zoom === ZOOMS[ZOOMS.length - 1]} onClick={() => zoomTo(1)}>
+            Nearer
+          </button>
+        </span>
+      </p>
+      {scope === 'key' ? (
+        <KeyBoard plan={plan} instrument={instrument} zoom={zoom} />
+      ) : (
+        <HandBoard plan={plan} instrument={instrument} zoom={zoom} scope={scope} />
+      )}
+    </section>
+  );
+}
+
+interface BoardProps {
+  readonly plan: Plan;
+  readonly instrument: Instrument;
+  readonly zoom: number;
+}
+
+function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly scope: 'hand' | 'note' }) {
+  const selected = useBench((bench) => bench.selected) ?? plan.notes.findIndex((note) => note.kind === 'note');
+  const [chosenStay, setChosenStay] = useState(0);
+  const own = plan.stays.findIndex((stay) => selected >= stay.from && selected <= stay.to);
+  const stay = plan.stays[scope === 'note' ? own : chosenStay] ?? plan.stays[0];
+  const sound = plan.notes[selected];
+  const note = scope === 'note' && sound?.kind === 'note' ? sound : null;
+  const { into, width } = useWidth();
+  const scale = boardScale(instrument, Math.max(320, width), zoom);
+  if (!stay) return null;
+  const marks = [...(note ? samePitchMarks(instrument, note) : []), ...handMarks(plan, instrument, stay, note)];
+  return (
+    <>
+      <p className="font-serif text-[17px]">
+        {note ? (
+          <NoteChoice plan={plan} selected={selected} />
+        ) : (
+          <Choice
+            label="Stay"
+            value={String(plan.stays.indexOf(stay))}
+            values={plan.stays.map((_, index) => String(index))}
+            name={(index) => stayText(plan.stays[Number(index)] ?? stay)}
+            onChange={(index) => setChosenStay(Number(index))}
+          />
+        )}
+      </p>
+      <Scroller into={into}>
+        <BoardDrawing
+          instrument={instrument}
+          scale={scale}
+          label={`Fingerboard of the ${instrumentLabel(plan.brief)}: ${note ? fingeringText(note) : stayText(stay)}`}
+          marks={marks}
+          touches={handTouches(instrument, stay)}
+          ticks={[]}
+          band={{ fromMm: stay.lowestMm, toMm: stay.highestMm }}
+          ringing={note ? stringsRinging(instrument, note) : NO_STRINGS}
+        />
+      </Scroller>
+      <Legend across={scale.across}>
+        Solid fingers play, dotted ones stand where the hand puts them; a bar joins fingers that touch. A green ring: another open string
+        rings with it{note ? '; a green string sounds along; = is the same note elsewhere' : ''}.
+      </Legend>
+      <HandTable plan={plan} instrument={instrument} stay={stay} />
+    </>
+  );
+}
+
+function NoteChoice({ plan, selected }: { readonly plan: Plan; readonly selected: number }) {
+  const sounding = plan.notes.flatMap((note, index) => (note.kind === 'note' ? [String(index)] : []));
+  const name = (index: string): string => {
+    const note = plan.notes[Number(index)];
+    return note?.kind === 'note' ? `note ${Number(index) + 1}: ${soundText(note)}, ${fingeringText(note)}` : '';
+  };
+  return <Choice label="Note" value={String(selected)} values={sounding} name={name} onChange={(index) => select(Number(index))} />;
+}
+
+function KeyBoard({ plan, instrument, zoom }: BoardProps) {
+  const [keyText, setKeyText] = useState(OWN_KEY);
+  const [other, setOther] = useState<(typeof SYSTEMS)[number] | typeof NO_OTHER>(NO_OTHER);
+  const { into, width } = useWidth();
+  const scale = boardScale(instrument, Math.max(320, width), zoom);
+  const chosen = parseKey(keyText);
+  const key = chosen.ok ? chosen.value : plan.line.key;
+  const intonation: Intonation = { ...intonationOf(plan), tonic: key.tonic };
+  const against: Intonation | null =
+    other === NO_OTHER
+      ? null
+      : { system: other, tonic: key.tonic, leadingCents: plan.brief.intonation?.leadingCents ?? LEADING_CENTS.usual };
+  const places = keyPlaces(instrument, key, intonation);
+  return (
+    <>
+      <p className="font-serif text-[17px]">
+        <Choice label="Key" value={keyText} values={[OWN_KEY, ...KEYS]} name={keyName} onChange={setKeyText} />, aiming at{' '}
+        <SystemChoice intonation={plan.brief.intonation} />, against{' '}
+        <Choice
+          label="Other system"
+          value={other}
+          values={[NO_OTHER, ...SYSTEMS]}
+          name={(each) => (each === NO_OTHER ? 'no other' : SYSTEM_LABELS[each])}
+          onChange={setOther}
+        />
+      </p>
+      <Scroller into={into}>
+        <BoardDrawing
+          instrument={instrument}
+          scale={scale}
+          label={`Fingerboard of the ${instrumentLabel(plan.brief)}: the notes of ${keyName(keyText)}`}
+          marks={keyMarks(places)}
+          touches={keyTouches(places)}
+          ticks={against ? otherTicks(instrument, places, against) : []}
+          band={null}
+          ringing={NO_STRINGS}
+        />
+      </Scroller>
+      <Legend across={scale.across}>
+        Dark: the tonic. A bar joins notes a semitone apart. A green ring: another open string rings with it.
+        {against && ' Ochre: where the note stands in the other system; go nearer to see it in millimetres.'}
+      </Legend>
+      <KeyTable instrument={instrument} places={places} against={against} />
+    </>
+  );
+}
+
+function Scroller({ into, children }: { readonly into: ReturnType<typeof useWidth>['into']; readonly children: ReactNode }) {
+  return (
+    <div ref={into} className="mt-2 overflow-auto [scrollbar-width:thin]" tabIndex={0} role="group" aria-label="Fingerboard, scrolls">
+      {children}
+    </div>
+  );
+}
+
+function Legend({ across, children }: { readonly across: number; readonly children: ReactNode }) {
+  return (
+    <p className="mt-1 text-sm text-dove-dark">
+      {children}{' '}
+      {across > 1.05 ? `True along the strings; across drawn ${across.toFixed(1)} times wider.` : 'True along and across the strings.'}
+    </p>
+  );
+}
+
+const OWN_KEY = 'own';
+
+/** All keys there are, by the tonic along the line of fifths. */
+const KEYS = KEY_MODES.flatMap((mode) => tonicNames(mode).map((name) => `${name} ${mode}`));
+
+function keyName(text: string): string {
+  return text === OWN_KEY ? 'the key of the piece' : keyLabel(text);
+}
+
+function stayText(stay: Stay): string {
+  return `notes ${stay.from + 1} to ${stay.to + 1}, ${positionWords(stay.position)}`;
+}

@@ -1,0 +1,79 @@
+import { type Instrument, mmFromNut } from '#core/instrument';
+import type { FingerPattern, Plan, Stay } from '#core/plan';
+import { reachDerivation } from '../../words/derivations.ts';
+import { exactMmText } from '../../words/intonation.ts';
+import { noteLabel } from '../../words/labels.ts';
+import { touchText } from '../../words/patterns.ts';
+import { mmText, reachText } from '../../words/plan-words.ts';
+import { Figure } from '../Figure.tsx';
+
+interface HandTableProps {
+  readonly plan: Plan;
+  readonly instrument: Instrument;
+  readonly stay: Stay;
+}
+
+/** The hand of a stay in figures: where each finger stands, how far from the next, what touches, what it asks. */
+export function HandTable({ plan, instrument, stay }: HandTableProps) {
+  return (
+    <>
+      <table className="plain-table mt-3 max-w-4xl">
+        <caption className="sr-only">Fingers of the hand, string by string</caption>
+        <thead>
+          <tr>
+            <th scope="col">String</th>
+            <th scope="col">Fingers, mm from the nut</th>
+            <th scope="col">From finger to finger</th>
+            <th scope="col">What touches</th>
+          </tr>
+        </thead>
+        <tbody>
+          {stay.patterns.map((pattern) => (
+            <PatternRow key={pattern.string} pattern={pattern} lengthMm={instrument.stringLengthMm} />
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-[15px]">
+        {stay.reach ? (
+          <>
+            The widest this stay asks: <Figure how={reachDerivation(stay.reach, plan.stringLengthMm)}>{reachText(stay.reach)}</Figure>.
+          </>
+        ) : (
+          'Only open strings play here.'
+        )}{' '}
+        {stay.acrossStrings
+          .map(
+            ({ finger, fromString, toString, semitones }) =>
+              `Finger ${finger} stands ${mmText(Math.abs(acrossMm(stay, finger, fromString, toString, instrument)))} ${semitones > 0 ? 'higher' : 'lower'} on ${toString} than on ${fromString}.`,
+          )
+          .join(' ')}
+      </p>
+    </>
+  );
+}
+
+function PatternRow({ pattern, lengthMm }: { readonly pattern: FingerPattern; readonly lengthMm: number }) {
+  const at = (semitones: number): number => mmFromNut(lengthMm, semitones);
+  const between = pattern.gaps.map((gap, index) => {
+    const from = pattern.places[index]?.semitonesAboveOpen ?? 0;
+    return `${gap.from}–${gap.to} ${mmText(at(from + gap.semitones) - at(from))}`;
+  });
+  return (
+    <tr>
+      <td>
+        {pattern.string} ({noteLabel(pattern.open)})
+      </td>
+      <td>{pattern.places.map((place) => `${place.finger}: ${exactMmText(at(place.semitonesAboveOpen))}`).join(', ')}</td>
+      <td>{between.join(', ')}</td>
+      <td>{touchText(pattern)}</td>
+    </tr>
+  );
+}
+
+function acrossMm(stay: Stay, finger: string, fromString: string, toString: string, { stringLengthMm }: Instrument): number {
+  const at = (string: string): number => {
+    const place = stay.patterns.find((pattern) => pattern.string === string)?.places.find((each) => each.finger === finger);
+    return mmFromNut(stringLengthMm, place?.semitonesAboveOpen ?? 0);
+  };
+  return at(toString) - at(fromString);
+}

@@ -1,0 +1,193 @@
+import { useMemo, useState } from 'react';
+import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
+import { type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned, type Plan, type PlannedSound } from '#core/plan';
+import { select } from '../../store/bench-actions.ts';
+import {
+  centsText,
+  CHECKPOINT_REASONS,
+  checkpointText,
+  checkText,
+  conflictText,
+  exactMmText,
+  hzText,
+  signedMmText,
+  SYSTEM_LABELS,
+  systemReason,
+} from '../../words/intonation.ts';
+import { fingeringText, soundText } from '../../words/plan-words.ts';
+import { Choice } from '../bench/Choice.tsx';
+import { Figure } from '../Figure.tsx';
+import { PageButtons, usePager } from '../Pager.tsx';
+import { SystemChoice } from '../SystemChoice.tsx';
+
+/** Where every note aims, how it is checked, where to stop and listen, and where two checks contradict each other. */
+export function IntonationPart({ plan }: { readonly plan: Plan }) {
+  const [other, setOther] = useState<IntonationSystem>('linear');
+  const intonation = intonationOf(plan);
+  const against: Intonation = { ...intonation, system: other };
+  return (
+    <section aria-label="Intonation">
+      <p className="mt-3 font-serif text-[17px]">
+        The notes aim at <SystemChoice intonation={plan.brief.intonation} />, compared with{' '}
+        <Choice label="Compared with" value={other} values={SYSTEMS} name={(system) => SYSTEM_LABELS[system]} onChange={setOther} />.
+      </p>
+      <p className="text-sm text-dove-dark">
+        {sentence(systemReason(intonation))} {sentence(`${SYSTEM_LABELS[other]}: ${systemReason(against)}`)}
+      </p>
+      <Checkpoints plan={plan} />
+      <TargetTable plan={plan} intonation={intonation} against={against} />
+      <Conflicts plan={plan} />
+    </section>
+  );
+}
+
+function sentence(words: string): string {
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+}
+
+/** Every arrival of a shift, and long notes that can be checked. */
+function Checkpoints({ plan }: { readonly plan: Plan }) {
+  const checkpoints = useMemo(() => checkpointsOf(plan), [plan]);
+  return (
+    <section aria-label="Checkpoints" className="mt-3">
+      <h2 className="small-heading">Where to stop and listen</h2>
+      {checkpoints.length === 0 && <p>No shift arrives and no long note can be checked: listen to the notes that ring.</p>}
+      <ul className="columns-2 gap-10 text-[15px] max-md:columns-1">
+        {checkpoints.map((checkpoint) => (
+          <CheckpointRow key={checkpoint.note} plan={plan} checkpoint={checkpoint} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function CheckpointRow({ plan, checkpoint }: { readonly plan: Plan; readonly checkpoint: Checkpoint }) {
+  const note = plan.notes[checkpoint.note];
+  if (note?.kind !== 'note') return null;
+  return (
+    <li className="mb-0.5 break-inside-avoid">
+      <button type="button" className="underline" onClick={() => select(checkpoint.note)}>
+        Note {checkpoint.note + 1}, {soundText(note)}
+      </button>{' '}
+      <span className="text-dove-dark">({CHECKPOINT_REASONS[checkpoint.why]})</span>: {checkpointText(checkpoint)}
+    </li>
+  );
+}
+
+interface TargetTableProps {
+  readonly plan: Plan;
+  readonly intonation: Intonation;
+  readonly against: Intonation;
+}
+
+function TargetTable({ plan, intonation, against }: TargetTableProps) {
+  const pager = usePager(plan.notes.length);
+  const instrument = useMemo(() => instrumentOf(plan), [plan]);
+  const length = `${instrument.stringLengthMm} mm`;
+  return (
+    <>
+      <table className="plain-table mt-3">
+        <caption className="small-heading text-left">Where each note aims</caption>
+        <thead>
+          <tr>
+            <th scope="col">No.</th>
+            <th scope="col">Note</th>
+            <th scope="col">Fingering</th>
+            <th scope="col">
+              <Figure how={`${sentence(systemReason(intonation))} 100 cents are an equal semitone.`}>Cents from equal</Figure>
+            </th>
+            <th scope="col">
+              <Figure how={`The equal-tempered frequency from A = ${instrument.a4Hz} Hz, times 2^(cents/1200).`}>Sounds</Figure>
+            </th>
+            <th scope="col">
+              <Figure how={`String length × (1 − frequency of the open string / frequency of the note), with ${length}.`}>
+                From the nut
+              </Figure>
+            </th>
+            <th scope="col">
+              <Figure how="Less the place that sounds the equal-tempered pitch on the same string; towards the bridge positive.">
+                From the equal place
+              </Figure>
+            </th>
+            <th scope="col">
+              <Figure how={`Where ${SYSTEM_LABELS[against.system]} would put the finger, less where it aims now.`}>Compared</Figure>
+            </th>
+            <th scope="col">Strongest check</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.notes
+            .slice(pager.from, pager.to)
+            .map((note, index) =>
+              note.kind === 'rest' ? null : (
+                <TargetRows key={pager.from + index} plan={plan} index={pager.from + index} note={note} against={against} />
+              ),
+            )}
+        </tbody>
+      </table>
+      <PageButtons pager={pager} />
+    </>
+  );
+}
+
+interface TargetRowsProps {
+  readonly plan: Plan;
+  readonly index: number;
+  readonly note: PlannedSound;
+  readonly against: Intonation;
+}
+
+/** One row a finger. */
+function TargetRows({ plan, index, note, against }: TargetRowsProps) {
+  const there = intoned(plan, note, against);
+  return intoned(plan, note).map(({ stop, target, checks }, order) => {
+    const other = there[order]?.target ?? target;
+    const [strongest] = checks;
+    return (
+      <tr key={stop.string}>
+        <td>{index + 1}</td>
+        <td>{soundText({ ...note, stops: [stop] })}</td>
+        <td>{fingeringText({ ...note, stops: [stop] })}</td>
+        <td>{centsText(target.cents)}</td>
+        <td>{hzText(target.hz)}</td>
+        <td>{exactMmText(target.mmFromNut)}</td>
+        <td>{signedMmText(target.mmFromEqual)}</td>
+        <td>
+          {signedMmText(other.mmFromNut - target.mmFromNut)}, {centsText(other.cents - target.cents)}
+        </td>
+        <td>{stop.finger === '0' ? 'what others are checked against' : strongest ? checkText(strongest) : 'none'}</td>
+      </tr>
+    );
+  });
+}
+
+/** Notes of the line for which two open strings ask for different places, each place once. */
+function Conflicts({ plan }: { readonly plan: Plan }) {
+  const told = useMemo(() => conflictsOf(plan), [plan]);
+  if (told.length === 0) return null;
+  return (
+    <section aria-label="One place, two open strings" className="mt-4 max-w-4xl">
+      <h2 className="small-heading">One place, two open strings</h2>
+      <ul className="list-disc pl-5 text-[15px]">
+        {told.map(({ name, words }) => (
+          <li key={`${name} ${words}`}>
+            <strong>{name}</strong>: {words}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function conflictsOf(plan: Plan): readonly { readonly name: string; readonly words: string }[] {
+  const places = new Map<string, { readonly name: string; readonly words: string }>();
+  for (const note of plan.notes) {
+    if (note.kind === 'rest') continue;
+    for (const { stop, conflicts } of intoned(plan, note)) {
+      const name = `${soundText({ ...note, stops: [stop] })}, ${fingeringText({ ...note, stops: [stop] })}`;
+      for (const conflict of conflicts)
+        places.set(`${stop.string} ${stop.pitch} ${conflict.one.string} ${conflict.other.string}`, { name, words: conflictText(conflict) });
+    }
+  }
+  return [...places.values()];
+}

@@ -1,0 +1,53 @@
+import { type Instrument, stringOf } from '#core/instrument';
+import { type Intonation, type KeyPlace, targetOn } from '#core/intonation';
+import { displayPitch } from '#core/pitch';
+import { centsText, exactMmText, hzText, signedMmText } from '../../words/intonation.ts';
+import { noteLabel } from '../../words/labels.ts';
+
+interface KeyTableProps {
+  readonly instrument: Instrument;
+  readonly places: readonly KeyPlace[];
+  /** The system they are compared with; null for none. */
+  readonly against: Intonation | null;
+}
+
+/** The notes of a key in figures, string by string: the same as the drawing, for a screen reader and for the ruler. */
+export function KeyTable({ instrument, places, against }: KeyTableProps) {
+  return (
+    <details className="mt-3">
+      <summary className="small-heading">Table of the notes of the key</summary>
+      <table className="plain-table mt-1 max-w-4xl">
+        <caption className="sr-only">Notes of the key on every string</caption>
+        <thead>
+          <tr>
+            <th scope="col">String</th>
+            <th scope="col">Note (sounding)</th>
+            <th scope="col">From the nut</th>
+            <th scope="col">From equal</th>
+            <th scope="col">Sounds</th>
+            {against && <th scope="col">The other system</th>}
+            <th scope="col">Rings</th>
+          </tr>
+        </thead>
+        <tbody>
+          {places.map((place) => (
+            <tr key={`${place.stringIndex} ${place.semitonesAboveOpen}`}>
+              <td>{noteLabel(stringOf(instrument, place.stringIndex).name)}</td>
+              <td>{displayPitch(place.pitch)}</td>
+              <td>{exactMmText(place.target.mmFromNut)}</td>
+              <td>{centsText(place.target.cents)}</td>
+              <td>{hzText(place.target.hz)}</td>
+              {against && <td>{otherText(instrument, place, against)}</td>}
+              <td>{place.rings ? 'rings' : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}
+
+function otherText(instrument: Instrument, place: KeyPlace, against: Intonation): string {
+  const there = targetOn(instrument, place.stringIndex, place.pitch, against);
+  return `${signedMmText(there.mmFromNut - place.target.mmFromNut)}, ${centsText(there.cents - place.target.cents)}`;
+}

@@ -1,0 +1,90 @@
+import { type ComponentType, lazy, Suspense, useState } from 'react';
+import type { Plan } from '#core/plan';
+import { useBench } from '../../store/bench-store.ts';
+import { briefLine, materialLabel } from '../../words/labels.ts';
+import { Messages } from '../bench/Messages.tsx';
+import { Header } from '../Header.tsx';
+import { StorageTrouble } from '../StorageTrouble.tsx';
+import { useOpenedPiece } from '../use-opened-piece.ts';
+
+const PARTS = ['fingerboard', 'intonation', 'reach', 'tapes'] as const;
+type Part = (typeof PARTS)[number];
+
+const PART_LABELS: Readonly<Record<Part, string>> = {
+  fingerboard: 'Fingerboard',
+  intonation: 'Intonation',
+  reach: 'Reach',
+  tapes: 'Tapes',
+};
+
+const PART_VIEWS: Readonly<Record<Part, ComponentType<{ readonly plan: Plan }>>> = {
+  fingerboard: lazy(async () => ({ default: (await import('./FingerboardPart.tsx')).FingerboardPart })),
+  intonation: lazy(async () => ({ default: (await import('./IntonationPart.tsx')).IntonationPart })),
+  reach: lazy(async () => ({ default: (await import('./ReachPart.tsx')).ReachPart })),
+  tapes: lazy(async () => ({ default: (await import('./TapesPart.tsx')).TapesPart })),
+};
+
+/** A piece in millimetres, cents and hertz: its fingerboard, its intonation, what it asks of the hand, its tapes. */
+export function Measure() {
+  const trouble = useOpenedPiece();
+  const [part, setPart] = useState(partInAddress);
+  const plan = useBench((bench) => bench.planSet?.best ?? null);
+  const ready = useBench((bench) => bench.pieceId !== null);
+  const choose = (next: Part): void => {
+    setPart(next);
+    const address = new URL(location.href);
+    address.searchParams.set('part', next);
+    history.replaceState(null, '', address);
+  };
+  const View = PART_VIEWS[part];
+  return (
+    <>
+      <Header current="Measure" />
+      {trouble !== null && <StorageTrouble message={trouble} />}
+      {ready && (
+        <main className="px-6 pt-3 pb-6">
+          <PieceHead />
+          <Messages />
+          <nav aria-label="Measures" className="mt-2 flex gap-6 border-b border-line">
+            {PARTS.map((each) => (
+              <button
+                key={each}
+                type="button"
+                className="tab text-[17px]"
+                aria-current={each === part ? 'page' : undefined}
+                onClick={() => choose(each)}
+              >
+                {PART_LABELS[each]}
+              </button>
+            ))}
+          </nav>
+          {plan && (
+            <Suspense>
+              <View plan={plan} />
+            </Suspense>
+          )}
+        </main>
+      )}
+    </>
+  );
+}
+
+function PieceHead() {
+  const name = useBench((bench) => bench.name);
+  const brief = useBench((bench) => bench.brief);
+  const pieceId = useBench((bench) => bench.pieceId);
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-5">
+      <h1 className="text-2xl font-semibold">{name === '' ? materialLabel(brief) : name}</h1>
+      <p className="text-dove-dark">{briefLine(brief)}</p>
+      <a className="quiet-button ml-auto" href={`/?piece=${pieceId ?? ''}`}>
+        On the bench
+      </a>
+    </div>
+  );
+}
+
+function partInAddress(): Part {
+  const asked = new URL(location.href).searchParams.get('part');
+  return PARTS.find((part) => part === asked) ?? 'fingerboard';
+}

@@ -1,0 +1,194 @@
+import { useMemo, useState } from 'react';
+import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand';
+import { defaultSize, SIZES } from '#core/instrument';
+import { grown, handOfPlan, type HeldAgainst, heldAgainst, instrumentOf, onEverySize, onSize, type Plan, type StayHeld } from '#core/plan';
+import { positionWords } from '#core/words';
+import { cautionText, mmText } from '../../words/plan-words.ts';
+import { HAND_LABELS, REACH_LABELS, sizeLabel } from '../../words/labels.ts';
+import { handLine } from '../../words/setup.ts';
+import { Choice } from '../bench/Choice.tsx';
+import { Figure } from '../Figure.tsx';
+
+/** What this fingering asks of the hand, stay by stay, and the same on another size or for another hand beside it. */
+export function ReachPart({ plan }: { readonly plan: Plan }) {
+  const { hand, assumed } = useMemo(() => handOfPlan(plan), [plan]);
+  const instrument = useMemo(() => instrumentOf(plan), [plan]);
+  const [size, setSize] = useState(plan.brief.instrument.size ?? defaultSize(instrument.kind));
+  const [other, setOther] = useState<OtherHand>('same');
+  const [growth, setGrowth] = useState(5);
+  const sameSize = size === (plan.brief.instrument.size ?? defaultSize(instrument.kind));
+  const otherInstrument = sameSize ? instrument : (onSize(plan, size) ?? instrument);
+  const otherHand = grown(other === 'same' ? hand : presetHand(other, instrument), growth);
+  const now = heldAgainst(plan, hand, instrument);
+  const then = heldAgainst(plan, otherHand, otherInstrument);
+  const caution = cautionText(plan);
+  return (
+    <section aria-label="Reach">
+      <p className="mt-3">
+        {assumed ? 'No hand is measured: held against an average one, ' : 'The hand: '}
+        {handLine(hand)}.{' '}
+        {assumed && (
+          <a className="underline" href="/setup">
+            Measure it under Set up.
+          </a>
+        )}
+      </p>
+      <p className="mt-2 font-serif text-[17px]">
+        What if it were <Choice label="Other hand" value={other} values={OTHER_HANDS} name={otherHandText} onChange={setOther} />, grown by{' '}
+        <Choice label="Growth" value={String(growth)} values={GROWTHS} name={(mm) => `${mm} mm`} onChange={(mm) => setGrowth(Number(mm))} />
+        , on a{' '}
+        <Choice
+          label="Other size"
+          value={size}
+          values={SIZES[instrument.kind].map((entry) => entry.size)}
+          name={(each) => `${sizeLabel(each)} instrument`}
+          onChange={setSize}
+        />
+        ?
+      </p>
+      <StayTable now={now} then={then} />
+      <Totals plan={plan} now={now} then={then} />
+      <Sizes plan={plan} hand={hand} />
+      {caution !== null && <p className="mt-3 max-w-4xl text-sm text-dove-dark">{caution}</p>}
+    </section>
+  );
+}
+
+type OtherHand = HandPreset | 'same';
+const OTHER_HANDS = ['same', ...HAND_PRESETS] as const;
+const GROWTHS = ['0', '2', '5', '10', '15', '20'] as const;
+
+function otherHandText(hand: OtherHand): string {
+  return hand === 'same' ? 'this hand' : HAND_LABELS[hand];
+}
+
+function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: HeldAgainst }) {
+  const most = Math.max(...[...now.stays, ...then.stays].map((stay) => Math.max(stay.needMm, stay.maxMm)), 1);
+  return (
+    <table className="plain-table mt-2 max-w-5xl">
+      <caption className="sr-only">What each stay asks of the hand, now and in the other case</caption>
+      <thead>
+        <tr>
+          <th scope="col">Notes</th>
+          <th scope="col">Position</th>
+          <th scope="col">As it is</th>
+          <th scope="col">In the other case</th>
+        </tr>
+      </thead>
+      <tbody>
+        {now.stays.map((stay, index) => (
+          <tr key={stay.stay.from}>
+            <td>
+              {stay.stay.from + 1}–{stay.stay.to + 1}
+            </td>
+            <td>{positionWords(stay.stay.position)}</td>
+            <td>
+              <HeldBar held={stay} most={most} />
+            </td>
+            <td>
+              <HeldBar held={then.stays[index] ?? stay} most={most} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const BAR = 190;
+
+/** What is asked as a bar, with two marks: what the hand has at ease, and at most. */
+function HeldBar({ held, most }: { readonly held: StayHeld; readonly most: number }) {
+  const px = (mm: number): number => (mm / most) * BAR;
+  const { needMm, comfortMm, maxMm, verdict } = held;
+  const how = `It asks ${mmText(needMm)} between the outermost fingers; this hand has ${mmText(comfortMm)} at ease and ${mmText(maxMm)} at most. ${Math.round((100 * needMm) / maxMm)} % of the largest.`;
+  return (
+    <span className="flex items-center gap-3">
+      <svg width={BAR + 4} height={18} aria-hidden="true" className="shrink-0">
+        <rect x={0} y={4} height={10} width={px(Math.min(needMm, comfortMm))} className="fill-dove" />
+        {needMm > comfortMm && (
+          <rect
+            x={px(comfortMm)}
+            y={4}
+            height={10}
+            width={px(needMm - comfortMm)}
+            className={verdict === 'beyond' ? 'fill-none stroke-ochre' : 'fill-ochre'}
+            strokeDasharray="3 2"
+          />
+        )}
+        <line x1={px(comfortMm)} x2={px(comfortMm)} y1={1} y2={17} className="stroke-ink" />
+        <line x1={px(maxMm)} x2={px(maxMm)} y1={1} y2={17} className="stroke-ink" strokeDasharray="2 2" />
+      </svg>
+      <span className={verdict === 'comfort' ? '' : 'text-ochre'}>
+        <Figure how={how}>
+          {mmText(needMm)}, {REACH_LABELS[verdict]}
+        </Figure>
+      </span>
+    </span>
+  );
+}
+
+function Totals({ plan, now, then }: { readonly plan: Plan; readonly now: HeldAgainst; readonly then: HeldAgainst }) {
+  return (
+    <dl className="mt-2 grid max-w-3xl grid-cols-[auto_1fr] gap-x-4 text-[15px]">
+      <dt className="text-dove-dark">As it is</dt>
+      <dd>{heldText(plan, now)}</dd>
+      <dt className="text-dove-dark">In the other case</dt>
+      <dd>{heldText(plan, then)}</dd>
+    </dl>
+  );
+}
+
+/** "3 notes a stretch, 1 too far, 4 crowded" — a sentence on the whole. */
+function heldText({ notes }: Plan, { stretched, beyond, crowded }: HeldAgainst): string {
+  const count = (indexes: readonly number[], what: string): string[] => (indexes.length === 0 ? [] : [`${indexes.length} ${what}`]);
+  const told = [
+    ...count(stretched, 'a stretch'),
+    ...count(beyond, 'too far'),
+    ...count(crowded, 'where the next finger stands closer than two fingertips (one gives way)'),
+  ];
+  return told.length === 0 ? `All ${notes.length} notes at ease.` : `Of ${notes.length} notes ${told.join(', ')}.`;
+}
+
+function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand }) {
+  const fitting = useMemo(() => onEverySize(plan, hand), [plan, hand]);
+  return (
+    <section aria-label="On every size" className="mt-4">
+      <h2 className="small-heading">This hand and fingering on every size</h2>
+      <p className="text-[15px]">
+        {fitting.largestComfortable === null
+          ? 'On no usual size is all of it at ease.'
+          : `The largest size on which every stay is at ease: ${sizeLabel(fitting.largestComfortable)}. `}
+        {fitting.largestComfortable !== null &&
+          (fitting.smallestRoomy === null
+            ? 'On none of these have all neighbouring fingers room side by side.'
+            : `The smallest on which, besides, no fingers crowd: ${sizeLabel(fitting.smallestRoomy)}.`)}
+      </p>
+      <table className="plain-table mt-1 max-w-5xl">
+        <caption className="sr-only">The fingering on every size of the instrument</caption>
+        <thead>
+          <tr>
+            <th scope="col">Size</th>
+            <th scope="col">String</th>
+            <th scope="col">Verdict</th>
+            <th scope="col">Notes a stretch</th>
+            <th scope="col">Too far</th>
+            <th scope="col">Crowded</th>
+          </tr>
+        </thead>
+        <tbody>
+          {fitting.sizes.map(({ size, stringLengthMm, held }) => (
+            <tr key={size}>
+              <td>{sizeLabel(size)}</td>
+              <td>{stringLengthMm} mm</td>
+              <td className={held.verdict === 'comfort' ? '' : 'text-ochre'}>{REACH_LABELS[held.verdict]}</td>
+              <td>{held.stretched.length}</td>
+              <td>{held.beyond.length}</td>
+              <td>{held.crowded.length}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,54 @@
+import { PAPERS, type PrintedSheet, type SheetShape } from '#core/format';
+
+/** Width of a page on the screen, px. */
+const PAGE_WIDTH = 190;
+
+/** One point of print in mm. */
+const PT_MM = 25.4 / 72;
+
+/** The pages as they will be printed, small. */
+export function SheetPreview({ sheet }: { readonly sheet: PrintedSheet }) {
+  const { widthMm, heightMm } = PAPERS[sheet.paper];
+  return (
+    <div className="flex h-fit flex-wrap gap-4">
+      {sheet.pages.map((shapes, page) => (
+        <svg
+          key={page}
+          width={PAGE_WIDTH}
+          height={(PAGE_WIDTH * heightMm) / widthMm}
+          viewBox={`0 0 ${widthMm} ${heightMm}`}
+          role="img"
+          aria-label={`Page ${page + 1} of ${sheet.pages.length} of the strip, made smaller`}
+          className="border border-dove-light bg-white"
+        >
+          {shapes.map((shape, index) => (
+            <Shape key={index} shape={shape} />
+          ))}
+        </svg>
+      ))}
+    </div>
+  );
+}
+
+function Shape({ shape }: { readonly shape: SheetShape }) {
+  switch (shape.kind) {
+    case 'line':
+      return (
+        <line
+          x1={shape.fromMm[0]}
+          y1={shape.fromMm[1]}
+          x2={shape.toMm[0]}
+          y2={shape.toMm[1]}
+          className="stroke-ink"
+          strokeWidth={Math.max(0.6, shape.thickMm)}
+          strokeDasharray={shape.dashed ? '1.5 1.5' : undefined}
+        />
+      );
+    case 'text':
+      return (
+        <text x={shape.atMm[0]} y={shape.atMm[1]} fontSize={shape.sizePt * PT_MM} className="fill-ink">
+          {shape.text}
+        </text>
+      );
+  }
+}

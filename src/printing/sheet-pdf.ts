@@ -1,0 +1,44 @@
+import { jsPDF } from 'jspdf';
+import { PAPERS, type PrintedSheet, type SheetShape } from '#core/format';
+
+/** A sheet as a PDF in real millimetres; its content is left uncompressed, so that it can be measured. */
+export function sheetPdf({ paper, pages }: PrintedSheet): ArrayBuffer {
+  const { widthMm, heightMm } = PAPERS[paper];
+  const document = new jsPDF({ unit: 'mm', format: [widthMm, heightMm], orientation: 'portrait', compress: false });
+  pages.forEach((shapes, index) => {
+    if (index > 0) document.addPage([widthMm, heightMm], 'portrait');
+    for (const shape of shapes) draw(document, shape);
+  });
+  // Viewers are told not to scale when they print.
+  document.viewerPreferences({ PrintScaling: 'None' });
+  return document.output('arraybuffer');
+}
+
+function draw(document: jsPDF, shape: SheetShape): void {
+  switch (shape.kind) {
+    case 'line':
+      document.setLineWidth(shape.thickMm);
+      document.setLineDashPattern(shape.dashed ? [1.5, 1.5] : [], 0);
+      document.line(...shape.fromMm, ...shape.toMm);
+      return;
+    case 'text':
+      document.setFontSize(shape.sizePt);
+      document.text(printable(shape.text), ...shape.atMm);
+      return;
+  }
+}
+
+/** The fonts every PDF reader has know no accidentals: they are written out. */
+function printable(text: string): string {
+  return text
+    .replaceAll('♭', ' flat')
+    .replaceAll('♯', ' sharp')
+    .replaceAll('𝄫', ' double flat')
+    .replaceAll('𝄪', ' double sharp')
+    .replaceAll('¼', '1/4')
+    .replaceAll('⅛', '1/8')
+    .replaceAll('⅞', '7/8')
+    .replaceAll('½', '1/2')
+    .replaceAll('¾', '3/4')
+    .replaceAll('’', "'");
+}

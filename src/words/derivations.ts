@@ -1,0 +1,68 @@
+import { contactPointMm, soundingLengthMm } from '#core/instrument';
+import type { Intonation } from '#core/intonation';
+import type { IntonedStop, PlannedReach, Shift, Stop } from '#core/plan';
+import { centsText, exactMmText, hzText, systemReason } from './intonation.ts';
+import { pitchLabel, REACH_LABELS } from './labels.ts';
+import { mmText, semitonesText } from './plan-words.ts';
+
+/** How each number on the screen came about, with its values put in. */
+
+export function placeDerivation(stop: Stop, lengthMm: number): string {
+  const semitones = stop.semitonesAboveOpen;
+  return `String length × (1 − 2^(−semitones/12)): ${lengthMm} mm × (1 − 2^(−${semitones}/12)) = ${exactMmText(stop.mmFromNut)}, at equal temperament on a stiff string. A real string is stretched by pressing: the ear decides.`;
+}
+
+export function semitonesDerivation(stop: Stop): string {
+  return `From open ${pitchLabel(stop.open)} to ${pitchLabel(stop.pitch)}, sounding: ${semitonesText(stop.semitonesAboveOpen)}.`;
+}
+
+export function reachDerivation({ need, needMm, judged }: PlannedReach, lengthMm: number): string {
+  const fingers = `From the lowest to the highest finger that must stand at once: ${need.lowest} to ${need.highest} semitones above the nut, on a string of ${lengthMm} mm`;
+  const across = need.acrossStrings ? ', and across to the neighbour string: √(along² + across²)' : '';
+  const held =
+    judged === null
+      ? 'No hand is measured for this player, so it is not judged.'
+      : `Of the largest span of this hand that is ${Math.round(judged.shareOfLargest * 100)} %: ${REACH_LABELS[judged.verdict]}.`;
+  return `${fingers}${across} = ${mmText(needMm)}. ${held}`;
+}
+
+export function centsDerivation({ target }: IntonedStop, intonation: Intonation): string {
+  return `${centsText(target.cents)} from equal temperament: ${systemReason(intonation)}.`;
+}
+
+export function ringingDerivation(): string {
+  return 'An open string or harmonic sounds where the string is tuned: pure fifths (double bass: fourths) counted from A, unless the instrument is tuned equally.';
+}
+
+export function hzDerivation({ target, stop }: IntonedStop, a4Hz: number): string {
+  return `${pitchLabel(stop.pitch)} in equal temperament from A = ${a4Hz} Hz, times 2^(cents/1200) with ${centsText(target.cents)}: ${hzText(target.hz)}.`;
+}
+
+export function targetPlaceDerivation({ target }: IntonedStop, lengthMm: number, openHz: number, pressingMm: number): string {
+  const pressing = pressingMm === 0 ? '' : `, less ${pressingMm} mm that pressing adds`;
+  return `String length × (1 − frequency of the open string / frequency of the note): ${lengthMm} mm × (1 − ${openHz.toFixed(2)}/${target.hz.toFixed(2)})${pressing} = ${exactMmText(target.mmFromNut)}.`;
+}
+
+export function tenCentsDerivation(semitones: number, lengthMm: number): string {
+  return `Sounding length × ln 2 / 120: ${exactMmText(soundingLengthMm(lengthMm, semitones))} × 0.00578.`;
+}
+
+export function soundingDerivation(semitones: number, lengthMm: number): string {
+  return `From the finger to the bridge: ${lengthMm} mm × 2^(−${semitones}/12) = ${exactMmText(soundingLengthMm(lengthMm, semitones))}.`;
+}
+
+export function contactDerivation(semitones: number, lengthMm: number, share: number): string {
+  return `${Math.round(share * 100)} % of the sounding length, ${exactMmText(contactPointMm(lengthMm, semitones, share))}. The bow works by where it lies between the nodes of the overtones, and these shrink with the sounding length: so it moves towards the bridge as the hand goes up, by the same fraction.`;
+}
+
+export function beatsDerivation(ratioText: string, errorCents: number): string {
+  return `The partials that should coincide, ${ratioText}: |q · higher − p · lower| with the note ${errorCents} cents off the pure interval.`;
+}
+
+export function travelDerivation(shift: Shift): string {
+  return `How far finger 1 moves along the string: ${semitonesText(shift.handSemitones)} of the hand. The notes may move by another distance when the finger changes.`;
+}
+
+export function ringDerivation(): string {
+  return 'Sum over the other open strings of 2/(p·q) for the ratio p : q to the note, with p and q up to 6: an open string an octave away counts 1. The measure is our own.';
+}

@@ -1,0 +1,127 @@
+import { displayPitchClass } from '#core/pitch';
+import { type Check, type CommaConflict, type Intonation, type IntonationSystem, type Ratio, SYSTEMS } from '#core/intonation';
+import type { Checkpoint } from '#core/plan';
+import { noteLabel } from './labels.ts';
+import { mmText } from './plan-words.ts';
+
+export const SYSTEM_LABELS: Readonly<Record<IntonationSystem, string>> = {
+  equal: 'equal, as a piano',
+  linear: 'linear, with open fifths',
+  pure: 'pure to the tonic',
+  'quarter-comma': 'quarter-comma',
+  melodic: 'melodic, leading notes raised',
+};
+
+/** All systems as choices with their names. */
+export const SYSTEM_CHOICES = SYSTEMS.map((system) => [system, SYSTEM_LABELS[system]] as const);
+
+/** "+2.0 cents", "−13.7 cents", "0 cents". */
+export function centsText(cents: number): string {
+  const rounded = Math.round(cents * 10) / 10;
+  return rounded === 0 ? '0 cents' : `${signed(rounded.toFixed(1))} cents`;
+}
+
+/** "+0.4 mm": a distance with its direction, towards the bridge positive. */
+export function signedMmText(mm: number): string {
+  const rounded = Math.round(mm * 10) / 10;
+  return rounded === 0 ? '0 mm' : `${signed(rounded.toFixed(1))} mm`;
+}
+
+/** "442.5 Hz". */
+export function hzText(hz: number): string {
+  return `${hz.toFixed(1)} Hz`;
+}
+
+/** Millimetres to the tenth: where a finger is to stand. */
+export function exactMmText(mm: number): string {
+  return `${mm.toFixed(1)} mm`;
+}
+
+function signed(text: string): string {
+  return text.startsWith('-') ? `−${text.slice(1)}` : `+${text}`;
+}
+
+/** What a system does, in a clause. */
+export function systemReason({ system, tonic, leadingCents }: Intonation): string {
+  switch (system) {
+    case 'equal':
+      return 'every semitone is the same, 100 cents';
+    case 'linear':
+      return 'each fifth counted from A is pure, 2.0 cents wider than on a piano';
+    case 'pure':
+      return `the ratio to the tonic ${displayPitchClass(tonic)} is made of small whole numbers; the tonic stands on the chain of pure fifths through A`;
+    case 'quarter-comma':
+      return 'each fifth counted from A is 3.4 cents narrower than on a piano, so that major thirds are pure';
+    case 'melodic':
+      return `as linear, and the leading note to ${displayPitchClass(tonic)} raised by ${leadingCents} cents`;
+  }
+}
+
+const RATIO_NAMES: Readonly<Record<string, string>> = {
+  '1:1': 'unison',
+  '6:5': 'minor third',
+  '5:4': 'major third',
+  '4:3': 'fourth',
+  '3:2': 'fifth',
+  '5:3': 'major sixth',
+  '2:1': 'octave',
+  '5:2': 'major tenth',
+  '3:1': 'twelfth',
+  '4:1': 'double octave',
+  '5:1': 'double octave and major third',
+  '6:1': 'double octave and fifth',
+  '8:1': 'triple octave',
+};
+
+/** The interval of a small ratio: "fifth". */
+export function ratioName({ p, q }: Ratio): string {
+  return RATIO_NAMES[`${p}:${q}`] ?? `${p} : ${q}`;
+}
+
+/** A check in a few words: "octave with open D". */
+export function checkText(check: Check): string {
+  const string = noteLabel(check.open);
+  const place = check.place ? mmText(check.place.mmFromNut) : '';
+  switch (check.kind) {
+    case 'unison':
+    case 'octave':
+    case 'fifth-or-fourth':
+    case 'third-or-sixth':
+      return `${ratioName(check.ratio)} with open ${string}`;
+    case 'harmonic':
+      return `the same pitch as the harmonic on ${string}, touched ${place} from the nut`;
+    case 'lower-place':
+      return check.place?.semitonesAboveOpen === 0 ? `the same note as open ${string}` : `the same note lower, on ${string} at ${place}`;
+    case 'other-octave':
+      return check.place?.semitonesAboveOpen === 0
+        ? `the ${ratioName(check.ratio)} on open ${string}`
+        : `the ${ratioName(check.ratio)} on ${string} at ${place}`;
+  }
+}
+
+/** How a check is played. */
+export function soundedText({ sounded }: Check): string {
+  return sounded === 'together' ? 'bowed together' : 'one after the other';
+}
+
+/** What a check asks of the note against the target: nothing where they agree. */
+export function checkAgainstTarget({ pureCents, dependsOnSystem }: Check, targetCents: number): string {
+  if (pureCents === null) return 'as right as the ear';
+  const apart = pureCents - targetCents;
+  if (Math.abs(apart) < 0.5) return 'agrees with the target';
+  return `${dependsOnSystem ? 'pure' : 'right'} ${Math.abs(apart).toFixed(1)} cents ${apart > 0 ? 'above' : 'below'} the target`;
+}
+
+/** "A place right for open E is 22 cents below the one for open D: 2.3 mm." */
+export function conflictText({ one, other, cents, mm }: CommaConflict): string {
+  return `The place that is pure with open ${noteLabel(other.open)} (${ratioName(other.ratio)}) lies ${cents.toFixed(1)} cents, ${mmText(mm)}, higher than the one for open ${noteLabel(one.open)} (${ratioName(one.ratio)}).`;
+}
+
+/** What tells at a checkpoint. */
+export function checkpointText({ check, substitute }: Checkpoint): string {
+  if (substitute) return `no strong check; find ${checkText(substitute)} first, then this`;
+  return check ? `${checkText(check)}, ${soundedText(check)}` : 'nothing to check it against';
+}
+
+/** Why a checkpoint stands there. */
+export const CHECKPOINT_REASONS: Readonly<Record<Checkpoint['why'], string>> = { arrival: 'a shift arrives', long: 'a long note' };
