@@ -3,11 +3,24 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 /** The folders of the core from the ground up: each may use those before it, none after it. */
-const CORE_LAYERS = ['words', 'reading', 'pitch', 'instrument', 'intonation', 'hand', 'material', 'search', 'plan', 'notation', 'format'];
+const CORE_LAYERS = [
+  'words',
+  'reading',
+  'pitch',
+  'instrument',
+  'intonation',
+  'hand',
+  'material',
+  'search',
+  'plan',
+  'take',
+  'notation',
+  'format',
+];
 
 /** The folders of the application and what each may import of the others. */
 const APP_LAYERS = {
-  words: [],
+  words: ['audio'],
   demo: [],
   validation: [],
   workers: [],

@@ -1,7 +1,7 @@
 import { PAPERS, type PrintedSheet, type SheetShape } from '#core/format';
 
 /** Width of a page on the screen, px. */
-const PAGE_WIDTH = 190;
+const PAGE_WIDTH = 250;
 
 /** One point of print in mm. */
 const PT_MM = 25.4 / 72;

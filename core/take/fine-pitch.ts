@@ -1,0 +1,76 @@
+/** A partial's share of the sound at one moment. */
+interface Phasor {
+  readonly magnitude: number;
+  /** Radians. */
+  readonly phase: number;
+}
+
+/** Partials that are listened to: enough for a good mean, few enough to be there at the top of the violin. */
+const PARTIALS = 5;
+
+/** The two stretches compared lie apart by these shares of the room there is, one after the other. */
+const DISTANCES = [1 / 64, 1 / 16, 1 / 4, 1] as const;
+
+/** Share of the samples in one of the two stretches. */
+const STRETCH = 0.75;
+
+/**
+ * The frequency of a steady tone to a fraction of a cent, from a rough one that is within a few per cent.
+ *
+ * Two overlapping stretches of the sound are compared: a partial of frequency f turns by 2π·f·d/rate from one to the
+ * other, d samples later, so what its phase turns more or less than expected corrects f (the method of the phase
+ * vocoder). A turn more or less cannot be seen, so d begins small, where even a rough guess is within half a turn, and
+ * grows as the guess gets better. The strongest of the low partials leads; at the end all of them are averaged, each
+ * weighted by (amplitude · number)², since a higher partial shows a change of pitch that much more.
+ */
+export function finePitchHz(samples: Float32Array, sampleRate: number, roughHz: number): number {
+  const size = Math.floor(samples.length * STRETCH);
+  const room = samples.length - size;
+  const audible = Array.from({ length: PARTIALS }, (_, index) => index + 1).filter((partial) => partial * roughHz < 0.45 * sampleRate);
+  const strength = audible.map((partial) => phasor(samples, 0, size, (partial * roughHz) / sampleRate).magnitude);
+  const leading = audible[strength.indexOf(Math.max(...strength))] ?? 1;
+  let hz = roughHz;
+  for (const share of DISTANCES) hz = corrected(samples, size, Math.max(1, Math.floor(room * share)), sampleRate, leading, hz).hz;
+  let [sum, weights] = [0, 0];
+  for (const partial of audible) {
+    const { hz: own, magnitude } = corrected(samples, size, room, sampleRate, partial, hz);
+    const weight = (magnitude * partial) ** 2;
+    sum += own * weight;
+    weights += weight;
+  }
+  return weights > 0 ? sum / weights : hz;
+}
+
+function corrected(
+  samples: Float32Array,
+  size: number,
+  distance: number,
+  sampleRate: number,
+  partial: number,
+  hz: number,
+): { readonly hz: number; readonly magnitude: number } {
+  const turns = (partial * hz) / sampleRate;
+  const before = phasor(samples, 0, size, turns);
+  const after = phasor(samples, distance, size, turns);
+  const excess = (after.phase - before.phase) / (2 * Math.PI) - turns * distance;
+  const wrapped = excess - Math.round(excess);
+  return { hz: hz + (wrapped * sampleRate) / (distance * partial), magnitude: before.magnitude };
+}
+
+/** The Fourier sum of a stretch at one frequency (turns a sample), under a raised-cosine window, its phase as of the stretch's first sample. */
+function phasor(samples: Float32Array, from: number, size: number, turns: number): Phasor {
+  let [real, imaginary] = [0, 0];
+  for (let index = 0; index < size; index += 1) {
+    const window = 0.5 - 0.5 * Math.cos((2 * Math.PI * index) / size);
+    const angle = 2 * Math.PI * turns * index;
+    const sample = (samples[from + index] ?? 0) * window;
+    real += sample * Math.cos(angle);
+    imaginary -= sample * Math.sin(angle);
+  }
+  return { magnitude: (2 * Math.hypot(real, imaginary)) / size, phase: Math.atan2(imaginary, real) };
+}
+
+/** How strong one frequency is in a sound, 0 … 1: what swells and fades when two strings beat. */
+export function strengthAt(samples: Float32Array, sampleRate: number, hz: number): number {
+  return phasor(samples, 0, samples.length, hz / sampleRate).magnitude;
+}

@@ -1,0 +1,21 @@
+/** Below this root mean square nothing is sounding: −60 dB of the loudest there is. */
+const SILENT_BELOW = 0.001;
+
+/** So many samples in a row at the limit mean that the sound was cut off. */
+const CLIPPED_FROM = 4;
+const LIMIT = 0.999;
+
+/** What a stretch of sound can be used for. */
+export type Level = 'silent' | 'clipped' | 'sounding';
+
+/** Whether there is a sound, and whether it fits between the limits of the recording, −1 … 1. */
+export function levelOf(samples: Float32Array): Level {
+  let [squares, run, longest] = [0, 0, 0];
+  for (const sample of samples) {
+    squares += sample * sample;
+    run = Math.abs(sample) >= LIMIT ? run + 1 : 0;
+    longest = Math.max(longest, run);
+  }
+  if (longest >= CLIPPED_FROM) return 'clipped';
+  return Math.sqrt(squares / Math.max(1, samples.length)) < SILENT_BELOW ? 'silent' : 'sounding';
+}

@@ -1,0 +1,49 @@
+/** How long a stretch is listened to at once, samples: three periods and more of the lowest string there is. */
+export const STRETCH_SAMPLES = 8192;
+
+/** Why there is no microphone. */
+export type NoMicrophone = 'denied' | 'absent' | 'busy';
+
+/** An open microphone. */
+export interface Microphone {
+  readonly sampleRate: number;
+  /** The latest stretch of sound. */
+  readonly read: () => Float32Array;
+  readonly close: () => void;
+}
+
+/** Opens the microphone, without the browser's own treatment of speech, which bends pitch and level. */
+export async function openMicrophone(): Promise<Microphone | NoMicrophone> {
+  const media: MediaDevices | undefined = navigator.mediaDevices;
+  if (media === undefined) return 'absent';
+  try {
+    const stream = await media.getUserMedia({ audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false } });
+    return listening(stream);
+  } catch (error) {
+    return reasonOf(error);
+  }
+}
+
+function listening(stream: MediaStream): Microphone {
+  const context = new AudioContext();
+  const analyser = new AnalyserNode(context, { fftSize: STRETCH_SAMPLES });
+  context.createMediaStreamSource(stream).connect(analyser);
+  const samples = new Float32Array(STRETCH_SAMPLES);
+  return {
+    sampleRate: context.sampleRate,
+    read: () => {
+      analyser.getFloatTimeDomainData(samples);
+      return samples;
+    },
+    close: () => {
+      for (const track of stream.getTracks()) track.stop();
+      void context.close();
+    },
+  };
+}
+
+function reasonOf(error: unknown): NoMicrophone {
+  const name = error instanceof DOMException ? error.name : '';
+  if (name === 'NotAllowedError' || name === 'SecurityError') return 'denied';
+  return name === 'NotReadableError' || name === 'AbortError' ? 'busy' : 'absent';
+}

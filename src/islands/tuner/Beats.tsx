@@ -1,0 +1,49 @@
+import { useMemo } from 'react';
+import { BEATS_SECONDS, beatCurve } from './simulated.ts';
+
+interface BeatsProps {
+  readonly sound: Float32Array;
+  /** The frequency at which partials of the two strings should coincide, Hz. */
+  readonly sharedHz: number;
+  /** Beats a second. */
+  readonly beats: number;
+  readonly beatsWhenRight: number;
+}
+
+const WIDTH = 560;
+const HEIGHT = 70;
+
+/** The swelling and fading of the partial that two strings share, over three seconds: the slower, the nearer. */
+export function Beats({ sound, sharedHz, beats, beatsWhenRight }: BeatsProps) {
+  const curve = useMemo(() => beatCurve(sound, sharedHz), [sound, sharedHz]);
+  const points = curve.map((strength, index) => {
+    const x = (index / (curve.length - 1)) * WIDTH;
+    return [x, (strength * (HEIGHT - 6)) / 2] as const;
+  });
+  const upper = points.map(([x, half]) => `${x.toFixed(1)} ${(HEIGHT / 2 - half).toFixed(1)}`);
+  const lower = points.toReversed().map(([x, half]) => `${x.toFixed(1)} ${(HEIGHT / 2 + half).toFixed(1)}`);
+  const right = Math.abs(beats - beatsWhenRight) < 0.15;
+  return (
+    <figure className="mt-3">
+      <svg
+        width={WIDTH}
+        height={HEIGHT}
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        className="max-w-full"
+        role="img"
+        aria-label={`Beats of the two strings over ${BEATS_SECONDS} seconds`}
+      >
+        <path
+          d={`M${[...upper, ...lower].join('L')}Z`}
+          className={right ? 'fill-verdigris/30 stroke-verdigris' : 'fill-band stroke-dove'}
+        />
+      </svg>
+      <figcaption className="text-[15px]">
+        {beats < 0.05 ? 'Nothing beats.' : `${beats.toFixed(1)} beats a second.`}{' '}
+        <span className="text-dove-dark">
+          {BEATS_SECONDS} seconds of the partial both strings share, near {Math.round(sharedHz)} Hz.
+        </span>
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,66 @@
+import { centsOfRatio } from '#core/intonation';
+import type { Heard } from '../../audio/heard.ts';
+import { hzText } from '../../words/intonation.ts';
+import { deviationText, IN_TUNE_CENTS, NOT_HEARD } from '../../words/tuner.ts';
+
+interface MeterProps {
+  readonly heard: Heard;
+  readonly targetHz: number;
+  /** The open string nearest to what is heard, when it is not the one to be tuned. */
+  readonly otherString: string | null;
+}
+
+const WIDTH = 560;
+const MIDDLE = WIDTH / 2;
+/** The meter goes so far on either side, cents. */
+const REACH = 50;
+
+/** How far the string is from where it should be: a mark on a rule of cents. */
+export function Meter({ heard, targetHz, otherString }: MeterProps) {
+  const cents = heard.kind === 'pitch' ? centsOfRatio({ p: heard.hz, q: targetHz }) : null;
+  const x = cents === null ? null : MIDDLE + (Math.max(-REACH, Math.min(REACH, cents)) / REACH) * (MIDDLE - 14);
+  const inTune = cents !== null && Math.abs(cents) <= IN_TUNE_CENTS;
+  return (
+    <div>
+      <svg width={WIDTH} height={64} viewBox={`0 0 ${WIDTH} 64`} className="max-w-full" aria-hidden="true">
+        <Rule />
+        {x !== null && (
+          <path
+            d={`M${x} 12l-7 -10h14Z M${x} 12V40`}
+            className={inTune ? 'fill-verdigris stroke-verdigris' : 'fill-ink stroke-ink'}
+            strokeWidth={2}
+          />
+        )}
+      </svg>
+      <p role="status" aria-label="Heard" className="text-[15px]">
+        {heard.kind === 'pitch' && cents !== null ? (
+          <>
+            <strong className={inTune ? 'text-verdigris' : ''}>{deviationText(cents)}</strong>, {hzText(heard.hz)}; it should sound{' '}
+            {hzText(targetHz)}.{otherString !== null && ` That is nearer to open ${otherString}: choose it on the left.`}
+          </>
+        ) : (
+          heard.kind !== 'pitch' && NOT_HEARD[heard.kind]
+        )}
+      </p>
+    </div>
+  );
+}
+
+function Rule() {
+  const marks = [-50, -40, -30, -20, -10, 0, 10, 20, 30, 40, 50];
+  const xOf = (cents: number): number => MIDDLE + (cents / REACH) * (MIDDLE - 14);
+  return (
+    <g>
+      <rect x={xOf(-IN_TUNE_CENTS)} y={24} width={xOf(IN_TUNE_CENTS) - xOf(-IN_TUNE_CENTS)} height={16} className="fill-verdigris/25" />
+      <line x1={xOf(-REACH)} x2={xOf(REACH)} y1={40} y2={40} className="stroke-ink" strokeWidth={1.5} />
+      {marks.map((cents) => (
+        <g key={cents}>
+          <line x1={xOf(cents)} x2={xOf(cents)} y1={cents === 0 ? 24 : 33} y2={40} className="stroke-ink" />
+          <text x={xOf(cents)} y={56} textAnchor="middle" className="scale-label fill-dove-dark">
+            {cents === 0 ? '0 cents' : cents > 0 ? `+${cents}` : String(cents).replace('-', '−')}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,129 @@
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { INSTRUMENT_KINDS, type Instrument, readInstrument } from '#core/instrument';
+import { tuningSteps } from '#core/intonation';
+import type { InstrumentRecord } from '../../store/database.ts';
+import { loadStudio } from '../../store/studio.ts';
+import { INSTRUMENT_LABELS, noteLabel } from '../../words/labels.ts';
+import { NO_MICROPHONE } from '../../words/tuner.ts';
+import { Choice } from '../bench/Choice.tsx';
+import { Header } from '../Header.tsx';
+import { useAnswer } from '../use-answer.ts';
+import { FIRST_ERRORS } from './simulated.ts';
+import { useMicrophone } from './use-microphone.ts';
+
+const TuningStepPanel = lazy(async () => ({ default: (await import('./TuningStepPanel.tsx')).TuningStepPanel }));
+
+const SOURCES = ['simulated', 'microphone'] as const;
+type Source = (typeof SOURCES)[number];
+
+const SOURCE_LABELS: Readonly<Record<Source, string>> = {
+  simulated: 'a simulated instrument',
+  microphone: 'the microphone',
+};
+
+/** The open strings, in the order and the way players tune them. */
+export function Tuner() {
+  const studio = useAnswer(useCallback(() => studioOrNone(), []));
+  const [chosen, setChosen] = useState(() => new URL(location.href).searchParams.get('instrument'));
+  const [source, setSource] = useState<Source>('simulated');
+  if (studio === null) return <Header current="Tuner" />;
+  const record = studio.find((each) => each.id === chosen);
+  const id = record?.id ?? INSTRUMENT_KINDS.find((kind) => kind === chosen) ?? studio[0]?.id ?? INSTRUMENT_KINDS[0];
+  const instrument = instrumentNamed(id, studio);
+  return (
+    <>
+      <Header current="Tuner" />
+      <main className="px-6 pt-3 pb-6">
+        <h1 className="sr-only">Tuner</h1>
+        <p className="font-serif text-[19px] leading-[1.75]">
+          Tune{' '}
+          <Choice
+            label="Instrument to tune"
+            value={id}
+            values={[...studio.map((each) => each.id), ...INSTRUMENT_KINDS]}
+            name={(each) => nameOf(each, studio)}
+            onChange={setChosen}
+          />{' '}
+          to A = {instrument.a4Hz} Hz, listening to{' '}
+          <Choice label="Listen to" value={source} values={SOURCES} name={(each) => SOURCE_LABELS[each]} onChange={setSource} />.
+        </p>
+        <Strings key={id} instrument={instrument} source={source} />
+      </main>
+    </>
+  );
+}
+
+/** Tuning goes on without the studio where the browser's storage does not open. */
+async function studioOrNone(): Promise<readonly InstrumentRecord[]> {
+  try {
+    if (document.documentElement.dataset['demo'] === 'yes') await (await import('../../store/demo.ts')).seedDemoOnce();
+    return (await loadStudio()).instruments;
+  } catch {
+    return [];
+  }
+}
+
+function nameOf(id: string, studio: readonly InstrumentRecord[]): string {
+  const record = studio.find((each) => each.id === id);
+  const kind = INSTRUMENT_KINDS.find((each) => each === id);
+  return record ? record.sheet.name || 'an unnamed instrument' : `any ${INSTRUMENT_LABELS[kind ?? 'violin']}`;
+}
+
+function instrumentNamed(id: string, studio: readonly InstrumentRecord[]): Instrument {
+  const kind = INSTRUMENT_KINDS.find((each) => each === id) ?? 'violin';
+  const spec = studio.find((each) => each.id === id)?.sheet.instrument ?? { kind };
+  const own = readInstrument(spec);
+  const read = own.ok ? own : readInstrument({ kind: spec.kind });
+  if (!read.ok) throw new RangeError(`The usual ${spec.kind} cannot be read`);
+  return read.value;
+}
+
+function Strings({ instrument, source }: { readonly instrument: Instrument; readonly source: Source }) {
+  const steps = useMemo(() => tuningSteps(instrument), [instrument]);
+  const [order, setOrder] = useState(0);
+  const [errors, setErrors] = useState<readonly number[]>(FIRST_ERRORS);
+  const listening = useMicrophone(source === 'microphone');
+  const step = steps[order];
+  return (
+    <div className="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-[220px_minmax(0,1fr)]">
+      <nav aria-label="Strings in the order of tuning">
+        <h2 className="small-heading">In this order</h2>
+        <ol className="mt-1">
+          {steps.map(({ stringIndex, against }, index) => (
+            <li key={stringIndex}>
+              <button
+                type="button"
+                aria-current={index === order ? 'step' : undefined}
+                className={`block w-full border-l-2 px-3 py-1.5 text-left ${index === order ? 'border-ink bg-paper-deep' : 'border-line hover:bg-paper-deep'}`}
+                onClick={() => setOrder(index)}
+              >
+                {index + 1}. {noteLabel(instrument.strings[stringIndex]?.name ?? '')}{' '}
+                <span className="text-dove-dark">
+                  {against === null ? 'by the reference' : `with ${noteLabel(instrument.strings[against]?.name ?? '')}`}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ol>
+      </nav>
+      {listening?.state === 'none' ? (
+        <p role="alert" className="h-fit border-l-4 border-ochre bg-paper-deep px-4 py-2">
+          {NO_MICROPHONE[listening.why]}
+        </p>
+      ) : (
+        step && (
+          <Suspense>
+            <TuningStepPanel
+              instrument={instrument}
+              step={step}
+              errors={errors}
+              onErrors={setErrors}
+              heard={listening === null ? null : listening.state === 'open' ? listening.heard : { kind: 'silent' }}
+              onNext={order + 1 < steps.length ? () => setOrder(order + 1) : null}
+            />
+          </Suspense>
+        )
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,158 @@
+import { Minus, Plus, Volume2 } from 'lucide-react';
+import { type ReactNode, useMemo } from 'react';
+import { type Instrument, stringOf } from '#core/instrument';
+import { beatsHz, centsOfRatio, openStringHz, type Ratio, type TuningStep } from '#core/intonation';
+import { heard as listenTo, type Heard } from '../../audio/heard.ts';
+import { playSamples } from '../../audio/play.ts';
+import { noteLabel } from '../../words/labels.ts';
+import { deviationText, harmonicsText, IN_TUNE_CENTS, stepText } from '../../words/tuner.ts';
+import { Beats } from './Beats.tsx';
+import { Meter } from './Meter.tsx';
+import { heardStretch, pairSound, SAMPLE_RATE, simulatedHz, stringSound } from './simulated.ts';
+
+interface TuningStepPanelProps {
+  readonly instrument: Instrument;
+  readonly step: TuningStep;
+  /** How far each string of the simulated instrument is out, cents. */
+  readonly errors: readonly number[];
+  readonly onErrors: (errors: readonly number[]) => void;
+  /** What the microphone hears; null for the simulated instrument. */
+  readonly heard: Heard | null;
+  /** To the next string; null for the last. */
+  readonly onNext: (() => void) | null;
+}
+
+/** One string: what to do, how far it is, and how it beats with the string it is tuned against. */
+export function TuningStepPanel({ instrument, step, errors, onErrors, heard, onNext }: TuningStepPanelProps) {
+  const name = noteLabel(stringOf(instrument, step.stringIndex).name);
+  const ownHz = simulatedHz(instrument, errors, step.stringIndex);
+  const simulated = useMemo(() => listenTo(heardStretch(ownHz), SAMPLE_RATE), [ownHz]);
+  const now = heard ?? simulated;
+  const byHarmonics = harmonicsText(instrument, step);
+  const setError = (cents: number): void =>
+    onErrors(errors.map((error, index) => (index === step.stringIndex ? Math.max(-100, Math.min(100, cents)) : error)));
+  return (
+    <section aria-label={`String ${name}`}>
+      <h2 className="text-2xl font-semibold">{name}</h2>
+      <p className="max-w-[62ch]">{stepText(instrument, step)}</p>
+      {byHarmonics !== null && <p className="mt-1 max-w-[62ch]">{byHarmonics}</p>}
+      <div className="mt-4">
+        <Meter heard={now} targetHz={step.targetHz} otherString={nearerString(instrument, step, now)} />
+      </div>
+      <p className="mt-2 flex flex-wrap gap-2">
+        <HearButton onClick={() => playSamples(stringSound(step.targetHz), SAMPLE_RATE)}>the right {name}</HearButton>
+        {heard === null && <HearButton onClick={() => playSamples(stringSound(ownHz), SAMPLE_RATE)}>the string as it is</HearButton>}
+      </p>
+      {heard === null && (
+        <>
+          <Peg name={name} error={errors[step.stringIndex] ?? 0} onError={setError} />
+          <Against instrument={instrument} step={step} ownHz={ownHz} errors={errors} />
+        </>
+      )}
+      {onNext && (
+        <p className="mt-4">
+          <button type="button" className="quiet-button" onClick={onNext}>
+            Next string
+          </button>
+        </p>
+      )}
+    </section>
+  );
+}
+
+function HearButton({ onClick, children }: { readonly onClick: () => void; readonly children: ReactNode }) {
+  return (
+    <button type="button" className="quiet-button" onClick={onClick}>
+      <Volume2 size={15} aria-hidden="true" /> Hear {children}
+    </button>
+  );
+}
+
+interface PegProps {
+  readonly name: string;
+  readonly error: number;
+  readonly onError: (cents: number) => void;
+}
+
+/** Turns the string of the simulated instrument: choose how far it is out, or correct it. */
+function Peg({ name, error, onError }: PegProps) {
+  return (
+    <p className="mt-3 flex flex-wrap items-center gap-2">
+      <span>Peg of the simulated {name} string:</span>
+      <button type="button" className="quiet-button" onClick={() => onError(error - 5)}>
+        <Minus size={14} aria-hidden="true" /> Lower
+      </button>
+      <button type="button" className="quiet-button" onClick={() => onError(error + 5)}>
+        <Plus size={14} aria-hidden="true" /> Higher
+      </button>
+      <label>
+        out by{' '}
+        <input
+          type="number"
+          className="field w-20"
+          aria-label={`Error of the ${name} string, cents`}
+          min={-100}
+          max={100}
+          value={error}
+          onChange={(event) => event.target.value !== '' && onError(Number(event.target.value))}
+        />{' '}
+        cents
+      </label>
+    </p>
+  );
+}
+
+interface AgainstProps {
+  readonly instrument: Instrument;
+  readonly step: TuningStep;
+  readonly ownHz: number;
+  readonly errors: readonly number[];
+}
+
+/** The string together with the one it is tuned against: heard, and seen as beats. */
+function Against({ instrument, step, ownHz, errors }: AgainstProps) {
+  const { against, ratio, harmonics, beatsWhenRight } = step;
+  const againstHz = against === null ? 0 : simulatedHz(instrument, errors, against);
+  const sound = useMemo(() => pairSound(ownHz, againstHz, null), [ownHz, againstHz]);
+  if (against === null || ratio === null) return null;
+  const other = noteLabel(stringOf(instrument, against).name);
+  const otherError = errors[against] ?? 0;
+  return (
+    <>
+      {Math.abs(otherError) > IN_TUNE_CENTS && (
+        <p className="mt-3 text-ochre">
+          {other} itself is still {deviationText(otherError)}: tune it first.
+        </p>
+      )}
+      <Beats
+        sound={sound}
+        sharedHz={sharedHz(instrument, step, ratio)}
+        beats={beatsHz(ratio, ownHz, againstHz)}
+        beatsWhenRight={beatsWhenRight}
+      />
+      <p className="mt-2 flex flex-wrap gap-2">
+        <HearButton onClick={() => playSamples(sound, SAMPLE_RATE)}>it with {other}</HearButton>
+        {harmonics && (
+          <HearButton onClick={() => playSamples(pairSound(ownHz, againstHz, harmonics), SAMPLE_RATE)}>both harmonics</HearButton>
+        )}
+      </p>
+    </>
+  );
+}
+
+/** Where the partials should coincide: the q-th of the higher string is the p-th of the lower. */
+function sharedHz(instrument: Instrument, { stringIndex, against }: TuningStep, { p, q }: Ratio): number {
+  const own = openStringHz(instrument, stringOf(instrument, stringIndex));
+  const other = openStringHz(instrument, stringOf(instrument, against ?? stringIndex));
+  return (q * Math.max(own, other) + p * Math.min(own, other)) / 2;
+}
+
+/** The open string nearest to what is heard, when that is another. */
+function nearerString(instrument: Instrument, step: TuningStep, heard: Heard): string | null {
+  if (heard.kind !== 'pitch') return null;
+  const away = (hz: number): number => Math.abs(centsOfRatio({ p: heard.hz, q: hz }));
+  const nearest = instrument.strings.toSorted(
+    (one, other) => away(openStringHz(instrument, one)) - away(openStringHz(instrument, other)),
+  )[0];
+  return nearest && nearest.number !== stringOf(instrument, step.stringIndex).number ? noteLabel(nearest.name) : null;
+}

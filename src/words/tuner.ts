@@ -1,0 +1,57 @@
+import type { Instrument } from '#core/instrument';
+import type { TuningStep } from '#core/intonation';
+import type { NoMicrophone } from '../audio/microphone.ts';
+import { centsText, hzText, ratioName } from './intonation.ts';
+import { noteLabel } from './labels.ts';
+import { mmText } from './plan-words.ts';
+
+/** Why the microphone gives nothing, and what would help. */
+export const NO_MICROPHONE: Readonly<Record<NoMicrophone, string>> = {
+  denied:
+    'The browser was not allowed to listen. Allow the microphone for this page in the browser’s settings, or use the simulated instrument.',
+  absent: 'There is no microphone here. Plug one in and choose it again, or use the simulated instrument.',
+  busy: 'Another program holds the microphone. Close it there, or use the simulated instrument.',
+};
+
+/** What is heard when it is no pitch. */
+export const NOT_HEARD: Readonly<Record<'silent' | 'clipped' | 'unclear', string>> = {
+  silent: 'Nothing sounds. Bow the open string, long and even.',
+  clipped: 'Too loud: the sound is cut off. Move away from the microphone or turn it down.',
+  unclear: 'No clear pitch. Bow one open string alone, without the others.',
+};
+
+/** From this on a string is out of tune, cents. */
+export const IN_TUNE_CENTS = 2;
+
+/** "12.3 cents flat", "in tune". */
+export function deviationText(cents: number): string {
+  if (Math.abs(cents) <= IN_TUNE_CENTS) return `in tune (${centsText(cents)})`;
+  return `${Math.abs(cents).toFixed(1)} cents ${cents > 0 ? 'sharp' : 'flat'}`;
+}
+
+/** How a player tunes one string. */
+export function stepText(instrument: Instrument, step: TuningStep): string {
+  const own = nameOf(instrument, step.stringIndex);
+  if (step.against === null) return `Begin with ${own}: match the reference, ${hzText(step.targetHz)}.`;
+  const other = nameOf(instrument, step.against);
+  if (step.ratio === null) return `${own} makes no simple interval with ${other}: tune it by the meter.`;
+  const rest =
+    step.beatsWhenRight < 0.05
+      ? 'until nothing beats'
+      : `until about ${step.beatsWhenRight.toFixed(1)} beats a second are left, as equal tuning wants`;
+  return `Bow ${own} together with ${other}, which is tuned already: the ${ratioName(step.ratio)}, ${rest}.`;
+}
+
+/** Which harmonics of two strings sound alike, where they are touched. */
+export function harmonicsText(instrument: Instrument, step: TuningStep): string | null {
+  if (step.harmonics === null || step.against === null) return null;
+  const { ownPartial, ownMm, againstPartial, againstMm } = step.harmonics;
+  const [own, other] = [nameOf(instrument, step.stringIndex), nameOf(instrument, step.against)];
+  return `Or by harmonics: touch ${own} ${mmText(ownMm)} from the nut (its ${ORDINALS[ownPartial] ?? ''} partial) and ${other} ${mmText(againstMm)} from the nut (its ${ORDINALS[againstPartial] ?? ''} partial). Both should be the same note.`;
+}
+
+const ORDINALS: Readonly<Record<number, string>> = { 2: 'second', 3: 'third', 4: 'fourth', 5: 'fifth' };
+
+function nameOf(instrument: Instrument, index: number): string {
+  return noteLabel(instrument.strings[index]?.name ?? '');
+}
