@@ -113,9 +113,12 @@ function joinShapes(y: number, join: number, words: string): readonly SheetShape
 /** Words stand to the right of the strip's notes. */
 const WORDS_LEFT_MM = 96;
 
+/** Below what is said of a join. */
+const TITLE_TOP_MM = 44;
+
 function titleShapes(title: readonly string[], page: number, count: number): readonly SheetShape[] {
   const lines = [...title, ...(count > 1 ? [`Page ${page + 1} of ${count}`] : [])];
-  return lines.map((words, index) => text([WORDS_LEFT_MM, 24 + index * 6], index === 0 ? 14 : 9, words));
+  return lines.map((words, index) => text([WORDS_LEFT_MM, TITLE_TOP_MM + index * 6], index === 0 ? 14 : 9, words));
 }
 
 function checkShapes(paper: Paper): readonly SheetShape[] {

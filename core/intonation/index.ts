@@ -17,5 +17,5 @@ export { type KeyPlace, keyPlaces } from './key-places.ts';
 export { beatsHz, centsOfRatio, factorOfCents, pureRatio, type Ratio } from './ratio.ts';
 export { IntonationSpec } from './schema.ts';
 export { centsFromEqual, FIFTH_EXCESS_CENTS, type Intonation, SYNTONIC_COMMA_CENTS } from './systems.ts';
-export { centsOfMm, mmOfCents, openStringCents, openStringHz, placeMm, type Target, targetOn } from './target.ts';
+export { centsOfMm, mmOfCents, openStringCents, openStringHz, openTarget, placeMm, type Target, targetOn } from './target.ts';
 export { type MatchingHarmonics, type TuningStep, tuningSteps } from './tuning-steps.ts';

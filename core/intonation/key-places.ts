@@ -2,7 +2,7 @@ import { type Instrument, mmFromNut } from '#core/instrument';
 import { isInKey, type Key, type Pitch, pitchInKey, stepsOf } from '#core/pitch';
 import { RINGS_FROM, ringStrength } from './checks.ts';
 import type { Intonation } from './systems.ts';
-import { type Target, targetOn } from './target.ts';
+import { openTarget, type Target, targetOn } from './target.ts';
 
 /** One note of a key on one string. */
 export interface KeyPlace {
@@ -12,6 +12,7 @@ export interface KeyPlace {
   readonly semitonesAboveOpen: number;
   /** At equal temperament. */
   readonly mmFromNut: number;
+  /** Of an open string what it sounds. */
   readonly target: Target;
   /** 1 for the tonic … 7. */
   readonly degree: number;
@@ -31,7 +32,7 @@ export function keyPlaces(instrument: Instrument, key: Key, intonation: Intonati
           pitch,
           semitonesAboveOpen,
           mmFromNut: mmFromNut(instrument.stringLengthMm, semitonesAboveOpen),
-          target: targetOn(instrument, stringIndex, pitch, intonation),
+          target: semitonesAboveOpen === 0 ? openTarget(instrument, stringIndex) : targetOn(instrument, stringIndex, pitch, intonation),
           degree: 1 + ((((stepsOf(pitch) - stepsOf(key.tonic)) % 7) + 7) % 7),
           rings: ringStrength(instrument, { stringIndex, pitch }) >= RINGS_FROM,
         },

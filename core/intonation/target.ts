@@ -43,6 +43,12 @@ export function targetOn(instrument: Instrument, stringIndex: number, pitch: Pit
   };
 }
 
+/** What an open string sounds: it aims at nothing, it is where it was tuned, whatever the system. */
+export function openTarget(instrument: Instrument, stringIndex: number): Target {
+  const string = stringOf(instrument, stringIndex);
+  return { cents: openStringCents(instrument, string.open), hz: openStringHz(instrument, string), mmFromNut: 0, mmFromEqual: 0 };
+}
+
 /** How many mm a number of cents is at a place: the exact distance, sharp positive. */
 export function mmOfCents(lengthMm: number, semitones: number, cents: number): number {
   return mmFromNut(lengthMm, semitones + cents / 100) - mmFromNut(lengthMm, semitones);

@@ -28,13 +28,13 @@ function draw(document: jsPDF, shape: SheetShape): void {
   }
 }
 
-/** The fonts every PDF reader has know no accidentals: they are written out. */
+/** The fonts every PDF reader has know no accidentals: they are written as they are typed. */
 function printable(text: string): string {
   return text
-    .replaceAll('♭', ' flat')
-    .replaceAll('♯', ' sharp')
-    .replaceAll('𝄫', ' double flat')
-    .replaceAll('𝄪', ' double sharp')
+    .replaceAll('♭', 'b')
+    .replaceAll('♯', '#')
+    .replaceAll('𝄫', 'bb')
+    .replaceAll('𝄪', '##')
     .replaceAll('¼', '1/4')
     .replaceAll('⅛', '1/8')
     .replaceAll('⅞', '7/8')

@@ -1,6 +1,7 @@
+import { crowdedFrom } from '#core/hand';
 import { contactPointMm, soundingLengthMm } from '#core/instrument';
 import type { Intonation } from '#core/intonation';
-import type { IntonedStop, PlannedReach, Shift, Stop } from '#core/plan';
+import { handOfPlan, instrumentOf, type IntonedStop, type Plan, type PlannedReach, type Shift, type Stop } from '#core/plan';
 import { centsText, exactMmText, hzText, systemReason } from './intonation.ts';
 import { pitchLabel, REACH_LABELS } from './labels.ts';
 import { mmText, semitonesText } from './plan-words.ts';
@@ -61,6 +62,13 @@ export function beatsDerivation(ratioText: string, errorCents: number): string {
 
 export function travelDerivation(shift: Shift): string {
   return `How far finger 1 moves along the string: ${semitonesText(shift.handSemitones)} of the hand. The notes may move by another distance when the finger changes.`;
+}
+
+export function roomDerivation(plan: Plan, semitones: number): string {
+  const { hand } = handOfPlan(plan);
+  const from = crowdedFrom(instrumentOf(plan), hand.fingerDistanceMm);
+  const begins = from === null ? '' : ` On this string it begins ${from} semitones above the open string.`;
+  return `Sounding length × (1 − 2^(−1/12)): ${exactMmText(soundingLengthMm(plan.stringLengthMm, semitones))} × 0.0561.${begins}`;
 }
 
 export function ringDerivation(): string {

@@ -23,7 +23,8 @@ import {
   withSchool,
   withWayDown,
 } from '../../src/store/brief-edits.ts';
-import { briefLine, materialLabel, PREFERENCE_LABELS, SCHOOL_LABELS, wayLabel, wishLabels } from '../../src/words/labels.ts';
+import { briefLine } from '../../src/words/brief-line.ts';
+import { materialLabel, PREFERENCE_LABELS, SCHOOL_LABELS, wayLabel, wishLabels } from '../../src/words/labels.ts';
 import { touchText } from '../../src/words/patterns.ts';
 import { cautionText, fingeringText, soundText } from '../../src/words/plan-words.ts';
 import { gainText, guideText, payText, REASON_HEADINGS } from '../../src/words/reasons.ts';

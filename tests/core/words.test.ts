@@ -3,9 +3,9 @@ import { describe, it } from 'node:test';
 import { COST_TERMS } from '#core/search';
 import { positionMark, positionShort, positionWords } from '#core/words';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
+import { briefLine } from '../../src/words/brief-line.ts';
 import {
   bowLabel,
-  briefLine,
   instrumentLabel,
   keyLabel,
   materialLabel,

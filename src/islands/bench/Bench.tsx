@@ -27,14 +27,17 @@ export function Bench() {
   const trouble = useOpenedPiece();
   useBenchKeys();
   const planSet = useBench((bench) => bench.planSet);
-  const ready = useBench((bench) => bench.pieceId !== null);
+  const pieceId = useBench((bench) => bench.pieceId);
+  const ready = pieceId !== null;
   const idle = useIdle(planSet !== null);
   useCheckedPiece(idle);
   const changed = useBench((bench) => bench.changed !== null);
   const ringing = useRinging(planSet?.best ?? null, idle);
   return (
     <>
-      <Header current="Bench">{ready && <BenchToolbar />}</Header>
+      <Header current="Bench" pieceId={pieceId}>
+        {ready && <BenchToolbar />}
+      </Header>
       {trouble !== null && <StorageTrouble message={trouble} />}
       {ready && (
         <main className="px-6 pt-3 pb-6">

@@ -1,10 +1,18 @@
 import { Lock, LockOpen } from 'lucide-react';
 import { Tabs } from 'radix-ui';
 import { Fragment, useCallback } from 'react';
-import { lockOf, type Plan, type PlannedSound, type Shift, type WayToPlay, wishOf } from '#core/plan';
+import { semitoneSpaceMm } from '#core/instrument';
+import { handOfPlan, lockOf, type Plan, type PlannedSound, type Shift, type WayToPlay, wishOf } from '#core/plan';
 import { positionWords } from '#core/words';
 import { unlock, wishFor } from '../../store/bench-actions.ts';
-import { placeDerivation, reachDerivation, semitonesDerivation, tenCentsDerivation, travelDerivation } from '../../words/derivations.ts';
+import {
+  placeDerivation,
+  reachDerivation,
+  roomDerivation,
+  semitonesDerivation,
+  tenCentsDerivation,
+  travelDerivation,
+} from '../../words/derivations.ts';
 import { noteLabel, wayLabel } from '../../words/labels.ts';
 import {
   fingeringText,
@@ -77,7 +85,8 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
   );
 }
 
-function Facts({ plan: { stringLengthMm }, note }: { readonly plan: Plan; readonly note: PlannedSound }) {
+function Facts({ plan, note }: { readonly plan: Plan; readonly note: PlannedSound }) {
+  const { stringLengthMm } = plan;
   const stop = note.stops[0];
   const place = placeText(note);
   return (
@@ -100,7 +109,21 @@ function Facts({ plan: { stringLengthMm }, note }: { readonly plan: Plan; readon
         </Fact>
       )}
       {place !== '' && place !== 'open' && <Fact name="Finger">{place}</Fact>}
+      <Room plan={plan} semitones={stop.semitonesAboveOpen} />
     </dl>
+  );
+}
+
+/** Where the next semitone is narrower than two fingertips: a finger set there gives way to its neighbour. */
+function Room({ plan, semitones }: { readonly plan: Plan; readonly semitones: number }) {
+  const spaceMm = semitoneSpaceMm(plan.stringLengthMm, semitones);
+  const { fingerDistanceMm } = handOfPlan(plan).hand;
+  if (semitones === 0 || spaceMm >= fingerDistanceMm) return null;
+  return (
+    <Fact name="Crowded">
+      <Figure how={roomDerivation(plan, semitones)}>{mmText(spaceMm)}</Figure> to the next semitone, two fingertips take{' '}
+      {mmText(fingerDistanceMm)}
+    </Fact>
   );
 }
 

@@ -1,4 +1,4 @@
-import { type ReactNode, useMemo, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import type { Instrument } from '#core/instrument';
 import { type Intonation, keyPlaces, LEADING_CENTS, SYSTEMS } from '#core/intonation';
 import { KEY_MODES, parseKey } from '#core/pitch';
@@ -13,7 +13,7 @@ import { fingeringText, soundText } from '../../words/plan-words.ts';
 import { Choice } from '../bench/Choice.tsx';
 import { SystemChoice } from '../SystemChoice.tsx';
 import { BoardDrawing } from './BoardDrawing.tsx';
-import { boardScale, ZOOMS } from './board-geometry.ts';
+import { boardScale, boardX, ZOOMS } from './board-geometry.ts';
 import { handMarks, handTouches, keyMarks, keyTouches, otherTicks, samePitchMarks, stringsRinging } from './board-marks.ts';
 import { HandTable } from './HandTable.tsx';
 import { KeyTable } from './KeyTable.tsx';
@@ -77,6 +77,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
   const { into, width } = useWidth();
   const scale = boardScale(instrument, Math.max(320, width), zoom);
   if (!stay) return null;
+  const middle = boardX(scale, (stay.lowestMm + stay.highestMm) / 2);
   const marks = [...(note ? samePitchMarks(instrument, note) : []), ...handMarks(plan, instrument, stay, note)];
   return (
     <>
@@ -93,7 +94,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
           />
         )}
       </p>
-      <Scroller into={into}>
+      <Scroller into={into} middle={middle}>
         <BoardDrawing
           instrument={instrument}
           scale={scale}
@@ -149,7 +150,7 @@ function KeyBoard({ plan, instrument, zoom }: BoardProps) {
           onChange={setOther}
         />
       </p>
-      <Scroller into={into}>
+      <Scroller into={into} middle={0}>
         <BoardDrawing
           instrument={instrument}
           scale={scale}
@@ -170,7 +171,19 @@ function KeyBoard({ plan, instrument, zoom }: BoardProps) {
   );
 }
 
-function Scroller({ into, children }: { readonly into: ReturnType<typeof useWidth>['into']; readonly children: ReactNode }) {
+interface ScrollerProps {
+  readonly into: ReturnType<typeof useWidth>['into'];
+  /** What should be in view, px from the left of the drawing. */
+  readonly middle: number;
+  readonly children: ReactNode;
+}
+
+/** Scrolls where the drawing is wider than the window, to where the hand is. */
+function Scroller({ into, middle, children }: ScrollerProps) {
+  useEffect(() => {
+    const element = into.current;
+    element?.scrollTo({ left: middle - element.clientWidth / 2 });
+  }, [into, middle]);
   return (
     <div ref={into} className="mt-2 overflow-auto [scrollbar-width:thin]" tabIndex={0} role="group" aria-label="Fingerboard, scrolls">
       {children}

@@ -37,7 +37,7 @@ export function KeyTable({ instrument, places, against }: KeyTableProps) {
               <td>{exactMmText(place.target.mmFromNut)}</td>
               <td>{centsText(place.target.cents)}</td>
               <td>{hzText(place.target.hz)}</td>
-              {against && <td>{otherText(instrument, place, against)}</td>}
+              {against && <td>{place.semitonesAboveOpen === 0 ? 'as it is tuned' : otherText(instrument, place, against)}</td>}
               <td>{place.rings ? 'rings' : ''}</td>
             </tr>
           ))}

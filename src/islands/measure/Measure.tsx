@@ -1,7 +1,8 @@
 import { type ComponentType, lazy, Suspense, useState } from 'react';
 import type { Plan } from '#core/plan';
 import { useBench } from '../../store/bench-store.ts';
-import { briefLine, materialLabel } from '../../words/labels.ts';
+import { briefLine } from '../../words/brief-line.ts';
+import { materialLabel } from '../../words/labels.ts';
 import { Messages } from '../bench/Messages.tsx';
 import { Header } from '../Header.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
@@ -29,7 +30,8 @@ export function Measure() {
   const trouble = useOpenedPiece();
   const [part, setPart] = useState(partInAddress);
   const plan = useBench((bench) => bench.planSet?.best ?? null);
-  const ready = useBench((bench) => bench.pieceId !== null);
+  const pieceId = useBench((bench) => bench.pieceId);
+  const ready = pieceId !== null;
   const choose = (next: Part): void => {
     setPart(next);
     const address = new URL(location.href);
@@ -39,7 +41,7 @@ export function Measure() {
   const View = PART_VIEWS[part];
   return (
     <>
-      <Header current="Measure" />
+      <Header current="Measure" pieceId={pieceId} />
       {trouble !== null && <StorageTrouble message={trouble} />}
       {ready && (
         <main className="px-6 pt-3 pb-6">
@@ -72,14 +74,10 @@ export function Measure() {
 function PieceHead() {
   const name = useBench((bench) => bench.name);
   const brief = useBench((bench) => bench.brief);
-  const pieceId = useBench((bench) => bench.pieceId);
   return (
     <div className="flex flex-wrap items-baseline gap-x-5">
       <h1 className="text-2xl font-semibold">{name === '' ? materialLabel(brief) : name}</h1>
       <p className="text-dove-dark">{briefLine(brief)}</p>
-      <a className="quiet-button ml-auto" href={`/?piece=${pieceId ?? ''}`}>
-        On the bench
-      </a>
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { type Instrument, mmFromNut, stringOf } from '#core/instrument';
+import { type Instrument, mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { type Intonation, type KeyPlace, RINGS_FROM, ringStrength, targetOn } from '#core/intonation';
 import { displayPitch, displayPitchClass, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
 import type { Plan, PlannedSound, Stay } from '#core/plan';
@@ -119,7 +119,7 @@ export function samePitchMarks(instrument: Instrument, note: PlannedSound): read
           stringIndex,
           mm: mmFromNut(instrument.stringLengthMm, semitones),
           text: '=',
-          name: displayPitch(pitch.value),
+          name: displayPitch(writtenOnString(instrument, stringIndex, pitch.value)),
           look: 'rests',
           rings: false,
         },

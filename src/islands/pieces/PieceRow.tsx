@@ -30,6 +30,7 @@ export function PieceRow({ record, title, what, on, onRename, onDuplicate, onDel
             {title}
           </a>
         )}
+        {record.changed && <span className="block font-sans text-sm text-dove-dark">changed under Set up: open it to see what</span>}
       </td>
       <td>{what}</td>
       <td>{on}</td>
