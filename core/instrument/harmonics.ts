@@ -4,6 +4,8 @@ export interface HarmonicNode {
   readonly partial: 2 | 3 | 4 | 5;
   /** Semitones of the partial above the open string, to the nearest. */
   readonly sounds: number;
+  /** The place touched as a share of the string from the nut: exact. */
+  readonly share: number;
   /** Nearest semitone of the place touched. */
   readonly touched: number;
   /** Letter steps of the stopped note at that place. */
@@ -17,12 +19,12 @@ export interface HarmonicNode {
  * the one nearest the nut first.
  */
 export const HARMONIC_NODES: readonly HarmonicNode[] = [
-  { partial: 2, sounds: 12, touched: 12, letterSteps: 7 },
-  { partial: 3, sounds: 19, touched: 7, letterSteps: 4 },
-  { partial: 3, sounds: 19, touched: 19, letterSteps: 11 },
-  { partial: 4, sounds: 24, touched: 5, letterSteps: 3 },
-  { partial: 4, sounds: 24, touched: 24, letterSteps: 14 },
-  { partial: 5, sounds: 28, touched: 4, letterSteps: 2 },
-  { partial: 5, sounds: 28, touched: 9, letterSteps: 5 },
-  { partial: 5, sounds: 28, touched: 16, letterSteps: 9 },
+  { partial: 2, sounds: 12, share: 1 / 2, touched: 12, letterSteps: 7 },
+  { partial: 3, sounds: 19, share: 1 / 3, touched: 7, letterSteps: 4 },
+  { partial: 3, sounds: 19, share: 2 / 3, touched: 19, letterSteps: 11 },
+  { partial: 4, sounds: 24, share: 1 / 4, touched: 5, letterSteps: 3 },
+  { partial: 4, sounds: 24, share: 3 / 4, touched: 24, letterSteps: 14 },
+  { partial: 5, sounds: 28, share: 1 / 5, touched: 4, letterSteps: 2 },
+  { partial: 5, sounds: 28, share: 2 / 5, touched: 9, letterSteps: 5 },
+  { partial: 5, sounds: 28, share: 3 / 5, touched: 16, letterSteps: 9 },
 ];

@@ -25,7 +25,7 @@ export interface Check {
   readonly ratio: Ratio;
   /** Bowed together, on neighbouring strings, or one after the other. */
   readonly sounded: 'together' | 'one-after-the-other';
-  /** Where the other finger stops or touches, semitones above its open string and mm from the nut; null for an open string. */
+  /** Where the other finger stops or touches, semitones above its open string (of a harmonic to the nearest) and mm from the nut; null for an open string. */
   readonly place: { readonly semitonesAboveOpen: number; readonly mmFromNut: number } | null;
   /** The note is right by this check when it lies so far from equal temperament, cents. Null where the check is as right as the ear. */
   readonly pureCents: number | null;
@@ -155,7 +155,7 @@ function harmonicCheck(instrument: Instrument, { pitch }: CheckedNote, index: nu
       open: string.name,
       ratio,
       sounded: 'one-after-the-other',
-      place: placeAt(instrument, node.touched),
+      place: { semitonesAboveOpen: node.touched, mmFromNut: instrument.stringLengthMm * node.share },
       pureCents: pureCentsAgainst(instrument, pitch, string.open, ratio),
       dependsOnSystem: ratio.p % 5 === 0,
     },

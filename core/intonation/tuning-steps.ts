@@ -1,4 +1,4 @@
-import { HARMONIC_NODES, type Instrument, mmFromNut, type OpenString, stringOf } from '#core/instrument';
+import { HARMONIC_NODES, type Instrument, type OpenString, stringOf } from '#core/instrument';
 import { semitonesOf } from '#core/pitch';
 import { beatsHz, pureRatio, type Ratio } from './ratio.ts';
 import { openStringHz } from './target.ts';
@@ -66,7 +66,7 @@ function matching(instrument: Instrument, own: OpenString, other: OpenString, { 
   const [ownPartial, againstPartial] = ownIsLower ? [p, q] : [q, p];
   const touchedMm = (partial: number): number | null => {
     const node = HARMONIC_NODES.find((each) => each.partial === partial);
-    return node ? mmFromNut(instrument.stringLengthMm, node.touched) : null;
+    return node ? instrument.stringLengthMm * node.share : null;
   };
   const [ownMm, againstMm] = [touchedMm(ownPartial), touchedMm(againstPartial)];
   return ownMm === null || againstMm === null ? null : { ownPartial, ownMm, againstPartial, againstMm };

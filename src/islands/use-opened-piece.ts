@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { keepWorking, newPiece, openPiece } from '../store/bench-actions.ts';
+import { bringStudio, keepWorking, newPiece, openPiece } from '../store/bench-actions.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is
@@ -30,6 +30,7 @@ export function useOpenedPiece(): string | null {
 /** The address then names the piece, and keeps whatever else it says. */
 async function openFromAddress(): Promise<void> {
   if (document.documentElement.dataset['demo'] === 'yes') await (await import('../store/demo.ts')).seedDemoOnce();
+  await bringStudio();
   const address = new URL(location.href);
   const id = address.searchParams.has('new') ? newPiece() : await openPiece(address.searchParams.get('piece'));
   address.searchParams.delete('new');

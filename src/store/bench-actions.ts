@@ -8,14 +8,14 @@ import { checkRecord, loadRecord, newRecord, pieceOf, saveRecord } from './piece
 
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
-  const [found, instruments, players] = await Promise.all([
-    id === null ? null : loadRecord(id),
-    database.instruments.toArray(),
-    database.players.toArray(),
-  ]);
-  benchStore.setState({ instruments, players });
-  const record = found ?? (await loadRecord(null));
+  const record = (id === null ? null : await loadRecord(id)) ?? (await loadRecord(null));
   return record ? setOnBench(record) : newPiece();
+}
+
+/** Brings the players and instruments of the studio, to choose from. */
+export async function bringStudio(): Promise<void> {
+  const [instruments, players] = await Promise.all([database.instruments.toArray(), database.players.toArray()]);
+  benchStore.setState({ instruments, players });
 }
 
 /** Checks the piece on the bench once it is drawn; a damaged one was set aside, and a new one takes its place. */

@@ -83,7 +83,7 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
   const setKind = (next: InstrumentKind): void => changeBriefAndReadLine((now) => withInstrument(now, next));
   const own = instruments.length > 0 && (
     <Choice
-      label="Instrument of the studio"
+      label="From the studio"
       value={known?.id ?? DESCRIBED}
       values={[DESCRIBED, ...instruments.map((each) => each.id)]}
       name={(id) => (id === DESCRIBED ? 'a' : (instruments.find((each) => each.id === id)?.sheet.name ?? ''))}

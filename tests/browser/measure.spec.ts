@@ -1,0 +1,117 @@
+import { readFile } from 'node:fs/promises';
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { lengthMm, linesOfPdf } from '../core/pdf-lines.ts';
+import { beads, expect, openPiece, test } from './bench-page.ts';
+
+async function openMeasures(page: Page, name: string, part: string): Promise<void> {
+  await openPiece(page, name);
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('navigation', { name: 'Measures' }).getByRole('button', { name: part }).click();
+  await page.getByRole('region', { name: part }).waitFor();
+}
+
+test('the selected note says where it aims, how it is checked, and how each number came about', async ({ page }) => {
+  await openPiece(page, 'Robin · Evening line');
+  // The first G5: an octave and more above open G.
+  await page.locator('[data-bead="3"]').click();
+  await page.getByRole('tab', { name: 'In tune' }).click();
+  const note = page.getByRole('complementary', { name: 'Selected note' });
+  await expect(note).toContainText('double octave with open G');
+  await expect(note).toContainText('one after the other');
+  await page.getByLabel('Intonation').selectOption('linear, with open fifths');
+  await note.getByRole('button', { name: '−3.9 cents' }).click();
+  await expect(page.getByRole('dialog', { name: 'How this number comes about' })).toContainText('each fifth counted from A is pure');
+  await page.keyboard.press('Escape');
+  await note.getByLabel('Contact point, share of the sounding length').fill('0.12');
+  await expect(note).toContainText('at 12 % of it');
+});
+
+test('beats are told for a chosen error, and a note without a check says so', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await page.locator('[data-bead="1"]').click();
+  await page.getByRole('tab', { name: 'In tune' }).click();
+  const note = page.getByRole('complementary', { name: 'Selected note' });
+  await expect(note).toContainText('major third with open D, bowed together');
+  await note.getByLabel('Beats for an error of').selectOption('20 cents');
+  // |5·233.1·2^(20/1200) − 4·293.7| with the pure third as zero: 5·f·(2^(20/1200) − 1).
+  await expect(note).toContainText(/1[34]\.\d beats a second/);
+  await page.locator('[data-bead="3"]').click();
+  await expect(note).toContainText('None: no open string, harmonic or lower place answers this note.');
+});
+
+test('ringing notes wear a ring on the path, and stretches their millimetres', async ({ page }) => {
+  await openPiece(page, 'Plover · D major for a small hand');
+  await expect(beads(page).filter({ hasText: 'rings with an open string' }).first()).toBeVisible();
+  await expect(page.getByTestId('overlay').getByText('114 mm').first()).toBeVisible();
+});
+
+test('the fingerboard shows a hand, a note, a key, and two systems against each other', async ({ page }) => {
+  await openMeasures(page, 'Wren · A♭ major in three octaves', 'Fingerboard');
+  await expect(page.getByRole('img', { name: /notes 1 to 15, low first position$/ })).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Fingers of the hand, string by string' })).toContainText('3 and 4 close');
+  await page.getByLabel('What to show').selectOption('the selected note and its hand');
+  await page.getByLabel('Note', { exact: true }).selectOption({ index: 6 });
+  await expect(page.getByRole('img', { name: /finger 3 on III \(D\)$/ })).toBeVisible();
+  await page.getByLabel('What to show').selectOption('all notes of a key');
+  await page.getByLabel('Key', { exact: true }).selectOption('D major');
+  await page.getByLabel('Other system').selectOption('pure to the tonic');
+  await page.getByText('Table of the notes of the key').click();
+  const row = page.getByRole('row', { name: /^A C♯5/ });
+  // Four fifths above A: pure, it is the third of A = −13.7 cents … of D the seventh: 15 : 8 over the chain's D.
+  await expect(row).toContainText('−13.7 cents');
+  const board = page.getByRole('img', { name: /the notes of D major$/ });
+  const before = (await board.boundingBox())?.width ?? 0;
+  await page.getByRole('button', { name: 'Nearer' }).click();
+  await expect.poll(async () => (await board.boundingBox())?.width ?? 0).toBeGreaterThan(1.8 * before);
+});
+
+test('intonation lists targets, checkpoints and the comma between two open strings', async ({ page }) => {
+  await openMeasures(page, 'Wren · A♭ major in three octaves', 'Intonation');
+  const stops = page.getByRole('region', { name: 'Checkpoints' });
+  await expect(stops).toContainText('Note 16, B♭5 (a shift arrives): no strong check; find the octave on A at 17 mm first');
+  await page.getByLabel('Compared with').selectOption('quarter-comma');
+  await expect(page.getByRole('row', { name: /^2 B♭3/ })).toContainText('+17.1 cents');
+  await openMeasures(page, 'Robin · A major in sixths', 'Intonation');
+  await expect(page.getByRole('region', { name: 'One place, two open strings' })).toContainText('21.5 cents');
+});
+
+test('reach is held against another size and a grown hand, side by side', async ({ page }) => {
+  await openMeasures(page, 'Wren · A♭ major in three octaves', 'Reach');
+  const first = page.getByRole('row', { name: /^1–15/ });
+  await expect(first).toContainText('73 mm, at ease');
+  await page.getByLabel('Growth').selectOption('0 mm');
+  await page.getByLabel('Other size').selectOption('full-size instrument');
+  await expect(first).toContainText('78 mm, a stretch');
+  await page.getByLabel('Growth').selectOption('5 mm');
+  await expect(first).toContainText('78 mm, at ease');
+  await expect(page.getByRole('region', { name: 'On every size' })).toContainText('The largest size on which every stay is at ease: ¾.');
+});
+
+test('tapes are chosen, and come as a strip in true millimetres', async ({ page }) => {
+  await openMeasures(page, 'Merle · F major, first shifts', 'Tapes');
+  await page.getByLabel('12 semitones').check();
+  await page.getByLabel('Paper').selectOption('Letter');
+  await expect(page.getByRole('img', { name: /of the strip, made smaller$/ })).toHaveCount(3);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /Strip as PDF/ }).click()]);
+  const file = await readFile(await download.path());
+  const lines = linesOfPdf(new Uint8Array(file).buffer);
+  expect(lines.filter((line) => Math.abs(lengthMm(line) - 100) < 0.1)).toHaveLength(6);
+});
+
+for (const part of ['Fingerboard', 'Intonation', 'Reach', 'Tapes']) {
+  test(`axe finds nothing on ${part}, wide and narrow`, async ({ page }) => {
+    await openMeasures(page, 'Robin · A major in sixths', part);
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    await page.setViewportSize({ width: 390, height: 800 });
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  });
+}
+
+test('axe finds nothing on a note in tune', async ({ page }) => {
+  await openPiece(page, 'Robin · A major in sixths');
+  await page.keyboard.press('ArrowRight');
+  await page.getByRole('tab', { name: 'In tune' }).click();
+  await page.getByText('Bow', { exact: true }).first().waitFor();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});

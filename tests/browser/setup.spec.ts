@@ -1,0 +1,108 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
+
+async function openSetup(page: Page, name: string): Promise<void> {
+  await page.goto('/');
+  await planDrawn(page);
+  await page.getByRole('link', { name: 'Set up' }).click();
+  await page.getByRole('complementary', { name: 'Studio' }).getByRole('button', { name }).click();
+}
+
+test('a measured string moves every piece that uses the instrument, and the piece tells what changed', async ({ page }) => {
+  await openSetup(page, 'Wren’s ¾ violin');
+  await page.getByLabel('String length').fill('320');
+  const used = page.getByRole('region', { name: 'Used by' });
+  await expect(used).toContainText('String length 320 mm, was typical for the size.');
+  await expect(used).toContainText('The widest reach is 76 mm, before 73 mm.');
+  await used.getByRole('link', { name: 'Wren · A♭ major in three octaves' }).click();
+  await planDrawn(page);
+  const notice = page.getByRole('region', { name: 'Changed under Set up' });
+  await expect(notice).toContainText('String length 320 mm, was typical for the size.');
+  await expect(page.getByRole('img', { name: 'Fingerboard of the ¾ violin, string 320 mm' })).toBeVisible();
+  await notice.getByRole('button', { name: 'Keep this piece as it was' }).click();
+  await expect(page.getByRole('img', { name: 'Fingerboard of the ¾ violin, string 307 mm' })).toBeVisible();
+  await expect(notice).toBeHidden();
+});
+
+test('a change that is good is settled and does not come back', async ({ page }) => {
+  await openSetup(page, 'Martin cello');
+  await page.getByLabel('Hand', { exact: true }).selectOption('an average hand (estimate)');
+  await expect(page.getByRole('region', { name: 'Used by' })).toContainText('Hand an average hand, was not measured');
+  await page.getByRole('link', { name: 'Martin · B♭ major, up and down' }).click();
+  await page.getByRole('button', { name: 'Good' }).click();
+  await saved(page);
+  await page.reload();
+  await planDrawn(page);
+  await expect(page.getByRole('region', { name: 'Changed under Set up' })).toBeHidden();
+  await expect(page.getByLabel('Hand', { exact: true })).toHaveValue('average');
+});
+
+test('what cannot be is named with its sane range, and what was typed stays', async ({ page }) => {
+  await openSetup(page, 'Robin’s violin');
+  const length = page.getByLabel('String length');
+  for (const wrong of ['2000', '0', '-5']) {
+    await length.fill(wrong);
+    await expect(page.getByText(/from 160 to 370|between 160 and 370|160 to 370/)).toBeVisible();
+    await expect(length).toHaveValue(wrong);
+  }
+  await length.fill('326,5');
+  await expect(page.getByText('326.5 mm from nut to bridge, measured')).toBeVisible();
+  await page.getByLabel('String 1, sounding pitch').fill('C4');
+  await expect(page.getByRole('group', { name: 'Strings, highest first' })).toContainText('A4');
+  await expect(page.getByLabel('String 1, sounding pitch')).toHaveValue('C4');
+});
+
+test('a hand of 3 mm is refused, and one that is measured judges the home frame', async ({ page }) => {
+  await openSetup(page, 'Robin violin');
+  await page.getByLabel('Hand', { exact: true }).selectOption('measured with the ruler');
+  await page.getByLabel('First to fourth, at ease, mm').fill('3');
+  await page.getByLabel('First to fourth, at most, mm').fill('3');
+  await expect(page.getByText(/20 to 350 mm/)).toBeVisible();
+  await page.getByLabel('First to fourth, at ease, mm').fill('60');
+  await page.getByLabel('First to fourth, at most, mm').fill('70');
+  await expect(page.getByText(/First position at rest asks for 73 mm/)).toContainText('too far');
+});
+
+test('a new player and instrument are made, found on the bench by name, and deleted with undo', async ({ page }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await page.getByLabel('Name').fill('Wagtail’s viola');
+  await page.getByRole('combobox', { name: 'Instrument' }).selectOption('viola');
+  await page.getByLabel('String length').fill('362');
+  await page.getByRole('button', { name: 'New player' }).click();
+  await page.getByLabel('Name').fill('Wagtail');
+  await page.getByLabel('Plays').selectOption('viola');
+  await page.getByLabel('On', { exact: true }).selectOption('Wagtail’s viola');
+  await expect(page.getByRole('heading', { name: 'Wagtail', exact: true })).toBeVisible();
+  await openNewPiece(page);
+  await page.getByLabel('Player').fill('Wagtail');
+  await expect(page.getByLabel('From the studio')).toHaveValue(/.{36}/);
+  await expect(page.getByRole('img', { name: /^Fingerboard of the .* viola, string 362 mm$/ })).toBeVisible();
+  await page.goto('/setup');
+  await page.getByRole('button', { name: /^Wagtail viola/ }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByRole('button', { name: /^Wagtail viola/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Wagtail viola/ })).toBeVisible();
+});
+
+test('an instrument of the studio is taken in the sentence, and left for one described', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await page.getByLabel('From the studio').selectOption('Robin’s violin');
+  await expect(page.getByRole('img', { name: 'Fingerboard of the full-size violin, string 328 mm' })).toBeVisible();
+  await page.getByLabel('From the studio').selectOption('a');
+  await page.getByLabel('Size', { exact: true }).selectOption('½');
+  await expect(page.getByRole('img', { name: 'Fingerboard of the ½ violin, string 283 mm' })).toBeVisible();
+});
+
+test('axe finds nothing on an instrument and a player, wide and narrow', async ({ page }) => {
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    for (const name of ['Plover’s ¾ cello', 'Plover cello']) {
+      await openSetup(page, name);
+      await page.getByRole('region', { name: 'Used by' }).waitFor();
+      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    }
+  }
+});
