@@ -5,7 +5,7 @@ const PORT = 4399;
 export default defineConfig({
   testDir: 'tests/browser',
   fullyParallel: true,
-  workers: 2,
+  workers: 4,
   forbidOnly: true,
   reporter: [['list']],
   timeout: 60_000,

@@ -75,6 +75,7 @@ test('a new player and instrument are made, found on the bench by name, and dele
   await page.getByLabel('Plays').selectOption('viola');
   await page.getByLabel('On', { exact: true }).selectOption('Wagtail’s viola');
   await expect(page.getByRole('heading', { name: 'Wagtail', exact: true })).toBeVisible();
+  await saved(page);
   await openNewPiece(page);
   await page.getByLabel('Player').fill('Wagtail');
   await expect(page.getByLabel('From the studio')).toHaveValue(/.{36}/);

@@ -158,7 +158,7 @@ function BeadShape({ bead, selected, rings, onSelect }: BeadShapeProps) {
     <g className="cursor-pointer" data-bead={index} onClick={() => onSelect(index)}>
       <title>{`${noteText(note)}${rings ? ', rings with an open string' : ''}`}</title>
       {rings && stop.finger !== '0' && (
-        <circle cx={x} cy={y} r={BEAD_RADIUS + 3.5} className="fill-none stroke-verdigris" strokeWidth={1.6} />
+        <circle data-ring cx={x} cy={y} r={BEAD_RADIUS + 3.5} className="fill-none stroke-verdigris" strokeWidth={1.6} />
       )}
       <circle
         cx={x}

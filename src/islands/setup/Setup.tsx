@@ -10,7 +10,7 @@ import { type Chosen, type StudioActions, useStudio } from './use-studio.ts';
 
 /** Where the teacher measures: the instruments and players of the studio, kept for every piece that uses them. */
 export function Setup() {
-  const { studio, chosen, choose, trouble, deleted, actions } = useStudio();
+  const { studio, chosen, choose, trouble, deleted, saving, actions } = useStudio();
   return (
     <>
       <Header current="Set up" />
@@ -34,6 +34,7 @@ export function Setup() {
             onNew={actions.addInstrument}
           />
           <OpenFile onFile={actions.openFile} />
+          <p className="mt-3 text-sm text-dove-dark">{trouble === null && (saving ? 'Saving' : 'Saved')}</p>
         </aside>
         <div>
           <div role="status" aria-label="Messages">

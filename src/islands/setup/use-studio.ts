@@ -43,6 +43,7 @@ export function useStudio() {
   const [chosen, setChosen] = useState<Chosen | null>(chosenInAddress);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<Deleted | null>(null);
+  const [underWay, setUnderWay] = useState(0);
   useEffect(() => {
     const seed = document.documentElement.dataset['demo'] === 'yes' ? seedDemoOnce() : Promise.resolve();
     void seed.then(loadStudio).then(
@@ -58,13 +59,16 @@ export function useStudio() {
     setChosen(next);
     history.replaceState(null, '', next ? `/setup?${next.kind}=${next.id}` : '/setup');
   };
-  const run: Run = (work, then) =>
+  const run: Run = (work, then) => {
+    setUnderWay((now) => now + 1);
     void work().then(async (outcome) => {
       setTrouble(outcome.ok ? null : outcome.message);
       setStudio(await loadStudio());
       if (then !== undefined) choose(then);
+      setUnderWay((now) => now - 1);
     });
-  return { studio, chosen, choose, trouble, deleted, actions: actionsOf(run, deleted, setDeleted, setTrouble) };
+  };
+  return { studio, chosen, choose, trouble, deleted, saving: underWay > 0, actions: actionsOf(run, deleted, setDeleted, setTrouble) };
 }
 
 /** Does something with the storage, shows the studio as it then is, and chooses what is given (null: nothing). */
