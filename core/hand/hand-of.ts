@@ -3,6 +3,7 @@ import { bassHand } from './bass-hand.ts';
 import { celloHand } from './cello-hand.ts';
 import type { HandModel } from './types.ts';
 import type { School } from './schema.ts';
+import { schoolsOf } from './schools.ts';
 import { USUAL_THUMB } from './thumb-shapes.ts';
 import { violinHand } from './violin-hand.ts';
 
@@ -16,19 +17,6 @@ export interface SchoolOptions {
 
 /** Nothing added: the thumb from the half-string harmonic, no pivots. */
 export const USUAL_OPTIONS: SchoolOptions = { thumbFrom: USUAL_THUMB, pivots: false };
-
-/** The schools taught on an instrument, the usual one first. */
-export function schoolsOf(kind: InstrumentKind): readonly [School, ...School[]] {
-  switch (kind) {
-    case 'violin':
-    case 'viola':
-      return ['standard'];
-    case 'cello':
-      return ['neck', 'thumb'];
-    case 'bass':
-      return ['124', '1234', 'thumb'];
-  }
-}
 
 /** The hand that a school teaches on an instrument. Throws for a school of another instrument: ask `schoolsOf` first. */
 export function handOf(kind: InstrumentKind, school: School = schoolsOf(kind)[0], options: SchoolOptions = USUAL_OPTIONS): HandModel {

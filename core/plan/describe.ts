@@ -22,6 +22,7 @@ export function describe(solved: Solved): Plan {
   return {
     brief: task.brief,
     line: task.line,
+    strings: task.instrument.strings.map(({ number, name }) => ({ number, name })),
     stringLengthMm: task.instrument.stringLengthMm,
     notes: plannedNotes(task, placed, stays),
     shifts: shiftsOf(task, placed),

@@ -180,6 +180,8 @@ export interface CostBreakdown {
 export interface Plan {
   readonly brief: Brief;
   readonly line: Line;
+  /** The strings it lies on, the highest first; names in documents' form. */
+  readonly strings: readonly { readonly number: StringNumber; readonly name: string }[];
   /** Vibrating length the millimetres were reckoned with. */
   readonly stringLengthMm: number;
   readonly notes: readonly PlannedNote[];

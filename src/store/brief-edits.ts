@@ -1,4 +1,4 @@
-import { handOf, type HandPreset, type School } from '#core/hand';
+import type { HandPreset, School } from '#core/hand';
 import { type InstrumentKind, type InstrumentSpec, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import {
   type ArpeggioType,
@@ -275,12 +275,14 @@ function soundingRange(kind: InstrumentKind): readonly [number, number] {
     const pitch = parsePitch(text);
     return pitch.ok ? [semitonesOf(pitch.value)] : [];
   });
-  const hand = handOf(kind);
-  return [Math.min(...strings), Math.max(...strings) + hand.highestAnchor + HIGHEST_FINGER_ABOVE_ANCHOR[kind]];
+  return [Math.min(...strings), Math.max(...strings) + HIGHEST_OFFERED[kind]];
 }
 
-/** Semitones of the last useful finger above the highest anchor. */
-const HIGHEST_FINGER_ABOVE_ANCHOR: Readonly<Record<InstrumentKind, number>> = { violin: 3, viola: 3, cello: 3, bass: 2 };
+/**
+ * How far above the highest open string scales are offered, semitones: the highest anchor of the usual hand and the last
+ * useful finger above it. A table, so that the sentence does not bring the hands themselves along; a test holds it to them.
+ */
+export const HIGHEST_OFFERED: Readonly<Record<InstrumentKind, number>> = { violin: 27, viola: 27, cello: 20, bass: 14 };
 
 function patternOf(material: Material): { tonic: string; octaves: Pattern['octaves']; direction: Direction } {
   if (material.kind === 'line') return { tonic: `${tonicName(material)}4`, octaves: 1, direction: 'up' };

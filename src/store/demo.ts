@@ -2,7 +2,7 @@ import type { Piece } from '#core/format';
 import type { DemoPlayer } from '../demo/studio.ts';
 import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from './database.ts';
 import { newRecord } from './pieces.ts';
-import { newInstrument, newPlayer } from './studio.ts';
+import { newInstrument, newPlayer } from './studio-records.ts';
 
 /** What the server gives for a demo. */
 interface DemoDocuments {

@@ -1,15 +1,4 @@
-import {
-  documentToText,
-  INSTRUMENT_FORMAT,
-  INSTRUMENT_VERSION,
-  type InstrumentSheet,
-  PLAYER_FORMAT,
-  PLAYER_VERSION,
-  type PlayerSheet,
-  readInstrumentText,
-  readPlayerText,
-} from '#core/format';
-import type { InstrumentSpec } from '#core/instrument';
+import { documentToText, type InstrumentSheet, PLAYER_FORMAT, type PlayerSheet, readInstrumentText, readPlayerText } from '#core/format';
 import type { Brief, PlayerProfile } from '#core/plan';
 import type { Reading } from '#core/reading';
 import { readInstrumentValue, readPlayerValue } from '../validation/setup-values.ts';
@@ -21,31 +10,6 @@ import { failureWords, type SaveOutcome } from './pieces.ts';
 export interface Studio {
   readonly instruments: readonly InstrumentRecord[];
   readonly players: readonly PlayerRecord[];
-}
-
-/** An instrument as a document. */
-export function instrumentSheet(name: string, instrument: InstrumentSpec): InstrumentSheet {
-  return { format: INSTRUMENT_FORMAT, version: INSTRUMENT_VERSION, name, instrument };
-}
-
-/** A player as a document. */
-export function playerSheet(name: string, profile: PlayerProfile): PlayerSheet {
-  return { format: PLAYER_FORMAT, version: PLAYER_VERSION, name, profile };
-}
-
-/** A new record of the studio. */
-export function newInstrument(sheet: InstrumentSheet, demo = false): InstrumentRecord {
-  return { ...fresh(demo), sheet };
-}
-
-/** A new record of the studio. */
-export function newPlayer(sheet: PlayerSheet, instrumentId: string | null, demo = false): PlayerRecord {
-  return { ...fresh(demo), sheet, instrumentId };
-}
-
-function fresh(demo: boolean): Pick<InstrumentRecord, 'id' | 'createdAt' | 'updatedAt' | 'demo'> {
-  const now = Date.now();
-  return { id: crypto.randomUUID(), createdAt: now, updatedAt: now, demo };
 }
 
 /** Everything of the studio that can be read; damaged records are set aside, never dropped. */

@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { handOf } from '#core/hand';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { type Brief, plan } from '#core/plan';
 import {
   FIRST_BRIEF,
+  HIGHEST_OFFERED,
   lineTextOf,
   readLineText,
   tonicNames,
@@ -61,6 +63,13 @@ describe('an edit of the brief', () => {
     const reading = readLineText(bass, 'E2');
     assert.ok(reading.ok);
     assert.deepEqual(reading.value[0], { pitches: ['E1'], duration: '1/8' });
+  });
+
+  it('offers scales as high as the usual hand goes, and its last useful finger', () => {
+    for (const kind of INSTRUMENT_KINDS) {
+      const above = HIGHEST_OFFERED[kind] - handOf(kind).highestAnchor;
+      assert.equal(above, kind === 'bass' ? 2 : 3);
+    }
   });
 
   it('offers fifteen tonics for each mode', () => {

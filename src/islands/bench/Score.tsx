@@ -1,5 +1,5 @@
 import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { mmFromNut, readInstrument } from '#core/instrument';
+import { mmFromNut } from '#core/instrument';
 import { asFingered, type Engraving, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan';
 import type { MeasureRange } from '../../engraving/draw-measures.ts';
@@ -36,7 +36,6 @@ export function Score({ plan, ringing }: ScoreProps) {
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
   useKeepInView(scroller, engraving, layout, selected);
-  const strings = useMemo(() => stringsOf(plan), [plan]);
   const chosen = selected === null ? undefined : plan.notes[selected];
   const sound = chosen?.kind === 'note' ? chosen : null;
   const windowLeft = layout.offsets[range.from] ?? 0;
@@ -47,7 +46,7 @@ export function Score({ plan, ringing }: ScoreProps) {
         {sound ? `Selected: ${noteText(sound)}` : 'No note selected. Press the right arrow for the first note.'}
       </p>
       <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0">
-        <Fingerboard plan={plan} scale={scale} strings={strings} selected={sound} />
+        <Fingerboard plan={plan} scale={scale} selected={sound} />
       </div>
       <div
         ref={scroller}
@@ -133,11 +132,6 @@ function SemitoneLines({
       />
     );
   });
-}
-
-function stringsOf(plan: Plan): readonly { readonly number: string; readonly name: string }[] {
-  const instrument = readInstrument(plan.brief.instrument);
-  return instrument.ok ? instrument.value.strings : [];
 }
 
 function measuresInView(layout: StaffLayout, left: number, width: number): MeasureRange {

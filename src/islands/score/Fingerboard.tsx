@@ -6,7 +6,6 @@ import { type PathScale, stringStroke, yOfMm } from './path-geometry.ts';
 interface FingerboardProps {
   readonly plan: Plan;
   readonly scale: PathScale;
-  readonly strings: readonly { readonly number: string; readonly name: string }[];
   readonly selected: PlannedSound | null;
 }
 
@@ -15,7 +14,8 @@ const BOARD_LEFT = 40;
 const BOARD_RIGHT = 116;
 
 /** The fingerboard upright beside the path, nut at the bottom, along the string in the same true millimetres. */
-export function Fingerboard({ plan, scale, strings, selected }: FingerboardProps) {
+export function Fingerboard({ plan, scale, selected }: FingerboardProps) {
+  const { strings } = plan;
   const top = 8;
   const label = `Fingerboard of the ${fingerboardName(plan.brief.instrument.kind, plan.brief.instrument.size ?? defaultSize(plan.brief.instrument.kind))}, string ${plan.stringLengthMm} mm`;
   const xOf = (index: number): number =>

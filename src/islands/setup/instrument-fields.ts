@@ -11,7 +11,7 @@ import {
 } from '#core/instrument';
 import { displayPitch, formatPitch, parsePitch, transposedBy } from '#core/pitch';
 import { goodReading, type Issue, type Reading } from '#core/reading';
-import { instrumentSheet } from '../../store/studio.ts';
+import { instrumentSheet } from '../../store/studio-records.ts';
 import { typedNumber } from './typed-number.ts';
 
 /** One string as typed. */

@@ -5,7 +5,7 @@ import type { PlayerProfile } from '#core/plan';
 import { badReading, goodReading, type Reading } from '#core/reading';
 import { PURPOSES, type Purpose } from '#core/search';
 import { spanIncomplete } from '#core/words';
-import { playerSheet } from '../../store/studio.ts';
+import { playerSheet } from '../../store/studio-records.ts';
 import type { ReadFields } from './instrument-fields.ts';
 import { typedNumber } from './typed-number.ts';
 

@@ -2,19 +2,8 @@ import { useEffect, useState } from 'react';
 import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
 import { seedDemoOnce } from '../../store/demo.ts';
 import type { SaveOutcome } from '../../store/pieces.ts';
-import {
-  deleteInstrument,
-  deletePlayer,
-  instrumentSheet,
-  loadStudio,
-  newInstrument,
-  newPlayer,
-  playerSheet,
-  readStudioFile,
-  saveInstrument,
-  savePlayer,
-  type Studio,
-} from '../../store/studio.ts';
+import { deleteInstrument, deletePlayer, loadStudio, readStudioFile, saveInstrument, savePlayer, type Studio } from '../../store/studio.ts';
+import { instrumentSheet, newInstrument, newPlayer, playerSheet } from '../../store/studio-records.ts';
 
 /** What the page shows: one instrument or one player. */
 export interface Chosen {

@@ -1,0 +1,15 @@
+import type { InstrumentKind } from '#core/instrument';
+import type { School } from './schema.ts';
+
+/** The schools taught on an instrument, the usual one first. */
+export function schoolsOf(kind: InstrumentKind): readonly [School, ...School[]] {
+  switch (kind) {
+    case 'violin':
+    case 'viola':
+      return ['standard'];
+    case 'cello':
+      return ['neck', 'thumb'];
+    case 'bass':
+      return ['124', '1234', 'thumb'];
+  }
+}
