@@ -15,6 +15,13 @@ const VIEWS: readonly { readonly file: string; readonly piece: string | null; re
   { file: 'bench-double-stops', piece: 'Robin · A major in sixths', prepare: (page) => keys(page, ['ArrowRight', 'ArrowRight']) },
   { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
   { file: 'bench-too-hard', piece: 'Wren · A♭ major in three octaves', prepare: firstPositionOnly },
+  { file: 'bench-in-tune', piece: 'Robin · A major in sixths', prepare: showInTune },
+  { file: 'fingerboard', piece: 'Merle · F major, first shifts', prepare: (page) => measures(page, 'Fingerboard') },
+  { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
+  { file: 'reach', piece: 'Plover · D major for a small hand', prepare: (page) => measures(page, 'Reach') },
+  { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: (page) => measures(page, 'Tapes') },
+  { file: 'tuner', piece: null, prepare: tuneCello },
+  { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Robin · Evening line', prepare: openSheet },
   { file: 'costs', piece: null, prepare: async (page) => void (await page.goto(`${ADDRESS}/costs`)) },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
@@ -29,9 +36,9 @@ try {
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   for (const { file, piece, prepare } of VIEWS) {
-    await page.setViewportSize({ width: 1280, height: 800 });
+    // A browser of its own for each picture: what one does to a piece does not show in the next.
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${ADDRESS}/pieces`, { waitUntil: 'load' }).catch(() => page.goto(`${ADDRESS}/pieces`));
     if (piece !== null) {
       await page.getByRole('link', { name: piece }).click();
@@ -40,6 +47,7 @@ try {
     await prepare(page);
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: `docs/screenshots/${file}.png` });
+    await page.close();
   }
   await browser.close();
 } finally {
@@ -62,6 +70,32 @@ async function showWhy(page: Page): Promise<void> {
   await keys(page, ['s']);
   await page.getByRole('region', { name: 'Why' }).getByRole('definition').first().waitFor();
   await page.getByRole('region', { name: 'Other fingerings' }).getByRole('row').nth(1).waitFor();
+}
+
+async function showInTune(page: Page): Promise<void> {
+  await page.setViewportSize({ width: 1280, height: 1000 });
+  await keys(page, ['ArrowRight', 'ArrowRight', 'ArrowRight']);
+  await page.getByRole('tab', { name: 'In tune' }).click();
+  await page.getByLabel('Intonation').selectOption('pure to the tonic');
+}
+
+async function measures(page: Page, part: string): Promise<void> {
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('navigation', { name: 'Measures' }).getByRole('button', { name: part }).click();
+  await page.getByRole('region', { name: part }).waitFor();
+}
+
+async function tuneCello(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/tuner`);
+  await page.getByLabel('Instrument to tune').selectOption('Martin’s cello');
+  await page.getByRole('button', { name: '2. D with A' }).click();
+  await page.getByRole('img', { name: /^Beats/ }).waitFor();
+}
+
+async function setUpPlayer(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/setup`);
+  await page.getByRole('button', { name: 'Plover cello' }).click();
+  await page.getByRole('region', { name: 'Used by' }).waitFor();
 }
 
 async function firstPositionOnly(page: Page): Promise<void> {

@@ -57,19 +57,34 @@ export function isStrong({ kind }: Check): boolean {
 }
 
 /**
- * How strongly the other open strings ring with a note: the sum over them of 1/(p·q) for the ratio p : q in lowest terms,
- * p and q up to 6, doubled so that one open string an octave away is 1. The measure is ours. The string that plays is
- * stopped and does not ring.
+ * How much each open string rings with a note, by string: 2/(p·q) for the ratio p : q in lowest terms, p and q up to 6, so
+ * that an octave away is 1 and a unison 2; 0 where there is no such ratio. The measure is ours. Strings under a finger
+ * (`stopped`: the one that plays, and in a double stop the other) do not ring.
  */
-export function ringStrength(instrument: Instrument, note: CheckedNote): number {
-  return instrument.strings.reduce((sum, string, index) => {
-    const ratio = index === note.stringIndex ? null : pureRatio(note.pitch, string.open);
-    return sum + (ratio ? 2 / (ratio.p * ratio.q) : 0);
-  }, 0);
+export function ringShares(instrument: Instrument, note: CheckedNote, stopped: readonly number[] = [note.stringIndex]): readonly number[] {
+  return instrument.strings.map((string, index) => {
+    const ratio = stopped.includes(index) ? null : pureRatio(note.pitch, string.open);
+    return ratio ? 2 / (ratio.p * ratio.q) : 0;
+  });
+}
+
+/** How strongly all open strings together ring with a note: the sum of `ringShares`. */
+export function ringStrength(instrument: Instrument, note: CheckedNote, stopped?: readonly number[]): number {
+  return ringShares(instrument, note, stopped).reduce((sum, share) => sum + share, 0);
 }
 
 /** From this on a note is said to ring: an open string at the unison or the octave, or as much from several. */
 export const RINGS_FROM = 1;
+
+/** From this on a string is named among those that ring with a note: the double octave. */
+const NAMED_FROM = 0.5;
+
+/** The open strings that ring with a note, by index, where it rings at all. */
+export function ringingStrings(instrument: Instrument, note: CheckedNote, stopped?: readonly number[]): readonly number[] {
+  const shares = ringShares(instrument, note, stopped);
+  if (shares.reduce((sum, share) => sum + share, 0) < RINGS_FROM) return [];
+  return shares.flatMap((share, index) => (share >= NAMED_FROM ? [index] : []));
+}
 
 /** Beats a second of a check when the note is `errorCents` off; null for checks by memory (one after the other by no open string). */
 export function beatsOff(instrument: Instrument, note: CheckedNote, check: Check, errorCents: number): number | null {

@@ -9,6 +9,7 @@ export {
   commaConflicts,
   isStrong,
   otherOctave,
+  ringingStrings,
   RINGS_FROM,
   ringStrength,
 } from './checks.ts';

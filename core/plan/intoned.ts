@@ -1,4 +1,4 @@
-import { type Instrument, readInstrument, stringOf } from '#core/instrument';
+import { type Instrument, readInstrument, type StringNumber, stringOf } from '#core/instrument';
 import {
   centsOfRatio,
   type Check,
@@ -12,7 +12,7 @@ import {
   openStringCents,
   openStringHz,
   otherOctave,
-  RINGS_FROM,
+  ringingStrings,
   ringStrength,
   type Target,
   targetOn,
@@ -28,8 +28,9 @@ export interface IntonedStop {
   /** The strongest first; empty where nothing tells. */
   readonly checks: readonly Check[];
   readonly conflicts: readonly CommaConflict[];
-  /** How strongly other open strings ring with it; see `ringStrength`. */
+  /** How strongly other open strings ring with it (see `ringStrength`), and which. */
   readonly ring: number;
+  readonly ringsWith: readonly StringNumber[];
 }
 
 /** Where in a plan the ear should stop and ask, and what answers. */
@@ -62,32 +63,40 @@ export function intoned(plan: Plan, note: PlannedSound, intonation = intonationO
   const taken = note.stops.map((stop) => stop.string);
   return note.stops.map((stop) => {
     const checked = checkedNote(instrument, stop);
-    const stopped = stop.finger !== '0' && !stop.harmonic;
+    const fingered = stop.finger !== '0' && !stop.harmonic;
     return {
       stop,
-      target: stopped ? targetOn(instrument, checked.stringIndex, checked.pitch, intonation) : ringingTarget(instrument, checked, stop),
-      checks: stopped ? checksOf(instrument, checked).map((check) => withStringTaken(check, taken)) : [],
-      conflicts: stopped ? commaConflicts(instrument, checked) : [],
-      ring: ringStrength(instrument, checked),
+      target: fingered ? targetOn(instrument, checked.stringIndex, checked.pitch, intonation) : ringingTarget(instrument, checked, stop),
+      checks: fingered ? checksOf(instrument, checked).map((check) => withStringTaken(check, taken)) : [],
+      conflicts: fingered ? commaConflicts(instrument, checked) : [],
+      ring: ringStrength(instrument, checked, stopped(instrument, note)),
+      ringsWith: ringingStrings(instrument, checked, stopped(instrument, note)).map((index) => stringOf(instrument, index).number),
     };
   });
 }
 
-/** Line indexes of the stopped notes with which an open string rings. */
-export function ringingNotes(plan: Plan): ReadonlySet<number> {
+/** Which stops of which notes of a plan an open string rings with: by line index, 0 for the lower stop, 1 for the upper. */
+export function ringingNotes(plan: Plan): ReadonlyMap<number, readonly number[]> {
   const instrument = instrumentOf(plan);
   const known = new Map<string, boolean>();
-  const rings = (stop: Stop): boolean => {
-    const key = `${stop.pitch} ${stop.string}`;
-    const found = known.get(key) ?? ringStrength(instrument, checkedNote(instrument, stop)) >= RINGS_FROM;
+  const rings = (note: PlannedSound, stop: Stop): boolean => {
+    const key = `${stop.pitch} ${note.stops.map((each) => each.string).join()}`;
+    const found = known.get(key) ?? ringingStrings(instrument, checkedNote(instrument, stop), stopped(instrument, note)).length > 0;
     known.set(key, found);
     return found;
   };
-  return new Set(
-    plan.notes.flatMap((note, index) =>
-      note.kind === 'note' && note.stops.some((stop) => stop.finger !== '0' && rings(stop)) ? [index] : [],
-    ),
+  return new Map(
+    plan.notes.flatMap((note, index) => {
+      if (note.kind === 'rest') return [];
+      const ringing = note.stops.flatMap((stop, order) => (stop.finger !== '0' && rings(note, stop) ? [order] : []));
+      return ringing.length > 0 ? [[index, ringing] as const] : [];
+    }),
   );
+}
+
+/** The strings that a note takes up, by index. */
+function stopped(instrument: Instrument, note: PlannedSound): readonly number[] {
+  return note.stops.map((stop) => instrument.strings.findIndex((string) => string.number === stop.string));
 }
 
 /** Where to stop and listen: every arrival of a shift, and long notes that have a strong check. */

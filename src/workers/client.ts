@@ -1,7 +1,7 @@
 import { proxy, type Remote, wrap } from 'comlink';
 import type { Alternative, Brief, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
-import type { Advisor, Planner } from './protocol.ts';
+import type { Advisor, Planner, Ringing } from './protocol.ts';
 
 /** How long a plan may be under way before a newer question ends it instead of waiting for it, ms. */
 const PATIENCE_MS = 250;
@@ -104,7 +104,7 @@ class AdvisorClient {
   }
 
   /** The notes with which an open string rings. */
-  async ringing(plan: Plan): Promise<ReadonlySet<number>> {
+  async ringing(plan: Plan): Promise<Ringing> {
     return await this.connected().ringing(plan);
   }
 

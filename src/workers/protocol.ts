@@ -1,6 +1,9 @@
 import type { Alternative, Brief, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
 
+/** Which stops of which notes an open string rings with: by line index, 0 for the lower stop, 1 for the upper. */
+export type Ringing = ReadonlyMap<number, readonly number[]>;
+
 /** What the planning worker offers: the best plan, soonest. */
 export interface Planner {
   /** Plans an ordinary brief; null where the advisor must be asked; `report` hears how much is done, 0 to 1. */
@@ -17,6 +20,6 @@ export interface Advisor {
   readonly whyNot: (brief: Brief, wish: Lock) => WhyNot | null;
   /** What a change of instrument or player does to a piece. */
   readonly whatChanged: (before: Brief, after: Brief) => WhatChanged | null;
-  /** Line indexes of the notes with which an open string rings. */
-  readonly ringing: (plan: Plan) => ReadonlySet<number>;
+  /** Which stops of which notes an open string rings with. */
+  readonly ringing: (plan: Plan) => Ringing;
 }

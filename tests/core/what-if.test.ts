@@ -153,7 +153,26 @@ describe('checkpoints', () => {
     const best = planned(
       lineBrief('violin', ['A4', 'B4', 'C5', 'D5', 'E5'], { limits: { positions: ['1'], openStrings: 'none', strings: ['A4', 'D4'] } }),
     );
-    assert.deepEqual([...ringingNotes(best)], [0, 3, 4]);
+    assert.deepEqual([...ringingNotes(best).keys()], [0, 3, 4]);
+  });
+
+  it('mark each note of a double stop for itself, and count no string that a finger holds', () => {
+    const best = planned({
+      instrument: { kind: 'violin' },
+      material: {
+        kind: 'line',
+        notes: [
+          { pitches: ['A3', 'F#4'], duration: '1/4' },
+          { pitches: ['D4', 'G4'], duration: '1/4' },
+        ],
+      },
+      limits: { positions: ['1', '3'], openStrings: 'none' },
+    });
+    const sounds = best.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+    // The open A sounds an octave above A3, the open E its third partial; F♯4 nothing. D4 on the G string holds the D string's own neighbour: G4 there silences open D.
+    assert.deepEqual(ringingNotes(best).get(0), [0]);
+    assert.deepEqual(sounds[0] && intoned(best, sounds[0]).map(({ ringsWith }) => ringsWith), [['I', 'II'], []]);
+    assert.deepEqual(sounds[1] && intoned(best, sounds[1]).map(({ ringsWith }) => ringsWith), [[], []]);
   });
 
   it('tell of an open string and a harmonic where the string itself puts them', () => {

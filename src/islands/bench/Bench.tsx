@@ -50,9 +50,12 @@ export function Bench() {
             </Suspense>
           )}
           {planSet && (
-            <div className="mt-2 grid gap-x-6 lg:grid-cols-[minmax(0,1fr)_272px]">
+            <div className="mt-2 grid gap-x-6 lg:grid-cols-[minmax(0,1fr)_272px] lg:grid-rows-[auto_1fr]">
               <div className="min-w-0">
                 <Score plan={planSet.best} ringing={ringing} />
+              </div>
+              <NotePanel plan={planSet.best} />
+              <div className="min-w-0">
                 <ShiftList plan={planSet.best} />
                 <Caution plan={planSet.best} />
                 {idle && (
@@ -63,7 +66,6 @@ export function Bench() {
                 <HandSection plan={planSet.best} />
                 <NoteTable plan={planSet.best} ringing={ringing} />
               </div>
-              <NotePanel plan={planSet.best} />
             </div>
           )}
         </main>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { CONTACT_SHARES, contactPointMm, type Instrument, mmPerTenCents, soundingLengthMm } from '#core/instrument';
-import { beatsOff, type Check, type Intonation, openStringHz, otherOctave, RINGS_FROM } from '#core/intonation';
+import { beatsOff, type Check, type Intonation, openStringHz, otherOctave } from '#core/intonation';
 import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop, type Plan, type PlannedSound, type Stop } from '#core/plan';
 import {
   beatsDerivation,
@@ -107,9 +107,10 @@ function Checks({ intoned: each, instrument, errorCents, onErrorCents }: ChecksP
   return (
     <>
       <h3 className="small-heading mt-3">Checks</h3>
-      {each.ring >= RINGS_FROM && (
+      {each.ringsWith.length > 0 && (
         <p className="text-[15px] text-verdigris">
-          Rings: an open string sounds along (<Figure how={ringDerivation()}>{each.ring.toFixed(1)} of an octave</Figure>).
+          Rings with open {each.ringsWith.map((number) => nameOfString(instrument, number)).join(' and ')},{' '}
+          <Figure how={ringDerivation()}>{each.ring.toFixed(1)} times as strongly as an octave</Figure>.
         </p>
       )}
       {each.checks.length === 0 ? (
@@ -142,6 +143,10 @@ function Checks({ intoned: each, instrument, errorCents, onErrorCents }: ChecksP
       ))}
     </>
   );
+}
+
+function nameOfString({ strings }: Instrument, number: string): string {
+  return noteLabel(strings.find((string) => string.number === number)?.name ?? '');
 }
 
 function NoCheck({ instrument, stop }: { readonly instrument: Instrument; readonly stop: Stop }) {

@@ -10,7 +10,7 @@ export function NotePanel({ plan }: { readonly plan: Plan }) {
   const selected = useBench((bench) => bench.selected);
   const note = selected === null ? undefined : plan.notes[selected];
   return (
-    <aside aria-label="Selected note" className="border-l border-line pl-5 max-lg:mt-4 max-lg:border-l-0 max-lg:pl-0">
+    <aside aria-label="Selected note" className="border-l border-line pl-5 lg:row-span-2 max-lg:mt-4 max-lg:border-l-0 max-lg:pl-0">
       {selected !== null && note?.kind === 'note' ? (
         <Suspense>
           <SelectedNote plan={plan} index={selected} note={note} />

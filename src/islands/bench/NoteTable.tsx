@@ -1,13 +1,14 @@
 import { lazy, Suspense, useState } from 'react';
 import type { Plan } from '#core/plan';
+import type { Ringing } from '../../workers/protocol.ts';
 
 /** Comes when first opened. */
 const NoteRows = lazy(async () => ({ default: (await import('./NoteRows.tsx')).NoteRows }));
 
 export interface NoteTableProps {
   readonly plan: Plan;
-  /** Line indexes of the notes that ring with an open string. */
-  readonly ringing: ReadonlySet<number>;
+  /** What rings with an open string. */
+  readonly ringing: Ringing;
 }
 
 /** The same as staff and path in a table: for a screen reader, and for whoever prefers figures. */

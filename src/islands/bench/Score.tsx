@@ -12,6 +12,7 @@ import { beadsOf, pathScale, type PathScale, yOfMm } from '../score/path-geometr
 import { PathDrawing } from '../score/PathDrawing.tsx';
 import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
+import type { Ringing } from '../../workers/protocol.ts';
 
 const PATH_HEIGHT = 312;
 
@@ -20,8 +21,8 @@ const OVERSCAN = 200;
 
 interface ScoreProps {
   readonly plan: Plan;
-  /** Line indexes of the notes that ring with an open string. */
-  readonly ringing: ReadonlySet<number>;
+  /** What rings with an open string. */
+  readonly ringing: Ringing;
 }
 
 /** Staff and path over one another on the same x, and the fingerboard beside the path on the same y. */

@@ -103,7 +103,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
           touches={handTouches(instrument, stay)}
           ticks={[]}
           band={{ fromMm: stay.lowestMm, toMm: stay.highestMm }}
-          ringing={note ? stringsRinging(instrument, note) : NO_STRINGS}
+          ringing={note ? stringsRinging(plan, instrument, note) : NO_STRINGS}
         />
       </Scroller>
       <Legend across={scale.across}>

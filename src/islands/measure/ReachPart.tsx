@@ -79,7 +79,8 @@ function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: He
         {now.stays.map((stay, index) => (
           <tr key={stay.stay.from}>
             <td>
-              {stay.stay.from + 1}–{stay.stay.to + 1}
+              {stay.stay.from + 1}
+              {stay.stay.to > stay.stay.from && `–${stay.stay.to + 1}`}
             </td>
             <td>{positionWords(stay.stay.position)}</td>
             <td>

@@ -1,7 +1,7 @@
 import { type Instrument, mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { type Intonation, type KeyPlace, RINGS_FROM, ringStrength, targetOn } from '#core/intonation';
 import { displayPitch, displayPitchClass, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
-import type { Plan, PlannedSound, Stay } from '#core/plan';
+import { intoned, type Plan, type PlannedSound, type Stay } from '#core/plan';
 import { signedMmText } from '../../words/intonation.ts';
 import type { BoardMark, BoardTick, BoardTouch } from './BoardDrawing.tsx';
 
@@ -128,20 +128,10 @@ export function samePitchMarks(instrument: Instrument, note: PlannedSound): read
   });
 }
 
-/** The open strings that sound along with a note. */
-export function stringsRinging(instrument: Instrument, note: PlannedSound): ReadonlySet<number> {
-  return new Set(
-    note.stops.flatMap((stop) => {
-      const pitch = parsePitch(stop.pitch);
-      if (!pitch.ok || stop.finger === '0') return [];
-      return instrument.strings.flatMap((string, index) => {
-        // One string at a time: it alone must be in unison or an octave away.
-        const alone = { ...instrument, strings: [string] };
-        const rings = string.number !== stop.string && ringStrength(alone, { stringIndex: -1, pitch: pitch.value }) >= RINGS_FROM;
-        return rings ? [index] : [];
-      });
-    }),
-  );
+/** The open strings that sound along with a note, by index. */
+export function stringsRinging(plan: Plan, instrument: Instrument, note: PlannedSound): ReadonlySet<number> {
+  const numbers = intoned(plan, note).flatMap(({ stop, ringsWith }) => (stop.finger === '0' ? [] : ringsWith));
+  return new Set(numbers.map((number) => instrument.strings.findIndex((string) => string.number === number)));
 }
 
 /** The sounding notes of a stay. */

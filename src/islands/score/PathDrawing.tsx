@@ -15,6 +15,7 @@ import {
   stretchesOf,
   stringStroke,
 } from './path-geometry.ts';
+import type { Ringing } from '../../workers/protocol.ts';
 
 interface PathDrawingProps {
   readonly plan: Plan;
@@ -23,8 +24,8 @@ interface PathDrawingProps {
   /** Left edge of what is drawn. */
   readonly left: number;
   readonly selected: number | null;
-  /** Line indexes of the notes that ring with an open string. */
-  readonly ringing: ReadonlySet<number>;
+  /** What rings with an open string. */
+  readonly ringing: Ringing;
   readonly onSelect: (index: number) => void;
 }
 
@@ -54,7 +55,7 @@ export function PathDrawing({ plan, beads, scale, left, selected, ringing, onSel
           key={`${bead.index} ${bead.stop}`}
           bead={bead}
           selected={bead.index === selected}
-          rings={ringing.has(bead.index)}
+          rings={ringing.get(bead.index)?.includes(bead.stop) ?? false}
           onSelect={onSelect}
         />
       ))}
@@ -94,7 +95,7 @@ function StretchMark({ stretch }: { readonly stretch: Stretch }) {
         strokeDasharray={beyond ? '3 2.5' : undefined}
       />
       {first && (
-        <text x={x} y={top - 5} textAnchor="middle" className="stretch-label fill-ochre">
+        <text x={x} y={top - BEAD_RADIUS - 5} textAnchor="middle" className="stretch-label fill-ochre">
           {mmText(needMm)}
         </text>
       )}

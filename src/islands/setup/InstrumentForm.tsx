@@ -1,7 +1,7 @@
 import { Download, Trash2 } from 'lucide-react';
 import { useForm, type UseFormReturn, useWatch } from 'react-hook-form';
 import { documentToText } from '#core/format';
-import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, OPEN_TUNINGS, REFERENCE_A, SIZES } from '#core/instrument';
+import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, OPEN_TUNINGS, readInstrument, REFERENCE_A, SIZES } from '#core/instrument';
 import type { Issue } from '#core/reading';
 import type { InstrumentRecord } from '../../store/database.ts';
 import { INSTRUMENT_LABELS, sizeLabel } from '../../words/labels.ts';
@@ -26,7 +26,9 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
   const form = useForm<InstrumentFields>({ defaultValues: instrumentFields(record.sheet) });
   useWatch({ control: form.control });
   const fields = form.getValues();
-  const { sheet, issues, instrument } = readInstrumentFields(fields);
+  const { sheet, issues } = readInstrumentFields(fields);
+  // While what is typed cannot be, the drawing shows what is kept.
+  const kept = readInstrument(record.sheet.instrument);
   useKept(record.sheet, sheet, (next) => actions.keepInstrument({ ...record, sheet: next }));
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   return (
@@ -54,7 +56,7 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
           <TuningFields form={form} kind={kind} issues={issues} />
         </form>
         <div className="mt-4 xl:mt-0">
-          {instrument && <StringsDrawing instrument={instrument} measured={record.sheet.instrument.stringLengthMm !== undefined} />}
+          {kept.ok && <StringsDrawing instrument={kept.value} measured={record.sheet.instrument.stringLengthMm !== undefined} />}
           <UsedBy field="instrumentId" id={record.id} version={record.updatedAt} />
         </div>
       </div>

@@ -171,7 +171,7 @@ function SpanRow({ span, register, issue }: SpanRowProps) {
         {(['comfort', 'most'] as const).map((which) => (
           <span key={which} className="mr-3 whitespace-nowrap">
             <input
-              className="field w-20"
+              className="field w-14"
               inputMode="decimal"
               aria-label={`${SPAN_LABELS[span]}, ${MEASURED[which]}, mm`}
               aria-invalid={issue !== undefined}

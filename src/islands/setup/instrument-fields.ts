@@ -70,10 +70,10 @@ export function stringBeyond(kind: InstrumentKind, strings: readonly StringField
 }
 
 /** Reads the fields as an instrument. */
-export function readInstrumentFields(fields: InstrumentFields): ReadFields<InstrumentSheet> & { readonly instrument: Instrument | null } {
+export function readInstrumentFields(fields: InstrumentFields): ReadFields<InstrumentSheet> {
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   const tuning = readStrings(fields.strings);
-  if (!tuning.ok) return { sheet: null, issues: tuning.issues, instrument: null };
+  if (!tuning.ok) return { sheet: null, issues: tuning.issues };
   const [length, nut, bridge, a4] = [fields.length, fields.nut, fields.bridge, fields.a4].map(typedNumber);
   const usual = kindSpacing({ kind, size: fields.size });
   const pressing = fields.strings.map((string) => typedNumber(string.pressing) ?? 0);
@@ -88,8 +88,8 @@ export function readInstrumentFields(fields: InstrumentFields): ReadFields<Instr
     ...(fields.openTuning === OPEN_TUNINGS[1] ? { openTuning: OPEN_TUNINGS[1] } : {}),
   };
   const instrument = readInstrument(spec);
-  if (!instrument.ok) return { sheet: null, issues: instrument.issues, instrument: null };
-  return { sheet: instrumentSheet(fields.name.trim(), spec), issues: [], instrument: instrument.value };
+  if (!instrument.ok) return { sheet: null, issues: instrument.issues };
+  return { sheet: instrumentSheet(fields.name.trim(), spec), issues: [] };
 }
 
 /** The instrument of a kind and size as it usually is. */
