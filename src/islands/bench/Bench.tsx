@@ -1,16 +1,16 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import type { Plan } from '#core/plan';
 import { checkOpenPiece } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
 import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
+import { OpenedSection } from '../OpenedSection.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { BenchToolbar } from './BenchToolbar.tsx';
 import { BriefSentence } from './BriefSentence.tsx';
 import { Messages } from './Messages.tsx';
 import { NotePanel } from './NotePanel.tsx';
-import { NoteTable } from './NoteTable.tsx';
 import { Score } from './Score.tsx';
 import { ShiftList } from './ShiftList.tsx';
 import { useIdle } from './use-idle.ts';
@@ -20,6 +20,8 @@ import { useBenchKeys } from './use-bench-keys.ts';
 /** Come after the first drawing, or when asked for. */
 const Alternatives = lazy(async () => ({ default: (await import('./Alternatives.tsx')).Alternatives }));
 const ChangedNotice = lazy(async () => ({ default: (await import('./ChangedNotice.tsx')).ChangedNotice }));
+const NoteRows = lazy(async () => ({ default: (await import('./NoteRows.tsx')).NoteRows }));
+const NumberOrigins = lazy(async () => ({ default: (await import('../NumberOrigins.tsx')).NumberOrigins }));
 const HandDetails = lazy(async () => ({ default: (await import('./HandDetails.tsx')).HandDetails }));
 
 /** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, the shifts. */
@@ -63,29 +65,17 @@ export function Bench() {
                     <Alternatives plan={planSet.best} />
                   </Suspense>
                 )}
-                <HandSection plan={planSet.best} />
-                <NoteTable plan={planSet.best} ringing={ringing} />
+                <OpenedSection title="Finger patterns, landmarks, fingers set down together">
+                  {() => <HandDetails plan={planSet.best} />}
+                </OpenedSection>
+                <OpenedSection title="Table of the notes">{() => <NoteRows plan={planSet.best} ringing={ringing} />}</OpenedSection>
+                <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
               </div>
             </div>
           )}
         </main>
       )}
     </>
-  );
-}
-
-/** Opened by those who want it: the hand position by position. */
-function HandSection({ plan }: { readonly plan: Plan }) {
-  const [open, setOpen] = useState(false);
-  return (
-    <details className="mt-4" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="small-heading cursor-pointer">Finger patterns, landmarks, fingers set down together</summary>
-      {open && (
-        <Suspense>
-          <HandDetails plan={plan} />
-        </Suspense>
-      )}
-    </details>
   );
 }
 

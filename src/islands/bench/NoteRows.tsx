@@ -1,13 +1,19 @@
-import type { PlannedNote } from '#core/plan';
+import type { Plan, PlannedNote } from '#core/plan';
 import { positionWords } from '#core/words';
 import { select } from '../../store/bench-actions.ts';
 import { noteLabel } from '../../words/labels.ts';
 import { mmText, placeText, reachText, soundText } from '../../words/plan-words.ts';
-import type { NoteTableProps } from './NoteTable.tsx';
+import type { Ringing } from '../../workers/protocol.ts';
 import { PageButtons, usePager } from '../Pager.tsx';
 
-/** Every note in a row, a page at a time. */
-export function NoteRows({ plan, ringing }: NoteTableProps) {
+interface NoteRowsProps {
+  readonly plan: Plan;
+  /** What rings with an open string. */
+  readonly ringing: Ringing;
+}
+
+/** The same as staff and path in a table, a page at a time: for a screen reader, and for whoever prefers figures. */
+export function NoteRows({ plan, ringing }: NoteRowsProps) {
   const pager = usePager(plan.notes.length);
   const { from, to } = pager;
   return (

@@ -5,6 +5,8 @@ import { briefLine } from '../../words/brief-line.ts';
 import { materialLabel } from '../../words/labels.ts';
 import { Messages } from '../bench/Messages.tsx';
 import { Header } from '../Header.tsx';
+import { NumberOrigins } from '../NumberOrigins.tsx';
+import { OpenedSection } from '../OpenedSection.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 
@@ -65,6 +67,7 @@ export function Measure() {
               <View plan={plan} />
             </Suspense>
           )}
+          <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
         </main>
       )}
     </>

@@ -1,11 +1,11 @@
-import { FolderOpen } from 'lucide-react';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import type { PieceRecord } from '../../store/database.ts';
 import { clearDemo, restoreDemo, seedDemoOnce } from '../../store/demo.ts';
 import { deleteRecord, loadRecords, newRecord, type PieceList, readPieceFile, saveRecord, setAsideText } from '../../store/pieces.ts';
 import { instrumentLabel, materialLabel } from '../../words/labels.ts';
 import { downloadText } from '../download.ts';
 import { Header } from '../Header.tsx';
+import { OpenFileButton } from '../OpenFileButton.tsx';
 import { PieceRow } from './PieceRow.tsx';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
@@ -31,7 +31,7 @@ export function Pieces() {
           <a className="quiet-button" href="/?new">
             New piece
           </a>
-          <OpenFile onOpened={refresh} />
+          <OpenPiece onOpened={refresh} />
         </div>
         <div role="status" aria-label="Messages">
           {trouble !== null && <p className="mt-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">{trouble}</p>}
@@ -113,10 +113,8 @@ function SetAside({ count }: { readonly count: number }): ReactNode {
 }
 
 /** Brings in a piece saved as JSON and opens it on the bench. */
-function OpenFile({ onOpened }: { readonly onOpened: (trouble: string | null) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  const open = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
+function OpenPiece({ onOpened }: { readonly onOpened: (trouble: string | null) => void }) {
+  const open = async (file: File): Promise<void> => {
     const reading = await readPieceFile(await file.text());
     if (!reading.ok) return onOpened(`${file.name}: ${reading.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}`);
     const record = newRecord(reading.value);
@@ -124,24 +122,7 @@ function OpenFile({ onOpened }: { readonly onOpened: (trouble: string | null) =>
     if (outcome.ok) location.href = `/?piece=${record.id}`;
     else onOpened(outcome.message);
   };
-  return (
-    <>
-      <button type="button" className="quiet-button" onClick={() => input.current?.click()}>
-        <FolderOpen size={15} aria-hidden="true" /> Open a file
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Piece saved as JSON"
-        className="hidden"
-        onChange={(event) => {
-          void open(event.target.files?.[0]);
-          event.target.value = '';
-        }}
-      />
-    </>
-  );
+  return <OpenFileButton label="Piece saved as JSON" onFile={(file) => void open(file)} />;
 }
 
 function usePieces() {

@@ -1,13 +1,10 @@
-import { Download, Trash2 } from 'lucide-react';
 import { useForm, type UseFormReturn, useWatch } from 'react-hook-form';
-import { documentToText } from '#core/format';
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, OPEN_TUNINGS, readInstrument, REFERENCE_A, SIZES } from '#core/instrument';
 import type { Issue } from '#core/reading';
 import type { InstrumentRecord } from '../../store/database.ts';
 import { INSTRUMENT_LABELS, sizeLabel } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { openTuningLabel } from '../../words/setup.ts';
-import { downloadText, fileNameOf } from '../download.ts';
 import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
 import { type InstrumentFields, instrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
 import { StringRows } from './StringRows.tsx';
@@ -33,20 +30,10 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   return (
     <section aria-label="Instrument">
-      <FormHead title={record.sheet.name || 'New instrument'}>
+      <FormHead what="instrument" sheet={record.sheet} onDelete={() => actions.remove({ kind: 'instrument', record })}>
         <a className="quiet-button" href={`/tuner?instrument=${record.id}`}>
           Tune it
         </a>
-        <button
-          type="button"
-          className="quiet-button"
-          onClick={() => downloadText(fileNameOf(record.sheet.name, 'json'), 'application/json', documentToText(record.sheet))}
-        >
-          <Download size={15} aria-hidden="true" /> JSON
-        </button>
-        <button type="button" className="quiet-button" onClick={() => actions.remove({ kind: 'instrument', record })}>
-          <Trash2 size={15} aria-hidden="true" /> Delete
-        </button>
       </FormHead>
       <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_360px]">
         <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>

@@ -1,6 +1,4 @@
-import { Download, Trash2 } from 'lucide-react';
 import { useForm, type UseFormRegister, type UseFormReturn, useWatch } from 'react-hook-form';
-import { documentToText } from '#core/format';
 import {
   FINGER_DISTANCE_MM,
   HAND_PRESETS,
@@ -19,7 +17,6 @@ import { positionWords } from '#core/words';
 import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
 import { HAND_LABELS, INSTRUMENT_LABELS, PURPOSE_LABELS, REACH_LABELS, SCHOOL_LABELS } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';
-import { downloadText, fileNameOf } from '../download.ts';
 import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
 import { HandGuide } from './HandGuide.tsx';
 import {
@@ -61,18 +58,7 @@ export function PlayerForm({ record, instruments, actions }: PlayerFormProps) {
   const part = { form, fields, instrument };
   return (
     <section aria-label="Player">
-      <FormHead title={record.sheet.name || 'New player'}>
-        <button
-          type="button"
-          className="quiet-button"
-          onClick={() => downloadText(fileNameOf(record.sheet.name, 'json'), 'application/json', documentToText(record.sheet))}
-        >
-          <Download size={15} aria-hidden="true" /> JSON
-        </button>
-        <button type="button" className="quiet-button" onClick={() => actions.remove({ kind: 'player', record })}>
-          <Trash2 size={15} aria-hidden="true" /> Delete
-        </button>
-      </FormHead>
+      <FormHead what="player" sheet={record.sheet} onDelete={() => actions.remove({ kind: 'player', record })} />
       <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_460px]">
         <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
           <WhoFields {...part} instruments={instruments} />

@@ -1,9 +1,9 @@
-import { FolderOpen, Plus } from 'lucide-react';
-import { useRef } from 'react';
+import { Plus } from 'lucide-react';
 import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
 import type { Studio } from '../../store/studio.ts';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { Header } from '../Header.tsx';
+import { OpenFileButton } from '../OpenFileButton.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
 import { type Chosen, type StudioActions, useStudio } from './use-studio.ts';
@@ -33,7 +33,7 @@ export function Setup() {
             onChoose={choose}
             onNew={actions.addInstrument}
           />
-          <OpenFile onFile={actions.openFile} />
+          <OpenFileButton label="Instrument or player saved as JSON" onFile={actions.openFile} />
           <p className="mt-3 text-sm text-dove-dark">{trouble === null && (saving ? 'Saving' : 'Saved')}</p>
         </aside>
         <div>
@@ -129,28 +129,5 @@ function Shelf({ title, what, entries, chosen, onChoose, onNew }: ShelfProps) {
       </ul>
       {entries.length === 0 && <p className="text-sm text-dove-dark">None yet.</p>}
     </section>
-  );
-}
-
-function OpenFile({ onFile }: { readonly onFile: (file: File) => void }) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <button type="button" className="quiet-button" onClick={() => input.current?.click()}>
-        <FolderOpen size={15} aria-hidden="true" /> Open a file
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,application/json"
-        aria-label="Instrument or player saved as JSON"
-        className="hidden"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) onFile(file);
-          event.target.value = '';
-        }}
-      />
-    </>
   );
 }

@@ -1,6 +1,9 @@
+import { Download, Trash2 } from 'lucide-react';
 import { type ReactNode, useId } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
+import { documentToText, type InstrumentSheet, type PlayerSheet } from '#core/format';
 import type { Issue } from '#core/reading';
+import { downloadText, fileNameOf } from '../download.ts';
 
 interface FieldProps {
   readonly label: string;
@@ -70,12 +73,26 @@ export function issueAt(issues: readonly Issue[], pointer: string): Issue | unde
   return issues.find((issue) => issue.where.pointer === pointer);
 }
 
+interface FormHeadProps {
+  readonly what: 'instrument' | 'player';
+  readonly sheet: InstrumentSheet | PlayerSheet;
+  readonly onDelete: () => void;
+  readonly children?: ReactNode;
+}
+
 /** The name of what is set up, and what can be done with it as a whole. */
-export function FormHead({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+export function FormHead({ what, sheet, onDelete, children }: FormHeadProps) {
+  const save = (): void => downloadText(fileNameOf(sheet.name, 'json'), 'application/json', documentToText(sheet));
   return (
     <div className="flex flex-wrap items-center gap-3">
-      <h2 className="mr-auto text-2xl font-semibold">{title}</h2>
+      <h2 className="mr-auto text-2xl font-semibold">{sheet.name || `New ${what}`}</h2>
       {children}
+      <button type="button" className="quiet-button" onClick={save}>
+        <Download size={15} aria-hidden="true" /> JSON
+      </button>
+      <button type="button" className="quiet-button" onClick={onDelete}>
+        <Trash2 size={15} aria-hidden="true" /> Delete
+      </button>
     </div>
   );
 }
