@@ -11,7 +11,8 @@ export {
 } from './geometry.ts';
 export { HARMONIC_NODES } from './harmonics.ts';
 export type { HarmonicNode } from './harmonics.ts';
-export { STRING_NUMBERS, readInstrument, stringOf, stringSpacingMm, writtenOnString, writtenPitch, soundingPitch } from './instrument.ts';
+export { STRING_NUMBERS, readInstrument, stringOf, stringSpacingMm } from './instrument.ts';
+export { soundingPitch, writtenOnString, writtenPitch } from './written.ts';
 export type { Instrument, OpenString, StringNumber } from './instrument.ts';
 export { InstrumentSpec } from './schema.ts';
 export type { InstrumentKind, OpenTuning } from './schema.ts';

@@ -1,18 +1,9 @@
-import { formatPitch, parsePitch, type Pitch, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
+import { formatPitch, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
 import { badReading, goodReading, type Issue, type Reading } from '#core/reading';
 import { measureBeyondSense, stringBeyondSense, stringsOutOfOrder, unknownSize } from '#core/words';
 import { fingerboardEndSemitones } from './geometry.ts';
 import type { InstrumentKind, InstrumentSpec, OpenTuning } from './schema.ts';
-import {
-  defaultSize,
-  FINGERBOARD_END_SHARE,
-  OUTER_SPACING_MM,
-  REFERENCE_A,
-  saneLengthsMm,
-  SIZES,
-  TUNINGS,
-  WRITTEN_OCTAVES_ABOVE,
-} from './sizes.ts';
+import { defaultSize, FINGERBOARD_END_SHARE, OUTER_SPACING_MM, REFERENCE_A, saneLengthsMm, SIZES, TUNINGS } from './sizes.ts';
 
 /** Strings are numbered from the highest. */
 export const STRING_NUMBERS = ['I', 'II', 'III', 'IV', 'V', 'VI'] as const;
@@ -96,30 +87,6 @@ function usualSpacingMm(kind: InstrumentKind, stringLengthMm: number, strings: n
   const fullMm = SIZES[kind].find((entry) => entry.size === defaultSize(kind))?.stringLengthMm ?? stringLengthMm;
   const share = (stringLengthMm / fullMm) * (Math.max(1, strings - 1) / (TUNINGS[kind].length - 1));
   return { nut: nut * share, bridge: bridge * share };
-}
-
-/** The pitch as the player reads it: an octave above what sounds on the double bass. */
-export function writtenPitch(kind: InstrumentKind, sounding: Pitch): Pitch {
-  return { ...sounding, octave: sounding.octave + WRITTEN_OCTAVES_ABOVE[kind] };
-}
-
-/**
- * The pitch as the player reads it on one string: on a string tuned otherwise than usual, the note that the same finger
- * would stop on the usual string (scordatura, solo tuning). With another number of strings than usual nothing is retuned.
- */
-export function writtenOnString(instrument: Instrument, stringIndex: number, sounding: Pitch): Pitch {
-  const written = writtenPitch(instrument.kind, sounding);
-  const usual = instrument.strings.length === TUNINGS[instrument.kind].length ? TUNINGS[instrument.kind][stringIndex] : undefined;
-  const open = usual === undefined ? null : parsePitch(usual);
-  const here = instrument.strings[stringIndex];
-  if (!open?.ok || !here || here.semitones === semitonesOf(open.value)) return written;
-  const back = { steps: stepsOf(open.value) - stepsOf(here.open), semitones: semitonesOf(open.value) - here.semitones };
-  return transposedBy(written, back) ?? written;
-}
-
-/** The pitch that sounds when the player reads `written`: the inverse of `writtenPitch`. */
-export function soundingPitch(kind: InstrumentKind, written: Pitch): Pitch {
-  return { ...written, octave: written.octave - WRITTEN_OCTAVES_ABOVE[kind] };
 }
 
 /** How far a string may be tuned beyond the usual ones of its instrument, semitones: a fifth more is another instrument. */

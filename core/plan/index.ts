@@ -1,5 +1,6 @@
 export { bestFingerings } from './best-fingerings.ts';
-export { carryLocks, lockOf, withLock, withoutLock } from './locks.ts';
+export { lockOf } from './lock-of.ts';
+export { carryLocks, withLock, withoutLock } from './locks.ts';
 export type { CarriedLocks } from './locks.ts';
 export { plan } from './plan.ts';
 export { planBest } from './plan-best.ts';

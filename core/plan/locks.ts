@@ -1,7 +1,6 @@
 import { readMaterial } from '#core/material';
 import { type Pitch, samePitch } from '#core/pitch';
 import type { Brief, Lock } from './schema.ts';
-import type { PlannedSound } from './types.ts';
 
 /** A brief whose locks fit its material, and how many had to go. */
 export interface CarriedLocks {
@@ -53,9 +52,4 @@ function sameNote(before: Brief, after: Brief, index: number): boolean {
 
 function sameUpper(one: Pitch | null, other: Pitch | null): boolean {
   return one === null || other === null ? one === other : samePitch(one, other);
-}
-
-/** The lock that fixes a note as it is fingered. */
-export function lockOf(note: number, { stops: [lower, upper] }: PlannedSound): Lock {
-  return { note, string: lower.open, finger: lower.finger, ...(upper ? { upperFinger: upper.finger } : {}) };
 }

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { bringStudio, keepWorking, newPiece, openPiece } from '../store/bench-actions.ts';
+import { bringStudio, keepWorking, newPiece, openPiece } from '../store/bench-work.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is

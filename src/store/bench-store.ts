@@ -2,7 +2,7 @@ import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
 import type { Brief, PlanSet, Relaxed } from '#core/plan';
 import type { Issue } from '#core/reading';
-import { FIRST_BRIEF } from './brief-edits.ts';
+import { FIRST_BRIEF } from './brief-reading.ts';
 import type { ChangedSince, InstrumentRecord, PlayerRecord, Uses } from './database.ts';
 
 /** What undo and redo go over: everything the teacher decides. */

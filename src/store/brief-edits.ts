@@ -1,5 +1,5 @@
 import type { HandPreset, School } from '#core/hand';
-import { type InstrumentKind, type InstrumentSpec, TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { type InstrumentKind, type InstrumentSpec, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import {
   type ArpeggioType,
   type BrokenFigure,
@@ -11,24 +11,15 @@ import {
   type Rhythm,
   type ScaleType,
 } from '#core/material';
-import { formatPitch, type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
+import { formatPitch, parsePitch } from '#core/pitch';
 import type { Brief, Limits, PlayerProfile, WAYS_DOWN } from '#core/plan';
 import type { Reading } from '#core/reading';
 import type { Preference, Purpose } from '#core/search';
+import { DEFAULT_RHYTHM, modeOf, tonicName, tonicOctaves } from './brief-reading.ts';
 
 type Player = PlayerProfile['player'];
 
 type Pattern = Exclude<Material, { kind: 'line' }>;
-
-/** Note values and meter where the brief does not say them. */
-export const DEFAULT_RHYTHM = { noteValue: '1/8', meter: '4/4', notesPerBow: 1 } as const;
-
-/** A first brief for a new piece. */
-export const FIRST_BRIEF: Brief = {
-  instrument: { kind: 'violin', size: '4/4' },
-  material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up' },
-  rhythm: { ...DEFAULT_RHYTHM },
-};
 
 /** Another instrument: its own usual size and school, no limits of the old one, and a tonic that lies on it. */
 export function withInstrument(brief: Brief, kind: InstrumentKind): Brief {
@@ -208,38 +199,6 @@ export function withTonicName(brief: Brief, name: string): Brief {
   return withPattern(brief, { tonic: `${name}${nearest}` });
 }
 
-/** Octave numbers (sounding) in which the tonic can begin, so that the whole lies on the instrument. */
-export function tonicOctaves(brief: Brief): readonly number[] {
-  const { material } = brief;
-  if (material.kind === 'line') return [];
-  const [lowest, highest] = soundingRange(brief.instrument.kind);
-  return Array.from({ length: 8 }, (_, octave) => octave).filter((octave) => {
-    const tonic = parsePitch(`${tonicName(material)}${octave}`);
-    return tonic.ok && semitonesOf(tonic.value) >= lowest && semitonesOf(tonic.value) + 12 * material.octaves <= highest;
-  });
-}
-
-/** Note names that make a key of at most seven accidentals, along the line of fifths from C♭ or A♭ on. */
-export function tonicNames(mode: KeyMode): readonly string[] {
-  const pitches = LETTERS.flatMap((letter) => ['', '#', 'b'].map((accidental) => `${letter}${accidental}`));
-  return pitches.filter((name) => {
-    const pitch = parsePitch(`${name}4`);
-    return pitch.ok && keyOfTonic(pitch.value, mode) !== null;
-  });
-}
-
-/** The mode of material: all minor scales are minor. */
-export function modeOf(material: Material): KeyMode {
-  const text = material.kind === 'line' ? (material.key ?? 'C major') : material.type;
-  return text.endsWith('minor') ? 'minor' : 'major';
-}
-
-/** The tonic's note name: "Ab". */
-export function tonicName(material: Material): string {
-  if (material.kind === 'line') return (material.key ?? 'C major').split(' ')[0] ?? 'C';
-  return material.tonic.replace(/-?[0-9]$/, '');
-}
-
 /** Reads what the teacher typed, in the pitch the player reads. */
 export function readLineText(brief: Brief, text: string): Reading<Extract<Material, { kind: 'line' }>['notes']> {
   const reading = parseLineText(text, brief.rhythm?.noteValue ?? DEFAULT_RHYTHM.noteValue, WRITTEN_OCTAVES_ABOVE[brief.instrument.kind]);
@@ -268,21 +227,6 @@ function withTonicOnInstrument(brief: Brief): Brief {
     ? withTonicOnInstrument(withPattern(brief, { octaves: material.octaves === 4 ? 3 : material.octaves === 3 ? 2 : 1 }))
     : brief;
 }
-
-/** Semitones above C0: the lowest open string, and what the usual hand reaches on the highest. */
-function soundingRange(kind: InstrumentKind): readonly [number, number] {
-  const strings = TUNINGS[kind].flatMap((text) => {
-    const pitch = parsePitch(text);
-    return pitch.ok ? [semitonesOf(pitch.value)] : [];
-  });
-  return [Math.min(...strings), Math.max(...strings) + HIGHEST_OFFERED[kind]];
-}
-
-/**
- * How far above the highest open string scales are offered, semitones: the highest anchor of the usual hand and the last
- * useful finger above it. A table, so that the sentence does not bring the hands themselves along; a test holds it to them.
- */
-export const HIGHEST_OFFERED: Readonly<Record<InstrumentKind, number>> = { violin: 27, viola: 27, cello: 20, bass: 14 };
 
 function patternOf(material: Material): { tonic: string; octaves: Pattern['octaves']; direction: Direction } {
   if (material.kind === 'line') return { tonic: `${tonicName(material)}4`, octaves: 1, direction: 'up' };

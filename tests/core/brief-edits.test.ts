@@ -4,12 +4,8 @@ import { handOf } from '#core/hand';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { type Brief, plan } from '#core/plan';
 import {
-  FIRST_BRIEF,
-  HIGHEST_OFFERED,
   lineTextOf,
   readLineText,
-  tonicNames,
-  tonicOctaves,
   withInstrument,
   withLimits,
   withMaterialKind,
@@ -17,6 +13,7 @@ import {
   withRhythm,
   withTonicName,
 } from '../../src/store/brief-edits.ts';
+import { FIRST_BRIEF, HIGHEST_OFFERED, tonicNames, tonicOctaves } from '../../src/store/brief-reading.ts';
 
 describe('an edit of the brief', () => {
   it('to any other instrument leaves a brief that can be planned', () => {

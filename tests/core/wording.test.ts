@@ -7,7 +7,6 @@ import { type Brief, type Guide, plan, reasonsOf } from '#core/plan';
 import { COST_TERMS, PREFERENCES, WEIGHTS } from '#core/search';
 import { dearerText, differencesText, pointsText, positionMark, positionWords, relaxationWords, savingsText } from '#core/words';
 import {
-  FIRST_BRIEF,
   withArpeggioType,
   withDoubleStops,
   withFigure,
@@ -23,6 +22,7 @@ import {
   withSchool,
   withWayDown,
 } from '../../src/store/brief-edits.ts';
+import { FIRST_BRIEF } from '../../src/store/brief-reading.ts';
 import { briefLine } from '../../src/words/brief-line.ts';
 import { materialLabel, PREFERENCE_LABELS, SCHOOL_LABELS, wayLabel, wishLabels } from '../../src/words/labels.ts';
 import { touchText } from '../../src/words/patterns.ts';

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useEffect } from 'react';
 import type { Plan } from '#core/plan';
-import { checkOpenPiece } from '../../store/bench-actions.ts';
+import { checkOpenPiece } from '../../store/bench-work.ts';
 import { useBench } from '../../store/bench-store.ts';
+import { bringActions } from '../../store/change.ts';
 import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
 import { OpenedSection } from '../OpenedSection.tsx';
@@ -79,11 +80,12 @@ export function Bench() {
   );
 }
 
-/** The stored piece is checked when its plan stands on the screen, so that the check does not hold up the drawing. */
+/** When the plan stands on the screen, so that nothing holds up the drawing: the stored piece is checked, and what changes it comes. */
 function useCheckedPiece(idle: boolean): void {
   const pieceId = useBench((bench) => bench.pieceId);
   useEffect(() => {
     if (pieceId !== null && idle) void checkOpenPiece();
+    if (idle) void bringActions();
   }, [pieceId, idle]);
 }
 

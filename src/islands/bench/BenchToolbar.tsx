@@ -1,6 +1,6 @@
 import { Download, FilePlus2, Keyboard, Printer, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
-import { redo, renamePiece, undo } from '../../store/bench-actions.ts';
+import { redo, renamePiece, undo } from '../../store/bench-work.ts';
 import { useBench, useHistory } from '../../store/bench-store.ts';
 import { materialLabel } from '../../words/labels.ts';
 

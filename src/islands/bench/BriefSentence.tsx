@@ -1,16 +1,21 @@
+import { lazy, Suspense } from 'react';
 import { type Material, METERS, NOTE_VALUES } from '#core/material';
 import type { Brief } from '#core/plan';
 import { OPEN_STRING_POLICIES } from '#core/search';
-import { changeBrief, changeBriefAndReadLine, typeLine } from '../../store/bench-actions.ts';
 import { useBench } from '../../store/bench-store.ts';
-import { DEFAULT_RHYTHM, withLimits, withMaterialKind, withRhythm } from '../../store/brief-edits.ts';
+import { DEFAULT_RHYTHM } from '../../store/brief-reading.ts';
+import { change, changeAndReadLine } from '../../store/change.ts';
 import { bowLabel, MATERIAL_LABELS, NOTE_VALUE_LABELS, OPEN_STRING_LABELS } from '../../words/labels.ts';
 import { Choice } from './Choice.tsx';
+import { LineText } from './LineText.tsx';
 import { LimitsPart } from './LimitsPart.tsx';
 import { MaterialPart } from './MaterialPart.tsx';
 import { PlayerPart } from './PlayerPart.tsx';
 import { TempoPart } from './TempoPart.tsx';
 import { WishesPart } from './WishesPart.tsx';
+
+/** Typing a line needs what reads it; until that is there the line stands as it is. */
+const LineField = lazy(async () => ({ default: (await import('./LineField.tsx')).LineField }));
 
 const MATERIAL_KINDS = ['scale', 'arpeggio', 'broken', 'double-stops', 'line'] as const;
 
@@ -18,7 +23,7 @@ const MATERIAL_KINDS = ['scale', 'arpeggio', 'broken', 'double-stops', 'line'] a
 export function BriefSentence() {
   const brief = useBench((bench) => bench.brief);
   const lineText = useBench((bench) => bench.lineText);
-  const setKind = (kind: Material['kind']): void => changeBrief((now) => withMaterialKind(now, kind, lineText));
+  const setKind = (kind: Material['kind']): void => change((now, { withMaterialKind }) => withMaterialKind(now, kind, lineText));
   const article = brief.material.kind === 'arpeggio' ? 'An' : 'A';
   return (
     <section aria-label="Brief">
@@ -40,11 +45,17 @@ export function BriefSentence() {
           value={brief.limits?.openStrings ?? 'allow'}
           values={OPEN_STRING_POLICIES}
           name={(policy) => OPEN_STRING_LABELS[policy]}
-          onChange={(openStrings) => changeBrief((now) => withLimits(now, { openStrings: openStrings === 'allow' ? null : openStrings }))}
+          onChange={(openStrings) =>
+            change((now, { withLimits }) => withLimits(now, { openStrings: openStrings === 'allow' ? null : openStrings }))
+          }
         />
         <WishesPart brief={brief} />.
       </p>
-      {brief.material.kind === 'line' && <LineField text={lineText} bass={brief.instrument.kind === 'bass'} />}
+      {brief.material.kind === 'line' && (
+        <Suspense fallback={<LineText text={lineText} bass={brief.instrument.kind === 'bass'} />}>
+          <LineField text={lineText} bass={brief.instrument.kind === 'bass'} />
+        </Suspense>
+      )}
     </section>
   );
 }
@@ -61,7 +72,7 @@ function RhythmPart({ brief }: { readonly brief: Brief }) {
         value={rhythm.noteValue}
         values={values}
         name={(value) => NOTE_VALUE_LABELS[value] ?? value}
-        onChange={(noteValue) => changeBriefAndReadLine((now) => withRhythm(now, { noteValue }))}
+        onChange={(noteValue) => changeAndReadLine((now, { withRhythm }) => withRhythm(now, { noteValue }))}
       />{' '}
       in{' '}
       <Choice
@@ -69,7 +80,7 @@ function RhythmPart({ brief }: { readonly brief: Brief }) {
         value={rhythm.meter}
         values={METERS}
         name={(meter) => meter}
-        onChange={(meter) => changeBrief((now) => withRhythm(now, { meter }))}
+        onChange={(meter) => change((now, { withRhythm }) => withRhythm(now, { meter }))}
       />
       ,{' '}
       {brief.material.kind !== 'line' && (
@@ -79,30 +90,11 @@ function RhythmPart({ brief }: { readonly brief: Brief }) {
             value={String(rhythm.notesPerBow)}
             values={bows}
             name={(count) => bowLabel(Number(count))}
-            onChange={(count) => changeBrief((now) => withRhythm(now, { notesPerBow: Number(count) }))}
+            onChange={(count) => change((now, { withRhythm }) => withRhythm(now, { notesPerBow: Number(count) }))}
           />{' '}
         </>
       )}
       at <TempoPart tempo={brief.tempo ?? null} />,{' '}
     </>
-  );
-}
-
-function LineField({ text, bass }: { readonly text: string; readonly bass: boolean }) {
-  return (
-    <label className="mt-1 block">
-      <span className="text-sm text-dove-dark">
-        Notes, for example Eb4 F4 (G4:1/8 Ab4) r:1/4 — a value holds until the next one, ( ) is one bow, ~ a tie, r a rest, A3+F4 a double
-        stop, A4* a natural harmonic.
-        {bass && ' Write as the double bass reads, an octave above what sounds.'}
-      </span>
-      <textarea
-        className="field mt-1 block w-full"
-        rows={2}
-        spellCheck={false}
-        value={text}
-        onChange={(event) => typeLine(event.target.value)}
-      />
-    </label>
   );
 }

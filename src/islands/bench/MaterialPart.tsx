@@ -1,20 +1,8 @@
 import { ARPEGGIO_TYPES, BROKEN_FIGURES, DIRECTIONS, DOUBLE_STOP_INTERVALS, type Material, SCALE_TYPES } from '#core/material';
 import { KEY_MODES } from '#core/pitch';
 import { type Brief, WAYS_DOWN } from '#core/plan';
-import { changeBrief } from '../../store/bench-actions.ts';
-import {
-  modeOf,
-  tonicName,
-  tonicNames,
-  tonicOctaves,
-  withArpeggioType,
-  withDoubleStops,
-  withFigure,
-  withPattern,
-  withScaleType,
-  withTonicName,
-  withWayDown,
-} from '../../store/brief-edits.ts';
+import { change } from '../../store/change.ts';
+import { modeOf, tonicName, tonicNames, tonicOctaves } from '../../store/brief-reading.ts';
 import {
   ARPEGGIO_LABELS,
   DIRECTION_LABELS,
@@ -46,7 +34,7 @@ export function MaterialPart({ brief }: { readonly brief: Brief }) {
         value={tonicName(material)}
         values={tonicNames(modeOf(material))}
         name={noteLabel}
-        onChange={(name) => changeBrief((now) => withTonicName(now, name))}
+        onChange={(name) => change((now, { withTonicName }) => withTonicName(now, name))}
       />{' '}
       <TypePart material={material} />,{' '}
       <Choice
@@ -54,7 +42,7 @@ export function MaterialPart({ brief }: { readonly brief: Brief }) {
         value={octavesText(material.octaves)}
         values={OCTAVE_COUNTS}
         name={(count) => OCTAVE_LABELS[count]}
-        onChange={(count) => changeBrief((now) => withPattern(now, { octaves: OCTAVES[count] }))}
+        onChange={(count) => change((now, { withPattern }) => withPattern(now, { octaves: OCTAVES[count] }))}
       />{' '}
       from{' '}
       <Choice
@@ -62,7 +50,7 @@ export function MaterialPart({ brief }: { readonly brief: Brief }) {
         value={material.tonic}
         values={starts}
         name={(text) => writtenLabel(brief.instrument.kind, text)}
-        onChange={(tonic) => changeBrief((now) => withPattern(now, { tonic }))}
+        onChange={(tonic) => change((now, { withPattern }) => withPattern(now, { tonic }))}
       />
       ,{' '}
       <Choice
@@ -70,7 +58,7 @@ export function MaterialPart({ brief }: { readonly brief: Brief }) {
         value={material.direction}
         values={DIRECTIONS}
         name={(direction) => DIRECTION_LABELS[direction]}
-        onChange={(direction) => changeBrief((now) => withPattern(now, { direction }))}
+        onChange={(direction) => change((now, { withPattern }) => withPattern(now, { direction }))}
       />
       {material.direction === 'up-down' && material.kind !== 'broken' && (
         <>
@@ -80,7 +68,7 @@ export function MaterialPart({ brief }: { readonly brief: Brief }) {
             value={brief.wayDown ?? 'own'}
             values={WAYS_DOWN}
             name={(way) => WAY_DOWN_LABELS[way]}
-            onChange={(way) => changeBrief((now) => withWayDown(now, way))}
+            onChange={(way) => change((now, { withWayDown }) => withWayDown(now, way))}
           />
         </>
       )}
@@ -99,7 +87,7 @@ function TypePart({ material }: { readonly material: Pattern }) {
         value={material.type}
         values={ARPEGGIO_TYPES}
         name={(type) => ARPEGGIO_LABELS[type]}
-        onChange={(type) => changeBrief((now) => withArpeggioType(now, type))}
+        onChange={(type) => change((now, { withArpeggioType }) => withArpeggioType(now, type))}
       />
     );
   }
@@ -110,7 +98,7 @@ function TypePart({ material }: { readonly material: Pattern }) {
         value={material.type}
         values={SCALE_TYPES}
         name={(type) => SCALE_LABELS[type]}
-        onChange={(type) => changeBrief((now) => withScaleType(now, type))}
+        onChange={(type) => change((now, { withScaleType }) => withScaleType(now, type))}
       />
       {material.kind === 'broken' && (
         <>
@@ -121,7 +109,7 @@ function TypePart({ material }: { readonly material: Pattern }) {
             value={material.figure}
             values={BROKEN_FIGURES}
             name={(figure) => FIGURE_LABELS[figure]}
-            onChange={(figure) => changeBrief((now) => withFigure(now, figure))}
+            onChange={(figure) => change((now, { withFigure }) => withFigure(now, figure))}
           />
         </>
       )}
@@ -134,7 +122,7 @@ function TypePart({ material }: { readonly material: Pattern }) {
             value={material.interval}
             values={DOUBLE_STOP_INTERVALS}
             name={(interval) => DOUBLE_STOP_LABELS[interval]}
-            onChange={(interval) => changeBrief((now) => withDoubleStops(now, interval))}
+            onChange={(interval) => change((now, { withDoubleStops }) => withDoubleStops(now, interval))}
           />
         </>
       )}
@@ -145,7 +133,7 @@ function TypePart({ material }: { readonly material: Pattern }) {
 function LineKey({ brief, keyText }: { readonly brief: Brief; readonly keyText: string }) {
   const mode = modeOf(brief.material);
   const setKey = (key: string): void =>
-    changeBrief((now) => (now.material.kind === 'line' ? { ...now, material: { ...now.material, key } } : now));
+    change((now) => (now.material.kind === 'line' ? { ...now, material: { ...now.material, key } } : now));
   const tonic = keyText.split(' ')[0] ?? 'C';
   return (
     <>

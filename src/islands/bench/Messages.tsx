@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
-import { acceptRelaxation, dismissNotice, stopPlanning } from '../../store/bench-actions.ts';
+import { dismissNotice, stopPlanning } from '../../store/bench-work.ts';
 import { useBench } from '../../store/bench-store.ts';
+import { act } from '../../store/change.ts';
 
 /** What the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
 export function Messages() {
@@ -22,7 +23,7 @@ export function Messages() {
           {relaxed ? (
             <li className="mt-1">
               It can be played {relaxed.relaxation}: that fingering is shown below.{' '}
-              <button type="button" className="quiet-button" onClick={acceptRelaxation}>
+              <button type="button" className="quiet-button" onClick={() => act((actions) => actions.acceptRelaxation())}>
                 Change the brief so
               </button>
             </li>

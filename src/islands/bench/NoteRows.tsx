@@ -1,6 +1,6 @@
 import type { Plan, PlannedNote } from '#core/plan';
 import { positionWords } from '#core/words';
-import { select } from '../../store/bench-actions.ts';
+import { select } from '../../store/bench-work.ts';
 import { noteLabel } from '../../words/labels.ts';
 import { mmText, placeText, reachText, soundText } from '../../words/plan-words.ts';
 import type { Ringing } from '../../workers/protocol.ts';

@@ -1,9 +1,9 @@
 import { HAND_PRESETS, schoolsOf } from '#core/hand';
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, SIZES } from '#core/instrument';
 import type { Brief } from '#core/plan';
-import { changeBrief, changeBriefAndReadLine, describeInstrument, namePlayer, takeInstrument } from '../../store/bench-actions.ts';
+import { namePlayer } from '../../store/bench-work.ts';
 import { useBench } from '../../store/bench-store.ts';
-import { withHand, withInstrument, withSchool, withSize } from '../../store/brief-edits.ts';
+import { act, change, changeAndReadLine } from '../../store/change.ts';
 import { HAND_LABELS, handChoice, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../words/labels.ts';
 import { Choice } from './Choice.tsx';
 
@@ -21,7 +21,7 @@ export function PlayerPart({ brief }: { readonly brief: Brief }) {
             value={brief.player?.school ?? schools[0]}
             values={schools}
             name={(school) => SCHOOL_LABELS[school]}
-            onChange={(school) => changeBrief((now) => withSchool(now, school))}
+            onChange={(school) => change((now, { withSchool }) => withSchool(now, school))}
           />
         </>
       )}
@@ -33,6 +33,11 @@ export function PlayerPart({ brief }: { readonly brief: Brief }) {
 /** The names of the studio are offered; one of them brings hand and instrument along. */
 function PlayerName({ name }: { readonly name: string }) {
   const players = useBench((bench) => bench.players);
+  const setName = (typed: string): void => {
+    const known = players.find((player) => player.sheet.name === typed);
+    namePlayer(typed);
+    if (known) act((actions) => actions.takePlayer(known));
+  };
   return (
     <>
       <input
@@ -42,7 +47,7 @@ function PlayerName({ name }: { readonly name: string }) {
         maxLength={80}
         placeholder="any player"
         list="players"
-        onChange={(event) => namePlayer(event.target.value)}
+        onChange={(event) => setName(event.target.value)}
       />
       <datalist id="players">
         {players.map((player) => (
@@ -62,7 +67,7 @@ function HandChoice({ brief }: { readonly brief: Brief }) {
       value={value}
       values={value === 'measured' ? ['measured', 'any', ...HAND_PRESETS] : ['any', ...HAND_PRESETS]}
       name={(hand) => HAND_LABELS[hand]}
-      onChange={(hand) => hand !== 'measured' && changeBrief((now) => withHand(now, hand === 'any' ? null : hand))}
+      onChange={(hand) => hand !== 'measured' && change((now, { withHand }) => withHand(now, hand === 'any' ? null : hand))}
     />
   );
 }
@@ -77,10 +82,9 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
   const known = instruments.find((each) => each.id === linked);
   const take = (id: string): void => {
     const taken = instruments.find((each) => each.id === id);
-    if (taken) takeInstrument(taken);
-    else describeInstrument();
+    act((actions) => (taken ? actions.takeInstrument(taken) : actions.describeInstrument()));
   };
-  const setKind = (next: InstrumentKind): void => changeBriefAndReadLine((now) => withInstrument(now, next));
+  const setKind = (next: InstrumentKind): void => changeAndReadLine((now, { withInstrument }) => withInstrument(now, next));
   const own = instruments.length > 0 && (
     <Choice
       label="From the studio"
@@ -99,7 +103,7 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
         value={size ?? defaultSize(kind)}
         values={SIZES[kind].map((entry) => entry.size)}
         name={sizeLabel}
-        onChange={(next) => changeBrief((now) => withSize(now, next))}
+        onChange={(next) => change((now, { withSize }) => withSize(now, next))}
       />{' '}
       <Choice label="Instrument" value={kind} values={INSTRUMENT_KINDS} name={(each) => INSTRUMENT_LABELS[each]} onChange={setKind} />
     </>

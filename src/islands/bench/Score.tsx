@@ -4,7 +4,7 @@ import { asFingered, type Engraving, engravingOf, fingerMarks } from '#core/nota
 import type { Plan } from '#core/plan';
 import type { MeasureRange } from '../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../engraving/layout.ts';
-import { select } from '../../store/bench-actions.ts';
+import { select } from '../../store/bench-work.ts';
 import { useBench } from '../../store/bench-store.ts';
 import { noteText } from '../../words/plan-words.ts';
 import { Fingerboard, FINGERBOARD_WIDTH } from '../score/Fingerboard.tsx';

@@ -1,6 +1,6 @@
 import type { Plan, Shift } from '#core/plan';
 import { positionWords } from '#core/words';
-import { select } from '../../store/bench-actions.ts';
+import { select } from '../../store/bench-work.ts';
 import { pitchLabel } from '../../words/labels.ts';
 import { mmText, movementText, semitonesText, shiftMoment } from '../../words/plan-words.ts';
 

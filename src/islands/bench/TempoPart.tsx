@@ -1,6 +1,5 @@
 import { useState } from 'react';
-import { changeBrief } from '../../store/bench-actions.ts';
-import { withTempo } from '../../store/brief-edits.ts';
+import { change } from '../../store/change.ts';
 
 const SLOWEST = 20;
 const FASTEST = 400;
@@ -13,7 +12,7 @@ export function TempoPart({ tempo }: { readonly tempo: number | null }) {
   const type = (next: string): void => {
     setDraft(next);
     const read = tempoOf(next);
-    if (read !== undefined) changeBrief((brief) => withTempo(brief, read));
+    if (read !== undefined) change((now, { withTempo }) => withTempo(now, read));
   };
   return (
     <span className="whitespace-nowrap">

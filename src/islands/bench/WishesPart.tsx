@@ -1,8 +1,7 @@
 import { lazy, Suspense, useRef, useState } from 'react';
 import type { Brief } from '#core/plan';
 import { PURPOSES } from '#core/search';
-import { changeBrief } from '../../store/bench-actions.ts';
-import { withPurpose } from '../../store/brief-edits.ts';
+import { change } from '../../store/change.ts';
 import { PURPOSE_LABELS, wishLabels } from '../../words/labels.ts';
 import { Choice } from './Choice.tsx';
 
@@ -26,7 +25,7 @@ export function WishesPart({ brief }: { readonly brief: Brief }) {
           value={brief.purpose ?? 'none'}
           values={PURPOSE_CHOICES}
           name={(purpose) => PURPOSE_LABELS[purpose]}
-          onChange={(purpose) => changeBrief((now) => withPurpose(now, purpose === 'none' ? null : purpose))}
+          onChange={(purpose) => change((now, { withPurpose }) => withPurpose(now, purpose === 'none' ? null : purpose))}
         />
         ,
       </span>{' '}

@@ -1,8 +1,9 @@
 import { useEffect } from 'react';
 import { FINGERS } from '#core/hand';
-import { lockOf, type Plan } from '#core/plan';
-import { redo, select, undo, unlock, wishFor } from '../../store/bench-actions.ts';
+import { type Lock, lockOf, type Plan } from '#core/plan';
+import { redo, select, undo } from '../../store/bench-work.ts';
 import { benchStore } from '../../store/bench-store.ts';
+import { act } from '../../store/change.ts';
 import { advisor } from '../../workers/client.ts';
 
 /** Keys of the bench, wherever the focus is but in a field that needs them itself. */
@@ -11,7 +12,7 @@ export function useBenchKeys(): void {
     const listen = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || needsKeys(event.target)) return;
       const { planSet } = benchStore.getState();
-      if (planSet && act(event.key, event.shiftKey, planSet.best)) event.preventDefault();
+      if (planSet && pressed(event.key, event.shiftKey, planSet.best)) event.preventDefault();
     };
     document.addEventListener('keydown', listen);
     return () => document.removeEventListener('keydown', listen);
@@ -23,11 +24,11 @@ function needsKeys(target: EventTarget | null): boolean {
 }
 
 /** Does what a key stands for; false when it stands for nothing. */
-function act(key: string, shift: boolean, plan: Plan): boolean {
+function pressed(key: string, shift: boolean, plan: Plan): boolean {
   const { selected } = benchStore.getState();
   const finger = FINGERS.find((candidate) => candidate === key.toUpperCase());
   if (finger !== undefined && selected !== null) {
-    void wishFor({ note: selected, finger });
+    wish({ note: selected, finger });
     return true;
   }
   switch (key.toLowerCase()) {
@@ -52,6 +53,10 @@ function act(key: string, shift: boolean, plan: Plan): boolean {
   }
 }
 
+function wish(lock: Lock): void {
+  act((actions) => actions.wishFor(lock));
+}
+
 function move(plan: Plan, selected: number | null, by: 1 | -1): boolean {
   const sounding = plan.notes.flatMap((note, index) => (note.kind === 'note' ? [index] : []));
   const place = selected === null ? -1 : sounding.indexOf(selected);
@@ -68,7 +73,7 @@ function changeString(plan: Plan, selected: number | null, by: 1 | -1): boolean 
     if (!ways.ok) return;
     const strings = [...new Set(ways.value.filter((way) => way.allowed).map((way) => way.open))];
     const next = strings[strings.indexOf(note.stops[0].open) + by];
-    if (next !== undefined) void wishFor({ note: selected, string: next });
+    if (next !== undefined) wish({ note: selected, string: next });
   });
   return true;
 }
@@ -76,8 +81,8 @@ function changeString(plan: Plan, selected: number | null, by: 1 | -1): boolean 
 function toggleLock(plan: Plan, selected: number | null): boolean {
   const note = selected === null ? undefined : plan.notes[selected];
   if (selected === null || note?.kind !== 'note') return false;
-  if (note.locked) unlock(selected);
-  else void wishFor(lockOf(selected, note));
+  if (note.locked) act((actions) => actions.unlock(selected));
+  else wish(lockOf(selected, note));
   return true;
 }
 

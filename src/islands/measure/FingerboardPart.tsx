@@ -4,9 +4,9 @@ import { type Intonation, keyPlaces, LEADING_CENTS, SYSTEMS } from '#core/intona
 import { KEY_MODES, parseKey } from '#core/pitch';
 import { instrumentOf, intonationOf, type Plan, type Stay } from '#core/plan';
 import { positionWords } from '#core/words';
-import { select } from '../../store/bench-actions.ts';
+import { select } from '../../store/bench-work.ts';
 import { useBench } from '../../store/bench-store.ts';
-import { tonicNames } from '../../store/brief-edits.ts';
+import { tonicNames } from '../../store/brief-reading.ts';
 import { SYSTEM_LABELS } from '../../words/intonation.ts';
 import { instrumentLabel, keyLabel } from '../../words/labels.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';

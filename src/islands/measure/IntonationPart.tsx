@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
 import { type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned, type Plan, type PlannedSound } from '#core/plan';
-import { select } from '../../store/bench-actions.ts';
+import { select } from '../../store/bench-work.ts';
 import {
   centsText,
   CHECKPOINT_REASONS,

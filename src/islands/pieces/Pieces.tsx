@@ -1,7 +1,8 @@
 import { type ReactNode, useEffect, useState } from 'react';
 import type { PieceRecord } from '../../store/database.ts';
 import { clearDemo, restoreDemo, seedDemoOnce } from '../../store/demo.ts';
-import { deleteRecord, loadRecords, newRecord, type PieceList, readPieceFile, saveRecord, setAsideText } from '../../store/pieces.ts';
+import { deleteRecord, loadRecords, type PieceList, readPieceFile, setAsideText } from '../../store/piece-files.ts';
+import { newRecord, saveRecord } from '../../store/pieces.ts';
 import { instrumentLabel, materialLabel } from '../../words/labels.ts';
 import { downloadText } from '../download.ts';
 import { Header } from '../Header.tsx';

@@ -1,0 +1,56 @@
+import { documentToText, type Piece, readPieceText } from '#core/format';
+import type { Issue, Reading } from '#core/reading';
+import { readPieceValue } from '../validation/piece-value.ts';
+import { database, type PieceRecord } from './database.ts';
+
+/** All pieces that can be read, newest first, and how many had to be set aside. */
+export interface PieceList {
+  readonly records: readonly PieceRecord[];
+  readonly setAside: number;
+}
+
+/** Whether a stored piece passes its check; one that does not is set aside, never dropped. */
+export async function checkRecord(id: string): Promise<boolean> {
+  const record = await database.pieces.get(id);
+  return record === undefined || (await readOrSetAside(record)) !== null;
+}
+
+/** Reads all pieces; records that do not pass are set aside and counted, never dropped. */
+export async function loadRecords(): Promise<PieceList> {
+  const stored = await database.pieces.orderBy('updatedAt').reverse().toArray();
+  const read = await Promise.all(stored.map(readOrSetAside));
+  return { records: read.filter((record) => record !== null), setAside: await database.setAside.count() };
+}
+
+/** Removes a piece. */
+export async function deleteRecord(id: string): Promise<void> {
+  await database.pieces.delete(id);
+}
+
+/** Reads a piece from a file's text. */
+export async function readPieceFile(text: string): Promise<Reading<Piece>> {
+  return readPieceText(text, readPieceValue);
+}
+
+/** Everything that was set aside, as text to download. */
+export async function setAsideText(): Promise<string> {
+  return JSON.stringify(await database.setAside.toArray(), null, 2);
+}
+
+/** A stored piece as it reads; one that does not is set aside, and null. */
+export async function readOrSetAside(record: PieceRecord): Promise<PieceRecord | null> {
+  const reading = await readPieceFile(textOf(record));
+  if (reading.ok) return { ...record, piece: reading.value };
+  const reason = reading.issues.map((issue: Issue) => issue.message).join(' ');
+  await database.transaction('rw', database.pieces, database.setAside, async () => {
+    await database.setAside.put({ id: record.id, record, reason, at: Date.now() });
+    await database.pieces.delete(record.id);
+  });
+  return null;
+}
+
+/** A record of an older version, or a damaged one, may hold no piece at all. */
+function textOf(record: PieceRecord): string {
+  const piece: Piece | undefined = record.piece;
+  return piece === undefined ? 'null' : documentToText(piece);
+}
