@@ -6,7 +6,7 @@ import { curvePath, curvesOf, curveYAt } from '../../src/engraving/curves.ts';
 import type { Head } from '../../src/engraving/draw-measures.ts';
 import { layoutStaff } from '../../src/engraving/layout.ts';
 import { systemsOf } from '../../src/engraving/systems.ts';
-import { bandsOf, beadsOf, BEAD_RADIUS, linksOf, pathScale, slopesOf, yOfMm } from '../../src/islands/score/path-geometry.ts';
+import { bandsOf, beadsOf, BEAD_RADIUS, linksOf, pathScale, slopesOf, stretchesOf, yOfMm } from '../../src/islands/score/path-geometry.ts';
 import { lineBrief, planned } from './briefs.ts';
 
 function head(index: number, x: number, more: Partial<Head> = {}): Head {
@@ -132,5 +132,43 @@ describe('the staff’s layout', () => {
     assert.ok(systems.length > 1);
     for (const [index, measures] of systems.entries())
       assert.ok((layoutStaff(engraving, measures, 0, index === 0).offsets.at(-1) ?? 0) <= 680);
+  });
+});
+
+describe('stretches on the path', () => {
+  const asked = (comfortMm: number, maxMm: number): Plan =>
+    planned(
+      lineBrief('violin', ['A3', 'B3', 'C4', 'D4'], {
+        limits: { strings: ['G3'] },
+        player: { hand: { firstToFourth: { comfortMm, maxMm } } },
+      }),
+    );
+  const drawn = (plan: Plan) => {
+    const scale = pathScale(plan, 300);
+    return { scale, stretches: stretchesOf(plan, beadsOf(plan, headsOf(plan), scale), scale) };
+  };
+
+  it('are none for a hand that has room', () => {
+    assert.deepEqual(drawn(asked(90, 100)).stretches, []);
+  });
+
+  it('reach from the lowest to the highest finger that must stand, in true millimetres', () => {
+    const plan = asked(60, 100);
+    const { scale, stretches } = drawn(plan);
+    assert.ok(stretches.length > 0);
+    for (const { top, bottom, needMm, beyond } of stretches) {
+      assert.ok(Math.abs((bottom - top) / scale.pxPerMm - needMm) < 1e-6);
+      assert.equal(beyond, false);
+    }
+  });
+
+  it('bear their millimetres once where they follow each other', () => {
+    const { stretches } = drawn(asked(60, 100));
+    const firsts = stretches.filter((stretch) => stretch.first);
+    assert.equal(firsts[0], stretches[0]);
+    for (const [order, stretch] of stretches.entries()) {
+      const before = stretches[order - 1];
+      assert.equal(stretch.first, before?.index !== stretch.index - 1 || before.needMm !== stretch.needMm);
+    }
   });
 });
