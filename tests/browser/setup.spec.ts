@@ -67,10 +67,12 @@ test('a hand of 3 mm is refused, and one that is measured judges the home frame'
 test('a new player and instrument are made, found on the bench by name, and deleted with undo', async ({ page }) => {
   await page.goto('/setup');
   await page.getByRole('button', { name: 'New instrument' }).click();
+  await expect(page.getByRole('heading', { name: 'New instrument', exact: true })).toBeVisible();
   await page.getByLabel('Name').fill('Wagtail’s viola');
   await page.getByRole('combobox', { name: 'Instrument' }).selectOption('viola');
   await page.getByLabel('String length').fill('362');
   await page.getByRole('button', { name: 'New player' }).click();
+  await expect(page.getByRole('heading', { name: 'New player', exact: true })).toBeVisible();
   await page.getByLabel('Name').fill('Wagtail');
   await page.getByLabel('Plays').selectOption('viola');
   await page.getByLabel('On', { exact: true }).selectOption('Wagtail’s viola');

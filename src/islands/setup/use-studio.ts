@@ -28,7 +28,8 @@ export interface StudioActions {
 
 /** The studio, what is chosen of it, and what can be done; everything is written as it happens. */
 export function useStudio() {
-  const [studio, setStudio] = useState<Studio | null>(null);
+  const [read, setRead] = useState<Studio | null>(null);
+  const [added, setAdded] = useState<readonly Deleted[]>([]);
   const [chosen, setChosen] = useState<Chosen | null>(chosenInAddress);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<Deleted | null>(null);
@@ -37,7 +38,7 @@ export function useStudio() {
     const seed = document.documentElement.dataset['demo'] === 'yes' ? seedDemoOnce() : Promise.resolve();
     void seed.then(loadStudio).then(
       (loaded) => {
-        setStudio(loaded);
+        setRead(loaded);
         const first = loaded.players[0];
         setChosen((now) => now ?? (first ? { kind: 'player', id: first.id } : null));
       },
@@ -48,33 +49,56 @@ export function useStudio() {
     setChosen(next);
     history.replaceState(null, '', next ? `/setup?${next.kind}=${next.id}` : '/setup');
   };
-  const run: Run = (work, then) => {
+  const run: Run = (work) => {
     setUnderWay((now) => now + 1);
     void work().then(async (outcome) => {
+      const loaded = await loadStudio();
       setTrouble(outcome.ok ? null : outcome.message);
-      setStudio(await loadStudio());
-      if (then !== undefined) choose(then);
+      setRead(loaded);
       setUnderWay((now) => now - 1);
     });
   };
-  return { studio, chosen, choose, trouble, deleted, saving: underWay > 0, actions: actionsOf(run, deleted, setDeleted, setTrouble) };
+  // What is new is shown at once and written then: what is typed next goes into it.
+  const bring = (added: Deleted): void => {
+    setAdded((now) => [...now, added]);
+    choose({ kind: added.kind, id: added.record.id });
+    run(() => (added.kind === 'instrument' ? saveInstrument(added.record) : savePlayer(added.record)));
+  };
+  const forget = (gone: Deleted): void => setAdded((now) => now.filter((each) => each.record.id !== gone.record.id));
+  return {
+    studio: read && added.reduce(withAdded, read),
+    chosen,
+    choose,
+    trouble,
+    deleted,
+    saving: underWay > 0,
+    actions: actionsOf({ run, bring, forget, choose, deleted, setDeleted, setTrouble }),
+  };
 }
 
-/** Does something with the storage, shows the studio as it then is, and chooses what is given (null: nothing). */
-type Run = (work: () => Promise<SaveOutcome>, then?: Chosen | null) => void;
+/** The studio as it was read, with one more of it that was made here, until reading finds that too. */
+function withAdded(studio: Studio, added: Deleted): Studio {
+  const known = [...studio.instruments, ...studio.players].some((record) => record.id === added.record.id);
+  if (known) return studio;
+  return added.kind === 'instrument'
+    ? { ...studio, instruments: [...studio.instruments, added.record] }
+    : { ...studio, players: [...studio.players, added.record] };
+}
 
-function actionsOf(
-  run: Run,
-  deleted: Deleted | null,
-  setDeleted: (deleted: Deleted | null) => void,
-  setTrouble: (trouble: string) => void,
-): StudioActions {
-  const keepInstrument = (record: InstrumentRecord, then?: Chosen): void => run(() => saveInstrument(record), then);
-  const keepPlayer = (record: PlayerRecord, then?: Chosen): void => run(() => savePlayer(record), then);
-  const bring = (gone: Deleted): void => {
-    if (gone.kind === 'instrument') keepInstrument(gone.record, { kind: 'instrument', id: gone.record.id });
-    else keepPlayer(gone.record, { kind: 'player', id: gone.record.id });
-  };
+/** Does something with the storage, and shows the studio as it then is. */
+type Run = (work: () => Promise<SaveOutcome>) => void;
+
+interface Doing {
+  readonly run: Run;
+  readonly bring: (added: Deleted) => void;
+  readonly forget: (gone: Deleted) => void;
+  readonly choose: (chosen: Chosen | null) => void;
+  readonly deleted: Deleted | null;
+  readonly setDeleted: (deleted: Deleted | null) => void;
+  readonly setTrouble: (trouble: string) => void;
+}
+
+function actionsOf({ run, bring, forget, choose, deleted, setDeleted, setTrouble }: Doing): StudioActions {
   const open = async (file: File): Promise<void> => {
     const reading = readStudioFile(await file.text());
     if (!reading.ok) return setTrouble(`${file.name}: ${reading.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}`);
@@ -85,11 +109,13 @@ function actionsOf(
   return {
     addInstrument: () => bring({ kind: 'instrument', record: newInstrument(instrumentSheet('', { kind: 'violin' })) }),
     addPlayer: () => bring({ kind: 'player', record: newPlayer(playerSheet('', { kind: 'violin', player: {} }), null) }),
-    keepInstrument,
-    keepPlayer,
+    keepInstrument: (record) => run(() => saveInstrument(record)),
+    keepPlayer: (record) => run(() => savePlayer(record)),
     remove: (gone) => {
+      forget(gone);
       setDeleted(gone);
-      run(() => (gone.kind === 'instrument' ? deleteInstrument(gone.record.id) : deletePlayer(gone.record.id)), null);
+      choose(null);
+      run(() => (gone.kind === 'instrument' ? deleteInstrument(gone.record.id) : deletePlayer(gone.record.id)));
     },
     undelete: () => {
       if (deleted) bring(deleted);
