@@ -3,6 +3,8 @@ import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
 import type { Studio } from '../../store/studio.ts';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { Header } from '../Header.tsx';
+import { NumberOrigins } from '../NumberOrigins.tsx';
+import { OpenedSection } from '../OpenedSection.tsx';
 import { OpenFileButton } from '../OpenFileButton.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
@@ -49,6 +51,7 @@ export function Setup() {
             )}
           </div>
           {studio && <ChosenForm studio={studio} chosen={chosen} actions={actions} />}
+          <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
         </div>
       </main>
     </>

@@ -7,6 +7,8 @@ import { INSTRUMENT_LABELS, noteLabel } from '../../words/labels.ts';
 import { NO_MICROPHONE } from '../../words/tuner.ts';
 import { Choice } from '../bench/Choice.tsx';
 import { Header } from '../Header.tsx';
+import { NumberOrigins } from '../NumberOrigins.tsx';
+import { OpenedSection } from '../OpenedSection.tsx';
 import { useAnswer } from '../use-answer.ts';
 import { FIRST_ERRORS } from './simulated.ts';
 import { useMicrophone } from './use-microphone.ts';
@@ -48,6 +50,7 @@ export function Tuner() {
           <Choice label="Listen to" value={source} values={SOURCES} name={(each) => SOURCE_LABELS[each]} onChange={setSource} />.
         </p>
         <Strings key={id} instrument={instrument} source={source} />
+        <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
       </main>
     </>
   );
