@@ -14,7 +14,7 @@ export function playSamples(samples: Float32Array<ArrayBuffer>, sampleRate: numb
 }
 
 /** Silence. */
-export function stopPlaying(): void {
+function stopPlaying(): void {
   sounding?.stop();
   sounding = null;
 }

@@ -1,5 +1,5 @@
 import { displayPitchClass } from '#core/pitch';
-import { type Check, type CommaConflict, type Intonation, type IntonationSystem, type Ratio, SYSTEMS } from '#core/intonation';
+import { type Check, type CommaConflict, type Intonation, type IntonationSystem, type Ratio } from '#core/intonation';
 import type { Checkpoint } from '#core/plan';
 import { noteLabel } from './labels.ts';
 import { mmText } from './plan-words.ts';
@@ -11,9 +11,6 @@ export const SYSTEM_LABELS: Readonly<Record<IntonationSystem, string>> = {
   'quarter-comma': 'quarter-comma',
   melodic: 'melodic, leading notes raised',
 };
-
-/** All systems as choices with their names. */
-export const SYSTEM_CHOICES = SYSTEMS.map((system) => [system, SYSTEM_LABELS[system]] as const);
 
 /** "+2.0 cents", "−13.7 cents", "0 cents". */
 export function centsText(cents: number): string {

@@ -1,7 +1,7 @@
 import { FINGER_DISTANCE_MM, type PlayerHand } from '#core/hand';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
 import type { Brief, WhatChanged } from '#core/plan';
-import { fingerboardName, HAND_LABELS, noteLabel, pitchLabel, PURPOSE_LABELS, SCHOOL_LABELS } from './labels.ts';
+import { fingerboardName, HAND_LABELS, pitchLabel, PURPOSE_LABELS, SCHOOL_LABELS } from './labels.ts';
 import { mmText } from './plan-words.ts';
 
 /** How open strings are tuned to each other, by what their players hear. */
@@ -105,9 +105,4 @@ function notesText(indexes: readonly number[]): string {
 /** The measured and estimated spans of a hand in a line. */
 export function handLine({ firstToFourth, fingerDistanceMm }: PlayerHand): string {
   return `first to fourth finger ${mmText(firstToFourth.comfortMm)} at ease, ${mmText(firstToFourth.maxMm)} at most; two fingers side by side ${mmText(fingerDistanceMm)}`;
-}
-
-/** "E♭ A D G" — strings of an instrument, highest first. */
-export function stringNames(names: readonly string[]): string {
-  return names.map(noteLabel).join(' ');
 }

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import { INSTRUMENT_KINDS, type Instrument, mmFromNut, readInstrument, SIZES, stringSpacingMm } from '#core/instrument';
 import { type Intonation, keyPlaces } from '#core/intonation';
 import { parseKey } from '#core/pitch';
-import { instrumentOf, type PlannedSound } from '#core/plan';
+import { instrumentOf, type PlannedNote, type PlannedSound } from '#core/plan';
 import { boardScale, boardX, boardY, rulerTicks, ZOOMS } from '../../src/islands/measure/board-geometry.ts';
 import {
   handMarks,
@@ -24,10 +24,10 @@ function instrumentNamed(kind: Instrument['kind'], size?: string): Instrument {
   return read.value;
 }
 
-function soundAt(notes: readonly { readonly kind: string }[], index: number): PlannedSound {
+function soundAt(notes: readonly PlannedNote[], index: number): PlannedSound {
   const note = notes[index];
   assert.ok(note?.kind === 'note');
-  return note as PlannedSound;
+  return note;
 }
 
 describe('the fingerboard as drawn', () => {

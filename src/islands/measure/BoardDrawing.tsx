@@ -90,7 +90,6 @@ const BEAD = 11;
 function Board({ instrument, scale }: { readonly instrument: Instrument; readonly scale: BoardScale }) {
   const last = instrument.strings.length - 1;
   const edge = (index: number, mm: number, out: number): string => `${boardX(scale, mm)} ${boardY(scale, instrument, index, mm) + out}`;
-  const top = boardY(scale, instrument, 0, scale.endMm) - 12;
   const bottom = boardY(scale, instrument, last, scale.endMm) + 12;
   const semitones = Array.from({ length: instrument.highestSemitone }, (_, index) => index + 1);
   return (
@@ -120,12 +119,12 @@ function Board({ instrument, scale }: { readonly instrument: Instrument; readonl
         strokeWidth={5}
         className="stroke-ink"
       />
-      <Ruler scale={scale} y={bottom + 8} top={top} />
+      <Ruler scale={scale} y={bottom + 8} />
     </>
   );
 }
 
-function Ruler({ scale, y }: { readonly scale: BoardScale; readonly y: number; readonly top: number }) {
+function Ruler({ scale, y }: { readonly scale: BoardScale; readonly y: number }) {
   return (
     <g>
       <line x1={scale.nutX} x2={boardX(scale, scale.endMm)} y1={y} y2={y} className="stroke-dove" />
