@@ -2,6 +2,7 @@ import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
+import { leanVexflow } from './scripts/lean-vexflow.mjs';
 
 export default defineConfig({
   output: 'server',
@@ -9,7 +10,7 @@ export default defineConfig({
   integrations: [react()],
   devToolbar: { enabled: false },
   vite: {
-    plugins: [tailwindcss()],
+    plugins: [tailwindcss(), leanVexflow()],
     // The same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
     worker: { format: 'es' },

@@ -1,0 +1,26 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+
+/**
+ * The engraver's package is one entry that brings everything, so the bench would load text fonts, tablature and three
+ * thousand names of signs to draw a staff. Its modules do nothing when nothing of them is used, so unused ones may go; and of the
+ * table of signs those stay that its own code names.
+ */
+export function leanVexflow() {
+  return {
+    name: 'lean-vexflow',
+    enforce: 'pre',
+    transform(code, id) {
+      if (!/vexflow\/build\/esm\//.test(id)) return null;
+      const lean = id.endsWith('/src/glyphs.js') ? withoutUnusedSigns(code, dirname(id)) : code;
+      return { code: lean, map: null, moduleSideEffects: false };
+    },
+  };
+}
+
+function withoutUnusedSigns(code, folder) {
+  const sources = readdirSync(folder).filter((name) => name.endsWith('.js') && name !== 'glyphs.js');
+  const named = sources.flatMap((name) => readFileSync(join(folder, name), 'utf8').match(/(?<=\bGlyphs\.)\w+/g) ?? []);
+  const used = new Set(named);
+  return code.replace(/^\s*Glyphs\["(\w+)"\] = .*$/gm, (line, name) => (used.has(name) ? line : ''));
+}
