@@ -2,11 +2,13 @@ import { type InstrumentKind, STRING_NUMBERS, WRITTEN_OCTAVES_ABOVE } from '#cor
 import { asNumber, type NoteValue } from '#core/material';
 import {
   asFingered,
+  type Clef,
   type Engraving,
   engravingOf,
   type Measure,
   type MeasureNote,
   type MeasureSymbol,
+  type StaffReading,
   type WrittenHead,
 } from '#core/notation';
 import { LETTERS } from '#core/pitch';
@@ -49,7 +51,13 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
 export function toMusicXml(name: string, plan: Plan): string {
   const kind = plan.brief.instrument.kind;
   const engraving = engravingOf(kind, plan.line, asFingered(plan));
-  const measures = engraving.measures.map((measure) => measureElement(measure, engraving, plan));
+  const readings = [engraving.reading, ...engraving.measures.flatMap((measure) => measure.symbols.map((symbol) => symbol.reading))];
+  let done = 0;
+  const measures = engraving.measures.map((measure) => {
+    const from = done;
+    done += measure.symbols.length;
+    return measureElement(measure, engraving, plan, readings.slice(from, done + 1));
+  });
   const score = element(
     'score-partwise',
     [
@@ -63,14 +71,36 @@ export function toMusicXml(name: string, plan: Plan): string {
   return `<?xml version="1.0" encoding="UTF-8"?>\n${score}\n`;
 }
 
-function measureElement(measure: Measure, engraving: Engraving, plan: Plan): string {
+/** `readings` has one entry more than the measure has symbols: how the symbol before it was read comes first. */
+function measureElement(measure: Measure, engraving: Engraving, plan: Plan, readings: readonly StaffReading[]): string {
   const first = measure.number === 1;
   const last = measure.number === engraving.measures.length;
   const head = first ? [attributes(engraving, plan.brief.instrument.kind), ...tempoDirection(plan)] : [];
   const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
-  return element('measure', [...head, ...measure.symbols.flatMap((symbol) => symbolElements(symbol, plan)), ...tail], {
-    number: measure.number,
+  const symbols = measure.symbols.flatMap((symbol, order) => {
+    const before = first && order === 0 ? { ...engraving.reading, octaveLine: false } : readings[order];
+    return [...readingChanges(before ?? symbol.reading, symbol.reading), ...symbolElements(symbol, plan)];
   });
+  const end = last && readings[readings.length - 1]?.octaveLine === true ? [octaveShift('stop')] : [];
+  return element('measure', [...head, ...symbols, ...end, ...tail], { number: measure.number });
+}
+
+/** What is said before a symbol that is read otherwise than the one before it. */
+function readingChanges(before: StaffReading, now: StaffReading): readonly string[] {
+  return [
+    ...(before.octaveLine && !now.octaveLine ? [octaveShift('stop')] : []),
+    ...(before.clef === now.clef ? [] : [element('attributes', [clefElement(now.clef)])]),
+    ...(!before.octaveLine && now.octaveLine ? [octaveShift('down')] : []),
+  ];
+}
+
+/** "down": the notes stand an octave lower on the staff than they sound. */
+function octaveShift(type: 'down' | 'stop'): string {
+  return element('direction', [element('direction-type', [element('octave-shift', [], { type, size: 8 })])], { placement: 'above' });
+}
+
+function clefElement(clef: Clef): string {
+  return element('clef', [element('sign', clef.sign), element('line', String(clef.line))]);
 }
 
 function attributes(engraving: Engraving, kind: InstrumentKind): string {
@@ -80,7 +110,7 @@ function attributes(engraving: Engraving, kind: InstrumentKind): string {
     element('divisions', String(DIVISIONS)),
     element('key', [element('fifths', String(engraving.key.fifths)), element('mode', engraving.key.mode)]),
     element('time', [element('beats', String(engraving.meter.beats)), element('beat-type', String(engraving.meter.beatValue))]),
-    element('clef', [element('sign', engraving.clef.sign), element('line', String(engraving.clef.line))]),
+    clefElement(engraving.reading.clef),
     ...(octaves > 0 ? [element('transpose', transpose)] : []),
   ]);
 }

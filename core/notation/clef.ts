@@ -1,5 +1,5 @@
 import type { InstrumentKind } from '#core/instrument';
-import { type Pitch, stepsOf } from '#core/pitch';
+import { LETTERS, type Pitch, stepsOf } from '#core/pitch';
 
 /** The clefs string players read. */
 export type ClefName = 'treble' | 'alto' | 'tenor' | 'bass';
@@ -23,26 +23,100 @@ export const CLEFS: Readonly<Record<ClefName, Clef>> = {
 };
 
 /** Clefs an instrument is written in, its own first. */
-const CLEFS_OF: Readonly<Record<InstrumentKind, readonly ClefName[]>> = {
+const CLEFS_OF: Readonly<Record<InstrumentKind, readonly [ClefName, ...ClefName[]]>> = {
   violin: ['treble'],
   viola: ['alto', 'treble'],
   cello: ['bass', 'tenor', 'treble'],
   bass: ['bass', 'tenor', 'treble'],
 };
 
-/** Ledger lines saved on the average note before another clef than the instrument's own is worth reading. */
-const WORTH_CHANGING = 1.5;
-
-/** The clef in which a whole line of written pitches needs fewest ledger lines; the instrument's own unless much is saved. */
-export function clefFor(kind: InstrumentKind, written: readonly Pitch[]): Clef {
-  const [own, ...others] = CLEFS_OF[kind].map((name) => CLEFS[name]);
-  if (!own) throw new RangeError(`No clef for ${kind}`);
-  return others.reduce((best, clef) => {
-    const margin = best === own ? WORTH_CHANGING * written.length : 0;
-    return ledgerLines(clef, written) + margin < ledgerLines(best, written) ? clef : best;
-  }, own);
+/** How a note stands on the staff: the clef it is read in, and whether a line over it says to play it an octave higher. */
+export interface StaffReading {
+  readonly clef: Clef;
+  readonly octaveLine: boolean;
 }
 
-function ledgerLines(clef: Clef, pitches: readonly Pitch[]): number {
-  return pitches.reduce((sum, pitch) => sum + Math.max(0, Math.floor((Math.abs(stepsOf(pitch) - clef.middleSteps) - 4) / 2)), 0);
+/** A note for which a clef is chosen: its written pitches, and how natural a change before it is. */
+export interface ClefMoment {
+  readonly written: readonly Pitch[];
+  readonly at: 'measure' | 'beat' | 'within';
+}
+
+/**
+ * What reading costs, in squared ledger lines: a note with three of them costs nine. A change of clef
+ * costs as much as two notes of nearly three, more within a measure and most within a beat; a line begins in the
+ * instrument's own clef unless that is much harder, and each note in another costs
+ * a little, in its third clef more. An octave line is dear to begin, and each note under it costs what
+ * four ledger lines do: string players read these without help. Our own figures, set by looking at scales and their clefs
+ * as they are usually printed.
+ */
+const READING = {
+  change: { measure: 14, beat: 18, within: 30 },
+  octaveLineChange: 20,
+  underOctaveLine: 16,
+  beginningInAnother: 24,
+  another: [0, 1, 3],
+} as const;
+
+/** The clef and octave line of each note in turn, so that the whole line reads with the least effort; ties go to the instrument's own. */
+export function staffReadings(kind: InstrumentKind, moments: readonly ClefMoment[]): readonly StaffReading[] {
+  const readings = readingsOf(kind);
+  let sums = readings.map(
+    (reading, index) => (index === 0 ? 0 : READING.beginningInAnother) + (reading.octaveLine ? READING.octaveLineChange : 0),
+  );
+  const cameFrom: number[][] = [];
+  for (const [index, moment] of moments.entries()) {
+    const came = readings.map((to, place) => (index === 0 ? place : cheapestBefore(readings, sums, to, moment)));
+    sums = readings.map((to, place) => {
+      const from = came[place] ?? 0;
+      const change = index === 0 ? 0 : changeCost(readings[from] ?? to, to, moment);
+      return (sums[from] ?? Infinity) + change + readingCost(to, moment.written, kind);
+    });
+    cameFrom.push(came);
+  }
+  let place = leastOf(sums);
+  const chosen: StaffReading[] = [];
+  for (const came of cameFrom.toReversed()) {
+    const reading = readings[place];
+    if (reading) chosen.push(reading);
+    place = came[place] ?? 0;
+  }
+  return chosen.toReversed();
+}
+
+/** Letter steps above C0 at which a pitch stands on the staff: an octave lower under an octave line. */
+export function stepsOnStaff(reading: StaffReading, written: Pitch): number {
+  return stepsOf(written) - (reading.octaveLine ? LETTERS.length : 0);
+}
+
+/** The instrument's own clef as a line without notes has it. */
+export function ownReading(kind: InstrumentKind): StaffReading {
+  return { clef: CLEFS[CLEFS_OF[kind][0]], octaveLine: false };
+}
+
+function readingsOf(kind: InstrumentKind): readonly StaffReading[] {
+  const plain = CLEFS_OF[kind].map((name) => ({ clef: CLEFS[name], octaveLine: false }));
+  return [...plain, { clef: CLEFS.treble, octaveLine: true }];
+}
+
+function cheapestBefore(readings: readonly StaffReading[], sums: readonly number[], to: StaffReading, moment: ClefMoment): number {
+  return leastOf(sums.map((sum, from) => sum + changeCost(readings[from] ?? to, to, moment)));
+}
+
+function changeCost(from: StaffReading, to: StaffReading, { at }: ClefMoment): number {
+  const clef = from.clef === to.clef ? 0 : READING.change[at];
+  return clef + (from.octaveLine === to.octaveLine ? 0 : READING.octaveLineChange);
+}
+
+function readingCost(reading: StaffReading, written: readonly Pitch[], kind: InstrumentKind): number {
+  const lines = written.reduce((sum, pitch) => sum + ledgerLines(stepsOnStaff(reading, pitch) - reading.clef.middleSteps) ** 2, 0);
+  return lines + (READING.another[CLEFS_OF[kind].indexOf(reading.clef.name)] ?? 0) + (reading.octaveLine ? READING.underOctaveLine : 0);
+}
+
+function ledgerLines(stepsFromMiddle: number): number {
+  return Math.max(0, Math.floor((Math.abs(stepsFromMiddle) - 4) / 2));
+}
+
+function leastOf(sums: readonly number[]): number {
+  return sums.reduce((least, sum, index) => (sum < (sums[least] ?? Infinity) ? index : least), 0);
 }

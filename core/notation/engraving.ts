@@ -14,7 +14,7 @@ import {
   ZERO,
 } from '#core/material';
 import { alterationInKey, type Key, type Pitch } from '#core/pitch';
-import { type Clef, clefFor } from './clef.ts';
+import { type ClefMoment, ownReading, type StaffReading, staffReadings } from './clef.ts';
 
 /** One note head: the pitch as the player reads it, and the sign it needs. */
 export interface WrittenHead {
@@ -31,6 +31,7 @@ export interface MeasureNote {
   readonly kind: 'note';
   /** Index in the line. */
   readonly index: number;
+  readonly reading: StaffReading;
   /** One head, or two of a double stop, the lower first. */
   readonly heads: readonly WrittenHead[];
   readonly value: NoteValue;
@@ -43,6 +44,7 @@ export interface MeasureNote {
 export interface MeasureRest {
   readonly kind: 'rest';
   readonly index: number;
+  readonly reading: StaffReading;
   readonly value: NoteValue;
 }
 
@@ -58,7 +60,8 @@ export interface Measure {
 
 /** A line as it stands on the staff. */
 export interface Engraving {
-  readonly clef: Clef;
+  /** How the line begins to be read; each symbol has its own. */
+  readonly reading: StaffReading;
   readonly key: Key;
   readonly meter: Meter;
   readonly measures: readonly Measure[];
@@ -69,18 +72,18 @@ export interface Engraving {
  * `readAs` tells how retuned strings are read; without it every string is as usual.
  */
 export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = asUsual(kind)): Engraving {
-  const written = line.notes.flatMap((note, index) => (note.kind === 'note' ? readAs(index, note) : []));
   const bar = fraction(line.meter.beats, line.meter.beatValue);
+  const readings = staffReadings(kind, clefMoments(line, bar, readAs));
   const measures = new Map<number, MeasureSymbol[]>();
   for (const index of line.notes.keys()) {
-    for (const { measure, symbol } of piecesOf(line, index, bar, readAs)) {
+    for (const { measure, symbol } of piecesOf(line, index, bar, readAs, readings[index] ?? ownReading(kind))) {
       const symbols = measures.get(measure) ?? [];
       symbols.push(symbol);
       measures.set(measure, symbols);
     }
   }
   const inOrder = [...measures.values()].map((symbols, index) => ({ number: index + 1, symbols: withAccidentals(symbols, line.key) }));
-  return { clef: clefFor(kind, written), key: line.key, meter: line.meter, measures: inOrder };
+  return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, measures: inOrder };
 }
 
 interface Piece {
@@ -88,23 +91,33 @@ interface Piece {
   readonly symbol: MeasureSymbol;
 }
 
+/** Where each note begins, as far as a change of clef is concerned; a dotted beat in eights, else the beat. */
+function clefMoments(line: Line, bar: Fraction, readAs: ReadAs): readonly ClefMoment[] {
+  const beat = (line.meter.beatValue === 8 ? 3 : 1) / line.meter.beatValue;
+  return line.notes.map((note, index) => {
+    const onset = asNumber(note.onset);
+    const at = onset % asNumber(bar) === 0 ? 'measure' : onset % beat === 0 ? 'beat' : 'within';
+    return { written: note.kind === 'note' ? readAs(index, note) : [], at };
+  });
+}
+
 function asUsual(kind: InstrumentKind): ReadAs {
   return (_, { pitch, upper }) => [pitch, ...(upper ? [upper] : [])].map((sounding) => writtenPitch(kind, sounding));
 }
 
-function piecesOf(line: Line, index: number, bar: Fraction, readAs: ReadAs): readonly Piece[] {
+function piecesOf(line: Line, index: number, bar: Fraction, readAs: ReadAs, reading: StaffReading): readonly Piece[] {
   const note = line.notes[index];
   if (!note) return [];
   const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, length }) =>
     (writtenLengths(length) ?? []).map((value) => ({ measure, value })),
   );
   return cut.map(({ measure, value }, part): Piece => {
-    if (note.kind === 'rest') return { measure, symbol: { kind: 'rest', index, value } };
+    if (note.kind === 'rest') return { measure, symbol: { kind: 'rest', index, reading, value } };
     const tiedFromBefore = part > 0;
     const tiedToNext = part < cut.length - 1;
     const slur = slurOf(line, index, tiedFromBefore, tiedToNext);
     const heads = readAs(index, note).map((written) => ({ written, accidental: null }));
-    return { measure, symbol: { kind: 'note', index, heads, value, tiedFromBefore, tiedToNext, slur } };
+    return { measure, symbol: { kind: 'note', index, reading, heads, value, tiedFromBefore, tiedToNext, slur } };
   });
 }
 

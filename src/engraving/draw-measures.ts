@@ -1,7 +1,20 @@
-import { Accidental, BarlineType, Beam, Dot, Formatter, Fraction, Stave, StaveNote, Stem, Voice } from 'vexflow/core';
-import type { Engraving, Measure, MeasureNote, MeasureSymbol } from '#core/notation';
+import {
+  Accidental,
+  BarlineType,
+  Beam,
+  ClefNote,
+  Dot,
+  Formatter,
+  Fraction,
+  NoteSubGroup,
+  Stave,
+  StaveNote,
+  Stem,
+  Voice,
+} from 'vexflow/core';
+import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol } from '#core/notation';
 import { LETTERS } from '#core/pitch';
-import { STAFF_SPACE, type StaffLayout } from './layout.ts';
+import { clefAfter, clefBefore, STAFF_SPACE, type StaffLayout } from './layout.ts';
 import { LeanContext } from './lean-context.ts';
 
 /** Where one engraved head stands, px in the coordinates of the whole staff. */
@@ -23,6 +36,8 @@ export interface Head {
   readonly tiedFromBefore: boolean;
   readonly tiedToNext: boolean;
   readonly slur: MeasureNote['slur'];
+  /** It stands an octave lower than it sounds, under an octave line. */
+  readonly octaveLine: boolean;
 }
 
 /** Which measures to draw: indexes, the second exclusive, of the measures that were laid out. */
@@ -59,10 +74,12 @@ export function drawMeasures(
     const last = measure.number === engraving.measures.length;
     const stave = new Stave(x, layout.staffTopY, width, { spaceAboveStaffLn: 0, spacingBetweenLinesPx: STAFF_SPACE });
     stave.setBegBarType(BarlineType.NONE).setEndBarType(last ? BarlineType.END : BarlineType.SINGLE);
-    if (index === 0) addHead(stave, engraving, first);
+    if (index === 0) addHead(stave, engraving, measure, first);
+    const next = clefAfter(engraving, measure);
+    if (next) stave.addEndClef(next.name, 'small');
     stave.setNoteStartX(x + (index === 0 ? layout.headWidth : 0) + 12);
     stave.setContext(context).draw();
-    const notes = measure.symbols.map((symbol) => staveNote(symbol, engraving));
+    const notes = measure.symbols.map((symbol, order) => staveNote(symbol, order === 0 ? null : clefBefore(measure, order)));
     const voice = new Voice({ numBeats: engraving.meter.beats, beatValue: engraving.meter.beatValue })
       .setMode(Voice.Mode.SOFT)
       .addTickables(notes);
@@ -74,21 +91,26 @@ export function drawMeasures(
   });
 }
 
-function addHead(stave: Stave, engraving: Engraving, first: boolean): void {
-  stave.addClef(engraving.clef.name).addKeySignature(MAJOR_KEYS[engraving.key.fifths + 7] ?? 'C');
+function addHead(stave: Stave, engraving: Engraving, measure: Measure, first: boolean): void {
+  const { clef } = measure.symbols[0]?.reading ?? engraving.reading;
+  stave.addClef(clef.name).addKeySignature(MAJOR_KEYS[engraving.key.fifths + 7] ?? 'C');
   if (first) stave.addTimeSignature(`${engraving.meter.beats}/${engraving.meter.beatValue}`);
 }
 
-function staveNote(symbol: MeasureSymbol, engraving: Engraving): StaveNote {
+function staveNote(symbol: MeasureSymbol, newClef: Clef | null): StaveNote {
+  const { clef, octaveLine } = symbol.reading;
   const { denominator, dots } = symbol.value;
   const rest = symbol.kind === 'rest';
   const note = new StaveNote({
-    keys: rest ? [restKey(engraving)] : symbol.heads.map(({ written }) => `${LETTERS[written.letter].toLowerCase()}/${written.octave}`),
+    keys: rest
+      ? [restKey(clef)]
+      : symbol.heads.map(({ written }) => `${LETTERS[written.letter].toLowerCase()}/${written.octave - (octaveLine ? 1 : 0)}`),
     duration: `${DURATIONS[denominator] ?? 'q'}${rest ? 'r' : ''}`,
     dots,
-    clef: engraving.clef.name,
+    clef: clef.name,
     autoStem: true,
   });
+  if (newClef) note.addModifier(new NoteSubGroup([new ClefNote(newClef.name, 'small')]), 0);
   if (dots > 0) Dot.buildAndAttach([note], { all: true });
   for (const [index, head] of rest ? [] : symbol.heads.entries()) {
     if (head.accidental !== null) note.addModifier(new Accidental(ACCIDENTALS[String(head.accidental)] ?? 'n'), index);
@@ -97,8 +119,7 @@ function staveNote(symbol: MeasureSymbol, engraving: Engraving): StaveNote {
 }
 
 /** Rests stand in the middle of the staff. */
-function restKey(engraving: Engraving): string {
-  const steps = engraving.clef.middleSteps;
+function restKey({ middleSteps: steps }: Clef): string {
   return `${(LETTERS[steps % 7] ?? 'B').toLowerCase()}/${Math.floor(steps / 7)}`;
 }
 
@@ -133,5 +154,6 @@ function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: numb
     tiedFromBefore: symbol?.kind === 'note' && symbol.tiedFromBefore,
     tiedToNext: symbol?.kind === 'note' && symbol.tiedToNext,
     slur: symbol?.kind === 'note' ? symbol.slur : null,
+    octaveLine: symbol?.reading.octaveLine ?? false,
   };
 }

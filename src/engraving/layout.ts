@@ -1,5 +1,4 @@
-import { type Engraving, type Measure, type MeasureSymbol } from '#core/notation';
-import { stepsOf } from '#core/pitch';
+import { type Clef, type Engraving, type Measure, type MeasureSymbol, stepsOnStaff } from '#core/notation';
 
 /** Distance between two staff lines, px. */
 export const STAFF_SPACE = 10;
@@ -14,6 +13,8 @@ export interface StaffLayout {
   /** Room for clef, key and meter at the beginning of the first measure. */
   readonly headWidth: number;
   readonly positionRowY: number;
+  /** Where an octave line stands, if there is one. */
+  readonly octaveRowY: number;
   /** The lowest y of a finger's number. */
   readonly fingerRowY: number;
   /** Top line of the staff. */
@@ -27,6 +28,12 @@ const SYMBOL_WIDTH: Readonly<Record<number, number>> = { 1: 60, 2: 44, 4: 34, 8:
 
 const MEASURE_PADDING = 26;
 
+/** Room for a clef that changes within a measure, or at its end. */
+const CLEF_WIDTH = 26;
+
+/** Height of the row of octave lines. */
+const OCTAVE_ROW = 18;
+
 /** How far a line may be drawn together or apart to fill the width. */
 const CLOSEST = 0.88;
 const WIDEST = 1.6;
@@ -34,7 +41,9 @@ const WIDEST = 1.6;
 /** Lays out an engraving: one staff, as wide as it needs; `available` stretches a short line to fill it. */
 export function layoutStaff(engraving: Engraving, measures: readonly Measure[], available: number, first: boolean): StaffLayout {
   const headWidth = 44 + 10 * Math.abs(engraving.key.fifths) + (first ? 28 : 0);
-  const natural = measures.map((measure, index) => measureWidth(measure) + (index === 0 ? headWidth : 0));
+  const natural = measures.map(
+    (measure, index) => measureWidth(measure) + (index === 0 ? headWidth : 0) + (clefAfter(engraving, measure) ? CLEF_WIDTH : 0),
+  );
   const total = natural.reduce((sum, width) => sum + width, 0);
   const stretch = Math.max(CLOSEST, Math.min(WIDEST, (available - headWidth) / Math.max(1, total - headWidth)));
   let right = 0;
@@ -44,25 +53,40 @@ export function layoutStaff(engraving: Engraving, measures: readonly Measure[], 
     right += fixed + (width - fixed) * stretch;
     offsets.push(right);
   }
-  return { offsets, headWidth, ...rows(engraving, measures) };
+  return { offsets, headWidth, ...rows(measures) };
 }
 
-function rows(engraving: Engraving, measures: readonly Measure[]): Omit<StaffLayout, 'offsets' | 'headWidth'> {
-  const steps = measures.flatMap((measure) =>
-    measure.symbols.flatMap((symbol) => (symbol.kind === 'note' ? symbol.heads.map((head) => stepsOf(head.written)) : [])),
+function rows(measures: readonly Measure[]): Omit<StaffLayout, 'offsets' | 'headWidth'> {
+  const symbols = measures.flatMap((measure) => measure.symbols);
+  const fromMiddle = symbols.flatMap(({ reading, ...symbol }) =>
+    symbol.kind === 'note' ? symbol.heads.map((head) => stepsOnStaff(reading, head.written) - reading.clef.middleSteps) : [],
   );
-  const highest = steps.reduce((most, value) => Math.max(most, value), engraving.clef.middleSteps);
-  const lowest = steps.reduce((least, value) => Math.min(least, value), engraving.clef.middleSteps);
-  const above = Math.max(14, ((highest - engraving.clef.middleSteps - 4) * STAFF_SPACE) / 2 + 8);
-  const below = Math.max(16, ((engraving.clef.middleSteps - lowest - 4) * STAFF_SPACE) / 2 + 10);
-  const slurred = measures.some((measure) => measure.symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null));
-  const staffTopY = 44 + above + (slurred ? 14 : 0);
+  const highest = fromMiddle.reduce((most, value) => Math.max(most, value), 0);
+  const lowest = fromMiddle.reduce((least, value) => Math.min(least, value), 0);
+  const above = Math.max(14, ((highest - 4) * STAFF_SPACE) / 2 + 8);
+  const below = Math.max(16, ((-lowest - 4) * STAFF_SPACE) / 2 + 10);
+  const slurred = symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null);
+  const octaveLine = symbols.some((symbol) => symbol.reading.octaveLine);
+  const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0);
   const stringRowY = staffTopY + STAFF_HEIGHT + below + 24;
-  return { positionRowY: 14, fingerRowY: staffTopY - 14, staffTopY, stringRowY, height: stringRowY + 8 };
+  return { positionRowY: 14, octaveRowY: 14 + OCTAVE_ROW, fingerRowY: staffTopY - 14, staffTopY, stringRowY, height: stringRowY + 8 };
 }
 
 function measureWidth(measure: Measure): number {
-  return MEASURE_PADDING + measure.symbols.reduce((sum, symbol) => sum + symbolWidth(symbol), 0);
+  const changes = measure.symbols.filter((_, order) => order > 0 && clefBefore(measure, order) !== null).length;
+  return MEASURE_PADDING + CLEF_WIDTH * changes + measure.symbols.reduce((sum, symbol) => sum + symbolWidth(symbol), 0);
+}
+
+/** The clef that changes before a symbol within its measure; null where it goes on. */
+export function clefBefore(measure: Measure, order: number): Clef | null {
+  const now = measure.symbols[order]?.reading.clef;
+  return now === undefined || now === measure.symbols[order - 1]?.reading.clef ? null : now;
+}
+
+/** The clef in which the next measure begins, set small at the end of this one; null where it goes on. */
+export function clefAfter(engraving: Engraving, measure: Measure): Clef | null {
+  const next = engraving.measures[measure.number]?.symbols[0]?.reading.clef;
+  return next === undefined || next === measure.symbols[measure.symbols.length - 1]?.reading.clef ? null : next;
 }
 
 function symbolWidth(symbol: MeasureSymbol): number {

@@ -11,7 +11,7 @@ import { lineBrief, planned } from './briefs.ts';
 
 function head(index: number, x: number, more: Partial<Head> = {}): Head {
   const still = { y: 50, left: x - 6, right: x + 6, top: 45, bottom: 85, stemUp: false, rest: false, accidental: false };
-  return { index, x, ...still, tiedFromBefore: false, tiedToNext: false, slur: null, ...more };
+  return { index, x, ...still, tiedFromBefore: false, tiedToNext: false, slur: null, octaveLine: false, ...more };
 }
 
 /** Heads thirty apart under every note of a plan. */

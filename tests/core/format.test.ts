@@ -68,6 +68,25 @@ describe('MusicXML', () => {
       assert.deepEqual(await readMusicXml(toMusicXml(piece.name, planned(piece.brief))), expected(piece.brief), piece.name);
   });
 
+  it('changes clef and sets the octave line where the staff does, and still reads as the same notes', async () => {
+    const result = planned(
+      lineBrief('cello', ['C3', 'D3', 'E3', 'F3', 'E4', 'G4', 'A4', 'B4', 'A4', 'G4', 'F4', 'E4', 'C2', 'D2', 'E2', 'C2', 'G2', 'C2']),
+    );
+    const xml = toMusicXml('Up and down', result);
+    assert.deepEqual(xml.match(/(?<=<sign>)[A-Z](?=<)/g), ['F', 'C', 'F']);
+    assert.deepEqual(
+      (await readMusicXml(xml)).map((note) => note.pitch),
+      result.notes.map((note) => (note.kind === 'note' ? note.stops[0].written : 'r')),
+    );
+    const high = planned(lineBrief('violin', ['A6', 'D7', 'E7', 'E7', 'E7', 'D7', 'A5', 'A5']));
+    const highXml = toMusicXml('High', high);
+    assert.deepEqual(highXml.match(/(?<=octave-shift type=")[a-z]+/g), ['down', 'stop']);
+    assert.deepEqual(
+      (await readMusicXml(highXml)).map((note) => note.pitch),
+      high.notes.map((note) => (note.kind === 'note' ? note.stops[0].written : 'r')),
+    );
+  });
+
   it('tells the string, the transposition of the bass and a name with signs', () => {
     const xml = toMusicXml('Air & <Gigue>', planned(lineBrief('bass', ['E1'])));
     assert.match(xml, /<work-title>Air &amp; &lt;Gigue&gt;<\/work-title>/);

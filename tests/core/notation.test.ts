@@ -2,8 +2,9 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { addFractions, asNumber, formatFraction, type LineNoteDocument, readMaterial, ZERO } from '#core/material';
-import { type Engraving, engravingOf, fingerMark, fingerMarks, type MeasureNote } from '#core/notation';
-import { formatPitch } from '#core/pitch';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { type Engraving, engravingOf, fingerMark, fingerMarks, type MeasureNote, staffReadings, stepsOnStaff } from '#core/notation';
+import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { lineBrief, mixedNotes, planned } from './briefs.ts';
 
 function engraved(notes: LineNoteDocument[], meter: '3/4' | '4/4' | '6/8' = '4/4', key = 'C major'): Engraving {
@@ -13,6 +14,11 @@ function engraved(notes: LineNoteDocument[], meter: '3/4' | '4/4' | '6/8' = '4/4
 }
 
 const quarters = (...pitches: string[]): LineNoteDocument[] => pitches.map((pitch) => ({ pitches: [pitch], duration: '1/4' }));
+
+const pitches = (text: string): Pitch[] => {
+  const pitch = parsePitch(text);
+  return pitch.ok ? [pitch.value] : [];
+};
 
 function notesOf(engraving: Engraving): readonly MeasureNote[] {
   return engraving.measures.flatMap((measure) => measure.symbols.flatMap((symbol) => (symbol.kind === 'note' ? [symbol] : [])));
@@ -100,13 +106,54 @@ describe('the staff', () => {
   it('is in the clef the instrument reads, and in another where ledger lines would pile up', () => {
     const clef = (kind: 'violin' | 'viola' | 'cello' | 'bass', pitches: string[]): string => {
       const result = planned(lineBrief(kind, pitches));
-      return engravingOf(kind, result.line).clef.name;
+      return engravingOf(kind, result.line).reading.clef.name;
     };
     assert.deepEqual(
       [clef('violin', ['G3']), clef('viola', ['C3']), clef('cello', ['C2', 'C4']), clef('bass', ['E1'])],
       ['treble', 'alto', 'bass', 'bass'],
     );
     assert.equal(clef('cello', ['A4', 'B4', 'C5']), 'treble');
+  });
+
+  it('changes clef on the way up and back on the way down, at bar lines where it can', () => {
+    const up = ['Bb2', 'C3', 'D3', 'Eb3', 'F3', 'G3', 'A3', 'Bb3', 'C4', 'D4', 'Eb4', 'F4', 'G4', 'A4', 'Bb4'];
+    const { line } = planned(lineBrief('cello', [...up, ...up.toReversed()], {}, 'Bb major'));
+    const notes = notesOf(engravingOf('cello', line));
+    const clefs = notes.map((note) => note.reading.clef.name);
+    const changes = clefs.flatMap((clef, index) => (index > 0 && clef !== clefs[index - 1] ? [index] : []));
+    assert.deepEqual([...new Set(clefs)], ['bass', 'tenor']);
+    assert.equal(clefs.at(-1), 'bass');
+    assert.equal(changes.length, 2);
+    assert.ok(changes.every((index) => index % 4 === 0));
+  });
+
+  it('takes the treble clef for high viola and the octave line only where ledger lines tower', () => {
+    const readings = (kind: 'violin' | 'viola', pitches: string[]): string =>
+      notesOf(engravingOf(kind, planned(lineBrief(kind, pitches)).line))
+        .map(({ reading }) => `${reading.clef.name}${reading.octaveLine ? ' 8va' : ''}`)
+        .join(', ');
+    assert.equal(readings('viola', ['C3', 'D4', 'D5']), 'alto, alto, alto');
+    assert.equal(readings('viola', ['G5', 'A5', 'B5', 'C6']), 'treble, treble, treble, treble');
+    assert.equal(readings('violin', ['E6', 'G6', 'A6', 'G6']), 'treble, treble, treble, treble');
+    const high = staffReadings(
+      'violin',
+      ['E7', 'F7', 'G7', 'A7'].map((text) => ({ written: pitches(text), at: 'beat' as const })),
+    );
+    assert.ok(high.every(({ octaveLine }) => octaveLine));
+  });
+
+  it('never reads worse for changing: no line of any instrument has a note beyond five ledger lines in reach of its clefs', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) => fc.tuple(fc.constant(kind), mixedNotes(kind))),
+        ([kind, notes]) => {
+          const line = readMaterial({ kind: 'line', notes, key: 'C major' }, {});
+          assert.ok(line.ok);
+          for (const { reading, heads } of notesOf(engravingOf(kind, line.value)))
+            for (const { written } of heads) assert.ok(Math.abs(stepsOnStaff(reading, written) - reading.clef.middleSteps) <= 15);
+        },
+      ),
+    );
   });
 
   it('reads the double bass an octave above what sounds', () => {

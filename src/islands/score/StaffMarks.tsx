@@ -25,6 +25,9 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
       {curves.map((curve) => (
         <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
       ))}
+      {octaveLinesOf(heads).map(({ from, to }) => (
+        <OctaveLine key={from} from={from} to={to} y={layout.octaveRowY} />
+      ))}
       {marked.map((head) => (
         <NoteMarks
           key={head.index}
@@ -51,6 +54,29 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
             onClick={() => onSelect(head.index)}
           />
         ))}
+    </g>
+  );
+}
+
+/** Runs of heads under one octave line, from the first to the last, px. */
+function octaveLinesOf(heads: readonly Head[]): readonly { readonly from: number; readonly to: number }[] {
+  const lines: { from: number; to: number }[] = [];
+  for (const [order, head] of heads.entries()) {
+    const last = lines[lines.length - 1];
+    if (!head.octaveLine) continue;
+    if (last && heads[order - 1]?.octaveLine === true) last.to = head.right;
+    else lines.push({ from: head.left, to: head.right });
+  }
+  return lines;
+}
+
+function OctaveLine({ from, to, y }: { readonly from: number; readonly to: number; readonly y: number }) {
+  return (
+    <g data-octave-line>
+      <text x={from - 4} y={y} className="position-mark fill-ink">
+        8va
+      </text>
+      <path d={`M${from + 22} ${y - 4}H${to + 4}v7`} className="fill-none stroke-ink" strokeDasharray="4 3" />
     </g>
   );
 }
