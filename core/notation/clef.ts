@@ -54,8 +54,8 @@ const READING = {
   change: { measure: 14, beat: 18, within: 30 },
   octaveLineChange: 20,
   underOctaveLine: 16,
-  beginningInAnother: 24,
-  another: [0, 1, 3],
+  beginningInAnother: 14,
+  another: [0, 2, 4],
 } as const;
 
 /** The clef and octave line of each note in turn, so that the whole line reads with the least effort; ties go to the instrument's own. */

@@ -86,11 +86,12 @@ function notesIn(chord: Flat): readonly Flat[] {
   return chord.children.filter((child) => child.name === 'note');
 }
 
+/** Under an octave line the note stands an octave lower than it sounds, and both are told. */
 function pitchOf(note: Flat): string {
   const accid = note.children.find((child) => child.name === 'accid')?.attributes ?? {};
   const sounding = accid['accid.ges'] ?? note.attributes['accid.ges'] ?? accid['accid'] ?? '';
   const alteration = { s: '#', ss: '##', x: '##', f: 'b', ff: 'bb', n: '' }[sounding] ?? '';
-  return `${note.attributes['pname']?.toUpperCase() ?? ''}${alteration}${note.attributes['oct'] ?? ''}`;
+  return `${note.attributes['pname']?.toUpperCase() ?? ''}${alteration}${note.attributes['oct.ges'] ?? note.attributes['oct'] ?? ''}`;
 }
 
 function lengthOf(symbol: Flat): number {
