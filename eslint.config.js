@@ -13,6 +13,7 @@ const CORE_LAYERS = [
   'material',
   'search',
   'plan',
+  'sound',
   'take',
   'notation',
   'format',

@@ -1,6 +1,6 @@
 export { bestFingerings } from './best-fingerings.ts';
 export { lockOf } from './lock-of.ts';
-export { carryLocks, withLock, withoutLock } from './locks.ts';
+export { carryLocks, withLock, withLocks, withMark, withoutLock } from './locks.ts';
 export type { CarriedLocks } from './locks.ts';
 export { plan } from './plan.ts';
 export { planBest } from './plan-best.ts';
@@ -18,7 +18,27 @@ export type { FittingSizes, HeldAgainst, SizeHeld, StayHeld } from './what-if.ts
 export { whatChanged } from './what-changed.ts';
 export type { WhatChanged } from './what-changed.ts';
 export { MOST_SHIFTS, WAYS_DOWN } from './choices.ts';
-export { Brief, Limits, Lock, PlayerProfile } from './schema.ts';
+export { fingeredOtherwise, holdPlans, sumsOf } from './differences.ts';
+export type { NoteHeld, PlansHeld, PlanSums } from './differences.ts';
+export { effectsOf } from './effects.ts';
+export type { Asked, Effect } from './effects.ts';
+export { hardestPlaces } from './hardest.ts';
+export type { HardPlace } from './hardest.ts';
+export {
+  nextInKey,
+  partOf,
+  semitoneAway,
+  withBow,
+  withNote,
+  withNotesInserted,
+  withNotesRemoved,
+  withPitchesMoved,
+  writtenOut,
+} from './line-edits.ts';
+export type { PitchMove } from './line-edits.ts';
+export { parseFingering, withFingering } from './typed-fingering.ts';
+export type { PrescribedFinger } from './typed-fingering.ts';
+export { BOW_DIRECTIONS, Brief, Limits, Lock, Mark, PlayerProfile } from './schema.ts';
 export type {
   AcrossStrings,
   Alternative,

@@ -1,22 +1,29 @@
 import { readMaterial } from '#core/material';
 import { type Pitch, samePitch } from '#core/pitch';
-import type { Brief, Lock } from './schema.ts';
+import type { Brief, Lock, Mark } from './schema.ts';
 
-/** A brief whose locks fit its material, and how many had to go. */
+/** A brief whose locks and marks fit its material, and how many of each had to go. */
 export interface CarriedLocks {
   readonly brief: Brief;
   readonly dropped: number;
+  readonly droppedMarks: number;
 }
 
 /**
- * Keeps the locks of the brief before where the same note still stands at the same place of the changed brief, on the
- * same instrument; drops the others and counts them.
+ * Keeps the locks and marks of the brief before where the same note still stands at the same place of the changed brief,
+ * locks only on the same instrument; drops the others and counts them.
  */
 export function carryLocks(before: Brief, after: Brief): CarriedLocks {
-  const locks = after.locks ?? [];
-  if (locks.length === 0) return { brief: after, dropped: 0 };
-  const kept = before.instrument.kind === after.instrument.kind ? locks.filter((lock) => sameNote(before, after, lock.note)) : [];
-  return { brief: withLocks(after, kept), dropped: locks.length - kept.length };
+  const { locks = [], marks = [] } = after;
+  if (locks.length === 0 && marks.length === 0) return { brief: after, dropped: 0, droppedMarks: 0 };
+  const same = sameNotes(before, after);
+  const kept = before.instrument.kind === after.instrument.kind ? locks.filter(({ note }) => same(note)) : [];
+  const keptMarks = marks.filter(({ note }) => same(note));
+  return {
+    brief: withMarks(withLocks(after, kept), keptMarks),
+    dropped: locks.length - kept.length,
+    droppedMarks: marks.length - keptMarks.length,
+  };
 }
 
 /** The brief with one note's lock merged into what was fixed for it before; the position gives way to a new string or finger. */
@@ -37,17 +44,38 @@ export function withoutLock(brief: Brief, note: number): Brief {
   return kept.length === (brief.locks ?? []).length ? brief : withLocks(brief, kept);
 }
 
-function withLocks(brief: Brief, locks: readonly Lock[]): Brief {
+/** The brief with other locks, in the order of the notes. */
+export function withLocks(brief: Brief, locks: readonly Lock[]): Brief {
   const { locks: _, ...rest } = brief;
   return locks.length === 0 ? rest : { ...rest, locks: [...locks] };
 }
 
-function sameNote(before: Brief, after: Brief, index: number): boolean {
-  const [one, other] = [before, after].map((brief) => {
-    const line = readMaterial(brief.material, brief.rhythm);
-    return line.ok ? line.value.notes[index] : undefined;
-  });
-  return one?.kind === 'note' && other?.kind === 'note' && samePitch(one.pitch, other.pitch) && sameUpper(one.upper, other.upper);
+/** The brief with other marks, in the order of the notes. */
+export function withMarks(brief: Brief, marks: readonly Mark[]): Brief {
+  const { marks: _, ...rest } = brief;
+  return marks.length === 0 ? rest : { ...rest, marks: [...marks] };
+}
+
+/** The brief with something written at a note, or with null no longer; a mark that says nothing goes. */
+export function withMark(brief: Brief, note: number, change: { readonly [Name in keyof Omit<Mark, 'note'>]?: Mark[Name] | null }): Brief {
+  const marks = brief.marks ?? [];
+  const merged = { ...marks.find((mark) => mark.note === note), ...change };
+  const said = Object.fromEntries(Object.entries(merged).filter(([name, value]) => name !== 'note' && value !== null && value !== ''));
+  const others = marks.filter((mark) => mark.note !== note);
+  const all = Object.keys(said).length === 0 ? others : [...others, { ...said, note }];
+  return withMarks(
+    brief,
+    all.toSorted((one, other) => one.note - other.note),
+  );
+}
+
+/** Tells whether the same note stands at a place of both lines; each line is read once. */
+function sameNotes(before: Brief, after: Brief): (index: number) => boolean {
+  const lines = [before, after].map(({ material, rhythm }) => readMaterial(material, rhythm));
+  return (index) => {
+    const [one, other] = lines.map((line) => (line.ok ? line.value.notes[index] : undefined));
+    return one?.kind === 'note' && other?.kind === 'note' && samePitch(one.pitch, other.pitch) && sameUpper(one.upper, other.upper);
+  };
 }
 
 function sameUpper(one: Pitch | null, other: Pitch | null): boolean {

@@ -49,6 +49,23 @@ export const Lock = Type.Object(
 /** What the teacher fixed for one note, as documents carry it. */
 export type Lock = Static<typeof Lock>;
 
+/** Which way the bow goes. */
+export const BOW_DIRECTIONS = ['down', 'up'] as const;
+
+/** What the teacher writes at one note of the line (rests count): bow, a cue over the staff, a remark for the page below. */
+export const Mark = Type.Object(
+  {
+    note: Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 }),
+    bow: Type.Optional(oneOf(BOW_DIRECTIONS)),
+    cue: Type.Optional(Type.String({ minLength: 1, maxLength: 40 })),
+    remark: Type.Optional(Type.String({ minLength: 1, maxLength: 400 })),
+  },
+  closed,
+);
+
+/** What the teacher writes at one note, as documents carry it. */
+export type Mark = Static<typeof Mark>;
+
 /** The one who plays: school, hand as measured, and what the school leaves open. */
 export const Player = Type.Object(
   {
@@ -106,6 +123,7 @@ export const Brief = Type.Object(
     weights: Type.Optional(WeightChanges),
     limits: Type.Optional(Limits),
     locks: Type.Optional(Type.Array(Lock, { maxItems: MOST_NOTES })),
+    marks: Type.Optional(Type.Array(Mark, { maxItems: MOST_NOTES, description: 'For the reader; they change no fingering.' })),
   },
   { ...closed, $id: 'brief', title: 'Brief' },
 );

@@ -1,4 +1,5 @@
 import type { Issue } from '#core/reading';
+import { fingeredOtherwise } from './differences.ts';
 import { plan } from './plan.ts';
 import type { Brief } from './schema.ts';
 import type { Plan, PlannedNote, PlanOutcome } from './types.ts';
@@ -38,28 +39,22 @@ function comparedPlans(before: Plan, after: Plan): WhatChanged {
       const was = before.notes[index];
       return was && differs(was, note) ? [index] : [];
     });
+  const otherwise = fingeredOtherwise(before, after);
+  const apart = new Set(otherwise);
+  const alike = after.notes.flatMap((_, index) => (apart.has(index) ? [] : [index]));
   return {
     kind: 'planned',
-    otherwise: those((was, is) => fingeringKey(was) !== fingeringKey(is)),
+    otherwise,
     shifts: [before.shifts.length, after.shifts.length],
     widestMm: [widestMm(before), widestMm(after)],
     nowStretched: those((was, is) => !isStretched(was) && isStretched(is)),
     nowAtEase: those((was, is) => isStretched(was) && !isStretched(is)),
-    movedMm: Math.max(
-      0,
-      ...those((was, is) => fingeringKey(was) === fingeringKey(is))
-        .slice(0, MOST_COMPARED)
-        .map((index) => moved(before, after, index)),
-    ),
+    movedMm: Math.max(0, ...alike.slice(0, MOST_COMPARED).map((index) => moved(before, after, index))),
   };
 }
 
 /** Arguments of one call of `Math.max`: the longest line there is. */
 const MOST_COMPARED = 10_000;
-
-function fingeringKey(note: PlannedNote): string {
-  return note.kind === 'rest' ? '' : note.stops.map((stop) => `${stop.open} ${stop.finger}`).join('+');
-}
 
 function isStretched(note: PlannedNote): boolean {
   return note.kind === 'note' && note.reach?.judged?.verdict === 'stretch';

@@ -361,3 +361,19 @@ export function beyondReach(pitch: string, needMm: number, maxMm: number, assume
     hint: 'Higher on the string or on a smaller instrument the same is within reach; never force it.',
   };
 }
+
+/** A word of a typed fingering that is no finger. */
+export function notAFinger(word: string): Words {
+  return {
+    message: `“${word}” is not a finger.`,
+    hint: 'Write 0 to 4 or T, one a note with blanks between; 1+3 for a double stop, a full stop to leave a note free.',
+  };
+}
+
+/** A typed fingering that is longer than the line. */
+export function tooManyFingers(fingers: number, notes: number): Words {
+  return {
+    message: `${fingers} fingers are written, but from here on the line has ${notes} ${notes === 1 ? 'note' : 'notes'}.`,
+    hint: 'Begin at an earlier note, or leave some out.',
+  };
+}

@@ -1,0 +1,47 @@
+import type { CostTerm } from '#core/search';
+import { costBreakdown } from './cost-breakdown.ts';
+import { placedNotes } from './placed-note.ts';
+import type { Brief } from './schema.ts';
+import { solveBrief } from './solve-brief.ts';
+
+/** A place that asks most of the player: what it costs to come to a note and to play it. */
+export interface HardPlace {
+  /** Line index. */
+  readonly note: number;
+  readonly thousandths: number;
+  /** What makes it dear, the dearest first. */
+  readonly terms: readonly CostTerm[];
+}
+
+/** Less than this is no hard place, thousandths: a shift with its way, or two crossings that come amiss. */
+const HARD_FROM = 1200;
+
+/** How many things are named at a place. */
+const MOST_NAMED = 2;
+
+/** The dearest notes of a brief's best plan, at most so many, the dearest first; none of a brief that cannot be planned. */
+export function hardestPlaces(brief: Brief, most: number): readonly HardPlace[] {
+  const solved = solveBrief(brief);
+  if (!solved.ok) return [];
+  const { task, steps } = solved.value;
+  const placed = placedNotes(solved.value);
+  const places = steps.map(({ index }, order): HardPlace => {
+    // A pair of notes less the first alone: the second, and the step to it.
+    const here = costBreakdown(task, placed.slice(Math.max(0, order - 1), order + 1), Math.max(0, order - 1));
+    const before = order === 0 ? null : costBreakdown(task, placed.slice(order - 1, order), order - 1);
+    const left = here.lines.flatMap(({ term, thousandths }) => {
+      const own = thousandths - (before?.lines.find((line) => line.term === term)?.thousandths ?? 0);
+      return own > 0 ? [{ term, own }] : [];
+    });
+    const dearest = left.toSorted((one, other) => other.own - one.own);
+    return {
+      note: index,
+      thousandths: here.totalThousandths - (before?.totalThousandths ?? 0),
+      terms: dearest.slice(0, MOST_NAMED).map(({ term }) => term),
+    };
+  });
+  return places
+    .filter(({ thousandths }) => thousandths >= HARD_FROM)
+    .toSorted((one, other) => other.thousandths - one.thousandths || one.note - other.note)
+    .slice(0, most);
+}

@@ -1,0 +1,51 @@
+import { type Finger, FINGERS } from '#core/hand';
+import { goodReading, type Issue, type Reading } from '#core/reading';
+import { notAFinger, tooManyFingers } from '#core/words';
+import { withLock } from './locks.ts';
+import type { Brief, Lock } from './schema.ts';
+import type { Plan } from './types.ts';
+
+/** What is prescribed for one note: a finger, two of a double stop, or nothing. */
+export type PrescribedFinger = readonly [Finger] | readonly [Finger, Finger] | null;
+
+/**
+ * Reads a fingering as teachers write it: `0 1 2 3 | 1 2 3 4`. One sign a note, blanks between; `T` is the thumb, `1+3` a
+ * double stop from below, `.` leaves a note free, bar lines are for the eye.
+ */
+export function parseFingering(text: string): Reading<readonly PrescribedFinger[]> {
+  const words = text.split(/[\s|,]+/).filter(Boolean);
+  const read = words.map((word, place) => ({ word, place, fingers: prescribed(word) }));
+  const [first, ...others] = read.flatMap(({ word, place, fingers }): readonly Issue[] =>
+    fingers === undefined ? [{ code: 'syntax', where: { note: place }, ...notAFinger(word) }] : [],
+  );
+  if (first) return { ok: false, issues: [first, ...others] };
+  return goodReading(read.map(({ fingers }) => fingers ?? null));
+}
+
+/** The brief with fingers fixed from the note at `from` on, rests passed over; refuses more fingers than there are notes. */
+export function withFingering(brief: Brief, plan: Plan, from: number, fingers: readonly PrescribedFinger[]): Reading<Brief> {
+  const sounding = plan.notes.flatMap((note, index) => (note.kind === 'note' && index >= from ? [index] : []));
+  if (fingers.length > sounding.length) {
+    return { ok: false, issues: [{ code: 'syntax', where: {}, ...tooManyFingers(fingers.length, sounding.length) }] };
+  }
+  const locks = fingers.flatMap((pair, order): readonly Lock[] => {
+    const note = sounding[order];
+    if (pair === null || note === undefined) return [];
+    const [finger, upperFinger] = pair;
+    return [{ note, finger, ...(upperFinger === undefined ? {} : { upperFinger }) }];
+  });
+  return goodReading(locks.reduce((now, lock) => withLock(withoutStringAt(now, lock.note), lock), brief));
+}
+
+/** A prescribed finger stands for itself: a string fixed before may not have it. */
+function withoutStringAt(brief: Brief, note: number): Brief {
+  return { ...brief, locks: (brief.locks ?? []).filter((lock) => lock.note !== note) };
+}
+
+/** Undefined where a word is no finger. */
+function prescribed(word: string): PrescribedFinger | undefined {
+  if (word === '.' || word === '-') return null;
+  const [low, high, ...more] = word.split('+').map((name) => FINGERS.find((finger) => finger === name.toUpperCase()));
+  if (low === undefined || more.length > 0 || (word.includes('+') && high === undefined)) return undefined;
+  return high === undefined ? [low] : [low, high];
+}

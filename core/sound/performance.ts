@@ -1,0 +1,157 @@
+import { asNumber } from '#core/material';
+import { frequencyHz } from '#core/pitch';
+import { instrumentOf, intoned, type Plan, type PlannedSound, type Shift } from '#core/plan';
+
+/** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
+export const USUAL_TEMPO = 72;
+
+/** One note as it is played. Times in seconds from the beginning of the stretch that is played. */
+export interface PlayedNote {
+  /** Line index. */
+  readonly note: number;
+  readonly at: number;
+  /** To the end of the note; the next may begin there in the same bow. */
+  readonly seconds: number;
+  /** What sounds, Hz, the lower stop first; intoned as the brief asks. */
+  readonly hz: readonly number[];
+  /** Played in one bow with the note before. */
+  readonly slurred: boolean;
+  /** At its end the finger slides to the note in between, from which the next is reached; null where nothing is heard of a shift. */
+  readonly slide: Slide | null;
+}
+
+/** A slide at the end of a note: how long it lasts, seconds, and where it arrives, Hz. */
+export interface Slide {
+  readonly seconds: number;
+  readonly toHz: number;
+}
+
+/** A beat of the meter; the first of a measure is strong. */
+export interface Beat {
+  readonly at: number;
+  readonly strong: boolean;
+}
+
+/** A stretch of a line as it sounds. */
+export interface Performance {
+  readonly notes: readonly PlayedNote[];
+  readonly beats: readonly Beat[];
+  /** One measure of beats before the first note; at −seconds … 0. */
+  readonly countIn: readonly Beat[];
+  /** Length of the stretch. */
+  readonly seconds: number;
+}
+
+/** What is played of a plan and how. */
+export interface PerformanceChoice {
+  /** Line indexes, both inclusive. */
+  readonly from: number;
+  readonly to: number;
+  /** Share of the tempo: 0.5 is half as fast. */
+  readonly pace: number;
+  /** Whether shifts are heard sliding. */
+  readonly slides: boolean;
+}
+
+/** A slide takes this share of the note it ends, and at most so many seconds: late and quick, as it is practised. */
+const SLIDE = { share: 0.3, mostSeconds: 0.22 } as const;
+
+/** A plan, or a stretch of it, in seconds and Hz. A rest is a gap; a note of the stretch begins at time 0. */
+export function performanceOf(plan: Plan, { from, to, pace, slides }: PerformanceChoice): Performance {
+  const secondsPerWhole = (4 * 60) / ((plan.brief.tempo ?? USUAL_TEMPO) * pace);
+  const start = onsetOf(plan, from);
+  const end = onsetOf(plan, to) + lengthOf(plan, to);
+  const shifts = new Map(plan.shifts.map((shift) => [shift.from, shift]));
+  const hzOf = rememberedHz(plan);
+  const notes = plan.notes.slice(from, to + 1).flatMap((note, offset): readonly PlayedNote[] => {
+    if (note.kind === 'rest') return [];
+    const index = from + offset;
+    const before = plan.line.notes[index - 1];
+    const seconds = lengthOf(plan, index) * secondsPerWhole;
+    const shift = shifts.get(index);
+    return [
+      {
+        note: index,
+        at: (onsetOf(plan, index) - start) * secondsPerWhole,
+        seconds,
+        hz: hzOf(note),
+        slurred: before?.kind === 'note' && before.slurredToNext && index > from,
+        slide: slides && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
+      },
+    ];
+  });
+  const seconds = (end - start) * secondsPerWhole;
+  return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn: countInOf(plan, secondsPerWhole), seconds };
+}
+
+/** What a drone may sound: the tonic of the line, in the octave below its lowest note or that note itself, or an open string; Hz. */
+export function droneHz(plan: Plan, on: 'tonic' | { readonly open: string }): number | null {
+  const instrument = instrumentOf(plan);
+  if (on !== 'tonic') {
+    const string = instrument.strings.find(({ name }) => name === on.open);
+    return string ? frequencyHz(string.open, instrument.a4Hz) : null;
+  }
+  const lowest = Math.min(...lowestHz(plan));
+  if (!Number.isFinite(lowest)) return null;
+  const tonic = frequencyHz({ ...plan.line.key.tonic, octave: 4 }, instrument.a4Hz);
+  return tonic * 2 ** Math.floor(Math.log2((lowest * 1.01) / tonic));
+}
+
+function lowestHz(plan: Plan): readonly number[] {
+  const hzOf = rememberedHz(plan);
+  return plan.notes.slice(0, MOST_COMPARED).flatMap((note) => (note.kind === 'note' ? hzOf(note).slice(0, 1) : []));
+}
+
+/** Arguments of one call of `Math.min`: the longest line there is. */
+const MOST_COMPARED = 10_000;
+
+/** A long line has few different notes: each is intoned once. */
+function rememberedHz(plan: Plan): (note: PlannedSound) => readonly number[] {
+  const known = new Map<string, readonly number[]>();
+  return (note) => {
+    const key = note.stops.map((stop) => `${stop.open} ${stop.pitch} ${stop.finger === '0'} ${stop.harmonic}`).join('+');
+    const hz = known.get(key) ?? intoned(plan, note).map(({ target }) => target.hz);
+    known.set(key, hz);
+    return hz;
+  };
+}
+
+/** The guiding finger slides on the string it stands on; over an open string or a rest nothing of the shift is heard. */
+function slideOf(plan: Plan, note: PlannedSound, shift: Shift, seconds: number): Slide | null {
+  if (shift.throughOpenString || shift.throughRest) return null;
+  const stop = note.stops.find((each) => each.string === shift.fromString) ?? note.stops[0];
+  const guide = shift.guides.find(({ inBetween }) => inBetween?.open === stop.open)?.inBetween;
+  const arrival = plan.notes[shift.to];
+  const sameString = arrival?.kind === 'note' && arrival.stops[0].open === stop.open ? arrival.stops[0].semitonesAboveOpen : null;
+  const semitones = guide?.semitonesAboveOpen ?? sameString;
+  if (semitones === null || stop.finger === '0') return null;
+  const open = instrumentOf(plan).strings.find(({ name }) => name === stop.open);
+  if (!open) return null;
+  const toHz = frequencyHz(open.open, instrumentOf(plan).a4Hz) * 2 ** (semitones / 12);
+  return { seconds: Math.min(SLIDE.mostSeconds, SLIDE.share * seconds), toHz };
+}
+
+function beatsBetween(plan: Plan, start: number, end: number, secondsPerWhole: number): readonly Beat[] {
+  const { beats, beatValue } = plan.line.meter;
+  const first = Math.ceil(start * beatValue);
+  const last = Math.ceil(end * beatValue) - 1;
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, order) => {
+    const beat = first + order;
+    return { at: (beat / beatValue - start) * secondsPerWhole, strong: beat % beats === 0 };
+  });
+}
+
+function countInOf({ line }: Plan, secondsPerWhole: number): readonly Beat[] {
+  const { beats, beatValue } = line.meter;
+  return Array.from({ length: beats }, (_, beat) => ({ at: ((beat - beats) / beatValue) * secondsPerWhole, strong: beat === 0 }));
+}
+
+function onsetOf(plan: Plan, index: number): number {
+  const note = plan.line.notes[index];
+  return note ? asNumber(note.onset) : 0;
+}
+
+function lengthOf(plan: Plan, index: number): number {
+  const note = plan.line.notes[index];
+  return note ? asNumber(note.duration) : 0;
+}
