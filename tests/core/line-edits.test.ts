@@ -45,7 +45,10 @@ const bowsOf = (brief: Brief): string => {
 describe('a line written out', () => {
   it('is the same line: pitches, lengths, bows, key', () => {
     const out = writtenOut(scale);
-    assert.deepEqual(readMaterial(out.material, out.rhythm), readMaterial(scale.material, scale.rhythm));
+    const [written, ruled] = [out, scale].map(({ material, rhythm }) => readMaterial(material, rhythm));
+    assert.ok(written?.ok && ruled?.ok);
+    assert.deepEqual(written.value.notes, ruled.value.notes);
+    assert.equal(written.value.key.fifths, ruled.value.key.fifths);
     assert.equal(out.wayDown, undefined);
     assert.ok(readBriefValue(out).ok);
   });
@@ -88,7 +91,7 @@ describe('editing notes', () => {
   });
 
   it('slurs some notes and takes the bow apart again, never into a rest', () => {
-    assert.equal(bowsOf(withBow(scale, 1, 2, true)).slice(0, 6), '._._' + '__');
+    assert.equal(bowsOf(withBow(scale, 1, 2, true)).slice(0, 6), '._..__');
     assert.equal(bowsOf(withBow(line, 1, 3, true)), '.__.');
     assert.equal(bowsOf(withBow(withBow(line, 0, 3, true), 1, 2, false)), '....');
     const resting = withNotesInserted(withBow(line, 0, 3, true), 2, [{ rest: true, duration: '1/4' }]);
@@ -110,7 +113,7 @@ describe('editing notes', () => {
         ]) {
           assert.ok(readBriefValue(edited).ok);
           const outcome = plan(edited);
-          if (!outcome.ok) assert.ok(outcome.issues[0].message.length > 0);
+          if (!outcome.ok) assert.ok((outcome.issues[0]?.message ?? '').length > 0);
         }
       }),
       { numRuns: 40 },
@@ -160,17 +163,7 @@ describe('marks', () => {
       ...marked,
       material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 1, direction: 'up-down' },
     });
-    assert.deepEqual(
-      [shorter.brief.marks, shorter.droppedMarks, shorter.dropped],
-      [
-        [
-          { note: 0, cue: 'begin' },
-          { note: 14, cue: 'top' },
-        ],
-        0,
-        0,
-      ],
-    );
+    assert.deepEqual([shorter.brief.marks, shorter.droppedMarks, shorter.dropped], [[{ note: 0, cue: 'begin' }], 1, 0]);
     const other = carryLocks(marked, { ...marked, material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 2, direction: 'up' } });
     assert.equal(other.droppedMarks, 0);
     const minor = carryLocks(marked, { ...marked, material: { kind: 'scale', type: 'major', tonic: 'B3', octaves: 2, direction: 'up' } });
