@@ -12,7 +12,7 @@ import {
   type WrittenHead,
 } from '#core/notation';
 import { LETTERS } from '#core/pitch';
-import type { Plan, PlannedSound, Stop } from '#core/plan';
+import type { Mark, Plan, PlannedSound, Stop } from '#core/plan';
 import { positionMark } from '#core/words';
 import { element } from './xml.ts';
 
@@ -46,7 +46,7 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
 
 /**
  * A plan as a MusicXML 4.0 partwise score: one part, pitches as written (with `transpose` for the double bass),
- * fingering and string on each note, slurs, ties, and the position in words where a stay begins.
+ * fingering and string on each note, slurs, ties, bow marks, and in words the position where a stay begins, cues and remarks.
  */
 export function toMusicXml(name: string, plan: Plan): string {
   const kind = plan.brief.instrument.kind;
@@ -126,20 +126,24 @@ function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly string[] {
   if (symbol.kind === 'rest') return [element('note', [element('rest', []), ...lengthElements(symbol.value)])];
   const planned = plan.notes[symbol.index];
   if (planned?.kind !== 'note') throw new RangeError(`Note ${symbol.index} of the line has no fingering`);
-  const position = planned.beginsStay && !symbol.tiedFromBefore ? [positionDirection(planned)] : [];
-  return [...position, ...noteElements(symbol, planned)];
+  const mark = symbol.tiedFromBefore ? undefined : plan.brief.marks?.find(({ note }) => note === symbol.index);
+  const position = planned.beginsStay && !symbol.tiedFromBefore ? [wordsDirection(positionMark(planned.position), 'above')] : [];
+  const words = [mark?.cue, mark?.remark].flatMap((text) => (text === undefined ? [] : [wordsDirection(text, 'below')]));
+  return [...position, ...words, ...noteElements(symbol, planned, mark?.bow ?? null)];
 }
 
-function positionDirection(planned: PlannedSound): string {
-  return element('direction', [element('direction-type', [element('words', positionMark(planned.position))])], { placement: 'above' });
+function wordsDirection(words: string, placement: 'above' | 'below'): string {
+  return element('direction', [element('direction-type', [element('words', words)])], { placement });
 }
 
 /** One element for each head; those after the first are marked as sounding with it. Slurs and ties stand once. */
-function noteElements(symbol: MeasureNote, planned: PlannedSound): readonly string[] {
-  return symbol.heads.map((head, order) => noteElement(symbol, head, planned.stops[order] ?? planned.stops[0], order > 0));
+function noteElements(symbol: MeasureNote, planned: PlannedSound, bow: Mark['bow'] | null): readonly string[] {
+  return symbol.heads.map((head, order) =>
+    noteElement(symbol, head, planned.stops[order] ?? planned.stops[0], order > 0, order === 0 ? bow : null),
+  );
 }
 
-function noteElement(symbol: MeasureNote, head: WrittenHead, stop: Stop, inChord: boolean): string {
+function noteElement(symbol: MeasureNote, head: WrittenHead, stop: Stop, inChord: boolean, bow: Mark['bow'] | null): string {
   const { letter, alteration, octave } = head.written;
   const [duration, voice, ...shape] = lengthElements(symbol.value);
   const ties = tieTypes(symbol);
@@ -155,13 +159,14 @@ function noteElement(symbol: MeasureNote, head: WrittenHead, stop: Stop, inChord
     voice ?? '',
     ...shape,
     ...(head.accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(head.accidental)] ?? 'natural')]),
-    ...notations(symbol, stop, ties, inChord),
+    ...notations(symbol, stop, ties, inChord, bow),
   ]);
 }
 
-function notations(symbol: MeasureNote, stop: Stop, ties: readonly string[], inChord: boolean): readonly string[] {
+function notations(symbol: MeasureNote, stop: Stop, ties: readonly string[], inChord: boolean, bow: Mark['bow'] | null): readonly string[] {
   const slurs = inChord ? [] : symbol.slur === 'begins' ? ['start'] : symbol.slur === 'ends' ? ['stop'] : [];
   const technical = [
+    ...(bow ? [element(`${bow}-bow`, [])] : []),
     ...(stop.harmonic ? [element('harmonic', [element('natural', []), element('sounding-pitch', [])])] : []),
     element('fingering', stop.finger),
     element('string', String(STRING_NUMBERS.indexOf(stop.string) + 1)),

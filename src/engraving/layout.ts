@@ -20,6 +20,8 @@ export interface StaffLayout {
   /** Top line of the staff. */
   readonly staffTopY: number;
   readonly stringRowY: number;
+  /** Where cues stand, if there are any. */
+  readonly cueRowY: number;
   readonly height: number;
 }
 
@@ -31,6 +33,10 @@ const MEASURE_PADDING = 26;
 /** Room for a clef that changes within a measure, or at its end. */
 const CLEF_WIDTH = 26;
 
+/** Height of the rows of bow signs and of cues, where there are any. */
+const BOW_ROW = 14;
+const CUE_ROW = 16;
+
 /** Height of the row of octave lines. */
 const OCTAVE_ROW = 18;
 
@@ -38,8 +44,20 @@ const OCTAVE_ROW = 18;
 const CLOSEST = 0.88;
 const WIDEST = 1.6;
 
+/** What the teacher has written that needs room of its own: bow signs over the fingers, cues below the strings. */
+export interface WrittenRows {
+  readonly bows: boolean;
+  readonly cues: boolean;
+}
+
 /** Lays out an engraving: one staff, as wide as it needs; `available` stretches a short line to fill it. */
-export function layoutStaff(engraving: Engraving, measures: readonly Measure[], available: number, first: boolean): StaffLayout {
+export function layoutStaff(
+  engraving: Engraving,
+  measures: readonly Measure[],
+  available: number,
+  first: boolean,
+  written: WrittenRows = { bows: false, cues: false },
+): StaffLayout {
   const headWidth = 44 + 10 * Math.abs(engraving.key.fifths) + (first ? 28 : 0);
   const natural = measures.map(
     (measure, index) => measureWidth(measure) + (index === 0 ? headWidth : 0) + (clefAfter(engraving, measure) ? CLEF_WIDTH : 0),
@@ -53,10 +71,10 @@ export function layoutStaff(engraving: Engraving, measures: readonly Measure[], 
     right += fixed + (width - fixed) * stretch;
     offsets.push(right);
   }
-  return { offsets, headWidth, ...rows(measures) };
+  return { offsets, headWidth, ...rows(measures, written) };
 }
 
-function rows(measures: readonly Measure[]): Omit<StaffLayout, 'offsets' | 'headWidth'> {
+function rows(measures: readonly Measure[], { bows, cues }: WrittenRows): Omit<StaffLayout, 'offsets' | 'headWidth'> {
   const symbols = measures.flatMap((measure) => measure.symbols);
   const fromMiddle = symbols.flatMap(({ reading, ...symbol }) =>
     symbol.kind === 'note' ? symbol.heads.map((head) => stepsOnStaff(reading, head.written) - reading.clef.middleSteps) : [],
@@ -67,9 +85,17 @@ function rows(measures: readonly Measure[]): Omit<StaffLayout, 'offsets' | 'head
   const below = Math.max(16, ((-lowest - 4) * STAFF_SPACE) / 2 + 10);
   const slurred = symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null);
   const octaveLine = symbols.some((symbol) => symbol.reading.octaveLine);
-  const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0);
+  const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (bows ? BOW_ROW : 0);
   const stringRowY = staffTopY + STAFF_HEIGHT + below + 24;
-  return { positionRowY: 14, octaveRowY: 14 + OCTAVE_ROW, fingerRowY: staffTopY - 14, staffTopY, stringRowY, height: stringRowY + 8 };
+  return {
+    positionRowY: 14,
+    octaveRowY: 14 + OCTAVE_ROW,
+    fingerRowY: staffTopY - 14,
+    staffTopY,
+    stringRowY,
+    cueRowY: stringRowY + CUE_ROW,
+    height: stringRowY + 8 + (cues ? CUE_ROW : 0),
+  };
 }
 
 function measureWidth(measure: Measure): number {

@@ -1,13 +1,5 @@
 import type { ReactNode } from 'react';
-
-const PAGES = [
-  { href: '/', name: 'Bench', ofPiece: true },
-  { href: '/pieces', name: 'Pieces' },
-  { href: '/measure', name: 'Measure', ofPiece: true },
-  { href: '/tuner', name: 'Tuner' },
-  { href: '/setup', name: 'Set up' },
-  { href: '/costs', name: 'Costs' },
-] as const satisfies readonly { readonly href: string; readonly name: string; readonly ofPiece?: boolean }[];
+import { PAGES } from './pages.ts';
 
 interface HeaderProps {
   readonly current: (typeof PAGES)[number]['name'];
@@ -19,11 +11,11 @@ interface HeaderProps {
 /** The name of the house, where you are, and what can be done here. */
 export function Header({ current, pieceId = null, children }: HeaderProps) {
   return (
-    <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-line px-6 py-2">
-      <a href="/" className="font-serif text-xl font-semibold text-ink no-underline">
+    <header className="no-print flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-line px-5 py-1.5 lg:flex-nowrap">
+      <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
         Dove Path
       </a>
-      <nav aria-label="Views" className="flex gap-5">
+      <nav aria-label="Views" className="flex flex-wrap gap-x-4">
         {PAGES.map((page) => (
           <a
             key={page.href}

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { bringStudio, keepWorking, newPiece, openPiece } from '../store/bench-work.ts';
+import { bringStudio, keepWorking, newPiece, openPiece, switchPiece } from '../store/bench-work.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is
@@ -19,9 +19,12 @@ export function useOpenedPiece(): string | null {
         if (gone) return;
         stop = keepWorking();
       });
+    const back = (): void => void switchPiece(new URL(location.href).searchParams.get('piece'));
+    window.addEventListener('popstate', back);
     return () => {
       gone = true;
       stop();
+      window.removeEventListener('popstate', back);
     };
   }, []);
   return trouble;
@@ -32,8 +35,11 @@ async function openFromAddress(): Promise<void> {
   if (document.documentElement.dataset['demo'] === 'yes') await (await import('../store/demo.ts')).seedDemoOnce();
   await bringStudio();
   const address = new URL(location.href);
-  const id = address.searchParams.has('new') ? newPiece() : await openPiece(address.searchParams.get('piece'));
+  const linked = address.searchParams.get('brief');
+  const id = address.searchParams.has('new') || linked !== null ? newPiece() : await openPiece(address.searchParams.get('piece'));
+  if (linked !== null) await (await import('../store/open-link.ts')).openLinkedBrief(linked);
   address.searchParams.delete('new');
+  address.searchParams.delete('brief');
   address.searchParams.set('piece', id);
   history.replaceState(null, '', address);
 }

@@ -1,6 +1,18 @@
-import { type Alternative, type Brief, carryLocks, type Lock, lockOf, withLock, withoutLock } from '#core/plan';
+import {
+  type Alternative,
+  type Brief,
+  type CarriedLocks,
+  carryLocks,
+  type Lock,
+  lockOf,
+  parseFingering,
+  type Plan,
+  withFingering,
+  withLock,
+  withoutLock,
+} from '#core/plan';
 import { OVERTAKEN, planner } from '../workers/client.ts';
-import { benchStore } from './bench-store.ts';
+import { benchStore, type Stretch } from './bench-store.ts';
 import { workChanged } from './bench-work.ts';
 import { readLineText, withInstrumentSpec, withProfile } from './brief-edits.ts';
 import type { InstrumentRecord, PlayerRecord } from './database.ts';
@@ -16,8 +28,7 @@ export function changeBrief(change: (brief: Brief) => Brief): void {
 
 function setBrief(changed: Brief, instrumentId: string | null, playerId: string | null): void {
   const carried = carryLocks(benchStore.getState().brief, changed);
-  const notice = carried.dropped === 0 ? null : droppedWords(carried.dropped);
-  benchStore.setState({ brief: carried.brief, notice, instrumentId, playerId });
+  benchStore.setState({ brief: carried.brief, notice: droppedWords(carried), instrumentId, playerId });
 }
 
 /** Plays the piece on an instrument of the studio. */
@@ -58,7 +69,7 @@ export function typeLine(lineText: string): void {
   const reading = readLineText(brief, lineText);
   if (!reading.ok) return benchStore.setState({ lineText, issues: reading.issues });
   const carried = carryLocks(brief, { ...brief, material: { ...brief.material, notes: reading.value } });
-  benchStore.setState({ lineText, brief: carried.brief, notice: carried.dropped === 0 ? null : droppedWords(carried.dropped) });
+  benchStore.setState({ lineText, brief: carried.brief, notice: droppedWords(carried) });
 }
 
 /** Note value and instrument change what a typed line means: read it again. */
@@ -80,18 +91,18 @@ export async function wishFor(lock: Lock): Promise<void> {
   const { brief } = benchStore.getState();
   const alone = withLock(withoutLock(brief, lock.note), lock);
   const together = withLock(brief, lock);
-  for (const candidate of together === alone ? [alone] : [together, alone]) {
+  await takeFirstPlayable(together === alone ? [alone] : [together, alone]);
+}
+
+/** Takes the first of some briefs that can be planned; where none can, says why and leaves the piece as it is. */
+export async function takeFirstPlayable(candidates: readonly Brief[]): Promise<void> {
+  for (const candidate of candidates) {
     const answer = await planner.plan(candidate);
     if (answer === OVERTAKEN) return;
-    if (answer.ok)
-      return benchStore.setState({
-        brief: candidate,
-        planSet: answer.value,
-        plannedBrief: candidate,
-        issues: [],
-        relaxed: null,
-        notice: null,
-      });
+    if (answer.ok) {
+      const planned = { brief: candidate, planSet: answer.value, plannedBrief: candidate };
+      return benchStore.setState({ ...planned, issues: [], relaxed: null, notice: null });
+    }
     benchStore.setState({ notice: answer.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ') });
   }
 }
@@ -107,19 +118,46 @@ export function acceptRelaxation(): void {
   if (relaxed) changeBrief(() => relaxed.brief);
 }
 
-/** Takes another fingering: its notes that differ are fixed, string and finger; the rest follows. */
-export function takeAlternative({ plan, kind, differsAt }: Alternative): void {
+/** Takes another fingering, or a stretch of it: its notes that differ are fixed, string and finger; the rest follows. */
+export function takeAlternative({ plan, kind, differsAt }: Alternative, stretch: Stretch | null = null): void {
   const { brief } = benchStore.getState();
-  if (kind === 'unlocked') return changeBrief(({ locks: _, ...free }) => free);
-  const locks = differsAt.flatMap((note): Lock[] => {
+  benchStore.setState({ laidOver: null });
+  if (kind === 'unlocked' && stretch === null) return changeBrief(({ locks: _, ...free }) => free);
+  const taken = differsAt.filter((note) => stretch === null || (note >= stretch.from && note <= stretch.to));
+  changeBrief(() => locksOf(plan, taken).reduce(withLock, brief));
+}
+
+/** Fixes the notes of a stretch as they are fingered now, or lets them go. */
+export function fixStretch({ from, to }: Stretch, fixed: boolean): void {
+  const { planSet } = benchStore.getState();
+  if (!planSet) return;
+  const notes = planSet.best.notes.flatMap((_, index) => (index >= from && index <= to ? [index] : []));
+  changeBrief((brief) => (fixed ? locksOf(planSet.best, notes).reduce(withLock, brief) : notes.reduce(withoutLock, brief)));
+}
+
+/** Fixes a fingering typed as digits from a note on, if the hand can play it; else says what stands in the way. */
+export async function prescribe(text: string, from: number): Promise<void> {
+  const { brief, planSet } = benchStore.getState();
+  if (!planSet) return;
+  const fingers = parseFingering(text);
+  const prescribed = fingers.ok ? withFingering(brief, planSet.best, from, fingers.value) : fingers;
+  if (prescribed.ok) return takeFirstPlayable([prescribed.value]);
+  benchStore.setState({ notice: prescribed.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ') });
+}
+
+function locksOf(plan: Plan, notes: readonly number[]): readonly Lock[] {
+  return notes.flatMap((note): Lock[] => {
     const sound = plan.notes[note];
     return sound?.kind === 'note' ? [lockOf(note, sound)] : [];
   });
-  changeBrief(() => locks.reduce(withLock, brief));
 }
 
-function droppedWords(count: number): string {
-  return count === 1
-    ? 'One fixed finger no longer fits its note and was let go.'
-    : `${count} fixed fingers no longer fit their notes and were let go.`;
+/** What no longer fits its note and was let go; null where everything does. */
+function droppedWords({ dropped, droppedMarks }: CarriedLocks): string | null {
+  const fingers =
+    dropped === 0 ? '' : dropped === 1 ? 'One fixed finger no longer fits its note' : `${dropped} fixed fingers no longer fit their notes`;
+  const marks =
+    droppedMarks === 0 ? '' : droppedMarks === 1 ? 'One mark no longer has its note' : `${droppedMarks} marks no longer have their notes`;
+  const both = [fingers, marks].filter((words) => words !== '');
+  return both.length === 0 ? null : `${both.join('. ')} and ${dropped + droppedMarks === 1 ? 'was' : 'were'} let go.`;
 }

@@ -1,6 +1,6 @@
 import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
-import type { Brief, PlanSet, Relaxed } from '#core/plan';
+import type { Alternative, Brief, Plan, PlanSet, Relaxed } from '#core/plan';
 import type { Issue } from '#core/reading';
 import { FIRST_BRIEF } from './brief-reading.ts';
 import type { ChangedSince, InstrumentRecord, PlayerRecord, Uses } from './database.ts';
@@ -16,11 +16,25 @@ export interface Work extends Uses {
 /** Whether the work is in the database. */
 export type Saving = { readonly state: 'saved' } | { readonly state: 'saving' } | { readonly state: 'failed'; readonly message: string };
 
+/** The alternatives found for a plan. */
+export interface OtherFingerings {
+  readonly plan: Plan;
+  readonly found: readonly Alternative[];
+}
+
+/** A stretch of the line: line indexes, both inclusive, the first not after the last. */
+export interface Stretch {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** The bench: one piece being worked on. */
 export interface Bench extends Work {
   /** Null until a piece is loaded. */
   readonly pieceId: string | null;
   readonly createdAt: number;
+  /** When the piece was last written from here, or read; ms since 1970. */
+  readonly writtenAt: number;
   readonly demo: boolean;
   /** The last good plan; it stays while the brief cannot be planned. */
   readonly planSet: PlanSet | null;
@@ -36,6 +50,14 @@ export interface Bench extends Work {
   readonly notice: string | null;
   /** Line index of the selected note. */
   readonly selected: number | null;
+  /** The other end of a selected stretch; null while only one note is selected. */
+  readonly stretchFrom: number | null;
+  /** Other fingerings of the plan shown, once they are found. */
+  readonly others: OtherFingerings | null;
+  /** Which of them is laid over the picture, by its place in the list. */
+  readonly laidOver: number | null;
+  /** Line indexes of the notes that the last plan fingers otherwise than the one before it, shown for a moment. */
+  readonly refingered: readonly number[];
   readonly saving: Saving;
   /** What its instrument or player changed since the teacher last looked; null when nothing did. */
   readonly changed: ChangedSince | null;
@@ -47,6 +69,7 @@ export interface Bench extends Work {
 const EMPTY: Bench = {
   pieceId: null,
   createdAt: 0,
+  writtenAt: 0,
   demo: false,
   name: '',
   brief: FIRST_BRIEF,
@@ -60,11 +83,27 @@ const EMPTY: Bench = {
   progress: null,
   notice: null,
   selected: null,
+  stretchFrom: null,
+  others: null,
+  laidOver: null,
+  refingered: [],
   saving: { state: 'saved' },
   changed: null,
   instruments: [],
   players: [],
 };
+
+/** The selected stretch of two notes or more; null where there is none. */
+export function stretchOf({ selected, stretchFrom }: Pick<Bench, 'selected' | 'stretchFrom'>): Stretch | null {
+  if (selected === null || stretchFrom === null || selected === stretchFrom) return null;
+  return { from: Math.min(selected, stretchFrom), to: Math.max(selected, stretchFrom) };
+}
+
+/** The fingering laid over the picture; null where there is none, or where the plan has moved on. */
+export function laidOverOf({ planSet, others, laidOver }: Pick<Bench, 'planSet' | 'others' | 'laidOver'>): Alternative | null {
+  if (laidOver === null || !others || others.plan !== planSet?.best) return null;
+  return others.found[laidOver] ?? null;
+}
 
 /** Whether nothing of the teacher's decisions differs. */
 export function sameWork(one: Work, other: Work): boolean {

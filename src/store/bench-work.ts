@@ -6,9 +6,11 @@ import { type Bench, benchStore, sameWork, type Work } from './bench-store.ts';
 import { FIRST_BRIEF } from './brief-reading.ts';
 import { database, type PieceRecord } from './database.ts';
 import { loadRecord, newRecord, pieceOf, saveRecord } from './pieces.ts';
+import { forgetUnwritten, keepUnwritten, writeUnwritten } from './unwritten.ts';
 
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
+  await writeUnwritten();
   const record = (id === null ? null : await loadRecord(id)) ?? (await loadRecord(null));
   return record ? setOnBench(record, await lineTextOf(record.piece)) : newPiece();
 }
@@ -45,7 +47,13 @@ export function namePlayer(name: string): void {
 
 /** Selects a note of the line; null selects none. */
 export function select(note: number | null): void {
-  benchStore.setState({ selected: note });
+  benchStore.setState({ selected: note, stretchFrom: null });
+}
+
+/** Selects the stretch from the note selected before to this one. */
+export function selectTo(note: number): void {
+  const { selected, stretchFrom } = benchStore.getState();
+  benchStore.setState({ selected: note, stretchFrom: stretchFrom ?? selected ?? note });
 }
 
 /** Takes a notice away. */
@@ -67,13 +75,15 @@ export function keepWorking(): () => void {
   void planNow();
   const stop = benchStore.subscribe((now, before) => {
     if (needsPlanning(now, before)) void planNow();
-    if (now.pieceId === before.pieceId && !sameWork(now, before)) saver.workChanged();
+    if (now.pieceId === before.pieceId && !sameWork(now, before) && now.writtenAt === before.writtenAt) saver.workChanged();
   });
-  const leave = (): void => saver.flush();
+  const leave = (): void => saver.leave();
   window.addEventListener('pagehide', leave);
+  document.addEventListener('visibilitychange', leave);
   return () => {
     stop();
     window.removeEventListener('pagehide', leave);
+    document.removeEventListener('visibilitychange', leave);
   };
 }
 
@@ -116,6 +126,7 @@ class Saver {
   private writing = false;
   private changed = false;
   private timer = 0;
+  private written: Promise<void> = Promise.resolve();
 
   workChanged(): void {
     this.changed = true;
@@ -124,9 +135,22 @@ class Saver {
     if (benchStore.getState().saving.state !== 'saving') benchStore.setState({ saving: { state: 'saving' } });
   }
 
+  /** The page may be gone before the database has written: what waits is left where the next start finds it. */
+  leave(): void {
+    const record = this.changed || this.writing ? recordOfBench() : null;
+    if (record) keepUnwritten(record);
+    this.flush();
+  }
+
   /** Writes at once what waits to be written. */
   flush(): void {
-    if (this.changed && !this.writing) void this.write();
+    if (this.changed && !this.writing) this.written = this.write();
+  }
+
+  /** Writes what waits, and resolves when it is written. */
+  async settled(): Promise<void> {
+    this.flush();
+    await this.written;
   }
 
   private async write(): Promise<void> {
@@ -135,13 +159,29 @@ class Saver {
       this.changed = false;
       const record = recordOfBench();
       const outcome = record ? await saveRecord(record) : { ok: true as const };
-      if (!this.changed) benchStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
+      if (outcome.ok) forgetUnwritten();
+      const writtenAt = record?.updatedAt ?? benchStore.getState().writtenAt;
+      if (!this.changed)
+        benchStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message }, writtenAt });
     }
     this.writing = false;
   }
 }
 
 const saver = new Saver();
+
+/** Puts another piece on the bench, once this one is written; its id. */
+export async function switchPiece(id: string | null): Promise<string> {
+  await saver.settled();
+  return id === null ? newPiece() : openPiece(id);
+}
+
+/** Takes over what another tab has written into this piece; undo goes back to what was here. */
+export function takeOver({ piece, instrumentId, playerId, changed, updatedAt }: PieceRecord): void {
+  const { name, brief, lineText = '' } = piece;
+  const notice = 'This piece was changed in another tab; this is how it is now. Undo goes back to how it was here.';
+  benchStore.setState({ name, brief, lineText, instrumentId, playerId, changed, writtenAt: updatedAt, notice });
+}
 
 /** The work has changed and is to be written. */
 export function workChanged(): void {
@@ -169,6 +209,7 @@ function setOnBench(record: PieceRecord, lineText: string): string {
     ...work,
     pieceId: id,
     createdAt,
+    writtenAt: record.updatedAt,
     demo,
     changed,
     planSet: null,
@@ -178,6 +219,10 @@ function setOnBench(record: PieceRecord, lineText: string): string {
     progress: null,
     notice: null,
     selected: null,
+    stretchFrom: null,
+    others: null,
+    laidOver: null,
+    refingered: [],
     saving: { state: 'saved' },
   });
   benchStore.temporal.getState().clear();

@@ -13,6 +13,11 @@ export function act(what: (actions: Actions) => unknown): void {
   void bringActions().then(([actions]) => what(actions));
 }
 
+/** Changes single notes of the piece on the bench, or what is written at them. */
+export function actOnLine(what: (actions: typeof import('./line-actions.ts')) => unknown): void {
+  void import('./line-actions.ts').then(what);
+}
+
 /** Changes the brief. */
 export function change(how: (now: Brief, edits: Edits) => Brief): void {
   void bringActions().then(([actions, edits]) => actions.changeBrief((now) => how(now, edits)));

@@ -49,10 +49,10 @@ export interface SetAsideRecord {
 }
 
 /** A small fact the application remembers. */
-export interface FactRecord {
-  readonly key: 'demo-seeded';
-  readonly value: boolean;
-}
+export type FactRecord =
+  | { readonly key: 'demo-seeded'; readonly value: boolean }
+  /** The pieces that stand open in the row of the bench, by id, as they were opened. */
+  | { readonly key: 'open-pieces'; readonly value: readonly string[] };
 
 /** What a piece of the first tables did not have. */
 const UNLINKED: Uses & Pick<PieceRecord, 'changed'> = { instrumentId: null, playerId: null, changed: null };

@@ -22,6 +22,12 @@ export async function loadRecords(): Promise<PieceList> {
   return { records: read.filter((record) => record !== null), setAside: await database.setAside.count() };
 }
 
+/** The names of all pieces, newest first; an unnamed one by what it is. */
+export async function loadPieceNames(): Promise<readonly { readonly id: string; readonly name: string }[]> {
+  const stored = await database.pieces.orderBy('updatedAt').reverse().toArray();
+  return stored.map(({ id, piece }) => ({ id, name: piece.name === '' ? 'unnamed' : piece.name }));
+}
+
 /** Removes a piece. */
 export async function deleteRecord(id: string): Promise<void> {
   await database.pieces.delete(id);
@@ -30,6 +36,26 @@ export async function deleteRecord(id: string): Promise<void> {
 /** Reads a piece from a file's text. */
 export async function readPieceFile(text: string): Promise<Reading<Piece>> {
   return readPieceText(text, readPieceValue);
+}
+
+/** Writes a record that was left as text, if it is a sound one and newer than the one there. */
+export async function putUnwritten(text: string): Promise<void> {
+  const left = parsed(text);
+  if (!isRecord(left) || !readPieceValue(left.piece).ok) return;
+  const there = await database.pieces.get(left.id);
+  if (!there || there.updatedAt < left.updatedAt) await database.pieces.put(left);
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
+
+function isRecord(value: unknown): value is PieceRecord {
+  return typeof value === 'object' && value !== null && 'id' in value && 'piece' in value && 'updatedAt' in value;
 }
 
 /** Everything that was set aside, as text to download. */

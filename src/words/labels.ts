@@ -2,7 +2,7 @@ import type { HandMeasure, HandPreset, School } from '#core/hand';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
 import type { ArpeggioType, BrokenFigure, Direction, DoubleStopInterval, Material, ScaleType } from '#core/material';
 import { displayPitch, displayPitchClass, parseKey, parsePitch } from '#core/pitch';
-import type { Brief, WAYS_DOWN } from '#core/plan';
+import type { Alternative, Brief, WAYS_DOWN } from '#core/plan';
 import type { OpenStringPolicy, Preference, Purpose } from '#core/search';
 
 /** Every label of the interface that names a choice: one source for sentence, sheet, list and table. */
@@ -245,3 +245,36 @@ function patternLabel(material: Exclude<Material, { kind: 'line' }>): string {
       return `${tonic} ${SCALE_LABELS[material.type]} in double stops, ${DOUBLE_STOP_LABELS[material.interval]}`;
   }
 }
+
+/** What kind of other fingering it is: the wish it fulfils, or another way. */
+export function alternativeName(kind: Alternative['kind']): string {
+  switch (kind) {
+    case 'other-way':
+      return 'another way';
+    case 'unlocked':
+      return 'without your fixed notes';
+    case 'fewest-shifts':
+    case 'strong-fingers':
+    case 'train-fourth':
+    case 'open-strings-ring':
+    case 'open-strings-covered':
+    case 'one-string':
+    case 'no-extensions':
+    case 'low-positions':
+    case 'connected':
+    case 'finger-a-semitone':
+      return PREFERENCE_LABELS[kind];
+  }
+}
+
+/** Lengths of single notes, as fractions of a whole note. */
+export const LENGTH_LABELS: Readonly<Record<string, string>> = {
+  '1/1': 'whole note',
+  '3/4': 'dotted half',
+  '1/2': 'half note',
+  '3/8': 'dotted quarter',
+  '1/4': 'quarter',
+  '3/16': 'dotted eighth',
+  '1/8': 'eighth',
+  '1/16': 'sixteenth',
+};

@@ -1,4 +1,5 @@
-import type { Plan, PlannedReach, PlannedSound, Shift } from '#core/plan';
+import type { HardPlace, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan';
+import { COST_TERMS } from '#core/search';
 import { positionWords } from '#core/words';
 import { noteLabel, pitchLabel, REACH_LABELS } from './labels.ts';
 
@@ -84,4 +85,9 @@ export function cautionText(plan: Plan): string | null {
   ];
   if (told.length === 0) return null;
   return `This fingering ${told.join(' and ')}: warm up, only as far as goes easily, in short sets with rests. Stop at pain, numbness or tingling, and ask your teacher; a doctor or physiotherapist who knows musicians can help.`;
+}
+
+/** What makes a place hard: "a shift interrupts the line; the hand travels". */
+export function hardPlaceText({ terms }: HardPlace): string {
+  return terms.map((term) => COST_TERMS[term].says).join('; ');
 }

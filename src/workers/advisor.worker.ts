@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { plan, reasonsOf, ringingNotes, waysToPlay, whatChanged, whyNot } from '#core/plan';
+import { effectsOf, hardestPlaces, plan, reasonsOf, ringingNotes, waysToPlay, whatChanged, whyNot } from '#core/plan';
 import type { Advisor } from './protocol.ts';
 
 const advisor: Advisor = {
@@ -12,6 +12,8 @@ const advisor: Advisor = {
   reasonsOf,
   whyNot,
   whatChanged,
+  hardestPlaces,
+  effects: effectsOf,
   ringing: ringingNotes,
 };
 expose(advisor);

@@ -1,5 +1,5 @@
 import { proxy, type Remote, wrap } from 'comlink';
-import type { Alternative, Brief, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
+import type { Alternative, Brief, Effect, HardPlace, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
 import type { Advisor, Planner, Ringing } from './protocol.ts';
 
@@ -101,6 +101,16 @@ class AdvisorClient {
   /** What a change of instrument or player does to a piece. */
   async whatChanged(before: Brief, after: Brief): Promise<WhatChanged | null> {
     return await this.connected().whatChanged(before, after);
+  }
+
+  /** The dearest places of a plan. */
+  async hardestPlaces(brief: Brief, most: number): Promise<readonly HardPlace[]> {
+    return await this.connected().hardestPlaces(brief, most);
+  }
+
+  /** What each part of a brief does to the numbers. */
+  async effects(brief: Brief): Promise<readonly Effect[]> {
+    return await this.connected().effects(brief);
   }
 
   /** The notes with which an open string rings. */

@@ -1,102 +1,161 @@
-import { useEffect, useState } from 'react';
+import { type KeyboardEvent, useRef, useState } from 'react';
 import type { Alternative, Plan, PlannedSound } from '#core/plan';
 import { pointsText } from '#core/words';
 import { takeAlternative } from '../../store/bench-actions.ts';
-import { noteLabel, pitchLabel, PREFERENCE_LABELS } from '../../words/labels.ts';
+import { benchStore, stretchOf, useBench } from '../../store/bench-store.ts';
+import { alternativeName, noteLabel, pitchLabel } from '../../words/labels.ts';
 import { gainText, payText } from '../../words/reasons.ts';
-import { advisor } from '../../workers/client.ts';
-
-/** How many other fingerings are offered. */
-const MOST_OFFERED = 6;
-
-/** How long a plan must stand before others are looked for, ms. */
-const SETTLED_MS = 300;
+import { highestMmOf, smallPath } from '../score/path-geometry.ts';
+import { useOtherFingerings } from './use-other-fingerings.ts';
 
 /** How many of the notes that differ are named. */
-const MOST_NAMED = 5;
+const MOST_NAMED = 4;
 
-/** Other fingerings of the line, each with what it gains and what it costs against the one shown. */
+/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, laid over the picture, taken whole or for a stretch. */
 export function Alternatives({ plan }: { readonly plan: Plan }) {
-  const alternatives = useAlternatives(plan);
+  const found = useOtherFingerings(plan);
+  const laidOver = useBench((bench) => bench.laidOver);
+  const [kept, setKept] = useState<number | null>(null);
+  const lay = (index: number | null): void => benchStore.setState({ laidOver: index });
+  const keep = (index: number): void => {
+    const next = kept === index ? null : index;
+    setKept(next);
+    lay(next);
+  };
+  const shown = laidOver === null ? null : (found?.[laidOver] ?? null);
+  const highest = highestMmOf([plan, ...(found ?? []).map((other) => other.plan)]);
   return (
-    <section aria-label="Other fingerings" className="mt-4">
-      <h2 className="small-heading">Other fingerings</h2>
-      {alternatives === null && <p className="mt-1 text-dove-dark">Looking for others …</p>}
-      {alternatives?.length === 0 && <p className="mt-1 text-dove-dark">No other fingering comes near this one.</p>}
-      {alternatives !== null && alternatives.length > 0 && (
-        <table className="plain-table mt-1">
-          <thead>
-            <tr>
-              <th scope="col">Which</th>
-              <th scope="col">Differs at</th>
-              <th scope="col">Gains</th>
-              <th scope="col">Costs</th>
-              <th scope="col">In all</th>
-              <th scope="col">
-                <span className="sr-only">Take it</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {alternatives.map((alternative, index) => (
-              <AlternativeRow key={index} plan={plan} alternative={alternative} />
-            ))}
-          </tbody>
-        </table>
+    <section aria-label="Other fingerings" className="mt-1 min-h-[116px]">
+      <h2 className="sr-only">Other fingerings</h2>
+      {found === null && <p className="text-sm text-dove-dark">Looking for other fingerings …</p>}
+      {found?.length === 0 && <p className="text-sm text-dove-dark">No other fingering comes near this one.</p>}
+      {found !== null && found.length > 0 && (
+        <div className="flex gap-2 overflow-x-auto pt-0.5 pb-1 [scrollbar-width:thin]" onMouseLeave={() => lay(kept)}>
+          {found.map((alternative, index) => (
+            <SmallPathButton
+              key={index}
+              plan={plan}
+              alternative={alternative}
+              highest={highest}
+              shown={laidOver === index}
+              kept={kept === index}
+              onLook={() => lay(index)}
+              onKeep={() => keep(index)}
+            />
+          ))}
+        </div>
       )}
+      <Told plan={plan} shown={shown} any={(found?.length ?? 0) > 0} />
     </section>
   );
 }
 
-function AlternativeRow({ plan, alternative }: { readonly plan: Plan; readonly alternative: Alternative }) {
-  const name = nameOf(alternative);
-  const { deltaThousandths } = alternative;
+const SMALL = { width: 132, height: 40 } as const;
+
+interface SmallPathButtonProps {
+  readonly plan: Plan;
+  readonly alternative: Alternative;
+  readonly highest: number;
+  readonly shown: boolean;
+  readonly kept: boolean;
+  readonly onLook: () => void;
+  readonly onKeep: () => void;
+}
+
+function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKeep }: SmallPathButtonProps) {
+  const button = useRef<HTMLButtonElement>(null);
+  const name = alternativeName(alternative.kind);
+  const apart = new Set(alternative.differsAt);
+  const before = smallPath(plan, SMALL.width, SMALL.height, highest);
+  const path = smallPath(alternative.plan, SMALL.width, SMALL.height, highest);
+  const move = (event: KeyboardEvent): void => {
+    const next =
+      event.key === 'ArrowRight'
+        ? button.current?.nextElementSibling
+        : event.key === 'ArrowLeft'
+          ? button.current?.previousElementSibling
+          : null;
+    if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') event.stopPropagation();
+    if (next instanceof HTMLButtonElement) next.focus();
+  };
   return (
-    <tr className="align-top">
-      <th scope="row" className="text-left font-normal">
-        {name}
-      </th>
-      <td>{differencesOf(plan, alternative)}</td>
-      <td>{alternative.gains.length === 0 ? '–' : gainText(alternative.gains)}</td>
-      <td>{alternative.pays.length === 0 ? '–' : payText(alternative.pays)}</td>
-      <td className="whitespace-nowrap">
-        {pointsText(deltaThousandths)} {deltaThousandths < 0 ? 'cheaper' : 'dearer'}
-      </td>
-      <td>
-        <button
-          type="button"
-          className="quiet-button"
-          aria-label={`Take this fingering: ${name}`}
-          onClick={() => takeAlternative(alternative)}
-        >
-          Take
-        </button>
-      </td>
-    </tr>
+    <button
+      ref={button}
+      type="button"
+      aria-pressed={kept}
+      aria-label={`Lay over: ${name}, ${alternative.differsAt.length} notes otherwise`}
+      className={`shrink-0 border px-1.5 pt-1 text-left ${shown ? 'border-ink bg-paper-deep' : 'border-dove-light'} ${kept ? 'border-b-[3px]' : ''}`}
+      style={{ width: SMALL.width + 14 }}
+      onMouseEnter={onLook}
+      onFocus={onLook}
+      onClick={onKeep}
+      onKeyDown={move}
+    >
+      <svg width={SMALL.width} height={SMALL.height} aria-hidden="true" className="block">
+        {before.dots.map((dot) => (
+          <circle key={dot.index} cx={dot.x} cy={dot.y} r={1.2} className="fill-dove-light" />
+        ))}
+        {path.shifts.map((shift) => (
+          <line key={shift.x} x1={shift.x} y1={shift.y} x2={shift.toX} y2={shift.toY} className="stroke-madder" strokeWidth={1.4} />
+        ))}
+        {path.dots.map((dot) => (
+          <circle
+            key={dot.index}
+            cx={dot.x}
+            cy={dot.y}
+            r={apart.has(dot.index) ? 2.4 : 1.3}
+            className={apart.has(dot.index) ? 'fill-ink' : 'fill-dove'}
+          />
+        ))}
+      </svg>
+      <span className="block truncate font-serif text-[13px] leading-tight">{name}</span>
+      <span className="block truncate pb-0.5 text-[12px] text-dove-dark">
+        {alternative.plan.shifts.length} {alternative.plan.shifts.length === 1 ? 'shift' : 'shifts'},{' '}
+        {pointsText(alternative.deltaThousandths)} {alternative.deltaThousandths < 0 ? 'cheaper' : 'dearer'}
+      </span>
+    </button>
   );
 }
 
-function nameOf({ kind }: Alternative): string {
-  switch (kind) {
-    case 'other-way':
-      return 'another way';
-    case 'unlocked':
-      return 'without your fixed notes';
-    case 'fewest-shifts':
-    case 'strong-fingers':
-    case 'train-fourth':
-    case 'open-strings-ring':
-    case 'open-strings-covered':
-    case 'one-string':
-    case 'no-extensions':
-    case 'low-positions':
-    case 'connected':
-    case 'finger-a-semitone':
-      return PREFERENCE_LABELS[kind];
+/** What the fingering looked at gains and costs, and taking it. */
+function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alternative | null; readonly any: boolean }) {
+  const selected = useBench((bench) => bench.selected);
+  const stretchFrom = useBench((bench) => bench.stretchFrom);
+  const stretch = stretchOf({ selected, stretchFrom });
+  if (!shown) {
+    return any ? (
+      <p className="flex min-h-8 items-center text-sm text-dove-dark">Point at another fingering, or press A, to lay it over this one.</p>
+    ) : null;
   }
+  const name = alternativeName(shown.kind);
+  return (
+    <div className="flex min-h-8 items-center gap-2 text-sm leading-tight">
+      <p className="grow">
+        {shown.gains.length > 0 && (
+          <>
+            <strong>Gains</strong> {gainText(shown.gains)}.{' '}
+          </>
+        )}
+        {shown.pays.length > 0 && (
+          <>
+            <strong>Costs</strong> {payText(shown.pays)}.{' '}
+          </>
+        )}
+        <span className="text-dove-dark">{differencesOf(plan, shown)}</span>
+      </p>
+      <button type="button" className="quiet-button" aria-label={`Take this fingering: ${name}`} onClick={() => takeAlternative(shown)}>
+        Take it
+      </button>
+      {stretch && (
+        <button type="button" className="quiet-button" onClick={() => takeAlternative(shown, stretch)}>
+          Take notes {stretch.from + 1}–{stretch.to + 1}
+        </button>
+      )}
+    </div>
+  );
 }
 
-/** "A4: 4 on D; B♭4: 1 on A; and 3 more". */
+/** "A4 4 on D, B♭4 1 on A and 3 more". */
 function differencesOf(plan: Plan, { differsAt, plan: other }: Alternative): string {
   const named = differsAt.slice(0, MOST_NAMED).map((note) => {
     const sound = other.notes[note];
@@ -110,22 +169,4 @@ function fingeringOf(sound: PlannedSound, before: Plan['notes'][number] | undefi
   const fingers = sound.stops.map((stop) => stop.finger).join('·');
   const sameString = before?.kind === 'note' && before.stops[0].open === sound.stops[0].open;
   return `${pitchLabel(sound.stops[0].written)} ${fingers}${sameString ? '' : ` on ${noteLabel(sound.stops[0].open)}`}`;
-}
-
-function useAlternatives(plan: Plan): readonly Alternative[] | null {
-  const [alternatives, setAlternatives] = useState<{ readonly plan: Plan; readonly found: readonly Alternative[] } | null>(null);
-  useEffect(() => {
-    let gone = false;
-    // Whoever turns the brief over and over is not kept busy with fingerings nobody looks at.
-    const timer = window.setTimeout(() => {
-      void advisor.alternatives(plan.brief, MOST_OFFERED).then((found) => {
-        if (!gone) setAlternatives({ plan, found });
-      });
-    }, SETTLED_MS);
-    return () => {
-      gone = true;
-      clearTimeout(timer);
-    };
-  }, [plan]);
-  return alternatives?.plan === plan ? alternatives.found : null;
 }

@@ -13,19 +13,22 @@ import { BriefSentence } from './BriefSentence.tsx';
 import { Messages } from './Messages.tsx';
 import { NotePanel } from './NotePanel.tsx';
 import { Score } from './Score.tsx';
-import { ShiftList } from './ShiftList.tsx';
-import { useIdle } from './use-idle.ts';
-import { useRinging } from './use-ringing.ts';
 import { useBenchKeys } from './use-bench-keys.ts';
+import { useIdle } from './use-idle.ts';
+import { usePathNotes } from './use-path-notes.ts';
 
 /** Come after the first drawing, or when asked for. */
 const Alternatives = lazy(async () => ({ default: (await import('./Alternatives.tsx')).Alternatives }));
 const ChangedNotice = lazy(async () => ({ default: (await import('./ChangedNotice.tsx')).ChangedNotice }));
+const Effects = lazy(async () => ({ default: (await import('./Effects.tsx')).Effects }));
+const HandDetails = lazy(async () => ({ default: (await import('./HandDetails.tsx')).HandDetails }));
 const NoteRows = lazy(async () => ({ default: (await import('./NoteRows.tsx')).NoteRows }));
 const NumberOrigins = lazy(async () => ({ default: (await import('../NumberOrigins.tsx')).NumberOrigins }));
-const HandDetails = lazy(async () => ({ default: (await import('./HandDetails.tsx')).HandDetails }));
+const PlayBar = lazy(async () => ({ default: (await import('./PlayBar.tsx')).PlayBar }));
+const PlanSummary = lazy(async () => ({ default: (await import('./PlanSummary.tsx')).PlanSummary }));
+const ShiftList = lazy(async () => ({ default: (await import('./ShiftList.tsx')).ShiftList }));
 
-/** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, the shifts. */
+/** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, other fingerings. */
 export function Bench() {
   const trouble = useOpenedPiece();
   useBenchKeys();
@@ -33,17 +36,16 @@ export function Bench() {
   const pieceId = useBench((bench) => bench.pieceId);
   const ready = pieceId !== null;
   const idle = useIdle(planSet !== null);
-  useCheckedPiece(idle);
+  useWorkAtRest(idle);
   const changed = useBench((bench) => bench.changed !== null);
-  const ringing = useRinging(planSet?.best ?? null, idle);
   return (
     <>
       <Header current="Bench" pieceId={pieceId}>
-        {ready && <BenchToolbar />}
+        {ready && <BenchToolbar idle={idle} />}
       </Header>
       {trouble !== null && <StorageTrouble message={trouble} />}
       {ready && (
-        <main className="px-6 pt-3 pb-6">
+        <main className="px-5 pt-1.5 pb-6">
           <h1 className="sr-only">Bench</h1>
           <BriefSentence />
           <Messages />
@@ -52,41 +54,78 @@ export function Bench() {
               <ChangedNotice />
             </Suspense>
           )}
-          {planSet && (
-            <div className="mt-2 grid gap-x-6 lg:grid-cols-[minmax(0,1fr)_272px] lg:grid-rows-[auto_1fr]">
-              <div className="min-w-0">
-                <Score plan={planSet.best} ringing={ringing} />
-              </div>
-              <NotePanel plan={planSet.best} />
-              <div className="min-w-0">
-                <ShiftList plan={planSet.best} />
-                <Caution plan={planSet.best} />
-                {idle && (
-                  <Suspense>
-                    <Alternatives plan={planSet.best} />
-                  </Suspense>
-                )}
-                <OpenedSection title="Finger patterns, landmarks, fingers set down together">
-                  {() => <HandDetails plan={planSet.best} />}
-                </OpenedSection>
-                <OpenedSection title="Table of the notes">{() => <NoteRows plan={planSet.best} ringing={ringing} />}</OpenedSection>
-                <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
-              </div>
-            </div>
-          )}
+          {planSet && <Planned plan={planSet.best} idle={idle} />}
         </main>
       )}
     </>
   );
 }
 
-/** When the plan stands on the screen, so that nothing holds up the drawing: the stored piece is checked, and what changes it comes. */
-function useCheckedPiece(idle: boolean): void {
+/** Everything of a plan: what is in view at once, and below it what is looked up. */
+function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }) {
+  const notes = usePathNotes(plan, idle);
+  return (
+    <div className="mt-1 grid gap-x-5 lg:grid-cols-[minmax(0,1fr)_288px] lg:grid-rows-[auto_1fr]">
+      <div className="min-w-0">
+        <Score plan={plan} notes={notes} />
+        <section
+          aria-label="Playing"
+          className="no-print flex min-h-9 flex-wrap items-center gap-x-3.5 gap-y-1 border-t border-line pt-1 lg:h-9 lg:flex-nowrap lg:overflow-hidden"
+        >
+          {idle && (
+            <Suspense>
+              <PlayBar plan={plan} />
+              <PlanSummary plan={plan} hardest={notes.hardest} />
+            </Suspense>
+          )}
+        </section>
+        <div className="no-print min-h-[116px]">
+          {idle && (
+            <Suspense>
+              <Alternatives plan={plan} />
+            </Suspense>
+          )}
+        </div>
+      </div>
+      <NotePanel plan={plan} />
+      <div className="min-w-0">
+        {idle && (
+          <Suspense>
+            <ShiftList plan={plan} />
+          </Suspense>
+        )}
+        <Caution plan={plan} />
+        <OpenedSection title="What the brief does to the numbers">{() => <Effects plan={plan} />}</OpenedSection>
+        <OpenedSection title="Finger patterns, landmarks, fingers set down together">{() => <HandDetails plan={plan} />}</OpenedSection>
+        <OpenedSection title="Table of the notes">{() => <NoteRows plan={plan} ringing={notes.ringing} />}</OpenedSection>
+        <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
+      </div>
+    </div>
+  );
+}
+
+/**
+ * When the plan stands on the screen, so that nothing holds up the drawing: the stored piece is checked, what changes it
+ * comes, and from then on other tabs and the engine's changes are watched.
+ */
+function useWorkAtRest(idle: boolean): void {
   const pieceId = useBench((bench) => bench.pieceId);
   useEffect(() => {
     if (pieceId !== null && idle) void checkOpenPiece();
     if (idle) void bringActions();
   }, [pieceId, idle]);
+  useEffect(() => {
+    if (!idle) return;
+    let gone = false;
+    const stops: (() => void)[] = [];
+    void Promise.all([import('../../store/refingering.ts'), import('../../store/in-step.ts')]).then(([refingering, inStep]) => {
+      if (!gone) stops.push(refingering.watchRefingering(), inStep.keepInStep());
+    });
+    return () => {
+      gone = true;
+      for (const stop of stops) stop();
+    };
+  }, [idle]);
 }
 
 function Caution({ plan }: { readonly plan: Plan }) {

@@ -1,29 +1,40 @@
-import { Download, FilePlus2, Keyboard, Printer, Redo2, Undo2 } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { FilePlus2, History, Keyboard, Printer, Redo2, Save, Search, Undo2 } from 'lucide-react';
+import { type ComponentType, lazy, type RefObject, Suspense, useRef, useState } from 'react';
 import { redo, renamePiece, undo } from '../../store/bench-work.ts';
 import { useBench, useHistory } from '../../store/bench-store.ts';
+import { useOpenSheets } from '../../store/open-sheets.ts';
 import { materialLabel } from '../../words/labels.ts';
 
-/** Comes when first asked for. */
+/** Come when first asked for, or when the plan stands. */
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
+const CommandPalette = lazy(async () => ({ default: (await import('./CommandPalette.tsx')).CommandPalette }));
+const HistoryList = lazy(async () => ({ default: (await import('./HistoryList.tsx')).HistoryList }));
+const FilesMenu = lazy(async () => ({ default: (await import('./FilesMenu.tsx')).FilesMenu }));
+const PieceTabs = lazy(async () => ({ default: (await import('./PieceTabs.tsx')).PieceTabs }));
 
-/** The piece's name and what can be done with it. */
-export function BenchToolbar() {
+/** The piece's name, the others that stand open, and what can be done. */
+export function BenchToolbar({ idle }: { readonly idle: boolean }) {
   const name = useBench((bench) => bench.name);
   const pieceId = useBench((bench) => bench.pieceId);
-  const planned = useBench((bench) => bench.planSet !== null);
   const suggestion = useBench((bench) => materialLabel(bench.brief));
   const { canUndo, canRedo } = useHistory();
   return (
-    <div className="flex grow flex-wrap items-center gap-2">
+    <div className="flex min-w-0 grow flex-wrap items-center gap-x-1.5 gap-y-2 lg:flex-nowrap">
       <input
         aria-label="Name of the piece"
-        className="field min-w-40 grow font-serif"
+        className="field w-52 shrink-0 font-serif"
         value={name}
         maxLength={120}
         placeholder={`Name it: ${suggestion}`}
         onChange={(event) => renamePiece(event.target.value)}
       />
+      <div className="min-w-0 grow basis-0">
+        {idle && pieceId !== null && (
+          <Suspense>
+            <PieceTabs pieceId={pieceId} />
+          </Suspense>
+        )}
+      </div>
       <SavedState />
       <button type="button" className="quiet-button" disabled={!canUndo} onClick={undo} aria-label="Undo" title="Undo (Z)">
         <Undo2 size={16} aria-hidden="true" />
@@ -31,19 +42,15 @@ export function BenchToolbar() {
       <button type="button" className="quiet-button" disabled={!canRedo} onClick={redo} aria-label="Redo" title="Redo (Shift Z)">
         <Redo2 size={16} aria-hidden="true" />
       </button>
-      <button type="button" className="quiet-button" disabled={!planned} onClick={() => void download('downloadMusicXml')}>
-        <Download size={15} aria-hidden="true" /> MusicXML
-      </button>
-      <button type="button" className="quiet-button" onClick={() => void download('downloadJson')}>
-        <Download size={15} aria-hidden="true" /> JSON
-      </button>
+      <Opening label="What was done" icon={History} Content={HistoryList} />
+      <Opening label="Save as" icon={Save} Content={FilesMenu} />
       <a className="quiet-button" href={`/sheet?piece=${pieceId ?? ''}`}>
         <Printer size={15} aria-hidden="true" /> Sheet
       </a>
       <a className="quiet-button" href="/?new">
         <FilePlus2 size={15} aria-hidden="true" /> New
       </a>
-      <KeysButton />
+      <Sheets />
     </div>
   );
 }
@@ -54,38 +61,82 @@ function SavedState() {
   return (
     <span
       data-saving={saving.state}
-      className={`w-16 text-sm ${saving.state === 'failed' ? 'font-semibold text-ochre' : 'text-dove-dark'}`}
+      className={`w-14 shrink-0 text-right text-sm ${saving.state === 'failed' ? 'font-semibold text-ochre' : 'text-dove-dark'}`}
     >
       {words}
     </span>
   );
 }
 
-function KeysButton() {
+interface OpeningProps {
+  readonly label: string;
+  readonly icon: ComponentType<{ readonly size: number; readonly 'aria-hidden': 'true' }>;
+  readonly Content: ComponentType<{ readonly anchor: RefObject<HTMLButtonElement | null>; readonly onClose: () => void }>;
+}
+
+/** A button below which something opens. */
+function Opening({ label, icon: Icon, Content }: OpeningProps) {
   const [open, setOpen] = useState(false);
+  const trigger = useRef<HTMLButtonElement>(null);
   return (
     <>
       <button
+        ref={trigger}
         type="button"
         className="quiet-button"
-        aria-label="All keys"
-        title="All keys"
+        aria-label={label}
+        title={label}
         aria-haspopup="dialog"
-        onClick={() => setOpen(true)}
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
       >
-        <Keyboard size={16} aria-hidden="true" />
+        <Icon size={16} aria-hidden="true" />
       </button>
       {open && (
         <Suspense>
-          <KeysSheet onClose={() => setOpen(false)} />
+          <Content anchor={trigger} onClose={() => setOpen(false)} />
         </Suspense>
       )}
     </>
   );
 }
 
-/** What writes files comes when the first one is asked for. */
-async function download(write: 'downloadMusicXml' | 'downloadJson'): Promise<void> {
-  const downloads = await import('./downloads.ts');
-  downloads[write]();
+/** The sheet of keys and the list of everything that can be done; keys open them too. */
+function Sheets() {
+  const { open, show } = useOpenSheets();
+  const close = (): void => show(null);
+  return (
+    <>
+      <button
+        type="button"
+        className="quiet-button"
+        aria-label="Everything that can be done"
+        title="Everything that can be done (Ctrl K)"
+        aria-haspopup="dialog"
+        onClick={() => show('commands')}
+      >
+        <Search size={16} aria-hidden="true" />
+      </button>
+      <button
+        type="button"
+        className="quiet-button"
+        aria-label="All keys"
+        title="All keys (?)"
+        aria-haspopup="dialog"
+        onClick={() => show('keys')}
+      >
+        <Keyboard size={16} aria-hidden="true" />
+      </button>
+      {open === 'keys' && (
+        <Suspense>
+          <KeysSheet onClose={close} />
+        </Suspense>
+      )}
+      {open === 'commands' && (
+        <Suspense>
+          <CommandPalette onClose={close} />
+        </Suspense>
+      )}
+    </>
+  );
 }

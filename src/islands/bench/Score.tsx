@@ -1,50 +1,56 @@
-import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { mmFromNut } from '#core/instrument';
-import { asFingered, type Engraving, engravingOf, fingerMarks } from '#core/notation';
+import { type PointerEvent, useCallback, useMemo, useState } from 'react';
+import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan';
-import type { MeasureRange } from '../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../engraving/layout.ts';
-import { select } from '../../store/bench-work.ts';
-import { useBench } from '../../store/bench-store.ts';
+import { writtenMarks } from '../../engraving/written-marks.ts';
+import { select, selectTo } from '../../store/bench-work.ts';
+import { laidOverOf, stretchOf, useBench } from '../../store/bench-store.ts';
+import { useSound } from '../../store/sound-store.ts';
 import { noteText } from '../../words/plan-words.ts';
 import { Fingerboard, FINGERBOARD_WIDTH } from '../score/Fingerboard.tsx';
-import { beadsOf, pathScale, type PathScale, yOfMm } from '../score/path-geometry.ts';
-import { PathDrawing } from '../score/PathDrawing.tsx';
+import { type Bead, beadsOf, pathScale, type PathScale } from '../score/path-geometry.ts';
+import { PathDrawing, type PathNotes } from '../score/PathDrawing.tsx';
+import { SemitoneLines } from '../score/SemitoneLines.tsx';
 import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
-import type { Ringing } from '../../workers/protocol.ts';
-
-const PATH_HEIGHT = 312;
-
-/** Engraved beyond what is in view on either side, px: a measure or so, since every change engraves it anew. */
-const OVERSCAN = 200;
+import { DragTargets } from './DragTargets.tsx';
+import { useBeadDrag } from './use-bead-drag.ts';
+import { usePathHeight } from './use-path-height.ts';
+import { measuresInView, useKeepInView, useScroller } from './use-scroller.ts';
 
 interface ScoreProps {
   readonly plan: Plan;
-  /** What rings with an open string. */
-  readonly ringing: Ringing;
+  readonly notes: PathNotes;
 }
 
 /** Staff and path over one another on the same x, and the fingerboard beside the path on the same y. */
-export function Score({ plan, ringing }: ScoreProps) {
+export function Score({ plan, notes }: ScoreProps) {
   const selected = useBench((bench) => bench.selected);
+  const playing = useSound((sound) => sound.note);
   const stale = useBench((bench) => bench.plannedBrief !== bench.brief && bench.issues.length > 0 && bench.relaxed === null);
+  const over = useBench(laidOverOf)?.plan ?? null;
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
-  const scale = useMemo(() => pathScale(plan, PATH_HEIGHT), [plan]);
   const { scroller, width, left, onScroll } = useScroller();
-  const layout = useMemo(() => layoutStaff(engraving, engraving.measures, width - 4, true), [engraving, width]);
+  const layout = useMemo(
+    () => layoutStaff(engraving, engraving.measures, width - 4, true, writtenMarks(plan.brief).rows),
+    [plan, engraving, width],
+  );
+  const { place, pathHeight } = usePathHeight(layout.height);
+  const scale = useMemo(() => pathScale(plan, pathHeight, over), [plan, pathHeight, over]);
   const range = measuresInView(layout, left, width);
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
-  useKeepInView(scroller, engraving, layout, selected);
-  const chosen = selected === null ? undefined : plan.notes[selected];
+  useKeepInView(scroller, engraving, layout, playing ?? selected);
+  const chosen = plan.notes[playing ?? selected ?? -1];
   const sound = chosen?.kind === 'note' ? chosen : null;
   const windowLeft = layout.offsets[range.from] ?? 0;
   const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
   return (
-    <section aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
+    <section ref={place} aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
       <p className="sr-only" aria-live="polite">
-        {sound ? `Selected: ${noteText(sound)}` : 'No note selected. Press the right arrow for the first note.'}
+        {sound && playing === null
+          ? `Selected: ${noteText(sound)}`
+          : playing === null && 'No note selected. Press the right arrow for the first note.'}
       </p>
       <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0">
         <Fingerboard plan={plan} scale={scale} selected={sound} />
@@ -56,26 +62,28 @@ export function Score({ plan, ringing }: ScoreProps) {
         aria-label="Staff and path of the hand; arrow keys go from note to note"
         tabIndex={0}
         className="drawing relative min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:thin]"
-        style={{ height: layout.height + PATH_HEIGHT + 14 }}
+        style={{ height: layout.height + pathHeight + SCROLLBAR }}
       >
         <div style={{ width: layout.offsets[layout.offsets.length - 1] ?? 0, height: 1 }} />
         <div className="absolute top-0" style={{ left: windowLeft, width: windowWidth }}>
           <Staff engraving={engraving} measures={engraving.measures} layout={layout} range={range} first onEngraved={keep} />
           <Overlay
             plan={plan}
-            ringing={ringing}
+            notes={notes}
             heads={engraved?.heads ?? NO_HEADS}
             layout={layout}
             scale={scale}
             left={windowLeft}
             width={windowWidth}
-            selected={selected}
           />
         </div>
       </div>
     </section>
   );
 }
+
+/** Room for a scroll bar below the path, px. */
+const SCROLLBAR = 12;
 
 const NO_HEADS: Engraved['heads'] = [];
 
@@ -86,105 +94,69 @@ interface OverlayProps extends ScoreProps {
   readonly scale: PathScale;
   readonly left: number;
   readonly width: number;
-  readonly selected: number | null;
 }
 
 /** What is drawn over the engraved staff, and the path below it. */
-function Overlay({ plan, ringing, heads, layout, scale, left, width, selected }: OverlayProps) {
+function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProps) {
+  const selected = useBench((bench) => bench.selected);
+  const playing = useSound((sound) => sound.note);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
+  const laidOver = useBench(laidOverOf);
   const beads = beadsOf(plan, heads, scale);
+  const over = laidOver && { plan: laidOver.plan, beads: beadsOf(laidOver.plan, heads, scale), differsAt: laidOver.differsAt };
+  const { drag, grab, dragged } = useBeadDrag(plan, scale);
+  const pick = (index: number, extend: boolean): void => {
+    if (dragged()) return;
+    if (extend) selectTo(index);
+    else select(index);
+  };
+  const grabbed = (bead: Bead, event: PointerEvent<SVGGElement>): void => grab(bead, event);
   return (
-    <svg className="absolute top-0 left-0" width={width} height={layout.height + PATH_HEIGHT} data-testid="overlay" aria-hidden="true">
+    <svg
+      className="absolute top-0 left-0 select-none"
+      width={width}
+      height={layout.height + scale.height}
+      data-testid="overlay"
+      aria-hidden="true"
+    >
       <g transform={`translate(${-left} 0)`}>
-        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={select} />
+        <StretchShade heads={heads} height={layout.height + scale.nutY} />
+        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={pick} />
+        <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
         <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
           <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
-          <PathDrawing plan={plan} beads={beads} scale={scale} left={left} selected={selected} ringing={ringing} onSelect={select} />
+          <PathDrawing
+            plan={plan}
+            beads={beads}
+            scale={scale}
+            left={left}
+            selected={selected}
+            notes={notes}
+            over={over}
+            onSelect={pick}
+            onGrab={grabbed}
+          />
+          {drag && <DragTargets drag={drag} />}
         </g>
       </g>
     </svg>
   );
 }
 
-/** The ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */
-function SemitoneLines({
-  plan,
-  scale,
-  from,
-  to,
-}: {
-  readonly plan: Plan;
-  readonly scale: PathScale;
-  readonly from: number;
-  readonly to: number;
-}) {
-  const most = plan.stays.reduce((high, stay) => Math.max(high, stay.highestSemitone), 4);
-  return Array.from({ length: most + 1 }, (_, semitones) => {
-    const y = yOfMm(scale, mmFromNut(plan.stringLengthMm, semitones));
-    return (
-      <line
-        key={semitones}
-        x1={from}
-        x2={to}
-        y1={y}
-        y2={y}
-        className={semitones === 0 ? 'stroke-ink' : 'stroke-line'}
-        strokeWidth={semitones === 0 ? 2 : 1}
-      />
-    );
-  });
+/** The selected stretch, from its first head to its last. */
+function StretchShade({ heads, height }: { readonly heads: Engraved['heads']; readonly height: number }) {
+  const selected = useBench((bench) => bench.selected);
+  const stretchFrom = useBench((bench) => bench.stretchFrom);
+  const stretch = stretchOf({ selected, stretchFrom });
+  const inside = stretch === null ? [] : heads.filter(({ index }) => index >= stretch.from && index <= stretch.to);
+  const [first, last] = [inside[0], inside[inside.length - 1]];
+  if (!first || !last) return null;
+  return <rect data-stretch x={first.x - 14} width={last.x - first.x + 28} y={20} height={height - 20} className="fill-dove/15" />;
 }
 
-function measuresInView(layout: StaffLayout, left: number, width: number): MeasureRange {
-  const from = layout.offsets.findIndex((_, index) => (layout.offsets[index + 1] ?? Infinity) > left - OVERSCAN);
-  const beyond = layout.offsets.findIndex((offset) => offset > left + width + OVERSCAN);
-  return { from: Math.max(0, from), to: beyond === -1 ? layout.offsets.length - 1 : beyond };
-}
-
-/** Width of the scroller and how far it is scrolled, read in steps so that small moves change nothing. */
-function useScroller() {
-  const scroller = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  const [left, setLeft] = useState(0);
-  useEffect(() => {
-    const element = scroller.current;
-    if (!element) return;
-    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
-    observer.observe(element);
-    setWidth(element.clientWidth);
-    return () => observer.disconnect();
-  }, []);
-  const onScroll = (): void => setLeft(Math.floor((scroller.current?.scrollLeft ?? 0) / 200) * 200);
-  return { scroller, width, left, onScroll };
-}
-
-/** Room kept on either side of the selected note, px. */
-const NOTE_ROOM = 60;
-
-/** Scrolls the measure of the selected note into view, or about the note itself where the measure is wider than the view. */
-function useKeepInView(
-  scroller: RefObject<HTMLDivElement | null>,
-  engraving: Engraving,
-  layout: StaffLayout,
-  selected: number | null,
-): void {
-  useEffect(() => {
-    const element = scroller.current;
-    if (!element || selected === null) return;
-    const [from, to] = stretchOf(engraving, layout, selected, element.clientWidth);
-    if (from < element.scrollLeft) element.scrollTo({ left: Math.max(0, from - 40) });
-    else if (to > element.scrollLeft + element.clientWidth) element.scrollTo({ left: to - element.clientWidth + 40 });
-  }, [scroller, engraving, layout, selected]);
-}
-
-function stretchOf(engraving: Engraving, layout: StaffLayout, selected: number, width: number): readonly [number, number] {
-  const measure = engraving.measures.findIndex((each) => each.symbols.some((symbol) => symbol.index === selected));
-  const from = layout.offsets[measure] ?? 0;
-  const to = layout.offsets[measure + 1] ?? from;
-  if (to - from <= width) return [from, to];
-  const symbols = engraving.measures[measure]?.symbols ?? [];
-  const notesFrom = from + (measure === 0 ? layout.headWidth : 0);
-  const order = symbols.findIndex((symbol) => symbol.index === selected);
-  const about = notesFrom + ((to - notesFrom) * (order + 0.5)) / Math.max(1, symbols.length);
-  return [about - NOTE_ROOM, about + NOTE_ROOM];
+/** Where the sound is. */
+function PlayCursor({ heads, note, height }: { readonly heads: Engraved['heads']; readonly note: number | null; readonly height: number }) {
+  const head = note === null ? undefined : heads.find(({ index }) => index === note);
+  if (!head) return null;
+  return <rect data-playing={head.index} x={head.x - 13} width={26} y={20} height={height - 20} rx={5} className="fill-verdigris/20" />;
 }

@@ -32,10 +32,15 @@ import { Fact } from './Fact.tsx';
 import { Guides } from './Guides.tsx';
 import { InTune } from './InTune.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
+import { WriteTab } from './WriteTab.tsx';
 
-const TABS = ['fingering', 'in-tune'] as const;
+const TABS = ['fingering', 'in-tune', 'write'] as const;
 
-const TAB_LABELS: Readonly<Record<(typeof TABS)[number], string>> = { fingering: 'Fingering', 'in-tune': 'In tune' };
+const TAB_LABELS: Readonly<Record<(typeof TABS)[number], string>> = {
+  fingering: 'Fingering',
+  'in-tune': 'In tune',
+  write: 'Write',
+};
 
 interface SelectedNoteProps {
   readonly plan: Plan;
@@ -62,6 +67,9 @@ export function SelectedNote({ plan, index, note }: SelectedNoteProps) {
         </Tabs.Content>
         <Tabs.Content value="in-tune">
           <InTune plan={plan} note={note} />
+        </Tabs.Content>
+        <Tabs.Content value="write">
+          <WriteTab plan={plan} index={index} note={note} />
         </Tabs.Content>
       </Tabs.Root>
     </>

@@ -1,4 +1,5 @@
-import type { Plan } from '#core/plan';
+import type { PointerEvent } from 'react';
+import type { HardPlace, Plan } from '#core/plan';
 import { positionShort } from '#core/words';
 import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
 import {
@@ -6,6 +7,7 @@ import {
   bandsOf,
   type Bead,
   BEAD_RADIUS,
+  LANES,
   type Link,
   linksOf,
   type PathScale,
@@ -15,7 +17,18 @@ import {
   stretchesOf,
   stringStroke,
 } from './path-geometry.ts';
+import { HardPlaces, Landmarks, LaidOver } from './PathMarks.tsx';
 import type { Ringing } from '../../workers/protocol.ts';
+
+/** What is told of the notes beyond their fingering. */
+export interface PathNotes {
+  /** What rings with an open string. */
+  readonly ringing: Ringing;
+  /** The hardest places, the hardest first. */
+  readonly hardest: readonly HardPlace[];
+  /** What the engine has just fingered otherwise. */
+  readonly refingered: readonly number[];
+}
 
 interface PathDrawingProps {
   readonly plan: Plan;
@@ -24,14 +37,18 @@ interface PathDrawingProps {
   /** Left edge of what is drawn. */
   readonly left: number;
   readonly selected: number | null;
-  /** What rings with an open string. */
-  readonly ringing: Ringing;
-  readonly onSelect: (index: number) => void;
+  readonly notes: PathNotes;
+  /** Another fingering of the line, laid over this one where they differ. */
+  readonly over: { readonly plan: Plan; readonly beads: readonly Bead[]; readonly differsAt: readonly number[] } | null;
+  /** `extend`: the stretch from the note selected before. */
+  readonly onSelect: (index: number, extend: boolean) => void;
+  readonly onGrab?: (bead: Bead, event: PointerEvent<SVGGElement>) => void;
 }
 
 /** The left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
-export function PathDrawing({ plan, beads, scale, left, selected, ringing, onSelect }: PathDrawingProps) {
+export function PathDrawing({ plan, beads, scale, left, selected, notes, over, onSelect, onGrab }: PathDrawingProps) {
   const bands = bandsOf(plan, beads, scale);
+  const refingered = new Set(notes.refingered);
   return (
     <g>
       {bands.map((band) => (
@@ -41,6 +58,7 @@ export function PathDrawing({ plan, beads, scale, left, selected, ringing, onSel
         <BandName key={band.stay.from} band={band} />
       ))}
       <Reticle bead={beads.find((bead) => bead.index === selected)} left={left} />
+      <Landmarks plan={plan} beads={beads} scale={scale} />
       {stretchesOf(plan, beads, scale).map((stretch) => (
         <StretchMark key={stretch.index} stretch={stretch} />
       ))}
@@ -48,17 +66,21 @@ export function PathDrawing({ plan, beads, scale, left, selected, ringing, onSel
         <LinkStroke key={link.to.index} link={link} />
       ))}
       {slopesOf(plan, beads, scale).map((slope) => (
-        <SlopeStroke key={slope.shift.to} slope={slope} laneY={scale.nutY + 24} />
+        <SlopeStroke key={slope.shift.to} slope={slope} laneY={scale.nutY + LANES.shifts} />
       ))}
+      {over && <LaidOver plan={over.plan} beads={beads} others={over.beads} differsAt={over.differsAt} scale={scale} />}
       {beads.map((bead) => (
         <BeadShape
           key={`${bead.index} ${bead.stop}`}
           bead={bead}
           selected={bead.index === selected}
-          rings={ringing.get(bead.index)?.includes(bead.stop) ?? false}
+          rings={notes.ringing.get(bead.index)?.includes(bead.stop) ?? false}
+          refingered={refingered.has(bead.index)}
           onSelect={onSelect}
+          onGrab={onGrab}
         />
       ))}
+      <HardPlaces beads={beads} hardest={notes.hardest} scale={scale} />
     </g>
   );
 }
@@ -149,15 +171,23 @@ interface BeadShapeProps {
   readonly bead: Bead;
   readonly selected: boolean;
   readonly rings: boolean;
-  readonly onSelect: (index: number) => void;
+  readonly refingered: boolean;
+  readonly onSelect: PathDrawingProps['onSelect'];
+  readonly onGrab: PathDrawingProps['onGrab'];
 }
 
-function BeadShape({ bead, selected, rings, onSelect }: BeadShapeProps) {
+function BeadShape({ bead, selected, rings, refingered, onSelect, onGrab }: BeadShapeProps) {
   const { x, y, note, index } = bead;
   const stop = note.stops[bead.stop] ?? note.stops[0];
   return (
-    <g className="cursor-pointer" data-bead={index} onClick={() => onSelect(index)}>
+    <g
+      className="cursor-pointer"
+      data-bead={index}
+      onClick={(event) => onSelect(index, event.shiftKey)}
+      onPointerDown={(event) => onGrab?.(bead, event)}
+    >
       <title>{`${noteText(note)}${rings ? ', rings with an open string' : ''}`}</title>
+      {refingered && <circle data-refingered cx={x} cy={y} r={BEAD_RADIUS + 6} className="refingered fill-dove/35" />}
       {rings && stop.finger !== '0' && (
         <circle data-ring cx={x} cy={y} r={BEAD_RADIUS + 3.5} className="fill-none stroke-verdigris" strokeWidth={1.6} />
       )}

@@ -4,6 +4,7 @@ import { positionMark, positionShort } from '#core/words';
 import { type Curve, curvePath, curvesOf, curveYAt } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
+import { type WrittenMarks, writtenMarks } from '../../engraving/written-marks.ts';
 
 interface StaffMarksProps {
   readonly plan: Plan;
@@ -12,13 +13,15 @@ interface StaffMarksProps {
   readonly layout: StaffLayout;
   /** Line index of the selected note. */
   readonly selected: number | null;
-  readonly onSelect?: (index: number) => void;
+  /** `extend`: the stretch from the note selected before. */
+  readonly onSelect?: (index: number, extend: boolean) => void;
 }
 
 /** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */
 export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: StaffMarksProps) {
   const curves = curvesOf(heads);
   const begins = heads.filter((head) => startsStay(plan, head)).map((head) => head.x);
+  const written = writtenMarks(plan.brief);
   const marked = heads.filter((head) => !head.rest && !head.tiedFromBefore);
   return (
     <g>
@@ -36,6 +39,7 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
           mark={marks[head.index] ?? null}
           layout={layout}
           curves={curves}
+          written={written}
           selected={selected === head.index}
           room={Math.min(...begins.filter((x) => x > head.x), Infinity) - head.x}
         />
@@ -51,7 +55,7 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
             className="cursor-pointer fill-transparent"
             data-staff-note={head.index}
             data-head-x={head.x}
-            onClick={() => onSelect(head.index)}
+            onClick={(event) => onSelect(head.index, event.shiftKey)}
           />
         ))}
     </g>
@@ -98,12 +102,13 @@ interface NoteMarksProps {
   readonly mark: FingerMark | null;
   readonly layout: StaffLayout;
   readonly curves: readonly Curve[];
+  readonly written: WrittenMarks;
   readonly selected: boolean;
   /** Until the next position is named, px. */
   readonly room: number;
 }
 
-function NoteMarks({ head, plan, mark, layout, curves, selected, room }: NoteMarksProps) {
+function NoteMarks({ head, plan, mark, layout, curves, written, selected, room }: NoteMarksProps) {
   const note = plan.notes[head.index];
   if (!mark || note?.kind !== 'note') return null;
   const y = fingerY(head, layout, curves);
@@ -113,6 +118,7 @@ function NoteMarks({ head, plan, mark, layout, curves, selected, room }: NoteMar
       <text x={head.x} y={y} textAnchor="middle" className={`finger-number ${mark.shifted ? 'fill-madder' : 'fill-ink'}`}>
         {fingerMark(mark)}
       </text>
+      <Written head={head} written={written} fingerTopY={y - 13} cueRowY={layout.cueRowY} />
       {mark.string !== null && (
         <text x={head.x} y={layout.stringRowY} textAnchor="middle" className="string-numeral fill-dove-dark">
           {mark.string}
@@ -121,6 +127,38 @@ function NoteMarks({ head, plan, mark, layout, curves, selected, room }: NoteMar
       {note.beginsStay && room >= SHORT_MARK_WIDTH && (
         <text x={head.x - 6} y={layout.positionRowY} className="position-mark fill-dove-dark">
           {room < POSITION_MARK_WIDTH ? positionShort(note.position) : positionMark(note.position)}
+        </text>
+      )}
+    </>
+  );
+}
+
+/** The signs of a music font for the bow. */
+const BOW_SIGNS = { down: '\uE610', up: '\uE612' } as const;
+
+interface WrittenProps {
+  readonly head: Head;
+  readonly written: WrittenMarks;
+  readonly fingerTopY: number;
+  readonly cueRowY: number;
+}
+
+/** What the teacher wrote at a note: the bow over the finger, cue and the letter of a remark below the strings. */
+function Written({ head, written, fingerTopY, cueRowY }: WrittenProps) {
+  const mark = written.at.get(head.index);
+  if (!mark) return null;
+  const letter = written.letters.get(head.index);
+  return (
+    <>
+      {mark.bow !== undefined && (
+        <text x={head.x} y={fingerTopY - 2} textAnchor="middle" className="music-sign fill-ink" data-bow={mark.bow}>
+          {BOW_SIGNS[mark.bow]}
+        </text>
+      )}
+      {(mark.cue !== undefined || letter !== undefined) && (
+        <text x={head.x - 6} y={cueRowY} className="position-mark fill-ink" data-cue={head.index}>
+          {mark.cue}
+          {letter !== undefined && <tspan className="font-semibold">{` ${letter})`}</tspan>}
         </text>
       )}
     </>

@@ -64,13 +64,16 @@ export interface Stretch {
 /** Radius of a bead, px. */
 export const BEAD_RADIUS = 9.5;
 
-/** Below the nut: half a bead, and a lane for what is said of the shifts. */
-const NUT_MARGIN = 46;
+/** Below the nut: half a bead, a lane for the landmarks, and one for what is said of the shifts. */
+const NUT_MARGIN = 58;
+
+/** Baselines of the two lanes, below the nut, px. */
+export const LANES = { landmarks: 22, shifts: 37 } as const;
 const TOP_MARGIN = 26;
 
-/** The scale on which everything the plan touches fits the height. */
-export function pathScale(plan: Plan, height: number): PathScale {
-  const highest = plan.stays.reduce((most, stay) => Math.max(most, stay.highestMm), plan.stringLengthMm * 0.25);
+/** The scale on which everything the plan touches, and one laid over it, fits the height. */
+export function pathScale(plan: Plan, height: number, over: Plan | null = null): PathScale {
+  const highest = Math.max(plan.stringLengthMm * 0.25, highestMmOf(over ? [plan, over] : [plan]));
   return { height, nutY: height - NUT_MARGIN, pxPerMm: (height - NUT_MARGIN - TOP_MARGIN) / highest };
 }
 
@@ -99,6 +102,88 @@ export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): r
       stop,
     }));
   });
+}
+
+/** A bead of another fingering where it differs from the one drawn; set aside where it would cover the bead drawn. */
+export interface Ghost {
+  readonly bead: Bead;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Closer than this a ghost stands beside the bead, px. */
+const GHOST_APART = 15;
+
+/** Where the beads of another plan of the same line stand, for the notes that differ. */
+export function ghostsOf(beads: readonly Bead[], others: readonly Bead[], differsAt: ReadonlySet<number>): readonly Ghost[] {
+  return others
+    .filter((bead) => differsAt.has(bead.index))
+    .map((bead) => {
+      const drawn = beads.find((each) => each.index === bead.index && each.stop === bead.stop);
+      const covers = drawn !== undefined && Math.abs(drawn.y - bead.y) < GHOST_APART;
+      return covers ? { bead, x: bead.x + 11, y: drawn.y - 16 } : { bead, x: bead.x, y: bead.y };
+    });
+}
+
+/** A way to play a note as a place to drop its bead: the string gives the height, the fingers of a string stand side by side. */
+export interface DropTarget<Way> {
+  readonly way: Way;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** How far the fingers of one string stand apart while a bead is dragged, px. */
+const FINGER_STEP = 25;
+
+/** How near a dragged bead must come to be taken, px. */
+const DROP_WITHIN = 26;
+
+/** Where a dragged bead may be dropped: `semitonesOn` tells how far above an open string its note lies. */
+export function dropTargets<Way extends { readonly open: string; readonly finger: string }>(
+  bead: Bead,
+  ways: readonly Way[],
+  semitonesOn: (open: string) => number,
+  yOfSemitones: (semitones: number) => number,
+): readonly DropTarget<Way>[] {
+  const here = bead.note.stops[0];
+  return ways.map((way) => {
+    const row = ways.filter((each) => each.open === way.open);
+    const middle = row.findIndex((each) => each.open === here.open && each.finger === here.finger);
+    const place = row.indexOf(way) - Math.max(0, middle);
+    return { way, x: bead.x + FINGER_STEP * place, y: yOfSemitones(semitonesOn(way.open)) };
+  });
+}
+
+/** The target a dragged bead would be dropped on; null where none is near. */
+export function nearestTarget<Way>(targets: readonly DropTarget<Way>[], x: number, y: number): DropTarget<Way> | null {
+  const distance = (target: DropTarget<Way>): number => Math.hypot(target.x - x, target.y - y);
+  const [nearest] = targets.toSorted((one, other) => distance(one) - distance(other));
+  return nearest && distance(nearest) <= DROP_WITHIN ? nearest : null;
+}
+
+/** A small picture of a whole plan: where the hand is, note by note, and where it moves. Coordinates within width and height. */
+export interface SmallPath {
+  readonly dots: readonly { readonly index: number; readonly x: number; readonly y: number }[];
+  readonly shifts: readonly { readonly x: number; readonly y: number; readonly toX: number; readonly toY: number }[];
+}
+
+/** The path of a plan drawn together into a small space, every note as far from the next. */
+export function smallPath(plan: Plan, width: number, height: number, highestMm: number): SmallPath {
+  const step = width / Math.max(1, plan.notes.length);
+  const xOf = (index: number): number => (index + 0.5) * step;
+  const yOf = (mm: number): number => height - 3 - (mm * (height - 6)) / Math.max(1, highestMm);
+  const mmOf = (index: number): number => {
+    const note = plan.notes[index];
+    return note?.kind === 'note' ? note.stops[0].mmFromNut : 0;
+  };
+  const dots = plan.notes.flatMap((note, index) => (note.kind === 'note' ? [{ index, x: xOf(index), y: yOf(mmOf(index)) }] : []));
+  const shifts = plan.shifts.map(({ from, to }) => ({ x: xOf(from), y: yOf(mmOf(from)), toX: xOf(to), toY: yOf(mmOf(to)) }));
+  return { dots, shifts };
+}
+
+/** The highest place any of some plans comes to, mm. */
+export function highestMmOf(plans: readonly Plan[]): number {
+  return Math.max(1, ...plans.map((plan) => plan.stays.reduce((most, stay) => Math.max(most, stay.highestMm), 0)));
 }
 
 /** Strokes between neighbouring beads; where a rest or a shift lies between, the hand's way is told otherwise. */

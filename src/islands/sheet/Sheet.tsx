@@ -1,8 +1,9 @@
 import { Printer } from 'lucide-react';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { Fragment, useCallback, useEffect, useMemo, useState } from 'react';
 import { asFingered, type Engraving, engravingOf, type FingerMark, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan';
 import { layoutStaff } from '../../engraving/layout.ts';
+import { writtenMarks } from '../../engraving/written-marks.ts';
 import { systemsOf } from '../../engraving/systems.ts';
 import { loadRecord } from '../../store/pieces.ts';
 import { briefLine } from '../../words/brief-line.ts';
@@ -63,6 +64,7 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
           last={index === systems.length - 1}
         />
       ))}
+      <Remarks plan={plan} />
       <SheetShifts plan={plan} />
       <p className="mt-4 text-[13px] text-dove-dark">
         – a shift onto this note · ↓ ↑ the finger stands lower, higher · x extended · Roman numerals: strings, I the highest. The ear
@@ -84,8 +86,8 @@ interface SystemProps {
 /** One line of music. All but the last fill the width. */
 function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
   const layout = useMemo(
-    () => layoutStaff(engraving, measures, last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH, first),
-    [engraving, measures, first, last],
+    () => layoutStaff(engraving, measures, last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH, first, writtenMarks(plan.brief).rows),
+    [plan, engraving, measures, first, last],
   );
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
@@ -98,6 +100,25 @@ function System({ plan, engraving, marks, measures, first, last }: SystemProps) 
         <StaffMarks plan={plan} marks={marks} heads={engraved?.heads ?? []} layout={layout} selected={null} />
       </svg>
     </div>
+  );
+}
+
+/** The teacher's remarks, by the letters under the staff. */
+function Remarks({ plan }: { readonly plan: Plan }) {
+  const { at, letters } = writtenMarks(plan.brief);
+  if (letters.size === 0) return null;
+  return (
+    <section aria-label="Remarks" className="mt-4 break-inside-avoid">
+      <h2 className="small-heading">Remarks</h2>
+      <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-2 text-[14px]">
+        {[...letters].map(([note, letter]) => (
+          <Fragment key={note}>
+            <dt>{letter})</dt>
+            <dd>{at.get(note)?.remark}</dd>
+          </Fragment>
+        ))}
+      </dl>
+    </section>
   );
 }
 

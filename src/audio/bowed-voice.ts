@@ -1,0 +1,59 @@
+import { FatOscillator, Filter, Gain, LFO, type ToneAudioNode } from 'tone';
+
+/** Where the body of a bowed instrument answers most, Hz, how narrow, and how much, dB: an air and two wood resonances. */
+const BODY = [
+  { frequency: 290, Q: 1.6, gain: 5 },
+  { frequency: 560, Q: 1.4, gain: 4 },
+  { frequency: 2400, Q: 1.1, gain: 3 },
+] as const;
+
+/** Vibrato of a quiet hand: times a second, and how far, cents. */
+const VIBRATO = { hz: 5.2, cents: 7 } as const;
+
+/** How the bow begins and lets go, seconds; a slur only eases. */
+const BOW = { begins: 0.05, eases: 0.02, letsGo: 0.07 } as const;
+
+/** A sawtooth is what a bowed string does at the bridge; the body colours it. One string at a time. */
+export class BowedVoice {
+  private readonly tone = new FatOscillator({ type: 'sawtooth', count: 2, spread: 5, volume: -16 });
+  private readonly bow = new Gain(0);
+  private readonly vibrato = new LFO({ frequency: VIBRATO.hz, min: -VIBRATO.cents, max: VIBRATO.cents });
+  private readonly body: readonly ToneAudioNode[];
+
+  constructor(into: ToneAudioNode) {
+    const peaks = BODY.map((peak) => new Filter({ type: 'peaking', ...peak }));
+    const bridge = new Filter({ type: 'lowpass', frequency: 3400, rolloff: -24 });
+    this.body = [...peaks, bridge];
+    this.tone.chain(...peaks, bridge, this.bow, into);
+    this.vibrato.connect(this.tone.detune);
+    this.tone.start();
+    this.vibrato.start();
+  }
+
+  /** Bows a note at a moment of the audio clock; `slide` bends its end. All in seconds and Hz. */
+  bowNote(
+    at: number,
+    hz: number,
+    seconds: number,
+    slurred: boolean,
+    slide: { readonly seconds: number; readonly toHz: number } | null,
+  ): void {
+    const pitch = this.tone.frequency;
+    pitch.setValueAtTime(hz, at);
+    if (slide) {
+      pitch.setValueAtTime(hz, at + seconds - slide.seconds);
+      pitch.exponentialRampToValueAtTime(slide.toHz, at + seconds - 0.005);
+    }
+    const full = 0.9;
+    const { gain } = this.bow;
+    gain.cancelScheduledValues(at);
+    gain.setTargetAtTime(full, at, (slurred ? BOW.eases : BOW.begins) / 2);
+    gain.setTargetAtTime(slurred ? full * 0.85 : 0, at + Math.max(0.03, seconds - BOW.letsGo), BOW.letsGo / 3);
+    gain.setTargetAtTime(0, at + seconds, BOW.letsGo / 2);
+  }
+
+  /** Lets the string go and gives everything back. */
+  dispose(): void {
+    for (const node of [this.tone, this.vibrato, this.bow, ...this.body]) node.dispose();
+  }
+}

@@ -1,0 +1,100 @@
+import {
+  FatOscillator,
+  Filter,
+  getContext,
+  getDestination,
+  getDraw,
+  getTransport,
+  Limiter,
+  Part,
+  start,
+  Synth,
+  type ToneAudioNode,
+} from 'tone';
+import type { Beat, Performance, PlayedNote } from '#core/sound';
+import { BowedVoice } from './bowed-voice.ts';
+
+/** How a line is played. */
+export interface PlayHow {
+  readonly countIn: boolean;
+  readonly metronome: boolean;
+  readonly loop: boolean;
+  /** Hz of what sounds under it; null for nothing. */
+  readonly droneHz: number | null;
+}
+
+/** What is told while it plays, when it is heard: the note that begins (null between notes), and that it is over. */
+export interface PlayEvents {
+  readonly onNote: (note: number | null) => void;
+  readonly onEnd: () => void;
+}
+
+/** How much later than the last note the end is told, seconds. */
+const RING_OUT = 0.15;
+
+/** Plays a line until it ends or the returned function is called. Rejects where the browser gives no sound. */
+export async function playLine(performance: Performance, how: PlayHow, events: PlayEvents): Promise<() => void> {
+  await start();
+  if (getContext().state !== 'running') throw new Error('The browser gives no sound.');
+  const transport = getTransport();
+  transport.stop().cancel();
+  const out = new Limiter(-3).connect(getDestination());
+  const voices = [new BowedVoice(out), new BowedVoice(out)];
+  const click = clickInto(out);
+  const drone = how.droneHz === null ? [] : droneInto(how.droneHz, out);
+  const lead = how.countIn ? -(performance.countIn[0]?.at ?? 0) : SHORT_LEAD;
+  const beat = (time: number, { strong }: Beat): void =>
+    void click.triggerAttackRelease(strong ? CLICK.strongHz : CLICK.hz, CLICK.seconds, time);
+  const notes = new Part<Timed<PlayedNote>>((time, note) => bowNote(voices, time, note, events), performance.notes.map(timed));
+  const beats = new Part<Timed<Beat>>(beat, how.metronome ? performance.beats.map(timed) : []);
+  for (const part of [notes, beats]) {
+    part.loop = how.loop;
+    part.loopEnd = performance.seconds;
+    part.start(lead);
+  }
+  for (const counted of how.countIn ? performance.countIn : []) transport.schedule((time) => beat(time, counted), lead + counted.at);
+  if (!how.loop) transport.schedule((time) => getDraw().schedule(events.onEnd, time), lead + performance.seconds + RING_OUT);
+  transport.start();
+  return () => {
+    transport.stop().cancel();
+    for (const node of [notes, beats, ...voices, ...drone, click, out]) node.dispose();
+  };
+}
+
+/** Where nothing is counted in, the line still waits a moment for the sound to be ready, seconds. */
+const SHORT_LEAD = 0.1;
+
+/** The metronome: a strong beat and the others, Hz, and how long, seconds. */
+const CLICK = { strongHz: 1760, hz: 1175, seconds: 0.02 } as const;
+
+type Timed<Event> = Event & { readonly time: number };
+
+function timed<Event extends { readonly at: number }>(event: Event): Timed<Event> {
+  return { ...event, time: event.at };
+}
+
+function bowNote(
+  voices: readonly BowedVoice[],
+  time: number,
+  { note, hz, seconds, slurred, slide }: PlayedNote,
+  { onNote }: PlayEvents,
+): void {
+  for (const [order, voice] of voices.entries()) {
+    const pitch = hz[order];
+    if (pitch !== undefined) voice.bowNote(time, pitch, seconds, slurred, order === 0 ? slide : null);
+  }
+  getDraw().schedule(() => onNote(note), time);
+}
+
+function clickInto(out: ToneAudioNode): Synth {
+  const envelope = { attack: 0.001, decay: 0.03, sustain: 0, release: 0.02 };
+  return new Synth({ oscillator: { type: 'square' }, envelope, volume: -18 }).connect(out);
+}
+
+/** A soft reed under the line. */
+function droneInto(hz: number, out: ToneAudioNode): readonly ToneAudioNode[] {
+  const dark = new Filter({ type: 'lowpass', frequency: 900 }).connect(out);
+  const reed = new FatOscillator({ frequency: hz, type: 'sawtooth', count: 2, spread: 3, volume: -26 }).connect(dark);
+  reed.start();
+  return [reed, dark];
+}

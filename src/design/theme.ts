@@ -1,0 +1,23 @@
+/** Light paper or dark; `system` follows the machine. */
+export type Theme = 'light' | 'dark' | 'system';
+
+/** Where the choice is kept: read by the page itself before its first paint, so it is no matter for the database. */
+export const THEME_KEY = 'dove-path/theme';
+
+/** What is seen now. */
+export function themeNow(): 'light' | 'dark' {
+  const chosen = document.documentElement.dataset['theme'];
+  if (chosen === 'light' || chosen === 'dark') return chosen;
+  return matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light';
+}
+
+/** Chooses light or dark for this browser. */
+export function chooseTheme(theme: Theme): void {
+  if (theme === 'system') {
+    delete document.documentElement.dataset['theme'];
+    localStorage.removeItem(THEME_KEY);
+  } else {
+    document.documentElement.dataset['theme'] = theme;
+    localStorage.setItem(THEME_KEY, theme);
+  }
+}

@@ -1,0 +1,182 @@
+import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { type FormEvent, type ReactNode, useState } from 'react';
+import { formatFraction } from '#core/material';
+import { BOW_DIRECTIONS, type Plan, type PlannedSound } from '#core/plan';
+import { prescribe } from '../../store/bench-actions.ts';
+import { bowTogether, insertAfter, movePitches, removeNotes, setDuration, writeMark } from '../../store/line-actions.ts';
+import { LENGTH_LABELS } from '../../words/labels.ts';
+
+interface WriteTabProps {
+  readonly plan: Plan;
+  readonly index: number;
+  readonly note: PlannedSound;
+}
+
+/** Changing what is written: the note itself, the bow, words of the teacher's own, and a fingering as digits. */
+export function WriteTab({ plan, index, note }: WriteTabProps) {
+  const here = { from: index, to: index };
+  const element = plan.line.notes[index];
+  const length = element ? formatFraction(element.duration) : '1/4';
+  const slurred = element?.kind === 'note' && element.slurredToNext;
+  const mark = plan.brief.marks?.find((each) => each.note === index);
+  const last = index === plan.notes.length - 1 || plan.notes[index + 1]?.kind === 'rest';
+  const lengths = Object.keys(LENGTH_LABELS);
+  return (
+    <div className="mt-2 grid gap-2.5 text-[15px]">
+      <Row name="Pitch">
+        <IconButton name="A letter higher" keys="Alt ↑" run={() => movePitches(here, { by: 'letter', up: true })}>
+          <ArrowUp size={15} aria-hidden="true" />
+        </IconButton>
+        <IconButton name="A letter lower" keys="Alt ↓" run={() => movePitches(here, { by: 'letter', up: false })}>
+          <ArrowDown size={15} aria-hidden="true" />
+        </IconButton>
+        <IconButton name="A semitone higher" keys="Alt Shift ↑" run={() => movePitches(here, { by: 'semitone', up: true })}>
+          ♯
+        </IconButton>
+        <IconButton name="A semitone lower" keys="Alt Shift ↓" run={() => movePitches(here, { by: 'semitone', up: false })}>
+          ♭
+        </IconButton>
+      </Row>
+      <Row name="Length">
+        <select aria-label="Length" className="field" value={length} onChange={(event) => setDuration(index, event.target.value)}>
+          {(lengths.includes(length) ? lengths : [length, ...lengths]).map((each) => (
+            <option key={each} value={each}>
+              {LENGTH_LABELS[each] ?? each}
+            </option>
+          ))}
+        </select>
+      </Row>
+      <Row name="Behind it">
+        <IconButton name="Another note behind it" keys="Insert" run={() => insertAfter(index, 'note')}>
+          <Plus size={15} aria-hidden="true" /> note
+        </IconButton>
+        <IconButton name="A rest behind it" run={() => insertAfter(index, 'rest')}>
+          <Plus size={15} aria-hidden="true" /> rest
+        </IconButton>
+        <IconButton name="Take the note out" keys="Delete" run={() => removeNotes(here)}>
+          <Trash2 size={15} aria-hidden="true" />
+        </IconButton>
+      </Row>
+      <Row name="Bow">
+        <select
+          aria-label="Bow"
+          className="field"
+          value={mark?.bow ?? 'none'}
+          onChange={(event) => writeMark(index, { bow: BOW_DIRECTIONS.find((bow) => bow === event.target.value) ?? null })}
+        >
+          <option value="none">no sign</option>
+          {BOW_DIRECTIONS.map((bow) => (
+            <option key={bow} value={bow}>
+              {bow} bow
+            </option>
+          ))}
+        </select>
+        <label className="flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="size-4 accent-ink"
+            checked={slurred}
+            disabled={last}
+            onChange={(event) => bowTogether({ from: index, to: index + 1 }, event.target.checked)}
+          />
+          with the next
+        </label>
+      </Row>
+      <WrittenField
+        key={`cue ${index} ${mark?.cue ?? ''}`}
+        label="Cue"
+        most={40}
+        value={mark?.cue ?? ''}
+        onWrite={(cue) => writeMark(index, { cue })}
+      />
+      <WrittenField
+        key={`remark ${index} ${mark?.remark ?? ''}`}
+        label="Remark"
+        most={400}
+        value={mark?.remark ?? ''}
+        onWrite={(remark) => writeMark(index, { remark })}
+      />
+      <Prescription key={index} index={index} note={note} />
+    </div>
+  );
+}
+
+function Row({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+  return (
+    <div className="grid grid-cols-[4.6rem_1fr] items-baseline gap-x-2">
+      <span className="text-dove-dark">{name}</span>
+      <span className="flex flex-wrap items-center gap-1.5">{children}</span>
+    </div>
+  );
+}
+
+interface IconButtonProps {
+  readonly name: string;
+  readonly keys?: string;
+  readonly run: () => void;
+  readonly children: ReactNode;
+}
+
+function IconButton({ name, keys, run, children }: IconButtonProps) {
+  return (
+    <button type="button" className="quiet-button" aria-label={name} title={keys === undefined ? name : `${name} (${keys})`} onClick={run}>
+      {children}
+    </button>
+  );
+}
+
+interface WrittenFieldProps {
+  readonly label: string;
+  readonly most: number;
+  readonly value: string;
+  readonly onWrite: (text: string) => void;
+}
+
+/** What is typed is written when the field is left or Enter is pressed. */
+function WrittenField({ label, most, value, onWrite }: WrittenFieldProps) {
+  const [text, setText] = useState(value);
+  const write = (): void => {
+    if (text.trim() !== value) onWrite(text.trim());
+  };
+  return (
+    <label className="grid grid-cols-[4.6rem_1fr] items-baseline gap-x-2">
+      <span className="text-dove-dark">{label}</span>
+      <input
+        className="field w-full min-w-0"
+        value={text}
+        maxLength={most}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={write}
+        onKeyDown={(event) => event.key === 'Enter' && write()}
+      />
+    </label>
+  );
+}
+
+function Prescription({ index, note }: { readonly index: number; readonly note: PlannedSound }) {
+  const [text, setText] = useState('');
+  const fix = (event: FormEvent): void => {
+    event.preventDefault();
+    void prescribe(text, index);
+  };
+  return (
+    <form onSubmit={fix} className="grid gap-1 border-t border-line pt-2">
+      <label htmlFor="prescribed" className="text-dove-dark">
+        Fingering from here, as digits
+      </label>
+      <span className="flex gap-1.5">
+        <input
+          id="prescribed"
+          className="field w-full min-w-0"
+          value={text}
+          placeholder={note.stops.length === 2 ? '1+3 0+2 | .' : '0 1 2 3 | 1 2 3 4'}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <button type="submit" className="quiet-button" disabled={text.trim() === ''}>
+          Fix it
+        </button>
+      </span>
+      <span className="text-sm text-dove-dark">T is the thumb, 1+3 a double stop, a full stop leaves a note free.</span>
+    </form>
+  );
+}

@@ -1,0 +1,92 @@
+import { displayPitchClass, parsePitch } from '#core/pitch';
+import type { HardPlace, Plan } from '#core/plan';
+import { hardPlaceText, noteText } from '../../words/plan-words.ts';
+import { type Bead, BEAD_RADIUS, ghostsOf, LANES, linksOf, type PathScale, slopesOf } from './path-geometry.ts';
+
+interface LandmarksProps {
+  readonly plan: Plan;
+  readonly beads: readonly Bead[];
+  readonly scale: PathScale;
+}
+
+/** Where the tonic lies: a hairline down to its name. */
+export function Landmarks({ plan, beads, scale }: LandmarksProps) {
+  return plan.landmarks.map(({ note, pitch }) => {
+    const bead = beads.find((each) => each.index === note && each.stop === 0);
+    const tonic = parsePitch(pitch);
+    if (!bead || !tonic.ok) return null;
+    return (
+      <g key={note} data-landmark={note}>
+        <line x1={bead.x} x2={bead.x} y1={bead.y} y2={scale.nutY} className="stroke-dove" strokeDasharray="1 4" />
+        <text x={bead.x} y={scale.nutY + LANES.landmarks} textAnchor="middle" className="landmark fill-ink">
+          {displayPitchClass(tonic.value)}
+        </text>
+      </g>
+    );
+  });
+}
+
+interface HardPlacesProps {
+  readonly beads: readonly Bead[];
+  readonly hardest: readonly HardPlace[];
+  readonly scale: PathScale;
+}
+
+/** Which places ask most of the player: pointed at from below, with the order. */
+export function HardPlaces({ beads, hardest, scale }: HardPlacesProps) {
+  return hardest.map((place, order) => {
+    const bead = beads.find((each) => each.index === place.note && each.stop === 0);
+    if (!bead) return null;
+    const y = bead.y + BEAD_RADIUS + 4;
+    return (
+      <g key={place.note} data-hard-place={place.note} aria-label={`Hard place ${order + 1}`}>
+        <title>{`${hardPlaceText(place)}`}</title>
+        <path d={`M${bead.x - 5} ${y + 8}L${bead.x} ${y}L${bead.x + 5} ${y + 8}Z`} className="fill-ink" />
+        <text x={bead.x + 8} y={Math.min(y + 10, scale.nutY + 12)} className="tiny-label fill-ink">
+          {order + 1}
+        </text>
+      </g>
+    );
+  });
+}
+
+interface LaidOverProps {
+  readonly plan: Plan;
+  readonly beads: readonly Bead[];
+  readonly others: readonly Bead[];
+  readonly differsAt: readonly number[];
+  readonly scale: PathScale;
+}
+
+/** Another fingering over this one: dashed beads where it differs, thin strokes for its way and its shifts. */
+export function LaidOver({ plan, beads, others, differsAt, scale }: LaidOverProps) {
+  const apart = new Set(differsAt);
+  const near = (index: number): boolean => apart.has(index);
+  return (
+    <g data-laid-over className="pointer-events-none">
+      {linksOf(others)
+        .filter(({ from, to }) => near(from.index) || near(to.index))
+        .map(({ from, to }) => (
+          <line key={to.index} x1={from.x} y1={from.y} x2={to.x} y2={to.y} className="stroke-ink" strokeWidth={1} strokeDasharray="2 3" />
+        ))}
+      {slopesOf(plan, others, scale).map(({ shift, fromX, fromY, toX, toY }) => (
+        <path
+          key={shift.to}
+          d={`M${fromX + BEAD_RADIUS} ${fromY}C${(fromX + toX) / 2} ${fromY} ${(fromX + toX) / 2} ${toY} ${toX - BEAD_RADIUS} ${toY}`}
+          className="fill-none stroke-madder"
+          strokeWidth={1.4}
+          strokeDasharray="4 3"
+        />
+      ))}
+      {ghostsOf(beads, others, apart).map(({ bead, x, y }) => (
+        <g key={`${bead.index} ${bead.stop}`} data-ghost={bead.index}>
+          <title>{noteText(bead.note)}</title>
+          <circle cx={x} cy={y} r={BEAD_RADIUS - 1} className="fill-paper-deep stroke-ink" strokeWidth={1.2} strokeDasharray="3 2" />
+          <text x={x} y={y + 4.5} textAnchor="middle" className="bead-number fill-ink">
+            {(bead.note.stops[bead.stop] ?? bead.note.stops[0]).finger}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}

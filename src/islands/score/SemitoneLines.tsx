@@ -1,0 +1,32 @@
+import { mmFromNut } from '#core/instrument';
+import type { Plan } from '#core/plan';
+import { type PathScale, yOfMm } from './path-geometry.ts';
+
+/** The ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */
+export function SemitoneLines({
+  plan,
+  scale,
+  from,
+  to,
+}: {
+  readonly plan: Plan;
+  readonly scale: PathScale;
+  readonly from: number;
+  readonly to: number;
+}) {
+  const most = plan.stays.reduce((high, stay) => Math.max(high, stay.highestSemitone), 4);
+  return Array.from({ length: most + 1 }, (_, semitones) => {
+    const y = yOfMm(scale, mmFromNut(plan.stringLengthMm, semitones));
+    return (
+      <line
+        key={semitones}
+        x1={from}
+        x2={to}
+        y1={y}
+        y2={y}
+        className={semitones === 0 ? 'stroke-ink' : 'stroke-line'}
+        strokeWidth={semitones === 0 ? 2 : 1}
+      />
+    );
+  });
+}

@@ -1,0 +1,79 @@
+import {
+  type Brief,
+  type Mark,
+  partOf,
+  type PitchMove,
+  withBow,
+  withMark,
+  withNote,
+  withNotesInserted,
+  withNotesRemoved,
+  withPitchesMoved,
+} from '#core/plan';
+import { benchStore, type Stretch } from './bench-store.ts';
+import { lineTextOf } from './brief-edits.ts';
+import { newRecord, pieceOf, saveRecord } from './pieces.ts';
+
+/** Moves the pitches of a stretch by letters of the key or by semitones. */
+export function movePitches({ from, to }: Stretch, move: PitchMove): void {
+  editLine((brief) => withPitchesMoved(brief, from, to, move));
+}
+
+/** Gives a note another length, a fraction of a whole note. */
+export function setDuration(note: number, duration: string): void {
+  editLine((brief) => withNote(brief, note, { duration }));
+}
+
+/** Gives a note other pitches, in documents' form, sounding. */
+export function setPitches(note: number, pitches: readonly string[]): void {
+  editLine((brief) => withNote(brief, note, { pitches }));
+}
+
+/** Sets a copy of the note, or a rest as long, behind it, and selects it. */
+export function insertAfter(note: number, what: 'note' | 'rest'): void {
+  editLine((brief) => {
+    const { material } = withNote(brief, note, {});
+    const model = material.kind === 'line' ? material.notes[note] : undefined;
+    if (!model) return brief;
+    const { duration } = model;
+    const pitches = 'rest' in model ? null : model.pitches;
+    return withNotesInserted(brief, note + 1, [what === 'rest' || pitches === null ? { rest: true, duration } : { pitches, duration }]);
+  });
+  if (what === 'note') benchStore.setState({ selected: note + 1, stretchFrom: null });
+}
+
+/** Takes the notes of a stretch out of the line. */
+export function removeNotes({ from, to }: Stretch): void {
+  editLine((brief) => withNotesRemoved(brief, from, to));
+  benchStore.setState({ selected: null, stretchFrom: null });
+}
+
+/** Plays the notes of a stretch in one bow, or each in its own. */
+export function bowTogether({ from, to }: Stretch, together: boolean): void {
+  editLine((brief) => withBow(brief, from, to, together));
+}
+
+/** Writes something at a note, or with null no longer. */
+export function writeMark(note: number, change: { readonly [Name in keyof Omit<Mark, 'note'>]?: Mark[Name] | null }): void {
+  benchStore.setState({ brief: withMark(benchStore.getState().brief, note, change) });
+}
+
+/** Makes a piece of its own of a stretch and keeps it; its id, or what went wrong. */
+export async function pieceOfStretch({ from, to }: Stretch): Promise<{ readonly id: string } | { readonly trouble: string }> {
+  const { brief, name, instrumentId, playerId } = benchStore.getState();
+  const part = partOf(brief, from, to);
+  const title = `${name === '' ? 'A line' : name}, notes ${from + 1}–${to + 1}`.slice(0, 120);
+  const record = newRecord(pieceOf(title, part, lineTextOf(part)), false, { instrumentId, playerId });
+  const outcome = await saveRecord(record);
+  return outcome.ok ? { id: record.id } : { trouble: outcome.message };
+}
+
+/** What changes single notes makes a scale a line of the teacher's own: that is said, and undo takes it back. */
+function editLine(edit: (brief: Brief) => Brief): void {
+  const { brief } = benchStore.getState();
+  const edited = edit(brief);
+  if (edited === brief) return;
+  const notice =
+    brief.material.kind === 'line' ? null : 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';
+  benchStore.setState({ brief: edited, lineText: lineTextOf(edited), notice });
+}

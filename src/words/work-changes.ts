@@ -1,0 +1,76 @@
+import type { Brief } from '#core/plan';
+import { materialLabel, noteLabel, OPEN_STRING_LABELS, PURPOSE_LABELS, wayLabel, wishLabels } from './labels.ts';
+import { setupChanges } from './setup.ts';
+
+/** What the teacher decides about a piece, as far as words of its changes go. */
+export interface Decided {
+  readonly name: string;
+  readonly brief: Brief;
+  readonly lineText: string;
+}
+
+/** What was done from one state of a piece to the next, in a few words: "A major, one octave", "note 5 fixed: 3 on D". */
+export function workChange(before: Decided, after: Decided): string {
+  const told = [
+    before.name === after.name ? '' : `named “${after.name}”`,
+    materialChange(before.brief, after.brief),
+    ...setupChanges(before.brief, after.brief),
+    partChange(before.brief, after.brief, rhythmText),
+    partChange(before.brief, after.brief, ({ tempo }) => (tempo === undefined ? 'no tempo' : `♩ = ${tempo}`)),
+    partChange(before.brief, after.brief, limitsText),
+    partChange(before.brief, after.brief, (brief) => wishLabels(brief).join(', ') || 'no special wishes'),
+    lockChange(before.brief, after.brief),
+    alike(before.brief.marks, after.brief.marks) ? '' : 'a mark at a note',
+  ].filter((words) => words !== '');
+  return told.length === 0 ? 'a change' : told.join('; ');
+}
+
+function materialChange(before: Brief, after: Brief): string {
+  if (alike(before.material, after.material)) return '';
+  const name = materialLabel(after);
+  return after.material.kind === 'line' && before.material.kind === 'line' ? 'the notes' : name;
+}
+
+/** A part of the brief in words, when its words differ. */
+function partChange(before: Brief, after: Brief, words: (brief: Brief) => string): string {
+  return words(before) === words(after) ? '' : words(after);
+}
+
+function rhythmText({ rhythm }: Brief): string {
+  return rhythm === undefined ? '' : `${rhythm.noteValue ?? ''} in ${rhythm.meter ?? ''}, ${rhythm.notesPerBow ?? 1} to a bow`;
+}
+
+function limitsText({ limits = {}, purpose, wayDown }: Brief): string {
+  const told = [
+    `positions ${limits.positions?.join(', ') ?? 'any'}`,
+    `strings ${limits.strings?.map(noteLabel).join(', ') ?? 'any'}`,
+    `fingers ${limits.fingers?.join(', ') ?? 'any'}`,
+    `open strings ${OPEN_STRING_LABELS[limits.openStrings ?? 'allow']}`,
+    limits.harmonics === true ? 'harmonics allowed' : '',
+    limits.shifts === undefined ? '' : `exactly ${limits.shifts} shifts`,
+    purpose === undefined ? '' : PURPOSE_LABELS[purpose],
+    wayDown === 'as-up' ? 'down as up' : '',
+  ];
+  return told.filter((words) => words !== '').join(', ');
+}
+
+function lockChange(before: Brief, after: Brief): string {
+  const [were, are] = [before.locks ?? [], after.locks ?? []];
+  const fixed = are.filter((lock) => !were.some((was) => alike(was, lock)));
+  const free = were.filter((lock) => !are.some((is) => is.note === lock.note));
+  const [only] = fixed;
+  const told = [
+    fixed.length === 1 && only ? `note ${only.note + 1} fixed: ${lockText(only)}` : fixed.length > 1 ? `${fixed.length} notes fixed` : '',
+    free.length === 0 ? '' : free.length === 1 ? `note ${(free[0]?.note ?? 0) + 1} let go` : `${free.length} notes let go`,
+  ];
+  return told.filter((words) => words !== '').join(', ');
+}
+
+function lockText({ finger, upperFinger, string }: NonNullable<Brief['locks']>[number]): string {
+  const fingers = finger === undefined ? '' : wayLabel({ finger, upperFinger: upperFinger ?? null });
+  return [fingers, string === undefined ? '' : `on ${noteLabel(string)}`].filter((words) => words !== '').join(' ');
+}
+
+function alike(one: unknown, other: unknown): boolean {
+  return JSON.stringify(one) === JSON.stringify(other);
+}
