@@ -11,6 +11,7 @@ export const Piece = Type.Object(
     name: Type.String({ maxLength: 120 }),
     brief: Brief,
     lineText: Type.Optional(Type.String({ maxLength: 400_000, description: 'The line as typed, with its mistakes.' })),
+    tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 12, description: 'Words to find it by.' })),
   },
   { additionalProperties: false, $id: 'piece', title: 'Piece' },
 );

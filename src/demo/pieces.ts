@@ -2,6 +2,13 @@ import { type Piece, PIECE_FORMAT, PIECE_VERSION } from '#core/format';
 import { parseLineText } from '#core/material';
 import type { Brief } from '#core/plan';
 
+/** How this studio sorts its pieces, by words of their names. */
+const TAGS: readonly (readonly [string, readonly string[]])[] = [
+  ['scales', ['major', 'minor']],
+  ['shifting', ['three octaves', 'first shifts', 'four octaves', 'up and down']],
+  ['Tuesday class', ['Merle', 'Plover']],
+];
+
 /** The pupils' pieces of a made-up studio: all four instruments, flats and sharps, a small violin, a small hand, a way down, a chord, a line, double stops, the thumb. */
 export const DEMO_PIECES: readonly Piece[] = [
   demo('Wren · A♭ major in three octaves', {
@@ -96,7 +103,8 @@ export const DEMO_PIECES: readonly Piece[] = [
 ];
 
 function demo(name: string, brief: Brief): Piece {
-  return { format: PIECE_FORMAT, version: PIECE_VERSION, name, brief };
+  const tags = TAGS.flatMap(([tag, words]) => (words.some((word) => name.includes(word)) ? [tag] : []));
+  return { format: PIECE_FORMAT, version: PIECE_VERSION, name, brief, ...(tags.length === 0 ? {} : { tags }) };
 }
 
 function demoLine(name: string, brief: Omit<Brief, 'material'>, key: string, text: string): Piece {

@@ -40,9 +40,10 @@ const CUE_ROW = 16;
 /** Height of the row of octave lines. */
 const OCTAVE_ROW = 18;
 
-/** How far a line may be drawn together or apart to fill the width. */
-const CLOSEST = 0.88;
+/** How far a line may be drawn together, so that all of it is in view, or apart to fill the width; a longer one has its own measure. */
+const CLOSEST = 0.7;
 const WIDEST = 1.6;
+const TOO_LONG_TO_FIT = 0.92;
 
 /** What the teacher has written that needs room of its own: bow signs over the fingers, cues below the strings. */
 export interface WrittenRows {
@@ -63,7 +64,8 @@ export function layoutStaff(
     (measure, index) => measureWidth(measure) + (index === 0 ? headWidth : 0) + (clefAfter(engraving, measure) ? CLEF_WIDTH : 0),
   );
   const total = natural.reduce((sum, width) => sum + width, 0);
-  const stretch = Math.max(CLOSEST, Math.min(WIDEST, (available - headWidth) / Math.max(1, total - headWidth)));
+  const fits = (available - headWidth) / Math.max(1, total - headWidth);
+  const stretch = fits < CLOSEST ? TOO_LONG_TO_FIT : Math.min(WIDEST, fits);
   let right = 0;
   const offsets = [0];
   for (const [index, width] of natural.entries()) {

@@ -36,6 +36,8 @@ export interface Bench extends Work {
   /** When the piece was last written from here, or read; ms since 1970. */
   readonly writtenAt: number;
   readonly demo: boolean;
+  /** Words it is found by, given under Pieces. */
+  readonly tags: readonly string[];
   /** The last good plan; it stays while the brief cannot be planned. */
   readonly planSet: PlanSet | null;
   /** The brief `planSet` was made from; not the current one while planning, or while the current one cannot be planned. */
@@ -71,6 +73,7 @@ const EMPTY: Bench = {
   createdAt: 0,
   writtenAt: 0,
   demo: false,
+  tags: [],
   name: '',
   brief: FIRST_BRIEF,
   lineText: '',

@@ -180,7 +180,7 @@ export async function switchPiece(id: string | null): Promise<string> {
 export function takeOver({ piece, instrumentId, playerId, changed, updatedAt }: PieceRecord): void {
   const { name, brief, lineText = '' } = piece;
   const notice = 'This piece was changed in another tab; this is how it is now. Undo goes back to how it was here.';
-  benchStore.setState({ name, brief, lineText, instrumentId, playerId, changed, writtenAt: updatedAt, notice });
+  benchStore.setState({ name, brief, lineText, instrumentId, playerId, changed, tags: piece.tags ?? [], writtenAt: updatedAt, notice });
 }
 
 /** The work has changed and is to be written. */
@@ -189,9 +189,9 @@ export function workChanged(): void {
 }
 
 function recordOfBench(): PieceRecord | null {
-  const { pieceId, name, brief, lineText, createdAt, demo, instrumentId, playerId, changed } = benchStore.getState();
+  const { pieceId, name, brief, lineText, createdAt, demo, instrumentId, playerId, changed, tags } = benchStore.getState();
   if (pieceId === null) return null;
-  const piece = pieceOf(name, brief, lineText);
+  const piece = pieceOf(name, brief, lineText, tags);
   return { id: pieceId, piece, createdAt, updatedAt: Date.now(), demo, instrumentId, playerId, changed };
 }
 
@@ -210,6 +210,7 @@ function setOnBench(record: PieceRecord, lineText: string): string {
     pieceId: id,
     createdAt,
     writtenAt: record.updatedAt,
+    tags: record.piece.tags ?? [],
     demo,
     changed,
     planSet: null,

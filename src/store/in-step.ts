@@ -30,7 +30,7 @@ export function keepInStep(): () => void {
 
 function arrived(id: string, record: PieceRecord | undefined): void {
   const bench = benchStore.getState();
-  if (bench.pieceId !== id || !record || sameContent(record.piece, pieceOf(bench.name, bench.brief, bench.lineText))) return;
+  if (bench.pieceId !== id || !record || sameContent(record.piece, pieceOf(bench.name, bench.brief, bench.lineText, bench.tags))) return;
   // What was written here a moment ago comes back too, older than what has been changed since.
   if (bench.saving.state !== 'saved' || record.updatedAt <= bench.writtenAt) return;
   takeOver(record);

@@ -22,7 +22,7 @@ export async function loadRecords(): Promise<PieceList> {
   return { records: read.filter((record) => record !== null), setAside: await database.setAside.count() };
 }
 
-/** The names of all pieces, newest first; an unnamed one by what it is. */
+/** The names of all pieces, newest first. */
 export async function loadPieceNames(): Promise<readonly { readonly id: string; readonly name: string }[]> {
   const stored = await database.pieces.orderBy('updatedAt').reverse().toArray();
   return stored.map(({ id, piece }) => ({ id, name: piece.name === '' ? 'unnamed' : piece.name }));

@@ -6,8 +6,9 @@ import { database, type PieceRecord, type Uses } from './database.ts';
 export type SaveOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
 /** Makes a document from its parts. */
-export function pieceOf(name: string, brief: Brief, lineText: string): Piece {
-  return { format: PIECE_FORMAT, version: PIECE_VERSION, name, brief, ...(lineText === '' ? {} : { lineText }) };
+export function pieceOf(name: string, brief: Brief, lineText: string, tags: readonly string[] = []): Piece {
+  const told = { ...(lineText === '' ? {} : { lineText }), ...(tags.length === 0 ? {} : { tags: [...tags] }) };
+  return { format: PIECE_FORMAT, version: PIECE_VERSION, name, brief, ...told };
 }
 
 /** Makes a record under a new id. */

@@ -14,11 +14,11 @@ export function downloadMusicXml(): void {
 
 /** Hands out the piece as it stands, planned or not. */
 export function downloadJson(): void {
-  const { name, brief, lineText } = benchStore.getState();
+  const { name, brief, lineText, tags } = benchStore.getState();
   downloadText(
     fileNameOf(name === '' ? materialLabel(brief) : name, 'json'),
     'application/json',
-    documentToText(pieceOf(name, brief, lineText)),
+    documentToText(pieceOf(name, brief, lineText, tags)),
   );
 }
 

@@ -1,65 +1,93 @@
 import { type FormEvent, useState } from 'react';
-import type { PieceRecord } from '../../store/database.ts';
+import { Columns2, Copy, type LucideIcon, Pencil, Tag, Trash2 } from 'lucide-react';
+import { type LibraryRow, tagsOf } from '../../words/library.ts';
 
 interface PieceRowProps {
-  readonly record: PieceRecord;
-  readonly title: string;
-  readonly what: string;
-  readonly on: string;
+  readonly row: LibraryRow;
+  /** Its player or instrument was changed since the teacher last looked. */
+  readonly changed: boolean;
   readonly onRename: (name: string) => void;
+  readonly onTag: (tags: readonly string[]) => void;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
 }
 
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
-/** One piece of the list; its name becomes a field while it is renamed. */
-export function PieceRow({ record, title, what, on, onRename, onDuplicate, onDelete }: PieceRowProps) {
-  const [renaming, setRenaming] = useState(false);
+/** One piece of the list; its name or its tags become a field while they are changed. */
+export function PieceRow({ row, changed, onRename, onTag, onDuplicate, onDelete }: PieceRowProps) {
+  const [typing, setTyping] = useState<'name' | 'tags' | null>(null);
+  const { title, tags } = row;
   const rename = (name: string): void => {
-    setRenaming(false);
-    if (name.trim() !== '') onRename(name.trim());
+    setTyping(null);
+    if (name.trim() !== '' && name.trim() !== title) onRename(name.trim());
   };
+  const tag = (text: string): void => {
+    setTyping(null);
+    if (tagsOf(text).join() !== tags.join()) onTag(tagsOf(text));
+  };
+  const leave = (): void => setTyping(null);
   return (
     <tr>
       <td className="font-serif">
-        {renaming ? (
-          <NameField name={title} onDone={rename} onLeave={() => setRenaming(false)} />
+        {typing === 'name' ? (
+          <NameField label="New name" text={title} onDone={rename} onLeave={leave} />
         ) : (
-          <a href={`/?piece=${record.id}`} className="text-ink">
+          <a href={`/?piece=${row.id}`} className="text-ink">
             {title}
           </a>
         )}
-        {record.changed && <span className="block font-sans text-sm text-dove-dark">changed under Set up: open it to see what</span>}
+        {typing === 'tags' ? (
+          <NameField label="Tags, with commas between" text={tags.join(', ')} onDone={tag} onLeave={leave} />
+        ) : (
+          tags.length > 0 && <span className="block font-sans text-sm text-dove-dark">{tags.join(' · ')}</span>
+        )}
+        {changed && <span className="block font-sans text-sm text-dove-dark">changed under Set up: open it to see what</span>}
       </td>
-      <td>{what}</td>
-      <td>{on}</td>
-      <td className="whitespace-nowrap">{WHEN.format(record.updatedAt)}</td>
+      <td>{row.what}</td>
+      <td className="whitespace-nowrap">{row.key}</td>
+      <td>{row.on}</td>
+      <td>{row.player}</td>
+      <td className="whitespace-nowrap">{WHEN.format(row.changedAt)}</td>
       <td>
-        <span className="flex gap-2">
-          <button type="button" className="quiet-button" aria-label={`Rename ${title}`} onClick={() => setRenaming(true)}>
-            Rename
-          </button>
-          <button type="button" className="quiet-button" aria-label={`Duplicate ${title}`} onClick={onDuplicate}>
-            Duplicate
-          </button>
-          <button type="button" className="quiet-button" aria-label={`Delete ${title}`} onClick={onDelete}>
-            Delete
-          </button>
+        <span className="flex gap-1">
+          <RowButton does="Rename" title={title} icon={Pencil} onClick={() => setTyping('name')} />
+          <RowButton does="Tag" title={title} icon={Tag} onClick={() => setTyping('tags')} />
+          <RowButton does="Duplicate" title={title} icon={Copy} onClick={onDuplicate} />
+          <RowButton does="Delete" title={title} icon={Trash2} onClick={onDelete} />
+          <a className="quiet-button" href={`/compare?piece=${row.id}`} aria-label={`Compare ${title}`} title="Compare">
+            <Columns2 size={15} aria-hidden="true" />
+          </a>
         </span>
       </td>
     </tr>
   );
 }
 
+interface RowButtonProps {
+  readonly does: string;
+  readonly title: string;
+  readonly icon: LucideIcon;
+  readonly onClick: () => void;
+}
+
+function RowButton({ does, title, icon: Icon, onClick }: RowButtonProps) {
+  return (
+    <button type="button" className="quiet-button" aria-label={`${does} ${title}`} title={does} onClick={onClick}>
+      <Icon size={15} aria-hidden="true" />
+    </button>
+  );
+}
+
 interface NameFieldProps {
-  readonly name: string;
+  readonly label: string;
+  readonly text: string;
   readonly onDone: (name: string) => void;
   readonly onLeave: () => void;
 }
 
-function NameField({ name, onDone, onLeave }: NameFieldProps) {
-  const [text, setText] = useState(name);
+function NameField({ label, text: before, onDone, onLeave }: NameFieldProps) {
+  const [text, setText] = useState(before);
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     onDone(text);
@@ -67,7 +95,7 @@ function NameField({ name, onDone, onLeave }: NameFieldProps) {
   return (
     <form onSubmit={submit}>
       <input
-        aria-label="New name"
+        aria-label={label}
         className="field"
         value={text}
         maxLength={120}

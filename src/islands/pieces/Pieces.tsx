@@ -3,11 +3,12 @@ import type { PieceRecord } from '../../store/database.ts';
 import { clearDemo, restoreDemo, seedDemoOnce } from '../../store/demo.ts';
 import { deleteRecord, loadRecords, type PieceList, readPieceFile, setAsideText } from '../../store/piece-files.ts';
 import { newRecord, saveRecord } from '../../store/pieces.ts';
-import { instrumentLabel, materialLabel } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/library.ts';
 import { downloadText } from '../download.ts';
 import { Header } from '../Header.tsx';
 import { OpenFileButton } from '../OpenFileButton.tsx';
-import { PieceRow } from './PieceRow.tsx';
+import { keepRecord } from './keep-record.ts';
+import { Library } from './Library.tsx';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
 export function Pieces() {
@@ -20,7 +21,7 @@ export function Pieces() {
     });
   const undelete = (record: PieceRecord): void =>
     run(async () => {
-      await keep(record);
+      await keepRecord(record);
       setDeleted(null);
     });
   return (
@@ -38,7 +39,7 @@ export function Pieces() {
           {trouble !== null && <p className="mt-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">{trouble}</p>}
           {deleted && (
             <p className="mt-3 flex items-center gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
-              Deleted “{titleOf(deleted)}”.
+              Deleted “{pieceTitle(deleted.piece)}”.
               <button type="button" className="quiet-button" onClick={() => undelete(deleted)}>
                 Undo
               </button>
@@ -46,7 +47,7 @@ export function Pieces() {
           )}
           {list && list.setAside > 0 && <SetAside count={list.setAside} />}
         </div>
-        {list && <PieceTable list={list} run={run} onDelete={remove} />}
+        {list && <Library records={list.records} run={run} onDelete={remove} />}
         <section aria-label="Demo pieces" className="mt-8 flex flex-wrap items-center gap-3 text-dove-dark">
           <span>Demo pieces of a made-up studio:</span>
           <button type="button" className="quiet-button" disabled={list === null} onClick={() => run(restoreDemo)}>
@@ -58,43 +59,6 @@ export function Pieces() {
         </section>
       </main>
     </>
-  );
-}
-
-interface PieceTableProps {
-  readonly list: PieceList;
-  readonly run: (work: () => Promise<void>) => void;
-  readonly onDelete: (record: PieceRecord) => void;
-}
-
-function PieceTable({ list, run, onDelete }: PieceTableProps) {
-  if (list.records.length === 0) return <p className="mt-6">No pieces yet. Begin a new one, open a file, or bring the demo pieces back.</p>;
-  return (
-    <table className="plain-table mt-4">
-      <thead>
-        <tr>
-          <th scope="col">Name</th>
-          <th scope="col">What</th>
-          <th scope="col">On</th>
-          <th scope="col">Changed</th>
-          <th scope="col">Do</th>
-        </tr>
-      </thead>
-      <tbody>
-        {list.records.map((record) => (
-          <PieceRow
-            key={record.id}
-            record={record}
-            title={titleOf(record)}
-            what={materialLabel(record.piece.brief)}
-            on={instrumentLabel(record.piece.brief)}
-            onRename={(name) => run(() => keep({ ...record, piece: { ...record.piece, name }, updatedAt: Date.now() }))}
-            onDuplicate={() => run(() => keep(newRecord({ ...record.piece, name: `${titleOf(record)} (copy)`.slice(0, 120) })))}
-            onDelete={() => onDelete(record)}
-          />
-        ))}
-      </tbody>
-    </table>
   );
 }
 
@@ -140,13 +104,4 @@ function usePieces() {
     void seed.then(loadRecords).then(setList, fail);
   }, []);
   return { list, trouble, refresh, run };
-}
-
-async function keep(record: PieceRecord): Promise<void> {
-  const outcome = await saveRecord(record);
-  if (!outcome.ok) throw new Error(outcome.message);
-}
-
-function titleOf(record: PieceRecord): string {
-  return record.piece.name === '' ? materialLabel(record.piece.brief) : record.piece.name;
 }

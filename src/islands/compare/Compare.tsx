@@ -1,0 +1,110 @@
+import { useCallback, useState } from 'react';
+import { holdPlans, type Plan } from '#core/plan';
+import { database, type PieceRecord } from '../../store/database.ts';
+import { briefOfSide, plainSide, type PlannedSide, planSide, type Side } from '../../store/compared-sides.ts';
+import { seedDemoOnce } from '../../store/demo.ts';
+import { loadRecords } from '../../store/piece-files.ts';
+import { loadStudio, type Studio } from '../../store/studio.ts';
+import { Header } from '../Header.tsx';
+import { useAnswer } from '../use-answer.ts';
+import { ComparedNotes } from './ComparedNotes.tsx';
+import { ComparedScore } from './ComparedScore.tsx';
+import { ComparedSums } from './ComparedSums.tsx';
+import { SideSentence } from './SideSentence.tsx';
+
+interface Kept {
+  readonly pieces: readonly PieceRecord[];
+  readonly studio: Studio;
+}
+
+/** Two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
+export function Compare() {
+  const kept = useAnswer(loadKept);
+  return (
+    <>
+      <Header current="Compare" pieceId={new URL(location.href).searchParams.get('piece')} />
+      <main className="px-5 pt-2 pb-6">
+        <h1 className="sr-only">Compare</h1>
+        {kept?.pieces.length === 0 && <p className="mt-4">There is no piece to compare yet. Begin one on the bench.</p>}
+        {kept && kept.pieces.length > 0 && <Sides kept={kept} />}
+      </main>
+    </>
+  );
+}
+
+function Sides({ kept }: { readonly kept: Kept }) {
+  const [sides, setSides] = useState(() => sidesInAddress(kept.pieces));
+  const [one, other] = [usePlannedSide(sides[0], kept), usePlannedSide(sides[1], kept)];
+  const change = (place: 0 | 1, side: Side): void => {
+    const next: readonly [Side, Side] = place === 0 ? [side, sides[1]] : [sides[0], side];
+    setSides(next);
+    writeAddress(next);
+  };
+  return (
+    <>
+      <section aria-label="What is compared" className="grid gap-1 font-serif text-[17px] leading-relaxed">
+        <SideSentence name="This" side={sides[0]} planned={one} kept={kept} onChange={(side) => change(0, side)} />
+        <SideSentence name="laid over it" side={sides[1]} planned={other} kept={kept} onChange={(side) => change(1, side)} />
+      </section>
+      {[one, other].map((planned, place) => planned && planned.plan === null && <Trouble key={place} planned={planned} />)}
+      {one?.plan && other?.plan ? <Held one={one.plan} other={other.plan} /> : null}
+    </>
+  );
+}
+
+function Held({ one, other }: { readonly one: Plan; readonly other: Plan }) {
+  const held = holdPlans(one, other);
+  return (
+    <>
+      {held && <ComparedScore one={one} other={other} differsAt={held.differsAt} />}
+      <div className="mt-3 grid gap-x-10 lg:grid-cols-[420px_minmax(0,1fr)]">
+        <ComparedSums one={one} other={other} />
+        {held ? (
+          <ComparedNotes held={held} />
+        ) : (
+          <p className="mt-2">These are not the same notes, so only what each comes to is held against the other.</p>
+        )}
+      </div>
+    </>
+  );
+}
+
+function Trouble({ planned }: { readonly planned: PlannedSide }) {
+  return (
+    <p role="alert" className="mt-2 border-l-4 border-ochre bg-paper-deep px-4 py-2">
+      {planned.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}
+    </p>
+  );
+}
+
+function usePlannedSide(side: Side, { pieces, studio }: Kept): PlannedSide | null {
+  return useAnswer(
+    useCallback(async () => {
+      const piece = pieces.find(({ id }) => id === side.pieceId);
+      return piece ? await planSide(briefOfSide(side, piece, studio.players, studio.instruments), side.fingering) : null;
+    }, [side, pieces, studio]),
+  );
+}
+
+async function loadKept(): Promise<Kept> {
+  if (document.documentElement.dataset['demo'] === 'yes') await seedDemoOnce();
+  await database.open();
+  const [{ records }, studio] = await Promise.all([loadRecords(), loadStudio()]);
+  return { pieces: records, studio };
+}
+
+/** The address names the piece and, once chosen, what it is compared with; at first a piece is held against its first other fingering. */
+function sidesInAddress(pieces: readonly PieceRecord[]): readonly [Side, Side] {
+  const { searchParams } = new URL(location.href);
+  const known = (id: string | null): string | undefined => pieces.find((piece) => piece.id === id)?.id;
+  const first = known(searchParams.get('piece')) ?? pieces[0]?.id ?? '';
+  const second = known(searchParams.get('with'));
+  return [plainSide(first), second === undefined ? { ...plainSide(first), fingering: 0 } : plainSide(second)];
+}
+
+function writeAddress([one, other]: readonly [Side, Side]): void {
+  const address = new URL(location.href);
+  address.searchParams.set('piece', one.pieceId);
+  address.searchParams.set('with', other.pieceId);
+  history.replaceState(null, '', address);
+}

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import type { NoteHeld, PlannedNote, PlansHeld } from '#core/plan';
+import { positionWords } from '#core/words';
+import { noteLabel } from '../../words/labels.ts';
+import { soundText } from '../../words/plan-words.ts';
+import { PageButtons, usePager } from '../Pager.tsx';
+
+/** Both plans note by note, differences marked and counted. */
+export function ComparedNotes({ held }: { readonly held: PlansHeld }) {
+  const [onlyDifferent, setOnlyDifferent] = useState(true);
+  const differs = ({ differs: { string, finger, position } }: NoteHeld): boolean => string || finger || position;
+  const rows = held.notes.filter((note) => !onlyDifferent || differs(note));
+  const pager = usePager(rows.length);
+  const count = (what: keyof NoteHeld['differs']): number => held.notes.filter((note) => note.differs[what]).length;
+  return (
+    <section aria-label="Note by note">
+      <h2 className="small-heading">Note by note</h2>
+      <p className="mt-1" role="status">
+        {held.differsAt.length === 0
+          ? 'Both are fingered alike.'
+          : `${held.differsAt.length} of ${held.notes.length} notes are fingered otherwise: ${count('string')} on another string, ${count('finger')} with another finger, ${count('position')} in another position.`}
+      </p>
+      <label className="mt-1 flex items-center gap-2 text-sm">
+        <input
+          type="checkbox"
+          className="size-4 accent-ink"
+          checked={onlyDifferent}
+          onChange={(event) => setOnlyDifferent(event.target.checked)}
+        />
+        only where they differ
+      </label>
+      {rows.length > 0 && (
+        <table className="plain-table mt-1">
+          <thead>
+            <tr>
+              <th scope="col">No.</th>
+              <th scope="col">Note</th>
+              <th scope="col">This</th>
+              <th scope="col">Laid over it</th>
+              <th scope="col">Differs in</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.slice(pager.from, pager.to).map((row) => (
+              <tr key={row.note}>
+                <td>{row.note + 1}</td>
+                <td>{row.one.kind === 'note' ? soundText(row.one) : 'rest'}</td>
+                <td>{fingered(row.one)}</td>
+                <td className={differs(row) ? 'font-semibold' : ''}>{fingered(row.other)}</td>
+                <td>{differenceWords(row)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <PageButtons pager={pager} />
+    </section>
+  );
+}
+
+function fingered(note: PlannedNote): string {
+  if (note.kind === 'rest') return '';
+  const fingers = note.stops.map((stop) => `${stop.finger} on ${noteLabel(stop.open)}`).join(' and ');
+  return note.stops[0].finger === '0' ? `open ${noteLabel(note.stops[0].open)}` : `${fingers}, ${positionWords(note.position)}`;
+}
+
+function differenceWords({ differs: { string, finger, position } }: NoteHeld): string {
+  return [string ? 'string' : '', finger ? 'finger' : '', position ? 'position' : ''].filter((word) => word !== '').join(', ');
+}

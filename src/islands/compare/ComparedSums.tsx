@@ -1,0 +1,45 @@
+import { type Plan, type PlanSums, sumsOf } from '#core/plan';
+import { pointsText } from '#core/words';
+import { mmText } from '../../words/plan-words.ts';
+
+const ROWS: readonly { readonly name: string; readonly text: (sums: PlanSums) => string }[] = [
+  { name: 'Shifts', text: ({ shifts }) => String(shifts) },
+  { name: 'Way of the hand', text: ({ travelMm }) => mmText(travelMm) },
+  { name: 'String crossings', text: ({ crossings }) => String(crossings) },
+  { name: 'Open strings', text: ({ openStrings }) => String(openStrings) },
+  { name: 'Extensions', text: ({ extensions }) => String(extensions) },
+  { name: 'Widest reach', text: ({ widestReachMm }) => mmText(widestReachMm) },
+  { name: 'Stretches for this hand', text: ({ stretches }) => (stretches === null ? 'hand not measured' : String(stretches)) },
+  { name: 'Cost in all', text: ({ costThousandths }) => pointsText(costThousandths) },
+];
+
+/** What each plan comes to, side by side; what differs stands out. */
+export function ComparedSums({ one, other }: { readonly one: Plan; readonly other: Plan }) {
+  const sums = [sumsOf(one), sumsOf(other)] as const;
+  return (
+    <section aria-label="What they come to">
+      <h2 className="small-heading">What they come to</h2>
+      <table className="plain-table mt-1">
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">This</th>
+            <th scope="col">Laid over it</th>
+          </tr>
+        </thead>
+        <tbody>
+          {ROWS.map(({ name, text }) => {
+            const [here, there] = [text(sums[0]), text(sums[1])];
+            return (
+              <tr key={name}>
+                <th scope="row">{name}</th>
+                <td>{here}</td>
+                <td className={here === there ? '' : 'font-semibold'}>{there}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

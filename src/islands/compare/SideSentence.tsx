@@ -1,0 +1,82 @@
+import { schoolsOf } from '#core/hand';
+import type { PlannedSide, Side } from '../../store/compared-sides.ts';
+import type { PieceRecord } from '../../store/database.ts';
+import type { Studio } from '../../store/studio.ts';
+import { alternativeName, materialLabel, SCHOOL_LABELS } from '../../words/labels.ts';
+import { Choice } from '../bench/Choice.tsx';
+
+interface SideSentenceProps {
+  readonly name: string;
+  readonly side: Side;
+  readonly planned: PlannedSide | null;
+  readonly kept: { readonly pieces: readonly PieceRecord[]; readonly studio: Studio };
+  readonly onChange: (side: Side) => void;
+}
+
+/** One side in a sentence: which piece, for whom, on what, in which school, in which fingering. */
+export function SideSentence({ name, side, planned, kept, onChange }: SideSentenceProps) {
+  const { pieces, studio } = kept;
+  const titleOf = (id: string): string => {
+    const piece = pieces.find((each) => each.id === id)?.piece;
+    return piece ? (piece.name === '' ? materialLabel(piece.brief) : piece.name) : '';
+  };
+  const sheetName = (records: Studio['players'] | Studio['instruments'], id: string): string =>
+    records.find((record) => record.id === id)?.sheet.name ?? '';
+  const schools = planned ? schoolsOf(planned.brief.instrument.kind) : [];
+  const fingerings = ['best', ...(planned?.others ?? []).map((_, index) => String(index))];
+  const label = (what: string): string => `${what}, ${name}`;
+  return (
+    <p>
+      {name === 'This' ? 'This: ' : 'Laid over it: '}
+      <Choice
+        label={label('Piece')}
+        value={side.pieceId}
+        values={pieces.map(({ id }) => id)}
+        name={titleOf}
+        onChange={(pieceId) => onChange({ ...side, pieceId, fingering: 'best' })}
+      />
+      , for{' '}
+      <Choice
+        label={label('Player')}
+        value={side.playerId ?? 'own'}
+        values={['own', ...studio.players.map(({ id }) => id)]}
+        name={(id) => (id === 'own' ? 'its own player' : sheetName(studio.players, id))}
+        onChange={(id) => onChange({ ...side, playerId: id === 'own' ? null : id, school: null, fingering: 'best' })}
+      />{' '}
+      on{' '}
+      <Choice
+        label={label('Instrument')}
+        value={side.instrumentId ?? 'own'}
+        values={['own', ...studio.instruments.map(({ id }) => id)]}
+        name={(id) => (id === 'own' ? 'the instrument that goes with it' : sheetName(studio.instruments, id))}
+        onChange={(id) => onChange({ ...side, instrumentId: id === 'own' ? null : id, school: null, fingering: 'best' })}
+      />
+      {schools.length > 1 && (
+        <>
+          ,{' '}
+          <Choice
+            label={label('School')}
+            value={side.school ?? planned?.brief.player?.school ?? schools[0] ?? 'standard'}
+            values={schools}
+            name={(school) => SCHOOL_LABELS[school]}
+            onChange={(school) => onChange({ ...side, school, fingering: 'best' })}
+          />
+        </>
+      )}
+      , in{' '}
+      <Choice
+        label={label('Fingering')}
+        value={fingerings.includes(String(side.fingering)) ? String(side.fingering) : 'best'}
+        values={fingerings}
+        name={(which) => {
+          const alternative = planned?.others[Number(which)];
+          return which === 'best' || !alternative
+            ? 'the fingering that is planned'
+            : `${Number(which) + 1}: ${alternativeName(alternative.kind)}`;
+        }}
+        onChange={(which) => onChange({ ...side, fingering: which === 'best' ? 'best' : Number(which) })}
+      />
+      .
+    </p>
+  );
+}

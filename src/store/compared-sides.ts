@@ -1,0 +1,56 @@
+import type { School } from '#core/hand';
+import type { Alternative, Brief, Plan } from '#core/plan';
+import type { Issue } from '#core/reading';
+import { advisor } from '../workers/client.ts';
+import { withInstrumentSpec, withProfile, withSchool } from './brief-edits.ts';
+import type { InstrumentRecord, PieceRecord, PlayerRecord } from './database.ts';
+import { profileOf } from './studio.ts';
+
+/** One side of a comparison: a piece, as it is or for another player, on another instrument, in another school, in its best fingering or another. */
+export interface Side {
+  readonly pieceId: string;
+  readonly playerId: string | null;
+  readonly instrumentId: string | null;
+  readonly school: School | null;
+  /** The best, or the place among the other fingerings. */
+  readonly fingering: 'best' | number;
+}
+
+/** What comes of a side. */
+export interface PlannedSide {
+  readonly brief: Brief;
+  readonly plan: Plan | null;
+  readonly others: readonly Alternative[];
+  readonly issues: readonly Issue[];
+}
+
+/** How many other fingerings of a side are offered. */
+const MOST_OTHERS = 6;
+
+/** A side as it opens on a piece. */
+export function plainSide(pieceId: string): Side {
+  return { pieceId, playerId: null, instrumentId: null, school: null, fingering: 'best' };
+}
+
+/** The brief of a side: the piece's own, changed as the side asks; a player brings hand, school and positions known. */
+export function briefOfSide(
+  side: Side,
+  piece: PieceRecord,
+  players: readonly PlayerRecord[],
+  instruments: readonly InstrumentRecord[],
+): Brief {
+  const player = players.find(({ id }) => id === side.playerId);
+  const instrument = instruments.find(({ id }) => id === (side.instrumentId ?? player?.instrumentId));
+  const given = player ? withProfile(piece.piece.brief, profileOf(player.sheet)) : piece.piece.brief;
+  const on = instrument ? withInstrumentSpec(given, instrument.sheet.instrument) : given;
+  return side.school === null ? on : withSchool(on, side.school);
+}
+
+/** Plans a side, with its other fingerings to choose from. */
+export async function planSide(brief: Brief, fingering: Side['fingering']): Promise<PlannedSide> {
+  const outcome = await advisor.outcome(brief);
+  if (!outcome.ok) return { brief, plan: null, others: [], issues: outcome.issues };
+  const others = await advisor.alternatives(brief, MOST_OTHERS);
+  const plan = fingering === 'best' ? outcome.value.best : (others[fingering]?.plan ?? outcome.value.best);
+  return { brief, plan, others, issues: [] };
+}

@@ -1,0 +1,72 @@
+import { keyOfTonic, parsePitch } from '#core/pitch';
+import type { Brief } from '#core/plan';
+import type { Piece } from '#core/format';
+import { INSTRUMENT_LABELS, instrumentLabel, keyLabel, materialLabel } from './labels.ts';
+
+/** A piece as the library lists, searches and sorts it. */
+export interface LibraryRow {
+  readonly id: string;
+  readonly title: string;
+  readonly what: string;
+  readonly key: string;
+  /** The kind of instrument, to choose by; and the very instrument, to read. */
+  readonly instrument: string;
+  readonly on: string;
+  /** Empty where the piece names nobody. */
+  readonly player: string;
+  readonly tags: readonly string[];
+  readonly changedAt: number;
+}
+
+/** What a piece is called: its name, else what it is. */
+export function pieceTitle({ name, brief }: Piece): string {
+  return name === '' ? materialLabel(brief) : name;
+}
+
+/** The row of a piece. */
+export function libraryRow(id: string, piece: Piece, changedAt: number): LibraryRow {
+  const { brief, tags = [] } = piece;
+  return {
+    id,
+    title: pieceTitle(piece),
+    what: materialLabel(brief),
+    key: keyText(brief),
+    instrument: INSTRUMENT_LABELS[brief.instrument.kind],
+    on: instrumentLabel(brief),
+    player: brief.player?.name ?? '',
+    tags,
+    changedAt,
+  };
+}
+
+/** Whether every word of a search is somewhere in a row; accidentals may be typed as letters. */
+export function matchesSearch(row: LibraryRow, search: string): boolean {
+  const text = plain([row.title, row.what, row.key, row.on, row.player, ...row.tags].join(' '));
+  return plain(search)
+    .split(/\s+/)
+    .every((word) => text.includes(word));
+}
+
+/** Tags as typed, separated by commas: trimmed, each once, at most as many and as long as a piece may have. */
+export function tagsOf(text: string): readonly string[] {
+  const tags = text.split(',').map((tag) => tag.trim().slice(0, 40));
+  return [...new Set(tags.filter((tag) => tag !== ''))].slice(0, 12);
+}
+
+/** "A♭ major", "D minor": the key a piece is in, whatever kind of scale is on the tonic. */
+function keyText({ material }: Brief): string {
+  if (material.kind === 'line') return keyLabel(material.key ?? 'C major');
+  const tonic = parsePitch(material.tonic);
+  const mode = /minor|dorian|phrygian|locrian|diminished/.test(material.type) ? 'minor' : 'major';
+  const key = tonic.ok ? keyOfTonic(tonic.value, mode) : null;
+  return keyLabel(`${material.tonic.replace(/-?[0-9]$/, '')} ${key?.mode ?? mode}`);
+}
+
+function plain(text: string): string {
+  return text
+    .toLowerCase()
+    .replaceAll('♭', 'b')
+    .replaceAll('♯', '#')
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '');
+}
