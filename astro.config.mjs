@@ -2,12 +2,13 @@ import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
+import { offline } from './scripts/offline.mjs';
 import { leanVexflow } from './scripts/lean-vexflow.mjs';
 
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react()],
+  integrations: [react(), offline()],
   devToolbar: { enabled: false },
   vite: {
     plugins: [tailwindcss(), leanVexflow()],

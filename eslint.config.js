@@ -28,6 +28,8 @@ const APP_LAYERS = {
   engraving: [],
   printing: [],
   audio: [],
+  design: [],
+  offline: [],
   store: ['workers', 'validation', 'demo'],
   islands: ['store', 'workers', 'engraving', 'printing', 'audio', 'words', 'design'],
 };

@@ -149,11 +149,16 @@ function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: numb
     top: Math.min(...ends),
     bottom: Math.max(...ends),
     stemUp,
-    rest: symbol?.kind === 'rest',
-    accidental: symbol?.kind === 'note' && symbol.heads.some((head) => head.accidental !== null),
-    tiedFromBefore: symbol?.kind === 'note' && symbol.tiedFromBefore,
-    tiedToNext: symbol?.kind === 'note' && symbol.tiedToNext,
-    slur: symbol?.kind === 'note' ? symbol.slur : null,
     octaveLine: symbol?.reading.octaveLine ?? false,
+    ...writtenOf(symbol),
   };
+}
+
+type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur'>;
+
+function writtenOf(symbol: MeasureSymbol | undefined): WrittenAtHead {
+  if (symbol?.kind !== 'note')
+    return { rest: symbol?.kind === 'rest', accidental: false, tiedFromBefore: false, tiedToNext: false, slur: null };
+  const { tiedFromBefore, tiedToNext, slur, heads } = symbol;
+  return { rest: false, accidental: heads.some((head) => head.accidental !== null), tiedFromBefore, tiedToNext, slur };
 }

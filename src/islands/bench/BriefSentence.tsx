@@ -27,7 +27,7 @@ export function BriefSentence() {
   const article = brief.material.kind === 'arpeggio' ? 'An' : 'A';
   return (
     <section aria-label="Brief">
-      <p className="font-serif text-[19px] leading-[1.75]">
+      <p className="font-serif text-[17px] leading-[1.7] sm:text-[19px] sm:leading-[1.75]">
         {article}{' '}
         <Choice
           label="Material"

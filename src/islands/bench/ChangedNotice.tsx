@@ -8,7 +8,7 @@ export function ChangedNotice() {
   const brief = useBench((bench) => bench.brief);
   if (!changed) return null;
   return (
-    <section aria-label="Changed under Set up" className="mt-2 flex items-start gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
+    <section aria-label="Changed under Set up" className="mt-2 flex items-start gap-3 notice">
       <p className="grow">
         <strong>Changed under Set up.</strong> <ChangeWords before={changed.before} after={brief} />
       </p>

@@ -14,7 +14,7 @@ export function Messages() {
   return (
     <div role="status" aria-label="Messages">
       {issues.length > 0 && (
-        <ul className="mt-2 border-l-4 border-ochre bg-paper-deep px-4 py-2">
+        <ul className="mt-2 notice notice-trouble">
           {issues.slice(0, 5).map((issue, index) => (
             <li key={index}>
               <strong>{issue.message}</strong> {relaxed === null && issue.hint}
@@ -33,7 +33,7 @@ export function Messages() {
         </ul>
       )}
       {notice !== null && (
-        <p className="mt-2 flex items-start gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
+        <p className="mt-2 flex items-start gap-3 notice">
           <span className="grow">{notice}</span>
           <button type="button" className="quiet-button" aria-label="Dismiss the message" onClick={dismissNotice}>
             <X size={14} aria-hidden="true" />
@@ -41,14 +41,14 @@ export function Messages() {
         </p>
       )}
       {progress !== null && (
-        <p className="mt-2 flex items-center gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
+        <p className="mt-2 flex items-center gap-3 notice">
           <span className="grow">Planning a long line: {Math.round(progress * 100)} % laid out.</span>
           <button type="button" className="quiet-button" onClick={stopPlanning}>
             Stop
           </button>
         </p>
       )}
-      {saving.state === 'failed' && <p className="mt-2 border-l-4 border-ochre bg-paper-deep px-4 py-2">{saving.message}</p>}
+      {saving.state === 'failed' && <p className="mt-2 notice notice-trouble">{saving.message}</p>}
     </div>
   );
 }

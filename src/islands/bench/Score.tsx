@@ -1,6 +1,6 @@
 import { type PointerEvent, useCallback, useMemo, useState } from 'react';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
-import type { Plan } from '#core/plan';
+import type { Plan, PlannedSound } from '#core/plan';
 import { layoutStaff, type StaffLayout } from '../../engraving/layout.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
 import { select, selectTo } from '../../store/bench-work.ts';
@@ -47,12 +47,8 @@ export function Score({ plan, notes }: ScoreProps) {
   const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
   return (
     <section ref={place} aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
-      <p className="sr-only" aria-live="polite">
-        {sound && playing === null
-          ? `Selected: ${noteText(sound)}`
-          : playing === null && 'No note selected. Press the right arrow for the first note.'}
-      </p>
-      <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0">
+      <Announcement sound={sound} playing={playing !== null} />
+      <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0 max-sm:hidden">
         <Fingerboard plan={plan} scale={scale} selected={sound} />
       </div>
       <div
@@ -79,6 +75,16 @@ export function Score({ plan, notes }: ScoreProps) {
         </div>
       </div>
     </section>
+  );
+}
+
+/** What a listener hears of the selection; while the line sounds, only the line. */
+function Announcement({ sound, playing }: { readonly sound: PlannedSound | null; readonly playing: boolean }) {
+  const words = sound ? `Selected: ${noteText(sound)}` : 'No note selected. Press the right arrow for the first note.';
+  return (
+    <p className="sr-only" aria-live="polite">
+      {playing ? '' : words}
+    </p>
   );
 }
 

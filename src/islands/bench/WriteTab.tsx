@@ -1,7 +1,7 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { formatFraction } from '#core/material';
-import { BOW_DIRECTIONS, type Plan, type PlannedSound } from '#core/plan';
+import { BOW_DIRECTIONS, type Mark, type Plan, type PlannedSound } from '#core/plan';
 import { prescribe } from '../../store/bench-actions.ts';
 import { bowTogether, insertAfter, movePitches, removeNotes, setDuration, writeMark } from '../../store/line-actions.ts';
 import { LENGTH_LABELS } from '../../words/labels.ts';
@@ -14,15 +14,39 @@ interface WriteTabProps {
 
 /** Changing what is written: the note itself, the bow, words of the teacher's own, and a fingering as digits. */
 export function WriteTab({ plan, index, note }: WriteTabProps) {
+  const mark = plan.brief.marks?.find((each) => each.note === index);
+  const cue = mark?.cue ?? '';
+  const remark = mark?.remark ?? '';
+  return (
+    <div className="mt-2 grid gap-2.5 text-[15px]">
+      <NoteItself plan={plan} index={index} />
+      <Bow plan={plan} index={index} bow={mark?.bow ?? null} />
+      <WrittenField key={`cue ${index} ${cue}`} label="Cue" most={40} value={cue} onWrite={(text) => writeMark(index, { cue: text })} />
+      <WrittenField
+        key={`remark ${index} ${remark}`}
+        label="Remark"
+        most={400}
+        value={remark}
+        onWrite={(text) => writeMark(index, { remark: text })}
+      />
+      <Prescription key={index} index={index} note={note} />
+    </div>
+  );
+}
+
+interface PlaceProps {
+  readonly plan: Plan;
+  readonly index: number;
+}
+
+/** Pitch and length, and notes and rests behind it. */
+function NoteItself({ plan, index }: PlaceProps) {
   const here = { from: index, to: index };
   const element = plan.line.notes[index];
   const length = element ? formatFraction(element.duration) : '1/4';
-  const slurred = element?.kind === 'note' && element.slurredToNext;
-  const mark = plan.brief.marks?.find((each) => each.note === index);
-  const last = index === plan.notes.length - 1 || plan.notes[index + 1]?.kind === 'rest';
   const lengths = Object.keys(LENGTH_LABELS);
   return (
-    <div className="mt-2 grid gap-2.5 text-[15px]">
+    <>
       <Row name="Pitch">
         <IconButton name="A letter higher" keys="Alt ↑" run={() => movePitches(here, { by: 'letter', up: true })}>
           <ArrowUp size={15} aria-hidden="true" />
@@ -57,47 +81,39 @@ export function WriteTab({ plan, index, note }: WriteTabProps) {
           <Trash2 size={15} aria-hidden="true" />
         </IconButton>
       </Row>
-      <Row name="Bow">
-        <select
-          aria-label="Bow"
-          className="field"
-          value={mark?.bow ?? 'none'}
-          onChange={(event) => writeMark(index, { bow: BOW_DIRECTIONS.find((bow) => bow === event.target.value) ?? null })}
-        >
-          <option value="none">no sign</option>
-          {BOW_DIRECTIONS.map((bow) => (
-            <option key={bow} value={bow}>
-              {bow} bow
-            </option>
-          ))}
-        </select>
-        <label className="flex items-center gap-1.5">
-          <input
-            type="checkbox"
-            className="size-4 accent-ink"
-            checked={slurred}
-            disabled={last}
-            onChange={(event) => bowTogether({ from: index, to: index + 1 }, event.target.checked)}
-          />
-          with the next
-        </label>
-      </Row>
-      <WrittenField
-        key={`cue ${index} ${mark?.cue ?? ''}`}
-        label="Cue"
-        most={40}
-        value={mark?.cue ?? ''}
-        onWrite={(cue) => writeMark(index, { cue })}
-      />
-      <WrittenField
-        key={`remark ${index} ${mark?.remark ?? ''}`}
-        label="Remark"
-        most={400}
-        value={mark?.remark ?? ''}
-        onWrite={(remark) => writeMark(index, { remark })}
-      />
-      <Prescription key={index} index={index} note={note} />
-    </div>
+    </>
+  );
+}
+
+function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | null }) {
+  const element = plan.line.notes[index];
+  const last = plan.line.notes[index + 1]?.kind !== 'note';
+  return (
+    <Row name="Bow">
+      <select
+        aria-label="Bow sign"
+        className="field"
+        value={bow ?? 'none'}
+        onChange={(event) => writeMark(index, { bow: BOW_DIRECTIONS.find((each) => each === event.target.value) ?? null })}
+      >
+        <option value="none">no sign</option>
+        {BOW_DIRECTIONS.map((each) => (
+          <option key={each} value={each}>
+            {each} bow
+          </option>
+        ))}
+      </select>
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          className="size-4 accent-ink"
+          checked={element?.kind === 'note' && element.slurredToNext}
+          disabled={last}
+          onChange={(event) => bowTogether({ from: index, to: index + 1 }, event.target.checked)}
+        />
+        with the next
+      </label>
+    </Row>
   );
 }
 

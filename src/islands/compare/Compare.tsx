@@ -71,7 +71,7 @@ function Held({ one, other }: { readonly one: Plan; readonly other: Plan }) {
 
 function Trouble({ planned }: { readonly planned: PlannedSide }) {
   return (
-    <p role="alert" className="mt-2 border-l-4 border-ochre bg-paper-deep px-4 py-2">
+    <p role="alert" className="mt-2 notice notice-trouble">
       {planned.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}
     </p>
   );

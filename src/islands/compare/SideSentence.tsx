@@ -22,8 +22,6 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
   };
   const sheetName = (records: Studio['players'] | Studio['instruments'], id: string): string =>
     records.find((record) => record.id === id)?.sheet.name ?? '';
-  const schools = planned ? schoolsOf(planned.brief.instrument.kind) : [];
-  const fingerings = ['best', ...(planned?.others ?? []).map((_, index) => String(index))];
   const label = (what: string): string => `${what}, ${name}`;
   return (
     <p>
@@ -51,6 +49,27 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
         name={(id) => (id === 'own' ? 'the instrument that goes with it' : sheetName(studio.instruments, id))}
         onChange={(id) => onChange({ ...side, instrumentId: id === 'own' ? null : id, school: null, fingering: 'best' })}
       />
+      <HowItIsFingered side={side} planned={planned} label={label} onChange={onChange} />.
+    </p>
+  );
+}
+
+interface HowItIsFingeredProps extends Pick<SideSentenceProps, 'side' | 'planned' | 'onChange'> {
+  readonly label: (what: string) => string;
+}
+
+/** In which school, where there are several, and in which fingering. */
+function HowItIsFingered({ side, planned, label, onChange }: HowItIsFingeredProps) {
+  const schools = planned ? schoolsOf(planned.brief.instrument.kind) : [];
+  const fingerings = ['best', ...(planned?.others ?? []).map((_, index) => String(index))];
+  const fingeringName = (which: string): string => {
+    const alternative = planned?.others[Number(which)];
+    return which === 'best' || !alternative
+      ? 'the fingering that is planned'
+      : `${Number(which) + 1}: ${alternativeName(alternative.kind)}`;
+  };
+  return (
+    <>
       {schools.length > 1 && (
         <>
           ,{' '}
@@ -68,15 +87,9 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
         label={label('Fingering')}
         value={fingerings.includes(String(side.fingering)) ? String(side.fingering) : 'best'}
         values={fingerings}
-        name={(which) => {
-          const alternative = planned?.others[Number(which)];
-          return which === 'best' || !alternative
-            ? 'the fingering that is planned'
-            : `${Number(which) + 1}: ${alternativeName(alternative.kind)}`;
-        }}
+        name={fingeringName}
         onChange={(which) => onChange({ ...side, fingering: which === 'best' ? 'best' : Number(which) })}
       />
-      .
-    </p>
+    </>
   );
 }

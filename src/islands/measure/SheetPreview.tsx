@@ -19,7 +19,7 @@ export function SheetPreview({ sheet }: { readonly sheet: PrintedSheet }) {
           viewBox={`0 0 ${widthMm} ${heightMm}`}
           role="img"
           aria-label={`Page ${page + 1} of ${sheet.pages.length} of the strip, made smaller`}
-          className="border border-dove-light bg-white"
+          className="light-paper border border-dove-light bg-white"
         >
           {shapes.map((shape, index) => (
             <Shape key={index} shape={shape} />

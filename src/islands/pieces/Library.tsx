@@ -2,7 +2,6 @@ import {
   createColumnHelper,
   flexRender,
   getCoreRowModel,
-  getFilteredRowModel,
   getSortedRowModel,
   type SortingState,
   type Table,
@@ -34,7 +33,11 @@ const COLUMNS = [
 ];
 
 /** What the library can be narrowed down to. */
-type Narrow = 'player' | 'instrument' | 'key' | 'tag';
+const NARROWS = ['player', 'instrument', 'key', 'tag'] as const;
+type Narrow = (typeof NARROWS)[number];
+
+/** What it is narrowed down to; empty or absent for all. */
+type Narrowed = Readonly<Partial<Record<Narrow, string>>>;
 
 const NARROW_LABELS: Readonly<Record<Narrow, string>> = {
   player: 'any player',
@@ -47,18 +50,8 @@ const NARROW_LABELS: Readonly<Record<Narrow, string>> = {
 export function Library({ records, run, onDelete }: LibraryProps) {
   const rows = useMemo(() => records.map((record) => libraryRow(record.id, record.piece, record.updatedAt)), [records]);
   const [search, setSearch] = useState('');
-  const [narrowed, setNarrowed] = useState<Readonly<Partial<Record<Narrow, string>>>>({});
+  const [narrowed, setNarrowed] = useState<Narrowed>({});
   const shown = useMemo(() => rows.filter((row) => matchesSearch(row, search) && isWithin(row, narrowed)), [rows, search, narrowed]);
-  const [sorting, setSorting] = useState<SortingState>([{ id: 'changedAt', desc: true }]);
-  const table = useReactTable({
-    data: shown,
-    columns: COLUMNS,
-    state: { sorting },
-    onSortingChange: setSorting,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-    getFilteredRowModel: getFilteredRowModel(),
-  });
   if (records.length === 0) return <p className="mt-6">No pieces yet. Begin a new one, open a file, or bring the demo pieces back.</p>;
   return (
     <>
@@ -71,7 +64,7 @@ export function Library({ records, run, onDelete }: LibraryProps) {
           value={search}
           onChange={(event) => setSearch(event.target.value)}
         />
-        {(['player', 'instrument', 'key', 'tag'] as const).map((by) => (
+        {NARROWS.map((by) => (
           <NarrowChoice
             key={by}
             by={by}
@@ -84,31 +77,51 @@ export function Library({ records, run, onDelete }: LibraryProps) {
           {shown.length === rows.length ? `${rows.length} pieces` : `${shown.length} of ${rows.length} pieces`}
         </span>
       </search>
-      <table className="plain-table mt-2">
-        <Head table={table} />
-        <tbody>
-          {table.getRowModel().rows.map(({ original }) => {
-            const record = records.find(({ id }) => id === original.id);
-            return (
-              record && (
-                <PieceRow
-                  key={original.id}
-                  row={original}
-                  changed={record.changed !== null}
-                  onRename={(name) => run(() => keepRecord({ ...record, piece: { ...record.piece, name }, updatedAt: Date.now() }))}
-                  onTag={(tags) => run(() => keepRecord({ ...record, piece: withTags(record.piece, tags), updatedAt: Date.now() }))}
-                  onDuplicate={() => run(() => keepRecord(newRecord({ ...record.piece, name: `${original.title} (copy)`.slice(0, 120) })))}
-                  onDelete={() => onDelete(record)}
-                />
-              )
-            );
-          })}
-        </tbody>
-      </table>
+      <SortedTable rows={shown} records={records} run={run} onDelete={onDelete} />
       {shown.length === 0 && (
         <p className="mt-4">No piece answers to that. Take a word away, or look under any player, instrument, key or tag.</p>
       )}
     </>
+  );
+}
+
+/** The rows in the order asked for, the last changed first. */
+function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly rows: LibraryRow[] }) {
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'changedAt', desc: true }]);
+  // eslint-disable-next-line react-hooks/incompatible-library -- the table is made anew with every drawing, and nothing of it is kept.
+  const table = useReactTable({
+    data: rows,
+    columns: COLUMNS,
+    state: { sorting },
+    onSortingChange: setSorting,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+  });
+  const keep = (record: PieceRecord, change: Partial<PieceRecord['piece']>): void =>
+    run(() => keepRecord({ ...record, piece: { ...record.piece, ...change }, updatedAt: Date.now() }));
+  const copy = (record: PieceRecord, title: string): void =>
+    run(() => keepRecord(newRecord({ ...record.piece, name: `${title} (copy)`.slice(0, 120) })));
+  return (
+    <table className="plain-table mt-2">
+      <Head table={table} />
+      <tbody>
+        {table.getRowModel().rows.flatMap(({ original: row }) => {
+          const record = records.find(({ id }) => id === row.id);
+          if (!record) return [];
+          return [
+            <PieceRow
+              key={row.id}
+              row={row}
+              changed={record.changed !== null}
+              onRename={(name) => keep(record, { name })}
+              onTag={(tags) => keep(record, { tags: [...tags] })}
+              onDuplicate={() => copy(record, row.title)}
+              onDelete={() => onDelete(record)}
+            />,
+          ];
+        })}
+      </tbody>
+    </table>
   );
 }
 
@@ -172,13 +185,9 @@ function valuesOf(row: LibraryRow, by: Narrow): readonly string[] {
   return row[by] === '' ? [] : [row[by]];
 }
 
-function isWithin(row: LibraryRow, narrowed: Readonly<Partial<Record<Narrow, string>>>): boolean {
-  return (['player', 'instrument', 'key', 'tag'] as const).every((by) => {
+function isWithin(row: LibraryRow, narrowed: Narrowed): boolean {
+  return NARROWS.every((by) => {
     const wanted = narrowed[by] ?? '';
     return wanted === '' || valuesOf(row, by).includes(wanted);
   });
-}
-
-function withTags({ tags: _, ...piece }: PieceRecord['piece'], tags: readonly string[]): PieceRecord['piece'] {
-  return tags.length === 0 ? piece : { ...piece, tags: [...tags] };
 }

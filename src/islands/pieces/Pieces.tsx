@@ -36,9 +36,9 @@ export function Pieces() {
           <OpenPiece onOpened={refresh} />
         </div>
         <div role="status" aria-label="Messages">
-          {trouble !== null && <p className="mt-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">{trouble}</p>}
+          {trouble !== null && <p className="mt-3 notice notice-trouble">{trouble}</p>}
           {deleted && (
-            <p className="mt-3 flex items-center gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
+            <p className="mt-3 flex items-center gap-3 notice">
               Deleted “{pieceTitle(deleted.piece)}”.
               <button type="button" className="quiet-button" onClick={() => undelete(deleted)}>
                 Undo
@@ -65,7 +65,7 @@ export function Pieces() {
 function SetAside({ count }: { readonly count: number }): ReactNode {
   const download = (): void => void setAsideText().then((text) => downloadText('set-aside.json', 'application/json', text));
   return (
-    <p className="mt-3 flex items-center gap-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">
+    <p className="mt-3 flex items-center gap-3 notice notice-trouble">
       {count === 1
         ? 'One stored piece could not be read and was set aside.'
         : `${count} stored pieces could not be read and were set aside.`}{' '}

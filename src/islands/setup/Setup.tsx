@@ -40,9 +40,9 @@ export function Setup() {
         </aside>
         <div>
           <div role="status" aria-label="Messages">
-            {trouble !== null && <p className="mb-3 border-l-4 border-ochre bg-paper-deep px-4 py-2">{trouble}</p>}
+            {trouble !== null && <p className="mb-3 notice notice-trouble">{trouble}</p>}
             {deleted !== null && (
-              <p className="mb-3 flex items-center gap-3 border-l-4 border-dove bg-paper-deep px-4 py-2">
+              <p className="mb-3 flex items-center gap-3 notice">
                 Deleted “{deleted.record.sheet.name}”. Pieces keep their brief as it is.
                 <button type="button" className="quiet-button" onClick={actions.undelete}>
                   Undo

@@ -35,7 +35,7 @@ export function Sheet() {
           <Printer size={15} aria-hidden="true" /> Print
         </button>
       </Header>
-      <main className="mx-auto my-6 bg-white px-8 py-8 print:m-0 print:p-0" style={{ maxWidth: SHEET_WIDTH + 64 }}>
+      <main className="light-paper mx-auto my-6 bg-white text-ink px-8 py-8 print:m-0 print:p-0" style={{ maxWidth: SHEET_WIDTH + 64 }}>
         {trouble !== null && <p role="alert">{trouble}</p>}
         {loaded && <SheetBody loaded={loaded} />}
       </main>

@@ -110,7 +110,7 @@ function Strings({ instrument, source }: { readonly instrument: Instrument; read
         </ol>
       </nav>
       {listening?.state === 'none' ? (
-        <p role="alert" className="h-fit border-l-4 border-ochre bg-paper-deep px-4 py-2">
+        <p role="alert" className="h-fit notice notice-trouble">
           {NO_MICROPHONE[listening.why]}
         </p>
       ) : (
