@@ -24,17 +24,7 @@ export { effectsOf } from './effects.ts';
 export type { Asked, Effect } from './effects.ts';
 export { hardestPlaces } from './hardest.ts';
 export type { HardPlace } from './hardest.ts';
-export {
-  nextInKey,
-  partOf,
-  semitoneAway,
-  withBow,
-  withNote,
-  withNotesInserted,
-  withNotesRemoved,
-  withPitchesMoved,
-  writtenOut,
-} from './line-edits.ts';
+export { nextInKey, partOf, withBow, withNote, withNotesInserted, withNotesRemoved, withPitchesMoved, writtenOut } from './line-edits.ts';
 export type { PitchMove } from './line-edits.ts';
 export { parseFingering, withFingering } from './typed-fingering.ts';
 export type { PrescribedFinger } from './typed-fingering.ts';

@@ -1,5 +1,5 @@
 import { formatFraction, type Line, type LineNoteDocument, readMaterial } from '#core/material';
-import { alterationInKey, formatKey, formatPitch, type Key, parsePitch, type Pitch, pitchAt, semitonesOf, stepsOf } from '#core/pitch';
+import { alterationInKey, formatKey, formatPitch, type Key, parsePitch, type Pitch, pitchInKey, semitonesOf, stepsOf } from '#core/pitch';
 import { withLocks, withMarks } from './locks.ts';
 import type { Brief } from './schema.ts';
 
@@ -65,23 +65,16 @@ export function nextInKey(pitch: Pitch, key: Key, up: boolean): Pitch {
   return { letter, alteration: alterationInKey(key, letter), octave: Math.floor(steps / 7) };
 }
 
-/** The pitch a semitone up or down: on the same letter while that is plain or has one accidental, else on the next. */
-export function semitoneAway(pitch: Pitch, up: boolean): Pitch {
-  const semitones = semitonesOf(pitch) + (up ? 1 : -1);
-  const steps = stepsOf(pitch);
-  const spellings = [steps, steps + (up ? 1 : -1)].flatMap((each) => pitchAt(each, semitones) ?? []);
-  return spellings.find(({ alteration }) => Math.abs(alteration) <= 1) ?? spellings[0] ?? pitch;
-}
-
 /** How a note's pitches move: by letters of the key or by semitones. */
 export type PitchMove = { readonly by: 'letter' | 'semitone'; readonly up: boolean };
 
-/** The notes `from` to `to` a letter or a semitone higher or lower; rests stay. */
+/** The notes `from` to `to` a letter or a semitone higher or lower, spelled as the key spells them; rests stay. */
 export function withPitchesMoved(brief: Brief, from: number, to: number, { by, up }: PitchMove): Brief {
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return brief;
   const { key } = line.value;
-  const moved = (pitch: Pitch): Pitch => (by === 'letter' ? nextInKey(pitch, key, up) : semitoneAway(pitch, up));
+  const semitone = (pitch: Pitch): Pitch => pitchInKey(semitonesOf(pitch) + (up ? 1 : -1), key);
+  const moved = (pitch: Pitch): Pitch => (by === 'letter' ? nextInKey(pitch, key, up) : semitone(pitch));
   return changed(brief, (notes) =>
     notes.map((note, index) => {
       if ('rest' in note || index < from || index > to) return note;

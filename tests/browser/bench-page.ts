@@ -1,5 +1,5 @@
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
-import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, type Download, expect, type Locator, type Page } from '@playwright/test';
 
 /** Every test fails on a console error, an uncaught error, or a request to another host. */
 export const test = base.extend<{ readonly watched: undefined }>({
@@ -27,7 +27,7 @@ export async function openNewPiece(page: Page): Promise<void> {
 /** Opens a demo piece by its name from the list. */
 export async function openPiece(page: Page, name: string): Promise<void> {
   await page.goto('/pieces');
-  await page.getByRole('link', { name }).click();
+  await page.getByRole('link', { name, exact: true }).click();
   await planDrawn(page);
 }
 
@@ -65,3 +65,11 @@ function isOurs(url: string, base: string): boolean {
 
 /** Rows of the list of pieces on the first start, its head included. */
 export const DEMO_ROWS = DEMO_PIECES.length + 1;
+
+/** Saves the piece in one of the ways under "Save as". */
+export async function saveAs(page: Page, way: 'MusicXML' | 'JSON' | 'SVG' | 'PNG'): Promise<Download> {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as' }).click();
+  await page.getByRole('button', { name: way }).click();
+  return await download;
+}

@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { beads, expect, openNewPiece, openPiece, test, typeLine } from './bench-page.ts';
+import { beads, expect, openNewPiece, openPiece, saveAs, test, typeLine } from './bench-page.ts';
 
 interface Point {
   readonly x: number;
@@ -40,6 +40,17 @@ test('the ground of the path is the string in true proportion: the octave lies h
   await expect.poll(async () => (await placesInMillimetres(page))[1]).toBe(164);
 });
 
+test('the clef of each instrument has its sign, and changes on the way up and back on the way down', async ({ page }) => {
+  await openPiece(page, 'Martin · B♭ major, up and down');
+  const clefs = page.locator('.vf-clef text');
+  await expect(clefs).toHaveCount(3);
+  const signs = await clefs.allTextContents();
+  expect(signs.every((sign) => sign.length > 0)).toBe(true);
+  expect([signs[0] === signs[2], signs[0] === signs[1]]).toEqual([true, false]);
+  await openPiece(page, 'Linnet · E♭ major, open strings covered');
+  await expect(clefs).not.toHaveText(['']);
+});
+
 test('mixed values, ties over bar lines, rests and double accidentals are all engraved', async ({ page }) => {
   await openNewPiece(page);
   await typeLine(page, 'F##4:5/8 (Bbb4:3/16 Cb5:1/16) r:3/8 E#5:1/1 A4:9/64');
@@ -49,9 +60,7 @@ test('mixed values, ties over bar lines, rests and double accidentals are all en
 
 /** What the plan behind the page says, asked of the server with the very brief that the page holds. */
 async function placesInMillimetres(page: Page): Promise<readonly number[]> {
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'JSON' }).click();
-  const stream = await (await download).createReadStream();
+  const stream = await (await saveAs(page, 'JSON')).createReadStream();
   const chunks = await stream.toArray();
   const { brief } = JSON.parse(Buffer.concat(chunks).toString());
   const response = await page.request.post('/api/plan', { data: brief });

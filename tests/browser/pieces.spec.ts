@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { beads, DEMO_ROWS, expect, fingers, openNewPiece, planDrawn, saved, test, typeLine } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, fingers, openNewPiece, planDrawn, saveAs, saved, test, typeLine } from './bench-page.ts';
 
 test('a piece saved under a name is found again after the browser was closed', async ({ page, context }) => {
   await openNewPiece(page);
@@ -9,7 +9,7 @@ test('a piece saved under a name is found again after the browser was closed', a
   await page.close();
   const again = await context.newPage();
   await again.goto('/pieces');
-  await again.getByRole('link', { name: 'Monday scale' }).click();
+  await again.getByRole('link', { name: 'Monday scale', exact: true }).click();
   await planDrawn(again);
   await expect(beads(again)).toHaveCount(8);
 });
@@ -30,13 +30,13 @@ test('pieces are renamed, duplicated, and deleted with undo', async ({ page }) =
   await page.getByRole('button', { name: 'Rename Robin · Evening line' }).click();
   await page.getByRole('textbox', { name: 'New name' }).fill('Robin · Morning line');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('link', { name: 'Robin · Morning line' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Robin · Morning line', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Duplicate Robin · Morning line' }).click();
-  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Delete Robin · Morning line (copy)' }).click();
-  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)' })).toBeHidden();
+  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)', exact: true })).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Robin · Morning line (copy)', exact: true })).toBeVisible();
 });
 
 test('a piece goes out as JSON and MusicXML and comes back from its JSON', async ({ page }) => {
@@ -47,12 +47,8 @@ test('a piece goes out as JSON and MusicXML and comes back from its JSON', async
   await page.keyboard.press('4');
   await expect(page.getByRole('button', { name: 'Let this note go' })).toBeVisible();
   const before = await fingers(page);
-  const xml = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'MusicXML' }).click();
-  expect(await readFile(await (await xml).path(), 'utf8')).toContain('<work-title>Out and back</work-title>');
-  const json = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'JSON' }).click();
-  const file = await json;
+  expect(await readFile(await (await saveAs(page, 'MusicXML')).path(), 'utf8')).toContain('<work-title>Out and back</work-title>');
+  const file = await saveAs(page, 'JSON');
   expect(file.suggestedFilename()).toBe('out-and-back.json');
   await page.goto('/pieces');
   await page.getByLabel('Piece saved as JSON').setInputFiles(await file.path());
@@ -87,9 +83,7 @@ test('a full disk is said plainly, and the work stays on the screen', async ({ p
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('The browser’s storage is full');
   await expect(page.getByText('Not saved', { exact: true })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Kept on screen');
-  const json = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'JSON' }).click();
-  expect((await json).suggestedFilename()).toBe('kept-on-screen.json');
+  expect((await saveAs(page, 'JSON')).suggestedFilename()).toBe('kept-on-screen.json');
 });
 
 test('a stored piece that does not pass is set aside and reported, never dropped', async ({ page }) => {

@@ -15,7 +15,7 @@ test('a measured string moves every piece that uses the instrument, and the piec
   const used = page.getByRole('region', { name: 'Used by' });
   await expect(used).toContainText('String length 320 mm, was typical for the size.');
   await expect(used).toContainText('The widest reach is 76 mm, before 73 mm.');
-  await used.getByRole('link', { name: 'Wren · A♭ major in three octaves' }).click();
+  await used.getByRole('link', { name: 'Wren · A♭ major in three octaves', exact: true }).click();
   await planDrawn(page);
   const notice = page.getByRole('region', { name: 'Changed under Set up' });
   await expect(notice).toContainText('String length 320 mm, was typical for the size.');
@@ -29,7 +29,7 @@ test('a change that is good is settled and does not come back', async ({ page })
   await openSetup(page, 'Martin cello');
   await page.getByLabel('Hand', { exact: true }).selectOption('an average hand (estimate)');
   await expect(page.getByRole('region', { name: 'Used by' })).toContainText('Hand an average hand, was not measured');
-  await page.getByRole('link', { name: 'Martin · B♭ major, up and down' }).click();
+  await page.getByRole('link', { name: 'Martin · B♭ major, up and down', exact: true }).click();
   await page.getByRole('button', { name: 'Good' }).click();
   await saved(page);
   await page.reload();

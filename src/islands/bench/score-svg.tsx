@@ -50,8 +50,8 @@ export async function scoreSvg(plan: Plan, title: string): Promise<StandaloneSvg
     svg?.querySelector('[data-engraved]')?.append(...(staff.querySelector('svg')?.childNodes ?? []));
     if (svg) dressed(svg);
     const fonts = await Promise.all(fontFaces().map(embedded));
-    const text = new XMLSerializer().serializeToString(svg ?? page).replace('<style></style>', `<style>${fonts.join('')}</style>`);
-    return { text, width, height };
+    svg?.querySelector('style')?.append(fonts.join(''));
+    return { text: new XMLSerializer().serializeToString(svg ?? page), width, height };
   } finally {
     root.unmount();
     page.remove();

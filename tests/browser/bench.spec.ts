@@ -1,0 +1,266 @@
+import { readFile } from 'node:fs/promises';
+import { type Page } from '@playwright/test';
+import { beads, expect, fingers, openNewPiece, openPiece, planDrawn, saveAs, saved, test, typeLine } from './bench-page.ts';
+
+const others = (page: Page) => page.getByRole('region', { name: 'Other fingerings' });
+const notePanel = (page: Page) => page.getByRole('complementary', { name: 'Selected note' });
+
+test('two octaves up and down are all in view, with the note, playing and other fingerings', async ({ page }) => {
+  await openPiece(page, 'Martin · B♭ major, up and down');
+  await page.keyboard.press('ArrowRight');
+  await expect(others(page).getByRole('button').first()).toBeVisible();
+  const scroller = page.getByRole('group', { name: /^Staff and path of the hand/ });
+  expect(await scroller.evaluate((element) => element.scrollWidth <= element.clientWidth + 1)).toBe(true);
+  await expect(beads(page)).toHaveCount(29);
+  for (const part of [
+    page.getByRole('region', { name: 'Brief' }),
+    page.getByRole('region', { name: 'Playing' }),
+    others(page),
+    notePanel(page).getByRole('region', { name: 'Other ways to play it' }),
+  ]) {
+    const box = await part.boundingBox();
+    expect((box?.y ?? 900) + (box?.height ?? 0)).toBeLessThanOrEqual(800);
+  }
+});
+
+test('another fingering is laid over by pointing, by the arrows and by A, and taken', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  const cards = others(page).getByRole('button', { name: /^Lay over/ });
+  await cards.first().hover();
+  await expect(page.locator('[data-ghost]').first()).toBeVisible();
+  await expect(others(page)).toContainText(/Costs|Gains/);
+  await page.getByRole('heading', { name: 'Choose a note' }).hover();
+  await expect(page.locator('[data-ghost]')).toHaveCount(0);
+  await cards.first().focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(cards.nth(1)).toBeFocused();
+  await expect(page.locator('[data-ghost]').first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.locator('[data-ghost]')).toHaveCount(0);
+  await page.keyboard.press('a');
+  await expect(page.locator('[data-ghost]').first()).toBeVisible();
+  const before = await fingers(page);
+  await page.keyboard.press('Shift+A');
+  await expect.poll(() => fingers(page)).not.toBe(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => fingers(page)).toBe(before);
+});
+
+test('of another fingering a stretch alone can be taken', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await beads(page).nth(9).click();
+  await beads(page)
+    .nth(12)
+    .click({ modifiers: ['Shift'] });
+  const stretch = page.getByRole('region', { name: 'Selected stretch' });
+  await expect(stretch).toContainText('Notes 10 to 13');
+  await others(page)
+    .getByRole('button', { name: /^Lay over: / })
+    .nth(2)
+    .click();
+  const before = (await fingers(page)).split(' ');
+  await page.getByRole('button', { name: 'Take notes 10–13' }).click();
+  await expect.poll(async () => (await fingers(page)).split(' ').slice(0, 9)).toEqual(before.slice(0, 9));
+});
+
+test('a stretch is fixed, bowed, made a piece of, and taken out; each undone', async ({ page }) => {
+  await openNewPiece(page);
+  await beads(page).nth(2).click();
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  const stretch = page.getByRole('region', { name: 'Selected stretch' });
+  await stretch.getByRole('button', { name: 'Fix as they are' }).click();
+  await expect(page.locator('[data-bead] title', { hasText: 'fixed by you' })).toHaveCount(3);
+  await page.keyboard.press('l');
+  await expect(page.locator('[data-bead] title', { hasText: 'fixed by you' })).toHaveCount(0);
+  await stretch.getByRole('button', { name: 'One bow' }).click();
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('now written out one by one');
+  await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue(/^G3 A3 \(B3 C4 D4\) E4/);
+  await stretch.getByRole('button', { name: 'Take them out' }).click();
+  await expect(beads(page)).toHaveCount(12);
+  await page.keyboard.press('z');
+  await expect(beads(page)).toHaveCount(15);
+  await beads(page).nth(0).click();
+  await beads(page)
+    .nth(3)
+    .click({ modifiers: ['Shift'] });
+  await page.getByRole('region', { name: 'Selected stretch' }).getByRole('button', { name: 'Make it a piece' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('A line, notes 1–4');
+  await expect(beads(page)).toHaveCount(4);
+});
+
+test('notes are written: pitch, length, behind it, taken out; bow, cue and remark', async ({ page }) => {
+  await openNewPiece(page);
+  await typeLine(page, 'A4 B4 C#5 D5');
+  await expect(beads(page)).toHaveCount(4);
+  const line = page.getByRole('textbox', { name: /^Notes, for example/ });
+  await beads(page).nth(1).click();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(line).toHaveValue('A4 C5 C#5 D5');
+  await page.keyboard.press('Alt+Shift+ArrowDown');
+  await expect(line).toHaveValue('A4 B4 C#5 D5');
+  await page.keyboard.press('Insert');
+  await expect(line).toHaveValue('A4 B4 B4 C#5 D5');
+  await expect(notePanel(page).getByRole('heading', { name: 'B4' })).toBeVisible();
+  await page.keyboard.press('Delete');
+  await expect(line).toHaveValue('A4 B4 C#5 D5');
+  await beads(page).nth(2).click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByLabel('Length').selectOption('quarter');
+  await expect(line).toHaveValue('A4 B4 C#5:1/4 D5:1/8');
+  await page.getByRole('button', { name: 'A rest behind it' }).click();
+  await expect(line).toHaveValue('A4 B4 C#5:1/4 r D5:1/8');
+  await page.getByLabel('Bow sign').selectOption('up bow');
+  await expect(page.locator('[data-bow="up"]')).toHaveCount(1);
+  await page.getByLabel('Cue').fill('sing');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Remark').fill('Listen to the open string.');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-cue]')).toHaveText('sing a)');
+  await saved(page);
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Listen to the open string.');
+});
+
+test('a whole fingering is typed as digits, and what it cannot be is said', async ({ page }) => {
+  await openNewPiece(page);
+  await beads(page).first().click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByLabel('Fingering from here, as digits').fill('0 1 2 3 | 4 1 2 3');
+  await page.getByRole('button', { name: 'Fix it', exact: true }).click();
+  await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 1 2 3 /);
+  await page.getByLabel('Fingering from here, as digits').fill('0 9');
+  await page.getByRole('button', { name: 'Fix it', exact: true }).click();
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('“9” is not a finger.');
+});
+
+test('a bead is dragged to another string', async ({ page }) => {
+  await openNewPiece(page);
+  const bead = page.locator('[data-bead="8"] circle').first();
+  await bead.hover();
+  const from = await bead.boundingBox();
+  await page.mouse.down();
+  await page.mouse.move((from?.x ?? 0) + 20, (from?.y ?? 0) - 40);
+  await page.mouse.move((from?.x ?? 0) + 21, (from?.y ?? 0) - 41);
+  const target = page.locator('[data-drop="III 4"] circle');
+  await expect(async () => {
+    await page.mouse.move((from?.x ?? 0) + 22, (from?.y ?? 0) - 42);
+    await expect(target).toBeVisible({ timeout: 200 });
+  }).toPass();
+  const to = await target.boundingBox();
+  await page.mouse.move((to?.x ?? 0) + 10, (to?.y ?? 0) + 10);
+  await page.mouse.up();
+  await expect(page.locator('[data-bead="8"] title')).toHaveText(/finger 4 on III \(D\).*fixed by you/);
+});
+
+test('what was done is listed with what the engine changed, and any step is gone back to', async ({ page }) => {
+  await openNewPiece(page);
+  await expect(page.getByRole('region', { name: 'Playing' }).getByRole('button', { name: 'Play' })).toBeVisible();
+  await page.getByLabel('Open strings').selectOption('avoided');
+  await expect(page.locator('[data-refingered]').first()).toBeAttached();
+  await page.getByLabel('Meter').selectOption('3/4');
+  await page.getByRole('button', { name: 'What was done' }).click();
+  const list = page.getByRole('dialog', { name: 'What was done' });
+  await expect(list.getByRole('listitem')).toHaveCount(3);
+  await expect(list.getByRole('listitem').nth(1)).toContainText(/open strings avoided.*fingered otherwise: notes/);
+  await list.getByRole('button', { name: 'as it was opened' }).click();
+  await expect(page.getByLabel('Open strings')).toHaveValue('allow');
+});
+
+test('the line is played: the cursor runs, and stops', async ({ page }) => {
+  await openNewPiece(page);
+  const bar = page.getByRole('region', { name: 'Playing' });
+  await bar.getByLabel('count-in').uncheck();
+  await bar.getByLabel('Drone').selectOption('the tonic');
+  await page.getByRole('group', { name: /^Staff and path of the hand/ }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.locator('[data-playing="1"]')).toBeAttached();
+  await expect(page.locator('[data-playing="2"]')).toBeAttached();
+  await page.keyboard.press('Space');
+  await expect(page.locator('[data-playing]')).toHaveCount(0);
+  await expect(bar.getByRole('button', { name: 'Play' })).toBeVisible();
+});
+
+test('everything that can be done is found by typing, and every key is in one sheet', async ({ page }) => {
+  await openNewPiece(page);
+  await page.keyboard.press('Control+k');
+  await page.getByRole('combobox', { name: 'What to do, or a piece' }).fill('last note');
+  await page.keyboard.press('Enter');
+  await expect(notePanel(page).getByRole('heading', { name: 'G5' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.getByRole('combobox', { name: 'What to do, or a piece' }).fill('evening');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Robin · Evening line');
+  await planDrawn(page);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' }).getByRole('row')).toHaveCount(20);
+});
+
+test('staff and path go out as one drawing and one picture, fonts inside', async ({ page }) => {
+  await openPiece(page, 'Robin · Evening line');
+  const svg = (await readFile(await (await saveAs(page, 'SVG')).path())).toString();
+  expect(svg).toContain('xmlns="http://www.w3.org/2000/svg"');
+  expect(svg).toContain('@font-face');
+  expect(svg).not.toContain('var(--');
+  expect((svg.match(/data-bead=/g) ?? []).length).toBe(await beads(page).count());
+  expect((await readFile(await (await saveAs(page, 'PNG')).path())).subarray(1, 4).toString()).toBe('PNG');
+});
+
+test('a link holds the brief itself', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await openNewPiece(page);
+  await page.getByLabel('Octaves').selectOption('one octave');
+  await page.getByRole('button', { name: 'Save as' }).click();
+  await page.getByRole('button', { name: 'Link' }).click();
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('The link is copied.');
+  const link = await page.evaluate(() => navigator.clipboard.readText());
+  const again = await context.newPage();
+  await again.goto(link);
+  await planDrawn(again);
+  await expect(beads(again)).toHaveCount(8);
+  await again.goto('/?brief=damaged');
+  await expect(again.getByRole('status', { name: 'Messages' })).toContainText('The link does not hold a whole brief.');
+});
+
+test('pieces stand open side by side, and closing one loses nothing', async ({ page }) => {
+  await openPiece(page, 'Robin · Evening line');
+  await page.keyboard.press('Control+k');
+  await page.getByRole('combobox', { name: 'What to do, or a piece' }).fill('sixths');
+  await page.keyboard.press('Enter');
+  const open = page.getByRole('navigation', { name: 'Open pieces' });
+  await open.getByRole('link', { name: 'Robin · Evening line' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Robin · Evening line');
+  await page.goBack();
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Robin · A major in sixths');
+  await open.getByRole('button', { name: 'Close Robin · Evening line' }).click();
+  await expect(open.getByRole('link')).toHaveCount(0);
+});
+
+test('the brief says what it does to the numbers', async ({ page }) => {
+  await openPiece(page, 'Wren · C minor, the way down');
+  await page.getByText('What the brief does to the numbers').click();
+  await expect(page.getByRole('row', { name: /only first position, second position, third position/ })).toBeVisible();
+});
+
+test('nothing moves when the plan changes but what changed', async ({ page }) => {
+  await openPiece(page, 'Martin · B♭ major, up and down');
+  await expect(others(page).getByRole('button').first()).toBeVisible();
+  await page.evaluate(() => {
+    const shifts: number[] = [];
+    Object.assign(globalThis, { shifts });
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) if ('value' in entry && typeof entry.value === 'number') shifts.push(entry.value);
+    }).observe({ type: 'layout-shift' });
+  });
+  const before = await fingers(page);
+  await page.getByLabel('Open strings').selectOption('avoided');
+  await expect.poll(() => fingers(page)).not.toBe(before);
+  await page.getByLabel('Octaves').selectOption('one octave');
+  await expect(beads(page)).toHaveCount(15);
+  await expect(others(page).getByRole('button').first()).toBeVisible();
+  const sum = await page.evaluate(() => {
+    const { shifts } = globalThis as unknown as { readonly shifts: readonly number[] };
+    return shifts.reduce((total, value) => total + value, 0);
+  });
+  expect(sum).toBeLessThan(0.02);
+});

@@ -1,0 +1,42 @@
+import { DEMO_ROWS, expect, test } from './bench-page.ts';
+
+test('pieces are searched, narrowed down, sorted and tagged', async ({ page }) => {
+  await page.goto('/pieces');
+  const rows = page.getByRole('row');
+  await expect(rows).toHaveCount(DEMO_ROWS);
+  await page.getByLabel('Search').fill('ab major');
+  await expect(rows).toHaveCount(2);
+  await expect(page.getByRole('status').filter({ hasText: 'of' })).toContainText('1 of');
+  await page.getByLabel('Search').fill('');
+  await page.getByLabel('Only instrument').selectOption('double bass');
+  await expect(rows).toHaveCount(3);
+  await page.getByLabel('Only instrument').selectOption('any instrument');
+  await page.getByRole('button', { name: 'Name', exact: true }).click();
+  await expect(rows.nth(1)).toContainText('Linnet');
+  await expect(page.getByRole('columnheader', { name: 'Name' })).toHaveAttribute('aria-sort', 'ascending');
+  await page.getByRole('button', { name: 'Tag Robin · Evening line' }).click();
+  await page.getByRole('textbox', { name: 'Tags, with commas between' }).fill('concert, june');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Only tag').selectOption('june');
+  await expect(rows).toHaveCount(2);
+  await page.getByLabel('Search').fill('nothing like it');
+  await expect(page.getByText('No piece answers to that.')).toBeVisible();
+});
+
+test('two players are compared note by note, and unlike lines by what they come to', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('link', { name: 'Compare Martin · B♭ major, up and down' }).click();
+  const notes = page.getByRole('region', { name: 'Note by note' });
+  await expect(notes.getByRole('status')).toContainText(/\d+ of 29 notes are fingered otherwise/);
+  await expect(page.locator('[data-ghost]').first()).toBeVisible();
+  await page.getByLabel('Fingering, laid over it').selectOption('the fingering that is planned');
+  await expect(notes.getByRole('status')).toHaveText('Both are fingered alike.');
+  await page.getByLabel('Piece, This').selectOption({ label: 'Plover · D major for a small hand' });
+  await page.getByLabel('Piece, laid over it').selectOption({ label: 'Plover · D major for a small hand' });
+  await page.getByLabel('Player, laid over it').selectOption({ label: 'Martin' });
+  await expect(notes.getByRole('status')).toContainText(/notes are fingered otherwise/);
+  await expect(page.getByRole('region', { name: 'What they come to' })).toContainText('hand not measured');
+  await page.getByLabel('Piece, laid over it').selectOption({ label: 'Robin · Evening line' });
+  await expect(page.getByText('These are not the same notes')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What they come to' }).getByRole('row')).toHaveCount(9);
+});
