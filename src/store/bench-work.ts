@@ -24,7 +24,9 @@ export async function bringStudio(): Promise<void> {
 /** Checks the piece on the bench once it is drawn; a damaged one was set aside, and a new one takes its place. */
 export async function checkOpenPiece(): Promise<void> {
   const { pieceId } = benchStore.getState();
-  if (pieceId === null || (await (await import('./piece-files.ts')).checkRecord(pieceId))) return;
+  const { checkRecord } = await import('./piece-files.ts');
+  // What cannot be read at all was said when it was opened.
+  if (pieceId === null || (await checkRecord(pieceId).catch(() => true))) return;
   newPiece();
   benchStore.setState({ notice: 'The piece could not be read and was set aside; it is listed under Pieces.' });
 }

@@ -1,7 +1,7 @@
 /** What the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. */
 import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
-import { chromium, type Page } from '@playwright/test';
+import { type Browser, chromium, type Page } from '@playwright/test';
 
 const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -21,7 +21,10 @@ try {
   // The functions handed to the page are compiled with a helper that the page does not have.
   await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
   await printScriptSize(page);
-  await printChangeToDrawn(page);
+  const baseline = await emptyPageMs(browser);
+  await printChangeToDrawn(page, 'three octaves up and down, 43 notes', baseline);
+  await printKeyToDrawn(page, baseline);
+  await printScrolling(page, baseline);
   await browser.close();
 } finally {
   server.kill();
@@ -56,20 +59,142 @@ async function printScriptSize(page: Page): Promise<void> {
   );
 }
 
-/** From the brief's change to the frame in which the new plan stands, for a three-octave scale up and down. */
-async function printChangeToDrawn(page: Page): Promise<void> {
+/** What an empty page of this browser on this machine takes: from a key to the next frame, and from frame to frame. */
+interface Baseline {
+  readonly keyMs: number;
+  readonly frameMs: number;
+}
+
+async function emptyPageMs(browser: Browser): Promise<Baseline> {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
+  await page.goto('about:blank');
+  const keys: number[] = [];
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const drawn = page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          document.addEventListener('keydown', (event) => requestAnimationFrame(() => resolve(performance.now() - event.timeStamp)), {
+            once: true,
+          });
+        }),
+    );
+    await page.keyboard.press('1');
+    keys.push(await drawn);
+  }
+  const frameMs = median(await page.evaluate(framesOf, { frames: 120, step: 0 }));
+  await page.close();
+  return { keyMs: median(keys), frameMs };
+}
+
+/** From the brief's change to the frame in which the new plan stands. */
+async function printChangeToDrawn(page: Page, what: string, { keyMs }: Baseline): Promise<void> {
   await page.goto(`${ADDRESS}/?new`);
   await page.getByLabel('Octaves').selectOption('three octaves');
   await page.getByLabel('Direction').selectOption('up and down');
   await page.locator('[data-bead="21"]').waitFor();
   const times: number[] = [];
   for (let round = 0; round < ROUNDS; round += 1) times.push(await changeMs(page, round % 2 === 0 ? 'Ab' : 'A'));
-  const sorted = times.toSorted((one, other) => one - other);
-  const at = (share: number): string => `${(sorted[Math.floor(share * (ROUNDS - 1))] ?? 0).toFixed(0)} ms`;
-  const idle = await idleFrameMs(page);
+  console.log(`brief changed to plan drawn (${what}): ${told(times)}, ${ratio(median(times), keyMs)} a key of an empty page`);
+}
+
+/** From a finger's key to the frame in which the line of 60 notes is fingered around it. */
+async function printKeyToDrawn(page: Page, { keyMs }: Baseline): Promise<void> {
+  await openLine(page, 60);
+  await page.locator('[data-bead="7"]').click();
+  await page.getByRole('region', { name: 'Other ways to play it' }).getByRole('button').first().waitFor();
+  const times: number[] = [];
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const drawn = page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          const texts = (): string => [...document.querySelectorAll('[data-bead] title')].map((title) => title.textContent).join();
+          const before = texts();
+          document.addEventListener(
+            'keydown',
+            (event) => {
+              const look = (): void => {
+                if (texts() === before) return void requestAnimationFrame(look);
+                const painted = new MessageChannel();
+                painted.port1.onmessage = () => resolve(performance.now() - event.timeStamp);
+                painted.port2.postMessage(null);
+              };
+              look();
+            },
+            { once: true, capture: true },
+          );
+        }),
+    );
+    await page.keyboard.press(round % 2 === 0 ? '3' : '2');
+    times.push(await drawn);
+    await page.waitForFunction(() => !document.querySelector('[data-saving="saving"]'));
+  }
+  console.log(`key pressed to new drawing (60 notes): ${told(times)}, ${ratio(median(times), keyMs)} a key of an empty page`);
+}
+
+/** Frame times and long tasks while 2,000 notes go by, and meanwhile are planned anew. */
+async function printScrolling(page: Page, { frameMs }: Baseline): Promise<void> {
+  await openLine(page, 2000);
+  await page.evaluate(() => {
+    const tasks: number[] = [];
+    Object.assign(globalThis, { tasks });
+    new PerformanceObserver((list) => tasks.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask' });
+  });
+  const scrolling = page.evaluate(framesOf, { frames: 300, step: 24 });
+  await page.getByLabel('Meter').selectOption('3/4');
+  const frames = await scrolling;
+  const tasks = await page.evaluate(() => (globalThis as unknown as { readonly tasks: readonly number[] }).tasks);
   console.log(
-    `brief changed to plan drawn, 43 notes planned, those in view engraved: median ${at(0.5)}, 95th percentile ${at(0.95)} (a frame of the idle page: ${idle.toFixed(1)} ms)`,
+    `a frame while 2,000 notes scroll and are planned: ${told(frames)}, ${ratio(median(frames), frameMs)} a frame of an empty page`,
   );
+  console.log(
+    `tasks over 50 ms meanwhile: ${tasks.length}${tasks.length === 0 ? '' : `, the longest ${Math.max(...tasks).toFixed(0)} ms`}`,
+  );
+}
+
+/** Frame times in ms, the score (if there is one) scrolled on by so many px each frame. */
+async function framesOf({ frames, step }: { readonly frames: number; readonly step: number }): Promise<readonly number[]> {
+  const scroller = document.querySelector('[aria-label^="Staff and path of the hand"]');
+  const times: number[] = [];
+  return new Promise((resolve) => {
+    let before = performance.now();
+    const next = (): void => {
+      const now = performance.now();
+      times.push(now - before);
+      before = now;
+      scroller?.scrollBy({ left: step });
+      if (times.length === frames) resolve(times);
+      else requestAnimationFrame(next);
+    };
+    requestAnimationFrame(next);
+  });
+}
+
+/** A line up and down the violin, of so many eighths. */
+async function openLine(page: Page, notes: number): Promise<void> {
+  const scale = ['G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C5', 'D5', 'E5', 'F#5', 'G5', 'A5', 'B5'];
+  const wave = [...scale, ...scale.slice(1, -1).toReversed()];
+  const text = Array.from({ length: notes }, (_, index) => wave[index % wave.length]).join(' ');
+  await page.goto(`${ADDRESS}/?new`);
+  await page.getByLabel('Material').selectOption('line of my own');
+  await page.getByRole('textbox', { name: /^Notes, for example/ }).fill(text);
+  await page.locator('[data-bead="15"]').waitFor();
+}
+
+function median(times: readonly number[]): number {
+  return at(times, 0.5);
+}
+
+function at(times: readonly number[], share: number): number {
+  return times.toSorted((one, other) => one - other)[Math.floor(share * (times.length - 1))] ?? 0;
+}
+
+function told(times: readonly number[]): string {
+  return `median ${median(times).toFixed(0)} ms, 95th percentile ${at(times, 0.95).toFixed(0)} ms`;
+}
+
+function ratio(time: number, baseline: number): string {
+  return `${(time / baseline).toFixed(1)} ×`;
 }
 
 async function changeMs(page: Page, tonic: string): Promise<number> {
@@ -94,22 +219,6 @@ async function changeMs(page: Page, tonic: string): Promise<number> {
       look();
     });
   }, tonic);
-}
-
-async function idleFrameMs(page: Page): Promise<number> {
-  return page.evaluate(
-    () =>
-      new Promise<number>((resolve) => {
-        let frames = 0;
-        const start = performance.now();
-        const next = (): void => {
-          frames += 1;
-          if (frames === 30) resolve((performance.now() - start) / 30);
-          else requestAnimationFrame(next);
-        };
-        requestAnimationFrame(next);
-      }),
-  );
 }
 
 async function serverReady(): Promise<void> {

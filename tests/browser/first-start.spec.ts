@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { beads, DEMO_ROWS, expect, openPiece, planDrawn, test } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, openPiece, planDrawn, saveAs, test } from './bench-page.ts';
 
 test('the demo pieces are there on the first start, for all four instruments', async ({ page }) => {
   await page.goto('/pieces');
@@ -30,10 +30,15 @@ for (const [name, address] of [
   ['pieces', '/pieces'],
   ['bench', '/'],
   ['a narrow bench', '/'],
+  ['a bench on dark paper', '/'],
+  ['compare', '/compare'],
+  ['the design of both papers', '/design'],
 ] as const) {
   test(`axe finds nothing on ${name}`, async ({ page }) => {
     if (name.includes('narrow')) await page.setViewportSize({ width: 390, height: 800 });
+    if (name.includes('dark')) await page.emulateMedia({ colorScheme: 'dark' });
     await page.goto(address);
+    if (address === '/compare') await page.getByRole('region', { name: 'Note by note' }).waitFor();
     if (address === '/') {
       await planDrawn(page);
       await page.keyboard.press('ArrowRight');
@@ -41,9 +46,17 @@ for (const [name, address] of [
       await page.getByRole('button', { name: 'All keys' }).click();
       await page.getByRole('dialog', { name: 'Keys' }).waitFor();
       await page.keyboard.press('Escape');
-    } else {
-      await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
+      await page.getByRole('tab', { name: 'Write' }).click();
+      await page.keyboard.press('Control+k');
+      await page.getByRole('dialog', { name: 'Everything that can be done' }).waitFor();
+      expect((await new AxeBuilder({ page }).include('[role=dialog]').analyze()).violations).toEqual([]);
+      await page.keyboard.press('Escape');
+      await page
+        .getByRole('button', { name: /^Lay over/ })
+        .first()
+        .waitFor();
     }
+    if (address === '/pieces') await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   });
 }
@@ -58,4 +71,23 @@ test('axe finds nothing on a line of one’s own, a popover and the sheet', asyn
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(page.getByRole('heading', { name: 'Robin · Evening line' })).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});
+
+test('a browser that keeps nothing gives pages that can be read, worked on and saved from', async ({ page }) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('The database is blocked', 'UnknownError');
+    };
+  });
+  await page.goto('/');
+  await expect(page.getByRole('alert')).toContainText('The browser does not open its storage');
+  await planDrawn(page);
+  await page.getByLabel('Octaves').selectOption('one octave');
+  await expect(beads(page)).toHaveCount(8);
+  expect((await saveAs(page, 'JSON')).suggestedFilename()).toBe('g-major-one-octave-up.json');
+  expect((await saveAs(page, 'MusicXML')).suggestedFilename()).toBe('g-major-one-octave-up.musicxml');
+  await page.goto('/pieces');
+  await expect(page.getByRole('status', { name: 'Messages' })).not.toBeEmpty();
+  await page.goto('/compare');
+  await expect(page.getByRole('alert')).toContainText('The browser does not open its storage');
 });

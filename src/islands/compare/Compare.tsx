@@ -1,11 +1,12 @@
 import { useCallback, useState } from 'react';
 import { holdPlans, type Plan } from '#core/plan';
-import { database, type PieceRecord } from '../../store/database.ts';
+import type { PieceRecord } from '../../store/database.ts';
 import { briefOfSide, plainSide, type PlannedSide, planSide, type Side } from '../../store/compared-sides.ts';
 import { seedDemoOnce } from '../../store/demo.ts';
 import { loadRecords } from '../../store/piece-files.ts';
 import { loadStudio, type Studio } from '../../store/studio.ts';
 import { Header } from '../Header.tsx';
+import { StorageTrouble } from '../StorageTrouble.tsx';
 import { useAnswer } from '../use-answer.ts';
 import { ComparedNotes } from './ComparedNotes.tsx';
 import { ComparedScore } from './ComparedScore.tsx';
@@ -19,12 +20,14 @@ interface Kept {
 
 /** Two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
 export function Compare() {
-  const kept = useAnswer(loadKept);
+  const loaded = useAnswer(loadKept);
+  const kept = loaded && 'pieces' in loaded ? loaded : null;
   return (
     <>
       <Header current="Compare" pieceId={new URL(location.href).searchParams.get('piece')} />
       <main className="px-5 pt-2 pb-6">
         <h1 className="sr-only">Compare</h1>
+        {loaded && 'trouble' in loaded && <StorageTrouble message={loaded.trouble} />}
         {kept?.pieces.length === 0 && <p className="mt-4">There is no piece to compare yet. Begin one on the bench.</p>}
         {kept && kept.pieces.length > 0 && <Sides kept={kept} />}
       </main>
@@ -86,11 +89,14 @@ function usePlannedSide(side: Side, { pieces, studio }: Kept): PlannedSide | nul
   );
 }
 
-async function loadKept(): Promise<Kept> {
-  if (document.documentElement.dataset['demo'] === 'yes') await seedDemoOnce();
-  await database.open();
-  const [{ records }, studio] = await Promise.all([loadRecords(), loadStudio()]);
-  return { pieces: records, studio };
+async function loadKept(): Promise<Kept | { readonly trouble: string }> {
+  try {
+    if (document.documentElement.dataset['demo'] === 'yes') await seedDemoOnce();
+    const [{ records }, studio] = await Promise.all([loadRecords(), loadStudio()]);
+    return { pieces: records, studio };
+  } catch (error) {
+    return { trouble: error instanceof Error ? error.message : 'unknown error' };
+  }
 }
 
 /** The address names the piece and, once chosen, what it is compared with; at first a piece is held against its first other fingering. */
