@@ -70,66 +70,59 @@ async function emptyPageMs(browser: Browser): Promise<Baseline> {
   await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
   await page.goto('about:blank');
   const keys: number[] = [];
-  for (let round = 0; round < ROUNDS; round += 1) {
-    const drawn = page.evaluate(
-      () =>
-        new Promise<number>((resolve) => {
-          document.addEventListener('keydown', (event) => requestAnimationFrame(() => resolve(performance.now() - event.timeStamp)), {
-            once: true,
-          });
-        }),
-    );
-    await page.keyboard.press('1');
-    keys.push(await drawn);
-  }
+  for (let round = 0; round < ROUNDS; round += 1) keys.push(await keyMs(page, '1', false));
   const frameMs = median(await page.evaluate(framesOf, { frames: 120, step: 0 }));
   await page.close();
   return { keyMs: median(keys), frameMs };
 }
 
 /** From the brief's change to the frame in which the new plan stands. */
-async function printChangeToDrawn(page: Page, what: string, { keyMs }: Baseline): Promise<void> {
+async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: Baseline): Promise<void> {
   await page.goto(`${ADDRESS}/?new`);
   await page.getByLabel('Octaves').selectOption('three octaves');
   await page.getByLabel('Direction').selectOption('up and down');
   await page.locator('[data-bead="21"]').waitFor();
   const times: number[] = [];
   for (let round = 0; round < ROUNDS; round += 1) times.push(await changeMs(page, round % 2 === 0 ? 'Ab' : 'A'));
-  console.log(`brief changed to plan drawn (${what}): ${told(times)}, ${ratio(median(times), keyMs)} a key of an empty page`);
+  console.log(`brief changed to plan drawn (${what}): ${told(times)}, ${ratio(median(times), emptyMs)} a key of an empty page`);
 }
 
 /** From a finger's key to the frame in which the line of 60 notes is fingered around it. */
-async function printKeyToDrawn(page: Page, { keyMs }: Baseline): Promise<void> {
+async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promise<void> {
   await openLine(page, 60);
   await page.locator('[data-bead="7"]').click();
   await page.getByRole('region', { name: 'Other ways to play it' }).getByRole('button').first().waitFor();
   const times: number[] = [];
   for (let round = 0; round < ROUNDS; round += 1) {
-    const drawn = page.evaluate(
-      () =>
-        new Promise<number>((resolve) => {
-          const texts = (): string => [...document.querySelectorAll('[data-bead] title')].map((title) => title.textContent).join();
-          const before = texts();
-          document.addEventListener(
-            'keydown',
-            (event) => {
-              const look = (): void => {
-                if (texts() === before) return void requestAnimationFrame(look);
-                const painted = new MessageChannel();
-                painted.port1.onmessage = () => resolve(performance.now() - event.timeStamp);
-                painted.port2.postMessage(null);
-              };
-              look();
-            },
-            { once: true, capture: true },
-          );
-        }),
-    );
-    await page.keyboard.press(round % 2 === 0 ? '3' : '2');
-    times.push(await drawn);
+    times.push(await keyMs(page, round % 2 === 0 ? '3' : '2', true));
     await page.waitForFunction(() => !document.querySelector('[data-saving="saving"]'));
   }
-  console.log(`key pressed to new drawing (60 notes): ${told(times)}, ${ratio(median(times), keyMs)} a key of an empty page`);
+  console.log(`key pressed to new drawing (60 notes): ${told(times)}, ${ratio(median(times), emptyMs)} a key of an empty page`);
+}
+
+/** From a key to the frame after it or, of a bench, to the frame in which the beads read otherwise; ms. */
+async function keyMs(page: Page, key: string, beads: boolean): Promise<number> {
+  // The page must be listening before the key is pressed.
+  await page.evaluate((waitForBeads) => {
+    const texts = (): string => [...document.querySelectorAll('[data-bead] title')].map((title) => title.textContent).join();
+    const before = texts();
+    const drawn = new Promise<number>((resolve) => {
+      const listen = (event: KeyboardEvent): void => {
+        const look = (): void => {
+          if (waitForBeads && texts() === before) return void requestAnimationFrame(look);
+          // A message sent from a frame's callback arrives after that frame is painted.
+          const painted = new MessageChannel();
+          painted.port1.onmessage = () => resolve(performance.now() - event.timeStamp);
+          painted.port2.postMessage(null);
+        };
+        requestAnimationFrame(look);
+      };
+      document.addEventListener('keydown', listen, { once: true, capture: true });
+    });
+    Object.assign(globalThis, { drawn });
+  }, beads);
+  await page.keyboard.press(key);
+  return page.evaluate(() => (globalThis as unknown as { readonly drawn: Promise<number> }).drawn);
 }
 
 /** Frame times and long tasks while 2,000 notes go by, and meanwhile are planned anew. */
