@@ -1,8 +1,11 @@
 import type { CostTerm } from '#core/search';
 import { costBreakdown } from './cost-breakdown.ts';
+import { describe } from './describe.ts';
+import { ringingNotes } from './intoned.ts';
 import { placedNotes } from './placed-note.ts';
 import type { Brief } from './schema.ts';
 import { solveBrief } from './solve-brief.ts';
+import type { Solved } from './solve.ts';
 
 /** A place that asks most of the player: what it costs to come to a note and to play it. */
 export interface HardPlace {
@@ -22,9 +25,26 @@ const MOST_NAMED = 2;
 /** The dearest notes of a brief's best plan, at most so many, the dearest first; none of a brief that cannot be planned. */
 export function hardestPlaces(brief: Brief, most: number): readonly HardPlace[] {
   const solved = solveBrief(brief);
-  if (!solved.ok) return [];
-  const { task, steps } = solved.value;
-  const placed = placedNotes(solved.value);
+  return solved.ok ? hardestOf(solved.value, most) : [];
+}
+
+/** What is told beside the fingering of a brief's best plan. */
+export interface AboutPath {
+  /** Which stops of which notes an open string rings with (see `ringingNotes`). */
+  readonly ringing: ReturnType<typeof ringingNotes>;
+  readonly hardest: readonly HardPlace[];
+}
+
+/** What rings in a brief's best plan, and its hardest places, of one solution; nothing of a brief that cannot be planned. */
+export function aboutPath(brief: Brief, mostHard: number): AboutPath {
+  const solved = solveBrief(brief);
+  if (!solved.ok) return { ringing: new Map(), hardest: [] };
+  return { ringing: ringingNotes(describe(solved.value)), hardest: hardestOf(solved.value, mostHard) };
+}
+
+function hardestOf(solved: Solved, most: number): readonly HardPlace[] {
+  const { task, steps } = solved;
+  const placed = placedNotes(solved);
   const places = steps.map(({ index }, order): HardPlace => {
     // A pair of notes less the first alone: the second, and the step to it.
     const here = costBreakdown(task, placed.slice(Math.max(0, order - 1), order + 1), Math.max(0, order - 1));

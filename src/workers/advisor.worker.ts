@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { effectsOf, hardestPlaces, plan, reasonsOf, ringingNotes, waysToPlay, whatChanged, whyNot } from '#core/plan';
+import { aboutPath, effectsOf, plan, reasonsOf, waysToPlay, whatChanged, whyNot } from '#core/plan';
 import type { Advisor } from './protocol.ts';
 
 const advisor: Advisor = {
@@ -12,8 +12,7 @@ const advisor: Advisor = {
   reasonsOf,
   whyNot,
   whatChanged,
-  hardestPlaces,
+  aboutPath,
   effects: effectsOf,
-  ringing: ringingNotes,
 };
 expose(advisor);

@@ -1,7 +1,7 @@
 import { proxy, type Remote, wrap } from 'comlink';
-import type { Alternative, Brief, Effect, HardPlace, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
+import type { AboutPath, Alternative, Brief, Effect, Lock, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
-import type { Advisor, Planner, Ringing } from './protocol.ts';
+import type { Advisor, Planner } from './protocol.ts';
 
 /** How long a plan may be under way before a newer question ends it instead of waiting for it, ms. */
 const PATIENCE_MS = 250;
@@ -103,19 +103,14 @@ class AdvisorClient {
     return await this.connected().whatChanged(before, after);
   }
 
-  /** The dearest places of a plan. */
-  async hardestPlaces(brief: Brief, most: number): Promise<readonly HardPlace[]> {
-    return await this.connected().hardestPlaces(brief, most);
+  /** What rings and what is hard in the best plan of a brief. */
+  async aboutPath(brief: Brief, mostHard: number): Promise<AboutPath> {
+    return await this.connected().aboutPath(brief, mostHard);
   }
 
   /** What each part of a brief does to the numbers. */
   async effects(brief: Brief): Promise<readonly Effect[]> {
     return await this.connected().effects(brief);
-  }
-
-  /** The notes with which an open string rings. */
-  async ringing(plan: Plan): Promise<Ringing> {
-    return await this.connected().ringing(plan);
   }
 
   private connected(): Remote<Advisor> {

@@ -1,4 +1,4 @@
-import type { Alternative, Brief, Effect, HardPlace, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
+import type { AboutPath, Alternative, Brief, Effect, Lock, Plan, PlanOutcome, Reason, WayToPlay, WhatChanged, WhyNot } from '#core/plan';
 import type { Reading } from '#core/reading';
 
 /** Which stops of which notes an open string rings with: by line index, 0 for the lower stop, 1 for the upper. */
@@ -20,10 +20,8 @@ export interface Advisor {
   readonly whyNot: (brief: Brief, wish: Lock) => WhyNot | null;
   /** What a change of instrument or player does to a piece. */
   readonly whatChanged: (before: Brief, after: Brief) => WhatChanged | null;
-  /** The dearest places of a plan, the dearest first. */
-  readonly hardestPlaces: (brief: Brief, most: number) => readonly HardPlace[];
+  /** What is told on the path beside the fingering; asked with the brief, since a long plan is slow to hand over. */
+  readonly aboutPath: (brief: Brief, mostHard: number) => AboutPath;
   /** What each part of a brief does to the numbers. */
   readonly effects: (brief: Brief) => readonly Effect[];
-  /** Which stops of which notes an open string rings with. */
-  readonly ringing: (plan: Plan) => Ringing;
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type Brief, effectsOf, fingeredOtherwise, hardestPlaces, holdPlans, sumsOf } from '#core/plan';
+import { aboutPath, type Brief, effectsOf, fingeredOtherwise, hardestPlaces, holdPlans, ringingNotes, sumsOf } from '#core/plan';
 import { COST_TERMS } from '#core/search';
 import { lineBrief, planned, shortLines } from './briefs.ts';
 
@@ -49,7 +49,7 @@ describe('what the brief does to the numbers', () => {
     const brief: Brief = {
       ...covered,
       preferences: { 'low-positions': 0.7 },
-      purpose: 'training',
+      purpose: 'performance',
       locks: [{ note: 7, finger: '4' }],
     };
     const effects = effectsOf(brief);
@@ -80,6 +80,12 @@ describe('the hardest places', () => {
       places.map(({ thousandths }) => thousandths).toSorted((one, other) => other - one),
     );
     for (const { terms } of places) for (const term of terms) assert.ok(COST_TERMS[term].says.length > 0);
+  });
+
+  it('are told together with what rings, of one solution', () => {
+    const told = aboutPath(free, 3);
+    assert.deepEqual([told.ringing, told.hardest], [ringingNotes(planned(free)), hardestPlaces(free, 3)]);
+    assert.deepEqual(aboutPath(lineBrief('violin', ['C2']), 3), { ringing: new Map(), hardest: [] });
   });
 
   it('add up to no more than the whole line, and an easy line has none', () => {

@@ -13,7 +13,8 @@ const MOST_NAMED = 4;
 
 /** Other fingerings of the line as small paths: looked at by pointing or with the arrows, laid over the picture, taken whole or for a stretch. */
 export function Alternatives({ plan }: { readonly plan: Plan }) {
-  const found = useOtherFingerings(plan);
+  const { found: answer, ask } = useOtherFingerings(plan);
+  const found = answer === 'unasked' ? [] : answer;
   const laidOver = useBench((bench) => bench.laidOver);
   const [kept, setKept] = useState<number | null>(null);
   const lay = (index: number | null): void => benchStore.setState({ laidOver: index });
@@ -28,7 +29,12 @@ export function Alternatives({ plan }: { readonly plan: Plan }) {
     <section aria-label="Other fingerings" className="mt-1 min-h-[116px]">
       <h2 className="sr-only">Other fingerings</h2>
       {found === null && <p className="text-sm text-dove-dark">Looking for other fingerings …</p>}
-      {found?.length === 0 && <p className="text-sm text-dove-dark">No other fingering comes near this one.</p>}
+      {answer === 'unasked' && (
+        <button type="button" className="quiet-button" onClick={ask}>
+          Look for other fingerings of this long line
+        </button>
+      )}
+      {answer !== 'unasked' && found?.length === 0 && <p className="text-sm text-dove-dark">No other fingering comes near this one.</p>}
       {found !== null && found.length > 0 && (
         <div className="flex gap-2 overflow-x-auto pt-0.5 pb-1 [scrollbar-width:thin]" onMouseLeave={() => lay(kept)}>
           {found.map((alternative, index) => (

@@ -18,8 +18,7 @@ export function usePathNotes(plan: Plan, idle: boolean): PathNotes {
   const asked = useAnswer(
     useCallback(async () => {
       if (!idle) return null;
-      const [ringing, hardest] = await Promise.all([advisor.ringing(plan), advisor.hardestPlaces(plan.brief, MOST_HARD)]);
-      return { plan, ringing, hardest };
+      return { plan, ...(await advisor.aboutPath(plan.brief, MOST_HARD)) };
     }, [plan, idle]),
   );
   const here = asked?.plan === plan ? asked : null;

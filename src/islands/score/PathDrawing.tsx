@@ -1,6 +1,7 @@
 import type { PointerEvent } from 'react';
 import type { HardPlace, Plan } from '#core/plan';
 import { positionShort } from '#core/words';
+import { pitchLabel } from '../../words/labels.ts';
 import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
 import {
   type Band,
@@ -142,7 +143,7 @@ function LinkStroke({ link }: { readonly link: Link }) {
 
 /** The slope stands between the two notes; below the nut its label tells the way and, with a tempo, the speed. */
 function SlopeStroke({ slope, laneY }: { readonly slope: Slope; readonly laneY: number }) {
-  const { fromX, fromY, toX, toY, shift } = slope;
+  const { fromX, fromY, toX, toY, shift, inBetween } = slope;
   const start = fromX + BEAD_RADIUS + 2;
   const end = Math.max(start + 4, toX - BEAD_RADIUS - 2);
   const middle = (start + end) / 2;
@@ -155,6 +156,16 @@ function SlopeStroke({ slope, laneY }: { readonly slope: Slope; readonly laneY: 
         strokeWidth={2.4}
         strokeLinecap="round"
       />
+      {inBetween && (
+        <g data-in-between={shift.to}>
+          <title>{`On the way: ${pitchLabel(inBetween.note.written)}, ${inBetween.note.finger} on ${inBetween.note.string}`}</title>
+          <path
+            d={`M${inBetween.x - 4.5} ${inBetween.y}l4.5 -4.5l4.5 4.5l-4.5 4.5Z`}
+            className="fill-paper stroke-madder"
+            strokeWidth={1.5}
+          />
+        </g>
+      )}
       <text x={middle} y={laneY} textAnchor="middle" className="shift-label fill-madder">
         {shift.handMm > 0 && <tspan x={middle}>{mmText(shift.handMm)}</tspan>}
         {speed !== null && (

@@ -1,5 +1,5 @@
 import { mmFromNut } from '#core/instrument';
-import type { Plan, PlannedSound, Shift } from '#core/plan';
+import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan';
 import type { Head } from '../../engraving/draw-measures.ts';
 
 /** The vertical scale of the path: the string in true proportion, nut at the bottom. */
@@ -42,6 +42,8 @@ export interface Band {
 /** A shift on the path: where finger 1 is before and after. */
 export interface Slope {
   readonly shift: Shift;
+  /** The note that the likeliest guide sounds on the way: where it stands, and its finger; null where nothing does. */
+  readonly inBetween: { readonly x: number; readonly y: number; readonly note: InBetweenNote } | null;
   readonly fromX: number;
   readonly fromY: number;
   readonly toX: number;
@@ -209,6 +211,9 @@ export function bandsOf(plan: Plan, beads: readonly Bead[], scale: PathScale): r
   });
 }
 
+/** The note in between stands so far on the way to the note it leads to: it comes at the end of the slide. */
+const IN_BETWEEN_AT = 0.55;
+
 /** Slopes of the shifts whose both ends are drawn. */
 export function slopesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): readonly Slope[] {
   const byIndex = new Map(beads.filter((bead) => bead.stop === 0).map((bead) => [bead.index, bead]));
@@ -217,7 +222,9 @@ export function slopesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): 
     const to = byIndex.get(shift.to);
     if (!from || !to) return [];
     const mmOf = (bead: Bead): number => plan.stays.find((stay) => bead.index >= stay.from && bead.index <= stay.to)?.firstFingerMm ?? 0;
-    return [{ shift, fromX: from.x, fromY: yOfMm(scale, mmOf(from)), toX: to.x, toY: yOfMm(scale, mmOf(to)) }];
+    const note = shift.guides.find((guide) => guide.inBetween !== null)?.inBetween ?? null;
+    const between = note && { x: from.x + (to.x - from.x) * IN_BETWEEN_AT, y: yOfMm(scale, note.mmFromNut), note };
+    return [{ shift, inBetween: between, fromX: from.x, fromY: yOfMm(scale, mmOf(from)), toX: to.x, toY: yOfMm(scale, mmOf(to)) }];
   });
 }
 
