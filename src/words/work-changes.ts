@@ -1,5 +1,5 @@
 import type { Brief } from '#core/plan';
-import { materialLabel, noteLabel, OPEN_STRING_LABELS, PURPOSE_LABELS, wayLabel, wishLabels } from './labels.ts';
+import { materialLabel, noteLabel, OPEN_STRING_LABELS, wayLabel, wishLabels } from './labels.ts';
 import { setupChanges } from './setup.ts';
 
 /** What the teacher decides about a piece, as far as words of its changes go. */
@@ -40,15 +40,14 @@ function rhythmText({ rhythm }: Brief): string {
   return rhythm === undefined ? '' : `${rhythm.noteValue ?? ''} in ${rhythm.meter ?? ''}, ${rhythm.notesPerBow ?? 1} to a bow`;
 }
 
-function limitsText({ limits = {}, purpose, wayDown }: Brief): string {
+/** Positions and purpose are told with the player. */
+function limitsText({ limits = {}, wayDown }: Brief): string {
   const told = [
-    `positions ${limits.positions?.join(', ') ?? 'any'}`,
     `strings ${limits.strings?.map(noteLabel).join(', ') ?? 'any'}`,
     `fingers ${limits.fingers?.join(', ') ?? 'any'}`,
     `open strings ${OPEN_STRING_LABELS[limits.openStrings ?? 'allow']}`,
     limits.harmonics === true ? 'harmonics allowed' : '',
     limits.shifts === undefined ? '' : `exactly ${limits.shifts} shifts`,
-    purpose === undefined ? '' : PURPOSE_LABELS[purpose],
     wayDown === 'as-up' ? 'down as up' : '',
   ];
   return told.filter((words) => words !== '').join(', ');

@@ -4,9 +4,23 @@ import { engravingOf } from '#core/notation';
 import type { Plan } from '#core/plan';
 import { curvePath, curvesOf, curveYAt } from '../../src/engraving/curves.ts';
 import type { Head } from '../../src/engraving/draw-measures.ts';
-import { layoutStaff } from '../../src/engraving/layout.ts';
+import { clefAfter, clefBefore, layoutStaff } from '../../src/engraving/layout.ts';
 import { systemsOf } from '../../src/engraving/systems.ts';
-import { bandsOf, beadsOf, BEAD_RADIUS, linksOf, pathScale, slopesOf, stretchesOf, yOfMm } from '../../src/islands/score/path-geometry.ts';
+import {
+  bandsOf,
+  beadsOf,
+  BEAD_RADIUS,
+  dropTargets,
+  ghostsOf,
+  highestMmOf,
+  linksOf,
+  nearestTarget,
+  pathScale,
+  slopesOf,
+  smallPath,
+  stretchesOf,
+  yOfMm,
+} from '../../src/islands/score/path-geometry.ts';
 import { lineBrief, planned } from './briefs.ts';
 
 function head(index: number, x: number, more: Partial<Head> = {}): Head {
@@ -170,5 +184,95 @@ describe('stretches on the path', () => {
       const before = stretches[order - 1];
       assert.equal(stretch.first, before?.index !== stretch.index - 1 || before.needMm !== stretch.needMm);
     }
+  });
+});
+
+describe('another fingering over the path', () => {
+  const scale = pathScale(shifting, 300);
+  const beads = beadsOf(shifting, headsOf(shifting), scale);
+  const other = planned(lineBrief('violin', ['E4', 'F#4', 'G4', 'A4', 'B4', 'C#5', 'D5', 'E5'], {}, 'D major'));
+  const others = beadsOf(other, headsOf(other), scale);
+
+  it('has a ghost where it differs, beside the bead it would cover', () => {
+    const differs = new Set([4, 5]);
+    const ghosts = ghostsOf(beads, others, differs);
+    assert.deepEqual(
+      ghosts.map(({ bead }) => bead.index),
+      [4, 5],
+    );
+    for (const { bead, x, y } of ghosts) {
+      const drawn = beads.find((each) => each.index === bead.index);
+      assert.ok(drawn && Math.hypot(drawn.x - x, drawn.y - y) >= 12);
+    }
+    assert.ok(ghostsOf(beads, beads, differs).every(({ x }, order) => x > (beads[4 + order]?.x ?? 0)));
+  });
+
+  it('fits into the height with the plan below it', () => {
+    const high = planned(lineBrief('violin', ['E6'], {}, 'D major'));
+    const both = pathScale(other, 300, high);
+    for (const stay of high.stays) assert.ok(yOfMm(both, stay.highestMm) >= 0);
+  });
+
+  it('is drawn small, every note in its place and every shift a stroke', () => {
+    const highest = highestMmOf([shifting, other]);
+    const small = smallPath(shifting, 120, 40, highest);
+    assert.equal(small.dots.length, 8);
+    assert.equal(small.shifts.length, shifting.shifts.length);
+    for (const { x, y } of small.dots) assert.ok(x > 0 && x < 120 && y >= 0 && y <= 40);
+  });
+});
+
+describe('a dragged bead', () => {
+  const scale = pathScale(shifting, 300);
+  const bead = beadsOf(shifting, headsOf(shifting), scale)[3];
+  const ways = [
+    { open: 'A4', finger: '0' },
+    { open: 'D4', finger: '3' },
+    { open: 'D4', finger: '4' },
+    { open: 'G3', finger: '4' },
+  ];
+
+  it('may go to every string by height and every finger sideways, its own place where it is', () => {
+    assert.ok(bead);
+    const targets = dropTargets(
+      bead,
+      ways,
+      (open) => ({ A4: 0, D4: 7, G3: 14 })[open] ?? 0,
+      (semitones) => 280 - 10 * semitones,
+    );
+    assert.deepEqual(
+      targets.map(({ y }) => y),
+      [280, 210, 210, 140],
+    );
+    const own = targets.findIndex(({ way }) => way.open === bead.note.stops[0].open && way.finger === bead.note.stops[0].finger);
+    assert.equal(targets[own]?.x ?? bead.x, bead.x);
+    assert.notEqual(targets[1]?.x, targets[2]?.x);
+    assert.equal(nearestTarget(targets, bead.x + 3, 143)?.way.open, 'G3');
+    assert.equal(nearestTarget(targets, bead.x + 300, 20), null);
+  });
+});
+
+describe('a staff that changes its clef', () => {
+  const up = ['Bb2', 'C3', 'D3', 'Eb3', 'F3', 'G3', 'A3', 'Bb3', 'C4', 'D4', 'Eb4', 'F4', 'G4', 'A4', 'Bb4'];
+  const { line } = planned(lineBrief('cello', [...up, ...up.toReversed()], {}, 'Bb major'));
+  const engraving = engravingOf('cello', line);
+
+  it('says so at the end of the measure before, with room for it', () => {
+    const changes = engraving.measures.flatMap((measure) => clefAfter(engraving, measure)?.name ?? []);
+    assert.deepEqual(changes, ['tenor', 'bass']);
+    assert.ok(
+      engraving.measures.every((measure) => measure.symbols.every((_, order) => order === 0 || clefBefore(measure, order) === null)),
+    );
+    const layout = layoutStaff(engraving, engraving.measures, 0, true);
+    const widths = engraving.measures.map((_, index) => (layout.offsets[index + 1] ?? 0) - (layout.offsets[index] ?? 0));
+    const changing = engraving.measures.findIndex((measure) => clefAfter(engraving, measure) !== null);
+    assert.ok((widths[changing] ?? 0) > (widths[changing + 1] ?? 0));
+  });
+
+  it('is lower where the other clef saves ledger lines, and higher with room for bows and cues', () => {
+    const plain = layoutStaff(engraving, engraving.measures, 0, true);
+    const written = layoutStaff(engraving, engraving.measures, 0, true, { bows: true, cues: true });
+    assert.ok(written.staffTopY > plain.staffTopY && written.height > plain.height + 20);
+    assert.ok(written.cueRowY > written.stringRowY);
   });
 });
