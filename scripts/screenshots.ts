@@ -5,17 +5,25 @@ import { chromium, type Page } from '@playwright/test';
 const PORT = 4397;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 
-/** Each main view: which demo piece it shows, and what is done before the picture. */
-const VIEWS: readonly { readonly file: string; readonly piece: string | null; readonly prepare: (page: Page) => Promise<void> }[] = [
+/** One of the main views: which demo piece it shows, on which paper, how wide, and what is done before the picture. */
+interface View {
+  readonly file: string;
+  readonly piece: string | null;
+  readonly dark?: boolean;
+  readonly width?: number;
+  readonly prepare: (page: Page) => Promise<void>;
+}
+
+const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'Wren · A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
-  { file: 'bench-cello', piece: 'Martin · B♭ major, up and down', prepare: (page) => keys(page, ['s', 's']) },
-  { file: 'bench-bass', piece: 'Merle · F major, first shifts', prepare: (page) => keys(page, ['s']) },
-  { file: 'bench-own-line', piece: 'Robin · Evening line', prepare: (page) => keys(page, ['ArrowRight', 'ArrowRight', '3']) },
-  { file: 'bench-why', piece: 'Wren · A♭ major in three octaves', prepare: showWhy },
+  { file: 'bench-laid-over', piece: 'Martin · B♭ major, up and down', dark: true, prepare: layOver },
+  { file: 'bench-write', piece: 'Robin · Evening line', prepare: write },
   { file: 'bench-double-stops', piece: 'Robin · A major in sixths', prepare: (page) => keys(page, ['ArrowRight', 'ArrowRight']) },
   { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
   { file: 'bench-too-hard', piece: 'Wren · A♭ major in three octaves', prepare: firstPositionOnly },
   { file: 'bench-in-tune', piece: 'Robin · A major in sixths', prepare: showInTune },
+  { file: 'bench-narrow', piece: 'Merle · F major, first shifts', width: 390, prepare: (page) => keys(page, ['s']) },
+  { file: 'compare', piece: null, prepare: compare },
   { file: 'fingerboard', piece: 'Merle · F major, first shifts', prepare: (page) => measures(page, 'Fingerboard') },
   { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
   { file: 'reach', piece: 'Plover · D major for a small hand', prepare: (page) => measures(page, 'Reach') },
@@ -25,6 +33,7 @@ const VIEWS: readonly { readonly file: string; readonly piece: string | null; re
   { file: 'sheet', piece: 'Robin · Evening line', prepare: openSheet },
   { file: 'costs', piece: null, prepare: async (page) => void (await page.goto(`${ADDRESS}/costs`)) },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
+  { file: 'design', piece: null, prepare: async (page) => void (await page.goto(`${ADDRESS}/design`)) },
 ];
 
 const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
@@ -36,12 +45,12 @@ try {
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   });
-  for (const { file, piece, prepare } of VIEWS) {
+  for (const { file, piece, dark, width, prepare } of VIEWS) {
     // A browser of its own for each picture: what one does to a piece does not show in the next.
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    const page = await browser.newPage({ viewport: { width: width ?? 1280, height: 800 }, colorScheme: dark === true ? 'dark' : 'light' });
     await page.goto(`${ADDRESS}/pieces`, { waitUntil: 'load' }).catch(() => page.goto(`${ADDRESS}/pieces`));
     if (piece !== null) {
-      await page.getByRole('link', { name: piece }).click();
+      await page.getByRole('link', { name: piece, exact: true }).click();
       await page.locator('[data-bead]').first().waitFor();
     }
     await prepare(page);
@@ -64,16 +73,38 @@ async function openSheet(page: Page): Promise<void> {
   await page.locator('.vf-notehead').first().waitFor();
 }
 
-/** A taller window, so that reasons and other fingerings are in the picture. */
-async function showWhy(page: Page): Promise<void> {
-  await page.setViewportSize({ width: 1280, height: 1240 });
-  await keys(page, ['s']);
-  await page.getByRole('region', { name: 'Why' }).getByRole('definition').first().waitFor();
-  await page.getByRole('region', { name: 'Other fingerings' }).getByRole('row').nth(1).waitFor();
+async function layOver(page: Page): Promise<void> {
+  await page.locator('[data-bead="8"]').click();
+  await page.locator('[data-bead="13"]').click({ modifiers: ['Shift'] });
+  await page
+    .getByRole('button', { name: /^Lay over/ })
+    .first()
+    .click();
+  await page.locator('[data-ghost]').first().waitFor();
+}
+
+async function write(page: Page): Promise<void> {
+  await page.locator('[data-bead="12"]').click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByLabel('Bow sign').selectOption('up bow');
+  await page.getByLabel('Cue').fill('sing');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Remark').fill('Listen to the open string.');
+  await page.keyboard.press('Enter');
+  await page.locator('[data-cue]').waitFor();
+  await page
+    .getByRole('button', { name: /^Lay over/ })
+    .first()
+    .waitFor();
+}
+
+async function compare(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Compare Martin · B♭ major, up and down' }).click();
+  await page.getByRole('region', { name: 'Note by note' }).waitFor();
+  await page.locator('[data-ghost]').first().waitFor();
 }
 
 async function showInTune(page: Page): Promise<void> {
-  await page.setViewportSize({ width: 1280, height: 1000 });
   await keys(page, ['ArrowRight', 'ArrowRight', 'ArrowRight']);
   await page.getByRole('tab', { name: 'In tune' }).click();
   await page.getByLabel('Intonation').selectOption('pure to the tonic');

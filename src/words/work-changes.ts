@@ -17,7 +17,7 @@ export function workChange(before: Decided, after: Decided): string {
     ...setupChanges(before.brief, after.brief),
     partChange(before.brief, after.brief, rhythmText),
     partChange(before.brief, after.brief, ({ tempo }) => (tempo === undefined ? 'no tempo' : `♩ = ${tempo}`)),
-    partChange(before.brief, after.brief, limitsText),
+    ...LIMITS.map((words) => partChange(before.brief, after.brief, words)),
     partChange(before.brief, after.brief, (brief) => wishLabels(brief).join(', ') || 'no special wishes'),
     lockChange(before.brief, after.brief),
     alike(before.brief.marks, after.brief.marks) ? '' : 'a mark at a note',
@@ -40,18 +40,13 @@ function rhythmText({ rhythm }: Brief): string {
   return rhythm === undefined ? '' : `${rhythm.noteValue ?? ''} in ${rhythm.meter ?? ''}, ${rhythm.notesPerBow ?? 1} to a bow`;
 }
 
-/** Positions and purpose are told with the player. */
-function limitsText({ limits = {}, wayDown }: Brief): string {
-  const told = [
-    `strings ${limits.strings?.map(noteLabel).join(', ') ?? 'any'}`,
-    `fingers ${limits.fingers?.join(', ') ?? 'any'}`,
-    `open strings ${OPEN_STRING_LABELS[limits.openStrings ?? 'allow']}`,
-    limits.harmonics === true ? 'harmonics allowed' : '',
-    limits.shifts === undefined ? '' : `exactly ${limits.shifts} shifts`,
-    wayDown === 'as-up' ? 'down as up' : '',
-  ];
-  return told.filter((words) => words !== '').join(', ');
-}
+/** What limits and asks of the whole line, each for itself; positions and purpose are told with the player. */
+const LIMITS: readonly ((brief: Brief) => string)[] = [
+  ({ limits }) => (limits?.strings ? `only the strings ${limits.strings.map(noteLabel).join(', ')}` : 'any string'),
+  ({ limits }) => (limits?.fingers ? `only fingers ${limits.fingers.join(', ')}` : 'any finger'),
+  ({ limits }) => `open strings ${OPEN_STRING_LABELS[limits?.openStrings ?? 'allow']}`,
+  ({ wayDown }) => (wayDown === 'as-up' ? 'down as up' : 'down for itself'),
+];
 
 function lockChange(before: Brief, after: Brief): string {
   const [were, are] = [before.locks ?? [], after.locks ?? []];

@@ -27,7 +27,7 @@ describe('what was done, in words', () => {
       /^A major, two octaves, up$/,
     );
     assert.equal(change({ limits: { positions: ['1', '3'] } }), 'positions 1, 3, was any');
-    assert.equal(change({ limits: { openStrings: 'avoid' } }), 'strings any, fingers any, open strings avoided');
+    assert.equal(change({ limits: { openStrings: 'avoid' } }), 'open strings avoided');
     assert.equal(change({ preferences: { 'strong-fingers': 1 } }), 'strong fingers on hard notes');
     assert.match(change({ instrument: { kind: 'violin', size: '3/4' } }), /^instrument ¾ violin, was full-size violin/);
   });

@@ -21,7 +21,7 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
           className="fixed top-[12vh] left-1/2 z-20 w-[34rem] max-w-[94vw] -translate-x-1/2 border border-dove-light bg-paper"
         >
           <Dialog.Title className="sr-only">Everything that can be done</Dialog.Title>
-          <Command loop>
+          <Command loop filter={hasEveryWord}>
             <Command.Input
               aria-label="What to do, or a piece"
               placeholder="What to do, or a piece"
@@ -34,7 +34,7 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
                   {COMMANDS.filter((command) => command.group === group).map(({ name, keys, run: does }) => (
                     <Command.Item key={name} value={name} onSelect={run(does)} className="palette-item">
                       <span className="grow">{name}</span>
-                      {keys !== undefined && <kbd className="text-sm text-dove-dark">{keys}</kbd>}
+                      {keys !== undefined && <kbd className="font-sans text-sm text-dove-dark">{keys}</kbd>}
                     </Command.Item>
                   ))}
                 </Command.Group>
@@ -52,6 +52,17 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
       </Dialog.Portal>
     </Dialog.Root>
   );
+}
+
+/** What is typed finds what has all its words, wherever in the name they stand. */
+function hasEveryWord(name: string, typed: string): number {
+  const text = name.toLowerCase();
+  return typed
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word))
+    ? 1
+    : 0;
 }
 
 const COMMAND_GROUPS = ['The selected note or stretch', 'The bench', 'Save', 'Go to'] as const;
