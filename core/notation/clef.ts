@@ -62,7 +62,8 @@ const READING = {
 export function staffReadings(kind: InstrumentKind, moments: readonly ClefMoment[]): readonly StaffReading[] {
   const readings = readingsOf(kind);
   let sums = readings.map(
-    (reading, index) => (index === 0 ? 0 : READING.beginningInAnother) + (reading.octaveLine ? READING.octaveLineChange : 0),
+    ({ clef, octaveLine }) =>
+      (clef === ownReading(kind).clef ? 0 : READING.beginningInAnother) + (octaveLine ? READING.octaveLineChange : 0),
   );
   const cameFrom: number[][] = [];
   for (const [index, moment] of moments.entries()) {

@@ -68,17 +68,8 @@ export interface Bench extends Work {
   readonly players: readonly PlayerRecord[];
 }
 
-const EMPTY: Bench = {
-  pieceId: null,
-  createdAt: 0,
-  writtenAt: 0,
-  demo: false,
-  tags: [],
-  name: '',
-  brief: FIRST_BRIEF,
-  lineText: '',
-  instrumentId: null,
-  playerId: null,
+/** A piece just put on the bench: nothing planned, selected or said yet. */
+export const JUST_OPENED = {
   planSet: null,
   plannedBrief: null,
   issues: [],
@@ -91,6 +82,20 @@ const EMPTY: Bench = {
   laidOver: null,
   refingered: [],
   saving: { state: 'saved' },
+} as const satisfies Partial<Bench>;
+
+const EMPTY: Bench = {
+  ...JUST_OPENED,
+  pieceId: null,
+  createdAt: 0,
+  writtenAt: 0,
+  demo: false,
+  tags: [],
+  name: '',
+  brief: FIRST_BRIEF,
+  lineText: '',
+  instrumentId: null,
+  playerId: null,
   changed: null,
   instruments: [],
   players: [],

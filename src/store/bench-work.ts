@@ -2,7 +2,7 @@ import type { Piece } from '#core/format';
 import type { Relaxed } from '#core/plan';
 import type { Issue } from '#core/reading';
 import { OVERTAKEN, planner } from '../workers/client.ts';
-import { type Bench, benchStore, sameWork, type Work } from './bench-store.ts';
+import { type Bench, benchStore, JUST_OPENED, sameWork, type Work } from './bench-store.ts';
 import { FIRST_BRIEF } from './brief-reading.ts';
 import { database, type PieceRecord } from './database.ts';
 import { loadRecord, newRecord, pieceOf, saveRecord } from './pieces.ts';
@@ -207,27 +207,8 @@ function setOnBench(record: PieceRecord, lineText: string): string {
   const { name, brief } = record.piece;
   const { id, createdAt, demo, instrumentId, playerId, changed } = record;
   const work: Work = { name, brief, lineText, instrumentId, playerId };
-  benchStore.setState({
-    ...work,
-    pieceId: id,
-    createdAt,
-    writtenAt: record.updatedAt,
-    tags: record.piece.tags ?? [],
-    demo,
-    changed,
-    planSet: null,
-    plannedBrief: null,
-    issues: [],
-    relaxed: null,
-    progress: null,
-    notice: null,
-    selected: null,
-    stretchFrom: null,
-    others: null,
-    laidOver: null,
-    refingered: [],
-    saving: { state: 'saved' },
-  });
+  const tags = record.piece.tags ?? [];
+  benchStore.setState({ ...JUST_OPENED, ...work, pieceId: id, createdAt, writtenAt: record.updatedAt, demo, tags, changed });
   benchStore.temporal.getState().clear();
   return id;
 }
