@@ -10,12 +10,12 @@ import {
   Stave,
   StaveNote,
   Stem,
+  SVGContext,
   Voice,
 } from 'vexflow/core';
 import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol } from '#core/notation';
 import { LETTERS } from '#core/pitch';
 import { clefAfter, clefBefore, STAFF_SPACE, type StaffLayout } from './layout.ts';
-import { LeanContext } from './lean-context.ts';
 
 /** Where one engraved head stands, px in the coordinates of the whole staff. */
 export interface Head {
@@ -65,7 +65,7 @@ export function drawMeasures(
   into.replaceChildren();
   const left = layout.offsets[range.from] ?? 0;
   const right = layout.offsets[range.to] ?? left;
-  const context = new LeanContext(into);
+  const context = new SVGContext(into);
   context.resize(right - left + 2, layout.height);
   return measures.slice(range.from, range.to).flatMap((measure, offset) => {
     const index = range.from + offset;

@@ -95,6 +95,17 @@ function needsPlanning(now: Bench, before: Bench): boolean {
   return now.lineText !== before.lineText;
 }
 
+/** Taking over a longer plan from the worker takes the page so long that drawing it waits for a task of its own, notes. */
+const LONG_LINE = 400;
+
+function anotherTask(): Promise<void> {
+  return new Promise((resolve) => {
+    const channel = new MessageChannel();
+    channel.port1.onmessage = () => resolve();
+    channel.port2.postMessage(null);
+  });
+}
+
 async function planNow(): Promise<void> {
   const { brief, lineText } = benchStore.getState();
   const typed =
@@ -105,6 +116,8 @@ async function planNow(): Promise<void> {
   if (answer === OVERTAKEN || benchStore.getState().brief !== brief) return;
   if (!answer.ok) return showFailure(typed && !typed.ok ? typed.issues : answer.issues, answer.relaxed);
   const issues = typed && !typed.ok ? typed.issues : [];
+  if (answer.value.best.notes.length > LONG_LINE) await anotherTask();
+  if (benchStore.getState().brief !== brief) return;
   benchStore.setState({ planSet: answer.value, plannedBrief: brief, issues, relaxed: null, progress: null });
 }
 

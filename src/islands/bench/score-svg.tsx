@@ -84,7 +84,7 @@ interface DrawingProps {
 function Drawing({ plan, title, heads, layout, width, height }: DrawingProps) {
   const scale = pathScale(plan, PATH_HEIGHT);
   const beads = beadsOf(plan, heads, scale);
-  const notes = { ringing: ringingNotes(plan), hardest: hardestPlaces(plan.brief, 3), refingered: [] };
+  const notes = { ringing: ringingNotes(plan), hardest: hardestPlaces(plan.brief, 3), refingered: [], slides: true };
   const right = layout.offsets[layout.offsets.length - 1] ?? 0;
   return (
     <svg xmlns="http://www.w3.org/2000/svg" width={width} height={height} viewBox={`0 0 ${width} ${height}`}>

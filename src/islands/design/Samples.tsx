@@ -226,6 +226,7 @@ function SamplePath() {
     ringing: ringingNotes(best),
     hardest: hard ? [{ note: hard.to, thousandths: 2000, terms: ['shift' as const] }] : [],
     refingered: [1],
+    slides: true,
   };
   const over = other ? { plan: other.plan, beads: beadsOf(other.plan, heads, scale), differsAt: other.differsAt } : null;
   return (

@@ -29,6 +29,8 @@ export interface PathNotes {
   readonly hardest: readonly HardPlace[];
   /** What the engine has just fingered otherwise. */
   readonly refingered: readonly number[];
+  /** The notes on the way of the shifts are shown. */
+  readonly slides: boolean;
 }
 
 interface PathDrawingProps {
@@ -67,7 +69,7 @@ export function PathDrawing({ plan, beads, scale, left, selected, notes, over, o
         <LinkStroke key={link.to.index} link={link} />
       ))}
       {slopesOf(plan, beads, scale).map((slope) => (
-        <SlopeStroke key={slope.shift.to} slope={slope} laneY={scale.nutY + LANES.shifts} />
+        <SlopeStroke key={slope.shift.to} slope={slope} slides={notes.slides} laneY={scale.nutY + LANES.shifts} />
       ))}
       {over && <LaidOver plan={over.plan} beads={beads} others={over.beads} differsAt={over.differsAt} scale={scale} />}
       {beads.map((bead) => (
@@ -142,7 +144,7 @@ function LinkStroke({ link }: { readonly link: Link }) {
 }
 
 /** The slope stands between the two notes; below the nut its label tells the way and, with a tempo, the speed. */
-function SlopeStroke({ slope, laneY }: { readonly slope: Slope; readonly laneY: number }) {
+function SlopeStroke({ slope, slides, laneY }: { readonly slope: Slope; readonly slides: boolean; readonly laneY: number }) {
   const { fromX, fromY, toX, toY, shift, inBetween } = slope;
   const start = fromX + BEAD_RADIUS + 2;
   const end = Math.max(start + 4, toX - BEAD_RADIUS - 2);
@@ -156,7 +158,7 @@ function SlopeStroke({ slope, laneY }: { readonly slope: Slope; readonly laneY: 
         strokeWidth={2.4}
         strokeLinecap="round"
       />
-      {inBetween && (
+      {slides && inBetween && (
         <g data-in-between={shift.to}>
           <title>{`On the way: ${pitchLabel(inBetween.note.written)}, ${inBetween.note.finger} on ${inBetween.note.string}`}</title>
           <path

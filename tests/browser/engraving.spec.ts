@@ -1,0 +1,66 @@
+import { type Page } from '@playwright/test';
+import { beads, expect, openNewPiece, openPiece, test, typeLine } from './bench-page.ts';
+
+/** Finger numbers that touch a note head or the ink of a slur: their texts and where. */
+async function collisions(page: Page): Promise<readonly string[]> {
+  await expect(page.locator('.vf-notehead').first()).toBeVisible();
+  return page.evaluate(() => {
+    const overlay = document.querySelector('[data-testid="overlay"]');
+    // A head is a sign of a font whose line is far higher than its ink: it stands about its own middle line.
+    const heads = [...document.querySelectorAll<SVGTextElement>('.vf-notehead text')].map((head) => {
+      const staff = head.ownerSVGElement?.getBoundingClientRect();
+      const [left, middle] = [Number(head.getAttribute('x')) + (staff?.left ?? 0), Number(head.getAttribute('y')) + (staff?.top ?? 0)];
+      return { left, right: left + 12, top: middle - 5, bottom: middle + 5 };
+    });
+    if (heads.length === 0) throw new Error('No note heads are drawn');
+    const numbers = [...(overlay?.querySelectorAll<SVGTextElement>('text.finger-number') ?? [])];
+    const curves = [...(overlay?.querySelectorAll<SVGPathElement>('path.fill-ink') ?? [])];
+    return numbers.flatMap((number) => {
+      // The figures themselves stand in the middle three fifths of a line of text.
+      const { x, y, width, height } = number.getBBox();
+      const box = { left: x, right: x + width, top: y + height * 0.25, bottom: y + height * 0.8 };
+      const onScreen = number.getBoundingClientRect();
+      const top = onScreen.top + onScreen.height * 0.25;
+      const bottom = onScreen.top + onScreen.height * 0.8;
+      const head = heads.some(
+        (each) => each.left < onScreen.right && each.right > onScreen.left && each.top < bottom - 1 && each.bottom > top + 1,
+      );
+      const points = [box.left, (box.left + box.right) / 2, box.right].flatMap((px) =>
+        [box.top, (box.top + box.bottom) / 2, box.bottom].map((py) => new DOMPoint(px, py)),
+      );
+      const curve = curves.some((path) => points.some((point) => path.isPointInFill(point)));
+      return head || curve ? [`${number.textContent} at ${Math.round(x)}: ${head ? 'head' : 'slur'}`] : [];
+    });
+  });
+}
+
+for (const name of [
+  'Wren · A♭ major in three octaves',
+  'Martin · B♭ major, up and down',
+  'Martin · C major in four octaves, thumb position',
+  'Robin · Evening line',
+  'Robin · A major in sixths',
+  'Linnet · E♭ major, open strings covered',
+]) {
+  test(`no finger number of ${name} touches a head or a slur`, async ({ page }) => {
+    await openPiece(page, name);
+    expect(await collisions(page)).toEqual([]);
+  });
+}
+
+test('very high notes stand under an octave line, their fingers clear of it', async ({ page }) => {
+  await openNewPiece(page);
+  await typeLine(page, '(A6 B6 C7 D7 C7 B6) A6 G5');
+  await expect(beads(page)).toHaveCount(8);
+  await expect(page.locator('[data-octave-line]')).toHaveCount(1);
+  expect(await collisions(page)).toEqual([]);
+});
+
+test('at 390 px a finger is changed by touch', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  await openNewPiece(page);
+  await beads(page).nth(4).click();
+  await page.getByRole('button', { name: /^finger 4 on IV/ }).click();
+  await expect(page.locator('[data-bead="4"] title')).toHaveText(/finger 4 on IV \(G\)/);
+  await expect(page.getByRole('button', { name: 'Let this note go' })).toBeVisible();
+});
