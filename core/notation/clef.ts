@@ -46,14 +46,14 @@ export interface ClefMoment {
  * What reading costs, in squared ledger lines: a note with three of them costs nine. A change of clef
  * costs as much as two notes of nearly three, more within a measure and most within a beat; a line begins in the
  * instrument's own clef unless that is much harder, and each note in another costs
- * a little, in its third clef more. An octave line is dear to begin, and each note under it costs what
- * four ledger lines do: string players read these without help. Our own figures, set by looking at scales and their clefs
+ * a little, in its third clef more. An octave line is dear to begin, and each note under it costs nearly
+ * what four ledger lines do: string players read these without help. Our own figures, set by looking at scales and their clefs
  * as they are usually printed.
  */
 const READING = {
   change: { measure: 14, beat: 18, within: 30 },
   octaveLineChange: 20,
-  underOctaveLine: 16,
+  underOctaveLine: 14,
   beginningInAnother: 14,
   another: [0, 2, 4],
 } as const;

@@ -9,10 +9,16 @@ import {
   withNotesInserted,
   withNotesRemoved,
   withPitchesMoved,
+  writtenOut,
 } from '#core/plan';
 import { benchStore, type Stretch } from './bench-store.ts';
 import { lineTextOf } from './brief-edits.ts';
 import { newRecord, pieceOf, saveRecord } from './pieces.ts';
+
+/** Makes a line of the teacher's own of a scale or arpeggio, note by note as it is. */
+export function writeOut(): void {
+  editLine(writtenOut);
+}
 
 /** Moves the pitches of a stretch by letters of the key or by semitones. */
 export function movePitches({ from, to }: Stretch, move: PitchMove): void {

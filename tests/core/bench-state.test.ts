@@ -17,6 +17,7 @@ import {
   setDuration,
   setPitches,
   writeMark,
+  writeOut,
 } from '../../src/store/line-actions.ts';
 import { closePiece, loadOpenPieces, noteOpened } from '../../src/store/open-pieces.ts';
 import { putUnwritten } from '../../src/store/piece-files.ts';
@@ -101,6 +102,15 @@ describe('notes on the bench', () => {
     for (let step = 0; step < 7; step += 1) undo();
     assert.equal(pitches(), 'A4 B4 C#5 D5 E5');
     assert.equal(now().notice, null);
+  });
+
+  it('of a scale are written out as they are when the teacher wants a line', () => {
+    newPiece();
+    writeOut();
+    assert.match(now().lineText, /^G3 A3 B3 C4 D4 E4 F#4 G4/);
+    const written = now().brief;
+    writeOut();
+    assert.equal(now().brief, written);
   });
 
   it('of a scale are written out first, and that is said', () => {

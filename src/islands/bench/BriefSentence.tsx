@@ -4,7 +4,7 @@ import type { Brief } from '#core/plan';
 import { OPEN_STRING_POLICIES } from '#core/search';
 import { useBench } from '../../store/bench-store.ts';
 import { DEFAULT_RHYTHM } from '../../store/brief-reading.ts';
-import { change, changeAndReadLine } from '../../store/change.ts';
+import { actOnLine, change, changeAndReadLine } from '../../store/change.ts';
 import { bowLabel, MATERIAL_LABELS, NOTE_VALUE_LABELS, OPEN_STRING_LABELS } from '../../words/labels.ts';
 import { Choice } from './Choice.tsx';
 import { LineText } from './LineText.tsx';
@@ -23,7 +23,11 @@ const MATERIAL_KINDS = ['scale', 'arpeggio', 'broken', 'double-stops', 'line'] a
 export function BriefSentence() {
   const brief = useBench((bench) => bench.brief);
   const lineText = useBench((bench) => bench.lineText);
-  const setKind = (kind: Material['kind']): void => change((now, { withMaterialKind }) => withMaterialKind(now, kind, lineText));
+  // A line of one's own begins as what stood there, unless one was typed before.
+  const setKind = (kind: Material['kind']): void =>
+    kind === 'line' && lineText.trim() === ''
+      ? actOnLine((actions) => actions.writeOut())
+      : change((now, { withMaterialKind }) => withMaterialKind(now, kind, lineText));
   const article = brief.material.kind === 'arpeggio' ? 'An' : 'A';
   return (
     <section aria-label="Brief">
