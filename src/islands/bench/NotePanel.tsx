@@ -17,7 +17,7 @@ export function NotePanel({ plan }: { readonly plan: Plan }) {
     <aside
       aria-label="Selected note"
       tabIndex={-1}
-      className="border-line pl-5 max-lg:mt-4 max-lg:pl-0 lg:sticky lg:top-2 lg:row-span-2 lg:max-h-[calc(100vh-9.4rem)] lg:self-start lg:overflow-y-auto lg:border-l [scrollbar-width:thin]"
+      className="no-print border-line pl-5 max-lg:mt-4 max-lg:pl-0 lg:sticky lg:top-2 lg:row-span-2 lg:max-h-[calc(100vh-9.4rem)] lg:self-start lg:overflow-y-auto lg:border-l [scrollbar-width:thin]"
     >
       {stretch && stretch.to < plan.notes.length && (
         <Suspense>

@@ -106,15 +106,16 @@ export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): r
   });
 }
 
-/** A bead of another fingering where it differs from the one drawn; set aside where it would cover the bead drawn. */
+/** A bead of another fingering where it differs from the one drawn; set above where it would cover the bead drawn. */
 export interface Ghost {
   readonly bead: Bead;
   readonly x: number;
   readonly y: number;
 }
 
-/** Closer than this a ghost stands beside the bead, px. */
+/** Closer than this a ghost stands above the bead, and how far, px. */
 const GHOST_APART = 15;
+const GHOST_ABOVE = 2 * BEAD_RADIUS;
 
 /** Where the beads of another plan of the same line stand, for the notes that differ. */
 export function ghostsOf(beads: readonly Bead[], others: readonly Bead[], differsAt: ReadonlySet<number>): readonly Ghost[] {
@@ -123,7 +124,7 @@ export function ghostsOf(beads: readonly Bead[], others: readonly Bead[], differ
     .map((bead) => {
       const drawn = beads.find((each) => each.index === bead.index && each.stop === bead.stop);
       const covers = drawn !== undefined && Math.abs(drawn.y - bead.y) < GHOST_APART;
-      return covers ? { bead, x: bead.x + 11, y: drawn.y - 16 } : { bead, x: bead.x, y: bead.y };
+      return { bead, x: bead.x, y: covers ? drawn.y - GHOST_ABOVE : bead.y };
     });
 }
 
