@@ -8,5 +8,7 @@ const files = readdirSync('tests/core', { recursive: true })
   .filter((file) => file.endsWith('.test.ts'))
   .map((file) => `tests/core/${file}`)
   .toSorted();
-const { status } = spawnSync(process.execPath, ['--import', 'tsx', '--test', `--test-concurrency=${availableParallelism()}`, ...files], { stdio: 'inherit' });
+const { status } = spawnSync(process.execPath, ['--import', 'tsx', '--test', `--test-concurrency=${availableParallelism()}`, ...files], {
+  stdio: 'inherit',
+});
 process.exit(status ?? 1);
