@@ -17,7 +17,12 @@ export function useOpenedPiece(): string | null {
       })
       .then(() => {
         if (gone) return;
-        stop = keepWorking();
+        const stopWorking = keepWorking();
+        const stopInStep = inStepWhenIdle();
+        stop = () => {
+          stopWorking();
+          stopInStep();
+        };
       });
     const back = (): void => void switchPiece(new URL(location.href).searchParams.get('piece'));
     window.addEventListener('popstate', back);
@@ -28,6 +33,21 @@ export function useOpenedPiece(): string | null {
     };
   }, []);
   return trouble;
+}
+
+/** Keeps the piece in step with other tabs, from the first moment of rest on. */
+function inStepWhenIdle(): () => void {
+  let stop = (): void => undefined;
+  let gone = false;
+  requestIdleCallback(() => {
+    void import('../store/in-step.ts').then(({ keepInStep }) => {
+      if (!gone) stop = keepInStep();
+    });
+  });
+  return () => {
+    gone = true;
+    stop();
+  };
 }
 
 /** The address then names the piece, and keeps whatever else it says. */

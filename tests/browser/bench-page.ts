@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { test as base, type Download, expect, type Locator, type Page } from '@playwright/test';
 
@@ -72,4 +73,10 @@ export async function saveAs(page: Page, way: 'MusicXML' | 'JSON' | 'SVG' | 'PNG
   await page.getByRole('button', { name: 'Save as' }).click();
   await page.getByRole('button', { name: way }).click();
   return await download;
+}
+
+/** What axe finds wrong on the page, or inside one thing of it: nothing but findings is asked for, which is far quicker. */
+export async function findings(page: Page, inside?: string): Promise<readonly unknown[]> {
+  const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode();
+  return (await (inside === undefined ? axe : axe.include(inside)).analyze()).violations;
 }

@@ -184,6 +184,44 @@ test('the line is played: the cursor runs, and stops', async ({ page }) => {
   await expect(bar.getByRole('button', { name: 'Play' })).toBeVisible();
 });
 
+test('what is heard is the note that is written, at the reference of the instrument', async ({ page }) => {
+  await page.addInitScript(() => {
+    const { connect } = AudioNode.prototype;
+    // Whatever goes to the loudspeaker goes to an ear of the test, too.
+    AudioNode.prototype.connect = new Proxy(connect, {
+      apply: (target, node: AudioNode, to: readonly unknown[]) => {
+        if (to[0] instanceof AudioDestinationNode) {
+          const ear = new AnalyserNode(node.context, { fftSize: 8192 });
+          Reflect.apply(target, node, [ear]);
+          Object.assign(globalThis, { ear });
+        }
+        return Reflect.apply(target, node, to);
+      },
+    });
+  });
+  await openNewPiece(page);
+  await typeLine(page, 'A4:1/1 A4');
+  await expect(beads(page)).toHaveCount(2);
+  const bar = page.getByRole('region', { name: 'Playing' });
+  await bar.getByLabel('count-in').uncheck();
+  await bar.getByLabel('again and again').check();
+  await bar.getByRole('button', { name: 'Play', exact: true }).click();
+  await expect(page.locator('[data-playing]')).toBeAttached();
+  const heardHz = () =>
+    page.evaluate(() => {
+      const ear: AnalyserNode = Reflect.get(globalThis, 'ear');
+      const samples = new Float32Array(ear.fftSize);
+      ear.getFloatTimeDomainData(samples);
+      const likeness = (lag: number): number =>
+        samples.subarray(0, 4096).reduce((sum, value, index) => sum + value * (samples[index + lag] ?? 0), 0);
+      const { sampleRate } = ear.context;
+      const lags = Array.from({ length: 80 }, (_, step) => Math.round(sampleRate / 520) + step);
+      const best = lags.reduce((most, lag) => (likeness(lag) > likeness(most) ? lag : most));
+      return likeness(0) < 1 ? 0 : sampleRate / best;
+    });
+  await expect.poll(async () => Math.abs((await heardHz()) - 440) < 6).toBe(true);
+});
+
 test('everything that can be done is found by typing, and every key is in one sheet', async ({ page }) => {
   await openNewPiece(page);
   await page.keyboard.press('Control+k');
@@ -262,7 +300,7 @@ test('nothing moves when the plan changes but what changed', async ({ page }) =>
   await expect(beads(page)).toHaveCount(15);
   await expect(others(page).getByRole('button').first()).toBeVisible();
   const sum = await page.evaluate(() => {
-    const { shifts } = globalThis as unknown as { readonly shifts: readonly number[] };
+    const shifts: readonly number[] = Reflect.get(globalThis, 'shifts');
     return shifts.reduce((total, value) => total + value, 0);
   });
   expect(sum).toBeLessThan(0.02);

@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { beads, expect, fingers, openNewPiece, openPiece, test, typeLine } from './bench-page.ts';
+import { beads, expect, findings, fingers, openNewPiece, openPiece, test, typeLine } from './bench-page.ts';
 
 test('other fingerings come with what they gain and cost, and one can be taken and undone', async ({ page }) => {
   await openNewPiece(page);
@@ -59,7 +58,7 @@ test('wishes, purpose, hand and school change the fingering and stand in the sen
   const wishes = page.getByRole('dialog', { name: 'Wishes' });
   await wishes.getByLabel(/^open strings covered/).selectOption('above all');
   await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 /);
-  expect((await new AxeBuilder({ page }).include('[role=dialog]').analyze()).violations).toEqual([]);
+  expect(await findings(page, '[role=dialog]')).toEqual([]);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Wishes: open strings covered' })).toBeFocused();
   await page.getByLabel('Instrument', { exact: true }).selectOption('cello');
@@ -105,7 +104,7 @@ test('patterns, fingers set down together and landmarks are there for those who 
 test('every cost is in one table, with its reason, and axe finds nothing there', async ({ page }) => {
   await page.goto('/costs');
   await expect(page.getByRole('row', { name: /A shift interrupts the line, whatever its size/ })).toContainText('1.7');
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  expect(await findings(page)).toEqual([]);
 });
 
 test('the server gives alternatives, reasons, and what would help', async ({ request }) => {

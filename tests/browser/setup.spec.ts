@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
+import { expect, findings, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
 
 async function openSetup(page: Page, name: string): Promise<void> {
   await page.goto('/');
@@ -105,7 +104,7 @@ for (const width of [1280, 390]) {
       await page.setViewportSize({ width, height: 800 });
       await openSetup(page, name);
       await page.getByRole('region', { name: 'Used by' }).waitFor();
-      expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+      expect(await findings(page)).toEqual([]);
     });
   }
 }

@@ -106,7 +106,7 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
 
 /**
  * When the plan stands on the screen, so that nothing holds up the drawing: the stored piece is checked, what changes it
- * comes, and from then on other tabs and the engine's changes are watched.
+ * comes, and from then on it is watched what the engine changes.
  */
 function useWorkAtRest(idle: boolean): void {
   const pieceId = useBench((bench) => bench.pieceId);
@@ -117,13 +117,13 @@ function useWorkAtRest(idle: boolean): void {
   useEffect(() => {
     if (!idle) return;
     let gone = false;
-    const stops: (() => void)[] = [];
-    void Promise.all([import('../../store/refingering.ts'), import('../../store/in-step.ts')]).then(([refingering, inStep]) => {
-      if (!gone) stops.push(refingering.watchRefingering(), inStep.keepInStep());
+    let stop = (): void => undefined;
+    void import('../../store/refingering.ts').then(({ watchRefingering }) => {
+      if (!gone) stop = watchRefingering();
     });
     return () => {
       gone = true;
-      for (const stop of stops) stop();
+      stop();
     };
   }, [idle]);
 }
