@@ -1,11 +1,30 @@
 /** What a fresh machine needs before anything else runs: plain Node, no packages. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 
 /** Runs a command with its output shown; ends the process with the command's code when it fails. */
 export function run(command, args, env = {}) {
   const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ...env } });
   if (status !== 0) process.exit(status ?? 1);
+}
+
+/** Runs some npm scripts side by side; each one's output is shown when it ends. Ends the process with the code of one that fails. */
+export async function runTogether(names) {
+  const codes = await Promise.all(names.map(shownAtEnd));
+  const failed = codes.find((code) => code !== 0);
+  if (failed !== undefined) process.exit(failed ?? 1);
+}
+
+function shownAtEnd(name) {
+  return new Promise((resolve) => {
+    const child = spawn('npm', ['run', '--silent', name], { env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1' } });
+    const output = [];
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => output.push(chunk));
+    child.on('close', (code) => {
+      process.stdout.write(Buffer.concat(output));
+      resolve(code);
+    });
+  });
 }
 
 /**

@@ -2,7 +2,7 @@
  * Every check of the project, on a machine that may have nothing but Node: packages, Debian's Chromium, formatter,
  * linter with its layer rules, type check, core tests, build, browser tests.
  */
-import { ensureChromium, ensurePackages, run } from './machine.mjs';
+import { ensureChromium, ensurePackages, run, runTogether } from './machine.mjs';
 
 ensurePackages();
 const chromium = ensureChromium();
@@ -11,7 +11,5 @@ if (chromium === null) {
   process.exit(1);
 }
 run('npm', ['run', '--silent', 'build']);
-run('npm', ['run', '--silent', 'lint']);
-run('npm', ['run', '--silent', 'check']);
-run('npm', ['run', '--silent', 'test:core']);
+await runTogether(['lint', 'check', 'test:core']);
 run('npm', ['run', '--silent', 'test:browser'], { CHROMIUM: chromium });
