@@ -1,7 +1,7 @@
 import { type Finger, FINGERS } from '#core/hand';
 import { goodReading, type Issue, type Reading } from '#core/reading';
 import { notAFinger, tooManyFingers } from '#core/words';
-import { withLock } from './locks.ts';
+import { withLock, withoutLock } from './locks.ts';
 import type { Brief, Lock } from './schema.ts';
 import type { Plan } from './types.ts';
 
@@ -34,12 +34,8 @@ export function withFingering(brief: Brief, plan: Plan, from: number, fingers: r
     const [finger, upperFinger] = pair;
     return [{ note, finger, ...(upperFinger === undefined ? {} : { upperFinger }) }];
   });
-  return goodReading(locks.reduce((now, lock) => withLock(withoutStringAt(now, lock.note), lock), brief));
-}
-
-/** A prescribed finger stands for itself: a string fixed before may not have it. */
-function withoutStringAt(brief: Brief, note: number): Brief {
-  return { ...brief, locks: (brief.locks ?? []).filter((lock) => lock.note !== note) };
+  // A prescribed finger stands for itself: a string fixed before may not have it.
+  return goodReading(locks.reduce((now, lock) => withLock(withoutLock(now, lock.note), lock), brief));
 }
 
 /** Undefined where a word is no finger. */
