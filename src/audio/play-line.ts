@@ -45,7 +45,10 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   const lead = how.countIn ? -(performance.countIn[0]?.at ?? 0) : SHORT_LEAD;
   const beat = (time: number, { strong }: Beat): void =>
     void click.triggerAttackRelease(strong ? CLICK.strongHz : CLICK.hz, CLICK.seconds, time);
-  const notes = new Part<Timed<PlayedNote>>((time, note) => bowNote(voices, time, note, events), performance.notes.map(timed));
+  let over = false;
+  // What was about to be shown when the sound was stopped is no longer true.
+  const told: PlayEvents = { onNote: (note) => !over && events.onNote(note), onEnd: () => !over && events.onEnd() };
+  const notes = new Part<Timed<PlayedNote>>((time, note) => bowNote(voices, time, note, told), performance.notes.map(timed));
   const beats = new Part<Timed<Beat>>(beat, how.metronome ? performance.beats.map(timed) : []);
   for (const part of [notes, beats]) {
     part.loop = how.loop;
@@ -53,9 +56,10 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
     part.start(lead);
   }
   for (const counted of how.countIn ? performance.countIn : []) transport.schedule((time) => beat(time, counted), lead + counted.at);
-  if (!how.loop) transport.schedule((time) => getDraw().schedule(events.onEnd, time), lead + performance.seconds + RING_OUT);
+  if (!how.loop) transport.schedule((time) => getDraw().schedule(told.onEnd, time), lead + performance.seconds + RING_OUT);
   transport.start();
   return () => {
+    over = true;
     transport.stop().cancel();
     for (const node of [notes, beats, ...voices, ...drone, click, out]) node.dispose();
   };

@@ -187,13 +187,16 @@ test('the line is played: the cursor runs, and stops', async ({ page }) => {
 test('what is heard is the note that is written, at the reference of the instrument', async ({ page }) => {
   await page.addInitScript(() => {
     const { connect } = AudioNode.prototype;
+    const ears: AnalyserNode[] = [];
+    Object.assign(globalThis, { ears });
     // Whatever goes to the loudspeaker goes to an ear of the test, too.
     AudioNode.prototype.connect = new Proxy(connect, {
       apply: (target, node: AudioNode, to: readonly unknown[]) => {
-        if (to[0] instanceof AudioDestinationNode) {
+        // Contexts that render into memory are trials of the library.
+        if (to[0] instanceof AudioDestinationNode && node.context instanceof AudioContext) {
           const ear = new AnalyserNode(node.context, { fftSize: 8192 });
           Reflect.apply(target, node, [ear]);
-          Object.assign(globalThis, { ear });
+          ears.push(ear);
         }
         return Reflect.apply(target, node, to);
       },
@@ -209,15 +212,20 @@ test('what is heard is the note that is written, at the reference of the instrum
   await expect(page.locator('[data-playing]')).toBeAttached();
   const heardHz = () =>
     page.evaluate(() => {
-      const ear: AnalyserNode = Reflect.get(globalThis, 'ear');
-      const samples = new Float32Array(ear.fftSize);
-      ear.getFloatTimeDomainData(samples);
+      const ears: readonly AnalyserNode[] = Reflect.get(globalThis, 'ears');
+      const heard = ears.map((ear) => {
+        const samples = new Float32Array(ear.fftSize);
+        ear.getFloatTimeDomainData(samples);
+        return { samples, sampleRate: ear.context.sampleRate, loud: samples.reduce((sum, value) => sum + value ** 2, 0) };
+      });
+      const [loudest] = heard.toSorted((one, other) => other.loud - one.loud);
+      if (!loudest || loudest.loud < 1) return 0;
+      const { samples, sampleRate } = loudest;
       const likeness = (lag: number): number =>
         samples.subarray(0, 4096).reduce((sum, value, index) => sum + value * (samples[index + lag] ?? 0), 0);
-      const { sampleRate } = ear.context;
       const lags = Array.from({ length: 80 }, (_, step) => Math.round(sampleRate / 520) + step);
       const best = lags.reduce((most, lag) => (likeness(lag) > likeness(most) ? lag : most));
-      return likeness(0) < 1 ? 0 : sampleRate / best;
+      return sampleRate / best;
     });
   await expect.poll(async () => Math.abs((await heardHz()) - 440) < 6).toBe(true);
 });
