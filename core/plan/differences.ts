@@ -1,3 +1,4 @@
+import type { Brief } from './schema.ts';
 import type { Plan, PlannedNote } from './types.ts';
 
 /** How one note is fingered in two plans. */
@@ -28,7 +29,6 @@ export interface PlansHeld {
   readonly notes: readonly NoteHeld[];
   /** Line indexes of the notes that differ in string or finger. */
   readonly differsAt: readonly number[];
-  readonly sums: readonly [PlanSums, PlanSums];
 }
 
 /** Holds two plans against each other, note by note; null when they are not of the same notes. */
@@ -39,7 +39,7 @@ export function holdPlans(one: Plan, other: Plan): PlansHeld | null {
     return there && sameSound(note, there) ? [{ note: index, one: note, other: there, differs: differences(note, there) }] : [];
   });
   if (notes.length !== one.notes.length) return null;
-  return { notes, differsAt: fingeredOtherwise(one, other), sums: [sumsOf(one), sumsOf(other)] };
+  return { notes, differsAt: fingeredOtherwise(one, other) };
 }
 
 /** Line indexes of the notes that have another string or finger in the second plan. */
@@ -48,6 +48,13 @@ export function fingeredOtherwise(before: Pick<Plan, 'notes'>, after: Pick<Plan,
     const was = before.notes[index];
     return was && fingeringOf(was) !== fingeringOf(note) ? [index] : [];
   });
+}
+
+/** Whether two briefs price alike, so that their plans' costs may be held against each other: wishes, purpose and hands move prices. */
+export function samePrices(one: Brief, other: Brief): boolean {
+  const priced = ({ instrument, player, preferences, purpose, weights, tempo }: Brief): string =>
+    JSON.stringify([instrument, player?.hand, player?.school, preferences, purpose, weights, tempo]);
+  return priced(one) === priced(other);
 }
 
 /** What a plan comes to. */

@@ -1,5 +1,5 @@
 import { type Preference, PREFERENCES } from '#core/search';
-import { fingeredOtherwise, type PlanSums, sumsOf } from './differences.ts';
+import { fingeredOtherwise, type PlanSums, samePrices, sumsOf } from './differences.ts';
 import { plan } from './plan.ts';
 import type { Brief, Limits } from './schema.ts';
 import type { Plan } from './types.ts';
@@ -15,6 +15,8 @@ export interface Effect {
   readonly asked: Asked;
   /** With this part, and without it. */
   readonly sums: readonly [PlanSums, PlanSums];
+  /** Both are priced alike, so that their costs may be compared. */
+  readonly priced: boolean;
   /** Line indexes of the notes fingered otherwise for it. */
   readonly otherwise: readonly number[];
 }
@@ -34,7 +36,12 @@ export function effectsOf(brief: Brief): readonly Effect[] {
 }
 
 function effectOf(asked: Asked, best: Plan, free: Plan): Effect {
-  return { asked, sums: [sumsOf(best), sumsOf(free)], otherwise: fingeredOtherwise(free, best) };
+  return {
+    asked,
+    sums: [sumsOf(best), sumsOf(free)],
+    priced: samePrices(best.brief, free.brief),
+    otherwise: fingeredOtherwise(free, best),
+  };
 }
 
 /** What else of a brief bends the plan, and can be left out by itself. */

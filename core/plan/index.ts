@@ -18,7 +18,7 @@ export type { FittingSizes, HeldAgainst, SizeHeld, StayHeld } from './what-if.ts
 export { whatChanged } from './what-changed.ts';
 export type { WhatChanged } from './what-changed.ts';
 export { MOST_SHIFTS, WAYS_DOWN } from './choices.ts';
-export { fingeredOtherwise, holdPlans, sumsOf } from './differences.ts';
+export { fingeredOtherwise, holdPlans, samePrices, sumsOf } from './differences.ts';
 export type { NoteHeld, PlansHeld, PlanSums } from './differences.ts';
 export { effectsOf } from './effects.ts';
 export type { Asked, Effect } from './effects.ts';

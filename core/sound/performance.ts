@@ -14,8 +14,9 @@ export interface PlayedNote {
   readonly seconds: number;
   /** What sounds, Hz, the lower stop first; intoned as the brief asks. */
   readonly hz: readonly number[];
-  /** Played in one bow with the note before. */
+  /** Played in one bow with the note before, and with the note after. */
   readonly slurred: boolean;
+  readonly slursOn: boolean;
   /** At its end the finger slides to the note in between, from which the next is reached; null where nothing is heard of a shift. */
   readonly slide: Slide | null;
 }
@@ -66,7 +67,7 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
   const notes = plan.notes.slice(from, to + 1).flatMap((note, offset): readonly PlayedNote[] => {
     if (note.kind === 'rest') return [];
     const index = from + offset;
-    const before = plan.line.notes[index - 1];
+    const [before, element] = [plan.line.notes[index - 1], plan.line.notes[index]];
     const seconds = lengthOf(plan, index) * secondsPerWhole;
     const shift = shifts.get(index);
     return [
@@ -76,6 +77,7 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
         seconds,
         hz: hzOf(note),
         slurred: before?.kind === 'note' && before.slurredToNext && index > from,
+        slursOn: element?.kind === 'note' && element.slurredToNext && index < to,
         slide: slides && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
       },
     ];

@@ -1,3 +1,4 @@
+import type { PlayedNote } from '#core/sound';
 import { FatOscillator, Filter, Gain, LFO, type ToneAudioNode } from 'tone';
 
 /** Where the body of a bowed instrument answers most, Hz, how narrow, and how much, dB: an air and two wood resonances. */
@@ -10,8 +11,10 @@ const BODY = [
 /** Vibrato of a quiet hand: times a second, and how far, cents. */
 const VIBRATO = { hz: 5.2, cents: 7 } as const;
 
-/** How the bow begins and lets go, seconds; a slur only eases. */
-const BOW = { begins: 0.05, eases: 0.02, letsGo: 0.07 } as const;
+/** How strongly the bow plays, and how it begins and lets go, seconds; a slur only eases. */
+const BOW = { full: 0.9, begins: 0.05, eases: 0.02, letsGo: 0.07 } as const;
+
+type Bowed = Pick<PlayedNote, 'seconds' | 'slurred' | 'slursOn' | 'slide'>;
 
 /** A sawtooth is what a bowed string does at the bridge; the body colours it. One string at a time. */
 export class BowedVoice {
@@ -30,26 +33,24 @@ export class BowedVoice {
     this.vibrato.start();
   }
 
-  /** Bows a note at a moment of the audio clock; `slide` bends its end. All in seconds and Hz. */
-  bowNote(
-    at: number,
-    hz: number,
-    seconds: number,
-    slurred: boolean,
-    slide: { readonly seconds: number; readonly toHz: number } | null,
-  ): void {
+  /** Bows a note at a moment of the audio clock; its `slide` bends its end, and a slur carries the bow over. Seconds and Hz. */
+  bowNote(at: number, hz: number, { seconds, slurred, slursOn, slide }: Bowed): void {
     const pitch = this.tone.frequency;
     pitch.setValueAtTime(hz, at);
     if (slide) {
       pitch.setValueAtTime(hz, at + seconds - slide.seconds);
       pitch.exponentialRampToValueAtTime(slide.toHz, at + seconds - 0.005);
     }
-    const full = 0.9;
     const { gain } = this.bow;
     gain.cancelScheduledValues(at);
-    gain.setTargetAtTime(full, at, (slurred ? BOW.eases : BOW.begins) / 2);
-    gain.setTargetAtTime(slurred ? full * 0.85 : 0, at + Math.max(0.03, seconds - BOW.letsGo), BOW.letsGo / 3);
-    gain.setTargetAtTime(0, at + seconds, BOW.letsGo / 2);
+    gain.setTargetAtTime(BOW.full, at, (slurred ? BOW.eases : BOW.begins) / 2);
+    if (!slursOn) gain.setTargetAtTime(0, at + Math.max(0.03, seconds - BOW.letsGo), BOW.letsGo / 3);
+  }
+
+  /** Takes the bow off the string. */
+  letGo(at: number): void {
+    this.bow.gain.cancelScheduledValues(at);
+    this.bow.gain.setTargetAtTime(0, at, BOW.letsGo / 3);
   }
 
   /** Lets the string go and gives everything back. */

@@ -77,17 +77,14 @@ function timed<Event extends { readonly at: number }>(event: Event): Timed<Event
   return { ...event, time: event.at };
 }
 
-function bowNote(
-  voices: readonly BowedVoice[],
-  time: number,
-  { note, hz, seconds, slurred, slide }: PlayedNote,
-  { onNote }: PlayEvents,
-): void {
+/** The upper note of a double stop has a voice of its own; where there is none that voice lets go. */
+function bowNote(voices: readonly BowedVoice[], time: number, played: PlayedNote, { onNote }: PlayEvents): void {
   for (const [order, voice] of voices.entries()) {
-    const pitch = hz[order];
-    if (pitch !== undefined) voice.bowNote(time, pitch, seconds, slurred, order === 0 ? slide : null);
+    const hz = played.hz[order];
+    if (hz === undefined) voice.letGo(time);
+    else voice.bowNote(time, hz, order === 0 ? played : { ...played, slide: null });
   }
-  getDraw().schedule(() => onNote(note), time);
+  getDraw().schedule(() => onNote(played.note), time);
 }
 
 function clickInto(out: ToneAudioNode): Synth {

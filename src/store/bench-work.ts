@@ -173,11 +173,11 @@ class Saver {
     while (this.changed) {
       this.changed = false;
       const record = recordOfBench();
+      // Known before it is written, so that what comes back from the database is known as our own.
+      if (record) benchStore.setState({ writtenAt: record.updatedAt });
       const outcome = record ? await saveRecord(record) : { ok: true as const };
       if (outcome.ok) forgetUnwritten();
-      const writtenAt = record?.updatedAt ?? benchStore.getState().writtenAt;
-      if (!this.changed)
-        benchStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message }, writtenAt });
+      if (!this.changed) benchStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
     }
     this.writing = false;
   }

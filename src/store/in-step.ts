@@ -32,8 +32,9 @@ function arrived(id: string, record: PieceRecord | undefined): void {
   const bench = benchStore.getState();
   if (bench.pieceId !== id || !record || sameContent(record.piece, pieceOf(bench.name, bench.brief, bench.lineText, bench.tags))) return;
   // What was written here a moment ago comes back too, older than what has been changed since.
-  if (bench.saving.state !== 'saved' || record.updatedAt <= bench.writtenAt) return;
-  takeOver(record);
+  if (record.updatedAt <= bench.writtenAt) return;
+  if (bench.saving.state === 'saved') takeOver(record);
+  else benchStore.setState({ notice: 'This piece is being changed in another tab, too: what was changed here last is kept.' });
 }
 
 function sameContent(one: Piece, other: Piece): boolean {

@@ -12,7 +12,7 @@ import {
   writtenOut,
 } from '#core/plan';
 import { benchStore, type Stretch } from './bench-store.ts';
-import { lineTextOf } from './brief-edits.ts';
+import { lineTextOf, readLineText } from './brief-edits.ts';
 import { newRecord, pieceOf, saveRecord } from './pieces.ts';
 
 /** Makes a line of the teacher's own of a scale or arpeggio, note by note as it is. */
@@ -30,9 +30,12 @@ export function setDuration(note: number, duration: string): void {
   editLine((brief) => withNote(brief, note, { duration }));
 }
 
-/** Gives a note other pitches, in documents' form, sounding. */
-export function setPitches(note: number, pitches: readonly string[]): void {
-  editLine((brief) => withNote(brief, note, { pitches }));
+/** Gives a note other pitches, typed as the player reads them ("Eb4", "A3+F4"); what does not read is said. */
+export function typePitches(note: number, text: string): void {
+  const reading = readLineText(benchStore.getState().brief, text);
+  const [typed] = reading.ok ? reading.value : [];
+  if (!reading.ok) benchStore.setState({ notice: reading.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ') });
+  else if (typed && !('rest' in typed)) editLine((brief) => withNote(brief, note, { pitches: typed.pitches }));
 }
 
 /** Sets a copy of the note, or a rest as long, behind it, and selects it. */

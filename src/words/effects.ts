@@ -47,8 +47,8 @@ const COUNTED = [
   ['stretches', 'stretch', 'stretches'],
 ] as const;
 
-/** How one plan's sums differ from another's: "2 shifts fewer", "the widest reach 71 mm, not 66 mm", "1.4 dearer". */
-export function sumDifferences(from: PlanSums, to: PlanSums): readonly string[] {
+/** How one plan's sums differ from another's: "2 shifts fewer", "the widest reach 71 mm, not 66 mm" and, where both are priced alike, "1.4 dearer". */
+export function sumDifferences(from: PlanSums, to: PlanSums, priced: boolean): readonly string[] {
   const counted = COUNTED.flatMap(([name, one, many]) => {
     const more = (to[name] ?? 0) - (from[name] ?? 0);
     if (more === 0) return [];
@@ -60,6 +60,6 @@ export function sumDifferences(from: PlanSums, to: PlanSums): readonly string[] 
   return [
     ...counted,
     ...(was === is ? [] : [`the widest reach ${mmText(is)}, not ${mmText(was)}`]),
-    ...(Math.abs(cost) < 10 ? [] : [`${pointsText(cost)} ${cost > 0 ? 'dearer' : 'cheaper'}`]),
+    ...(!priced || Math.abs(cost) < 10 ? [] : [`${pointsText(cost)} ${cost > 0 ? 'dearer' : 'cheaper'}`]),
   ];
 }

@@ -106,6 +106,11 @@ test('notes are written: pitch, length, behind it, taken out; bow, cue and remar
   await expect(line).toHaveValue('A4 B4 C#5 D5');
   await beads(page).nth(2).click();
   await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByLabel('Pitch', { exact: true }).fill('Db5');
+  await page.keyboard.press('Enter');
+  await expect(line).toHaveValue('A4 B4 Db5 D5');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(line).toHaveValue('A4 B4 C#5 D5');
   await page.getByLabel('Length').selectOption('quarter');
   await expect(line).toHaveValue('A4 B4 C#5:1/4 D5:1/8');
   await page.getByRole('button', { name: 'A rest behind it' }).click();

@@ -15,7 +15,7 @@ import {
   pieceOfStretch,
   removeNotes,
   setDuration,
-  setPitches,
+  typePitches,
   writeMark,
   writeOut,
 } from '../../src/store/line-actions.ts';
@@ -90,7 +90,9 @@ describe('notes on the bench', () => {
     assert.equal(pitches(), 'B4 C#5 C#5 D5 E5');
     setDuration(0, '1/2');
     assert.match(now().lineText, /^B4:1\/2 C#5:1\/4/);
-    setPitches(4, ['F#5']);
+    typePitches(4, 'H5');
+    assert.match(now().notice ?? '', /“H5” is not a note/);
+    typePitches(4, 'F#5');
     insertAfter(4, 'note');
     assert.deepEqual([pitches(), now().selected], ['B4 C#5 C#5 D5 F#5 F#5', 5]);
     insertAfter(0, 'rest');

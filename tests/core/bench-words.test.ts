@@ -82,10 +82,11 @@ describe('what the brief does, in words', () => {
       widestReachMm: low.widestReachMm + 4,
       costThousandths: low.costThousandths + 1400,
     };
-    const told = sumDifferences(low, more);
+    const told = sumDifferences(low, more, true);
     assert.equal(told[0], '2 shifts more');
     assert.match(told.join(', '), /the widest reach \d+ mm, not \d+ mm, 1\.4 dearer$/);
-    assert.deepEqual(sumDifferences(low, low), []);
+    assert.deepEqual(sumDifferences(low, low, true), []);
+    assert.doesNotMatch(sumDifferences(low, more, false).join(), /dearer/);
   });
 
   it('says what makes a place hard', () => {

@@ -48,6 +48,21 @@ describe('a line as it sounds', () => {
     assert.equal(performanceOf(planned(brief), whole(1)).notes[0]?.hz.length, 2);
   });
 
+  it('carries the bow over within a slur of the stretch, and lets go at its end', () => {
+    const notes = ['A4', 'B4', 'C5', 'D5'].map((pitch, index) => ({
+      pitches: [pitch],
+      duration: '1/4',
+      ...(index < 2 ? { slur: true } : {}),
+    }));
+    const result = planned({ instrument: { kind: 'violin' }, material: { kind: 'line', notes, key: 'C major' } });
+    const bows = (from: number, to: number): string =>
+      performanceOf(result, { from, to, pace: 1, slides: false })
+        .notes.map(({ slurred, slursOn }) => `${slurred ? '_' : '.'}${slursOn ? '_' : '.'}`)
+        .join(' ');
+    assert.equal(bows(0, 3), '._ __ _. ..');
+    assert.equal(bows(1, 1), '..');
+  });
+
   it('slides only in shifts that are heard, late and no longer than a blink, and not where they are left out', () => {
     const brief = lineBrief('violin', ['F#5', 'G5', 'A5', 'B5', 'C6', 'D6'], { limits: { strings: ['E5'] } }, 'G major');
     const result = planned(brief);

@@ -19,10 +19,10 @@ export function Effects({ plan }: { readonly plan: Plan }) {
         </tr>
       </thead>
       <tbody>
-        {effects.map(({ asked, sums, otherwise }) => (
+        {effects.map(({ asked, sums, priced, otherwise }) => (
           <tr key={'name' in asked ? asked.name : ''}>
             <th scope="row">{askedText(asked, plan.brief)}</th>
-            <td>{differenceText(sums)}</td>
+            <td>{differenceText(sums, priced)}</td>
             <td>{otherwise.length === 0 ? 'none' : otherwise.length}</td>
           </tr>
         ))}
@@ -31,7 +31,7 @@ export function Effects({ plan }: { readonly plan: Plan }) {
   );
 }
 
-function differenceText([withIt, without]: readonly [PlanSums, PlanSums]): string {
-  const told = sumDifferences(without, withIt);
+function differenceText([withIt, without]: readonly [PlanSums, PlanSums], priced: boolean): string {
+  const told = sumDifferences(without, withIt, priced);
   return told.length === 0 ? 'nothing changes' : told.join(', ');
 }

@@ -3,7 +3,7 @@ import { type FormEvent, type ReactNode, useState } from 'react';
 import { formatFraction } from '#core/material';
 import { BOW_DIRECTIONS, type Mark, type Plan, type PlannedSound } from '#core/plan';
 import { prescribe } from '../../store/bench-actions.ts';
-import { bowTogether, insertAfter, movePitches, removeNotes, setDuration, writeMark } from '../../store/line-actions.ts';
+import { bowTogether, insertAfter, movePitches, removeNotes, setDuration, typePitches, writeMark } from '../../store/line-actions.ts';
 import { LENGTH_LABELS } from '../../words/labels.ts';
 
 interface WriteTabProps {
@@ -15,10 +15,18 @@ interface WriteTabProps {
 /** Changing what is written: the note itself, the bow, words of the teacher's own, and a fingering as digits. */
 export function WriteTab({ plan, index, note }: WriteTabProps) {
   const mark = plan.brief.marks?.find((each) => each.note === index);
+  const pitches = note.stops.map((stop) => stop.written).join('+');
   const cue = mark?.cue ?? '';
   const remark = mark?.remark ?? '';
   return (
     <div className="mt-2 grid gap-2.5 text-[15px]">
+      <WrittenField
+        key={`pitch ${index} ${pitches}`}
+        label="Pitch"
+        most={12}
+        value={pitches}
+        onWrite={(text) => typePitches(index, text)}
+      />
       <NoteItself plan={plan} index={index} />
       <Bow plan={plan} index={index} bow={mark?.bow ?? null} />
       <WrittenField key={`cue ${index} ${cue}`} label="Cue" most={40} value={cue} onWrite={(text) => writeMark(index, { cue: text })} />
@@ -39,7 +47,7 @@ interface PlaceProps {
   readonly index: number;
 }
 
-/** Pitch and length, and notes and rests behind it. */
+/** Higher and lower, length, and notes and rests behind it. */
 function NoteItself({ plan, index }: PlaceProps) {
   const here = { from: index, to: index };
   const element = plan.line.notes[index];
@@ -47,7 +55,7 @@ function NoteItself({ plan, index }: PlaceProps) {
   const lengths = Object.keys(LENGTH_LABELS);
   return (
     <>
-      <Row name="Pitch">
+      <Row name="Move it">
         <IconButton name="A letter higher" keys="Alt ↑" run={() => movePitches(here, { by: 'letter', up: true })}>
           <ArrowUp size={15} aria-hidden="true" />
         </IconButton>

@@ -42,6 +42,7 @@ export const COMMANDS: readonly NamedCommand[] = [
   { group: 'The bench', name: 'Undo', keys: 'Z', run: noteMoves.undo },
   { group: 'The bench', name: 'Redo', keys: 'Shift Z', run: noteMoves.redo },
   { group: 'The bench', name: 'Light paper or dark', run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
+  { group: 'The bench', name: 'Paper as the machine has it', run: () => chooseTheme('system') },
   { group: 'The bench', name: 'All keys', keys: '?', run: () => useOpenSheets.getState().show('keys') },
   { group: 'Save', name: 'Save as MusicXML', run: downloadMusicXml },
   { group: 'Save', name: 'Save as JSON', run: downloadJson },

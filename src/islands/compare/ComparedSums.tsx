@@ -1,4 +1,4 @@
-import { type Plan, type PlanSums, sumsOf } from '#core/plan';
+import { type Plan, type PlanSums, samePrices, sumsOf } from '#core/plan';
 import { pointsText } from '#core/words';
 import { mmText } from '../../words/plan-words.ts';
 
@@ -10,12 +10,15 @@ const ROWS: readonly { readonly name: string; readonly text: (sums: PlanSums) =>
   { name: 'Extensions', text: ({ extensions }) => String(extensions) },
   { name: 'Widest reach', text: ({ widestReachMm }) => mmText(widestReachMm) },
   { name: 'Stretches for this hand', text: ({ stretches }) => (stretches === null ? 'hand not measured' : String(stretches)) },
-  { name: 'Cost in all', text: ({ costThousandths }) => pointsText(costThousandths) },
 ];
+
+/** Told only where both sides are priced alike. */
+const COST = { name: 'Cost in all', text: ({ costThousandths }: PlanSums) => pointsText(costThousandths) };
 
 /** What each plan comes to, side by side; what differs stands out. */
 export function ComparedSums({ one, other }: { readonly one: Plan; readonly other: Plan }) {
   const sums = [sumsOf(one), sumsOf(other)] as const;
+  const rows = samePrices(one.brief, other.brief) ? [...ROWS, COST] : ROWS;
   return (
     <section aria-label="What they come to">
       <h2 className="small-heading">What they come to</h2>
@@ -28,7 +31,7 @@ export function ComparedSums({ one, other }: { readonly one: Plan; readonly othe
           </tr>
         </thead>
         <tbody>
-          {ROWS.map(({ name, text }) => {
+          {rows.map(({ name, text }) => {
             const [here, there] = [text(sums[0]), text(sums[1])];
             return (
               <tr key={name}>

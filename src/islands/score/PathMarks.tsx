@@ -40,7 +40,7 @@ export function HardPlaces({ beads, hardest, scale }: HardPlacesProps) {
     const y = bead.y + BEAD_RADIUS + 4;
     return (
       <g key={place.note} data-hard-place={place.note} aria-label={`Hard place ${order + 1}`}>
-        <title>{`${hardPlaceText(place)}`}</title>
+        <title>{hardPlaceText(place)}</title>
         <path d={`M${bead.x - 5} ${y + 8}L${bead.x} ${y}L${bead.x + 5} ${y + 8}Z`} className="fill-ink" />
         <text x={bead.x + 8} y={Math.min(y + 10, scale.nutY + 12)} className="tiny-label fill-ink">
           {order + 1}
