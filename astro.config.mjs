@@ -3,6 +3,7 @@ import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
 import { offline } from './scripts/offline.mjs';
+import { leanTypebox } from './scripts/lean-typebox.mjs';
 import { leanVexflow } from './scripts/lean-vexflow.mjs';
 
 export default defineConfig({
@@ -11,9 +12,9 @@ export default defineConfig({
   integrations: [react(), offline()],
   devToolbar: { enabled: false },
   vite: {
-    plugins: [tailwindcss(), leanVexflow()],
+    plugins: [tailwindcss(), leanVexflow(), leanTypebox()],
     // The same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
-    worker: { format: 'es' },
+    worker: { format: 'es', plugins: () => [leanTypebox()] },
   },
 });

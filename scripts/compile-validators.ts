@@ -7,12 +7,14 @@ import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Ajv } from 'ajv';
 import standalone from 'ajv/dist/standalone/index.js';
-import { SCHEMAS } from '../src/validation/schemas.ts';
+import { SCHEMA_NAMES, schemaNamed } from '#core/documents';
 
 /** Parts shorter than this cost less than a call, characters of JSON. */
 const SHORTEST_HOISTED = 60;
 
-for (const [name, schema] of Object.entries(SCHEMAS)) {
+for (const name of SCHEMA_NAMES) {
+  const schema = schemaNamed(name);
+  if (!schema) throw new Error(`There is no schema “${name}”`);
   // A request is told all that is wrong with it; a file is told the first thing, which keeps the browser's part small.
   const allErrors = name === 'brief';
   // The words for what is wrong are ours (`read-value.ts`), not the validator's.
@@ -21,7 +23,15 @@ for (const [name, schema] of Object.entries(SCHEMAS)) {
   ajv.addSchema(hoisted(schema, name), name);
   const code = standalone(ajv, { validate: name });
   if (code.includes('require(')) throw new Error(`The validator of ${name} needs Ajv at run time: it would not load in a browser`);
-  writeFileSync(fileURLToPath(new URL(`../src/validation/compiled/${name}.js`, import.meta.url)), code);
+  write(name, code);
+}
+write(
+  'validators',
+  `export const validators = {\n${SCHEMA_NAMES.map((name) => `  ${name}: () => import('./${name}.js'),\n`).join('')}};\n`,
+);
+
+function write(module: string, code: string): void {
+  writeFileSync(fileURLToPath(new URL(`../src/validation/compiled/${module}.js`, import.meta.url)), code);
 }
 
 /**

@@ -1,5 +1,6 @@
+import type { Mark } from '#core/brief';
 import { type InstrumentKind, STRING_NUMBERS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
-import { asNumber, type NoteValue } from '#core/material';
+import { positionMark } from '#core/messages';
 import {
   asFingered,
   type Clef,
@@ -7,14 +8,15 @@ import {
   engravingOf,
   type Measure,
   type MeasureNote,
+  type MeasureRest,
   type MeasureSymbol,
   type StaffReading,
   type WrittenHead,
 } from '#core/notation';
 import { LETTERS } from '#core/pitch';
-import type { Mark, Plan, PlannedSound, Stop } from '#core/plan';
-import { positionMark } from '#core/words';
-import { element } from './xml.ts';
+import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
+import { asNumber, type NoteValue } from '#core/rhythm';
+import { element, type XmlElement } from './xml.ts';
 
 /** MusicXML divisions of a quarter note: a 64th note is one. */
 const DIVISIONS = 16;
@@ -48,7 +50,7 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
  * A plan as a MusicXML 4.0 partwise score: one part, pitches as written (with `transpose` for the double bass),
  * fingering and string on each note, slurs, ties, bow marks, and in words the position where a stay begins, cues and remarks.
  */
-export function toMusicXml(name: string, plan: Plan): string {
+export function toMusicXml(name: string, plan: Plan): XmlElement {
   const kind = plan.brief.instrument.kind;
   const engraving = engravingOf(kind, plan.line, asFingered(plan));
   const readings = [engraving.reading, ...engraving.measures.flatMap((measure) => measure.symbols.map((symbol) => symbol.reading))];
@@ -58,7 +60,7 @@ export function toMusicXml(name: string, plan: Plan): string {
     done += measure.symbols.length;
     return measureElement(measure, engraving, plan, readings.slice(from, done + 1));
   });
-  const score = element(
+  return element(
     'score-partwise',
     [
       element('work', [element('work-title', name)]),
@@ -68,11 +70,10 @@ export function toMusicXml(name: string, plan: Plan): string {
     ],
     { version: '4.0' },
   );
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${score}\n`;
 }
 
 /** `readings` has one entry more than the measure has symbols: how the symbol before it was read comes first. */
-function measureElement(measure: Measure, engraving: Engraving, plan: Plan, readings: readonly StaffReading[]): string {
+function measureElement(measure: Measure, engraving: Engraving, plan: Plan, readings: readonly StaffReading[]): XmlElement {
   const first = measure.number === 1;
   const last = measure.number === engraving.measures.length;
   const head = first ? [attributes(engraving, plan.brief.instrument.kind), ...tempoDirection(plan)] : [];
@@ -86,7 +87,7 @@ function measureElement(measure: Measure, engraving: Engraving, plan: Plan, read
 }
 
 /** What is said before a symbol that is read otherwise than the one before it. */
-function readingChanges(before: StaffReading, now: StaffReading): readonly string[] {
+function readingChanges(before: StaffReading, now: StaffReading): readonly XmlElement[] {
   return [
     ...(before.octaveLine && !now.octaveLine ? [octaveShift('stop')] : []),
     ...(before.clef === now.clef ? [] : [element('attributes', [clefElement(now.clef)])]),
@@ -95,15 +96,15 @@ function readingChanges(before: StaffReading, now: StaffReading): readonly strin
 }
 
 /** "down": the notes stand an octave lower on the staff than they sound. */
-function octaveShift(type: 'down' | 'stop'): string {
+function octaveShift(type: 'down' | 'stop'): XmlElement {
   return element('direction', [element('direction-type', [element('octave-shift', [], { type, size: 8 })])], { placement: 'above' });
 }
 
-function clefElement(clef: Clef): string {
+function clefElement(clef: Clef): XmlElement {
   return element('clef', [element('sign', clef.sign), element('line', String(clef.line))]);
 }
 
-function attributes(engraving: Engraving, kind: InstrumentKind): string {
+function attributes(engraving: Engraving, kind: InstrumentKind): XmlElement {
   const octaves = WRITTEN_OCTAVES_ABOVE[kind];
   const transpose = [element('diatonic', '0'), element('chromatic', '0'), element('octave-change', String(-octaves))];
   return element('attributes', [
@@ -115,15 +116,15 @@ function attributes(engraving: Engraving, kind: InstrumentKind): string {
   ]);
 }
 
-function tempoDirection(plan: Plan): readonly string[] {
+function tempoDirection(plan: Plan): readonly XmlElement[] {
   const { tempo } = plan.brief;
   if (tempo === undefined) return [];
   const metronome = element('metronome', [element('beat-unit', 'quarter'), element('per-minute', String(tempo))]);
   return [element('direction', [element('direction-type', [metronome]), element('sound', [], { tempo })], { placement: 'above' })];
 }
 
-function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly string[] {
-  if (symbol.kind === 'rest') return [element('note', [element('rest', []), ...lengthElements(symbol.value)])];
+function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly XmlElement[] {
+  if (symbol.kind === 'rest') return [restElement(symbol)];
   const planned = plan.notes[symbol.index];
   if (planned?.kind !== 'note') throw new RangeError(`Note ${symbol.index} of the line has no fingering`);
   const mark = symbol.tiedFromBefore ? undefined : plan.brief.marks?.find(({ note }) => note === symbol.index);
@@ -132,47 +133,65 @@ function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly string[] {
   return [...position, ...words, ...noteElements(symbol, planned, mark?.bow ?? null)];
 }
 
-function wordsDirection(words: string, placement: 'above' | 'below'): string {
+function restElement({ value }: MeasureRest): XmlElement {
+  const { duration, voice, shape } = lengthElements(value);
+  return element('note', [element('rest'), duration, voice, ...shape]);
+}
+
+function wordsDirection(words: string, placement: 'above' | 'below'): XmlElement {
   return element('direction', [element('direction-type', [element('words', words)])], { placement });
 }
 
-/** One element for each head; those after the first are marked as sounding with it. Slurs and ties stand once. */
-function noteElements(symbol: MeasureNote, planned: PlannedSound, bow: Mark['bow'] | null): readonly string[] {
+/** One of the heads of a note, and what is written at it. */
+interface HeadWritten {
+  readonly symbol: MeasureNote;
+  readonly head: WrittenHead;
+  readonly stop: Stop;
+  /** It sounds with the head before it: slurs, ties and the bow stand at the first. */
+  readonly inChord: boolean;
+  readonly bow: Mark['bow'] | null;
+}
+
+/** One element for each head; those after the first are marked as sounding with it. */
+function noteElements(symbol: MeasureNote, planned: PlannedSound, bow: Mark['bow'] | null): readonly XmlElement[] {
   return symbol.heads.map((head, order) =>
-    noteElement(symbol, head, planned.stops[order] ?? planned.stops[0], order > 0, order === 0 ? bow : null),
+    noteElement({ symbol, head, stop: planned.stops[order] ?? planned.stops[0], inChord: order > 0, bow: order === 0 ? bow : null }),
   );
 }
 
-function noteElement(symbol: MeasureNote, head: WrittenHead, stop: Stop, inChord: boolean, bow: Mark['bow'] | null): string {
-  const { letter, alteration, octave } = head.written;
-  const [duration, voice, ...shape] = lengthElements(symbol.value);
-  const ties = tieTypes(symbol);
+function noteElement(written: HeadWritten): XmlElement {
+  const { symbol, head, inChord } = written;
+  const { duration, voice, shape } = lengthElements(symbol.value);
   return element('note', [
-    ...(inChord ? [element('chord', [])] : []),
-    element('pitch', [
-      element('step', LETTERS[letter]),
-      ...(alteration === 0 ? [] : [element('alter', String(alteration))]),
-      element('octave', String(octave)),
-    ]),
-    duration ?? '',
-    ...ties.map((type) => element('tie', [], { type })),
-    voice ?? '',
+    ...(inChord ? [element('chord')] : []),
+    pitchElement(head),
+    duration,
+    ...tieTypes(symbol).map((type) => element('tie', [], { type })),
+    voice,
     ...shape,
     ...(head.accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(head.accidental)] ?? 'natural')]),
-    ...notations(symbol, stop, ties, inChord, bow),
+    ...notations(written),
   ]);
 }
 
-function notations(symbol: MeasureNote, stop: Stop, ties: readonly string[], inChord: boolean, bow: Mark['bow'] | null): readonly string[] {
+function pitchElement({ written: { letter, alteration, octave } }: WrittenHead): XmlElement {
+  return element('pitch', [
+    element('step', LETTERS[letter]),
+    ...(alteration === 0 ? [] : [element('alter', String(alteration))]),
+    element('octave', String(octave)),
+  ]);
+}
+
+function notations({ symbol, stop, inChord, bow }: HeadWritten): readonly XmlElement[] {
   const slurs = inChord ? [] : symbol.slur === 'begins' ? ['start'] : symbol.slur === 'ends' ? ['stop'] : [];
   const technical = [
-    ...(bow ? [element(`${bow}-bow`, [])] : []),
-    ...(stop.harmonic ? [element('harmonic', [element('natural', []), element('sounding-pitch', [])])] : []),
+    ...(bow ? [element(`${bow}-bow`)] : []),
+    ...(stop.harmonic ? [element('harmonic', [element('natural'), element('sounding-pitch')])] : []),
     element('fingering', stop.finger),
     element('string', String(STRING_NUMBERS.indexOf(stop.string) + 1)),
   ];
   const inside = [
-    ...ties.map((type) => element('tied', [], { type })),
+    ...tieTypes(symbol).map((type) => element('tied', [], { type })),
     ...slurs.map((type) => element('slur', [], { type, number: 1 })),
     ...(symbol.tiedFromBefore ? [] : [element('technical', technical)]),
   ];
@@ -183,11 +202,17 @@ function tieTypes(symbol: MeasureNote): readonly ('start' | 'stop')[] {
   return [...(symbol.tiedFromBefore ? (['stop'] as const) : []), ...(symbol.tiedToNext ? (['start'] as const) : [])];
 }
 
-function lengthElements(value: NoteValue): readonly string[] {
-  return [
-    element('duration', String(asNumber(value.length) * 4 * DIVISIONS)),
-    element('voice', '1'),
-    element('type', TYPE_NAMES[value.denominator]),
-    ...(value.dots === 1 ? [element('dot', [])] : []),
-  ];
+/** How long a note or rest is: in divisions, and as it is written. */
+interface LengthElements {
+  readonly duration: XmlElement;
+  readonly voice: XmlElement;
+  readonly shape: readonly XmlElement[];
+}
+
+function lengthElements(value: NoteValue): LengthElements {
+  return {
+    duration: element('duration', String(asNumber(value.length) * 4 * DIVISIONS)),
+    voice: element('voice', '1'),
+    shape: [element('type', TYPE_NAMES[value.denominator]), ...(value.dots === 1 ? [element('dot')] : [])],
+  };
 }

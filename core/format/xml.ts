@@ -1,14 +1,14 @@
-/** An XML element as text: attributes and children are escaped or already elements. */
-export function element(
-  name: string,
-  children: readonly string[] | string,
-  attributes: Readonly<Record<string, string | number>> = {},
-): string {
-  const written = Object.entries(attributes).map(([key, value]) => ` ${key}="${escaped(String(value))}"`);
-  const inside = typeof children === 'string' ? escaped(children) : children.join('');
-  return inside === '' ? `<${name}${written.join('')}/>` : `<${name}${written.join('')}>${inside}</${name}>`;
+/** An XML element as a tree: what is in it is text, or other elements. Whoever writes it as text escapes what needs to be. */
+export interface XmlElement {
+  /** Its name. */
+  readonly name: string;
+  /** By name, as text or number. */
+  readonly attributes: Readonly<Record<string, string | number>>;
+  /** Text, or elements in order; nothing for an empty element. */
+  readonly children: readonly XmlElement[] | string;
 }
 
-function escaped(text: string): string {
-  return text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
+/** An XML element. */
+export function element(name: string, children: XmlElement['children'] = [], attributes: XmlElement['attributes'] = {}): XmlElement {
+  return { name, attributes, children };
 }

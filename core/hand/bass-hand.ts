@@ -1,4 +1,4 @@
-import type { School } from './schema.ts';
+import type { School } from './school.ts';
 import { semitoneHand, type SemitoneShape } from './semitone-hand.ts';
 import { thumbShapes } from './thumb-shapes.ts';
 import type { Finger, HandModel } from './types.ts';

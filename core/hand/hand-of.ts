@@ -1,10 +1,10 @@
 import type { InstrumentKind } from '#core/instrument';
 import { bassHand } from './bass-hand.ts';
 import { celloHand } from './cello-hand.ts';
-import type { HandModel } from './types.ts';
-import type { School } from './schema.ts';
+import type { School } from './school.ts';
 import { schoolsOf } from './schools.ts';
 import { USUAL_THUMB } from './thumb-shapes.ts';
+import type { HandModel } from './types.ts';
 import { violinHand } from './violin-hand.ts';
 
 /** What a player adds to a school. */

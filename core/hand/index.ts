@@ -1,12 +1,19 @@
-export { handOf, USUAL_OPTIONS } from './hand-of.ts';
-export type { SchoolOptions } from './hand-of.ts';
 export { FIRST_TAPES } from './first-tapes.ts';
-export { FINGER_DISTANCE_MM, HAND_PRESETS, HOME_FRAME } from './hand-presets.ts';
-export type { HandPreset } from './hand-presets.ts';
-export { crowdedFrom, needMm, presetHand, reachFor, reachNeedOf, reachOf, readPlayerHand, verdictOf } from './reach.ts';
-export type { PlayerHand, Reach, ReachNeed, ReachVerdict, Span } from './reach.ts';
-export { HandMeasure, School } from './schema.ts';
+export { handOf, USUAL_OPTIONS } from './hand-of.ts';
+export { School } from './school.ts';
 export { schoolsOf } from './schools.ts';
 export { LOWEST_THUMB, USUAL_THUMB } from './thumb-shapes.ts';
-export { FINGERS, inThumbPosition, rankOf, stopAt } from './types.ts';
-export type { Finger, Frame, FingerPlace, HandModel, NoteOnString, Placement, PositionName, Shape, StringStop } from './types.ts';
+export {
+  type Finger,
+  type FingerPlace,
+  FINGERS,
+  type HandModel,
+  inThumbPosition,
+  type NoteOnString,
+  type Placement,
+  type PositionName,
+  rankOf,
+  type Shape,
+  stopAt,
+  type StringStop,
+} from './types.ts';

@@ -1,5 +1,5 @@
 import type { InstrumentKind } from '#core/instrument';
-import type { School } from './schema.ts';
+import type { School } from './school.ts';
 
 /** The schools taught on an instrument, the usual one first. */
 export function schoolsOf(kind: InstrumentKind): readonly [School, ...School[]] {

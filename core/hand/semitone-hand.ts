@@ -1,5 +1,6 @@
 import { type Key, sharpsOrFlats } from '#core/pitch';
 import { pairsOf } from './pairs.ts';
+import type { School } from './school.ts';
 import {
   type Finger,
   type Frame,
@@ -12,7 +13,6 @@ import {
   type Shape,
   stopAt,
 } from './types.ts';
-import type { School } from './schema.ts';
 
 /** One shape of a hand whose fingers follow the semitone: where each finger stands above the anchor. */
 export interface SemitoneShape {

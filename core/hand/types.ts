@@ -1,5 +1,5 @@
 import type { Key } from '#core/pitch';
-import type { School } from './schema.ts';
+import type { School } from './school.ts';
 
 /** The fingers of the left hand as players number them; `0` is the open string, `T` the thumb (cello, double bass). */
 export const FINGERS = ['0', 'T', '1', '2', '3', '4'] as const;

@@ -1,7 +1,6 @@
 export {
-  contactPointMm,
   CONTACT_SHARES,
-  fingerboardEndSemitones,
+  contactPointMm,
   mmFromNut,
   mmPerTenCents,
   placesMm,
@@ -10,12 +9,16 @@ export {
   soundingLengthMm,
 } from './geometry.ts';
 export { HARMONIC_NODES } from './harmonics.ts';
-export type { HarmonicNode } from './harmonics.ts';
-export { STRING_NUMBERS, readInstrument, stringOf, stringSpacingMm } from './instrument.ts';
-export { soundingPitch, writtenOnString, writtenPitch } from './written.ts';
-export type { Instrument, OpenString, StringNumber } from './instrument.ts';
-export { InstrumentSpec } from './schema.ts';
-export type { InstrumentKind, OpenTuning } from './schema.ts';
+export {
+  type Instrument,
+  type OpenString,
+  readInstrument,
+  STRING_NUMBERS,
+  type StringNumber,
+  stringOf,
+  stringSpacingMm,
+} from './instrument.ts';
+export { type InstrumentKind, InstrumentSpec, type OpenTuning } from './schema.ts';
 export {
   defaultSize,
   FINGERBOARD_END_SHARE,
@@ -27,4 +30,4 @@ export {
   TUNINGS,
   WRITTEN_OCTAVES_ABOVE,
 } from './sizes.ts';
-export type { SizeEntry } from './sizes.ts';
+export { writtenOnString, writtenPitch } from './written.ts';

@@ -1,6 +1,6 @@
+import { instrumentIssue, type Issue } from '#core/messages';
 import { formatPitch, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
-import { badReading, goodReading, type Issue, type Reading } from '#core/reading';
-import { measureBeyondSense, stringBeyondSense, stringsOutOfOrder, unknownSize } from '#core/words';
+import { badReading, goodReading, type Reading, readingOf } from '#core/result';
 import { fingerboardEndSemitones } from './geometry.ts';
 import type { InstrumentKind, InstrumentSpec, OpenTuning } from './schema.ts';
 import { defaultSize, FINGERBOARD_END_SHARE, OUTER_SPACING_MM, REFERENCE_A, saneLengthsMm, SIZES, TUNINGS } from './sizes.ts';
@@ -13,6 +13,7 @@ export type StringNumber = (typeof STRING_NUMBERS)[number];
 
 /** One string, open. */
 export interface OpenString {
+  /** Roman numeral, I the highest. */
   readonly number: StringNumber;
   /** Sounding pitch of the open string. */
   readonly open: Pitch;
@@ -24,7 +25,9 @@ export interface OpenString {
 
 /** One particular instrument, ready to be measured on. */
 export interface Instrument {
+  /** Violin, viola, cello or bass. */
   readonly kind: InstrumentKind;
+  /** As makers name it: "3/4". */
   readonly size: string;
   /** Highest string first: index 0 is string I. */
   readonly strings: readonly OpenString[];
@@ -36,6 +39,7 @@ export interface Instrument {
   readonly pressingMm: readonly number[];
   /** Reference A4, Hz. */
   readonly a4Hz: number;
+  /** How the open strings are tuned to each other. */
   readonly openTuning: OpenTuning;
   /** Highest semitone above any open string that lies on the fingerboard. */
   readonly highestSemitone: number;
@@ -45,24 +49,36 @@ export interface Instrument {
 export function readInstrument(spec: InstrumentSpec): Reading<Instrument> {
   const size = spec.size ?? defaultSize(spec.kind);
   const entry = SIZES[spec.kind].find((candidate) => candidate.size === size);
-  if (!entry && spec.stringLengthMm === undefined) return badReading(sizeIssue(spec.kind, size));
+  const stringLengthMm = spec.stringLengthMm ?? entry?.stringLengthMm;
+  if (stringLengthMm === undefined) return badReading(sizeIssue(spec.kind, size));
   const strings = readStrings(spec.kind, spec.tuning ?? TUNINGS[spec.kind]);
   if (!strings.ok) return strings;
-  const stringLengthMm = spec.stringLengthMm ?? entry?.stringLengthMm ?? 0;
   const usualSpacing = usualSpacingMm(spec.kind, stringLengthMm, strings.value.length);
-  const [wrong, ...others] = measuresWrong(spec, usualSpacing);
-  if (wrong) return badReading(wrong, ...others);
-  return goodReading({
+  const measured = asMeasured({ spec, size, strings: strings.value, stringLengthMm, usualSpacing });
+  return readingOf(measured, measuresWrong(spec, usualSpacing));
+}
+
+/** What a spec comes to with everything else as it usually is. */
+interface Completed {
+  readonly spec: InstrumentSpec;
+  readonly size: string;
+  readonly strings: readonly OpenString[];
+  readonly stringLengthMm: number;
+  readonly usualSpacing: Instrument['outerSpacingMm'];
+}
+
+function asMeasured({ spec, size, strings, stringLengthMm, usualSpacing }: Completed): Instrument {
+  return {
     kind: spec.kind,
     size,
-    strings: strings.value,
+    strings,
     stringLengthMm,
     outerSpacingMm: spec.outerSpacingMm ?? usualSpacing,
-    pressingMm: strings.value.map((_, index) => spec.pressingMm?.[index] ?? 0),
+    pressingMm: strings.map((_, index) => spec.pressingMm?.[index] ?? 0),
     a4Hz: spec.a4Hz ?? REFERENCE_A.usual,
     openTuning: spec.openTuning ?? 'pure',
     highestSemitone: fingerboardEndSemitones(FINGERBOARD_END_SHARE[spec.kind]),
-  });
+  };
 }
 
 /** The string at an index from 0 (string I). Throws beyond the last string: a bug, not bad input. */
@@ -105,10 +121,10 @@ function readStrings(kind: InstrumentKind, tuning: readonly string[]): Reading<r
     const semitones = semitonesOf(pitch.value);
     const above = strings[index - 1];
     if (above && above.semitones <= semitones) {
-      return badReading({ code: 'instrument', where, ...stringsOutOfOrder(above.name, text) });
+      return badReading(instrumentIssue('strings-out-of-order', { above: above.name, below: text }, where));
     }
     if (semitones < Math.min(...usual) - TUNED_BEYOND || semitones > Math.max(...usual) + TUNED_BEYOND) {
-      return badReading({ code: 'instrument', where, ...stringBeyondSense(text, kind, TUNINGS[kind].toReversed()) });
+      return badReading(instrumentIssue('string-beyond-sense', { name: text, kind, usual: TUNINGS[kind].toReversed() }, where));
     }
     strings.push({ number: STRING_NUMBERS[index] ?? 'VI', open: pitch.value, name: formatPitch(pitch.value), semitones });
   }
@@ -117,27 +133,60 @@ function readStrings(kind: InstrumentKind, tuning: readonly string[]): Reading<r
 
 function sizeIssue(kind: InstrumentKind, size: string): Issue {
   const known = SIZES[kind].map((entry) => entry.size);
-  return { code: 'instrument', where: { pointer: '/instrument/size' }, ...unknownSize(kind, size, known) };
+  return instrumentIssue('unknown-size', { kind, size, known }, { pointer: '/instrument/size' });
 }
 
 /** The most a pressed string is likely to move a note, mm. */
 const MOST_PRESSING_MM = 10;
 
+/** One measure as a document gives it, and the bounds between which it makes sense. */
+interface Measured {
+  readonly field: string;
+  readonly what: string;
+  readonly value: number | undefined;
+  readonly bounds: readonly [least: number, most: number];
+  readonly unit: string;
+}
+
 /** Every measure that no instrument of this kind has. */
 function measuresWrong(spec: InstrumentSpec, usual: Instrument['outerSpacingMm']): readonly Issue[] {
-  const sane: readonly (readonly [string, string, number | undefined, number, number, string])[] = [
-    ['stringLengthMm', `The strings of a ${spec.kind}`, spec.stringLengthMm, ...saneLengthsMm(spec.kind), 'mm from nut to bridge'],
-    ['a4Hz', 'The reference A', spec.a4Hz, REFERENCE_A.lowest, REFERENCE_A.highest, 'Hz'],
-    ['outerSpacingMm/nut', 'The outer strings at the nut', spec.outerSpacingMm?.nut, ...aboutMm(usual.nut), 'mm apart'],
-    ['outerSpacingMm/bridge', 'The outer strings at the bridge', spec.outerSpacingMm?.bridge, ...aboutMm(usual.bridge), 'mm apart'],
-    ...(spec.pressingMm ?? []).map(
-      (mm, index) => [`pressingMm/${index}`, 'A pressed note', mm, 0, MOST_PRESSING_MM, 'mm nearer the nut'] as const,
-    ),
-  ];
-  return sane.flatMap(([field, what, value, least, most, unit]): Issue[] => {
+  return measuresOf(spec, usual).flatMap(({ field, what, value, bounds: [least, most], unit }): readonly Issue[] => {
     if (value === undefined || (value >= least && value <= most)) return [];
-    return [{ code: 'instrument', where: { pointer: `/instrument/${field}` }, ...measureBeyondSense(what, value, least, most, unit) }];
+    return [instrumentIssue('measure-beyond-sense', { what, value, least, most, unit }, { pointer: `/instrument/${field}` })];
   });
+}
+
+function measuresOf(
+  { kind, stringLengthMm, a4Hz, outerSpacingMm, pressingMm = [] }: InstrumentSpec,
+  usual: Instrument['outerSpacingMm'],
+): readonly Measured[] {
+  const spacing = (end: 'nut' | 'bridge'): Measured => ({
+    field: `outerSpacingMm/${end}`,
+    what: `The outer strings at the ${end}`,
+    value: outerSpacingMm?.[end],
+    bounds: aboutMm(usual[end]),
+    unit: 'mm apart',
+  });
+  const pressing = (mm: number, index: number): Measured => ({
+    field: `pressingMm/${index}`,
+    what: 'A pressed note',
+    value: mm,
+    bounds: [0, MOST_PRESSING_MM],
+    unit: 'mm nearer the nut',
+  });
+  return [
+    {
+      field: 'stringLengthMm',
+      what: `The strings of a ${kind}`,
+      value: stringLengthMm,
+      bounds: saneLengthsMm(kind),
+      unit: 'mm from nut to bridge',
+    },
+    { field: 'a4Hz', what: 'The reference A', value: a4Hz, bounds: [REFERENCE_A.lowest, REFERENCE_A.highest], unit: 'Hz' },
+    spacing('nut'),
+    spacing('bridge'),
+    ...pressingMm.map(pressing),
+  ];
 }
 
 function aboutMm(usualMm: number): readonly [number, number] {

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { PitchText } from '#core/pitch';
-import { oneOf } from '#core/reading';
+import { oneOf } from '#core/result';
 import { INSTRUMENT_KINDS, OPEN_TUNINGS } from './sizes.ts';
 
 const closed = { additionalProperties: false };

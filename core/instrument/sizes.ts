@@ -8,6 +8,7 @@ type Kind = (typeof INSTRUMENT_KINDS)[number];
 
 /** One size of an instrument: its name as makers say it and its typical vibrating string length. */
 export interface SizeEntry {
+  /** As makers name it. */
   readonly size: string;
   /** Nut to bridge, mm. */
   readonly stringLengthMm: number;

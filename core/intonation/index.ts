@@ -1,9 +1,7 @@
 export {
   beatsOff,
   type Check,
-  CHECK_KINDS,
   type CheckedNote,
-  type CheckKind,
   checksOf,
   type CommaConflict,
   commaConflicts,
@@ -17,6 +15,6 @@ export { type IntonationSystem, LEADING_CENTS, SYSTEMS } from './choices.ts';
 export { type KeyPlace, keyPlaces } from './key-places.ts';
 export { beatsHz, centsOfRatio, factorOfCents, pureRatio, type Ratio } from './ratio.ts';
 export { IntonationSpec } from './schema.ts';
-export { centsFromEqual, FIFTH_EXCESS_CENTS, type Intonation, SYNTONIC_COMMA_CENTS } from './systems.ts';
-export { centsOfMm, mmOfCents, openStringCents, openStringHz, openTarget, placeMm, type Target, targetOn } from './target.ts';
-export { type MatchingHarmonics, type TuningStep, tuningSteps } from './tuning-steps.ts';
+export { centsFromEqual, type Intonation } from './systems.ts';
+export { centsOfMm, mmOfCents, openStringCents, openStringHz, type Target, targetOn } from './target.ts';
+export { type TuningStep, tuningSteps } from './tuning-steps.ts';

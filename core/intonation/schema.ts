@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { oneOf } from '#core/reading';
+import { oneOf } from '#core/result';
 import { LEADING_CENTS, SYSTEMS } from './choices.ts';
 
 /** What a brief says of intonation: the system the notes aim at. */

@@ -3,9 +3,3 @@ export const DIRECTIONS = ['up', 'down', 'up-down'] as const;
 
 /** Which way a scale or arpeggio goes. */
 export type Direction = (typeof DIRECTIONS)[number];
-
-/** Meters offered. */
-export const METERS = ['4/4', '3/4', '2/4', '2/2', '6/8', '9/8', '12/8'] as const;
-
-/** Note values offered for scales and arpeggios, as fractions of a whole note. */
-export const NOTE_VALUES = ['1/1', '1/2', '1/4', '1/8', '1/16'] as const;

@@ -1,5 +1,6 @@
 import type { Finger } from '#core/hand';
 import type { Pitch } from '#core/pitch';
+import { scalePitches, type ScaleRun } from './scale.ts';
 
 /** Double stops offered along a scale. */
 export const DOUBLE_STOP_INTERVALS = ['thirds', 'sixths', 'octaves', 'fingered-octaves', 'tenths', 'unisons'] as const;
@@ -12,8 +13,11 @@ export type FingerPair = readonly [Finger, Finger];
 
 /** Two notes played together, and the finger pairs that make the figure what it is; null leaves them free. */
 export interface NotePair {
+  /** The lower note. */
   readonly lower: Pitch;
+  /** The upper note. */
   readonly upper: Pitch;
+  /** Of the lower note and the upper. */
   readonly fingerPairs: readonly FingerPair[] | null;
 }
 
@@ -46,10 +50,20 @@ const FINGER_PAIRS: Readonly<Record<DoubleStopInterval, readonly FingerPair[] | 
 };
 
 /** The first `degrees` notes of a rising scale, each with the note the interval above it; `rising` must go on far enough. */
-export function doubleStops(degrees: number, rising: readonly Pitch[], interval: DoubleStopInterval): readonly NotePair[] {
+function doubleStops(degrees: number, rising: readonly Pitch[], interval: DoubleStopInterval): readonly NotePair[] {
   const apart = DEGREES_APART[interval];
   return rising.slice(0, degrees).flatMap((lower, index) => {
     const upper = rising[index + apart];
     return upper ? [{ lower, upper, fingerPairs: FINGER_PAIRS[interval] }] : [];
   });
+}
+
+/** The widest double stop lies a tenth above: two octaves more of the scale are enough. */
+const FURTHER_OCTAVES = 2;
+
+/** A scale in double stops, one way of it, rising; null where a note cannot be spelled. */
+export function doubleStopScale(scale: ScaleRun, interval: DoubleStopInterval): readonly NotePair[] | null {
+  const own = scalePitches(scale);
+  const further = scalePitches({ ...scale, octaves: scale.octaves + FURTHER_OCTAVES });
+  return own && further && doubleStops(own.length, further, interval);
 }

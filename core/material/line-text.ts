@@ -1,8 +1,8 @@
+import { type Issue, lineIssue } from '#core/messages';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
-import { goodReading, type Issue, type Reading } from '#core/reading';
-import { bracketWithout, notATokenOfALine, tieToOtherPitch, tooManyNotes } from '#core/words';
-import { addFractions, type Fraction, formatFraction, fraction, parseFraction } from './fraction.ts';
-import type { LineNoteDocument } from './schema.ts';
+import { goodReading, type Reading } from '#core/result';
+import { addFractions, formatFraction, fraction, type Fraction, parseFraction } from '#core/rhythm';
+import type { LineNoteDocument } from './line-note.ts';
 
 /**
  * The line as a teacher types it: `Eb4 F4 (G4:1/8 Ab4) r:1/4`.
@@ -66,43 +66,43 @@ class LineReader {
   }
 
   end(): void {
-    if (this.inBow) this.complain(bracketWithout('(', ')'));
-    if (this.tied) this.complain(tieToOtherPitch(this.lastName(), 'nothing'));
+    if (this.inBow) this.complain(lineIssue('bracket-alone', { bracket: '(', partner: ')' }));
+    if (this.tied) this.complain(lineIssue('tie-to-other-pitch', { from: this.lastName(), to: 'nothing' }));
   }
 
   private openBow(): void {
-    if (this.inBow) this.complain(bracketWithout('(', ')'));
+    if (this.inBow) this.complain(lineIssue('bracket-alone', { bracket: '(', partner: ')' }));
     this.inBow = true;
   }
 
   private closeBow(): void {
-    if (!this.inBow) this.complain(bracketWithout(')', '('));
+    if (!this.inBow) this.complain(lineIssue('bracket-alone', { bracket: ')', partner: '(' }));
     this.inBow = false;
     const last = this.notes.pop();
     if (last) this.notes.push(withoutSlur(last));
   }
 
   private takeNote(word: string): void {
-    const match = /^([^:~]+)(?::([0-9]+\/[0-9]+)(\.?))?(~?)$/u.exec(word);
-    const name = match?.[1];
-    const value = match?.[2] === undefined ? this.value : dotted(parseFraction(match[2]), match[3] === '.');
-    if (name === undefined || value === null) return this.complain(notATokenOfALine(word));
+    const read = readWord(word, this.value);
+    if (read === null) return this.complain(lineIssue('not-a-note', { word }));
+    const { name, value, tie } = read;
     this.value = value;
     if (/^(r|-|rest)$/i.test(name)) return this.addRest(value);
     const harmonic = name.endsWith('*');
     const names = (harmonic ? name.slice(0, -1) : name).split('+');
-    if (names.length > 2) return this.complain(tooManyNotes(name));
+    if (names.length > 2) return this.complain(lineIssue('too-many-at-once', { chord: name }));
+    const pitches = this.soundingPitches(names);
+    if (pitches === null) return;
+    this.addNote({ pitches, duration: formatFraction(value), ...(harmonic ? { harmonic: true } : {}) }, value, tie);
+  }
+
+  /** The pitches as they sound; null, with what is wrong said, where one does not read. */
+  private soundingPitches(names: readonly string[]): string[] | null {
     const pitches = names.map(parsePitch);
     const issues = pitches.flatMap((pitch) => (pitch.ok ? [] : pitch.issues));
-    if (issues.length > 0) return void this.issues.push(...issues.map((issue) => ({ ...issue, where: { note: this.place } })));
-    const sounding = pitches.flatMap((pitch) =>
-      pitch.ok ? [formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove })] : [],
-    );
-    this.addNote(
-      { pitches: sounding, duration: formatFraction(value), ...(harmonic ? { harmonic: true } : {}) },
-      value,
-      match?.[4] === '~',
-    );
+    this.issues.push(...issues.map((issue) => ({ ...issue, where: { note: this.place } })));
+    if (issues.length > 0) return null;
+    return pitches.flatMap((pitch) => (pitch.ok ? [formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove })] : []));
   }
 
   private addRest(duration: Fraction): void {
@@ -118,7 +118,7 @@ class LineReader {
       const whole = addFractions(parseFraction(last.duration) ?? duration, duration);
       this.notes[this.notes.length - 1] = { ...last, duration: formatFraction(whole) };
     } else {
-      if (this.tied) this.complain(tieToOtherPitch(this.lastName(), name));
+      if (this.tied) this.complain(lineIssue('tie-to-other-pitch', { from: this.lastName(), to: name }));
       this.notes.push(this.inBow ? { ...note, slur: true } : note);
     }
     this.tied = tie;
@@ -129,9 +129,17 @@ class LineReader {
     return last && !('rest' in last) ? last.pitches.join('+') : 'a rest';
   }
 
-  private complain(words: { readonly message: string; readonly hint: string }): void {
-    this.issues.push({ code: 'syntax', where: { note: this.place }, ...words });
+  private complain(issue: Issue): void {
+    this.issues.push({ ...issue, where: { note: this.place } });
   }
+}
+
+/** A word of a line in its parts: the name of what sounds, how long, and whether it is tied on. Null for a word that is none. */
+function readWord(word: string, held: Fraction): { readonly name: string; readonly value: Fraction; readonly tie: boolean } | null {
+  const match = /^([^:~]+)(?::([0-9]+\/[0-9]+)(\.?))?(~?)$/u.exec(word);
+  const name = match?.[1];
+  const value = match?.[2] === undefined ? held : dotted(parseFraction(match[2]), match[3] === '.');
+  return name === undefined || value === null ? null : { name, value, tie: match?.[4] === '~' };
 }
 
 function withoutSlur(note: LineNoteDocument): LineNoteDocument {

@@ -1,15 +1,12 @@
+import { lineIssue } from '#core/messages';
 import type { Key, Pitch } from '#core/pitch';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { addFractions, formatFraction, type Fraction, type Meter, writtenLengths, ZERO } from '#core/rhythm';
 import type { FingerPair } from './double-stops.ts';
-import { addFractions, type Fraction, ZERO } from './fraction.ts';
-
-/** Beats to the measure and the value of one. */
-export interface Meter {
-  readonly beats: number;
-  readonly beatValue: number;
-}
 
 /** A note, or two sounding together. */
 export interface NoteContent {
+  /** No rest. */
   readonly kind: 'note';
   /** Sounding pitch; of a double stop, the lower. */
   readonly pitch: Pitch;
@@ -19,6 +16,7 @@ export interface NoteContent {
   readonly harmonic: boolean;
   /** Fingers the figure asks for, of a double stop; null leaves them free. */
   readonly fingerPairs: readonly FingerPair[] | null;
+  /** Its length in whole notes. */
   readonly duration: Fraction;
   /** Whether the next note is played in the same bow. */
   readonly slurredToNext: boolean;
@@ -32,8 +30,11 @@ export type LineNote = UnplacedNote & {
 
 /** What is to be played, exact: the one form every material takes before it is fingered. */
 export interface Line {
+  /** The key it is written in. */
   readonly key: Key;
+  /** The meter it is written in. */
   readonly meter: Meter;
+  /** Notes and rests in order, without gaps. */
   readonly notes: readonly LineNote[];
 }
 
@@ -54,4 +55,13 @@ export function lineOf(key: Key, meter: Meter, notes: readonly UnplacedNote[]): 
     return here;
   });
   return { key, meter, notes: placed };
+}
+
+/** The line itself where every length of it can be written with tied plain and dotted notes; else what cannot. */
+export function writableLine(line: Line): Reading<Line> {
+  const wrong = line.notes.findIndex((note) => writtenLengths(note.duration) === null);
+  const duration = line.notes[wrong]?.duration;
+  if (!duration) return goodReading(line);
+  const where = { note: wrong, pointer: `/material/notes/${wrong}/duration` };
+  return badReading(lineIssue('duration-not-writable', { duration: formatFraction(duration) }, where));
 }

@@ -81,8 +81,20 @@ export function keyOfScale(tonic: Pitch, type: ScaleType): Key | null {
   return keyWithSignature(tonic, mode, fromMajor);
 }
 
+/** One way of a scale. */
+export interface ScaleRun {
+  /** Its lowest note. */
+  readonly tonic: Pitch;
+  /** Which scale. */
+  readonly type: ScaleType;
+  /** From tonic to tonic so many octaves. */
+  readonly octaves: number;
+  /** Which way it is played: some scales come down otherwise than they go up. */
+  readonly way: 'up' | 'down';
+}
+
 /** One way of the scale from tonic to tonic, rising order, both ends included; null where a degree cannot be spelled. */
-export function scalePitches(tonic: Pitch, type: ScaleType, octaves: number, way: 'up' | 'down'): readonly Pitch[] | null {
+export function scalePitches({ tonic, type, octaves, way }: ScaleRun): readonly Pitch[] | null {
   if (type === 'chromatic') return chromaticPitches(tonic, octaves, way);
   return pitchesAbove(tonic, UPWARD[type === 'melodic-minor' && way === 'down' ? 'natural-minor' : type], octaves);
 }

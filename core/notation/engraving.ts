@@ -1,19 +1,18 @@
 import { type InstrumentKind, writtenPitch } from '#core/instrument';
+import type { Line, NoteContent } from '#core/material';
+import { alterationInKey, type Key, type Pitch } from '#core/pitch';
 import {
   addFractions,
   asNumber,
   compareFractions,
-  type Fraction,
   fraction,
-  type Line,
+  type Fraction,
   type Meter,
-  type NoteContent,
   type NoteValue,
   subtractFractions,
   writtenLengths,
   ZERO,
-} from '#core/material';
-import { alterationInKey, type Key, type Pitch } from '#core/pitch';
+} from '#core/rhythm';
 import { type ClefMoment, ownReading, type StaffReading, staffReadings } from './clef.ts';
 
 /** One note head: the pitch as the player reads it, and the sign it needs. */

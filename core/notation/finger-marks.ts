@@ -1,4 +1,4 @@
-import type { Plan, PlannedSound } from '#core/plan';
+import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /** What is set over a note head: the finger, how it stands, and what changes here. */
 export interface FingerMark {

@@ -1,5 +1,5 @@
 import { parsePitch } from '#core/pitch';
-import type { Plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
 import type { ReadAs } from './engraving.ts';
 
 /** How the player of a plan reads its notes: as they are fingered, on retuned strings too. */

@@ -2,14 +2,16 @@ export {
   alterationInKey,
   formatKey,
   isInKey,
-  keyOfTonic,
+  type Key,
   KEY_MODES,
+  keyLabel,
+  type KeyMode,
+  keyOfTonic,
   keyWithSignature,
   parseKey,
   pitchInKey,
   sharpsOrFlats,
 } from './key.ts';
-export type { Key, KeyMode } from './key.ts';
 export {
   DIATONIC_SEMITONES,
   displayPitch,
@@ -17,14 +19,18 @@ export {
   fifthsOf,
   formatPitch,
   frequencyHz,
+  type Interval,
+  type LetterIndex,
   LETTERS,
+  noteLabel,
   parsePitch,
+  type Pitch,
   pitchAt,
+  pitchLabel,
   respelled,
   samePitch,
   semitonesOf,
   stepsOf,
   transposedBy,
 } from './pitch.ts';
-export type { Interval, LetterIndex, Pitch } from './pitch.ts';
 export { PitchText } from './schema.ts';

@@ -1,5 +1,5 @@
-import { badReading, goodReading, type Reading } from '#core/reading';
-import { notAKey } from '#core/words';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { pitchIssue } from '#core/messages';
 import { displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch, pitchAt } from './pitch.ts';
 
 /** The two modes a key signature is read in. */
@@ -10,7 +10,9 @@ export type KeyMode = (typeof KEY_MODES)[number];
 
 /** A key: its tonic (the octave is of no meaning here), its mode, and its signature. */
 export interface Key {
+  /** Its octave has no meaning. */
   readonly tonic: Pitch;
+  /** Of the signature. */
   readonly mode: KeyMode;
   /** Sharps of the signature; flats are negative. −7 … 7. */
   readonly fifths: number;
@@ -66,10 +68,16 @@ export function formatKey(key: Key): string {
   return `${displayPitchClass(key.tonic).replace('♭', 'b').replace('♯', '#')} ${key.mode}`;
 }
 
+/** "E♭ major" for a key text; a text that is no key comes back as it is. */
+export function keyLabel(text: string): string {
+  const key = parseKey(text);
+  return key.ok ? `${displayPitchClass(key.value.tonic)} ${key.value.mode}` : text;
+}
+
 /** Reads a key such as `"Eb major"` or `"F# minor"`. */
 export function parseKey(text: string): Reading<Key> {
   const match = /^\s*([A-Ga-g](?:b|#|♭|♯)?)\s+(major|minor)\s*$/u.exec(text);
   const tonic = parsePitch(`${match?.[1] ?? ''}4`);
   const key = tonic.ok ? keyOfTonic(tonic.value, match?.[2] === 'minor' ? 'minor' : 'major') : null;
-  return match && key ? goodReading(key) : badReading({ code: 'pitch', where: { pointer: '/material/key' }, ...notAKey(text) });
+  return match && key ? goodReading(key) : badReading(pitchIssue('not-a-key', { text }, { pointer: '/material/key' }));
 }

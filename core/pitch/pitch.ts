@@ -1,5 +1,5 @@
-import { badReading, goodReading, type Reading } from '#core/reading';
-import { notAPitch, pitchNeedsOctave } from '#core/words';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { pitchIssue } from '#core/messages';
 
 /** Letters in the order of the scale on C; the index is the number of letter steps above C. */
 export const LETTERS = ['C', 'D', 'E', 'F', 'G', 'A', 'B'] as const;
@@ -15,6 +15,7 @@ const FIFTHS_ORDER: readonly LetterIndex[] = [3, 0, 4, 1, 5, 2, 6];
 
 /** A pitch as it is spelled: F♯4 and G♭4 are different pitches here. Sounding, unless a name says written. */
 export interface Pitch {
+  /** The letter name. */
   readonly letter: LetterIndex;
   /** Semitones by which the accidental raises the letter: −2 (double flat) … 2 (double sharp). */
   readonly alteration: number;
@@ -24,7 +25,9 @@ export interface Pitch {
 
 /** An interval as spelled: how many letter steps and how many semitones, both upward. */
 export interface Interval {
+  /** Letter steps: 0 a unison, 7 an octave. */
   readonly steps: number;
+  /** Semitones: 0 a unison, 12 an octave. */
   readonly semitones: number;
 }
 
@@ -91,6 +94,18 @@ export function displayPitch(pitch: Pitch): string {
   return `${displayPitchClass(pitch)}${pitch.octave}`;
 }
 
+/** A pitch text as people read it: "E♭4". A text that is no pitch comes back as it is. */
+export function pitchLabel(text: string): string {
+  const pitch = parsePitch(text);
+  return pitch.ok ? displayPitch(pitch.value) : text;
+}
+
+/** The note of a pitch text, or of a note name alone, without its octave: "E♭". A text that is neither comes back as it is. */
+export function noteLabel(text: string): string {
+  const pitch = parsePitch(/[0-9]$/.test(text) ? text : `${text}4`);
+  return pitch.ok ? displayPitchClass(pitch.value) : text;
+}
+
 /**
  * Reads one pitch as people type it: `Eb4`, `E♭4`, `f##5`, `Fx5`. The letter may be small; the octave is needed.
  * Octaves −1 to 9 and at most a double accidental.
@@ -98,9 +113,9 @@ export function displayPitch(pitch: Pitch): string {
 export function parsePitch(text: string): Reading<Pitch> {
   const match = /^([A-Ga-g])(##|#|x|♯♯|♯|𝄪|bb|b|♭♭|♭|𝄫)?(-?[0-9])?$/u.exec(text.trim());
   const letterText = match?.[1];
-  if (!match || letterText === undefined) return badReading({ code: 'pitch', where: {}, ...notAPitch(text) });
+  if (!match || letterText === undefined) return badReading(pitchIssue('not-a-pitch', { text }));
   const octaveText = match[3];
-  if (octaveText === undefined) return badReading({ code: 'pitch', where: {}, ...pitchNeedsOctave(text.trim()) });
+  if (octaveText === undefined) return badReading(pitchIssue('needs-octave', { text: text.trim() }));
   const alteration = { '##': 2, x: 2, '♯♯': 2, '𝄪': 2, '#': 1, '♯': 1, b: -1, '♭': -1, bb: -2, '♭♭': -2, '𝄫': -2 }[match[2] ?? ''] ?? 0;
   return goodReading({ letter: letterNamed(letterText), alteration, octave: Number(octaveText) });
 }

@@ -1,23 +1,13 @@
+import type { Steps } from '#core/result';
+import { readBrief } from '#core/brief';
+import { type Preference, PREFERENCES } from '#core/brief/parts';
 import type { Placement } from '#core/hand';
-import {
-  backwardSums,
-  fingeringLabel,
-  forwardSums,
-  indexOfLeast,
-  positionKey,
-  type Preference,
-  PREFERENCES,
-  restricted,
-  tracedBack,
-  tracedForth,
-  type Way,
-} from '#core/search';
-import { costBreakdown, costDifferences } from './cost-breakdown.ts';
-import { describe } from './describe.ts';
-import { placedNotes } from './placed-note.ts';
-import { readBrief } from './read-brief.ts';
-import { asksOfWholeLine, laid, solve, type Solved, wayIn, withWay } from './solve.ts';
-import type { Alternative, Plan } from './types.ts';
+import { costBreakdown, costDifferences, describe, type Plan } from '#core/plan/describe';
+import { positionKey } from '#core/search/costs';
+import { restricted } from '#core/search/lattice';
+import { backwardSums, fingeringLabel, forwardSums, indexOfLeast, tracedBack, tracedForth, type Way } from '#core/search/ways';
+import { asksOfWholeLine, laid, placedNotes, solve, type Solved, wayIn, withWay } from '#core/solve';
+import type { Alternative } from './types.ts';
 
 /** Nothing dearer than this against the best is offered as just another way, thousandths: about two shifts. */
 const DEAREST = 4000;
@@ -50,7 +40,7 @@ interface Candidate {
  * fifth of the notes is fingered otherwise than in every way kept before; and the best line under each wish, one solve
  * each; and, where the teacher has fixed notes, what the engine would do without. All are priced by the brief's own weights.
  */
-export function alternativesTo(solved: Solved, best: Plan, most: number): readonly Alternative[] {
+export function* alternativesTo(solved: Solved, best: Plan, most: number): Steps<readonly Alternative[]> {
   if (most <= 0) return [];
   const chosen = solved.placements.map(fingeringLabel);
   const kept: Candidate[] = [];
@@ -59,11 +49,15 @@ export function alternativesTo(solved: Solved, best: Plan, most: number): readon
     if (apart.every((notes) => notes >= leastNotes)) kept.push(candidate);
   };
   const fifth = Math.max(1, Math.ceil(solved.steps.length * DIFFERENT_SHARE));
-  for (const way of otherWays(solved)) {
+  for (const way of yield* otherWays(solved)) {
     if (kept.length >= most) break;
     take(candidateOf('other-way', withWay(solved, way), way.cost), fifth);
   }
-  for (const candidate of wishedWays(solved)) take(candidate, 1);
+  for (const wish of PREFERENCES.filter((name) => !solved.task.wishes.has(name))) {
+    yield;
+    for (const candidate of wayUnder(solved, wish)) take(candidate, 1);
+  }
+  yield;
   const others = kept
     .toSorted((one, other) => one.cost - other.cost)
     .map((each) => alternative(best, each, differing(chosen, each.labels)));
@@ -88,8 +82,8 @@ function alternative(best: Plan, { kind, solved }: Pick<Candidate, 'kind' | 'sol
 }
 
 /** Other ways, cheapest first. */
-function otherWays(solved: Solved): readonly Way[] {
-  if (asksOfWholeLine(solved.task)) return waysWithout(solved);
+function* otherWays(solved: Solved): Steps<readonly Way[]> {
+  if (asksOfWholeLine(solved.task)) return yield* waysWithout(solved);
   return solved.steps.length > MOST_NOTES_COMPARED ? [] : waysThrough(solved);
 }
 
@@ -125,23 +119,17 @@ function placesOf(candidates: readonly Placement[]): readonly (readonly number[]
 }
 
 /** Where the brief asks something of the whole line: for every note, the best line that takes it otherwise, solved again. */
-function waysWithout({ task, lattice, placements }: Solved): readonly Way[] {
+function* waysWithout({ task, lattice, placements }: Solved): Steps<readonly Way[]> {
   if (placements.length > MOST_SOLVED_AGAIN) return [];
-  const ways = placements.flatMap((chosen, order) => {
+  const ways: Way[] = [];
+  for (const [order, chosen] of placements.entries()) {
     const label = fingeringLabel(chosen);
-    return (
-      wayIn(
-        task,
-        restricted(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label),
-      ) ?? []
-    );
-  });
+    const otherwise = restricted(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label);
+    const way = wayIn(task, otherwise);
+    if (way) ways.push(way);
+    yield;
+  }
   return ways.toSorted((one, other) => one.cost - other.cost);
-}
-
-/** The best line under each wish the brief does not have, priced as the brief prices. */
-function wishedWays(solved: Solved): readonly Candidate[] {
-  return PREFERENCES.filter((wish) => !solved.task.wishes.has(wish)).flatMap((wish) => wayUnder(solved, wish));
 }
 
 /** What the engine would do without the teacher's locks, where that is something else. */
@@ -156,7 +144,7 @@ function unlocked(solved: Solved, best: Plan): readonly Alternative[] {
   return differs.length === 0 ? [] : [alternative(best, { kind: 'unlocked', solved: free }, differs)];
 }
 
-/** The line under one wish more, priced without it. */
+/** The best line under one wish more, priced as the brief prices: without it. */
 function wayUnder({ task }: Solved, wish: Preference): readonly Candidate[] {
   const { 'fewest-shifts': _, ...wishes } = task.brief.preferences ?? {};
   const asked = readBrief({ ...task.brief, preferences: { ...wishes, [wish]: 1 } });

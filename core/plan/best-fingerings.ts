@@ -1,10 +1,8 @@
-import { goodReading, type Reading } from '#core/reading';
-import { bestWays, fingeringLabel, groupedBy } from '#core/search';
-import { describe } from './describe.ts';
-import type { Brief } from './schema.ts';
-import { solveBrief } from './solve-brief.ts';
-import { asksOfWholeLine, withWay } from './solve.ts';
-import type { Plan } from './types.ts';
+import type { Brief } from '#core/brief';
+import { describe, type Plan } from '#core/plan/describe';
+import { goodReading, type Reading } from '#core/result';
+import { bestWays, fingeringLabel, groupedBy } from '#core/search/ways';
+import { asksOfWholeLine, solveBrief, withWay } from '#core/solve';
 
 /**
  * The k cheapest different fingerings of a brief, cheapest first: exact, counted by string and finger. They are near

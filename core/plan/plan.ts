@@ -1,17 +1,7 @@
-import { alternativesTo } from './alternatives.ts';
-import { describe } from './describe.ts';
-import { relaxed } from './relaxed.ts';
-import type { Brief } from './schema.ts';
-import { solveBrief } from './solve-brief.ts';
+import type { Brief } from '#core/brief';
+import { finished } from '#core/result';
+import { type PlanOptions, planSteps } from './plan-steps.ts';
 import type { PlanOutcome } from './types.ts';
-
-/** What a call wants beyond the best plan. */
-export interface PlanOptions {
-  /** How many alternatives at most; none when absent. */
-  readonly alternatives?: number;
-  /** Hears how much of a long line is laid out, 0 to 1, every thousand notes or so; an error it throws ends the planning. */
-  readonly onProgress?: (share: number) => void;
-}
 
 /**
  * The one entrance: a teacher's brief becomes plans. Deterministic: equal briefs give equal plans.
@@ -21,8 +11,5 @@ export interface PlanOptions {
  * which note fails first, why, and what would help, with the plan that this help gives. The brief must match its schema.
  */
 export function plan(brief: Brief, options: PlanOptions = {}): PlanOutcome {
-  const solved = solveBrief(brief, options.onProgress);
-  if (!solved.ok) return { ...solved, relaxed: relaxed(brief, solved.issues) };
-  const best = describe(solved.value);
-  return { ok: true, value: { best, alternatives: alternativesTo(solved.value, best, options.alternatives ?? 0) } };
+  return finished(planSteps(brief, options));
 }

@@ -1,10 +1,9 @@
-import { schoolsOf, handOf } from '#core/hand';
-import { TUNINGS } from '#core/instrument';
-import type { Issue } from '#core/reading';
-import { relaxationWords } from '#core/words';
-import { describe } from './describe.ts';
-import type { Brief, Limits } from './schema.ts';
-import { solveBrief } from './solve-brief.ts';
+import { ASKED_PARTS, type Brief, readPlayer } from '#core/brief';
+import { limitsSet, type PartSetting, type SetLimit } from '#core/brief/parts';
+import { isAbout, type Issue } from '#core/messages';
+import { describe } from '#core/plan/describe';
+import type { Steps } from '#core/result';
+import { solveBrief } from '#core/solve';
 import type { Relaxed } from './types.ts';
 
 /** One thing let go of a brief, and what to call it. */
@@ -13,97 +12,74 @@ interface Relaxation {
   readonly brief: Brief;
 }
 
+/** Relaxations of one kind: all that help are weighed, or only the first. */
+interface Relaxations {
+  readonly tries: readonly Relaxation[];
+  readonly weigh: 'every' | 'first';
+}
+
 /**
  * The single limit whose letting go helps most: tried, not guessed. First the small steps are tried, one more position,
  * string or finger, one lock or one count of shifts; of those with which the whole line can be planned the cheapest plan
  * is taken. Then each limit as a whole, then all of them. Null when nothing the brief says is to blame, as for a note
  * that the instrument does not have.
  */
-export function relaxed(brief: Brief, issues: readonly Issue[]): Relaxed | null {
-  if (!issues.some((issue) => issue.code === 'limit' || issue.code === 'lock')) return null;
-  for (const tries of [smallSteps(brief, issues), wholeLimits(brief), everything(brief)]) {
-    const plans = tries.flatMap((each): readonly Relaxed[] => {
-      const solved = solveBrief(each.brief);
-      return solved.ok ? [{ relaxation: each.words, brief: each.brief, plan: describe(solved.value) }] : [];
-    });
+export function* relaxed(brief: Brief, issues: readonly Issue[]): Steps<Relaxed | null> {
+  if (!issues.some((issue) => isAbout(issue, 'limit', 'lock'))) return null;
+  for (const groups of [smallSteps(brief, issues), [wholeLimits(brief)], [everything(brief)]]) {
+    const plans: Relaxed[] = [];
+    for (const group of groups) plans.push(...(yield* planned(group)));
     const [best] = plans.toSorted((one, other) => one.plan.cost.totalThousandths - other.plan.cost.totalThousandths);
     if (best) return best;
   }
   return null;
 }
 
-function smallSteps(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
-  const { limits = {}, locks = [] } = brief;
-  const hand = handOf(brief.instrument.kind, schoolOf(brief));
-  const strings = brief.instrument.tuning ?? TUNINGS[brief.instrument.kind];
-  const failing = new Set(issues.map((issue) => issue.where.note));
-  const more = <Name extends 'positions' | 'strings' | 'fingers'>(name: Name, all: readonly string[]): readonly Relaxation[] => {
-    const allowed = limits[name];
-    if (!allowed) return [];
-    return all
-      .filter((each) => !allowed.some((known) => known === each))
-      .map((each) => ({ words: relaxationWords(name, each), brief: withLimits(brief, { ...limits, [name]: [...allowed, each] }) }));
+function* planned({ tries, weigh }: Relaxations): Steps<readonly Relaxed[]> {
+  const plans: Relaxed[] = [];
+  for (const { words, brief } of tries) {
+    const solved = solveBrief(brief);
+    yield;
+    if (!solved.ok) continue;
+    plans.push({ relaxation: words, brief, plan: describe(solved.value) });
+    if (weigh === 'first') break;
+  }
+  return plans;
+}
+
+function smallSteps(brief: Brief, issues: readonly Issue[]): readonly Relaxations[] {
+  const player = readPlayer(brief);
+  const limits = player.ok ? limitsSet(brief.limits).map((limit) => smallerLimits(brief, limit, player.value)) : [];
+  return [...limits, { tries: withoutFailingLocks(brief, issues), weigh: 'every' }];
+}
+
+function smallerLimits(brief: Brief, { name, part, value }: SetLimit, setting: PartSetting): Relaxations {
+  const { steps, weigh } = part.smallerSteps(value, setting);
+  return {
+    tries: steps.map((step) => ({ words: step.words, brief: { ...brief, limits: { ...brief.limits, [name]: step.value } } })),
+    weigh,
   };
-  return [
-    ...more('positions', hand.positionLabels),
-    ...more('strings', strings),
-    ...more('fingers', hand.fingers),
-    ...locks
-      .filter((lock) => failing.has(lock.note))
-      .map((lock) => ({
-        words: relaxationWords('lock', String(lock.note + 1)),
-        brief: { ...brief, locks: locks.filter((other) => other !== lock) },
-      })),
-    ...countsNear(brief, limits),
-    ...(limits.openStrings === undefined || limits.openStrings === 'allow'
-      ? []
-      : [{ words: relaxationWords('openStrings', ''), brief: withLimits(brief, { ...limits, openStrings: 'allow' as const }) }]),
-  ];
 }
 
-/** How many shifts more or fewer are tried. */
-const COUNTS_TRIED = 8;
-
-function countsNear(brief: Brief, limits: Limits): readonly Relaxation[] {
-  const { shifts } = limits;
-  if (shifts === undefined) return [];
-  const counts = Array.from({ length: 2 * COUNTS_TRIED + 1 }, (_, index) => shifts - COUNTS_TRIED + index);
-  const near = counts
-    .filter((count) => count >= 0 && count !== shifts)
-    .toSorted((one, other) => Math.abs(one - shifts) - Math.abs(other - shifts));
-  const first = near.find((count) => solveBrief(withLimits(brief, { ...limits, shifts: count })).ok);
-  if (first === undefined) return [];
-  return [{ words: relaxationWords('shifts', String(first)), brief: withLimits(brief, { ...limits, shifts: first }) }];
+function withoutFailingLocks(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
+  const { locks = [] } = brief;
+  const failing = new Set(issues.map((issue) => issue.where.note));
+  return locks
+    .filter((lock) => failing.has(lock.note))
+    .map((lock) => ({
+      words: `without the finger fixed on note ${lock.note + 1}`,
+      brief: { ...brief, locks: locks.filter((other) => other !== lock) },
+    }));
 }
 
-function wholeLimits(brief: Brief): readonly Relaxation[] {
-  const { limits = {} } = brief;
-  const names = ['positions', 'strings', 'fingers', 'highestPerString', 'openStrings', 'shifts'] as const;
-  const { locks: _, ...unlocked } = brief;
-  return [
-    ...names
-      .filter((name) => limits[name] !== undefined)
-      .map((name) => {
-        const { [name]: __, ...others } = limits;
-        return { words: relaxationWords('without', name), brief: withLimits(brief, others) };
-      }),
-    ...(brief.locks ? [{ words: relaxationWords('without', 'locks'), brief: unlocked }] : []),
-    ...(brief.samePatternEveryOctave === true
-      ? [{ words: relaxationWords('without', 'pattern'), brief: { ...brief, samePatternEveryOctave: false } }]
-      : []),
-    ...(brief.wayDown === 'as-up' ? [{ words: relaxationWords('without', 'as-up'), brief: { ...brief, wayDown: 'own' as const } }] : []),
-  ];
+function wholeLimits(brief: Brief): Relaxations {
+  const tries = ASKED_PARTS.flatMap(({ whole, isAsked, without }) =>
+    whole !== null && isAsked(brief) ? [{ words: `without ${whole}`, brief: without(brief) }] : [],
+  );
+  return { tries, weigh: 'every' };
 }
 
-function everything(brief: Brief): readonly Relaxation[] {
+function everything(brief: Brief): Relaxations {
   const { limits: _, locks: __, samePatternEveryOctave: ___, wayDown: ____, ...free } = brief;
-  return [{ words: relaxationWords('without', 'all'), brief: free }];
-}
-
-function withLimits(brief: Brief, limits: Limits): Brief {
-  return { ...brief, limits };
-}
-
-function schoolOf(brief: Brief): ReturnType<typeof schoolsOf>[number] {
-  return brief.player?.school ?? schoolsOf(brief.instrument.kind)[0];
+  return { tries: [{ words: 'without any limit, which no single one explains', brief: free }], weigh: 'first' };
 }

@@ -1,2 +1,1 @@
-export { droneHz, performanceOf, USUAL_TEMPO } from './performance.ts';
-export type { Beat, Performance, PerformanceChoice, PlayedNote, Slide } from './performance.ts';
+export { type Beat, droneHz, type Performance, performanceOf, type PlayedNote, USUAL_TEMPO } from './performance.ts';

@@ -1,6 +1,7 @@
-import { asNumber } from '#core/material';
+import { instrumentOf, intoned } from '#core/fit';
 import { frequencyHz } from '#core/pitch';
-import { instrumentOf, intoned, type Plan, type PlannedSound, type Shift } from '#core/plan';
+import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
+import { asNumber } from '#core/rhythm';
 
 /** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
 export const USUAL_TEMPO = 72;

@@ -1,5 +1,5 @@
 import { PitchDetector } from 'pitchy';
-import { finePitchHz, levelOf } from '#core/take';
+import { finePitchHz, levelOf } from '#core/listening';
 
 /** What was heard in a stretch of sound. */
 export type Heard = { readonly kind: 'silent' | 'clipped' | 'unclear' } | { readonly kind: 'pitch'; readonly hz: number };

@@ -1,6 +1,6 @@
-import { type Piece, PIECE_FORMAT, PIECE_VERSION } from '#core/format';
+import type { Brief } from '#core/brief';
+import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
 import { parseLineText } from '#core/material';
-import type { Brief } from '#core/plan';
 
 /** How this studio sorts its pieces, by words of their names. */
 const TAGS: readonly (readonly [string, readonly string[]])[] = [
@@ -104,7 +104,7 @@ export const DEMO_PIECES: readonly Piece[] = [
 
 function demo(name: string, brief: Brief): Piece {
   const tags = TAGS.flatMap(([tag, words]) => (words.some((word) => name.includes(word)) ? [tag] : []));
-  return { format: PIECE_FORMAT, version: PIECE_VERSION, name, brief, ...(tags.length === 0 ? {} : { tags }) };
+  return headed(DOCUMENT_KINDS.piece, { name, brief, ...(tags.length === 0 ? {} : { tags }) });
 }
 
 function demoLine(name: string, brief: Omit<Brief, 'material'>, key: string, text: string): Piece {

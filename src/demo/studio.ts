@@ -1,6 +1,6 @@
-import { INSTRUMENT_FORMAT, INSTRUMENT_VERSION, type InstrumentSheet, PLAYER_FORMAT, PLAYER_VERSION, type PlayerSheet } from '#core/format';
+import type { PlayerProfile } from '#core/brief';
+import { DOCUMENT_KINDS, headed, type InstrumentSheet, type PlayerSheet } from '#core/documents';
 import type { InstrumentSpec } from '#core/instrument';
-import type { PlayerProfile } from '#core/plan';
 
 /** A pupil of the made-up studio and the instrument this pupil has. */
 export interface DemoPlayer {
@@ -43,7 +43,7 @@ function pupil(
   more: Partial<PlayerProfile> = {},
 ): DemoPlayer {
   return {
-    player: { format: PLAYER_FORMAT, version: PLAYER_VERSION, name, profile: { kind: instrument.kind, player, ...more } },
-    instrument: { format: INSTRUMENT_FORMAT, version: INSTRUMENT_VERSION, name: instrumentName, instrument },
+    player: headed(DOCUMENT_KINDS.player, { name, profile: { kind: instrument.kind, player, ...more } }),
+    instrument: headed(DOCUMENT_KINDS.instrument, { name: instrumentName, instrument }),
   };
 }

@@ -1,4 +1,4 @@
-import type { Brief, Mark } from '#core/plan';
+import type { Brief, Mark } from '#core/brief';
 import type { WrittenRows } from './layout.ts';
 
 /** What the teacher has written, by line index, and the letters that refer to the remarks, in the order of the notes. */

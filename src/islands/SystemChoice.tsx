@@ -1,9 +1,10 @@
+import { changeBrief } from '../state/brief-actions.ts';
+import type { Brief } from '#core/brief';
+import { withIntonation } from '#core/brief/edits';
 import { LEADING_CENTS, SYSTEMS } from '#core/intonation';
-import type { Brief } from '#core/plan';
-import { changeBrief } from '../store/bench-actions.ts';
-import { withIntonation } from '../store/brief-edits.ts';
+import { Choice } from '../ui/Choice.tsx';
+import { TextField } from '../ui/Field.tsx';
 import { SYSTEM_LABELS } from '../words/intonation.ts';
-import { Choice } from './bench/Choice.tsx';
 
 /** What the notes of the piece aim at; with melodic intonation, how much leading notes are raised. */
 export function SystemChoice({ intonation }: { readonly intonation: Brief['intonation'] }) {
@@ -22,9 +23,9 @@ export function SystemChoice({ intonation }: { readonly intonation: Brief['inton
         <label>
           {' '}
           by{' '}
-          <input
+          <TextField
             type="number"
-            className="field w-16"
+            className="w-16"
             aria-label="Leading notes raised, cents"
             min={LEADING_CENTS.least}
             max={LEADING_CENTS.most}

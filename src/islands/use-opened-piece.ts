@@ -1,5 +1,9 @@
+import { keepPlanning } from '../state/planning-actions.ts';
+import { keepSaving } from '../state/saving.ts';
+import { readyToRead } from '../storage/first-start.ts';
+import { bringStudio } from '../state/studio.ts';
+import { newPiece, openPiece, switchPiece } from '../state/work-actions.ts';
 import { useEffect, useState } from 'react';
-import { bringStudio, keepWorking, newPiece, openPiece, switchPiece } from '../store/bench-work.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is
@@ -17,10 +21,12 @@ export function useOpenedPiece(): string | null {
       })
       .then(() => {
         if (gone) return;
-        const stopWorking = keepWorking();
+        const stopPlanning = keepPlanning();
+        const stopSaving = keepSaving();
         const stopInStep = inStepWhenIdle();
         stop = () => {
-          stopWorking();
+          stopPlanning();
+          stopSaving();
           stopInStep();
         };
       });
@@ -40,7 +46,7 @@ function inStepWhenIdle(): () => void {
   let stop = (): void => undefined;
   let gone = false;
   requestIdleCallback(() => {
-    void import('../store/in-step.ts').then(({ keepInStep }) => {
+    void import('../state/in-step.ts').then(({ keepInStep }) => {
       if (!gone) stop = keepInStep();
     });
   });
@@ -52,12 +58,12 @@ function inStepWhenIdle(): () => void {
 
 /** The address then names the piece, and keeps whatever else it says. */
 async function openFromAddress(): Promise<void> {
-  if (document.documentElement.dataset['demo'] === 'yes') await (await import('../store/demo.ts')).seedDemoOnce();
+  await readyToRead();
   await bringStudio();
   const address = new URL(location.href);
   const linked = address.searchParams.get('brief');
   const id = address.searchParams.has('new') || linked !== null ? newPiece() : await openPiece(address.searchParams.get('piece'));
-  if (linked !== null) await (await import('../store/open-link.ts')).openLinkedBrief(linked);
+  if (linked !== null) await (await import('../state/open-link.ts')).openLinkedBrief(linked);
   address.searchParams.delete('new');
   address.searchParams.delete('brief');
   address.searchParams.set('piece', id);

@@ -1,5 +1,5 @@
 import { jsPDF } from 'jspdf';
-import { PAPERS, type PrintedSheet, type SheetShape } from '#core/format';
+import { PAPERS, type PrintedSheet, type SheetShape } from '#core/sheet';
 
 /** A sheet as a PDF in real millimetres; its content is left uncompressed, so that it can be measured. */
 export function sheetPdf({ paper, pages }: PrintedSheet): ArrayBuffer {

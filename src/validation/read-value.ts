@@ -1,6 +1,9 @@
 import type { ErrorObject, ValidateFunction } from 'ajv';
-import { badReading, goodReading, type Issue, type Reading } from '#core/reading';
-import { documentNotMatching } from '#core/words';
+import { documentIssue, type Issue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
+
+/** Checks a value against one schema. */
+export type ReadValue<Value> = (value: unknown) => Reading<Value>;
 
 /** Reads a value with a compiled validator: the value itself, or what is wrong with it and where. */
 export function readValue<Value>(validate: ValidateFunction<Value>, value: unknown): Reading<Value> {
@@ -8,7 +11,7 @@ export function readValue<Value>(validate: ValidateFunction<Value>, value: unkno
   const [first, ...others] = mostTelling(validate.errors ?? []).map(issueOf);
   return first
     ? badReading(first, ...others)
-    : badReading({ code: 'schema', where: { pointer: '' }, ...documentNotMatching('', 'does not match') });
+    : badReading(documentIssue('not-matching', { pointer: '', expected: 'does not match its schema' }, { pointer: '' }));
 }
 
 /** A union reports the failure of every branch; the deepest errors are the ones about what was meant. */
@@ -21,7 +24,7 @@ function mostTelling(errors: readonly ErrorObject[]): readonly ErrorObject[] {
 
 function issueOf(error: ErrorObject): Issue {
   const pointer = error.instancePath;
-  return { code: 'schema', where: { pointer }, ...documentNotMatching(pointer, expectation(error)) };
+  return documentIssue('not-matching', { pointer, expected: expectation(error) }, { pointer });
 }
 
 /** What was expected, by the keyword that failed. */

@@ -1,17 +1,14 @@
-import type { Brief } from '#core/plan';
+import type { Brief } from '#core/brief';
 import { SYSTEM_LABELS } from './intonation.ts';
-import { instrumentLabel, materialLabel, noteLabel, OPEN_STRING_LABELS, PURPOSE_LABELS, wishLabels } from './labels.ts';
+import { limitsSet, PURPOSE_LABELS } from '#core/brief/parts';
+import { instrumentLabel, materialLabel, wishLabels } from './labels.ts';
 
 /** The whole brief as one line of print. */
 export function briefLine(brief: Brief): string {
   const player = brief.player?.name ? `for ${brief.player.name}, ` : '';
   const tempo = brief.tempo === undefined ? '' : `, ♩ = ${brief.tempo}`;
-  const limits = brief.limits ?? {};
   const told = [
-    limits.positions ? `positions ${limits.positions.join(', ')}` : '',
-    limits.strings ? `strings ${limits.strings.map(noteLabel).join(', ')}` : '',
-    limits.fingers ? `fingers ${limits.fingers.join(', ')}` : '',
-    limits.openStrings && limits.openStrings !== 'allow' ? `open strings ${OPEN_STRING_LABELS[limits.openStrings]}` : '',
+    ...limitsSet(brief.limits).map(({ part, value }) => (part.stands.in === 'sentence' ? part.words.asked(value) : '')),
     brief.purpose ? PURPOSE_LABELS[brief.purpose] : '',
     brief.intonation?.system && brief.intonation.system !== 'equal' ? `aiming at ${SYSTEM_LABELS[brief.intonation.system]}` : '',
     ...wishLabels(brief),

@@ -1,9 +1,11 @@
-import { crowdedFrom } from '#core/hand';
+import { handOfPlan, instrumentOf, type IntonedStop } from '#core/fit';
+import { crowdedFrom } from '#core/hand/reach';
 import { contactPointMm, soundingLengthMm } from '#core/instrument';
 import type { Intonation } from '#core/intonation';
-import { handOfPlan, instrumentOf, type IntonedStop, type Plan, type PlannedReach, type Shift, type Stop } from '#core/plan';
+import { pitchLabel } from '#core/pitch';
+import type { Plan, PlannedReach, Shift, Stop } from '#core/plan/describe';
 import { centsText, exactMmText, hzText, systemReason } from './intonation.ts';
-import { pitchLabel, REACH_LABELS } from './labels.ts';
+import { REACH_LABELS } from './labels.ts';
 import { mmText, semitonesText } from './plan-words.ts';
 
 /** How each number on the screen came about, with its values put in. */

@@ -1,43 +1,6 @@
-import type { Asked, Brief, PlanSums } from '#core/plan';
-import { positionWords, pointsText } from '#core/words';
-import { noteLabel, OPEN_STRING_LABELS, PREFERENCE_LABELS, PURPOSE_LABELS } from './labels.ts';
+import type { PlanSums } from '#core/explain';
+import { pointsText } from './differences.ts';
 import { mmText } from './plan-words.ts';
-
-/** A part of the brief in words: "only first position", "strong fingers", "3 fixed notes". */
-export function askedText(asked: Asked, { limits = {}, locks = [], purpose }: Brief): string {
-  switch (asked.kind) {
-    case 'wish':
-      return PREFERENCE_LABELS[asked.name];
-    case 'limit':
-      return limitText(asked.name, limits);
-    case 'part':
-      return {
-        purpose: PURPOSE_LABELS[purpose ?? 'none'],
-        wayDown: 'down as up',
-        samePatternEveryOctave: 'one pattern for every octave',
-        locks: locks.length === 1 ? 'one fixed note' : `${locks.length} fixed notes`,
-      }[asked.name];
-  }
-}
-
-function limitText(name: Extract<Asked, { kind: 'limit' }>['name'], limits: NonNullable<Brief['limits']>): string {
-  switch (name) {
-    case 'positions':
-      return `only ${(limits.positions ?? []).map((label) => positionWords({ label, alteration: null })).join(', ')}`;
-    case 'strings':
-      return `only the strings ${(limits.strings ?? []).map(noteLabel).join(', ')}`;
-    case 'fingers':
-      return `only fingers ${(limits.fingers ?? []).join(', ')}`;
-    case 'openStrings':
-      return `open strings ${OPEN_STRING_LABELS[limits.openStrings ?? 'allow']}`;
-    case 'highestPerString':
-      return 'a highest note on a string';
-    case 'shifts':
-      return `exactly ${limits.shifts ?? 0} shifts`;
-    case 'harmonics':
-      return 'natural harmonics';
-  }
-}
 
 const COUNTED = [
   ['shifts', 'shift', 'shifts'],

@@ -1,7 +1,6 @@
-import { displayPitchClass } from '#core/pitch';
-import { type Check, type CommaConflict, type Intonation, type IntonationSystem, type Ratio } from '#core/intonation';
-import type { Checkpoint } from '#core/plan';
-import { noteLabel } from './labels.ts';
+import type { Checkpoint } from '#core/fit';
+import type { Check, CommaConflict, Intonation, IntonationSystem, Ratio } from '#core/intonation';
+import { displayPitchClass, noteLabel } from '#core/pitch';
 import { mmText } from './plan-words.ts';
 
 export const SYSTEM_LABELS: Readonly<Record<IntonationSystem, string>> = {

@@ -1,7 +1,7 @@
-import { keyOfTonic, parsePitch } from '#core/pitch';
-import type { Brief } from '#core/plan';
-import type { Piece } from '#core/format';
-import { INSTRUMENT_LABELS, instrumentLabel, keyLabel, materialLabel } from './labels.ts';
+import type { Brief } from '#core/brief';
+import type { Piece } from '#core/documents';
+import { keyLabel, keyOfTonic, parsePitch } from '#core/pitch';
+import { INSTRUMENT_LABELS, instrumentLabel, materialLabel } from './labels.ts';
 
 /** A piece as the library lists, searches and sorts it. */
 export interface LibraryRow {

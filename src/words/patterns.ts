@@ -1,4 +1,4 @@
-import type { FingerPattern } from '#core/plan';
+import type { FingerPattern } from '#core/plan/describe';
 
 /** A finger pattern by what touches: "2 and 3 close", "1 and 2 wide apart"; "all apart" where nothing touches. */
 export function touchText({ gaps, places }: FingerPattern): string {

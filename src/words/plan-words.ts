@@ -1,7 +1,9 @@
-import type { HardPlace, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan';
-import { COST_TERMS } from '#core/search';
-import { positionWords } from '#core/words';
-import { noteLabel, pitchLabel, REACH_LABELS } from './labels.ts';
+import type { HardPlace } from '#core/explain';
+import { positionWords } from '#core/messages';
+import { noteLabel, pitchLabel } from '#core/pitch';
+import type { Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
+import { COST_TERMS } from './cost-terms.ts';
+import { REACH_LABELS } from './labels.ts';
 
 /** "46 mm": millimetres for reading. */
 export function mmText(mm: number): string {

@@ -1,7 +1,7 @@
-import type { CostDifference, Guide, ReasonAbout } from '#core/plan';
-import { COST_TERMS } from '#core/search';
-import { type CountedDifference, differencesText, savingsText } from '#core/words';
-import { pitchLabel } from './labels.ts';
+import type { Compared, Evidence, Instead, Reason, ReasonAbout, WhyNot, Without } from '#core/explain';
+import { issuesText, positionWords } from '#core/messages';
+import { noteLabel, pitchLabel } from '#core/pitch';
+import { payText, pointsText } from './differences.ts';
 
 /** What a reason is about, as a heading. */
 export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
@@ -13,35 +13,84 @@ export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
   finger: 'This finger',
 };
 
-/** "2 string crossings more": the dearest of a row of differences, counted. */
-export function payText(differences: readonly CostDifference[]): string {
-  return differencesText(differences.map(counted));
-}
-
-/** "2 shifts fewer": what is saved. */
-export function gainText(differences: readonly CostDifference[]): string {
-  return savingsText(differences.map(counted));
-}
-
-function counted({ term, times, thousandths }: CostDifference): CountedDifference {
-  return { one: COST_TERMS[term].one, many: COST_TERMS[term].many, times, thousandths };
-}
-
-/** How a guide leads the hand, in a sentence. */
-export function guideText({ kind, inBetween }: Guide): string {
-  const over = inBetween ? `, passing ${pitchLabel(inBetween.written)} (${inBetween.finger} on ${inBetween.string})` : '';
-  switch (kind) {
-    case 'old-finger':
-      return `The finger that leaves slides to its new place${over}; then the new finger is set.`;
-    case 'new-finger':
-      return `The arriving finger slides in${inBetween ? ` from ${pitchLabel(inBetween.written)}` : ''}.`;
-    case 'first-finger':
-      return `The first finger slides to its new place${over}; then the new finger is set.`;
-    case 'same-finger':
-      return 'The same finger slides all the way.';
-    case 'open-string':
-      return 'The hand moves while the open string sounds.';
-    case 'substitution':
-      return 'Another finger takes over on the same note.';
+/** Why something is as it is, in a sentence or two with their numbers. */
+export function reasonText({ written, evidence }: Reason): string {
+  switch (evidence.kind) {
+    case 'locked':
+      return 'You fixed it so.';
+    case 'needed':
+      return `${pitchLabel(written)} cannot be played ${withoutText(evidence.without)}.`;
+    case 'dearer':
+    case 'asked':
+      return `${insteadSentence(evidence)}${stretchText(evidence.compared)}`;
   }
+}
+
+/** Why not the finger or string a teacher expected. */
+export function whyNotText(why: WhyNot): string {
+  switch (why.kind) {
+    case 'chosen':
+      return 'That is what the plan has.';
+    case 'forbidden':
+      return issuesText([why.issue]);
+    case 'costs':
+      return why.deltaThousandths < 0
+        ? `It would cost ${pointsText(why.deltaThousandths)} less; what the brief asks of the whole line keeps it out.`
+        : dearerText('It', why.deltaThousandths, why.more);
+  }
+}
+
+function insteadSentence({ kind, instead, compared }: Extract<Evidence, { readonly instead: Instead }>): string {
+  const subject = insteadText(instead);
+  if (kind === 'dearer') return dearerText(subject, compared.deltaThousandths, compared.more);
+  const lowered = subject.charAt(0).toLowerCase() + subject.slice(1);
+  return `The brief asks for it: ${lowered} would cost ${pointsText(compared.deltaThousandths)} less, but would not keep all it asks.`;
+}
+
+function dearerText(subject: string, thousandths: number, more: Compared['more']): string {
+  if (thousandths === 0) return `${subject} would cost the same; of equals the first is taken.`;
+  const what = more.length === 0 ? '' : `: ${payText(more)}`;
+  return `${subject} would cost ${pointsText(thousandths)} more${what}.`;
+}
+
+/** The other line as the subject of a sentence. */
+function insteadText(instead: Instead): string {
+  switch (instead.does) {
+    case 'stays':
+      return `Staying in ${positionWords(instead.position)} here`;
+    case 'shifts-less':
+      return 'A line with one shift fewer';
+    case 'shifts-elsewhere':
+      return 'Shifting a note sooner or later, or not at all,';
+    case 'stays-on-string':
+      return `Staying on the ${noteLabel(instead.string)} string`;
+    case 'rests':
+      return 'A hand at rest';
+    case 'stops-it':
+      return `Finger ${instead.finger} instead`;
+    case 'takes-finger':
+      return instead.finger === '0' ? 'The open string' : `Finger ${instead.finger} there`;
+  }
+}
+
+/** What the note cannot be played without, as it ends the sentence. */
+function withoutText(without: Without): string {
+  switch (without.lacks) {
+    case 'shift-near':
+      return `from ${positionWords(without.position)} without a shift near it`;
+    case 'other-string':
+      return `on the ${noteLabel(without.string)} string within this brief`;
+    case 'extension':
+      return 'with a hand at rest within this brief';
+    case 'open-string':
+      return 'with a finger within this brief';
+    case 'this-finger':
+      return `with another finger on the ${noteLabel(without.string)} string within this brief`;
+  }
+}
+
+/** The widest reach the other line asks for, when it is beyond the hand's comfort. */
+function stretchText({ stretch }: Compared): string {
+  if (!stretch) return '';
+  return ` Its widest reach is ${Math.round(stretch.needMm)} mm; this hand is at ease up to ${Math.round(stretch.comfortMm)} mm.`;
 }

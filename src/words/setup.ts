@@ -1,7 +1,10 @@
-import { FINGER_DISTANCE_MM, type PlayerHand } from '#core/hand';
+import type { Brief } from '#core/brief';
+import { PURPOSE_LABELS } from '#core/brief/parts';
+import type { WhatChanged } from '#core/explain';
+import { FINGER_DISTANCE_MM, type PlayerHand } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
-import type { Brief, WhatChanged } from '#core/plan';
-import { fingerboardName, HAND_LABELS, pitchLabel, PURPOSE_LABELS, SCHOOL_LABELS } from './labels.ts';
+import { pitchLabel } from '#core/pitch';
+import { fingerboardName, HAND_LABELS, SCHOOL_LABELS } from './labels.ts';
 import { mmText } from './plan-words.ts';
 
 /** How open strings are tuned to each other, by what their players hear. */

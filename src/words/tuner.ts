@@ -1,8 +1,8 @@
 import type { Instrument } from '#core/instrument';
 import type { TuningStep } from '#core/intonation';
+import { noteLabel } from '#core/pitch';
 import type { NoMicrophone } from '../audio/microphone.ts';
 import { centsText, hzText, ratioName } from './intonation.ts';
-import { noteLabel } from './labels.ts';
 import { mmText } from './plan-words.ts';
 
 /** Why the microphone gives nothing, and what would help. */

@@ -1,5 +1,8 @@
-import type { Brief } from '#core/plan';
-import { materialLabel, noteLabel, OPEN_STRING_LABELS, wayLabel, wishLabels } from './labels.ts';
+import type { Brief } from '#core/brief';
+import { LIMIT_NAMES, type LimitName, limitPart, WAY_DOWN_WORDS } from '#core/brief/parts';
+import { noteLabel } from '#core/pitch';
+import { dequal } from 'dequal';
+import { materialLabel, wayLabel, wishLabels } from './labels.ts';
 import { setupChanges } from './setup.ts';
 
 /** What the teacher decides about a piece, as far as words of its changes go. */
@@ -17,16 +20,17 @@ export function workChange(before: Decided, after: Decided): string {
     ...setupChanges(before.brief, after.brief),
     partChange(before.brief, after.brief, rhythmText),
     partChange(before.brief, after.brief, ({ tempo }) => (tempo === undefined ? 'no tempo' : `♩ = ${tempo}`)),
-    ...LIMITS.map((words) => partChange(before.brief, after.brief, words)),
+    ...LIMITS.map((name) => partChange(before.brief, after.brief, (brief) => limitText(name, brief))),
+    partChange(before.brief, after.brief, ({ wayDown }) => (wayDown === 'as-up' ? WAY_DOWN_WORDS.asked : WAY_DOWN_WORDS.free)),
     partChange(before.brief, after.brief, (brief) => wishLabels(brief).join(', ') || 'no special wishes'),
     lockChange(before.brief, after.brief),
-    alike(before.brief.marks, after.brief.marks) ? '' : 'a mark at a note',
+    dequal(before.brief.marks, after.brief.marks) ? '' : 'a mark at a note',
   ].filter((words) => words !== '');
   return told.length === 0 ? 'a change' : told.join('; ');
 }
 
 function materialChange(before: Brief, after: Brief): string {
-  if (alike(before.material, after.material)) return '';
+  if (dequal(before.material, after.material)) return '';
   const name = materialLabel(after);
   return after.material.kind === 'line' && before.material.kind === 'line' ? 'the notes' : name;
 }
@@ -40,17 +44,18 @@ function rhythmText({ rhythm }: Brief): string {
   return rhythm === undefined ? '' : `${rhythm.noteValue ?? ''} in ${rhythm.meter ?? ''}, ${rhythm.notesPerBow ?? 1} to a bow`;
 }
 
-/** What limits and asks of the whole line, each for itself; positions and purpose are told with the player. */
-const LIMITS: readonly ((brief: Brief) => string)[] = [
-  ({ limits }) => (limits?.strings ? `only the strings ${limits.strings.map(noteLabel).join(', ')}` : 'any string'),
-  ({ limits }) => (limits?.fingers ? `only fingers ${limits.fingers.join(', ')}` : 'any finger'),
-  ({ limits }) => `open strings ${OPEN_STRING_LABELS[limits?.openStrings ?? 'allow']}`,
-  ({ wayDown }) => (wayDown === 'as-up' ? 'down as up' : 'down for itself'),
-];
+/** The limits told each for itself; others are told with the player, or among the wishes. */
+const LIMITS = LIMIT_NAMES.filter((name) => limitPart(name).ofPlayer !== true && limitPart(name).stands.in === 'sentence');
+
+function limitText<Name extends LimitName>(name: Name, { limits }: Brief): string {
+  const { words } = limitPart(name);
+  const value = limits?.[name];
+  return value === undefined ? words.none : words.asked(value);
+}
 
 function lockChange(before: Brief, after: Brief): string {
   const [were, are] = [before.locks ?? [], after.locks ?? []];
-  const fixed = are.filter((lock) => !were.some((was) => alike(was, lock)));
+  const fixed = are.filter((lock) => !were.some((was) => dequal(was, lock)));
   const free = were.filter((lock) => !are.some((is) => is.note === lock.note));
   const [only] = fixed;
   const told = [
@@ -63,8 +68,4 @@ function lockChange(before: Brief, after: Brief): string {
 function lockText({ finger, upperFinger, string }: NonNullable<Brief['locks']>[number]): string {
   const fingers = finger === undefined ? '' : wayLabel({ finger, upperFinger: upperFinger ?? null });
   return [fingers, string === undefined ? '' : `on ${noteLabel(string)}`].filter((words) => words !== '').join(' ');
-}
-
-function alike(one: unknown, other: unknown): boolean {
-  return JSON.stringify(one) === JSON.stringify(other);
 }

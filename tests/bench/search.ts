@@ -1,3 +1,5 @@
+import { finished } from '#core/result';
+import { answerTo, openSession } from '#core/session';
 /**
  * How fast the engine is on this machine: figures, and the ratios asked of it, all in one run. `npm run bench`.
  * Ratios are what counts: machines differ. A ratio that is missed is said so, and the exit code tells.
@@ -5,10 +7,11 @@
 import { performance } from 'node:perf_hooks';
 import Graph from 'graphology';
 import { dijkstra } from 'graphology-shortest-path';
-import { type Brief, plan, readBrief, reasonsOf } from '#core/plan';
-import { bestWays, buildLattice, cheapestWay, fingeringLabel, groupedBy, type Lattice, type LatticeNote } from '#core/search';
-import { noteSteps } from '../../core/plan/note-steps.ts';
-import type { Task } from '../../core/plan/read-brief.ts';
+import { type Brief, readBrief, type Task } from '#core/brief';
+import { plan } from '#core/plan';
+import { buildLattice, type Lattice, type LatticeNote } from '#core/search/lattice';
+import { bestWays, cheapestWay, fingeringLabel, groupedBy } from '#core/search/ways';
+import { noteSteps } from '#core/solve';
 
 const ROUNDS = 15;
 
@@ -166,12 +169,12 @@ const general = ratioOf(
 asked('a general shortest-path library against the search, 200 notes', general, 'at least 20', general >= 20);
 
 const reasons = ratioOf(
-  () => reasonsOf(threeOctaves),
+  () => allReasons(threeOctaves),
   () => plan(threeOctaves),
 );
 asked('all reasons of three octaves up and down against one whole plan', reasons, 'under 100', reasons < 100);
 const bySolve = ratioOf(
-  () => reasonsOf(threeOctaves),
+  () => allReasons(threeOctaves),
   () => cheapestWay(laidOut(threeOctaves).lattice),
 );
 asked('the same against laying out and solving alone', bySolve, 'under 100', bySolve < 100);
@@ -179,6 +182,11 @@ asked('the same against laying out and solving alone', bySolve, 'under 100', byS
 const memoryMb = memoryOf(() => plan(longScale(10_000)));
 asked('memory that planning 10,000 notes takes, MB', memoryMb, 'under 200', memoryMb < 200);
 process.exitCode = missed === 0 ? 0 : 1;
+
+/** Every reason of a brief, from the first step on. */
+function allReasons(brief: Brief): unknown {
+  return finished(answerTo(openSession(brief), 'reasons', { kind: 'reasons', note: null }));
+}
 
 /** Growth of heap and buffers while the result is still held; an upper bound, since nothing forces rubbish out. */
 function memoryOf(work: () => unknown): number {

@@ -1,24 +1,29 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
-import { type Alternative, type Brief, plan } from '#core/plan';
+import { benchStore } from '../../src/store/bench-store.ts';
+import type { Brief } from '#core/brief';
+import { FIRST_BRIEF, withHand, withLimits, withMaterialKind, withPattern, withRhythm, withSize } from '#core/brief/edits';
+import { type Alternative, plan } from '#core/plan';
 import {
   acceptRelaxation,
   changeBrief,
   changeBriefAndReadLine,
   describeInstrument,
+  namePlayer,
   settleChange,
   takeAlternative,
   takeInstrument,
   takePlayer,
-  typeLine,
   unlock,
-} from '../../src/store/bench-actions.ts';
-import { benchStore } from '../../src/store/bench-store.ts';
-import { dismissNotice, namePlayer, newPiece, redo, renamePiece, select, undo } from '../../src/store/bench-work.ts';
-import { withHand, withLimits, withMaterialKind, withPattern, withRhythm, withSize } from '../../src/store/brief-edits.ts';
-import { FIRST_BRIEF } from '../../src/store/brief-reading.ts';
-import { instrumentSheet, newInstrument, newPlayer, playerSheet } from '../../src/store/studio-records.ts';
+} from '../../src/state/brief-actions.ts';
+import { dismissNotice } from '../../src/state/notices.ts';
+import { select } from '../../src/state/selection.ts';
+import { newPiece, renamePiece } from '../../src/state/work-actions.ts';
+import { redo, undo } from '../../src/state/work-history.ts';
+import { newInstrument, newPlayer } from '../../src/storage/records.ts';
+import { instrumentSheet, playerSheet } from '../../src/storage/studio.ts';
+import { typeLine } from '../../src/store/bench-actions.ts';
 
 // The saver waits by the window's clock; a test has only the global one.
 Object.assign(globalThis, { window: globalThis });

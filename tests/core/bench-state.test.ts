@@ -1,13 +1,12 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
-import { type Alternative, type Brief, plan } from '#core/plan';
-import { fixStretch, takeAlternative } from '../../src/store/bench-actions.ts';
-import { benchStore, laidOverOf, stretchOf } from '../../src/store/bench-store.ts';
-import { newPiece, select, selectTo, switchPiece, takeOver, undo } from '../../src/store/bench-work.ts';
-import { briefFromText, briefToText } from '../../src/store/brief-link.ts';
-import { briefOfSide, plainSide } from '../../src/store/compared-sides.ts';
-import { database } from '../../src/store/database.ts';
+import type { Brief } from '#core/brief';
+import { type Alternative, plan } from '#core/plan';
+import { DEMO_PIECES } from '../../src/demo/pieces.ts';
+import { briefFromText, briefToText } from '../../src/files/brief-link.ts';
+import { fixStretch, takeAlternative } from '../../src/state/brief-actions.ts';
+import { briefOfSide, plainSide } from '../../src/state/compared-sides.ts';
 import {
   bowTogether,
   insertAfter,
@@ -18,13 +17,20 @@ import {
   typePitches,
   writeMark,
   writeOut,
-} from '../../src/store/line-actions.ts';
-import { closePiece, loadOpenPieces, noteOpened } from '../../src/store/open-pieces.ts';
-import { putUnwritten } from '../../src/store/piece-files.ts';
-import { newRecord, pieceOf, saveRecord } from '../../src/store/pieces.ts';
-import { refingeredBy, watchRefingering } from '../../src/store/refingering.ts';
-import { instrumentSheet, newInstrument, newPlayer, playerSheet } from '../../src/store/studio-records.ts';
-import { DEMO_PIECES } from '../../src/demo/pieces.ts';
+} from '../../src/state/line-actions.ts';
+import { laidOverOf } from '../../src/state/planning.ts';
+import { refingeredBy, watchRefingering } from '../../src/state/refingering.ts';
+import { select, selectTo, stretchOf } from '../../src/state/selection.ts';
+import { newPiece, switchPiece, takeOver } from '../../src/state/work-actions.ts';
+import { undo } from '../../src/state/work-history.ts';
+import { database } from '../../src/storage/database.ts';
+import { closePiece, loadOpenPieces, noteOpened } from '../../src/storage/open-pieces.ts';
+import { pieceOf } from '../../src/storage/pieces.ts';
+import { putUnwritten } from '../../src/storage/put-unwritten.ts';
+import { newInstrument, newPlayer, saveRecord } from '../../src/storage/records.ts';
+import { instrumentSheet, playerSheet } from '../../src/storage/studio.ts';
+import { benchStore } from '../../src/store/bench-store.ts';
+import { newRecord } from '../../src/store/pieces.ts';
 import { fingering, lineBrief } from './briefs.ts';
 
 // The saver waits by the window's clock; a test has only the global one.

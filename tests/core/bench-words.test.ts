@@ -1,13 +1,15 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { type Brief, effectsOf, sumsOf, withMark } from '#core/plan';
+import { askedText, type Brief } from '#core/brief';
+import { withMark } from '#core/brief/edits';
+import { effectsOf, sumsOf } from '#core/explain';
+import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { writtenMarks } from '../../src/engraving/written-marks.ts';
+import { sumDifferences } from '../../src/words/effects.ts';
 import { alternativeName } from '../../src/words/labels.ts';
-import { askedText, sumDifferences } from '../../src/words/effects.ts';
 import { libraryRow, matchesSearch, pieceTitle, tagsOf } from '../../src/words/library.ts';
 import { hardPlaceText } from '../../src/words/plan-words.ts';
 import { workChange } from '../../src/words/work-changes.ts';
-import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { lineBrief, planned } from './briefs.ts';
 
 const scale: Brief = {

@@ -1,9 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { INSTRUMENT_KINDS, type Instrument, mmFromNut, readInstrument, SIZES, stringSpacingMm } from '#core/instrument';
+import { instrumentOf } from '#core/fit';
+import { type Instrument, INSTRUMENT_KINDS, mmFromNut, readInstrument, SIZES, stringSpacingMm } from '#core/instrument';
 import { type Intonation, keyPlaces } from '#core/intonation';
 import { parseKey } from '#core/pitch';
-import { instrumentOf, type PlannedNote, type PlannedSound } from '#core/plan';
+import type { PlannedNote, PlannedSound } from '#core/plan/describe';
 import { boardScale, boardX, boardY, rulerTicks, ZOOMS } from '../../src/islands/measure/board-geometry.ts';
 import {
   handMarks,

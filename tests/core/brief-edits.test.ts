@@ -1,19 +1,23 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { handOf } from '#core/hand';
-import { INSTRUMENT_KINDS } from '#core/instrument';
-import { type Brief, plan } from '#core/plan';
+import type { Brief } from '#core/brief';
 import {
+  FIRST_BRIEF,
+  HIGHEST_OFFERED,
   lineTextOf,
   readLineText,
+  tonicNames,
+  tonicOctaves,
   withInstrument,
   withLimits,
   withMaterialKind,
   withPattern,
   withRhythm,
   withTonicName,
-} from '../../src/store/brief-edits.ts';
-import { FIRST_BRIEF, HIGHEST_OFFERED, tonicNames, tonicOctaves } from '../../src/store/brief-reading.ts';
+} from '#core/brief/edits';
+import { handOf } from '#core/hand';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { plan } from '#core/plan';
 
 describe('an edit of the brief', () => {
   it('to any other instrument leaves a brief that can be planned', () => {

@@ -1,10 +1,13 @@
 import fc from 'fast-check';
-import { HAND_PRESETS, schoolsOf } from '#core/hand';
+import type { Brief } from '#core/brief';
+import { OPEN_STRING_POLICIES, PREFERENCES, PURPOSES } from '#core/brief/parts';
+import { schoolsOf } from '#core/hand';
+import { HAND_PRESETS } from '#core/hand/reach';
 import { INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { LineNoteDocument } from '#core/material';
 import { formatPitch, type LetterIndex, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
-import { type Brief, type Plan, plan } from '#core/plan';
-import { OPEN_STRING_POLICIES, PREFERENCES, PURPOSES } from '#core/search';
+import { plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
 
 /** The best plan of a brief that can be planned; throws with its words otherwise. */
 export function planned(brief: Brief): Plan {

@@ -1,4 +1,6 @@
-import { canBegin, canFollow, type CostSetting, type LabelOf, type LatticeNote, noteCost, stepPricer } from '#core/search';
+import { canBegin, canFollow, type CostSetting, noteCost, stepPricer } from '#core/search/costs';
+import type { LatticeNote } from '#core/search/lattice';
+import type { LabelOf } from '#core/search/ways';
 
 /** A way through a line found by trying: its candidates and its cost. */
 export interface TriedWay {

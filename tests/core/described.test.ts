@@ -1,11 +1,13 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { PIECE_FORMAT, PIECE_VERSION, documentToText, readPieceText } from '#core/format';
+import type { Brief } from '#core/brief';
+import { documentToText, PIECE_FORMAT, PIECE_VERSION, readPieceText } from '#core/documents';
 import { mmFromNut } from '#core/instrument';
 import { formatLineText, parseLineText } from '#core/material';
-import { parsePitch, pitchInKey, parseKey, semitonesOf, formatPitch } from '#core/pitch';
-import { type Brief, type Guide, type Plan, plan } from '#core/plan';
+import { formatPitch, parseKey, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
+import { plan } from '#core/plan';
+import type { Guide, Plan } from '#core/plan/describe';
 import { readBriefValue } from '../../src/validation/brief-value.ts';
 import { readPieceValue } from '../../src/validation/piece-value.ts';
 import { fingering, lineBrief, planned, shortLines } from './briefs.ts';

@@ -1,15 +1,15 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { engravingOf } from '#core/notation';
-import type { Plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
 import { curvePath, curvesOf, curveYAt } from '../../src/engraving/curves.ts';
 import type { Head } from '../../src/engraving/draw-measures.ts';
 import { clefAfter, clefBefore, layoutStaff } from '../../src/engraving/layout.ts';
 import { systemsOf } from '../../src/engraving/systems.ts';
 import {
   bandsOf,
-  beadsOf,
   BEAD_RADIUS,
+  beadsOf,
   dropTargets,
   ghostsOf,
   highestMmOf,

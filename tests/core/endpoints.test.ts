@@ -1,9 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { plan } from '#core/plan';
-import { problem } from '../../src/validation/problem.ts';
-import { BODY_LIMIT_BYTES, readJsonBody } from '../../src/validation/request-body.ts';
 import { readBriefValue } from '../../src/validation/brief-value.ts';
+import { plan } from '#core/plan';
+import { problem } from '../../src/endpoints/problem.ts';
+import { BODY_LIMIT_BYTES, readJsonBody } from '../../src/endpoints/request-body.ts';
 import { lineBrief } from './briefs.ts';
 
 const post = (body: string): Request => new Request('http://localhost/api/plan', { method: 'POST', body });

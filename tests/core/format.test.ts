@@ -1,14 +1,16 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type Piece, PIECE_FORMAT, PIECE_VERSION, documentToText, readPieceText, toMusicXml, type Upgrade, upgraded } from '#core/format';
+import type { Brief } from '#core/brief';
+import { documentToText, type Piece, PIECE_FORMAT, PIECE_VERSION, readPieceText, type Upgrade, upgraded } from '#core/documents';
+import { toMusicXml } from '#core/format';
 import { INSTRUMENT_KINDS } from '#core/instrument';
-import { parsePitch, formatPitch } from '#core/pitch';
-import { type Brief, plan } from '#core/plan';
+import { formatPitch, parsePitch } from '#core/pitch';
+import { plan } from '#core/plan';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { readPieceValue } from '../../src/validation/piece-value.ts';
 import { lineBrief, mixedNotes, planned } from './briefs.ts';
-import { type ReadNote, readMusicXml } from './read-musicxml.ts';
+import { readMusicXml, type ReadNote } from './read-musicxml.ts';
 
 const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
   fc

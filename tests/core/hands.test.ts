@@ -1,8 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { handOf, presetHand, reachOf, readPlayerHand, schoolsOf } from '#core/hand';
-import { INSTRUMENT_KINDS, type InstrumentSpec, mmFromNut, readInstrument, stringSpacingMm, type Instrument } from '#core/instrument';
-import { type Brief, plan, type PlannedSound } from '#core/plan';
+import type { Brief } from '#core/brief';
+import { handOf, schoolsOf } from '#core/hand';
+import { presetHand, reachOf, readPlayerHand } from '#core/hand/reach';
+import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, mmFromNut, readInstrument, stringSpacingMm } from '#core/instrument';
+import { plan } from '#core/plan';
+import type { PlannedSound } from '#core/plan/describe';
 import { fingering, lineBrief, planned, refused } from './briefs.ts';
 
 function instrument(spec: InstrumentSpec): Instrument {

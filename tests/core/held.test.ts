@@ -1,8 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { aboutPath, type Brief, effectsOf, fingeredOtherwise, hardestPlaces, holdPlans, ringingNotes, sumsOf } from '#core/plan';
-import { COST_TERMS } from '#core/search';
+import type { Brief } from '#core/brief';
+import { aboutPath, effectsOf, fingeredOtherwise, hardestPlaces, holdPlans, sumsOf } from '#core/explain';
+import { ringingNotes } from '#core/fit';
+import { COST_TERMS } from '../../src/words/cost-terms.ts';
 import { lineBrief, planned, shortLines } from './briefs.ts';
 
 const up = ['G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C5', 'D5', 'E5', 'F#5', 'G5'];

@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { INSTRUMENT_KINDS, type Instrument, type InstrumentSpec, readInstrument } from '#core/instrument';
+import type { Brief } from '#core/brief';
+import { checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit';
+import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { type Check, checksOf, commaConflicts, openStringHz, SYSTEMS, tuningSteps } from '#core/intonation';
 import { parsePitch, type Pitch } from '#core/pitch';
-import { type Brief, checkpointsOf, instrumentOf, intonationOf, intoned, type Plan, type PlannedSound } from '#core/plan';
+import type { Plan, PlannedSound } from '#core/plan/describe';
 import {
   centsDerivation,
   contactDerivation,

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type Instrument, type InstrumentKind, INSTRUMENT_KINDS, mmFromNut, readInstrument } from '#core/instrument';
+import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, mmFromNut, readInstrument } from '#core/instrument';
 import {
   beatsHz,
   beatsOff,

@@ -1,9 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { Brief } from '#core/plan';
-import { ANY_LABELS, type Limit, LIMIT_LABELS, limitValues, someLabel, valueLabel } from '../../src/islands/bench/limits.ts';
-import { withIntonation } from '../../src/store/brief-edits.ts';
-import { FIRST_BRIEF } from '../../src/store/brief-reading.ts';
+import type { Brief } from '#core/brief';
+import { FIRST_BRIEF, withIntonation } from '#core/brief/edits';
+import { ANY_LABELS, type Limit, LIMIT_LABELS, limitValues, someLabel, valueLabel } from '#core/material';
 import { briefLine } from '../../src/words/brief-line.ts';
 
 const LIMITS: readonly Limit[] = ['positions', 'strings', 'fingers'];

@@ -1,15 +1,12 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { readMaterial } from '#core/material';
-import { formatPitch, parseKey, parsePitch } from '#core/pitch';
+import type { Brief } from '#core/brief';
 import {
-  type Brief,
   carryLocks,
   nextInKey,
   parseFingering,
   partOf,
-  plan,
   withBow,
   withFingering,
   withMark,
@@ -18,7 +15,10 @@ import {
   withNotesRemoved,
   withPitchesMoved,
   writtenOut,
-} from '#core/plan';
+} from '#core/brief/edits';
+import { readMaterial } from '#core/brief/parts';
+import { formatPitch, parseKey, parsePitch } from '#core/pitch';
+import { plan } from '#core/plan';
 import { readBriefValue } from '../../src/validation/brief-value.ts';
 import { fingering, lineBrief, mixedNotes, planned } from './briefs.ts';
 

@@ -1,18 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import {
-  asNumber,
-  formatLineText,
-  type Line,
-  type Material,
-  parseLineText,
-  readMaterial,
-  type Rhythm,
-  writtenLengths,
-  fraction,
-} from '#core/material';
+import { type Material, readMaterial } from '#core/brief/parts';
+import { formatLineText, type Line, parseLineText } from '#core/material';
 import { formatPitch } from '#core/pitch';
+import { asNumber, fraction, type Rhythm, writtenLengths } from '#core/rhythm';
 import { mixedNotes } from './briefs.ts';
 
 function line(material: Material, rhythm?: Rhythm): Line {

@@ -1,10 +1,12 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { addFractions, asNumber, formatFraction, type LineNoteDocument, readMaterial, ZERO } from '#core/material';
+import { readMaterial } from '#core/brief/parts';
 import { INSTRUMENT_KINDS } from '#core/instrument';
+import type { LineNoteDocument } from '#core/material';
 import { type Engraving, engravingOf, fingerMark, fingerMarks, type MeasureNote, staffReadings, stepsOnStaff } from '#core/notation';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
+import { addFractions, asNumber, formatFraction, ZERO } from '#core/rhythm';
 import { lineBrief, mixedNotes, planned } from './briefs.ts';
 
 function engraved(notes: LineNoteDocument[], meter: '3/4' | '4/4' | '6/8' = '4/4', key = 'C major'): Engraving {

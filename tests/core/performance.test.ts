@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import type { Brief } from '#core/plan';
+import type { Brief } from '#core/brief';
 import { droneHz, performanceOf, USUAL_TEMPO } from '#core/sound';
 import { lineBrief, mixedNotes, planned } from './briefs.ts';
 

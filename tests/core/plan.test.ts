@@ -1,9 +1,13 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
+import type { Brief } from '#core/brief';
+import { carryLocks, withLock, withoutLock } from '#core/brief/edits';
+import { waysToPlay } from '#core/fit';
 import { mmFromNut } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
-import { type Brief, carryLocks, plan, type PlannedSound, waysToPlay, withLock, withoutLock } from '#core/plan';
+import { plan } from '#core/plan';
+import type { PlannedSound } from '#core/plan/describe';
 import { fingering, lineBrief, planned, refused, shortLines } from './briefs.ts';
 
 function sounds(brief: Brief): readonly PlannedSound[] {

@@ -1,12 +1,18 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { handOf, reachOf, readPlayerHand, schoolsOf } from '#core/hand';
+import { type Brief, readBrief } from '#core/brief';
+import { reasonsOf } from '#core/explain';
+import { handOf, schoolsOf } from '#core/hand';
+import { reachOf, readPlayerHand } from '#core/hand/reach';
 import { INSTRUMENT_KINDS, mmFromNut, readInstrument, TUNINGS } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
-import { type Brief, plan, type PlannedSound, readBrief, reasonsOf } from '#core/plan';
-import { COST_TERMS, WEIGHT_REASONS, WEIGHTS, weightsFor } from '#core/search';
-import { noteSteps } from '../../core/plan/note-steps.ts';
+import { plan } from '#core/plan';
+import type { PlannedSound } from '#core/plan/describe';
+import { noteSteps } from '#core/solve';
+import { WEIGHTS, weightsFor } from '#core/weights';
+import { COST_TERMS } from '../../src/words/cost-terms.ts';
+import { WEIGHT_REASONS } from '../../src/words/weights.ts';
 import { anyBriefs, fingering, lineBrief, pitchesOn, planned } from './briefs.ts';
 
 function soundsOf(brief: Brief): readonly PlannedSound[] | null {

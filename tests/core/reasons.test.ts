@@ -1,6 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { bestFingerings, type Brief, plan, type Reason, reasonsOf, whyNot, withLock } from '#core/plan';
+import type { Brief } from '#core/brief';
+import { withLock } from '#core/brief/edits';
+import { type Reason, reasonsOf, whyNot } from '#core/explain';
+import { bestFingerings, plan } from '#core/plan';
 import { fingering, lineBrief, planned } from './briefs.ts';
 import { briefOfCase, casesOf } from './reference/reference-case.ts';
 

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { type Brief, plan, type Relaxed } from '#core/plan';
+import type { Brief } from '#core/brief';
+import { plan, type Relaxed } from '#core/plan';
 import { fingering, lineBrief } from './briefs.ts';
 
 function relaxedOf(brief: Brief): Relaxed {

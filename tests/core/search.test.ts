@@ -1,30 +1,24 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { readBrief } from '#core/plan';
+// The search is tested on what the plan gives it.
+import { readBrief, type Task } from '#core/brief';
+import { buildLattice, folded, type Lattice, type LatticeNote, restricted, unfolded } from '#core/search/lattice';
 import {
   backwardSums,
   bestWays,
-  buildLattice,
   cheapestWay,
   cheapestWaysByShifts,
-  COST_TERMS,
   costOfWay,
   fingeringLabel,
-  folded,
   forwardSums,
   groupedBy,
-  type Lattice,
-  type LatticeNote,
-  restricted,
   shiftsFirst,
-  unfolded,
-} from '#core/search';
-// The search is tested on what the plan gives it.
-import { noteSteps } from '../../core/plan/note-steps.ts';
-import type { Task } from '../../core/plan/read-brief.ts';
-import { everyWay, leastCostsByLabels } from './brute-force.ts';
+} from '#core/search/ways';
+import { noteSteps } from '#core/solve';
+import { COST_TERMS } from '../../src/words/cost-terms.ts';
 import { anyBriefs, fingering, lineBrief, planned, shortLines } from './briefs.ts';
+import { everyWay, leastCostsByLabels } from './brute-force.ts';
 
 /** As many candidates of a note as trying everything can bear. */
 const MOST_TRIED = 7;

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { INSTRUMENT_KINDS, type Instrument, readInstrument } from '#core/instrument';
+import { type Instrument, INSTRUMENT_KINDS, readInstrument } from '#core/instrument';
 import { beatsHz, centsOfRatio, tuningSteps } from '#core/intonation';
 import { heard } from '../../src/audio/heard.ts';
 import {

@@ -2,23 +2,28 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it } from 'node:test';
 import Dexie from 'dexie';
-import type { Brief } from '#core/plan';
+import type { Brief } from '#core/brief';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { DEMO_STUDIO } from '../../src/demo/studio.ts';
-import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from '../../src/store/database.ts';
-import { clearDemo, restoreDemo, seedDemoOnce } from '../../src/store/demo.ts';
-import { checkRecord, loadRecords, setAsideText } from '../../src/store/piece-files.ts';
-import { loadRecord, newRecord, pieceOf, saveRecord } from '../../src/store/pieces.ts';
-import { instrumentSheet, newInstrument, newPlayer, playerSheet } from '../../src/store/studio-records.ts';
+import { readStudioFile } from '../../src/files/document-files.ts';
+import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from '../../src/storage/database.ts';
+import { clearDemo, restoreDemo, seedDemoOnce } from '../../src/storage/demo.ts';
+import { checkRecord } from '../../src/storage/piece-list.ts';
+import { pieceOf } from '../../src/storage/pieces.ts';
+import { newInstrument, newPlayer, saveRecord } from '../../src/storage/records.ts';
+import { setAsideText } from '../../src/storage/set-aside.ts';
 import {
   deleteInstrument,
   deletePlayer,
+  instrumentSheet,
   loadStudio,
   piecesUsing,
-  readStudioFile,
+  playerSheet,
   saveInstrument,
   savePlayer,
-} from '../../src/store/studio.ts';
+} from '../../src/storage/studio.ts';
+import { loadRecords } from '../../src/store/piece-files.ts';
+import { loadRecord, newRecord } from '../../src/store/pieces.ts';
 
 const BRIEF: Brief = {
   instrument: { kind: 'violin', size: '3/4' },

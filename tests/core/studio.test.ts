@@ -1,16 +1,17 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { documentToText, readInstrumentText, readPlayerText } from '#core/format';
+import { readInstrumentValue, readPlayerValue } from '../../src/validation/setup-values.ts';
+import type { Brief } from '#core/brief';
+import { withHand, withInstrumentSpec, withProfile, withSize } from '#core/brief/edits';
+import { documentToText, readInstrumentText, readPlayerText } from '#core/documents';
+import { whatChanged } from '#core/explain';
 import { readInstrument } from '#core/instrument';
-import { type Brief, plan, whatChanged } from '#core/plan';
+import { plan } from '#core/plan';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { DEMO_STUDIO } from '../../src/demo/studio.ts';
-import { type InstrumentFields, instrumentFields, readInstrumentFields, stringBeyond } from '../../src/islands/setup/instrument-fields.ts';
-import { instrumentForPlayer, type PlayerFields, playerFields, readPlayerFields } from '../../src/islands/setup/player-fields.ts';
-import { withHand, withInstrumentSpec, withProfile, withSize } from '../../src/store/brief-edits.ts';
-import { profileOf } from '../../src/store/studio.ts';
-import { instrumentSheet, playerSheet } from '../../src/store/studio-records.ts';
-import { readInstrumentValue, readPlayerValue } from '../../src/validation/setup-values.ts';
+import { instrumentFields, type InstrumentFields, readInstrumentFields, stringBeyond } from '../../src/islands/setup/instrument-fields.ts';
+import { instrumentForPlayer, playerFields, type PlayerFields, readPlayerFields } from '../../src/islands/setup/player-fields.ts';
+import { instrumentSheet, playerSheet, profileOf } from '../../src/storage/studio.ts';
 import { handChoice } from '../../src/words/labels.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../src/words/setup.ts';
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { beatsHz, centsOfRatio } from '#core/intonation';
-import { bowedTone, finePitchHz, levelOf, strengthAt, together } from '#core/take';
+import { bowedTone, finePitchHz, levelOf, strengthAt, together } from '#core/listening';
 import { heard } from '../../src/audio/heard.ts';
 
 const RATE = 44_100;

@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { CHECK_BAR_MM, PAPERS, type Paper, sectionMm, STRIP_TOP_MM, type Tape, tapeSheet } from '#core/format';
 import { FIRST_TAPES } from '#core/hand';
 import { INSTRUMENT_KINDS, mmFromNut, SIZES } from '#core/instrument';
+import { CHECK_BAR_MM, type Paper, PAPERS, sectionMm, STRIP_TOP_MM, type Tape, tapeSheet } from '#core/sheet';
 import { sheetPdf } from '../../src/printing/sheet-pdf.ts';
 import { lengthMm, linesOfPdf, type PdfLine } from './pdf-lines.ts';
 

@@ -1,22 +1,14 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { crowdedFrom, type PlayerHand, reachFor, type ReachNeed, verdictOf } from '#core/hand';
+import type { Brief } from '#core/brief';
+import { whatChanged } from '#core/explain';
+import { checkpointsOf, grown, handOfPlan, heldAgainst, intoned, onEverySize, ringingNotes } from '#core/fit';
+import { crowdedFrom, type PlayerHand, reachFor, type ReachNeed, verdictOf } from '#core/hand/reach';
 import { INSTRUMENT_KINDS, type InstrumentKind, mmFromNut, readInstrument, saneLengthsMm, semitoneSpaceMm } from '#core/instrument';
 import { isStrong } from '#core/intonation';
-import {
-  type Brief,
-  checkpointsOf,
-  grown,
-  handOfPlan,
-  heldAgainst,
-  intoned,
-  onEverySize,
-  type Plan,
-  plan,
-  ringingNotes,
-  whatChanged,
-} from '#core/plan';
+import { plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
 import { anyBriefs, lineBrief, planned, refused } from './briefs.ts';
 
 const VERDICTS = ['comfort', 'stretch', 'beyond'];

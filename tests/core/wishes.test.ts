@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import type { Brief } from '#core/brief';
+import { type Preference, PREFERENCES } from '#core/brief/parts';
 import type { Finger } from '#core/hand';
 import { parsePitch, semitonesOf } from '#core/pitch';
-import { type Brief, plan, type PlannedSound } from '#core/plan';
-import { PREFERENCES, type Preference } from '#core/search';
+import { plan } from '#core/plan';
+import type { PlannedSound } from '#core/plan/describe';
 import { fingering, lineBrief, planned } from './briefs.ts';
 
 const scale = (tonic: string, octaves: 1 | 2 | 3 | 4, more: Partial<Brief> = {}): Brief => ({

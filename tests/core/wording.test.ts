@@ -1,12 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { HAND_PRESETS, schoolsOf } from '#core/hand';
-import { INSTRUMENT_KINDS } from '#core/instrument';
-import { ARPEGGIO_TYPES, BROKEN_FIGURES, DOUBLE_STOP_INTERVALS, SCALE_TYPES } from '#core/material';
-import { type Brief, type Guide, plan, reasonsOf } from '#core/plan';
-import { COST_TERMS, PREFERENCES, WEIGHTS } from '#core/search';
-import { dearerText, differencesText, pointsText, positionMark, positionWords, relaxationWords, savingsText } from '#core/words';
+import type { Brief } from '#core/brief';
 import {
+  FIRST_BRIEF,
   withArpeggioType,
   withDoubleStops,
   withFigure,
@@ -21,15 +17,27 @@ import {
   withScaleType,
   withSchool,
   withWayDown,
-} from '../../src/store/brief-edits.ts';
-import { FIRST_BRIEF } from '../../src/store/brief-reading.ts';
+} from '#core/brief/edits';
+import { PREFERENCES } from '#core/brief/parts';
+import { reasonsOf } from '#core/explain';
+import { schoolsOf } from '#core/hand';
+import { HAND_PRESETS } from '#core/hand/reach';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { ARPEGGIO_TYPES, BROKEN_FIGURES, DOUBLE_STOP_INTERVALS, SCALE_TYPES } from '#core/material';
+import { dearerText, differencesText, positionMark, positionWords, relaxationWords, savingsText } from '#core/messages';
+import { plan } from '#core/plan';
+import type { Guide } from '#core/plan/describe';
+import { WEIGHTS } from '#core/weights';
 import { briefLine } from '../../src/words/brief-line.ts';
-import { materialLabel, PREFERENCE_LABELS, SCHOOL_LABELS, wayLabel, wishLabels } from '../../src/words/labels.ts';
+import { COST_TERMS } from '../../src/words/cost-terms.ts';
+import { gainText, payText, pointsText } from '../../src/words/differences.ts';
+import { guideText } from '../../src/words/guides.ts';
+import { materialLabel, PREFERENCE_LABELS, SCHOOL_LABELS, STRENGTHS, wayLabel, wishLabels } from '../../src/words/labels.ts';
 import { touchText } from '../../src/words/patterns.ts';
 import { cautionText, fingeringText, soundText } from '../../src/words/plan-words.ts';
-import { gainText, guideText, payText, REASON_HEADINGS } from '../../src/words/reasons.ts';
+import { REASON_HEADINGS } from '../../src/words/reasons.ts';
 import { UNIT_LABELS, weightName } from '../../src/words/weights.ts';
-import { PREFERENCE_HINTS, strengthLabel, STRENGTHS } from '../../src/words/wishes.ts';
+import { PREFERENCE_HINTS, strengthLabel } from '../../src/words/wishes.ts';
 import { lineBrief, planned } from './briefs.ts';
 
 const crossing = { one: 'string crossing', many: 'string crossings', times: 2, thousandths: 560 };

@@ -1,19 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { COST_TERMS } from '#core/search';
-import { positionMark, positionShort, positionWords } from '#core/words';
+import { positionMark, positionShort, positionWords } from '#core/messages';
+import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { briefLine } from '../../src/words/brief-line.ts';
-import {
-  bowLabel,
-  instrumentLabel,
-  keyLabel,
-  materialLabel,
-  noteLabel,
-  pitchLabel,
-  sizeLabel,
-  writtenLabel,
-} from '../../src/words/labels.ts';
+import { COST_TERMS } from '../../src/words/cost-terms.ts';
+import { bowLabel, instrumentLabel, materialLabel, sizeLabel, writtenLabel } from '../../src/words/labels.ts';
 import {
   cautionText,
   mmText,

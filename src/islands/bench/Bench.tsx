@@ -1,43 +1,43 @@
+import { checkOpenPiece } from '../../state/work-actions.ts';
+import { useWork } from '../../state/work.ts';
+import { usePlanning } from '../../state/planning.ts';
 import { lazy, Suspense, useEffect } from 'react';
-import type { Plan } from '#core/plan';
-import { checkOpenPiece } from '../../store/bench-work.ts';
-import { useBench } from '../../store/bench-store.ts';
-import { bringActions } from '../../store/change.ts';
+import type { Plan } from '#core/plan/describe';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
-import { OpenedSection } from '../OpenedSection.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
-import { BenchToolbar } from './BenchToolbar.tsx';
-import { BriefSentence } from './BriefSentence.tsx';
 import { Messages } from './Messages.tsx';
-import { NotePanel } from './NotePanel.tsx';
-import { Score } from './Score.tsx';
-import { useBenchKeys } from './use-bench-keys.ts';
+import { NotePanel } from './note/NotePanel.tsx';
+import { Score } from './score/Score.tsx';
+import { usePathNotes } from './score/use-path-notes.ts';
+import { BriefSentence } from './sentence/BriefSentence.tsx';
+import { BenchToolbar } from './tools/BenchToolbar.tsx';
+import { useBenchKeys } from './tools/use-bench-keys.ts';
 import { useIdle } from './use-idle.ts';
-import { usePathNotes } from './use-path-notes.ts';
 
 /** Come after the first drawing, or when asked for. */
-const Alternatives = lazy(async () => ({ default: (await import('./Alternatives.tsx')).Alternatives }));
+const Alternatives = lazy(async () => ({ default: (await import('./others/Alternatives.tsx')).Alternatives }));
 const ChangedNotice = lazy(async () => ({ default: (await import('./ChangedNotice.tsx')).ChangedNotice }));
-const Effects = lazy(async () => ({ default: (await import('./Effects.tsx')).Effects }));
-const HandDetails = lazy(async () => ({ default: (await import('./HandDetails.tsx')).HandDetails }));
-const NoteRows = lazy(async () => ({ default: (await import('./NoteRows.tsx')).NoteRows }));
+const Effects = lazy(async () => ({ default: (await import('./tables/Effects.tsx')).Effects }));
+const HandDetails = lazy(async () => ({ default: (await import('./tables/HandDetails.tsx')).HandDetails }));
+const NoteRows = lazy(async () => ({ default: (await import('./tables/NoteRows.tsx')).NoteRows }));
 const NumberOrigins = lazy(async () => ({ default: (await import('../NumberOrigins.tsx')).NumberOrigins }));
-const PlayBar = lazy(async () => ({ default: (await import('./PlayBar.tsx')).PlayBar }));
-const PlanSummary = lazy(async () => ({ default: (await import('./PlanSummary.tsx')).PlanSummary }));
-const ShiftList = lazy(async () => ({ default: (await import('./ShiftList.tsx')).ShiftList }));
+const PlayBar = lazy(async () => ({ default: (await import('./play/PlayBar.tsx')).PlayBar }));
+const PlanSummary = lazy(async () => ({ default: (await import('./tables/PlanSummary.tsx')).PlanSummary }));
+const ShiftList = lazy(async () => ({ default: (await import('./tables/ShiftList.tsx')).ShiftList }));
 
 /** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, other fingerings. */
 export function Bench() {
   const trouble = useOpenedPiece();
   useBenchKeys();
-  const planSet = useBench((bench) => bench.planSet);
-  const pieceId = useBench((bench) => bench.pieceId);
+  const planSet = usePlanning((planning) => planning.planSet);
+  const pieceId = useWork((work) => work.pieceId);
   const ready = pieceId !== null;
   const idle = useIdle(planSet !== null);
   useWorkAtRest(idle);
-  const changed = useBench((bench) => bench.changed !== null);
+  const changed = useWork((work) => work.changed !== null);
   return (
     <>
       <Header current="Bench" pieceId={pieceId}>
@@ -109,16 +109,15 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
  * comes, and from then on it is watched what the engine changes.
  */
 function useWorkAtRest(idle: boolean): void {
-  const pieceId = useBench((bench) => bench.pieceId);
+  const pieceId = useWork((work) => work.pieceId);
   useEffect(() => {
     if (pieceId !== null && idle) void checkOpenPiece();
-    if (idle) void bringActions();
   }, [pieceId, idle]);
   useEffect(() => {
     if (!idle) return;
     let gone = false;
     let stop = (): void => undefined;
-    void import('../../store/refingering.ts').then(({ watchRefingering }) => {
+    void import('../../state/refingering.ts').then(({ watchRefingering }) => {
       if (!gone) stop = watchRefingering();
     });
     return () => {

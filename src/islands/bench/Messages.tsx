@@ -1,54 +1,56 @@
+import { acceptRelaxation } from '../../state/brief-actions.ts';
+import { dismissNotice, useNotice } from '../../state/notices.ts';
+import { stopPlanning } from '../../state/planning-actions.ts';
+import { usePlanning } from '../../state/planning.ts';
+import { useWork } from '../../state/work.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { Progress } from '../../ui/Progress.tsx';
 import { X } from 'lucide-react';
-import { dismissNotice, stopPlanning } from '../../store/bench-work.ts';
-import { useBench } from '../../store/bench-store.ts';
-import { act } from '../../store/change.ts';
 
 /** What the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
 export function Messages() {
-  const issues = useBench((bench) => bench.issues);
-  const notice = useBench((bench) => bench.notice);
-  const saving = useBench((bench) => bench.saving);
-  const relaxed = useBench((bench) => bench.relaxed);
-  const progress = useBench((bench) => bench.progress);
-  const hasPlan = useBench((bench) => bench.planSet !== null);
+  const issues = usePlanning((planning) => planning.issues);
+  const notice = useNotice();
+  const saving = useWork((work) => work.saving);
+  const relaxed = usePlanning((planning) => planning.relaxed);
+  const progress = usePlanning((planning) => planning.progress);
+  const hasPlan = usePlanning((planning) => planning.planSet !== null);
   return (
     <div role="status" aria-label="Messages">
       {issues.length > 0 && (
-        <ul className="mt-2 notice notice-trouble">
-          {issues.slice(0, 5).map((issue, index) => (
-            <li key={index}>
-              <strong>{issue.message}</strong> {relaxed === null && issue.hint}
-            </li>
-          ))}
-          {relaxed ? (
-            <li className="mt-1">
-              It can be played {relaxed.relaxation}: that fingering is shown below.{' '}
-              <button type="button" className="quiet-button" onClick={() => act((actions) => actions.acceptRelaxation())}>
-                Change the brief so
-              </button>
-            </li>
-          ) : (
-            hasPlan && <li className="text-dove-dark">Below is the last fingering that could be planned.</li>
-          )}
-        </ul>
+        <Notice className="mt-2" trouble>
+          <ul>
+            {issues.slice(0, 5).map((issue, index) => (
+              <li key={index}>
+                <strong>{issue.message}</strong> {relaxed === null && issue.hint}
+              </li>
+            ))}
+            {relaxed ? (
+              <li className="mt-1">
+                It can be played {relaxed.relaxation}: that fingering is shown below.{' '}
+                <Button onClick={() => acceptRelaxation()}>Change the brief so</Button>
+              </li>
+            ) : (
+              hasPlan && <li className="text-dove-dark">Below is the last fingering that could be planned.</li>
+            )}
+          </ul>
+        </Notice>
       )}
       {notice !== null && (
-        <p className="mt-2 flex items-start gap-3 notice">
+        <Notice className="mt-2 flex items-start gap-3">
           <span className="grow">{notice}</span>
-          <button type="button" className="quiet-button" aria-label="Dismiss the message" onClick={dismissNotice}>
+          <Button aria-label="Dismiss the message" onClick={dismissNotice}>
             <X size={14} aria-hidden="true" />
-          </button>
-        </p>
+          </Button>
+        </Notice>
       )}
-      {progress !== null && (
-        <p className="mt-2 flex items-center gap-3 notice">
-          <span className="grow">Planning a long line: {Math.round(progress * 100)} % laid out.</span>
-          <button type="button" className="quiet-button" onClick={stopPlanning}>
-            Stop
-          </button>
-        </p>
+      {progress !== null && <Progress what="Planning a long line" done="laid out" share={progress} onStop={stopPlanning} />}
+      {saving.state === 'failed' && (
+        <Notice className="mt-2" trouble>
+          {saving.message}
+        </Notice>
       )}
-      {saving.state === 'failed' && <p className="mt-2 notice notice-trouble">{saving.message}</p>}
     </div>
   );
 }

@@ -1,13 +1,16 @@
-import { useCallback, useState } from 'react';
-import { holdPlans, type Plan } from '#core/plan';
-import type { PieceRecord } from '../../store/database.ts';
-import { briefOfSide, plainSide, type PlannedSide, planSide, type Side } from '../../store/compared-sides.ts';
-import { seedDemoOnce } from '../../store/demo.ts';
-import { loadRecords } from '../../store/piece-files.ts';
-import { loadStudio, type Studio } from '../../store/studio.ts';
+import { useMemo, useState } from 'react';
+import { holdPlans } from '#core/explain';
+import type { Plan } from '#core/plan/describe';
+import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
+import { engine } from '../../engine/client.ts';
+import { briefOfSide, plainSide, type PlannedSide, planSide, type Side } from '../../state/compared-sides.ts';
+import type { PieceRecord } from '../../storage/database.ts';
+import { readyToRead } from '../../storage/first-start.ts';
+import { loadPieces } from '../../storage/piece-list.ts';
+import { loadStudio, type Studio } from '../../storage/studio.ts';
+import { Notice } from '../../ui/Notice.tsx';
 import { Header } from '../Header.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
-import { useAnswer } from '../use-answer.ts';
 import { ComparedNotes } from './ComparedNotes.tsx';
 import { ComparedScore } from './ComparedScore.tsx';
 import { ComparedSums } from './ComparedSums.tsx';
@@ -20,14 +23,14 @@ interface Kept {
 
 /** Two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
 export function Compare() {
-  const loaded = useAnswer(loadKept);
-  const kept = loaded && 'pieces' in loaded ? loaded : null;
+  const loaded = useAsked({ key: ['pieces and studio'], ask: loadKept });
+  const kept = answerOf(loaded);
   return (
     <>
       <Header current="Compare" pieceId={new URL(location.href).searchParams.get('piece')} />
       <main className="px-5 pt-2 pb-6">
         <h1 className="sr-only">Compare</h1>
-        {loaded && 'trouble' in loaded && <StorageTrouble message={loaded.trouble} />}
+        {loaded.state === 'failed' && <StorageTrouble message={loaded.message} />}
         {kept?.pieces.length === 0 && <p className="mt-4">There is no piece to compare yet. Begin one on the bench.</p>}
         {kept && kept.pieces.length > 0 && <Sides kept={kept} />}
       </main>
@@ -37,7 +40,7 @@ export function Compare() {
 
 function Sides({ kept }: { readonly kept: Kept }) {
   const [sides, setSides] = useState(() => sidesInAddress(kept.pieces));
-  const [one, other] = [usePlannedSide(sides[0], kept), usePlannedSide(sides[1], kept)];
+  const [one, other] = [answerOf(usePlannedSide(sides[0], kept)), answerOf(usePlannedSide(sides[1], kept))];
   const change = (place: 0 | 1, side: Side): void => {
     const next: readonly [Side, Side] = place === 0 ? [side, sides[1]] : [sides[0], side];
     setSides(next);
@@ -74,29 +77,25 @@ function Held({ one, other }: { readonly one: Plan; readonly other: Plan }) {
 
 function Trouble({ planned }: { readonly planned: PlannedSide }) {
   return (
-    <p role="alert" className="mt-2 notice notice-trouble">
+    <Notice role="alert" className="mt-2" trouble>
       {planned.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}
-    </p>
+    </Notice>
   );
 }
 
-function usePlannedSide(side: Side, { pieces, studio }: Kept): PlannedSide | null {
-  return useAnswer(
-    useCallback(async () => {
-      const piece = pieces.find(({ id }) => id === side.pieceId);
-      return piece ? await planSide(briefOfSide(side, piece, studio.players, studio.instruments), side.fingering) : null;
-    }, [side, pieces, studio]),
-  );
+function usePlannedSide(side: Side, { pieces, studio }: Kept): Asked<PlannedSide> {
+  const brief = useMemo(() => {
+    const piece = pieces.find(({ id }) => id === side.pieceId);
+    if (!piece) throw new RangeError(`There is no piece ${side.pieceId}`);
+    return briefOfSide(side, piece, studio);
+  }, [side, pieces, studio]);
+  return useAsked({ key: ['side', engine.sessionOf(brief), side.fingering], ask: (signal) => planSide(brief, side.fingering, signal) });
 }
 
-async function loadKept(): Promise<Kept | { readonly trouble: string }> {
-  try {
-    if (document.documentElement.dataset['demo'] === 'yes') await seedDemoOnce();
-    const [{ records }, studio] = await Promise.all([loadRecords(), loadStudio()]);
-    return { pieces: records, studio };
-  } catch (error) {
-    return { trouble: error instanceof Error ? error.message : 'unknown error' };
-  }
+async function loadKept(): Promise<Kept> {
+  await readyToRead();
+  const [{ records }, studio] = await Promise.all([loadPieces(), loadStudio()]);
+  return { pieces: records, studio };
 }
 
 /** The address names the piece and, once chosen, what it is compared with; at first a piece is held against its first other fingering. */

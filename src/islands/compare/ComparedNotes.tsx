@@ -1,9 +1,12 @@
 import { useState } from 'react';
-import type { NoteHeld, PlannedNote, PlansHeld } from '#core/plan';
-import { positionWords } from '#core/words';
-import { noteLabel } from '../../words/labels.ts';
+import type { NoteHeld, PlansHeld } from '#core/explain';
+import { positionWords } from '#core/messages';
+import { noteLabel } from '#core/pitch';
+import type { PlannedNote } from '#core/plan/describe';
+import { Heading } from '../../ui/Heading.tsx';
+import { PageButtons, usePager } from '../../ui/Pager.tsx';
+import { Table } from '../../ui/Table.tsx';
 import { soundText } from '../../words/plan-words.ts';
-import { PageButtons, usePager } from '../Pager.tsx';
 
 /** Both plans note by note, differences marked and counted. */
 export function ComparedNotes({ held }: { readonly held: PlansHeld }) {
@@ -14,7 +17,7 @@ export function ComparedNotes({ held }: { readonly held: PlansHeld }) {
   const count = (what: keyof NoteHeld['differs']): number => held.notes.filter((note) => note.differs[what]).length;
   return (
     <section aria-label="Note by note">
-      <h2 className="small-heading">Note by note</h2>
+      <Heading>Note by note</Heading>
       <p className="mt-1" role="status">
         {held.differsAt.length === 0
           ? 'Both are fingered alike.'
@@ -30,7 +33,7 @@ export function ComparedNotes({ held }: { readonly held: PlansHeld }) {
         only where they differ
       </label>
       {rows.length > 0 && (
-        <table className="plain-table mt-1">
+        <Table className="mt-1">
           <thead>
             <tr>
               <th scope="col">No.</th>
@@ -51,7 +54,7 @@ export function ComparedNotes({ held }: { readonly held: PlansHeld }) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       )}
       <PageButtons pager={pager} />
     </section>

@@ -1,14 +1,14 @@
 import { useCallback, useMemo, useState } from 'react';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
-import type { Plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/layout.ts';
-import { measuresInView, useScroller } from '../bench/use-scroller.ts';
+import { measuresInView, useScroller } from '../bench/score/use-scroller.ts';
 import { Fingerboard, FINGERBOARD_WIDTH } from '../score/Fingerboard.tsx';
-import { beadsOf, pathScale } from '../score/path-geometry.ts';
 import { PathDrawing } from '../score/PathDrawing.tsx';
 import { SemitoneLines } from '../score/SemitoneLines.tsx';
 import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
+import { beadsOf, pathScale } from '../score/path-geometry.ts';
 
 interface ComparedScoreProps {
   readonly one: Plan;

@@ -1,5 +1,8 @@
-import { type Plan, type PlanSums, samePrices, sumsOf } from '#core/plan';
-import { pointsText } from '#core/words';
+import { Heading } from '../../ui/Heading.tsx';
+import { Table } from '../../ui/Table.tsx';
+import { type PlanSums, samePrices, sumsOf } from '#core/explain';
+import type { Plan } from '#core/plan/describe';
+import { pointsText } from '../../words/differences.ts';
 import { mmText } from '../../words/plan-words.ts';
 
 const ROWS: readonly { readonly name: string; readonly text: (sums: PlanSums) => string }[] = [
@@ -21,8 +24,8 @@ export function ComparedSums({ one, other }: { readonly one: Plan; readonly othe
   const rows = samePrices(one.brief, other.brief) ? [...ROWS, COST] : ROWS;
   return (
     <section aria-label="What they come to">
-      <h2 className="small-heading">What they come to</h2>
-      <table className="plain-table mt-1">
+      <Heading>What they come to</Heading>
+      <Table className="mt-1">
         <thead>
           <tr>
             <td />
@@ -42,7 +45,7 @@ export function ComparedSums({ one, other }: { readonly one: Plan; readonly othe
             );
           })}
         </tbody>
-      </table>
+      </Table>
     </section>
   );
 }

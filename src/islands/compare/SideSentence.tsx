@@ -1,9 +1,9 @@
 import { schoolsOf } from '#core/hand';
-import type { PlannedSide, Side } from '../../store/compared-sides.ts';
-import type { PieceRecord } from '../../store/database.ts';
-import type { Studio } from '../../store/studio.ts';
+import type { PlannedSide, Side } from '../../state/compared-sides.ts';
+import type { PieceRecord } from '../../storage/database.ts';
+import type { Studio } from '../../storage/studio.ts';
+import { Choice } from '../../ui/Choice.tsx';
 import { alternativeName, materialLabel, SCHOOL_LABELS } from '../../words/labels.ts';
-import { Choice } from '../bench/Choice.tsx';
 
 interface SideSentenceProps {
   readonly name: string;
@@ -17,11 +17,11 @@ interface SideSentenceProps {
 export function SideSentence({ name, side, planned, kept, onChange }: SideSentenceProps) {
   const { pieces, studio } = kept;
   const titleOf = (id: string): string => {
-    const piece = pieces.find((each) => each.id === id)?.piece;
+    const piece = pieces.find((each) => each.id === id)?.document;
     return piece ? (piece.name === '' ? materialLabel(piece.brief) : piece.name) : '';
   };
   const sheetName = (records: Studio['players'] | Studio['instruments'], id: string): string =>
-    records.find((record) => record.id === id)?.sheet.name ?? '';
+    records.find((record) => record.id === id)?.document.name ?? '';
   const label = (what: string): string => `${what}, ${name}`;
   return (
     <p>

@@ -1,7 +1,9 @@
+import { Table } from '../../ui/Table.tsx';
 import { INSTRUMENT_KINDS } from '#core/instrument';
-import { COST_TERMS, WEIGHT_REASONS, WEIGHTS, type WeightValue } from '#core/search';
+import { WEIGHTS, type WeightValue } from '#core/weights';
+import { COST_TERMS } from '../../words/cost-terms.ts';
 import { INSTRUMENT_LABELS } from '../../words/labels.ts';
-import { UNIT_LABELS, weightName } from '../../words/weights.ts';
+import { UNIT_LABELS, WEIGHT_REASONS, weightName } from '../../words/weights.ts';
 
 /** Every cost a fingering can have, with its weight on each instrument and the reason it is there. */
 export function Costs() {
@@ -14,7 +16,7 @@ export function Costs() {
         never give way to them.
       </p>
       <div className="mt-4 overflow-x-auto" tabIndex={0} role="group" aria-label="Table of costs">
-        <table className="plain-table">
+        <Table>
           <thead>
             <tr>
               <th scope="col">Cost</th>
@@ -48,7 +50,7 @@ export function Costs() {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       </div>
     </main>
   );

@@ -1,10 +1,25 @@
+import { Button } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { SENTENCE_PART } from '../../ui/sentence-part.ts';
+import { Table } from '../../ui/Table.tsx';
+import { CheckField, SelectField, TextField } from '../../ui/Field.tsx';
+import { Answered } from '../../ui/Answered.tsx';
+import { Dialog } from '../../ui/Dialog.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
+import { Fact, FactList } from '../../ui/FactList.tsx';
+import { Figure } from '../../ui/Figure.tsx';
+import { Popover } from '../../ui/Popover.tsx';
+import { Progress } from '../../ui/Progress.tsx';
+import { Tabs } from '../../ui/Tabs.tsx';
 import { Printer, Undo2 } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { plan, ringingNotes } from '#core/plan';
+import { type ReactNode, useRef, useState } from 'react';
+import { ringingNotes } from '#core/fit';
+import { plan } from '#core/plan';
 import type { Head } from '../../engraving/draw-measures.ts';
-import { beadsOf, pathScale } from '../score/path-geometry.ts';
 import { PathDrawing } from '../score/PathDrawing.tsx';
 import { SemitoneLines } from '../score/SemitoneLines.tsx';
+import { beadsOf, pathScale } from '../score/path-geometry.ts';
 
 /** Every piece the interface is made of, in every state, on both papers. */
 export function Samples() {
@@ -41,6 +56,16 @@ function Paper({ name, className }: { readonly name: string; readonly className:
       <Sample name="What one should know">
         <Notices />
       </Sample>
+      <Sample name="Facts and nothing yet">
+        <FactList>
+          <Fact name="Position">third position</Fact>
+          <Fact name="From the nut">90 mm</Fact>
+        </FactList>
+        <EmptyState title="Choose a note">What to do so that something stands here.</EmptyState>
+      </Sample>
+      <Sample name="What opens">
+        <Openings paper={name} />
+      </Sample>
       <Sample name="The path">
         <SamplePath />
       </Sample>
@@ -70,7 +95,7 @@ function Type() {
       <p className="font-serif text-[19px]">A sentence of the brief, in serif</p>
       <p>Words of explanation, in a plain sans</p>
       <p className="text-sm text-dove-dark">Small words, 0 1 2 3 4 5 6 7 8 9 mm, ♭ ♯ ♩</p>
-      <p className="small-heading">A small heading</p>
+      <Heading as="span">A small heading</Heading>
     </>
   );
 }
@@ -79,24 +104,16 @@ function Buttons() {
   return (
     <>
       <p className="flex flex-wrap gap-2">
-        <button type="button" className="quiet-button">
+        <Button>
           <Printer size={15} aria-hidden="true" /> at rest
-        </button>
-        <button type="button" className="quiet-button as-pointed">
-          pointed at
-        </button>
-        <button type="button" className="quiet-button as-focused">
-          with the focus
-        </button>
-        <button type="button" className="quiet-button" aria-pressed="true">
-          pressed
-        </button>
-        <button type="button" className="quiet-button" disabled>
+        </Button>
+        <Button data-pointed>pointed at</Button>
+        <Button data-focused>with the focus</Button>
+        <Button aria-pressed="true">pressed</Button>
+        <Button disabled>
           <Undo2 size={15} aria-hidden="true" /> cannot be done
-        </button>
-        <button type="button" className="quiet-button border-dashed text-dove-dark">
-          outside the limits
-        </button>
+        </Button>
+        <Button outside>outside the limits</Button>
       </p>
     </>
   );
@@ -107,22 +124,19 @@ function SentenceParts() {
     <>
       <p className="font-serif text-[19px]">
         A{' '}
-        <button type="button" className="sentence-part">
+        <button type="button" className={SENTENCE_PART}>
           part at rest
         </button>
         , one{' '}
-        <button type="button" className="sentence-part as-pointed">
+        <button type="button" className={SENTENCE_PART} data-pointed>
           pointed at
         </button>
         , one{' '}
-        <button type="button" className="sentence-part as-focused">
+        <button type="button" className={SENTENCE_PART} data-focused>
           with the focus
         </button>
-        , and a number{' '}
-        <button type="button" className="figure">
-          73 mm
-        </button>{' '}
-        that says how it came about.
+        , and a number <Figure how="The frame in first position: from the first to the fourth finger.">73 mm</Figure> that says how it came
+        about.
       </p>
     </>
   );
@@ -131,18 +145,20 @@ function SentenceParts() {
 function Fields({ paper }: { readonly paper: string }) {
   return (
     <>
-      <p className="flex flex-wrap gap-2">
-        <input className="field" aria-label={`Field, ${paper}`} defaultValue="typed" />
-        <input className="field" aria-label={`Empty field, ${paper}`} placeholder="nothing typed yet" />
-        <input className="field as-focused" aria-label={`Field with the focus, ${paper}`} defaultValue="with the focus" />
-        <select className="field" aria-label={`Choice, ${paper}`} defaultValue="one">
-          <option>one</option>
-          <option>another</option>
-        </select>
-        <label className="flex items-center gap-1.5">
-          <input type="checkbox" className="size-4 accent-ink" defaultChecked /> chosen
-        </label>
-      </p>
+      <div className="flex flex-wrap items-baseline gap-2">
+        <TextField aria-label={`Field, ${paper}`} defaultValue="typed" />
+        <TextField aria-label={`Empty field, ${paper}`} placeholder="nothing typed yet" />
+        <TextField data-focused aria-label={`Field with the focus, ${paper}`} defaultValue="with the focus" />
+        <SelectField
+          aria-label={`Choice, ${paper}`}
+          defaultValue="one"
+          options={[
+            { value: 'one', name: 'one' },
+            { value: 'another', name: 'another' },
+          ]}
+        />
+        <CheckField label="Chosen" hint="and what it does" checked onChange={() => undefined} />
+      </div>
     </>
   );
 }
@@ -150,13 +166,10 @@ function Fields({ paper }: { readonly paper: string }) {
 function TabsAndTables() {
   return (
     <>
-      <p className="flex gap-5 border-b border-line">
-        <span className="tab" data-state="active">
-          Chosen
-        </span>
-        <span className="tab">Another</span>
-      </p>
-      <table className="plain-table mt-2">
+      <Tabs label="Two views" names={['Chosen', 'Another']} nameOf={(name) => name}>
+        {(name) => <p className="mt-1">The view {name.toLowerCase()}.</p>}
+      </Tabs>
+      <Table className="mt-2">
         <thead>
           <tr>
             <th scope="col">Note</th>
@@ -169,7 +182,7 @@ function TabsAndTables() {
             <td>90 mm</td>
           </tr>
         </tbody>
-      </table>
+      </Table>
     </>
   );
 }
@@ -177,11 +190,45 @@ function TabsAndTables() {
 function Notices() {
   return (
     <>
-      <p className="notice">Something to know, quietly.</p>
-      <p className="notice notice-trouble mt-2">
+      <Notice>Something to know, quietly.</Notice>
+      <Notice className="mt-2" trouble>
         <strong>What is wrong, and where.</strong> What would help.
-      </p>
+      </Notice>
+      <Progress what="Planning a long line" done="laid out" share={0.4} onStop={() => undefined} />
+      <div className="mt-2 grid gap-1">
+        <Answered asked={{ state: 'waiting' }} waiting="Looking for other fingerings …">
+          {() => null}
+        </Answered>
+        <Answered asked={{ state: 'failed', message: '', again: () => undefined }}>{() => null}</Answered>
+      </div>
     </>
+  );
+}
+
+/** What hangs from a button, and what stands over the page. */
+function Openings({ paper }: { readonly paper: string }) {
+  const [open, setOpen] = useState<'below' | 'over' | null>(null);
+  const trigger = useRef<HTMLButtonElement>(null);
+  const close = (): void => setOpen(null);
+  return (
+    <p className="flex gap-2">
+      <Button ref={trigger} onClick={() => setOpen('below')} aria-label={`Below, ${paper}`}>
+        opens below
+      </Button>
+      <Button onClick={() => setOpen('over')} aria-label={`Over the page, ${paper}`}>
+        opens over the page
+      </Button>
+      {open === 'below' && (
+        <Popover label="Below" anchor={trigger} width="" onClose={close}>
+          What hangs from what was pressed.
+        </Popover>
+      )}
+      {open === 'over' && (
+        <Dialog title="Over the page" className="top-[20vh] p-6" onClose={close}>
+          <Button onClick={close}>Close</Button>
+        </Dialog>
+      )}
+    </p>
   );
 }
 
@@ -199,7 +246,7 @@ const COLOURS = [
 function Sample({ name, children }: { readonly name: string; readonly children: ReactNode }) {
   return (
     <section className="mt-4">
-      <h2 className="small-heading mb-1.5">{name}</h2>
+      <Heading className="mb-1.5">{name}</Heading>
       {children}
     </section>
   );

@@ -1,6 +1,7 @@
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import type { ReactNode } from 'react';
 import { type Instrument, mmFromNut } from '#core/instrument';
-import { noteLabel } from '../../words/labels.ts';
+import { noteLabel } from '#core/pitch';
 import { type BoardScale, boardX, boardY, rulerTicks } from './board-geometry.ts';
 
 /** Something that stands on a string: a finger, or a note of the key. */
@@ -131,9 +132,9 @@ function Ruler({ scale, y }: { readonly scale: BoardScale; readonly y: number })
       {rulerTicks(scale).map((mm) => (
         <g key={mm}>
           <line x1={boardX(scale, mm)} x2={boardX(scale, mm)} y1={y} y2={y + 5} className="stroke-dove" />
-          <text x={boardX(scale, mm)} y={y + 18} textAnchor="middle" className="scale-label fill-dove-dark">
+          <DrawnText x={boardX(scale, mm)} y={y + 18} textAnchor="middle" look="scale" className="fill-dove-dark">
             {mm === 0 ? '0 mm' : mm}
-          </text>
+          </DrawnText>
         </g>
       ))}
     </g>
@@ -165,9 +166,9 @@ function StringLine({ instrument, scale, index, rings }: StringLineProps) {
         strokeWidth={0.8 + index * 0.7}
         className={rings ? 'stroke-verdigris' : 'stroke-ink'}
       />
-      <text x={4} y={y + 4} className={`scale-label ${rings ? 'fill-verdigris' : 'fill-ink'}`}>
+      <DrawnText x={4} y={y + 4} look="scale" className={rings ? 'fill-verdigris' : 'fill-ink'}>
         {string?.number} {noteLabel(string?.name ?? '')}
-      </text>
+      </DrawnText>
     </>
   );
 }
@@ -185,13 +186,13 @@ function Mark({ mark, x, y }: { readonly mark: BoardMark; readonly x: number; re
     <g>
       {mark.rings && <circle cx={x} cy={y} r={BEAD + 3} className="fill-none stroke-verdigris" strokeWidth={1.8} />}
       <circle cx={x} cy={y} r={BEAD} className={look.bead} strokeWidth={1.4} strokeDasharray={look.dash} />
-      <text x={x} y={y + 4.5} textAnchor="middle" className={`bead-number ${look.text}`}>
+      <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className={look.text}>
         {mark.text}
-      </text>
+      </DrawnText>
       {mark.name !== undefined && (
-        <text x={x} y={y - BEAD - 4} textAnchor="middle" className="shift-label fill-dove-dark">
+        <DrawnText x={x} y={y - BEAD - 4} textAnchor="middle" look="remark" className="fill-dove-dark">
           {mark.name}
-        </text>
+        </DrawnText>
       )}
     </g>
   );
@@ -210,9 +211,9 @@ function Tick({ tick, scale, instrument }: { readonly tick: BoardTick; readonly 
       <path d={`M${x} ${y - BEAD - 7}v8M${x} ${y + BEAD - 1}v8`} className="stroke-ochre" strokeWidth={2} />
       <line x1={from} x2={x} y1={y + BEAD + 3} y2={y + BEAD + 3} className="stroke-ochre" strokeWidth={1.2} />
       {Math.abs(x - from) >= 3 && boardX(scale, tick.nextMm) - x >= TICK_TEXT_WIDTH && (
-        <text x={x + 3} y={y + BEAD + 14} className="shift-label fill-ochre">
+        <DrawnText x={x + 3} y={y + BEAD + 14} look="remark" className="fill-ochre">
           {tick.text}
-        </text>
+        </DrawnText>
       )}
     </g>
   );

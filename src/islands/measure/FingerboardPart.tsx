@@ -1,22 +1,23 @@
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import { tonicNames } from '#core/brief/edits';
+import { instrumentOf, intonationOf } from '#core/fit';
 import type { Instrument } from '#core/instrument';
 import { type Intonation, keyPlaces, LEADING_CENTS, SYSTEMS } from '#core/intonation';
-import { KEY_MODES, parseKey } from '#core/pitch';
-import { instrumentOf, intonationOf, type Plan, type Stay } from '#core/plan';
-import { positionWords } from '#core/words';
-import { select } from '../../store/bench-work.ts';
-import { useBench } from '../../store/bench-store.ts';
-import { tonicNames } from '../../store/brief-reading.ts';
+import { positionWords } from '#core/messages';
+import { KEY_MODES, keyLabel, parseKey } from '#core/pitch';
+import type { Plan, Stay } from '#core/plan/describe';
+import { select, useSelection } from '../../state/selection.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Choice.tsx';
 import { SYSTEM_LABELS } from '../../words/intonation.ts';
-import { instrumentLabel, keyLabel } from '../../words/labels.ts';
+import { instrumentLabel } from '../../words/labels.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';
-import { Choice } from '../bench/Choice.tsx';
 import { SystemChoice } from '../SystemChoice.tsx';
 import { BoardDrawing } from './BoardDrawing.tsx';
-import { boardScale, boardX, ZOOMS } from './board-geometry.ts';
-import { handMarks, handTouches, keyMarks, keyTouches, otherTicks, samePitchMarks, stringsRinging } from './board-marks.ts';
 import { HandTable } from './HandTable.tsx';
 import { KeyTable } from './KeyTable.tsx';
+import { boardScale, boardX, ZOOMS } from './board-geometry.ts';
+import { handMarks, handTouches, keyMarks, keyTouches, otherTicks, samePitchMarks, stringsRinging } from './board-marks.ts';
 import { useWidth } from './use-width.ts';
 
 const SCOPES = ['hand', 'note', 'key'] as const;
@@ -33,7 +34,7 @@ const NO_STRINGS: ReadonlySet<number> = new Set();
 
 /** The fingerboard in true millimetres: a hand, a note, or a whole key on it; two systems of intonation against each other. */
 export function FingerboardPart({ plan }: { readonly plan: Plan }) {
-  const selected = useBench((bench) => bench.selected);
+  const selected = useSelection((selection) => selection.selected);
   const [scope, setScope] = useState<Scope>(selected === null ? 'hand' : 'note');
   const [zoom, setZoom] = useState<number>(1);
   const instrument = useMemo(() => instrumentOf(plan), [plan]);
@@ -44,12 +45,12 @@ export function FingerboardPart({ plan }: { readonly plan: Plan }) {
         Show <Choice label="What to show" value={scope} values={SCOPES} name={(each) => SCOPE_LABELS[each]} onChange={setScope} />
         {', '}
         <span className="whitespace-nowrap">
-          <button type="button" className="quiet-button" disabled={zoom === ZOOMS[0]} onClick={() => zoomTo(-1)}>
+          <Button disabled={zoom === ZOOMS[0]} onClick={() => zoomTo(-1)}>
             Farther
-          </button>{' '}
-          <button type="button" className="quiet-button" disabled={zoom === ZOOMS[ZOOMS.length - 1]} onClick={() => zoomTo(1)}>
+          </Button>{' '}
+          <Button disabled={zoom === ZOOMS[ZOOMS.length - 1]} onClick={() => zoomTo(1)}>
             Nearer
-          </button>
+          </Button>
         </span>
       </p>
       {scope === 'key' ? (
@@ -68,7 +69,7 @@ interface BoardProps {
 }
 
 function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly scope: 'hand' | 'note' }) {
-  const selected = useBench((bench) => bench.selected) ?? plan.notes.findIndex((note) => note.kind === 'note');
+  const selected = useSelection((selection) => selection.selected) ?? plan.notes.findIndex((note) => note.kind === 'note');
   const [chosenStay, setChosenStay] = useState(0);
   const own = plan.stays.findIndex((stay) => selected >= stay.from && selected <= stay.to);
   const stay = plan.stays[scope === 'note' ? own : chosenStay] ?? plan.stays[0];

@@ -1,11 +1,12 @@
 import { type Instrument, mmFromNut } from '#core/instrument';
-import type { FingerPattern, Plan, Stay } from '#core/plan';
+import { noteLabel } from '#core/pitch';
+import type { FingerPattern, Plan, Stay } from '#core/plan/describe';
+import { Figure } from '../../ui/Figure.tsx';
+import { Table } from '../../ui/Table.tsx';
 import { reachDerivation } from '../../words/derivations.ts';
 import { exactMmText } from '../../words/intonation.ts';
-import { noteLabel } from '../../words/labels.ts';
 import { touchText } from '../../words/patterns.ts';
 import { mmText, reachText } from '../../words/plan-words.ts';
-import { Figure } from '../Figure.tsx';
 
 interface HandTableProps {
   readonly plan: Plan;
@@ -17,7 +18,7 @@ interface HandTableProps {
 export function HandTable({ plan, instrument, stay }: HandTableProps) {
   return (
     <>
-      <table className="plain-table mt-3 max-w-4xl">
+      <Table className="mt-3 max-w-4xl">
         <caption className="sr-only">Fingers of the hand, string by string</caption>
         <thead>
           <tr>
@@ -32,7 +33,7 @@ export function HandTable({ plan, instrument, stay }: HandTableProps) {
             <PatternRow key={pattern.string} pattern={pattern} lengthMm={instrument.stringLengthMm} />
           ))}
         </tbody>
-      </table>
+      </Table>
       <p className="mt-2 text-[15px]">
         {stay.reach ? (
           <>

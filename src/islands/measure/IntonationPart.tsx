@@ -1,7 +1,13 @@
+import { select } from '../../state/selection.ts';
 import { useMemo, useState } from 'react';
+import { type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit';
 import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
-import { type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned, type Plan, type PlannedSound } from '#core/plan';
-import { select } from '../../store/bench-work.ts';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+import { Choice } from '../../ui/Choice.tsx';
+import { Figure } from '../../ui/Figure.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { PageButtons, usePager } from '../../ui/Pager.tsx';
+import { Table } from '../../ui/Table.tsx';
 import {
   centsText,
   CHECKPOINT_REASONS,
@@ -15,9 +21,6 @@ import {
   systemReason,
 } from '../../words/intonation.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';
-import { Choice } from '../bench/Choice.tsx';
-import { Figure } from '../Figure.tsx';
-import { PageButtons, usePager } from '../Pager.tsx';
 import { SystemChoice } from '../SystemChoice.tsx';
 
 /** Where every note aims, how it is checked, where to stop and listen, and where two checks contradict each other. */
@@ -50,7 +53,7 @@ function Checkpoints({ plan }: { readonly plan: Plan }) {
   const checkpoints = useMemo(() => checkpointsOf(plan), [plan]);
   return (
     <section aria-label="Checkpoints" className="mt-3">
-      <h2 className="small-heading">Where to stop and listen</h2>
+      <Heading>Where to stop and listen</Heading>
       {checkpoints.length === 0 && <p>No shift arrives and no long note can be checked: listen to the notes that ring.</p>}
       <ul className="columns-2 gap-10 text-[15px] max-md:columns-1">
         {checkpoints.map((checkpoint) => (
@@ -86,8 +89,10 @@ function TargetTable({ plan, intonation, against }: TargetTableProps) {
   const length = `${instrument.stringLengthMm} mm`;
   return (
     <>
-      <table className="plain-table mt-3">
-        <caption className="small-heading text-left">Where each note aims</caption>
+      <Table className="mt-3">
+        <caption className="text-left">
+          <Heading as="span">Where each note aims</Heading>
+        </caption>
         <thead>
           <tr>
             <th scope="col">No.</th>
@@ -124,7 +129,7 @@ function TargetTable({ plan, intonation, against }: TargetTableProps) {
               ),
             )}
         </tbody>
-      </table>
+      </Table>
       <PageButtons pager={pager} />
     </>
   );
@@ -167,7 +172,7 @@ function Conflicts({ plan }: { readonly plan: Plan }) {
   if (told.length === 0) return null;
   return (
     <section aria-label="One place, two open strings" className="mt-4 max-w-4xl">
-      <h2 className="small-heading">One place, two open strings</h2>
+      <Heading>One place, two open strings</Heading>
       <ul className="list-disc pl-5 text-[15px]">
         {told.map(({ name, words }) => (
           <li key={`${name} ${words}`}>

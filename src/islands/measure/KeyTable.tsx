@@ -1,8 +1,9 @@
 import { type Instrument, stringOf } from '#core/instrument';
 import { type Intonation, type KeyPlace, targetOn } from '#core/intonation';
-import { displayPitch } from '#core/pitch';
+import { displayPitch, noteLabel } from '#core/pitch';
+import { Heading } from '../../ui/Heading.tsx';
+import { Table } from '../../ui/Table.tsx';
 import { centsText, exactMmText, hzText, signedMmText } from '../../words/intonation.ts';
-import { noteLabel } from '../../words/labels.ts';
 
 interface KeyTableProps {
   readonly instrument: Instrument;
@@ -15,8 +16,8 @@ interface KeyTableProps {
 export function KeyTable({ instrument, places, against }: KeyTableProps) {
   return (
     <details className="mt-3">
-      <summary className="small-heading">Table of the notes of the key</summary>
-      <table className="plain-table mt-1 max-w-4xl">
+      <Heading as="summary">Table of the notes of the key</Heading>
+      <Table className="mt-1 max-w-4xl">
         <caption className="sr-only">Notes of the key on every string</caption>
         <thead>
           <tr>
@@ -42,7 +43,7 @@ export function KeyTable({ instrument, places, against }: KeyTableProps) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </details>
   );
 }

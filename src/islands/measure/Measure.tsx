@@ -1,13 +1,15 @@
+import { useWork } from '../../state/work.ts';
+import { usePlanning } from '../../state/planning.ts';
 import { type ComponentType, lazy, Suspense, useState } from 'react';
-import type { Plan } from '#core/plan';
-import { useBench } from '../../store/bench-store.ts';
+import type { Plan } from '#core/plan/describe';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
 import { materialLabel } from '../../words/labels.ts';
-import { Messages } from '../bench/Messages.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
-import { OpenedSection } from '../OpenedSection.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
+import { Messages } from '../bench/Messages.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 
 const PARTS = ['fingerboard', 'intonation', 'reach', 'tapes'] as const;
@@ -31,8 +33,8 @@ const PART_VIEWS: Readonly<Record<Part, ComponentType<{ readonly plan: Plan }>>>
 export function Measure() {
   const trouble = useOpenedPiece();
   const [part, setPart] = useState(partInAddress);
-  const plan = useBench((bench) => bench.planSet?.best ?? null);
-  const pieceId = useBench((bench) => bench.pieceId);
+  const plan = usePlanning((planning) => planning.planSet?.best ?? null);
+  const pieceId = useWork((work) => work.pieceId);
   const ready = pieceId !== null;
   const choose = (next: Part): void => {
     setPart(next);
@@ -49,19 +51,7 @@ export function Measure() {
         <main className="px-6 pt-3 pb-6">
           <PieceHead />
           <Messages />
-          <nav aria-label="Measures" className="mt-2 flex gap-6 border-b border-line">
-            {PARTS.map((each) => (
-              <button
-                key={each}
-                type="button"
-                className="tab text-[17px]"
-                aria-current={each === part ? 'page' : undefined}
-                onClick={() => choose(each)}
-              >
-                {PART_LABELS[each]}
-              </button>
-            ))}
-          </nav>
+          <PartTabs label="Measures" names={PARTS} nameOf={(each) => PART_LABELS[each]} chosen={part} onChoose={choose} />
           {plan && (
             <Suspense>
               <View plan={plan} />
@@ -75,8 +65,8 @@ export function Measure() {
 }
 
 function PieceHead() {
-  const name = useBench((bench) => bench.name);
-  const brief = useBench((bench) => bench.brief);
+  const name = useWork((work) => work.name);
+  const brief = useWork((work) => work.brief);
   return (
     <div className="flex flex-wrap items-baseline gap-x-5">
       <h1 className="text-2xl font-semibold">{name === '' ? materialLabel(brief) : name}</h1>

@@ -1,13 +1,16 @@
 import { useMemo, useState } from 'react';
-import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand';
+import { grown, handOfPlan, heldAgainst, type HeldAgainst, instrumentOf, onEverySize, onSize, type StayHeld } from '#core/fit';
+import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand/reach';
 import { defaultSize, SIZES } from '#core/instrument';
-import { grown, handOfPlan, type HeldAgainst, heldAgainst, instrumentOf, onEverySize, onSize, type Plan, type StayHeld } from '#core/plan';
-import { positionWords } from '#core/words';
-import { cautionText, mmText } from '../../words/plan-words.ts';
+import { positionWords } from '#core/messages';
+import type { Plan } from '#core/plan/describe';
+import { Choice } from '../../ui/Choice.tsx';
+import { Figure } from '../../ui/Figure.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Table } from '../../ui/Table.tsx';
 import { HAND_LABELS, REACH_LABELS, sizeLabel } from '../../words/labels.ts';
+import { cautionText, mmText } from '../../words/plan-words.ts';
 import { handLine } from '../../words/setup.ts';
-import { Choice } from '../bench/Choice.tsx';
-import { Figure } from '../Figure.tsx';
 
 /** What this fingering asks of the hand, stay by stay, and the same on another size or for another hand beside it. */
 export function ReachPart({ plan }: { readonly plan: Plan }) {
@@ -65,7 +68,7 @@ function otherHandText(hand: OtherHand): string {
 function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: HeldAgainst }) {
   const most = Math.max(...[...now.stays, ...then.stays].map((stay) => Math.max(stay.needMm, stay.maxMm)), 1);
   return (
-    <table className="plain-table mt-2 max-w-5xl">
+    <Table className="mt-2 max-w-5xl">
       <caption className="sr-only">What each stay asks of the hand, now and in the other case</caption>
       <thead>
         <tr>
@@ -92,7 +95,7 @@ function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: He
           </tr>
         ))}
       </tbody>
-    </table>
+    </Table>
   );
 }
 
@@ -155,7 +158,7 @@ function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand 
   const fitting = useMemo(() => onEverySize(plan, hand), [plan, hand]);
   return (
     <section aria-label="On every size" className="mt-4">
-      <h2 className="small-heading">This hand and fingering on every size</h2>
+      <Heading>This hand and fingering on every size</Heading>
       <p className="text-[15px]">
         {fitting.largestComfortable === null
           ? 'On no usual size is all of it at ease.'
@@ -165,7 +168,7 @@ function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand 
             ? 'On none of these have all neighbouring fingers room side by side.'
             : `The smallest on which, besides, no fingers crowd: ${sizeLabel(fitting.smallestRoomy)}.`)}
       </p>
-      <table className="plain-table mt-1 max-w-5xl">
+      <Table className="mt-1 max-w-5xl">
         <caption className="sr-only">The fingering on every size of the instrument</caption>
         <thead>
           <tr>
@@ -189,7 +192,7 @@ function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand 
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </section>
   );
 }

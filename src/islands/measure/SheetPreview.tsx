@@ -1,4 +1,4 @@
-import { PAPERS, type PrintedSheet, type SheetShape } from '#core/format';
+import { PAPERS, type PrintedSheet, type SheetShape } from '#core/sheet';
 
 /** Width of a page on the screen, px. */
 const PAGE_WIDTH = 250;

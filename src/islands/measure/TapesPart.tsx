@@ -1,16 +1,19 @@
 import { Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { PAPERS, type Paper, type PrintedSheet, type Tape, tapeSheet } from '#core/format';
+import { instrumentOf, onSize } from '#core/fit';
 import { FIRST_TAPES } from '#core/hand';
 import { defaultSize, type Instrument, mmFromNut, SIZES } from '#core/instrument';
-import { displayPitchClass, isInKey, pitchInKey } from '#core/pitch';
-import { instrumentOf, onSize, type Plan } from '#core/plan';
+import { displayPitchClass, isInKey, noteLabel, pitchInKey } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { type Paper, PAPERS, type PrintedSheet, type Tape, tapeSheet } from '#core/sheet';
+import { downloadBlob, fileNameOf } from '../../files/download.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { Figure } from '../../ui/Figure.tsx';
+import { Table } from '../../ui/Table.tsx';
 import { exactMmText } from '../../words/intonation.ts';
-import { fingerboardName, noteLabel, sizeLabel } from '../../words/labels.ts';
+import { fingerboardName, sizeLabel } from '../../words/labels.ts';
 import { semitonesText } from '../../words/plan-words.ts';
-import { Choice } from '../bench/Choice.tsx';
-import { downloadBlob, fileNameOf } from '../download.ts';
-import { Figure } from '../Figure.tsx';
 import { SheetPreview } from './SheetPreview.tsx';
 
 const SETS = ['first', 'piece', 'key', 'semitones'] as const;
@@ -58,14 +61,9 @@ export function TapesPart({ plan }: { readonly plan: Plan }) {
         />{' '}
         ({instrument.stringLengthMm} mm), printed on{' '}
         <Choice label="Paper" value={paper} values={PAPER_NAMES} name={(each) => each} onChange={setPaper} />.{' '}
-        <button
-          type="button"
-          className="quiet-button font-sans"
-          disabled={tapes.length === 0}
-          onClick={() => void printTapes(plan, instrument, tapes, paper)}
-        >
+        <Button className="font-sans" disabled={tapes.length === 0} onClick={() => void printTapes(plan, instrument, tapes, paper)}>
           <Download size={15} aria-hidden="true" /> Strip as PDF, 1 : 1
-        </button>
+        </Button>
       </p>
       <p className="max-w-4xl text-sm text-dove-dark">
         At equal temperament on a stiff string: a tape is a starting place, the ear decides. Measure nut to bridge before you cut: a string
@@ -92,7 +90,7 @@ const HIGHEST_OFFERED = 24;
 function TapeTable({ plan, instrument, chosen, onToggle }: TapeTableProps) {
   const offered = Array.from({ length: Math.min(HIGHEST_OFFERED, instrument.highestSemitone) }, (_, index) => index + 1);
   return (
-    <table className="plain-table h-fit max-w-2xl grow basis-96">
+    <Table className="h-fit max-w-2xl grow basis-96">
       <caption className="sr-only">Distances of the tapes from the nut</caption>
       <thead>
         <tr>
@@ -119,7 +117,7 @@ function TapeTable({ plan, instrument, chosen, onToggle }: TapeTableProps) {
           />
         ))}
       </tbody>
-    </table>
+    </Table>
   );
 }
 

@@ -1,7 +1,8 @@
+import { intoned } from '#core/fit';
 import { type Instrument, mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { type Intonation, type KeyPlace, RINGS_FROM, ringStrength, targetOn } from '#core/intonation';
 import { displayPitch, displayPitchClass, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
-import { intoned, type Plan, type PlannedSound, type Stay } from '#core/plan';
+import type { Plan, PlannedSound, Stay } from '#core/plan/describe';
 import { signedMmText } from '../../words/intonation.ts';
 import type { BoardMark, BoardTick, BoardTouch } from './BoardDrawing.tsx';
 

@@ -1,19 +1,22 @@
+import { newPieceRecord } from '../../storage/records.ts';
+import { Table } from '../../ui/Table.tsx';
 import {
   createColumnHelper,
   flexRender,
   getCoreRowModel,
   getSortedRowModel,
   type SortingState,
-  type Table,
+  type Table as RowTable,
   useReactTable,
 } from '@tanstack/react-table';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import type { PieceRecord } from '../../store/database.ts';
-import { newRecord } from '../../store/pieces.ts';
-import { type LibraryRow, libraryRow, matchesSearch } from '../../words/library.ts';
-import { keepRecord } from './keep-record.ts';
+import type { PieceRecord } from '../../storage/database.ts';
+import { TextField } from '../../ui/Field.tsx';
+import { SENTENCE_PART } from '../../ui/sentence-part.ts';
+import { libraryRow, type LibraryRow, matchesSearch } from '../../words/library.ts';
 import { PieceRow } from './PieceRow.tsx';
+import { keepRecord } from './keep-record.ts';
 
 interface LibraryProps {
   readonly records: readonly PieceRecord[];
@@ -48,7 +51,7 @@ const NARROW_LABELS: Readonly<Record<Narrow, string>> = {
 
 /** All pieces: searched by typing, narrowed down by player, instrument, key or tag, sorted by any column; the last changed first. */
 export function Library({ records, run, onDelete }: LibraryProps) {
-  const rows = useMemo(() => records.map((record) => libraryRow(record.id, record.piece, record.updatedAt)), [records]);
+  const rows = useMemo(() => records.map((record) => libraryRow(record.id, record.document, record.updatedAt)), [records]);
   const [search, setSearch] = useState('');
   const [narrowed, setNarrowed] = useState<Narrowed>({});
   const shown = useMemo(() => rows.filter((row) => matchesSearch(row, search) && isWithin(row, narrowed)), [rows, search, narrowed]);
@@ -56,11 +59,11 @@ export function Library({ records, run, onDelete }: LibraryProps) {
   return (
     <>
       <search aria-label="Find a piece" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <input
+        <TextField
           type="search"
           aria-label="Search"
           placeholder="Search: name, key, player, tag …"
-          className="field w-72"
+          className="w-72"
           value={search}
           onChange={(event) => setSearch(event.target.value)}
         />
@@ -97,12 +100,12 @@ function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
-  const keep = (record: PieceRecord, change: Partial<PieceRecord['piece']>): void =>
-    run(() => keepRecord({ ...record, piece: { ...record.piece, ...change }, updatedAt: Date.now() }));
+  const keep = (record: PieceRecord, change: Partial<PieceRecord['document']>): void =>
+    run(() => keepRecord({ ...record, document: { ...record.document, ...change }, updatedAt: Date.now() }));
   const copy = (record: PieceRecord, title: string): void =>
-    run(() => keepRecord(newRecord({ ...record.piece, name: `${title} (copy)`.slice(0, 120) })));
+    run(() => keepRecord(newPieceRecord({ ...record.document, name: `${title} (copy)`.slice(0, 120) })));
   return (
-    <table className="plain-table mt-2">
+    <Table className="mt-2">
       <Head table={table} />
       <tbody>
         {table.getRowModel().rows.flatMap(({ original: row }) => {
@@ -121,11 +124,11 @@ function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly
           ];
         })}
       </tbody>
-    </table>
+    </Table>
   );
 }
 
-function Head({ table }: { readonly table: Table<LibraryRow> }) {
+function Head({ table }: { readonly table: RowTable<LibraryRow> }) {
   return (
     <thead>
       {table.getHeaderGroups().map((group) => (
@@ -166,7 +169,7 @@ function NarrowChoice({ by, rows, value, onChange }: NarrowChoiceProps) {
   return (
     <select
       aria-label={`Only ${NARROW_LABELS[by].replace('any ', '')}`}
-      className="sentence-part"
+      className={SENTENCE_PART}
       value={value}
       onChange={(event) => onChange(event.target.value)}
     >

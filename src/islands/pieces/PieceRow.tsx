@@ -1,5 +1,7 @@
 import { type FormEvent, useState } from 'react';
 import { Columns2, Copy, type LucideIcon, Pencil, Tag, Trash2 } from 'lucide-react';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { TextField } from '../../ui/Field.tsx';
 import { type LibraryRow, tagsOf } from '../../words/library.ts';
 
 interface PieceRowProps {
@@ -55,9 +57,9 @@ export function PieceRow({ row, changed, onRename, onTag, onDuplicate, onDelete 
           <RowButton does="Tag" title={title} icon={Tag} onClick={() => setTyping('tags')} />
           <RowButton does="Duplicate" title={title} icon={Copy} onClick={onDuplicate} />
           <RowButton does="Delete" title={title} icon={Trash2} onClick={onDelete} />
-          <a className="quiet-button" href={`/compare?piece=${row.id}`} aria-label={`Compare ${title}`} title="Compare">
+          <ButtonLink href={`/compare?piece=${row.id}`} aria-label={`Compare ${title}`} title="Compare">
             <Columns2 size={15} aria-hidden="true" />
-          </a>
+          </ButtonLink>
         </span>
       </td>
     </tr>
@@ -73,9 +75,9 @@ interface RowButtonProps {
 
 function RowButton({ does, title, icon: Icon, onClick }: RowButtonProps) {
   return (
-    <button type="button" className="quiet-button" aria-label={`${does} ${title}`} title={does} onClick={onClick}>
+    <Button aria-label={`${does} ${title}`} title={does} onClick={onClick}>
       <Icon size={15} aria-hidden="true" />
-    </button>
+    </Button>
   );
 }
 
@@ -94,9 +96,9 @@ function NameField({ label, text: before, onDone, onLeave }: NameFieldProps) {
   };
   return (
     <form onSubmit={submit}>
-      <input
+      <TextField
         aria-label={label}
-        className="field"
+
         value={text}
         maxLength={120}
         autoFocus

@@ -1,14 +1,21 @@
 import { type ReactNode, useEffect, useState } from 'react';
-import type { PieceRecord } from '../../store/database.ts';
-import { clearDemo, restoreDemo, seedDemoOnce } from '../../store/demo.ts';
-import { deleteRecord, loadRecords, type PieceList, readPieceFile, setAsideText } from '../../store/piece-files.ts';
-import { newRecord, saveRecord } from '../../store/pieces.ts';
+import { issuesText } from '#core/messages';
+import { readPieceFile } from '../../files/document-files.ts';
+import { downloadText } from '../../files/download.ts';
+import type { PieceRecord } from '../../storage/database.ts';
+import { clearDemo, restoreDemo } from '../../storage/demo.ts';
+import { readyToRead } from '../../storage/first-start.ts';
+import { deletePiece, loadPieces, type PieceList } from '../../storage/piece-list.ts';
+import { newPieceRecord, saveRecord } from '../../storage/records.ts';
+import { setAsideText } from '../../storage/set-aside.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { pieceTitle } from '../../words/library.ts';
-import { downloadText } from '../download.ts';
+import { STORAGE_SHUT } from '../../words/notices.ts';
 import { Header } from '../Header.tsx';
-import { OpenFileButton } from '../OpenFileButton.tsx';
-import { keepRecord } from './keep-record.ts';
 import { Library } from './Library.tsx';
+import { keepRecord } from './keep-record.ts';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
 export function Pieces() {
@@ -16,7 +23,7 @@ export function Pieces() {
   const [deleted, setDeleted] = useState<PieceRecord | null>(null);
   const remove = (record: PieceRecord): void =>
     run(async () => {
-      await deleteRecord(record.id);
+      await deletePiece(record.id);
       setDeleted(record);
     });
   const undelete = (record: PieceRecord): void =>
@@ -30,32 +37,32 @@ export function Pieces() {
       <main className="mx-auto max-w-6xl px-6 py-5">
         <div className="flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-2xl font-semibold">Pieces</h1>
-          <a className="quiet-button" href="/?new">
-            New piece
-          </a>
+          <ButtonLink href="/?new">New piece</ButtonLink>
           <OpenPiece onOpened={refresh} />
         </div>
         <div role="status" aria-label="Messages">
-          {trouble !== null && <p className="mt-3 notice notice-trouble">{trouble}</p>}
+          {trouble !== null && (
+            <Notice className="mt-3" trouble>
+              {trouble}
+            </Notice>
+          )}
           {deleted && (
-            <p className="mt-3 flex items-center gap-3 notice">
-              Deleted “{pieceTitle(deleted.piece)}”.
-              <button type="button" className="quiet-button" onClick={() => undelete(deleted)}>
-                Undo
-              </button>
-            </p>
+            <Notice className="mt-3 flex items-center gap-3">
+              Deleted “{pieceTitle(deleted.document)}”.
+              <Button onClick={() => undelete(deleted)}>Undo</Button>
+            </Notice>
           )}
           {list && list.setAside > 0 && <SetAside count={list.setAside} />}
         </div>
         {list && <Library records={list.records} run={run} onDelete={remove} />}
         <section aria-label="Demo pieces" className="mt-8 flex flex-wrap items-center gap-3 text-dove-dark">
           <span>Demo pieces of a made-up studio:</span>
-          <button type="button" className="quiet-button" disabled={list === null} onClick={() => run(restoreDemo)}>
+          <Button disabled={list === null} onClick={() => run(restoreDemo)}>
             Bring them back
-          </button>
-          <button type="button" className="quiet-button" disabled={list === null} onClick={() => run(clearDemo)}>
+          </Button>
+          <Button disabled={list === null} onClick={() => run(clearDemo)}>
             Clear them
-          </button>
+          </Button>
         </section>
       </main>
     </>
@@ -65,15 +72,13 @@ export function Pieces() {
 function SetAside({ count }: { readonly count: number }): ReactNode {
   const download = (): void => void setAsideText().then((text) => downloadText('set-aside.json', 'application/json', text));
   return (
-    <p className="mt-3 flex items-center gap-3 notice notice-trouble">
+    <Notice className="mt-3 flex items-center gap-3" trouble>
       {count === 1
         ? 'One stored piece could not be read and was set aside.'
         : `${count} stored pieces could not be read and were set aside.`}{' '}
       Nothing was thrown away.
-      <button type="button" className="quiet-button" onClick={download}>
-        Download {count === 1 ? 'it' : 'them'}
-      </button>
-    </p>
+      <Button onClick={download}>Download {count === 1 ? 'it' : 'them'}</Button>
+    </Notice>
   );
 }
 
@@ -81,9 +86,9 @@ function SetAside({ count }: { readonly count: number }): ReactNode {
 function OpenPiece({ onOpened }: { readonly onOpened: (trouble: string | null) => void }) {
   const open = async (file: File): Promise<void> => {
     const reading = await readPieceFile(await file.text());
-    if (!reading.ok) return onOpened(`${file.name}: ${reading.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}`);
-    const record = newRecord(reading.value);
-    const outcome = await saveRecord(record);
+    if (!reading.ok) return onOpened(`${file.name}: ${issuesText(reading.issues)}`);
+    const record = newPieceRecord(reading.value);
+    const outcome = await saveRecord('piece', record);
     if (outcome.ok) location.href = `/?piece=${record.id}`;
     else onOpened(outcome.message);
   };
@@ -93,15 +98,14 @@ function OpenPiece({ onOpened }: { readonly onOpened: (trouble: string | null) =
 function usePieces() {
   const [list, setList] = useState<PieceList | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : 'Something went wrong with the storage.');
+  const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : STORAGE_SHUT);
   const refresh = (words: string | null): void => {
     setTrouble(words);
-    void loadRecords().then(setList, fail);
+    void loadPieces().then(setList, fail);
   };
   const run = (work: () => Promise<void>): void => void work().then(() => refresh(null), fail);
   useEffect(() => {
-    const seed = document.documentElement.dataset['demo'] === 'yes' ? seedDemoOnce() : Promise.resolve();
-    void seed.then(loadRecords).then(setList, fail);
+    void readyToRead().then(loadPieces).then(setList, fail);
   }, []);
   return { list, trouble, refresh, run };
 }

@@ -1,6 +1,8 @@
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import { defaultSize } from '#core/instrument';
-import type { Plan, PlannedSound, Stop } from '#core/plan';
-import { fingerboardName, noteLabel } from '../../words/labels.ts';
+import { noteLabel } from '#core/pitch';
+import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
+import { fingerboardName } from '../../words/labels.ts';
 import { type PathScale, stringStroke, yOfMm } from './path-geometry.ts';
 
 interface FingerboardProps {
@@ -27,23 +29,23 @@ export function Fingerboard({ plan, scale, selected }: FingerboardProps) {
         className="fill-board stroke-board-edge"
       />
       {ticksOf(scale).map((mm) => (
-        <text key={mm} x={BOARD_LEFT - 8} y={yOfMm(scale, mm) + 4} textAnchor="end" className="scale-label fill-dove-dark">
+        <DrawnText key={mm} x={BOARD_LEFT - 8} y={yOfMm(scale, mm) + 4} textAnchor="end" look="scale" className="fill-dove-dark">
           {mm}
-        </text>
+        </DrawnText>
       ))}
-      <text x={BOARD_LEFT - 8} y={18} textAnchor="end" className="scale-label fill-dove-dark">
+      <DrawnText x={BOARD_LEFT - 8} y={18} textAnchor="end" look="scale" className="fill-dove-dark">
         mm
-      </text>
+      </DrawnText>
       {selected && <HandBand plan={plan} scale={scale} selected={selected} />}
       {strings.map((string, index) => (
         <g key={string.name}>
           <line x1={xOf(index)} x2={xOf(index)} y1={top} y2={scale.nutY} strokeWidth={0.8 + index * 0.7} className="stroke-ink" />
-          <text x={xOf(index)} y={scale.nutY + 14} textAnchor="middle" className="scale-label fill-ink">
+          <DrawnText x={xOf(index)} y={scale.nutY + 14} textAnchor="middle" look="scale" className="fill-ink">
             {noteLabel(string.name)}
-          </text>
-          <text x={xOf(index)} y={scale.nutY + 26} textAnchor="middle" className="tiny-label fill-dove-dark">
+          </DrawnText>
+          <DrawnText x={xOf(index)} y={scale.nutY + 26} textAnchor="middle" look="small" className="fill-dove-dark">
             {string.number}
-          </text>
+          </DrawnText>
         </g>
       ))}
       <line x1={BOARD_LEFT - 2} x2={BOARD_RIGHT + 2} y1={scale.nutY} y2={scale.nutY} strokeWidth={4} className="stroke-ink" />
@@ -90,9 +92,9 @@ function SelectedStop({ stop, stroke, scale, x }: SelectedStopProps) {
     <>
       <line x1={x} x2={FINGERBOARD_WIDTH} y1={y} y2={y} className="stroke-ink" strokeWidth={0.8} />
       <circle cx={x} cy={y} r={9} strokeWidth={stroke} className="fill-ink stroke-ink" />
-      <text x={x} y={y + 4.5} textAnchor="middle" className="bead-number fill-paper">
+      <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className="fill-paper">
         {stop.finger}
-      </text>
+      </DrawnText>
     </>
   );
 }

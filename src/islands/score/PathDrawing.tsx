@@ -1,8 +1,11 @@
 import type { PointerEvent } from 'react';
-import type { HardPlace, Plan } from '#core/plan';
-import { positionShort } from '#core/words';
-import { pitchLabel } from '../../words/labels.ts';
+import type { AboutPath, HardPlace } from '#core/explain';
+import { positionShort } from '#core/messages';
+import { pitchLabel } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
+import { HardPlaces, LaidOver, Landmarks } from './PathMarks.tsx';
 import {
   type Band,
   bandsOf,
@@ -18,13 +21,11 @@ import {
   stretchesOf,
   stringStroke,
 } from './path-geometry.ts';
-import { HardPlaces, Landmarks, LaidOver } from './PathMarks.tsx';
-import type { Ringing } from '../../workers/protocol.ts';
 
 /** What is told of the notes beyond their fingering. */
 export interface PathNotes {
   /** What rings with an open string. */
-  readonly ringing: Ringing;
+  readonly ringing: AboutPath['ringing'];
   /** The hardest places, the hardest first. */
   readonly hardest: readonly HardPlace[];
   /** What the engine has just fingered otherwise. */
@@ -102,9 +103,9 @@ function Reticle({ bead, left }: { readonly bead: Bead | undefined; readonly lef
 function BandName({ band }: { readonly band: Band }) {
   if (!band.begins) return null;
   return (
-    <text x={band.x + 4} y={band.top - 5} className="position-mark fill-dove-dark">
+    <DrawnText x={band.x + 4} y={band.top - 5} look="position" className="fill-dove-dark">
       {positionShort(band.stay.position)}
-    </text>
+    </DrawnText>
   );
 }
 
@@ -120,9 +121,9 @@ function StretchMark({ stretch }: { readonly stretch: Stretch }) {
         strokeDasharray={beyond ? '3 2.5' : undefined}
       />
       {first && (
-        <text x={x} y={top - BEAD_RADIUS - 5} textAnchor="middle" className="stretch-label fill-ochre">
+        <DrawnText x={x} y={top - BEAD_RADIUS - 5} textAnchor="middle" look="remark" className="fill-ochre">
           {mmText(needMm)}
-        </text>
+        </DrawnText>
       )}
     </>
   );
@@ -168,14 +169,14 @@ function SlopeStroke({ slope, slides, laneY }: { readonly slope: Slope; readonly
           />
         </g>
       )}
-      <text x={middle} y={laneY} textAnchor="middle" className="shift-label fill-madder">
+      <DrawnText x={middle} y={laneY} textAnchor="middle" look="remark" className="fill-madder">
         {shift.handMm > 0 && <tspan x={middle}>{mmText(shift.handMm)}</tspan>}
         {speed !== null && (
           <tspan x={middle} dy={13}>
             {Math.round(speed)} mm/s
           </tspan>
         )}
-      </text>
+      </DrawnText>
     </>
   );
 }
@@ -212,9 +213,9 @@ function BeadShape({ bead, selected, rings, refingered, onSelect, onGrab }: Bead
         strokeDasharray={stop.harmonic ? '2.5 2' : undefined}
         className={selected ? 'fill-ink stroke-ink' : 'fill-paper stroke-ink'}
       />
-      <text x={x} y={y + 4.5} textAnchor="middle" className={`bead-number ${selected ? 'fill-paper' : 'fill-ink'}`}>
+      <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className={selected ? 'fill-paper' : 'fill-ink'}>
         {stop.finger}
-      </text>
+      </DrawnText>
       {note.locked && <LockMark x={x + BEAD_RADIUS} y={y - BEAD_RADIUS} />}
     </g>
   );

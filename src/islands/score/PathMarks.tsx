@@ -1,5 +1,7 @@
+import { DrawnText } from '../../ui/DrawnText.tsx';
+import type { HardPlace } from '#core/explain';
 import { displayPitchClass, parsePitch } from '#core/pitch';
-import type { HardPlace, Plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
 import { hardPlaceText, noteText } from '../../words/plan-words.ts';
 import { type Bead, BEAD_RADIUS, ghostsOf, LANES, linksOf, type PathScale, slopesOf } from './path-geometry.ts';
 
@@ -18,9 +20,9 @@ export function Landmarks({ plan, beads, scale }: LandmarksProps) {
     return (
       <g key={note} data-landmark={note}>
         <line x1={bead.x} x2={bead.x} y1={bead.y} y2={scale.nutY} className="stroke-dove" strokeDasharray="1 4" />
-        <text x={bead.x} y={scale.nutY + LANES.landmarks} textAnchor="middle" className="landmark fill-ink">
+        <DrawnText x={bead.x} y={scale.nutY + LANES.landmarks} textAnchor="middle" look="landmark" className="fill-ink">
           {displayPitchClass(tonic.value)}
-        </text>
+        </DrawnText>
       </g>
     );
   });
@@ -42,9 +44,9 @@ export function HardPlaces({ beads, hardest, scale }: HardPlacesProps) {
       <g key={place.note} data-hard-place={place.note} aria-label={`Hard place ${order + 1}`}>
         <title>{hardPlaceText(place)}</title>
         <path d={`M${bead.x - 5} ${y + 8}L${bead.x} ${y}L${bead.x + 5} ${y + 8}Z`} className="fill-ink" />
-        <text x={bead.x + 8} y={Math.min(y + 10, scale.nutY + 12)} className="tiny-label fill-ink">
+        <DrawnText x={bead.x + 8} y={Math.min(y + 10, scale.nutY + 12)} look="small" className="fill-ink">
           {order + 1}
-        </text>
+        </DrawnText>
       </g>
     );
   });
@@ -82,9 +84,9 @@ export function LaidOver({ plan, beads, others, differsAt, scale }: LaidOverProp
         <g key={`${bead.index} ${bead.stop}`} data-ghost={bead.index}>
           <title>{noteText(bead.note)}</title>
           <circle cx={x} cy={y} r={BEAD_RADIUS - 1} className="fill-paper-deep stroke-ink" strokeWidth={1.2} strokeDasharray="3 2" />
-          <text x={x} y={y + 4.5} textAnchor="middle" className="bead-number fill-ink">
+          <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className="fill-ink">
             {(bead.note.stops[bead.stop] ?? bead.note.stops[0]).finger}
-          </text>
+          </DrawnText>
         </g>
       ))}
     </g>

@@ -1,5 +1,5 @@
 import { mmFromNut } from '#core/instrument';
-import type { Plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
 import { type PathScale, yOfMm } from './path-geometry.ts';
 
 /** The ground of the path: a line for each semitone, closing up towards the bridge as on the string; the nut below. */

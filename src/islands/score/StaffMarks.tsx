@@ -1,10 +1,11 @@
-import { type FingerMark, fingerMark } from '#core/notation';
-import type { Plan } from '#core/plan';
-import { positionMark, positionShort } from '#core/words';
+import { DrawnText } from '../../ui/DrawnText.tsx';
+import { positionMark, positionShort } from '#core/messages';
+import { fingerMark, type FingerMark } from '#core/notation';
+import type { Plan } from '#core/plan/describe';
 import { type Curve, curvePath, curvesOf, curveYAt } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
-import { type WrittenMarks, writtenMarks } from '../../engraving/written-marks.ts';
+import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 
 interface StaffMarksProps {
   readonly plan: Plan;
@@ -77,9 +78,9 @@ function octaveLinesOf(heads: readonly Head[]): readonly { readonly from: number
 function OctaveLine({ from, to, y }: { readonly from: number; readonly to: number; readonly y: number }) {
   return (
     <g data-octave-line>
-      <text x={from - 4} y={y} className="position-mark fill-ink">
+      <DrawnText x={from - 4} y={y} look="position" className="fill-ink">
         8va
-      </text>
+      </DrawnText>
       <path d={`M${from + 22} ${y - 4}H${to + 4}v7`} className="fill-none stroke-ink" strokeDasharray="4 3" />
     </g>
   );
@@ -115,19 +116,19 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, room }
   return (
     <>
       {selected && <rect x={head.x - 12} y={y - 15} width={24} height={head.y - y + 22} rx={4} className="fill-dove/20" />}
-      <text x={head.x} y={y} textAnchor="middle" className={`finger-number ${mark.shifted ? 'fill-madder' : 'fill-ink'}`}>
+      <DrawnText x={head.x} y={y} textAnchor="middle" look="finger" className={mark.shifted ? 'fill-madder' : 'fill-ink'}>
         {fingerMark(mark)}
-      </text>
+      </DrawnText>
       <Written head={head} written={written} fingerTopY={y - 13} cueRowY={layout.cueRowY} />
       {mark.string !== null && (
-        <text x={head.x} y={layout.stringRowY} textAnchor="middle" className="string-numeral fill-dove-dark">
+        <DrawnText x={head.x} y={layout.stringRowY} textAnchor="middle" look="string" className="fill-dove-dark">
           {mark.string}
-        </text>
+        </DrawnText>
       )}
       {note.beginsStay && room >= SHORT_MARK_WIDTH && (
-        <text x={head.x - 6} y={layout.positionRowY} className="position-mark fill-dove-dark">
+        <DrawnText x={head.x - 6} y={layout.positionRowY} look="position" className="fill-dove-dark">
           {room < POSITION_MARK_WIDTH ? positionShort(note.position) : positionMark(note.position)}
-        </text>
+        </DrawnText>
       )}
     </>
   );
@@ -151,15 +152,15 @@ function Written({ head, written, fingerTopY, cueRowY }: WrittenProps) {
   return (
     <>
       {mark.bow !== undefined && (
-        <text x={head.x} y={fingerTopY - 2} textAnchor="middle" className="music-sign fill-ink" data-bow={mark.bow}>
+        <DrawnText x={head.x} y={fingerTopY - 2} textAnchor="middle" look="sign" className="fill-ink" data-bow={mark.bow}>
           {BOW_SIGNS[mark.bow]}
-        </text>
+        </DrawnText>
       )}
       {(mark.cue !== undefined || letter !== undefined) && (
-        <text x={head.x - 6} y={cueRowY} className="position-mark fill-ink" data-cue={head.index}>
+        <DrawnText x={head.x - 6} y={cueRowY} look="position" className="fill-ink" data-cue={head.index}>
           {mark.cue}
           {letter !== undefined && <tspan className="font-semibold">{` ${letter})`}</tspan>}
-        </text>
+        </DrawnText>
       )}
     </>
   );

@@ -1,5 +1,5 @@
 import { mmFromNut } from '#core/instrument';
-import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan';
+import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { Head } from '../../engraving/draw-measures.ts';
 
 /** The vertical scale of the path: the string in true proportion, nut at the bottom. */

@@ -1,3 +1,5 @@
+import { DrawnText } from '../../ui/DrawnText.tsx';
+import { Heading } from '../../ui/Heading.tsx';
 import type { InstrumentKind } from '#core/instrument';
 
 /** The three measures of a hand and the width of two fingertips, drawn where the ruler lies. */
@@ -5,7 +7,7 @@ export function HandGuide({ kind }: { readonly kind: InstrumentKind }) {
   const low = kind === 'cello' || kind === 'bass';
   return (
     <section aria-label="How to measure the hand" className="mt-2">
-      <h3 className="small-heading">How to measure</h3>
+      <Heading as="h3">How to measure</Heading>
       <p className="text-sm text-dove-dark">
         At the instrument, in first position on one string, with rounded fingers as in playing. Lay the ruler along the string and read from
         the middle of one fingertip to the middle of the other: first as far as goes easily and could be held, then as far as goes at all
@@ -66,9 +68,9 @@ function Fingertip({ finger, x }: { readonly finger: string; readonly x: number 
         className="fill-paper-deep stroke-dove-dark"
         strokeWidth={1.3}
       />
-      <text x={x} y={26} textAnchor="middle" className="bead-number fill-ink">
+      <DrawnText x={x} y={26} textAnchor="middle" look="bead" className="fill-ink">
         {finger}
-      </text>
+      </DrawnText>
     </g>
   );
 }

@@ -1,15 +1,16 @@
 import { useForm, type UseFormReturn, useWatch } from 'react-hook-form';
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, OPEN_TUNINGS, readInstrument, REFERENCE_A, SIZES } from '#core/instrument';
-import type { Issue } from '#core/reading';
-import type { InstrumentRecord } from '../../store/database.ts';
+import type { Issue } from '#core/messages';
+import type { InstrumentRecord } from '../../storage/database.ts';
+import { ButtonLink } from '../../ui/Button.tsx';
 import { INSTRUMENT_LABELS, sizeLabel } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { openTuningLabel } from '../../words/setup.ts';
-import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
-import { type InstrumentFields, instrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
 import { StringRows } from './StringRows.tsx';
 import { StringsDrawing } from './StringsDrawing.tsx';
 import { UsedBy } from './UsedBy.tsx';
+import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
+import { instrumentFields, type InstrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
 import { useKept } from './use-kept.ts';
 import type { StudioActions } from './use-studio.ts';
 
@@ -20,20 +21,18 @@ interface InstrumentFormProps {
 
 /** One instrument: its size or its measures, its strings, and how they are tuned. */
 export function InstrumentForm({ record, actions }: InstrumentFormProps) {
-  const form = useForm<InstrumentFields>({ defaultValues: instrumentFields(record.sheet) });
+  const form = useForm<InstrumentFields>({ defaultValues: instrumentFields(record.document) });
   useWatch({ control: form.control });
   const fields = form.getValues();
   const { sheet, issues } = readInstrumentFields(fields);
   // While what is typed cannot be, the drawing shows what is kept.
-  const kept = readInstrument(record.sheet.instrument);
-  useKept(record.sheet, sheet, (next) => actions.keepInstrument({ ...record, sheet: next }));
+  const kept = readInstrument(record.document.instrument);
+  useKept(record.document, sheet, (next) => actions.keepInstrument({ ...record, document: next }));
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   return (
     <section aria-label="Instrument">
-      <FormHead what="instrument" sheet={record.sheet} onDelete={() => actions.remove({ kind: 'instrument', record })}>
-        <a className="quiet-button" href={`/tuner?instrument=${record.id}`}>
-          Tune it
-        </a>
+      <FormHead what="instrument" sheet={record.document} onDelete={() => actions.remove({ kind: 'instrument', record })}>
+        <ButtonLink href={`/tuner?instrument=${record.id}`}>Tune it</ButtonLink>
       </FormHead>
       <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_360px]">
         <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
@@ -43,8 +42,8 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
           <TuningFields form={form} kind={kind} issues={issues} />
         </form>
         <div className="mt-4 xl:mt-0">
-          {kept.ok && <StringsDrawing instrument={kept.value} measured={record.sheet.instrument.stringLengthMm !== undefined} />}
-          <UsedBy field="instrumentId" id={record.id} version={record.updatedAt} />
+          {kept.ok && <StringsDrawing instrument={kept.value} measured={record.document.instrument.stringLengthMm !== undefined} />}
+          <UsedBy field="instrumentId" id={record.id} />
         </div>
       </div>
     </section>

@@ -1,34 +1,27 @@
+import type { PlayerSheet } from '#core/documents';
 import { useForm, type UseFormRegister, type UseFormReturn, useWatch } from 'react-hook-form';
-import {
-  FINGER_DISTANCE_MM,
-  HAND_PRESETS,
-  handOf,
-  HOME_FRAME,
-  LOWEST_THUMB,
-  readPlayerHand,
-  schoolsOf,
-  USUAL_THUMB,
-  verdictOf,
-} from '#core/hand';
+import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts';
+import { handOf, LOWEST_THUMB, schoolsOf, USUAL_THUMB } from '#core/hand';
+import { FINGER_DISTANCE_MM, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';
-import type { Issue } from '#core/reading';
-import { PURPOSES } from '#core/search';
-import { positionWords } from '#core/words';
-import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
-import { HAND_LABELS, INSTRUMENT_LABELS, PURPOSE_LABELS, REACH_LABELS, SCHOOL_LABELS } from '../../words/labels.ts';
+import { type Issue, positionWords } from '#core/messages';
+import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
+import { TextField } from '../../ui/Field.tsx';
+import { FIELD_ROW } from '../../ui/field-look.ts';
+import { HAND_LABELS, INSTRUMENT_LABELS, REACH_LABELS, SCHOOL_LABELS } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';
-import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
 import { HandGuide } from './HandGuide.tsx';
+import { UsedBy } from './UsedBy.tsx';
+import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
 import {
   estimatedSpans,
   HAND_SOURCES,
   instrumentForPlayer,
-  type PlayerFields,
   playerFields,
+  type PlayerFields,
   readPlayerFields,
   SPANS,
 } from './player-fields.ts';
-import { UsedBy } from './UsedBy.tsx';
 import { useKept } from './use-kept.ts';
 import type { StudioActions } from './use-studio.ts';
 
@@ -46,19 +39,21 @@ interface PlayerFormProps {
 
 /** One player: on what, with which hand, in which school, what is known, and what for. */
 export function PlayerForm({ record, instruments, actions }: PlayerFormProps) {
-  const form = useForm<PlayerFields>({ defaultValues: playerFields(record.sheet, record.instrumentId) });
+  const form = useForm<PlayerFields>({ defaultValues: playerFields(record.document, record.instrumentId) });
   useWatch({ control: form.control });
   const fields = form.getValues();
   const own = instruments.find((each) => each.id === fields.instrumentId);
-  const instrument = instrumentForPlayer(fields.kind, own?.sheet.instrument ?? null);
+  const instrument = instrumentForPlayer(fields.kind, own?.document.instrument ?? null);
   const { sheet, issues } = readPlayerFields(fields, instrument);
-  useKept({ sheet: record.sheet, instrumentId: record.instrumentId }, sheet && { sheet, instrumentId: own?.id ?? null }, (next) =>
-    actions.keepPlayer({ ...record, ...next }),
+  useKept(
+    { document: record.document, instrumentId: record.instrumentId },
+    sheet && { document: sheet, instrumentId: own?.id ?? null },
+    (next) => actions.keepPlayer({ ...record, ...next }),
   );
   const part = { form, fields, instrument };
   return (
     <section aria-label="Player">
-      <FormHead what="player" sheet={record.sheet} onDelete={() => actions.remove({ kind: 'player', record })} />
+      <FormHead what="player" sheet={record.document} onDelete={() => actions.remove({ kind: 'player', record })} />
       <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_460px]">
         <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
           <WhoFields {...part} instruments={instruments} />
@@ -68,7 +63,7 @@ export function PlayerForm({ record, instruments, actions }: PlayerFormProps) {
         </form>
         <div className="mt-4 xl:mt-0">
           <HandGuide kind={instrument.kind} />
-          <UsedBy field="playerId" id={record.id} version={record.updatedAt} />
+          <UsedBy field="playerId" id={record.id} />
         </div>
       </div>
     </section>
@@ -89,7 +84,7 @@ function WhoFields({ form: { register, setValue }, instrument, instruments }: Pa
       setValue('positions', []);
     },
   });
-  const owned = instruments.filter((each) => each.sheet.instrument.kind === instrument.kind);
+  const owned = instruments.filter((each) => each.document.instrument.kind === instrument.kind);
   return (
     <>
       <Field label="Name" register={register('name', { maxLength: 80 })} placeholder="Wren" />
@@ -98,7 +93,7 @@ function WhoFields({ form: { register, setValue }, instrument, instruments }: Pa
         label="On"
         options={[
           ['', `any ${INSTRUMENT_LABELS[instrument.kind]}`],
-          ...owned.map((each) => [each.id, each.sheet.name || 'Unnamed instrument'] as const),
+          ...owned.map((each) => [each.id, each.document.name || 'Unnamed instrument'] as const),
         ]}
         register={register('instrumentId')}
       />
@@ -151,13 +146,13 @@ interface SpanRowProps {
 
 function SpanRow({ span, register, issue }: SpanRowProps) {
   return (
-    <div className="form-row">
+    <div className={FIELD_ROW}>
       <span>{SPAN_LABELS[span]}</span>
       <div>
         {(['comfort', 'most'] as const).map((which) => (
           <span key={which} className="mr-3 whitespace-nowrap">
-            <input
-              className="field w-14"
+            <TextField
+              className="w-14"
               inputMode="decimal"
               aria-label={`${SPAN_LABELS[span]}, ${MEASURED[which]}, mm`}
               aria-invalid={issue !== undefined}
@@ -188,7 +183,7 @@ function SchoolFields({ form: { register }, fields, instrument }: PartProps) {
       )}
       {school === 'thumb' && <SelectField label="Thumb from" options={THUMB_PLACES} register={register('thumbFrom')} />}
       {instrument.kind === 'bass' && (
-        <label className="form-row">
+        <label className={FIELD_ROW}>
           <span>Pivots</span>
           <span>
             <input type="checkbox" {...register('pivots')} /> the hand may roll a semitone around its thumb
@@ -200,7 +195,7 @@ function SchoolFields({ form: { register }, fields, instrument }: PartProps) {
         options={(['none', ...PURPOSES] as const).map((purpose) => [purpose, PURPOSE_LABELS[purpose]])}
         register={register('purpose')}
       />
-      <fieldset className="form-row">
+      <fieldset className={FIELD_ROW}>
         <legend className="contents">
           <span>Positions known</span>
         </legend>
@@ -228,7 +223,7 @@ const THUMB_PLACES = [
 ] as const;
 
 /** What the measures mean where every pupil begins: the hand at rest in first position. */
-function HomeFrame({ instrument, sheet }: { readonly instrument: Instrument; readonly sheet: PlayerRecord['sheet'] }) {
+function HomeFrame({ instrument, sheet }: { readonly instrument: Instrument; readonly sheet: PlayerSheet }) {
   const hand = readPlayerHand(sheet.profile.player.hand ?? {}, instrument);
   if (!hand.ok) return null;
   const [lowest, highest] = HOME_FRAME[instrument.kind];

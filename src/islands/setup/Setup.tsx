@@ -1,11 +1,14 @@
 import { Plus } from 'lucide-react';
-import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
-import type { Studio } from '../../store/studio.ts';
+import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
+import type { Studio } from '../../storage/studio.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
-import { OpenedSection } from '../OpenedSection.tsx';
-import { OpenFileButton } from '../OpenFileButton.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
 import { type Chosen, type StudioActions, useStudio } from './use-studio.ts';
@@ -40,14 +43,16 @@ export function Setup() {
         </aside>
         <div>
           <div role="status" aria-label="Messages">
-            {trouble !== null && <p className="mb-3 notice notice-trouble">{trouble}</p>}
+            {trouble !== null && (
+              <Notice className="mb-3" trouble>
+                {trouble}
+              </Notice>
+            )}
             {deleted !== null && (
-              <p className="mb-3 flex items-center gap-3 notice">
-                Deleted “{deleted.record.sheet.name}”. Pieces keep their brief as it is.
-                <button type="button" className="quiet-button" onClick={actions.undelete}>
-                  Undo
-                </button>
-              </p>
+              <Notice className="mb-3 flex items-center gap-3">
+                Deleted “{deleted.record.document.name}”. Pieces keep their brief as it is.
+                <Button onClick={actions.undelete}>Undo</Button>
+              </Notice>
             )}
           </div>
           {studio && <ChosenForm studio={studio} chosen={chosen} actions={actions} />}
@@ -83,15 +88,15 @@ interface Entry {
   readonly what: string;
 }
 
-function playerEntry({ id, sheet }: PlayerRecord): Entry {
-  return { id, name: sheet.name || 'Unnamed player', what: INSTRUMENT_LABELS[sheet.profile.kind] };
+function playerEntry({ id, document }: PlayerRecord): Entry {
+  return { id, name: document.name || 'Unnamed player', what: INSTRUMENT_LABELS[document.profile.kind] };
 }
 
-function instrumentEntry({ id, sheet }: InstrumentRecord): Entry {
-  const { kind, size, stringLengthMm } = sheet.instrument;
+function instrumentEntry({ id, document }: InstrumentRecord): Entry {
+  const { kind, size, stringLengthMm } = document.instrument;
   const what =
     stringLengthMm === undefined ? (size ? fingerboardName(kind, size) : INSTRUMENT_LABELS[kind]) : `${stringLengthMm} mm, measured`;
-  return { id, name: sheet.name || 'Unnamed instrument', what };
+  return { id, name: document.name || 'Unnamed instrument', what };
 }
 
 interface ShelfProps {
@@ -106,12 +111,12 @@ interface ShelfProps {
 function Shelf({ title, what, entries, chosen, onChoose, onNew }: ShelfProps) {
   return (
     <section aria-label={title} className="mb-5">
-      <h2 className="small-heading flex items-baseline justify-between">
+      <Heading className="flex items-baseline justify-between">
         {title}
-        <button type="button" className="quiet-button font-sans font-normal" onClick={onNew} aria-label={`New ${what}`}>
+        <Button className="font-sans font-normal" onClick={onNew} aria-label={`New ${what}`}>
           <Plus size={14} aria-hidden="true" /> New
-        </button>
-      </h2>
+        </Button>
+      </Heading>
       <ul className="mt-1">
         {entries.map((entry) => {
           const current = chosen?.kind === what && chosen.id === entry.id;

@@ -1,6 +1,9 @@
+import { FIELD_ROW } from '../../ui/field-look.ts';
+import { Button } from '../../ui/Button.tsx';
+import { TextField } from '../../ui/Field.tsx';
 import { useFieldArray, type UseFormRegister, type UseFormReturn } from 'react-hook-form';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
-import type { Issue } from '#core/reading';
+import type { Issue } from '#core/messages';
 import { issueAt } from './fields.tsx';
 import { type InstrumentFields, stringBeyond, usualStrings } from './instrument-fields.ts';
 
@@ -20,7 +23,7 @@ export function StringRows({ form: { control, register, getValues }, kind, issue
   const full = strings.fields.length >= MOST_STRINGS;
   const about = issues.filter(({ where }) => /^\/instrument\/(tuning|pressingMm)/.test(where.pointer ?? ''));
   return (
-    <fieldset className="form-row">
+    <fieldset className={FIELD_ROW}>
       <legend className="contents">
         <span>Strings, highest first</span>
       </legend>
@@ -35,15 +38,13 @@ export function StringRows({ form: { control, register, getValues }, kind, issue
           />
         ))}
         <p className="flex flex-wrap gap-2">
-          <button type="button" className="quiet-button" disabled={full} onClick={() => strings.prepend(beyond('higher'))}>
+          <Button disabled={full} onClick={() => strings.prepend(beyond('higher'))}>
             Add a higher string
-          </button>
-          <button type="button" className="quiet-button" disabled={full} onClick={() => strings.append(beyond('lower'))}>
+          </Button>
+          <Button disabled={full} onClick={() => strings.append(beyond('lower'))}>
             Add a lower string
-          </button>
-          <button type="button" className="quiet-button" onClick={() => strings.replace(usualStrings(kind))}>
-            Usual strings
-          </button>
+          </Button>
+          <Button onClick={() => strings.replace(usualStrings(kind))}>Usual strings</Button>
         </p>
         {about.map((issue) => (
           <p key={issue.message} className="mt-0.5 text-sm text-ochre">
@@ -70,16 +71,16 @@ interface StringRowProps {
 function StringRow({ index, register, wrong, onRemove }: StringRowProps) {
   return (
     <div className="mb-1 flex flex-wrap items-center gap-2">
-      <input
-        className="field w-20"
+      <TextField
+        className="w-20"
         aria-label={`String ${index + 1}, sounding pitch`}
         aria-invalid={wrong}
         {...register(`strings.${index}.open`)}
       />
       <label className="text-sm text-dove-dark">
         pressing{' '}
-        <input
-          className="field w-14"
+        <TextField
+          className="w-14"
           inputMode="decimal"
           placeholder="0"
           aria-label={`Pressing on string ${index + 1}, mm nearer the nut`}
@@ -88,9 +89,9 @@ function StringRow({ index, register, wrong, onRemove }: StringRowProps) {
         mm
       </label>
       {onRemove && (
-        <button type="button" className="quiet-button" aria-label={`Take string ${index + 1} away`} onClick={onRemove}>
+        <Button aria-label={`Take string ${index + 1} away`} onClick={onRemove}>
           −
-        </button>
+        </Button>
       )}
     </div>
   );

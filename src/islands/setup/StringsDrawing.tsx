@@ -1,5 +1,6 @@
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import type { Instrument } from '#core/instrument';
-import { noteLabel } from '../../words/labels.ts';
+import { noteLabel } from '#core/pitch';
 
 const WIDTH = 360;
 const LEFT = 30;
@@ -28,9 +29,9 @@ export function StringsDrawing({ instrument, measured }: { readonly instrument: 
               className="stroke-ink"
               strokeWidth={0.8 + index * 0.6}
             />
-            <text x={end + 8} y={at(index, outerSpacingMm.bridge) + 4} className="scale-label fill-ink">
+            <DrawnText x={end + 8} y={at(index, outerSpacingMm.bridge) + 4} look="scale" className="fill-ink">
               {noteLabel(string.name)}
-            </text>
+            </DrawnText>
           </g>
         ))}
         <line
@@ -50,15 +51,15 @@ export function StringsDrawing({ instrument, measured }: { readonly instrument: 
           className="stroke-dove-dark"
         />
         <Measure y={2 * middle + 12} from={LEFT} to={end} />
-        <text x={(LEFT + end) / 2} y={2 * middle + 32} textAnchor="middle" className="scale-label fill-ink">
+        <DrawnText x={(LEFT + end) / 2} y={2 * middle + 32} textAnchor="middle" look="scale" className="fill-ink">
           {stringLengthMm} mm from nut to bridge, {measured ? 'measured' : 'typical for the size'}
-        </text>
-        <text x={LEFT} y={2 * middle + 52} className="scale-label fill-dove-dark">
+        </DrawnText>
+        <DrawnText x={LEFT} y={2 * middle + 52} look="scale" className="fill-dove-dark">
           nut {outerSpacingMm.nut.toFixed(1)} mm
-        </text>
-        <text x={end} y={2 * middle + 52} textAnchor="end" className="scale-label fill-dove-dark">
+        </DrawnText>
+        <DrawnText x={end} y={2 * middle + 52} textAnchor="end" look="scale" className="fill-dove-dark">
           bridge {outerSpacingMm.bridge.toFixed(1)} mm
-        </text>
+        </DrawnText>
       </svg>
       <figcaption className="text-sm text-dove-dark">Across the strings drawn {ACROSS} times wider.</figcaption>
     </figure>

@@ -1,9 +1,12 @@
 import { Download, Trash2 } from 'lucide-react';
 import { type ReactNode, useId } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
-import { documentToText, type InstrumentSheet, type PlayerSheet } from '#core/format';
-import type { Issue } from '#core/reading';
-import { downloadText, fileNameOf } from '../download.ts';
+import { documentToText, type InstrumentSheet, type PlayerSheet } from '#core/documents';
+import type { Issue } from '#core/messages';
+import { downloadText, fileNameOf } from '../../files/download.ts';
+import { Button } from '../../ui/Button.tsx';
+import { FieldRow, TextField } from '../../ui/Field.tsx';
+import { FIELD } from '../../ui/field-look.ts';
 
 interface FieldProps {
   readonly label: string;
@@ -20,12 +23,11 @@ interface FieldProps {
 export function Field({ label, unit, hint, placeholder, issue, numeric = false, register }: FieldProps) {
   const id = useId();
   return (
-    <div className="form-row">
-      <label htmlFor={id}>{label}</label>
+    <FieldRow label={label} htmlFor={id}>
       <div>
-        <input
+        <TextField
           id={id}
-          className={`field ${numeric ? 'w-24' : 'w-64'}`}
+          className={`${numeric ? 'w-24' : 'w-64'}`}
           inputMode={numeric ? 'decimal' : 'text'}
           placeholder={placeholder}
           aria-invalid={issue !== undefined}
@@ -37,7 +39,7 @@ export function Field({ label, unit, hint, placeholder, issue, numeric = false, 
           {issue ? `${issue.message} ${issue.hint}` : hint}
         </p>
       </div>
-    </div>
+    </FieldRow>
   );
 }
 
@@ -52,10 +54,9 @@ interface SelectFieldProps {
 export function SelectField({ label, hint, options, register }: SelectFieldProps) {
   const id = useId();
   return (
-    <div className="form-row">
-      <label htmlFor={id}>{label}</label>
+    <FieldRow label={label} htmlFor={id}>
       <div>
-        <select id={id} className="field" {...register}>
+        <select id={id} className={FIELD} {...register}>
           {options.map(([value, name]) => (
             <option key={value} value={value}>
               {name}
@@ -64,7 +65,7 @@ export function SelectField({ label, hint, options, register }: SelectFieldProps
         </select>
         {hint !== undefined && <p className="mt-0.5 text-sm text-dove-dark">{hint}</p>}
       </div>
-    </div>
+    </FieldRow>
   );
 }
 
@@ -87,12 +88,12 @@ export function FormHead({ what, sheet, onDelete, children }: FormHeadProps) {
     <div className="flex flex-wrap items-center gap-3">
       <h2 className="mr-auto text-2xl font-semibold">{sheet.name || `New ${what}`}</h2>
       {children}
-      <button type="button" className="quiet-button" onClick={save}>
+      <Button onClick={save}>
         <Download size={15} aria-hidden="true" /> JSON
-      </button>
-      <button type="button" className="quiet-button" onClick={onDelete}>
+      </Button>
+      <Button onClick={onDelete}>
         <Trash2 size={15} aria-hidden="true" /> Delete
-      </button>
+      </Button>
     </div>
   );
 }

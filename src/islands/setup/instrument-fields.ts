@@ -1,4 +1,5 @@
-import type { InstrumentSheet } from '#core/format';
+import { instrumentSheet } from '../../storage/studio.ts';
+import type { InstrumentSheet } from '#core/documents';
 import {
   defaultSize,
   type Instrument,
@@ -9,9 +10,9 @@ import {
   readInstrument,
   TUNINGS,
 } from '#core/instrument';
+import type { Issue } from '#core/messages';
 import { displayPitch, formatPitch, parsePitch, transposedBy } from '#core/pitch';
-import { goodReading, type Issue, type Reading } from '#core/reading';
-import { instrumentSheet } from '../../store/studio-records.ts';
+import { goodReading, type Reading } from '#core/result';
 import { typedNumber } from './typed-number.ts';
 
 /** One string as typed. */

@@ -1,11 +1,12 @@
-import type { PlayerSheet } from '#core/format';
-import { HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand, schoolsOf } from '#core/hand';
+import { playerSheet } from '../../storage/studio.ts';
+import type { PlayerProfile } from '#core/brief';
+import { type Purpose, PURPOSES } from '#core/brief/parts';
+import type { PlayerSheet } from '#core/documents';
+import { schoolsOf } from '#core/hand';
+import { HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
-import type { PlayerProfile } from '#core/plan';
-import { badReading, goodReading, type Reading } from '#core/reading';
-import { PURPOSES, type Purpose } from '#core/search';
-import { spanIncomplete } from '#core/words';
-import { playerSheet } from '../../store/studio-records.ts';
+import { instrumentIssue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
 import type { ReadFields } from './instrument-fields.ts';
 import { typedNumber } from './typed-number.ts';
 
@@ -124,7 +125,9 @@ function readSpans({ spans }: PlayerFields): Reading<HandMeasure> {
     const maxMm = typedNumber(spans[name].most);
     if (comfortMm === null && maxMm === null) continue;
     if (comfortMm === null || maxMm === null || Number.isNaN(comfortMm + maxMm)) {
-      return badReading({ code: 'instrument', where: { pointer: `/player/hand/${name}` }, ...spanIncomplete() });
+      return badReading(
+        instrumentIssue('span-incomplete', { span: `${spans[name].comfort} and ${spans[name].most}` }, { pointer: `/player/hand/${name}` }),
+      );
     }
     measure[name] = { comfortMm, maxMm };
   }

@@ -1,9 +1,20 @@
+import { issuesText } from '#core/messages';
+import { readyToRead } from '../../storage/first-start.ts';
+import { STORAGE_SHUT } from '../../words/notices.ts';
+import { readStudioFile } from '../../files/document-files.ts';
+import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
+import { newInstrument, newPlayer, type SaveOutcome } from '../../storage/records.ts';
+import {
+  deleteInstrument,
+  deletePlayer,
+  instrumentSheet,
+  loadStudio,
+  playerSheet,
+  saveInstrument,
+  savePlayer,
+  type Studio,
+} from '../../storage/studio.ts';
 import { useEffect, useState } from 'react';
-import type { InstrumentRecord, PlayerRecord } from '../../store/database.ts';
-import { seedDemoOnce } from '../../store/demo.ts';
-import type { SaveOutcome } from '../../store/pieces.ts';
-import { deleteInstrument, deletePlayer, loadStudio, readStudioFile, saveInstrument, savePlayer, type Studio } from '../../store/studio.ts';
-import { instrumentSheet, newInstrument, newPlayer, playerSheet } from '../../store/studio-records.ts';
 
 /** What the page shows: one instrument or one player. */
 export interface Chosen {
@@ -35,15 +46,16 @@ export function useStudio() {
   const [deleted, setDeleted] = useState<Deleted | null>(null);
   const [underWay, setUnderWay] = useState(0);
   useEffect(() => {
-    const seed = document.documentElement.dataset['demo'] === 'yes' ? seedDemoOnce() : Promise.resolve();
-    void seed.then(loadStudio).then(
-      (loaded) => {
-        setRead(loaded);
-        const first = loaded.players[0];
-        setChosen((now) => now ?? (first ? { kind: 'player', id: first.id } : null));
-      },
-      (error: unknown) => setTrouble(error instanceof Error ? error.message : 'The storage does not open.'),
-    );
+    void readyToRead()
+      .then(loadStudio)
+      .then(
+        (loaded) => {
+          setRead(loaded);
+          const first = loaded.players[0];
+          setChosen((now) => now ?? (first ? { kind: 'player', id: first.id } : null));
+        },
+        (error: unknown) => setTrouble(error instanceof Error ? error.message : STORAGE_SHUT),
+      );
   }, []);
   const choose = (next: Chosen | null): void => {
     setChosen(next);
@@ -100,8 +112,8 @@ interface Doing {
 
 function actionsOf({ run, bring, forget, choose, deleted, setDeleted, setTrouble }: Doing): StudioActions {
   const open = async (file: File): Promise<void> => {
-    const reading = readStudioFile(await file.text());
-    if (!reading.ok) return setTrouble(`${file.name}: ${reading.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ')}`);
+    const reading = await readStudioFile(await file.text());
+    if (!reading.ok) return setTrouble(`${file.name}: ${issuesText(reading.issues)}`);
     const sheet = reading.value;
     if ('instrument' in sheet) bring({ kind: 'instrument', record: newInstrument(sheet) });
     else bring({ kind: 'player', record: newPlayer(sheet, null) });

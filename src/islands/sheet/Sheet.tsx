@@ -1,15 +1,22 @@
+import { loadPiece } from '../../storage/pieces.ts';
 import { Printer } from 'lucide-react';
-import { Fragment, useCallback, useEffect, useMemo, useState } from 'react';
+import { Fragment, useCallback, useMemo, useState } from 'react';
+import { issuesText } from '#core/messages';
 import { asFingered, type Engraving, engravingOf, type FingerMark, fingerMarks, type Measure } from '#core/notation';
-import type { Plan } from '#core/plan';
+import { pitchLabel } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { engine } from '../../engine/client.ts';
 import { layoutStaff } from '../../engraving/layout.ts';
-import { writtenMarks } from '../../engraving/written-marks.ts';
 import { systemsOf } from '../../engraving/systems.ts';
-import { loadRecord } from '../../store/pieces.ts';
+import { writtenMarks } from '../../engraving/written-marks.ts';
+import { Answered } from '../../ui/Answered.tsx';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
 import { briefLine } from '../../words/brief-line.ts';
-import { materialLabel, pitchLabel } from '../../words/labels.ts';
+import { materialLabel } from '../../words/labels.ts';
+import { NO_PIECE } from '../../words/notices.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
-import { OVERTAKEN, planner } from '../../workers/client.ts';
 import { Header } from '../Header.tsx';
 import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
@@ -24,20 +31,20 @@ interface Loaded {
 
 /** One clean page for the stand: name, brief, the music with its fingering, the shifts. */
 export function Sheet() {
-  const { loaded, trouble, id } = useSheet();
+  const id = new URL(location.href).searchParams.get('piece');
+  const asked = useAsked({ key: ['sheet', id], ask: (signal) => loadSheet(id, signal) });
+  const sheet = answerOf(asked);
+  const loaded = typeof sheet === 'string' ? null : sheet;
   return (
     <>
       <Header current="Bench">
-        <a className="quiet-button" href={id === null ? '/' : `/?piece=${id}`}>
-          Back to the bench
-        </a>
-        <button type="button" className="quiet-button" onClick={() => print()} disabled={loaded === null}>
+        <ButtonLink href={id === null ? '/' : `/?piece=${id}`}>Back to the bench</ButtonLink>
+        <Button onClick={() => print()} disabled={loaded === null}>
           <Printer size={15} aria-hidden="true" /> Print
-        </button>
+        </Button>
       </Header>
       <main className="light-paper mx-auto my-6 bg-white text-ink px-8 py-8 print:m-0 print:p-0" style={{ maxWidth: SHEET_WIDTH + 64 }}>
-        {trouble !== null && <p role="alert">{trouble}</p>}
-        {loaded && <SheetBody loaded={loaded} />}
+        <Answered asked={asked}>{(come) => (typeof come === 'string' ? <p role="alert">{come}</p> : <SheetBody loaded={come} />)}</Answered>
       </main>
     </>
   );
@@ -109,7 +116,7 @@ function Remarks({ plan }: { readonly plan: Plan }) {
   if (letters.size === 0) return null;
   return (
     <section aria-label="Remarks" className="mt-4 break-inside-avoid">
-      <h2 className="small-heading">Remarks</h2>
+      <Heading>Remarks</Heading>
       <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-2 text-[14px]">
         {[...letters].map(([note, letter]) => (
           <Fragment key={note}>
@@ -126,7 +133,7 @@ function SheetShifts({ plan }: { readonly plan: Plan }) {
   if (plan.shifts.length === 0) return <p className="mt-4">No shift: the hand stays where it begins.</p>;
   return (
     <section aria-label="Shifts" className="mt-4 break-inside-avoid">
-      <h2 className="small-heading">Shifts</h2>
+      <Heading>Shifts</Heading>
       <ol className="mt-1 list-decimal pl-6 text-[14px]">
         {plan.shifts.map((shift) => {
           const arrival = plan.notes[shift.to];
@@ -142,22 +149,10 @@ function SheetShifts({ plan }: { readonly plan: Plan }) {
   );
 }
 
-function useSheet(): { readonly loaded: Loaded | null; readonly trouble: string | null; readonly id: string | null } {
-  const [loaded, setLoaded] = useState<Loaded | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const id = new URL(location.href).searchParams.get('piece');
-  useEffect(() => {
-    void loadSheet(id).then((result) => (typeof result === 'string' ? setTrouble(result) : setLoaded(result)));
-  }, [id]);
-  return { loaded, trouble, id };
-}
-
 /** The piece with its plan, or words for why there is none. */
-async function loadSheet(id: string | null): Promise<Loaded | string> {
-  const record = id === null ? null : await loadRecord(id);
-  if (!record) return 'There is no piece under this address. Go back to the bench and open the sheet from there.';
-  const answer = await planner.plan(record.piece.brief);
-  if (answer === OVERTAKEN) return 'Reload the page.';
-  if (!answer.ok) return answer.issues.map((issue) => `${issue.message} ${issue.hint}`).join(' ');
-  return { name: record.piece.name, plan: answer.value.best };
+async function loadSheet(id: string | null, signal: AbortSignal): Promise<Loaded | string> {
+  const record = id === null ? null : await loadPiece(id);
+  if (!record) return NO_PIECE;
+  const outcome = await engine.plan(record.document.brief, { signal });
+  return outcome.ok ? { name: record.document.name, plan: outcome.value.best } : issuesText(outcome.issues);
 }

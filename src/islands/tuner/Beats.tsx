@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { BEATS_SECONDS, beatCurve } from './simulated.ts';
+import { beatCurve, BEATS_SECONDS } from './simulated.ts';
 
 interface BeatsProps {
   readonly sound: Float32Array;

@@ -1,3 +1,4 @@
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import { centsOfRatio } from '#core/intonation';
 import type { Heard } from '../../audio/heard.ts';
 import { hzText } from '../../words/intonation.ts';
@@ -56,9 +57,9 @@ function Rule() {
       {marks.map((cents) => (
         <g key={cents}>
           <line x1={xOf(cents)} x2={xOf(cents)} y1={cents === 0 ? 24 : 33} y2={40} className="stroke-ink" />
-          <text x={xOf(cents)} y={56} textAnchor="middle" className="scale-label fill-dove-dark">
+          <DrawnText x={xOf(cents)} y={56} textAnchor="middle" look="scale" className="fill-dove-dark">
             {cents === 0 ? '0 cents' : cents > 0 ? `+${cents}` : String(cents).replace('-', '−')}
-          </text>
+          </DrawnText>
         </g>
       ))}
     </g>

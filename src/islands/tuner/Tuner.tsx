@@ -1,15 +1,19 @@
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
-import { INSTRUMENT_KINDS, type Instrument, readInstrument } from '#core/instrument';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { type Instrument, INSTRUMENT_KINDS, readInstrument } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
-import type { InstrumentRecord } from '../../store/database.ts';
-import { loadStudio } from '../../store/studio.ts';
-import { INSTRUMENT_LABELS, noteLabel } from '../../words/labels.ts';
+import { noteLabel } from '#core/pitch';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import type { InstrumentRecord } from '../../storage/database.ts';
+import { readyToRead } from '../../storage/first-start.ts';
+import { loadStudio } from '../../storage/studio.ts';
+import { Choice } from '../../ui/Choice.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { NO_MICROPHONE } from '../../words/tuner.ts';
-import { Choice } from '../bench/Choice.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
-import { OpenedSection } from '../OpenedSection.tsx';
-import { useAnswer } from '../use-answer.ts';
 import { FIRST_ERRORS } from './simulated.ts';
 import { useMicrophone } from './use-microphone.ts';
 
@@ -25,7 +29,7 @@ const SOURCE_LABELS: Readonly<Record<Source, string>> = {
 
 /** The open strings, in the order and the way players tune them. */
 export function Tuner() {
-  const studio = useAnswer(useCallback(() => studioOrNone(), []));
+  const studio = answerOf(useAsked({ key: ['instruments'], ask: instrumentsOrNone }));
   const [chosen, setChosen] = useState(() => new URL(location.href).searchParams.get('instrument'));
   const [source, setSource] = useState<Source>('simulated');
   if (studio === null) return <Header current="Tuner" />;
@@ -57,9 +61,9 @@ export function Tuner() {
 }
 
 /** Tuning goes on without the studio where the browser's storage does not open. */
-async function studioOrNone(): Promise<readonly InstrumentRecord[]> {
+async function instrumentsOrNone(): Promise<readonly InstrumentRecord[]> {
   try {
-    if (document.documentElement.dataset['demo'] === 'yes') await (await import('../../store/demo.ts')).seedDemoOnce();
+    await readyToRead();
     return (await loadStudio()).instruments;
   } catch {
     return [];
@@ -69,12 +73,12 @@ async function studioOrNone(): Promise<readonly InstrumentRecord[]> {
 function nameOf(id: string, studio: readonly InstrumentRecord[]): string {
   const record = studio.find((each) => each.id === id);
   const kind = INSTRUMENT_KINDS.find((each) => each === id);
-  return record ? record.sheet.name || 'an unnamed instrument' : `any ${INSTRUMENT_LABELS[kind ?? 'violin']}`;
+  return record ? record.document.name || 'an unnamed instrument' : `any ${INSTRUMENT_LABELS[kind ?? 'violin']}`;
 }
 
 function instrumentNamed(id: string, studio: readonly InstrumentRecord[]): Instrument {
   const kind = INSTRUMENT_KINDS.find((each) => each === id) ?? 'violin';
-  const spec = studio.find((each) => each.id === id)?.sheet.instrument ?? { kind };
+  const spec = studio.find((each) => each.id === id)?.document.instrument ?? { kind };
   const own = readInstrument(spec);
   const read = own.ok ? own : readInstrument({ kind: spec.kind });
   if (!read.ok) throw new RangeError(`The usual ${spec.kind} cannot be read`);
@@ -90,7 +94,7 @@ function Strings({ instrument, source }: { readonly instrument: Instrument; read
   return (
     <div className="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-[220px_minmax(0,1fr)]">
       <nav aria-label="Strings in the order of tuning">
-        <h2 className="small-heading">In this order</h2>
+        <Heading>In this order</Heading>
         <ol className="mt-1">
           {steps.map(({ stringIndex, against }, index) => (
             <li key={stringIndex}>
@@ -110,9 +114,9 @@ function Strings({ instrument, source }: { readonly instrument: Instrument; read
         </ol>
       </nav>
       {listening?.state === 'none' ? (
-        <p role="alert" className="h-fit notice notice-trouble">
+        <Notice role="alert" className="h-fit" trouble>
           {NO_MICROPHONE[listening.why]}
-        </p>
+        </Notice>
       ) : (
         step && (
           <Suspense>

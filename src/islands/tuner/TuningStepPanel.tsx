@@ -2,9 +2,11 @@ import { Minus, Plus, Volume2 } from 'lucide-react';
 import { type ReactNode, useMemo } from 'react';
 import { type Instrument, stringOf } from '#core/instrument';
 import { beatsHz, centsOfRatio, openStringHz, type Ratio, type TuningStep } from '#core/intonation';
-import { heard as listenTo, type Heard } from '../../audio/heard.ts';
+import { noteLabel } from '#core/pitch';
+import { type Heard, heard as listenTo } from '../../audio/heard.ts';
 import { playSamples } from '../../audio/play.ts';
-import { noteLabel } from '../../words/labels.ts';
+import { Button } from '../../ui/Button.tsx';
+import { TextField } from '../../ui/Field.tsx';
 import { deviationText, harmonicsText, IN_TUNE_CENTS, stepText } from '../../words/tuner.ts';
 import { Beats } from './Beats.tsx';
 import { Meter } from './Meter.tsx';
@@ -51,9 +53,7 @@ export function TuningStepPanel({ instrument, step, errors, onErrors, heard, onN
       )}
       {onNext && (
         <p className="mt-4">
-          <button type="button" className="quiet-button" onClick={onNext}>
-            Next string
-          </button>
+          <Button onClick={onNext}>Next string</Button>
         </p>
       )}
     </section>
@@ -62,9 +62,9 @@ export function TuningStepPanel({ instrument, step, errors, onErrors, heard, onN
 
 function HearButton({ onClick, children }: { readonly onClick: () => void; readonly children: ReactNode }) {
   return (
-    <button type="button" className="quiet-button" onClick={onClick}>
+    <Button onClick={onClick}>
       <Volume2 size={15} aria-hidden="true" /> Hear {children}
-    </button>
+    </Button>
   );
 }
 
@@ -79,17 +79,17 @@ function Peg({ name, error, onError }: PegProps) {
   return (
     <p className="mt-3 flex flex-wrap items-center gap-2">
       <span>Peg of the simulated {name} string:</span>
-      <button type="button" className="quiet-button" onClick={() => onError(error - 5)}>
+      <Button onClick={() => onError(error - 5)}>
         <Minus size={14} aria-hidden="true" /> Lower
-      </button>
-      <button type="button" className="quiet-button" onClick={() => onError(error + 5)}>
+      </Button>
+      <Button onClick={() => onError(error + 5)}>
         <Plus size={14} aria-hidden="true" /> Higher
-      </button>
+      </Button>
       <label>
         out by{' '}
-        <input
+        <TextField
           type="number"
-          className="field w-20"
+          className="w-20"
           aria-label={`Error of the ${name} string, cents`}
           min={-100}
           max={100}

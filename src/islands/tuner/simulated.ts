@@ -1,6 +1,6 @@
 import type { Instrument } from '#core/instrument';
 import { factorOfCents, openStringHz, type TuningStep } from '#core/intonation';
-import { bowedTone, strengthAt, together } from '#core/take';
+import { bowedTone, strengthAt, together } from '#core/listening';
 import { STRETCH_SAMPLES } from '../../audio/microphone.ts';
 
 export const SAMPLE_RATE = 44_100;

@@ -1,12 +1,14 @@
 import type { APIRoute } from 'astro';
-import { DEMO_PIECES } from '../../demo/pieces.ts';
-import { DEMO_STUDIO } from '../../demo/studio.ts';
-import { readPieceValue } from '../../validation/piece-value.ts';
-import { readInstrumentValue, readPlayerValue } from '../../validation/setup-values.ts';
+import { DOCUMENT_NAMES } from '#core/documents';
+import { DEMO } from '../../demo/documents.ts';
+import { readAs } from '../../validation/documents.ts';
 
-/** The demo's pieces, instruments and players as documents, those that pass their check. */
-export const GET: APIRoute = () =>
-  Response.json({
-    pieces: DEMO_PIECES.filter((piece) => readPieceValue(piece).ok),
-    studio: DEMO_STUDIO.filter(({ instrument, player }) => readInstrumentValue(instrument).ok && readPlayerValue(player).ok),
-  });
+/** The demo, once every document of it has passed its check. */
+export const GET: APIRoute = async () => {
+  for (const name of DOCUMENT_NAMES) {
+    const read = await Promise.all(DEMO.documents[name].map((document) => readAs(name, document)));
+    const failed = read.find((reading) => !reading.ok);
+    if (failed && !failed.ok) throw new Error(`A demo ${name} does not pass its check: ${failed.issues[0]?.message ?? ''}`);
+  }
+  return Response.json(DEMO);
+};

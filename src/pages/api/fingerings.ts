@@ -1,8 +1,8 @@
 import type { APIRoute } from 'astro';
 import { bestFingerings } from '#core/plan';
-import { briefOfRequest } from '../../validation/brief-request.ts';
-import { problem } from '../../validation/problem.ts';
-import { countAsked } from '../../validation/count-asked.ts';
+import { briefOfRequest } from '../../endpoints/brief-request.ts';
+import { countAsked } from '../../endpoints/count-asked.ts';
+import { problem } from '../../endpoints/problem.ts';
 
 /** The cheapest different fingerings of a brief: `?most=10`. */
 export const POST: APIRoute = async ({ request, url }) => {

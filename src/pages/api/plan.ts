@@ -1,8 +1,8 @@
 import type { APIRoute } from 'astro';
 import { plan } from '#core/plan';
-import { briefOfRequest } from '../../validation/brief-request.ts';
-import { countAsked } from '../../validation/count-asked.ts';
-import { problem } from '../../validation/problem.ts';
+import { briefOfRequest } from '../../endpoints/brief-request.ts';
+import { countAsked } from '../../endpoints/count-asked.ts';
+import { problem } from '../../endpoints/problem.ts';
 
 /** Plans a brief: the same core as in the browser's worker. */
 export const POST: APIRoute = async ({ request, url }) => {

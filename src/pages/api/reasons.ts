@@ -1,12 +1,15 @@
 import type { APIRoute } from 'astro';
-import { reasonsOf } from '#core/plan';
-import { briefOfRequest } from '../../validation/brief-request.ts';
-import { problem } from '../../validation/problem.ts';
+import { finished } from '#core/result';
+import { answerTo, openSession } from '#core/session';
+import { briefOfRequest } from '../../endpoints/brief-request.ts';
+import { problem } from '../../endpoints/problem.ts';
+import { reasonText } from '../../words/reasons.ts';
 
-/** Why the best plan of a brief is as it is. */
+/** Why the best plan of a brief is as it is, as data and in words. */
 export const POST: APIRoute = async ({ request }) => {
   const brief = await briefOfRequest(request);
   if (brief instanceof Response) return brief;
-  const reasons = reasonsOf(brief);
-  return reasons.ok ? Response.json({ reasons: reasons.value }) : problem(422, 'This brief cannot be planned', reasons.issues);
+  const reasons = finished(answerTo(openSession(brief), 'reasons', { kind: 'reasons', note: null }));
+  if (!reasons.ok) return problem(422, 'This brief cannot be planned', reasons.issues);
+  return Response.json({ reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason) })) });
 };

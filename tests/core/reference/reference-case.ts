@@ -1,8 +1,10 @@
 import { readFileSync } from 'node:fs';
+import type { Brief } from '#core/brief';
 import type { Finger, School } from '#core/hand';
-import { TUNINGS, type InstrumentKind } from '#core/instrument';
+import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
-import { type Brief, plan, type Plan, type PlannedSound } from '#core/plan';
+import { plan } from '#core/plan';
+import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /** A finger on a string, or two, as a case lists them. */
 export interface CaseStop {

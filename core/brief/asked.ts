@@ -1,0 +1,108 @@
+import {
+  LIMIT_NAMES,
+  type LimitName,
+  limitPart,
+  type Limits,
+  type Preference,
+  PREFERENCES,
+  PURPOSE_LABELS,
+  SAME_PATTERN_WORDS,
+  WAY_DOWN_WORDS,
+  wishPart,
+} from '#core/brief/parts';
+import type { Brief } from './schema/brief.ts';
+
+/** The name of something a brief asks that can be left out by itself. */
+export type Asked =
+  | { readonly kind: 'limit'; readonly name: LimitName }
+  | { readonly kind: 'wish'; readonly name: Preference }
+  | { readonly kind: 'rule'; readonly name: RuleName };
+
+/** Asks that are neither limits nor wishes. */
+export type RuleName = 'purpose' | 'wayDown' | 'samePatternEveryOctave' | 'locks';
+
+/** Something a brief asks: whether it does, the brief without it, and what it is called. */
+export interface AskedPart {
+  /** What it is. */
+  readonly asked: Asked;
+  /** Whether a brief asks it. */
+  readonly isAsked: (brief: Brief) => boolean;
+  /** The brief with nothing else changed. */
+  readonly without: (brief: Brief) => Brief;
+  /** What a brief asks by it: "only first position", "2 fixed notes". */
+  readonly told: (brief: Brief) => string;
+  /** As it follows "without", where no fingering may break it; null for what only bends the costs. */
+  readonly whole: string | null;
+}
+
+const RULES: readonly AskedPart[] = [
+  {
+    asked: { kind: 'rule', name: 'purpose' },
+    isAsked: ({ purpose }) => purpose !== undefined,
+    without: ({ purpose: _, ...rest }) => rest,
+    told: ({ purpose }) => PURPOSE_LABELS[purpose ?? 'none'],
+    whole: null,
+  },
+  {
+    asked: { kind: 'rule', name: 'wayDown' },
+    isAsked: ({ wayDown }) => wayDown === 'as-up',
+    without: (brief) => ({ ...brief, wayDown: 'own' }),
+    told: () => WAY_DOWN_WORDS.asked,
+    whole: WAY_DOWN_WORDS.whole,
+  },
+  {
+    asked: { kind: 'rule', name: 'samePatternEveryOctave' },
+    isAsked: ({ samePatternEveryOctave }) => samePatternEveryOctave === true,
+    without: (brief) => ({ ...brief, samePatternEveryOctave: false }),
+    told: () => SAME_PATTERN_WORDS.asked,
+    whole: SAME_PATTERN_WORDS.whole,
+  },
+  {
+    asked: { kind: 'rule', name: 'locks' },
+    isAsked: ({ locks }) => locks !== undefined,
+    without: ({ locks: _, ...rest }) => rest,
+    told: ({ locks = [] }) => (locks.length === 1 ? 'one fixed note' : `${locks.length} fixed notes`),
+    whole: 'any fixed finger',
+  },
+];
+
+/** Everything a brief may ask that can be left out by itself: limits, wishes, and the rules for the whole line. */
+export const ASKED_PARTS: readonly AskedPart[] = [...LIMIT_NAMES.map(askedLimit), ...PREFERENCES.map(askedWish), ...RULES];
+
+/** What a brief asks by something, in words. */
+export function askedText(asked: Asked, brief: Brief): string {
+  const part = ASKED_PARTS.find((each) => each.asked.kind === asked.kind && each.asked.name === asked.name);
+  return part?.told(brief) ?? asked.name;
+}
+
+function askedLimit<Name extends LimitName>(name: Name): AskedPart {
+  const { words } = limitPart(name);
+  return {
+    asked: { kind: 'limit', name },
+    isAsked: ({ limits }) => limits?.[name] !== undefined,
+    without: (brief) => ({ ...brief, limits: withoutName(brief.limits ?? {}, name) }),
+    told: ({ limits }) => {
+      const value = limits?.[name];
+      return value === undefined ? words.none : words.asked(value);
+    },
+    whole: words.whole,
+  };
+}
+
+function askedWish(name: Preference): AskedPart {
+  return {
+    asked: { kind: 'wish', name },
+    isAsked: ({ preferences }) => preferences?.[name] !== undefined,
+    without: (brief) => {
+      const { [name]: _, ...preferences } = brief.preferences ?? {};
+      return { ...brief, preferences };
+    },
+    told: () => wishPart(name).label,
+    whole: null,
+  };
+}
+
+function withoutName(limits: Limits, name: LimitName): Limits {
+  const { [name]: _, ...rest } = limits;
+  return rest;
+}

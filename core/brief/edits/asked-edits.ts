@@ -1,0 +1,53 @@
+import type { Brief } from '#core/brief';
+import type { LimitName, Limits, LimitValue, Preference, Purpose, WayDown } from '#core/brief/parts';
+import type { Rhythm } from '#core/rhythm';
+import { DEFAULT_RHYTHM } from './first-brief.ts';
+
+/** Changes one or more limits; null lifts one. */
+export function withLimits(brief: Brief, change: { readonly [Name in keyof Limits]?: Limits[Name] | null }): Brief {
+  const { limits: before, ...rest } = brief;
+  const merged = Object.fromEntries(Object.entries({ ...before, ...change }).filter(([, value]) => value !== null && value !== undefined));
+  return Object.keys(merged).length === 0 ? rest : { ...rest, limits: merged };
+}
+
+/** Changes one limit by its name; null lifts it. */
+export function withLimit<Name extends LimitName>(brief: Brief, name: Name, value: LimitValue<Name> | null): Brief {
+  return withLimits(brief, { [name]: value });
+}
+
+/** What the plan is for; null for nothing in particular. */
+export function withPurpose(brief: Brief, purpose: Purpose | null): Brief {
+  const { purpose: _, ...rest } = brief;
+  return purpose === null ? rest : { ...rest, purpose };
+}
+
+/** A wish and its strength, 0 to 1; 0 takes it away. */
+export function withPreference(brief: Brief, wish: Preference, strength: number): Brief {
+  const { preferences: before, ...rest } = brief;
+  const { [wish]: _, ...others } = before ?? {};
+  const preferences = strength > 0 ? { ...others, [wish]: strength } : others;
+  return Object.keys(preferences).length === 0 ? rest : { ...rest, preferences };
+}
+
+/** The same fingers in every octave, or not. */
+export function withSamePattern(brief: Brief, same: boolean): Brief {
+  const { samePatternEveryOctave: _, ...rest } = brief;
+  return same ? { ...rest, samePatternEveryOctave: true } : rest;
+}
+
+/** Down for itself or as the way up. */
+export function withWayDown(brief: Brief, wayDown: WayDown): Brief {
+  const { wayDown: _, ...rest } = brief;
+  return wayDown === 'own' ? rest : { ...rest, wayDown };
+}
+
+/** Another tempo in quarters a minute; null for none. */
+export function withTempo(brief: Brief, tempo: number | null): Brief {
+  const { tempo: _, ...rest } = brief;
+  return tempo === null ? rest : { ...rest, tempo };
+}
+
+/** Changes note value, meter or bowing. */
+export function withRhythm(brief: Brief, change: Partial<Rhythm>): Brief {
+  return { ...brief, rhythm: { ...DEFAULT_RHYTHM, ...brief.rhythm, ...change } };
+}

@@ -1,0 +1,132 @@
+import type { Brief } from '#core/brief';
+import { readMaterial } from '#core/brief/parts';
+import type { Line, LineNoteDocument } from '#core/material';
+import { alterationInKey, formatKey, formatPitch, type Key, parsePitch, type Pitch, pitchInKey, semitonesOf, stepsOf } from '#core/pitch';
+import { formatFraction } from '#core/rhythm';
+import { withLocks } from './locks.ts';
+import { withMarks } from './marks.ts';
+
+/**
+ * The same brief with its line written out note by note, so that single notes can be changed: scales and arpeggios become
+ * a line of the teacher's own. What is asked of a pattern (down as up, one pattern every octave) goes with the pattern.
+ * A brief whose material cannot be read stays as it is.
+ */
+export function writtenOut(brief: Brief): Brief {
+  if (brief.material.kind === 'line') return brief;
+  const line = readMaterial(brief.material, brief.rhythm);
+  if (!line.ok) return brief;
+  const { samePatternEveryOctave: _, wayDown: __, ...rest } = brief;
+  return { ...rest, material: { kind: 'line', key: formatKey(line.value.key), notes: documentsOf(line.value) } };
+}
+
+/** A note of the line with something about it changed; a rest stays a rest unless it is given pitches. */
+export function withNote(brief: Brief, index: number, change: { readonly pitches?: readonly string[]; readonly duration?: string }): Brief {
+  return changed(brief, (notes) =>
+    notes.map((note, at): LineNoteDocument => {
+      if (at !== index) return note;
+      const duration = change.duration ?? note.duration;
+      if (change.pitches !== undefined) return { ...('rest' in note ? {} : note), pitches: [...change.pitches], duration };
+      return { ...note, duration };
+    }),
+  );
+}
+
+/** Notes or rests set into the line before the note at `at`; what was fixed or written further on moves along. */
+export function withNotesInserted(brief: Brief, at: number, inserted: readonly LineNoteDocument[]): Brief {
+  const edited = changed(brief, (notes) => [...notes.slice(0, at), ...inserted, ...notes.slice(at)]);
+  return renumbered(edited, (note) => (note < at ? note : note + inserted.length));
+}
+
+/** The line without the notes `from` to `to` (both inclusive); what was fixed or written there goes too. The last note stays. */
+export function withNotesRemoved(brief: Brief, from: number, to: number): Brief {
+  const out = writtenOut(brief);
+  if (out.material.kind !== 'line' || to - from + 1 >= out.material.notes.length) return brief;
+  const edited = changed(out, (notes) => [...notes.slice(0, from), ...notes.slice(to + 1)]);
+  return renumbered(edited, (note) => (note < from ? note : note > to ? note - (to - from + 1) : null));
+}
+
+/** The notes `from` to `to` (both inclusive) in one bow of their own, or each in a bow of its own. */
+export function withBow(brief: Brief, from: number, to: number, slurred: boolean): Brief {
+  return changed(brief, (notes) =>
+    notes.map((note, index) => {
+      if (index < from - 1 || index > to) return note;
+      return withSlur(note, slurred && index >= from && index < to);
+    }),
+  );
+}
+
+/** The notes `from` to `to` as a line of their own, with what was fixed and written there. */
+export function partOf(brief: Brief, from: number, to: number): Brief {
+  const edited = changed(brief, (notes) => notes.slice(from, to + 1));
+  return renumbered(edited, (note) => (note >= from && note <= to ? note - from : null));
+}
+
+/** The pitch one letter up or down, as the key has it. */
+export function nextInKey(pitch: Pitch, key: Key, up: boolean): Pitch {
+  const steps = stepsOf(pitch) + (up ? 1 : -1);
+  const letter = LETTER_INDEXES[((steps % 7) + 7) % 7] ?? 0;
+  return { letter, alteration: alterationInKey(key, letter), octave: Math.floor(steps / 7) };
+}
+
+/** How a note's pitches move: by letters of the key or by semitones. */
+export type PitchMove = { readonly by: 'letter' | 'semitone'; readonly up: boolean };
+
+/** The notes `from` to `to` a letter or a semitone higher or lower, spelled as the key spells them; rests stay. */
+export function withPitchesMoved(brief: Brief, from: number, to: number, { by, up }: PitchMove): Brief {
+  const line = readMaterial(brief.material, brief.rhythm);
+  if (!line.ok) return brief;
+  const { key } = line.value;
+  const semitone = (pitch: Pitch): Pitch => pitchInKey(semitonesOf(pitch) + (up ? 1 : -1), key);
+  const moved = (pitch: Pitch): Pitch => (by === 'letter' ? nextInKey(pitch, key, up) : semitone(pitch));
+  return changed(brief, (notes) =>
+    notes.map((note, index) => {
+      if ('rest' in note || index < from || index > to) return note;
+      return { ...note, pitches: note.pitches.flatMap(pitchOfText).map(moved).map(formatPitch) };
+    }),
+  );
+}
+
+const LETTER_INDEXES = [0, 1, 2, 3, 4, 5, 6] as const;
+
+function pitchOfText(text: string): readonly Pitch[] {
+  const pitch = parsePitch(text);
+  return pitch.ok ? [pitch.value] : [];
+}
+
+function documentsOf(line: Line): LineNoteDocument[] {
+  return line.notes.map((note): LineNoteDocument => {
+    const duration = formatFraction(note.duration);
+    if (note.kind === 'rest') return { rest: true, duration };
+    const pitches = [note.pitch, ...(note.upper ? [note.upper] : [])].map(formatPitch);
+    return { pitches, duration, ...(note.slurredToNext ? { slur: true } : {}), ...(note.harmonic ? { harmonic: true } : {}) };
+  });
+}
+
+function changed(brief: Brief, change: (notes: readonly LineNoteDocument[]) => readonly LineNoteDocument[]): Brief {
+  const out = writtenOut(brief);
+  return out.material.kind === 'line' ? { ...out, material: { ...out.material, notes: slursEnded(change(out.material.notes)) } } : out;
+}
+
+/** No bow leads into a rest or beyond the end. */
+function slursEnded(notes: readonly LineNoteDocument[]): LineNoteDocument[] {
+  return notes.map((note, index) => {
+    const next = notes[index + 1];
+    return next === undefined || 'rest' in next ? withSlur(note, false) : note;
+  });
+}
+
+function withSlur(note: LineNoteDocument, slurred: boolean): LineNoteDocument {
+  if ('rest' in note) return note;
+  const { slur: _, ...plain } = note;
+  return slurred ? { ...plain, slur: true } : plain;
+}
+
+/** What is fixed and written at notes follows them to their new places; null for a note that is gone. */
+function renumbered(brief: Brief, placeOf: (note: number) => number | null): Brief {
+  const move = <Item extends { readonly note: number }>(items: readonly Item[] = []): Item[] =>
+    items.flatMap((item) => {
+      const note = placeOf(item.note);
+      return note === null ? [] : [{ ...item, note }];
+    });
+  return withMarks(withLocks(brief, move(brief.locks)), move(brief.marks));
+}

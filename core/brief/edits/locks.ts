@@ -1,0 +1,103 @@
+import { withMarks } from './marks.ts';
+import type { Finger } from '#core/hand';
+import type { Brief, Lock } from '#core/brief';
+import { readMaterial } from '#core/brief/parts';
+import { type Pitch, samePitch } from '#core/pitch';
+
+/** A brief whose locks and marks fit its material, and how many of each had to go. */
+export interface CarriedLocks {
+  /** What is kept of it. */
+  readonly brief: Brief;
+  /** Locks that had to go. */
+  readonly dropped: number;
+  /** Marks that had to go. */
+  readonly droppedMarks: number;
+}
+
+/**
+ * Keeps the locks and marks of the brief before where the same note still stands at the same place of the changed brief,
+ * locks only on the same instrument; drops the others and counts them.
+ */
+export function carryLocks(before: Brief, after: Brief): CarriedLocks {
+  const { locks = [], marks = [] } = after;
+  if (locks.length === 0 && marks.length === 0) return { brief: after, dropped: 0, droppedMarks: 0 };
+  const same = sameNotes(before, after);
+  const kept = before.instrument.kind === after.instrument.kind ? locks.filter(({ note }) => same(note)) : [];
+  const keptMarks = marks.filter(({ note }) => same(note));
+  return {
+    brief: withMarks(withLocks(after, kept), keptMarks),
+    dropped: locks.length - kept.length,
+    droppedMarks: marks.length - keptMarks.length,
+  };
+}
+
+/** The brief with one note's lock merged into what was fixed for it before; the position gives way to a new string or finger. */
+export function withLock(brief: Brief, lock: Lock): Brief {
+  const locks = brief.locks ?? [];
+  const before = locks.find((other) => other.note === lock.note);
+  const { position: _, upperFinger: __, ...kept } = before ?? { note: lock.note };
+  const merged = [...locks.filter((other) => other.note !== lock.note), { ...kept, ...lock }];
+  return withLocks(
+    brief,
+    merged.toSorted((one, other) => one.note - other.note),
+  );
+}
+
+/** The brief with nothing fixed for a note; the very same brief where nothing was. */
+export function withoutLock(brief: Brief, note: number): Brief {
+  const kept = (brief.locks ?? []).filter((lock) => lock.note !== note);
+  return kept.length === (brief.locks ?? []).length ? brief : withLocks(brief, kept);
+}
+
+/** The brief with nothing fixed. */
+export function withoutLocks(brief: Brief): Brief {
+  return withLocks(brief, []);
+}
+
+/** The lock that fixes a note as it is fingered. */
+export function lockOf(note: number, { stops: [lower, upper] }: FingeredNote): Lock {
+  return { note, string: lower.open, finger: lower.finger, ...(upper ? { upperFinger: upper.finger } : {}) };
+}
+
+/** The string and finger of one or two stops, as far as a lock needs them. */
+export interface FingeredNote {
+  /** The lower note first. */
+  readonly stops: readonly [FingeredStop, FingeredStop?];
+}
+
+/** A finger on a string, named by its open note. */
+interface FingeredStop {
+  readonly open: string;
+  readonly finger: Finger;
+}
+
+/** A finger on a string as something wished for. */
+interface WishedWay {
+  readonly open: string;
+  readonly finger: Finger;
+  readonly upperFinger: Finger | null;
+}
+
+/** The wish to play a note so, as a lock. */
+export function wishOf(note: number, { open, finger, upperFinger }: WishedWay): Lock {
+  return { note, string: open, finger, ...(upperFinger === null ? {} : { upperFinger }) };
+}
+
+/** The brief with other locks, in the order of the notes. */
+export function withLocks(brief: Brief, locks: readonly Lock[]): Brief {
+  const { locks: _, ...rest } = brief;
+  return locks.length === 0 ? rest : { ...rest, locks: [...locks] };
+}
+
+/** Tells whether the same note stands at a place of both lines; each line is read once. */
+function sameNotes(before: Brief, after: Brief): (index: number) => boolean {
+  const lines = [before, after].map(({ material, rhythm }) => readMaterial(material, rhythm));
+  return (index) => {
+    const [one, other] = lines.map((line) => (line.ok ? line.value.notes[index] : undefined));
+    return one?.kind === 'note' && other?.kind === 'note' && samePitch(one.pitch, other.pitch) && sameUpper(one.upper, other.upper);
+  };
+}
+
+function sameUpper(one: Pitch | null, other: Pitch | null): boolean {
+  return one === null || other === null ? one === other : samePitch(one, other);
+}

@@ -1,0 +1,48 @@
+import type { Brief, PlayerProfile } from '#core/brief';
+import type { School } from '#core/hand';
+import type { HandPreset } from '#core/hand/reach';
+import { withLimits, withPurpose } from './asked-edits.ts';
+import { withInstrument } from './instrument-edits.ts';
+
+type Player = PlayerProfile['player'];
+
+/**
+ * A player of the studio with hand, school, purpose and the positions known. Where the player was given to the brief before
+ * (`was`), only what has changed since is applied: what the teacher decided for this piece stays.
+ */
+export function withProfile(brief: Brief, profile: PlayerProfile, was: PlayerProfile | null = null): Brief {
+  const { kind, player, purpose, positions } = profile;
+  const moved = brief.instrument.kind === kind ? brief : withInstrument(brief, kind);
+  const changed = (name: keyof PlayerProfile): boolean => was === null || !alike(was[name], profile[name]);
+  const known = changed('positions') ? withLimits(moved, { positions: positions ?? null }) : moved;
+  const meant = changed('purpose') ? withPurpose(known, purpose ?? null) : known;
+  return { ...meant, player: was === null ? player : withChangedFields(meant.player ?? {}, was.player, player) };
+}
+
+function withChangedFields(fields: Player, was: Player, now: Player): Player {
+  const before = new Map(Object.entries(was));
+  const after = new Map(Object.entries(now));
+  const untouched = Object.entries(fields).filter(([name]) => alike(before.get(name), after.get(name)));
+  const changed = [...after].filter(([name, value]) => !alike(before.get(name), value));
+  return Object.fromEntries([...untouched, ...changed]);
+}
+
+function alike(one: unknown, other: unknown): boolean {
+  return JSON.stringify(one) === JSON.stringify(other);
+}
+
+/** The player named otherwise. */
+export function withPlayerName(brief: Brief, name: string): Brief {
+  return { ...brief, player: { ...brief.player, name } };
+}
+
+/** The hand as an estimate; null for a hand not spoken of. */
+export function withHand(brief: Brief, preset: HandPreset | null): Brief {
+  const { hand: _, ...player } = brief.player ?? {};
+  return { ...brief, player: preset === null ? player : { ...player, hand: { preset } } };
+}
+
+/** Another school of the same instrument; its positions may differ, so limits and locks on positions go. */
+export function withSchool(brief: Brief, school: School): Brief {
+  return { ...withLimits(brief, { positions: null, fingers: null }), player: { ...brief.player, school } };
+}

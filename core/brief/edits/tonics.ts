@@ -1,0 +1,40 @@
+import type { Brief } from '#core/brief';
+import { materialPart } from '#core/brief/parts';
+import { type InstrumentKind, TUNINGS } from '#core/instrument';
+import { type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
+
+/** Octave numbers (sounding) in which the tonic can begin, so that the whole lies on the instrument; none for a line. */
+export function tonicOctaves({ material, instrument }: Brief): readonly number[] {
+  const part = materialPart(material.kind);
+  const octaves = part.octaves(material);
+  if (octaves === null) return [];
+  const [lowest, highest] = soundingRange(instrument.kind);
+  return Array.from({ length: 8 }, (_, octave) => octave).filter((octave) => {
+    const tonic = parsePitch(`${part.tonicName(material)}${octave}`);
+    return tonic.ok && semitonesOf(tonic.value) >= lowest && semitonesOf(tonic.value) + 12 * octaves.count <= highest;
+  });
+}
+
+/** Note names that make a key of at most seven accidentals, along the line of fifths from C♭ or A♭ on. */
+export function tonicNames(mode: KeyMode): readonly string[] {
+  const pitches = LETTERS.flatMap((letter) => ['', '#', 'b'].map((accidental) => `${letter}${accidental}`));
+  return pitches.filter((name) => {
+    const pitch = parsePitch(`${name}4`);
+    return pitch.ok && keyOfTonic(pitch.value, mode) !== null;
+  });
+}
+
+/** Semitones above C0: the lowest open string, and what the usual hand reaches on the highest. */
+function soundingRange(kind: InstrumentKind): readonly [number, number] {
+  const strings = TUNINGS[kind].flatMap((text) => {
+    const pitch = parsePitch(text);
+    return pitch.ok ? [semitonesOf(pitch.value)] : [];
+  });
+  return [Math.min(...strings), Math.max(...strings) + HIGHEST_OFFERED[kind]];
+}
+
+/**
+ * How far above the highest open string scales are offered, semitones: the highest anchor of the usual hand and the last
+ * useful finger above it. A table, so that the sentence does not bring the hands themselves along; a test holds it to them.
+ */
+export const HIGHEST_OFFERED: Readonly<Record<InstrumentKind, number>> = { violin: 27, viola: 27, cello: 20, bass: 14 };

@@ -1,0 +1,56 @@
+import type { Brief, Lock } from '#core/brief';
+import { type Finger, FINGERS } from '#core/hand';
+import { lockIssue } from '#core/messages';
+import { badReading, goodReading, type Reading, readingOf } from '#core/result';
+import { withLock, withoutLock } from './locks.ts';
+
+/** What is prescribed for one note: a finger, two of a double stop, or nothing. */
+export type PrescribedFinger = readonly [Finger] | readonly [Finger, Finger] | null;
+
+/**
+ * Reads a fingering as teachers write it: `0 1 2 3 | 1 2 3 4`. One sign a note, blanks between; `T` is the thumb, `1+3` a
+ * double stop from below, `.` leaves a note free, bar lines are for the eye.
+ */
+export function parseFingering(text: string): Reading<readonly PrescribedFinger[]> {
+  const words = text.split(/[\s|,]+/).filter(Boolean);
+  const read = words.map((word, place) => ({ word, place, fingers: prescribed(word) }));
+  const wrong = read.filter(({ fingers }) => fingers === undefined);
+  return readingOf(
+    read.map(({ fingers }) => fingers ?? null),
+    wrong.map(({ word, place }) => lockIssue('not-a-finger', { word }, { note: place })),
+  );
+}
+
+/** A note or a rest, as far as a row of fingers needs to know. */
+interface LineElement {
+  readonly kind: 'note' | 'rest';
+}
+
+/** The brief with fingers fixed from the note at `from` on, rests passed over; refuses more fingers than there are notes. */
+export function withFingering(
+  brief: Brief,
+  notes: readonly LineElement[],
+  from: number,
+  fingers: readonly PrescribedFinger[],
+): Reading<Brief> {
+  const sounding = notes.flatMap((note, index) => (note.kind === 'note' && index >= from ? [index] : []));
+  if (fingers.length > sounding.length) {
+    return badReading(lockIssue('too-many-fingers', { fingers: fingers.length, notes: sounding.length }));
+  }
+  const locks = fingers.flatMap((pair, order): readonly Lock[] => {
+    const note = sounding[order];
+    if (pair === null || note === undefined) return [];
+    const [finger, upperFinger] = pair;
+    return [{ note, finger, ...(upperFinger === undefined ? {} : { upperFinger }) }];
+  });
+  // A prescribed finger stands for itself: a string fixed before may not have it.
+  return goodReading(locks.reduce((now, lock) => withLock(withoutLock(now, lock.note), lock), brief));
+}
+
+/** Undefined where a word is no finger. */
+function prescribed(word: string): PrescribedFinger | undefined {
+  if (word === '.' || word === '-') return null;
+  const [low, high, ...more] = word.split('+').map((name) => FINGERS.find((finger) => finger === name.toUpperCase()));
+  if (low === undefined || more.length > 0 || (word.includes('+') && high === undefined)) return undefined;
+  return high === undefined ? [low] : [low, high];
+}

@@ -1,0 +1,44 @@
+import { Type } from '@sinclair/typebox';
+import { type Finger, FINGERS } from '#core/hand';
+import { goodReading, oneOf } from '#core/result';
+import type { LimitPart } from './limit-part.ts';
+import { everyStop } from './placements.ts';
+
+/** Which fingers may be used; open strings are a matter of their own limit. */
+export const fingers: LimitPart<Finger[]> = {
+  schema: Type.Array(oneOf(FINGERS), { minItems: 1, maxItems: 5 }),
+  read: (names) => {
+    const allowed = new Set(names);
+    return goodReading({ keeps: (placement) => everyStop(placement, ({ finger }) => finger === '0' || allowed.has(finger)) });
+  },
+  need: ({ finger }) => `finger ${finger}`,
+  smallerSteps: (names, { hand }) => ({
+    steps: hand.fingers
+      .filter((finger) => !names.includes(finger))
+      .map((finger) => ({
+        value: [...names, finger],
+        words: finger === 'T' ? 'with the thumb allowed too' : `with finger ${finger} allowed too`,
+      })),
+    weigh: 'every',
+  }),
+  words: {
+    name: 'Fingers',
+    none: 'any finger',
+    told: (names) => `${stopping(names).length === 1 ? 'finger' : 'fingers'} ${stopping(names).join(', ')}`,
+    asked: (names) => `only fingers ${names.join(', ')}`,
+    leftOut: 'fingers allowed',
+    whole: 'the limit on fingers',
+  },
+  control: {
+    kind: 'subset',
+    all: ({ hand }) => stopping(hand.fingers),
+    nameOf: (finger) => (finger === 'T' ? 'thumb' : `finger ${finger}`),
+    chosen: (names) => (names ? stopping(names) : null),
+    choose: (chosen) => (chosen === null ? null : FINGERS.filter((finger) => chosen.includes(finger))),
+  },
+  stands: { in: 'sentence', lead: 'with' },
+};
+
+function stopping(names: readonly Finger[]): readonly Finger[] {
+  return names.filter((finger) => finger !== '0');
+}

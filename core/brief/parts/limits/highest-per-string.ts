@@ -1,0 +1,89 @@
+import { Type } from '@sinclair/typebox';
+import type { Instrument, OpenString } from '#core/instrument';
+import { limitIssue } from '#core/messages';
+import { formatPitch, noteLabel, parsePitch, pitchInKey, pitchLabel, PitchText, semitonesOf } from '#core/pitch';
+import { badReading, goodReading, type Reading, readingOf } from '#core/result';
+import type { Option } from '../control.ts';
+import { type LimitPart, NO_STEPS } from './limit-part.ts';
+import { stringIndexOf, unknownString } from './named-strings.ts';
+import { everyStop } from './placements.ts';
+
+/** The highest sounding note on one string. */
+interface HighestNote {
+  string: string;
+  highest: string;
+}
+
+/** How high each string may be used: strings not named have no such limit. */
+export const highestPerString: LimitPart<HighestNote[]> = {
+  schema: Type.Array(Type.Object({ string: PitchText, highest: PitchText }, { additionalProperties: false }), {
+    maxItems: 6,
+    description: 'Highest sounding note on a string.',
+  }),
+  read: (highest, { instrument }) => {
+    const read = highest.map((each, index) => placeOf(each, index, instrument));
+    const places = new Map(read.flatMap((each) => (each.ok ? [each.value] : [])));
+    const [issue] = read.flatMap((each) => (each.ok ? [] : each.issues));
+    return readingOf(
+      {
+        keeps: (placement) => everyStop(placement, (stop) => stop.semitonesAboveOpen <= (places.get(stop.stringIndex) ?? Infinity)),
+      },
+      issue ? [issue] : [],
+    );
+  },
+  need: (_, { string }) => `a higher place on the ${string} string`,
+  smallerSteps: () => NO_STEPS,
+  words: {
+    name: 'Highest notes',
+    none: 'any height',
+    told: (highest) => highest.map((each) => `${noteLabel(each.string)} string up to ${pitchLabel(each.highest)}`).join(', '),
+    asked: (highest) => highest.map((each) => `the ${noteLabel(each.string)} string only up to ${pitchLabel(each.highest)}`).join(', '),
+    leftOut: 'highest note on a string',
+    whole: 'the highest note on a string',
+  },
+  control: {
+    kind: 'rows',
+    label: 'Highest note on each string',
+    rows: ({ instrument }, highest) =>
+      instrument.strings.map((string) => ({
+        value: string.name,
+        name: `${noteLabel(string.name)} string`,
+        options: optionsOn(string, instrument.highestSemitone, highest?.find((each) => each.string === string.name)?.highest),
+      })),
+    chosen: (highest, row) => highest?.find((each) => each.string === row)?.highest ?? ANY,
+    choose: (highest = [], row, chosen) => {
+      const others = highest.filter((each) => each.string !== row);
+      const next = chosen === ANY ? others : [...others, { string: row, highest: chosen }];
+      return next.length === 0 ? null : next;
+    },
+  },
+  stands: { in: 'rules' },
+};
+
+/** No limit on a string. */
+const ANY = 'any';
+
+/** Below a fifth nothing is gained by a limit, semitones: first position on every instrument. */
+const LOWEST_OFFERED = 5;
+
+/** The notes on a string that may be its highest, in sharps; the one chosen now is among them as it is spelled. */
+function optionsOn({ semitones }: OpenString, highestSemitone: number, now: string | undefined): readonly Option[] {
+  const places = Array.from({ length: highestSemitone - LOWEST_OFFERED + 1 }, (_, index) => semitones + LOWEST_OFFERED + index);
+  const offered = places.map((place) => formatPitch(pitchInKey(place, C_MAJOR)));
+  const all = now === undefined || offered.includes(now) ? offered : [now, ...offered];
+  return [{ value: ANY, name: 'any height' }, ...all.map((value) => ({ value, name: `up to ${pitchLabel(value)}` }))];
+}
+
+const C_MAJOR = { tonic: { letter: 0, alteration: 0, octave: 4 }, mode: 'major', fifths: 0 } as const;
+
+/** The string and the highest place on it, semitones above its open note. */
+function placeOf({ string: name, highest }: HighestNote, index: number, instrument: Instrument): Reading<readonly [number, number]> {
+  const pointer = `/limits/highestPerString/${index}`;
+  const stringIndex = stringIndexOf(instrument, name);
+  if (stringIndex === null) return badReading(unknownString(name, instrument, { pointer: `${pointer}/string` }));
+  const pitch = parsePitch(highest);
+  if (!pitch.ok) return pitch;
+  const above = semitonesOf(pitch.value) - (instrument.strings[stringIndex]?.semitones ?? 0);
+  if (above >= 0) return goodReading([stringIndex, above]);
+  return badReading(limitIssue('highest-below-string', { pitch: highest, string: name }, { pointer: `${pointer}/highest` }));
+}

@@ -1,0 +1,62 @@
+import type { Placement } from '#core/hand';
+import { goodReading, oneOf } from '#core/result';
+import type { LimitPart } from './limit-part.ts';
+import { everyStop, usesOpen } from './placements.ts';
+
+/**
+ * What a brief may ask of open strings: `prefer` takes them wherever the pitch is an open string; `allow` leaves them to
+ * the costs; `avoid` takes them only where nothing else exists, or for the first note; `none` never.
+ */
+export const OPEN_STRING_POLICIES = ['prefer', 'allow', 'avoid', 'none'] as const;
+
+/** What a brief asks of open strings. */
+export type OpenStringPolicy = (typeof OPEN_STRING_POLICIES)[number];
+
+const NAMES: Readonly<Record<OpenStringPolicy, string>> = { prefer: 'preferred', allow: 'allowed', avoid: 'avoided', none: 'not used' };
+
+/** How open strings are used. A note fixed to an open string is one. */
+export const openStrings: LimitPart<OpenStringPolicy> = {
+  schema: oneOf(OPEN_STRING_POLICIES),
+  read: (policy) =>
+    goodReading({
+      ...(policy === 'none'
+        ? { keeps: (placement, lock) => lock?.finger === '0' || everyStop(placement, ({ finger }) => finger !== '0') }
+        : {}),
+      narrows: (placements, first) => narrowed(policy, placements, first),
+    }),
+  need: (_, { string }) => `the open ${string} string`,
+  smallerSteps: (policy) => ({
+    steps: policy === 'allow' ? [] : [{ value: 'allow', words: 'with open strings left free' }],
+    weigh: 'every',
+  }),
+  words: {
+    name: 'Open strings',
+    none: `open strings ${NAMES.allow}`,
+    told: (policy) => NAMES[policy],
+    asked: (policy) => `open strings ${NAMES[policy]}`,
+    leftOut: 'open strings',
+    whole: 'the rule for open strings',
+  },
+  control: {
+    kind: 'choice',
+    options: OPEN_STRING_POLICIES.map((value) => ({ value, name: NAMES[value] })),
+    chosen: (policy) => policy ?? 'allow',
+    choose: (chosen) => OPEN_STRING_POLICIES.find((policy) => policy === chosen && policy !== 'allow') ?? null,
+  },
+  stands: { in: 'sentence', lead: 'open strings' },
+};
+
+/** Preferring and avoiding are matters of what else there is. */
+function narrowed(policy: OpenStringPolicy, placements: readonly Placement[], first: boolean): readonly Placement[] {
+  const open = placements.filter(usesOpen);
+  const stopped = placements.filter((placement) => !usesOpen(placement));
+  switch (policy) {
+    case 'prefer':
+      return open.length > 0 ? open : stopped;
+    case 'avoid':
+      return stopped.length > 0 && !first ? stopped : placements;
+    case 'allow':
+    case 'none':
+      return placements;
+  }
+}

@@ -1,0 +1,46 @@
+import { Type } from '@sinclair/typebox';
+import { goodReading } from '#core/result';
+import type { LimitPart } from './limit-part.ts';
+
+/** The most shifts that can be asked for exactly. */
+export const MOST_SHIFTS = 60;
+
+/** How many shifts more or fewer are tried where the number asked for cannot be had. */
+const COUNTS_TRIED = 8;
+
+/** Exactly so many shifts in the whole line. */
+export const shifts: LimitPart<number> = {
+  schema: Type.Integer({ minimum: 0, maximum: MOST_SHIFTS, description: 'Exactly so many shifts.' }),
+  read: (count) => goodReading({ exactShifts: count }),
+  smallerSteps: (count) => ({
+    steps: countsNear(count).map((near) => ({ value: near, words: `with ${shiftsText(near)} instead` })),
+    weigh: 'first',
+  }),
+  words: {
+    name: 'Number of shifts',
+    none: 'any number of shifts',
+    told: (count) => `exactly ${shiftsText(count)}`,
+    asked: (count) => `exactly ${count} shifts`,
+    leftOut: 'number of shifts',
+    whole: 'the number of shifts',
+  },
+  control: {
+    kind: 'count',
+    around: ['Exactly', 'shifts in the whole line'],
+    label: 'Number of shifts',
+    most: MOST_SHIFTS,
+    count: (count) => count ?? null,
+    set: (count) => count,
+  },
+  stands: { in: 'rules' },
+};
+
+/** Other counts, the nearest first; of two as near the smaller. */
+function countsNear(count: number): readonly number[] {
+  const counts = Array.from({ length: 2 * COUNTS_TRIED + 1 }, (_, index) => count - COUNTS_TRIED + index);
+  return counts.filter((each) => each >= 0 && each !== count).toSorted((one, other) => Math.abs(one - count) - Math.abs(other - count));
+}
+
+function shiftsText(count: number): string {
+  return `${count} ${count === 1 ? 'shift' : 'shifts'}`;
+}

@@ -1,0 +1,16 @@
+import { oneOf } from '#core/result';
+
+/** Down as its own line, or by the same fingers and strings as up. */
+export const WAYS_DOWN = ['own', 'as-up'] as const;
+
+/** How the way down is fingered. */
+export type WayDown = (typeof WAYS_DOWN)[number];
+
+/** How the way down is fingered, as documents carry it. */
+export const WayDownName = oneOf(WAYS_DOWN);
+
+/** What each way down is called in the sentence. */
+export const WAY_DOWN_LABELS: Readonly<Record<WayDown, string>> = { own: '(down for itself)', 'as-up': '(down as up)' };
+
+/** What the rule is called: as one of the things asked for, and as it follows "without". */
+export const WAY_DOWN_WORDS = { asked: 'down as up', free: 'down for itself', whole: 'the way down as the way up' } as const;

@@ -1,0 +1,50 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { ARPEGGIO_TYPES, arpeggioPitches, type ArpeggioType, inOrder, keyOfArpeggio, lineOfPattern } from '#core/material';
+import { oneOf } from '#core/result';
+import { FROM_A_TONIC, fromATonic, optionsOf, patternTold } from './from-a-tonic.ts';
+import type { MaterialPart } from './material-part.ts';
+
+const schema = Type.Object(
+  { kind: Type.Literal('arpeggio'), type: oneOf(ARPEGGIO_TYPES), ...FROM_A_TONIC },
+  { additionalProperties: false },
+);
+
+const LABELS: Readonly<Record<ArpeggioType, string>> = {
+  major: 'major',
+  minor: 'minor',
+  diminished: 'diminished',
+  augmented: 'augmented',
+  'dominant-seventh': 'dominant seventh',
+  'diminished-seventh': 'diminished seventh',
+  'major-seventh': 'major seventh',
+  'minor-seventh': 'minor seventh',
+  'half-diminished-seventh': 'half-diminished seventh',
+};
+
+/** A chord note by note, from root to root. */
+export const arpeggio: MaterialPart<Static<typeof schema>> = {
+  schema,
+  name: { article: 'An', noun: 'arpeggio' },
+  read: (material, rhythm) => {
+    const { type, octaves } = material;
+    return lineOfPattern(
+      material,
+      { keyOn: (tonic) => keyOfArpeggio(tonic, type), wayFrom: (tonic, way) => inOrder(arpeggioPitches(tonic, type, octaves), way) },
+      rhythm,
+    );
+  },
+  told: (material) => patternTold(material, `${LABELS[material.type]} arpeggio`),
+  ...fromATonic,
+  repeatsByOctave: true,
+  comesBackAlike: true,
+  choices: [
+    {
+      label: 'Chord',
+      lead: '',
+      options: optionsOf(ARPEGGIO_TYPES, LABELS),
+      chosen: ({ type }) => type,
+      choose: (material, chosen) => ({ ...material, type: ARPEGGIO_TYPES.find((type) => type === chosen) ?? material.type }),
+    },
+  ],
+  after: ({ mode, pattern }) => ({ kind: 'arpeggio', type: mode, ...pattern }),
+};

@@ -1,0 +1,62 @@
+import { type Static, Type } from '@sinclair/typebox';
+import {
+  DOUBLE_STOP_INTERVALS,
+  type DoubleStopInterval,
+  doubleStopScale,
+  inOrder,
+  keyOfScale,
+  lineOfPattern,
+  SCALE_TYPES,
+} from '#core/material';
+import { oneOf } from '#core/result';
+import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice } from './from-a-tonic.ts';
+import type { MaterialPart } from './material-part.ts';
+
+const schema = Type.Object(
+  { kind: Type.Literal('double-stops'), interval: oneOf(DOUBLE_STOP_INTERVALS), type: oneOf(SCALE_TYPES), ...FROM_A_TONIC },
+  { additionalProperties: false },
+);
+
+const LABELS: Readonly<Record<DoubleStopInterval, string>> = {
+  thirds: 'thirds',
+  sixths: 'sixths',
+  octaves: 'octaves',
+  'fingered-octaves': 'fingered octaves',
+  tenths: 'tenths',
+  unisons: 'unisons',
+};
+
+/** A scale in double stops. */
+export const doubleStops: MaterialPart<Static<typeof schema>> = {
+  schema,
+  name: { article: 'A', noun: 'scale in double stops' },
+  read: (material, rhythm) => {
+    const { type, octaves, interval } = material;
+    return lineOfPattern(
+      material,
+      {
+        keyOn: (tonic) => keyOfScale(tonic, type),
+        wayFrom: (tonic, way) => inOrder(doubleStopScale({ tonic, type, octaves, way }, interval), way),
+      },
+      rhythm,
+    );
+  },
+  told: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in double stops, ${LABELS[material.interval]}`),
+  ...fromATonic,
+  repeatsByOctave: false,
+  comesBackAlike: true,
+  choices: [
+    scaleChoice(),
+    {
+      label: 'Double stops',
+      lead: 'in',
+      options: optionsOf(DOUBLE_STOP_INTERVALS, LABELS),
+      chosen: ({ interval }) => interval,
+      choose: (material, chosen) => ({
+        ...material,
+        interval: DOUBLE_STOP_INTERVALS.find((interval) => interval === chosen) ?? material.interval,
+      }),
+    },
+  ],
+  after: ({ scale: type, pattern }) => ({ kind: 'double-stops', interval: 'sixths', type, ...pattern }),
+};

@@ -1,0 +1,86 @@
+import { Type } from '@sinclair/typebox';
+import { type Direction, DIRECTIONS, SCALE_TYPES, type ScaleType } from '#core/material';
+import { type KeyMode, noteLabel, PitchText } from '#core/pitch';
+import { oneOf } from '#core/result';
+import type { Option } from '../control.ts';
+import type { MaterialChoice } from './material-part.ts';
+
+/** How many octaves a pattern may have. */
+export const OCTAVE_COUNTS = [1, 2, 3, 4] as const;
+
+/** A number of octaves. */
+export type OctaveCount = (typeof OCTAVE_COUNTS)[number];
+
+/** What all material made by rule has in common; the tonic is always the lowest note. */
+export const FROM_A_TONIC = {
+  tonic: PitchText,
+  octaves: Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3), Type.Literal(4)]),
+  direction: oneOf(DIRECTIONS),
+};
+
+/** Material made by rule, as documents carry it. */
+export interface FromATonic {
+  /** The lowest note. */
+  readonly tonic: string;
+  /** From tonic to tonic so many octaves. */
+  readonly octaves: OctaveCount;
+  /** Up, down, or both. */
+  readonly direction: Direction;
+}
+
+/** Directions in the sentence. */
+export const DIRECTION_LABELS: Readonly<Record<Direction, string>> = { up: 'up', down: 'down', 'up-down': 'up and down' };
+
+/** Numbers of octaves in the sentence. */
+export const OCTAVE_LABELS: Readonly<Record<OctaveCount, string>> = {
+  1: 'one octave',
+  2: 'two octaves',
+  3: 'three octaves',
+  4: 'four octaves',
+};
+
+/** Scales in the sentence. */
+export const SCALE_LABELS: Readonly<Record<ScaleType, string>> = {
+  major: 'major',
+  'natural-minor': 'natural minor',
+  'harmonic-minor': 'harmonic minor',
+  'melodic-minor': 'melodic minor',
+  chromatic: 'chromatic',
+  dorian: 'dorian',
+  phrygian: 'phrygian',
+  lydian: 'lydian',
+  mixolydian: 'mixolydian',
+  locrian: 'locrian',
+  'major-pentatonic': 'major pentatonic',
+  'minor-pentatonic': 'minor pentatonic',
+  'whole-tone': 'whole-tone',
+  octatonic: 'octatonic',
+};
+
+/** What material made by rule shares in its part: its tonic, mode and octaves. */
+export const fromATonic = {
+  tonicName: ({ tonic }: FromATonic): string => tonic.replace(/-?[0-9]$/, ''),
+  mode: ({ type }: { readonly type: string }): KeyMode => (type.endsWith('minor') ? 'minor' : 'major'),
+  octaves: ({ octaves, direction }: FromATonic) => ({ count: octaves, bothWays: direction === 'up-down' }),
+};
+
+/** "A♭ major, three octaves, up": a pattern and how far it goes. */
+export function patternTold(pattern: FromATonic, what: string): string {
+  return `${noteLabel(pattern.tonic)} ${what}, ${OCTAVE_LABELS[pattern.octaves]}, ${DIRECTION_LABELS[pattern.direction]}`;
+}
+
+/** The choices of a table of labels. */
+export function optionsOf<Value extends string>(values: readonly Value[], labels: Readonly<Record<Value, string>>): readonly Option[] {
+  return values.map((value) => ({ value, name: labels[value] }));
+}
+
+/** The choice of the scale. */
+export function scaleChoice<Value extends { readonly type: ScaleType }>(): MaterialChoice<Value> {
+  return {
+    label: 'Scale',
+    lead: '',
+    options: optionsOf(SCALE_TYPES, SCALE_LABELS),
+    chosen: ({ type }) => type,
+    choose: (material, chosen) => ({ ...material, type: SCALE_TYPES.find((type) => type === chosen) ?? material.type }),
+  };
+}

@@ -1,0 +1,16 @@
+import { times } from '#core/weights';
+import type { WishPart } from './wish-part.ts';
+
+/** Connected lines: a slide is welcome, a crossing inside a bow is not. */
+export const connected: WishPart = {
+  label: 'connected lines',
+  hint: 'Slides are welcome, no crossing inside a bow.',
+  weights: ({ crossing, crossingInSlur, shift, slide, sameFingerShift }) => ({
+    crossing: crossing + 150,
+    crossingInSlur: crossingInSlur + 1200,
+    shift: shift * 0.75,
+    shiftUnderSlur: 0,
+    slide: slide * 0.6,
+    sameFingerShift: times(sameFingerShift, 0.2),
+  }),
+};

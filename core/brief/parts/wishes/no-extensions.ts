@@ -1,0 +1,14 @@
+import type { WishPart } from './wish-part.ts';
+
+/** No extensions: every shape but the hand at rest costs more than a shift. */
+export const noExtensions: WishPart = {
+  label: 'no extensions',
+  hint: 'The hand keeps its shape; it shifts instead.',
+  weights: ({ reachedBack, reachedForward, drawnIn, opening, pivot }) => ({
+    reachedBack: reachedBack + 2500,
+    reachedForward: reachedForward + 2500,
+    drawnIn: drawnIn + 800,
+    opening: opening + 1500,
+    pivot: pivot + 1500,
+  }),
+};

@@ -1,0 +1,8 @@
+import type { WishPart } from './wish-part.ts';
+
+/** Open strings ringing: they are worth more than a finger. */
+export const openStringsRing: WishPart = {
+  label: 'open strings ringing',
+  hint: 'Open strings wherever they fit.',
+  weights: ({ openString }) => ({ openString: openString - 700 }),
+};

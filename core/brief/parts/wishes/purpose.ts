@@ -1,0 +1,40 @@
+import { oneOf } from '#core/result';
+import { plus, times, type Weights } from '#core/weights';
+
+/** What the plan is for: in training weak fingers are wanted, in performance they are kept from shifts, arrivals and top notes. */
+export const PURPOSES = ['training', 'performance'] as const;
+
+/** What the plan is for. */
+export type Purpose = (typeof PURPOSES)[number];
+
+/** What the plan is for, as documents carry it. */
+export const PurposeName = oneOf(PURPOSES);
+
+/** What a purpose is called in the sentence; `none` for no purpose. */
+export const PURPOSE_LABELS: Readonly<Record<Purpose | 'none', string>> = {
+  none: 'for no set purpose',
+  training: 'for training',
+  performance: 'for performance',
+};
+
+/** The weights that a purpose changes. */
+export function purposeWeights(weights: Weights, purpose: Purpose): Partial<Weights> {
+  switch (purpose) {
+    case 'training':
+      return {
+        finger: plus(weights.finger, [0, 0, 0, -40, -300]),
+        openString: weights.openString + 150,
+        arrivingUp: times(weights.arrivingUp, 0.6),
+        leavingUp: times(weights.leavingUp, 0.6),
+      };
+    case 'performance':
+      return {
+        weakOnHard: plus(weights.weakOnHard, [200, 0, 0, 100, 1000]),
+        arrivingUp: times(weights.arrivingUp, 1.4),
+        arrivingDown: plus(weights.arrivingDown, [100, 0, 0, 50, 200]),
+        leavingUp: times(weights.leavingUp, 1.4),
+        leavingDown: times(weights.leavingDown, 1.2),
+        sameFingerShift: times(weights.sameFingerShift, 1.3),
+      };
+  }
+}

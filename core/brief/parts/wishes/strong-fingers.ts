@@ -1,0 +1,12 @@
+import { plus } from '#core/weights';
+import type { WishPart } from './wish-part.ts';
+
+/** Strong fingers on hard notes: the fourth finger and the thumb are kept from long and top notes. */
+export const strongFingers: WishPart = {
+  label: 'strong fingers on hard notes',
+  hint: 'Long and top notes keep away from 4.',
+  weights: ({ weakOnHard, finger }) => ({
+    weakOnHard: plus(weakOnHard, [300, 0, 0, 250, 2400]),
+    finger: plus(finger, [100, 0, 0, 20, 150]),
+  }),
+};

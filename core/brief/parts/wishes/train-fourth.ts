@@ -1,0 +1,13 @@
+import { plus } from '#core/weights';
+import type { WishPart } from './wish-part.ts';
+
+/** The fourth finger trained: it is cheaper than usual, and the open string dearer. */
+export const trainFourth: WishPart = {
+  label: 'the fourth finger trained',
+  hint: '4 instead of the open string, and more of it elsewhere.',
+  weights: ({ finger, openString, arrivingUp }) => ({
+    finger: plus(finger, [0, 0, 0, 0, -650]),
+    openString: openString + 250,
+    arrivingUp: plus(arrivingUp, [0, 0, 0, 0, -300]),
+  }),
+};

@@ -1,0 +1,15 @@
+import type { Weights } from '#core/weights';
+
+/** One wish: everything the rest of the house knows of it. It moves named weights and breaks no limit. */
+export interface WishPart {
+  /** What it is called: "fewest shifts". */
+  readonly label: string;
+  /** What it does, in a line. */
+  readonly hint: string;
+  /** The weights it changes, at full strength. */
+  readonly weights: (weights: Weights) => Partial<Weights>;
+  /** At full strength the search counts shifts before everything else. */
+  readonly countsShiftsFirst?: boolean;
+  /** With it a line may be worth playing high on a low string. */
+  readonly mayGoHigh?: boolean;
+}

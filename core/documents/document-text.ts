@@ -1,0 +1,55 @@
+import { documentIssue, type Issue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { type OldDocument, upgraded, type UpgradePath } from './document-kind.ts';
+
+/** Checks a value against the schema of a document; given from outside, since the core knows no validator. */
+export type ReadValue<Document> = (value: unknown) => Reading<Document>;
+
+/** What reading a file asks of a kind of document. */
+export interface ReadableKind extends UpgradePath {
+  /** For people: "piece". */
+  readonly kind: string;
+  /** What its files call themselves. */
+  readonly format: string;
+}
+
+/** Writes a document as a file: indented, so that people can read it. */
+export function documentToText(document: object): string {
+  return `${JSON.stringify(document, null, 2)}\n`;
+}
+
+/** Reads a document from a file's text: refuses damaged files and newer versions, upgrades older ones. */
+export function readDocumentText<Document>(text: string, kind: ReadableKind, readValue: ReadValue<Document>): Reading<Document> {
+  const parsed = parseJson(text);
+  return parsed.ok ? readDocument(parsed.value, kind, readValue) : parsed;
+}
+
+/** Reads a value as a document, of whatever version it is. */
+export function readDocument<Document>(value: unknown, kind: ReadableKind, readValue: ReadValue<Document>): Reading<Document> {
+  const damaged = (what: string): Reading<never> => badReading(at(documentIssue('damaged', { kind: kind.kind, what })));
+  if (!isRecord(value)) return damaged('it holds no object');
+  const { format, version } = value;
+  if (format !== kind.format) return damaged(`its format is ${JSON.stringify(format ?? null)}`);
+  if (typeof version !== 'number') return damaged('it does not say its version');
+  if (version > kind.version) return badReading(at(documentIssue('newer-version', { version, known: kind.version })));
+  const current = upgraded(value, version, kind);
+  return current ? readValue(current) : damaged(`its version is ${version}`);
+}
+
+function parseJson(text: string): Reading<unknown> {
+  try {
+    const value: unknown = JSON.parse(text);
+    return goodReading(value);
+  } catch (error) {
+    return badReading(at(documentIssue('not-json', { detail: error instanceof Error ? error.message : String(error) })));
+  }
+}
+
+/** The whole document is at fault. */
+function at(issue: Issue): Issue {
+  return { ...issue, where: { pointer: '' } };
+}
+
+function isRecord(value: unknown): value is OldDocument & { readonly format?: unknown; readonly version?: unknown } {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}

@@ -1,0 +1,77 @@
+import { type Static, type TSchema, Type } from '@sinclair/typebox';
+import { Brief, PlayerProfile } from '#core/brief';
+import { InstrumentSpec } from '#core/instrument';
+import { documentKind } from './document-kind.ts';
+
+const Name = Type.String({ maxLength: 80 });
+
+/** A piece as a file carries it: a brief under a name, and the line as the teacher typed it, if it is one. */
+export const piece = documentKind({
+  kind: 'piece',
+  plural: 'pieces',
+  version: 1,
+  fields: {
+    name: Type.String({ maxLength: 120 }),
+    brief: Brief,
+    lineText: Type.Optional(Type.String({ maxLength: 400_000, description: 'The line as typed, with its mistakes.' })),
+    tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 12, description: 'Words to find it by.' })),
+  },
+  upgrades: {},
+});
+
+/** An instrument of the studio, as measured. */
+export const instrument = documentKind({
+  kind: 'instrument',
+  plural: 'instruments',
+  version: 1,
+  fields: { name: Name, instrument: InstrumentSpec },
+  upgrades: {},
+});
+
+/** A player of the studio: hand, school, what is known and what for. */
+export const player = documentKind({
+  kind: 'player',
+  plural: 'players',
+  version: 1,
+  fields: { name: Name, profile: PlayerProfile },
+  upgrades: {},
+});
+
+/** Every kind of document, by its name. Files, tables, checks, schemas and demo data derive from this list. */
+export const DOCUMENT_KINDS = { piece, instrument, player } as const;
+
+/** The name of a kind of document. */
+export type DocumentName = keyof typeof DOCUMENT_KINDS;
+
+/** A document of a kind. */
+export type DocumentOf<Name extends DocumentName> = Static<(typeof DOCUMENT_KINDS)[Name]['schema']>;
+
+/** A piece as a file carries it. */
+export type Piece = DocumentOf<'piece'>;
+
+/** An instrument of the studio, as measured. */
+export type InstrumentSheet = DocumentOf<'instrument'>;
+
+/** A player of the studio: hand, school, what is known and what for. */
+export type PlayerSheet = DocumentOf<'player'>;
+
+/** What is checked when it enters the application: documents, and briefs by themselves. */
+export type CheckedName = DocumentName | 'brief';
+
+/** What passes the check of a name. */
+export type Checked = { readonly [Name in DocumentName]: DocumentOf<Name> } & { readonly brief: Brief };
+
+/** The names of all schemas, as they are served. */
+export const SCHEMA_NAMES: readonly string[] = ['brief', ...Object.keys(DOCUMENT_KINDS)];
+
+/** The schema of a document, or of a brief by itself; null for a name that none has. */
+export function schemaNamed(name: string): TSchema | null {
+  if (name === 'brief') return Brief;
+  return Object.values(DOCUMENT_KINDS).find(({ kind }) => kind === name)?.schema ?? null;
+}
+
+/** The names of all kinds of document. */
+export const DOCUMENT_NAMES: readonly DocumentName[] = Object.values(DOCUMENT_KINDS).map(({ kind }) => kind);
+
+/** Some documents of each kind. */
+export type Documents = { readonly [Name in DocumentName]: readonly DocumentOf<Name>[] };

@@ -1,0 +1,49 @@
+import { reachOf } from '#core/hand/reach';
+import { costBreakdown, type CostDifference, costDifferences } from '#core/plan/describe';
+import type { Way } from '#core/search/ways';
+import { placedNotes, type Solved, withWay } from '#core/solve';
+
+/** A way held against the one chosen: what it costs more, and what for. */
+export interface Compared {
+  /** Positive where the way is dearer than the one chosen. */
+  readonly deltaThousandths: number;
+  /** What it has more, dearest first. */
+  readonly more: readonly CostDifference[];
+  /** What it saves, dearest first. */
+  readonly less: readonly CostDifference[];
+  /** The widest reach it asks where it differs, when that is beyond a measured hand's comfort. */
+  readonly stretch: { readonly needMm: number; readonly comfortMm: number } | null;
+}
+
+/** Notes around the place where two ways part that are priced with it. */
+const MARGIN = 1;
+
+/** Prices both ways where they part, with the formulas the search minimised. */
+export function compared(solved: Solved, way: Way): Compared {
+  const apart = way.choices.flatMap((choice, order) => (choice === solved.way.choices[order] ? [] : [order]));
+  const from = Math.max(0, (apart[0] ?? 0) - MARGIN);
+  const to = Math.min(way.choices.length - 1, (apart[apart.length - 1] ?? -1) + MARGIN);
+  const other = withWay(solved, way);
+  const differences = costDifferences(breakdownOf(solved, from, to), breakdownOf(other, from, to));
+  return {
+    deltaThousandths: way.cost - solved.way.cost,
+    more: differences.filter((difference) => difference.thousandths > 0),
+    less: differences.filter((difference) => difference.thousandths < 0),
+    stretch: widestStretch(other, apart),
+  };
+}
+
+function breakdownOf(solved: Solved, from: number, to: number): ReturnType<typeof costBreakdown> {
+  return costBreakdown(solved.task, placedNotes(solved, from, to), from);
+}
+
+function widestStretch(solved: Solved, orders: readonly number[]): Compared['stretch'] {
+  const { hand, playerHand, instrument } = solved.task;
+  if (playerHand === null) return null;
+  const reaches = orders.flatMap((order) => {
+    const placement = solved.placements[order];
+    return placement ? [reachOf(hand, playerHand, instrument, placement)] : [];
+  });
+  const [widest] = reaches.toSorted((one, other) => other.needMm - one.needMm);
+  return widest && widest.needMm > widest.span.comfortMm ? { needMm: widest.needMm, comfortMm: widest.span.comfortMm } : null;
+}

@@ -1,0 +1,94 @@
+import type { Brief } from '#core/brief';
+import type { Plan, PlannedNote } from '#core/plan/describe';
+
+/** How one note is fingered in two plans. */
+export interface NoteHeld {
+  readonly note: number;
+  readonly one: PlannedNote;
+  readonly other: PlannedNote;
+  readonly differs: { readonly string: boolean; readonly finger: boolean; readonly position: boolean };
+}
+
+/** What a plan comes to, for holding it against another. */
+export interface PlanSums {
+  readonly shifts: number;
+  /** All ways of the hand together, mm. */
+  readonly travelMm: number;
+  readonly crossings: number;
+  readonly openStrings: number;
+  /** Notes whose finger stands outside the hand at rest. */
+  readonly extensions: number;
+  readonly widestReachMm: number;
+  /** Notes beyond the comfort of the hand; null for a hand not measured. */
+  readonly stretches: number | null;
+  readonly costThousandths: number;
+}
+
+/** Two plans of one line, note by note. */
+export interface PlansHeld {
+  readonly notes: readonly NoteHeld[];
+  /** Line indexes of the notes that differ in string or finger. */
+  readonly differsAt: readonly number[];
+}
+
+/** Holds two plans against each other, note by note; null when they are not of the same notes. */
+export function holdPlans(one: Plan, other: Plan): PlansHeld | null {
+  if (one.notes.length !== other.notes.length) return null;
+  const notes = one.notes.flatMap((note, index): readonly NoteHeld[] => {
+    const there = other.notes[index];
+    return there && sameSound(note, there) ? [{ note: index, one: note, other: there, differs: differences(note, there) }] : [];
+  });
+  if (notes.length !== one.notes.length) return null;
+  return { notes, differsAt: fingeredOtherwise(one, other) };
+}
+
+/** Line indexes of the notes that have another string or finger in the second plan. */
+export function fingeredOtherwise(before: Pick<Plan, 'notes'>, after: Pick<Plan, 'notes'>): readonly number[] {
+  return after.notes.flatMap((note, index) => {
+    const was = before.notes[index];
+    return was && fingeringOf(was) !== fingeringOf(note) ? [index] : [];
+  });
+}
+
+/** Whether two briefs price alike, so that their plans' costs may be held against each other: wishes, purpose and hands move prices. */
+export function samePrices(one: Brief, other: Brief): boolean {
+  const priced = ({ instrument, player, preferences, purpose, weights, tempo }: Brief): string =>
+    JSON.stringify([instrument, player?.hand, player?.school, preferences, purpose, weights, tempo]);
+  return priced(one) === priced(other);
+}
+
+/** What a plan comes to. */
+export function sumsOf(plan: Plan): PlanSums {
+  const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+  const judged = sounds.flatMap(({ reach }) => reach?.judged ?? []);
+  return {
+    shifts: plan.shifts.length,
+    travelMm: plan.shifts.reduce((sum, shift) => sum + shift.handMm, 0),
+    crossings: sounds.slice(1).filter((note) => note.changesString).length,
+    openStrings: sounds.filter((note) => note.stops.some((stop) => stop.finger === '0')).length,
+    extensions: sounds.filter((note) => note.extended).length,
+    widestReachMm: sounds.reduce((widest, { reach }) => Math.max(widest, reach?.needMm ?? 0), 0),
+    stretches: judged.length === 0 ? null : judged.filter(({ verdict }) => verdict !== 'comfort').length,
+    costThousandths: plan.cost.totalThousandths,
+  };
+}
+
+function fingeringOf(note: PlannedNote): string {
+  return note.kind === 'rest' ? '' : note.stops.map((stop) => `${stop.open} ${stop.finger}`).join('+');
+}
+
+function sameSound(one: PlannedNote, other: PlannedNote): boolean {
+  const sound = (note: PlannedNote): string => (note.kind === 'rest' ? '' : note.stops.map((stop) => stop.pitch).join('+'));
+  return sound(one) === sound(other);
+}
+
+function differences(one: PlannedNote, other: PlannedNote): NoteHeld['differs'] {
+  if (one.kind === 'rest' || other.kind === 'rest') return { string: false, finger: false, position: false };
+  const named = (note: typeof one, of: 'string' | 'finger'): string => note.stops.map((stop) => stop[of]).join('+');
+  const { label, alteration } = one.position;
+  return {
+    string: named(one, 'string') !== named(other, 'string'),
+    finger: named(one, 'finger') !== named(other, 'finger'),
+    position: label !== other.position.label || alteration !== other.position.alteration,
+  };
+}

@@ -1,0 +1,95 @@
+import type { Placement } from '#core/hand';
+import {
+  backwardSums,
+  cheapestWaysByShifts,
+  forwardSums,
+  indexOfLeast,
+  relax,
+  type Sums,
+  tracedBack,
+  tracedForth,
+  type Way,
+} from '#core/search/ways';
+import type { Solved } from '#core/solve';
+
+/**
+ * Answers "what would it cost if …" about a solved line in no time: forward and backward sums are reckoned once, and the
+ * best whole line through any candidate, over any step or without shifting in any window comes from them exactly.
+ */
+export interface Through {
+  /** The line asked about. */
+  readonly solved: Solved;
+  /** The best line whose note `order` is one of the candidates asked for; null when there is none. */
+  readonly withNote: (order: number, wanted: (placement: Placement) => boolean) => Way | null;
+  /** The best line that does not shift between notes `from` and `to` (orders, both ends inside). */
+  readonly withoutShift: (from: number, to: number) => Way | null;
+  /** The best line with at most so many shifts; null when there is none, or the line is too long to ask. */
+  readonly withShifts: (most: number) => Way | null;
+}
+
+/** Lines with more shifts or notes are not solved again for their number of shifts. */
+const MOST_COUNTED = { shifts: 40, notes: 400 };
+
+/** The sums of a solved line, from the beginning and to the end. */
+interface SolvedSums {
+  readonly solved: Solved;
+  readonly forward: Sums;
+  readonly backward: Sums;
+}
+
+/** Reckons the sums of a solved line. */
+export function throughOf(solved: Solved): Through {
+  const { lattice } = solved;
+  const sums: SolvedSums = { solved, forward: forwardSums(lattice), backward: backwardSums(lattice) };
+  let counted: readonly (Way | null)[] | null = null;
+  return {
+    solved,
+    withNote: (order, wanted) => throughNote(sums, order, wanted),
+    withoutShift: (from, to) => unshifted(sums, from, to),
+    withShifts: (most) => {
+      if (most > MOST_COUNTED.shifts || lattice.layers.length > MOST_COUNTED.notes) return null;
+      counted ??= cheapestWaysByShifts(lattice, most);
+      const ways = counted.slice(0, most + 1).flatMap((way) => way ?? []);
+      return ways.toSorted((one, other) => one.cost - other.cost)[0] ?? null;
+    },
+  };
+}
+
+function throughNote({ solved, forward, backward }: SolvedSums, order: number, wanted: (placement: Placement) => boolean): Way | null {
+  const layer = solved.lattice.layers[order];
+  if (!layer) return null;
+  const sums = layer.costs.map((_, place) => {
+    const placement = layer.candidates[place];
+    return placement && wanted(placement) ? sumAt(forward, order, place) + sumAt(backward, order, place) : Infinity;
+  });
+  const place = indexOfLeast(sums);
+  const cost = sums[place] ?? Infinity;
+  if (cost === Infinity) return null;
+  return { cost, choices: [...tracedBack(forward.links, order, place), ...tracedForth(backward.links, order, place)] };
+}
+
+function sumAt(sums: Sums, layer: number, place: number): number {
+  return sums.sums[layer]?.[place] ?? Infinity;
+}
+
+/** The recurrence again over the window alone, with shifts barred; outside it the sums are known. */
+function unshifted({ solved: { lattice }, forward, backward }: SolvedSums, from: number, to: number): Way | null {
+  let best = forward.sums[from];
+  const links: Uint16Array[] = [];
+  for (let index = from; index < to; index += 1) {
+    const step = lattice.steps[index];
+    const layer = lattice.layers[index + 1];
+    if (!best || !step || !layer) return null;
+    const came = new Uint16Array(layer.costs.length);
+    best = relax({ step, layer }, best, came, true);
+    links.push(came);
+  }
+  if (!best) return null;
+  const sums = best.map((sum, place) => sum + sumAt(backward, to, place));
+  const last = indexOfLeast(sums);
+  const cost = sums[last] ?? Infinity;
+  if (cost === Infinity) return null;
+  const between = tracedBack([new Uint16Array(0), ...links], links.length, last);
+  const before = tracedBack(forward.links, from, between[0] ?? 0);
+  return { cost, choices: [...before, ...between.slice(1), ...tracedForth(backward.links, to, last)] };
+}

@@ -1,0 +1,75 @@
+import type { Brief } from '#core/brief';
+import type { Issue } from '#core/messages';
+import { type PlanOutcome, planSteps } from '#core/plan';
+import type { Plan, PlannedNote } from '#core/plan/describe';
+import type { Steps } from '#core/result';
+import { fingeredOtherwise } from './differences.ts';
+
+/** What becomes of a piece when its instrument or player changes. */
+export type WhatChanged =
+  /** Why it cannot be planned. */
+  | { readonly kind: 'no-longer-planned'; readonly issues: readonly Issue[] }
+  | { readonly kind: 'planned-again' }
+  | {
+      readonly kind: 'planned';
+      /** Line indexes of the notes that get another string or finger. */
+      readonly otherwise: readonly number[];
+      /** Shifts before and after. */
+      readonly shifts: readonly [number, number];
+      /** The widest reach before and after, mm. */
+      readonly widestMm: readonly [number, number];
+      /** Line indexes of the notes that become a stretch. */
+      readonly nowStretched: readonly number[];
+      /** Those that no longer are one. */
+      readonly nowAtEase: readonly number[];
+      /** The most that any place on the string moves, mm. */
+      readonly movedMm: number;
+    };
+
+/** Plans a brief as it was and as it is, and tells the difference; null where neither can be planned. */
+export function* whatChanged(before: Brief, after: Brief): Steps<WhatChanged | null> {
+  const was = yield* planSteps(before);
+  yield;
+  return comparedOutcomes(was, yield* planSteps(after));
+}
+
+function comparedOutcomes(before: PlanOutcome, after: PlanOutcome): WhatChanged | null {
+  if (!after.ok) return before.ok ? { kind: 'no-longer-planned', issues: after.issues } : null;
+  return before.ok ? comparedPlans(before.value.best, after.value.best) : { kind: 'planned-again' };
+}
+
+function comparedPlans(before: Plan, after: Plan): WhatChanged {
+  const those = (differs: (was: PlannedNote, is: PlannedNote) => boolean): readonly number[] =>
+    after.notes.flatMap((note, index) => {
+      const was = before.notes[index];
+      return was && differs(was, note) ? [index] : [];
+    });
+  const otherwise = fingeredOtherwise(before, after);
+  const apart = new Set(otherwise);
+  const alike = after.notes.flatMap((_, index) => (apart.has(index) ? [] : [index]));
+  return {
+    kind: 'planned',
+    otherwise,
+    shifts: [before.shifts.length, after.shifts.length],
+    widestMm: [widestMm(before), widestMm(after)],
+    nowStretched: those((was, is) => !isStretched(was) && isStretched(is)),
+    nowAtEase: those((was, is) => isStretched(was) && !isStretched(is)),
+    movedMm: Math.max(0, ...alike.slice(0, MOST_COMPARED).map((index) => moved(before, after, index))),
+  };
+}
+
+/** Arguments of one call of `Math.max`: the longest line there is. */
+const MOST_COMPARED = 10_000;
+
+function isStretched(note: PlannedNote): boolean {
+  return note.kind === 'note' && note.reach?.judged?.verdict === 'stretch';
+}
+
+function widestMm({ notes }: Plan): number {
+  return notes.reduce((widest, note) => Math.max(widest, note.kind === 'note' ? (note.reach?.needMm ?? 0) : 0), 0);
+}
+
+function moved(before: Plan, after: Plan, index: number): number {
+  const [was, is] = [before.notes[index], after.notes[index]];
+  return was?.kind === 'note' && is?.kind === 'note' ? Math.abs(is.stops[0].mmFromNut - was.stops[0].mmFromNut) : 0;
+}

@@ -1,0 +1,28 @@
+import type { Brief, Lock } from '#core/brief';
+import { withLock } from '#core/brief/edits';
+import type { Issue } from '#core/messages';
+import { type CostDifference, costDifferences, describe, type Plan } from '#core/plan/describe';
+import { fingeringLabel } from '#core/search/ways';
+import { solveBrief, type Solved } from '#core/solve';
+
+/** Why not the finger or string a teacher expected: it is what the plan has, it costs, with the plan it gives, or it is forbidden. */
+export type WhyNot =
+  | { readonly kind: 'chosen' }
+  | { readonly kind: 'costs'; readonly deltaThousandths: number; readonly more: readonly CostDifference[]; readonly plan: Plan }
+  | { readonly kind: 'forbidden'; readonly issue: Issue };
+
+/** Solves a line again with a wish fixed, and holds it against the best. */
+export function whyNot(brief: Brief, best: Solved, wish: Lock): WhyNot {
+  const wished = solveBrief(withLock(brief, wish));
+  if (!wished.ok) {
+    const [issue] = wished.issues;
+    if (!issue) throw new RangeError(`Fixing note ${wish.note} failed without an issue`);
+    return { kind: 'forbidden', issue };
+  }
+  const order = best.steps.findIndex((step) => step.index === wish.note);
+  const [now, then] = [best, wished.value].map((solved) => solved.placements[order]);
+  if (now && then && fingeringLabel(now) === fingeringLabel(then)) return { kind: 'chosen' };
+  const [before, after] = [describe(best), describe(wished.value)];
+  const more = costDifferences(before.cost, after.cost).filter((difference) => difference.thousandths > 0);
+  return { kind: 'costs', deltaThousandths: after.cost.totalThousandths - before.cost.totalThousandths, more, plan: after };
+}

@@ -1,0 +1,149 @@
+import { type Instrument, readInstrument, type StringNumber, stringOf } from '#core/instrument';
+import {
+  centsOfRatio,
+  type Check,
+  type CheckedNote,
+  checksOf,
+  type CommaConflict,
+  commaConflicts,
+  type Intonation,
+  isStrong,
+  LEADING_CENTS,
+  openStringCents,
+  openStringHz,
+  otherOctave,
+  ringingStrings,
+  ringStrength,
+  type Target,
+  targetOn,
+} from '#core/intonation';
+import { parsePitch, semitonesOf } from '#core/pitch';
+import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
+import { asNumber } from '#core/rhythm';
+
+/** What one finger (or open string) of a plan aims at, and how a player knows that it is right. */
+export interface IntonedStop {
+  readonly stop: Stop;
+  readonly target: Target;
+  /** The strongest first; empty where nothing tells. */
+  readonly checks: readonly Check[];
+  readonly conflicts: readonly CommaConflict[];
+  /** How strongly other open strings ring with it (see `ringStrength`), and which. */
+  readonly ring: number;
+  readonly ringsWith: readonly StringNumber[];
+}
+
+/** Where in a plan the ear should stop and ask, and what answers. */
+export interface Checkpoint {
+  /** Line index. */
+  readonly note: number;
+  readonly why: 'arrival' | 'long';
+  /** The strongest check there is. */
+  readonly check: Check | null;
+  /** What helps where no strong check is: the same note lower, or in another octave. */
+  readonly substitute: Check | null;
+}
+
+/** The instrument of a plan, as its brief was read. Throws for a brief that was never planned: a bug. */
+export function instrumentOf(plan: Pick<Plan, 'brief'>): Instrument {
+  const instrument = readInstrument(plan.brief.instrument);
+  if (!instrument.ok) throw new RangeError('A plan was made on an instrument that cannot be read');
+  return instrument.value;
+}
+
+/** What a plan's notes aim at: its brief's system, the tonic of its key. */
+export function intonationOf({ brief, line }: Plan): Intonation {
+  const { system, leadingCents } = brief.intonation ?? {};
+  return { system: system ?? 'equal', leadingCents: leadingCents ?? LEADING_CENTS.usual, tonic: line.key.tonic };
+}
+
+/** Targets and checks of one note of a plan, the lower stop first. */
+export function intoned(plan: Plan, note: PlannedSound, intonation = intonationOf(plan)): readonly IntonedStop[] {
+  const instrument = instrumentOf(plan);
+  const taken = note.stops.map((stop) => stop.string);
+  return note.stops.map((stop) => {
+    const checked = checkedNote(instrument, stop);
+    const fingered = stop.finger !== '0' && !stop.harmonic;
+    return {
+      stop,
+      target: fingered ? targetOn(instrument, checked.stringIndex, checked.pitch, intonation) : ringingTarget(instrument, checked, stop),
+      checks: fingered ? checksOf(instrument, checked).map((check) => withStringTaken(check, taken)) : [],
+      conflicts: fingered ? commaConflicts(instrument, checked) : [],
+      ring: ringStrength(instrument, checked, stopped(instrument, note)),
+      ringsWith: ringingStrings(instrument, checked, stopped(instrument, note)).map((index) => stringOf(instrument, index).number),
+    };
+  });
+}
+
+/** Which stops of which notes of a plan an open string rings with: by line index, 0 for the lower stop, 1 for the upper. */
+export function ringingNotes(plan: Plan): ReadonlyMap<number, readonly number[]> {
+  const instrument = instrumentOf(plan);
+  const known = new Map<string, boolean>();
+  const rings = (note: PlannedSound, stop: Stop): boolean => {
+    const key = `${stop.pitch} ${note.stops.map((each) => each.string).join()}`;
+    const found = known.get(key) ?? ringingStrings(instrument, checkedNote(instrument, stop), stopped(instrument, note)).length > 0;
+    known.set(key, found);
+    return found;
+  };
+  return new Map(
+    plan.notes.flatMap((note, index) => {
+      if (note.kind === 'rest') return [];
+      const ringing = note.stops.flatMap((stop, order) => (stop.finger !== '0' && rings(note, stop) ? [order] : []));
+      return ringing.length > 0 ? [[index, ringing] as const] : [];
+    }),
+  );
+}
+
+/** The strings that a note takes up, by index. */
+function stopped(instrument: Instrument, note: PlannedSound): readonly number[] {
+  return note.stops.map((stop) => instrument.strings.findIndex((string) => string.number === stop.string));
+}
+
+/** Where to stop and listen: every arrival of a shift, and long notes that have a strong check. */
+export function checkpointsOf(plan: Plan): readonly Checkpoint[] {
+  const instrument = instrumentOf(plan);
+  const arrivals = new Set(plan.shifts.map((shift) => shift.to));
+  const long = longNotes(plan);
+  return plan.notes.flatMap((note, index): Checkpoint[] => {
+    const why = arrivals.has(index) ? 'arrival' : long.has(index) ? 'long' : null;
+    if (note.kind === 'rest' || why === null) return [];
+    const stop = note.stops.find((each) => each.finger !== '0') ?? note.stops[0];
+    const checked = checkedNote(instrument, stop);
+    const checks = checksOf(instrument, checked);
+    const first = checks[0];
+    const check = first && first.place === null ? first : (checks.find(isStrong) ?? null);
+    if (why === 'long') return check && isStrong(check) ? [{ note: index, why, check, substitute: null }] : [];
+    if (check && isStrong(check)) return [{ note: index, why, check, substitute: null }];
+    const lower = checks.find((each) => each.kind === 'lower-place') ?? otherOctave(instrument, checked.pitch);
+    return [{ note: index, why, check, substitute: lower }];
+  });
+}
+
+/** Open strings and harmonics sound where the string puts them, whatever the system. */
+function ringingTarget(instrument: Instrument, { stringIndex, pitch }: CheckedNote, stop: Stop): Target {
+  const string = stringOf(instrument, stringIndex);
+  const partial = Math.round(2 ** ((semitonesOf(pitch) - string.semitones) / 12));
+  const cents = openStringCents(instrument, string.open) + centsOfRatio({ p: partial, q: 1 }) - 100 * Math.round(12 * Math.log2(partial));
+  return { cents, hz: openStringHz(instrument, string) * partial, mmFromNut: stop.mmFromNut, mmFromEqual: 0 };
+}
+
+/** A string that plays the other note of a double stop cannot sound open with it. */
+function withStringTaken(check: Check, taken: readonly string[]): Check {
+  return check.sounded === 'together' && taken.includes(check.string) ? { ...check, sounded: 'one-after-the-other' } : check;
+}
+
+/** One finger of a plan as checks ask of it. Throws for a pitch that is none: a bug. */
+export function checkedNote(instrument: Instrument, stop: Stop): CheckedNote {
+  const pitch = parsePitch(stop.pitch);
+  if (!pitch.ok) throw new RangeError(`A plan names no pitch: ${stop.pitch}`);
+  return { stringIndex: instrument.strings.findIndex((string) => string.number === stop.string), pitch: pitch.value };
+}
+
+/** Notes at least twice as long as the middle one of all. */
+function longNotes({ line }: Plan): ReadonlySet<number> {
+  const lengths = line.notes
+    .flatMap((note) => (note.kind === 'note' ? [asNumber(note.duration)] : []))
+    .toSorted((one, other) => one - other);
+  const usual = lengths[Math.floor(lengths.length / 2)] ?? 0;
+  return new Set(line.notes.flatMap((note, index) => (note.kind === 'note' && asNumber(note.duration) >= 2 * usual ? [index] : [])));
+}

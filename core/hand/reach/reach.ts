@@ -1,0 +1,169 @@
+import { type HandModel, inThumbPosition, type Placement } from '#core/hand';
+import { type Instrument, mmFromNut, semitoneSpaceMm, stringSpacingMm } from '#core/instrument';
+import { instrumentIssue, type Issue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
+import type { HandMeasure } from './hand-measure.ts';
+import { FINGER_DISTANCE_MM, type HandPreset, HOME_FRAME, PRESET_SHARES } from './hand-presets.ts';
+
+/** A span of the hand, mm: what is comfortable, and the most there is. */
+export interface Span {
+  readonly comfortMm: number;
+  readonly maxMm: number;
+}
+
+/** A player's hand in mm, complete. */
+export interface PlayerHand {
+  readonly firstToFourth: Span;
+  /** First to second finger; null when nobody has measured it, and then it limits nothing. */
+  readonly firstToSecond: Span | null;
+  readonly thumbToThird: Span;
+  /** Between the centres of two fingers pressed together. */
+  readonly fingerDistanceMm: number;
+}
+
+/** No hand spans less or more than this between its outer fingers, a small child's and a giant's; the first two span less. */
+const NARROWEST_MM = 20;
+const NARROWEST_FIRST_TWO_MM = 10;
+const WIDEST_MM = 350;
+
+/**
+ * A hand as the brief gives it, completed for an instrument. Refuses a hand that spans nothing, one wider than any, and
+ * a comfortable span above the largest.
+ */
+export function readPlayerHand(measure: HandMeasure, instrument: Instrument): Reading<PlayerHand> {
+  const preset = presetHand(measure.preset ?? 'average', instrument);
+  const hand: PlayerHand = {
+    firstToFourth: measure.firstToFourth ?? preset.firstToFourth,
+    firstToSecond: measure.firstToSecond ?? null,
+    thumbToThird: measure.thumbToThird ?? preset.thumbToThird,
+    fingerDistanceMm: measure.fingerDistanceMm ?? preset.fingerDistanceMm,
+  };
+  const [wrong] = [
+    ...spanIssues('firstToFourth', hand.firstToFourth, NARROWEST_MM),
+    ...spanIssues('thumbToThird', hand.thumbToThird, NARROWEST_MM),
+    ...spanIssues('firstToSecond', hand.firstToSecond, NARROWEST_FIRST_TWO_MM),
+    ...distanceIssues(hand.fingerDistanceMm),
+  ];
+  return wrong ? badReading(wrong) : goodReading(hand);
+}
+
+function spanIssues(name: string, span: Span | null, narrowestMm: number): readonly Issue[] {
+  if (span === null) return [];
+  const { comfortMm, maxMm } = span;
+  const where = { pointer: `/player/hand/${name}` };
+  if (!(maxMm > 0) || !(comfortMm > 0)) return [instrumentIssue('hand-spans-nothing', { mm: Math.min(comfortMm, maxMm) }, where)];
+  const outside = [comfortMm, maxMm].find((mm) => mm < narrowestMm || mm > WIDEST_MM);
+  if (outside !== undefined) return [instrumentIssue('hand-beyond-sense', { mm: outside, narrowestMm, widestMm: WIDEST_MM }, where)];
+  return comfortMm > maxMm ? [instrumentIssue('comfort-above-most', { comfortMm, maxMm }, where)] : [];
+}
+
+/** Fingers stand further apart than nothing, and nearer than a hand is wide, mm. */
+const MOST_DISTANCE_MM = 40;
+
+function distanceIssues(mm: number): readonly Issue[] {
+  if (mm > 0 && mm <= MOST_DISTANCE_MM) return [];
+  return [instrumentIssue('fingertips-beyond-sense', { mm }, { pointer: '/player/hand/fingerDistanceMm' })];
+}
+
+/** An estimated hand: shares of this instrument's own home frame. */
+export function presetHand(preset: HandPreset, instrument: Instrument): PlayerHand {
+  const shares = PRESET_SHARES[instrument.kind][preset];
+  const [low, high] = HOME_FRAME[instrument.kind];
+  const homeMm = mmFromNut(instrument.stringLengthMm, high) - mmFromNut(instrument.stringLengthMm, low);
+  const span: Span = { comfortMm: homeMm * shares.comfort, maxMm: homeMm * shares.max };
+  // Thumb position lies an octave up, where the octave's fifth across two strings is about a home frame and a half.
+  return {
+    firstToFourth: span,
+    firstToSecond: null,
+    thumbToThird: { comfortMm: 1.5 * span.comfortMm, maxMm: 1.5 * span.maxMm },
+    fingerDistanceMm: FINGER_DISTANCE_MM,
+  };
+}
+
+/** What a placement asks of the hand, whoever plays it and on whatever size: places, not millimetres. */
+export interface ReachNeed {
+  /** Semitones above the open string of the outermost fingers that must stand at once. */
+  readonly lowest: number;
+  readonly highest: number;
+  /** Two fingers stand on neighbouring strings. */
+  readonly acrossStrings: boolean;
+  readonly thumb: boolean;
+  /** First and second finger stand more than their semitone apart (cello, double bass): their places; null elsewhere. */
+  readonly firstToSecond: readonly [number, number] | null;
+}
+
+/** Within comfort, beyond it, or beyond the most there is. */
+export type ReachVerdict = 'comfort' | 'stretch' | 'beyond';
+
+/** What a placement asks of the hand, mm, and what this hand has for it. */
+export interface Reach {
+  readonly needMm: number;
+  readonly span: Span;
+}
+
+/** What a placement asks, as places; null for an open string. */
+export function reachNeedOf(model: HandModel, placement: Placement): ReachNeed | null {
+  const stops = placement.upper ? [placement, placement.upper] : [placement];
+  if (stops.every((stop) => stop.finger === '0')) return null;
+  const { lowest, highest } = model.needOf(placement);
+  const twoFingers = stops.every((stop) => stop.finger !== '0') && new Set(stops.map((stop) => stop.finger)).size > 1;
+  return {
+    lowest,
+    highest,
+    acrossStrings: twoFingers,
+    thumb: inThumbPosition(placement),
+    firstToSecond: model.firstToSecond(placement),
+  };
+}
+
+/**
+ * The distance between the outermost fingers that must stand at once: along one string `mm(highest) − mm(lowest)`, for a
+ * double stop `√(along² + across²)` with the strings' spacing there (Pythagoras; the fingerboard taken as flat).
+ */
+export function needMm(need: ReachNeed, instrument: Instrument): number {
+  const { lowest, highest, acrossStrings } = need;
+  const along = mmFromNut(instrument.stringLengthMm, highest) - mmFromNut(instrument.stringLengthMm, lowest);
+  const across = acrossStrings ? stringSpacingMm(instrument, mmFromNut(instrument.stringLengthMm, (lowest + highest) / 2)) : 0;
+  return Math.hypot(along, across);
+}
+
+/** What a need asks of this hand on this instrument: of its parts the one that asks most, measured by the span it has. */
+export function reachFor(need: ReachNeed, hand: PlayerHand, instrument: Instrument): Reach {
+  const whole: Reach = { needMm: needMm(need, instrument), span: need.thumb ? hand.thumbToThird : hand.firstToFourth };
+  if (need.firstToSecond === null || hand.firstToSecond === null) return whole;
+  const [from, to] = need.firstToSecond;
+  const inner: Reach = {
+    needMm: mmFromNut(instrument.stringLengthMm, to) - mmFromNut(instrument.stringLengthMm, from),
+    span: hand.firstToSecond,
+  };
+  return strain(inner) > strain(whole) ? inner : whole;
+}
+
+/** How far into a span a need goes: up to 1 within comfort, up to 2 within the largest span, more beyond it. */
+function strain({ needMm: need, span }: Reach): number {
+  if (need <= span.comfortMm) return need / span.comfortMm;
+  if (need <= span.maxMm) return 1 + (need - span.comfortMm) / (span.maxMm - span.comfortMm);
+  return 1 + need / span.maxMm;
+}
+
+/** What a placement asks of this hand on this instrument; nothing for an open string. */
+export function reachOf(model: HandModel, hand: PlayerHand, instrument: Instrument, placement: Placement): Reach {
+  const need = reachNeedOf(model, placement);
+  return need === null ? { needMm: 0, span: hand.firstToFourth } : reachFor(need, hand, instrument);
+}
+
+/** Within comfort, stretch or beyond. */
+export function verdictOf({ needMm: need, span }: Reach): ReachVerdict {
+  return need <= span.comfortMm ? 'comfort' : need <= span.maxMm ? 'stretch' : 'beyond';
+}
+
+/**
+ * The lowest whole semitone above the open string at which the next semitone is narrower than two fingers pressed
+ * together, so that one must give way to its neighbour; null where that is beyond the fingerboard.
+ */
+export function crowdedFrom(instrument: Instrument, fingerDistanceMm: number): number | null {
+  for (let place = 0; place <= instrument.highestSemitone; place += 1) {
+    if (semitoneSpaceMm(instrument.stringLengthMm, place) < fingerDistanceMm) return place;
+  }
+  return null;
+}

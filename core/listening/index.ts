@@ -1,0 +1,3 @@
+export { bowedTone, together } from './bowed-tone.ts';
+export { finePitchHz, strengthAt } from './fine-pitch.ts';
+export { levelOf } from './level.ts';

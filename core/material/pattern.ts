@@ -1,0 +1,98 @@
+import { pitchIssue } from '#core/messages';
+import { formatPitch, type Key, parsePitch, type Pitch, pitchAt, semitonesOf, stepsOf } from '#core/pitch';
+import { badReading, type Reading } from '#core/result';
+import {
+  addFractions,
+  compareFractions,
+  fraction,
+  type Fraction,
+  type Meter,
+  meterOf,
+  parseFraction,
+  type Rhythm,
+  subtractFractions,
+} from '#core/rhythm';
+import type { Direction } from './choices.ts';
+import type { NotePair } from './double-stops.ts';
+import { type Line, lineOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
+
+/** What all material made by rule has in common, as documents carry it. */
+export interface PatternDocument {
+  /** The lowest note. */
+  readonly tonic: string;
+  /** The name of its scale or chord. */
+  readonly type: string;
+  /** Up, down, or both. */
+  readonly direction: Direction;
+}
+
+/** What sounds at one place of a pattern: a note, or two together. */
+export type Sound = Pitch | NotePair;
+
+/** How a kind of pattern is made on a tonic. */
+export interface PatternRule {
+  /** The key it is written in; null beyond seven sharps or flats. */
+  readonly keyOn: (tonic: Pitch) => Key | null;
+  /** One way of it in playing order; null where a note cannot be spelled. */
+  readonly wayFrom: (tonic: Pitch, way: 'up' | 'down') => readonly Sound[] | null;
+}
+
+/** Writes a pattern out as a line: in equal values, the last note held to the end of its measure. Refuses what cannot be spelled. */
+export function lineOfPattern(pattern: PatternDocument, rule: PatternRule, rhythm: Rhythm): Reading<Line> {
+  const tonic = parsePitch(pattern.tonic);
+  if (!tonic.ok) return tonic;
+  const key = rule.keyOn(tonic.value);
+  const sounds = key && soundsOf(pattern.direction, rule, tonic.value);
+  if (!key || !sounds) return badReading(tooFar(pattern, rule, tonic.value));
+  const meter = meterOf(rhythm);
+  return writableLine(lineOf(key, meter, notesOf(sounds, rhythm, meter)));
+}
+
+/** A rising row in playing order. */
+export function inOrder<Each>(rising: readonly Each[] | null, way: 'up' | 'down'): readonly Each[] | null {
+  return way === 'up' ? rising : (rising?.toReversed() ?? null);
+}
+
+function soundsOf(direction: Direction, { wayFrom }: PatternRule, tonic: Pitch): readonly Sound[] | null {
+  const [up, down] = [wayFrom(tonic, 'up'), wayFrom(tonic, 'down')];
+  if (!up || !down) return null;
+  switch (direction) {
+    case 'up':
+      return up;
+    case 'down':
+      return down;
+    case 'up-down':
+      return [...up, ...down.slice(1)];
+  }
+}
+
+function notesOf(sounds: readonly Sound[], rhythm: Rhythm, meter: Meter): readonly UnplacedNote[] {
+  const value = parseFraction(rhythm.noteValue ?? '1/4') ?? fraction(1, 4);
+  const perBow = rhythm.notesPerBow ?? 1;
+  const last = sounds.length - 1;
+  return sounds.map((sound, index) => {
+    const duration = index === last ? filledToBar(value, last, meter) : value;
+    const slurred = index < last && (index + 1) % perBow !== 0;
+    return 'lower' in sound
+      ? { ...plainNote(sound.lower, duration, slurred), upper: sound.upper, fingerPairs: sound.fingerPairs }
+      : plainNote(sound, duration, slurred);
+  });
+}
+
+/** The last note of a scale is held to the end of its measure, as scale books write it. */
+function filledToBar(value: Fraction, notesBefore: number, meter: Meter): Fraction {
+  const bar = fraction(meter.beats, meter.beatValue);
+  const before = fraction(value.numerator * notesBefore, value.denominator);
+  let end = bar;
+  while (compareFractions(end, addFractions(before, value)) < 0) end = addFractions(end, bar);
+  return subtractFractions(end, before);
+}
+
+/** Names the enharmonic tonic whose key is nearer, where there is one. */
+function tooFar({ tonic: text, type }: PatternDocument, { keyOn }: PatternRule, tonic: Pitch): ReturnType<typeof pitchIssue> {
+  const nearer = [1, -1].flatMap((step) => {
+    const other = pitchAt(stepsOf(tonic) + step, semitonesOf(tonic));
+    return other && keyOn(other) ? [formatPitch(other)] : [];
+  });
+  return pitchIssue('key-too-far', { tonic: text, type, nearer: nearer[0] ?? null }, { pointer: '/material/tonic' });
+}

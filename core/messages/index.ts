@@ -1,0 +1,10 @@
+export { documentIssue } from './document-issues.ts';
+export { instrumentIssue } from './instrument-issues.ts';
+export { isAbout, type Issue, type IssuePlace, issuesText } from './issue.ts';
+export { limitIssue } from './limit-issues.ts';
+export { lineIssue } from './line-issues.ts';
+export { lockIssue } from './lock-issues.ts';
+export { pitchIssue } from './pitch-issues.ts';
+export { positionMark, positionShort, positionWords } from './positions.ts';
+export { rangeIssue } from './range-issues.ts';
+export { wishedText } from './wished.ts';

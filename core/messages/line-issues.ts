@@ -1,0 +1,68 @@
+import { issuesAbout } from './issue.ts';
+
+/** What is wrong with a line, as typed or as a document has it. */
+export const lineIssue = issuesAbout('line', {
+  /** A typed line with nothing in it. */
+  empty: (_: object) => ({
+    expected: 'at least one note',
+    came: 'none',
+    message: 'The line has no notes yet.',
+    hint: 'Type some pitches, for example Eb4 F4 G4 Ab4.',
+  }),
+
+  /** A typed line of rests only. */
+  'only-rests': ({ count }: { readonly count: number }) => ({
+    expected: 'at least one note',
+    came: `${count} rests`,
+    message: `The line has ${count === 1 ? 'one rest' : `${count} rests`} and no note.`,
+    hint: 'Add at least one pitch to finger.',
+  }),
+
+  /** A line over the limit. */
+  'too-long': ({ count, most }: { readonly count: number; readonly most: number }) => ({
+    expected: `at most ${most} notes`,
+    came: String(count),
+    message: `The line has ${count.toLocaleString('en')} notes; at most ${most.toLocaleString('en')} can be planned at once.`,
+    hint: 'Split it into several pieces.',
+  }),
+
+  /** A length that no tied plain or dotted notes make up. */
+  'duration-not-writable': ({ duration }: { readonly duration: string }) => ({
+    expected: 'a multiple of a 64th of a whole note',
+    came: duration,
+    message: `A note of ${duration} of a whole note cannot be written.`,
+    hint: 'Use multiples of a 64th: 1/4, 3/8, 1/16.',
+  }),
+
+  /** A word of a typed line that is neither note, rest, bracket nor bar line. */
+  'not-a-note': ({ word }: { readonly word: string }) => ({
+    expected: 'a note, a rest or a bracket',
+    came: word,
+    message: `“${word}” is neither a note nor a rest.`,
+    hint: 'Notes are written Eb4 or Eb4:1/8, rests r or r:1/4, one bow in ( ).',
+  }),
+
+  /** A bracket whose partner is missing. */
+  'bracket-alone': ({ bracket, partner }: { readonly bracket: string; readonly partner: string }) => ({
+    expected: partner,
+    came: bracket,
+    message: `A bow mark “${bracket}” has no “${partner}” to go with it.`,
+    hint: 'Put round brackets around the notes of one bow.',
+  }),
+
+  /** Three or more notes at once. */
+  'too-many-at-once': ({ chord }: { readonly chord: string }) => ({
+    expected: 'one note, or two together',
+    came: chord,
+    message: `“${chord}” has more than two notes at once.`,
+    hint: 'A double stop is two notes: G3+B3.',
+  }),
+
+  /** A tie that does not lead to the same pitch. */
+  'tie-to-other-pitch': ({ from, to }: { readonly from: string; readonly to: string }) => ({
+    expected: from,
+    came: to,
+    message: `The tie from ${from} leads to ${to}.`,
+    hint: 'A tie joins two notes of the same pitch; for one bow use ( ).',
+  }),
+});

@@ -1,0 +1,94 @@
+import { issuesAbout } from './issue.ts';
+
+/** A note and what was fixed about it; null for what was left free. */
+interface Fixed {
+  readonly pitch: string;
+  readonly finger: string;
+  readonly string: string | null;
+}
+
+/** What is wrong with what the teacher fixed, or typed as a fingering. */
+export const lockIssue = issuesAbout('lock', {
+  /** A lock on a note that the line does not have. */
+  'outside-line': ({ note, count }: { readonly note: number; readonly count: number }) => ({
+    expected: `a note from 1 to ${count}`,
+    came: String(note + 1),
+    message: `A finger is fixed on note ${note + 1}, but the line has ${count}.`,
+    hint: 'Remove that fixed finger.',
+  }),
+
+  /** A lock on a rest. */
+  'on-rest': ({ note }: { readonly note: number }) => ({
+    expected: 'a note',
+    came: 'a rest',
+    message: `A finger is fixed on note ${note + 1}, which is a rest.`,
+    hint: 'Remove that fixed finger.',
+  }),
+
+  /** Two locks on one note that cannot both hold. */
+  contradict: ({ note }: { readonly note: number }) => ({
+    expected: 'one of the two',
+    came: `two for note ${note + 1}`,
+    message: `Note ${note + 1} is fixed twice, in ways that contradict each other.`,
+    hint: 'Keep one of the two.',
+  }),
+
+  /** A note fixed to a string that is higher than the note. */
+  'below-string': ({ pitch, string }: { readonly pitch: string; readonly string: string }) => ({
+    expected: 'a lower string',
+    came: string,
+    message: `${pitch} lies below the open ${string} string, so it cannot be played there.`,
+    hint: 'Choose a lower string.',
+  }),
+
+  /** A note fixed to finger 0 that is no open string. */
+  'not-open': ({ pitch, strings }: { readonly pitch: string; readonly strings: readonly string[] }) => ({
+    expected: strings.join(', '),
+    came: pitch,
+    message: `${pitch} is not an open string here, so it needs a finger.`,
+    hint: `The open strings are ${strings.join(', ')}.`,
+  }),
+
+  /** A finger that would put the hand behind the nut. */
+  'behind-nut': ({ pitch, finger, string }: Fixed) => ({
+    expected: 'a lower finger',
+    came: finger,
+    message: `With finger ${finger} on ${pitch} ${string === null ? 'on any string' : `on the ${string} string`}, the first finger would stand behind the nut.`,
+    hint: 'Choose a lower finger, or a lower string.',
+  }),
+
+  /** A finger or string that this school does not put there. */
+  'out-of-reach': ({ pitch, finger, string }: Omit<Fixed, 'finger'> & { readonly finger: string | null }) => {
+    const what = `${finger === null ? '' : ` with finger ${finger}`}${string === null ? '' : ` on the ${string} string`}`;
+    return {
+      expected: 'another finger or string',
+      came: what.trim(),
+      message: `No hand of this school plays ${pitch}${what}.`,
+      hint: 'Choose another finger or string for it.',
+    };
+  },
+
+  /** A finger the school never uses. */
+  'finger-not-in-school': ({ finger, pitch }: { readonly finger: string; readonly pitch: string }) => ({
+    expected: 'another finger',
+    came: finger,
+    message: `This school does not use finger ${finger} for ${pitch}.`,
+    hint: 'Choose another finger.',
+  }),
+
+  /** A word of a typed fingering that is no finger. */
+  'not-a-finger': ({ word }: { readonly word: string }) => ({
+    expected: '0 to 4 or T',
+    came: word,
+    message: `“${word}” is not a finger.`,
+    hint: 'Write 0 to 4 or T, one a note with blanks between; 1+3 for a double stop, a full stop to leave a note free.',
+  }),
+
+  /** A typed fingering that is longer than the line. */
+  'too-many-fingers': ({ fingers, notes }: { readonly fingers: number; readonly notes: number }) => ({
+    expected: `at most ${notes}`,
+    came: String(fingers),
+    message: `${fingers} fingers are written, but from here on the line has ${notes} ${notes === 1 ? 'note' : 'notes'}.`,
+    hint: 'Begin at an earlier note, or leave some out.',
+  }),
+});

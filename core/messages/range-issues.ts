@@ -1,0 +1,59 @@
+import { issuesAbout } from './issue.ts';
+
+/** Two notes played together. */
+interface Pair {
+  readonly low: string;
+  readonly high: string;
+}
+
+/** Notes that the instrument or the school does not have. */
+export const rangeIssue = issuesAbout('range', {
+  /** Notes below the lowest string: the lowest of them, how many there are, and by how many octaves the line would have to rise. */
+  'below-strings': (below: {
+    readonly pitch: string;
+    readonly count: number;
+    readonly lowest: string;
+    readonly kind: string;
+    readonly octavesUp: number;
+  }) => ({
+    expected: `${below.lowest} or higher`,
+    came: below.pitch,
+    message: `${below.pitch}${below.count > 1 ? ` (the lowest of ${below.count} such notes)` : ''} lies below the lowest string of this ${below.kind}, ${below.lowest}.`,
+    hint: `${below.octavesUp === 1 ? 'An octave' : `${below.octavesUp} octaves`} higher it fits.`,
+  }),
+
+  /** A note that no finger of the school reaches; `octavesDown` is 0 where no octave helps. */
+  'above-school': (above: { readonly pitch: string; readonly highest: string; readonly kind: string; readonly octavesDown: number }) => ({
+    expected: `${above.highest} or lower`,
+    came: above.pitch,
+    message: `${above.pitch} is higher than this hand reaches on the ${above.kind}: it goes up to ${above.highest}.`,
+    hint:
+      above.octavesDown > 0
+        ? `${above.octavesDown === 1 ? 'An octave' : `${above.octavesDown} octaves`} lower it fits.`
+        : 'Choose fewer octaves.',
+  }),
+
+  /** A pitch that is no natural harmonic of any string. */
+  'no-harmonic': ({ pitch }: { readonly pitch: string }) => ({
+    expected: 'a harmonic of an open string',
+    came: pitch,
+    message: `${pitch} is no natural harmonic on this instrument.`,
+    hint: 'Stop the note, or write a harmonic of an open string.',
+  }),
+
+  /** A double stop for which neighbouring strings would have to be skipped. */
+  'double-stop-skips': ({ low, high }: Pair) => ({
+    expected: 'two notes on neighbouring strings',
+    came: `${low} and ${high}`,
+    message: `${low} and ${high} together would skip a string: neighbouring strings lie a fourth apart here.`,
+    hint: 'Play them one after the other, or a smaller interval.',
+  }),
+
+  /** A double stop no two neighbouring strings hold. */
+  'no-double-stop': ({ low, high }: Pair) => ({
+    expected: 'two notes on neighbouring strings',
+    came: `${low} and ${high}`,
+    message: `No two neighbouring strings hold ${low} and ${high} together in one hand.`,
+    hint: 'Move one of the notes by an octave, or play them one after the other.',
+  }),
+});

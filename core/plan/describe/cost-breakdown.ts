@@ -1,0 +1,40 @@
+import type { Task } from '#core/brief';
+import { termsOfNote, termsOfStep } from '#core/search/costs';
+import type { PlacedNote } from '#core/solve';
+import type { CostTerm } from '#core/weights';
+import type { CostBreakdown, CostDifference, CostLine } from './types/plan.ts';
+
+/**
+ * Tells the total of a placed line term by term, with the very formulas the search minimised. Of a stretch of it, which
+ * begins at the note of order `start`, the step that leads to its first note is left out.
+ */
+export function costBreakdown(task: Task, placed: readonly PlacedNote[], start = 0): CostBreakdown {
+  const sums = new Map<CostTerm, { thousandths: number; times: number }>();
+  const add = (term: CostTerm, amount: number): void => {
+    const thousandths = Math.round(amount);
+    if (thousandths === 0) return;
+    const sum = sums.get(term) ?? { thousandths: 0, times: 0 };
+    sums.set(term, { thousandths: sum.thousandths + thousandths, times: sum.times + 1 });
+  };
+  for (const [order, note] of placed.entries()) {
+    const before = placed[order - 1];
+    termsOfNote(task, note.placement, { first: start + order === 0, hard: note.hard }, add);
+    if (before && note.gap) termsOfStep(task, { from: before.placement, to: note.placement, gap: note.gap }, add);
+  }
+  const lines = [...sums].map(([term, sum]): CostLine => ({ term, ...sum }));
+  lines.sort((one, other) => other.thousandths - one.thousandths || (one.term < other.term ? -1 : 1));
+  return { totalThousandths: lines.reduce((total, line) => total + line.thousandths, 0), lines };
+}
+
+/** What one breakdown has more (positive) or less (negative) than another, dearest difference first. */
+export function costDifferences(from: CostBreakdown, to: CostBreakdown): readonly CostDifference[] {
+  const terms = new Set([...from.lines, ...to.lines].map((line) => line.term));
+  const differences = [...terms].flatMap((term): readonly CostDifference[] => {
+    const before = from.lines.find((line) => line.term === term);
+    const after = to.lines.find((line) => line.term === term);
+    const thousandths = (after?.thousandths ?? 0) - (before?.thousandths ?? 0);
+    const times = (after?.times ?? 0) - (before?.times ?? 0);
+    return thousandths === 0 && times === 0 ? [] : [{ term, times, thousandths }];
+  });
+  return differences.toSorted((one, other) => Math.abs(other.thousandths) - Math.abs(one.thousandths) || (one.term < other.term ? -1 : 1));
+}

@@ -1,0 +1,78 @@
+import type { Task } from '#core/brief';
+import type { StringStop } from '#core/hand';
+import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
+import { formatPitch, type Pitch } from '#core/pitch';
+import { type PlacedNote, placedNotes, type Solved } from '#core/solve';
+import { costBreakdown } from './cost-breakdown.ts';
+import { landmarksOf } from './landmarks.ts';
+import { positionOf } from './position-of.ts';
+import { shiftsOf } from './shifts/shifts.ts';
+import { standsOutside } from './stays/outside-rest.ts';
+import { setDownsOf } from './stays/patterns.ts';
+import { plannedReach } from './stays/planned-reach.ts';
+import { staysOf } from './stays/stays.ts';
+import type { Plan } from './types/plan.ts';
+import type { Stay } from './types/stay.ts';
+import type { PlannedNote, PlannedSound, Stop } from './types/stop.ts';
+
+/** Says of a chosen way all that a player wants to know. */
+export function describe(solved: Solved): Plan {
+  const { task } = solved;
+  const placed = placedNotes(solved);
+  const stays = staysOf(task, placed);
+  return {
+    brief: task.brief,
+    line: task.line,
+    strings: task.instrument.strings.map(({ number, name }) => ({ number, name })),
+    stringLengthMm: task.instrument.stringLengthMm,
+    notes: plannedNotes(task, placed, stays),
+    shifts: shiftsOf(task, placed),
+    stays,
+    setDowns: setDownsOf(task, placed),
+    landmarks: landmarksOf(task, placed),
+    cost: costBreakdown(task, placed),
+  };
+}
+
+function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly Stay[]): readonly PlannedNote[] {
+  const begins = new Set(stays.map((stay) => stay.from));
+  const order = new Map(placed.map((note, position) => [note.index, position]));
+  return task.line.notes.map((_, index): PlannedNote => {
+    const position = order.get(index);
+    const note = position === undefined ? undefined : placed[position];
+    if (!note || position === undefined) return { kind: 'rest' };
+    const { placement } = note;
+    return {
+      kind: 'note',
+      stops: stopsOf(task, note),
+      anchor: placement.anchor,
+      shape: placement.shape,
+      position: positionOf(task, placement),
+      fingerPlace: task.hand.fingerPlace(placement),
+      extended: standsOutside(placement),
+      beginsStay: begins.has(index),
+      changesString: placed[position - 1]?.placement.stringIndex !== placement.stringIndex,
+      locked: task.locks.has(index),
+      reach: plannedReach(task, placement),
+    };
+  });
+}
+
+function stopsOf(task: Task, { note, placement }: PlacedNote): PlannedSound['stops'] {
+  const lower = stopOf(task, note.pitch, placement);
+  return note.upper && placement.upper ? [lower, stopOf(task, note.upper, placement.upper)] : [lower];
+}
+
+function stopOf(task: Task, pitch: Pitch, stop: StringStop): Stop {
+  const string = stringOf(task.instrument, stop.stringIndex);
+  return {
+    pitch: formatPitch(pitch),
+    written: formatPitch(writtenOnString(task.instrument, stop.stringIndex, pitch)),
+    string: string.number,
+    open: string.name,
+    finger: stop.finger,
+    semitonesAboveOpen: stop.semitonesAboveOpen,
+    mmFromNut: mmFromNut(task.instrument.stringLengthMm, stop.semitonesAboveOpen),
+    harmonic: stop.harmonic,
+  };
+}

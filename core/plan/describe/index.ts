@@ -1,0 +1,8 @@
+export { costBreakdown, costDifferences } from './cost-breakdown.ts';
+export { describe } from './describe.ts';
+export { positionOf } from './position-of.ts';
+export { standsOutside } from './stays/outside-rest.ts';
+export type { CostDifference, Plan } from './types/plan.ts';
+export type { Guide, InBetweenNote, Shift } from './types/shift.ts';
+export type { FingerPattern, Stay } from './types/stay.ts';
+export type { PlannedNote, PlannedReach, PlannedSound, Stop } from './types/stop.ts';

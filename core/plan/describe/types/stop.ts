@@ -1,0 +1,55 @@
+import type { Finger, FingerPlace, PositionName, Shape } from '#core/hand';
+import type { ReachNeed, ReachVerdict } from '#core/hand/reach';
+import type { StringNumber } from '#core/instrument';
+
+/** One finger on one string, or one open string. */
+export interface Stop {
+  /** Sounding pitch, documents' form. */
+  readonly pitch: string;
+  /** The pitch the player reads, documents' form: an octave above on the double bass. */
+  readonly written: string;
+  readonly string: StringNumber;
+  /** The open string's note, documents' form. */
+  readonly open: string;
+  readonly finger: Finger;
+  readonly semitonesAboveOpen: number;
+  /** Distance from the nut at equal temperament; 0 for an open string. */
+  readonly mmFromNut: number;
+  /** Touched as a natural harmonic. */
+  readonly harmonic: boolean;
+}
+
+/** What a note, or the widest of a stay, asks of the hand. */
+export interface PlannedReach {
+  /** As places, so that it can be held against another hand or size. */
+  readonly need: ReachNeed;
+  /** Between the outermost fingers that must stand at once. */
+  readonly needMm: number;
+  /** For a measured hand: within its comfort or not, and the share of its largest span; null without one. */
+  readonly judged: { readonly verdict: ReachVerdict; readonly shareOfLargest: number } | null;
+}
+
+/** A sounding note with its fingering. */
+export interface PlannedSound {
+  readonly kind: 'note';
+  /** The lower note first. */
+  readonly stops: readonly [Stop] | readonly [Stop, Stop];
+  /** Semitone above the open string at which finger 1 is at home (for an open string: would be). */
+  readonly anchor: number;
+  readonly shape: Shape;
+  readonly position: PositionName;
+  /** Low or high within the position, where the hand says so. */
+  readonly fingerPlace: FingerPlace | null;
+  /** The finger stands outside the hand at rest: reaching back, forward, or drawn in. */
+  readonly extended: boolean;
+  /** First note of a stay in a position. */
+  readonly beginsStay: boolean;
+  /** The string differs from the note before; true for the first note. */
+  readonly changesString: boolean;
+  readonly locked: boolean;
+  /** What the note asks of the hand along (and across) the strings; null for an open string. */
+  readonly reach: PlannedReach | null;
+}
+
+/** What a plan says of one element of the line; rests have nothing to say. */
+export type PlannedNote = PlannedSound | { readonly kind: 'rest' };

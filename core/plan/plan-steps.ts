@@ -1,0 +1,23 @@
+import type { Brief } from '#core/brief';
+import { describe } from '#core/plan/describe';
+import type { Steps } from '#core/result';
+import { solveBrief } from '#core/solve';
+import { alternativesTo } from './alternatives.ts';
+import { relaxed } from './relaxed.ts';
+import type { PlanOutcome } from './types.ts';
+
+/** What a call wants beyond the best plan. */
+export interface PlanOptions {
+  /** How many alternatives at most; none when absent. */
+  readonly alternatives?: number;
+  /** Hears how much of a long line is laid out, 0 to 1, every thousand notes or so; an error it throws ends the planning. */
+  readonly onProgress?: (share: number) => void;
+}
+
+/** Plans a brief step by step; see `plan`. */
+export function* planSteps(brief: Brief, { alternatives = 0, onProgress }: PlanOptions = {}): Steps<PlanOutcome> {
+  const solved = solveBrief(brief, onProgress);
+  if (!solved.ok) return { ...solved, relaxed: yield* relaxed(brief, solved.issues) };
+  const best = describe(solved.value);
+  return { ok: true, value: { best, alternatives: yield* alternativesTo(solved.value, best, alternatives) } };
+}

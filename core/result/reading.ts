@@ -1,0 +1,26 @@
+import type { Issue } from '#core/messages';
+
+/** What comes of reading something given by a person or a file: the value, or all that is wrong with it. */
+export type Reading<Value> = { readonly ok: true; readonly value: Value } | Unread;
+
+/** A reading that failed. */
+export interface Unread {
+  readonly ok: false;
+  /** At least one. */
+  readonly issues: readonly Issue[];
+}
+
+/** A reading that succeeded. */
+export function goodReading<Value>(value: Value): Reading<Value> {
+  return { ok: true, value };
+}
+
+/** A reading that failed; at least one issue. */
+export function badReading(...issues: readonly [Issue, ...Issue[]]): Unread {
+  return { ok: false, issues };
+}
+
+/** The value where there are no issues, else the issues. */
+export function readingOf<Value>(value: Value, issues: readonly Issue[]): Reading<Value> {
+  return issues.length === 0 ? goodReading(value) : { ok: false, issues };
+}

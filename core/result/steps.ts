@@ -1,0 +1,13 @@
+/**
+ * Work that can be broken off between its steps: each takes about as long as one line takes to be solved. Whoever runs it
+ * decides when the next step is taken, or that none is.
+ */
+export type Steps<Value> = Generator<undefined, Value, undefined>;
+
+/** Takes all steps at once. */
+export function finished<Value>(steps: Steps<Value>): Value {
+  for (;;) {
+    const step = steps.next();
+    if (step.done === true) return step.value;
+  }
+}

@@ -1,0 +1,120 @@
+import { type HandModel, type NoteOnString, type Placement, stopAt } from '#core/hand';
+import { type Instrument, stringOf } from '#core/instrument';
+import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
+import { harmonicPlacements } from './harmonics.ts';
+import type { ReadLimit } from '#core/brief';
+import type { PartSetting } from '#core/brief/parts';
+
+/** A note as the candidates ask of it. */
+export interface WantedNote {
+  /** Of a double stop, the lower note. */
+  readonly pitch: Pitch;
+  /** The upper note of a double stop; null for a single note. */
+  readonly upper: Pitch | null;
+  /** It lies in a run of semitones. */
+  readonly chromatic: boolean;
+  /** `only`: marked as a natural harmonic; `too`: harmonics may be chosen; `none`. */
+  readonly harmonics: 'only' | 'too' | 'none';
+}
+
+/** A hand on an instrument, and how high it may go. */
+export interface HandOnInstrument {
+  /** The instrument played. */
+  readonly instrument: Instrument;
+  /** The hand that plays it. */
+  readonly hand: HandModel;
+  /** The highest anchor that is of use, semitones above the open string. */
+  readonly highestAnchor: number;
+}
+
+/**
+ * Every way the hand can play a note, whatever the limits: strings from I down, on each the open string, the hand's
+ * placements, and its natural harmonics where they are wanted. Doubly altered notes may also be read as their plain
+ * neighbours, as players do (E𝄪 as F♯), and in runs of semitones sharps as flats.
+ */
+export function allPlacements(board: HandOnInstrument, note: WantedNote): readonly Placement[] {
+  const { upper } = note;
+  const places = board.instrument.strings.flatMap((_, stringIndex) =>
+    upper ? doubleStops(board, note, upper, stringIndex) : singles(board, note, stringIndex),
+  );
+  return places.filter((placement) => placement.anchor <= board.highestAnchor + (placement.finger === '0' ? HOVERING_MARGIN : 0));
+}
+
+function singles({ instrument, hand, highestAnchor }: HandOnInstrument, note: WantedNote, stringIndex: number): readonly Placement[] {
+  const semitones = semitonesOf(note.pitch) - stringOf(instrument, stringIndex).semitones;
+  const harmonics = note.harmonics === 'none' ? [] : harmonicPlacements(hand, stringIndex, semitones, instrument.highestSemitone);
+  if (note.harmonics === 'only' || semitones < 0 || semitones > instrument.highestSemitone) return harmonics;
+  if (semitones === 0) return hand.hoverings(stringIndex, highestAnchor + HOVERING_MARGIN);
+  return [...hand.placements(noteOn(instrument, stringIndex, note.pitch, note.chromatic)), ...harmonics];
+}
+
+/** The lower note of a double stop lies on the lower string, but for unisons and seconds, which lie either way; semitones. */
+const WIDEST_CROSSED = 2;
+
+/** Two notes on a string and the one below it. */
+function doubleStops(board: HandOnInstrument, note: WantedNote, upper: Pitch, stringIndex: number): readonly Placement[] {
+  const { instrument } = board;
+  if (stringIndex + 1 >= instrument.strings.length) return [];
+  const pairOn = (low: number, high: number): readonly Placement[] =>
+    pairPlacements(board, noteOn(instrument, low, note.pitch, note.chromatic), noteOn(instrument, high, upper, note.chromatic));
+  const crossed = semitonesOf(upper) - semitonesOf(note.pitch) <= WIDEST_CROSSED ? pairOn(stringIndex, stringIndex + 1) : [];
+  return [...pairOn(stringIndex + 1, stringIndex), ...crossed];
+}
+
+function pairPlacements(
+  { instrument, hand, highestAnchor }: HandOnInstrument,
+  low: NoteOnString,
+  high: NoteOnString,
+): readonly Placement[] {
+  const places = [low.semitonesAboveOpen, high.semitonesAboveOpen];
+  if (places.some((place) => place < 0 || place > instrument.highestSemitone)) return [];
+  const openHigh = stopAt(high.stringIndex, '0', 0);
+  if (low.semitonesAboveOpen === 0) {
+    if (high.semitonesAboveOpen > 0) return overOpen(hand, low, high);
+    return hand.hoverings(low.stringIndex, highestAnchor + HOVERING_MARGIN).map((placement) => ({ ...placement, upper: openHigh }));
+  }
+  if (high.semitonesAboveOpen === 0) return hand.placements(low).map((placement) => ({ ...placement, upper: openHigh }));
+  return hand.pairs(low, high);
+}
+
+/** A stopped note over the open string below it. */
+function overOpen(hand: HandModel, low: NoteOnString, high: NoteOnString): readonly Placement[] {
+  const openLow = stopAt(low.stringIndex, '0', 0);
+  return hand
+    .placements(high)
+    .map((placement) => ({ ...placement, ...openLow, upper: stopAt(high.stringIndex, placement.finger, high.semitonesAboveOpen) }));
+}
+
+function noteOn(instrument: Instrument, stringIndex: number, pitch: Pitch, chromatic: boolean): NoteOnString {
+  const string = stringOf(instrument, stringIndex);
+  return {
+    stringIndex,
+    semitonesAboveOpen: semitonesOf(pitch) - string.semitones,
+    letterSteps: spellingsOf(pitch, chromatic).map((spelling) => stepsOf(spelling) - stepsOf(string.open)),
+    chromatic,
+  };
+}
+
+/**
+ * No hand goes higher than two semitones above the highest note on the highest string in use: every placement above
+ * that has one of the same line below it. Where a limit prescribes places there is no such bound.
+ */
+export function highestUsefulAnchor({ instrument, hand }: PartSetting, pitches: readonly Pitch[], limits: readonly ReadLimit[]): number {
+  if (limits.some(({ rule }) => rule.prescribesPlaces === true)) return hand.highestAnchor;
+  const used = Math.max(0, ...limits.flatMap(({ rule }) => rule.highestString ?? []));
+  const highest = pitches.reduce((most, pitch) => Math.max(most, semitonesOf(pitch)), 0) - stringOf(instrument, used).semitones;
+  return Math.min(hand.highestAnchor, Math.max(LOWEST_BOUND, highest + 2));
+}
+
+/** Fourth position on all four instruments: lines in first position keep their usual alternatives. */
+const LOWEST_BOUND = 7;
+
+/** A hovering hand stands at the plain form of its position, up to two semitones above its lowest form. */
+const HOVERING_MARGIN = 2;
+
+/** In a run of semitones an altered note is read by either of its names, as the finger that slides knows it by one only. */
+function spellingsOf(pitch: Pitch, chromatic: boolean): readonly Pitch[] {
+  const unusual = Math.abs(pitch.alteration) >= 2 || (chromatic && pitch.alteration !== 0);
+  const other = unusual ? respelled(pitch, pitch.alteration > 0 ? 1 : -1) : null;
+  return other ? [pitch, other] : [pitch];
+}

@@ -1,0 +1,60 @@
+import type { ReadLimit } from '#core/brief';
+import type { NoteLock } from '#core/brief/parts';
+import type { HandModel, Placement, StringStop } from '#core/hand';
+import { type PlayerHand, reachOf } from '#core/hand/reach';
+import type { Instrument } from '#core/instrument';
+
+/** What placements are held against. */
+export interface ExclusionSetting {
+  /** The instrument played. */
+  readonly instrument: Instrument;
+  /** The hand that plays it. */
+  readonly hand: HandModel;
+  /** What must hold. */
+  readonly limits: readonly ReadLimit[];
+  /** The player's measured hand; null when none was given. */
+  readonly playerHand: PlayerHand | null;
+  /** The hand double stops are held against, measured or assumed: without any, nothing would end them. */
+  readonly doubleStopHand: PlayerHand;
+}
+
+/** The placements that limits and lock leave, with what the limits want of them. A lock on a finger goes before that. */
+export function candidatesFor(
+  setting: ExclusionSetting,
+  placements: readonly Placement[],
+  lock: NoteLock | null,
+  firstNote: boolean,
+): readonly Placement[] {
+  const left = placements.filter(
+    (placement) =>
+      keepsLock(setting.hand, placement, lock) &&
+      withinReach(setting, placement) &&
+      setting.limits.every((limit) => keepsLimit(limit, placement, lock)),
+  );
+  if (lock?.finger != null) return left;
+  return setting.limits.reduce<readonly Placement[]>((wanted, { rule }) => rule.narrows?.(wanted, firstNote) ?? wanted, left);
+}
+
+/** Whether one placement is within one limit; what concerns the whole set or the whole line excludes none. */
+export function keepsLimit({ rule }: ReadLimit, placement: Placement, lock: NoteLock | null): boolean {
+  return rule.keeps?.(placement, lock) ?? true;
+}
+
+/** Whether this hand reaches a placement. A single note is held against a measured hand only; a double stop always against some hand. */
+export function withinReach({ hand, instrument, playerHand, doubleStopHand }: ExclusionSetting, placement: Placement): boolean {
+  const measured = placement.upper ? doubleStopHand : playerHand;
+  if (measured === null) return true;
+  const { needMm, span } = reachOf(hand, measured, instrument, placement);
+  return needMm <= span.maxMm;
+}
+
+/** Whether a placement is as the teacher fixed it. Of a double stop, either finger or string may be the one that was fixed. */
+export function keepsLock(hand: HandModel, placement: Placement, lock: NoteLock | null): boolean {
+  if (lock === null) return true;
+  const stops: readonly StringStop[] = placement.upper ? [placement, placement.upper] : [placement];
+  const fits = (stop: StringStop): boolean =>
+    (lock.stringIndex === null || stop.stringIndex === lock.stringIndex) && (lock.finger === null || stop.finger === lock.finger);
+  const wanted = lock.upperFinger === null ? stops : stops.slice(0, 1);
+  if (lock.upperFinger !== null && placement.upper?.finger !== lock.upperFinger) return false;
+  return wanted.some(fits) && (lock.position === null || hand.labelsOf(placement).includes(lock.position));
+}

@@ -1,0 +1,46 @@
+import type { HandModel, Placement } from '#core/hand';
+import type { PlayerHand } from '#core/hand/reach';
+import type { Instrument } from '#core/instrument';
+import type { Weights } from '#core/weights';
+
+/** What the costs are measured against. */
+export interface CostSetting {
+  /** The instrument played. */
+  readonly instrument: Instrument;
+  /** The hand that plays it. */
+  readonly hand: HandModel;
+  /** The player's measured hand; null when none was given, which then limits and costs nothing on single notes. */
+  readonly playerHand: PlayerHand | null;
+  /** What everything costs. */
+  readonly weights: Weights;
+  /** mm from the nut of every whole semitone on the fingerboard, by semitone: reckoned once, read for every step. */
+  readonly placesMm: readonly number[];
+}
+
+/** What lies between two notes that follow each other. */
+export interface Gap {
+  /** A rest stands between them. */
+  readonly rest: boolean;
+  /** Both are played in one bow. */
+  readonly slurred: boolean;
+  /** From the beginning of the first to the beginning of the second, seconds; null without a tempo. */
+  readonly seconds: number | null;
+}
+
+/** What a note is in its line, as far as costs ask. */
+export interface NoteRole {
+  /** The first of the line. */
+  readonly first: boolean;
+  /** Long, or the top of the line: a note that wants a strong finger. */
+  readonly hard: boolean;
+}
+
+/** Going from one placement to the next. */
+export interface Passage {
+  /** Where the hand comes from. */
+  readonly from: Placement;
+  /** Where it goes. */
+  readonly to: Placement;
+  /** What lies between the two notes. */
+  readonly gap: Gap;
+}

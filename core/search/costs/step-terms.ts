@@ -1,0 +1,145 @@
+import { type HandModel, inThumbPosition, type Placement, rankOf, type StringStop } from '#core/hand';
+import { type Instrument, stringOf } from '#core/instrument';
+import { EASY_SPEED_MM_PER_SECOND, type PerFinger, type TermSink, type Weights } from '#core/weights';
+import { isOpen, positionWeight } from './positions.ts';
+import type { CostSetting, Gap, Passage } from './setting.ts';
+
+/** The one formula for what going from one placement to the next costs. */
+export function termsOfStep(setting: CostSetting, passage: Passage, add: TermSink): void {
+  const { from, to } = passage;
+  const melody = Math.sign(soundOf(setting.instrument, to) - soundOf(setting.instrument, from));
+  crossingTerms(setting.weights, passage, melody, add);
+  if (isOpen(to)) return;
+  if (!setting.hand.isShift(from, to)) return stayingTerms(setting, passage, melody, add);
+  shiftTerms(setting, passage, melody, add);
+  add('position', positionWeight(setting.weights, to));
+}
+
+/** `melody`: upward 1, downward −1, the same pitch 0. */
+function crossingTerms(weights: Weights, { from, to, gap }: Passage, melody: number, add: TermSink): void {
+  const strings = Math.abs(to.stringIndex - from.stringIndex);
+  if (strings === 0) return;
+  add('crossing', weights.crossing);
+  if (gap.slurred) add('crossing-in-slur', weights.crossingInSlur);
+  if (strings > 1) add('string-skipped', weights.stringSkipped * (strings - 1));
+  if (melody * (from.stringIndex - to.stringIndex) < 0) add('crossing-against-melody', weights.crossingAgainstMelody);
+}
+
+/** A move of the hand, as far as its terms ask. */
+interface Move {
+  /** Of the first finger, upward positive. */
+  readonly semitones: number;
+  readonly travelMm: number;
+  /** What is left of the shift while an open string sounds or a rest gives time. */
+  readonly share: number;
+}
+
+function shiftTerms(setting: CostSetting, passage: Passage, melody: number, add: TermSink): void {
+  const { from, to, gap } = passage;
+  const { weights } = setting;
+  const move = moveBetween(setting, passage);
+  const { semitones, travelMm, share } = move;
+  if (inThumbPosition(from) !== inThumbPosition(to)) add('thumb-entry', weights.thumbEntry * share);
+  if (semitones === 0) return add('respelling', weights.respelling * share);
+  const near = carries(from, to) && Math.abs(semitones) === 1;
+  const step = (near ? weights.semitoneShiftShare : 1) * share;
+  add('shift', weights.shift * step);
+  add('shift-travel', weights.shiftPerMm * travelMm * step);
+  shiftFingerTerms(weights, passage, move, add);
+  if (from.stringIndex !== to.stringIndex) {
+    add('crossing-while-shifting', weights.shiftCrossing * share * Math.min(1, Math.abs(semitones) / 3));
+  }
+  if (melody * semitones < 0) add('shift-against-melody', weights.shiftAgainstMelody * share);
+  momentTerms(weights, move, gap, add);
+}
+
+function moveBetween({ weights, hand, placesMm }: CostSetting, { from, to, gap }: Passage): Move {
+  const semitones = semitonesMoved(hand, from, to);
+  const before = hand.firstFingerAt(from);
+  const travelMm = Math.abs((placesMm[before + semitones] ?? 0) - (placesMm[before] ?? 0));
+  return { semitones, travelMm, share: (isOpen(from) ? weights.openShiftShare : 1) * (gap.rest ? weights.restShiftShare : 1) };
+}
+
+/** A hand that stays while one finger carries the line into another position has moved as far as that finger. */
+function semitonesMoved(hand: HandModel, from: Placement, to: Placement): number {
+  const moved = hand.firstFingerAt(to) - hand.firstFingerAt(from);
+  return moved === 0 && carries(from, to) ? to.semitonesAboveOpen - from.semitonesAboveOpen : moved;
+}
+
+/** When the hand must move, and how fast. */
+function momentTerms(weights: Weights, { travelMm, share }: Move, gap: Gap, add: TermSink): void {
+  if (gap.slurred) add('shift-under-slur', weights.shiftUnderSlur * share);
+  if (gap.seconds !== null) add('shift-haste', weights.shiftHaste * share * Math.max(0, travelMm / gap.seconds - EASY_SPEED_MM_PER_SECOND));
+}
+
+/** One finger on one string. */
+function carries(from: Placement, to: Placement): boolean {
+  return from.stringIndex === to.stringIndex && from.finger === to.finger && from.finger !== '0';
+}
+
+/**
+ * Which finger leaves and which arrives, and how the hand opens for it. A double stop leaves and arrives on its lower
+ * string's finger, the base of the frame, or the other where that is open.
+ */
+function shiftFingerTerms(weights: Weights, { from, to }: Passage, { semitones, share }: Move, add: TermSink): void {
+  if (isExtended(from) || isExtended(to)) add('shape-change', weights.opening * weights.openingShiftShare * share);
+  const [leaving, arriving] = [leadingRank(from), leadingRank(to)];
+  if (arriving === null) return;
+  if (leaving === arriving) return add('same-finger-shift', at(weights.sameFingerShift, arriving) * share);
+  const up = semitones > 0;
+  if (leaving !== null) add('leaving', at(up ? weights.leavingUp : weights.leavingDown, leaving) * share);
+  add('arriving', at(up ? weights.arrivingUp : weights.arrivingDown, arriving) * share);
+}
+
+type Rank = 0 | 1 | 2 | 3 | 4;
+
+function at(values: PerFinger, rank: Rank): number {
+  return values[rank];
+}
+
+function leadingRank({ finger, upper }: Placement): Rank | null {
+  return rankOf(finger) ?? (upper ? rankOf(upper.finger) : null);
+}
+
+/** What happens between two notes when the hand does not shift; nothing of it concerns a hand that hovered. */
+function stayingTerms({ weights, instrument }: CostSetting, { from, to }: Passage, melody: number, add: TermSink): void {
+  if (isOpen(from)) return;
+  const crept = Math.abs(to.anchor - from.anchor);
+  if (crept > 0) add('creeping', weights.creeping * crept);
+  handShapeTerms(weights, from, to, add);
+  for (const before of stopsOf(from)) for (const after of stopsOf(to)) fingerTerms(weights, before, after, add);
+  if (from.upper || to.upper) return;
+  const [before, after] = [rankOf(from.finger), rankOf(to.finger)];
+  if (before === null || after === null || before === after) return;
+  if (from.stringIndex === to.stringIndex && melody * (after - before) < 0) add('finger-order', weights.fingerOrder);
+  if (soundOf(instrument, from) === soundOf(instrument, to)) add('substitution', weights.substitution);
+}
+
+/** One finger used twice: along its string it slides, to the neighbouring one it jumps. */
+function fingerTerms(weights: Weights, before: StringStop, after: StringStop, add: TermSink): void {
+  if (before.finger !== after.finger || before.finger === '0') return;
+  const semitones = Math.abs(after.semitonesAboveOpen - before.semitonesAboveOpen);
+  const strings = Math.abs(before.stringIndex - after.stringIndex);
+  if (strings === 0) add('slide', weights.slide * semitones);
+  if (strings === 1) add('same-finger-neighbour', semitones === 0 ? weights.neighbourLevel : weights.neighbourElsewhere);
+}
+
+function stopsOf(placement: Placement): readonly StringStop[] {
+  return placement.upper ? [placement, placement.upper] : [placement];
+}
+
+/** Opening forward, and rolling, leave the first finger where it is; reaching back leaves the others. */
+function handShapeTerms(weights: Weights, from: Placement, to: Placement, add: TermSink): void {
+  if (from.shape === to.shape || !(isExtended(from) || isExtended(to))) return;
+  const forward = from.shape !== 'reached-back' && to.shape !== 'reached-back';
+  const stays = (placement: Placement): boolean => (placement.finger === '1') === forward;
+  add('shape-change', weights.opening * (stays(from) || stays(to) ? 1 : weights.openingIdleShare));
+}
+
+function isExtended({ shape }: Placement): boolean {
+  return shape === 'reached-back' || shape === 'reached-forward' || shape === 'pivoted';
+}
+
+function soundOf(instrument: Instrument, placement: Placement): number {
+  return stringOf(instrument, placement.stringIndex).semitones + placement.soundsAboveOpen;
+}

@@ -1,0 +1,115 @@
+import type { Placement } from '#core/hand';
+import { canBegin, canFollow, type CostSetting, type Gap, noteCost, type NoteRole, stepPricer } from '#core/search/costs';
+
+/** One sounding note as the search sees it: its candidates and what lies between it and the note before. */
+export interface LatticeNote {
+  /** At least one. */
+  readonly candidates: readonly Placement[];
+  /** Long, or the top of the line. */
+  readonly hard: boolean;
+  /** Null for the first note. */
+  readonly gap: Gap | null;
+}
+
+/** The candidates of one note and what each costs by itself, thousandths. */
+export interface Layer {
+  /** Every placement the note may have. */
+  readonly candidates: readonly Placement[];
+  /** What each costs by itself. */
+  readonly costs: Float64Array;
+}
+
+/** From every candidate of one layer to every one of the next; cells stand row by row, a row for each arriving candidate. */
+export interface Step {
+  /** Thousandths; Infinity where no way leads. */
+  readonly costs: Float64Array;
+  /** 1 where the way is a shift. */
+  readonly shifts: Uint8Array;
+}
+
+/** The whole line as layers and the steps between them: `steps[i]` leads from layer i to layer i + 1. */
+export interface Lattice {
+  /** One for each note. */
+  readonly layers: readonly Layer[];
+  /** One between each two. */
+  readonly steps: readonly Step[];
+}
+
+/**
+ * Lays out the costs of a line. Music repeats itself: a long piece has few different pairs of neighbouring candidate
+ * sets, so each layer and each matrix is computed once and shared. The caches live for one call only.
+ * Candidate sets are told apart by identity: give equal notes the same array. `onProgress` hears how much is done, 0 to 1.
+ */
+export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[], onProgress?: (share: number) => void): Lattice {
+  const layerOf = sharedLayers(setting);
+  const stepBetween = sharedSteps(setting);
+  const layers = notes.map((note, index) => layerOf(note, { first: index === 0, hard: note.hard }));
+  const steps = layers.slice(1).map((to, index): Step => {
+    if (index % NOTES_BETWEEN_REPORTS === NOTES_BETWEEN_REPORTS - 1) onProgress?.(index / layers.length);
+    const [from, gap] = [layers[index], notes[index + 1]?.gap];
+    if (!from || !gap) throw new RangeError(`Note ${index + 1} of ${notes.length} needs a gap before it`);
+    return stepBetween({ from, to, gap, first: index === 0 });
+  });
+  return { layers, steps };
+}
+
+/** Whoever waits for a long line hears of it so often. */
+const NOTES_BETWEEN_REPORTS = 500;
+
+/** Makes layers, each set of candidates in each role once; the first note of a line is like no other. */
+function sharedLayers(setting: CostSetting): (note: LatticeNote, role: NoteRole) => Layer {
+  const known = new Map<readonly Placement[], Map<boolean, Layer>>();
+  return ({ candidates }, role) => {
+    const made = (): Layer => ({
+      candidates,
+      costs: Float64Array.from(candidates, (placement) => noteCost(setting, placement, role)),
+    });
+    if (role.first) return made();
+    const alike = known.get(candidates) ?? new Map<boolean, Layer>();
+    known.set(candidates, alike);
+    const layer = alike.get(role.hard) ?? made();
+    alike.set(role.hard, layer);
+    return layer;
+  };
+}
+
+/** Two neighbouring layers and what lies between their notes. */
+interface Between {
+  readonly from: Layer;
+  readonly to: Layer;
+  readonly gap: Gap;
+  /** They are the first two of the line. */
+  readonly first: boolean;
+}
+
+/** Makes steps, each pair of layers across each kind of gap once. */
+function sharedSteps(setting: CostSetting): (between: Between) => Step {
+  const known = new Map<Layer, Map<Layer, Map<string, Step>>>();
+  return (between) => {
+    const { from, to, gap } = between;
+    const fromHere = known.get(from) ?? new Map<Layer, Map<string, Step>>();
+    known.set(from, fromHere);
+    const toThere = fromHere.get(to) ?? new Map<string, Step>();
+    fromHere.set(to, toThere);
+    const key = `${gap.rest} ${gap.slurred} ${gap.seconds}`;
+    const step = toThere.get(key) ?? pricedStep(setting, between);
+    toThere.set(key, step);
+    return step;
+  };
+}
+
+function pricedStep(setting: CostSetting, { from, to, gap, first }: Between): Step {
+  const costs = new Float64Array(from.candidates.length * to.candidates.length);
+  const shifts = new Uint8Array(costs.length);
+  const priceOf = stepPricer(setting, gap);
+  let cell = 0;
+  for (const arriving of to.candidates) {
+    for (const leaving of from.candidates) {
+      const open = canFollow(leaving, arriving) && (!first || canBegin(from.candidates, leaving, arriving));
+      costs[cell] = open ? priceOf(leaving, arriving) : Infinity;
+      shifts[cell] = setting.hand.isShift(leaving, arriving) ? 1 : 0;
+      cell += 1;
+    }
+  }
+  return { costs, shifts };
+}

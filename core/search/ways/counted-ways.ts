@@ -1,0 +1,85 @@
+import type { Lattice, Step } from '#core/search/lattice';
+import { tracedBack, type Way } from './cheapest-way.ts';
+
+/**
+ * The cheapest way with exactly c shifts, for every c from 0 to `most`; null where there is none.
+ *
+ * The recurrence of the cheapest way with one coordinate more: the sum at (candidate, c) is the least over predecessors
+ * at c, by steps that are no shift, and at c − 1, by steps that are. Work grows with notes and with `most`.
+ */
+export function cheapestWaysByShifts(lattice: Lattice, most: number): readonly (Way | null)[] {
+  const counts = most + 1;
+  const first = lattice.layers[0]?.costs;
+  if (!first) return Array.from({ length: counts }, (_, count) => (count === 0 ? { choices: [], cost: 0 } : null));
+  let sums = new Float64Array(first.length * counts).fill(Infinity);
+  for (const [index, cost] of first.entries()) sums[index * counts] = cost;
+  const links: Uint16Array[] = [new Uint16Array(0)];
+  for (const [index, step] of lattice.steps.entries()) {
+    const costs = lattice.layers[index + 1]?.costs ?? first;
+    const came = new Uint16Array(costs.length * counts);
+    sums = relaxCounted({ step, costs, counts }, sums, came);
+    links.push(came);
+  }
+  return Array.from({ length: counts }, (_, count) => endingWith({ sums, links, lattice, counts }, count));
+}
+
+/** A step to a layer of such costs, with so many counts of shifts for every candidate. */
+interface CountedStep {
+  readonly step: Step;
+  readonly costs: Float64Array;
+  readonly counts: number;
+}
+
+/** Cells are (candidate, count), counts next to each other; a link holds the cell of the layer before. */
+function relaxCounted({ step, costs, counts }: CountedStep, before: Float64Array, came: Uint16Array): Float64Array<ArrayBuffer> {
+  const width = before.length / counts;
+  const after = new Float64Array(costs.length * counts).fill(Infinity);
+  for (let to = 0, cell = 0; to < costs.length; to += 1) {
+    for (let from = 0; from < width; from += 1, cell += 1) {
+      const price = (step.costs[cell] ?? Infinity) + (costs[to] ?? Infinity);
+      if (price === Infinity) continue;
+      const shift = step.shifts[cell] ?? 0;
+      for (let count = shift; count < counts; count += 1) {
+        const [source, target] = [from * counts + count - shift, to * counts + count];
+        const sum = (before[source] ?? Infinity) + price;
+        if (sum >= (after[target] ?? Infinity)) continue;
+        after[target] = sum;
+        came[target] = source;
+      }
+    }
+  }
+  return after;
+}
+
+/** The last layer's sums, and how each cell was come by. */
+interface Counted {
+  readonly sums: Float64Array;
+  readonly links: readonly Uint16Array[];
+  readonly lattice: Lattice;
+  readonly counts: number;
+}
+
+function endingWith({ sums, links, lattice, counts }: Counted, count: number): Way | null {
+  let last = -1;
+  for (let cell = count; cell < sums.length; cell += counts) {
+    if ((sums[cell] ?? Infinity) < (last < 0 ? Infinity : (sums[last] ?? Infinity))) last = cell;
+  }
+  const cost = sums[last];
+  if (cost === undefined) return null;
+  const cells = tracedBack(links, lattice.layers.length - 1, last);
+  return { choices: cells.map((cell) => Math.floor(cell / counts)), cost };
+}
+
+/** The lattice with every shift so dear that the way with the fewest shifts is the cheapest, and of these the cheapest before. */
+export function shiftsFirst(lattice: Lattice): Lattice {
+  const dearer = new Map<Step, Step>();
+  const steps = lattice.steps.map((step) => {
+    const known = dearer.get(step) ?? { ...step, costs: step.costs.map((cost, cell) => cost + (step.shifts[cell] === 1 ? ONE_SHIFT : 0)) };
+    dearer.set(step, known);
+    return known;
+  });
+  return { ...lattice, steps };
+}
+
+/** More than any line costs otherwise (10,000 notes of some thousands), and small enough that sums stay exact. */
+const ONE_SHIFT = 1e10;

@@ -1,0 +1,67 @@
+import { aboutPath, effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
+import { waysToPlay } from '#core/fit';
+import { alternativesTo, relaxed } from '#core/plan';
+import { goodReading, type Steps } from '#core/result';
+import { solvedOrWhy } from '#core/solve';
+import type { Answer, Question, QuestionKind } from './questions.ts';
+import type { Session } from './session.ts';
+
+type Answers = { readonly [Kind in QuestionKind]: (session: Session, question: Question<Kind>) => Steps<Answer<Kind>> };
+
+const ANSWERS: Answers = {
+  *plan(session) {
+    const best = session.best();
+    if (best) return { ok: true, value: { best, alternatives: [] } };
+    const solved = solvedOrWhy(session.attempt());
+    const issues = solved.ok ? [] : solved.issues;
+    return { ok: false, issues, relaxed: yield* relaxed(session.brief, issues) };
+  },
+  *alternatives(session, { most }) {
+    const tried = session.attempt();
+    const best = session.best();
+    return tried.kind === 'solved' && best ? yield* alternativesTo(tried.solved, best, most) : [];
+  },
+  *ways(session, { note }) {
+    const task = session.task();
+    return task.ok ? goodReading(waysToPlay(task.value, note)) : task;
+  },
+  *reasons(session, { note }) {
+    const through = throughOfSession(session);
+    if (through) return goodReading(yield* reasonsOf(through, note));
+    const solved = solvedOrWhy(session.attempt());
+    return solved.ok ? goodReading([]) : solved;
+  },
+  *'why-not'(session, { wish }) {
+    const tried = session.attempt();
+    return tried.kind === 'solved' ? whyNot(session.brief, tried.solved, wish) : null;
+  },
+  *'about-path'(session, { mostHard }) {
+    const tried = session.attempt();
+    const best = session.best();
+    return tried.kind === 'solved' && best ? aboutPath(tried.solved, best, mostHard) : { ringing: new Map(), hardest: [] };
+  },
+  *effects(session) {
+    const best = session.best();
+    return best ? yield* effectsOf(session.brief, best) : [];
+  },
+  *'what-changed'(session, { before }) {
+    return yield* whatChanged(before, session.brief);
+  },
+};
+
+/** The sums of solved lines, made with the first question that asks for them. They live as long as their session does. */
+const SUMS = new WeakMap<Session, Through>();
+
+/** The sums of the session's line, for "what would it cost if"; null where it is not solved. */
+function throughOfSession(session: Session): Through | null {
+  const tried = session.attempt();
+  if (tried.kind !== 'solved') return null;
+  const through = SUMS.get(session) ?? throughOf(tried.solved);
+  SUMS.set(session, through);
+  return through;
+}
+
+/** Answers a question about the brief of a session, step by step. */
+export function answerTo<Kind extends QuestionKind>(session: Session, kind: Kind, question: Question<Kind>): Steps<Answer<Kind>> {
+  return ANSWERS[kind](session, question);
+}

@@ -1,0 +1,36 @@
+import type { Brief, Lock } from '#core/brief';
+import type { AboutPath, Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
+import type { WayToPlay } from '#core/fit';
+import type { Alternative, PlanOutcome } from '#core/plan';
+import type { Reading } from '#core/result';
+
+/** Everything that can be asked about a brief, by the kind of question: what the question holds besides, and what is answered. */
+interface Questions {
+  /** The best plan, or why there is none and what would help. */
+  readonly plan: { readonly asks: object; readonly answer: PlanOutcome };
+  /** Other fingerings that a player would call different, at most so many; none where there is no plan. */
+  readonly alternatives: { readonly asks: { readonly most: number }; readonly answer: readonly Alternative[] };
+  /** Every string and finger for one note (line index). */
+  readonly ways: { readonly asks: { readonly note: number }; readonly answer: Reading<readonly WayToPlay[]> };
+  /** Why one note is as it is or, with null, everything unusual. */
+  readonly reasons: { readonly asks: { readonly note: number | null }; readonly answer: Reading<readonly Reason[]> };
+  /** Why not the finger or string a teacher expected; null where the brief has no plan. */
+  readonly 'why-not': { readonly asks: { readonly wish: Lock }; readonly answer: WhyNot | null };
+  /** What rings and what is hard in the best plan; nothing where there is none. */
+  readonly 'about-path': { readonly asks: { readonly mostHard: number }; readonly answer: AboutPath };
+  /** What each part of the brief does to the numbers. */
+  readonly effects: { readonly asks: object; readonly answer: readonly Effect[] };
+  /** What became of the piece since an earlier brief; null where neither can be planned. */
+  readonly 'what-changed': { readonly asks: { readonly before: Brief }; readonly answer: WhatChanged | null };
+}
+
+/** The kind of a question. */
+export type QuestionKind = keyof Questions;
+
+/** A question about a brief. */
+export type Question<Kind extends QuestionKind = QuestionKind> = {
+  [Each in Kind]: { readonly kind: Each } & Questions[Each]['asks'];
+}[Kind];
+
+/** The answer to a kind of question. */
+export type Answer<Kind extends QuestionKind = QuestionKind> = Questions[Kind]['answer'];

@@ -1,0 +1,36 @@
+import { type Brief, readBrief, type Task } from '#core/brief';
+import { describe, type Plan } from '#core/plan/describe';
+import type { Reading } from '#core/result';
+import { attempt, type Attempt } from '#core/solve';
+
+/**
+ * One brief that is worked with: it is read, laid out and solved once, and whatever is asked about it afterwards builds on
+ * that. Nothing is computed before it is asked for.
+ */
+export interface Session {
+  /** The brief it was opened with. */
+  readonly brief: Brief;
+  /** The brief, read. */
+  readonly task: () => Reading<Task>;
+  /** How far solving it comes; `onProgress` hears, the first time, how much of a long line is laid out, 0 to 1. */
+  readonly attempt: (onProgress?: (share: number) => void) => Attempt;
+  /** The best plan; null where there is none. */
+  readonly best: () => Plan | null;
+}
+
+/** Opens a session on a brief. */
+export function openSession(brief: Brief): Session {
+  let read: Reading<Task> | null = null;
+  let tried: Attempt | null = null;
+  let best: Plan | null = null;
+  const solved = (onProgress?: (share: number) => void): Attempt => (tried ??= attempt(brief, onProgress));
+  return {
+    brief,
+    task: () => (read ??= readBrief(brief)),
+    attempt: solved,
+    best: () => {
+      const now = solved();
+      return now.kind === 'solved' ? (best ??= describe(now.solved)) : null;
+    },
+  };
+}

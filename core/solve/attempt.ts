@@ -1,0 +1,23 @@
+import { type Brief, readBrief, type Task } from '#core/brief';
+import type { Issue } from '#core/messages';
+import { laid, type Laid, solve, type Solved } from './solve.ts';
+
+/** How far solving a brief came: to a fingering, or to what stands in its way. */
+export type Attempt =
+  | { readonly kind: 'solved'; readonly solved: Solved }
+  /** The brief itself does not read. */
+  | { readonly kind: 'unread'; readonly issues: readonly Issue[] }
+  /** A note has no placement; `index` in the line. */
+  | { readonly kind: 'blocked'; readonly task: Task; readonly index: number }
+  /** Every note can be played, and no way keeps all that is asked of the whole line. */
+  | { readonly kind: 'no-way'; readonly laid: Laid };
+
+/** Reads, lays out and solves a brief, without asking why where that fails. */
+export function attempt(brief: Brief, onProgress?: (share: number) => void): Attempt {
+  const task = readBrief(brief);
+  if (!task.ok) return { kind: 'unread', issues: task.issues };
+  const layers = laid(task.value, onProgress);
+  if (!layers.ok) return { kind: 'blocked', task: task.value, index: layers.index };
+  const solved = solve(layers.laid);
+  return solved ? { kind: 'solved', solved } : { kind: 'no-way', laid: layers.laid };
+}

@@ -1,0 +1,5 @@
+export { attempt, type Attempt } from './attempt.ts';
+export { noteSteps, placementsOfNote, soundingNotes } from './note-steps.ts';
+export { type PlacedNote, placedNotes } from './placed-note.ts';
+export { solveBrief, solvedOrWhy } from './solve-brief.ts';
+export { asksOfWholeLine, laid, solve, type Solved, wayIn, withWay } from './solve.ts';

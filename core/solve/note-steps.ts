@@ -1,0 +1,135 @@
+import type { Task } from '#core/brief';
+import { wishPart } from '#core/brief/parts';
+import type { Placement } from '#core/hand';
+import type { LineNote, NoteContent } from '#core/material';
+import { formatPitch, semitonesOf } from '#core/pitch';
+import { asNumber, compareFractions, subtractFractions } from '#core/rhythm';
+import { allPlacements, candidatesFor, type HandOnInstrument, highestUsefulAnchor, type WantedNote } from '#core/search/candidates';
+import type { Gap } from '#core/search/costs';
+import type { LatticeNote } from '#core/search/lattice';
+
+/** A sounding note of the line, its place in it, and its candidates. */
+export interface NoteStep extends LatticeNote {
+  /** Index in the line, where rests count. */
+  readonly index: number;
+}
+
+/** A note of the line that is no rest. */
+export type Sounding = Extract<LineNote, NoteContent>;
+
+/** A sounding note and its place in the line. */
+export interface SoundingAt {
+  /** The note itself. */
+  readonly note: Sounding;
+  /** Index in the line, where rests count. */
+  readonly index: number;
+}
+
+/** The notes of the line that are no rests, in order. */
+export function soundingNotes(task: Task): readonly SoundingAt[] {
+  return task.line.notes.flatMap((note, index) => (note.kind === 'note' ? [{ note, index }] : []));
+}
+
+/** The sounding notes of the line with the placements that limits and locks leave; equal notes share one array. */
+export function noteSteps(task: Task): readonly NoteStep[] {
+  const sounding = soundingNotes(task);
+  const board = { ...task, highestAnchor: usefulAnchor(task, sounding) };
+  const chromatic = inChromaticRuns(sounding);
+  const hard = hardNotes(sounding);
+  const shared = new Map<string, readonly Placement[]>();
+  return sounding.map(({ note, index }, order) => {
+    const before = sounding[order - 1];
+    const lock = task.locks.get(index) ?? null;
+    const first = order === 0;
+    const wanted = wantedNote(task, note, chromatic[order] ?? false);
+    const key = `${keyOf(wanted)} ${pairsKey(note)} ${lock === null ? '' : JSON.stringify(lock)} ${first}`;
+    const candidates = shared.get(key) ?? candidatesFor(task, everyWay(board, note, wanted), lock, first);
+    shared.set(key, candidates);
+    const gap = before ? gapBetween(task, before.note, note, index - before.index > 1) : null;
+    return { index, candidates, hard: hard[order] ?? false, gap };
+  });
+}
+
+/** Every placement of a note of the line, by any finger the school sets, limits and locks apart. */
+export function placementsOfNote(task: Task, order: number): readonly Placement[] {
+  const sounding = soundingNotes(task);
+  const note = sounding[order]?.note;
+  const board = { ...task, highestAnchor: task.hand.highestAnchor };
+  return note ? everyWay(board, note, wantedNote(task, note, inChromaticRuns(sounding)[order] ?? false)) : [];
+}
+
+function everyWay(board: HandOnInstrument, note: Sounding, wanted: WantedNote): readonly Placement[] {
+  const placements = allPlacements(board, wanted);
+  const { fingerPairs } = note;
+  if (fingerPairs === null) return placements;
+  return placements.filter((placement) => fingerPairs.some(([low, high]) => placement.finger === low && placement.upper?.finger === high));
+}
+
+function wantedNote(task: Task, note: Sounding, chromatic: boolean): WantedNote {
+  const allowed = task.limits.some(({ rule }) => rule.harmonics === true);
+  const harmonics = note.harmonic ? 'only' : allowed ? 'too' : 'none';
+  return { pitch: note.pitch, upper: note.upper, chromatic, harmonics };
+}
+
+function keyOf({ pitch, upper, chromatic, harmonics }: WantedNote): string {
+  return `${formatPitch(pitch)} ${upper ? formatPitch(upper) : ''} ${chromatic} ${harmonics}`;
+}
+
+function pairsKey({ fingerPairs }: Sounding): string {
+  return fingerPairs === null ? '' : fingerPairs.join(' ');
+}
+
+/** Three semitone steps in one direction make a run; every note of it may leave its letter. */
+const RUN_STEPS = 3;
+
+function inChromaticRuns(sounding: readonly SoundingAt[]): readonly boolean[] {
+  const steps = sounding.slice(1).map(({ note }, index) => {
+    const before = sounding[index]?.note;
+    return before && !note.upper && !before.upper ? semitonesOf(note.pitch) - semitonesOf(before.pitch) : 0;
+  });
+  const marked = sounding.map(() => false);
+  for (let start = 0; start < steps.length;) {
+    let end = start;
+    while (end < steps.length && steps[end] === steps[start] && Math.abs(steps[start] ?? 0) === 1) end += 1;
+    if (end - start >= RUN_STEPS) marked.fill(true, start, end + 1);
+    start = Math.max(end, start + 1);
+  }
+  return marked;
+}
+
+/** Long notes (twice the middle one of all values or more) and the highest pitch want a strong finger. */
+function hardNotes(sounding: readonly SoundingAt[]): readonly boolean[] {
+  const lengths = sounding.map(({ note }) => asNumber(note.duration)).toSorted((one, other) => one - other);
+  const usual = lengths[Math.floor(lengths.length / 2)] ?? 0;
+  const top = Math.max(...sounding.slice(0, MOST_COMPARED).map(({ note }) => semitonesOf(note.upper ?? note.pitch)));
+  return sounding.map(({ note }) => asNumber(note.duration) >= 2 * usual || semitonesOf(note.upper ?? note.pitch) === top);
+}
+
+/** Arguments of one call of `Math.max`: the longest line there is. */
+const MOST_COMPARED = 10_000;
+
+/** How high the hand may go for this line. */
+export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): number {
+  if (task.locks.size > 0 || wantsHighPlaces(task)) return task.hand.highestAnchor;
+  return highestUsefulAnchor(
+    task,
+    sounding.map(({ note }) => note.upper ?? note.pitch),
+    task.limits,
+  );
+}
+
+/** Where crossings or shifts count for more than usual, a line may be worth playing high on a low string. */
+function wantsHighPlaces({ wishes, brief }: Task): boolean {
+  return [...wishes.keys()].some((wish) => wishPart(wish).mayGoHigh === true) || brief.weights !== undefined;
+}
+
+function gapBetween(task: Task, before: Sounding, note: Sounding, rest: boolean): Gap {
+  const apart = subtractFractions(note.onset, before.onset);
+  const held = compareFractions(apart, before.duration) === 0;
+  const quarters = 4 * asNumber(apart);
+  return {
+    rest: rest || !held,
+    slurred: before.slurredToNext && !rest,
+    seconds: task.tempo === null ? null : (quarters * 60) / task.tempo,
+  };
+}

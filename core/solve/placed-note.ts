@@ -1,0 +1,26 @@
+import type { Placement } from '#core/hand';
+import type { Gap } from '#core/search/costs';
+import type { Sounding } from './note-steps.ts';
+import type { Solved } from './solve.ts';
+
+/** A sounding note with the placement chosen for it. */
+export interface PlacedNote {
+  /** Index in the line. */
+  readonly index: number;
+  readonly note: Sounding;
+  readonly placement: Placement;
+  /** Long, or the top of the line. */
+  readonly hard: boolean;
+  /** What lies between this note and the sounding one before; null for the first. */
+  readonly gap: Gap | null;
+}
+
+/** Joins the notes of a line, or those from one order to another (inclusive), with the placements chosen for them. */
+export function placedNotes({ task, steps, placements }: Solved, from = 0, to = steps.length - 1): readonly PlacedNote[] {
+  return steps.slice(from, to + 1).map((step, order) => {
+    const placement = placements[from + order];
+    const note = task.line.notes[step.index];
+    if (!placement || note?.kind !== 'note') throw new RangeError(`Note ${step.index} of the line has no placement`);
+    return { index: step.index, note, placement, hard: step.hard, gap: step.gap };
+  });
+}

@@ -1,0 +1,127 @@
+import { exactShifts, type Task } from '#core/brief';
+import { materialPart, wishPart } from '#core/brief/parts';
+import type { Placement } from '#core/hand';
+import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
+import { cheapestWay, cheapestWaysByShifts, costOfWay, shiftsFirst, type Way } from '#core/search/ways';
+import { type NoteStep, noteSteps } from './note-steps.ts';
+import { type OctaveRun, samePatternWay } from './octave-pattern.ts';
+
+/** A task laid out for the search: its notes, their candidates, and what everything costs. */
+export interface Laid {
+  /** What was asked. */
+  readonly task: Task;
+  /** The sounding notes, each with its candidates. */
+  readonly steps: readonly NoteStep[];
+  /** What every way through them costs. */
+  readonly lattice: Lattice;
+}
+
+/** A task solved: the way chosen, as indexes and as placements. */
+export interface Solved extends Laid {
+  /** As candidates of the lattice. */
+  readonly way: Way;
+  /** `placements[i]` belongs to `steps[i]`. */
+  readonly placements: readonly Placement[];
+}
+
+/** A task laid out, or the line index of the first note without candidate. */
+export type LaidOrBlocked = { readonly ok: true; readonly laid: Laid } | { readonly ok: false; readonly index: number };
+
+/** Lays a task out, or tells the first note without candidate. */
+export function laid(task: Task, onProgress?: (share: number) => void): LaidOrBlocked {
+  const steps = noteSteps(task);
+  const blocked = steps.find((step) => step.candidates.length === 0);
+  if (blocked) return { ok: false, index: blocked.index };
+  return { ok: true, laid: { task, steps, lattice: buildLattice(task, steps, onProgress) } };
+}
+
+/** The cheapest way the brief allows; null when no way keeps all it asks of the whole line (so many shifts, down as up). */
+export function solve(task: Laid): Solved | null {
+  const way = wayIn(task.task, task.lattice);
+  return way && withWay(task, way);
+}
+
+/** A way as a solution of its task. */
+export function withWay(task: Laid, way: Way): Solved {
+  const placements = task.lattice.layers.map((layer, index) => {
+    const placement = layer.candidates[way.choices[index] ?? 0];
+    if (!placement) throw new RangeError(`Layer ${index} has no candidate ${way.choices[index]}`);
+    return placement;
+  });
+  return { ...task, way, placements };
+}
+
+/** The cheapest way through a lattice that keeps all the brief asks of the whole line. */
+export function wayIn(task: Task, lattice: Lattice): Way | null {
+  const space = spaceOf(task, lattice);
+  const way = space && countedWay(task, space.lattice);
+  if (!space || !way) return null;
+  const choices = space.whole(way.choices);
+  return { choices, cost: costOfWay(lattice, choices) };
+}
+
+/** The counts of shifts with which the line can be had, keeping all else the brief asks of it. */
+export function possibleShiftCounts({ task, lattice }: Laid, most: number): readonly number[] {
+  const space = spaceOf(task, lattice);
+  return space ? cheapestWaysByShifts(space.lattice, most).flatMap((way, count) => (way ? [count] : [])) : [];
+}
+
+/** What is searched for a whole line, and how a way through it is read as a way through the line. */
+interface Space {
+  readonly lattice: Lattice;
+  readonly whole: (choices: readonly number[]) => readonly number[];
+}
+
+function spaceOf(task: Task, lattice: Lattice): Space | null {
+  const held = task.brief.samePatternEveryOctave === true ? withSamePattern(task, lattice) : lattice;
+  if (!held) return null;
+  if (task.brief.wayDown !== 'as-up' || !goesBack(task, held)) return { lattice: held, whole: (choices) => choices };
+  const fold = folded(held);
+  return { lattice: fold.lattice, whole: (choices) => unfolded(fold, choices) };
+}
+
+/** Whether the brief asks something of the line as a whole, which no single step can keep. */
+export function asksOfWholeLine(task: Task): boolean {
+  const { brief } = task;
+  return exactShifts(task.limits) !== null || shiftsCountFirst(task) || brief.wayDown === 'as-up' || brief.samePatternEveryOctave === true;
+}
+
+/** Shifts counted exactly, counted first, or as dear as they are. */
+function countedWay(task: Task, lattice: Lattice): Way | null {
+  const shifts = exactShifts(task.limits);
+  if (shifts !== null) return cheapestWaysByShifts(lattice, shifts)[shifts] ?? null;
+  return cheapestWay(shiftsCountFirst(task) ? shiftsFirst(lattice) : lattice);
+}
+
+/** A wish at full strength puts the number of shifts before everything else. */
+function shiftsCountFirst({ wishes }: Task): boolean {
+  return [...wishes].some(([wish, strength]) => strength >= 1 && wishPart(wish).countsShiftsFirst === true);
+}
+
+/** Scales, arpeggios and double stops up and down turn at their middle note; a broken scale comes back by other figures. */
+function goesBack({ brief }: Task, { layers }: Lattice): boolean {
+  const part = materialPart(brief.material.kind);
+  return part.comesBackAlike && part.octaves(brief.material)?.bothWays === true && layers.length % 2 === 1;
+}
+
+/** Binds every octave to the one below it, the way up and the way down each by themselves; null where it cannot be. */
+function withSamePattern({ brief: { material } }: Task, lattice: Lattice): Lattice | null {
+  const octaves = materialPart(material.kind).octaves(material);
+  if (octaves === null || octaves.count < 2) return lattice;
+  const length = (lattice.layers.length - 1) / (octaves.bothWays ? 2 : 1);
+  const notes = length / octaves.count;
+  const runs = octaves.bothWays ? [0, length] : [0];
+  return runs.reduce<Lattice | null>((held, from) => held && boundRun(held, { from, notes, octaves: octaves.count }), lattice);
+}
+
+/** A lattice in which one run of octaves has the fingers of the cheapest repeating pattern. */
+function boundRun(lattice: Lattice, run: OctaveRun): Lattice | null {
+  const way = samePatternWay(lattice, run);
+  if (!way) return null;
+  const { from } = run;
+  const to = from + run.notes * run.octaves;
+  return restricted(lattice, (placement, layer) => {
+    const chosen = lattice.layers[layer]?.candidates[way.choices[layer] ?? 0];
+    return layer < from || layer > to || (placement.finger === chosen?.finger && placement.upper?.finger === chosen.upper?.finger);
+  });
+}

@@ -1,0 +1,148 @@
+import { exactShifts, type ReadLimit, type Task } from '#core/brief';
+import { LIMIT_NAMES, limitPart, MOST_SHIFTS, type NoteLock } from '#core/brief/parts';
+import type { Placement } from '#core/hand';
+import { reachOf } from '#core/hand/reach';
+import { stringOf } from '#core/instrument';
+import { type Issue, limitIssue, lockIssue, positionWords, rangeIssue, wishedText } from '#core/messages';
+import { displayPitchClass, type Pitch, semitonesOf } from '#core/pitch';
+import { badReading, type Unread } from '#core/result';
+import { keepsLimit, keepsLock, withinReach } from '#core/search/candidates';
+import { placementsOfNote, type Sounding, soundingNotes } from './note-steps.ts';
+import { outOfRange, readName } from './out-of-range.ts';
+import { type Laid, possibleShiftCounts } from './solve.ts';
+
+/**
+ * Why a note has no placement: asked in the order in which a teacher would. Is it on the instrument at all? Can the
+ * fixed finger and string be played by any hand? Which single limit, lifted, would let it in (tried, not guessed)?
+ */
+export function whyNone(task: Task, index: number): Unread {
+  const note = task.line.notes[index];
+  if (note?.kind !== 'note') throw new RangeError(`Element ${index} of the line is no note`);
+  const lock = task.locks.get(index) ?? null;
+  const order = soundingNotes(task).findIndex((sounding) => sounding.index === index);
+  const every = placementsOfNote(task, order);
+  return badReading({ ...reasonAgainst(task, note, lock, every), where: { note: index } });
+}
+
+function reasonAgainst(task: Task, note: Sounding, lock: NoteLock | null, every: readonly Placement[]): Issue {
+  if (every.length === 0) return nowhere(task, note);
+  const wanted = every.filter((placement) => keepsLock(task.hand, placement, lock));
+  return lock && wanted.length === 0 ? impossibleLock(task, note.pitch, lock) : excluded(task, note.pitch, lock, wanted);
+}
+
+/**
+ * Why a line whose every note can be played cannot be played as a whole: the count of shifts asked for (the nearest
+ * counts that can be had are tried), or down as up, or one pattern for every octave.
+ */
+export function whyNoWay(line: Laid): Unread {
+  const shifts = exactShifts(line.task.limits);
+  if (shifts === null) return badReading(limitIssue('no-way-at-all', { notes: line.steps.length }));
+  const counts = possibleShiftCounts(line, MOST_SHIFTS);
+  return badReading(limitIssue('no-way-with-shifts', { shifts, counts }, { pointer: '/limits/shifts' }));
+}
+
+function nowhere(task: Task, { pitch, upper, harmonic }: Sounding): Issue {
+  if (upper) return noDoubleStop(task, pitch, upper);
+  return harmonic ? rangeIssue('no-harmonic', { pitch: readName(task, pitch) }) : outOfRange(task, pitch);
+}
+
+/** Two notes that no neighbouring strings hold together: too far apart (the fingers would skip a string), or both on one. */
+function noDoubleStop(task: Task, low: Pitch, high: Pitch): Issue {
+  const names = { low: readName(task, low), high: readName(task, high) };
+  const alone = [low, high].every((pitch) => task.instrument.strings.some((string) => semitonesOf(pitch) >= string.semitones));
+  const [first, second] = task.instrument.strings;
+  const tuning = first && second ? first.semitones - second.semitones : 7;
+  const skips = alone && semitonesOf(high) - semitonesOf(low) >= 12 && tuning < 7;
+  return rangeIssue(skips ? 'double-stop-skips' : 'no-double-stop', names);
+}
+
+function impossibleLock(task: Task, pitch: Pitch, lock: NoteLock): Issue {
+  const { finger } = lock;
+  const name = readName(task, pitch);
+  const string = lock.stringIndex === null ? null : stringOf(task.instrument, lock.stringIndex);
+  const stringName = string && displayPitchClass(string.open);
+  if (string && stringName !== null && semitonesOf(pitch) < string.semitones)
+    return lockIssue('below-string', { pitch: name, string: stringName });
+  if (finger === null) return lockIssue('out-of-reach', { pitch: name, finger, string: stringName });
+  if (finger === '0')
+    return lockIssue('not-open', { pitch: name, strings: task.instrument.strings.map(({ open }) => readName(task, open)) });
+  if (standsBehindNut(task, pitch, lock)) return lockIssue('behind-nut', { pitch: name, finger, string: stringName });
+  if (string === null) return lockIssue('finger-not-in-school', { finger, pitch: name });
+  return lockIssue('out-of-reach', { pitch: name, finger, string: stringName });
+}
+
+/** On every string asked about, the note lies too near the nut for the finger. */
+function standsBehindNut(task: Task, pitch: Pitch, lock: NoteLock): boolean {
+  const strings = task.instrument.strings.filter((_, index) => lock.stringIndex === null || index === lock.stringIndex);
+  return strings.every((string) => semitonesOf(pitch) - string.semitones < Number(lock.finger));
+}
+
+/** Something that keeps placements out: the reach of the hand, or a limit of the brief. */
+interface Barrier {
+  /** What the brief leaves out by it. */
+  readonly leftOut: string;
+  readonly lets: (placement: Placement) => boolean;
+  /** What goes wrong where it alone keeps these placements out. */
+  readonly issue: (placements: readonly Placement[]) => Issue;
+}
+
+/** Which single barrier, lifted, would let the note in; where none does, all that stand in the way. */
+function excluded(task: Task, pitch: Pitch, lock: NoteLock | null, wanted: readonly Placement[]): Issue {
+  const barriers = [reachBarrier(task, pitch), ...task.limits.map((limit) => limitBarrier(task, limit, pitch, lock))];
+  for (const lifted of barriers) {
+    const found = wanted.filter((placement) => barriers.every((barrier) => barrier === lifted || barrier.lets(placement)));
+    if (found.length > 0) return lifted.issue(found);
+  }
+  const closed = barriers.filter(({ lets }) => !wanted.some(lets)).map(({ leftOut }) => leftOut);
+  const limits = closed.length > 0 ? closed : EVERY_BARRIER;
+  return limitIssue('excluded-by-several', { pitch: readName(task, pitch), wish: wishOf(task, lock), limits });
+}
+
+const REACH = 'reach of this hand';
+
+/** What may keep a placement out, all there is. */
+const EVERY_BARRIER: readonly string[] = [REACH, ...LIMIT_NAMES.map(limitPart).flatMap(({ need, words }) => (need ? [words.leftOut] : []))];
+
+/** The hand that spans most for what a placement needs decides what is said. */
+function reachBarrier(task: Task, pitch: Pitch): Barrier {
+  const hand = task.playerHand ?? task.doubleStopHand;
+  return {
+    leftOut: REACH,
+    lets: (placement) => withinReach(task, placement),
+    issue: (placements) => {
+      const [least] = placements
+        .map((placement) => reachOf(task.hand, hand, task.instrument, placement))
+        .toSorted((one, other) => one.needMm - one.span.maxMm - (other.needMm - other.span.maxMm));
+      const [needMm, maxMm] = [least?.needMm ?? 0, least?.span.maxMm ?? 0];
+      return limitIssue('beyond-reach', { pitch: readName(task, pitch), needMm, maxMm, assumed: task.playerHand === null });
+    },
+  };
+}
+
+function limitBarrier(task: Task, limit: ReadLimit, pitch: Pitch, lock: NoteLock | null): Barrier {
+  const { words, need } = limitPart(limit.name);
+  return {
+    leftOut: words.leftOut,
+    lets: (placement) => keepsLimit(limit, placement, lock),
+    issue: ([found]) =>
+      limitIssue('excluded-by-one', {
+        pitch: readName(task, pitch),
+        wish: wishOf(task, lock),
+        limit: words.leftOut,
+        need: found && need ? need(found, placeNames(task, found)) : words.name,
+      }),
+  };
+}
+
+function placeNames(task: Task, placement: Placement): { readonly string: string; readonly position: string } {
+  return {
+    string: displayPitchClass(stringOf(task.instrument, placement.stringIndex).open),
+    position: positionWords({ ...task.hand.positionName(placement, task.line.key), alteration: null }),
+  };
+}
+
+function wishOf(task: Task, lock: NoteLock | null): string | null {
+  if (!lock) return null;
+  const string = lock.stringIndex === null ? null : displayPitchClass(stringOf(task.instrument, lock.stringIndex).open);
+  return wishedText({ finger: lock.finger, string, position: lock.position });
+}

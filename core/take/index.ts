@@ -1,5 +1,0 @@
-export { bowedTone, together } from './bowed-tone.ts';
-export type { Tone } from './bowed-tone.ts';
-export { finePitchHz, strengthAt } from './fine-pitch.ts';
-export { levelOf } from './level.ts';
-export type { Level } from './level.ts';

@@ -1,0 +1,24 @@
+/**
+ * The browser checks documents with validators that were compiled from the schemas, and never looks into a schema itself:
+ * there, whatever the core builds with TypeBox is an empty object, and neither the builder nor what it is told comes along.
+ */
+export function leanTypebox() {
+  return {
+    name: 'lean-typebox',
+    enforce: 'post',
+    apply: (_, { isSsrBuild }) => isSsrBuild !== true,
+    transform(code, id, { ssr } = {}) {
+      if (ssr === true || !id.includes('/core/') || !code.includes('@sinclair/typebox')) return null;
+      const calls = schemaCalls(this.parse(code));
+      return { code: calls.reduceRight((text, { start, end }) => `${text.slice(0, start)}({})${text.slice(end)}`, code), map: null };
+    },
+  };
+}
+
+/** The outermost calls of `Type`, in their order. */
+function schemaCalls(node) {
+  if (Array.isArray(node)) return node.flatMap(schemaCalls);
+  if (typeof node !== 'object' || node === null) return [];
+  if (node.type === 'CallExpression' && node.callee.object?.name === 'Type') return [node];
+  return Object.values(node).flatMap(schemaCalls);
+}

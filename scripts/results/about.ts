@@ -1,0 +1,68 @@
+import type { Brief } from '#core/brief';
+import { wishOf } from '#core/brief/edits';
+import type { Reason } from '#core/explain';
+import { checkpointsOf, handOfPlan, heldAgainst, intoned, onEverySize, ringingNotes, type WayToPlay } from '#core/fit';
+import { plan, type PlanOutcome } from '#core/plan';
+import { finished } from '#core/result';
+import { answerTo, openSession, type Session } from '#core/session';
+import { reasonText, whyNotText } from '../../src/words/reasons.ts';
+
+/** All that the engine says of a brief, as plain data. */
+export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {
+  const outcome = plan(brief, { alternatives: 6 });
+  if (!outcome.ok) return refusal(outcome);
+  const { best, alternatives } = outcome.value;
+  const session = openSession(brief);
+  const hand = handOfPlan(best).hand;
+  return {
+    best,
+    alternatives,
+    intoned: best.notes.map((note) => (note.kind === 'rest' ? null : intoned(best, note))),
+    checks: checkpointsOf(best),
+    ringing: [...ringingNotes(best)],
+    hardest: finished(answerTo(session, 'about-path', { kind: 'about-path', mostHard: 3 })).hardest,
+    held: heldAgainst(best, hand),
+    sizes: onEverySize(best, hand).sizes.map(({ size, held }) => [size, held.verdict]),
+    effects: finished(answerTo(session, 'effects', { kind: 'effects' })).toSorted((one, other) =>
+      compared(one.asked.name, other.asked.name),
+    ),
+    ...answers(session),
+  };
+}
+
+/** The order of the rows is the screen's affair. */
+function compared(one: string, other: string): number {
+  return one < other ? -1 : one > other ? 1 : 0;
+}
+
+/** Why there is no plan, and the plan that the smallest change gives. */
+function refusal(outcome: Extract<PlanOutcome, { ok: false }>): Readonly<Record<string, unknown>> {
+  return {
+    issues: outcome.issues.map(({ where, message, hint }) => ({ where, message, hint })),
+    relaxed: outcome.relaxed,
+  };
+}
+
+/** Reasons, ways to play the first notes, and why not the other ways. */
+function answers(session: Session): Readonly<Record<string, unknown>> {
+  const reasons = finished(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
+  const ways = [0, 1, 2, 3]
+    .map((note) => finished(answerTo(session, 'ways', { kind: 'ways', note })))
+    .slice(0, session.best()?.notes.length ?? 0);
+  return {
+    reasons: reasons.ok ? reasons.value.map(reasonData) : reasons,
+    ways,
+    whys: ways.flatMap((each, note) => (each.ok ? each.value.slice(0, 2).map((way) => whyNotData(session, note, way)) : [])),
+  };
+}
+
+function whyNotData(session: Session, note: number, way: WayToPlay): Readonly<Record<string, unknown>> | null {
+  const why = finished(answerTo(session, 'why-not', { kind: 'why-not', wish: wishOf(note, way) }));
+  return why && { kind: why.kind, sentence: whyNotText(why), delta: why.kind === 'costs' ? why.deltaThousandths : null };
+}
+
+function reasonData(reason: Reason): Readonly<Record<string, unknown>> {
+  const { about, note, evidence } = reason;
+  const compared = 'compared' in evidence ? evidence.compared.deltaThousandths : null;
+  return { about, note, evidence: evidence.kind, deltaThousandths: compared, sentence: reasonText(reason) };
+}

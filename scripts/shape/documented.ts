@@ -1,0 +1,70 @@
+import ts from 'typescript';
+import type { Source } from './sources.ts';
+
+/** How many of some things are as they should be, and where the others stand. */
+export interface Share {
+  readonly good: number;
+  readonly all: number;
+  readonly missing: readonly string[];
+}
+
+/** Exported names with a doc comment; those that a door hands on are counted where they are made. */
+export function exportsDocumented(sources: readonly Source[]): Share {
+  return shareOf(sources, (node, source) => {
+    const exported = ts.canHaveModifiers(node) && ts.getModifiers(node)?.some((each) => each.kind === ts.SyntaxKind.ExportKeyword) === true;
+    if (!exported || node.parent !== source.tree) return null;
+    return hasDoc(node, source);
+  });
+}
+
+/** Fields of exported interfaces and type literals with a doc comment, on the field itself or on the group it begins. */
+export function fieldsDocumented(sources: readonly Source[]): Share {
+  return shareOf(sources, (node, source) => (ts.isPropertySignature(node) && isExported(node) ? hasDoc(node, source) : null));
+}
+
+/** Errors thrown with the value that is wrong in their words. */
+export function throwsWithValue(sources: readonly Source[]): Share {
+  return shareOf(sources, (node) => {
+    if (!ts.isThrowStatement(node)) return null;
+    const made = node.expression;
+    const [words] = ts.isNewExpression(made) ? (made.arguments ?? []) : [made];
+    return words !== undefined && !ts.isStringLiteral(words) && !ts.isNoSubstitutionTemplateLiteral(words);
+  });
+}
+
+/** Lines that are only comment, of all lines that are not empty. */
+export function commentShare(sources: readonly Source[]): number {
+  const lines = sources.flatMap(({ text }) => text.split('\n').map((line) => line.trim())).filter((line) => line !== '');
+  return lines.filter((line) => /^(\/\/|\/\*|\*)/.test(line)).length / Math.max(1, lines.length);
+}
+
+function shareOf(sources: readonly Source[], judge: (node: ts.Node, source: Source) => boolean | null): Share {
+  let [good, all] = [0, 0];
+  const missing: string[] = [];
+  for (const source of sources) {
+    const visit = (node: ts.Node): void => {
+      const verdict = judge(node, source);
+      if (verdict !== null) {
+        all += 1;
+        if (verdict) good += 1;
+        else missing.push(`${source.path}:${source.tree.getLineAndCharacterOfPosition(node.getStart()).line + 1}`);
+      }
+      ts.forEachChild(node, visit);
+    };
+    visit(source.tree);
+  }
+  return { good, all, missing };
+}
+
+function hasDoc(node: ts.Node, { text }: Source): boolean {
+  return (ts.getLeadingCommentRanges(text, node.getFullStart()) ?? []).some(({ pos }) => text.startsWith('/**', pos));
+}
+
+function isExported(node: ts.Node): boolean {
+  for (let above: ts.Node | undefined = node.parent; above; above = above.parent) {
+    if ((ts.isInterfaceDeclaration(above) || ts.isTypeAliasDeclaration(above)) && ts.isSourceFile(above.parent)) {
+      return ts.getModifiers(above)?.some((each) => each.kind === ts.SyntaxKind.ExportKeyword) === true;
+    }
+  }
+  return false;
+}

@@ -1,0 +1,19 @@
+import type { Documents } from '#core/documents';
+import { DEMO_PIECES } from './pieces.ts';
+import { DEMO_STUDIO } from './studio.ts';
+
+/** The demo: documents of every kind, and by the player's name which instrument this player has. */
+export interface Demo {
+  readonly documents: Documents;
+  readonly instrumentOf: Readonly<Record<string, string>>;
+}
+
+/** Everything of the made-up studio. */
+export const DEMO: Demo = {
+  documents: {
+    piece: DEMO_PIECES,
+    instrument: DEMO_STUDIO.map(({ instrument }) => instrument),
+    player: DEMO_STUDIO.map(({ player }) => player),
+  },
+  instrumentOf: Object.fromEntries(DEMO_STUDIO.map(({ player, instrument }) => [player.name, instrument.name])),
+};

@@ -1,0 +1,45 @@
+import { QueryClient, useQuery } from '@tanstack/react-query';
+
+/** What a component has of a question: nothing yet, the answer to this very question, or why there is none. */
+export type Asked<Value> =
+  | { readonly state: 'waiting' }
+  | { readonly state: 'answered'; readonly value: Value }
+  | { readonly state: 'failed'; readonly message: string; readonly again: () => void };
+
+/** A question that takes its time. */
+export interface Asking<Value> {
+  /** What makes it this question and no other: plain values. */
+  readonly key: readonly unknown[];
+  readonly ask: (signal: AbortSignal) => Promise<Value>;
+  /** Not before this is so. */
+  readonly when?: boolean;
+  /** How long the answer is kept after the last who looked at it has gone, ms. */
+  readonly keptMs?: number;
+}
+
+const questions = new QueryClient({
+  defaultOptions: { queries: { retry: false, staleTime: Infinity, networkMode: 'always' } },
+});
+
+/**
+ * Asks a question in a component. The answer belongs to the key: while the answer to another is on its way, nothing of the
+ * one before is shown. A question that is no longer asked is taken back.
+ */
+export function useAsked<Value>({ key, ask, when = true, keptMs = 0 }: Asking<Value>): Asked<Value> {
+  const { data, error, refetch } = useQuery(
+    {
+      queryKey: key,
+      queryFn: async ({ signal }) => ({ value: await ask(signal) }),
+      enabled: when,
+      gcTime: keptMs,
+    },
+    questions,
+  );
+  if (data !== undefined) return { state: 'answered', value: data.value };
+  return error === null ? { state: 'waiting' } : { state: 'failed', message: error.message, again: () => void refetch() };
+}
+
+/** The answer once it is there, else null; for what is told beside something else and may be missing. */
+export function answerOf<Value>(asked: Asked<Value>): Value | null {
+  return asked.state === 'answered' ? asked.value : null;
+}

@@ -1,0 +1,179 @@
+import { proxy, type Remote, wrap } from 'comlink';
+import type { Brief } from '#core/brief';
+import type { PlanOutcome } from '#core/plan';
+import type { Answer, Question, QuestionKind } from '#core/session';
+import type { Engine, Questions, Report } from './protocol.ts';
+
+/** A worker as the client needs it. */
+export type EngineWorker = Pick<Worker, 'addEventListener' | 'removeEventListener' | 'postMessage' | 'terminate'>;
+
+/** How long a plan waits for a step of something cancelled before the worker is ended and started anew, ms. */
+const PATIENCE_MS = 250;
+
+/** A cancelled call is given at least so long to end by itself, ms. */
+const LEAST_PATIENCE_MS = 20;
+
+/** How many briefs the worker keeps solved; the one asked about longest ago makes room. */
+const MOST_SESSIONS = 8;
+
+/** Why a call has no answer: nobody wants it any more, or the worker died under it. */
+export class Unanswered extends Error {
+  constructor(readonly why: 'cancelled' | 'died') {
+    super(why === 'cancelled' ? 'The question was taken back' : 'The worker that was to answer has died');
+  }
+}
+
+/** A question of one kind. */
+export type QuestionOf<Kind extends QuestionKind> = Question<Kind> & { readonly kind: Kind };
+
+/** How something is asked. */
+export interface AskOptions {
+  /** Takes the question back. */
+  readonly signal?: AbortSignal | undefined;
+  /** Hears how much of a long line is laid out, 0 to 1. */
+  readonly report?: Report | undefined;
+}
+
+/** A call in flight. */
+interface Call {
+  readonly kind: QuestionKind;
+  readonly since: number;
+  /** Nobody waits for it any more, but the worker has not said that it stopped. */
+  readonly cancelled: boolean;
+  /** Asks the worker, or the one that takes its place. */
+  readonly send: () => void;
+  readonly reject: (reason: Error) => void;
+}
+
+/** The worker that is running, and the briefs open in it, the one asked about last at the end. */
+interface Connection {
+  readonly worker: EngineWorker;
+  readonly remote: Remote<Engine>;
+  readonly questions: Questions;
+  open: readonly number[];
+}
+
+/**
+ * The one place that talks to the engine's worker. Every brief is solved once: whatever is asked about the same brief
+ * builds on that. A worker that dies rejects every call in flight, and the next question starts another.
+ */
+export class EngineClient {
+  private connection: Connection | null = null;
+  private readonly calls = new Map<number, Call>();
+  private readonly sessions = new WeakMap<Brief, number>();
+  private lastNumber = 0;
+
+  constructor(private readonly start: () => EngineWorker) {}
+
+  /** The best plan of a brief, or why there is none and what would help. */
+  async plan(brief: Brief, options: AskOptions = {}): Promise<PlanOutcome> {
+    const outcome = await this.ask(brief, { kind: 'plan' }, options);
+    // The plan came over with a copy of its brief: what is asked about that is asked of the same session.
+    if (outcome.ok) this.sessions.set(outcome.value.best.brief, this.sessionOf(brief));
+    return outcome;
+  }
+
+  /** Asks about a brief; rejects with `Unanswered` where the question is taken back or the worker dies. */
+  ask<Kind extends QuestionKind>(brief: Brief, question: QuestionOf<Kind>, options: AskOptions = {}): Promise<Answer<Kind>> {
+    const { signal, report } = options;
+    if (signal?.aborted === true) return Promise.reject(new Unanswered('cancelled'));
+    const number = this.nextNumber();
+    return new Promise<Answer<Kind>>((resolve, reject) => {
+      const send = (): void => {
+        const connection = this.connected();
+        const ask = connection.questions[question.kind];
+        const said = ask({ number, session: this.opened(connection, brief) }, question, report ? proxy(report) : null);
+        said.then((come) => (come === null ? undefined : resolve(come.answer)), reject).finally(() => this.settled(connection, number));
+      };
+      this.calls.set(number, { kind: question.kind, since: performance.now(), cancelled: false, send, reject });
+      signal?.addEventListener('abort', () => this.cancel(number), { once: true });
+      send();
+      if (question.kind === 'plan' && this.isHeldUp()) this.endSoonIfHeldUp(0);
+    });
+  }
+
+  private cancel(number: number): void {
+    const call = this.calls.get(number);
+    if (!call || call.cancelled) return;
+    this.calls.set(number, { ...call, cancelled: true });
+    call.reject(new Unanswered('cancelled'));
+    void this.connection?.remote.cancel(number);
+    this.endSoonIfHeldUp(performance.now() - call.since);
+  }
+
+  /** The worker has answered or dropped a call; what comes from one that was ended meanwhile no longer counts. */
+  private settled(connection: Connection, number: number): void {
+    if (this.connection === connection) this.calls.delete(number);
+  }
+
+  /** Whether the worker is busy with a plan nobody wants, or keeps a plan waiting for something nobody wants. */
+  private isHeldUp(): boolean {
+    const calls = [...this.calls.values()];
+    const dropped = calls.filter(({ cancelled }) => cancelled);
+    const planWaits = calls.some(({ kind, cancelled }) => kind === 'plan' && !cancelled);
+    return dropped.some(({ kind }) => kind === 'plan' || planWaits);
+  }
+
+  /** Between two steps a cancelled call ends by itself: only a long step is ended with its worker. */
+  private endSoonIfHeldUp(heldUpMs: number): void {
+    setTimeout(() => this.isHeldUp() && this.startAnew(), Math.max(LEAST_PATIENCE_MS, PATIENCE_MS - heldUpMs));
+  }
+
+  /** Ends the worker; what is still wanted is asked of a new one. */
+  private startAnew(): void {
+    this.disconnect();
+    for (const [number, { cancelled }] of this.calls) if (cancelled) this.calls.delete(number);
+    for (const { send } of [...this.calls.values()]) send();
+  }
+
+  private died(connection: Connection): void {
+    if (this.connection !== connection) return;
+    this.disconnect();
+    const lost = [...this.calls.values()];
+    this.calls.clear();
+    for (const { reject } of lost) reject(new Unanswered('died'));
+  }
+
+  private disconnect(): void {
+    this.connection?.worker.terminate();
+    this.connection = null;
+  }
+
+  private connected(): Connection {
+    if (this.connection) return this.connection;
+    const worker = this.start();
+    const remote = wrap<Engine>(worker);
+    const connection: Connection = { worker, remote, questions: remote, open: [] };
+    worker.addEventListener('error', () => this.died(connection));
+    worker.addEventListener('messageerror', () => this.died(connection));
+    this.connection = connection;
+    return connection;
+  }
+
+  /** The number of the brief's session, which is open in the worker from then on. */
+  private opened(connection: Connection, brief: Brief): number {
+    const session = this.sessionOf(brief);
+    if (!connection.open.includes(session)) void connection.remote.open(session, brief);
+    const open = [...connection.open.filter((each) => each !== session), session];
+    for (const closed of open.slice(0, -MOST_SESSIONS)) void connection.remote.close(closed);
+    connection.open = open.slice(-MOST_SESSIONS);
+    return session;
+  }
+
+  /** The number of a brief's session: the same brief, by identity, has the same, so that undo finds it solved. */
+  sessionOf(brief: Brief): number {
+    const known = this.sessions.get(brief);
+    if (known !== undefined) return known;
+    const session = this.nextNumber();
+    this.sessions.set(brief, session);
+    return session;
+  }
+
+  private nextNumber(): number {
+    this.lastNumber += 1;
+    return this.lastNumber;
+  }
+}
+
+/** The page's engine. */
+export const engine = new EngineClient(() => new Worker(new URL('./engine.worker.ts', import.meta.url), { type: 'module' }));

@@ -1,0 +1,96 @@
+import { expose } from 'comlink';
+import type { Steps } from '#core/result';
+import { type Answer, openSession, type QuestionKind, type Session } from '#core/session';
+import { anotherTask } from './another-task.ts';
+import type { Answering, Engine, Report, Ticket } from './protocol.ts';
+import { DROPPED, StepQueue } from './queue.ts';
+
+/** The order in which questions are answered: the plan first, then what is shown of one note, then what is looked up. */
+const RANKS: Readonly<Record<QuestionKind, number>> = {
+  plan: 0,
+  ways: 1,
+  'about-path': 1,
+  reasons: 2,
+  'why-not': 2,
+  alternatives: 3,
+  'what-changed': 4,
+  effects: 4,
+};
+
+const sessions = new Map<number, Session>();
+const queue = new StepQueue(anotherTask);
+
+/** The calls under way, by number: one that was cancelled is not among them. */
+const underWay = new Set<number>();
+
+/** What most briefs need is the plan alone; what else can be asked comes with the first question. */
+const loadAnswers = () => import('./answers.ts');
+
+function sessionOf({ session }: Ticket): Session {
+  const open = sessions.get(session);
+  if (!open) throw new RangeError(`There is no session ${session}: it was closed, or never opened`);
+  return open;
+}
+
+/** Answers a kind of question. */
+function answering<Kind extends QuestionKind>(kind: Kind): Answering<Kind> {
+  return (ticket, question) =>
+    whileUnderWay(ticket, async () => {
+      const session = sessionOf(ticket);
+      const { answerTo } = await loadAnswers();
+      return await inTurn(ticket, kind, answerTo<Kind>(session, kind, question));
+    });
+}
+
+/** The plan itself needs nothing that must be brought; why there is none does. */
+const plan: Answering<'plan'> = (ticket, question, report) =>
+  whileUnderWay(ticket, async () => {
+    const session = sessionOf(ticket);
+    const best = await inTurn(ticket, 'plan', bestOf(session, report));
+    if (best === null) return null;
+    if (best.answer !== 'none') return { answer: best.answer };
+    const { answerTo } = await loadAnswers();
+    return await inTurn(ticket, 'plan', answerTo(session, 'plan', question));
+  });
+
+function* bestOf(session: Session, report: Report | null): Steps<Answer<'plan'> | 'none'> {
+  session.attempt(report ?? undefined);
+  const best = session.best();
+  return best ? { ok: true, value: { best, alternatives: [] } } : 'none';
+}
+
+async function whileUnderWay<Value>({ number }: Ticket, work: () => Promise<Value>): Promise<Value> {
+  underWay.add(number);
+  try {
+    return await work();
+  } finally {
+    underWay.delete(number);
+  }
+}
+
+/** Takes the steps when their turn comes; null for a call that was cancelled, be it while it waited for what answers it. */
+async function inTurn<Value>({ number }: Ticket, kind: QuestionKind, steps: Steps<Value>): Promise<{ readonly answer: Value } | null> {
+  if (!underWay.has(number)) return null;
+  const answer = await queue.add(number, RANKS[kind], steps);
+  return answer === DROPPED ? null : { answer };
+}
+
+function cancel(number: number): void {
+  underWay.delete(number);
+  queue.drop(number);
+}
+
+const engine: Engine = {
+  open: (session, brief) => void sessions.set(session, openSession(brief)),
+  close: (session) => void sessions.delete(session),
+  cancel,
+  plan,
+  alternatives: answering('alternatives'),
+  ways: answering('ways'),
+  reasons: answering('reasons'),
+  'why-not': answering('why-not'),
+  'about-path': answering('about-path'),
+  effects: answering('effects'),
+  'what-changed': answering('what-changed'),
+};
+expose(engine);

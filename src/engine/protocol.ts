@@ -1,0 +1,32 @@
+import type { Brief } from '#core/brief';
+import type { Answer, Question, QuestionKind } from '#core/session';
+
+/** One call to the worker: by its number it can be cancelled. */
+export interface Ticket {
+  /** No two calls have the same. */
+  readonly number: number;
+  /** Which of the briefs opened before it is about. */
+  readonly session: number;
+}
+
+/** Hears how much of a long line is laid out, 0 to 1. */
+export type Report = (share: number) => void;
+
+/** What a call comes back with: the answer, or null once it was cancelled. */
+export type Said<Kind extends QuestionKind> = { readonly answer: Answer<Kind> } | null;
+
+/** Answers one kind of question. */
+export type Answering<Kind extends QuestionKind> = (ticket: Ticket, question: Question<Kind>, report: Report | null) => Promise<Said<Kind>>;
+
+/** The questions of a session, each a call of the worker. */
+export type Questions = { readonly [Kind in QuestionKind]: Answering<Kind> };
+
+/** What the worker offers. */
+export interface Engine extends Questions {
+  /** Opens a session on a brief, under a number that the page gives it. */
+  readonly open: (session: number, brief: Brief) => void;
+  /** Forgets a session and what was solved for it. */
+  readonly close: (session: number) => void;
+  /** Drops a call: it takes no further step. */
+  readonly cancel: (number: number) => void;
+}

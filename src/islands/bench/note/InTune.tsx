@@ -1,0 +1,229 @@
+import { useState } from 'react';
+import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop } from '#core/fit';
+import { CONTACT_SHARES, contactPointMm, type Instrument, mmPerTenCents, soundingLengthMm } from '#core/instrument';
+import { beatsOff, type Check, type Intonation, openStringHz, otherOctave } from '#core/intonation';
+import { noteLabel, pitchLabel } from '#core/pitch';
+import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
+import { Fact, FactList } from '../../../ui/FactList.tsx';
+import { Figure } from '../../../ui/Figure.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import {
+  beatsDerivation,
+  centsDerivation,
+  contactDerivation,
+  hzDerivation,
+  ringDerivation,
+  ringingDerivation,
+  soundingDerivation,
+  targetPlaceDerivation,
+  tenCentsDerivation,
+} from '../../../words/derivations.ts';
+import {
+  centsText,
+  checkAgainstTarget,
+  checkText,
+  conflictText,
+  exactMmText,
+  hzText,
+  signedMmText,
+  soundedText,
+} from '../../../words/intonation.ts';
+import { mmText } from '../../../words/plan-words.ts';
+import { SystemChoice } from '../../SystemChoice.tsx';
+
+/** Errors for which the beats are told, cents. */
+const ERRORS = [5, 10, 20] as const;
+
+/** Where the selected note is aimed at, how it is checked, and where the bow meets the string for it. */
+export function InTune({ plan, note }: { readonly plan: Plan; readonly note: PlannedSound }) {
+  const [errorCents, setErrorCents] = useState<number>(ERRORS[1]);
+  const [share, setShare] = useState<number>(CONTACT_SHARES.usual);
+  const instrument = instrumentOf(plan);
+  const intonation = intonationOf(plan);
+  return (
+    <>
+      <p className="mt-2">
+        Aims at <SystemChoice intonation={plan.brief.intonation} />
+      </p>
+      {intoned(plan, note).map((each) => (
+        <section key={each.stop.string} aria-label={`${pitchLabel(each.stop.written)} in tune`}>
+          {note.stops.length > 1 && (
+            <Heading as="h3" className="mt-2">
+              {pitchLabel(each.stop.written)}
+            </Heading>
+          )}
+          <Target intoned={each} instrument={instrument} intonation={intonation} />
+          {each.stop.finger !== '0' && (
+            <Checks intoned={each} instrument={instrument} errorCents={errorCents} onErrorCents={setErrorCents} />
+          )}
+          <Bowing intoned={each} lengthMm={instrument.stringLengthMm} share={share} onShare={setShare} />
+        </section>
+      ))}
+    </>
+  );
+}
+
+interface TargetProps {
+  readonly intoned: IntonedStop;
+  readonly instrument: Instrument;
+  readonly intonation: Intonation;
+}
+
+function Target({ intoned: each, instrument, intonation }: TargetProps) {
+  const { stop, target } = each;
+  const { stringLengthMm, a4Hz } = instrument;
+  const index = instrument.strings.findIndex((string) => string.number === stop.string);
+  const string = instrument.strings[index];
+  const stopped = stop.finger !== '0' && !stop.harmonic;
+  return (
+    <FactList className="mt-1">
+      <Fact name="From equal">
+        <Figure how={stopped ? centsDerivation(each, intonation) : ringingDerivation()}>{centsText(target.cents)}</Figure>
+      </Fact>
+      <Fact name="Sounds">
+        <Figure how={hzDerivation(each, a4Hz)}>{hzText(target.hz)}</Figure>
+      </Fact>
+      {stopped && string && (
+        <Fact name="Finger at">
+          <Figure how={targetPlaceDerivation(each, stringLengthMm, openStringHz(instrument, string), instrument.pressingMm[index] ?? 0)}>
+            {exactMmText(target.mmFromNut)}
+          </Figure>
+          {Math.abs(target.mmFromEqual) >= 0.05 && <>, {signedMmText(target.mmFromEqual)} from the equal place</>}
+        </Fact>
+      )}
+      {stopped && (
+        <Fact name="Ten cents here">
+          <Figure how={tenCentsDerivation(stop.semitonesAboveOpen, stringLengthMm)}>
+            {mmText(mmPerTenCents(stringLengthMm, stop.semitonesAboveOpen))}
+          </Figure>
+        </Fact>
+      )}
+    </FactList>
+  );
+}
+
+interface ChecksProps {
+  readonly intoned: IntonedStop;
+  readonly instrument: Instrument;
+  readonly errorCents: number;
+  readonly onErrorCents: (cents: number) => void;
+}
+
+function Checks({ intoned: each, instrument, errorCents, onErrorCents }: ChecksProps) {
+  return (
+    <>
+      <Heading as="h3" className="mt-3">
+        Checks
+      </Heading>
+      {each.ringsWith.length > 0 && (
+        <p className="text-[15px] text-verdigris">
+          Rings with open {each.ringsWith.map((number) => nameOfString(instrument, number)).join(' and ')},{' '}
+          <Figure how={ringDerivation()}>{each.ring.toFixed(1)} times as strongly as an octave</Figure>.
+        </p>
+      )}
+      {each.checks.length === 0 ? (
+        <NoCheck instrument={instrument} stop={each.stop} />
+      ) : (
+        <ol className="mt-1 list-decimal pl-5 text-[15px] leading-snug">
+          {each.checks.map((check) => (
+            <li key={`${check.kind} ${check.string} ${check.ratio.p}`} className="mb-1">
+              <CheckWords check={check} intoned={each} instrument={instrument} errorCents={errorCents} />
+            </li>
+          ))}
+        </ol>
+      )}
+      {each.checks.some((check) => check.pureCents !== null) && (
+        <label className="text-sm text-dove-dark">
+          Beats for an error of{' '}
+          <select className={SENTENCE_PART} value={errorCents} onChange={(event) => onErrorCents(Number(event.target.value))}>
+            {ERRORS.map((cents) => (
+              <option key={cents} value={cents}>
+                {cents} cents
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {each.conflicts.map((conflict) => (
+        <p key={`${conflict.one.string} ${conflict.other.string}`} className="mt-1.5 text-[15px] leading-snug">
+          {conflictText(conflict)}
+        </p>
+      ))}
+    </>
+  );
+}
+
+function nameOfString({ strings }: Instrument, number: string): string {
+  return noteLabel(strings.find((string) => string.number === number)?.name ?? '');
+}
+
+function NoCheck({ instrument, stop }: { readonly instrument: Instrument; readonly stop: Stop }) {
+  const substitute = otherOctave(instrument, checkedNote(instrument, stop).pitch);
+  return (
+    <p className="text-[15px] leading-snug">
+      None: no open string, harmonic or lower place answers this note.
+      {substitute && ` Find ${checkText(substitute)} first, then this.`}
+    </p>
+  );
+}
+
+interface CheckWordsProps {
+  readonly check: Check;
+  readonly intoned: IntonedStop;
+  readonly instrument: Instrument;
+  readonly errorCents: number;
+}
+
+function CheckWords({ check, intoned: each, instrument, errorCents }: CheckWordsProps) {
+  const beats = beatsOff(instrument, checkedNote(instrument, each.stop), check, errorCents);
+  return (
+    <>
+      {checkText(check)}, {soundedText(check)}
+      {beats !== null && check.sounded === 'together' && (
+        <>
+          : <Figure how={beatsDerivation(`${check.ratio.p} : ${check.ratio.q}`, errorCents)}>{beats.toFixed(1)} beats a second</Figure>
+        </>
+      )}
+      {check.pureCents !== null && <span className="text-dove-dark"> ({checkAgainstTarget(check, each.target.cents)})</span>}
+    </>
+  );
+}
+
+interface BowingProps {
+  readonly intoned: IntonedStop;
+  readonly lengthMm: number;
+  readonly share: number;
+  readonly onShare: (share: number) => void;
+}
+
+function Bowing({ intoned: { stop }, lengthMm, share, onShare }: BowingProps) {
+  const semitones = stop.harmonic ? 0 : stop.semitonesAboveOpen;
+  return (
+    <>
+      <Heading as="h3" className="mt-3">
+        Bow
+      </Heading>
+      <p className="text-[15px] leading-snug">
+        Sounding length <Figure how={soundingDerivation(semitones, lengthMm)}>{mmText(soundingLengthMm(lengthMm, semitones))}</Figure> on{' '}
+        {noteLabel(stop.open)}; contact{' '}
+        <Figure how={contactDerivation(semitones, lengthMm, share)}>{exactMmText(contactPointMm(lengthMm, semitones, share))}</Figure> from
+        the bridge.
+      </p>
+      <label className="mt-1 flex items-center gap-2 text-sm text-dove-dark">
+        at {Math.round(share * 100)} % of it
+        <input
+          type="range"
+          className="w-28 accent-ink"
+          aria-label="Contact point, share of the sounding length"
+          aria-valuetext={`${Math.round(share * 100)} %`}
+          min={CONTACT_SHARES.least}
+          max={CONTACT_SHARES.most}
+          step={0.01}
+          value={share}
+          onChange={(event) => onShare(Number(event.target.value))}
+        />
+      </label>
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+import { lazy, Suspense } from 'react';
+import type { Plan } from '#core/plan/describe';
+import { stretchOf, useSelection } from '../../../state/selection.ts';
+import { EmptyState } from '../../../ui/EmptyState.tsx';
+
+/** Comes when a note is chosen: the bench is drawn without it. */
+const SelectedNote = lazy(async () => ({ default: (await import('./SelectedNote.tsx')).SelectedNote }));
+
+const StretchPanel = lazy(async () => ({ default: (await import('./StretchPanel.tsx')).StretchPanel }));
+
+/** The selected note: what it is, how else it can be played, and how the hand gets there. */
+export function NotePanel({ plan }: { readonly plan: Plan }) {
+  const selected = useSelection((selection) => selection.selected);
+  const stretchFrom = useSelection((selection) => selection.stretchFrom);
+  const note = selected === null ? undefined : plan.notes[selected];
+  const stretch = stretchOf({ selected, stretchFrom });
+  return (
+    <aside
+      aria-label="Selected note"
+      tabIndex={-1}
+      className="no-print border-line pl-5 max-lg:mt-4 max-lg:pl-0 lg:sticky lg:top-2 lg:row-span-2 lg:max-h-[calc(100vh-9.4rem)] lg:self-start lg:overflow-y-auto lg:border-l [scrollbar-width:thin]"
+    >
+      {stretch && stretch.to < plan.notes.length && (
+        <Suspense>
+          <StretchPanel plan={plan} stretch={stretch} />
+        </Suspense>
+      )}
+      {selected !== null && note?.kind === 'note' ? (
+        <Suspense>
+          <SelectedNote plan={plan} index={selected} note={note} />
+        </Suspense>
+      ) : (
+        <Nothing />
+      )}
+    </aside>
+  );
+}
+
+function Nothing() {
+  return (
+    <EmptyState title="Choose a note">
+      Click a note or a bead, or press → for the first. Then press 0 to 4 for another finger, ↑ ↓ for another string, or drag the bead: the
+      rest is planned anew around it. With Shift you select several.
+    </EmptyState>
+  );
+}

@@ -1,0 +1,221 @@
+import { Lock, LockOpen } from 'lucide-react';
+import { Fragment, type ReactNode } from 'react';
+import { lockOf, wishOf } from '#core/brief/edits';
+import { handOfPlan, type WayToPlay } from '#core/fit';
+import { semitoneSpaceMm } from '#core/instrument';
+import { positionWords } from '#core/messages';
+import { noteLabel } from '#core/pitch';
+import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
+import { answerOf } from '../../../engine/asked.ts';
+import { useEngine } from '../../../engine/queries.ts';
+import { unlock } from '../../../state/brief-actions.ts';
+import { wishFor } from '../../../state/planning-actions.ts';
+import { Answered } from '../../../ui/Answered.tsx';
+import { Button } from '../../../ui/Button.tsx';
+import { Fact, FactList } from '../../../ui/FactList.tsx';
+import { Figure } from '../../../ui/Figure.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { Tabs } from '../../../ui/Tabs.tsx';
+import {
+  placeDerivation,
+  reachDerivation,
+  roomDerivation,
+  semitonesDerivation,
+  tenCentsDerivation,
+  travelDerivation,
+} from '../../../words/derivations.ts';
+import { wayLabel } from '../../../words/labels.ts';
+import {
+  fingeringText,
+  mmText,
+  movementText,
+  placeText,
+  reachText,
+  semitonesText,
+  shiftMoment,
+  shiftSpeed,
+  soundText,
+} from '../../../words/plan-words.ts';
+import { Guides } from './Guides.tsx';
+import { InTune } from './InTune.tsx';
+import { WhyPanel } from './WhyPanel.tsx';
+import { WriteTab } from './WriteTab.tsx';
+
+const TABS = ['fingering', 'in-tune', 'write'] as const;
+
+const TAB_LABELS: Readonly<Record<(typeof TABS)[number], string>> = {
+  fingering: 'Fingering',
+  'in-tune': 'In tune',
+  write: 'Write',
+};
+
+interface SelectedNoteProps {
+  readonly plan: Plan;
+  readonly index: number;
+  readonly note: PlannedSound;
+}
+
+/** One note: what it is, how else it can be played, how the hand gets there, and why; or where it is in tune. */
+export function SelectedNote({ plan, index, note }: SelectedNoteProps) {
+  return (
+    <>
+      <h2 className="text-2xl font-semibold">{soundText(note)}</h2>
+      <p className="text-lg">{fingeringText(note)}</p>
+      <Tabs label="About the note" names={TABS} nameOf={(tab) => TAB_LABELS[tab]}>
+        {(tab) => TAB_VIEWS[tab]({ plan, index, note })}
+      </Tabs>
+    </>
+  );
+}
+
+/** What each tab shows. */
+const TAB_VIEWS: Readonly<Record<(typeof TABS)[number], (props: SelectedNoteProps) => ReactNode>> = {
+  fingering: (props) => <Fingered {...props} />,
+  'in-tune': ({ plan, note }) => <InTune plan={plan} note={note} />,
+  write: (props) => <WriteTab {...props} />,
+};
+
+function Fingered({ plan, index, note }: SelectedNoteProps) {
+  const shift = plan.shifts.find((each) => each.to === index);
+  const asked = useEngine(plan.brief, { kind: 'ways', note: index });
+  const answer = answerOf(asked);
+  const ways = answer?.ok ? answer.value : [];
+  return (
+    <>
+      <Facts plan={plan} note={note} />
+      <p className="mt-3">
+        <LockButton index={index} note={note} />
+      </p>
+      <Answered asked={asked}>{() => <OtherWays ways={ways} index={index} note={note} />}</Answered>
+      {shift && <Arrival plan={plan} shift={shift} />}
+      <WhyPanel plan={plan} index={index} note={note} ways={ways} />
+    </>
+  );
+}
+
+function Facts({ plan, note }: { readonly plan: Plan; readonly note: PlannedSound }) {
+  const { stringLengthMm } = plan;
+  const stop = note.stops[0];
+  const place = placeText(note);
+  return (
+    <FactList className="mt-2">
+      {stop.finger !== '0' && <Fact name="Position">{positionWords(note.position)}</Fact>}
+      <Fact name="From the nut">
+        {note.stops.map((each, order) => (
+          <Fragment key={each.string}>
+            {order > 0 && ', '}
+            <Figure how={placeDerivation(each, stringLengthMm)}>{mmText(each.mmFromNut)}</Figure>
+          </Fragment>
+        ))}
+      </Fact>
+      <Fact name={`Above open ${noteLabel(stop.open)}`}>
+        <Figure how={semitonesDerivation(stop)}>{semitonesText(stop.semitonesAboveOpen)}</Figure>
+      </Fact>
+      {note.reach && note.reach.needMm > 0 && (
+        <Fact name="Reach">
+          <Figure how={reachDerivation(note.reach, stringLengthMm)}>{reachText(note.reach)}</Figure>
+        </Fact>
+      )}
+      {place !== '' && place !== 'open' && <Fact name="Finger">{place}</Fact>}
+      <Room plan={plan} semitones={stop.semitonesAboveOpen} />
+    </FactList>
+  );
+}
+
+/** Where the next semitone is narrower than two fingertips: a finger set there gives way to its neighbour. */
+function Room({ plan, semitones }: { readonly plan: Plan; readonly semitones: number }) {
+  const spaceMm = semitoneSpaceMm(plan.stringLengthMm, semitones);
+  const { fingerDistanceMm } = handOfPlan(plan).hand;
+  if (semitones === 0 || spaceMm >= fingerDistanceMm) return null;
+  return (
+    <Fact name="Crowded">
+      <Figure how={roomDerivation(plan, semitones)}>{mmText(spaceMm)}</Figure> to the next semitone, two fingertips take{' '}
+      {mmText(fingerDistanceMm)}
+    </Fact>
+  );
+}
+
+function LockButton({ index, note }: { readonly index: number; readonly note: PlannedSound }) {
+  if (note.locked) {
+    return (
+      <Button onClick={() => unlock(index)}>
+        <LockOpen size={15} aria-hidden="true" /> Let this note go
+      </Button>
+    );
+  }
+  return (
+    <Button onClick={() => void wishFor(lockOf(index, note))}>
+      <Lock size={15} aria-hidden="true" /> Fix it as it is
+    </Button>
+  );
+}
+
+/** All fingers and strings on which this hand can play the note, string by string. */
+function OtherWays({ ways, index, note }: { readonly ways: readonly WayToPlay[]; readonly index: number; readonly note: PlannedSound }) {
+  const strings = [...new Set(ways.map((way) => way.open))];
+  const stop = note.stops[0];
+  return (
+    <section aria-label="Other ways to play it" className="mt-4">
+      <Heading as="h3">Play it with</Heading>
+      <table className="mt-1">
+        <tbody>
+          {strings.map((open) => (
+            <tr key={open}>
+              <th scope="row" className="py-1 pr-3 text-left font-normal text-dove-dark">
+                {ways.find((way) => way.open === open)?.string} ({noteLabel(open)})
+              </th>
+              <td className="flex flex-wrap gap-1.5 py-1">
+                {ways
+                  .filter((way) => way.open === open)
+                  .map((way) => (
+                    <WayButton
+                      key={wayLabel(way)}
+                      way={way}
+                      index={index}
+                      current={way.open === stop.open && way.finger === stop.finger && way.upperFinger === (note.stops[1]?.finger ?? null)}
+                    />
+                  ))}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function WayButton({ way, index, current }: { readonly way: WayToPlay; readonly index: number; readonly current: boolean }) {
+  const place = way.finger === '0' ? 'open string' : positionWords(way.position);
+  return (
+    <Button
+      outside={!way.allowed}
+      aria-pressed={current}
+      title={way.allowed ? place : `${place}: outside the limits of this brief`}
+      aria-label={`finger ${wayLabel(way)} on ${way.string}, ${place}${way.allowed ? '' : ', outside the limits'}`}
+      onClick={() => void wishFor(wishOf(index, way))}
+    >
+      {wayLabel(way)}
+    </Button>
+  );
+}
+
+function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
+  const speed = shiftSpeed(shift);
+  const arrival = plan.notes[shift.to];
+  const semitones = arrival?.kind === 'note' ? arrival.stops[0].semitonesAboveOpen : 0;
+  return (
+    <section aria-label="How you get there" className="mt-4">
+      <Heading as="h3">How you get there</Heading>
+      <p className="mt-1">
+        Shift from {shift.fromFinger} in {positionWords(shift.fromPosition)}, {shiftMoment(shift)}. The hand moves{' '}
+        <strong>
+          {semitonesText(shift.handSemitones)}, <Figure how={travelDerivation(shift)}>{mmText(shift.handMm)}</Figure>
+        </strong>
+        {speed === null ? '' : ` (${Math.round(speed)} mm/s)`}; the notes{' '}
+        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. Ten cents there are{' '}
+        <Figure how={tenCentsDerivation(semitones, plan.stringLengthMm)}>{mmText(shift.mmPerTenCents)}</Figure>.
+      </p>
+      <Guides guides={shift.guides} />
+    </section>
+  );
+}

@@ -1,0 +1,98 @@
+import { useState } from 'react';
+import type { Lock } from '#core/brief';
+import { wishOf } from '#core/brief/edits';
+import type { Reason } from '#core/explain';
+import type { WayToPlay } from '#core/fit';
+import { noteLabel } from '#core/pitch';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+import { useEngine } from '../../../engine/queries.ts';
+import { Answered } from '../../../ui/Answered.tsx';
+import { Button } from '../../../ui/Button.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { wayLabel } from '../../../words/labels.ts';
+import { REASON_HEADINGS, reasonText, whyNotText } from '../../../words/reasons.ts';
+
+interface WhyPanelProps {
+  readonly plan: Plan;
+  readonly index: number;
+  readonly note: PlannedSound;
+  readonly ways: readonly WayToPlay[];
+}
+
+/** Why the selected note is as it is, and why not otherwise: each answer comes from the line solved again. */
+export function WhyPanel({ plan, index, note, ways }: WhyPanelProps) {
+  const asked = useEngine(plan.brief, { kind: 'reasons', note: index });
+  return (
+    <section aria-label="Why" className="mt-4">
+      <Heading as="h3">Why so</Heading>
+      <Answered asked={asked}>{(reasons) => <Reasons reasons={reasons.ok ? reasons.value : []} />}</Answered>
+      <WhyNots key={`${index} ${plan.cost.totalThousandths}`} plan={plan} index={index} note={note} ways={ways} />
+    </section>
+  );
+}
+
+function Reasons({ reasons }: { readonly reasons: readonly Reason[] }) {
+  return (
+    <>
+      {reasons.length === 0 && <p className="mt-1 text-dove-dark">Nothing about this note needed a choice.</p>}
+      <dl className="mt-1 text-[15px] leading-snug">
+        {reasons.map((reason) => (
+          <div key={reason.about} className="mb-1.5">
+            <dt className="text-dove-dark">{REASON_HEADINGS[reason.about]}</dt>
+            <dd>{reasonText(reason)}</dd>
+          </div>
+        ))}
+      </dl>
+    </>
+  );
+}
+
+function WhyNots({ plan, index, note, ways }: WhyPanelProps) {
+  const [chosen, setChosen] = useState<WayToPlay | null>(null);
+  const others = ways.filter(
+    (way) => way.open !== note.stops[0].open || way.finger !== note.stops[0].finger || way.upperFinger !== (note.stops[1]?.finger ?? null),
+  );
+  if (others.length === 0) return null;
+  return (
+    <>
+      <Heading as="h3" className="mt-3">
+        Why not
+      </Heading>
+      <p className="mt-1 flex flex-wrap gap-1.5">
+        {others.map((way) => (
+          <Button
+            key={`${way.open} ${wayLabel(way)}`}
+
+            aria-pressed={chosen === way}
+            aria-label={`Why not ${wayText(way)}?`}
+            onClick={() => setChosen(way)}
+          >
+            {wayLabel(way)} {way.string}
+          </Button>
+        ))}
+      </p>
+      <p role="status" className="mt-1.5 text-[15px] leading-snug">
+        {chosen && <WhyNot plan={plan} way={chosen} wish={wishOf(index, chosen)} />}
+      </p>
+    </>
+  );
+}
+
+function WhyNot({ plan, way, wish }: { readonly plan: Plan; readonly way: WayToPlay; readonly wish: Lock }) {
+  const asked = useEngine(plan.brief, { kind: 'why-not', wish });
+  return (
+    <Answered asked={asked}>
+      {(why) =>
+        why && (
+          <>
+            <strong>{wayText(way)}:</strong> {whyNotText(why)}
+          </>
+        )
+      }
+    </Answered>
+  );
+}
+
+function wayText(way: WayToPlay): string {
+  return way.finger === '0' ? `open ${noteLabel(way.open)}` : `${way.finger === 'T' ? 'thumb' : wayLabel(way)} on ${noteLabel(way.open)}`;
+}

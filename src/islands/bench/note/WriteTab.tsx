@@ -1,0 +1,204 @@
+import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { type FormEvent, type ReactNode, useState } from 'react';
+import { BOW_DIRECTIONS, type Mark } from '#core/brief';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+import { formatFraction } from '#core/rhythm';
+import { prescribe } from '../../../state/brief-actions.ts';
+import { bowTogether, insertAfter, movePitches, removeNotes, setDuration, typePitches, writeMark } from '../../../state/line-actions.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { SelectField, TextField } from '../../../ui/Field.tsx';
+import { LENGTH_LABELS } from '../../../words/labels.ts';
+
+interface WriteTabProps {
+  readonly plan: Plan;
+  readonly index: number;
+  readonly note: PlannedSound;
+}
+
+/** Changing what is written: the note itself, the bow, words of the teacher's own, and a fingering as digits. */
+export function WriteTab({ plan, index, note }: WriteTabProps) {
+  const mark = plan.brief.marks?.find((each) => each.note === index);
+  const pitches = note.stops.map((stop) => stop.written).join('+');
+  const cue = mark?.cue ?? '';
+  const remark = mark?.remark ?? '';
+  return (
+    <div className="mt-2 grid gap-2.5 text-[15px]">
+      <WrittenField
+        key={`pitch ${index} ${pitches}`}
+        label="Pitch"
+        most={12}
+        value={pitches}
+        onWrite={(text) => typePitches(index, text)}
+      />
+      <NoteItself plan={plan} index={index} />
+      <Bow plan={plan} index={index} bow={mark?.bow ?? null} />
+      <WrittenField key={`cue ${index} ${cue}`} label="Cue" most={40} value={cue} onWrite={(text) => writeMark(index, { cue: text })} />
+      <WrittenField
+        key={`remark ${index} ${remark}`}
+        label="Remark"
+        most={400}
+        value={remark}
+        onWrite={(text) => writeMark(index, { remark: text })}
+      />
+      <Prescription key={index} index={index} note={note} />
+    </div>
+  );
+}
+
+interface PlaceProps {
+  readonly plan: Plan;
+  readonly index: number;
+}
+
+/** Higher and lower, length, and notes and rests behind it. */
+function NoteItself({ plan, index }: PlaceProps) {
+  const here = { from: index, to: index };
+  const element = plan.line.notes[index];
+  const length = element ? formatFraction(element.duration) : '1/4';
+  const lengths = Object.keys(LENGTH_LABELS);
+  return (
+    <>
+      <Row name="Move it">
+        <IconButton name="A letter higher" keys="Alt ↑" run={() => movePitches(here, { by: 'letter', up: true })}>
+          <ArrowUp size={15} aria-hidden="true" />
+        </IconButton>
+        <IconButton name="A letter lower" keys="Alt ↓" run={() => movePitches(here, { by: 'letter', up: false })}>
+          <ArrowDown size={15} aria-hidden="true" />
+        </IconButton>
+        <IconButton name="A semitone higher" keys="Alt Shift ↑" run={() => movePitches(here, { by: 'semitone', up: true })}>
+          ♯
+        </IconButton>
+        <IconButton name="A semitone lower" keys="Alt Shift ↓" run={() => movePitches(here, { by: 'semitone', up: false })}>
+          ♭
+        </IconButton>
+      </Row>
+      <Row name="Length">
+        <SelectField
+          aria-label="Length"
+          value={length}
+          options={(lengths.includes(length) ? lengths : [length, ...lengths]).map((value) => ({
+            value,
+            name: LENGTH_LABELS[value] ?? value,
+          }))}
+          onChange={(event) => setDuration(index, event.target.value)}
+        />
+      </Row>
+      <Row name="Behind it">
+        <IconButton name="Another note behind it" keys="Insert" run={() => insertAfter(index, 'note')}>
+          <Plus size={15} aria-hidden="true" /> note
+        </IconButton>
+        <IconButton name="A rest behind it" run={() => insertAfter(index, 'rest')}>
+          <Plus size={15} aria-hidden="true" /> rest
+        </IconButton>
+        <IconButton name="Take the note out" keys="Delete" run={() => removeNotes(here)}>
+          <Trash2 size={15} aria-hidden="true" />
+        </IconButton>
+      </Row>
+    </>
+  );
+}
+
+function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | null }) {
+  const element = plan.line.notes[index];
+  const last = plan.line.notes[index + 1]?.kind !== 'note';
+  return (
+    <Row name="Bow">
+      <SelectField
+        aria-label="Bow sign"
+        value={bow ?? 'none'}
+        options={[{ value: 'none', name: 'no sign' }, ...BOW_DIRECTIONS.map((value) => ({ value, name: `${value} bow` }))]}
+        onChange={(event) => writeMark(index, { bow: BOW_DIRECTIONS.find((each) => each === event.target.value) ?? null })}
+      />
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          className="size-4 accent-ink"
+          checked={element?.kind === 'note' && element.slurredToNext}
+          disabled={last}
+          onChange={(event) => bowTogether({ from: index, to: index + 1 }, event.target.checked)}
+        />
+        with the next
+      </label>
+    </Row>
+  );
+}
+
+function Row({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+  return (
+    <div className="grid grid-cols-[4.6rem_1fr] items-baseline gap-x-2">
+      <span className="text-dove-dark">{name}</span>
+      <span className="flex flex-wrap items-center gap-1.5">{children}</span>
+    </div>
+  );
+}
+
+interface IconButtonProps {
+  readonly name: string;
+  readonly keys?: string;
+  readonly run: () => void;
+  readonly children: ReactNode;
+}
+
+function IconButton({ name, keys, run, children }: IconButtonProps) {
+  return (
+    <Button aria-label={name} title={keys === undefined ? name : `${name} (${keys})`} onClick={run}>
+      {children}
+    </Button>
+  );
+}
+
+interface WrittenFieldProps {
+  readonly label: string;
+  readonly most: number;
+  readonly value: string;
+  readonly onWrite: (text: string) => void;
+}
+
+/** What is typed is written when the field is left or Enter is pressed. */
+function WrittenField({ label, most, value, onWrite }: WrittenFieldProps) {
+  const [text, setText] = useState(value);
+  const write = (): void => {
+    if (text.trim() !== value) onWrite(text.trim());
+  };
+  return (
+    <label className="grid grid-cols-[4.6rem_1fr] items-baseline gap-x-2">
+      <span className="text-dove-dark">{label}</span>
+      <TextField
+        className="w-full min-w-0"
+        value={text}
+        maxLength={most}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={write}
+        onKeyDown={(event) => event.key === 'Enter' && write()}
+      />
+    </label>
+  );
+}
+
+function Prescription({ index, note }: { readonly index: number; readonly note: PlannedSound }) {
+  const [text, setText] = useState('');
+  const fix = (event: FormEvent): void => {
+    event.preventDefault();
+    void prescribe(text, index);
+  };
+  return (
+    <form onSubmit={fix} className="grid gap-1 border-t border-line pt-2">
+      <label htmlFor="prescribed" className="text-dove-dark">
+        Fingering from here, as digits
+      </label>
+      <span className="flex gap-1.5">
+        <TextField
+          id="prescribed"
+          className="w-full min-w-0"
+          value={text}
+          placeholder={note.stops.length === 2 ? '1+3 0+2 | .' : '0 1 2 3 | 1 2 3 4'}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <Button type="submit" disabled={text.trim() === ''}>
+          Fix it
+        </Button>
+      </span>
+      <span className="text-sm text-dove-dark">T is the thumb, 1+3 a double stop, a full stop leaves a note free.</span>
+    </form>
+  );
+}

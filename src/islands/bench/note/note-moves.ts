@@ -1,0 +1,157 @@
+import { BOW_DIRECTIONS, type Lock } from '#core/brief';
+import { lockOf, type PitchMove } from '#core/brief/edits';
+import type { Finger } from '#core/hand';
+import type { Plan } from '#core/plan/describe';
+import { engine } from '../../../engine/client.ts';
+import { fixStretch, takeAlternative, unlock } from '../../../state/brief-actions.ts';
+import { insertAfter, movePitches, removeNotes, writeMark } from '../../../state/line-actions.ts';
+import { layOver, wishFor } from '../../../state/planning-actions.ts';
+import { laidOverOf, planningStore, planShown } from '../../../state/planning.ts';
+import { dropStretch, select, selectionStore, selectTo, type Stretch, stretchOf } from '../../../state/selection.ts';
+
+/** Everything a key or a command does to the selected note or stretch. Each does nothing where there is nothing to do it to. */
+export const noteMoves = {
+  next: () => step(1, false),
+  previous: () => step(-1, false),
+  extendForward: () => step(1, true),
+  extendBack: () => step(-1, true),
+  first: () => selectSounding(0),
+  last: () => selectSounding(-1),
+  higherString: () => changeString(-1),
+  lowerString: () => changeString(1),
+  wishFinger,
+  toggleLock,
+  nextShift,
+  layNextOver,
+  takeLaidOver,
+  letterUp: () => moveSelected({ by: 'letter', up: true }),
+  letterDown: () => moveSelected({ by: 'letter', up: false }),
+  semitoneUp: () => moveSelected({ by: 'semitone', up: true }),
+  semitoneDown: () => moveSelected({ by: 'semitone', up: false }),
+  nextBowSign,
+  insert: () => withSelected((note) => insertAfter(note, 'note')),
+  remove: () => withStretch(removeNotes),
+  letGo,
+} as const;
+
+function selectedNote(): number | null {
+  return selectionStore.getState().selected;
+}
+
+function selectedStretch(): Stretch | null {
+  return stretchOf(selectionStore.getState());
+}
+
+function wish(lock: Lock): void {
+  void wishFor(lock);
+}
+
+function withSelected(what: (note: number, plan: Plan) => void): void {
+  const note = selectedNote();
+  const plan = planShown();
+  if (plan && note !== null && plan.notes[note]?.kind === 'note') what(note, plan);
+}
+
+/** The selected stretch, or the selected note as one. */
+function withStretch(what: (stretch: Stretch) => void): void {
+  const note = selectedNote();
+  if (note !== null) what(selectedStretch() ?? { from: note, to: note });
+}
+
+function sounding(plan: Plan): readonly number[] {
+  return plan.notes.flatMap((note, index) => (note.kind === 'note' ? [index] : []));
+}
+
+function step(by: 1 | -1, extend: boolean): void {
+  const plan = planShown();
+  if (!plan) return;
+  const selected = selectedNote();
+  const notes = sounding(plan);
+  const place = selected === null ? -1 : notes.indexOf(selected);
+  const next = place === -1 ? notes[0] : notes[place + by];
+  if (next === undefined) return;
+  if (extend) selectTo(next);
+  else select(next);
+}
+
+function selectSounding(at: number): void {
+  const plan = planShown();
+  const note = plan && sounding(plan).at(at);
+  if (note !== null && note !== undefined) select(note);
+}
+
+/** False where no note is selected. */
+function wishFinger(finger: Finger): boolean {
+  const note = selectedNote();
+  if (note !== null) wish({ note, finger });
+  return note !== null;
+}
+
+/** Takes the note to the next string on which any finger of this hand plays it, within the limits. */
+function changeString(by: 1 | -1): void {
+  withSelected((selected, plan) => {
+    const note = plan.notes[selected];
+    if (note?.kind !== 'note') return;
+    const here = note.stops[0].open;
+    void engine.ask(plan.brief, { kind: 'ways', note: selected }).then((ways) => {
+      if (!ways.ok) return;
+      const strings = [...new Set(ways.value.filter((way) => way.allowed).map((way) => way.open))];
+      const next = strings[strings.indexOf(here) + by];
+      if (next !== undefined) wish({ note: selected, string: next });
+    });
+  });
+}
+
+/** A stretch is fixed as it is unless all of it is already. */
+function toggleLock(): void {
+  const plan = planShown();
+  const stretch = selectedStretch();
+  if (!plan) return;
+  if (stretch) {
+    const fixed = plan.notes.slice(stretch.from, stretch.to + 1).every((note) => note.kind === 'rest' || note.locked);
+    return fixStretch(stretch, !fixed);
+  }
+  withSelected((index) => {
+    const note = plan.notes[index];
+    if (note?.kind !== 'note') return;
+    if (note.locked) unlock(index);
+    else wish(lockOf(index, note));
+  });
+}
+
+function nextShift(): void {
+  const plan = planShown();
+  const next = plan?.shifts.find((shift) => shift.to > (selectedNote() ?? -1)) ?? plan?.shifts[0];
+  if (next) select(next.to);
+}
+
+/** One after the other, and then none. */
+function layNextOver(): void {
+  const { others, laidOver, planSet } = planningStore.getState();
+  if (!others || others.plan !== planSet?.best || others.found.length === 0) return;
+  const next = (laidOver ?? -1) + 1;
+  layOver(next < others.found.length ? next : null);
+}
+
+function takeLaidOver(): void {
+  const laidOver = laidOverOf(planningStore.getState());
+  if (laidOver) takeAlternative(laidOver, selectedStretch());
+}
+
+function moveSelected(move: PitchMove): void {
+  withStretch((stretch) => movePitches(stretch, move));
+}
+
+function nextBowSign(): void {
+  withSelected((note, plan) => {
+    const now = plan.brief.marks?.find((mark) => mark.note === note)?.bow;
+    const next = BOW_DIRECTIONS[now === undefined ? 0 : BOW_DIRECTIONS.indexOf(now) + 1] ?? null;
+    writeMark(note, { bow: next });
+  });
+}
+
+/** Of the nearest thing first: what is laid over, then the stretch. */
+function letGo(): void {
+  if (planningStore.getState().laidOver !== null) layOver(null);
+  else dropStretch();
+}

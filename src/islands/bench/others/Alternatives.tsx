@@ -1,0 +1,184 @@
+import { type KeyboardEvent, useRef, useState } from 'react';
+import { noteLabel, pitchLabel } from '#core/pitch';
+import type { Alternative } from '#core/plan';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+import { takeAlternative } from '../../../state/brief-actions.ts';
+import { layOver } from '../../../state/planning-actions.ts';
+import { usePlanning } from '../../../state/planning.ts';
+import { stretchOf, useSelection } from '../../../state/selection.ts';
+import { Answered } from '../../../ui/Answered.tsx';
+import { Button } from '../../../ui/Button.tsx';
+import { gainText, payText, pointsText } from '../../../words/differences.ts';
+import { alternativeName } from '../../../words/labels.ts';
+import { highestMmOf, smallPath } from '../../score/path-geometry.ts';
+import { useOtherFingerings } from './use-other-fingerings.ts';
+
+/** How many of the notes that differ are named. */
+const MOST_NAMED = 4;
+
+/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, laid over the picture, taken whole or for a stretch. */
+export function Alternatives({ plan }: { readonly plan: Plan }) {
+  const { others, ask } = useOtherFingerings(plan);
+  const found = others !== 'unasked' && others.state === 'answered' ? others.value : [];
+  const laidOver = usePlanning((planning) => planning.laidOver);
+  const [kept, setKept] = useState<number | null>(null);
+  const keep = (index: number): void => {
+    const next = kept === index ? null : index;
+    setKept(next);
+    layOver(next);
+  };
+  const shown = laidOver === null ? null : (found[laidOver] ?? null);
+  const highest = highestMmOf([plan, ...found.map((other) => other.plan)]);
+  return (
+    <section aria-label="Other fingerings" className="mt-1 min-h-[116px]">
+      <h2 className="sr-only">Other fingerings</h2>
+      {others === 'unasked' ? (
+        <Button onClick={ask}>Look for other fingerings of this long line</Button>
+      ) : (
+        <div className="text-sm">
+          <Answered asked={others} waiting="Looking for other fingerings …">
+            {(all) => all.length === 0 && <span className="text-dove-dark">No other fingering comes near this one.</span>}
+          </Answered>
+        </div>
+      )}
+      {found.length > 0 && (
+        <div className="flex gap-2 overflow-x-auto pt-0.5 pb-1 [scrollbar-width:thin]" onMouseLeave={() => layOver(kept)}>
+          {found.map((alternative, index) => (
+            <SmallPathButton
+              key={index}
+              plan={plan}
+              alternative={alternative}
+              highest={highest}
+              shown={laidOver === index}
+              kept={kept === index}
+              onLook={() => layOver(index)}
+              onKeep={() => keep(index)}
+            />
+          ))}
+        </div>
+      )}
+      <Told plan={plan} shown={shown} any={found.length > 0} />
+    </section>
+  );
+}
+
+const SMALL = { width: 132, height: 40 } as const;
+
+interface SmallPathButtonProps {
+  readonly plan: Plan;
+  readonly alternative: Alternative;
+  readonly highest: number;
+  readonly shown: boolean;
+  readonly kept: boolean;
+  readonly onLook: () => void;
+  readonly onKeep: () => void;
+}
+
+function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKeep }: SmallPathButtonProps) {
+  const button = useRef<HTMLButtonElement>(null);
+  const name = alternativeName(alternative.kind);
+  const apart = new Set(alternative.differsAt);
+  const before = smallPath(plan, SMALL.width, SMALL.height, highest);
+  const path = smallPath(alternative.plan, SMALL.width, SMALL.height, highest);
+  const move = (event: KeyboardEvent): void => {
+    const next =
+      event.key === 'ArrowRight'
+        ? button.current?.nextElementSibling
+        : event.key === 'ArrowLeft'
+          ? button.current?.previousElementSibling
+          : null;
+    if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') event.stopPropagation();
+    if (next instanceof HTMLButtonElement) next.focus();
+  };
+  return (
+    <button
+      ref={button}
+      type="button"
+      aria-pressed={kept}
+      aria-label={`Lay over: ${name}, ${alternative.differsAt.length} notes otherwise`}
+      className={`shrink-0 border px-1.5 pt-1 text-left ${shown ? 'border-ink bg-paper-deep' : 'border-dove-light'} ${kept ? 'border-b-[3px]' : ''}`}
+      style={{ width: SMALL.width + 14 }}
+      onMouseEnter={onLook}
+      onFocus={onLook}
+      onClick={onKeep}
+      onKeyDown={move}
+    >
+      <svg width={SMALL.width} height={SMALL.height} aria-hidden="true" className="block">
+        {before.dots.map((dot) => (
+          <circle key={dot.index} cx={dot.x} cy={dot.y} r={1.2} className="fill-dove-light" />
+        ))}
+        {path.shifts.map((shift) => (
+          <line key={shift.x} x1={shift.x} y1={shift.y} x2={shift.toX} y2={shift.toY} className="stroke-madder" strokeWidth={1.4} />
+        ))}
+        {path.dots.map((dot) => (
+          <circle
+            key={dot.index}
+            cx={dot.x}
+            cy={dot.y}
+            r={apart.has(dot.index) ? 2.4 : 1.3}
+            className={apart.has(dot.index) ? 'fill-ink' : 'fill-dove'}
+          />
+        ))}
+      </svg>
+      <span className="block truncate font-serif text-[13px] leading-tight">{name}</span>
+      <span className="block truncate pb-0.5 text-[12px] text-dove-dark">
+        {alternative.plan.shifts.length} {alternative.plan.shifts.length === 1 ? 'shift' : 'shifts'},{' '}
+        {pointsText(alternative.deltaThousandths)} {alternative.deltaThousandths < 0 ? 'cheaper' : 'dearer'}
+      </span>
+    </button>
+  );
+}
+
+/** What the fingering looked at gains and costs, and taking it. */
+function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alternative | null; readonly any: boolean }) {
+  const selected = useSelection((selection) => selection.selected);
+  const stretchFrom = useSelection((selection) => selection.stretchFrom);
+  const stretch = stretchOf({ selected, stretchFrom });
+  if (!shown) {
+    return any ? (
+      <p className="flex min-h-8 items-center text-sm text-dove-dark">Point at another fingering, or press A, to lay it over this one.</p>
+    ) : null;
+  }
+  const name = alternativeName(shown.kind);
+  return (
+    <div className="flex min-h-8 items-center gap-2 text-sm leading-tight">
+      <p className="grow">
+        {shown.gains.length > 0 && (
+          <>
+            <strong>Gains</strong> {gainText(shown.gains)}.{' '}
+          </>
+        )}
+        {shown.pays.length > 0 && (
+          <>
+            <strong>Costs</strong> {payText(shown.pays)}.{' '}
+          </>
+        )}
+        <span className="text-dove-dark">{differencesOf(plan, shown)}</span>
+      </p>
+      <Button aria-label={`Take this fingering: ${name}`} onClick={() => takeAlternative(shown)}>
+        Take it
+      </Button>
+      {stretch && (
+        <Button onClick={() => takeAlternative(shown, stretch)}>
+          Take notes {stretch.from + 1}–{stretch.to + 1}
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** "A4 4 on D, B♭4 1 on A and 3 more". */
+function differencesOf(plan: Plan, { differsAt, plan: other }: Alternative): string {
+  const named = differsAt.slice(0, MOST_NAMED).map((note) => {
+    const sound = other.notes[note];
+    return sound?.kind === 'note' ? fingeringOf(sound, plan.notes[note]) : '';
+  });
+  const more = differsAt.length - named.length;
+  return `${named.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
+}
+
+function fingeringOf(sound: PlannedSound, before: Plan['notes'][number] | undefined): string {
+  const fingers = sound.stops.map((stop) => stop.finger).join('·');
+  const sameString = before?.kind === 'note' && before.stops[0].open === sound.stops[0].open;
+  return `${pitchLabel(sound.stops[0].written)} ${fingers}${sameString ? '' : ` on ${noteLabel(sound.stops[0].open)}`}`;
+}

@@ -1,0 +1,97 @@
+import { Play, Square } from 'lucide-react';
+import { noteLabel } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { USUAL_TEMPO } from '#core/sound';
+import { useSelection } from '../../../state/selection.ts';
+import { chooseSound, togglePlaying } from '../../../state/sound-actions.ts';
+import { type Drone, type SoundChoices, useSound } from '../../../state/sound.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+
+const PACES = [0.5, 0.66, 0.8, 1] as const;
+
+const PACE_LABELS: Readonly<Record<(typeof PACES)[number], string>> = {
+  0.5: 'half tempo',
+  0.66: 'two thirds',
+  0.8: 'a little slower',
+  1: 'at tempo',
+};
+
+/** The line as it sounds: play it, slower, with what helps to practise it. */
+export function PlayBar({ plan }: { readonly plan: Plan }) {
+  const state = useSound((sound) => sound.state);
+  const pace = useSound((sound) => sound.pace);
+  const trouble = useSound((sound) => sound.trouble);
+  const stretch = useSelection((selection) => selection.stretchFrom !== null);
+  return (
+    <>
+      <Button aria-pressed={state !== 'silent'} onClick={togglePlaying} title="Play or stop (space)">
+        {state === 'silent' ? <Play size={15} aria-hidden="true" /> : <Square size={15} aria-hidden="true" />}
+        {state === 'silent' ? (stretch ? 'Play these' : 'Play') : 'Stop'}
+      </Button>
+      <select
+        aria-label="Pace"
+        className={`${SENTENCE_PART} text-sm`}
+        value={String(pace)}
+        onChange={(event) => chooseSound({ pace: Number(event.target.value) })}
+      >
+        {PACES.map((each) => (
+          <option key={each} value={each}>
+            {PACE_LABELS[each]} ({Math.round((plan.brief.tempo ?? USUAL_TEMPO) * each)})
+          </option>
+        ))}
+      </select>
+      <Toggle name="slides" label="slides" />
+      <Toggle name="countIn" label="count-in" />
+      <Toggle name="metronome" label="beats" />
+      <Toggle name="loop" label="again and again" />
+      <DroneChoice plan={plan} />
+      {trouble !== null && (
+        <span role="alert" className="text-sm text-ochre">
+          {trouble}
+        </span>
+      )}
+    </>
+  );
+}
+
+type Switch = { [Name in keyof SoundChoices]: SoundChoices[Name] extends boolean ? Name : never }[keyof SoundChoices];
+
+function Toggle({ name, label }: { readonly name: Switch; readonly label: string }) {
+  const on = useSound((sound) => sound[name]);
+  return (
+    <label className="flex items-center gap-1.5 text-sm whitespace-nowrap">
+      <input
+        type="checkbox"
+        className="size-3.5 accent-ink"
+        checked={on}
+        onChange={(event) => chooseSound({ [name]: event.target.checked })}
+      />
+      {label}
+    </label>
+  );
+}
+
+function DroneChoice({ plan }: { readonly plan: Plan }) {
+  const drone = useSound((sound) => sound.drone);
+  const read = (text: string): Drone => (text === 'none' || text === 'tonic' ? text : { open: text });
+  return (
+    <label className="text-sm whitespace-nowrap">
+      over{' '}
+      <select
+        aria-label="Drone"
+        className={SENTENCE_PART}
+        value={typeof drone === 'string' ? drone : drone.open}
+        onChange={(event) => chooseSound({ drone: read(event.target.value) })}
+      >
+        <option value="none">silence</option>
+        <option value="tonic">the tonic</option>
+        {plan.strings.map(({ name }) => (
+          <option key={name} value={name}>
+            open {noteLabel(name)}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

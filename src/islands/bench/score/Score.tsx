@@ -1,0 +1,170 @@
+import { type PointerEvent, useCallback, useMemo, useState } from 'react';
+import { asFingered, engravingOf, fingerMarks } from '#core/notation';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
+import { writtenMarks } from '../../../engraving/written-marks.ts';
+import { laidOverOf, usePlanning } from '../../../state/planning.ts';
+import { select, selectTo, stretchOf, useSelection } from '../../../state/selection.ts';
+import { useSound } from '../../../state/sound.ts';
+import { useWork } from '../../../state/work.ts';
+import { noteText } from '../../../words/plan-words.ts';
+import { Fingerboard, FINGERBOARD_WIDTH } from '../../score/Fingerboard.tsx';
+import { PathDrawing, type PathNotes } from '../../score/PathDrawing.tsx';
+import { SemitoneLines } from '../../score/SemitoneLines.tsx';
+import { type Engraved, Staff } from '../../score/Staff.tsx';
+import { StaffMarks } from '../../score/StaffMarks.tsx';
+import { type Bead, beadsOf, pathScale, type PathScale } from '../../score/path-geometry.ts';
+import { DragTargets } from './DragTargets.tsx';
+import { useBeadDrag } from './use-bead-drag.ts';
+import { usePathHeight } from './use-path-height.ts';
+import { measuresInView, useKeepInView, useScroller } from './use-scroller.ts';
+
+interface ScoreProps {
+  readonly plan: Plan;
+  readonly notes: PathNotes;
+}
+
+/** Staff and path over one another on the same x, and the fingerboard beside the path on the same y. */
+export function Score({ plan, notes }: ScoreProps) {
+  const selected = useSelection((selection) => selection.selected);
+  const playing = useSound((sound) => sound.note);
+  const brief = useWork((work) => work.brief);
+  const stale = usePlanning(({ plannedBrief, issues, relaxed }) => plannedBrief !== brief && issues.length > 0 && relaxed === null);
+  const over = usePlanning(laidOverOf)?.plan ?? null;
+  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
+  const { scroller, width, left, onScroll } = useScroller();
+  const layout = useMemo(
+    () => layoutStaff(engraving, engraving.measures, width - 4, true, writtenMarks(plan.brief).rows),
+    [plan, engraving, width],
+  );
+  const { place, pathHeight } = usePathHeight(layout.height);
+  const scale = useMemo(() => pathScale(plan, pathHeight, over), [plan, pathHeight, over]);
+  const range = measuresInView(layout, left, width);
+  const [engraved, setEngraved] = useState<Engraved | null>(null);
+  const keep = useCallback((next: Engraved) => setEngraved(next), []);
+  useKeepInView(scroller, engraving, layout, playing ?? selected);
+  const chosen = plan.notes[playing ?? selected ?? -1];
+  const sound = chosen?.kind === 'note' ? chosen : null;
+  const windowLeft = layout.offsets[range.from] ?? 0;
+  const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
+  return (
+    <section ref={place} aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
+      <Announcement sound={sound} playing={playing !== null} />
+      <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0 max-sm:hidden">
+        <Fingerboard plan={plan} scale={scale} selected={sound} />
+      </div>
+      <div
+        ref={scroller}
+        onScroll={onScroll}
+        role="group"
+        aria-label="Staff and path of the hand; arrow keys go from note to note"
+        tabIndex={0}
+        className="drawing relative min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:thin]"
+        style={{ height: layout.height + pathHeight + SCROLLBAR }}
+      >
+        <div style={{ width: layout.offsets[layout.offsets.length - 1] ?? 0, height: 1 }} />
+        <div className="absolute top-0" style={{ left: windowLeft, width: windowWidth }}>
+          <Staff engraving={engraving} measures={engraving.measures} layout={layout} range={range} first onEngraved={keep} />
+          <Overlay
+            plan={plan}
+            notes={notes}
+            heads={engraved?.heads ?? NO_HEADS}
+            layout={layout}
+            scale={scale}
+            left={windowLeft}
+            width={windowWidth}
+          />
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** What a listener hears of the selection; while the line sounds, only the line. */
+function Announcement({ sound, playing }: { readonly sound: PlannedSound | null; readonly playing: boolean }) {
+  const words = sound ? `Selected: ${noteText(sound)}` : 'No note selected. Press the right arrow for the first note.';
+  return (
+    <p className="sr-only" aria-live="polite">
+      {playing ? '' : words}
+    </p>
+  );
+}
+
+/** Room for a scroll bar below the path, px. */
+const SCROLLBAR = 12;
+
+const NO_HEADS: Engraved['heads'] = [];
+
+interface OverlayProps extends ScoreProps {
+  /** Until the new staff is engraved, in the same frame, the old heads keep the drawing's elements alive for reuse. */
+  readonly heads: Engraved['heads'];
+  readonly layout: StaffLayout;
+  readonly scale: PathScale;
+  readonly left: number;
+  readonly width: number;
+}
+
+/** What is drawn over the engraved staff, and the path below it. */
+function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProps) {
+  const selected = useSelection((selection) => selection.selected);
+  const playing = useSound((sound) => sound.note);
+  const marks = useMemo(() => fingerMarks(plan), [plan]);
+  const laidOver = usePlanning(laidOverOf);
+  const beads = beadsOf(plan, heads, scale);
+  const over = laidOver && { plan: laidOver.plan, beads: beadsOf(laidOver.plan, heads, scale), differsAt: laidOver.differsAt };
+  const { drag, grab, dragged } = useBeadDrag(plan, scale);
+  const pick = (index: number, extend: boolean): void => {
+    if (dragged()) return;
+    if (extend) selectTo(index);
+    else select(index);
+  };
+  const grabbed = (bead: Bead, event: PointerEvent<SVGGElement>): void => grab(bead, event);
+  return (
+    <svg
+      className="absolute top-0 left-0 select-none"
+      width={width}
+      height={layout.height + scale.height}
+      data-testid="overlay"
+      aria-hidden="true"
+    >
+      <g transform={`translate(${-left} 0)`}>
+        <StretchShade heads={heads} height={layout.height + scale.nutY} />
+        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={pick} />
+        <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
+        <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
+          <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
+          <PathDrawing
+            plan={plan}
+            beads={beads}
+            scale={scale}
+            left={left}
+            selected={selected}
+            notes={notes}
+            over={over}
+            onSelect={pick}
+            onGrab={grabbed}
+          />
+          {drag && <DragTargets drag={drag} />}
+        </g>
+      </g>
+    </svg>
+  );
+}
+
+/** The selected stretch, from its first head to its last. */
+function StretchShade({ heads, height }: { readonly heads: Engraved['heads']; readonly height: number }) {
+  const selected = useSelection((selection) => selection.selected);
+  const stretchFrom = useSelection((selection) => selection.stretchFrom);
+  const stretch = stretchOf({ selected, stretchFrom });
+  const inside = stretch === null ? [] : heads.filter(({ index }) => index >= stretch.from && index <= stretch.to);
+  const [first, last] = [inside[0], inside[inside.length - 1]];
+  if (!first || !last) return null;
+  return <rect data-stretch x={first.x - 14} width={last.x - first.x + 28} y={20} height={height - 20} className="fill-dove/15" />;
+}
+
+/** Where the sound is. */
+function PlayCursor({ heads, note, height }: { readonly heads: Engraved['heads']; readonly note: number | null; readonly height: number }) {
+  const head = note === null ? undefined : heads.find(({ index }) => index === note);
+  if (!head) return null;
+  return <rect data-playing={head.index} x={head.x - 13} width={26} y={20} height={height - 20} rx={5} className="fill-verdigris/20" />;
+}

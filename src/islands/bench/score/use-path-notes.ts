@@ -1,0 +1,22 @@
+import { useEffect, useMemo } from 'react';
+import type { Plan } from '#core/plan/describe';
+import { bringPathNotes } from '../../../state/planning-actions.ts';
+import { usePlanning } from '../../../state/planning.ts';
+import { useSound } from '../../../state/sound.ts';
+import type { PathNotes } from '../../score/PathDrawing.tsx';
+
+const NOTHING: Pick<PathNotes, 'ringing' | 'hardest'> = { ringing: new Map(), hardest: [] };
+
+/** What rings, what is hard, what the engine changed: asked when the plan stands on the screen, so that the drawing does not wait. */
+export function usePathNotes(plan: Plan, idle: boolean): PathNotes {
+  const refingered = usePlanning((planning) => planning.refingered);
+  const slides = useSound((sound) => sound.slides);
+  const path = usePlanning((planning) => planning.path);
+  useEffect(() => {
+    if (idle) void bringPathNotes(plan);
+  }, [plan, idle]);
+  return useMemo(() => {
+    const { ringing, hardest } = path?.plan === plan ? path : NOTHING;
+    return { ringing, hardest, refingered, slides };
+  }, [plan, path, refingered, slides]);
+}

@@ -1,0 +1,62 @@
+import { type RefObject, useEffect, useRef, useState } from 'react';
+import type { Engraving } from '#core/notation';
+import type { MeasureRange } from '../../../engraving/draw-measures.ts';
+import type { StaffLayout } from '../../../engraving/layout.ts';
+
+/** Engraved beyond what is in view on either side, px: a measure or so, since every change engraves it anew. */
+const OVERSCAN = 200;
+
+/** The measures to engrave for what is in view. */
+export function measuresInView(layout: StaffLayout, left: number, width: number): MeasureRange {
+  const from = layout.offsets.findIndex((_, index) => (layout.offsets[index + 1] ?? Infinity) > left - OVERSCAN);
+  const beyond = layout.offsets.findIndex((offset) => offset > left + width + OVERSCAN);
+  return { from: Math.max(0, from), to: beyond === -1 ? layout.offsets.length - 1 : beyond };
+}
+
+/** Width of the scroller and how far it is scrolled, read in steps so that small moves change nothing. */
+export function useScroller() {
+  const scroller = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  const [left, setLeft] = useState(0);
+  useEffect(() => {
+    const element = scroller.current;
+    if (!element) return;
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    observer.observe(element);
+    setWidth(element.clientWidth);
+    return () => observer.disconnect();
+  }, []);
+  const onScroll = (): void => setLeft(Math.floor((scroller.current?.scrollLeft ?? 0) / 200) * 200);
+  return { scroller, width, left, onScroll };
+}
+
+/** Room kept on either side of the selected note, px. */
+const NOTE_ROOM = 60;
+
+/** Scrolls the measure of the selected note into view, or about the note itself where the measure is wider than the view. */
+export function useKeepInView(
+  scroller: RefObject<HTMLDivElement | null>,
+  engraving: Engraving,
+  layout: StaffLayout,
+  selected: number | null,
+): void {
+  useEffect(() => {
+    const element = scroller.current;
+    if (!element || selected === null) return;
+    const [from, to] = stretchOf(engraving, layout, selected, element.clientWidth);
+    if (from < element.scrollLeft) element.scrollTo({ left: Math.max(0, from - 40) });
+    else if (to > element.scrollLeft + element.clientWidth) element.scrollTo({ left: to - element.clientWidth + 40 });
+  }, [scroller, engraving, layout, selected]);
+}
+
+function stretchOf(engraving: Engraving, layout: StaffLayout, selected: number, width: number): readonly [number, number] {
+  const measure = engraving.measures.findIndex((each) => each.symbols.some((symbol) => symbol.index === selected));
+  const from = layout.offsets[measure] ?? 0;
+  const to = layout.offsets[measure + 1] ?? from;
+  if (to - from <= width) return [from, to];
+  const symbols = engraving.measures[measure]?.symbols ?? [];
+  const notesFrom = from + (measure === 0 ? layout.headWidth : 0);
+  const order = symbols.findIndex((symbol) => symbol.index === selected);
+  const about = notesFrom + ((to - notesFrom) * (order + 0.5)) / Math.max(1, symbols.length);
+  return [about - NOTE_ROOM, about + NOTE_ROOM];
+}

@@ -1,0 +1,92 @@
+import { lazy, Suspense } from 'react';
+import type { Brief } from '#core/brief';
+import { DEFAULT_RHYTHM, withMaterialKind, withRhythm } from '#core/brief/edits';
+import { type Material, MATERIAL_KINDS, materialPart } from '#core/brief/parts';
+import { METERS, NOTE_VALUES } from '#core/rhythm';
+import { changeBrief, changeBriefAndReadLine } from '../../../state/brief-actions.ts';
+import { writeOut } from '../../../state/line-actions.ts';
+import { useWork } from '../../../state/work.ts';
+import { Choice } from '../../../ui/Choice.tsx';
+import { bowLabel, NOTE_VALUE_LABELS } from '../../../words/labels.ts';
+import { LimitsPart } from './LimitsPart.tsx';
+import { LineText } from './LineText.tsx';
+import { MaterialPart } from './MaterialPart.tsx';
+import { PlayerPart } from './PlayerPart.tsx';
+import { TempoPart } from './TempoPart.tsx';
+import { WishesPart } from './WishesPart.tsx';
+
+/** Typing a line needs what reads it; until that is there the line stands as it is. */
+const LineField = lazy(async () => ({ default: (await import('./LineField.tsx')).LineField }));
+
+/** The brief as one sentence: every underlined part is a control, and changing one plans anew. */
+export function BriefSentence() {
+  const brief = useWork((work) => work.brief);
+  const lineText = useWork((work) => work.lineText);
+  // A line of one's own begins as what stood there, unless one was typed before.
+  const setKind = (kind: Material['kind']): void =>
+    kind === 'line' && lineText.trim() === '' ? writeOut() : changeBrief((now) => withMaterialKind(now, kind, lineText));
+  const { article } = materialPart(brief.material.kind).name;
+  return (
+    <section aria-label="Brief">
+      <p className="font-serif text-[17px] leading-[1.7] sm:text-[19px] sm:leading-[1.75]">
+        {article}{' '}
+        <Choice
+          label="Material"
+          value={brief.material.kind}
+          values={MATERIAL_KINDS}
+          name={(kind) => materialPart(kind).name.noun}
+          onChange={setKind}
+        />{' '}
+        <MaterialPart brief={brief} />
+        <RhythmPart brief={brief} />
+        <PlayerPart brief={brief} />
+        <LimitsPart brief={brief} />
+        <WishesPart brief={brief} />.
+      </p>
+      {brief.material.kind === 'line' && (
+        <Suspense fallback={<LineText text={lineText} bass={brief.instrument.kind === 'bass'} />}>
+          <LineField text={lineText} bass={brief.instrument.kind === 'bass'} />
+        </Suspense>
+      )}
+    </section>
+  );
+}
+
+function RhythmPart({ brief }: { readonly brief: Brief }) {
+  const rhythm = { ...DEFAULT_RHYTHM, ...brief.rhythm };
+  const values = NOTE_VALUES.some((value) => value === rhythm.noteValue) ? NOTE_VALUES : [rhythm.noteValue, ...NOTE_VALUES];
+  const bows = [...new Set([1, 2, 3, 4, 6, 8, 12, 16, rhythm.notesPerBow])].map(String);
+  return (
+    <>
+      in{' '}
+      <Choice
+        label="Note value"
+        value={rhythm.noteValue}
+        values={values}
+        name={(value) => NOTE_VALUE_LABELS[value] ?? value}
+        onChange={(noteValue) => changeBriefAndReadLine((now) => withRhythm(now, { noteValue }))}
+      />{' '}
+      in{' '}
+      <Choice
+        label="Meter"
+        value={rhythm.meter}
+        values={METERS}
+        name={(meter) => meter}
+        onChange={(meter) => changeBrief((now) => withRhythm(now, { meter }))}
+      />
+      ,{' '}
+      {brief.material.kind !== 'line' && (
+        <>
+          <Choice
+            label="Bowing"
+            value={String(rhythm.notesPerBow)}
+            values={bows}
+            name={(count) => bowLabel(Number(count))}
+            onChange={(count) => changeBrief((now) => withRhythm(now, { notesPerBow: Number(count) }))}
+          />{' '}
+        </>
+      )}
+      at <TempoPart tempo={brief.tempo ?? null} />,{' '}
+    </>
+  );
+}

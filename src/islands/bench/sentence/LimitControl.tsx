@@ -1,0 +1,30 @@
+import type { Brief } from '#core/brief';
+import { withLimit } from '#core/brief/edits';
+import { type LimitName, limitPart, type LimitValue, type PartSetting } from '#core/brief/parts';
+import { handOf } from '#core/hand';
+import { readInstrument } from '#core/instrument';
+import { changeBrief } from '../../../state/brief-actions.ts';
+import { PartControl } from './PartControl.tsx';
+
+interface LimitControlProps<Name extends LimitName> {
+  readonly name: Name;
+  readonly brief: Brief;
+}
+
+/** The control that a limit wants, for the instrument and the hand of the brief. */
+export function LimitControl<Name extends LimitName>({ name, brief }: LimitControlProps<Name>) {
+  const { control, words } = limitPart(name);
+  const setting = settingOf(brief);
+  const set = (value: LimitValue<Name> | null): void => changeBrief((now) => withLimit(now, name, value));
+  return (
+    setting && (
+      <PartControl name={words.name} none={words.none} control={control} value={brief.limits?.[name]} setting={setting} onSet={set} />
+    )
+  );
+}
+
+/** Null for an instrument that does not read; that is said elsewhere. */
+function settingOf({ instrument, player }: Brief): PartSetting | null {
+  const read = readInstrument(instrument);
+  return read.ok ? { instrument: read.value, hand: handOf(instrument.kind, player?.school) } : null;
+}

@@ -1,0 +1,73 @@
+import { lazy, Suspense, useRef, useState } from 'react';
+import type { Brief } from '#core/brief';
+import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts';
+import { withLimit } from '#core/brief/edits';
+import { changeBrief } from '../../../state/brief-actions.ts';
+import { OptionChoice } from '../../../ui/Choice.tsx';
+import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+
+/** Comes when first asked for: the bench is drawn without it, and without what each hand can do. */
+const LimitPopover = lazy(async () => ({ default: (await import('./LimitPopover.tsx')).LimitPopover }));
+
+/** The limits that stand in the sentence: which positions, strings and fingers are allowed, and how open strings are used. */
+export function LimitsPart({ brief }: { readonly brief: Brief }) {
+  return LIMIT_NAMES.map((name) => <SentenceLimit key={name} name={name} brief={brief} />);
+}
+
+interface LimitProps<Name extends LimitName> {
+  readonly name: Name;
+  readonly brief: Brief;
+}
+
+function SentenceLimit<Name extends LimitName>({ name, brief }: LimitProps<Name>) {
+  const { control, stands, words } = limitPart(name);
+  if (stands.in !== 'sentence') return null;
+  if (control.kind !== 'choice') {
+    return (
+      <>
+        {' '}
+        {stands.lead} <OpenedLimit name={name} brief={brief} />
+      </>
+    );
+  }
+  return (
+    <>
+      , {stands.lead}{' '}
+      <OptionChoice
+        label={words.name}
+        value={control.chosen(brief.limits?.[name])}
+        options={control.options}
+        onChange={(chosen) => changeBrief((now) => withLimit(now, name, control.choose(chosen)))}
+      />
+    </>
+  );
+}
+
+/** A part of the sentence with more than one choice of several, which opens below it. */
+function OpenedLimit<Name extends LimitName>({ name, brief }: LimitProps<Name>) {
+  const [open, setOpen] = useState(false);
+  const trigger = useRef<HTMLButtonElement>(null);
+  const part = limitPart(name);
+  const value = brief.limits?.[name];
+  const words = value === undefined ? part.words.none : part.words.told(value);
+  return (
+    <>
+      <button
+        ref={trigger}
+        type="button"
+        className={SENTENCE_PART}
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-label={`${part.words.name}: ${words}`}
+        onClick={() => setOpen(true)}
+      >
+        {words}
+      </button>
+      {open && (
+        <Suspense>
+          <LimitPopover name={name} brief={brief} anchor={trigger} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}

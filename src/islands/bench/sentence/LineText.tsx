@@ -1,0 +1,30 @@
+import { FIELD } from '../../../ui/field-look.ts';
+
+interface LineTextProps {
+  readonly text: string;
+  /** Reads an octave above what sounds. */
+  readonly bass: boolean;
+  /** Hears what is typed; without it the line can only be read. */
+  readonly onType?: (text: string) => void;
+}
+
+/** The line as it is typed, and how it is written. */
+export function LineText({ text, bass, onType }: LineTextProps) {
+  return (
+    <label className="mt-1 block">
+      <span className="text-sm text-dove-dark">
+        Notes, for example Eb4 F4 (G4:1/8 Ab4) r:1/4 — a value holds until the next one, ( ) is one bow, ~ a tie, r a rest, A3+F4 a double
+        stop, A4* a natural harmonic.
+        {bass && ' Write as the double bass reads, an octave above what sounds.'}
+      </span>
+      <textarea
+        className={`${FIELD} mt-1 block w-full`}
+        rows={2}
+        spellCheck={false}
+        value={text}
+        readOnly={onType === undefined}
+        onChange={(event) => onType?.(event.target.value)}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,114 @@
+import { Fragment } from 'react';
+import type { Brief } from '#core/brief';
+import { tonicNames, tonicOctaves, withLineKey, withMaterial, withPattern, withTonicName, withWayDown } from '#core/brief/edits';
+import {
+  DIRECTION_LABELS,
+  materialPart,
+  OCTAVE_COUNTS,
+  OCTAVE_LABELS,
+  type PatternMaterial,
+  WAY_DOWN_LABELS,
+  WAYS_DOWN,
+} from '#core/brief/parts';
+import { DIRECTIONS } from '#core/material';
+import { KEY_MODES, noteLabel } from '#core/pitch';
+import { changeBrief } from '../../../state/brief-actions.ts';
+import { Choice, OptionChoice } from '../../../ui/Choice.tsx';
+import { writtenLabel } from '../../../words/labels.ts';
+
+/** What is played: key, kind, octaves and direction. */
+export function MaterialPart({ brief }: { readonly brief: Brief }) {
+  const { material } = brief;
+  return material.kind === 'line' ? <LineKey brief={brief} /> : <Pattern brief={brief} material={material} />;
+}
+
+function Pattern({ brief, material }: { readonly brief: Brief; readonly material: PatternMaterial }) {
+  const part = materialPart(material.kind);
+  const tonicName = part.tonicName(material);
+  const octaveNumbers = tonicOctaves(brief).map((octave) => `${tonicName}${octave}`);
+  const starts = octaveNumbers.includes(material.tonic) ? octaveNumbers : [material.tonic, ...octaveNumbers];
+  return (
+    <>
+      in{' '}
+      <Choice
+        label="Tonic"
+        value={tonicName}
+        values={tonicNames(part.mode(material))}
+        name={noteLabel}
+        onChange={(name) => changeBrief((now) => withTonicName(now, name))}
+      />
+      {part.choices.map((choice) => (
+        <Fragment key={choice.label}>
+          {choice.lead === '' ? ' ' : ` ${choice.lead} `}
+          <OptionChoice
+            label={choice.label}
+            value={choice.chosen(material)}
+            options={choice.options}
+            onChange={(chosen) => changeBrief((now) => withMaterial(now, choice.choose(material, chosen)))}
+          />
+        </Fragment>
+      ))}
+      ,{' '}
+      <Choice
+        label="Octaves"
+        value={String(material.octaves)}
+        values={OCTAVE_COUNTS.map(String)}
+        name={(count) => OCTAVE_LABELS[octavesOf(count)]}
+        onChange={(count) => changeBrief((now) => withPattern(now, { octaves: octavesOf(count) }))}
+      />{' '}
+      from{' '}
+      <Choice
+        label="Lowest note"
+        value={material.tonic}
+        values={starts}
+        name={(text) => writtenLabel(brief.instrument.kind, text)}
+        onChange={(tonic) => changeBrief((now) => withPattern(now, { tonic }))}
+      />
+      ,{' '}
+      <Choice
+        label="Direction"
+        value={material.direction}
+        values={DIRECTIONS}
+        name={(direction) => DIRECTION_LABELS[direction]}
+        onChange={(direction) => changeBrief((now) => withPattern(now, { direction }))}
+      />
+      {part.octaves(material)?.bothWays === true && part.comesBackAlike && (
+        <>
+          {' '}
+          <Choice
+            label="Way down"
+            value={brief.wayDown ?? 'own'}
+            values={WAYS_DOWN}
+            name={(way) => WAY_DOWN_LABELS[way]}
+            onChange={(way) => changeBrief((now) => withWayDown(now, way))}
+          />
+        </>
+      )}
+      ,{' '}
+    </>
+  );
+}
+
+function octavesOf(count: string): (typeof OCTAVE_COUNTS)[number] {
+  return OCTAVE_COUNTS.find((each) => String(each) === count) ?? OCTAVE_COUNTS[0];
+}
+
+function LineKey({ brief }: { readonly brief: Brief }) {
+  const { material } = brief;
+  const part = materialPart(material.kind);
+  const [tonic, mode] = [part.tonicName(material), part.mode(material)];
+  const setKey = (key: string): void => changeBrief((now) => withLineKey(now, key));
+  return (
+    <>
+      in <Choice label="Tonic" value={tonic} values={tonicNames(mode)} name={noteLabel} onChange={(name) => setKey(`${name} ${mode}`)} />{' '}
+      <Choice
+        label="Mode"
+        value={mode}
+        values={KEY_MODES}
+        name={(each) => each}
+        onChange={(next) => setKey(`${tonicNames(next).includes(tonic) ? tonic : 'C'} ${next}`)}
+      />
+      ,{' '}
+    </>
+  );
+}

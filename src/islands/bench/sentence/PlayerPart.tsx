@@ -1,0 +1,122 @@
+import type { Brief } from '#core/brief';
+import { withHand, withInstrument, withSchool, withSize } from '#core/brief/edits';
+import { schoolsOf } from '#core/hand';
+import { HAND_PRESETS } from '#core/hand/reach';
+import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, SIZES } from '#core/instrument';
+import {
+  changeBrief,
+  changeBriefAndReadLine,
+  describeInstrument,
+  namePlayer,
+  takeInstrument,
+  takePlayer,
+} from '../../../state/brief-actions.ts';
+import { useStudioAtHand } from '../../../state/studio.ts';
+import { useWork } from '../../../state/work.ts';
+import { Choice } from '../../../ui/Choice.tsx';
+import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { HAND_LABELS, handChoice, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../../words/labels.ts';
+
+/** For whom, on what instrument, with what hand, in which school. */
+export function PlayerPart({ brief }: { readonly brief: Brief }) {
+  const schools = schoolsOf(brief.instrument.kind);
+  return (
+    <>
+      for <PlayerName name={brief.player?.name ?? ''} /> with <HandChoice brief={brief} /> on <InstrumentChoice brief={brief} />
+      {schools.length > 1 && (
+        <>
+          ,{' '}
+          <Choice
+            label="School"
+            value={brief.player?.school ?? schools[0]}
+            values={schools}
+            name={(school) => SCHOOL_LABELS[school]}
+            onChange={(school) => changeBrief((now) => withSchool(now, school))}
+          />
+        </>
+      )}
+      ,{' '}
+    </>
+  );
+}
+
+/** The names of the studio are offered; one of them brings hand and instrument along. */
+function PlayerName({ name }: { readonly name: string }) {
+  const players = useStudioAtHand((studio) => studio.players);
+  const setName = (typed: string): void => {
+    const known = players.find((player) => player.document.name === typed);
+    namePlayer(typed);
+    if (known) takePlayer(known);
+  };
+  return (
+    <>
+      <input
+        aria-label="Player"
+        className={SENTENCE_PART}
+        value={name}
+        maxLength={80}
+        placeholder="any player"
+        list="players"
+        onChange={(event) => setName(event.target.value)}
+      />
+      <datalist id="players">
+        {players.map((player) => (
+          <option key={player.id} value={player.document.name} />
+        ))}
+      </datalist>
+    </>
+  );
+}
+
+/** A measured hand is there to choose only as long as it is in the brief: the ruler is read under Set up. */
+function HandChoice({ brief }: { readonly brief: Brief }) {
+  const value = handChoice(brief.player?.hand);
+  return (
+    <Choice
+      label="Hand"
+      value={value}
+      values={value === 'measured' ? ['measured', 'any', ...HAND_PRESETS] : ['any', ...HAND_PRESETS]}
+      name={(hand) => HAND_LABELS[hand]}
+      onChange={(hand) => hand !== 'measured' && changeBrief((now) => withHand(now, hand === 'any' ? null : hand))}
+    />
+  );
+}
+
+const DESCRIBED = 'described';
+
+/** One of the studio by its name, else what it is: its size and kind. */
+function InstrumentChoice({ brief }: { readonly brief: Brief }) {
+  const instruments = useStudioAtHand((studio) => studio.instruments);
+  const linked = useWork((work) => work.instrumentId);
+  const { kind, size } = brief.instrument;
+  const known = instruments.find((each) => each.id === linked);
+  const take = (id: string): void => {
+    const taken = instruments.find((each) => each.id === id);
+    if (taken) takeInstrument(taken);
+    else describeInstrument();
+  };
+  const setKind = (next: InstrumentKind): void => changeBriefAndReadLine((now) => withInstrument(now, next));
+  const own = instruments.length > 0 && (
+    <Choice
+      label="From the studio"
+      value={known?.id ?? DESCRIBED}
+      values={[DESCRIBED, ...instruments.map((each) => each.id)]}
+      name={(id) => (id === DESCRIBED ? 'a' : (instruments.find((each) => each.id === id)?.document.name ?? ''))}
+      onChange={take}
+    />
+  );
+  if (known) return own;
+  return (
+    <>
+      {own || 'a'}{' '}
+      <Choice
+        label="Size"
+        value={size ?? defaultSize(kind)}
+        values={SIZES[kind].map((entry) => entry.size)}
+        name={sizeLabel}
+        onChange={(next) => changeBrief((now) => withSize(now, next))}
+      />{' '}
+      <Choice label="Instrument" value={kind} values={INSTRUMENT_KINDS} name={(each) => INSTRUMENT_LABELS[each]} onChange={setKind} />
+    </>
+  );
+}

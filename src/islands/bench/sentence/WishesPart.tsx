@@ -1,0 +1,53 @@
+import { lazy, Suspense, useRef, useState } from 'react';
+import type { Brief } from '#core/brief';
+import { withPurpose } from '#core/brief/edits';
+import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts';
+import { changeBrief } from '../../../state/brief-actions.ts';
+import { Choice } from '../../../ui/Choice.tsx';
+import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { wishLabels } from '../../../words/labels.ts';
+
+/** Comes when first asked for: the bench is drawn without it. */
+const WishesPopover = lazy(async () => ({ default: (await import('./WishesPopover.tsx')).WishesPopover }));
+
+const PURPOSE_CHOICES = ['none', ...PURPOSES] as const;
+
+/** What the plan is for, and what the teacher would like, as words at the end of the sentence. */
+export function WishesPart({ brief }: { readonly brief: Brief }) {
+  const [open, setOpen] = useState(false);
+  const trigger = useRef<HTMLButtonElement>(null);
+  const wishes = wishLabels(brief);
+  const words = wishes.length === 0 ? 'no special wishes' : wishes.join(', ');
+  return (
+    <>
+      ,{' '}
+      <span className="whitespace-nowrap">
+        <Choice
+          label="Purpose"
+          value={brief.purpose ?? 'none'}
+          values={PURPOSE_CHOICES}
+          name={(purpose) => PURPOSE_LABELS[purpose]}
+          onChange={(purpose) => changeBrief((now) => withPurpose(now, purpose === 'none' ? null : purpose))}
+        />
+        ,
+      </span>{' '}
+      with{' '}
+      <button
+        ref={trigger}
+        type="button"
+        className={SENTENCE_PART}
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-label={`Wishes: ${words}`}
+        onClick={() => setOpen(true)}
+      >
+        {words}
+      </button>
+      {open && (
+        <Suspense>
+          <WishesPopover brief={brief} anchor={trigger} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}

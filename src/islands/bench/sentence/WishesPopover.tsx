@@ -1,0 +1,52 @@
+import type { RefObject } from 'react';
+import type { Brief } from '#core/brief';
+import { withPreference, withSamePattern } from '#core/brief/edits';
+import { LIMIT_NAMES, limitPart, materialPart, PREFERENCES, SAME_PATTERN_WORDS, wishPart } from '#core/brief/parts';
+import { changeBrief } from '../../../state/brief-actions.ts';
+import { CheckField, SelectField } from '../../../ui/Field.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { Popover } from '../../../ui/Popover.tsx';
+import { STRENGTHS } from '../../../words/labels.ts';
+import { LimitControl } from './LimitControl.tsx';
+
+interface WishesPopoverProps {
+  readonly brief: Brief;
+  readonly anchor: RefObject<HTMLButtonElement | null>;
+  readonly onClose: () => void;
+}
+
+/** The limits that stand among the rules. */
+const RULES = LIMIT_NAMES.filter((name) => limitPart(name).stands.in === 'rules');
+
+/** All wishes with their strength, and what may be asked of the whole line. */
+export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
+  return (
+    <Popover label="Wishes" anchor={anchor} width="w-[460px] max-w-[94vw]" onClose={onClose}>
+      <Heading className="mb-2">What you would like</Heading>
+      {PREFERENCES.map((wish) => (
+        <label key={wish} className="flex items-baseline justify-between gap-4 py-1">
+          <span>
+            {wishPart(wish).label}
+            <span className="block text-sm text-dove-dark">{wishPart(wish).hint}</span>
+          </span>
+          <SelectField
+            value={String(brief.preferences?.[wish] ?? 0)}
+            options={STRENGTHS}
+            onChange={(event) => changeBrief((now) => withPreference(now, wish, Number(event.target.value)))}
+          />
+        </label>
+      ))}
+      <Heading className="mt-4 mb-2">What must hold</Heading>
+      <CheckField
+        label={SAME_PATTERN_WORDS.name}
+        hint={SAME_PATTERN_WORDS.hint}
+        checked={brief.samePatternEveryOctave === true}
+        disabled={!materialPart(brief.material.kind).repeatsByOctave}
+        onChange={(same) => changeBrief((now) => withSamePattern(now, same))}
+      />
+      {RULES.map((name) => (
+        <LimitControl key={name} name={name} brief={brief} />
+      ))}
+    </Popover>
+  );
+}

@@ -1,0 +1,91 @@
+import { positionWords } from '#core/messages';
+import { noteLabel, pitchLabel } from '#core/pitch';
+import type { FingerPattern, Plan, Stay } from '#core/plan/describe';
+import { Heading } from '../../../ui/Heading.tsx';
+import { Table } from '../../../ui/Table.tsx';
+import { touchText } from '../../../words/patterns.ts';
+import { mmText, semitonesText } from '../../../words/plan-words.ts';
+
+/** How the fingers stand in every stay, what lands together, and where each tonic lies. */
+export function HandDetails({ plan }: { readonly plan: Plan }) {
+  return (
+    <>
+      <Table className="mt-2">
+        <caption className="sr-only">Finger patterns of every stay</caption>
+        <thead>
+          <tr>
+            <th scope="col">Notes</th>
+            <th scope="col">Position</th>
+            <th scope="col">First finger at</th>
+            <th scope="col">Fingers on each string</th>
+            <th scope="col">From string to string</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.stays.map((stay) => (
+            <StayRow key={stay.from} stay={stay} />
+          ))}
+        </tbody>
+      </Table>
+      {plan.setDowns.length > 0 && (
+        <>
+          <Heading as="h3" className="mt-3">
+            Set down together
+          </Heading>
+          <ul className="list-disc pl-5">
+            {plan.setDowns.map((setDown) => (
+              <li key={setDown.note}>
+                Note {setDown.note + 1}, on {setDown.string}: {setDown.fingers.join(' ')}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {plan.landmarks.length > 0 && (
+        <>
+          <Heading as="h3" className="mt-3">
+            Where the tonic lies
+          </Heading>
+          <ul className="list-disc pl-5">
+            {plan.landmarks.map((landmark) => (
+              <li key={landmark.note}>
+                {pitchLabel(landmark.pitch)}: {landmark.finger} on {landmark.string}
+                {landmark.finger === '0' ? '' : `, ${positionWords(landmark.position)}`}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </>
+  );
+}
+
+function StayRow({ stay }: { readonly stay: Stay }) {
+  return (
+    <tr className="align-top">
+      <td>
+        {stay.from + 1}
+        {stay.to > stay.from ? `–${stay.to + 1}` : ''}
+      </td>
+      <td>{positionWords(stay.position)}</td>
+      <td>{mmText(stay.firstFingerMm)}</td>
+      <td>
+        {stay.patterns.map((pattern) => (
+          <div key={pattern.string}>{patternText(pattern)}</div>
+        ))}
+      </td>
+      <td>
+        {stay.acrossStrings.map((across) => (
+          <div key={`${across.finger} ${across.fromString}`}>
+            {across.finger} {semitonesText(across.semitones)} {across.semitones > 0 ? 'higher' : 'lower'} on {across.toString} than on{' '}
+            {across.fromString}
+          </div>
+        ))}
+      </td>
+    </tr>
+  );
+}
+
+function patternText(pattern: FingerPattern): string {
+  return `${pattern.string} (${noteLabel(pattern.open)}): ${touchText(pattern)}`;
+}

@@ -1,0 +1,34 @@
+import { select } from '../../../state/selection.ts';
+import { type HardPlace, sumsOf } from '#core/explain';
+import type { Plan } from '#core/plan/describe';
+import { hardPlaceText, mmText, soundText } from '../../../words/plan-words.ts';
+
+interface PlanSummaryProps {
+  readonly plan: Plan;
+  readonly hardest: readonly HardPlace[];
+}
+
+/** What the plan comes to, and its hardest place, one step away. */
+export function PlanSummary({ plan, hardest }: PlanSummaryProps) {
+  const sums = sumsOf(plan);
+  const notes = plan.notes.filter((note) => note.kind === 'note').length;
+  const shifts =
+    sums.shifts === 0 ? 'no shift' : `${sums.shifts} ${sums.shifts === 1 ? 'shift' : 'shifts'}, ${mmText(sums.travelMm)} in all`;
+  const [first] = hardest;
+  const note = first && plan.notes[first.note];
+  return (
+    <p className="ml-auto truncate text-sm text-dove-dark">
+      {notes} notes · {shifts}
+      {sums.widestReachMm > 0 && <> · widest reach {mmText(sums.widestReachMm)}</>}
+      {first && note?.kind === 'note' && (
+        <>
+          {' '}
+          · hardest:{' '}
+          <button type="button" className="underline" title={hardPlaceText(first)} onClick={() => select(first.note)}>
+            {soundText(note)}
+          </button>
+        </>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,67 @@
+import { select } from '../../../state/selection.ts';
+import { positionWords } from '#core/messages';
+import { pitchLabel } from '#core/pitch';
+import type { Plan, Shift } from '#core/plan/describe';
+import { Heading } from '../../../ui/Heading.tsx';
+import { Table } from '../../../ui/Table.tsx';
+import { mmText, movementText, semitonesText, shiftMoment } from '../../../words/plan-words.ts';
+
+/** Every shift of the plan in one row: from what to what, how far the hand goes and how far the notes. */
+export function ShiftList({ plan }: { readonly plan: Plan }) {
+  return (
+    <section aria-label="Shifts" className="mt-2">
+      <Heading>{plan.shifts.length === 0 ? 'No shift: the hand stays where it begins.' : countWords(plan.shifts.length)}</Heading>
+      {plan.shifts.length > 0 && (
+        <div className="max-h-56 overflow-auto" tabIndex={0} role="group" aria-label="Table of shifts">
+          <Table className="mt-1">
+            <thead>
+              <tr>
+                <th scope="col">To</th>
+                <th scope="col">From finger, position</th>
+                <th scope="col">To finger, position</th>
+                <th scope="col">Hand</th>
+                <th scope="col">Notes</th>
+                <th scope="col">When</th>
+              </tr>
+            </thead>
+            <tbody>
+              {plan.shifts.map((shift) => (
+                <ShiftRow key={shift.to} plan={plan} shift={shift} />
+              ))}
+            </tbody>
+          </Table>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function ShiftRow({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
+  const arrival = plan.notes[shift.to];
+  const name = arrival?.kind === 'note' ? pitchLabel(arrival.stops[0].written) : '';
+  return (
+    <tr>
+      <td>
+        <button type="button" className="underline" onClick={() => select(shift.to)}>
+          {name}
+        </button>
+      </td>
+      <td>
+        {shift.fromFinger} on {shift.fromString}, {positionWords(shift.fromPosition)}
+      </td>
+      <td>
+        {shift.toFinger} on {shift.toString}, {positionWords(shift.toPosition)}
+      </td>
+      <td>
+        {shift.handSemitones > 0 ? 'up' : shift.handSemitones < 0 ? 'down' : ''} {semitonesText(shift.handSemitones)},{' '}
+        {mmText(shift.handMm)}
+      </td>
+      <td>{movementText(shift.noteSemitones)}</td>
+      <td>{shiftMoment(shift)}</td>
+    </tr>
+  );
+}
+
+function countWords(count: number): string {
+  return count === 1 ? 'One shift' : `${count} shifts`;
+}

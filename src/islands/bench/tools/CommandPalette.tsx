@@ -1,0 +1,71 @@
+import { loadPieceNames } from '../../../storage/piece-list.ts';
+import { Command } from 'cmdk';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Dialog } from '../../../ui/Dialog.tsx';
+import { openOnBench } from '../../open-on-bench.ts';
+import { type Command as BenchCommand, COMMAND_GROUPS, COMMANDS } from './commands.ts';
+
+const GROUP =
+  '[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-1.5 [&_[cmdk-group-heading]]:pb-0.5 [&_[cmdk-group-heading]]:text-[13px] [&_[cmdk-group-heading]]:text-dove-dark';
+const ITEM =
+  'flex cursor-pointer gap-3 px-2 py-1 data-[selected=true]:bg-paper-deep data-[selected=true]:shadow-[inset_3px_0_0_var(--color-ink)]';
+
+/** Everything that can be done and every piece, found by typing. */
+export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
+  const pieces = useLiveQuery(() => loadPieceNames().catch(() => [])) ?? [];
+  const run = (what: () => unknown) => (): void => {
+    onClose();
+    what();
+  };
+  return (
+    <Dialog title="Everything that can be done" quietTitle className="top-[12vh] w-[34rem]" onClose={onClose}>
+      <Command loop filter={hasEveryWord}>
+        <Command.Input
+          aria-label="What to do, or a piece"
+          placeholder="What to do, or a piece"
+          className="w-full border-b border-line bg-transparent px-4 py-3 text-lg"
+        />
+        <Command.List className="max-h-[60vh] overflow-auto p-2">
+          <Command.Empty className="px-2 py-3 text-dove-dark">Nothing of that name.</Command.Empty>
+          {COMMAND_GROUPS.map((group) => (
+            <Command.Group key={group} heading={group} className={GROUP}>
+              {named(group).map(({ name, key, run: does }) => (
+                <Command.Item key={name} value={name} onSelect={run(does)} className={ITEM}>
+                  <span className="grow">{name}</span>
+                  {key !== undefined && <kbd className="font-sans text-sm text-dove-dark">{key}</kbd>}
+                </Command.Item>
+              ))}
+            </Command.Group>
+          ))}
+          <Command.Group heading="Pieces" className={GROUP}>
+            {pieces.map(({ id, name }) => (
+              <Command.Item
+                key={id}
+                value={`${name === '' ? 'unnamed' : name} ${id}`}
+                onSelect={run(() => openOnBench(id))}
+                className={ITEM}
+              >
+                {name === '' ? 'unnamed' : name}
+              </Command.Item>
+            ))}
+          </Command.Group>
+        </Command.List>
+      </Command>
+    </Dialog>
+  );
+}
+
+/** What is typed finds what has all its words, wherever in the name they stand. */
+function hasEveryWord(name: string, typed: string): number {
+  const text = name.toLowerCase();
+  return typed
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word))
+    ? 1
+    : 0;
+}
+
+function named(group: (typeof COMMAND_GROUPS)[number]): readonly (BenchCommand & { readonly name: string })[] {
+  return COMMANDS.flatMap((command) => (command.group === group && command.name !== undefined ? [{ ...command, name: command.name }] : []));
+}

@@ -1,0 +1,42 @@
+import { usePlanning } from '../../../state/planning.ts';
+import type { RefObject } from 'react';
+import { Button } from '../../../ui/Button.tsx';
+import { Popover } from '../../../ui/Popover.tsx';
+import { copyLink, downloadJson, downloadMusicXml, downloadPath } from './downloads.ts';
+
+interface FilesMenuProps {
+  readonly anchor: RefObject<HTMLButtonElement | null>;
+  readonly onClose: () => void;
+}
+
+/** Everything the piece can be saved as. */
+export function FilesMenu({ anchor, onClose }: FilesMenuProps) {
+  const planned = usePlanning((planning) => planning.planSet !== null);
+  const does = [
+    { name: 'MusicXML', hint: 'for notation programs', run: downloadMusicXml, needsPlan: true },
+    { name: 'JSON', hint: 'the whole piece, to open here again', run: downloadJson, needsPlan: false },
+    { name: 'SVG', hint: 'staff and path as a drawing', run: () => void downloadPath('svg'), needsPlan: true },
+    { name: 'PNG', hint: 'staff and path as a picture', run: () => void downloadPath('png'), needsPlan: true },
+    { name: 'Link', hint: 'copied: the brief itself is in it', run: () => void copyLink(), needsPlan: false },
+  ];
+  return (
+    <Popover label="Save as" anchor={anchor} width="" onClose={onClose}>
+      <ul className="grid gap-1">
+        {does.map(({ name, hint, run, needsPlan }) => (
+          <li key={name}>
+            <Button
+              className="w-full"
+              disabled={needsPlan && !planned}
+              onClick={() => {
+                run();
+                onClose();
+              }}
+            >
+              {name} <span className="text-dove-dark">{hint}</span>
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Popover>
+  );
+}

@@ -1,0 +1,40 @@
+import { Heading } from '../../../ui/Heading.tsx';
+import type { RefObject } from 'react';
+import { refingeredBy } from '../../../state/refingering.ts';
+import { goToState, useWorkHistory } from '../../../state/work-history.ts';
+import { Popover } from '../../../ui/Popover.tsx';
+import { refingeredText } from '../../../words/notices.ts';
+import { workChange } from '../../../words/work-changes.ts';
+
+interface HistoryListProps {
+  readonly anchor: RefObject<HTMLButtonElement | null>;
+  readonly onClose: () => void;
+}
+
+/** What was done to the piece since it was opened, the newest first: what it fingered otherwise, and the way back to any of it. */
+export function HistoryList({ anchor, onClose }: HistoryListProps) {
+  const { states, current } = useWorkHistory();
+  return (
+    <Popover label="What was done" anchor={anchor} width="w-[440px] max-w-[94vw]" onClose={onClose}>
+      <Heading className="mb-2">What was done</Heading>
+      <ol className="grid gap-0.5" reversed>
+        {states
+          .map((state, index) => ({ state, index, before: states[index - 1] }))
+          .toReversed()
+          .map(({ state, index, before }) => (
+            <li key={index}>
+              <button
+                type="button"
+                aria-current={index === current ? 'step' : undefined}
+                className={`w-full px-2 py-1 text-left hover:bg-paper-deep ${index === current ? 'border-l-[3px] border-ink font-semibold' : 'border-l-[3px] border-transparent'} ${index > current ? 'text-dove-dark' : ''}`}
+                onClick={() => goToState(index)}
+              >
+                {before ? workChange(before, state) : 'as it was opened'}
+                <span className="block text-sm font-normal text-dove-dark">{refingeredText(refingeredBy(state.brief))}</span>
+              </button>
+            </li>
+          ))}
+      </ol>
+    </Popover>
+  );
+}

@@ -1,0 +1,55 @@
+import { engine } from '../../../engine/client.ts';
+import { MOST_HARD } from '../../../state/planning-actions.ts';
+import { documentToText } from '#core/documents';
+import { musicXmlText } from '../../../files/musicxml.ts';
+import { downloadBlob, downloadText, fileNameOf } from '../../../files/download.ts';
+import { say } from '../../../state/notices.ts';
+import { planShown } from '../../../state/planning.ts';
+import { workStore } from '../../../state/work.ts';
+import { pieceOf } from '../../../storage/pieces.ts';
+import { materialLabel } from '../../../words/labels.ts';
+import { LINK_COPIED, linkText } from '../../../words/notices.ts';
+
+/** Hands out the plan as MusicXML; nothing where there is no plan. */
+export function downloadMusicXml(): void {
+  const { name, brief } = workStore.getState();
+  const plan = planShown();
+  if (!plan) return;
+  const title = name === '' ? materialLabel(brief) : name;
+  downloadText(fileNameOf(title, 'musicxml'), 'application/xml', musicXmlText(title, plan));
+}
+
+/** Hands out the piece as it stands, planned or not. */
+export function downloadJson(): void {
+  const { name, brief, lineText, tags } = workStore.getState();
+  downloadText(
+    fileNameOf(name === '' ? materialLabel(brief) : name, 'json'),
+    'application/json',
+    documentToText(pieceOf(name, brief, lineText, tags)),
+  );
+}
+
+/** Hands out staff and path of the whole line as one drawing or picture. */
+export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
+  const { name, brief } = workStore.getState();
+  const plan = planShown();
+  if (!plan) return;
+  const { pngOf, scoreSvg } = await import('./score-svg.tsx');
+  const title = name === '' ? materialLabel(brief) : name;
+  const about = await engine.ask(plan.brief, { kind: 'about-path', mostHard: MOST_HARD });
+  const svg = await scoreSvg(plan, title, about);
+  if (as === 'svg') return downloadText(fileNameOf(title, 'svg'), 'image/svg+xml', svg.text);
+  downloadBlob(fileNameOf(title, 'png'), await pngOf(svg));
+}
+
+/** Puts a link into the clipboard that holds the brief itself; whoever opens it gets a new piece of it. */
+export async function copyLink(): Promise<void> {
+  const { briefToText } = await import('../../../files/brief-link.ts');
+  const link = new URL('/', location.href);
+  link.searchParams.set('brief', await briefToText(workStore.getState().brief));
+  const copied = await navigator.clipboard.writeText(link.href).then(
+    () => true,
+    () => false,
+  );
+  say(copied ? LINK_COPIED : linkText(link.href));
+}

@@ -1,0 +1,167 @@
+import { DrawnText } from '../../../ui/DrawnText.tsx';
+import { flushSync } from 'react-dom';
+import { createRoot } from 'react-dom/client';
+import type { AboutPath } from '#core/explain';
+import { asFingered, engravingOf, fingerMarks } from '#core/notation';
+import type { Plan } from '#core/plan/describe';
+import { drawMeasures, type Head } from '../../../engraving/draw-measures.ts';
+import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
+import { musicFontReady } from '../../../engraving/music-font.ts';
+import { writtenMarks } from '../../../engraving/written-marks.ts';
+import { Fingerboard, FINGERBOARD_WIDTH } from '../../score/Fingerboard.tsx';
+import { PathDrawing } from '../../score/PathDrawing.tsx';
+import { SemitoneLines } from '../../score/SemitoneLines.tsx';
+import { StaffMarks } from '../../score/StaffMarks.tsx';
+import { beadsOf, pathScale } from '../../score/path-geometry.ts';
+
+/** A drawing that stands by itself: its fonts and colours are in it. */
+export interface StandaloneSvg {
+  readonly text: string;
+  readonly width: number;
+  readonly height: number;
+}
+
+const PATH_HEIGHT = 320;
+const TITLE_HEIGHT = 30;
+const MARGIN = 12;
+
+/** The longest line that becomes one drawing: a picture of more is not opened by what shows pictures. */
+const MOST_NOTES_DRAWN = 600;
+
+/** Pixels of the picture for one of the drawing. */
+const PICTURE_SCALE = 2;
+
+/** Staff and path of a whole plan (of a very long one, its beginning) as one drawing, always on light paper. */
+export async function scoreSvg(plan: Plan, title: string, about: AboutPath): Promise<StandaloneSvg> {
+  await musicFontReady();
+  const engraving = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
+  const last = engraving.measures.findIndex((measure) => measure.symbols.some((symbol) => symbol.index >= MOST_NOTES_DRAWN));
+  const measures = last === -1 ? engraving.measures : engraving.measures.slice(0, last);
+  const layout = layoutStaff(engraving, measures, 0, true, writtenMarks(plan.brief).rows);
+  const staff = document.createElement('div');
+  const heads = drawMeasures(staff, engraving, measures, layout, { from: 0, to: measures.length }, true);
+  const width = FINGERBOARD_WIDTH + (layout.offsets[measures.length] ?? 0) + 2 * MARGIN;
+  const height = TITLE_HEIGHT + layout.height + PATH_HEIGHT + MARGIN;
+  const page = document.createElement('div');
+  page.className = 'light-paper';
+  document.body.append(page);
+  const root = createRoot(page);
+  try {
+    flushSync(() =>
+      root.render(<Drawing plan={plan} title={title} about={about} heads={heads} layout={layout} width={width} height={height} />),
+    );
+    const svg = page.querySelector('svg');
+    svg?.querySelector('[data-engraved]')?.append(...(staff.querySelector('svg')?.childNodes ?? []));
+    if (svg) dressed(svg);
+    const fonts = await Promise.all(fontFaces().map(embedded));
+    svg?.querySelector('style')?.append(fonts.join(''));
+    return { text: new XMLSerializer().serializeToString(svg ?? page), width, height };
+  } finally {
+    root.unmount();
+    page.remove();
+  }
+}
+
+/** The drawing as a picture. */
+export async function pngOf({ text, width, height }: StandaloneSvg): Promise<Blob> {
+  const image = new Image();
+  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
+  await image.decode();
+  const canvas = document.createElement('canvas');
+  canvas.width = width * PICTURE_SCALE;
+  canvas.height = height * PICTURE_SCALE;
+  canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
+  const picture = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
+  if (!picture) throw new Error('The browser makes no picture of this size.');
+  return picture;
+}
+
+interface DrawingProps {
+  readonly plan: Plan;
+  readonly title: string;
+  readonly about: AboutPath;
+  readonly heads: readonly Head[];
+  readonly layout: StaffLayout;
+  readonly width: number;
+  readonly height: number;
+}
+
+function Drawing({ plan, title, about, heads, layout, width, height }: DrawingProps) {
+  const scale = pathScale(plan, PATH_HEIGHT);
+  const beads = beadsOf(plan, heads, scale);
+  const notes = { ...about, refingered: [], slides: true };
+  const right = layout.offsets[layout.offsets.length - 1] ?? 0;
+  return (
+    <svg xmlns="http://www.w3.org/2000/svg" width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
+      <style></style>
+      <rect width={width} height={height} className="fill-paper" />
+      <g data-engraved className="engraving" transform={`translate(${MARGIN + FINGERBOARD_WIDTH} ${TITLE_HEIGHT})`} />
+      <DrawnText x={MARGIN} y={20} look="title" className="fill-ink">
+        {title}
+      </DrawnText>
+      <g transform={`translate(${MARGIN} ${TITLE_HEIGHT + layout.height})`}>
+        <Fingerboard plan={plan} scale={scale} selected={null} />
+      </g>
+      <g transform={`translate(${MARGIN + FINGERBOARD_WIDTH} ${TITLE_HEIGHT})`}>
+        <StaffMarks plan={plan} marks={fingerMarks(plan)} heads={heads} layout={layout} selected={null} />
+        <g transform={`translate(0 ${layout.height})`}>
+          <SemitoneLines plan={plan} scale={scale} from={0} to={right} />
+          <PathDrawing
+            plan={plan}
+            beads={beads}
+            scale={scale}
+            left={0}
+            selected={null}
+            notes={notes}
+            over={null}
+            onSelect={() => undefined}
+          />
+        </g>
+      </g>
+    </svg>
+  );
+}
+
+/** What of the page's style sheets a drawing takes with it. */
+const DRAWN_PROPERTIES = [
+  'fill',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'stroke-linecap',
+  'paint-order',
+  'opacity',
+  'font-family',
+  'font-size',
+  'font-style',
+  'font-weight',
+  'letter-spacing',
+  'text-anchor',
+] as const;
+
+/** Writes what the style sheets say into the elements themselves. */
+function dressed(svg: SVGSVGElement): void {
+  for (const element of svg.querySelectorAll<SVGElement>('rect, path, line, circle, text, tspan')) {
+    const computed = getComputedStyle(element);
+    element.setAttribute('style', DRAWN_PROPERTIES.map((name) => `${name}:${computed.getPropertyValue(name)}`).join(';'));
+    element.removeAttribute('class');
+  }
+}
+
+function fontFaces(): readonly CSSFontFaceRule[] {
+  const sheets = [...document.styleSheets].flatMap((sheet) => [...sheet.cssRules]);
+  return sheets.flatMap((rule) => (rule instanceof CSSFontFaceRule ? [rule] : []));
+}
+
+/** A font with its file inside. */
+async function embedded(face: CSSFontFaceRule): Promise<string> {
+  const address = /url\("?([^")]+)"?\)/.exec(face.cssText)?.[1];
+  if (address === undefined) return '';
+  const file = await (await fetch(new URL(address, face.parentStyleSheet?.href ?? location.href))).blob();
+  const data = await new Promise<string>((resolve) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(String(reader.result));
+    reader.readAsDataURL(file);
+  });
+  return face.cssText.replace(/url\("?[^")]+"?\)/, `url("${data}")`);
+}

@@ -1,0 +1,30 @@
+import { useEffect } from 'react';
+import { tinykeys } from 'tinykeys';
+import { planShown } from '../../../state/planning.ts';
+import { type Command, COMMANDS } from './commands.ts';
+
+/** Keys of the bench, wherever the focus is but in a field that needs them itself. */
+export function useBenchKeys(): void {
+  useEffect(() => {
+    const bindings = COMMANDS.flatMap(({ press = [], run }) => press.map((keys) => [keys, bound(keys, run)] as const));
+    return tinykeys(window, Object.fromEntries(bindings));
+  }, []);
+}
+
+/** A key does its command, and nothing else, where the command has something to do. */
+function bound(keys: string, run: Command['run']): (event: KeyboardEvent) => void {
+  const anywhere = keys.startsWith('$mod');
+  return (event) => {
+    if (!anywhere && (needsKeys(event.target) || planShown() === null)) return;
+    if (keys === 'Space' && isPressedBySpace(event.target)) return;
+    if (run() !== false) event.preventDefault();
+  };
+}
+
+function needsKeys(target: EventTarget | null): boolean {
+  return target instanceof Element && target.closest('input, textarea, select, [role="dialog"], [role="tablist"]') !== null;
+}
+
+function isPressedBySpace(target: EventTarget | null): boolean {
+  return target instanceof Element && target.closest('button, a, summary') !== null;
+}

@@ -1,0 +1,147 @@
+import type { Brief, Lock } from '#core/brief';
+import {
+  carryLocks,
+  lockOf,
+  parseFingering,
+  readLineText,
+  withFingering,
+  withInstrumentSpec,
+  withLock,
+  withoutLock,
+  withProfile,
+} from '#core/brief/edits';
+import { issuesText } from '#core/messages';
+import type { Alternative } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+import type { InstrumentRecord, PlayerRecord } from '../storage/database.ts';
+import { droppedText } from '../words/notices.ts';
+import { say } from './notices.ts';
+import { takeFirstPlayable } from './planning-actions.ts';
+import { planningStore, planShown } from './planning.ts';
+import { saveSoon } from './saving.ts';
+import type { Stretch } from './selection.ts';
+import { studioStore } from './studio.ts';
+import { workStore } from './work.ts';
+
+/** Changes the brief: locks that no longer fit their note go, and that is said. */
+export function changeBrief(change: (brief: Brief) => Brief): void {
+  const { brief, instrumentId, playerId } = workStore.getState();
+  const changed = change(brief);
+  const sameHand = changed.player?.name === brief.player?.name && changed.player?.hand === brief.player?.hand;
+  // An instrument or hand described otherwise is no longer the one the studio keeps.
+  setBrief(changed, changed.instrument === brief.instrument ? instrumentId : null, sameHand ? playerId : null);
+}
+
+function setBrief(changed: Brief, instrumentId: string | null, playerId: string | null): void {
+  const carried = carryLocks(workStore.getState().brief, changed);
+  workStore.setState({ brief: carried.brief, instrumentId, playerId });
+  say(droppedText(carried));
+}
+
+/** Names the player: one the studio may not know. */
+export function namePlayer(name: string): void {
+  const { brief } = workStore.getState();
+  workStore.setState({ brief: { ...brief, player: { ...brief.player, name } }, playerId: null });
+}
+
+/** Plays the piece on an instrument of the studio. */
+export function takeInstrument({ id, document }: InstrumentRecord): void {
+  const { brief, playerId } = workStore.getState();
+  const moved = withInstrumentSpec(brief, document.instrument);
+  setBrief(moved, id, moved.instrument.kind === brief.instrument.kind ? playerId : null);
+  readLineAgain();
+}
+
+/** Leaves the instrument as it is, described in the brief alone: later changes in the studio no longer reach this piece. */
+export function describeInstrument(): void {
+  workStore.setState({ instrumentId: null });
+}
+
+/** Gives the piece to a player of the studio, on this player's own instrument if there is one. */
+export function takePlayer({ id, document, instrumentId }: PlayerRecord): void {
+  const { brief, instrumentId: now } = workStore.getState();
+  const own = studioStore.getState().instruments.find((instrument) => instrument.id === instrumentId);
+  const given = withProfile(brief, { ...document.profile, player: { ...document.profile.player, name: document.name } });
+  const sameKind = given.instrument.kind === brief.instrument.kind;
+  setBrief(own ? withInstrumentSpec(given, own.document.instrument) : given, own?.id ?? (sameKind ? now : null), id);
+  readLineAgain();
+}
+
+/** Takes note of what an instrument or player changed; or goes back to the brief as it was, no longer tied to them. */
+export function settleChange(keep: 'new' | 'old'): void {
+  const { changed } = workStore.getState();
+  if (changed && keep === 'old') setBrief(changed.before, null, null);
+  workStore.setState({ changed: null });
+  saveSoon();
+}
+
+/** Takes the line as typed; what reads becomes the material, what does not is kept and complained of. */
+export function typeLine(lineText: string): void {
+  const { brief } = workStore.getState();
+  if (brief.material.kind !== 'line') return workStore.setState({ lineText });
+  const reading = readLineText(brief, lineText);
+  if (!reading.ok) {
+    planningStore.setState({ issues: reading.issues });
+    return workStore.setState({ lineText });
+  }
+  const carried = carryLocks(brief, { ...brief, material: { ...brief.material, notes: [...reading.value] } });
+  workStore.setState({ lineText, brief: carried.brief });
+  say(droppedText(carried));
+}
+
+/** Note value and instrument change what a typed line means: read it again. */
+export function changeBriefAndReadLine(change: (brief: Brief) => Brief): void {
+  changeBrief(change);
+  readLineAgain();
+}
+
+function readLineAgain(): void {
+  const { brief, lineText } = workStore.getState();
+  if (brief.material.kind === 'line') typeLine(lineText);
+}
+
+/** Lets the engine decide about a note again. */
+export function unlock(note: number): void {
+  workStore.setState({ brief: withoutLock(workStore.getState().brief, note) });
+  say(null);
+}
+
+/** Lets go of the limit that stood in the way. */
+export function acceptRelaxation(): void {
+  const { relaxed } = planningStore.getState();
+  if (relaxed) changeBrief(() => relaxed.brief);
+}
+
+/** Takes another fingering, or a stretch of it: its notes that differ are fixed, string and finger; the rest follows. */
+export function takeAlternative({ plan, kind, differsAt }: Alternative, stretch: Stretch | null = null): void {
+  const { brief } = workStore.getState();
+  planningStore.setState({ laidOver: null });
+  if (kind === 'unlocked' && stretch === null) return changeBrief(({ locks: _, ...free }) => free);
+  const taken = differsAt.filter((note) => stretch === null || (note >= stretch.from && note <= stretch.to));
+  changeBrief(() => locksOf(plan, taken).reduce(withLock, brief));
+}
+
+/** Fixes the notes of a stretch as they are fingered now, or lets them go. */
+export function fixStretch({ from, to }: Stretch, fixed: boolean): void {
+  const plan = planShown();
+  if (!plan) return;
+  const notes = plan.notes.flatMap((_, index) => (index >= from && index <= to ? [index] : []));
+  changeBrief((brief) => (fixed ? locksOf(plan, notes).reduce(withLock, brief) : notes.reduce(withoutLock, brief)));
+}
+
+/** Fixes a fingering typed as digits from a note on, if the hand can play it; else says what stands in the way. */
+export async function prescribe(text: string, from: number): Promise<void> {
+  const plan = planShown();
+  if (!plan) return;
+  const fingers = parseFingering(text);
+  const prescribed = fingers.ok ? withFingering(workStore.getState().brief, plan.line.notes, from, fingers.value) : fingers;
+  if (prescribed.ok) return takeFirstPlayable([prescribed.value]);
+  say(issuesText(prescribed.issues));
+}
+
+function locksOf(plan: Plan, notes: readonly number[]): readonly Lock[] {
+  return notes.flatMap((note): Lock[] => {
+    const sound = plan.notes[note];
+    return sound?.kind === 'note' ? [lockOf(note, sound)] : [];
+  });
+}

@@ -1,0 +1,53 @@
+import type { Brief } from '#core/brief';
+import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
+import type { School } from '#core/hand';
+import type { Issue } from '#core/messages';
+import type { Alternative } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+import { engine } from '../engine/client.ts';
+import type { PieceRecord } from '../storage/database.ts';
+import { profileOf, type Studio } from '../storage/studio.ts';
+
+/** One side of a comparison: a piece, as it is or for another player, on another instrument, in another school, in its best fingering or another. */
+export interface Side {
+  readonly pieceId: string;
+  readonly playerId: string | null;
+  readonly instrumentId: string | null;
+  readonly school: School | null;
+  /** The best, or the place among the other fingerings. */
+  readonly fingering: 'best' | number;
+}
+
+/** What comes of a side. */
+export interface PlannedSide {
+  readonly brief: Brief;
+  readonly plan: Plan | null;
+  readonly others: readonly Alternative[];
+  readonly issues: readonly Issue[];
+}
+
+/** How many other fingerings of a side are offered. */
+const MOST_OTHERS = 6;
+
+/** A side as it opens on a piece. */
+export function plainSide(pieceId: string): Side {
+  return { pieceId, playerId: null, instrumentId: null, school: null, fingering: 'best' };
+}
+
+/** The brief of a side: the piece's own, changed as the side asks; a player brings hand, school and positions known. */
+export function briefOfSide(side: Side, piece: PieceRecord, { players, instruments }: Studio): Brief {
+  const player = players.find(({ id }) => id === side.playerId);
+  const instrument = instruments.find(({ id }) => id === (side.instrumentId ?? player?.instrumentId));
+  const given = player ? withProfile(piece.document.brief, profileOf(player.document)) : piece.document.brief;
+  const on = instrument ? withInstrumentSpec(given, instrument.document.instrument) : given;
+  return side.school === null ? on : withSchool(on, side.school);
+}
+
+/** Plans a side, with its other fingerings to choose from. */
+export async function planSide(brief: Brief, fingering: Side['fingering'], signal?: AbortSignal): Promise<PlannedSide> {
+  const outcome = await engine.plan(brief, { signal });
+  if (!outcome.ok) return { brief, plan: null, others: [], issues: outcome.issues };
+  const others = await engine.ask(brief, { kind: 'alternatives', most: MOST_OTHERS }, { signal });
+  const plan = fingering === 'best' ? outcome.value.best : (others[fingering]?.plan ?? outcome.value.best);
+  return { brief, plan, others, issues: [] };
+}

@@ -1,0 +1,92 @@
+import type { Brief, Mark } from '#core/brief';
+import {
+  lineTextOf,
+  partOf,
+  type PitchMove,
+  readLineText,
+  withBow,
+  withMark,
+  withNote,
+  withNotesInserted,
+  withNotesRemoved,
+  withPitchesMoved,
+  writtenOut,
+} from '#core/brief/edits';
+import { issuesText } from '#core/messages';
+import { pieceOf } from '../storage/pieces.ts';
+import { newPieceRecord, saveRecord } from '../storage/records.ts';
+import { WRITTEN_OUT } from '../words/notices.ts';
+import { say } from './notices.ts';
+import { select, type Stretch } from './selection.ts';
+import { workStore } from './work.ts';
+
+/** Makes a line of the teacher's own of a scale or arpeggio, note by note as it is. */
+export function writeOut(): void {
+  editLine(writtenOut);
+}
+
+/** Moves the pitches of a stretch by letters of the key or by semitones. */
+export function movePitches({ from, to }: Stretch, move: PitchMove): void {
+  editLine((brief) => withPitchesMoved(brief, from, to, move));
+}
+
+/** Gives a note another length, a fraction of a whole note. */
+export function setDuration(note: number, duration: string): void {
+  editLine((brief) => withNote(brief, note, { duration }));
+}
+
+/** Gives a note other pitches, typed as the player reads them ("Eb4", "A3+F4"); what does not read is said. */
+export function typePitches(note: number, text: string): void {
+  const reading = readLineText(workStore.getState().brief, text);
+  const [typed] = reading.ok ? reading.value : [];
+  if (!reading.ok) say(issuesText(reading.issues));
+  else if (typed && !('rest' in typed)) editLine((brief) => withNote(brief, note, { pitches: typed.pitches }));
+}
+
+/** Sets a copy of the note, or a rest as long, behind it, and selects it. */
+export function insertAfter(note: number, what: 'note' | 'rest'): void {
+  editLine((brief) => {
+    const { material } = withNote(brief, note, {});
+    const model = material.kind === 'line' ? material.notes[note] : undefined;
+    if (!model) return brief;
+    const { duration } = model;
+    const pitches = 'rest' in model ? null : model.pitches;
+    return withNotesInserted(brief, note + 1, [what === 'rest' || pitches === null ? { rest: true, duration } : { pitches, duration }]);
+  });
+  if (what === 'note') select(note + 1);
+}
+
+/** Takes the notes of a stretch out of the line. */
+export function removeNotes({ from, to }: Stretch): void {
+  editLine((brief) => withNotesRemoved(brief, from, to));
+  select(null);
+}
+
+/** Plays the notes of a stretch in one bow, or each in its own. */
+export function bowTogether({ from, to }: Stretch, together: boolean): void {
+  editLine((brief) => withBow(brief, from, to, together));
+}
+
+/** Writes something at a note, or with null no longer. */
+export function writeMark(note: number, change: { readonly [Name in keyof Omit<Mark, 'note'>]?: Mark[Name] | null }): void {
+  workStore.setState({ brief: withMark(workStore.getState().brief, note, change) });
+}
+
+/** Makes a piece of its own of a stretch and keeps it; its id, or what went wrong. */
+export async function pieceOfStretch({ from, to }: Stretch): Promise<{ readonly id: string } | { readonly trouble: string }> {
+  const { brief, name, instrumentId, playerId } = workStore.getState();
+  const part = partOf(brief, from, to);
+  const title = `${name === '' ? 'A line' : name}, notes ${from + 1}–${to + 1}`.slice(0, 120);
+  const record = newPieceRecord(pieceOf(title, part, lineTextOf(part)), false, { instrumentId, playerId });
+  const outcome = await saveRecord('piece', record);
+  return outcome.ok ? { id: record.id } : { trouble: outcome.message };
+}
+
+/** What changes single notes makes a scale a line of the teacher's own: that is said, and undo takes it back. */
+function editLine(edit: (brief: Brief) => Brief): void {
+  const { brief } = workStore.getState();
+  const edited = edit(brief);
+  if (edited === brief) return;
+  workStore.setState({ brief: edited, lineText: lineTextOf(edited) });
+  say(brief.material.kind === 'line' ? null : WRITTEN_OUT);
+}

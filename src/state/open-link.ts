@@ -1,0 +1,16 @@
+import { lineTextOf } from '#core/brief/edits';
+import { issuesText } from '#core/messages';
+import { briefFromText } from '../files/brief-link.ts';
+import { say } from './notices.ts';
+import { saveSoon } from './saving.ts';
+import { forgetHistory } from './work-history.ts';
+import { workStore } from './work.ts';
+
+/** Puts the brief of a link on the bench, as a new piece; a link that does not read is said. */
+export async function openLinkedBrief(text: string): Promise<void> {
+  const reading = await briefFromText(text);
+  if (!reading.ok) return say(issuesText(reading.issues));
+  workStore.setState({ brief: reading.value, lineText: lineTextOf(reading.value) });
+  forgetHistory();
+  saveSoon();
+}

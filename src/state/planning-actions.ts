@@ -1,0 +1,117 @@
+import type { Brief, Lock } from '#core/brief';
+import { readLineText, withLock, withoutLock } from '#core/brief/edits';
+import { type Issue, issuesText } from '#core/messages';
+import type { PlanOutcome, Relaxed } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+import { anotherTask } from '../engine/another-task.ts';
+import { engine, Unanswered } from '../engine/client.ts';
+import { ENGINE_FAILED, PLANNING_STOPPED } from '../words/notices.ts';
+import { say } from './notices.ts';
+import { type OtherFingerings, planningStore, planShown } from './planning.ts';
+import { type WorkState, workStore } from './work.ts';
+
+/** Taking over a longer plan from the worker takes the page so long that drawing it waits for a task of its own, notes. */
+const LONG_LINE = 400;
+
+/** The question under way; a new one takes it back. */
+let asking = new AbortController();
+
+/** Asks for a plan; null where the question was taken back or overtaken by another, or where the engine failed, which is said. */
+async function planOf(brief: Brief, report?: (progress: number) => void): Promise<PlanOutcome | null> {
+  asking.abort();
+  asking = new AbortController();
+  try {
+    return await engine.plan(brief, { signal: asking.signal, report });
+  } catch (error) {
+    if (!(error instanceof Unanswered && error.why === 'cancelled')) say(ENGINE_FAILED);
+    return null;
+  }
+}
+
+/** Plans whenever the brief changes, until the returned function is called. */
+export function keepPlanning(): () => void {
+  void planNow();
+  return workStore.subscribe((now, before) => {
+    if (needsPlanning(now, before)) void planNow();
+  });
+}
+
+/** A new brief needs a plan, unless it came with one; words of trouble need another look when brief or typed line go back. */
+function needsPlanning(now: WorkState, before: WorkState): boolean {
+  const { plannedBrief, issues } = planningStore.getState();
+  if (now.brief !== before.brief) return plannedBrief !== now.brief || issues.length > 0;
+  return now.lineText !== before.lineText;
+}
+
+async function planNow(): Promise<void> {
+  const { brief, lineText } = workStore.getState();
+  const typed = brief.material.kind === 'line' && lineText.trim() !== '' ? readLineText(brief, lineText) : null;
+  const unread = typed?.ok === false ? typed.issues : null;
+  const isCurrent = (): boolean => workStore.getState().brief === brief;
+  const outcome = await planOf(brief, (progress) => {
+    if (isCurrent() && planningStore.getState().plannedBrief !== brief) planningStore.setState({ progress });
+  });
+  if (outcome === null || !isCurrent()) return;
+  if (!outcome.ok) return showFailure(unread ?? outcome.issues, outcome.relaxed);
+  if (outcome.value.best.notes.length > LONG_LINE) await anotherTask();
+  if (!isCurrent()) return;
+  planningStore.setState({ planSet: outcome.value, plannedBrief: brief, issues: unread ?? [], relaxed: null, progress: null });
+}
+
+/** What cannot be planned is said; where letting go of one limit helps, the plan it gives is shown. */
+function showFailure(issues: readonly Issue[], relaxed: Relaxed | null): void {
+  planningStore.setState({ issues, relaxed, progress: null });
+  if (relaxed) planningStore.setState({ planSet: { best: relaxed.plan, alternatives: [] }, plannedBrief: null });
+}
+
+/** Gives up a plan that takes too long; the last one stays. */
+export function stopPlanning(): void {
+  asking.abort();
+  planningStore.setState({ progress: null, issues: [] });
+  say(PLANNING_STOPPED);
+}
+
+/**
+ * Locks a note to a finger or string and plans anew around it. What was fixed for the note before is kept if both can
+ * be; else the new wish goes first; a wish no hand can play is answered and nothing changes.
+ */
+export async function wishFor(lock: Lock): Promise<void> {
+  const { brief } = workStore.getState();
+  const alone = withLock(withoutLock(brief, lock.note), lock);
+  const together = withLock(brief, lock);
+  await takeFirstPlayable(together === alone ? [alone] : [together, alone]);
+}
+
+/** Takes the first of some briefs that can be planned; where none can, says why and leaves the piece as it is. */
+export async function takeFirstPlayable(candidates: readonly Brief[]): Promise<void> {
+  for (const candidate of candidates) {
+    const outcome = await planOf(candidate);
+    if (outcome === null) return;
+    if (outcome.ok) {
+      // The plan is there before its brief is, so that nothing is planned twice.
+      planningStore.setState({ planSet: outcome.value, plannedBrief: candidate, issues: [], relaxed: null });
+      workStore.setState({ brief: candidate });
+      return say(null);
+    }
+    say(issuesText(outcome.issues));
+  }
+}
+
+/** How many hard places are pointed at. */
+export const MOST_HARD = 3;
+
+/** Asks what rings and what is hard in a plan; it is told beside the path, and missing where the engine fails. */
+export async function bringPathNotes(plan: Plan): Promise<void> {
+  const about = await engine.ask(plan.brief, { kind: 'about-path', mostHard: MOST_HARD }).catch(() => null);
+  if (about && planShown() === plan) planningStore.setState({ path: { plan, ...about } });
+}
+
+/** Keeps the other fingerings found for a plan. */
+export function keepOthers(others: OtherFingerings): void {
+  planningStore.setState({ others, laidOver: null });
+}
+
+/** Lays one of the other fingerings over the picture, by its place in the list; null lays none. */
+export function layOver(laidOver: number | null): void {
+  planningStore.setState({ laidOver });
+}

@@ -1,0 +1,71 @@
+import { create } from 'zustand';
+import type { Brief } from '#core/brief';
+import type { AboutPath } from '#core/explain';
+import type { Issue } from '#core/messages';
+import type { Alternative, PlanSet, Relaxed } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+
+/** The alternatives found for a plan. */
+export interface OtherFingerings {
+  readonly plan: Plan;
+  readonly found: readonly Alternative[];
+}
+
+/** What rings and what is hard in a plan. */
+export interface KnownPath extends AboutPath {
+  readonly plan: Plan;
+}
+
+/** What the engine makes of the brief on the bench. */
+export interface Planning {
+  /** The last good plan; it stays while the brief cannot be planned. */
+  readonly planSet: PlanSet | null;
+  /** The brief `planSet` was made from; not the current one while planning, or while the current one cannot be planned. */
+  readonly plannedBrief: Brief | null;
+  /** Why the brief cannot be planned. */
+  readonly issues: readonly Issue[];
+  /** The brief with one limit let go, whose plan is shown while the brief itself has none. */
+  readonly relaxed: Relaxed | null;
+  /** How much of a long line is planned, 0 to 1; null while nothing long is under way. */
+  readonly progress: number | null;
+  /** Other fingerings of the plan shown, once they are found. */
+  readonly others: OtherFingerings | null;
+  /** Which of them is laid over the picture, by its place in the list. */
+  readonly laidOver: number | null;
+  /** What rings and is hard in the plan shown, once it is known. */
+  readonly path: KnownPath | null;
+  /** Line indexes of the notes that the last plan fingers otherwise than the one before it, shown for a moment. */
+  readonly refingered: readonly number[];
+}
+
+/** Nothing planned yet. */
+export const UNPLANNED: Planning = {
+  planSet: null,
+  plannedBrief: null,
+  issues: [],
+  relaxed: null,
+  progress: null,
+  others: null,
+  laidOver: null,
+  path: null,
+  refingered: [],
+};
+
+/** The planning's state; change it through the actions of this folder. */
+export const planningStore = create<Planning>()(() => UNPLANNED);
+
+/** Reads from the planning in a component. */
+export function usePlanning<Value>(select: (planning: Planning) => Value): Value {
+  return planningStore(select);
+}
+
+/** The plan shown; null where there is none yet. */
+export function planShown(): Plan | null {
+  return planningStore.getState().planSet?.best ?? null;
+}
+
+/** The fingering laid over the picture; null where there is none, or where the plan has moved on. */
+export function laidOverOf({ planSet, others, laidOver }: Pick<Planning, 'planSet' | 'others' | 'laidOver'>): Alternative | null {
+  if (laidOver === null || !others || others.plan !== planSet?.best) return null;
+  return others.found[laidOver] ?? null;
+}

@@ -1,0 +1,34 @@
+import type { Brief } from '#core/brief';
+import { fingeredOtherwise } from '#core/explain';
+import { planningStore } from './planning.ts';
+
+/** How long it is shown what the engine changed, ms. */
+const SHOWN_MS = 4000;
+
+/** What the engine fingered otherwise when a brief was first planned after another; for the list of what was done. */
+const refingeredFor = new WeakMap<Brief, readonly number[]>();
+
+/** Line indexes of the notes fingered otherwise when this brief came; null where nothing is known. */
+export function refingeredBy(brief: Brief): readonly number[] | null {
+  return refingeredFor.get(brief) ?? null;
+}
+
+/** Tells, from now on, what each new plan fingers otherwise, for a moment and for the list; until the returned function is called. */
+export function watchRefingering(): () => void {
+  let timer = 0;
+  const stop = planningStore.subscribe((now, before) => {
+    if (!now.planSet || now.planSet === before.planSet) return;
+    const was = before.planSet?.best;
+    const is = now.planSet.best;
+    const sameNotes = was !== undefined && was.notes.length === is.notes.length;
+    const refingered = sameNotes ? fingeredOtherwise(was, is) : [];
+    if (now.plannedBrief && sameNotes) refingeredFor.set(now.plannedBrief, refingered);
+    planningStore.setState({ refingered });
+    clearTimeout(timer);
+    if (refingered.length > 0) timer = window.setTimeout(() => planningStore.setState({ refingered: [] }), SHOWN_MS);
+  });
+  return () => {
+    stop();
+    clearTimeout(timer);
+  };
+}

@@ -1,0 +1,64 @@
+import { NO_SOUND } from '../words/notices.ts';
+import { planShown } from './planning.ts';
+import { selectionStore, stretchOf } from './selection.ts';
+import { type SoundChoices, soundStore } from './sound.ts';
+
+/** Stops what sounds; null in silence. */
+let stopSound: (() => void) | null = null;
+
+/** Plays the selected stretch, or the line from the selected note on; or stops. */
+export function togglePlaying(): void {
+  if (soundStore.getState().state === 'silent') void startPlaying();
+  else stopPlaying();
+}
+
+/** Stops what plays; false in silence. */
+export function silence(): boolean {
+  if (soundStore.getState().state === 'silent') return false;
+  stopPlaying();
+  return true;
+}
+
+function stopPlaying(): void {
+  stopSound?.();
+  stopSound = null;
+  soundStore.setState({ state: 'silent', note: null });
+}
+
+/** Changes how the line is played, the next time. */
+export function chooseSound(choices: Partial<SoundChoices>): void {
+  soundStore.setState(choices);
+}
+
+/** Plays again and again from now on, or once. */
+export function playAgainOrOnce(): void {
+  soundStore.setState(({ loop }) => ({ loop: !loop }));
+}
+
+/** Plays the selection again and again. */
+export function playAgainAndAgain(): void {
+  chooseSound({ loop: true });
+  togglePlaying();
+}
+
+async function startPlaying(): Promise<void> {
+  const plan = planShown();
+  if (!plan) return;
+  soundStore.setState({ state: 'starting', trouble: null });
+  const selection = selectionStore.getState();
+  const { from, to } = stretchOf(selection) ?? { from: selection.selected ?? 0, to: plan.notes.length - 1 };
+  try {
+    // The voice is the largest part of the bench and comes with the first sound.
+    const [{ droneHz, performanceOf }, { playLine }] = await Promise.all([import('#core/sound'), import('../audio/play-line.ts')]);
+    const { pace, slides, drone, countIn, metronome, loop } = soundStore.getState();
+    const performance = performanceOf(plan, { from, to, pace, slides });
+    const how = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone) };
+    const stop = await playLine(performance, how, { onNote: (note) => soundStore.setState({ note }), onEnd: stopPlaying });
+    // It was stopped while it was starting.
+    if (soundStore.getState().state !== 'starting') return stop();
+    stopSound = stop;
+    soundStore.setState({ state: 'playing' });
+  } catch (error) {
+    soundStore.setState({ state: 'silent', note: null, trouble: error instanceof Error ? error.message : NO_SOUND });
+  }
+}

@@ -1,0 +1,77 @@
+import { temporal } from 'zundo';
+import { create, useStore } from 'zustand';
+import type { Brief } from '#core/brief';
+import { FIRST_BRIEF } from '#core/brief/edits';
+import type { ChangedSince, Uses } from '../storage/database.ts';
+
+/** What undo and redo go over: everything the teacher decides. */
+export interface Work extends Uses {
+  readonly name: string;
+  readonly brief: Brief;
+  /** The line as typed, with its mistakes; empty for other material. */
+  readonly lineText: string;
+}
+
+/** Whether the work is in the database. */
+export type Saving = { readonly state: 'saved' } | { readonly state: 'saving' } | { readonly state: 'failed'; readonly message: string };
+
+/** The piece on the bench. */
+export interface WorkState extends Work {
+  /** Null until a piece is loaded. */
+  readonly pieceId: string | null;
+  readonly createdAt: number;
+  /** When the piece was last written from here, or read; ms since 1970. */
+  readonly writtenAt: number;
+  readonly demo: boolean;
+  /** Words it is found by, given under Pieces. */
+  readonly tags: readonly string[];
+  readonly saving: Saving;
+  /** What its instrument or player changed since the teacher last looked; null when nothing did. */
+  readonly changed: ChangedSince | null;
+}
+
+const EMPTY: WorkState = {
+  pieceId: null,
+  createdAt: 0,
+  writtenAt: 0,
+  demo: false,
+  tags: [],
+  saving: { state: 'saved' },
+  changed: null,
+  name: '',
+  brief: FIRST_BRIEF,
+  lineText: '',
+  instrumentId: null,
+  playerId: null,
+};
+
+/** The teacher's decisions alone. */
+export function decisionsOf({ name, brief, lineText, instrumentId, playerId }: Work): Work {
+  return { name, brief, lineText, instrumentId, playerId };
+}
+
+/** Whether nothing of the teacher's decisions differs. */
+export function sameWork(one: Work, other: Work): boolean {
+  return (
+    one.name === other.name &&
+    one.brief === other.brief &&
+    one.lineText === other.lineText &&
+    one.instrumentId === other.instrumentId &&
+    one.playerId === other.playerId
+  );
+}
+
+/** The work's state; change it through the actions of this folder. */
+export const workStore = create<WorkState>()(temporal(() => EMPTY, { partialize: decisionsOf, equality: sameWork, limit: 200 }));
+
+/** Reads from the work in a component. */
+export function useWork<Value>(select: (work: WorkState) => Value): Value {
+  return workStore(select);
+}
+
+/** Whether there is something to undo and to redo. */
+export function useHistory(): { readonly canUndo: boolean; readonly canRedo: boolean } {
+  const canUndo = useStore(workStore.temporal, (history) => history.pastStates.length > 0);
+  const canRedo = useStore(workStore.temporal, (history) => history.futureStates.length > 0);
+  return { canUndo, canRedo };
+}

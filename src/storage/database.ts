@@ -1,0 +1,112 @@
+import Dexie, { type EntityTable, type Table } from 'dexie';
+import type { Brief } from '#core/brief';
+import { DOCUMENT_KINDS, type DocumentName, type DocumentOf } from '#core/documents';
+
+/** What every record of the browser has. */
+interface Kept {
+  readonly id: string;
+  /** Milliseconds since 1970. */
+  readonly createdAt: number;
+  readonly updatedAt: number;
+  /** It came with the demo data. */
+  readonly demo: boolean;
+}
+
+/** The instrument and the player of the studio that a piece uses; null for one that is only described in its brief. */
+export interface Uses {
+  readonly instrumentId: string | null;
+  readonly playerId: string | null;
+}
+
+/** A piece whose instrument or player was changed since the teacher last looked: its brief before. */
+export interface ChangedSince {
+  readonly before: Brief;
+}
+
+/** What records of a kind have beside their document. */
+interface Links {
+  /** Its brief holds what it uses; the links say where later changes come from. */
+  readonly piece: Uses & { readonly changed: ChangedSince | null };
+  /** The instrument this player has. */
+  readonly player: { readonly instrumentId: string | null };
+}
+
+/** A document as the browser keeps it. */
+export type RecordOf<Name extends DocumentName> = Kept & { readonly document: DocumentOf<Name> } & (Name extends keyof Links
+    ? Links[Name]
+    : unknown);
+
+/** A piece as the browser keeps it. */
+export type PieceRecord = RecordOf<'piece'>;
+
+/** An instrument of the studio. */
+export type InstrumentRecord = RecordOf<'instrument'>;
+
+/** A player of the studio, and the instrument this player has. */
+export type PlayerRecord = RecordOf<'player'>;
+
+/** A record that did not pass its check when read: kept as it was, and reported. */
+export interface SetAsideRecord {
+  readonly id: string;
+  readonly record: unknown;
+  readonly reason: string;
+  readonly at: number;
+}
+
+/** A small fact the application remembers. */
+export type FactRecord =
+  | { readonly key: 'demo-seeded'; readonly value: boolean }
+  /** The pieces that stand open in the row of the bench, by id, as they were opened. */
+  | { readonly key: 'open-pieces'; readonly value: readonly string[] };
+
+/** What a piece of the first tables did not have. */
+const UNLINKED: Links['piece'] = { instrumentId: null, playerId: null, changed: null };
+
+/** A record as the first two versions of the tables kept it: each kind had a name of its own for its document. */
+interface EarlierRecord {
+  piece?: unknown;
+  sheet?: unknown;
+  document?: unknown;
+}
+
+/** The browser's database. Reach it through the functions of this folder, which check what goes in and comes out. */
+export class DovePathDatabase extends Dexie {
+  readonly pieces!: EntityTable<PieceRecord, 'id'>;
+  readonly instruments!: EntityTable<InstrumentRecord, 'id'>;
+  readonly players!: EntityTable<PlayerRecord, 'id'>;
+  readonly setAside!: EntityTable<SetAsideRecord, 'id'>;
+  readonly facts!: EntityTable<FactRecord, 'key'>;
+
+  constructor(
+    name = 'dove-path',
+    private readonly kinds: Readonly<Record<string, { readonly plural: string }>> = DOCUMENT_KINDS,
+  ) {
+    super(name);
+    // A later version adds its tables and an upgrade; documents inside the records have versions of their own.
+    this.version(1).stores({ pieces: 'id, updatedAt', setAside: 'id', facts: 'key' });
+    this.version(2)
+      .stores({ instruments: 'id, updatedAt', players: 'id, updatedAt' })
+      .upgrade((transaction) => transaction.table('pieces').toCollection().modify(UNLINKED));
+    const tables = Object.values(kinds).map(({ plural }) => plural);
+    // Every kind of document that comes adds a table, and so a version: with three kinds this is the third.
+    this.version(tables.length)
+      .stores(Object.fromEntries(tables.map((table) => [table, 'id, updatedAt'])))
+      .upgrade(async (transaction) => {
+        for (const table of ['pieces', 'instruments', 'players']) await transaction.table(table).toCollection().modify(underOneName);
+      });
+  }
+
+  /** The table of a kind of document. */
+  tableOf<Name extends DocumentName>(name: Name): Table<RecordOf<Name>, string> {
+    return this.table(this.kinds[name]?.plural ?? name);
+  }
+}
+
+function underOneName(record: EarlierRecord): void {
+  record.document ??= record.piece ?? record.sheet;
+  delete record.piece;
+  delete record.sheet;
+}
+
+/** The page's database. */
+export const database = new DovePathDatabase();

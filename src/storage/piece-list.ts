@@ -1,0 +1,30 @@
+import { database, type PieceRecord } from './database.ts';
+import { loadAll, readOrSetAside } from './set-aside.ts';
+
+/** All pieces that can be read, newest first, and how many records had to be set aside. */
+export interface PieceList {
+  readonly records: readonly PieceRecord[];
+  readonly setAside: number;
+}
+
+/** Whether a stored piece passes its check; one that does not is set aside. */
+export async function checkRecord(id: string): Promise<boolean> {
+  const record = await database.pieces.get(id);
+  return record === undefined || (await readOrSetAside('piece', record)) !== null;
+}
+
+/** Reads all pieces; records that do not pass are set aside and counted. */
+export async function loadPieces(): Promise<PieceList> {
+  return { records: await loadAll('piece'), setAside: await database.setAside.count() };
+}
+
+/** The names of all pieces, newest first; empty for one without a name. */
+export async function loadPieceNames(): Promise<readonly { readonly id: string; readonly name: string }[]> {
+  const stored = await database.pieces.orderBy('updatedAt').reverse().toArray();
+  return stored.map(({ id, document }) => ({ id, name: document.name }));
+}
+
+/** Removes a piece. */
+export async function deletePiece(id: string): Promise<void> {
+  await database.pieces.delete(id);
+}

@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react';
+import type { Asked } from '../engine/asked.ts';
+import { NOT_ANSWERED } from '../words/notices.ts';
+import { Button } from './Button.tsx';
+
+interface AnsweredProps<Value> {
+  /** The question and what has come of it. */
+  readonly asked: Asked<Value>;
+  /** What stands there until the answer does. */
+  readonly waiting?: ReactNode;
+  readonly children: (value: Value) => ReactNode;
+}
+
+/** An answer of the engine: what waits for it, what it is, or that it failed, with the way to ask again. */
+export function Answered<Value>({ asked, waiting = null, children }: AnsweredProps<Value>) {
+  switch (asked.state) {
+    case 'waiting':
+      return <span className="text-dove-dark">{waiting}</span>;
+    case 'answered':
+      return <>{children(asked.value)}</>;
+    case 'failed':
+      return (
+        <span role="alert">
+          {NOT_ANSWERED} <Button onClick={asked.again}>Try again</Button>
+        </span>
+      );
+  }
+}

@@ -1,0 +1,74 @@
+import type { InputHTMLAttributes, ReactNode, Ref, SelectHTMLAttributes } from 'react';
+import type { Option } from './Choice.tsx';
+import { FIELD, FIELD_ROW } from './field-look.ts';
+
+interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
+  readonly ref?: Ref<HTMLInputElement>;
+}
+
+/** Something typed. `className` says how wide. */
+export function TextField({ className = '', ...rest }: TextFieldProps) {
+  return <input className={`${FIELD} ${className}`} {...rest} />;
+}
+
+interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {
+  readonly ref?: Ref<HTMLSelectElement>;
+  readonly options: readonly Option[];
+}
+
+/** One of several, outside the sentence. */
+export function SelectField({ className = '', options, ...rest }: SelectFieldProps) {
+  return (
+    <select className={`${FIELD} ${className}`} {...rest}>
+      {options.map(({ value, name }) => (
+        <option key={value} value={value}>
+          {name}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+interface CheckFieldProps {
+  readonly label: ReactNode;
+  /** What it does, in a line. */
+  readonly hint?: string;
+  readonly checked: boolean;
+  readonly disabled?: boolean;
+  readonly onChange: (checked: boolean) => void;
+}
+
+/** Yes or no. */
+export function CheckField({ label, hint, checked, disabled = false, onChange }: CheckFieldProps) {
+  return (
+    <label className="flex items-baseline gap-2 py-1">
+      <input
+        type="checkbox"
+        className="size-4 accent-ink"
+        checked={checked}
+        disabled={disabled}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span>
+        {label}
+        {hint !== undefined && <span className="block text-sm text-dove-dark">{hint}</span>}
+      </span>
+    </label>
+  );
+}
+
+interface FieldRowProps {
+  readonly label: ReactNode;
+  readonly htmlFor?: string;
+  readonly children: ReactNode;
+}
+
+/** One line of a form: what is asked, and the field for it. */
+export function FieldRow({ label, htmlFor, children }: FieldRowProps) {
+  return (
+    <div className={FIELD_ROW}>
+      <label htmlFor={htmlFor}>{label}</label>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,36 @@
+import { Popover } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface FigureProps {
+  /** The number with its unit. */
+  readonly children: ReactNode;
+  /** How it came about. */
+  readonly how: string;
+}
+
+/** A number that says, on asking, how it came about. */
+export function Figure({ children, how }: FigureProps) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger asChild>
+        <button
+          type="button"
+          className="border-b border-dotted border-dove text-left hover:bg-paper-deep"
+          title="How this number comes about"
+        >
+          {children}
+        </button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={4}
+          collisionPadding={12}
+          aria-label="How this number comes about"
+          className="z-20 max-w-80 border border-dove-light bg-paper p-3 text-sm shadow-[0_2px_10px_rgb(32_35_42/0.14)]"
+        >
+          {how}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,24 @@
+import type { ReactNode } from 'react';
+
+interface NoticeProps {
+  /** Something is wrong, and is announced. */
+  readonly trouble?: boolean;
+  /** Announced at once. */
+  readonly role?: 'alert';
+  readonly label?: string;
+  readonly className?: string;
+  readonly children: ReactNode;
+}
+
+/** What the teacher should know now; in ochre where something is wrong. */
+export function Notice({ trouble = false, role, label, className = '', children }: NoticeProps) {
+  return (
+    <div
+      role={role}
+      aria-label={label}
+      className={`border-l-4 bg-paper-deep px-4 py-2 ${trouble ? 'border-ochre' : 'border-dove'} ${className}`}
+    >
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,21 @@
+import { Heading } from './Heading.tsx';
+import { type ReactNode, Suspense, useState } from 'react';
+
+interface OpenedSectionProps {
+  readonly title: string;
+  /** Made when first opened, so that it may come then. */
+  readonly children: () => ReactNode;
+}
+
+/** A section for those who want it: closed at first, and what is in it comes when it is opened. */
+export function OpenedSection({ title, children }: OpenedSectionProps) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="mt-4" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <Heading as="summary" className="cursor-pointer">
+        {title}
+      </Heading>
+      {open && <Suspense>{children()}</Suspense>}
+    </details>
+  );
+}

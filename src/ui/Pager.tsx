@@ -1,0 +1,38 @@
+import { Button } from './Button.tsx';
+import { useState } from 'react';
+
+/** Rows shown at once: enough for any scale, few enough for a long line. */
+const PAGE = 200;
+
+/** Which rows of a long table are shown. */
+export interface Pager {
+  /** The first row, and the one after the last. */
+  readonly from: number;
+  readonly to: number;
+  readonly total: number;
+  readonly go: (by: 1 | -1) => void;
+}
+
+/** Pages through a long table. */
+export function usePager(total: number): Pager {
+  const [page, setPage] = useState(0);
+  const last = Math.max(0, Math.ceil(total / PAGE) - 1);
+  const shown = Math.min(page, last);
+  return { from: shown * PAGE, to: Math.min(total, (shown + 1) * PAGE), total, go: (by) => setPage(shown + by) };
+}
+
+/** Earlier and later rows; nothing where all are shown. */
+export function PageButtons({ pager: { from, to, total, go } }: { readonly pager: Pager }) {
+  if (from === 0 && to === total) return null;
+  return (
+    <p className="mt-2 flex items-center gap-3">
+      <Button disabled={from === 0} onClick={() => go(-1)}>
+        Earlier notes
+      </Button>
+      {from + 1} to {to} of {total}
+      <Button disabled={to === total} onClick={() => go(1)}>
+        Later notes
+      </Button>
+    </p>
+  );
+}

@@ -1,0 +1,11 @@
+import type { TableHTMLAttributes } from 'react';
+
+/** A table with a line under each row. */
+export function Table({ className = '', ...rest }: TableHTMLAttributes<HTMLTableElement>) {
+  return (
+    <table
+      className={`w-full border-collapse text-[14px] [&_td]:border-b [&_td]:border-line [&_td]:py-[3px] [&_td]:pr-3.5 [&_td]:align-top [&_th]:border-b [&_th]:border-line [&_th]:py-[3px] [&_th]:pr-3.5 [&_th]:text-left [&_th]:align-top [&_th]:font-semibold [&_th]:text-dove-dark ${className}`}
+      {...rest}
+    />
+  );
+}

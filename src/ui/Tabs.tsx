@@ -1,0 +1,51 @@
+import { Tabs as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+const TAB =
+  'border-b-2 border-transparent py-0.5 text-dove-dark aria-[current=page]:border-ink aria-[current=page]:text-ink data-[state=active]:border-ink data-[state=active]:text-ink';
+
+interface TabsProps<Name extends string> {
+  /** What they are about, for a listener. */
+  readonly label: string;
+  readonly names: readonly Name[];
+  readonly nameOf: (name: Name) => string;
+  readonly children: (name: Name) => ReactNode;
+}
+
+/** Several views of one thing, one at a time. */
+export function Tabs<Name extends string>({ label, names, nameOf, children }: TabsProps<Name>) {
+  return (
+    <Radix.Root defaultValue={names[0]}>
+      <Radix.List aria-label={label} className="mt-2 flex gap-5 border-b border-line">
+        {names.map((name) => (
+          <Radix.Trigger key={name} value={name} className={TAB}>
+            {nameOf(name)}
+          </Radix.Trigger>
+        ))}
+      </Radix.List>
+      {names.map((name) => (
+        <Radix.Content key={name} value={name}>
+          {children(name)}
+        </Radix.Content>
+      ))}
+    </Radix.Root>
+  );
+}
+
+interface PartTabsProps<Name extends string> extends Omit<TabsProps<Name>, 'children'> {
+  readonly chosen: Name;
+  readonly onChoose: (name: Name) => void;
+}
+
+/** The parts of a page, one of which is open. */
+export function PartTabs<Name extends string>({ label, names, nameOf, chosen, onChoose }: PartTabsProps<Name>) {
+  return (
+    <nav aria-label={label} className="mt-2 flex gap-6 border-b border-line text-[17px]">
+      {names.map((name) => (
+        <button key={name} type="button" className={TAB} aria-current={name === chosen ? 'page' : undefined} onClick={() => onChoose(name)}>
+          {nameOf(name)}
+        </button>
+      ))}
+    </nav>
+  );
+}

@@ -1,5 +1,0 @@
-import type { ValidateFunction } from 'ajv';
-import type { Piece } from '#core/format';
-
-/** Made by `scripts/compile-validators.ts` from the schema. */
-export const validate: ValidateFunction<Piece>;

@@ -1,0 +1,95 @@
+import type { CostTerm } from '#core/weights';
+
+/** A part of the cost in a teacher's words: what it says, and how one and several are counted. */
+interface TermWords {
+  readonly says: string;
+  readonly one: string;
+  readonly many: string;
+}
+
+/** Every part of the cost of a fingering in words. */
+export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
+  finger: { says: 'a weaker finger carries the note', one: 'weaker finger', many: 'weaker fingers' },
+  'weak-on-hard': {
+    says: 'a weaker finger carries a long or top note',
+    one: 'weaker finger on a long or top note',
+    many: 'weaker fingers on long or top notes',
+  },
+  'open-string': { says: 'the open string cannot be shaded by the hand', one: 'open string', many: 'open strings' },
+  harmonic: { says: 'the harmonic stands apart in colour', one: 'harmonic', many: 'harmonics' },
+  'high-on-low-string': {
+    says: 'a high place on a thick string speaks late',
+    one: 'high place on a thick string',
+    many: 'high places on a thick string',
+  },
+  'reached-back': { says: 'the hand is open, the first finger reaching back', one: 'reach back', many: 'reaches back' },
+  'reached-forward': { says: 'the hand is open, reaching forward', one: 'reach forward', many: 'reaches forward' },
+  'drawn-in': { says: 'a finger is drawn in', one: 'drawn-in finger', many: 'drawn-in fingers' },
+  'finger-a-semitone': {
+    says: 'the fingers leave their letters, one a semitone',
+    one: 'finger off its letter',
+    many: 'fingers off their letters',
+  },
+  pivot: { says: 'the hand rolls around its thumb', one: 'pivot', many: 'pivots' },
+  stretch: { says: 'the hand stretches beyond its comfort', one: 'stretch', many: 'stretches' },
+  crowding: { says: 'the fingers have less room than their own width', one: 'crowded finger', many: 'crowded fingers' },
+  thumb: { says: 'the thumb carries the hand', one: 'note on the thumb', many: 'notes on the thumb' },
+  'thumb-entry': { says: 'the thumb comes onto the string or leaves it', one: 'move of the thumb', many: 'moves of the thumb' },
+  position: {
+    says: 'the position is less at home than first',
+    one: 'note in a less usual position',
+    many: 'notes in a less usual position',
+  },
+  shift: { says: 'a shift interrupts the line', one: 'shift', many: 'shifts' },
+  'shift-travel': { says: 'the hand travels', one: 'way of the hand', many: 'ways of the hand' },
+  'shift-haste': { says: 'the hand must travel fast', one: 'hurried shift', many: 'hurried shifts' },
+  'shift-under-slur': { says: 'the shift is heard inside the bow', one: 'shift inside a bow', many: 'shifts inside a bow' },
+  leaving: {
+    says: 'the shift leaves on a weaker finger',
+    one: 'shift leaving on a weaker finger',
+    many: 'shifts leaving on a weaker finger',
+  },
+  arriving: {
+    says: 'the shift arrives on a weaker finger',
+    one: 'shift arriving on a weaker finger',
+    many: 'shifts arriving on a weaker finger',
+  },
+  'same-finger-shift': { says: 'the same finger carries the shift', one: 'shift on one finger', many: 'shifts on one finger' },
+  'crossing-while-shifting': {
+    says: 'the bow crosses while the hand shifts',
+    one: 'crossing within a shift',
+    many: 'crossings within a shift',
+  },
+  'shift-against-melody': {
+    says: 'the hand goes one way and the melody the other',
+    one: 'shift against the melody',
+    many: 'shifts against the melody',
+  },
+  crossing: { says: 'the bow crosses to another string', one: 'string crossing', many: 'string crossings' },
+  'crossing-in-slur': { says: 'the colour changes inside a bow', one: 'crossing inside a bow', many: 'crossings inside a bow' },
+  'string-skipped': { says: 'the bow passes over a string', one: 'skipped string', many: 'skipped strings' },
+  'crossing-against-melody': {
+    says: 'the bow crosses one way and the melody goes the other',
+    one: 'crossing against the melody',
+    many: 'crossings against the melody',
+  },
+  creeping: { says: 'the hand creeps a semitone without a shift', one: 'creeping of the hand', many: 'creepings of the hand' },
+  respelling: {
+    says: 'the position is read anew while the hand stays',
+    one: 'change of name without a move',
+    many: 'changes of name without a move',
+  },
+  slide: { says: 'one finger slides to another note', one: 'slide of one finger', many: 'slides of one finger' },
+  'same-finger-neighbour': {
+    says: 'one finger must jump to the neighbouring string',
+    one: 'jump of one finger to the next string',
+    many: 'jumps of one finger to the next string',
+  },
+  'finger-order': { says: 'the fingers fall in the wrong order', one: 'crossed finger', many: 'crossed fingers' },
+  substitution: {
+    says: 'another finger takes the same note',
+    one: 'change of finger on one pitch',
+    many: 'changes of finger on one pitch',
+  },
+  'shape-change': { says: 'the hand opens or closes', one: 'opening or closing of the hand', many: 'openings or closings of the hand' },
+};

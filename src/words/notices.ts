@@ -1,0 +1,60 @@
+import type { CarriedLocks } from '#core/brief/edits';
+
+/** What a teacher is told beside the work, for a moment. */
+export const PLANNING_STOPPED = 'Planning was stopped. Change the brief to plan again.';
+
+export const ENGINE_FAILED = 'The fingering could not be worked out just now. Change the brief to try again.';
+
+export const CHANGED_ELSEWHERE = 'This piece was changed in another tab; this is how it is now. Undo goes back to how it was here.';
+
+export const CHANGED_IN_BOTH = 'This piece is being changed in another tab, too: what was changed here last is kept.';
+
+export const SET_ASIDE = 'The piece could not be read and was set aside; it is listed under Pieces.';
+
+export const WRITTEN_OUT = 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';
+
+export const LINK_COPIED = 'The link is copied. Whoever opens it gets a piece of this brief.';
+
+export const NO_SOUND = 'The browser gives no sound.';
+
+export const NO_DEMO = 'The demo pieces cannot be fetched from the server just now. Try again later.';
+
+export const NO_PIECE = 'There is no piece under this address. Go back to the bench and open the sheet from there.';
+
+export const STORAGE_SHUT = 'The storage does not open.';
+
+/** The link itself, where the clipboard is out of reach. */
+export function linkText(link: string): string {
+  return `Copy this link: ${link}`;
+}
+
+/** Why a write failed; `name` is what the database calls it. */
+export function storageFailureText(name: string): string {
+  if (name === 'QuotaExceededError') {
+    return 'The browser’s storage is full, so the last change is not saved. It is still here: download the piece as JSON, or delete pieces you no longer need.';
+  }
+  return `The last change could not be saved (${name === '' ? 'unknown error' : name}). It is still here: download the piece as JSON before you close the page.`;
+}
+
+/** What no longer fits its note and was let go; null where everything does. */
+export function droppedText({ dropped, droppedMarks }: CarriedLocks): string | null {
+  const fingers =
+    dropped === 0 ? '' : dropped === 1 ? 'One fixed finger no longer fits its note' : `${dropped} fixed fingers no longer fit their notes`;
+  const marks =
+    droppedMarks === 0 ? '' : droppedMarks === 1 ? 'One mark no longer has its note' : `${droppedMarks} marks no longer have their notes`;
+  const both = [fingers, marks].filter((words) => words !== '');
+  return both.length === 0 ? null : `${both.join('. ')} and ${dropped + droppedMarks === 1 ? 'was' : 'were'} let go.`;
+}
+
+export const NOT_ANSWERED = 'This could not be worked out just now.';
+
+/** How many of the notes fingered otherwise are numbered. */
+const MOST_NUMBERED = 8;
+
+/** Which notes (line indexes) the engine fingered otherwise; empty where nothing is known of it. */
+export function refingeredText(notes: readonly number[] | null): string {
+  if (notes === null) return '';
+  if (notes.length === 0) return 'no fingering changed';
+  const named = notes.slice(0, MOST_NUMBERED).map((note) => note + 1);
+  return `fingered otherwise: ${notes.length === 1 ? 'note' : 'notes'} ${named.join(', ')}${notes.length > named.length ? ' …' : ''}`;
+}
