@@ -1,5 +1,5 @@
 /** Prints how the engine does on the reference fingerings: `npm run reference` (`-- all` prints every case). */
-import { casesOf, judged, type ReferenceCase, type Verdict } from '../tests/core/reference/reference-case.ts';
+import { casesOf, judged, type ReferenceCase, type Verdict } from '../tests/support/reference/reference-case.ts';
 
 const FILES = ['cases.json', 'own-cases.json'];
 const all = process.argv.includes('all');

@@ -5,9 +5,9 @@
  */
 import { createReadStream, createWriteStream } from 'node:fs';
 import { createInterface } from 'node:readline';
+import { briefOfCase, casesOf } from '../tests/support/reference/reference-case.ts';
 import { aboutOf } from './results/about.ts';
 import { seededBrief } from './results/seeded-briefs.ts';
-import { briefOfCase, casesOf } from '../tests/core/reference/reference-case.ts';
 
 const SEEDED = 500;
 

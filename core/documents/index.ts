@@ -1,4 +1,4 @@
-export { headed, type Upgrade, upgraded } from './document-kind.ts';
+export { headed, type OldDocument, upgraded } from './document-kind.ts';
 export { documentToText, readDocument, readDocumentText } from './document-text.ts';
 export {
   type Checked,

@@ -8,7 +8,7 @@ export function briefLine(brief: Brief): string {
   const player = brief.player?.name ? `for ${brief.player.name}, ` : '';
   const tempo = brief.tempo === undefined ? '' : `, ♩ = ${brief.tempo}`;
   const told = [
-    ...limitsSet(brief.limits).map(({ part, value }) => (part.stands.in === 'sentence' ? part.words.asked(value) : '')),
+    ...limitsSet(brief.limits).map(({ part, value }) => (part.stands.in === 'sentence' ? part.words.printed(value) : '')),
     brief.purpose ? PURPOSE_LABELS[brief.purpose] : '',
     brief.intonation?.system && brief.intonation.system !== 'equal' ? `aiming at ${SYSTEM_LABELS[brief.intonation.system]}` : '',
     ...wishLabels(brief),

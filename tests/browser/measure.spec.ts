@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { lengthMm, linesOfPdf } from '../core/pdf-lines.ts';
+import { lengthMm, linesOfPdf } from '../support/pdf-lines.ts';
 import { beads, expect, findings, openPiece, test } from './bench-page.ts';
 
 async function openMeasures(page: Page, name: string, part: string): Promise<void> {

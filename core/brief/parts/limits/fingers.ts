@@ -26,6 +26,7 @@ export const fingers: LimitPart<Finger[]> = {
     none: 'any finger',
     told: (names) => `${stopping(names).length === 1 ? 'finger' : 'fingers'} ${stopping(names).join(', ')}`,
     asked: (names) => `only fingers ${names.join(', ')}`,
+    printed: (names) => `fingers ${names.join(', ')}`,
     leftOut: 'fingers allowed',
     whole: 'the limit on fingers',
   },

@@ -11,6 +11,7 @@ export const harmonics: LimitPart<boolean> = {
     name: 'Harmonics',
     none: 'no harmonics',
     told: (allowed) => (allowed ? 'harmonics' : ''),
+    printed: (allowed) => (allowed ? 'harmonics' : ''),
     asked: () => 'natural harmonics',
     leftOut: 'harmonics',
     whole: 'natural harmonics',

@@ -36,7 +36,8 @@ export const highestPerString: LimitPart<HighestNote[]> = {
   words: {
     name: 'Highest notes',
     none: 'any height',
-    told: (highest) => highest.map((each) => `${noteLabel(each.string)} string up to ${pitchLabel(each.highest)}`).join(', '),
+    told,
+    printed: told,
     asked: (highest) => highest.map((each) => `the ${noteLabel(each.string)} string only up to ${pitchLabel(each.highest)}`).join(', '),
     leftOut: 'highest note on a string',
     whole: 'the highest note on a string',
@@ -59,6 +60,11 @@ export const highestPerString: LimitPart<HighestNote[]> = {
   },
   stands: { in: 'rules' },
 };
+
+/** "D string up to A4". */
+function told(highest: readonly HighestNote[]): string {
+  return highest.map((each) => `${noteLabel(each.string)} string up to ${pitchLabel(each.highest)}`).join(', ');
+}
 
 /** No limit on a string. */
 const ANY = 'any';

@@ -53,10 +53,12 @@ export interface LimitWords<Value> {
   readonly name: string;
   /** No limit, in the sentence: "any position". */
   readonly none: string;
-  /** The limit in the sentence and in print: "positions 1, 3". */
+  /** The limit in the sentence: "first position", "positions 1, 3". */
   readonly told: (value: Value) => string;
   /** The limit as one of the things asked for: "only first position". */
   readonly asked: (value: Value) => string;
+  /** The limit in print: "positions 1"; empty where it says nothing. */
+  readonly printed: (value: Value) => string;
   /** What a brief leaves out by it, in a message: "positions allowed". */
   readonly leftOut: string;
   /** The limit as a whole, as it follows "without": "the limit on positions". */

@@ -34,6 +34,7 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
     none: `open strings ${NAMES.allow}`,
     told: (policy) => NAMES[policy],
     asked: (policy) => `open strings ${NAMES[policy]}`,
+    printed: (policy) => (policy === 'allow' ? '' : `open strings ${NAMES[policy]}`),
     leftOut: 'open strings',
     whole: 'the rule for open strings',
   },

@@ -32,6 +32,7 @@ export const positions: LimitPart<string[]> = {
     none: 'any position',
     told: (labels) => (labels.length === 1 ? labels.map(wordsOf).join('') : `positions ${labels.join(', ')}`),
     asked: (labels) => `only ${labels.map(wordsOf).join(', ')}`,
+    printed: (labels) => `positions ${labels.join(', ')}`,
     leftOut: 'positions allowed',
     whole: 'the limit on positions',
   },

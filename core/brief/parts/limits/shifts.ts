@@ -20,6 +20,7 @@ export const shifts: LimitPart<number> = {
     name: 'Number of shifts',
     none: 'any number of shifts',
     told: (count) => `exactly ${shiftsText(count)}`,
+    printed: (count) => `exactly ${shiftsText(count)}`,
     asked: (count) => `exactly ${count} shifts`,
     leftOut: 'number of shifts',
     whole: 'the number of shifts',

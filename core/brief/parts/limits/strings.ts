@@ -30,6 +30,7 @@ export const strings: LimitPart<string[]> = {
     none: 'any string',
     told: (names) => `${names.length === 1 ? 'the string' : 'the strings'} ${names.map(noteLabel).join(', ')}`,
     asked: (names) => `only the strings ${names.map(noteLabel).join(', ')}`,
+    printed: (names) => `strings ${names.map(noteLabel).join(', ')}`,
     leftOut: 'strings allowed',
     whole: 'the limit on strings',
   },

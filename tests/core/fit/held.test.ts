@@ -1,0 +1,105 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import type { Brief } from '#core/brief';
+import { fingeredOtherwise, holdPlans, sumsOf } from '#core/explain';
+import { ringingNotes } from '#core/fit';
+import { COST_TERMS } from '../../../src/words/cost-terms.ts';
+import { asked } from '../../support/asked.ts';
+import { lineBrief, planned, shortLines } from '../../support/briefs.ts';
+
+const up = ['G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C5', 'D5', 'E5', 'F#5', 'G5'];
+const free = lineBrief('violin', up, {}, 'G major');
+const covered = lineBrief('violin', up.slice(1), { limits: { openStrings: 'none' } }, 'G major');
+
+describe('two plans held against each other', () => {
+  it('differ where string or finger do, and nowhere else', () => {
+    const held = holdPlans(planned(free), planned(lineBrief('violin', up, { locks: [{ note: 4, finger: '4' }] }, 'G major')));
+    assert.ok(held);
+    assert.deepEqual(held.differsAt, [4]);
+    const fourth = held.notes[4];
+    assert.deepEqual(fourth?.differs, { string: true, finger: true, position: false });
+    assert.ok(held.differsAt.length < held.notes.length);
+  });
+
+  it('of different notes cannot be', () => {
+    assert.equal(holdPlans(planned(free), planned(lineBrief('violin', up.slice(1)))), null);
+    assert.equal(holdPlans(planned(lineBrief('violin', ['A4'])), planned(lineBrief('violin', ['B4']))), null);
+  });
+
+  it('can be a cello’s and a violin’s: the same sounds', () => {
+    const held = holdPlans(planned(lineBrief('violin', ['G3', 'A3', 'B3'])), planned(lineBrief('cello', ['G3', 'A3', 'B3'])));
+    assert.equal(held?.notes.length, 3);
+  });
+
+  it('never differ from themselves, and the sums are those of the plan', () => {
+    fc.assert(
+      fc.property(shortLines(8), (brief) => {
+        const result = planned(brief);
+        assert.deepEqual(fingeredOtherwise(result, result), []);
+        const sums = sumsOf(result);
+        assert.equal(sums.shifts, result.shifts.length);
+        assert.equal(sums.costThousandths, result.cost.totalThousandths);
+        assert.ok(sums.crossings <= Math.max(0, result.notes.length - 1));
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('what the brief does to the numbers', () => {
+  it('is told for each limit, wish, lock and the purpose, with the plan without it', () => {
+    const brief: Brief = {
+      ...covered,
+      preferences: { 'low-positions': 0.7 },
+      purpose: 'performance',
+      locks: [{ note: 7, finger: '4' }],
+    };
+    const effects = asked(brief, { kind: 'effects' });
+    assert.deepEqual(
+      effects.map((effect) => effect.asked.name),
+      ['openStrings', 'low-positions', 'purpose', 'locks'],
+    );
+    const [open] = effects;
+    assert.ok(open && open.sums[0].openStrings === 0 && open.sums[1].openStrings > 0 && open.otherwise.length > 0);
+    assert.ok(open.sums[0].costThousandths >= open.sums[1].costThousandths);
+    assert.deepEqual(
+      effects.map(({ priced }) => priced),
+      [true, false, false, true],
+    );
+  });
+
+  it('is nothing for a plain brief or one without a plan', () => {
+    assert.deepEqual(asked(free, { kind: 'effects' }), []);
+    assert.deepEqual(asked(lineBrief('violin', ['C2'], { purpose: 'training' }), { kind: 'effects' }), []);
+  });
+});
+
+describe('the hardest places', () => {
+  const hardest = (brief: Brief, mostHard: number) => asked(brief, { kind: 'about-path', mostHard }).hardest;
+
+  it('are the shifts of a line that is otherwise calm, dearest first', () => {
+    const brief = lineBrief('violin', ['E5', 'F#5', 'G5', 'A5', 'B5', 'C6', 'D6', 'E6'], { limits: { strings: ['E5'] } }, 'E minor');
+    const places = hardest(brief, 3);
+    const arrivals = planned(brief).shifts.map((shift) => shift.to);
+    assert.ok(places.length > 0 && places.length <= 3);
+    assert.ok(places.some(({ note }) => arrivals.includes(note)));
+    assert.deepEqual(
+      places.map(({ thousandths }) => thousandths),
+      places.map(({ thousandths }) => thousandths).toSorted((one, other) => other - one),
+    );
+    for (const { terms } of places) for (const term of terms) assert.ok(COST_TERMS[term].says.length > 0);
+  });
+
+  it('are told together with what rings, of one solution', () => {
+    const told = asked(free, { kind: 'about-path', mostHard: 3 });
+    assert.deepEqual([told.ringing, told.hardest], [ringingNotes(planned(free)), hardest(free, 3)]);
+    assert.deepEqual(asked(lineBrief('violin', ['C2']), { kind: 'about-path', mostHard: 3 }), { ringing: new Map(), hardest: [] });
+  });
+
+  it('add up to no more than the whole line, and an easy line has none', () => {
+    const places = hardest(free, 100);
+    assert.ok(places.reduce((sum, { thousandths }) => sum + thousandths, 0) <= planned(free).cost.totalThousandths);
+    assert.deepEqual(hardest(lineBrief('violin', ['A4', 'B4', 'C#5', 'D5'], {}, 'D major'), 3), []);
+  });
+});

@@ -1,0 +1,148 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { type Material, readMaterial } from '#core/brief/parts';
+import { formatLineText, type Line, parseLineText } from '#core/material';
+import { formatPitch } from '#core/pitch';
+import { asNumber, fraction, type Rhythm, writtenLengths } from '#core/rhythm';
+import { mixedNotes } from '../../support/briefs.ts';
+
+function line(material: Material, rhythm?: Rhythm): Line {
+  const reading = readMaterial(material, rhythm);
+  assert.ok(reading.ok);
+  return reading.value;
+}
+
+function names(material: Material): string {
+  return line(material)
+    .notes.map((note) => (note.kind === 'note' ? formatPitch(note.pitch) : 'r'))
+    .join(' ');
+}
+
+describe('a scale', () => {
+  it('is spelled as its key is', () => {
+    assert.equal(names({ kind: 'scale', type: 'major', tonic: 'Ab3', octaves: 1, direction: 'up' }), 'Ab3 Bb3 C4 Db4 Eb4 F4 G4 Ab4');
+    assert.equal(
+      names({ kind: 'scale', type: 'harmonic-minor', tonic: 'G#3', octaves: 1, direction: 'up' }),
+      'G#3 A#3 B3 C#4 D#4 E4 F##4 G#4',
+    );
+  });
+
+  it('in the melodic minor comes down as the natural minor', () => {
+    assert.equal(
+      names({ kind: 'scale', type: 'melodic-minor', tonic: 'A3', octaves: 1, direction: 'up-down' }),
+      'A3 B3 C4 D4 E4 F#4 G#4 A4 G4 F4 E4 D4 C4 B3 A3',
+    );
+  });
+
+  it('going up and down has its top note once', () => {
+    assert.equal(line({ kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up-down' }).notes.length, 43);
+  });
+
+  it('going down begins at the top', () => {
+    assert.equal(names({ kind: 'scale', type: 'natural-minor', tonic: 'D4', octaves: 1, direction: 'down' }), 'D5 C5 Bb4 A4 G4 F4 E4 D4');
+  });
+
+  it('holds its last note to the end of the measure', () => {
+    const last = line(
+      { kind: 'scale', type: 'major', tonic: 'G3', octaves: 1, direction: 'up-down' },
+      { noteValue: '1/8', meter: '4/4' },
+    ).notes.at(-1);
+    assert.equal(last && asNumber(last.duration), 1 / 4);
+  });
+
+  it('slurs as many notes as go to a bow', () => {
+    const slurs = line({ kind: 'scale', type: 'major', tonic: 'G3', octaves: 1, direction: 'up' }, { notesPerBow: 3 }).notes;
+    assert.deepEqual(
+      slurs.map((note) => note.kind === 'note' && note.slurredToNext),
+      [true, true, false, true, true, false, true, false],
+    );
+  });
+
+  it('whose key would need eight sharps is refused with the tonic that would do', () => {
+    const reading = readMaterial({ kind: 'scale', type: 'major', tonic: 'G#3', octaves: 1, direction: 'up' });
+    assert.ok(!reading.ok);
+    assert.match(reading.issues[0]?.hint ?? '', /Ab3/);
+  });
+});
+
+describe('an arpeggio', () => {
+  it('is the chord in each octave and the tonic on top', () => {
+    assert.equal(names({ kind: 'arpeggio', type: 'minor', tonic: 'D2', octaves: 2, direction: 'up' }), 'D2 F2 A2 D3 F3 A3 D4');
+  });
+});
+
+describe('a typed line', () => {
+  const typed = (text: string, octavesAbove = 0) => parseLineText(text, '1/8', octavesAbove);
+
+  it('keeps a value until the next, joins ties, reads bows and rests', () => {
+    const reading = typed('Eb4:1/4 (F4 G4:1/8) | r Ab4:1/4.~ Ab4:1/8');
+    assert.ok(reading.ok);
+    assert.deepEqual(reading.value, [
+      { pitches: ['Eb4'], duration: '1/4' },
+      { pitches: ['F4'], duration: '1/4', slur: true },
+      { pitches: ['G4'], duration: '1/8' },
+      { rest: true, duration: '1/8' },
+      { pitches: ['Ab4'], duration: '1/2' },
+    ]);
+  });
+
+  it('of the double bass sounds an octave below what is typed', () => {
+    const reading = typed('E2', 1);
+    assert.ok(reading.ok);
+    assert.deepEqual(reading.value, [{ pitches: ['E1'], duration: '1/8' }]);
+  });
+
+  it('comes back from its text as it was', () => {
+    fc.assert(
+      fc.property(mixedNotes('viola'), fc.constantFrom(0, 1), (notes, octavesAbove) => {
+        const reading = typed(formatLineText(notes, '1/8', octavesAbove), octavesAbove);
+        assert.ok(reading.ok);
+        assert.deepEqual(reading.value, notes);
+      }),
+    );
+  });
+
+  it('is told everything that is wrong with it, each with its place', () => {
+    const reading = typed('Eb4 H4 (G4 A4~ B4 quaver');
+    assert.ok(!reading.ok);
+    assert.deepEqual(
+      reading.issues.map((issue) => issue.where.note),
+      [1, 4, 5, 6],
+    );
+    assert.match(reading.issues.map((issue) => issue.message).join(' '), /“H4”.*A4 leads to B4.*“quaver”.*“\(” has no “\)”/s);
+  });
+
+  it('is refused when empty, when all rests, and above ten thousand notes', () => {
+    const note = { pitches: ['A4'], duration: '1/8' };
+    const messages = [[], [{ rest: true as const, duration: '1/4' }], Array.from({ length: 10_001 }, () => note)].map((notes) => {
+      const reading = readMaterial({ kind: 'line', notes });
+      return reading.ok ? '' : reading.issues[0]?.message;
+    });
+    assert.deepEqual(messages, [
+      'The line has no notes yet.',
+      'The line has one rest and no note.',
+      'The line has 10,001 notes; at most 10,000 can be planned at once.',
+    ]);
+  });
+
+  it('names a value that cannot be written', () => {
+    const reading = readMaterial({ kind: 'line', notes: [{ pitches: ['A4'], duration: '1/3' }] });
+    assert.ok(!reading.ok);
+    assert.match(reading.issues[0]?.message ?? '', /1\/3/);
+  });
+});
+
+describe('a length', () => {
+  it('is written in values that add up to it', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 256 }), (count) => {
+        const values = writtenLengths(fraction(count, 64)) ?? [];
+        assert.equal(
+          values.reduce((sum, value) => sum + asNumber(value.length), 0),
+          count / 64,
+        );
+      }),
+    );
+  });
+});

@@ -1,0 +1,33 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { casesOf, judged } from '../../support/reference/reference-case.ts';
+
+const judgedCases = casesOf('cases.json').map((each) => ({ each, verdict: judged(each) }));
+const certain = judgedCases.filter(({ each }) => each.confidence === 'certain');
+const high = judgedCases.filter(({ each }) => each.confidence === 'high');
+
+describe('the engine agrees with the teacher', () => {
+  for (const { each, verdict } of certain) {
+    it(`on ${each.id}: ${each.why}`, () => {
+      assert.notEqual(verdict.matchedBy, null, `found ${verdict.found}\nexpected ${verdict.wanted}`);
+    });
+  }
+
+  it('by the best plan itself in at least 95 of 100 certain cases', () => {
+    assert.ok(certain.filter(({ verdict }) => verdict.matchedBy === 0).length >= 0.95 * certain.length);
+  });
+
+  it('in at least 85 of 100 usual cases within the best plan and three alternatives', () => {
+    assert.ok(high.filter(({ verdict }) => verdict.matchedBy !== null).length >= 0.85 * high.length);
+  });
+});
+
+describe('on cases of our own, coming down and going up and down, it agrees', () => {
+  for (const each of casesOf('own-cases.json')) {
+    it(`on ${each.id}: ${each.why}`, () => {
+      const verdict = judged(each);
+      const within = each.confidence === 'certain' ? 0 : 3;
+      assert.ok(verdict.matchedBy !== null && verdict.matchedBy <= within, `found ${verdict.found}\nexpected ${verdict.wanted}`);
+    });
+  }
+});

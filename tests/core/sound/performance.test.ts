@@ -1,0 +1,122 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import type { Brief } from '#core/brief';
+import { droneHz, performanceOf, USUAL_TEMPO } from '#core/sound';
+import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
+
+const near = (one: number, other: number, within = 1e-9): void => assert.ok(Math.abs(one - other) <= within, `${one} is not ${other}`);
+const whole = (count: number) => ({ from: 0, to: count - 1, pace: 1, slides: true });
+
+describe('a line as it sounds', () => {
+  it('lasts as long as its notes at its tempo, and twice as long at half the pace', () => {
+    fc.assert(
+      fc.property(mixedNotes('viola'), fc.integer({ min: 30, max: 200 }), (notes, tempo) => {
+        const brief: Brief = { instrument: { kind: 'viola' }, material: { kind: 'line', notes, key: 'C major' }, tempo };
+        const result = planned(brief);
+        const quarters = notes.reduce(
+          (sum, { duration }) => sum + (4 * Number(duration.split('/')[0])) / Number(duration.split('/')[1]),
+          0,
+        );
+        const played = performanceOf(result, whole(notes.length));
+        near(played.seconds, (quarters * 60) / tempo, 1e-6);
+        near(performanceOf(result, { ...whole(notes.length), pace: 0.5 }).seconds, 2 * played.seconds, 1e-6);
+        assert.equal(played.notes.length, notes.filter((note) => !('rest' in note)).length);
+        for (const [order, note] of played.notes.entries()) {
+          const next = played.notes[order + 1];
+          if (next) assert.ok(note.at + note.seconds <= next.at + 1e-9);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('sounds the pitches it aims at: A4 at the reference, fifths pure where the strings are', () => {
+    const result = planned(lineBrief('violin', ['A4', 'E5', 'A5'], { limits: { openStrings: 'prefer' } }));
+    const { notes } = performanceOf(result, whole(3));
+    near(notes[0]?.hz[0] ?? 0, 440, 1e-6);
+    near(notes[1]?.hz[0] ?? 0, 660, 1e-6);
+    const lower = planned(lineBrief('violin', ['A4'], { instrument: { kind: 'violin', a4Hz: 415 }, limits: { openStrings: 'prefer' } }));
+    near(performanceOf(lower, whole(1)).notes[0]?.hz[0] ?? 0, 415, 1e-6);
+  });
+
+  it('sounds both notes of a double stop', () => {
+    const brief: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'line', notes: [{ pitches: ['A3', 'F4'], duration: '1/4' }] },
+    };
+    assert.equal(performanceOf(planned(brief), whole(1)).notes[0]?.hz.length, 2);
+  });
+
+  it('carries the bow over within a slur of the stretch, and lets go at its end', () => {
+    const notes = ['A4', 'B4', 'C5', 'D5'].map((pitch, index) => ({
+      pitches: [pitch],
+      duration: '1/4',
+      ...(index < 2 ? { slur: true } : {}),
+    }));
+    const result = planned({ instrument: { kind: 'violin' }, material: { kind: 'line', notes, key: 'C major' } });
+    const bows = (from: number, to: number): string =>
+      performanceOf(result, { from, to, pace: 1, slides: false })
+        .notes.map(({ slurred, slursOn }) => `${slurred ? '_' : '.'}${slursOn ? '_' : '.'}`)
+        .join(' ');
+    assert.equal(bows(0, 3), '._ __ _. ..');
+    assert.equal(bows(1, 1), '..');
+  });
+
+  it('slides only in shifts that are heard, late and no longer than a blink, and not where they are left out', () => {
+    const brief = lineBrief('violin', ['F#5', 'G5', 'A5', 'B5', 'C6', 'D6'], { limits: { strings: ['E5'] } }, 'G major');
+    const result = planned(brief);
+    const { notes } = performanceOf(result, whole(6));
+    const slid = notes.flatMap(({ note, slide }) => (slide ? [note] : []));
+    assert.deepEqual(
+      slid,
+      result.shifts.map((shift) => shift.from),
+    );
+    for (const { slide, seconds } of notes)
+      assert.ok(slide === null || (slide.seconds <= 0.22 && slide.seconds < seconds && slide.toHz > 600));
+    assert.ok(performanceOf(result, { ...whole(6), slides: false }).notes.every(({ slide }) => slide === null));
+  });
+
+  it('plays a stretch from its first note on, with the beats of the measure it lies in', () => {
+    const result = planned(lineBrief('violin', ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4'], { tempo: 60 }, 'D major'));
+    const { notes, beats, countIn } = performanceOf(result, { from: 3, to: 4, pace: 1, slides: true });
+    assert.deepEqual(
+      notes.map(({ note, at }) => [note, at]),
+      [
+        [3, 0],
+        [4, 1],
+      ],
+    );
+    assert.deepEqual(
+      beats.map(({ at, strong }) => [at, strong]),
+      [
+        [0, false],
+        [1, true],
+      ],
+    );
+    assert.deepEqual(
+      countIn.map(({ at, strong }) => [at, strong]),
+      [
+        [-4, true],
+        [-3, false],
+        [-2, false],
+        [-1, false],
+      ],
+    );
+  });
+
+  it('goes at a walking pace when the brief names no tempo', () => {
+    near(performanceOf(planned(lineBrief('cello', ['C3'])), whole(1)).seconds, 60 / USUAL_TEMPO);
+  });
+});
+
+describe('a drone', () => {
+  const result = planned(lineBrief('cello', ['G2', 'D3', 'B3'], {}, 'G major'));
+
+  it('is the tonic at or below the lowest note, or an open string, else nothing', () => {
+    near(droneHz(result, 'tonic') ?? 0, 98, 0.1);
+    near(droneHz(result, { open: 'D3' }) ?? 0, 146.83, 0.1);
+    assert.equal(droneHz(result, { open: 'E5' }), null);
+    assert.ok((droneHz(planned(lineBrief('violin', ['A3', 'B3'], {}, 'G major')), 'tonic') ?? 0) < 220);
+  });
+});

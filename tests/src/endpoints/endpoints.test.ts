@@ -1,0 +1,54 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { plan } from '#core/plan';
+import { problem } from '../../../src/endpoints/problem.ts';
+import { BODY_LIMIT_BYTES, readJsonBody } from '../../../src/endpoints/request-body.ts';
+import { readAs } from '../../../src/validation/documents.ts';
+import { lineBrief } from '../../support/briefs.ts';
+
+const post = (body: string): Request => new Request('http://localhost/api/plan', { method: 'POST', body });
+
+describe('a request body', () => {
+  it('is read as JSON', async () => {
+    assert.deepEqual(await readJsonBody(post('{"a":1}')), { ok: true, value: { a: 1 } });
+  });
+
+  it('over the limit is refused before it is read to the end', async () => {
+    const reading = await readJsonBody(post(`"${'x'.repeat(BODY_LIMIT_BYTES)}"`));
+    assert.ok(!reading.ok && reading.issues[0]?.code === 'document/body-too-large');
+  });
+
+  it('that is no JSON is refused in words', async () => {
+    const reading = await readJsonBody(post('{"a":'));
+    assert.ok(!reading.ok && /not readable as JSON/.test(reading.issues[0]?.message ?? ''));
+  });
+});
+
+describe('a brief from outside', () => {
+  it('passes when it is one', async () => {
+    assert.ok((await readAs('brief', lineBrief('viola', ['C4'], { limits: { positions: ['1'] }, tempo: 60 }))).ok);
+  });
+
+  it('is refused with the pointer of what is wrong', async () => {
+    const pointers = async (value: unknown): Promise<readonly (string | undefined)[]> => {
+      const reading = await readAs('brief', value);
+      return reading.ok ? [] : reading.issues.map((issue) => issue.where.pointer);
+    };
+    assert.deepEqual(await pointers({ ...lineBrief('viola', ['C4']), tempo: -3 }), ['/tempo']);
+    assert.ok((await pointers(lineBrief('viola', ['H4']))).includes('/material/notes/0/pitches/0'));
+    assert.deepEqual(await pointers({}), ['', '']);
+    assert.deepEqual(await pointers({ ...lineBrief('viola', ['C4']), colour: 'red' }), ['']);
+  });
+});
+
+describe('a problem document', () => {
+  it('says what is wrong, where by pointer and note, and what would help', async () => {
+    const outcome = plan(lineBrief('violin', ['A4', 'E3']));
+    assert.ok(!outcome.ok);
+    const response = problem(422, 'This brief cannot be planned', outcome.issues);
+    assert.equal(response.headers.get('content-type'), 'application/problem+json');
+    const { status, errors } = await response.json();
+    assert.equal(status, 422);
+    assert.deepEqual([errors[0].pointer, errors[0].note, errors[0].hint], ['/material/notes/1', 1, 'An octave higher it fits.']);
+  });
+});

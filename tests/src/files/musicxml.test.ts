@@ -1,0 +1,95 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import type { Brief } from '#core/brief';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { plan } from '#core/plan';
+import { musicXmlText } from '../../../src/files/musicxml.ts';
+import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
+import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
+import { readMusicXml, type ReadNote } from '../../support/read-musicxml.ts';
+
+const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
+  fc
+    .record(
+      {
+        notes: mixedNotes(kind),
+        meter: fc.constantFrom('4/4' as const, '3/4' as const, '6/8' as const),
+        key: fc.constantFrom('C major', 'Eb major', 'F# minor'),
+      },
+      { noNullPrototype: true },
+    )
+    .map(({ notes, meter, key }): Brief => ({ instrument: { kind }, material: { kind: 'line', notes, key }, rhythm: { meter } })),
+);
+
+/** The plan in the words of the independent reader. */
+function expected(brief: Brief): readonly ReadNote[] {
+  const result = planned(brief);
+  return result.line.notes.map((note, index): ReadNote => {
+    const before = result.line.notes[index - 1];
+    const length = (64 / note.duration.denominator) * note.duration.numerator;
+    const sound = result.notes[index];
+    if (note.kind === 'rest' || sound?.kind !== 'note') return { pitch: 'r', length, finger: null, slurBegins: false, slurEnds: false };
+    const fromBefore = before?.kind === 'note' && before.slurredToNext;
+    return {
+      pitch: sound.stops.map((stop) => stop.written).join('+'),
+      length,
+      finger: sound.stops.map((stop) => stop.finger).join('+'),
+      slurBegins: note.slurredToNext && !fromBefore,
+      slurEnds: fromBefore && !note.slurredToNext,
+    };
+  });
+}
+
+/** Long rests are written as several: joined here, since no tie tells that they belong together. */
+function restsJoined(notes: readonly ReadNote[]): readonly ReadNote[] {
+  return notes.reduce<ReadNote[]>((joined, note) => {
+    const before = joined.at(-1);
+    return before && before.pitch === 'r' && note.pitch === 'r'
+      ? [...joined.slice(0, -1), { ...before, length: before.length + note.length }]
+      : [...joined, note];
+  }, []);
+}
+
+describe('MusicXML', () => {
+  it('is read by an independent engine as the same pitches, rhythm, fingers and slurs', async () => {
+    await fc.assert(
+      fc.asyncProperty(anyLine, async (brief) => {
+        fc.pre(plan(brief).ok);
+        assert.deepEqual(restsJoined(await readMusicXml(musicXmlText('A line', planned(brief)))), restsJoined(expected(brief)));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('of every demo piece reads so too', async () => {
+    for (const piece of DEMO_PIECES)
+      assert.deepEqual(await readMusicXml(musicXmlText(piece.name, planned(piece.brief))), expected(piece.brief), piece.name);
+  });
+
+  it('changes clef and sets the octave line where the staff does, and still reads as the same notes', async () => {
+    const result = planned(
+      lineBrief('cello', ['C3', 'D3', 'E3', 'F3', 'E4', 'G4', 'A4', 'B4', 'A4', 'G4', 'F4', 'E4', 'C2', 'D2', 'E2', 'C2', 'G2', 'C2']),
+    );
+    const xml = musicXmlText('Up and down', result);
+    assert.deepEqual(xml.match(/(?<=<sign>)[A-Z](?=<)/g), ['F', 'C', 'F']);
+    assert.deepEqual(
+      (await readMusicXml(xml)).map((note) => note.pitch),
+      result.notes.map((note) => (note.kind === 'note' ? note.stops[0].written : 'r')),
+    );
+    const high = planned(lineBrief('violin', ['A6', 'D7', 'E7', 'E7', 'E7', 'D7', 'A5', 'A5']));
+    const highXml = musicXmlText('High', high);
+    assert.deepEqual(highXml.match(/(?<=octave-shift type=")[a-z]+/g), ['down', 'stop']);
+    assert.deepEqual(
+      (await readMusicXml(highXml)).map((note) => note.pitch),
+      high.notes.map((note) => (note.kind === 'note' ? note.stops[0].written : 'r')),
+    );
+  });
+
+  it('tells the string, the transposition of the bass and a name with signs', () => {
+    const xml = musicXmlText('Air & <Gigue>', planned(lineBrief('bass', ['E1'])));
+    assert.match(xml, /<work-title>Air &amp; &lt;Gigue&gt;<\/work-title>/);
+    assert.match(xml, /<octave-change>-1<\/octave-change>/);
+    assert.match(xml, /<fingering>0<\/fingering><string>4<\/string>/);
+  });
+});

@@ -1,0 +1,267 @@
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { beforeEach, describe, it } from 'node:test';
+import type { Brief } from '#core/brief';
+import { type Alternative, plan } from '#core/plan';
+import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
+import { briefFromText, briefToText } from '../../../src/files/brief-link.ts';
+import { fixStretch, takeAlternative } from '../../../src/state/brief-actions.ts';
+import { briefOfSide, plainSide } from '../../../src/state/compared-sides.ts';
+import {
+  bowTogether,
+  insertAfter,
+  movePitches,
+  pieceOfStretch,
+  removeNotes,
+  setDuration,
+  typePitches,
+  writeMark,
+  writeOut,
+} from '../../../src/state/line-actions.ts';
+import { noticeNow } from '../../../src/state/notices.ts';
+import { keepOthers, layOver } from '../../../src/state/planning-actions.ts';
+import { workStore } from '../../../src/state/work.ts';
+import { laidOverOf, planningStore } from '../../../src/state/planning.ts';
+import { refingeredBy, watchRefingering } from '../../../src/state/refingering.ts';
+import { select, selectionStore, selectTo, stretchOf } from '../../../src/state/selection.ts';
+import { newPiece, switchPiece, takeOver } from '../../../src/state/work-actions.ts';
+import { undo } from '../../../src/state/work-history.ts';
+import { database } from '../../../src/storage/database.ts';
+import { closePiece, loadOpenPieces, noteOpened } from '../../../src/storage/open-pieces.ts';
+import { pieceOf } from '../../../src/storage/pieces.ts';
+import { putUnwritten } from '../../../src/storage/put-unwritten.ts';
+import { newInstrument, newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
+import { instrumentSheet, playerSheet } from '../../../src/storage/studio.ts';
+import { fingering, lineBrief } from '../../support/briefs.ts';
+
+// The saver waits by the window's clock; a test has only the global one.
+Object.assign(globalThis, { window: globalThis });
+
+const now = () => ({ ...workStore.getState(), ...planningStore.getState(), ...selectionStore.getState(), notice: noticeNow() });
+
+const LINE = lineBrief('violin', ['A4', 'B4', 'C#5', 'D5', 'E5'], {}, 'D major');
+
+/** Puts a brief and its plans on the bench, as the planner does. */
+function planOnBench(brief: Brief): void {
+  const outcome = plan(brief, { alternatives: 4 });
+  assert.ok(outcome.ok);
+  planningStore.setState({ planSet: outcome.value, plannedBrief: brief });
+  workStore.setState({ brief });
+}
+
+function pitches(): string {
+  const { material } = now().brief;
+  return material.kind === 'line' ? material.notes.map((note) => ('rest' in note ? 'r' : note.pitches.join('+'))).join(' ') : 'no line';
+}
+
+beforeEach(() => {
+  newPiece();
+  workStore.setState({ brief: LINE, lineText: 'A4 B4 C#5 D5 E5' });
+});
+
+describe('a stretch', () => {
+  it('goes from the note selected before to this one, either way, and a plain selection ends it', () => {
+    select(3);
+    selectTo(1);
+    assert.deepEqual(stretchOf(now()), { from: 1, to: 3 });
+    selectTo(4);
+    assert.deepEqual(stretchOf(now()), { from: 3, to: 4 });
+    select(2);
+    assert.equal(stretchOf(now()), null);
+    selectTo(2);
+    assert.equal(stretchOf(now()), null);
+  });
+
+  it('is fixed as it is fingered, and let go', () => {
+    planOnBench(LINE);
+    fixStretch({ from: 1, to: 2 }, true);
+    assert.deepEqual(
+      now().brief.locks?.map(({ note }) => note),
+      [1, 2],
+    );
+    fixStretch({ from: 1, to: 2 }, false);
+    assert.equal(now().brief.locks, undefined);
+  });
+
+  it('becomes a piece of its own in the database', async () => {
+    workStore.setState({ name: 'Whole' });
+    const made = await pieceOfStretch({ from: 1, to: 3 });
+    assert.ok('id' in made);
+    const record = await database.pieces.get(made.id);
+    assert.deepEqual([record?.document.name, record?.document.lineText], ['Whole, notes 2–4', 'B4:1/4 C#5 D5']);
+  });
+});
+
+describe('notes on the bench', () => {
+  it('are moved, lengthened, changed, inserted and taken out; the typed line follows, and undo goes back', () => {
+    movePitches({ from: 0, to: 1 }, { by: 'letter', up: true });
+    assert.equal(pitches(), 'B4 C#5 C#5 D5 E5');
+    setDuration(0, '1/2');
+    assert.match(now().lineText, /^B4:1\/2 C#5:1\/4/);
+    typePitches(4, 'H5');
+    assert.match(now().notice ?? '', /“H5” is not a note/);
+    typePitches(4, 'F#5');
+    insertAfter(4, 'note');
+    assert.deepEqual([pitches(), now().selected], ['B4 C#5 C#5 D5 F#5 F#5', 5]);
+    insertAfter(0, 'rest');
+    assert.equal(pitches(), 'B4 r C#5 C#5 D5 F#5 F#5');
+    removeNotes({ from: 1, to: 3 });
+    assert.deepEqual([pitches(), now().selected], ['B4 D5 F#5 F#5', null]);
+    bowTogether({ from: 0, to: 2 }, true);
+    assert.match(now().lineText, /^\(B4:1\/2 D5:1\/4 F#5\) F#5$/);
+    for (let step = 0; step < 7; step += 1) undo();
+    assert.equal(pitches(), 'A4 B4 C#5 D5 E5');
+    assert.equal(now().notice, null);
+  });
+
+  it('of a scale are written out as they are when the teacher wants a line', () => {
+    newPiece();
+    writeOut();
+    assert.match(now().lineText, /^G3 A3 B3 C4 D4 E4 F#4 G4/);
+    const written = now().brief;
+    writeOut();
+    assert.equal(now().brief, written);
+  });
+
+  it('of a scale are written out first, and that is said', () => {
+    newPiece();
+    removeNotes({ from: 0, to: 0 });
+    assert.equal(now().brief.material.kind, 'line');
+    assert.match(now().notice ?? '', /now written out one by one/);
+  });
+
+  it('are marked, and a mark that says nothing goes', () => {
+    writeMark(2, { cue: 'sing' });
+    assert.deepEqual(now().brief.marks, [{ note: 2, cue: 'sing' }]);
+    writeMark(2, { cue: '' });
+    assert.equal(now().brief.marks, undefined);
+  });
+});
+
+describe('another fingering', () => {
+  const scale = DEMO_PIECES[0];
+
+  it('is laid over only while its plan stands, and taken for a stretch alone', () => {
+    assert.ok(scale);
+    planOnBench(scale.brief);
+    const { planSet } = now();
+    assert.ok(planSet);
+    keepOthers({ plan: planSet.best, found: planSet.alternatives });
+    layOver(0);
+    const laidOver: Alternative | null = laidOverOf(now());
+    assert.ok(laidOver);
+    const [first, ...others] = laidOver.differsAt;
+    assert.ok(first !== undefined && others.length > 0);
+    takeAlternative(laidOver, { from: first, to: first });
+    assert.deepEqual(
+      now().brief.locks?.map(({ note }) => note),
+      [first],
+    );
+    assert.equal(now().laidOver, null);
+    planOnBench(now().brief);
+    layOver(0);
+    assert.equal(laidOverOf(now()), null);
+  });
+});
+
+describe('what the engine changed', () => {
+  it('is told for each plan of the same notes, and remembered for the list', () => {
+    planOnBench(LINE);
+    const stop = watchRefingering();
+    const covered: Brief = { ...LINE, limits: { openStrings: 'none' } };
+    planOnBench(covered);
+    assert.ok(now().refingered.includes(0));
+    assert.deepEqual(refingeredBy(covered), now().refingered);
+    planOnBench(lineBrief('violin', ['A4']));
+    assert.deepEqual(now().refingered, []);
+    stop();
+    assert.equal(refingeredBy(LINE), null);
+  });
+});
+
+describe('several pieces and several tabs', () => {
+  const keep = async (name: string): Promise<string> => {
+    const record = newPieceRecord(pieceOf(name, LINE, 'A4 B4 C#5 D5 E5'));
+    assert.ok((await saveRecord('piece', record)).ok);
+    return record.id;
+  };
+
+  it('stand open in the order they were opened, at most eight, and close without loss', async () => {
+    const ids = await Promise.all(Array.from({ length: 9 }, (_, index) => keep(`Piece ${index}`)));
+    for (const id of ids) await noteOpened(id);
+    assert.deepEqual(
+      (await loadOpenPieces()).map(({ name }) => name),
+      Array.from({ length: 8 }, (_, index) => `Piece ${index + 1}`),
+    );
+    const [, second] = ids;
+    assert.ok(second !== undefined);
+    assert.equal((await closePiece(second)).length, 7);
+    assert.ok(await database.pieces.get(second));
+  });
+
+  it('switch once the one on the bench is written', async () => {
+    const id = await keep('The other');
+    assert.equal(await switchPiece(id), id);
+    assert.deepEqual([now().name, now().pieceId], ['The other', id]);
+    await switchPiece(null);
+    assert.equal(now().name, '');
+  });
+
+  it('take over what another tab wrote; undo goes back', async () => {
+    const id = await keep('Here');
+    await switchPiece(id);
+    const record = await database.pieces.get(id);
+    assert.ok(record);
+    takeOver({ ...record, document: { ...record.document, name: 'There', tags: ['june'] }, updatedAt: record.updatedAt + 5 });
+    assert.deepEqual([now().name, now().tags, now().writtenAt], ['There', ['june'], record.updatedAt + 5]);
+    assert.match(now().notice ?? '', /changed in another tab/);
+    undo();
+    assert.equal(now().name, 'Here');
+  });
+
+  it('write what a page left behind when it is newer and sound, and nothing else', async () => {
+    const id = await keep('Left');
+    const record = await database.pieces.get(id);
+    assert.ok(record);
+    const left = (change: object): Promise<void> => putUnwritten(JSON.stringify({ ...record, ...change }));
+    await left({ document: { ...record.document, name: 'Newer' }, updatedAt: record.updatedAt + 1 });
+    assert.equal((await database.pieces.get(id))?.document.name, 'Newer');
+    await left({ document: { ...record.document, name: 'Older' }, updatedAt: record.updatedAt - 1 });
+    await left({ document: { ...record.document, name: 7 }, updatedAt: record.updatedAt + 9 });
+    await putUnwritten('{"id": "cut off');
+    assert.equal((await database.pieces.get(id))?.document.name, 'Newer');
+  });
+});
+
+describe('a brief in a link', () => {
+  it('comes back as it was, in letters an address may have', async () => {
+    for (const { brief } of DEMO_PIECES) {
+      const text = await briefToText(brief);
+      assert.match(text, /^[\w-]+$/);
+      assert.deepEqual(await briefFromText(text), { ok: true, value: brief });
+    }
+  });
+
+  it('that is cut off or of another schema is refused in words', async () => {
+    const text = await briefToText(LINE);
+    for (const bad of [text.slice(0, 20), '%%%', '']) {
+      const reading = await briefFromText(bad);
+      assert.ok(!reading.ok && /whole brief/.test(reading.issues[0]?.message ?? ''));
+    }
+  });
+});
+
+describe('a side of a comparison', () => {
+  const violin = newInstrument(instrumentSheet('A small violin', { kind: 'violin', size: '1/2' }));
+  const player = newPlayer(playerSheet('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1'] }), violin.id);
+  const piece = newPieceRecord(pieceOf('Line', LINE, ''));
+
+  it('is the piece as it is, or for another player on the instrument that goes with it, or on one chosen', () => {
+    assert.equal(briefOfSide(plainSide(piece.id), piece, { players: [player], instruments: [violin] }), piece.document.brief);
+    const given = briefOfSide({ ...plainSide(piece.id), playerId: player.id }, piece, { players: [player], instruments: [violin] });
+    assert.deepEqual([given.player?.name, given.limits?.positions, given.instrument.size], ['Wren', ['1'], '1/2']);
+    const on = briefOfSide({ ...plainSide(piece.id), instrumentId: violin.id }, piece, { players: [player], instruments: [violin] });
+    assert.deepEqual([on.player, on.instrument.size], [undefined, '1/2']);
+    assert.ok(plan(on).ok && fingering !== undefined);
+  });
+});

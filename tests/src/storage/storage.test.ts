@@ -1,0 +1,230 @@
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { afterEach, beforeEach, describe, it } from 'node:test';
+import Dexie from 'dexie';
+import type { Brief } from '#core/brief';
+import { DEMO } from '../../../src/demo/documents.ts';
+import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
+import { DEMO_STUDIO } from '../../../src/demo/studio.ts';
+import { readStudioFile } from '../../../src/files/document-files.ts';
+import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from '../../../src/storage/database.ts';
+import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/storage/demo.ts';
+import { checkRecord, loadPieces } from '../../../src/storage/piece-list.ts';
+import { loadPiece, pieceOf } from '../../../src/storage/pieces.ts';
+import { newInstrument, newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
+import { setAsideText } from '../../../src/storage/set-aside.ts';
+import {
+  deleteInstrument,
+  deletePlayer,
+  instrumentSheet,
+  loadStudio,
+  piecesUsing,
+  playerSheet,
+  saveInstrument,
+  savePlayer,
+} from '../../../src/storage/studio.ts';
+
+const BRIEF: Brief = {
+  instrument: { kind: 'violin', size: '3/4' },
+  player: { name: 'Wren' },
+  material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 2, direction: 'up' },
+};
+
+const VIOLIN = newInstrument(instrumentSheet('Wren’s violin', { kind: 'violin', size: '3/4' }));
+const WREN = newPlayer(playerSheet('Wren', { kind: 'violin', player: {} }), VIOLIN.id);
+
+async function keep(record: PieceRecord): Promise<PieceRecord> {
+  assert.deepEqual(await saveRecord('piece', record), { ok: true });
+  return record;
+}
+
+async function linkedPiece(brief = BRIEF): Promise<PieceRecord> {
+  await saveInstrument(VIOLIN);
+  await savePlayer(WREN);
+  return await keep(newPieceRecord(pieceOf('Scale', brief, ''), false, { instrumentId: VIOLIN.id, playerId: WREN.id }));
+}
+
+async function stored(id: string): Promise<PieceRecord> {
+  const record = await database.pieces.get(id);
+  assert.ok(record);
+  return record;
+}
+
+function longer(lengthMm: number): InstrumentRecord {
+  return { ...VIOLIN, document: instrumentSheet('Wren’s violin', { kind: 'violin', size: '3/4', stringLengthMm: lengthMm }) };
+}
+
+function withHand(player: PlayerRecord, preset: 'small' | 'large'): PlayerRecord {
+  return { ...player, document: playerSheet('Wren', { kind: 'violin', player: { hand: { preset } } }) };
+}
+
+beforeEach(async () => {
+  await database.delete();
+  await database.open();
+});
+
+describe('a piece in the browser’s database', () => {
+  it('comes back as it was, the newest when none is named', async () => {
+    const old = await keep({ ...newPieceRecord(pieceOf('Old', BRIEF, '')), updatedAt: 1 });
+    const young = await keep({ ...newPieceRecord(pieceOf('Young', BRIEF, '')), updatedAt: 2 });
+    assert.deepEqual(await loadPiece(old.id), old);
+    assert.equal((await loadPiece(null))?.id, young.id);
+    assert.deepEqual(
+      (await loadPieces()).records.map((record) => record.document.name),
+      ['Young', 'Old'],
+    );
+  });
+
+  it('is not written when it does not pass its check, and says why', async () => {
+    const broken: Brief = { ...BRIEF, tempo: 5 };
+    const outcome = await saveRecord('piece', newPieceRecord(pieceOf('Slow', broken, '')));
+    assert.match(outcome.ok ? '' : outcome.message, /tempo/);
+    assert.equal(await database.pieces.count(), 0);
+  });
+
+  it('that is damaged is set aside, counted and kept as text, never dropped', async () => {
+    const record = newPieceRecord(pieceOf('Good', BRIEF, ''));
+    await database.table('pieces').put({ ...record, document: { ...record.document, brief: { instrument: 'none' } } });
+    assert.equal(await checkRecord(record.id), false);
+    assert.deepEqual(await loadPieces(), { records: [], setAside: 1 });
+    assert.match(await setAsideText(), /"none"/);
+  });
+
+  it('of the first tables gets what they did not have', async () => {
+    await database.delete();
+    const before = new Dexie('dove-path');
+    before.version(1).stores({ pieces: 'id, updatedAt', setAside: 'id', facts: 'key' });
+    await before.table('pieces').put({ id: 'one', piece: pieceOf('Old', BRIEF, ''), createdAt: 1, updatedAt: 1, demo: false });
+    before.close();
+    await database.open();
+    const { instrumentId, playerId, changed, document } = await stored('one');
+    assert.deepEqual([instrumentId, playerId, changed, document], [null, null, null, pieceOf('Old', BRIEF, '')]);
+  });
+});
+
+describe('a change of an instrument', () => {
+  it('goes into the pieces that use it, which remember how they were', async () => {
+    const { id } = await linkedPiece();
+    await saveInstrument(longer(315));
+    const piece = await stored(id);
+    assert.equal(piece.document.brief.instrument.stringLengthMm, 315);
+    assert.deepEqual(piece.changed?.before, BRIEF);
+  });
+
+  it('made twice is told from the first', async () => {
+    const { id } = await linkedPiece();
+    await saveInstrument(longer(315));
+    await saveInstrument(longer(320));
+    const piece = await stored(id);
+    assert.deepEqual([piece.document.brief.instrument.stringLengthMm, piece.changed?.before], [320, BRIEF]);
+  });
+
+  it('leaves alone the pieces that do not use it', async () => {
+    await linkedPiece();
+    const other = await keep(newPieceRecord(pieceOf('Other', BRIEF, '')));
+    await saveInstrument(longer(315));
+    assert.deepEqual(await stored(other.id), other);
+  });
+
+  it('that cannot be is not written', async () => {
+    await linkedPiece();
+    const wrong = { ...VIOLIN, document: { ...VIOLIN.document, name: 'x'.repeat(200) } };
+    const outcome = await saveInstrument(wrong);
+    assert.equal(outcome.ok, false);
+    assert.equal((await database.instruments.get(VIOLIN.id))?.document.name, 'Wren’s violin');
+  });
+});
+
+describe('a change of a player', () => {
+  it('goes into the pieces for this player, but for what was decided there', async () => {
+    const { id } = await linkedPiece({ ...BRIEF, purpose: 'performance' });
+    await savePlayer(withHand(WREN, 'small'));
+    const { brief } = (await stored(id)).document;
+    assert.deepEqual([brief.player?.hand, brief.purpose], [{ preset: 'small' }, 'performance']);
+  });
+});
+
+describe('what is deleted', () => {
+  it('lets go of its pieces and players, and their briefs stay', async () => {
+    const { id } = await linkedPiece();
+    await deleteInstrument(VIOLIN.id);
+    await deletePlayer(WREN.id);
+    const piece = await stored(id);
+    assert.deepEqual([piece.instrumentId, piece.playerId, piece.document.brief], [null, null, BRIEF]);
+    assert.deepEqual(await loadStudio(), { instruments: [], players: [] });
+  });
+
+  it('is no longer named by the players who had it', async () => {
+    await linkedPiece();
+    await deleteInstrument(VIOLIN.id);
+    assert.equal((await database.players.get(WREN.id))?.instrumentId, null);
+  });
+});
+
+describe('the studio', () => {
+  it('is told by name, and who uses what', async () => {
+    const { id } = await linkedPiece();
+    await savePlayer(newPlayer(playerSheet('Avocet', { kind: 'cello', player: {} }), null));
+    const { players } = await loadStudio();
+    assert.deepEqual(
+      players.map((player) => player.document.name),
+      ['Avocet', 'Wren'],
+    );
+    assert.deepEqual(
+      (await piecesUsing('playerId', WREN.id)).map((piece) => piece.id),
+      [id],
+    );
+  });
+
+  it('sets aside a record that does not read', async () => {
+    await database.table('instruments').put({ ...VIOLIN, document: { ...VIOLIN.document, instrument: { kind: 'lute' } } });
+    assert.deepEqual((await loadStudio()).instruments, []);
+    assert.match(await setAsideText(), /lute/);
+  });
+
+  it('knows from a file what it holds', async () => {
+    const player = await readStudioFile(JSON.stringify(WREN.document));
+    const instrument = await readStudioFile(JSON.stringify(VIOLIN.document));
+    assert.ok(player.ok && 'profile' in player.value);
+    assert.ok(instrument.ok && 'instrument' in instrument.value);
+    assert.equal((await readStudioFile('{')).ok, false);
+  });
+});
+
+describe('the demo', () => {
+  const fetched = globalThis.fetch;
+  beforeEach(() => {
+    globalThis.fetch = async () => Response.json(DEMO);
+  });
+  afterEach(() => {
+    globalThis.fetch = fetched;
+  });
+
+  it('is put in once, each piece tied to its pupil and, where it is the pupil’s, the instrument', async () => {
+    await seedDemoOnce();
+    await seedDemoOnce();
+    assert.equal(await database.pieces.count(), DEMO_PIECES.length);
+    assert.equal(await database.players.count(), DEMO_STUDIO.length);
+    for (const piece of await database.pieces.toArray()) {
+      const { brief, name } = piece.document;
+      const pupil = DEMO_STUDIO.find(({ player }) => player.name === brief.player?.name);
+      const own = JSON.stringify(pupil?.instrument.instrument) === JSON.stringify(brief.instrument);
+      assert.notEqual(piece.playerId, null, name);
+      assert.equal(piece.instrumentId !== null, own, name);
+    }
+  });
+
+  it('can be taken out and brought back; the teacher’s own stays', async () => {
+    await seedDemoOnce();
+    await linkedPiece();
+    await clearDemo();
+    assert.deepEqual([await database.pieces.count(), await database.players.count()], [1, 1]);
+    await restoreDemo();
+    assert.equal(await database.pieces.count(), DEMO_PIECES.length + 1);
+  });
+
+  it('says so when the server does not give it', async () => {
+    globalThis.fetch = async () => new Response(null, { status: 503 });
+    await assert.rejects(seedDemoOnce(), /cannot be fetched/);
+  });
+});

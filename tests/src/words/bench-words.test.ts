@@ -1,0 +1,144 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { askedText, type Brief } from '#core/brief';
+import { withMark } from '#core/brief/edits';
+import { sumsOf } from '#core/explain';
+import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
+import { writtenMarks } from '../../../src/engraving/written-marks.ts';
+import { sumDifferences } from '../../../src/words/effects.ts';
+import { alternativeName } from '../../../src/words/labels.ts';
+import { libraryRow, matchesSearch, pieceTitle, tagsOf } from '../../../src/words/library.ts';
+import { hardPlaceText } from '../../../src/words/plan-words.ts';
+import { workChange } from '../../../src/words/work-changes.ts';
+import { asked } from '../../support/asked.ts';
+import { lineBrief, planned } from '../../support/briefs.ts';
+
+const scale: Brief = {
+  instrument: { kind: 'violin', size: '4/4' },
+  material: { kind: 'scale', type: 'major', tonic: 'Ab3', octaves: 2, direction: 'up' },
+};
+
+describe('what was done, in words', () => {
+  const change = (after: Partial<Brief>, name = ''): string =>
+    workChange({ name: '', brief: scale, lineText: '' }, { name, brief: { ...scale, ...after }, lineText: '' });
+
+  it('names what changed and nothing else', () => {
+    assert.equal(change({}, 'Monday'), 'named “Monday”');
+    assert.equal(change({ tempo: 80 }), '♩ = 80');
+    assert.match(
+      change({ material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 2, direction: 'up' } }),
+      /^A major, two octaves, up$/,
+    );
+    assert.equal(change({ limits: { positions: ['1', '3'] } }), 'positions 1, 3, was any');
+    assert.equal(change({ limits: { openStrings: 'avoid' } }), 'open strings avoided');
+    assert.equal(change({ preferences: { 'strong-fingers': 1 } }), 'strong fingers on hard notes');
+    assert.match(change({ instrument: { kind: 'violin', size: '3/4' } }), /^instrument ¾ violin, was full-size violin/);
+  });
+
+  it('tells which note was fixed how, and how many were let go', () => {
+    const fixed: Brief = { ...scale, locks: [{ note: 4, finger: '3', string: 'D4' }] };
+    assert.equal(change(fixed), 'note 5 fixed: 3 on D');
+    const back = (locks: Brief['locks']): string =>
+      workChange({ name: '', brief: { ...scale, ...(locks ? { locks } : {}) }, lineText: '' }, { name: '', brief: scale, lineText: '' });
+    assert.equal(back(fixed.locks), 'note 5 let go');
+    assert.equal(
+      back([
+        { note: 1, finger: '1' },
+        { note: 2, finger: '2' },
+      ]),
+      '2 notes let go',
+    );
+    assert.equal(change({ marks: [{ note: 1, cue: 'sing' }] }), 'a mark at a note');
+  });
+});
+
+describe('what the brief does, in words', () => {
+  it('tells every part of the brief by what it asks', () => {
+    const brief: Brief = {
+      ...scale,
+      limits: { positions: ['1', '2', '3', '4'], fingers: ['0', '1', '2', '3', '4'], openStrings: 'avoid' },
+      preferences: { 'low-positions': 1 },
+      purpose: 'training',
+      locks: [{ note: 0, finger: '1' }],
+    };
+    assert.deepEqual(
+      asked(brief, { kind: 'effects' }).map((effect) => askedText(effect.asked, brief)),
+      [
+        'only first position, second position, third position, fourth position',
+        'only fingers 0, 1, 2, 3, 4',
+        'open strings avoided',
+        'low positions',
+        'for training',
+        'one fixed note',
+      ],
+    );
+    assert.equal(askedText({ kind: 'limit', name: 'shifts' }, { ...scale, limits: { shifts: 2 } }), 'exactly 2 shifts');
+    assert.equal(askedText({ kind: 'rule', name: 'wayDown' }, scale), 'down as up');
+  });
+
+  it('counts what is more and what is fewer', () => {
+    const low = sumsOf(planned(lineBrief('violin', ['E5', 'F5', 'G5', 'A5', 'B5'])));
+    const more = {
+      ...low,
+      shifts: low.shifts + 2,
+      openStrings: Math.max(0, low.openStrings - 1),
+      widestReachMm: low.widestReachMm + 4,
+      costThousandths: low.costThousandths + 1400,
+    };
+    const told = sumDifferences(low, more, true);
+    assert.equal(told[0], '2 shifts more');
+    assert.match(told.join(', '), /the widest reach \d+ mm, not \d+ mm, 1\.4 dearer$/);
+    assert.deepEqual(sumDifferences(low, low, true), []);
+    assert.doesNotMatch(sumDifferences(low, more, false).join(), /dearer/);
+  });
+
+  it('says what makes a place hard', () => {
+    assert.equal(
+      hardPlaceText({ note: 1, thousandths: 2000, terms: ['shift', 'shift-travel'] }),
+      'a shift interrupts the line; the hand travels',
+    );
+    assert.equal(alternativeName('unlocked'), 'without your fixed notes');
+  });
+});
+
+describe('the library', () => {
+  const rows = DEMO_PIECES.map((piece, index) => libraryRow(String(index), piece, index));
+
+  it('is searched by every word, accidentals typed as letters', () => {
+    const found = (search: string): number => rows.filter((row) => matchesSearch(row, search)).length;
+    assert.equal(found(''), rows.length);
+    assert.equal(found('ab major'), 1);
+    assert.ok(found('wren') >= 2);
+    assert.equal(found('wren melodic'), 1);
+    assert.equal(found('tuesday bass'), 2);
+    assert.equal(found('no such piece'), 0);
+  });
+
+  it('tells the key of every piece and a title for one without a name', () => {
+    assert.ok(rows.every(({ key }) => /^[A-G][♭♯]? (major|minor)$/.test(key)));
+    const [piece] = DEMO_PIECES;
+    assert.ok(piece);
+    assert.equal(pieceTitle({ ...piece, name: '' }), 'A♭ major, three octaves, up');
+  });
+
+  it('takes tags as typed: trimmed, each once, no more than a piece may have', () => {
+    assert.deepEqual(tagsOf(' June, concert ,june,, June'), ['June', 'concert', 'june']);
+    assert.equal(tagsOf(Array.from({ length: 30 }, (_, index) => `t${index}`).join()).length, 12);
+  });
+});
+
+describe('what the teacher writes', () => {
+  it('has rooms of its own and letters in the order of the notes', () => {
+    const brief = withMark(withMark(withMark(scale, 9, { remark: 'Second.' }), 2, { remark: 'First.', bow: 'down' }), 4, { cue: 'sing' });
+    const { at, letters, rows } = writtenMarks(brief);
+    assert.deepEqual(
+      [...letters],
+      [
+        [2, 'a'],
+        [9, 'b'],
+      ],
+    );
+    assert.deepEqual([at.get(4)?.cue, rows], ['sing', { bows: true, cues: true }]);
+    assert.deepEqual(writtenMarks(scale).rows, { bows: false, cues: false });
+  });
+});

@@ -1,0 +1,249 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import type { Brief } from '#core/brief';
+import {
+  FIRST_BRIEF,
+  withHand,
+  withInstrument,
+  withLimits,
+  withMaterial,
+  withMaterialKind,
+  withPattern,
+  withPreference,
+  withPurpose,
+  withSamePattern,
+  withSchool,
+  withWayDown,
+} from '#core/brief/edits';
+import { MATERIAL_KINDS, materialPart, PREFERENCES, wishPart } from '#core/brief/parts';
+import { schoolsOf } from '#core/hand';
+import { HAND_PRESETS } from '#core/hand/reach';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { positionMark, positionWords } from '#core/messages';
+import { plan } from '#core/plan';
+import type { Guide } from '#core/plan/describe';
+import { WEIGHTS } from '#core/weights';
+import { briefLine } from '../../../src/words/brief-line.ts';
+import { COST_TERMS } from '../../../src/words/cost-terms.ts';
+import { gainText, payText, pointsText } from '../../../src/words/differences.ts';
+import { guideText } from '../../../src/words/guides.ts';
+import { materialLabel, SCHOOL_LABELS, STRENGTHS, wayLabel, wishLabels } from '../../../src/words/labels.ts';
+import { touchText } from '../../../src/words/patterns.ts';
+import { cautionText, fingeringText, soundText } from '../../../src/words/plan-words.ts';
+import { REASON_HEADINGS, whyNotText } from '../../../src/words/reasons.ts';
+import { UNIT_LABELS, weightName } from '../../../src/words/weights.ts';
+import { toldReasons } from '../../support/asked.ts';
+import { lineBrief, planned } from '../../support/briefs.ts';
+
+/** The names of what costs, as many as there are. */
+const TERMS = ['crossing', 'shift-travel', 'shift', 'finger', 'position', 'open-string'] as const;
+
+describe('a difference in words', () => {
+  it('counts what is more and what is fewer, in the singular and the plural', () => {
+    assert.equal(payText([{ term: 'crossing', times: 2, thousandths: 560 }]), '2 string crossings more');
+    assert.equal(
+      payText([
+        { term: 'crossing', times: 1, thousandths: 280 },
+        { term: 'shift-travel', times: 0, thousandths: 200 },
+      ]),
+      `1 string crossing more and ${COST_TERMS['shift-travel'].many} that weigh more`,
+    );
+    assert.equal(gainText([{ term: 'crossing', times: -1, thousandths: -280 }]), '1 string crossing fewer');
+  });
+
+  it('names three at most, the counted before the others', () => {
+    const many = TERMS.filter((term) => term !== 'shift-travel').map((term) => ({ term, times: 1, thousandths: 10 }));
+    const told = payText([{ term: 'shift-travel', times: 0, thousandths: 200 }, ...many]);
+    assert.equal(told.split(/, | and /).length, 3);
+    assert.ok(!told.includes(COST_TERMS['shift-travel'].many));
+  });
+
+  it('tells points with as many figures as mean something', () => {
+    assert.deepEqual([50, 120, 1449, -2300].map(pointsText), ['0.05', '0.1', '1.4', '2.3']);
+    assert.equal(
+      whyNotText({ kind: 'costs', deltaThousandths: 0, more: [], plan: planned(FIRST_BRIEF) }),
+      'It would cost the same; of equals the first is taken.',
+    );
+  });
+
+  it('is there for every cost, as one and as many', () => {
+    for (const [term, { one, many }] of Object.entries(COST_TERMS)) {
+      assert.match(one, /^[a-z -]{4,}$/, term);
+      assert.notEqual(one, many, term);
+    }
+  });
+
+  it('of an alternative says what it gains and pays', () => {
+    const outcome = plan(
+      { instrument: { kind: 'violin' }, material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up' } },
+      { alternatives: 3 },
+    );
+    assert.ok(outcome.ok);
+    const fourth = outcome.value.alternatives.find((each) => each.kind === 'train-fourth');
+    assert.equal(gainText(fourth?.gains ?? []), '3 open strings fewer');
+    assert.equal(payText(fourth?.pays ?? []), '3 weaker fingers more');
+  });
+});
+
+describe('thumb position', () => {
+  it('is named by the note under the thumb', () => {
+    const brief: Brief = {
+      instrument: { kind: 'cello' },
+      player: { school: 'thumb' },
+      material: { kind: 'scale', type: 'major', tonic: 'D4', octaves: 1, direction: 'up' },
+      limits: { strings: ['D3', 'A3'], openStrings: 'none' },
+    };
+    const [stay] = planned(brief).stays;
+    assert.ok(stay);
+    assert.equal(positionWords(stay.position), 'thumb position on D4');
+    assert.equal(positionMark({ label: 'thumb', alteration: null, underThumb: 'Bb4' }), 'thumb on B♭4');
+    assert.equal(positionWords({ label: 'thumb', alteration: null }), 'thumb position');
+    assert.match(cautionText(planned(brief)) ?? '', /uses the thumb: warm up/);
+  });
+});
+
+describe('a guide in words', () => {
+  const over: Guide['inBetween'] = {
+    finger: '1',
+    string: 'II',
+    open: 'A4',
+    pitch: 'D5',
+    written: 'D5',
+    semitonesAboveOpen: 5,
+    mmFromNut: 82,
+  };
+
+  it('tells who leads and over which note', () => {
+    assert.equal(
+      guideText({ kind: 'old-finger', inBetween: over }),
+      'The finger that leaves slides to its new place, passing D5 (1 on II); then the new finger is set.',
+    );
+    assert.equal(guideText({ kind: 'new-finger', inBetween: over }), 'The arriving finger slides in from D5.');
+    assert.match(guideText({ kind: 'first-finger', inBetween: over }), /^The first finger slides to its new place, passing D5/);
+    for (const kind of ['same-finger', 'open-string', 'substitution'] as const) assert.match(guideText({ kind, inBetween: null }), /\.$/);
+  });
+});
+
+describe('a finger pattern in words', () => {
+  const places = ['1', '2', '3', '4'].map((finger, index) => ({
+    finger: finger === '1' ? ('1' as const) : finger === '2' ? ('2' as const) : finger === '3' ? ('3' as const) : ('4' as const),
+    semitonesAboveOpen: index,
+    played: true,
+  }));
+  const gaps = (...semitones: number[]) =>
+    touchText({
+      string: 'I',
+      open: 'E5',
+      places,
+      gaps: semitones.map((gap, index) => ({ from: places[index]?.finger ?? '1', to: places[index + 1]?.finger ?? '2', semitones: gap })),
+    });
+
+  it('says what touches, by the fingers’ own numbers', () => {
+    assert.equal(gaps(2, 1, 2), '2 and 3 close');
+    assert.equal(gaps(1, 2, 1), '1 and 2 close, 3 and 4 close');
+    assert.equal(gaps(1, 3, 1), '1 and 2 close, 3 and 4 close, 2 and 3 wide apart');
+    assert.equal(gaps(2, 2, 2), 'all apart');
+    assert.equal(gaps(1, 1, 1), 'all close');
+  });
+});
+
+describe('the sentence', () => {
+  it('has words for every school, hand, wish, strength and unit there is', () => {
+    for (const kind of INSTRUMENT_KINDS) for (const school of schoolsOf(kind)) assert.ok(SCHOOL_LABELS[school].length > 5);
+    for (const wish of PREFERENCES) assert.ok(wishPart(wish).label.length > 4 && wishPart(wish).hint.endsWith('.'));
+    assert.deepEqual(
+      STRENGTHS.map(({ name }) => name),
+      ['no', 'a little', 'rather', 'above all'],
+    );
+    for (const [name, entry] of Object.entries(WEIGHTS))
+      assert.ok(UNIT_LABELS[entry.unit].length > 3 && /^[A-Z][a-z ]+$/.test(weightName(name)), name);
+  });
+
+  it('tells wishes, and what is asked of the whole line, in words', () => {
+    const brief = withSamePattern(withPreference(withLimits(FIRST_BRIEF, { shifts: 1, harmonics: true }), 'one-string', 1), true);
+    assert.deepEqual(wishLabels(brief), ['one string', 'one pattern for every octave', 'harmonics', 'exactly 1 shift']);
+    assert.match(briefLine(withPurpose(brief, 'training')), /for training; one string; one pattern/);
+  });
+
+  it('tells every kind of material', () => {
+    const labels = (['scale', 'arpeggio', 'broken', 'double-stops'] as const).map((kind) =>
+      materialLabel(withMaterialKind(FIRST_BRIEF, kind, '')),
+    );
+    assert.deepEqual(labels, [
+      'G major, two octaves, up',
+      'G major arpeggio, two octaves, up',
+      'G major in thirds, two octaves, up',
+      'G major in double stops, sixths, two octaves, up',
+    ]);
+  });
+
+  it('tells two notes at once as two', () => {
+    const [sound] = planned(
+      lineBrief('violin', ['A3'], { material: { kind: 'line', notes: [{ pitches: ['A3', 'F#4'], duration: '1/4' }] } }),
+    ).notes;
+    assert.ok(sound?.kind === 'note');
+    assert.equal(soundText(sound), 'A3 and F♯4');
+    assert.match(fingeringText(sound), /^finger \d on IV \(G\) with finger \d on III \(D\)$/);
+    assert.equal(wayLabel({ finger: '1', upperFinger: '2' }), '1·2');
+  });
+
+  it('has a heading for everything a reason can be about', () => {
+    const found = toldReasons({
+      instrument: { kind: 'violin' },
+      material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up-down' },
+    });
+    assert.ok(found.length > 0 && found.every((reason) => REASON_HEADINGS[reason.about].startsWith('Th')));
+  });
+});
+
+/** A brief with each thing that its kind of material alone lets one choose: the last of its choices. */
+function everyChoice(brief: Brief): readonly Brief[] {
+  const { material } = brief;
+  return materialPart(material.kind)
+    .choices.slice(-1)
+    .flatMap((choice) => choice.options.map(({ value }) => withMaterial(brief, choice.choose(material, value))));
+}
+
+describe('an edit', () => {
+  it('to any material, scale, chord, figure or interval leaves a brief that is planned or refused in words', () => {
+    const briefs = MATERIAL_KINDS.flatMap((kind) => everyChoice(withMaterialKind(FIRST_BRIEF, kind, '')));
+    for (const brief of briefs) {
+      const outcome = plan(brief);
+      assert.ok(
+        outcome.ok || outcome.issues.every((issue) => issue.message.endsWith('.') && issue.hint.endsWith('.')),
+        materialLabel(brief),
+      );
+    }
+    // From the open G string up there is no string below for these, and tenths are wide.
+    assert.deepEqual(
+      briefs
+        .filter((brief) => !plan(brief).ok)
+        .map((brief) => (brief.material.kind === 'double-stops' ? brief.material.interval : brief.material.kind)),
+      ['thirds', 'fingered-octaves', 'tenths', 'unisons'],
+    );
+  });
+
+  it('to every school and hand leaves a brief that can be planned', () => {
+    for (const kind of INSTRUMENT_KINDS) {
+      for (const school of schoolsOf(kind)) {
+        for (const hand of [null, ...HAND_PRESETS]) {
+          const brief = withHand(withSchool(withInstrument(FIRST_BRIEF, kind), school), hand);
+          const outcome = plan(withPattern(brief, { octaves: 1 }));
+          assert.ok(outcome.ok, `${kind} ${school} ${hand ?? 'any'}: ${outcome.ok ? '' : (outcome.issues[0]?.message ?? '')}`);
+        }
+      }
+    }
+  });
+
+  it('of the instrument takes another school and its limits away, and keeps the player’s name and hand', () => {
+    const cello = withSchool(withInstrument({ ...FIRST_BRIEF, player: { name: 'Wren', hand: { preset: 'small' } } }, 'cello'), 'thumb');
+    assert.deepEqual(withInstrument(cello, 'violin').player, { name: 'Wren', hand: { preset: 'small' } });
+  });
+
+  it('and its undoing leave no trace in the brief', () => {
+    assert.deepEqual(withPurpose(withPurpose(FIRST_BRIEF, 'performance'), null), FIRST_BRIEF);
+    assert.deepEqual(withPreference(withPreference(FIRST_BRIEF, 'connected', 1), 'connected', 0), FIRST_BRIEF);
+    assert.deepEqual(withWayDown(withWayDown(FIRST_BRIEF, 'as-up'), 'own'), FIRST_BRIEF);
+    assert.deepEqual(withSamePattern(withSamePattern(FIRST_BRIEF, true), false), FIRST_BRIEF);
+  });
+});

@@ -1,0 +1,33 @@
+import type { Brief, Lock } from '#core/brief';
+import type { Reason, WhyNot } from '#core/explain';
+import { finished } from '#core/result';
+import { type Answer, answerTo, openSession, type Question, type QuestionKind } from '#core/session';
+import { reasonText, whyNotText } from '../../src/words/reasons.ts';
+
+/** The answer to a question about a brief, all steps at once. */
+export function asked<Kind extends QuestionKind>(brief: Brief, question: Question<Kind> & { readonly kind: Kind }): Answer<Kind> {
+  return finished(answerTo<Kind>(openSession(brief), question.kind, question));
+}
+
+/** A reason with its words, and what it costs where that is known. */
+export interface ToldReason extends Reason {
+  readonly sentence: string;
+  readonly deltaThousandths: number | null;
+}
+
+/** The reasons of a brief that can be planned, in words; of one note, or of everything unusual. */
+export function toldReasons(brief: Brief, note: number | null = null): readonly ToldReason[] {
+  const reasons = asked(brief, { kind: 'reasons', note });
+  if (!reasons.ok) throw new Error(reasons.issues[0]?.message ?? 'The brief cannot be planned');
+  return reasons.value.map((reason) => ({
+    ...reason,
+    sentence: reasonText(reason),
+    deltaThousandths: 'compared' in reason.evidence ? reason.evidence.compared.deltaThousandths : null,
+  }));
+}
+
+/** Why not another finger or string, in words; null where the brief has no plan. */
+export function toldWhyNot(brief: Brief, wish: Lock): (WhyNot & { readonly sentence: string }) | null {
+  const why = asked(brief, { kind: 'why-not', wish });
+  return why && { ...why, sentence: whyNotText(why) };
+}
