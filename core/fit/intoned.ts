@@ -108,15 +108,23 @@ export function checkpointsOf(plan: Plan): readonly Checkpoint[] {
     const why = arrivals.has(index) ? 'arrival' : long.has(index) ? 'long' : null;
     if (note.kind === 'rest' || why === null) return [];
     const stop = note.stops.find((each) => each.finger !== '0') ?? note.stops[0];
-    const checked = checkedNote(instrument, stop);
-    const checks = checksOf(instrument, checked);
-    const first = checks[0];
-    const check = first && first.place === null ? first : (checks.find(isStrong) ?? null);
-    if (why === 'long') return check && isStrong(check) ? [{ note: index, why, check, substitute: null }] : [];
-    if (check && isStrong(check)) return [{ note: index, why, check, substitute: null }];
-    const lower = checks.find((each) => each.kind === 'lower-place') ?? otherOctave(instrument, checked.pitch);
-    return [{ note: index, why, check, substitute: lower }];
+    const { check, substitute } = heardBy(instrument, checkedNote(instrument, stop));
+    return why === 'long' && substitute !== 'none needed'
+      ? []
+      : [{ note: index, why, check, substitute: substitute === 'none needed' ? null : substitute }];
   });
+}
+
+/** What tells a note: its strongest check, and what helps where that is not strong. */
+function heardBy(
+  instrument: Instrument,
+  checked: CheckedNote,
+): { readonly check: Check | null; readonly substitute: Check | null | 'none needed' } {
+  const checks = checksOf(instrument, checked);
+  const [first] = checks;
+  const check = first && first.place === null ? first : (checks.find(isStrong) ?? null);
+  if (check && isStrong(check)) return { check, substitute: 'none needed' };
+  return { check, substitute: checks.find((each) => each.kind === 'lower-place') ?? otherOctave(instrument, checked.pitch) };
 }
 
 /** Open strings and harmonics sound where the string puts them, whatever the system. */

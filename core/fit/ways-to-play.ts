@@ -27,21 +27,24 @@ export function waysToPlay(task: Task, index: number): readonly WayToPlay[] {
   const ways = new Map<string, WayToPlay>();
   const order = soundingNotes(task).findIndex((sounding) => sounding.index === index);
   for (const placement of placementsOfNote(task, order)) {
-    const string = stringOf(task.instrument, placement.stringIndex);
-    const allowed = isAllowed(task, placement);
-    const key = `${placement.stringIndex} ${placement.finger} ${placement.upper?.finger ?? ''}`;
+    const way = wayOf(task, placement);
+    const key = `${placement.stringIndex} ${way.finger} ${way.upperFinger ?? ''}`;
     const known = ways.get(key);
-    if (known && (known.allowed || !allowed)) continue;
-    ways.set(key, {
-      string: string.number,
-      open: string.name,
-      finger: placement.finger,
-      upperFinger: placement.upper?.finger ?? null,
-      position: positionOf(task, placement),
-      allowed,
-    });
+    if (!known || (!known.allowed && way.allowed)) ways.set(key, way);
   }
   return [...ways.values()];
+}
+
+function wayOf(task: Task, placement: Placement): WayToPlay {
+  const { number, name } = stringOf(task.instrument, placement.stringIndex);
+  return {
+    string: number,
+    open: name,
+    finger: placement.finger,
+    upperFinger: placement.upper?.finger ?? null,
+    position: positionOf(task, placement),
+    allowed: isAllowed(task, placement),
+  };
 }
 
 function isAllowed(task: Task, placement: Placement): boolean {

@@ -127,10 +127,14 @@ function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly XmlElement[
   if (symbol.kind === 'rest') return [restElement(symbol)];
   const planned = plan.notes[symbol.index];
   if (planned?.kind !== 'note') throw new RangeError(`Note ${symbol.index} of the line has no fingering`);
-  const mark = symbol.tiedFromBefore ? undefined : plan.brief.marks?.find(({ note }) => note === symbol.index);
-  const position = planned.beginsStay && !symbol.tiedFromBefore ? [wordsDirection(positionMark(planned.position), 'above')] : [];
-  const words = [mark?.cue, mark?.remark].flatMap((text) => (text === undefined ? [] : [wordsDirection(text, 'below')]));
-  return [...position, ...words, ...noteElements(symbol, planned, mark?.bow ?? null)];
+  if (symbol.tiedFromBefore) return noteElements(symbol, planned, null);
+  const mark = plan.brief.marks?.find(({ note }) => note === symbol.index);
+  const position = planned.beginsStay ? [wordsDirection(positionMark(planned.position), 'above')] : [];
+  return [...position, ...markDirections(mark), ...noteElements(symbol, planned, mark?.bow ?? null)];
+}
+
+function markDirections({ cue, remark }: Partial<Mark> = {}): readonly XmlElement[] {
+  return [cue, remark].flatMap((text) => (text === undefined ? [] : [wordsDirection(text, 'below')]));
 }
 
 function restElement({ value }: MeasureRest): XmlElement {

@@ -125,26 +125,37 @@ function frameIn(shapes: readonly SemitoneShape[], placement: Placement): Frame 
   return { lowest: placement.anchor + span.lowest, highest: placement.anchor + span.highest };
 }
 
-/** An open or rolled hand stands as a whole; else as many fingers as the note needs, from the first or the thumb on. */
+/** What a note needs of the hand, by its shape: nothing, the fingers that play from the first or the thumb on, or the whole hand. */
+const NEEDS: Readonly<Record<Shape, 'nothing' | 'fingers' | 'hand'>> = {
+  open: 'nothing',
+  'open-thumb': 'nothing',
+  home: 'fingers',
+  'three-finger': 'fingers',
+  thumb: 'fingers',
+  'thumb-reached': 'fingers',
+  pivoted: 'hand',
+  'reached-back': 'hand',
+  'reached-forward': 'hand',
+  'drawn-in': 'hand',
+  chromatic: 'hand',
+};
+
 function needIn(shapes: readonly SemitoneShape[], placement: Placement): Frame {
-  const stops = placement.upper ? [placement, placement.upper] : [placement];
-  const stopped = stops.flatMap((stop) => (stop.finger === '0' ? [] : [stop.semitonesAboveOpen]));
-  switch (placement.shape) {
-    case 'open':
-    case 'open-thumb':
+  switch (NEEDS[placement.shape]) {
+    case 'nothing':
       return { lowest: 0, highest: 0 };
-    case 'home':
-    case 'three-finger':
-    case 'thumb':
-    case 'thumb-reached':
-      return { lowest: Math.min(placement.anchor, ...stopped), highest: Math.max(placement.anchor, ...stopped) };
-    case 'pivoted':
-    case 'reached-back':
-    case 'reached-forward':
-    case 'drawn-in':
-    case 'chromatic':
+    case 'fingers':
+      return throughStops(placement);
+    case 'hand':
       return frameIn(shapes, placement);
   }
+}
+
+/** From the anchor to the furthest finger that plays. */
+function throughStops(placement: Placement): Frame {
+  const stops = placement.upper ? [placement, placement.upper] : [placement];
+  const places = stops.flatMap((stop) => (stop.finger === '0' ? [] : [stop.semitonesAboveOpen]));
+  return { lowest: Math.min(placement.anchor, ...places), highest: Math.max(placement.anchor, ...places) };
 }
 
 /** The first of the places a shape allows a finger; a finger the shape does not set stands nowhere. */

@@ -105,7 +105,7 @@ function placementsOf(note: NoteOnString): readonly Placement[] {
     const anchor = note.semitonesAboveOpen - semitones;
     const position = plainPositionAt(anchor);
     if (position === null || known.has(`${finger} ${anchor} ${position}`)) return [];
-    return [placed(note, finger, anchor, 'chromatic', position)];
+    return [placed(note, finger, { anchor, shape: 'chromatic', letterPosition: position })];
   });
   return [...spelled, ...further];
 }
@@ -119,8 +119,8 @@ function plainPositionAt(anchor: number): number | null {
   return null;
 }
 
-function placed(note: NoteOnString, finger: Finger, anchor: number, shape: Shape, letterPosition: number): Placement {
-  return { ...stopAt(note.stringIndex, finger, note.semitonesAboveOpen), anchor, shape, letterPosition, upper: null };
+function placed(note: NoteOnString, finger: Finger, hand: Pick<Placement, 'anchor' | 'shape' | 'letterPosition'>): Placement {
+  return { ...stopAt(note.stringIndex, finger, note.semitonesAboveOpen), ...hand, upper: null };
 }
 
 function stoppedPlaces(placement: Placement): readonly number[] {
@@ -134,7 +134,7 @@ function placementsSpelled(note: NoteOnString, letterSteps: number): readonly Pl
       const anchor = note.semitonesAboveOpen - reach.semitones;
       const position = letterPositionOf(letterSteps, finger, anchor, reach);
       if (!standsIn(position, anchor)) return [];
-      return [placed(note, finger, anchor, reach.shape, position)];
+      return [placed(note, finger, { anchor, shape: reach.shape, letterPosition: position })];
     }),
   );
 }

@@ -187,7 +187,7 @@ function lowerPlaces(instrument: Instrument, { stringIndex, pitch }: CheckedNote
   const index = instrument.strings.findIndex((string) => semitonesOf(pitch) > string.semitones);
   const string = instrument.strings[index];
   const semitones = string ? semitonesOf(pitch) - string.semitones : own;
-  return !string || semitones >= own ? [] : [rememberedCheck(instrument, 'lower-place', index, semitones, { p: 1, q: 1 })];
+  return !string || semitones >= own ? [] : [rememberedCheck(instrument, { kind: 'lower-place', ratio: { p: 1, q: 1 } }, index, semitones)];
 }
 
 /** No place is low beyond the half-string harmonic, semitones. */
@@ -203,15 +203,16 @@ export function otherOctave(instrument: Instrument, pitch: Pitch): Check | null 
     });
   });
   const [nearest] = places.toSorted((one, other) => one.above - other.above || one.octaves - other.octaves);
-  return nearest ? rememberedCheck(instrument, 'other-octave', nearest.index, nearest.above, { p: 2 ** nearest.octaves, q: 1 }) : null;
+  return nearest
+    ? rememberedCheck(instrument, { kind: 'other-octave', ratio: { p: 2 ** nearest.octaves, q: 1 } }, nearest.index, nearest.above)
+    : null;
 }
 
 function rememberedCheck(
   instrument: Instrument,
-  kind: 'lower-place' | 'other-octave',
+  { kind, ratio }: { readonly kind: 'lower-place' | 'other-octave'; readonly ratio: Ratio },
   index: number,
   semitones: number,
-  ratio: Ratio,
 ): Check {
   const string = stringOf(instrument, index);
   return {

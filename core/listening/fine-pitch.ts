@@ -30,10 +30,11 @@ export function finePitchHz(samples: Float32Array, sampleRate: number, roughHz: 
   const strength = audible.map((partial) => phasor(samples, 0, size, (partial * roughHz) / sampleRate).magnitude);
   const leading = audible[strength.indexOf(Math.max(...strength))] ?? 1;
   let hz = roughHz;
-  for (const share of DISTANCES) hz = corrected(samples, size, Math.max(1, Math.floor(room * share)), sampleRate, leading, hz).hz;
+  const sound = { samples, sampleRate, size };
+  for (const share of DISTANCES) hz = corrected(sound, Math.max(1, Math.floor(room * share)), leading, hz).hz;
   let [sum, weights] = [0, 0];
   for (const partial of audible) {
-    const { hz: own, magnitude } = corrected(samples, size, room, sampleRate, partial, hz);
+    const { hz: own, magnitude } = corrected(sound, room, partial, hz);
     const weight = (magnitude * partial) ** 2;
     sum += own * weight;
     weights += weight;
@@ -41,11 +42,17 @@ export function finePitchHz(samples: Float32Array, sampleRate: number, roughHz: 
   return weights > 0 ? sum / weights : hz;
 }
 
+/** A sound, and how many samples of it each of the two stretches has. */
+interface Compared {
+  readonly samples: Float32Array;
+  readonly sampleRate: number;
+  readonly size: number;
+}
+
+/** The frequency `hz`, corrected by what a partial of it turns from one stretch to the one `distance` samples later. */
 function corrected(
-  samples: Float32Array,
-  size: number,
+  { samples, sampleRate, size }: Compared,
   distance: number,
-  sampleRate: number,
   partial: number,
   hz: number,
 ): { readonly hz: number; readonly magnitude: number } {

@@ -30,16 +30,22 @@ export function formatLineText(notes: readonly LineNoteDocument[], noteValue: st
   let held = noteValue;
   return notes
     .map((note, index) => {
-      const before = notes[index - 1];
-      const slurred = !('rest' in note) && note.slur === true;
-      const inBow = before !== undefined && !('rest' in before) && before.slur === true;
+      const [slurred, inBow] = [isSlurred(note), isSlurred(notes[index - 1])];
       const value = note.duration === held ? '' : `:${note.duration}`;
       held = note.duration;
-      const name =
-        'rest' in note ? 'r' : `${note.pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${note.harmonic === true ? '*' : ''}`;
-      return `${slurred && !inBow ? '(' : ''}${name}${value}${inBow && !slurred ? ')' : ''}`;
+      return `${slurred && !inBow ? '(' : ''}${nameOf(note, octavesAbove)}${value}${inBow && !slurred ? ')' : ''}`;
     })
     .join(' ');
+}
+
+function nameOf(note: LineNoteDocument, octavesAbove: number): string {
+  if ('rest' in note) return 'r';
+  return `${note.pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${note.harmonic === true ? '*' : ''}`;
+}
+
+/** In one bow with the next. */
+function isSlurred(note: LineNoteDocument | undefined): boolean {
+  return note !== undefined && !('rest' in note) && note.slur === true;
 }
 
 /** Collects notes and issues while the words go by; lives for one reading only. */

@@ -75,7 +75,7 @@ export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = a
   const readings = staffReadings(kind, clefMoments(line, bar, readAs));
   const measures = new Map<number, MeasureSymbol[]>();
   for (const index of line.notes.keys()) {
-    for (const { measure, symbol } of piecesOf(line, index, bar, readAs, readings[index] ?? ownReading(kind))) {
+    for (const { measure, symbol } of piecesOf({ line, bar, readAs }, index, readings[index] ?? ownReading(kind))) {
       const symbols = measures.get(measure) ?? [];
       symbols.push(symbol);
       measures.set(measure, symbols);
@@ -83,6 +83,13 @@ export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = a
   }
   const inOrder = [...measures.values()].map((symbols, index) => ({ number: index + 1, symbols: withAccidentals(symbols, line.key) }));
   return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, measures: inOrder };
+}
+
+/** A line on its way into measures. */
+interface Written {
+  readonly line: Line;
+  readonly bar: Fraction;
+  readonly readAs: ReadAs;
 }
 
 interface Piece {
@@ -104,7 +111,7 @@ function asUsual(kind: InstrumentKind): ReadAs {
   return (_, { pitch, upper }) => [pitch, ...(upper ? [upper] : [])].map((sounding) => writtenPitch(kind, sounding));
 }
 
-function piecesOf(line: Line, index: number, bar: Fraction, readAs: ReadAs, reading: StaffReading): readonly Piece[] {
+function piecesOf({ line, bar, readAs }: Written, index: number, reading: StaffReading): readonly Piece[] {
   const note = line.notes[index];
   if (!note) return [];
   const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, length }) =>
@@ -137,15 +144,17 @@ function cutAtBars(onset: Fraction, duration: Fraction, bar: Fraction): readonly
 
 /** A slur runs from the first head of its first note to the last head of its last. */
 function slurOf(line: Line, index: number, tiedFromBefore: boolean, tiedToNext: boolean): MeasureNote['slur'] {
-  const note = line.notes[index];
-  const before = line.notes[index - 1];
-  const next = line.notes[index + 1];
-  const fromBefore = before?.kind === 'note' && before.slurredToNext;
-  const toNext = note?.kind === 'note' && note.slurredToNext && next?.kind === 'note';
+  const fromBefore = slursOn(line, index - 1);
+  const toNext = slursOn(line, index) && line.notes[index + 1]?.kind === 'note';
   if (!fromBefore && !toNext) return null;
   if (!fromBefore && !tiedFromBefore) return 'begins';
   if (!toNext && !tiedToNext) return 'ends';
   return 'continues';
+}
+
+function slursOn(line: Line, index: number): boolean {
+  const note = line.notes[index];
+  return note?.kind === 'note' && note.slurredToNext;
 }
 
 /**

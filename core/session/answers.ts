@@ -6,6 +6,12 @@ import { solvedOrWhy } from '#core/solve';
 import type { Answer, Question, QuestionKind } from './questions.ts';
 import type { Session } from './session.ts';
 
+/** Work of a single step. */
+function* atOnce<Value>(work: () => Value): Steps<Value> {
+  yield;
+  return work();
+}
+
 type Answers = { readonly [Kind in QuestionKind]: (session: Session, question: Question<Kind>) => Steps<Answer<Kind>> };
 
 const ANSWERS: Answers = {
@@ -21,25 +27,28 @@ const ANSWERS: Answers = {
     const best = session.best();
     return tried.kind === 'solved' && best ? yield* alternativesTo(tried.solved, best, most) : [];
   },
-  *ways(session, { note }) {
-    const task = session.task();
-    return task.ok ? goodReading(waysToPlay(task.value, note)) : task;
-  },
+  ways: (session, { note }) =>
+    atOnce(() => {
+      const task = session.task();
+      return task.ok ? goodReading(waysToPlay(task.value, note)) : task;
+    }),
   *reasons(session, { note }) {
     const through = throughOfSession(session);
     if (through) return goodReading(yield* reasonsOf(through, note));
     const solved = solvedOrWhy(session.attempt());
     return solved.ok ? goodReading([]) : solved;
   },
-  *'why-not'(session, { wish }) {
-    const tried = session.attempt();
-    return tried.kind === 'solved' ? whyNot(session.brief, tried.solved, wish) : null;
-  },
-  *'about-path'(session, { mostHard }) {
-    const tried = session.attempt();
-    const best = session.best();
-    return tried.kind === 'solved' && best ? aboutPath(tried.solved, best, mostHard) : { ringing: new Map(), hardest: [] };
-  },
+  'why-not': (session, { wish }) =>
+    atOnce(() => {
+      const tried = session.attempt();
+      return tried.kind === 'solved' ? whyNot(session.brief, tried.solved, wish) : null;
+    }),
+  'about-path': (session, { mostHard }) =>
+    atOnce(() => {
+      const tried = session.attempt();
+      const best = session.best();
+      return tried.kind === 'solved' && best ? aboutPath(tried.solved, best, mostHard) : { ringing: new Map(), hardest: [] };
+    }),
   *effects(session) {
     const best = session.best();
     return best ? yield* effectsOf(session.brief, best) : [];

@@ -68,7 +68,6 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
   const notes = plan.notes.slice(from, to + 1).flatMap((note, offset): readonly PlayedNote[] => {
     if (note.kind === 'rest') return [];
     const index = from + offset;
-    const [before, element] = [plan.line.notes[index - 1], plan.line.notes[index]];
     const seconds = lengthOf(plan, index) * secondsPerWhole;
     const shift = shifts.get(index);
     return [
@@ -77,8 +76,8 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
         at: (onsetOf(plan, index) - start) * secondsPerWhole,
         seconds,
         hz: hzOf(note),
-        slurred: before?.kind === 'note' && before.slurredToNext && index > from,
-        slursOn: element?.kind === 'note' && element.slurredToNext && index < to,
+        slurred: index > from && slursOn(plan, index - 1),
+        slursOn: index < to && slursOn(plan, index),
         slide: slides && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
       },
     ];
@@ -123,15 +122,26 @@ function rememberedHz(plan: Plan): (note: PlannedSound) => readonly number[] {
 function slideOf(plan: Plan, note: PlannedSound, shift: Shift, seconds: number): Slide | null {
   if (shift.throughOpenString || shift.throughRest) return null;
   const stop = note.stops.find((each) => each.string === shift.fromString) ?? note.stops[0];
-  const guide = shift.guides.find(({ inBetween }) => inBetween?.open === stop.open)?.inBetween;
-  const arrival = plan.notes[shift.to];
-  const sameString = arrival?.kind === 'note' && arrival.stops[0].open === stop.open ? arrival.stops[0].semitonesAboveOpen : null;
-  const semitones = guide?.semitonesAboveOpen ?? sameString;
+  const semitones = slidesTo(plan, shift, stop.open);
   if (semitones === null || stop.finger === '0') return null;
   const open = instrumentOf(plan).strings.find(({ name }) => name === stop.open);
   if (!open) return null;
   const toHz = frequencyHz(open.open, instrumentOf(plan).a4Hz) * 2 ** (semitones / 12);
   return { seconds: Math.min(SLIDE.mostSeconds, SLIDE.share * seconds), toHz };
+}
+
+/** Where the sliding finger comes to on its string, semitones above it: over the in-between note, or on the arrival; null for neither. */
+function slidesTo(plan: Plan, { guides, to }: Shift, open: string): number | null {
+  const over = guides.find(({ inBetween }) => inBetween?.open === open)?.inBetween;
+  if (over) return over.semitonesAboveOpen;
+  const arrival = plan.notes[to];
+  return arrival?.kind === 'note' && arrival.stops[0].open === open ? arrival.stops[0].semitonesAboveOpen : null;
+}
+
+/** In one bow with the next. */
+function slursOn({ line }: Plan, index: number): boolean {
+  const note = line.notes[index];
+  return note?.kind === 'note' && note.slurredToNext;
 }
 
 function beatsBetween(plan: Plan, start: number, end: number, secondsPerWhole: number): readonly Beat[] {

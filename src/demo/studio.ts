@@ -14,36 +14,33 @@ export const DEMO_STUDIO: readonly DemoPlayer[] = [
     'Wren',
     'Wren’s ¾ violin',
     { kind: 'violin', size: '3/4' },
-    { hand: { firstToFourth: { comfortMm: 75, maxMm: 88 }, fingerDistanceMm: 9 } },
+    { player: { hand: { firstToFourth: { comfortMm: 75, maxMm: 88 }, fingerDistanceMm: 9 } } },
   ),
-  pupil('Linnet', 'Linnet’s viola', { kind: 'viola', size: '15.5"' }, {}),
-  pupil('Martin', 'Martin’s cello', { kind: 'cello', size: '4/4', stringLengthMm: 692 }, {}),
-  pupil('Merle', 'Merle’s bass', { kind: 'bass', size: '3/4' }, {}),
-  pupil('Robin', 'Robin’s violin', { kind: 'violin', size: '4/4' }, { hand: { preset: 'average' } }),
+  pupil('Linnet', 'Linnet’s viola', { kind: 'viola', size: '15.5"' }, { player: {} }),
+  pupil('Martin', 'Martin’s cello', { kind: 'cello', size: '4/4', stringLengthMm: 692 }, { player: {} }),
+  pupil('Merle', 'Merle’s bass', { kind: 'bass', size: '3/4' }, { player: {} }),
+  pupil('Robin', 'Robin’s violin', { kind: 'violin', size: '4/4' }, { player: { hand: { preset: 'average' } } }),
   pupil(
     'Plover',
     'Plover’s ¾ cello',
     { kind: 'cello', size: '3/4' },
     {
-      hand: {
-        firstToFourth: { comfortMm: 88, maxMm: 114 },
-        firstToSecond: { comfortMm: 52, maxMm: 66 },
-        fingerDistanceMm: 9,
+      player: {
+        hand: {
+          firstToFourth: { comfortMm: 88, maxMm: 114 },
+          firstToSecond: { comfortMm: 52, maxMm: 66 },
+          fingerDistanceMm: 9,
+        },
       },
+      purpose: 'training',
+      positions: ['half', '1', '2', '3', '4'],
     },
-    { purpose: 'training', positions: ['half', '1', '2', '3', '4'] },
   ),
 ];
 
-function pupil(
-  name: string,
-  instrumentName: string,
-  instrument: InstrumentSpec,
-  player: PlayerProfile['player'],
-  more: Partial<PlayerProfile> = {},
-): DemoPlayer {
+function pupil(name: string, instrumentName: string, instrument: InstrumentSpec, profile: Omit<PlayerProfile, 'kind'>): DemoPlayer {
   return {
-    player: headed(DOCUMENT_KINDS.player, { name, profile: { kind: instrument.kind, player, ...more } }),
+    player: headed(DOCUMENT_KINDS.player, { name, profile: { kind: instrument.kind, ...profile } }),
     instrument: headed(DOCUMENT_KINDS.instrument, { name: instrumentName, instrument }),
   };
 }

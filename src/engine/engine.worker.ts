@@ -56,6 +56,7 @@ const plan: Answering<'plan'> = (ticket, question, report) =>
 function* bestOf(session: Session, report: Report | null): Steps<Answer<'plan'> | 'none'> {
   session.attempt(report ?? undefined);
   const best = session.best();
+  yield;
   return best ? { ok: true, value: { best, alternatives: [] } } : 'none';
 }
 

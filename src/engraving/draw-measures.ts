@@ -50,17 +50,23 @@ const DURATIONS: Readonly<Record<number, string>> = { 1: 'w', 2: 'h', 4: 'q', 8:
 const ACCIDENTALS: Readonly<Record<string, string>> = { '-2': 'bb', '-1': 'b', '0': 'n', '1': '#', '2': '##' };
 const MAJOR_KEYS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'] as const;
 
+/** A staff laid out: what is on it, and where. */
+export interface LaidOutStaff {
+  readonly engraving: Engraving;
+  readonly measures: readonly Measure[];
+  readonly layout: StaffLayout;
+  /** The first of the line, with its meter. */
+  readonly first: boolean;
+}
+
 /**
  * Engraves some measures of a laid-out staff into an empty element and tells where the heads stand. The drawing's left
  * edge is the left edge of the first measure drawn.
  */
 export function drawMeasures(
   into: HTMLDivElement,
-  engraving: Engraving,
-  measures: readonly Measure[],
-  layout: StaffLayout,
+  { engraving, measures, layout, first }: LaidOutStaff,
   range: MeasureRange,
-  first: boolean,
 ): readonly Head[] {
   into.replaceChildren();
   const left = layout.offsets[range.from] ?? 0;

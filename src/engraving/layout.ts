@@ -51,13 +51,22 @@ export interface WrittenRows {
   readonly cues: boolean;
 }
 
-/** Lays out an engraving: one staff, as wide as it needs; `available` stretches a short line to fill it. */
+const NOTHING_WRITTEN: WrittenRows = { bows: false, cues: false };
+
+/** How a staff is laid out. */
+export interface LayoutChoice {
+  /** The width that a short line is stretched to fill, px; 0 for as wide as it needs. */
+  readonly available: number;
+  /** The first of the line, with its meter. */
+  readonly first: boolean;
+  readonly written?: WrittenRows;
+}
+
+/** Lays out an engraving: one staff, as wide as it needs or is to be. */
 export function layoutStaff(
   engraving: Engraving,
   measures: readonly Measure[],
-  available: number,
-  first: boolean,
-  written: WrittenRows = { bows: false, cues: false },
+  { available, first, written = NOTHING_WRITTEN }: LayoutChoice,
 ): StaffLayout {
   const headWidth = 44 + 10 * Math.abs(engraving.key.fifths) + (first ? 28 : 0);
   const natural = measures.map(

@@ -14,6 +14,6 @@ export function systemsOf(engraving: Engraving, width: number): readonly (readon
 }
 
 function naturalWidth(engraving: Engraving, measures: readonly Measure[], first: boolean): number {
-  const { offsets } = layoutStaff(engraving, measures, 0, first);
+  const { offsets } = layoutStaff(engraving, measures, { available: 0, first });
   return offsets[offsets.length - 1] ?? 0;
 }

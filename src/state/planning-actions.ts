@@ -45,8 +45,7 @@ function needsPlanning(now: WorkState, before: WorkState): boolean {
 
 async function planNow(): Promise<void> {
   const { brief, lineText } = workStore.getState();
-  const typed = brief.material.kind === 'line' && lineText.trim() !== '' ? readLineText(brief, lineText) : null;
-  const unread = typed?.ok === false ? typed.issues : null;
+  const unread = wrongInTyped(brief, lineText);
   const isCurrent = (): boolean => workStore.getState().brief === brief;
   const outcome = await planOf(brief, (progress) => {
     if (isCurrent() && planningStore.getState().plannedBrief !== brief) planningStore.setState({ progress });
@@ -56,6 +55,13 @@ async function planNow(): Promise<void> {
   if (outcome.value.best.notes.length > LONG_LINE) await anotherTask();
   if (!isCurrent()) return;
   planningStore.setState({ planSet: outcome.value, plannedBrief: brief, issues: unread ?? [], relaxed: null, progress: null });
+}
+
+/** What is wrong with a line as it is typed; null where nothing is, or none is typed. */
+function wrongInTyped(brief: Brief, lineText: string): readonly Issue[] | null {
+  if (brief.material.kind !== 'line' || lineText.trim() === '') return null;
+  const reading = readLineText(brief, lineText);
+  return reading.ok ? null : reading.issues;
 }
 
 /** What cannot be planned is said; where letting go of one limit helps, the plan it gives is shown. */

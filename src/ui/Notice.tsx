@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
 
 interface NoticeProps {
-  /** Something is wrong, and is announced. */
+  /** Something is wrong. */
   readonly trouble?: boolean;
   /** Announced at once. */
   readonly role?: 'alert';
+  /** What it is about, where it is a place of the page by itself. */
   readonly label?: string;
   readonly className?: string;
   readonly children: ReactNode;
@@ -14,7 +15,7 @@ interface NoticeProps {
 export function Notice({ trouble = false, role, label, className = '', children }: NoticeProps) {
   return (
     <div
-      role={role}
+      role={role ?? (label === undefined ? undefined : 'region')}
       aria-label={label}
       className={`border-l-4 bg-paper-deep px-4 py-2 ${trouble ? 'border-ochre' : 'border-dove'} ${className}`}
     >

@@ -104,14 +104,8 @@ export function fingerboardName(kind: InstrumentKind, size: string): string {
 
 /** What kind of other fingering it is: the wish it fulfils, or another way. */
 export function alternativeName(kind: Alternative['kind']): string {
-  switch (kind) {
-    case 'other-way':
-      return 'another way';
-    case 'unlocked':
-      return 'without your fixed notes';
-    default:
-      return wishPart(kind).label;
-  }
+  if (kind === 'other-way') return 'another way';
+  return kind === 'unlocked' ? 'without your fixed notes' : wishPart(kind).label;
 }
 
 /** Lengths of single notes, as fractions of a whole note. */

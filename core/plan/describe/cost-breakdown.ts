@@ -30,11 +30,14 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[], start =
 export function costDifferences(from: CostBreakdown, to: CostBreakdown): readonly CostDifference[] {
   const terms = new Set([...from.lines, ...to.lines].map((line) => line.term));
   const differences = [...terms].flatMap((term): readonly CostDifference[] => {
-    const before = from.lines.find((line) => line.term === term);
-    const after = to.lines.find((line) => line.term === term);
-    const thousandths = (after?.thousandths ?? 0) - (before?.thousandths ?? 0);
-    const times = (after?.times ?? 0) - (before?.times ?? 0);
+    const [before, after] = [lineOf(from, term), lineOf(to, term)];
+    const thousandths = after.thousandths - before.thousandths;
+    const times = after.times - before.times;
     return thousandths === 0 && times === 0 ? [] : [{ term, times, thousandths }];
   });
   return differences.toSorted((one, other) => Math.abs(other.thousandths) - Math.abs(one.thousandths) || (one.term < other.term ? -1 : 1));
+}
+
+function lineOf({ lines }: CostBreakdown, term: CostTerm): Pick<CostLine, 'thousandths' | 'times'> {
+  return lines.find((line) => line.term === term) ?? { thousandths: 0, times: 0 };
 }

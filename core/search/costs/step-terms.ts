@@ -108,7 +108,16 @@ function stayingTerms({ weights, instrument }: CostSetting, { from, to }: Passag
   if (crept > 0) add('creeping', weights.creeping * crept);
   handShapeTerms(weights, from, to, add);
   for (const before of stopsOf(from)) for (const after of stopsOf(to)) fingerTerms(weights, before, after, add);
-  if (from.upper || to.upper) return;
+  if (from.upper === null && to.upper === null) fingerChangeTerms({ weights, instrument }, { from, to }, melody, add);
+}
+
+/** Another finger after one, in a hand that stays: against its order, or on the same sound. */
+function fingerChangeTerms(
+  { weights, instrument }: Pick<CostSetting, 'weights' | 'instrument'>,
+  { from, to }: Pick<Passage, 'from' | 'to'>,
+  melody: number,
+  add: TermSink,
+): void {
   const [before, after] = [rankOf(from.finger), rankOf(to.finger)];
   if (before === null || after === null || before === after) return;
   if (from.stringIndex === to.stringIndex && melody * (after - before) < 0) add('finger-order', weights.fingerOrder);

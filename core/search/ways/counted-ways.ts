@@ -37,18 +37,30 @@ function relaxCounted({ step, costs, counts }: CountedStep, before: Float64Array
   for (let to = 0, cell = 0; to < costs.length; to += 1) {
     for (let from = 0; from < width; from += 1, cell += 1) {
       const price = (step.costs[cell] ?? Infinity) + (costs[to] ?? Infinity);
-      if (price === Infinity) continue;
       const shift = step.shifts[cell] ?? 0;
-      for (let count = shift; count < counts; count += 1) {
-        const [source, target] = [from * counts + count - shift, to * counts + count];
-        const sum = (before[source] ?? Infinity) + price;
-        if (sum >= (after[target] ?? Infinity)) continue;
-        after[target] = sum;
-        came[target] = source;
-      }
+      if (price < Infinity) relaxPair({ price, shift, from, to, counts }, before, after, came);
     }
   }
   return after;
+}
+
+/** From one candidate to another, for every count of shifts. */
+interface CountedPair {
+  readonly price: number;
+  readonly shift: number;
+  readonly from: number;
+  readonly to: number;
+  readonly counts: number;
+}
+
+function relaxPair({ price, shift, from, to, counts }: CountedPair, before: Float64Array, after: Float64Array, came: Uint16Array): void {
+  for (let count = shift; count < counts; count += 1) {
+    const [source, target] = [from * counts + count - shift, to * counts + count];
+    const sum = (before[source] ?? Infinity) + price;
+    if (sum >= (after[target] ?? Infinity)) continue;
+    after[target] = sum;
+    came[target] = source;
+  }
 }
 
 /** The last layer's sums, and how each cell was come by. */

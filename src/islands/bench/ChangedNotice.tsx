@@ -10,7 +10,7 @@ export function ChangedNotice() {
   const brief = useWork((work) => work.brief);
   if (!changed) return null;
   return (
-    <Notice aria-label="Changed under Set up" className="mt-2 flex items-start gap-3">
+    <Notice label="Changed under Set up" className="mt-2 flex items-start gap-3">
       <p className="grow">
         <strong>Changed under Set up.</strong> <ChangeWords before={changed.before} after={brief} />
       </p>

@@ -23,7 +23,7 @@ const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hardest: [], r
 export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {
   const engraving = useMemo(() => engravingOf(one.brief.instrument.kind, one.line, asFingered(one)), [one]);
   const { scroller, width, left, onScroll } = useScroller();
-  const layout = useMemo(() => layoutStaff(engraving, engraving.measures, width - 4, true), [engraving, width]);
+  const layout = useMemo(() => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true }), [engraving, width]);
   const range = measuresInView(layout, left, width);
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);

@@ -45,7 +45,7 @@ export function HandTable({ plan, instrument, stay }: HandTableProps) {
         {stay.acrossStrings
           .map(
             ({ finger, fromString, toString, semitones }) =>
-              `Finger ${finger} stands ${mmText(Math.abs(acrossMm(stay, finger, fromString, toString, instrument)))} ${semitones > 0 ? 'higher' : 'lower'} on ${toString} than on ${fromString}.`,
+              `Finger ${finger} stands ${mmText(Math.abs(acrossMm(stay, { finger, fromString, toString }, instrument)))} ${semitones > 0 ? 'higher' : 'lower'} on ${toString} than on ${fromString}.`,
           )
           .join(' ')}
       </p>
@@ -71,7 +71,7 @@ function PatternRow({ pattern, lengthMm }: { readonly pattern: FingerPattern; re
   );
 }
 
-function acrossMm(stay: Stay, finger: string, fromString: string, toString: string, { stringLengthMm }: Instrument): number {
+function acrossMm(stay: Stay, { finger, fromString, toString }: Pick<Stay['acrossStrings'][number], 'finger' | 'fromString' | 'toString'>, { stringLengthMm }: Instrument): number {
   const at = (string: string): number => {
     const place = stay.patterns.find((pattern) => pattern.string === string)?.places.find((each) => each.finger === finger);
     return mmFromNut(stringLengthMm, place?.semitonesAboveOpen ?? 0);

@@ -29,7 +29,7 @@ export function Staff({ engraving, measures, layout, range, first, onEngraved }:
   // Before the browser paints: marks and beads stand under the new heads in the same frame.
   useLayoutEffect(() => {
     if (!ready || !into.current) return;
-    const heads = drawMeasures(into.current, engraving, measures, layout, { from, to }, first);
+    const heads = drawMeasures(into.current, { engraving, measures, layout, first }, { from, to });
     onEngraved({ engraving, heads, range: { from, to } });
   }, [ready, engraving, measures, layout, from, to, first, onEngraved]);
   return <div ref={into} className="engraving" aria-hidden="true" style={{ height: layout.height }} />;

@@ -93,7 +93,12 @@ interface SystemProps {
 /** One line of music. All but the last fill the width. */
 function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
   const layout = useMemo(
-    () => layoutStaff(engraving, measures, last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH, first, writtenMarks(plan.brief).rows),
+    () =>
+      layoutStaff(engraving, measures, {
+        available: last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH,
+        first,
+        written: writtenMarks(plan.brief).rows,
+      }),
     [plan, engraving, measures, first, last],
   );
   const [engraved, setEngraved] = useState<Engraved | null>(null);

@@ -121,7 +121,7 @@ describe('the staff’s layout', () => {
   const engraving = engravingOf('violin', plan.line);
 
   it('leaves room for a bead under each head', () => {
-    const { offsets, headWidth } = layoutStaff(engraving, engraving.measures, 0, true);
+    const { offsets, headWidth } = layoutStaff(engraving, engraving.measures, { available: 0, first: true });
     for (const [index, measure] of engraving.measures.entries()) {
       const width = (offsets[index + 1] ?? 0) - (offsets[index] ?? 0) - (index === 0 ? headWidth : 0);
       assert.ok(width / measure.symbols.length >= 2 * BEAD_RADIUS);
@@ -131,12 +131,12 @@ describe('the staff’s layout', () => {
   it('fills the width it is given with a short line', () => {
     const [first, ...others] = engraving.measures;
     assert.ok(first && others.length > 0);
-    const { offsets } = layoutStaff(engraving, engraving.measures.slice(0, 2), 700, true);
+    const { offsets } = layoutStaff(engraving, engraving.measures.slice(0, 2), { available: 700, first: true });
     assert.ok(Math.abs((offsets.at(-1) ?? 0) - 700) < 1e-9);
   });
 
   it('puts the numbers above and the string numerals below the staff', () => {
-    const { fingerRowY, staffTopY, stringRowY, height } = layoutStaff(engraving, engraving.measures, 900, true);
+    const { fingerRowY, staffTopY, stringRowY, height } = layoutStaff(engraving, engraving.measures, { available: 900, first: true });
     assert.ok(fingerRowY < staffTopY && staffTopY + 40 < stringRowY && stringRowY < height);
   });
 
@@ -145,7 +145,7 @@ describe('the staff’s layout', () => {
     assert.deepEqual(systems.flat(), engraving.measures);
     assert.ok(systems.length > 1);
     for (const [index, measures] of systems.entries())
-      assert.ok((layoutStaff(engraving, measures, 0, index === 0).offsets.at(-1) ?? 0) <= 680);
+      assert.ok((layoutStaff(engraving, measures, { available: 0, first: index === 0 }).offsets.at(-1) ?? 0) <= 680);
   });
 });
 
@@ -263,15 +263,15 @@ describe('a staff that changes its clef', () => {
     assert.ok(
       engraving.measures.every((measure) => measure.symbols.every((_, order) => order === 0 || clefBefore(measure, order) === null)),
     );
-    const layout = layoutStaff(engraving, engraving.measures, 0, true);
+    const layout = layoutStaff(engraving, engraving.measures, { available: 0, first: true });
     const widths = engraving.measures.map((_, index) => (layout.offsets[index + 1] ?? 0) - (layout.offsets[index] ?? 0));
     const changing = engraving.measures.findIndex((measure) => clefAfter(engraving, measure) !== null);
     assert.ok((widths[changing] ?? 0) > (widths[changing + 1] ?? 0));
   });
 
   it('is lower where the other clef saves ledger lines, and higher with room for bows and cues', () => {
-    const plain = layoutStaff(engraving, engraving.measures, 0, true);
-    const written = layoutStaff(engraving, engraving.measures, 0, true, { bows: true, cues: true });
+    const plain = layoutStaff(engraving, engraving.measures, { available: 0, first: true });
+    const written = layoutStaff(engraving, engraving.measures, { available: 0, first: true, written: { bows: true, cues: true } });
     assert.ok(written.staffTopY > plain.staffTopY && written.height > plain.height + 20);
     assert.ok(written.cueRowY > written.stringRowY);
   });

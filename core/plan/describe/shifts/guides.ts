@@ -19,20 +19,20 @@ export function guidesOf(task: Task, from: PlacedNote, to: PlacedNote, throughOp
   const open: readonly Guide[] = throughOpenString ? [{ kind: 'open-string', inBetween: null }] : [];
   if (leaving.finger === arriving.finger) return [...open, { kind: 'same-finger', inBetween: null }];
   if (semitonesOf(from.note.pitch) === semitonesOf(to.note.pitch)) return [...open, { kind: 'substitution', inBetween: null }];
+  return [...open, ...fingersThatLead(task, leaving, arriving)];
+}
+
+/** The fingers that may lead from one placement to another, each with what it passes. */
+function fingersThatLead(task: Task, leaving: Placement, arriving: Placement): readonly Guide[] {
   const up = task.hand.firstFingerAt(arriving) > task.hand.firstFingerAt(leaving);
   const towardsHigher = (rankOf(arriving.finger) ?? 0) > (rankOf(leaving.finger) ?? 0);
-  const oldLeads = up === towardsHigher ? inBetween(task, leaving.finger, arriving, leaving.stringIndex) : null;
-  const newLeads = inBetween(task, arriving.finger, leaving, arriving.stringIndex);
-  const firstLeads =
-    leaving.finger === '1' || arriving.finger === '1' || inThumbPosition(arriving)
-      ? null
-      : inBetween(task, '1', arriving, arriving.stringIndex);
-  return [
-    ...open,
-    ...(oldLeads ? [{ kind: 'old-finger' as const, inBetween: oldLeads }] : []),
-    ...(newLeads ? [{ kind: 'new-finger' as const, inBetween: newLeads }] : []),
-    ...(firstLeads ? [{ kind: 'first-finger' as const, inBetween: firstLeads }] : []),
-  ];
+  const firstIsFree = leaving.finger !== '1' && arriving.finger !== '1' && !inThumbPosition(arriving);
+  const led = [
+    { kind: 'old-finger', inBetween: up === towardsHigher ? inBetween(task, leaving.finger, arriving, leaving.stringIndex) : null },
+    { kind: 'new-finger', inBetween: inBetween(task, arriving.finger, leaving, arriving.stringIndex) },
+    { kind: 'first-finger', inBetween: firstIsFree ? inBetween(task, '1', arriving, arriving.stringIndex) : null },
+  ] as const;
+  return led.filter((guide) => guide.inBetween !== null);
 }
 
 /** What a finger sounds on a string at its place in the frame of a placement; null where the frame does not set it or it falls off the board. */

@@ -76,16 +76,15 @@ function fingersComingDown(task: Task, placed: readonly PlacedNote[], order: num
   const fingers: Finger[] = [];
   for (let index = order; index < placed.length; index += 1) {
     const here = placed[index]?.placement;
-    const before = placed[index - 1]?.placement;
     if (!here || here.finger === '0' || here.upper) break;
-    const goesOn =
-      index === order ||
-      (before !== undefined &&
-        before.stringIndex === here.stringIndex &&
-        before.semitonesAboveOpen > here.semitonesAboveOpen &&
-        !task.hand.isShift(before, here));
-    if (!goesOn) break;
+    if (index > order && !comesDown(task, placed[index - 1]?.placement, here)) break;
     if (!fingers.includes(here.finger)) fingers.push(here.finger);
   }
   return fingers;
+}
+
+/** Down on the same string, the hand staying where it is. */
+function comesDown(task: Task, before: Placement | undefined, here: Placement): boolean {
+  if (before?.stringIndex !== here.stringIndex) return false;
+  return before.semitonesAboveOpen > here.semitonesAboveOpen && !task.hand.isShift(before, here);
 }

@@ -34,7 +34,7 @@ export function Score({ plan, notes }: ScoreProps) {
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(
-    () => layoutStaff(engraving, engraving.measures, width - 4, true, writtenMarks(plan.brief).rows),
+    () => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true, written: writtenMarks(plan.brief).rows }),
     [plan, engraving, width],
   );
   const { place, pathHeight } = usePathHeight(layout.height);

@@ -22,17 +22,19 @@ export function MaterialPart({ brief }: { readonly brief: Brief }) {
   return material.kind === 'line' ? <LineKey brief={brief} /> : <Pattern brief={brief} material={material} />;
 }
 
-function Pattern({ brief, material }: { readonly brief: Brief; readonly material: PatternMaterial }) {
+interface PatternProps {
+  readonly brief: Brief;
+  readonly material: PatternMaterial;
+}
+
+function Pattern({ brief, material }: PatternProps) {
   const part = materialPart(material.kind);
-  const tonicName = part.tonicName(material);
-  const octaveNumbers = tonicOctaves(brief).map((octave) => `${tonicName}${octave}`);
-  const starts = octaveNumbers.includes(material.tonic) ? octaveNumbers : [material.tonic, ...octaveNumbers];
   return (
     <>
       in{' '}
       <Choice
         label="Tonic"
-        value={tonicName}
+        value={part.tonicName(material)}
         values={tonicNames(part.mode(material))}
         name={noteLabel}
         onChange={(name) => changeBrief((now) => withTonicName(now, name))}
@@ -48,30 +50,7 @@ function Pattern({ brief, material }: { readonly brief: Brief; readonly material
           />
         </Fragment>
       ))}
-      ,{' '}
-      <Choice
-        label="Octaves"
-        value={String(material.octaves)}
-        values={OCTAVE_COUNTS.map(String)}
-        name={(count) => OCTAVE_LABELS[octavesOf(count)]}
-        onChange={(count) => changeBrief((now) => withPattern(now, { octaves: octavesOf(count) }))}
-      />{' '}
-      from{' '}
-      <Choice
-        label="Lowest note"
-        value={material.tonic}
-        values={starts}
-        name={(text) => writtenLabel(brief.instrument.kind, text)}
-        onChange={(tonic) => changeBrief((now) => withPattern(now, { tonic }))}
-      />
-      ,{' '}
-      <Choice
-        label="Direction"
-        value={material.direction}
-        values={DIRECTIONS}
-        name={(direction) => DIRECTION_LABELS[direction]}
-        onChange={(direction) => changeBrief((now) => withPattern(now, { direction }))}
-      />
+      , <Extent brief={brief} material={material} />
       {part.octaves(material)?.bothWays === true && part.comesBackAlike && (
         <>
           {' '}
@@ -85,6 +64,39 @@ function Pattern({ brief, material }: { readonly brief: Brief; readonly material
         </>
       )}
       ,{' '}
+    </>
+  );
+}
+
+/** How many octaves, from which note, and which way. */
+function Extent({ brief, material }: PatternProps) {
+  const tonicName = materialPart(material.kind).tonicName(material);
+  const octaveNumbers = tonicOctaves(brief).map((octave) => `${tonicName}${octave}`);
+  return (
+    <>
+      <Choice
+        label="Octaves"
+        value={String(material.octaves)}
+        values={OCTAVE_COUNTS.map(String)}
+        name={(count) => OCTAVE_LABELS[octavesOf(count)]}
+        onChange={(count) => changeBrief((now) => withPattern(now, { octaves: octavesOf(count) }))}
+      />{' '}
+      from{' '}
+      <Choice
+        label="Lowest note"
+        value={material.tonic}
+        values={octaveNumbers.includes(material.tonic) ? octaveNumbers : [material.tonic, ...octaveNumbers]}
+        name={(text) => writtenLabel(brief.instrument.kind, text)}
+        onChange={(tonic) => changeBrief((now) => withPattern(now, { tonic }))}
+      />
+      ,{' '}
+      <Choice
+        label="Direction"
+        value={material.direction}
+        values={DIRECTIONS}
+        name={(direction) => DIRECTION_LABELS[direction]}
+        onChange={(direction) => changeBrief((now) => withPattern(now, { direction }))}
+      />
     </>
   );
 }

@@ -37,9 +37,9 @@ export async function scoreSvg(plan: Plan, title: string, about: AboutPath): Pro
   const engraving = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
   const last = engraving.measures.findIndex((measure) => measure.symbols.some((symbol) => symbol.index >= MOST_NOTES_DRAWN));
   const measures = last === -1 ? engraving.measures : engraving.measures.slice(0, last);
-  const layout = layoutStaff(engraving, measures, 0, true, writtenMarks(plan.brief).rows);
+  const layout = layoutStaff(engraving, measures, { available: 0, first: true, written: writtenMarks(plan.brief).rows });
   const staff = document.createElement('div');
-  const heads = drawMeasures(staff, engraving, measures, layout, { from: 0, to: measures.length }, true);
+  const heads = drawMeasures(staff, { engraving, measures, layout, first: true }, { from: 0, to: measures.length });
   const width = FINGERBOARD_WIDTH + (layout.offsets[measures.length] ?? 0) + 2 * MARGIN;
   const height = TITLE_HEIGHT + layout.height + PATH_HEIGHT + MARGIN;
   const page = document.createElement('div');
