@@ -1,21 +1,15 @@
-import {
-  LIMIT_NAMES,
-  type LimitName,
-  limitPart,
-  type Limits,
-  type Preference,
-  PREFERENCES,
-  PURPOSE_LABELS,
-  SAME_PATTERN_WORDS,
-  WAY_DOWN_WORDS,
-  wishPart,
-} from '#core/brief/parts';
+import { LIMIT_NAMES, type LimitName, limitPart, type Limits } from '#core/brief/parts/limits';
+import { PURPOSE_LABELS, SAME_PATTERN_WORDS, WAY_DOWN_WORDS } from '#core/brief/parts/rules';
+import { type Preference, PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import type { Brief } from './schema/brief.ts';
 
 /** The name of something a brief asks that can be left out by itself. */
 export type Asked =
+  /** A limit, by its name in documents. */
   | { readonly kind: 'limit'; readonly name: LimitName }
+  /** A wish, by its name in documents. */
   | { readonly kind: 'wish'; readonly name: Preference }
+  /** Another rule for the whole line. */
   | { readonly kind: 'rule'; readonly name: RuleName };
 
 /** Asks that are neither limits nor wishes. */

@@ -3,29 +3,39 @@ import type { Plan, PlannedNote } from '#core/plan/describe';
 
 /** How one note is fingered in two plans. */
 export interface NoteHeld {
+  /** Line index. */
   readonly note: number;
+  /** As the one plan plays it. */
   readonly one: PlannedNote;
+  /** As the other plays it. */
   readonly other: PlannedNote;
+  /** What of it is not the same. */
   readonly differs: { readonly string: boolean; readonly finger: boolean; readonly position: boolean };
 }
 
 /** What a plan comes to, for holding it against another. */
 export interface PlanSums {
+  /** How often the hand shifts. */
   readonly shifts: number;
   /** All ways of the hand together, mm. */
   readonly travelMm: number;
+  /** How often the bow changes the string. */
   readonly crossings: number;
+  /** How many notes are open strings. */
   readonly openStrings: number;
   /** Notes whose finger stands outside the hand at rest. */
   readonly extensions: number;
+  /** The widest reach any note asks for. */
   readonly widestReachMm: number;
   /** Notes beyond the comfort of the hand; null for a hand not measured. */
   readonly stretches: number | null;
+  /** What the whole costs. */
   readonly costThousandths: number;
 }
 
 /** Two plans of one line, note by note. */
 export interface PlansHeld {
+  /** Note by note, as long as the line. */
   readonly notes: readonly NoteHeld[];
   /** Line indexes of the notes that differ in string or finger. */
   readonly differsAt: readonly number[];

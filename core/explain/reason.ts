@@ -6,20 +6,32 @@ export type ReasonAbout = 'shift' | 'shift-here' | 'crossing' | 'extension' | 'o
 
 /** What a line without the thing explained does instead; `string` is an open note, documents' form. */
 export type Instead =
+  /** The hand stays where it was. */
   | { readonly does: 'stays'; readonly position: PositionName }
+  /** It shifts less far, or less often. */
   | { readonly does: 'shifts-less' }
+  /** It shifts at another note. */
   | { readonly does: 'shifts-elsewhere' }
+  /** It stays on a string. */
   | { readonly does: 'stays-on-string'; readonly string: string }
+  /** The hand stays at rest. */
   | { readonly does: 'rests' }
+  /** A finger instead of the open string. */
   | { readonly does: 'stops-it'; readonly finger: Finger }
+  /** Another finger. */
   | { readonly does: 'takes-finger'; readonly finger: Finger };
 
 /** What the note cannot be played without, when no line does without the thing explained. */
 export type Without =
+  /** From that position, a shift near it. */
   | { readonly lacks: 'shift-near'; readonly position: PositionName }
+  /** Another string than this one. */
   | { readonly lacks: 'other-string'; readonly string: string }
+  /** An open hand. */
   | { readonly lacks: 'extension' }
+  /** The open string. */
   | { readonly lacks: 'open-string' }
+  /** The very finger, on that string. */
   | { readonly lacks: 'this-finger'; readonly string: string };
 
 /**
@@ -27,8 +39,11 @@ export type Without =
  * cheaper one that does not keep all the brief asks of the whole line; `locked`, the teacher fixed it.
  */
 export type Evidence =
+  /** What there would be no line without. */
   | { readonly kind: 'needed'; readonly without: Without }
+  /** The teacher's word. */
   | { readonly kind: 'locked' }
+  /** What the line would do instead, and how the two compare. */
   | { readonly kind: 'dearer' | 'asked'; readonly instead: Instead; readonly compared: Compared };
 
 /** Why something in a plan is as it is, with the evidence of a line solved again without it. */

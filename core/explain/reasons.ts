@@ -55,6 +55,7 @@ function arrivalReasons(through: Through, order: number, here: Placement): reado
 
 /** A note that is asked about. */
 interface At {
+  /** The sums of the solved line. */
   readonly through: Through;
   /** Among the sounding notes. */
   readonly order: number;

@@ -32,8 +32,11 @@ const MOST_COUNTED = { shifts: 40, notes: 400 };
 
 /** The sums of a solved line, from the beginning and to the end. */
 interface SolvedSums {
+  /** The line, solved. */
   readonly solved: Solved;
+  /** The least sum from the beginning to each candidate. */
   readonly forward: Sums;
+  /** The least sum from each candidate to the end. */
   readonly backward: Sums;
 }
 

@@ -9,7 +9,9 @@ import { fingeredOtherwise } from './differences.ts';
 export type WhatChanged =
   /** Why it cannot be planned. */
   | { readonly kind: 'no-longer-planned'; readonly issues: readonly Issue[] }
+  /** It could not be planned before. */
   | { readonly kind: 'planned-again' }
+  /** How the plan differs. */
   | {
       readonly kind: 'planned';
       /** Line indexes of the notes that get another string or finger. */

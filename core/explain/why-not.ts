@@ -1,5 +1,5 @@
 import type { Brief, Lock } from '#core/brief';
-import { withLock } from '#core/brief/edits';
+import { withLock } from '#core/brief/lines';
 import type { Issue } from '#core/messages';
 import { type CostDifference, costDifferences, describe, type Plan } from '#core/plan/describe';
 import { fingeringLabel } from '#core/search/ways';
@@ -7,8 +7,11 @@ import { solveBrief, type Solved } from '#core/solve';
 
 /** Why not the finger or string a teacher expected: it is what the plan has, it costs, with the plan it gives, or it is forbidden. */
 export type WhyNot =
+  /** It is what the plan has. */
   | { readonly kind: 'chosen' }
+  /** How much dearer the line is with it, by what, and that line. */
   | { readonly kind: 'costs'; readonly deltaThousandths: number; readonly more: readonly CostDifference[]; readonly plan: Plan }
+  /** What stands in its way. */
   | { readonly kind: 'forbidden'; readonly issue: Issue };
 
 /** Solves a line again with a wish fixed, and holds it against the best. */

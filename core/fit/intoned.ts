@@ -23,13 +23,17 @@ import { asNumber } from '#core/rhythm';
 
 /** What one finger (or open string) of a plan aims at, and how a player knows that it is right. */
 export interface IntonedStop {
+  /** The finger, or the open string. */
   readonly stop: Stop;
+  /** Where it aims. */
   readonly target: Target;
   /** The strongest first; empty where nothing tells. */
   readonly checks: readonly Check[];
+  /** Checks that do not agree with each other; empty where all do. */
   readonly conflicts: readonly CommaConflict[];
   /** How strongly other open strings ring with it (see `ringStrength`), and which. */
   readonly ring: number;
+  /** The open strings that ring. */
   readonly ringsWith: readonly StringNumber[];
 }
 
@@ -37,6 +41,7 @@ export interface IntonedStop {
 export interface Checkpoint {
   /** Line index. */
   readonly note: number;
+  /** A shift arrives there, or the note is long. */
   readonly why: 'arrival' | 'long';
   /** The strongest check there is. */
   readonly check: Check | null;
@@ -47,7 +52,8 @@ export interface Checkpoint {
 /** The instrument of a plan, as its brief was read. Throws for a brief that was never planned: a bug. */
 export function instrumentOf(plan: Pick<Plan, 'brief'>): Instrument {
   const instrument = readInstrument(plan.brief.instrument);
-  if (!instrument.ok) throw new RangeError('A plan was made on an instrument that cannot be read');
+  if (!instrument.ok)
+    throw new RangeError(`A plan was made on an instrument that cannot be read: ${JSON.stringify(plan.brief.instrument)}`);
   return instrument.value;
 }
 

@@ -5,20 +5,27 @@ import { instrumentOf } from './intoned.ts';
 
 /** What one stay of a plan asks of a hand on an instrument. */
 export interface StayHeld {
+  /** Where the hand stands. */
   readonly stay: Stay;
+  /** The widest reach the stay asks for. */
   readonly needMm: number;
+  /** The span at ease that it is held against. */
   readonly comfortMm: number;
+  /** The largest span that it is held against. */
   readonly maxMm: number;
+  /** At ease, a stretch, or too far. */
   readonly verdict: ReachVerdict;
 }
 
 /** The same fingering held against a hand and an instrument. */
 export interface HeldAgainst {
+  /** Every stay of the plan, in order. */
   readonly stays: readonly StayHeld[];
   /** The worst verdict of all notes; comfort where nothing is stopped. */
   readonly verdict: ReachVerdict;
   /** Line indexes of the notes beyond comfort, and beyond the largest span. */
   readonly stretched: readonly number[];
+  /** Indexes of the stays beyond the largest span. */
   readonly beyond: readonly number[];
   /** Line indexes of stopped notes where the next semitone is narrower than two fingers side by side. */
   readonly crowded: readonly number[];
@@ -26,13 +33,17 @@ export interface HeldAgainst {
 
 /** One size of the instrument, and how the fingering lies on it. */
 export interface SizeHeld {
+  /** The size as teachers say it: "3/4". */
   readonly size: string;
+  /** Its usual string length. */
   readonly stringLengthMm: number;
+  /** The plan's reaches on it. */
   readonly held: HeldAgainst;
 }
 
 /** The sizes on which a fingering lies well. */
 export interface FittingSizes {
+  /** From the largest to the smallest. */
   readonly sizes: readonly SizeHeld[];
   /** The largest size on which every frame is within comfort; null when there is none. */
   readonly largestComfortable: string | null;
@@ -44,7 +55,7 @@ export interface FittingSizes {
 export function handOfPlan(plan: Plan): { readonly hand: PlayerHand; readonly assumed: boolean } {
   const measure = plan.brief.player?.hand;
   const hand = readPlayerHand(measure ?? { preset: 'average' }, instrumentOf(plan));
-  if (!hand.ok) throw new RangeError('A plan was made for a hand that cannot be read');
+  if (!hand.ok) throw new RangeError(`A plan was made for a hand that cannot be read: ${JSON.stringify(measure)}`);
   return { hand: hand.value, assumed: measure === undefined };
 }
 

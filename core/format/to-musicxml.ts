@@ -148,11 +148,15 @@ function wordsDirection(words: string, placement: 'above' | 'below'): XmlElement
 
 /** One of the heads of a note, and what is written at it. */
 interface HeadWritten {
+  /** The note it belongs to. */
   readonly symbol: MeasureNote;
+  /** The head itself. */
   readonly head: WrittenHead;
+  /** The finger that plays it. */
   readonly stop: Stop;
   /** It sounds with the head before it: slurs, ties and the bow stand at the first. */
   readonly inChord: boolean;
+  /** The bow sign at the note; null for none. */
   readonly bow: Mark['bow'] | null;
 }
 
@@ -208,8 +212,11 @@ function tieTypes(symbol: MeasureNote): readonly ('start' | 'stop')[] {
 
 /** How long a note or rest is: in divisions, and as it is written. */
 interface LengthElements {
+  /** How long, in divisions. */
   readonly duration: XmlElement;
+  /** The one voice there is. */
   readonly voice: XmlElement;
+  /** Kind of note head, and dots. */
   readonly shape: readonly XmlElement[];
 }
 

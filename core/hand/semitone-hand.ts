@@ -16,10 +16,13 @@ import {
 
 /** One shape of a hand whose fingers follow the semitone: where each finger stands above the anchor. */
 export interface SemitoneShape {
+  /** What the hand does. */
   readonly shape: Shape;
+  /** By finger, the places it may take, semitones above the anchor; the usual one first. */
   readonly offsets: readonly (readonly [Finger, readonly number[]])[];
   /** Anchors at which the shape is used, both inclusive. */
   readonly lowestAnchor: number;
+  /** Up to here it is used, semitones above the open string. */
   readonly highestAnchor: number;
   /** Semitones of the outermost fingers above the anchor. */
   readonly span: Frame;
@@ -27,7 +30,9 @@ export interface SemitoneShape {
 
 /** What tells the cello's and the bass's hands apart from each other. */
 export interface SemitoneHandTable {
+  /** The school that teaches it. */
   readonly school: School;
+  /** Every shape of the hand, the usual one first. */
   readonly shapes: readonly SemitoneShape[];
   /** Names of the position by anchor, from anchor 1; where two are usual, the sharp key's first. */
   readonly names: readonly (readonly PositionName[])[];
@@ -105,7 +110,7 @@ function hoveringsOver(shapes: readonly SemitoneShape[], named: number, stringIn
 function nameInKey(names: readonly PositionName[], key: Key): PositionName {
   const flat = sharpsOrFlats(key) === 'flats';
   const name = (flat ? names[names.length - 1] : names[0]) ?? null;
-  if (!name) throw new RangeError('A placement stands at an anchor its hand has no name for');
+  if (!name) throw new RangeError(`A placement stands at an anchor its hand has no name for (${names.length} names)`);
   return name;
 }
 

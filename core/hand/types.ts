@@ -34,6 +34,7 @@ export type Shape =
 export interface StringStop {
   /** 0 for string I. */
   readonly stringIndex: number;
+  /** The finger; 0 for the open string. */
   readonly finger: Finger;
   /** Where the finger touches the string. */
   readonly semitonesAboveOpen: number;
@@ -50,6 +51,7 @@ export interface Placement extends StringStop {
    * where the hand hovers.
    */
   readonly anchor: number;
+  /** What the hand does. */
   readonly shape: Shape;
   /**
    * Violin and viola: letter steps from the open string to the letter under finger 1 (0 half position, 1 first, …),
@@ -62,6 +64,7 @@ export interface Placement extends StringStop {
 
 /** What a hand is asked: a note on a string. */
 export interface NoteOnString {
+  /** 0 for string I. */
   readonly stringIndex: number;
   /** 1 or more: open strings are not asked of the hand. */
   readonly semitonesAboveOpen: number;
@@ -83,7 +86,9 @@ export interface PositionName {
 
 /** The stretch of string under the hand: semitones above the open string of its outermost fingers. */
 export interface Frame {
+  /** Of the lowest finger, semitones above the open string. */
   readonly lowest: number;
+  /** Of the highest finger, semitones above the open string. */
   readonly highest: number;
 }
 
@@ -92,6 +97,7 @@ export type FingerPlace = 'low' | 'high';
 
 /** A hand on one kind of instrument: which placements it offers, how its positions are called, what counts as a shift. */
 export interface HandModel {
+  /** The school that teaches it. */
   readonly school: School;
   /** The fingers this school sets, open string first. */
   readonly fingers: readonly Finger[];
@@ -111,6 +117,7 @@ export interface HandModel {
   readonly labelsOf: (placement: Placement) => readonly string[];
   /** Whether going from one placement to the other is a shift in this hand (extensions and low fingers are not). */
   readonly isShift: (from: Placement, to: Placement) => boolean;
+  /** From the lowest to the highest place under the hand. */
   readonly frameOf: (placement: Placement) => Frame;
   /** Semitone above the open string where finger 1 is at home, in thumb position too: what the hand's travel is measured by. */
   readonly firstFingerAt: (placement: Placement) => number;

@@ -60,10 +60,15 @@ export function readInstrument(spec: InstrumentSpec): Reading<Instrument> {
 
 /** What a spec comes to with everything else as it usually is. */
 interface Completed {
+  /** The instrument as described. */
   readonly spec: InstrumentSpec;
+  /** Its size, the usual one where none is named. */
   readonly size: string;
+  /** From string I down. */
   readonly strings: readonly OpenString[];
+  /** Measured, or usual for the size. */
   readonly stringLengthMm: number;
+  /** Of the outer strings, where none is measured. */
   readonly usualSpacing: Instrument['outerSpacingMm'];
 }
 
@@ -141,10 +146,15 @@ const MOST_PRESSING_MM = 10;
 
 /** One measure as a document gives it, and the bounds between which it makes sense. */
 interface Measured {
+  /** Its name in documents. */
   readonly field: string;
+  /** What it is called. */
   readonly what: string;
+  /** What was measured; undefined for nothing. */
   readonly value: number | undefined;
+  /** Between which it makes sense. */
   readonly bounds: readonly [least: number, most: number];
+  /** Of the value and its bounds. */
   readonly unit: string;
 }
 

@@ -17,9 +17,11 @@ export type CheckKind = (typeof CHECK_KINDS)[number];
 
 /** One way to know that a note is right. */
 export interface Check {
+  /** What it is checked with. */
   readonly kind: CheckKind;
   /** The string it is held against, or looked for on. */
   readonly string: StringNumber;
+  /** The string's open note, documents' form. */
   readonly open: string;
   /** The higher sound to the lower. */
   readonly ratio: Ratio;
@@ -35,7 +37,9 @@ export interface Check {
 
 /** A note on a string, as checks ask of it. */
 export interface CheckedNote {
+  /** 0 for string I. */
   readonly stringIndex: number;
+  /** What sounds. */
   readonly pitch: Pitch;
 }
 
@@ -98,10 +102,13 @@ export function beatsOff(instrument: Instrument, note: CheckedNote, check: Check
 
 /** One finger place that is right for one open string and wrong for another. */
 export interface CommaConflict {
+  /** The one check. */
   readonly one: Check;
+  /** The check that does not agree with it. */
   readonly other: Check;
   /** From the lower of the two right places to the higher. */
   readonly cents: number;
+  /** How far apart their places on the string are. */
   readonly mm: number;
 }
 

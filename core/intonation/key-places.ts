@@ -6,7 +6,9 @@ import { openTarget, type Target, targetOn } from './target.ts';
 
 /** One note of a key on one string. */
 export interface KeyPlace {
+  /** 0 for string I. */
   readonly stringIndex: number;
+  /** The note there, spelled in the key. */
   readonly pitch: Pitch;
   /** Sounding: 0 for the open string. */
   readonly semitonesAboveOpen: number;

@@ -2,7 +2,9 @@ import { type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 
 /** Two small whole numbers: the upper note makes `p` vibrations while the lower makes `q`. p ≥ q ≥ 1, without common divisor. */
 export interface Ratio {
+  /** Of the higher tone. */
   readonly p: number;
+  /** Of the lower tone. */
   readonly q: number;
 }
 

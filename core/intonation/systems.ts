@@ -4,6 +4,7 @@ import { centsOfRatio } from './ratio.ts';
 
 /** What targets are reckoned by. */
 export interface Intonation {
+  /** What the notes aim at. */
   readonly system: IntonationSystem;
   /** The note that pure intonation leans on and whose leading note the melodic system raises; its octave is of no meaning. */
   readonly tonic: Pitch;

@@ -7,6 +7,7 @@ import { centsFromEqual, type Intonation } from './systems.ts';
 export interface Target {
   /** From equal temperament, sharp positive. */
   readonly cents: number;
+  /** The frequency aimed at. */
   readonly hz: number;
   /** Where the finger stands; less by what pressing moves it, where that was measured. Never negative. */
   readonly mmFromNut: number;

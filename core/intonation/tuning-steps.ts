@@ -5,14 +5,19 @@ import { openStringHz } from './target.ts';
 
 /** Harmonics of two neighbouring strings that should sound alike, and where each is touched, mm from the nut. */
 export interface MatchingHarmonics {
+  /** The partial of the string that is tuned. */
   readonly ownPartial: number;
+  /** Where it is touched, from the nut. */
   readonly ownMm: number;
+  /** The partial of the string it is tuned with. */
   readonly againstPartial: number;
+  /** Where that is touched, from the nut. */
   readonly againstMm: number;
 }
 
 /** One string to tune. */
 export interface TuningStep {
+  /** The string that is tuned, 0 for string I. */
   readonly stringIndex: number;
   /** What it is to sound, Hz. */
   readonly targetHz: number;

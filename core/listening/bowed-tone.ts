@@ -1,6 +1,8 @@
 /** A tone as the stand-in plays it. */
 export interface Tone {
+  /** How high. */
   readonly hz: number;
+  /** How long. */
   readonly seconds: number;
   /** Samples a second. */
   readonly sampleRate: number;

@@ -1,5 +1,6 @@
 /** A partial's share of the sound at one moment. */
 interface Phasor {
+  /** Amplitude, in the unit of the samples. */
   readonly magnitude: number;
   /** Radians. */
   readonly phase: number;
@@ -44,8 +45,11 @@ export function finePitchHz(samples: Float32Array, sampleRate: number, roughHz: 
 
 /** A sound, and how many samples of it each of the two stretches has. */
 interface Compared {
+  /** The sound, -1 … 1. */
   readonly samples: Float32Array;
+  /** Samples a second. */
   readonly sampleRate: number;
+  /** Samples in each of the two stretches. */
   readonly size: number;
 }
 

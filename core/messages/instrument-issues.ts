@@ -4,9 +4,13 @@ import { issuesAbout } from './issue.ts';
 interface Measure {
   /** What is measured, as the subject of a sentence. */
   readonly what: string;
+  /** What was given. */
   readonly value: number;
+  /** The least that makes sense. */
   readonly least: number;
+  /** The most that makes sense. */
   readonly most: number;
+  /** Of all three. */
   readonly unit: string;
 }
 

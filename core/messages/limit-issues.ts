@@ -2,7 +2,9 @@ import { issuesAbout } from './issue.ts';
 
 /** A note, what the teacher fixed about it (null where nothing), and what stands against it. */
 interface Excluded {
+  /** The note, as people read it. */
   readonly pitch: string;
+  /** What was wished for it; null for nothing. */
   readonly wish: string | null;
 }
 

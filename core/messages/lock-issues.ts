@@ -2,8 +2,11 @@ import { issuesAbout } from './issue.ts';
 
 /** A note and what was fixed about it; null for what was left free. */
 interface Fixed {
+  /** The note, as people read it. */
   readonly pitch: string;
+  /** The finger that was fixed. */
   readonly finger: string;
+  /** The string that was fixed; null for any. */
   readonly string: string | null;
 }
 

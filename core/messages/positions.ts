@@ -1,7 +1,10 @@
 /** A position as words need it: its label and whether it is lowered or raised. */
 export interface PositionLike {
+  /** As documents name it: "3", "II-III", "thumb". */
   readonly label: string;
+  /** Whether the hand stands lower or higher than the plain position; null for neither. */
   readonly alteration: 'low' | 'high' | null;
+  /** In thumb position the note under the thumb, documents' form. */
   readonly underThumb?: string;
 }
 

@@ -2,7 +2,9 @@ import { issuesAbout } from './issue.ts';
 
 /** Two notes played together. */
 interface Pair {
+  /** The lower note, as people read it. */
   readonly low: string;
+  /** The higher note, as people read it. */
   readonly high: string;
 }
 

@@ -6,9 +6,11 @@ export type ClefName = 'treble' | 'alto' | 'tenor' | 'bass';
 
 /** A clef as notation needs it. */
 export interface Clef {
+  /** Which sign. */
   readonly name: ClefName;
   /** MusicXML sign and line (from the bottom). */
   readonly sign: 'G' | 'C' | 'F';
+  /** The line it stands on, 1 the lowest. */
   readonly line: number;
   /** Letter steps above C0 of the middle line. */
   readonly middleSteps: number;
@@ -32,13 +34,17 @@ const CLEFS_OF: Readonly<Record<InstrumentKind, readonly [ClefName, ...ClefName[
 
 /** How a note stands on the staff: the clef it is read in, and whether a line over it says to play it an octave higher. */
 export interface StaffReading {
+  /** By which clef the staff is read. */
   readonly clef: Clef;
+  /** Under an 8va line: sounds an octave above what is written. */
   readonly octaveLine: boolean;
 }
 
 /** A note for which a clef is chosen: its written pitches, and how natural a change before it is. */
 export interface ClefMoment {
+  /** What is written there; empty for a rest. */
   readonly written: readonly Pitch[];
+  /** Where in the measure it begins. */
   readonly at: 'measure' | 'beat' | 'within';
 }
 

@@ -17,6 +17,7 @@ import { type ClefMoment, ownReading, type StaffReading, staffReadings } from '.
 
 /** One note head: the pitch as the player reads it, and the sign it needs. */
 export interface WrittenHead {
+  /** Its pitch on the staff. */
   readonly written: Pitch;
   /** Accidental to be set before the head: the alteration −2 … 2 (0 a natural); null when none is needed. */
   readonly accidental: number | null;
@@ -27,23 +28,33 @@ export type ReadAs = (index: number, note: NoteContent) => readonly Pitch[];
 
 /** A note as it is written in one measure: a long note is several of these, tied. */
 export interface MeasureNote {
+  /** It sounds. */
   readonly kind: 'note';
   /** Index in the line. */
   readonly index: number;
+  /** How the staff is read there. */
   readonly reading: StaffReading;
   /** One head, or two of a double stop, the lower first. */
   readonly heads: readonly WrittenHead[];
+  /** How long, as it is written. */
   readonly value: NoteValue;
+  /** It goes on what sounded before. */
   readonly tiedFromBefore: boolean;
+  /** The next goes on what sounds here. */
   readonly tiedToNext: boolean;
+  /** Its place in a slur; null outside of any. */
   readonly slur: 'begins' | 'continues' | 'ends' | null;
 }
 
 /** A rest as it is written in one measure. */
 export interface MeasureRest {
+  /** It is silent. */
   readonly kind: 'rest';
+  /** Line index. */
   readonly index: number;
+  /** How the staff is read there. */
   readonly reading: StaffReading;
+  /** How long, as it is written. */
   readonly value: NoteValue;
 }
 
@@ -54,6 +65,7 @@ export type MeasureSymbol = MeasureNote | MeasureRest;
 export interface Measure {
   /** From 1. */
   readonly number: number;
+  /** Notes and rests in order. */
   readonly symbols: readonly MeasureSymbol[];
 }
 
@@ -61,8 +73,11 @@ export interface Measure {
 export interface Engraving {
   /** How the line begins to be read; each symbol has its own. */
   readonly reading: StaffReading;
+  /** Its signature. */
   readonly key: Key;
+  /** Its meter. */
   readonly meter: Meter;
+  /** From the first on. */
   readonly measures: readonly Measure[];
 }
 
@@ -87,13 +102,18 @@ export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = a
 
 /** A line on its way into measures. */
 interface Written {
+  /** The line. */
   readonly line: Line;
+  /** How long a measure is, in whole notes. */
   readonly bar: Fraction;
+  /** How what sounds is read. */
   readonly readAs: ReadAs;
 }
 
 interface Piece {
+  /** Which measure it falls into, from 0. */
   readonly measure: number;
+  /** What stands there. */
   readonly symbol: MeasureSymbol;
 }
 

@@ -1,8 +1,8 @@
-import type { Steps } from '#core/result';
 import { readBrief } from '#core/brief';
-import { type Preference, PREFERENCES } from '#core/brief/parts';
+import { type Preference, PREFERENCES } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
 import { costBreakdown, costDifferences, describe, type Plan } from '#core/plan/describe';
+import type { Steps } from '#core/result';
 import { positionKey } from '#core/search/costs';
 import { restricted } from '#core/search/lattice';
 import { backwardSums, fingeringLabel, forwardSums, indexOfLeast, tracedBack, tracedForth, type Way } from '#core/search/ways';
@@ -25,10 +25,13 @@ const MOST_NOTES_COMPARED = 400;
 const MOST_SOLVED_AGAIN = 120;
 
 interface Candidate {
+  /** What it would be called. */
   readonly kind: Alternative['kind'];
   /** The way as a solution of the brief's own task, so that it is described and priced as the best plan is. */
   readonly solved: Solved;
+  /** String and finger of each note, to tell fingerings apart. */
   readonly labels: readonly string[];
+  /** Thousandths. */
   readonly cost: number;
 }
 

@@ -1,5 +1,6 @@
 import { ASKED_PARTS, type Brief, readPlayer } from '#core/brief';
-import { limitsSet, type PartSetting, type SetLimit } from '#core/brief/parts';
+import type { PartSetting } from '#core/brief/parts';
+import { limitsSet, type SetLimit } from '#core/brief/parts/limits';
 import { isAbout, type Issue } from '#core/messages';
 import { describe } from '#core/plan/describe';
 import type { Steps } from '#core/result';
@@ -8,13 +9,17 @@ import type { Relaxed } from './types.ts';
 
 /** One thing let go of a brief, and what to call it. */
 interface Relaxation {
+  /** What was given up, as it follows "It can be played". */
   readonly words: string;
+  /** The brief without it. */
   readonly brief: Brief;
 }
 
 /** Relaxations of one kind: all that help are weighed, or only the first. */
 interface Relaxations {
+  /** In the order in which they are tried. */
   readonly tries: readonly Relaxation[];
+  /** Whether every one that helps is weighed, or only the first. */
   readonly weigh: 'every' | 'first';
 }
 

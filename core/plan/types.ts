@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import type { Preference } from '#core/brief/parts';
+import type { Preference } from '#core/brief/parts/wishes';
 import type { Issue } from '#core/messages';
 import type { CostDifference, Plan } from '#core/plan/describe';
 
@@ -39,5 +39,7 @@ export interface Relaxed {
 
 /** What comes of a brief: plans, or why there are none, with the plan that letting go of one limit would give. */
 export type PlanOutcome =
+  /** The plans. */
   | { readonly ok: true; readonly value: PlanSet }
+  /** Why there is none, and what would help. */
   | { readonly ok: false; readonly issues: readonly Issue[]; readonly relaxed: Relaxed | null };

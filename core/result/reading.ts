@@ -1,21 +1,30 @@
 import type { Issue } from '#core/messages';
 
 /** What comes of reading something given by a person or a file: the value, or all that is wrong with it. */
-export type Reading<Value> = { readonly ok: true; readonly value: Value } | Unread;
+export type Reading<Value> = Read<Value> | Unread;
+
+/** A reading that succeeded. */
+export interface Read<Value> {
+  /** It read. */
+  readonly ok: true;
+  /** What was read. */
+  readonly value: Value;
+}
 
 /** A reading that failed. */
 export interface Unread {
+  /** It did not read. */
   readonly ok: false;
   /** At least one. */
   readonly issues: readonly Issue[];
 }
 
-/** A reading that succeeded. */
+/** Makes a reading that succeeded. */
 export function goodReading<Value>(value: Value): Reading<Value> {
   return { ok: true, value };
 }
 
-/** A reading that failed; at least one issue. */
+/** Makes a reading that failed; at least one issue. */
 export function badReading(...issues: readonly [Issue, ...Issue[]]): Unread {
   return { ok: false, issues };
 }

@@ -1,6 +1,8 @@
 /** An exact fraction of a whole note, in lowest terms, denominator above 0. */
 export interface Fraction {
+  /** A whole number. */
   readonly numerator: number;
+  /** A whole number above 0; the two have no common divisor. */
   readonly denominator: number;
 }
 

@@ -4,6 +4,7 @@ import { addFractions, compareFractions, fraction, type Fraction, subtractFracti
 export interface NoteValue {
   /** 1 whole, 2 half, 4 quarter … 64. */
   readonly denominator: 1 | 2 | 4 | 8 | 16 | 32 | 64;
+  /** How often it is half as long again. */
   readonly dots: 0 | 1;
   /** Its length in whole notes. */
   readonly length: Fraction;

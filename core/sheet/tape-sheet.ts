@@ -6,6 +6,7 @@ export type Paper = keyof typeof PAPERS;
 
 /** One tape: how far from the nut, and what is written at it. */
 export interface Tape {
+  /** From the nut. */
   readonly mm: number;
   /** On the strip itself, short. */
   readonly label: string;
@@ -15,6 +16,7 @@ export interface Tape {
 
 /** What is drawn on a page, in mm from its upper left corner, y downward. */
 export type SheetShape =
+  /** A line from one place to another, so thick, dashed or not. */
   | {
       readonly kind: 'line';
       readonly fromMm: readonly [x: number, y: number];
@@ -22,11 +24,14 @@ export type SheetShape =
       readonly thickMm: number;
       readonly dashed: boolean;
     }
+  /** Words that begin at a place, so large. */
   | { readonly kind: 'text'; readonly atMm: readonly [x: number, y: number]; readonly sizePt: number; readonly text: string };
 
 /** A sheet to be printed at its own size. */
 export interface PrintedSheet {
+  /** The paper it is made for. */
   readonly paper: Paper;
+  /** What stands on each page. */
   readonly pages: readonly (readonly SheetShape[])[];
 }
 
@@ -71,9 +76,13 @@ export function sectionMm(paper: Paper): number {
 }
 
 interface Strip {
+  /** Where it begins, from the nut. */
   readonly fromMm: number;
+  /** Where it ends, from the nut. */
   readonly toMm: number;
+  /** Its page, from 0. */
   readonly page: number;
+  /** How many strips there are. */
   readonly count: number;
 }
 

@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import { wishPart } from '#core/brief/parts';
+import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
 import type { LineNote, NoteContent } from '#core/material';
 import { formatPitch, semitonesOf } from '#core/pitch';

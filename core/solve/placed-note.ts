@@ -7,7 +7,9 @@ import type { Solved } from './solve.ts';
 export interface PlacedNote {
   /** Index in the line. */
   readonly index: number;
+  /** The note of the line. */
   readonly note: Sounding;
+  /** How it is played. */
   readonly placement: Placement;
   /** Long, or the top of the line. */
   readonly hard: boolean;

@@ -1,5 +1,6 @@
 import { exactShifts, type Task } from '#core/brief';
-import { materialPart, wishPart } from '#core/brief/parts';
+import { materialPart } from '#core/brief/parts/materials';
+import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
 import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
 import { cheapestWay, cheapestWaysByShifts, costOfWay, shiftsFirst, type Way } from '#core/search/ways';
@@ -68,7 +69,9 @@ export function possibleShiftCounts({ task, lattice }: Laid, most: number): read
 
 /** What is searched for a whole line, and how a way through it is read as a way through the line. */
 interface Space {
+  /** What is searched. */
   readonly lattice: Lattice;
+  /** The placements of the whole line that a way stands for. */
   readonly whole: (choices: readonly number[]) => readonly number[];
 }
 

@@ -1,5 +1,5 @@
 import { exactShifts, type ReadLimit, type Task } from '#core/brief';
-import { LIMIT_NAMES, limitPart, MOST_SHIFTS, type NoteLock } from '#core/brief/parts';
+import { LIMIT_NAMES, limitPart, MOST_SHIFTS, type NoteLock } from '#core/brief/parts/limits';
 import type { Placement } from '#core/hand';
 import { reachOf } from '#core/hand/reach';
 import { stringOf } from '#core/instrument';
@@ -81,6 +81,7 @@ function standsBehindNut(task: Task, pitch: Pitch, lock: NoteLock): boolean {
 interface Barrier {
   /** What the brief leaves out by it. */
   readonly leftOut: string;
+  /** Whether a placement gets past it. */
   readonly lets: (placement: Placement) => boolean;
   /** What goes wrong where it alone keeps these placements out. */
   readonly issue: (placements: readonly Placement[]) => Issue;

@@ -10,6 +10,7 @@ export const USUAL_TEMPO = 72;
 export interface PlayedNote {
   /** Line index. */
   readonly note: number;
+  /** When it begins, seconds from the start. */
   readonly at: number;
   /** To the end of the note; the next may begin there in the same bow. */
   readonly seconds: number;
@@ -17,6 +18,7 @@ export interface PlayedNote {
   readonly hz: readonly number[];
   /** Played in one bow with the note before, and with the note after. */
   readonly slurred: boolean;
+  /** The next is in the same bow. */
   readonly slursOn: boolean;
   /** At its end the finger slides to the note in between, from which the next is reached; null where nothing is heard of a shift. */
   readonly slide: Slide | null;
@@ -24,19 +26,25 @@ export interface PlayedNote {
 
 /** A slide at the end of a note: how long it lasts, seconds, and where it arrives, Hz. */
 export interface Slide {
+  /** How long it lasts, at the end of the note. */
   readonly seconds: number;
+  /** Where it ends. */
   readonly toHz: number;
 }
 
 /** A beat of the meter; the first of a measure is strong. */
 export interface Beat {
+  /** When, seconds from the start; before it where negative. */
   readonly at: number;
+  /** The first of its measure. */
   readonly strong: boolean;
 }
 
 /** A stretch of a line as it sounds. */
 export interface Performance {
+  /** In order. */
   readonly notes: readonly PlayedNote[];
+  /** Those of the meter, from the start on. */
   readonly beats: readonly Beat[];
   /** One measure of beats before the first note; at −seconds … 0. */
   readonly countIn: readonly Beat[];
@@ -48,6 +56,7 @@ export interface Performance {
 export interface PerformanceChoice {
   /** Line indexes, both inclusive. */
   readonly from: number;
+  /** Line index of the last note. */
   readonly to: number;
   /** Share of the tempo: 0.5 is half as fast. */
   readonly pace: number;

@@ -22,8 +22,10 @@ export type WeightUnit =
 export interface WeightEntry<Value extends WeightValue> {
   /** The part of the cost in which it is seen. */
   readonly term: CostTerm;
+  /** How it is counted. */
   readonly unit: WeightUnit;
   /** The least and the most a teacher may set; both inclusive. */
   readonly range: readonly [number, number];
+  /** By instrument. */
   readonly defaults: Readonly<Record<InstrumentKind, Value>>;
 }

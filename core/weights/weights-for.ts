@@ -5,7 +5,7 @@ import type { WeightValue } from './weight-types.ts';
 /** The default weights of an instrument. */
 export function weightsFor(kind: InstrumentKind): Weights {
   const picked = Object.fromEntries(Object.entries(WEIGHTS).map(([name, entry]): [string, WeightValue] => [name, entry.defaults[kind]]));
-  if (!isComplete(picked)) throw new RangeError('The table of weights lacks a line');
+  if (!isComplete(picked)) throw new RangeError(`The table of weights lacks a line for the ${kind}`);
   return picked;
 }
 

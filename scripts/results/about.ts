@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { wishOf } from '#core/brief/edits';
+import { wishOf } from '#core/brief/lines';
 import type { Reason } from '#core/explain';
 import { checkpointsOf, handOfPlan, heldAgainst, intoned, onEverySize, ringingNotes, type WayToPlay } from '#core/fit';
 import { plan, type PlanOutcome } from '#core/plan';

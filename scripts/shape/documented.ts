@@ -17,9 +17,23 @@ export function exportsDocumented(sources: readonly Source[]): Share {
   });
 }
 
-/** Fields of exported interfaces and type literals with a doc comment, on the field itself or on the group it begins. */
+/**
+ * Fields of exported interfaces and type literals with a doc comment: on the field itself or, of a literal, on the case of
+ * a union or the field whose type it is.
+ */
 export function fieldsDocumented(sources: readonly Source[]): Share {
-  return shareOf(sources, (node, source) => (ts.isPropertySignature(node) && isExported(node) ? hasDoc(node, source) : null));
+  return shareOf(sources, (node, source) =>
+    ts.isPropertySignature(node) && isExported(node) ? hasDoc(node, source) || literalHasDoc(node.parent, source) : null,
+  );
+}
+
+function literalHasDoc(node: ts.Node, source: Source): boolean {
+  if (!ts.isTypeLiteralNode(node)) return false;
+  for (let above: ts.Node = node; !ts.isTypeAliasDeclaration(above) && !ts.isSourceFile(above); above = above.parent) {
+    if ((ts.isTypeLiteralNode(above) || ts.isPropertySignature(above)) && hasDoc(above, source)) return true;
+    if (ts.isUnionTypeNode(above.parent) && caseHasDoc(above, above.parent, source)) return true;
+  }
+  return false;
 }
 
 /** Errors thrown with the value that is wrong in their words. */
@@ -54,6 +68,13 @@ function shareOf(sources: readonly Source[], judge: (node: ts.Node, source: Sour
     visit(source.tree);
   }
   return { good, all, missing };
+}
+
+/** Whether a comment stands before a case of a union, and before the stroke that leads to it. */
+function caseHasDoc(node: ts.Node, union: ts.UnionTypeNode, { text }: Source): boolean {
+  const before = union.types[union.types.findIndex((each) => each === node) - 1];
+  const from = before ? before.getEnd() : union.getFullStart();
+  return (ts.getLeadingCommentRanges(text, from) ?? []).some(({ pos }) => text.startsWith('/**', pos));
 }
 
 function hasDoc(node: ts.Node, { text }: Source): boolean {

@@ -1,15 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
-import {
-  carryLocks,
-  lockOf,
-  parseFingering,
-  readLineText,
-  withFingering,
-  withInstrumentSpec,
-  withLock,
-  withoutLock,
-  withProfile,
-} from '#core/brief/edits';
+import { withInstrumentSpec, withProfile } from '#core/brief/edits';
+import { carryLocks, lockOf, parseFingering, readLineText, withFingering, withLock, withoutLock } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';

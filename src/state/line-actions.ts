@@ -11,7 +11,7 @@ import {
   withNotesRemoved,
   withPitchesMoved,
   writtenOut,
-} from '#core/brief/edits';
+} from '#core/brief/lines';
 import { issuesText } from '#core/messages';
 import { pieceOf } from '../storage/pieces.ts';
 import { newPieceRecord, saveRecord } from '../storage/records.ts';

@@ -1,4 +1,4 @@
-import { lineTextOf } from '#core/brief/edits';
+import { lineTextOf } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
 import { briefFromText } from '../files/brief-link.ts';
 import { say } from './notices.ts';

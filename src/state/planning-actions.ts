@@ -1,5 +1,5 @@
 import type { Brief, Lock } from '#core/brief';
-import { readLineText, withLock, withoutLock } from '#core/brief/edits';
+import { readLineText, withLock, withoutLock } from '#core/brief/lines';
 import { type Issue, issuesText } from '#core/messages';
 import type { PlanOutcome, Relaxed } from '#core/plan';
 import type { Plan } from '#core/plan/describe';

@@ -1,4 +1,4 @@
-import { FIRST_BRIEF, lineTextOf } from '#core/brief/edits';
+import { FIRST_BRIEF, lineTextOf } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
 import type { PieceRecord } from '../storage/database.ts';
 import { loadPiece, pieceOf } from '../storage/pieces.ts';

@@ -1,7 +1,7 @@
 import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
 import type { Brief } from '#core/brief';
-import { FIRST_BRIEF } from '#core/brief/edits';
+import { FIRST_BRIEF } from '#core/brief/lines';
 import type { ChangedSince, Uses } from '../storage/database.ts';
 
 /** What undo and redo go over: everything the teacher decides. */

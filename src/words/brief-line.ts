@@ -1,6 +1,7 @@
 import type { Brief } from '#core/brief';
+import { limitsSet } from '#core/brief/parts/limits';
+import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import { SYSTEM_LABELS } from './intonation.ts';
-import { limitsSet, PURPOSE_LABELS } from '#core/brief/parts';
 import { instrumentLabel, materialLabel, wishLabels } from './labels.ts';
 
 /** The whole brief as one line of print. */

@@ -1,5 +1,8 @@
 import type { Brief } from '#core/brief';
-import { limitsSet, materialPart, PREFERENCES, SAME_PATTERN_WORDS, wishPart } from '#core/brief/parts';
+import { limitsSet } from '#core/brief/parts/limits';
+import { materialPart } from '#core/brief/parts/materials';
+import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
+import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import type { School } from '#core/hand';
 import type { HandMeasure, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';

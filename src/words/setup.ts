@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { PURPOSE_LABELS } from '#core/brief/parts';
+import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import type { WhatChanged } from '#core/explain';
 import { FINGER_DISTANCE_MM, type PlayerHand } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';

@@ -1,7 +1,8 @@
-import type { Brief } from '#core/brief';
-import { LIMIT_NAMES, type LimitName, limitPart, WAY_DOWN_WORDS } from '#core/brief/parts';
-import { noteLabel } from '#core/pitch';
 import { dequal } from 'dequal';
+import type { Brief } from '#core/brief';
+import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
+import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
+import { noteLabel } from '#core/pitch';
 import { materialLabel, wayLabel, wishLabels } from './labels.ts';
 import { setupChanges } from './setup.ts';
 

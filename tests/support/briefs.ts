@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { OPEN_STRING_POLICIES, PREFERENCES, PURPOSES } from '#core/brief/parts';
+import { OPEN_STRING_POLICIES } from '#core/brief/parts/limits';
+import { PURPOSES } from '#core/brief/parts/rules';
+import { PREFERENCES } from '#core/brief/parts/wishes';
 import { schoolsOf } from '#core/hand';
 import { HAND_PRESETS } from '#core/hand/reach';
 import { INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';

@@ -1,7 +1,9 @@
 import type { Brief } from '#core/brief';
-import type { LimitName, Limits, LimitValue, Preference, Purpose, WayDown } from '#core/brief/parts';
+import { DEFAULT_RHYTHM } from '#core/brief/lines';
+import type { LimitName, Limits, LimitValue } from '#core/brief/parts/limits';
+import type { Purpose, WayDown } from '#core/brief/parts/rules';
+import type { Preference } from '#core/brief/parts/wishes';
 import type { Rhythm } from '#core/rhythm';
-import { DEFAULT_RHYTHM } from './first-brief.ts';
 
 /** Changes one or more limits; null lifts one. */
 export function withLimits(brief: Brief, change: { readonly [Name in keyof Limits]?: Limits[Name] | null }): Brief {

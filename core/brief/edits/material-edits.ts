@@ -1,4 +1,5 @@
 import type { Brief } from '#core/brief';
+import { readLineText, withoutLocks } from '#core/brief/lines';
 import {
   type Material,
   type MaterialBefore,
@@ -6,12 +7,10 @@ import {
   materialPart,
   type OctaveCount,
   type PatternMaterial,
-} from '#core/brief/parts';
+} from '#core/brief/parts/materials';
 import type { LineNoteDocument } from '#core/material';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { withSamePattern } from './asked-edits.ts';
-import { readLineText } from './line-texts.ts';
-import { withoutLocks } from './locks.ts';
 import { tonicOctaves } from './tonics.ts';
 
 /** Changes the kind of material, keeping key, octaves and direction where both kinds have them. */

@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { materialPart } from '#core/brief/parts';
+import { materialPart } from '#core/brief/parts/materials';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import { type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
 

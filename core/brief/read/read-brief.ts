@@ -1,4 +1,7 @@
-import { materialPart, type NoteLock, preferredWeights, readMaterial, readWishes, type Wishes } from '#core/brief/parts';
+import type { NoteLock } from '#core/brief/parts/limits';
+import { materialPart, readMaterial } from '#core/brief/parts/materials';
+import { preferredWeights } from '#core/brief/parts/rules';
+import { readWishes, type Wishes } from '#core/brief/parts/wishes';
 import { type PlayerHand, presetHand } from '#core/hand/reach';
 import { placesMm } from '#core/instrument';
 import type { Line } from '#core/material';

@@ -1,4 +1,5 @@
-import { type LimitName, type LimitRule, type Limits, limitsSet, type PartSetting } from '#core/brief/parts';
+import type { PartSetting } from '#core/brief/parts';
+import { type LimitName, type LimitRule, type Limits, limitsSet } from '#core/brief/parts/limits';
 import { goodReading, type Reading } from '#core/result';
 
 /** One limit of a brief, read. */

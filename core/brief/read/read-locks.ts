@@ -1,4 +1,5 @@
-import { type NoteLock, type PartSetting, stringIndexOf, unknownString } from '#core/brief/parts';
+import type { PartSetting } from '#core/brief/parts';
+import { type NoteLock, stringIndexOf, unknownString } from '#core/brief/parts/limits';
 import type { Line } from '#core/material';
 import { type Issue, type IssuePlace, limitIssue, lockIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';

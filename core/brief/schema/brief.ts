@@ -1,5 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { Limits, Material, Preferences, PurposeName, SamePattern, WayDownName } from '#core/brief/parts';
+import { Limits } from '#core/brief/parts/limits';
+import { Material } from '#core/brief/parts/materials';
+import { PurposeName, SamePattern, WayDownName } from '#core/brief/parts/rules';
+import { Preferences } from '#core/brief/parts/wishes';
 import { InstrumentSpec } from '#core/instrument';
 import { IntonationSpec } from '#core/intonation';
 import { MOST_NOTES } from '#core/material';

@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { PositionLabel, PurposeName } from '#core/brief/parts';
+import { PositionLabel } from '#core/brief/parts';
+import { PurposeName } from '#core/brief/parts/rules';
 import { LOWEST_THUMB, School, USUAL_THUMB } from '#core/hand';
 import { HandMeasure } from '#core/hand/reach';
 import { INSTRUMENT_KINDS } from '#core/instrument';

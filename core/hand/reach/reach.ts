@@ -7,15 +7,19 @@ import { FINGER_DISTANCE_MM, type HandPreset, HOME_FRAME, PRESET_SHARES } from '
 
 /** A span of the hand, mm: what is comfortable, and the most there is. */
 export interface Span {
+  /** Held without effort. */
   readonly comfortMm: number;
+  /** The most there is. */
   readonly maxMm: number;
 }
 
 /** A player's hand in mm, complete. */
 export interface PlayerHand {
+  /** From the first to the fourth finger. */
   readonly firstToFourth: Span;
   /** First to second finger; null when nobody has measured it, and then it limits nothing. */
   readonly firstToSecond: Span | null;
+  /** In thumb position, from the thumb to the third finger. */
   readonly thumbToThird: Span;
   /** Between the centres of two fingers pressed together. */
   readonly fingerDistanceMm: number;
@@ -84,9 +88,11 @@ export function presetHand(preset: HandPreset, instrument: Instrument): PlayerHa
 export interface ReachNeed {
   /** Semitones above the open string of the outermost fingers that must stand at once. */
   readonly lowest: number;
+  /** Of the furthest finger. */
   readonly highest: number;
   /** Two fingers stand on neighbouring strings. */
   readonly acrossStrings: boolean;
+  /** Measured from the thumb. */
   readonly thumb: boolean;
   /** First and second finger stand more than their semitone apart (cello, double bass): their places; null elsewhere. */
   readonly firstToSecond: readonly [number, number] | null;
@@ -97,7 +103,9 @@ export type ReachVerdict = 'comfort' | 'stretch' | 'beyond';
 
 /** What a placement asks of the hand, mm, and what this hand has for it. */
 export interface Reach {
+  /** What the note asks of the hand. */
   readonly needMm: number;
+  /** The span that this is held against. */
   readonly span: Span;
 }
 

@@ -1,5 +1,5 @@
 import type { ReadLimit } from '#core/brief';
-import type { NoteLock } from '#core/brief/parts';
+import type { NoteLock } from '#core/brief/parts/limits';
 import type { HandModel, Placement, StringStop } from '#core/hand';
 import { type PlayerHand, reachOf } from '#core/hand/reach';
 import type { Instrument } from '#core/instrument';

@@ -29,6 +29,7 @@ function crossingTerms(weights: Weights, { from, to, gap }: Passage, melody: num
 interface Move {
   /** Of the first finger, upward positive. */
   readonly semitones: number;
+  /** How far the hand moves. */
   readonly travelMm: number;
   /** What is left of the shift while an open string sounds or a rest gives time. */
   readonly share: number;

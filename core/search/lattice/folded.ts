@@ -3,6 +3,7 @@ import type { Lattice, Layer, Step } from './lattice.ts';
 
 /** A line that goes up and comes back, folded at the top: each layer holds pairs of candidates, of a note and of its mirror. */
 export interface Folded {
+  /** The folded lattice. */
   readonly lattice: Lattice;
   /** For every folded layer, the candidates of the way up and of the way down that each pair stands for. */
   readonly pairs: readonly { readonly up: Uint16Array; readonly down: Uint16Array }[];
@@ -34,13 +35,17 @@ export function unfolded({ pairs }: Folded, choices: readonly number[]): readonl
 }
 
 interface Pairs {
+  /** The candidate of the note on the way up. */
   readonly up: Uint16Array;
+  /** The candidate of the note on the way down. */
   readonly down: Uint16Array;
+  /** What the pairs cost. */
   readonly layer: Layer;
 }
 
 function pairsOf(up: Layer | undefined, down: Layer | undefined, top: boolean): Pairs {
-  if (!up || !down) throw new RangeError('Only a line of an odd number of notes can be folded');
+  if (!up || !down)
+    throw new RangeError(`Only a line of an odd number of notes can be folded; this ends ${up ? 'on the way up' : 'on the way down'}`);
   const chosen = top ? up.candidates.map((_, index): readonly [number, number] => [index, index]) : agreeing(up, down);
   const costs = Float64Array.from(chosen, ([one, other]) => (up.costs[one] ?? Infinity) + (top ? 0 : (down.costs[other] ?? Infinity)));
   const candidates = chosen.flatMap(([one]) => up.candidates[one] ?? []);
@@ -71,7 +76,7 @@ function sameFinger(one: Placement, other: Placement): boolean {
 
 function foldedStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {
   const last = lattice.layers.length - 1;
-  if (!from || !to) throw new RangeError('A folded step lies outside the line');
+  if (!from || !to) throw new RangeError(`Step ${index} of a folded line lies outside its ${last + 1} notes`);
   const up = cellsOf(lattice, index);
   const down = cellsOf(lattice, last - index - 1);
   const costs = new Float64Array(from.up.length * to.up.length);

@@ -75,8 +75,11 @@ function sharedLayers(setting: CostSetting): (note: LatticeNote, role: NoteRole)
 
 /** Two neighbouring layers and what lies between their notes. */
 interface Between {
+  /** The candidates of the note before. */
   readonly from: Layer;
+  /** The candidates of the note after. */
   readonly to: Layer;
+  /** What lies between the two notes. */
   readonly gap: Gap;
   /** They are the first two of the line. */
   readonly first: boolean;

@@ -31,6 +31,7 @@ export function groupedBy(lattice: Lattice, labelOf: LabelOf): readonly Groups[]
 
 /** A row of labels from the first note on, with the least cost of reaching each hidden state of the last. */
 interface Prefix {
+  /** The way to the note before; null at the beginning. */
   readonly before: Prefix | null;
   /** Candidates of this layer that carry the last label. */
   readonly members: Uint16Array;
@@ -44,8 +45,11 @@ interface Prefix {
 
 /** A row that might be kept: which parent it continues, with which group. */
 interface Offer {
+  /** The way it goes on. */
   readonly parent: number;
+  /** The group of candidates it goes on to. */
   readonly group: number;
+  /** What the whole would cost at least. */
   readonly promise: number;
 }
 
@@ -85,15 +89,21 @@ const NO_GROUPS: Groups = { members: [], groupOf: NO_MEMBERS };
 
 /** What one search writes on, over and over. */
 interface Desk {
+  /** The best offers so far. */
   readonly best: BestOffers;
+  /** What was reached of each layer. */
   readonly reached: readonly Reached[];
 }
 
 /** The next layer: which it is, how its candidates are grouped, and what the rest of the line costs from each. */
 interface NextLayer {
+  /** The lattice. */
   readonly lattice: Lattice;
+  /** Of the layer. */
   readonly index: number;
+  /** Its candidates that count as the same fingering. */
   readonly groups: Groups;
+  /** What the rest costs at least, from each candidate on. */
   readonly rest: Float64Array;
 }
 
@@ -126,7 +136,9 @@ function picked(sums: Float64Array, members: Uint16Array): Float64Array {
 
 /** Least sums at every candidate of a layer when the row before is given, and the member each came by. Written over and over. */
 interface Reached {
+  /** The least sum to each candidate. */
   readonly sums: Float64Array;
+  /** The candidate before, of the way with that sum. */
   readonly came: Uint16Array;
 }
 

@@ -25,8 +25,11 @@ export function cheapestWaysByShifts(lattice: Lattice, most: number): readonly (
 
 /** A step to a layer of such costs, with so many counts of shifts for every candidate. */
 interface CountedStep {
+  /** Between the two layers. */
   readonly step: Step;
+  /** Of the candidates of the later layer. */
   readonly costs: Float64Array;
+  /** How many counts of shifts there are. */
   readonly counts: number;
 }
 
@@ -46,10 +49,15 @@ function relaxCounted({ step, costs, counts }: CountedStep, before: Float64Array
 
 /** From one candidate to another, for every count of shifts. */
 interface CountedPair {
+  /** The step and the candidate it comes to. */
   readonly price: number;
+  /** 1 where the step is a shift, else 0. */
   readonly shift: number;
+  /** The candidate before. */
   readonly from: number;
+  /** The candidate after. */
   readonly to: number;
+  /** How many counts of shifts there are. */
   readonly counts: number;
 }
 
@@ -65,9 +73,13 @@ function relaxPair({ price, shift, from, to, counts }: CountedPair, before: Floa
 
 /** The last layer's sums, and how each cell was come by. */
 interface Counted {
+  /** By candidate and count. */
   readonly sums: Float64Array;
+  /** By layer, the cell before each cell. */
   readonly links: readonly Uint16Array[];
+  /** The lattice. */
   readonly lattice: Lattice;
+  /** How many counts of shifts there are. */
   readonly counts: number;
 }
 

@@ -71,7 +71,11 @@ function PatternRow({ pattern, lengthMm }: { readonly pattern: FingerPattern; re
   );
 }
 
-function acrossMm(stay: Stay, { finger, fromString, toString }: Pick<Stay['acrossStrings'][number], 'finger' | 'fromString' | 'toString'>, { stringLengthMm }: Instrument): number {
+function acrossMm(
+  stay: Stay,
+  { finger, fromString, toString }: Pick<Stay['acrossStrings'][number], 'finger' | 'fromString' | 'toString'>,
+  { stringLengthMm }: Instrument,
+): number {
   const at = (string: string): number => {
     const place = stay.patterns.find((pattern) => pattern.string === string)?.places.find((each) => each.finger === finger);
     return mmFromNut(stringLengthMm, place?.semitonesAboveOpen ?? 0);

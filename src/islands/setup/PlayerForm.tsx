@@ -1,6 +1,6 @@
-import type { PlayerSheet } from '#core/documents';
 import { useForm, type UseFormRegister, type UseFormReturn, useWatch } from 'react-hook-form';
-import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts';
+import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
+import type { PlayerSheet } from '#core/documents';
 import { handOf, LOWEST_THUMB, schoolsOf, USUAL_THUMB } from '#core/hand';
 import { FINGER_DISTANCE_MM, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';

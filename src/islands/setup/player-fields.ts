@@ -1,12 +1,12 @@
-import { playerSheet } from '../../storage/studio.ts';
 import type { PlayerProfile } from '#core/brief';
-import { type Purpose, PURPOSES } from '#core/brief/parts';
+import { type Purpose, PURPOSES } from '#core/brief/parts/rules';
 import type { PlayerSheet } from '#core/documents';
 import { schoolsOf } from '#core/hand';
 import { HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
+import { playerSheet } from '../../storage/studio.ts';
 import type { ReadFields } from './instrument-fields.ts';
 import { typedNumber } from './typed-number.ts';
 

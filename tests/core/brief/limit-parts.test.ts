@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { LIMIT_NAMES, limitPart, type PartSetting } from '#core/brief/parts';
+import type { PartSetting } from '#core/brief/parts';
+import { LIMIT_NAMES, limitPart } from '#core/brief/parts/limits';
 import { handOf } from '#core/hand';
 import { readInstrument } from '#core/instrument';
 

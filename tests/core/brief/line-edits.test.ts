@@ -2,21 +2,8 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import {
-  carryLocks,
-  nextInKey,
-  parseFingering,
-  partOf,
-  withBow,
-  withFingering,
-  withMark,
-  withNote,
-  withNotesInserted,
-  withNotesRemoved,
-  withPitchesMoved,
-  writtenOut,
-} from '#core/brief/edits';
-import { readMaterial } from '#core/brief/parts';
+import { carryLocks, nextInKey, parseFingering, partOf, withBow, withFingering, withMark, withNote, withNotesInserted, withNotesRemoved, withPitchesMoved, writtenOut } from '#core/brief/lines';
+import { readMaterial } from '#core/brief/parts/materials';
 import { formatPitch, parseKey, parsePitch } from '#core/pitch';
 import { plan } from '#core/plan';
 import { fingering, lineBrief, mixedNotes, planned } from '../../support/briefs.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { type Preference, PREFERENCES } from '#core/brief/parts';
+import { type Preference, PREFERENCES } from '#core/brief/parts/wishes';
 import type { Finger } from '#core/hand';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';

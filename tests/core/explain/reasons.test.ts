@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { withLock } from '#core/brief/edits';
+import { withLock } from '#core/brief/lines';
 import { bestFingerings, plan } from '#core/plan';
 import { type ToldReason, toldReasons as reasons, toldWhyNot as whyNot } from '../../support/asked.ts';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';

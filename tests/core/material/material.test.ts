@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type Material, readMaterial } from '#core/brief/parts';
+import { type Material, readMaterial } from '#core/brief/parts/materials';
 import { formatLineText, type Line, parseLineText } from '#core/material';
 import { formatPitch } from '#core/pitch';
 import { asNumber, fraction, type Rhythm, writtenLengths } from '#core/rhythm';

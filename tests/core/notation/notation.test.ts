@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { readMaterial } from '#core/brief/parts';
+import { readMaterial } from '#core/brief/parts/materials';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import type { LineNoteDocument } from '#core/material';
 import { type Engraving, engravingOf, fingerMark, fingerMarks, type MeasureNote, staffReadings, stepsOnStaff } from '#core/notation';

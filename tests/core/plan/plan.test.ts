@@ -2,13 +2,13 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { carryLocks, withLock, withoutLock } from '#core/brief/edits';
+import { carryLocks, withLock, withoutLock } from '#core/brief/lines';
 import { mmFromNut } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { PlannedSound } from '#core/plan/describe';
-import { fingering, lineBrief, planned, refused, shortLines } from '../../support/briefs.ts';
 import { asked } from '../../support/asked.ts';
+import { fingering, lineBrief, planned, refused, shortLines } from '../../support/briefs.ts';
 
 function sounds(brief: Brief): readonly PlannedSound[] {
   return planned(brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));

@@ -2,28 +2,17 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { FIRST_BRIEF, withHand, withLimits, withMaterialKind, withPattern, withRhythm, withSize } from '#core/brief/edits';
+import { withHand, withLimits, withMaterialKind, withPattern, withRhythm, withSize } from '#core/brief/edits';
+import { FIRST_BRIEF } from '#core/brief/lines';
 import { type Alternative, plan } from '#core/plan';
-import {
-  acceptRelaxation,
-  changeBrief,
-  changeBriefAndReadLine,
-  describeInstrument,
-  namePlayer,
-  settleChange,
-  takeAlternative,
-  takeInstrument,
-  takePlayer,
-  typeLine,
-  unlock,
-} from '../../../src/state/brief-actions.ts';
-import { planningStore } from '../../../src/state/planning.ts';
-import { studioStore } from '../../../src/state/studio.ts';
-import { workStore } from '../../../src/state/work.ts';
+import { acceptRelaxation, changeBrief, changeBriefAndReadLine, describeInstrument, namePlayer, settleChange, takeAlternative, takeInstrument, takePlayer, typeLine, unlock } from '../../../src/state/brief-actions.ts';
 import { dismissNotice, noticeNow } from '../../../src/state/notices.ts';
+import { planningStore } from '../../../src/state/planning.ts';
 import { select, selectionStore } from '../../../src/state/selection.ts';
+import { studioStore } from '../../../src/state/studio.ts';
 import { newPiece, renamePiece } from '../../../src/state/work-actions.ts';
 import { redo, undo } from '../../../src/state/work-history.ts';
+import { workStore } from '../../../src/state/work.ts';
 import { newInstrument, newPlayer } from '../../../src/storage/records.ts';
 import { instrumentSheet, playerSheet } from '../../../src/storage/studio.ts';
 

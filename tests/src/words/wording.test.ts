@@ -1,21 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import {
-  FIRST_BRIEF,
-  withHand,
-  withInstrument,
-  withLimits,
-  withMaterial,
-  withMaterialKind,
-  withPattern,
-  withPreference,
-  withPurpose,
-  withSamePattern,
-  withSchool,
-  withWayDown,
-} from '#core/brief/edits';
-import { MATERIAL_KINDS, materialPart, PREFERENCES, wishPart } from '#core/brief/parts';
+import { withHand, withInstrument, withLimits, withMaterial, withMaterialKind, withPattern, withPreference, withPurpose, withSamePattern, withSchool, withWayDown } from '#core/brief/edits';
+import { FIRST_BRIEF } from '#core/brief/lines';
+import { MATERIAL_KINDS, materialPart } from '#core/brief/parts/materials';
+import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { schoolsOf } from '#core/hand';
 import { HAND_PRESETS } from '#core/hand/reach';
 import { INSTRUMENT_KINDS } from '#core/instrument';

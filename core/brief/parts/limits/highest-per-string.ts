@@ -1,16 +1,18 @@
 import { Type } from '@sinclair/typebox';
+import type { Option } from '#core/brief/parts';
 import type { Instrument, OpenString } from '#core/instrument';
 import { limitIssue } from '#core/messages';
 import { formatPitch, noteLabel, parsePitch, pitchInKey, pitchLabel, PitchText, semitonesOf } from '#core/pitch';
 import { badReading, goodReading, type Reading, readingOf } from '#core/result';
-import type { Option } from '../control.ts';
 import { type LimitPart, NO_STEPS } from './limit-part.ts';
 import { stringIndexOf, unknownString } from './named-strings.ts';
 import { everyStop } from './placements.ts';
 
 /** The highest sounding note on one string. */
 interface HighestNote {
+  /** The open note of the string. */
   string: string;
+  /** The highest sounding note on it. */
   highest: string;
 }
 

@@ -1,7 +1,7 @@
 import type { TSchema } from '@sinclair/typebox';
+import type { PartControl, PartSetting } from '#core/brief/parts';
 import type { Finger, Placement } from '#core/hand';
 import type { Reading } from '#core/result';
-import type { PartControl, PartSetting } from '../control.ts';
 
 /** What the teacher fixed for one note, read; null leaves it to the engine. */
 export interface NoteLock {

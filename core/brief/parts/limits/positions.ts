@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
+import { PositionLabel } from '#core/brief/parts';
 import { limitIssue, positionWords } from '#core/messages';
 import { readingOf } from '#core/result';
-import { PositionLabel } from '../position-label.ts';
 import type { LimitPart } from './limit-part.ts';
 
 /** Which positions may be used; a number covers its lowered and raised form. */

@@ -1,15 +1,10 @@
 import { Type } from '@sinclair/typebox';
+import type { Option } from '#core/brief/parts';
 import { type Direction, DIRECTIONS, SCALE_TYPES, type ScaleType } from '#core/material';
 import { type KeyMode, noteLabel, PitchText } from '#core/pitch';
 import { oneOf } from '#core/result';
-import type { Option } from '../control.ts';
 import type { MaterialChoice } from './material-part.ts';
-
-/** How many octaves a pattern may have. */
-export const OCTAVE_COUNTS = [1, 2, 3, 4] as const;
-
-/** A number of octaves. */
-export type OctaveCount = (typeof OCTAVE_COUNTS)[number];
+import type { OctaveCount } from './octaves.ts';
 
 /** What all material made by rule has in common; the tonic is always the lowest note. */
 export const FROM_A_TONIC = {

@@ -1,10 +1,10 @@
 import type { TSchema } from '@sinclair/typebox';
+import type { Option } from '#core/brief/parts';
 import type { Direction, Line, LineNoteDocument, ScaleType } from '#core/material';
 import type { KeyMode } from '#core/pitch';
 import type { Reading } from '#core/result';
 import type { Rhythm } from '#core/rhythm';
-import type { Option } from '../control.ts';
-import type { OctaveCount } from './from-a-tonic.ts';
+import type { OctaveCount } from './octaves.ts';
 
 /** A choice that a kind of material has in the sentence. */
 export interface MaterialChoice<Value> {

@@ -1,5 +1,5 @@
+import type { WishPart } from '#core/brief/parts';
 import { times } from '#core/weights';
-import type { WishPart } from './wish-part.ts';
 
 /** Connected lines: a slide is welcome, a crossing inside a bow is not. */
 export const connected: WishPart = {

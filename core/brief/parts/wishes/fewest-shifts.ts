@@ -1,4 +1,4 @@
-import type { WishPart } from './wish-part.ts';
+import type { WishPart } from '#core/brief/parts';
 
 /** Fewest shifts: below full strength a shift costs three times as much; at full strength the search counts shifts first. */
 export const fewestShifts: WishPart = {

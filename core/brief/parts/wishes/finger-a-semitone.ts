@@ -1,4 +1,4 @@
-import type { WishPart } from './wish-part.ts';
+import type { WishPart } from '#core/brief/parts';
 
 /** A finger for each semitone: sliding one finger costs more, leaving a letter nothing. */
 export const fingerASemitone: WishPart = {

@@ -1,4 +1,4 @@
-import type { WishPart } from './wish-part.ts';
+import type { WishPart } from '#core/brief/parts';
 
 /** Low positions: each position above the first costs more than the one below it. */
 export const lowPositions: WishPart = {

@@ -1,4 +1,4 @@
-import type { WishPart } from './wish-part.ts';
+import type { WishPart } from '#core/brief/parts';
 
 /** No extensions: every shape but the hand at rest costs more than a shift. */
 export const noExtensions: WishPart = {

@@ -1,4 +1,4 @@
-import type { WishPart } from './wish-part.ts';
+import type { WishPart } from '#core/brief/parts';
 
 /** One string: a crossing costs more than any way along the string, and high places cost nothing. */
 export const oneString: WishPart = {

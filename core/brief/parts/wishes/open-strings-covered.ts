@@ -1,4 +1,4 @@
-import type { WishPart } from './wish-part.ts';
+import type { WishPart } from '#core/brief/parts';
 
 /** Open strings covered: a finger is worth more than an open string. */
 export const openStringsCovered: WishPart = {

@@ -1,4 +1,4 @@
-import type { WishPart } from './wish-part.ts';
+import type { WishPart } from '#core/brief/parts';
 
 /** Open strings ringing: they are worth more than a finger. */
 export const openStringsRing: WishPart = {

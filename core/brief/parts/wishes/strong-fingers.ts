@@ -1,5 +1,5 @@
+import type { WishPart } from '#core/brief/parts';
 import { plus } from '#core/weights';
-import type { WishPart } from './wish-part.ts';
 
 /** Strong fingers on hard notes: the fourth finger and the thumb are kept from long and top notes. */
 export const strongFingers: WishPart = {

@@ -1,5 +1,5 @@
+import type { WishPart } from '#core/brief/parts';
 import { plus } from '#core/weights';
-import type { WishPart } from './wish-part.ts';
 
 /** The fourth finger trained: it is cheaper than usual, and the open string dearer. */
 export const trainFourth: WishPart = {

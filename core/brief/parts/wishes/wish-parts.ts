@@ -1,5 +1,6 @@
-import { eachNamed } from '#core/result';
 import { Type } from '@sinclair/typebox';
+import type { WishPart } from '#core/brief/parts';
+import { eachNamed } from '#core/result';
 import { connected } from './connected.ts';
 import { fewestShifts } from './fewest-shifts.ts';
 import { fingerASemitone } from './finger-a-semitone.ts';
@@ -10,7 +11,6 @@ import { openStringsCovered } from './open-strings-covered.ts';
 import { openStringsRing } from './open-strings-ring.ts';
 import { strongFingers } from './strong-fingers.ts';
 import { trainFourth } from './train-fourth.ts';
-import type { WishPart } from './wish-part.ts';
 
 /** Every wish, by its name in documents, in the order in which they are offered. */
 const WISH_PARTS = {

@@ -3,19 +3,27 @@ import type { StringNumber } from '#core/instrument';
 
 /** What a guiding finger sounds on the way of a shift, before the new finger is added. */
 export interface InBetweenNote {
+  /** The finger that passes over it. */
   readonly finger: Finger;
+  /** The string it lies on. */
   readonly string: StringNumber;
+  /** The string's open note, documents' form. */
   readonly open: string;
   /** Sounding, and as the player reads it; documents' form. */
   readonly pitch: string;
+  /** As the instrument's player reads it, documents' form. */
   readonly written: string;
+  /** Where on the string. */
   readonly semitonesAboveOpen: number;
+  /** The same as a length. */
   readonly mmFromNut: number;
 }
 
 /** How a player knows where a shift arrives; without an in-between note where nothing sounds on the way. */
 export interface Guide {
+  /** What leads the hand. */
   readonly kind: 'old-finger' | 'new-finger' | 'first-finger' | 'same-finger' | 'open-string' | 'substitution';
+  /** The note that is passed; null where none is. */
   readonly inBetween: InBetweenNote | null;
 }
 
@@ -23,21 +31,31 @@ export interface Guide {
 export interface Shift {
   /** Line index of the last stopped note before, and of the first after. */
   readonly from: number;
+  /** Line index of the note it arrives on. */
   readonly to: number;
+  /** Where the hand was. */
   readonly fromPosition: PositionName;
+  /** Where it comes to. */
   readonly toPosition: PositionName;
+  /** The finger that leaves. */
   readonly fromFinger: Finger;
+  /** The finger that arrives. */
   readonly toFinger: Finger;
+  /** The string that is left. */
   readonly fromString: StringNumber;
+  /** The string it arrives on. */
   readonly toString: StringNumber;
   /** How far the hand moves: semitones of its anchor, upward positive, and mm along the string, never negative. */
   readonly handSemitones: number;
+  /** How far the hand moves. */
   readonly handMm: number;
   /** How far the notes move: semitones, upward positive. */
   readonly noteSemitones: number;
   /** The hand moves while an open string sounds, or in a rest. */
   readonly throughOpenString: boolean;
+  /** The hand moves in a rest. */
   readonly throughRest: boolean;
+  /** The hand moves inside a bow. */
   readonly underSlur: boolean;
   /** Time from the beginning of the last note before to the arrival, seconds; null without a tempo. */
   readonly seconds: number | null;

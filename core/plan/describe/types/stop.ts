@@ -8,10 +8,13 @@ export interface Stop {
   readonly pitch: string;
   /** The pitch the player reads, documents' form: an octave above on the double bass. */
   readonly written: string;
+  /** The string. */
   readonly string: StringNumber;
   /** The open string's note, documents' form. */
   readonly open: string;
+  /** The finger; 0 for the open string. */
   readonly finger: Finger;
+  /** Where on the string. */
   readonly semitonesAboveOpen: number;
   /** Distance from the nut at equal temperament; 0 for an open string. */
   readonly mmFromNut: number;
@@ -31,12 +34,15 @@ export interface PlannedReach {
 
 /** A sounding note with its fingering. */
 export interface PlannedSound {
+  /** It sounds. */
   readonly kind: 'note';
   /** The lower note first. */
   readonly stops: readonly [Stop] | readonly [Stop, Stop];
   /** Semitone above the open string at which finger 1 is at home (for an open string: would be). */
   readonly anchor: number;
+  /** What the hand does. */
   readonly shape: Shape;
+  /** The position the hand stands in. */
   readonly position: PositionName;
   /** Low or high within the position, where the hand says so. */
   readonly fingerPlace: FingerPlace | null;
@@ -46,6 +52,7 @@ export interface PlannedSound {
   readonly beginsStay: boolean;
   /** The string differs from the note before; true for the first note. */
   readonly changesString: boolean;
+  /** The teacher fixed something about it. */
   readonly locked: boolean;
   /** What the note asks of the hand along (and across) the strings; null for an open string. */
   readonly reach: PlannedReach | null;

@@ -1,6 +1,6 @@
 import { Lock, LockOpen } from 'lucide-react';
 import { Fragment, type ReactNode } from 'react';
-import { lockOf, wishOf } from '#core/brief/edits';
+import { lockOf, wishOf } from '#core/brief/lines';
 import { handOfPlan, type WayToPlay } from '#core/fit';
 import { semitoneSpaceMm } from '#core/instrument';
 import { positionWords } from '#core/messages';

@@ -1,11 +1,11 @@
-import { engine } from '../../../engine/client.ts';
-import { wishFor } from '../../../state/planning-actions.ts';
 import { type PointerEvent as ReactPointerEvent, useCallback, useRef, useState } from 'react';
-import { wishOf } from '#core/brief/edits';
+import { wishOf } from '#core/brief/lines';
 import type { WayToPlay } from '#core/fit';
 import { mmFromNut } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
+import { engine } from '../../../engine/client.ts';
+import { wishFor } from '../../../state/planning-actions.ts';
 import { type Bead, type DropTarget, dropTargets, nearestTarget, type PathScale, yOfMm } from '../../score/path-geometry.ts';
 
 /** A bead on its way to another string or finger. */

@@ -1,7 +1,8 @@
 import { lazy, Suspense } from 'react';
 import type { Brief } from '#core/brief';
-import { DEFAULT_RHYTHM, withMaterialKind, withRhythm } from '#core/brief/edits';
-import { type Material, MATERIAL_KINDS, materialPart } from '#core/brief/parts';
+import { withMaterialKind, withRhythm } from '#core/brief/edits';
+import { DEFAULT_RHYTHM } from '#core/brief/lines';
+import { type Material, MATERIAL_KINDS, materialPart } from '#core/brief/parts/materials';
 import { METERS, NOTE_VALUES } from '#core/rhythm';
 import { changeBrief, changeBriefAndReadLine } from '../../../state/brief-actions.ts';
 import { writeOut } from '../../../state/line-actions.ts';

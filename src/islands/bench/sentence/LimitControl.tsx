@@ -1,6 +1,7 @@
 import type { Brief } from '#core/brief';
 import { withLimit } from '#core/brief/edits';
-import { type LimitName, limitPart, type LimitValue, type PartSetting } from '#core/brief/parts';
+import type { PartSetting } from '#core/brief/parts';
+import { type LimitName, limitPart, type LimitValue } from '#core/brief/parts/limits';
 import { handOf } from '#core/hand';
 import { readInstrument } from '#core/instrument';
 import { changeBrief } from '../../../state/brief-actions.ts';

@@ -1,6 +1,6 @@
 import type { RefObject } from 'react';
 import type { Brief } from '#core/brief';
-import { type LimitName, limitPart } from '#core/brief/parts';
+import { type LimitName, limitPart } from '#core/brief/parts/limits';
 import { Popover } from '../../../ui/Popover.tsx';
 import { LimitControl } from './LimitControl.tsx';
 

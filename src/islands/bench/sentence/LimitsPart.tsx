@@ -1,7 +1,7 @@
 import { lazy, Suspense, useRef, useState } from 'react';
 import type { Brief } from '#core/brief';
-import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts';
 import { withLimit } from '#core/brief/edits';
+import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
 import { changeBrief } from '../../../state/brief-actions.ts';
 import { OptionChoice } from '../../../ui/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';

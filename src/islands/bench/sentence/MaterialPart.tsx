@@ -1,15 +1,8 @@
 import { Fragment } from 'react';
 import type { Brief } from '#core/brief';
 import { tonicNames, tonicOctaves, withLineKey, withMaterial, withPattern, withTonicName, withWayDown } from '#core/brief/edits';
-import {
-  DIRECTION_LABELS,
-  materialPart,
-  OCTAVE_COUNTS,
-  OCTAVE_LABELS,
-  type PatternMaterial,
-  WAY_DOWN_LABELS,
-  WAYS_DOWN,
-} from '#core/brief/parts';
+import { DIRECTION_LABELS, materialPart, OCTAVE_COUNTS, OCTAVE_LABELS, type PatternMaterial } from '#core/brief/parts/materials';
+import { WAY_DOWN_LABELS, WAYS_DOWN } from '#core/brief/parts/rules';
 import { DIRECTIONS } from '#core/material';
 import { KEY_MODES, noteLabel } from '#core/pitch';
 import { changeBrief } from '../../../state/brief-actions.ts';

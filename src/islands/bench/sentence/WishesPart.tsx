@@ -1,7 +1,7 @@
 import { lazy, Suspense, useRef, useState } from 'react';
 import type { Brief } from '#core/brief';
 import { withPurpose } from '#core/brief/edits';
-import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts';
+import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
 import { changeBrief } from '../../../state/brief-actions.ts';
 import { Choice } from '../../../ui/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';

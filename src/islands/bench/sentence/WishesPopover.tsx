@@ -1,7 +1,10 @@
 import type { RefObject } from 'react';
 import type { Brief } from '#core/brief';
 import { withPreference, withSamePattern } from '#core/brief/edits';
-import { LIMIT_NAMES, limitPart, materialPart, PREFERENCES, SAME_PATTERN_WORDS, wishPart } from '#core/brief/parts';
+import { LIMIT_NAMES, limitPart } from '#core/brief/parts/limits';
+import { materialPart } from '#core/brief/parts/materials';
+import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
+import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { changeBrief } from '../../../state/brief-actions.ts';
 import { CheckField, SelectField } from '../../../ui/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';

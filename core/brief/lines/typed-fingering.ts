@@ -23,6 +23,7 @@ export function parseFingering(text: string): Reading<readonly PrescribedFinger[
 
 /** A note or a rest, as far as a row of fingers needs to know. */
 interface LineElement {
+  /** Whether it sounds. */
   readonly kind: 'note' | 'rest';
 }
 

@@ -1,8 +1,8 @@
-import { withMarks } from './marks.ts';
-import type { Finger } from '#core/hand';
 import type { Brief, Lock } from '#core/brief';
-import { readMaterial } from '#core/brief/parts';
+import { readMaterial } from '#core/brief/parts/materials';
+import type { Finger } from '#core/hand';
 import { type Pitch, samePitch } from '#core/pitch';
+import { withMarks } from './marks.ts';
 
 /** A brief whose locks and marks fit its material, and how many of each had to go. */
 export interface CarriedLocks {
@@ -67,14 +67,19 @@ export interface FingeredNote {
 
 /** A finger on a string, named by its open note. */
 interface FingeredStop {
+  /** The open note of its string, documents' form. */
   readonly open: string;
+  /** The finger on it; 0 for the open string. */
   readonly finger: Finger;
 }
 
 /** A finger on a string as something wished for. */
 interface WishedWay {
+  /** The open note of the string, documents' form. */
   readonly open: string;
+  /** The finger there; of a double stop, of the lower note. */
   readonly finger: Finger;
+  /** The finger of the upper note; null for a single note. */
   readonly upperFinger: Finger | null;
 }
 

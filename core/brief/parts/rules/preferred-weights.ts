@@ -1,6 +1,6 @@
+import { type Wishes, wishPart } from '#core/brief/parts/wishes';
 import { mixedWeights, type Weights } from '#core/weights';
 import { type Purpose, purposeWeights } from './purpose.ts';
-import { type Wishes, wishPart } from './wish-parts.ts';
 
 /** The weights a purpose and wishes ask for. A wish of strength 0 changes nothing; strengths scale the change evenly. */
 export function preferredWeights(weights: Weights, purpose: Purpose | null, wishes: Wishes): Weights {

@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { readMaterial } from '#core/brief/parts';
+import { readMaterial } from '#core/brief/parts/materials';
 import type { Line, LineNoteDocument } from '#core/material';
 import { alterationInKey, formatKey, formatPitch, type Key, parsePitch, type Pitch, pitchInKey, semitonesOf, stepsOf } from '#core/pitch';
 import { formatFraction } from '#core/rhythm';
@@ -69,7 +69,12 @@ export function nextInKey(pitch: Pitch, key: Key, up: boolean): Pitch {
 }
 
 /** How a note's pitches move: by letters of the key or by semitones. */
-export type PitchMove = { readonly by: 'letter' | 'semitone'; readonly up: boolean };
+export interface PitchMove {
+  /** To the next letter of the key, spelled as it spells it, or by a semitone. */
+  readonly by: 'letter' | 'semitone';
+  /** Higher, or lower. */
+  readonly up: boolean;
+}
 
 /** The notes `from` to `to` a letter or a semitone higher or lower, spelled as the key spells them; rests stay. */
 export function withPitchesMoved(brief: Brief, from: number, to: number, { by, up }: PitchMove): Brief {
