@@ -119,3 +119,56 @@ test('the server gives alternatives, reasons, and what would help', async ({ req
   expect(hard.status()).toBe(422);
   expect((await hard.json()).relaxed.relaxation).toMatch(/^with \w+ position allowed too$/);
 });
+
+test('while the ways of a note are on their way, those of the note before are not shown under it', async ({ page }) => {
+  await page.addInitScript(() => {
+    const send = Worker.prototype.postMessage;
+    const held: (() => void)[] = [];
+    const holding = { on: false };
+    Object.assign(globalThis, { holding, release: () => held.splice(0).forEach((go) => go()) });
+    Worker.prototype.postMessage = function (this: Worker, message: { readonly path?: readonly string[] }, ...rest: never[]) {
+      if (holding.on && message.path?.[0] === 'ways') held.push(() => send.call(this, message, ...rest));
+      else send.call(this, message, ...rest);
+    };
+  });
+  await openNewPiece(page);
+  await beads(page).nth(0).click();
+  const ways = page.getByRole('region', { name: 'Other ways to play it' });
+  await expect(ways).toContainText('IV (G)');
+  await page.evaluate(() => Object.assign(Reflect.get(globalThis, 'holding'), { on: true }));
+  await beads(page).nth(1).click();
+  await expect(page.getByRole('complementary', { name: 'Selected note' }).getByRole('heading', { level: 2 })).toHaveText('A3');
+  await expect(ways).toBeHidden();
+  await page.evaluate(() => Reflect.get(globalThis, 'release')());
+  await expect(ways.getByRole('button', { name: /^finger 1 on IV/ })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a worker that dies is said, and the next change of the brief is planned by another', async ({ page }) => {
+  await page.addInitScript(() => {
+    const send = Worker.prototype.postMessage;
+    const mortal = { on: false };
+    Object.assign(globalThis, { mortal });
+    Worker.prototype.postMessage = function (this: Worker, message: { readonly path?: readonly string[] }, ...rest: never[]) {
+      if (!mortal.on || message.path?.[0] !== 'plan') return send.call(this, message, ...rest);
+      mortal.on = false;
+      this.dispatchEvent(new Event('error'));
+    };
+  });
+  await openNewPiece(page);
+  await page.evaluate(() => Object.assign(Reflect.get(globalThis, 'mortal'), { on: true }));
+  await page.getByLabel('Octaves').selectOption('one octave');
+  const messages = page.getByRole('status', { name: 'Messages' });
+  await expect(messages).toContainText('The fingering could not be worked out just now. Change the brief to try again.');
+  await page.getByLabel('Octaves').selectOption('three octaves');
+  await expect(beads(page)).toHaveCount(22);
+});
+
+test('how high a string may be used is chosen among the rules, and stands in the sentence and in print', async ({ page }) => {
+  await openNewPiece(page);
+  await page.getByRole('button', { name: 'Wishes: no special wishes' }).click();
+  await page.getByRole('dialog', { name: 'Wishes' }).getByLabel('A string').selectOption('up to E5');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Wishes: A string up to E5' })).toBeVisible();
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(page.getByText(/; A string up to E5$/)).toBeVisible();
+});

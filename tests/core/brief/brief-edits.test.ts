@@ -1,7 +1,17 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { HIGHEST_OFFERED, tonicNames, tonicOctaves, withInstrument, withLimits, withMaterialKind, withPattern, withRhythm, withTonicName } from '#core/brief/edits';
+import {
+  HIGHEST_OFFERED,
+  tonicNames,
+  tonicOctaves,
+  withInstrument,
+  withLimits,
+  withMaterialKind,
+  withPattern,
+  withRhythm,
+  withTonicName,
+} from '#core/brief/edits';
 import { FIRST_BRIEF, lineTextOf, readLineText } from '#core/brief/lines';
 import { handOf } from '#core/hand';
 import { INSTRUMENT_KINDS } from '#core/instrument';

@@ -2,7 +2,20 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { carryLocks, nextInKey, parseFingering, partOf, withBow, withFingering, withMark, withNote, withNotesInserted, withNotesRemoved, withPitchesMoved, writtenOut } from '#core/brief/lines';
+import {
+  carryLocks,
+  nextInKey,
+  parseFingering,
+  partOf,
+  withBow,
+  withFingering,
+  withMark,
+  withNote,
+  withNotesInserted,
+  withNotesRemoved,
+  withPitchesMoved,
+  writtenOut,
+} from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
 import { formatPitch, parseKey, parsePitch } from '#core/pitch';
 import { plan } from '#core/plan';

@@ -5,7 +5,19 @@ import type { Brief } from '#core/brief';
 import { withHand, withLimits, withMaterialKind, withPattern, withRhythm, withSize } from '#core/brief/edits';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { type Alternative, plan } from '#core/plan';
-import { acceptRelaxation, changeBrief, changeBriefAndReadLine, describeInstrument, namePlayer, settleChange, takeAlternative, takeInstrument, takePlayer, typeLine, unlock } from '../../../src/state/brief-actions.ts';
+import {
+  acceptRelaxation,
+  changeBrief,
+  changeBriefAndReadLine,
+  describeInstrument,
+  namePlayer,
+  settleChange,
+  takeAlternative,
+  takeInstrument,
+  takePlayer,
+  typeLine,
+  unlock,
+} from '../../../src/state/brief-actions.ts';
 import { dismissNotice, noticeNow } from '../../../src/state/notices.ts';
 import { planningStore } from '../../../src/state/planning.ts';
 import { select, selectionStore } from '../../../src/state/selection.ts';

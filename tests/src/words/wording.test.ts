@@ -1,7 +1,19 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { withHand, withInstrument, withLimits, withMaterial, withMaterialKind, withPattern, withPreference, withPurpose, withSamePattern, withSchool, withWayDown } from '#core/brief/edits';
+import {
+  withHand,
+  withInstrument,
+  withLimits,
+  withMaterial,
+  withMaterialKind,
+  withPattern,
+  withPreference,
+  withPurpose,
+  withSamePattern,
+  withSchool,
+  withWayDown,
+} from '#core/brief/edits';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { MATERIAL_KINDS, materialPart } from '#core/brief/parts/materials';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';

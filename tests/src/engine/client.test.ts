@@ -1,0 +1,134 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { expose } from 'comlink';
+import { withTempo } from '#core/brief/edits';
+import { FIRST_BRIEF } from '#core/brief/lines';
+import { finished } from '#core/result';
+import { answerTo, openSession, type Session } from '#core/session';
+import { EngineClient, type EngineWorker, Unanswered } from '../../../src/engine/client.ts';
+
+/** What the worker's other end was asked, and how it answers. */
+interface Staged {
+  readonly worker: EngineWorker;
+  readonly opened: number[];
+  readonly cancelled: number[];
+  /** As a worker dies that runs out of memory or cannot be loaded. */
+  readonly die: () => void;
+  ended: boolean;
+}
+
+/** A worker whose plans are ready at once and whose other fingerings never are; with `stuck`, nothing of it ever is. */
+function staged(stuck: boolean): Staged {
+  const { port1, port2 } = new MessageChannel();
+  const sessions = new Map<number, Session>();
+  const deaths = new Set<() => void>();
+  const stage: Staged = {
+    opened: [],
+    cancelled: [],
+    ended: false,
+    die: () => deaths.forEach((tell) => tell()),
+    worker: {
+      postMessage: port1.postMessage.bind(port1),
+      addEventListener: (type: string, listener: EventListenerOrEventListenerObject) => {
+        if (type === 'error') deaths.add(() => typeof listener === 'function' && listener(new Event('error')));
+        else port1.addEventListener(type, listener);
+      },
+      removeEventListener: (type: string, listener: EventListenerOrEventListenerObject) => port1.removeEventListener(type, listener),
+      terminate: () => {
+        stage.ended = true;
+        port1.close();
+        port2.close();
+      },
+    },
+  };
+  const never = new Promise<never>(() => undefined);
+  expose(
+    {
+      open: (session: number, brief: Parameters<typeof openSession>[0]) => {
+        stage.opened.push(session);
+        sessions.set(session, openSession(brief));
+      },
+      close: (session: number) => sessions.delete(session),
+      cancel: (number: number) => void stage.cancelled.push(number),
+      plan: ({ session }: { readonly session: number }) => {
+        const open = sessions.get(session);
+        return stuck || !open ? never : { answer: finished(answerTo(open, 'plan', { kind: 'plan' })) };
+      },
+      alternatives: () => never,
+    },
+    port2,
+  );
+  port1.start();
+  return stage;
+}
+
+function clientOn(...stages: readonly Staged[]): EngineClient {
+  const left = [...stages];
+  return new EngineClient(() => {
+    const next = left.shift();
+    if (!next) throw new Error('No worker is left to start');
+    return next.worker;
+  });
+}
+
+const isDeath = (error: unknown): boolean => error instanceof Unanswered && error.why === 'died';
+const isCancelled = (error: unknown): boolean => error instanceof Unanswered && error.why === 'cancelled';
+
+describe('a worker that dies', () => {
+  it('rejects every call in flight, and the next question starts another', async () => {
+    const [first, second] = [staged(true), staged(false)];
+    const client = clientOn(first, second);
+    const calls = [client.plan(FIRST_BRIEF), client.ask(FIRST_BRIEF, { kind: 'alternatives', most: 3 })];
+    const lost = Promise.all(calls.map((call) => assert.rejects(call, isDeath)));
+    first.die();
+    await lost;
+    assert.ok(first.ended);
+    assert.ok((await client.plan(FIRST_BRIEF)).ok);
+    second.worker.terminate();
+  });
+});
+
+describe('a question that is taken back', () => {
+  it('is rejected at once, and the worker hears of it', async () => {
+    const stage = staged(false);
+    const client = clientOn(stage);
+    const taking = new AbortController();
+    const asked = client.ask(FIRST_BRIEF, { kind: 'alternatives', most: 3 }, { signal: taking.signal });
+    taking.abort();
+    await assert.rejects(asked, isCancelled);
+    await client.plan(FIRST_BRIEF);
+    assert.equal(stage.cancelled.length, 1);
+    stage.worker.terminate();
+  });
+
+  it('before it is asked is not asked at all', async () => {
+    await assert.rejects(clientOn().ask(FIRST_BRIEF, { kind: 'effects' }, { signal: AbortSignal.abort() }), isCancelled);
+  });
+
+  it('in the middle of a long step is ended with its worker, and what is still wanted is asked of another', async () => {
+    const [first, second] = [staged(true), staged(false)];
+    const client = clientOn(first, second);
+    const taking = new AbortController();
+    const old = client.plan(FIRST_BRIEF, { signal: taking.signal });
+    taking.abort();
+    const wanted = client.plan(withTempo(FIRST_BRIEF, 60));
+    await assert.rejects(old, isCancelled);
+    assert.ok((await wanted).ok);
+    assert.ok(first.ended);
+    second.worker.terminate();
+  });
+});
+
+describe('a session', () => {
+  it('is opened once for a brief, and its plan’s own copy of the brief belongs to it', async () => {
+    const stage = staged(false);
+    const client = clientOn(stage);
+    const outcome = await client.plan(FIRST_BRIEF);
+    await client.plan(FIRST_BRIEF);
+    assert.ok(outcome.ok);
+    assert.equal(client.sessionOf(outcome.value.best.brief), client.sessionOf(FIRST_BRIEF));
+    assert.notEqual(client.sessionOf(withTempo(FIRST_BRIEF, 60)), client.sessionOf(FIRST_BRIEF));
+    assert.equal(stage.opened.length, 1);
+    stage.worker.terminate();
+  });
+});
