@@ -1,15 +1,16 @@
-import { readdirSync, statSync, writeFileSync } from 'node:fs';
-import { join, relative, sep } from 'node:path';
+import { readdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build } from 'esbuild';
+import { getManifest } from 'workbox-build';
 
 /** Pages of the application; each is kept as it was served when this version was first opened. */
 const PAGES = readdirSync(new URL('../src/pages/', import.meta.url))
   .filter((name) => name.endsWith('.astro'))
   .map((name) => (name === 'index.astro' ? '/' : `/${name.replace('.astro', '')}`));
 
-/** Fonts of other alphabets and formats that no page names are not kept. */
-const KEPT = /\.(js|css|woff2|svg)$/;
+/** The largest file that is kept, bytes: there is none so large. */
+const LARGEST_KEPT = 20_000_000;
 
 /** Writes the service worker with the list of everything it keeps, once the application is built. */
 export function offline() {
@@ -19,28 +20,26 @@ export function offline() {
       'astro:build:done': async ({ dir }) => {
         const folder = fileURLToPath(dir);
         const version = Date.now().toString(36);
-        const files = filesIn(folder).filter((file) => KEPT.test(file) && file !== 'service-worker.js');
-        const manifest = [
+        const { manifestEntries } = await getManifest({
+          globDirectory: folder,
+          // Fonts of other alphabets and formats that no page names are not kept.
+          globPatterns: ['**/*.{js,css,woff2,svg}'],
+          globIgnores: ['service-worker.js'],
           // A file whose name holds a hash of what is in it never changes.
-          ...files.map((file) => ({ url: `/${file}`, revision: file.startsWith('_astro/') ? null : version })),
-          ...PAGES.map((url) => ({ url, revision: version })),
-        ];
+          dontCacheBustURLsMatching: /_astro\//,
+          modifyURLPrefix: { '': '/' },
+          maximumFileSizeToCacheInBytes: LARGEST_KEPT,
+          additionalManifestEntries: PAGES.map((url) => ({ url, revision: version })),
+        });
         const { outputFiles } = await build({
           entryPoints: [fileURLToPath(new URL('../src/offline/service-worker.ts', import.meta.url))],
           bundle: true,
           minify: true,
           write: false,
-          define: { 'process.env.NODE_ENV': '"production"', 'self.__WB_MANIFEST': JSON.stringify(manifest) },
+          define: { 'process.env.NODE_ENV': '"production"', 'self.__WB_MANIFEST': JSON.stringify(manifestEntries) },
         });
         writeFileSync(join(folder, 'service-worker.js'), outputFiles[0].contents);
       },
     },
   };
-}
-
-function filesIn(folder, from = folder) {
-  return readdirSync(from).flatMap((name) => {
-    const path = join(from, name);
-    return statSync(path).isDirectory() ? filesIn(folder, path) : [relative(folder, path).split(sep).join('/')];
-  });
 }

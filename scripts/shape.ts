@@ -43,7 +43,7 @@ function linesOf(part: string, sources: readonly Source[]): readonly Line[] {
   const [cycles, typeCycles] = [cyclesAmong(sources, false), cyclesAmong(sources, true)];
   const upward = upwardArrows(sources, rooms);
   const weak = sources
-    .filter(({ text }) => /@ts-(ignore|expect-error|nocheck)|(: |as )any[;,)>\[\s]*$/m.test(text))
+    .filter(({ text }) => /@ts-(ignore|expect-error|nocheck)|(: |as )any[;,)>[\s]*$/m.test(text))
     .map(({ path }) => path);
   const plain = (what: string, aim: string, found: string, missing: readonly string[] = []): Line => ({ what, aim, found, missing });
   const share = (what: string, aim: string, { good, all, missing }: Share): Line =>

@@ -1,3 +1,4 @@
+export { counted, listed, nounFor } from './counted.ts';
 export { documentIssue } from './document-issues.ts';
 export { instrumentIssue } from './instrument-issues.ts';
 export { isAbout, type Issue, type IssuePlace, issuesText } from './issue.ts';

@@ -1,3 +1,4 @@
+import { counted } from './counted.ts';
 import { issuesAbout } from './issue.ts';
 
 /** A note, what the teacher fixed about it (null where nothing), and what stands against it. */
@@ -95,13 +96,13 @@ export const limitIssue = issuesAbout('limit', {
 
   /** A weight with too many or too few values. */
   'weight-of-other-shape': ({ name, values }: { readonly name: string; readonly values: number }) => ({
-    expected: `${values} ${values === 1 ? 'value' : 'values'}`,
+    expected: counted(values, 'value', 'values'),
     came: name,
-    message: `The weight “${name}” has ${values} ${values === 1 ? 'value' : 'values'}.`,
+    message: `The weight “${name}” has ${counted(values, 'value', 'values')}.`,
     hint: 'Give as many as the table of weights has.',
   }),
 });
 
 function shiftsText(count: number): string {
-  return `${count} ${count === 1 ? 'shift' : 'shifts'}`;
+  return counted(count, 'shift', 'shifts');
 }

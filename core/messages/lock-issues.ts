@@ -1,3 +1,4 @@
+import { counted } from './counted.ts';
 import { issuesAbout } from './issue.ts';
 
 /** A note and what was fixed about it; null for what was left free. */
@@ -91,7 +92,7 @@ export const lockIssue = issuesAbout('lock', {
   'too-many-fingers': ({ fingers, notes }: { readonly fingers: number; readonly notes: number }) => ({
     expected: `at most ${notes}`,
     came: String(fingers),
-    message: `${fingers} fingers are written, but from here on the line has ${notes} ${notes === 1 ? 'note' : 'notes'}.`,
+    message: `${fingers} fingers are written, but from here on the line has ${counted(notes, 'note', 'notes')}.`,
     hint: 'Begin at an earlier note, or leave some out.',
   }),
 });

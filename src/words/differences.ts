@@ -1,6 +1,6 @@
+import { counted, listed } from '#core/messages';
 import type { CostDifference } from '#core/plan/describe';
 import { COST_TERMS } from './cost-terms.ts';
-import { counted, listed } from './counted.ts';
 
 /** "1.4": thousandths of a unit of cost, for reading. */
 export function pointsText(thousandths: number): string {

@@ -1,4 +1,5 @@
 import type { PlanSums } from '#core/explain';
+import { counted } from '#core/messages';
 import { pointsText } from './differences.ts';
 import { mmText } from './plan-words.ts';
 
@@ -12,16 +13,16 @@ const COUNTED = [
 
 /** How one plan's sums differ from another's: "2 shifts fewer", "the widest reach 71 mm, not 66 mm" and, where both are priced alike, "1.4 dearer". */
 export function sumDifferences(from: PlanSums, to: PlanSums, priced: boolean): readonly string[] {
-  const counted = COUNTED.flatMap(([name, one, many]) => {
+  const numbers = COUNTED.flatMap(([name, one, many]) => {
     const more = (to[name] ?? 0) - (from[name] ?? 0);
     if (more === 0) return [];
     const count = Math.abs(more);
-    return [`${count} ${count === 1 ? one : many} ${more > 0 ? 'more' : 'fewer'}`];
+    return [`${counted(count, one, many)} ${more > 0 ? 'more' : 'fewer'}`];
   });
   const [was, is] = [Math.round(from.widestReachMm), Math.round(to.widestReachMm)];
   const cost = to.costThousandths - from.costThousandths;
   return [
-    ...counted,
+    ...numbers,
     ...(was === is ? [] : [`the widest reach ${mmText(is)}, not ${mmText(was)}`]),
     ...(!priced || Math.abs(cost) < 10 ? [] : [`${pointsText(cost)} ${cost > 0 ? 'dearer' : 'cheaper'}`]),
   ];

@@ -1,4 +1,5 @@
 import type { CarriedLocks } from '#core/brief/lines';
+import { nounFor } from '#core/messages';
 
 /** What a teacher is told beside the work, for a moment. */
 export const PLANNING_STOPPED = 'Planning was stopped. Change the brief to plan again.';
@@ -56,5 +57,5 @@ export function refingeredText(notes: readonly number[] | null): string {
   if (notes === null) return '';
   if (notes.length === 0) return 'no fingering changed';
   const named = notes.slice(0, MOST_NUMBERED).map((note) => note + 1);
-  return `fingered otherwise: ${notes.length === 1 ? 'note' : 'notes'} ${named.join(', ')}${notes.length > named.length ? ' …' : ''}`;
+  return `fingered otherwise: ${nounFor(notes.length, 'note', 'notes')} ${named.join(', ')}${notes.length > named.length ? ' …' : ''}`;
 }

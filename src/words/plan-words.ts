@@ -1,5 +1,5 @@
 import type { HardPlace } from '#core/explain';
-import { positionWords } from '#core/messages';
+import { counted, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
 import { COST_TERMS } from './cost-terms.ts';
@@ -13,7 +13,7 @@ export function mmText(mm: number): string {
 /** "3 semitones", "1 semitone". */
 export function semitonesText(semitones: number): string {
   const count = Math.abs(semitones);
-  return `${count} semitone${count === 1 ? '' : 's'}`;
+  return counted(count, 'semitone', 'semitones');
 }
 
 /** "finger 1 on II (A)", "open II (A)". */

@@ -1,3 +1,5 @@
+import { parseAsString, useQueryStates } from 'nuqs';
+import { Addressed } from '../Addressed.tsx';
 import { useMemo, useState } from 'react';
 import { holdPlans } from '#core/explain';
 import type { Plan } from '#core/plan/describe';
@@ -23,6 +25,14 @@ interface Kept {
 
 /** Two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
 export function Compare() {
+  return (
+    <Addressed>
+      <ComparePage />
+    </Addressed>
+  );
+}
+
+function ComparePage() {
   const loaded = useAsked({ key: ['pieces and studio'], ask: loadKept });
   const kept = answerOf(loaded);
   return (
@@ -39,12 +49,13 @@ export function Compare() {
 }
 
 function Sides({ kept }: { readonly kept: Kept }) {
-  const [sides, setSides] = useState(() => sidesInAddress(kept.pieces));
+  const [address, setAddress] = useQueryStates({ piece: parseAsString, with: parseAsString });
+  const [sides, setSides] = useState(() => sidesInAddress(kept.pieces, address));
   const [one, other] = [answerOf(usePlannedSide(sides[0], kept)), answerOf(usePlannedSide(sides[1], kept))];
   const change = (place: 0 | 1, side: Side): void => {
     const next: readonly [Side, Side] = place === 0 ? [side, sides[1]] : [sides[0], side];
     setSides(next);
-    writeAddress(next);
+    void setAddress({ piece: next[0].pieceId, with: next[1].pieceId });
   };
   return (
     <>
@@ -99,17 +110,12 @@ async function loadKept(): Promise<Kept> {
 }
 
 /** The address names the piece and, once chosen, what it is compared with; at first a piece is held against its first other fingering. */
-function sidesInAddress(pieces: readonly PieceRecord[]): readonly [Side, Side] {
-  const { searchParams } = new URL(location.href);
+function sidesInAddress(
+  pieces: readonly PieceRecord[],
+  address: { readonly piece: string | null; readonly with: string | null },
+): readonly [Side, Side] {
   const known = (id: string | null): string | undefined => pieces.find((piece) => piece.id === id)?.id;
-  const first = known(searchParams.get('piece')) ?? pieces[0]?.id ?? '';
-  const second = known(searchParams.get('with'));
+  const first = known(address.piece) ?? pieces[0]?.id ?? '';
+  const second = known(address.with);
   return [plainSide(first), second === undefined ? { ...plainSide(first), fingering: 0 } : plainSide(second)];
-}
-
-function writeAddress([one, other]: readonly [Side, Side]): void {
-  const address = new URL(location.href);
-  address.searchParams.set('piece', one.pieceId);
-  address.searchParams.set('with', other.pieceId);
-  history.replaceState(null, '', address);
 }

@@ -1,4 +1,5 @@
-import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import useMeasure from 'react-use-measure';
+import { type ReactNode, useEffect, useMemo, useState, useRef } from 'react';
 import { tonicNames } from '#core/brief/edits';
 import { instrumentOf, intonationOf } from '#core/fit';
 import type { Instrument } from '#core/instrument';
@@ -18,7 +19,6 @@ import { HandTable } from './HandTable.tsx';
 import { KeyTable } from './KeyTable.tsx';
 import { boardScale, boardX, ZOOMS } from './board-geometry.ts';
 import { handMarks, handTouches, keyMarks, keyTouches, otherTicks, samePitchMarks, stringsRinging } from './board-marks.ts';
-import { useWidth } from './use-width.ts';
 
 const SCOPES = ['hand', 'note', 'key'] as const;
 type Scope = (typeof SCOPES)[number];
@@ -75,7 +75,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
   const stay = plan.stays[scope === 'note' ? own : chosenStay] ?? plan.stays[0];
   const sound = plan.notes[selected];
   const note = scope === 'note' && sound?.kind === 'note' ? sound : null;
-  const { into, width } = useWidth();
+  const [into, { width }] = useMeasure();
   const scale = boardScale(instrument, Math.max(320, width), zoom);
   if (!stay) return null;
   const middle = boardX(scale, (stay.lowestMm + stay.highestMm) / 2);
@@ -128,7 +128,7 @@ function NoteChoice({ plan, selected }: { readonly plan: Plan; readonly selected
 function KeyBoard({ plan, instrument, zoom }: BoardProps) {
   const [keyText, setKeyText] = useState(OWN_KEY);
   const [other, setOther] = useState<(typeof SYSTEMS)[number] | typeof NO_OTHER>(NO_OTHER);
-  const { into, width } = useWidth();
+  const [into, { width }] = useMeasure();
   const scale = boardScale(instrument, Math.max(320, width), zoom);
   const chosen = parseKey(keyText);
   const key = chosen.ok ? chosen.value : plan.line.key;
@@ -173,7 +173,8 @@ function KeyBoard({ plan, instrument, zoom }: BoardProps) {
 }
 
 interface ScrollerProps {
-  readonly into: ReturnType<typeof useWidth>['into'];
+  /** Hears which element's width is measured. */
+  readonly into: ReturnType<typeof useMeasure>[0];
   /** What should be in view, px from the left of the drawing. */
   readonly middle: number;
   readonly children: ReactNode;
@@ -181,12 +182,14 @@ interface ScrollerProps {
 
 /** Scrolls where the drawing is wider than the window, to where the hand is. */
 function Scroller({ into, middle, children }: ScrollerProps) {
+  const place = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    const element = into.current;
+    const element = place.current;
+    into(element);
     element?.scrollTo({ left: middle - element.clientWidth / 2 });
   }, [into, middle]);
   return (
-    <div ref={into} className="mt-2 overflow-auto [scrollbar-width:thin]" tabIndex={0} role="group" aria-label="Fingerboard, scrolls">
+    <div ref={place} className="mt-2 overflow-auto [scrollbar-width:thin]" tabIndex={0} role="group" aria-label="Fingerboard, scrolls">
       {children}
     </div>
   );

@@ -1,6 +1,8 @@
 import { useWork } from '../../state/work.ts';
 import { usePlanning } from '../../state/planning.ts';
-import { type ComponentType, lazy, Suspense, useState } from 'react';
+import { parseAsStringLiteral, useQueryState } from 'nuqs';
+import { type ComponentType, lazy, Suspense } from 'react';
+import { Addressed } from '../Addressed.tsx';
 import type { Plan } from '#core/plan/describe';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
@@ -31,17 +33,19 @@ const PART_VIEWS: Readonly<Record<Part, ComponentType<{ readonly plan: Plan }>>>
 
 /** A piece in millimetres, cents and hertz: its fingerboard, its intonation, what it asks of the hand, its tapes. */
 export function Measure() {
+  return (
+    <Addressed>
+      <MeasurePage />
+    </Addressed>
+  );
+}
+
+function MeasurePage() {
   const trouble = useOpenedPiece();
-  const [part, setPart] = useState(partInAddress);
+  const [part, choose] = useQueryState('part', parseAsStringLiteral(PARTS).withDefault(PARTS[0]));
   const plan = usePlanning((planning) => planning.planSet?.best ?? null);
   const pieceId = useWork((work) => work.pieceId);
   const ready = pieceId !== null;
-  const choose = (next: Part): void => {
-    setPart(next);
-    const address = new URL(location.href);
-    address.searchParams.set('part', next);
-    history.replaceState(null, '', address);
-  };
   const View = PART_VIEWS[part];
   return (
     <>
@@ -51,7 +55,13 @@ export function Measure() {
         <main className="px-6 pt-3 pb-6">
           <PieceHead />
           <Messages />
-          <PartTabs label="Measures" names={PARTS} nameOf={(each) => PART_LABELS[each]} chosen={part} onChoose={choose} />
+          <PartTabs
+            label="Measures"
+            names={PARTS}
+            nameOf={(each) => PART_LABELS[each]}
+            chosen={part}
+            onChoose={(next) => void choose(next)}
+          />
           {plan && (
             <Suspense>
               <View plan={plan} />
@@ -73,9 +83,4 @@ function PieceHead() {
       <p className="text-dove-dark">{briefLine(brief)}</p>
     </div>
   );
-}
-
-function partInAddress(): Part {
-  const asked = new URL(location.href).searchParams.get('part');
-  return PARTS.find((part) => part === asked) ?? 'fingerboard';
 }

@@ -1,3 +1,4 @@
+import { Addressed } from '../Addressed.tsx';
 import { Plus } from 'lucide-react';
 import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
 import type { Studio } from '../../storage/studio.ts';
@@ -15,6 +16,14 @@ import { type Chosen, type StudioActions, useStudio } from './use-studio.ts';
 
 /** Where the teacher measures: the instruments and players of the studio, kept for every piece that uses them. */
 export function Setup() {
+  return (
+    <Addressed>
+      <SetupPage />
+    </Addressed>
+  );
+}
+
+function SetupPage() {
   const { studio, chosen, choose, trouble, deleted, saving, actions } = useStudio();
   return (
     <>

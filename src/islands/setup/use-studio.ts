@@ -14,7 +14,8 @@ import {
   savePlayer,
   type Studio,
 } from '../../storage/studio.ts';
-import { useEffect, useState } from 'react';
+import { parseAsString, useQueryStates } from 'nuqs';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 
 /** What the page shows: one instrument or one player. */
 export interface Chosen {
@@ -41,7 +42,7 @@ export interface StudioActions {
 export function useStudio() {
   const [read, setRead] = useState<Studio | null>(null);
   const [added, setAdded] = useState<readonly Deleted[]>([]);
-  const [chosen, setChosen] = useState<Chosen | null>(chosenInAddress);
+  const [chosen, choose] = useChosen();
   const [trouble, setTrouble] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<Deleted | null>(null);
   const [underWay, setUnderWay] = useState(0);
@@ -52,15 +53,11 @@ export function useStudio() {
         (loaded) => {
           setRead(loaded);
           const first = loaded.players[0];
-          setChosen((now) => now ?? (first ? { kind: 'player', id: first.id } : null));
+          if (first) choose((now) => now ?? { kind: 'player', id: first.id });
         },
         (error: unknown) => setTrouble(error instanceof Error ? error.message : STORAGE_SHUT),
       );
-  }, []);
-  const choose = (next: Chosen | null): void => {
-    setChosen(next);
-    history.replaceState(null, '', next ? `/setup?${next.kind}=${next.id}` : '/setup');
-  };
+  }, [choose]);
   const run: Run = (work) => {
     setUnderWay((now) => now + 1);
     void work().then(async (outcome) => {
@@ -137,11 +134,22 @@ function actionsOf({ run, bring, forget, choose, deleted, setDeleted, setTrouble
   };
 }
 
-function chosenInAddress(): Chosen | null {
-  const asked = new URL(location.href).searchParams;
-  for (const kind of ['instrument', 'player'] as const) {
-    const id = asked.get(kind);
-    if (id !== null) return { kind, id };
-  }
-  return null;
+/** What the address names: an instrument or a player, or nothing. */
+function useChosen() {
+  const [{ instrument, player }, setAddress] = useQueryStates({ instrument: parseAsString, player: parseAsString });
+  const chosen = useMemo(() => chosenOf(instrument, player), [instrument, player]);
+  const choose = useCallback(
+    (next: Chosen | null | ((now: Chosen | null) => Chosen | null)): void =>
+      void setAddress((now) => {
+        const is = typeof next === 'function' ? next(chosenOf(now.instrument, now.player)) : next;
+        return { instrument: is?.kind === 'instrument' ? is.id : null, player: is?.kind === 'player' ? is.id : null };
+      }),
+    [setAddress],
+  );
+  return [chosen, choose] as const;
+}
+
+function chosenOf(instrument: string | null, player: string | null): Chosen | null {
+  if (instrument !== null) return { kind: 'instrument', id: instrument };
+  return player === null ? null : { kind: 'player', id: player };
 }

@@ -1,3 +1,5 @@
+import { useQueryState } from 'nuqs';
+import { Addressed } from '../Addressed.tsx';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { type Instrument, INSTRUMENT_KINDS, readInstrument } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
@@ -29,8 +31,16 @@ const SOURCE_LABELS: Readonly<Record<Source, string>> = {
 
 /** The open strings, in the order and the way players tune them. */
 export function Tuner() {
+  return (
+    <Addressed>
+      <TunerPage />
+    </Addressed>
+  );
+}
+
+function TunerPage() {
   const studio = answerOf(useAsked({ key: ['instruments'], ask: instrumentsOrNone }));
-  const [chosen, setChosen] = useState(() => new URL(location.href).searchParams.get('instrument'));
+  const [chosen, setChosen] = useQueryState('instrument');
   const [source, setSource] = useState<Source>('simulated');
   if (studio === null) return <Header current="Tuner" />;
   const record = studio.find((each) => each.id === chosen);
@@ -48,7 +58,7 @@ export function Tuner() {
             value={id}
             values={[...studio.map((each) => each.id), ...INSTRUMENT_KINDS]}
             name={(each) => nameOf(each, studio)}
-            onChange={setChosen}
+            onChange={(next) => void setChosen(next)}
           />{' '}
           to A = {instrument.a4Hz} Hz, listening to{' '}
           <Choice label="Listen to" value={source} values={SOURCES} name={(each) => SOURCE_LABELS[each]} onChange={setSource} />.

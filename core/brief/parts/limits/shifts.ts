@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { counted } from '#core/messages';
 import { goodReading } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
 
@@ -43,5 +44,5 @@ function countsNear(count: number): readonly number[] {
 }
 
 function shiftsText(count: number): string {
-  return `${count} ${count === 1 ? 'shift' : 'shifts'}`;
+  return counted(count, 'shift', 'shifts');
 }

@@ -1,4 +1,5 @@
 import { type KeyboardEvent, useRef, useState } from 'react';
+import { counted } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Alternative } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
@@ -122,8 +123,8 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
       </svg>
       <span className="block truncate font-serif text-[13px] leading-tight">{name}</span>
       <span className="block truncate pb-0.5 text-[12px] text-dove-dark">
-        {alternative.plan.shifts.length} {alternative.plan.shifts.length === 1 ? 'shift' : 'shifts'},{' '}
-        {pointsText(alternative.deltaThousandths)} {alternative.deltaThousandths < 0 ? 'cheaper' : 'dearer'}
+        {counted(alternative.plan.shifts.length, 'shift', 'shifts')}, {pointsText(alternative.deltaThousandths)}{' '}
+        {alternative.deltaThousandths < 0 ? 'cheaper' : 'dearer'}
       </span>
     </button>
   );

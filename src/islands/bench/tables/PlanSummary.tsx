@@ -1,6 +1,7 @@
-import { select } from '../../../state/selection.ts';
 import { type HardPlace, sumsOf } from '#core/explain';
+import { counted } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
+import { select } from '../../../state/selection.ts';
 import { hardPlaceText, mmText, soundText } from '../../../words/plan-words.ts';
 
 interface PlanSummaryProps {
@@ -12,8 +13,7 @@ interface PlanSummaryProps {
 export function PlanSummary({ plan, hardest }: PlanSummaryProps) {
   const sums = sumsOf(plan);
   const notes = plan.notes.filter((note) => note.kind === 'note').length;
-  const shifts =
-    sums.shifts === 0 ? 'no shift' : `${sums.shifts} ${sums.shifts === 1 ? 'shift' : 'shifts'}, ${mmText(sums.travelMm)} in all`;
+  const shifts = sums.shifts === 0 ? 'no shift' : `${counted(sums.shifts, 'shift', 'shifts')}, ${mmText(sums.travelMm)} in all`;
   const [first] = hardest;
   const note = first && plan.notes[first.note];
   return (
