@@ -2,9 +2,23 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 
+/** How long each part took, in the order in which they ended. */
+const times = [];
+
+function noteTime(what, since) {
+  times.push(`${what} ${Math.round((Date.now() - since) / 1000)} s`);
+}
+
+/** Says which part took how long. */
+export function printTimes() {
+  console.log(`\nTimes: ${times.join(' · ')}`);
+}
+
 /** Runs a command with its output shown; ends the process with the command's code when it fails. */
 export function run(command, args, env = {}) {
+  const since = Date.now();
   const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ...env } });
+  noteTime(args.at(-1), since);
   if (status !== 0) process.exit(status ?? 1);
 }
 
@@ -19,9 +33,11 @@ function shownAtEnd(name) {
   return new Promise((resolve) => {
     const child = spawn('npm', ['run', '--silent', name], { env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1' } });
     const output = [];
+    const since = Date.now();
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => output.push(chunk));
     child.on('close', (code) => {
       process.stdout.write(Buffer.concat(output));
+      noteTime(name, since);
       resolve(code);
     });
   });

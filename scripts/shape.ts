@@ -42,9 +42,7 @@ function linesOf(part: string, sources: readonly Source[]): readonly Line[] {
   const long = sources.filter(({ lines }) => lines > 400).map(({ path, lines }) => `${path}: ${lines}`);
   const [cycles, typeCycles] = [cyclesAmong(sources, false), cyclesAmong(sources, true)];
   const upward = upwardArrows(sources, rooms);
-  const weak = sources
-    .filter(({ text }) => /@ts-(ignore|expect-error|nocheck)|(: |as )any[;,)>[\s]*$/m.test(text))
-    .map(({ path }) => path);
+  const weak = sources.filter(({ text }) => /@ts-(ignore|expect-error|nocheck)|(: |as )any[;,)>[\s]*$/m.test(text)).map(({ path }) => path);
   const plain = (what: string, aim: string, found: string, missing: readonly string[] = []): Line => ({ what, aim, found, missing });
   const share = (what: string, aim: string, { good, all, missing }: Share): Line =>
     plain(what, aim, `${all === 0 ? 100 : Math.floor((100 * good) / all)} % of ${all}`, missing);

@@ -2,7 +2,7 @@
  * Every check of the project, on a machine that may have nothing but Node: packages, Debian's Chromium, formatter,
  * linter with its layer rules, type check, core tests, build, browser tests.
  */
-import { ensureChromium, ensurePackages, run, runTogether } from './machine.mjs';
+import { ensureChromium, ensurePackages, printTimes, run, runTogether } from './machine.mjs';
 
 ensurePackages();
 const chromium = ensureChromium();
@@ -13,3 +13,4 @@ if (chromium === null) {
 run('npm', ['run', '--silent', 'build']);
 await runTogether(['lint', 'check', 'test:core']);
 run('npm', ['run', '--silent', 'test:browser'], { CHROMIUM: chromium });
+printTimes();

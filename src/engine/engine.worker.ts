@@ -18,7 +18,10 @@ const RANKS: Readonly<Record<QuestionKind, number>> = {
 };
 
 const sessions = new Map<number, Session>();
-const queue = new StepQueue(anotherTask);
+/** How long after a plan was asked for nothing else is begun, ms: a teacher who turns the brief over and over is not kept waiting. */
+const QUIET_MS = 120;
+
+const queue = new StepQueue(anotherTask, QUIET_MS);
 
 /** The calls under way, by number: one that was cancelled is not among them. */
 const underWay = new Set<number>();
@@ -54,9 +57,9 @@ const plan: Answering<'plan'> = (ticket, question, report) =>
   });
 
 function* bestOf(session: Session, report: Report | null): Steps<Answer<'plan'> | 'none'> {
+  yield;
   session.attempt(report ?? undefined);
   const best = session.best();
-  yield;
   return best ? { ok: true, value: { best, alternatives: [] } } : 'none';
 }
 

@@ -16,16 +16,24 @@ interface Entry {
 /**
  * Takes the steps of several pieces of work one at a time: always of the one with the lowest rank, and among equals of the
  * one that came first. Between two steps `breathe` lets new work and cancellations arrive, so that urgent work waits for
- * one step of other work at most.
+ * one step of other work at most. While urgent work keeps coming, one piece after the other, the rest waits for a quiet
+ * moment, so that urgent work seldom waits even for that.
  */
 export class StepQueue {
   private entries: readonly Entry[] = [];
   private running = false;
+  private urgentAt = -Infinity;
+  /** Ends the wait for quiet: urgent work has come. */
+  private wake = (): void => undefined;
 
-  constructor(private readonly breathe: () => Promise<void>) {}
+  constructor(
+    private readonly breathe: () => Promise<void>,
+    private readonly quietMs = 0,
+  ) {}
 
   /** Adds work under a number; its value, or that it was dropped. */
   add<Value>(number: number, rank: number, steps: Steps<Value>): Promise<Value | typeof DROPPED> {
+    if (rank === 0) this.urgentHasCome();
     return new Promise((resolve, reject) => {
       const step = (): boolean => {
         try {
@@ -48,6 +56,11 @@ export class StepQueue {
     this.entries = this.entries.filter((entry) => entry.number !== number);
   }
 
+  private urgentHasCome(): void {
+    this.urgentAt = performance.now();
+    this.wake();
+  }
+
   private async run(): Promise<void> {
     if (this.running) return;
     this.running = true;
@@ -55,9 +68,21 @@ export class StepQueue {
       await this.breathe();
       const next = this.mostUrgent();
       if (!next) break;
+      if (next.rank > 0 && (await this.waitedForQuiet())) continue;
       if (next.step()) this.entries = this.entries.filter((entry) => entry !== next);
     }
     this.running = false;
+  }
+
+  /** Waits until urgent work has stayed away for a moment; false where there was nothing to wait for. */
+  private async waitedForQuiet(): Promise<boolean> {
+    const leftMs = this.urgentAt + this.quietMs - performance.now();
+    if (leftMs <= 0) return false;
+    await new Promise<void>((resolve) => {
+      this.wake = resolve;
+      setTimeout(resolve, leftMs);
+    });
+    return true;
   }
 
   private mostUrgent(): Entry | null {

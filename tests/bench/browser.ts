@@ -1,4 +1,7 @@
-/** What the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. */
+/**
+ * What the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. With
+ * `-- --against DIR` the build in another tree is measured in the same run, and what counts are the ratios.
+ */
 import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import { type Browser, chromium, type Page } from '@playwright/test';
@@ -7,27 +10,71 @@ const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 const ROUNDS = 21;
 
-const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
-  env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
-  stdio: 'ignore',
+/** How often a plan is asked for while other fingerings are looked for, and at rest. */
+const BUSY_ROUNDS = 9;
+
+/** Medians of one build, ms. */
+interface Figures {
+  readonly changeMs: number;
+  readonly keyMs: number;
+  readonly busyMs: number;
+  readonly restMs: number;
+}
+
+const against = process.argv.includes('--against') ? process.argv[process.argv.indexOf('--against') + 1] : undefined;
+const browser = await chromium.launch({
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
-try {
-  await serverReady();
-  const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+const baseline = await emptyPageMs(browser);
+const first = await measured('.');
+console.log(
+  `a plan asked for while other fingerings of the whole line are looked for, against one asked for at rest: ${ratio(first.busyMs, first.restMs)}`,
+);
+if (against !== undefined) {
+  // Each is measured twice, in turns: whoever comes first finds a cold machine.
+  const there = lower(await measured(against), await measured(against));
+  const here = lower(first, await measured('.'));
+  console.log(`\nthis build against the one in ${against}, medians:`);
+  console.log(`  brief changed to plan drawn: ${ratio(here.changeMs, there.changeMs)}`);
+  console.log(`  key pressed to new drawing: ${ratio(here.keyMs, there.keyMs)}`);
+  console.log(`  a plan while other fingerings are looked for: ${ratio(here.busyMs, there.busyMs)}`);
+}
+await browser.close();
+
+/** The lower of two figures, each by itself. */
+function lower(one: Figures, other: Figures): Figures {
+  return {
+    changeMs: Math.min(one.changeMs, other.changeMs),
+    keyMs: Math.min(one.keyMs, other.keyMs),
+    busyMs: Math.min(one.busyMs, other.busyMs),
+    restMs: Math.min(one.restMs, other.restMs),
+  };
+}
+
+/** Measures the build of one tree. */
+async function measured(tree: string): Promise<Figures> {
+  const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+    cwd: tree,
+    env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
+    stdio: 'ignore',
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  // The functions handed to the page are compiled with a helper that the page does not have.
-  await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
-  await printScriptSize(page);
-  const baseline = await emptyPageMs(browser);
-  await printChangeToDrawn(page, 'three octaves up and down, 43 notes', baseline);
-  await printKeyToDrawn(page, baseline);
-  await printScrolling(page, baseline);
-  await browser.close();
-} finally {
-  server.kill();
+  try {
+    await serverReady();
+    console.log(`\nthe build in ${tree}`);
+    // The functions handed to the page are compiled with a helper that the page does not have.
+    await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
+    await printScriptSize(page);
+    const changeMs = await printChangeToDrawn(page, 'three octaves up and down, 43 notes', baseline);
+    const keyMs = await printKeyToDrawn(page, baseline);
+    const { busyMs, restMs } = await printBehindOthers(page);
+    await printScrolling(page, baseline);
+    return { changeMs, keyMs, busyMs, restMs };
+  } finally {
+    await page.close();
+    server.kill();
+  }
 }
 
 /** All script that the bench asks for until its staff is drawn, each file compressed by itself; 250 KB are 256,000 bytes. */
@@ -36,7 +83,14 @@ async function printScriptSize(page: Page): Promise<void> {
   page.on('response', (response) => {
     if (!/javascript/.test(response.headers()['content-type'] ?? '')) return;
     // The worker's own scripts are not among the page's resources, so the moment of asking is the request's.
-    scripts.push({ askedAt: response.request().timing().startTime, bytes: response.body().then((body) => gzipSync(body).length) });
+    scripts.push({
+      askedAt: response.request().timing().startTime,
+      bytes: response
+        .body()
+        .then((body) => gzipSync(body).length)
+        // What comes while the page closes came after it.
+        .catch(() => 0),
+    });
   });
   await page.addInitScript(() => {
     new MutationObserver((_, observer) => {
@@ -74,7 +128,7 @@ async function emptyPageMs(browser: Browser): Promise<Baseline> {
 }
 
 /** From the brief's change to the frame in which the new plan stands. */
-async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: Baseline): Promise<void> {
+async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: Baseline): Promise<number> {
   await page.goto(`${ADDRESS}/?new`);
   await page.getByLabel('Octaves').selectOption('three octaves');
   await page.getByLabel('Direction').selectOption('up and down');
@@ -82,10 +136,11 @@ async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: 
   const times: number[] = [];
   for (let round = 0; round < ROUNDS; round += 1) times.push(await changeMs(page, round % 2 === 0 ? 'Ab' : 'A'));
   console.log(`brief changed to plan drawn (${what}): ${told(times)}, ${ratio(median(times), emptyMs)} a key of an empty page`);
+  return median(times);
 }
 
 /** From a finger's key to the frame in which the line of 60 notes is fingered around it. */
-async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promise<void> {
+async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promise<number> {
   await openLine(page, 60);
   await page.locator('[data-bead="7"]').click();
   await page.getByRole('region', { name: 'Other ways to play it' }).getByRole('button').first().waitFor();
@@ -95,6 +150,31 @@ async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promis
     await page.waitForFunction(() => !document.querySelector('[data-saving="saving"]'));
   }
   console.log(`key pressed to new drawing (60 notes): ${told(times)}, ${ratio(median(times), emptyMs)} a key of an empty page`);
+  return median(times);
+}
+
+/** How long a plan of a whole line asked to come down as it goes up takes while other fingerings are looked for, and at rest. */
+async function printBehindOthers(page: Page): Promise<Pick<Figures, 'busyMs' | 'restMs'>> {
+  await page.goto(`${ADDRESS}/?new`);
+  await page.getByLabel('Octaves').selectOption('three octaves');
+  await page.getByLabel('Direction').selectOption('up and down');
+  await page.getByLabel('Way down').selectOption('(down as up)');
+  await page.locator('[data-bead="21"]').waitFor();
+  const others = page.getByRole('region', { name: 'Other fingerings' });
+  const [busy, rest]: [number[], number[]] = [[], []];
+  for (let round = 0; round < BUSY_ROUNDS; round += 1) {
+    await others
+      .getByRole('button', { name: /^Lay over/ })
+      .first()
+      .waitFor();
+    rest.push(await changeMs(page, 'Ab'));
+    // The others are asked for a moment after the plan stands.
+    await others.getByText('Looking for other fingerings').waitFor();
+    await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 400)));
+    busy.push(await changeMs(page, 'A'));
+  }
+  console.log(`plan of a whole line, other fingerings under way: ${told(busy)}; at rest: ${told(rest)}`);
+  return { busyMs: median(busy), restMs: median(rest) };
 }
 
 /** From a key to the frame after it or, of a bench, to the frame in which the beads read otherwise; ms. */
