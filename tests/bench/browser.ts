@@ -73,7 +73,9 @@ async function measured(tree: string): Promise<Figures> {
     return { changeMs, keyMs, busyMs, restMs };
   } finally {
     await page.close();
+    const gone = new Promise((resolve) => server.once('exit', resolve));
     server.kill();
+    await gone;
   }
 }
 

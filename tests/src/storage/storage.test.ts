@@ -3,11 +3,12 @@ import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it } from 'node:test';
 import Dexie from 'dexie';
 import type { Brief } from '#core/brief';
+import { DOCUMENT_KINDS } from '#core/documents';
 import { DEMO } from '../../../src/demo/documents.ts';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { DEMO_STUDIO } from '../../../src/demo/studio.ts';
 import { readStudioFile } from '../../../src/files/document-files.ts';
-import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from '../../../src/storage/database.ts';
+import { database, DovePathDatabase, type InstrumentRecord, type PieceRecord, type PlayerRecord } from '../../../src/storage/database.ts';
 import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/storage/demo.ts';
 import { checkRecord, loadPieces } from '../../../src/storage/piece-list.ts';
 import { loadPiece, pieceOf } from '../../../src/storage/pieces.ts';
@@ -226,5 +227,16 @@ describe('the demo', () => {
   it('says so when the server does not give it', async () => {
     globalThis.fetch = async () => new Response(null, { status: 503 });
     await assert.rejects(seedDemoOnce(), /cannot be fetched/);
+  });
+});
+
+describe('a new kind of document', () => {
+  it('has a table of its own as soon as it is in the registry, and what was there stays', async () => {
+    await linkedPiece();
+    database.close();
+    const grown = new DovePathDatabase('dove-path', { ...DOCUMENT_KINDS, diary: { plural: 'diaries' } });
+    await grown.table('diaries').put({ id: 'one', updatedAt: 1, document: { name: 'June' } });
+    assert.deepEqual([await grown.table('diaries').count(), await grown.pieces.count()], [1, 1]);
+    grown.close();
   });
 });
