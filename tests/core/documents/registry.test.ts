@@ -8,6 +8,7 @@ import {
   documentKind,
   documentToText,
   headed,
+  type OldDocument,
   readDocumentText,
   SCHEMA_NAMES,
   schemaNamed,
