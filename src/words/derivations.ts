@@ -15,10 +15,12 @@ export function placeDerivation(stop: Stop, lengthMm: number): string {
   return `String length × (1 − 2^(−semitones/12)): ${lengthMm} mm × (1 − 2^(−${semitones}/12)) = ${exactMmText(stop.mmFromNut)}, at equal temperament on a stiff string. A real string is stretched by pressing: the ear decides.`;
 }
 
+/** Where a stop lies above its open string. */
 export function semitonesDerivation(stop: Stop): string {
   return `From open ${pitchLabel(stop.open)} to ${pitchLabel(stop.pitch)}, sounding: ${semitonesText(stop.semitonesAboveOpen)}.`;
 }
 
+/** What a note asks of the hand, and what that is held against. */
 export function reachDerivation({ need, needMm, judged }: PlannedReach, lengthMm: number): string {
   const fingers = `From the lowest to the highest finger that must stand at once: ${need.lowest} to ${need.highest} semitones above the nut, on a string of ${lengthMm} mm`;
   const across = need.acrossStrings ? ', and across to the neighbour string: √(along² + across²)' : '';
@@ -29,43 +31,53 @@ export function reachDerivation({ need, needMm, judged }: PlannedReach, lengthMm
   return `${fingers}${across} = ${mmText(needMm)}. ${held}`;
 }
 
+/** How far from equal temperament a note aims. */
 export function centsDerivation({ target }: IntonedStop, intonation: Intonation): string {
   return `${centsText(target.cents)} from equal temperament: ${systemReason(intonation)}.`;
 }
 
+/** Where an open string or a harmonic sounds. */
 export function ringingDerivation(): string {
   return 'An open string or harmonic sounds where the string is tuned: pure fifths (double bass: fourths) counted from A, unless the instrument is tuned equally.';
 }
 
+/** The frequency a note aims at. */
 export function hzDerivation({ target, stop }: IntonedStop, a4Hz: number): string {
   return `${pitchLabel(stop.pitch)} in equal temperament from A = ${a4Hz} Hz, times 2^(cents/1200) with ${centsText(target.cents)}: ${hzText(target.hz)}.`;
 }
 
+/** The place on the string that a note aims at. */
 export function targetPlaceDerivation({ target }: IntonedStop, lengthMm: number, openHz: number, pressingMm: number): string {
   const pressing = pressingMm === 0 ? '' : `, less ${pressingMm} mm that pressing adds`;
   return `String length × (1 − frequency of the open string / frequency of the note): ${lengthMm} mm × (1 − ${openHz.toFixed(2)}/${target.hz.toFixed(2)})${pressing} = ${exactMmText(target.mmFromNut)}.`;
 }
 
+/** How far ten cents are there. */
 export function tenCentsDerivation(semitones: number, lengthMm: number): string {
   return `Sounding length × ln 2 / 120: ${exactMmText(soundingLengthMm(lengthMm, semitones))} × 0.00578.`;
 }
 
+/** The length of string that sounds. */
 export function soundingDerivation(semitones: number, lengthMm: number): string {
   return `From the finger to the bridge: ${lengthMm} mm × 2^(−${semitones}/12) = ${exactMmText(soundingLengthMm(lengthMm, semitones))}.`;
 }
 
+/** Where the bow meets the string. */
 export function contactDerivation(semitones: number, lengthMm: number, share: number): string {
   return `${Math.round(share * 100)} % of the sounding length, ${exactMmText(contactPointMm(lengthMm, semitones, share))}. The bow works by where it lies between the nodes of the overtones, and these shrink with the sounding length: so it moves towards the bridge as the hand goes up, by the same fraction.`;
 }
 
+/** How quickly an error beats. */
 export function beatsDerivation(ratioText: string, errorCents: number): string {
   return `The partials that should coincide, ${ratioText}: |q · higher − p · lower| with the note ${errorCents} cents off the pure interval.`;
 }
 
+/** How far the hand moves in a shift. */
 export function travelDerivation(shift: Shift): string {
   return `How far finger 1 moves along the string: ${semitonesText(shift.handSemitones)} of the hand. The notes may move by another distance when the finger changes.`;
 }
 
+/** The room that two fingertips have. */
 export function roomDerivation(plan: Plan, semitones: number): string {
   const { hand } = handOfPlan(plan);
   const from = crowdedFrom(instrumentOf(plan), hand.fingerDistanceMm);
@@ -73,6 +85,7 @@ export function roomDerivation(plan: Plan, semitones: number): string {
   return `Sounding length × (1 − 2^(−1/12)): ${exactMmText(soundingLengthMm(plan.stringLengthMm, semitones))} × 0.0561.${begins}`;
 }
 
+/** How strongly open strings answer. */
 export function ringDerivation(): string {
   return 'Sum over the other open strings of 2/(p·q) for the ratio p : q to the note, with p and q up to 6: an open string an octave away counts 1. The measure is our own.';
 }

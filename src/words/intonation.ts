@@ -3,6 +3,7 @@ import type { Check, CommaConflict, Intonation, IntonationSystem, Ratio } from '
 import { displayPitchClass, noteLabel } from '#core/pitch';
 import { mmText } from './plan-words.ts';
 
+/** What the notes aim at, in the sentence. */
 export const SYSTEM_LABELS: Readonly<Record<IntonationSystem, string>> = {
   equal: 'equal, as a piano',
   linear: 'linear, with open fifths',

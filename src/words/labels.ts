@@ -17,6 +17,7 @@ export const INSTRUMENT_LABELS: Readonly<Record<InstrumentKind, string>> = {
   bass: 'double bass',
 };
 
+/** Note values of a pattern, in the sentence. */
 export const NOTE_VALUE_LABELS: Readonly<Record<string, string>> = {
   '1/1': 'whole notes',
   '1/2': 'half notes',
@@ -25,6 +26,7 @@ export const NOTE_VALUE_LABELS: Readonly<Record<string, string>> = {
   '1/16': 'sixteenths',
 };
 
+/** Schools of the hand, in the sentence. */
 export const SCHOOL_LABELS: Readonly<Record<School, string>> = {
   standard: 'the usual hand',
   neck: 'in the neck hand',
@@ -36,6 +38,7 @@ export const SCHOOL_LABELS: Readonly<Record<School, string>> = {
 /** Where the hand of a brief comes from. */
 export type HandChoice = HandPreset | 'any' | 'measured';
 
+/** Where a hand’s spans come from, in the sentence. */
 export const HAND_LABELS: Readonly<Record<HandChoice, string>> = {
   any: 'any hand',
   measured: 'a measured hand',
@@ -50,6 +53,7 @@ export function handChoice(hand: HandMeasure | undefined): HandChoice {
   return hand.firstToFourth || hand.firstToSecond || hand.thumbToThird ? 'measured' : (hand.preset ?? 'average');
 }
 
+/** How a reach is judged. */
 export const REACH_LABELS: Readonly<Record<'comfort' | 'stretch' | 'beyond', string>> = {
   comfort: 'at ease',
   stretch: 'a stretch',

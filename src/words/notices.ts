@@ -4,24 +4,34 @@ import { nounFor } from '#core/messages';
 /** What a teacher is told beside the work, for a moment. */
 export const PLANNING_STOPPED = 'Planning was stopped. Change the brief to plan again.';
 
+/** The worker died under a plan. */
 export const ENGINE_FAILED = 'The fingering could not be worked out just now. Change the brief to try again.';
 
+/** Another tab’s writing was taken over. */
 export const CHANGED_ELSEWHERE = 'This piece was changed in another tab; this is how it is now. Undo goes back to how it was here.';
 
+/** Two tabs change one piece at once. */
 export const CHANGED_IN_BOTH = 'This piece is being changed in another tab, too: what was changed here last is kept.';
 
+/** The piece on the bench does not read. */
 export const SET_ASIDE = 'The piece could not be read and was set aside; it is listed under Pieces.';
 
+/** A scale became a line of the teacher’s own. */
 export const WRITTEN_OUT = 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';
 
+/** The link to a brief is in the clipboard. */
 export const LINK_COPIED = 'The link is copied. Whoever opens it gets a piece of this brief.';
 
+/** The browser plays nothing, and does not say why. */
 export const NO_SOUND = 'The browser gives no sound.';
 
+/** The server does not give the demo. */
 export const NO_DEMO = 'The demo pieces cannot be fetched from the server just now. Try again later.';
 
+/** The sheet was opened without a piece. */
 export const NO_PIECE = 'There is no piece under this address. Go back to the bench and open the sheet from there.';
 
+/** The browser’s storage does not open, and does not say why. */
 export const STORAGE_SHUT = 'The storage does not open.';
 
 /** The link itself, where the clipboard is out of reach. */
@@ -47,6 +57,7 @@ export function droppedText({ dropped, droppedMarks }: CarriedLocks): string | n
   return both.length === 0 ? null : `${both.join('. ')} and ${dropped + droppedMarks === 1 ? 'was' : 'were'} let go.`;
 }
 
+/** A question to the engine has no answer. */
 export const NOT_ANSWERED = 'This could not be worked out just now.';
 
 /** How many of the notes fingered otherwise are numbered. */

@@ -115,3 +115,17 @@ function soundOf(text: string): number {
   const pitch = parsePitch(text);
   return pitch.ok ? semitonesOf(pitch.value) : 0;
 }
+
+/** Lines of their own on every instrument: notes, rests and double stops in some keys and meters. */
+export const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
+  fc
+    .record(
+      {
+        notes: mixedNotes(kind),
+        meter: fc.constantFrom('4/4' as const, '3/4' as const, '6/8' as const),
+        key: fc.constantFrom('C major', 'Eb major', 'F# minor'),
+      },
+      { noNullPrototype: true },
+    )
+    .map(({ notes, meter, key }): Brief => ({ instrument: { kind }, material: { kind: 'line', notes, key }, rhythm: { meter } })),
+);

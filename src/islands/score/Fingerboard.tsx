@@ -11,6 +11,7 @@ interface FingerboardProps {
   readonly selected: PlannedSound | null;
 }
 
+/** How wide the fingerboard beside the path is, px. */
 export const FINGERBOARD_WIDTH = 128;
 const BOARD_LEFT = 40;
 const BOARD_RIGHT = 116;

@@ -3,10 +3,12 @@ import { factorOfCents, openStringHz, type TuningStep } from '#core/intonation';
 import { bowedTone, strengthAt, together } from '#core/listening';
 import { STRETCH_SAMPLES } from '../../audio/microphone.ts';
 
+/** Samples a second of what the stand-in bows. */
 export const SAMPLE_RATE = 44_100;
 
 /** How long a string sounds when it is heard, and how long beats are watched, seconds. */
 const HEARD_SECONDS = 2;
+/** How long the beats are drawn, seconds. */
 export const BEATS_SECONDS = 3;
 
 /** Points of the curve of beats. */

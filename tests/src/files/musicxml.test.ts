@@ -2,25 +2,11 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { INSTRUMENT_KINDS } from '#core/instrument';
 import { plan } from '#core/plan';
 import { musicXmlText } from '../../../src/files/musicxml.ts';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
-import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
+import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
 import { readMusicXml, type ReadNote } from '../../support/read-musicxml.ts';
-
-const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
-  fc
-    .record(
-      {
-        notes: mixedNotes(kind),
-        meter: fc.constantFrom('4/4' as const, '3/4' as const, '6/8' as const),
-        key: fc.constantFrom('C major', 'Eb major', 'F# minor'),
-      },
-      { noNullPrototype: true },
-    )
-    .map(({ notes, meter, key }): Brief => ({ instrument: { kind }, material: { kind: 'line', notes, key }, rhythm: { meter } })),
-);
 
 /** The plan in the words of the independent reader. */
 function expected(brief: Brief): readonly ReadNote[] {

@@ -3,25 +3,11 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { DOCUMENT_KINDS, documentToText, headed, type OldDocument, type Piece, upgraded } from '#core/documents';
-import { INSTRUMENT_KINDS } from '#core/instrument';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { plan } from '#core/plan';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { readAs, readFileText } from '../../../src/validation/documents.ts';
-import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
-
-const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
-  fc
-    .record(
-      {
-        notes: mixedNotes(kind),
-        meter: fc.constantFrom('4/4' as const, '3/4' as const, '6/8' as const),
-        key: fc.constantFrom('C major', 'Eb major', 'F# minor'),
-      },
-      { noNullPrototype: true },
-    )
-    .map(({ notes, meter, key }): Brief => ({ instrument: { kind }, material: { kind: 'line', notes, key }, rhythm: { meter } })),
-);
+import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
 
 describe('a piece as JSON', () => {
   const piece = (brief: Brief): Piece => headed(DOCUMENT_KINDS.piece, { name: 'A line', brief });
