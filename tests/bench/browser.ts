@@ -54,6 +54,7 @@ function lower(one: Figures, other: Figures): Figures {
 
 /** Measures the build of one tree. */
 async function measured(tree: string): Promise<Figures> {
+  if (await answers()) throw new Error(`Something answers at ${ADDRESS} already: end it first, or it would be measured`);
   const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
     cwd: tree,
     env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
@@ -295,9 +296,13 @@ async function changeMs(page: Page, tonic: string): Promise<number> {
 
 async function serverReady(): Promise<void> {
   for (let attempt = 0; attempt < 100; attempt += 1) {
-    const answer = await fetch(`${ADDRESS}/api/health`).catch(() => null);
-    if (answer?.ok) return;
+    if (await answers()) return;
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   throw new Error('The server of the bench does not answer');
+}
+
+async function answers(): Promise<boolean> {
+  const answer = await fetch(`${ADDRESS}/api/health`).catch(() => null);
+  return answer?.ok === true;
 }

@@ -1,3 +1,4 @@
+import { titleOf } from '../tools/commands.ts';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
@@ -59,16 +60,16 @@ function NoteItself({ plan, index }: PlaceProps) {
   return (
     <>
       <Row name="Move it">
-        <IconButton name="A letter higher" keys="Alt ↑" run={() => movePitches(here, { by: 'letter', up: true })}>
+        <IconButton name="A letter higher" run={() => movePitches(here, { by: 'letter', up: true })}>
           <ArrowUp size={15} aria-hidden="true" />
         </IconButton>
-        <IconButton name="A letter lower" keys="Alt ↓" run={() => movePitches(here, { by: 'letter', up: false })}>
+        <IconButton name="A letter lower" run={() => movePitches(here, { by: 'letter', up: false })}>
           <ArrowDown size={15} aria-hidden="true" />
         </IconButton>
-        <IconButton name="A semitone higher" keys="Alt Shift ↑" run={() => movePitches(here, { by: 'semitone', up: true })}>
+        <IconButton name="A semitone higher" run={() => movePitches(here, { by: 'semitone', up: true })}>
           ♯
         </IconButton>
-        <IconButton name="A semitone lower" keys="Alt Shift ↓" run={() => movePitches(here, { by: 'semitone', up: false })}>
+        <IconButton name="A semitone lower" run={() => movePitches(here, { by: 'semitone', up: false })}>
           ♭
         </IconButton>
       </Row>
@@ -84,13 +85,13 @@ function NoteItself({ plan, index }: PlaceProps) {
         />
       </Row>
       <Row name="Behind it">
-        <IconButton name="Another note behind it" keys="Insert" run={() => insertAfter(index, 'note')}>
+        <IconButton name="Another note behind it" run={() => insertAfter(index, 'note')}>
           <Plus size={15} aria-hidden="true" /> note
         </IconButton>
         <IconButton name="A rest behind it" run={() => insertAfter(index, 'rest')}>
           <Plus size={15} aria-hidden="true" /> rest
         </IconButton>
-        <IconButton name="Take the note out" keys="Delete" run={() => removeNotes(here)}>
+        <IconButton name="Take the note out" command="Take it out of the line" run={() => removeNotes(here)}>
           <Trash2 size={15} aria-hidden="true" />
         </IconButton>
       </Row>
@@ -134,14 +135,15 @@ function Row({ name, children }: { readonly name: string; readonly children: Rea
 
 interface IconButtonProps {
   readonly name: string;
-  readonly keys?: string;
+  /** The command it does, where that is called otherwise. */
+  readonly command?: string;
   readonly run: () => void;
   readonly children: ReactNode;
 }
 
-function IconButton({ name, keys, run, children }: IconButtonProps) {
+function IconButton({ name, command, run, children }: IconButtonProps) {
   return (
-    <Button aria-label={name} title={keys === undefined ? name : `${name} (${keys})`} onClick={run}>
+    <Button aria-label={name} title={titleOf(name, command)} onClick={run}>
       {children}
     </Button>
   );

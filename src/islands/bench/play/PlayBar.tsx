@@ -1,3 +1,4 @@
+import { titleOf } from '../tools/commands.ts';
 import { Play, Square } from 'lucide-react';
 import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
@@ -25,7 +26,7 @@ export function PlayBar({ plan }: { readonly plan: Plan }) {
   const stretch = useSelection((selection) => selection.stretchFrom !== null);
   return (
     <>
-      <Button aria-pressed={state !== 'silent'} onClick={togglePlaying} title="Play or stop (space)">
+      <Button aria-pressed={state !== 'silent'} onClick={togglePlaying} title={titleOf('Play or stop')}>
         {state === 'silent' ? <Play size={15} aria-hidden="true" /> : <Square size={15} aria-hidden="true" />}
         {state === 'silent' ? (stretch ? 'Play these' : 'Play') : 'Stop'}
       </Button>

@@ -1,3 +1,4 @@
+import { titleOf } from './commands.ts';
 import { FilePlus2, History, Keyboard, Printer, Redo2, Save, Search, Undo2 } from 'lucide-react';
 import { type ComponentType, lazy, type RefObject, Suspense, useRef, useState } from 'react';
 import { useOpenSheets } from '../../../state/open-sheets.ts';
@@ -39,10 +40,10 @@ export function BenchToolbar({ idle }: { readonly idle: boolean }) {
         )}
       </div>
       <SavedState />
-      <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title="Undo (Z)">
+      <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title={titleOf('Undo')}>
         <Undo2 size={16} aria-hidden="true" />
       </Button>
-      <Button disabled={!canRedo} onClick={redo} aria-label="Redo" title="Redo (Shift Z)">
+      <Button disabled={!canRedo} onClick={redo} aria-label="Redo" title={titleOf('Redo')}>
         <Redo2 size={16} aria-hidden="true" />
       </Button>
       <Opening label="What was done" icon={History} Content={HistoryList} />
@@ -111,13 +112,13 @@ function Sheets() {
     <>
       <Button
         aria-label="Everything that can be done"
-        title="Everything that can be done (Ctrl K)"
+        title={titleOf('Everything that can be done')}
         aria-haspopup="dialog"
         onClick={() => show('commands')}
       >
         <Search size={16} aria-hidden="true" />
       </Button>
-      <Button aria-label="All keys" title="All keys (?)" aria-haspopup="dialog" onClick={() => show('keys')}>
+      <Button aria-label="All keys" title={titleOf('All keys')} aria-haspopup="dialog" onClick={() => show('keys')}>
         <Keyboard size={16} aria-hidden="true" />
       </Button>
       {open === 'keys' && (

@@ -134,7 +134,9 @@ export const KEY_LINES: readonly KeyLine[] = [
   {
     keys: 'Ctrl K',
     does: 'everything that can be done, and every piece, by name',
-    commands: [{ key: 'Ctrl K', press: ['$mod+k'], run: () => useOpenSheets.getState().show('commands') }],
+    commands: [
+      { name: 'Everything that can be done', key: 'Ctrl K', press: ['$mod+k'], run: () => useOpenSheets.getState().show('commands') },
+    ],
   },
   {
     keys: '?',
@@ -168,10 +170,10 @@ const NAMED_ONLY: readonly Command[] = [
 /** Everything that can be done on the bench. */
 export const COMMANDS: readonly Command[] = [...KEY_LINES.flatMap(({ commands }) => commands), ...NAMED_ONLY];
 
-/** What a button for a command says when pointed at: "Undo (Z)". */
-export function titleOf(name: string, run: Command['run']): string {
-  const key = COMMANDS.find((command) => command.run === run)?.key;
-  return key === undefined ? name : `${name} (${key})`;
+/** What a button says when pointed at, with the key of the command it does: "Undo (Z)". */
+export function titleOf(label: string, command = label): string {
+  const key = COMMANDS.find(({ name }) => name === command)?.key;
+  return key === undefined ? label : `${label} (${key})`;
 }
 
 function fingers(which: (finger: string) => boolean): readonly Command[] {
