@@ -79,5 +79,5 @@ export function upgraded(document: OldDocument, from: number, { version, upgrade
   return step ? upgraded({ ...step(document), version: from + 1 }, from + 1, { version, upgrades }) : null;
 }
 
-/** What upgrading asks of a kind of document. */
+/** What upgrading has to know of a kind. */
 export type UpgradePath = Pick<DocumentKind<string, number, TProperties>, 'version' | 'upgrades'>;

@@ -5,7 +5,7 @@ import { type OldDocument, upgraded, type UpgradePath } from './document-kind.ts
 /** Checks a value against the schema of a document; given from outside, since the core knows no validator. */
 export type ReadValue<Document> = (value: unknown) => Reading<Document>;
 
-/** What reading a file asks of a kind of document. */
+/** What reading a file has to know of its kind. */
 export interface ReadableKind extends UpgradePath {
   /** For people: "piece". */
   readonly kind: string;

@@ -40,7 +40,7 @@ export const player = documentKind({
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data derive from this list. */
 export const DOCUMENT_KINDS = { piece, instrument, player } as const;
 
-/** The name of a kind of document. */
+/** The name of a kind. */
 export type DocumentName = keyof typeof DOCUMENT_KINDS;
 
 /** A document of a kind. */
@@ -70,7 +70,7 @@ export function schemaNamed(name: string): TSchema | null {
   return Object.values(DOCUMENT_KINDS).find(({ kind }) => kind === name)?.schema ?? null;
 }
 
-/** The names of all kinds of document. */
+/** The names of all kinds. */
 export const DOCUMENT_NAMES: readonly DocumentName[] = Object.values(DOCUMENT_KINDS).map(({ kind }) => kind);
 
 /** Some documents of each kind. */

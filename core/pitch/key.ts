@@ -1,5 +1,5 @@
-import { badReading, goodReading, type Reading } from '#core/result';
 import { pitchIssue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
 import { displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch, pitchAt } from './pitch.ts';
 
 /** The two modes a key signature is read in. */

@@ -1,5 +1,5 @@
-import { badReading, goodReading, type Reading } from '#core/result';
 import { pitchIssue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
 
 /** Letters in the order of the scale on C; the index is the number of letter steps above C. */
 export const LETTERS = ['C', 'D', 'E', 'F', 'G', 'A', 'B'] as const;

@@ -1,5 +1,5 @@
-import type { PlayedNote } from '#core/sound';
 import { FatOscillator, Filter, Gain, LFO, type ToneAudioNode } from 'tone';
+import type { PlayedNote } from '#core/sound';
 
 /** Where the body of a bowed instrument answers most, Hz, how narrow, and how much, dB: an air and two wood resonances. */
 const BODY = [

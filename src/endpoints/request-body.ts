@@ -1,5 +1,5 @@
-import { badReading, goodReading, type Reading } from '#core/result';
 import { documentIssue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
 
 /** The largest request body read, bytes: room for 10,000 notes. */
 export const BODY_LIMIT_BYTES = 2_000_000;

@@ -1,7 +1,7 @@
-import { changeBrief } from '../state/brief-actions.ts';
 import type { Brief } from '#core/brief';
 import { withIntonation } from '#core/brief/edits';
 import { LEADING_CENTS, SYSTEMS } from '#core/intonation';
+import { changeBrief } from '../state/brief-actions.ts';
 import { Choice } from '../ui/Choice.tsx';
 import { TextField } from '../ui/Field.tsx';
 import { SYSTEM_LABELS } from '../words/intonation.ts';

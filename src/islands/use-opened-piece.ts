@@ -1,9 +1,9 @@
+import { useEffect, useState } from 'react';
 import { keepPlanning } from '../state/planning-actions.ts';
 import { keepSaving } from '../state/saving.ts';
-import { readyToRead } from '../storage/first-start.ts';
 import { bringStudio } from '../state/studio.ts';
 import { newPiece, openPiece, switchPiece } from '../state/work-actions.ts';
-import { useEffect, useState } from 'react';
+import { readyToRead } from '../storage/first-start.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is

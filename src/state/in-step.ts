@@ -1,6 +1,6 @@
+import { dequal } from 'dequal';
 import { liveQuery } from 'dexie';
 import type { Piece } from '#core/documents';
-import { dequal } from 'dequal';
 import { database, type PieceRecord } from '../storage/database.ts';
 import { pieceOf } from '../storage/pieces.ts';
 import { CHANGED_IN_BOTH } from '../words/notices.ts';

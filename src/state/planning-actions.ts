@@ -23,7 +23,9 @@ async function planOf(brief: Brief, report?: (progress: number) => void): Promis
   try {
     return await engine.plan(brief, { signal: asking.signal, report });
   } catch (error) {
-    if (!(error instanceof Unanswered && error.why === 'cancelled')) say(ENGINE_FAILED);
+    if (error instanceof Unanswered && error.why === 'cancelled') return null;
+    planningStore.setState({ progress: null });
+    say(ENGINE_FAILED);
     return null;
   }
 }

@@ -62,8 +62,8 @@ export type FactRecord =
 /** What a piece of the first tables did not have. */
 const UNLINKED: Links['piece'] = { instrumentId: null, playerId: null, changed: null };
 
-/** A record as the first two versions of the tables kept it: each kind had a name of its own for its document. */
-interface EarlierRecord {
+/** A record as the first two versions of the tables kept it, where each kind had a name of its own for its document; or as it is now. */
+export interface EarlierRecord {
   piece?: unknown;
   sheet?: unknown;
   document?: unknown;
@@ -102,7 +102,8 @@ export class DovePathDatabase extends Dexie {
   }
 }
 
-function underOneName(record: EarlierRecord): void {
+/** Moves a record's document to where it now stands; one that has it there stays as it is. */
+export function underOneName(record: EarlierRecord): void {
   record.document ??= record.piece ?? record.sheet;
   delete record.piece;
   delete record.sheet;

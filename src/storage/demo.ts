@@ -3,7 +3,7 @@ import { DOCUMENT_NAMES, type Piece } from '#core/documents';
 import type { Demo } from '../demo/documents.ts';
 import { NO_DEMO } from '../words/notices.ts';
 import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from './database.ts';
-import { newInstrument, newPieceRecord, newPlayer } from './records.ts';
+import { newInstrument, newPieceRecord, newPlayer, together } from './records.ts';
 
 /** The demo as records. */
 interface DemoRecords {
@@ -16,7 +16,7 @@ interface DemoRecords {
 export async function seedDemoOnce(): Promise<void> {
   if (await database.facts.get('demo-seeded')) return;
   const records = await demoRecords();
-  await inOneGo(async () => {
+  await together(async () => {
     if (await database.facts.get('demo-seeded')) return;
     await database.facts.put({ key: 'demo-seeded', value: true });
     await putIn(records);
@@ -26,7 +26,7 @@ export async function seedDemoOnce(): Promise<void> {
 /** Brings the demo back as it was; the teacher's own pieces, instruments and players stay as they are. */
 export async function restoreDemo(): Promise<void> {
   const records = await demoRecords();
-  await inOneGo(async () => {
+  await together(async () => {
     await takeOut();
     await putIn(records);
   });
@@ -34,11 +34,7 @@ export async function restoreDemo(): Promise<void> {
 
 /** Takes away the demo. */
 export async function clearDemo(): Promise<void> {
-  await inOneGo(takeOut);
-}
-
-async function inOneGo(work: () => Promise<void>): Promise<void> {
-  await database.transaction('rw', database.tables, work);
+  await together(takeOut);
 }
 
 async function putIn({ pieces, instruments, players }: DemoRecords): Promise<void> {

@@ -26,8 +26,8 @@ function fresh(demo: boolean): Pick<PieceRecord, 'id' | 'createdAt' | 'updatedAt
 }
 
 /**
- * Checks a record's document against its schema and writes the record, by itself or with `work` that belongs to it, all or
- * nothing. Never throws: a full disk is an outcome.
+ * Checks a record's document against its schema and writes the record, by itself or, with `write`, together with what
+ * belongs to it. Never throws: a full disk is an outcome.
  */
 export async function saveRecord<Name extends DocumentName>(
   name: Name,
@@ -41,10 +41,15 @@ export async function saveRecord<Name extends DocumentName>(
   return await written(write);
 }
 
-/** Writes to several tables, all or nothing; what went wrong is an outcome. */
+/** Writes to several tables, all or nothing. */
+export async function together(work: () => Promise<unknown>): Promise<void> {
+  await database.transaction('rw', database.tables, work);
+}
+
+/** Writes; what went wrong is an outcome. */
 export async function written(work: () => Promise<unknown>): Promise<SaveOutcome> {
   try {
-    await database.transaction('rw', database.tables, work);
+    await work();
     return { ok: true };
   } catch (error) {
     return { ok: false, message: storageFailureText(failureName(error)) };

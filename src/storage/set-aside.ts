@@ -20,9 +20,10 @@ export async function readOrSetAside<Name extends DocumentName>(name: Name, reco
 
 /** All records of a kind that can be read, as they were changed, the newest first. */
 export async function loadAll<Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> {
-  const stored = await database.tableOf(name).orderBy('updatedAt').reverse().toArray();
+  // Not by the table's index: a damaged record may not be in it.
+  const stored = await database.tableOf(name).toArray();
   const read = await Promise.all(stored.map((record) => readOrSetAside(name, record)));
-  return read.filter((record) => record !== null);
+  return read.filter((record) => record !== null).toSorted((one, other) => other.updatedAt - one.updatedAt);
 }
 
 /** Everything that was set aside, as text to download. */

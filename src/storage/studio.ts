@@ -1,10 +1,10 @@
+import { dequal } from 'dequal';
 import type { Brief, PlayerProfile } from '#core/brief';
 import { withInstrumentSpec, withProfile } from '#core/brief/edits';
 import { DOCUMENT_KINDS, headed, type InstrumentSheet, type PlayerSheet } from '#core/documents';
 import type { InstrumentSpec } from '#core/instrument';
-import { dequal } from 'dequal';
 import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from './database.ts';
-import { type SaveOutcome, saveRecord, written } from './records.ts';
+import { type SaveOutcome, saveRecord, together, written } from './records.ts';
 import { loadAll } from './set-aside.ts';
 
 /** The instruments and players of the studio, by name. */
@@ -31,21 +31,23 @@ export async function loadStudio(): Promise<Studio> {
 
 /** Writes an instrument; the pieces that use it follow, and remember how they were until the teacher has looked. */
 export async function saveInstrument(record: InstrumentRecord): Promise<SaveOutcome> {
-  return await saveRecord('instrument', record, async () => {
+  const write = async (): Promise<void> => {
     await database.instruments.put({ ...record, updatedAt: Date.now() });
     await follow('instrumentId', record.id, (brief) => withInstrumentSpec(brief, record.document.instrument));
-  });
+  };
+  return await saveRecord('instrument', record, () => together(write));
 }
 
 /** Writes a player; the pieces for this player follow, as with instruments. */
 export async function savePlayer(record: PlayerRecord): Promise<SaveOutcome> {
-  return await saveRecord('player', record, async () => {
+  const write = async (): Promise<void> => {
     const before = await database.players.get(record.id);
     await database.players.put({ ...record, updatedAt: Date.now() });
     await follow('playerId', record.id, (brief) =>
       withProfile(brief, profileOf(record.document), before ? profileOf(before.document) : null),
     );
-  });
+  };
+  return await saveRecord('player', record, () => together(write));
 }
 
 /** A player's profile with the name that briefs carry. */
@@ -55,19 +57,21 @@ export function profileOf({ name, profile }: PlayerSheet): PlayerProfile {
 
 /** Takes an instrument away; its pieces keep their brief as it is. */
 export async function deleteInstrument(id: string): Promise<SaveOutcome> {
-  return await written(async () => {
+  const remove = async (): Promise<void> => {
     await database.instruments.delete(id);
     await database.players.filter((player) => player.instrumentId === id).modify({ instrumentId: null });
     await database.pieces.filter((piece) => piece.instrumentId === id).modify({ instrumentId: null });
-  });
+  };
+  return await written(() => together(remove));
 }
 
 /** Takes a player away; the pieces keep their brief as it is. */
 export async function deletePlayer(id: string): Promise<SaveOutcome> {
-  return await written(async () => {
+  const remove = async (): Promise<void> => {
     await database.players.delete(id);
     await database.pieces.filter((piece) => piece.playerId === id).modify({ playerId: null });
-  });
+  };
+  return await written(() => together(remove));
 }
 
 /** The pieces that use an instrument or are for a player. */

@@ -1,6 +1,6 @@
-import { Button } from './Button.tsx';
 import { FolderOpen } from 'lucide-react';
 import { useRef } from 'react';
+import { Button } from './Button.tsx';
 
 interface OpenFileButtonProps {
   /** What is opened, for a screen reader. */

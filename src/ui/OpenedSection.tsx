@@ -1,5 +1,5 @@
-import { Heading } from './Heading.tsx';
 import { type ReactNode, Suspense, useState } from 'react';
+import { Heading } from './Heading.tsx';
 
 interface OpenedSectionProps {
   readonly title: string;

@@ -1,5 +1,5 @@
-import { Button } from './Button.tsx';
 import { useState } from 'react';
+import { Button } from './Button.tsx';
 
 /** Rows shown at once: enough for any scale, few enough for a long line. */
 const PAGE = 200;

@@ -1,5 +1,3 @@
-import { finished } from '#core/result';
-import { answerTo, openSession } from '#core/session';
 /**
  * How fast the engine is on this machine: figures, and the ratios asked of it, all in one run. `npm run bench`.
  * Ratios are what counts: machines differ. A ratio that is missed is said so, and the exit code tells.
@@ -9,8 +7,10 @@ import Graph from 'graphology';
 import { dijkstra } from 'graphology-shortest-path';
 import { type Brief, readBrief, type Task } from '#core/brief';
 import { plan } from '#core/plan';
+import { finished } from '#core/result';
 import { buildLattice, type Lattice, type LatticeNote } from '#core/search/lattice';
 import { bestWays, cheapestWay, fingeringLabel, groupedBy } from '#core/search/ways';
+import { answerTo, openSession } from '#core/session';
 import { noteSteps } from '#core/solve';
 
 const ROUNDS = 15;

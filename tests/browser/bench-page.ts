@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { test as base, type Download, expect, type Locator, type Page } from '@playwright/test';
+import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 
 /** Every test fails on a console error, an uncaught error, or a request to another host. */
 export const test = base.extend<{ readonly watched: undefined }>({

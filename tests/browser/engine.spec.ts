@@ -168,7 +168,7 @@ test('how high a string may be used is chosen among the rules, and stands in the
   await page.getByRole('button', { name: 'Wishes: no special wishes' }).click();
   await page.getByRole('dialog', { name: 'Wishes' }).getByLabel('A string').selectOption('up to E5');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Wishes: A string up to E5' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Wishes: the A string up to E5' })).toBeVisible();
   await page.getByRole('link', { name: 'Sheet' }).click();
-  await expect(page.getByText(/; A string up to E5$/)).toBeVisible();
+  await expect(page.getByText(/; the A string up to E5$/)).toBeVisible();
 });

@@ -1,9 +1,9 @@
+import type { ReadLimit } from '#core/brief';
+import type { PartSetting } from '#core/brief/parts';
 import { type HandModel, type NoteOnString, type Placement, stopAt } from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
 import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
 import { harmonicPlacements } from './harmonics.ts';
-import type { ReadLimit } from '#core/brief';
-import type { PartSetting } from '#core/brief/parts';
 
 /** A note as the candidates ask of it. */
 export interface WantedNote {

@@ -1,8 +1,8 @@
-import { checkOpenPiece } from '../../state/work-actions.ts';
-import { useWork } from '../../state/work.ts';
-import { usePlanning } from '../../state/planning.ts';
 import { lazy, Suspense, useEffect } from 'react';
 import type { Plan } from '#core/plan/describe';
+import { usePlanning } from '../../state/planning.ts';
+import { checkOpenPiece } from '../../state/work-actions.ts';
+import { useWork } from '../../state/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';

@@ -1,3 +1,4 @@
+import { X } from 'lucide-react';
 import { acceptRelaxation } from '../../state/brief-actions.ts';
 import { dismissNotice, useNotice } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
@@ -6,7 +7,6 @@ import { useWork } from '../../state/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Progress } from '../../ui/Progress.tsx';
-import { X } from 'lucide-react';
 
 /** What the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
 export function Messages() {

@@ -1,5 +1,4 @@
 import { parseAsString, useQueryStates } from 'nuqs';
-import { Addressed } from '../Addressed.tsx';
 import { useMemo, useState } from 'react';
 import { holdPlans } from '#core/explain';
 import type { Plan } from '#core/plan/describe';
@@ -10,7 +9,9 @@ import type { PieceRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { loadPieces } from '../../storage/piece-list.ts';
 import { loadStudio, type Studio } from '../../storage/studio.ts';
+import { Answered } from '../../ui/Answered.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
 import { ComparedNotes } from './ComparedNotes.tsx';
@@ -51,7 +52,8 @@ function ComparePage() {
 function Sides({ kept }: { readonly kept: Kept }) {
   const [address, setAddress] = useQueryStates({ piece: parseAsString, with: parseAsString });
   const [sides, setSides] = useState(() => sidesInAddress(kept.pieces, address));
-  const [one, other] = [answerOf(usePlannedSide(sides[0], kept)), answerOf(usePlannedSide(sides[1], kept))];
+  const asked = [usePlannedSide(sides[0], kept), usePlannedSide(sides[1], kept)] as const;
+  const [one, other] = [answerOf(asked[0]), answerOf(asked[1])];
   const change = (place: 0 | 1, side: Side): void => {
     const next: readonly [Side, Side] = place === 0 ? [side, sides[1]] : [sides[0], side];
     setSides(next);
@@ -63,7 +65,11 @@ function Sides({ kept }: { readonly kept: Kept }) {
         <SideSentence name="This" side={sides[0]} planned={one} kept={kept} onChange={(side) => change(0, side)} />
         <SideSentence name="laid over it" side={sides[1]} planned={other} kept={kept} onChange={(side) => change(1, side)} />
       </section>
-      {[one, other].map((planned, place) => planned && planned.plan === null && <Trouble key={place} planned={planned} />)}
+      {asked.map((side, place) => (
+        <Answered key={place} asked={side}>
+          {(planned) => planned.plan === null && <Trouble planned={planned} />}
+        </Answered>
+      ))}
       {one?.plan && other?.plan ? <Held one={one.plan} other={other.plan} /> : null}
     </>
   );

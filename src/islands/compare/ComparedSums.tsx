@@ -1,7 +1,7 @@
-import { Heading } from '../../ui/Heading.tsx';
-import { Table } from '../../ui/Table.tsx';
 import { type PlanSums, samePrices, sumsOf } from '#core/explain';
 import type { Plan } from '#core/plan/describe';
+import { Heading } from '../../ui/Heading.tsx';
+import { Table } from '../../ui/Table.tsx';
 import { pointsText } from '../../words/differences.ts';
 import { mmText } from '../../words/plan-words.ts';
 

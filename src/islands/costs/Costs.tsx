@@ -1,6 +1,6 @@
-import { Table } from '../../ui/Table.tsx';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { WEIGHTS, type WeightValue } from '#core/weights';
+import { Table } from '../../ui/Table.tsx';
 import { COST_TERMS } from '../../words/cost-terms.ts';
 import { INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { UNIT_LABELS, WEIGHT_REASONS, weightName } from '../../words/weights.ts';

@@ -1,7 +1,7 @@
-import { DrawnText } from '../../ui/DrawnText.tsx';
 import type { ReactNode } from 'react';
 import { type Instrument, mmFromNut } from '#core/instrument';
 import { noteLabel } from '#core/pitch';
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import { type BoardScale, boardX, boardY, rulerTicks } from './board-geometry.ts';
 
 /** Something that stands on a string: a finger, or a note of the key. */

@@ -1,5 +1,5 @@
-import useMeasure from 'react-use-measure';
 import { type ReactNode, useEffect, useMemo, useState, useRef } from 'react';
+import useMeasure from 'react-use-measure';
 import { tonicNames } from '#core/brief/edits';
 import { instrumentOf, intonationOf } from '#core/fit';
 import type { Instrument } from '#core/instrument';

@@ -1,8 +1,8 @@
-import { select } from '../../state/selection.ts';
 import { useMemo, useState } from 'react';
 import { type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit';
 import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
+import { select } from '../../state/selection.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';

@@ -1,13 +1,13 @@
-import { useWork } from '../../state/work.ts';
-import { usePlanning } from '../../state/planning.ts';
 import { parseAsStringLiteral, useQueryState } from 'nuqs';
 import { type ComponentType, lazy, Suspense } from 'react';
-import { Addressed } from '../Addressed.tsx';
 import type { Plan } from '#core/plan/describe';
+import { usePlanning } from '../../state/planning.ts';
+import { useWork } from '../../state/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
 import { materialLabel } from '../../words/labels.ts';
+import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';

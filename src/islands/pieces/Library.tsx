@@ -1,5 +1,3 @@
-import { newPieceRecord } from '../../storage/records.ts';
-import { Table } from '../../ui/Table.tsx';
 import {
   createColumnHelper,
   flexRender,
@@ -12,7 +10,9 @@ import {
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { PieceRecord } from '../../storage/database.ts';
+import { newPieceRecord } from '../../storage/records.ts';
 import { TextField } from '../../ui/Field.tsx';
+import { Table } from '../../ui/Table.tsx';
 import { SENTENCE_PART } from '../../ui/sentence-part.ts';
 import { libraryRow, type LibraryRow, matchesSearch } from '../../words/library.ts';
 import { PieceRow } from './PieceRow.tsx';

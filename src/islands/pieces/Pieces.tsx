@@ -12,7 +12,7 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { pieceTitle } from '../../words/library.ts';
-import { STORAGE_SHUT } from '../../words/notices.ts';
+import { STORAGE_TROUBLE } from '../../words/notices.ts';
 import { Header } from '../Header.tsx';
 import { Library } from './Library.tsx';
 import { keepRecord } from './keep-record.ts';
@@ -98,7 +98,7 @@ function OpenPiece({ onOpened }: { readonly onOpened: (trouble: string | null) =
 function usePieces() {
   const [list, setList] = useState<PieceList | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : STORAGE_SHUT);
+  const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : STORAGE_TROUBLE);
   const refresh = (words: string | null): void => {
     setTrouble(words);
     void loadPieces().then(setList, fail);

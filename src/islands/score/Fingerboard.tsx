@@ -1,7 +1,7 @@
-import { DrawnText } from '../../ui/DrawnText.tsx';
 import { defaultSize } from '#core/instrument';
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import { fingerboardName } from '../../words/labels.ts';
 import { type PathScale, stringStroke, yOfMm } from './path-geometry.ts';
 

@@ -1,7 +1,7 @@
-import { DrawnText } from '../../ui/DrawnText.tsx';
 import type { HardPlace } from '#core/explain';
 import { displayPitchClass, parsePitch } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import { hardPlaceText, noteText } from '../../words/plan-words.ts';
 import { type Bead, BEAD_RADIUS, ghostsOf, LANES, linksOf, type PathScale, slopesOf } from './path-geometry.ts';
 

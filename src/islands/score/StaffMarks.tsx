@@ -1,4 +1,3 @@
-import { DrawnText } from '../../ui/DrawnText.tsx';
 import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
@@ -6,6 +5,7 @@ import { type Curve, curvePath, curvesOf, curveYAt } from '../../engraving/curve
 import type { Head } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
+import { DrawnText } from '../../ui/DrawnText.tsx';
 
 interface StaffMarksProps {
   readonly plan: Plan;

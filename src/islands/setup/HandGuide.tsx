@@ -1,6 +1,6 @@
+import type { InstrumentKind } from '#core/instrument';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import type { InstrumentKind } from '#core/instrument';
 
 /** The three measures of a hand and the width of two fingertips, drawn where the ruler lies. */
 export function HandGuide({ kind }: { readonly kind: InstrumentKind }) {

@@ -1,4 +1,3 @@
-import { Addressed } from '../Addressed.tsx';
 import { Plus } from 'lucide-react';
 import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
 import type { Studio } from '../../storage/studio.ts';
@@ -8,6 +7,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/labels.ts';
+import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';

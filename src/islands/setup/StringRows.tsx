@@ -1,9 +1,9 @@
-import { FIELD_ROW } from '../../ui/field-look.ts';
-import { Button } from '../../ui/Button.tsx';
-import { TextField } from '../../ui/Field.tsx';
 import { useFieldArray, type UseFormRegister, type UseFormReturn } from 'react-hook-form';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { Issue } from '#core/messages';
+import { Button } from '../../ui/Button.tsx';
+import { TextField } from '../../ui/Field.tsx';
+import { FIELD_ROW } from '../../ui/field-look.ts';
 import { issueAt } from './fields.tsx';
 import { type InstrumentFields, stringBeyond, usualStrings } from './instrument-fields.ts';
 

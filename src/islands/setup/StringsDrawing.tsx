@@ -1,6 +1,6 @@
-import { DrawnText } from '../../ui/DrawnText.tsx';
 import type { Instrument } from '#core/instrument';
 import { noteLabel } from '#core/pitch';
+import { DrawnText } from '../../ui/DrawnText.tsx';
 
 const WIDTH = 360;
 const LEFT = 30;

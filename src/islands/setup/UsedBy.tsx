@@ -1,6 +1,6 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { piecesUsing } from '../../storage/studio.ts';
 import { Heading } from '../../ui/Heading.tsx';
-import { useLiveQuery } from 'dexie-react-hooks';
 import { materialLabel } from '../../words/labels.ts';
 import { ChangeWords } from '../ChangeWords.tsx';
 

@@ -1,4 +1,3 @@
-import { instrumentSheet } from '../../storage/studio.ts';
 import type { InstrumentSheet } from '#core/documents';
 import {
   defaultSize,
@@ -13,6 +12,7 @@ import {
 import type { Issue } from '#core/messages';
 import { displayPitch, formatPitch, parsePitch, transposedBy } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
+import { instrumentSheet } from '../../storage/studio.ts';
 import { typedNumber } from './typed-number.ts';
 
 /** One string as typed. */

@@ -1,8 +1,9 @@
+import { parseAsString, useQueryStates } from 'nuqs';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { issuesText } from '#core/messages';
-import { readyToRead } from '../../storage/first-start.ts';
-import { STORAGE_SHUT } from '../../words/notices.ts';
 import { readStudioFile } from '../../files/document-files.ts';
 import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
+import { readyToRead } from '../../storage/first-start.ts';
 import { newInstrument, newPlayer, type SaveOutcome } from '../../storage/records.ts';
 import {
   deleteInstrument,
@@ -14,8 +15,7 @@ import {
   savePlayer,
   type Studio,
 } from '../../storage/studio.ts';
-import { parseAsString, useQueryStates } from 'nuqs';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { STORAGE_SHUT } from '../../words/notices.ts';
 
 /** What the page shows: one instrument or one player. */
 export interface Chosen {

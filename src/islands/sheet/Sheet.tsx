@@ -1,4 +1,3 @@
-import { loadPiece } from '../../storage/pieces.ts';
 import { Printer } from 'lucide-react';
 import { Fragment, useCallback, useMemo, useState } from 'react';
 import { issuesText } from '#core/messages';
@@ -10,6 +9,7 @@ import { engine } from '../../engine/client.ts';
 import { layoutStaff } from '../../engraving/layout.ts';
 import { systemsOf } from '../../engraving/systems.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
+import { loadPiece } from '../../storage/pieces.ts';
 import { Answered } from '../../ui/Answered.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';

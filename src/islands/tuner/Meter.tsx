@@ -1,6 +1,6 @@
-import { DrawnText } from '../../ui/DrawnText.tsx';
 import { centsOfRatio } from '#core/intonation';
 import type { Heard } from '../../audio/heard.ts';
+import { DrawnText } from '../../ui/DrawnText.tsx';
 import { hzText } from '../../words/intonation.ts';
 import { deviationText, IN_TUNE_CENTS, NOT_HEARD } from '../../words/tuner.ts';
 

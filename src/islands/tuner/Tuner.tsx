@@ -1,5 +1,4 @@
 import { useQueryState } from 'nuqs';
-import { Addressed } from '../Addressed.tsx';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { type Instrument, INSTRUMENT_KINDS, readInstrument } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
@@ -14,6 +13,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { NO_MICROPHONE } from '../../words/tuner.ts';
+import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
 import { FIRST_ERRORS } from './simulated.ts';

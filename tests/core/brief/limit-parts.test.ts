@@ -79,7 +79,7 @@ describe('the highest note on a string', () => {
   });
 
   it('is told in the sentence and in print', () => {
-    assert.equal(words.told([{ string: 'A4', highest: 'E5' }]), 'A string up to E5');
-    assert.equal(words.printed([{ string: 'A4', highest: 'E5' }]), 'A string up to E5');
+    assert.equal(words.told([{ string: 'A4', highest: 'E5' }]), 'the A string up to E5');
+    assert.equal(words.printed([{ string: 'A4', highest: 'E5' }]), 'the A string up to E5');
   });
 });

@@ -8,8 +8,8 @@ import { INSTRUMENT_KINDS, type InstrumentKind, mmFromNut, readInstrument, saneL
 import { isStrong } from '#core/intonation';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import { anyBriefs, lineBrief, planned, refused } from '../../support/briefs.ts';
 import { asked } from '../../support/asked.ts';
+import { anyBriefs, lineBrief, planned, refused } from '../../support/briefs.ts';
 
 const VERDICTS = ['comfort', 'stretch', 'beyond'];
 

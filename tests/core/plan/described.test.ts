@@ -8,8 +8,8 @@ import { formatLineText, parseLineText } from '#core/material';
 import { formatPitch, parseKey, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Guide, Plan } from '#core/plan/describe';
-import { fingering, lineBrief, planned, shortLines } from '../../support/briefs.ts';
 import { readAs, readFileText } from '../../../src/validation/documents.ts';
+import { fingering, lineBrief, planned, shortLines } from '../../support/briefs.ts';
 
 function guides(found: Plan): readonly Guide[] {
   return found.shifts[0]?.guides ?? [];

@@ -12,8 +12,8 @@ import { noteSteps } from '#core/solve';
 import { WEIGHTS, weightsFor } from '#core/weights';
 import { COST_TERMS } from '../../../src/words/cost-terms.ts';
 import { WEIGHT_REASONS } from '../../../src/words/weights.ts';
-import { anyBriefs, fingering, lineBrief, pitchesOn, planned } from '../../support/briefs.ts';
 import { toldReasons } from '../../support/asked.ts';
+import { anyBriefs, fingering, lineBrief, pitchesOn, planned } from '../../support/briefs.ts';
 
 function soundsOf(brief: Brief): readonly PlannedSound[] | null {
   const outcome = plan(brief);

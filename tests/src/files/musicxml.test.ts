@@ -3,8 +3,8 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
-import { musicXmlText } from '../../../src/files/musicxml.ts';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
+import { musicXmlText } from '../../../src/files/musicxml.ts';
 import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
 import { readMusicXml, type ReadNote } from '../../support/read-musicxml.ts';
 

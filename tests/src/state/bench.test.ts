@@ -20,12 +20,12 @@ import {
 } from '../../../src/state/line-actions.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
 import { keepOthers, layOver } from '../../../src/state/planning-actions.ts';
-import { workStore } from '../../../src/state/work.ts';
 import { laidOverOf, planningStore } from '../../../src/state/planning.ts';
 import { refingeredBy, watchRefingering } from '../../../src/state/refingering.ts';
 import { select, selectionStore, selectTo, stretchOf } from '../../../src/state/selection.ts';
 import { newPiece, switchPiece, takeOver } from '../../../src/state/work-actions.ts';
 import { undo } from '../../../src/state/work-history.ts';
+import { workStore } from '../../../src/state/work.ts';
 import { database } from '../../../src/storage/database.ts';
 import { closePiece, loadOpenPieces, noteOpened } from '../../../src/storage/open-pieces.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
@@ -229,7 +229,17 @@ describe('several pieces and several tabs', () => {
     await left({ document: { ...record.document, name: 'Older' }, updatedAt: record.updatedAt - 1 });
     await left({ document: { ...record.document, name: 7 }, updatedAt: record.updatedAt + 9 });
     await putUnwritten('{"id": "cut off');
+    await putUnwritten('null');
     assert.equal((await database.pieces.get(id))?.document.name, 'Newer');
+  });
+
+  it('write what a page of an earlier version left behind, where documents had another name', async () => {
+    const id = await keep('Left');
+    const record = await database.pieces.get(id);
+    assert.ok(record);
+    const { document, ...rest } = record;
+    await putUnwritten(JSON.stringify({ ...rest, piece: { ...document, name: 'Last words' }, updatedAt: record.updatedAt + 1 }));
+    assert.equal((await database.pieces.get(id))?.document.name, 'Last words');
   });
 });
 

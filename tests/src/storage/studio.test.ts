@@ -15,10 +15,10 @@ import {
 } from '../../../src/islands/setup/instrument-fields.ts';
 import { instrumentForPlayer, playerFields, type PlayerFields, readPlayerFields } from '../../../src/islands/setup/player-fields.ts';
 import { instrumentSheet, playerSheet, profileOf } from '../../../src/storage/studio.ts';
-import { handChoice } from '../../../src/words/labels.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
-import { asked } from '../../support/asked.ts';
+import { handChoice } from '../../../src/words/labels.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/setup.ts';
+import { asked } from '../../support/asked.ts';
 
 const VIOLIN = instrumentFields(instrumentSheet('Test', { kind: 'violin' }));
 const PLAYER = playerFields(playerSheet('Test', { kind: 'violin', player: {} }), null);

@@ -63,9 +63,9 @@ export const highestPerString: LimitPart<HighestNote[]> = {
   stands: { in: 'rules' },
 };
 
-/** "D string up to A4". */
+/** "the D string up to A4". */
 function told(highest: readonly HighestNote[]): string {
-  return highest.map((each) => `${noteLabel(each.string)} string up to ${pitchLabel(each.highest)}`).join(', ');
+  return highest.map((each) => `the ${noteLabel(each.string)} string up to ${pitchLabel(each.highest)}`).join(', ');
 }
 
 /** No limit on a string. */

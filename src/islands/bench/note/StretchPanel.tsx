@@ -2,10 +2,10 @@ import { useState } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { fixStretch } from '../../../state/brief-actions.ts';
 import { bowTogether, pieceOfStretch, removeNotes } from '../../../state/line-actions.ts';
+import type { Stretch } from '../../../state/selection.ts';
 import { playAgainAndAgain } from '../../../state/sound-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { soundText } from '../../../words/plan-words.ts';
-import type { Stretch } from '../../../state/selection.ts';
 import { openOnBench } from '../../open-on-bench.ts';
 
 /** What can be done with several notes at once. */

@@ -1,4 +1,3 @@
-import { titleOf } from '../tools/commands.ts';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
@@ -9,6 +8,7 @@ import { bowTogether, insertAfter, movePitches, removeNotes, setDuration, typePi
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/Field.tsx';
 import { LENGTH_LABELS } from '../../../words/labels.ts';
+import { titleOf } from '../tools/commands.ts';
 
 interface WriteTabProps {
   readonly plan: Plan;

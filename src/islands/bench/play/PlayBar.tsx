@@ -1,4 +1,3 @@
-import { titleOf } from '../tools/commands.ts';
 import { Play, Square } from 'lucide-react';
 import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
@@ -8,6 +7,7 @@ import { chooseSound, togglePlaying } from '../../../state/sound-actions.ts';
 import { type Drone, type SoundChoices, useSound } from '../../../state/sound.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { titleOf } from '../tools/commands.ts';
 
 const PACES = [0.5, 0.66, 0.8, 1] as const;
 

@@ -19,6 +19,13 @@ import { useBeadDrag } from './use-bead-drag.ts';
 import { usePathHeight } from './use-path-height.ts';
 import { measuresInView, useKeepInView, useScroller } from './use-scroller.ts';
 
+/** Whether the brief has moved on to one that cannot be planned. Only that redraws the score: a new brief by itself changes nothing of it. */
+function useStale(): boolean {
+  const plannedBrief = usePlanning((planning) => planning.plannedBrief);
+  const unplanned = usePlanning(({ issues, relaxed }) => issues.length > 0 && relaxed === null);
+  return useWork(({ brief }) => unplanned && brief !== plannedBrief);
+}
+
 interface ScoreProps {
   readonly plan: Plan;
   readonly notes: PathNotes;
@@ -28,8 +35,7 @@ interface ScoreProps {
 export function Score({ plan, notes }: ScoreProps) {
   const selected = useSelection((selection) => selection.selected);
   const playing = useSound((sound) => sound.note);
-  const brief = useWork((work) => work.brief);
-  const stale = usePlanning(({ plannedBrief, issues, relaxed }) => plannedBrief !== brief && issues.length > 0 && relaxed === null);
+  const stale = useStale();
   const over = usePlanning(laidOverOf)?.plan ?? null;
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const { scroller, width, left, onScroll } = useScroller();

@@ -1,7 +1,7 @@
+import { useState } from 'react';
 import { withTempo } from '#core/brief/edits';
 import { changeBrief } from '../../../state/brief-actions.ts';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
-import { useState } from 'react';
 
 const SLOWEST = 20;
 const FASTEST = 400;

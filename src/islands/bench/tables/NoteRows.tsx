@@ -1,8 +1,8 @@
 import type { AboutPath } from '#core/explain';
-import { select } from '../../../state/selection.ts';
 import { positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedNote } from '#core/plan/describe';
+import { select } from '../../../state/selection.ts';
 import { PageButtons, usePager } from '../../../ui/Pager.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { mmText, placeText, reachText, soundText } from '../../../words/plan-words.ts';

@@ -1,7 +1,7 @@
-import { select } from '../../../state/selection.ts';
 import { positionWords } from '#core/messages';
 import { pitchLabel } from '#core/pitch';
 import type { Plan, Shift } from '#core/plan/describe';
+import { select } from '../../../state/selection.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { mmText, movementText, semitonesText, shiftMoment } from '../../../words/plan-words.ts';

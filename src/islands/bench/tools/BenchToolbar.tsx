@@ -1,4 +1,3 @@
-import { titleOf } from './commands.ts';
 import { FilePlus2, History, Keyboard, Printer, Redo2, Save, Search, Undo2 } from 'lucide-react';
 import { type ComponentType, lazy, type RefObject, Suspense, useRef, useState } from 'react';
 import { useOpenSheets } from '../../../state/open-sheets.ts';
@@ -8,6 +7,7 @@ import { useHistory, useWork } from '../../../state/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/Field.tsx';
 import { materialLabel } from '../../../words/labels.ts';
+import { titleOf } from './commands.ts';
 
 /** Come when first asked for, or when the plan stands. */
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));

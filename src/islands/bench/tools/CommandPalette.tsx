@@ -1,6 +1,6 @@
-import { loadPieceNames } from '../../../storage/piece-list.ts';
 import { Command } from 'cmdk';
 import { useLiveQuery } from 'dexie-react-hooks';
+import { loadPieceNames } from '../../../storage/piece-list.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { openOnBench } from '../../open-on-bench.ts';
 import { type Command as BenchCommand, COMMAND_GROUPS, COMMANDS } from './commands.ts';

@@ -1,5 +1,5 @@
-import { usePlanning } from '../../../state/planning.ts';
 import type { RefObject } from 'react';
+import { usePlanning } from '../../../state/planning.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
 import { copyLink, downloadJson, downloadMusicXml, downloadPath } from './downloads.ts';

@@ -1,7 +1,7 @@
-import { Heading } from '../../../ui/Heading.tsx';
 import type { RefObject } from 'react';
 import { refingeredBy } from '../../../state/refingering.ts';
 import { goToState, useWorkHistory } from '../../../state/work-history.ts';
+import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
 import { refingeredText } from '../../../words/notices.ts';
 import { workChange } from '../../../words/work-changes.ts';

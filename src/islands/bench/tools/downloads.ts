@@ -1,9 +1,9 @@
-import { engine } from '../../../engine/client.ts';
-import { MOST_HARD } from '../../../state/planning-actions.ts';
 import { documentToText } from '#core/documents';
-import { musicXmlText } from '../../../files/musicxml.ts';
+import { engine } from '../../../engine/client.ts';
 import { downloadBlob, downloadText, fileNameOf } from '../../../files/download.ts';
+import { musicXmlText } from '../../../files/musicxml.ts';
 import { say } from '../../../state/notices.ts';
+import { MOST_HARD } from '../../../state/planning-actions.ts';
 import { planShown } from '../../../state/planning.ts';
 import { workStore } from '../../../state/work.ts';
 import { pieceOf } from '../../../storage/pieces.ts';

@@ -1,4 +1,3 @@
-import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { flushSync } from 'react-dom';
 import { createRoot } from 'react-dom/client';
 import type { AboutPath } from '#core/explain';
@@ -8,6 +7,7 @@ import { drawMeasures, type Head } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
 import { musicFontReady } from '../../../engraving/music-font.ts';
 import { writtenMarks } from '../../../engraving/written-marks.ts';
+import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { Fingerboard, FINGERBOARD_WIDTH } from '../../score/Fingerboard.tsx';
 import { PathDrawing } from '../../score/PathDrawing.tsx';
 import { SemitoneLines } from '../../score/SemitoneLines.tsx';
