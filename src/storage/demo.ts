@@ -1,7 +1,7 @@
 import { dequal } from 'dequal';
 import { DOCUMENT_NAMES, type Piece } from '#core/documents';
 import type { Demo } from '../demo/documents.ts';
-import { NO_DEMO } from '../words/notices.ts';
+import { NO_DEMO } from '../words/storage.ts';
 import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from './database.ts';
 import { newInstrument, newPieceRecord, newPlayer, together } from './records.ts';
 

@@ -1,5 +1,4 @@
 import type { CarriedLocks } from '#core/brief/lines';
-import { nounFor } from '#core/messages';
 
 /** What a teacher is told beside the work, for a moment. */
 export const PLANNING_STOPPED = 'Planning was stopped. Change the brief to plan again.';
@@ -19,28 +18,8 @@ export const SET_ASIDE = 'The piece could not be read and was set aside; it is l
 /** A scale became a line of the teacher’s own. */
 export const WRITTEN_OUT = 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';
 
-/** The link to a brief is in the clipboard. */
-export const LINK_COPIED = 'The link is copied. Whoever opens it gets a piece of this brief.';
-
 /** The browser plays nothing, and does not say why. */
 export const NO_SOUND = 'The browser gives no sound.';
-
-/** The server does not give the demo. */
-export const NO_DEMO = 'The demo pieces cannot be fetched from the server just now. Try again later.';
-
-/** The sheet was opened without a piece. */
-export const NO_PIECE = 'There is no piece under this address. Go back to the bench and open the sheet from there.';
-
-/** Something was to be read or written, and the storage does not say why it was not. */
-export const STORAGE_TROUBLE = 'Something went wrong with the storage.';
-
-/** The browser’s storage does not open, and does not say why. */
-export const STORAGE_SHUT = 'The storage does not open.';
-
-/** The link itself, where the clipboard is out of reach. */
-export function linkText(link: string): string {
-  return `Copy this link: ${link}`;
-}
 
 /** Why a write failed; `name` is what the database calls it. */
 export function storageFailureText(name: string): string {
@@ -62,14 +41,3 @@ export function droppedText({ dropped, droppedMarks }: CarriedLocks): string | n
 
 /** A question to the engine has no answer. */
 export const NOT_ANSWERED = 'This could not be worked out just now.';
-
-/** How many of the notes fingered otherwise are numbered. */
-const MOST_NUMBERED = 8;
-
-/** Which notes (line indexes) the engine fingered otherwise; empty where nothing is known of it. */
-export function refingeredText(notes: readonly number[] | null): string {
-  if (notes === null) return '';
-  if (notes.length === 0) return 'no fingering changed';
-  const named = notes.slice(0, MOST_NUMBERED).map((note) => note + 1);
-  return `fingered otherwise: ${nounFor(notes.length, 'note', 'notes')} ${named.join(', ')}${notes.length > named.length ? ' …' : ''}`;
-}

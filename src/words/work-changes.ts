@@ -2,6 +2,7 @@ import { dequal } from 'dequal';
 import type { Brief } from '#core/brief';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
 import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
+import { nounFor } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import { materialLabel, wayLabel, wishLabels } from './labels.ts';
 import { setupChanges } from './setup.ts';
@@ -69,4 +70,15 @@ function lockChange(before: Brief, after: Brief): string {
 function lockText({ finger, upperFinger, string }: NonNullable<Brief['locks']>[number]): string {
   const fingers = finger === undefined ? '' : wayLabel({ finger, upperFinger: upperFinger ?? null });
   return [fingers, string === undefined ? '' : `on ${noteLabel(string)}`].filter((words) => words !== '').join(' ');
+}
+
+/** How many of the notes fingered otherwise are numbered. */
+const MOST_NUMBERED = 8;
+
+/** Which notes (line indexes) the engine fingered otherwise; empty where nothing is known of it. */
+export function refingeredText(notes: readonly number[] | null): string {
+  if (notes === null) return '';
+  if (notes.length === 0) return 'no fingering changed';
+  const named = notes.slice(0, MOST_NUMBERED).map((note) => note + 1);
+  return `fingered otherwise: ${nounFor(notes.length, 'note', 'notes')} ${named.join(', ')}${notes.length > named.length ? ' …' : ''}`;
 }

@@ -12,7 +12,7 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { pieceTitle } from '../../words/library.ts';
-import { STORAGE_TROUBLE } from '../../words/notices.ts';
+import { STORAGE_TROUBLE } from '../../words/storage.ts';
 import { Header } from '../Header.tsx';
 import { Library } from './Library.tsx';
 import { keepRecord } from './keep-record.ts';

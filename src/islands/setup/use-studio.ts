@@ -15,7 +15,7 @@ import {
   savePlayer,
   type Studio,
 } from '../../storage/studio.ts';
-import { STORAGE_SHUT } from '../../words/notices.ts';
+import { STORAGE_SHUT } from '../../words/storage.ts';
 
 /** What the page shows: one instrument or one player. */
 export interface Chosen {

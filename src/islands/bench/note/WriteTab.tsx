@@ -8,7 +8,7 @@ import { bowTogether, insertAfter, movePitches, removeNotes, setDuration, typePi
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/Field.tsx';
 import { LENGTH_LABELS } from '../../../words/labels.ts';
-import { titleOf } from '../tools/commands.ts';
+import { titleOf } from '../tools/key-lines.ts';
 
 interface WriteTabProps {
   readonly plan: Plan;

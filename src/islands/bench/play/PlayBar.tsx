@@ -7,7 +7,7 @@ import { chooseSound, togglePlaying } from '../../../state/sound-actions.ts';
 import { type Drone, type SoundChoices, useSound } from '../../../state/sound.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
-import { titleOf } from '../tools/commands.ts';
+import { titleOf } from '../tools/key-lines.ts';
 
 const PACES = [0.5, 0.66, 0.8, 1] as const;
 

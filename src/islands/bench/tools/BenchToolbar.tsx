@@ -7,7 +7,7 @@ import { useHistory, useWork } from '../../../state/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/Field.tsx';
 import { materialLabel } from '../../../words/labels.ts';
-import { titleOf } from './commands.ts';
+import { titleOf } from './key-lines.ts';
 
 /** Come when first asked for, or when the plan stands. */
 const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));

@@ -3,7 +3,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { loadPieceNames } from '../../../storage/piece-list.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { openOnBench } from '../../open-on-bench.ts';
-import { type Command as BenchCommand, COMMAND_GROUPS, COMMANDS } from './commands.ts';
+import { COMMANDS } from './commands.ts';
+import { type Command as BenchCommand, COMMAND_GROUPS } from './key-lines.ts';
 
 const GROUP =
   '[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-1.5 [&_[cmdk-group-heading]]:pb-0.5 [&_[cmdk-group-heading]]:text-[13px] [&_[cmdk-group-heading]]:text-dove-dark';

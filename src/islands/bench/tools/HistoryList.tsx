@@ -3,8 +3,7 @@ import { refingeredBy } from '../../../state/refingering.ts';
 import { goToState, useWorkHistory } from '../../../state/work-history.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { refingeredText } from '../../../words/notices.ts';
-import { workChange } from '../../../words/work-changes.ts';
+import { refingeredText, workChange } from '../../../words/work-changes.ts';
 
 interface HistoryListProps {
   readonly anchor: RefObject<HTMLButtonElement | null>;

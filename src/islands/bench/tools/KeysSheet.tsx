@@ -1,7 +1,7 @@
 import { Button } from '../../../ui/Button.tsx';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { KEY_LINES } from './commands.ts';
+import { KEY_LINES } from './key-lines.ts';
 
 /** All keys of the bench in one sheet. */
 export function KeysSheet({ onClose }: { readonly onClose: () => void }) {

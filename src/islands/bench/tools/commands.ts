@@ -1,184 +1,29 @@
-import { FINGERS } from '#core/hand';
 import { chooseTheme, themeNow } from '../../../design/theme.ts';
-import { useOpenSheets } from '../../../state/open-sheets.ts';
-import { playAgainOrOnce, silence, togglePlaying } from '../../../state/sound-actions.ts';
-import { redo, undo } from '../../../state/work-history.ts';
+import { playAgainOrOnce, silence } from '../../../state/sound-actions.ts';
 import { workStore } from '../../../state/work.ts';
 import { openOnBench } from '../../open-on-bench.ts';
 import { PAGES } from '../../pages.ts';
-import { noteMoves } from '../note/note-moves.ts';
-
-/** Under what the list of everything that can be done puts a command. */
-export const COMMAND_GROUPS = ['The selected note or stretch', 'The bench', 'Save', 'Go to'] as const;
-
-/** Something that can be done on the bench, by a key, by name, or both. */
-export interface Command {
-  /** Its name; what only keys do has none. */
-  readonly name?: string;
-  readonly group?: (typeof COMMAND_GROUPS)[number];
-  /** The key as it is written. */
-  readonly key?: string;
-  /** The keys that do it, as the binding of keys spells them. */
-  readonly press?: readonly string[];
-  /** Does it; false where there is nothing to do it to, so that the key keeps its usual meaning. */
-  readonly run: () => unknown;
-}
-
-/** One line of the sheet of keys, and the commands it tells of. */
-interface KeyLine {
-  readonly keys: string;
-  readonly does: string;
-  readonly commands: readonly Command[];
-}
-
-const NOTE = COMMAND_GROUPS[0];
-const BENCH = COMMAND_GROUPS[1];
-const SAVE = COMMAND_GROUPS[2];
-const GO = COMMAND_GROUPS[3];
-
-/** Every key of the bench, as the sheet of keys tells them. */
-export const KEY_LINES: readonly KeyLine[] = [
-  {
-    keys: '← →',
-    does: 'the note before, the note after',
-    commands: [
-      { press: ['ArrowRight'], run: noteMoves.next },
-      { press: ['ArrowLeft'], run: noteMoves.previous },
-    ],
-  },
-  {
-    keys: 'Shift ← →',
-    does: 'select several notes; Shift and a click too',
-    commands: [
-      { press: ['Shift+ArrowRight'], run: noteMoves.extendForward },
-      { press: ['Shift+ArrowLeft'], run: noteMoves.extendBack },
-    ],
-  },
-  {
-    keys: 'Home End',
-    does: 'the first note, the last',
-    commands: [
-      { name: 'Go to the first note', group: NOTE, key: 'Home', press: ['Home'], run: noteMoves.first },
-      { name: 'Go to the last note', group: NOTE, key: 'End', press: ['End'], run: noteMoves.last },
-    ],
-  },
-  {
-    keys: '↑ ↓',
-    does: 'the same note on the next higher, lower string',
-    commands: [
-      { name: 'To the next higher string', group: NOTE, key: '↑', press: ['ArrowUp'], run: noteMoves.higherString },
-      { name: 'To the next lower string', group: NOTE, key: '↓', press: ['ArrowDown'], run: noteMoves.lowerString },
-    ],
-  },
-  { keys: '0 1 2 3 4', does: 'fix the finger of the selected note', commands: fingers((finger) => finger !== 'T') },
-  { keys: 'T', does: 'fix the thumb, in thumb position', commands: fingers((finger) => finger === 'T') },
-  { keys: 'drag a bead', does: 'up and down to another string, sideways to another finger', commands: [] },
-  {
-    keys: 'L',
-    does: 'fix what is selected as it is, or let it go',
-    commands: [{ name: 'Fix it as it is, or let it go', group: NOTE, key: 'L', press: ['l'], run: noteMoves.toggleLock }],
-  },
-  {
-    keys: 'S',
-    does: 'the next shift',
-    commands: [{ name: 'Go to the next shift', group: NOTE, key: 'S', press: ['s'], run: noteMoves.nextShift }],
-  },
-  {
-    keys: 'A',
-    does: 'lay the next other fingering over this one',
-    commands: [{ name: 'Lay the next other fingering over this one', group: BENCH, key: 'A', press: ['a'], run: noteMoves.layNextOver }],
-  },
-  {
-    keys: 'Shift A',
-    does: 'take the fingering laid over; with several notes selected, for these',
-    commands: [{ name: 'Take the fingering laid over', group: BENCH, key: 'Shift A', press: ['Shift+a'], run: noteMoves.takeLaidOver }],
-  },
-  {
-    keys: 'Space',
-    does: 'play, or stop',
-    commands: [{ name: 'Play or stop', group: BENCH, key: 'Space', press: ['Space'], run: togglePlaying }],
-  },
-  {
-    keys: 'Alt ↑ ↓',
-    does: 'a letter higher, lower; with Shift a semitone',
-    commands: [
-      { name: 'A letter higher', group: NOTE, key: 'Alt ↑', press: ['Alt+ArrowUp'], run: noteMoves.letterUp },
-      { name: 'A letter lower', group: NOTE, key: 'Alt ↓', press: ['Alt+ArrowDown'], run: noteMoves.letterDown },
-      { name: 'A semitone higher', group: NOTE, key: 'Alt Shift ↑', press: ['Alt+Shift+ArrowUp'], run: noteMoves.semitoneUp },
-      { name: 'A semitone lower', group: NOTE, key: 'Alt Shift ↓', press: ['Alt+Shift+ArrowDown'], run: noteMoves.semitoneDown },
-    ],
-  },
-  {
-    keys: 'B',
-    does: 'the next bow sign: down, up, none',
-    commands: [{ name: 'The next bow sign', group: NOTE, key: 'B', press: ['b'], run: noteMoves.nextBowSign }],
-  },
-  {
-    keys: 'Insert',
-    does: 'another note behind the selected one',
-    commands: [{ name: 'Another note behind it', group: NOTE, key: 'Insert', press: ['Insert'], run: noteMoves.insert }],
-  },
-  {
-    keys: 'Delete',
-    does: 'take what is selected out of the line',
-    commands: [{ name: 'Take it out of the line', group: NOTE, key: 'Delete', press: ['Delete'], run: noteMoves.remove }],
-  },
-  {
-    keys: 'Z, Shift Z',
-    does: 'undo, redo',
-    commands: [
-      { name: 'Undo', group: BENCH, key: 'Z', press: ['z'], run: undo },
-      { name: 'Redo', group: BENCH, key: 'Shift Z', press: ['Shift+z'], run: redo },
-    ],
-  },
-  {
-    keys: 'Ctrl K',
-    does: 'everything that can be done, and every piece, by name',
-    commands: [
-      { name: 'Everything that can be done', key: 'Ctrl K', press: ['$mod+k'], run: () => useOpenSheets.getState().show('commands') },
-    ],
-  },
-  {
-    keys: '?',
-    does: 'this sheet',
-    commands: [{ name: 'All keys', group: BENCH, key: '?', press: ['Shift+?', '?'], run: () => useOpenSheets.getState().show('keys') }],
-  },
-  {
-    keys: 'Escape',
-    does: 'let go: of the stretch, of what is laid over, of the sound',
-    commands: [{ press: ['Escape'], run: () => silence() || noteMoves.letGo() }],
-  },
-];
+import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
 /** What no key does. */
 const NAMED_ONLY: readonly Command[] = [
-  { name: 'Play again and again, or once', group: BENCH, run: playAgainOrOnce },
-  { name: 'Silence', group: BENCH, run: silence },
-  { name: 'Light paper or dark', group: BENCH, run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
-  { name: 'Paper as the machine has it', group: BENCH, run: () => chooseTheme('system') },
-  { name: 'Save as MusicXML', group: SAVE, run: () => saved((files) => files.downloadMusicXml()) },
-  { name: 'Save as JSON', group: SAVE, run: () => saved((files) => files.downloadJson()) },
-  { name: 'Save the path as SVG', group: SAVE, run: () => saved((files) => files.downloadPath('svg')) },
-  { name: 'Save the path as PNG', group: SAVE, run: () => saved((files) => files.downloadPath('png')) },
-  { name: 'Copy a link to this brief', group: SAVE, run: () => saved((files) => files.copyLink()) },
-  { name: 'A new piece', group: GO, run: () => openOnBench(null) },
-  { name: 'The sheet', group: GO, run: () => goTo('/sheet') },
-  { name: 'Compare this fingering', group: GO, run: () => goTo('/compare') },
-  ...PAGES.filter(({ href }) => href !== '/').map(({ href, name }) => ({ name, group: GO, run: () => goTo(href) })),
+  { name: 'Play again and again, or once', group: 'The bench', run: playAgainOrOnce },
+  { name: 'Silence', group: 'The bench', run: silence },
+  { name: 'Light paper or dark', group: 'The bench', run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
+  { name: 'Paper as the machine has it', group: 'The bench', run: () => chooseTheme('system') },
+  { name: 'Save as MusicXML', group: 'Save', run: () => saved((files) => files.downloadMusicXml()) },
+  { name: 'Save as JSON', group: 'Save', run: () => saved((files) => files.downloadJson()) },
+  { name: 'Save the path as SVG', group: 'Save', run: () => saved((files) => files.downloadPath('svg')) },
+  { name: 'Save the path as PNG', group: 'Save', run: () => saved((files) => files.downloadPath('png')) },
+  { name: 'Copy a link to this brief', group: 'Save', run: () => saved((files) => files.copyLink()) },
+  { name: 'A new piece', group: 'Go to', run: () => openOnBench(null) },
+  { name: 'The sheet', group: 'Go to', run: () => goTo('/sheet') },
+  { name: 'Compare this fingering', group: 'Go to', run: () => goTo('/compare') },
+  ...PAGES.filter(({ href }) => href !== '/').map(({ href, name }) => ({ name, group: 'Go to' as const, run: () => goTo(href) })),
 ];
 
 /** Everything that can be done on the bench. */
-export const COMMANDS: readonly Command[] = [...KEY_LINES.flatMap(({ commands }) => commands), ...NAMED_ONLY];
-
-/** What a button says when pointed at, with the key of the command it does: "Undo (Z)". */
-export function titleOf(label: string, command = label): string {
-  const key = COMMANDS.find(({ name }) => name === command)?.key;
-  return key === undefined ? label : `${label} (${key})`;
-}
-
-function fingers(which: (finger: string) => boolean): readonly Command[] {
-  return FINGERS.filter(which).map((finger) => ({ press: [finger.toLowerCase()], run: () => noteMoves.wishFinger(finger) }));
-}
+export const COMMANDS: readonly Command[] = [...KEY_COMMANDS, ...NAMED_ONLY];
 
 /** What makes files comes with the first that is made. */
 async function saved(make: (files: typeof import('./downloads.ts')) => unknown): Promise<void> {

@@ -8,7 +8,7 @@ import { planShown } from '../../../state/planning.ts';
 import { workStore } from '../../../state/work.ts';
 import { pieceOf } from '../../../storage/pieces.ts';
 import { materialLabel } from '../../../words/labels.ts';
-import { LINK_COPIED, linkText } from '../../../words/notices.ts';
+import { LINK_COPIED, linkText } from '../../../words/links.ts';
 
 /** Hands out the plan as MusicXML; nothing where there is no plan. */
 export function downloadMusicXml(): void {

@@ -1,12 +1,12 @@
 import { useEffect } from 'react';
 import { tinykeys } from 'tinykeys';
 import { planShown } from '../../../state/planning.ts';
-import { type Command, COMMANDS } from './commands.ts';
+import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
 /** Keys of the bench, wherever the focus is but in a field that needs them itself. */
 export function useBenchKeys(): void {
   useEffect(() => {
-    const bindings = COMMANDS.flatMap(({ press = [], run }) => press.map((keys) => [keys, bound(keys, run)] as const));
+    const bindings = KEY_COMMANDS.flatMap(({ press = [], run }) => press.map((keys) => [keys, bound(keys, run)] as const));
     return tinykeys(window, Object.fromEntries(bindings));
   }, []);
 }

@@ -1,0 +1,11 @@
+/** The server does not give the demo. */
+export const NO_DEMO = 'The demo pieces cannot be fetched from the server just now. Try again later.';
+
+/** The sheet was opened without a piece. */
+export const NO_PIECE = 'There is no piece under this address. Go back to the bench and open the sheet from there.';
+
+/** Something was to be read or written, and the storage does not say why it was not. */
+export const STORAGE_TROUBLE = 'Something went wrong with the storage.';
+
+/** The browser’s storage does not open, and does not say why. */
+export const STORAGE_SHUT = 'The storage does not open.';
