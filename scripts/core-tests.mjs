@@ -10,7 +10,7 @@ const tsx = ['--import', 'tsx'];
 const compiled = spawnSync(process.execPath, [...tsx, 'scripts/compile-validators.ts'], { stdio: 'inherit' });
 if (compiled.status !== 0) process.exit(compiled.status ?? 1);
 
-const files = ['tests/core', 'tests/src'].flatMap((folder) =>
+const files = ['tests/core', 'tests/src', 'tests/scripts'].flatMap((folder) =>
   readdirSync(folder, { recursive: true })
     .map(String)
     .filter((file) => file.endsWith('.test.ts'))

@@ -1,3 +1,12 @@
-export { checkedNote, type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned, type IntonedStop, ringingNotes } from './intoned.ts';
+export {
+  checkedNote,
+  type Checkpoint,
+  checkpointsOf,
+  instrumentOf,
+  intonationOf,
+  intoned,
+  type IntonedStop,
+  ringingNotes,
+} from './intoned.ts';
 export { waysToPlay, type WayToPlay } from './ways-to-play.ts';
 export { grown, handOfPlan, heldAgainst, type HeldAgainst, onEverySize, onSize, type StayHeld } from './what-if.ts';

@@ -1,2 +1,2 @@
 export { toMusicXml } from './to-musicxml.ts';
-export type { XmlElement } from './xml.ts';
+export { element, type XmlElement } from './xml.ts';

@@ -1,6 +1,33 @@
-export { CONTACT_SHARES, contactPointMm, mmFromNut, mmPerTenCents, placesMm, semitonesAtMm, semitoneSpaceMm, soundingLengthMm } from './geometry.ts';
+export {
+  CONTACT_SHARES,
+  contactPointMm,
+  mmFromNut,
+  mmPerTenCents,
+  placesMm,
+  semitonesAtMm,
+  semitoneSpaceMm,
+  soundingLengthMm,
+} from './geometry.ts';
 export { HARMONIC_NODES } from './harmonics.ts';
-export { type Instrument, type OpenString, readInstrument, STRING_NUMBERS, type StringNumber, stringOf, stringSpacingMm } from './instrument.ts';
+export {
+  type Instrument,
+  type OpenString,
+  readInstrument,
+  STRING_NUMBERS,
+  type StringNumber,
+  stringOf,
+  stringSpacingMm,
+} from './instrument.ts';
 export { type InstrumentKind, InstrumentSpec, type OpenTuning } from './schema.ts';
-export { defaultSize, FINGERBOARD_END_SHARE, INSTRUMENT_KINDS, OPEN_TUNINGS, REFERENCE_A, saneLengthsMm, SIZES, TUNINGS, WRITTEN_OCTAVES_ABOVE } from './sizes.ts';
+export {
+  defaultSize,
+  FINGERBOARD_END_SHARE,
+  INSTRUMENT_KINDS,
+  OPEN_TUNINGS,
+  REFERENCE_A,
+  saneLengthsMm,
+  SIZES,
+  TUNINGS,
+  WRITTEN_OCTAVES_ABOVE,
+} from './sizes.ts';
 export { writtenOnString, writtenPitch } from './written.ts';

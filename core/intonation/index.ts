@@ -1,4 +1,16 @@
-export { beatsOff, type Check, type CheckedNote, checksOf, type CommaConflict, commaConflicts, isStrong, otherOctave, ringingStrings, RINGS_FROM, ringStrength } from './checks.ts';
+export {
+  beatsOff,
+  type Check,
+  type CheckedNote,
+  checksOf,
+  type CommaConflict,
+  commaConflicts,
+  isStrong,
+  otherOctave,
+  ringingStrings,
+  RINGS_FROM,
+  ringStrength,
+} from './checks.ts';
 export { type IntonationSystem, LEADING_CENTS, SYSTEMS } from './choices.ts';
 export { type KeyPlace, keyPlaces } from './key-places.ts';
 export { beatsHz, centsOfRatio, factorOfCents, pureRatio, type Ratio } from './ratio.ts';

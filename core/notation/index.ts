@@ -1,4 +1,12 @@
 export { type Clef, type StaffReading, staffReadings, stepsOnStaff } from './clef.ts';
-export { type Engraving, engravingOf, type Measure, type MeasureNote, type MeasureRest, type MeasureSymbol, type WrittenHead } from './engraving.ts';
+export {
+  type Engraving,
+  engravingOf,
+  type Measure,
+  type MeasureNote,
+  type MeasureRest,
+  type MeasureSymbol,
+  type WrittenHead,
+} from './engraving.ts';
 export { fingerMark, type FingerMark, fingerMarks } from './finger-marks.ts';
 export { asFingered } from './read-as.ts';

@@ -1,1 +1,11 @@
-export { CHECK_BAR_MM, type Paper, PAPERS, type PrintedSheet, sectionMm, type SheetShape, STRIP_TOP_MM, type Tape, tapeSheet } from './tape-sheet.ts';
+export {
+  CHECK_BAR_MM,
+  type Paper,
+  PAPERS,
+  type PrintedSheet,
+  sectionMm,
+  type SheetShape,
+  STRIP_TOP_MM,
+  type Tape,
+  tapeSheet,
+} from './tape-sheet.ts';

@@ -5,7 +5,8 @@ interface Notices {
   readonly notice: string | null;
 }
 
-const noticeStore = create<Notices>()(() => ({ notice: null }));
+/** The state of what is said; change it through the functions below. */
+export const noticeStore = create<Notices>()(() => ({ notice: null }));
 
 /** Says something to the teacher; null takes it away. */
 export function say(notice: string | null): void {

@@ -1,5 +1,15 @@
 export { DEFAULT_RHYTHM, FIRST_BRIEF } from './first-brief.ts';
-export { nextInKey, partOf, type PitchMove, withBow, withNote, withNotesInserted, withNotesRemoved, withPitchesMoved, writtenOut } from './line-edits.ts';
+export {
+  nextInKey,
+  partOf,
+  type PitchMove,
+  withBow,
+  withNote,
+  withNotesInserted,
+  withNotesRemoved,
+  withPitchesMoved,
+  writtenOut,
+} from './line-edits.ts';
 export { lineTextOf, readLineText } from './line-texts.ts';
 export { type CarriedLocks, carryLocks, lockOf, wishOf, withLock, withoutLock, withoutLocks } from './locks.ts';
 export { withMark } from './marks.ts';

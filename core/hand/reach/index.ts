@@ -1,3 +1,15 @@
 export { HandMeasure } from './hand-measure.ts';
 export { FINGER_DISTANCE_MM, HAND_PRESETS, type HandPreset, HOME_FRAME } from './hand-presets.ts';
-export { crowdedFrom, needMm, type PlayerHand, presetHand, reachFor, type ReachNeed, reachNeedOf, reachOf, type ReachVerdict, readPlayerHand, verdictOf } from './reach.ts';
+export {
+  crowdedFrom,
+  needMm,
+  type PlayerHand,
+  presetHand,
+  reachFor,
+  type ReachNeed,
+  reachNeedOf,
+  reachOf,
+  type ReachVerdict,
+  readPlayerHand,
+  verdictOf,
+} from './reach.ts';

@@ -1,0 +1,45 @@
+import assert from 'node:assert/strict';
+import { resolve } from 'node:path';
+import { describe, it } from 'node:test';
+import { Linter } from 'eslint';
+import { CORE_ROOMS } from '../../layers.mjs';
+import { arrows } from '../../scripts/lint/arrows.mjs';
+
+/** What the linter says of an import in a file of the core; empty where it may stand. */
+function saidOf(file: string, source: string): string {
+  const linter = new Linter({ cwd: resolve('.') });
+  const config: Linter.Config[] = [{ files: ['**/*.ts'], plugins: { rooms: { rules: { arrows } } }, rules: { 'rooms/arrows': 'error' } }];
+  return linter
+    .verify(`import { thing } from '${source}';`, config, { filename: resolve(file) })
+    .map(({ message }) => message)
+    .join(' ');
+}
+
+describe('an arrow in the core', () => {
+  it('may point to a room below, by its door', () => {
+    assert.equal(saidOf('core/plan/plan.ts', '#core/brief'), '');
+    assert.equal(saidOf('core/brief/parts/rules/purpose.ts', '#core/brief/parts/wishes'), '');
+  });
+
+  it('may not point upward, nor at its own door', () => {
+    assert.match(saidOf('core/pitch/pitch.ts', '#core/plan'), /core\/pitch stands below core\/plan/);
+    assert.match(saidOf('core/hand/types.ts', '#core/hand/reach'), /stands below/);
+    assert.match(saidOf('core/plan/plan.ts', '#core/plan'), /may not use it/);
+  });
+
+  it('reaches its own files by their place, folders of the room included, and no others', () => {
+    assert.equal(saidOf('core/plan/describe/shifts/guides.ts', '../types/shift.ts'), '');
+    assert.match(saidOf('core/plan/plan.ts', '../brief/read/read-brief.ts'), /by its door/);
+  });
+
+  it('leads out of the core to TypeBox alone', () => {
+    assert.equal(saidOf('core/pitch/pitch.ts', '@sinclair/typebox'), '');
+    assert.match(saidOf('core/pitch/pitch.ts', 'react'), /nothing but TypeBox/);
+    assert.match(saidOf('core/pitch/pitch.ts', '#core/nowhere'), /no room nowhere/);
+  });
+
+  it('begins in a room that is listed', () => {
+    assert.match(saidOf('core/elsewhere/thing.ts', '#core/pitch'), /stands in no room/);
+    assert.equal(new Set(CORE_ROOMS).size, CORE_ROOMS.length);
+  });
+});
