@@ -18,7 +18,7 @@ else await compare(file, before);
 
 async function write(path: string): Promise<void> {
   const out = createWriteStream(path);
-  const reference = ['cases.json', 'own-cases.json'].flatMap((name) =>
+  const reference = (['cases.json', 'own-cases.json'] as const).flatMap((name) =>
     casesOf(name).map((each) => ({ name: each.id, brief: briefOfCase(each) })),
   );
   const seeded = Array.from({ length: SEEDED }, (_, index) => ({ name: `seeded ${index}`, brief: seededBrief(index) }));

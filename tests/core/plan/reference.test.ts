@@ -1,8 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { casesOf, judged } from '../../support/reference/reference-case.ts';
+import { askedOf, casesOf, judged } from '../../support/reference/reference-case.ts';
 
-const judgedCases = casesOf('cases.json').map((each) => ({ each, verdict: judged(each) }));
+const judgedCases = casesOf('cases.json').map((each) => ({ each, verdict: judged(askedOf(each)) }));
 const certain = judgedCases.filter(({ each }) => each.confidence === 'certain');
 const high = judgedCases.filter(({ each }) => each.confidence === 'high');
 
@@ -25,7 +25,7 @@ describe('the engine agrees with the teacher', () => {
 describe('on cases of our own, coming down and going up and down, it agrees', () => {
   for (const each of casesOf('own-cases.json')) {
     it(`on ${each.id}: ${each.why}`, () => {
-      const verdict = judged(each);
+      const verdict = judged(askedOf(each));
       const within = each.confidence === 'certain' ? 0 : 3;
       assert.ok(verdict.matchedBy !== null && verdict.matchedBy <= within, `found ${verdict.found}\nexpected ${verdict.wanted}`);
     });

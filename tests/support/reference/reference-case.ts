@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Brief } from '#core/brief';
 import type { Finger, School } from '#core/hand';
+import type { HandPreset } from '#core/hand/reach';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
@@ -43,6 +44,34 @@ export interface ReferenceCase {
   readonly why: string;
 }
 
+/**
+ * A brief without limits, written down before the engine was asked: notes in one text, and in `accept` whole lines of string
+ * and finger ("G0 D1 A1/E0": either), any of them right. Without any, the properties decide.
+ */
+export interface FreeBrief {
+  readonly id: string;
+  readonly instrument: InstrumentKind;
+  readonly school: School;
+  readonly key: string;
+  readonly notes: string;
+  readonly accept: readonly string[];
+  readonly properties?: readonly CaseProperty[];
+  readonly hand?: HandPreset;
+  readonly confidence: ReferenceCase['confidence'];
+  readonly why: string;
+}
+
+/** A brief and what a teacher would write. */
+export interface AskedCase {
+  readonly id: string;
+  readonly confidence: ReferenceCase['confidence'];
+  readonly why: string;
+  readonly brief: Brief;
+  /** Whole lines of string and finger, any of them right; fingers with a stroke between them are as good as each other. */
+  readonly accept: readonly string[];
+  readonly properties: readonly CaseProperty[];
+}
+
 /** How a case came out: which plan is right (0 the best, 1 … 3 an alternative), or none and what the best plan was. */
 export interface Verdict {
   readonly matchedBy: number | null;
@@ -51,9 +80,31 @@ export interface Verdict {
 }
 
 /** The cases of a file beside this one. */
-export function casesOf(file: string): readonly ReferenceCase[] {
+export function casesOf(file: 'cases.json' | 'cases-2.json' | 'own-cases.json'): readonly ReferenceCase[] {
   const cases: ReferenceCase[] = JSON.parse(readFileSync(new URL(`./${file}`, import.meta.url), 'utf8'));
   return cases;
+}
+
+/** The free briefs beside this file. */
+export function freeBriefs(): readonly FreeBrief[] {
+  const briefs: FreeBrief[] = JSON.parse(readFileSync(new URL('./free-briefs.json', import.meta.url), 'utf8'));
+  return briefs;
+}
+
+/** What a standard fingering asks. */
+export function askedOf(each: ReferenceCase): AskedCase {
+  return { ...each, brief: briefOfCase(each), accept: each.accept.map((notes) => notes.map(labelOfCase).join(' ')) };
+}
+
+/** What a free brief asks. */
+export function askedFreely(each: FreeBrief): AskedCase {
+  const { instrument, school, key, notes, properties = [], hand } = each;
+  const brief: Brief = {
+    instrument: { kind: instrument },
+    player: { school, ...(hand ? { hand: { preset: hand } } : {}) },
+    material: { kind: 'line', key, notes: notes.split(' ').map((note) => ({ pitches: note.split('+'), duration: '1/4' })) },
+  };
+  return { ...each, brief, properties };
 }
 
 /** A case as a teacher's brief: a typed line with its key. */
@@ -73,9 +124,9 @@ export function briefOfCase({ instrument, school, material, constraints, notes }
 }
 
 /** Plans a case and holds the best plan and its first three alternatives against it. */
-export function judged(each: ReferenceCase): Verdict {
-  const outcome = plan(briefOfCase(each), { alternatives: 3 });
-  const wanted = each.accept.map((notes) => notes.map(labelOfCase).join(' ')).join(' | ') || each.properties.map(propertyText).join(', ');
+export function judged(each: AskedCase): Verdict {
+  const outcome = plan(each.brief, { alternatives: 3 });
+  const wanted = each.accept.join(' | ') || each.properties.map(propertyText).join(', ');
   if (!outcome.ok) return { matchedBy: null, found: outcome.issues.map((issue) => issue.message).join(' '), wanted };
   const plans = [outcome.value.best, ...outcome.value.alternatives.map((alternative) => alternative.plan)];
   const matched = plans.findIndex((found) => isRight(each, found));
@@ -92,9 +143,15 @@ export function fingeringOf(found: Plan): string {
     .join(' ');
 }
 
-function isRight(each: ReferenceCase, found: Plan): boolean {
-  const accepted = each.accept.length === 0 || each.accept.some((notes) => notes.map(labelOfCase).join(' ') === fingeringOf(found));
+function isRight(each: AskedCase, found: Plan): boolean {
+  const labels = fingeringOf(found).split(' ');
+  const accepted = each.accept.length === 0 || each.accept.some((line) => fitsLine(line, labels));
   return accepted && each.properties.every((property) => holds(property, found));
+}
+
+function fitsLine(line: string, labels: readonly string[]): boolean {
+  const wanted = line.split(' ');
+  return wanted.length === labels.length && wanted.every((choices, index) => choices.split('/').includes(labels[index] ?? ''));
 }
 
 function labelOfCase(note: CaseNote): string {
@@ -133,6 +190,7 @@ const CHECKS: Readonly<Record<string, Check>> = {
   highestOnString: onTopString,
   startFinger: ({ args, sounds }) => args.includes(sounds[0]?.stops[0].finger ?? ''),
   topFinger: ({ args, sounds }) => args.includes(topOf(sounds)?.stops[0].finger ?? ''),
+  longestShift: ({ args, shifts }) => shifts.every((shift) => Math.abs(shift.handSemitones) <= Number(args[0])),
   maxShifts: ({ args, shifts }) => shifts.length <= Number(args[0]),
   noShiftOnFinger: ({ args, shifts }) => shifts.every((shift) => shift.toFinger !== args[0]),
   shiftArriveFinger: ({ args, shifts }) => shifts.every((shift) => args.includes(shift.toFinger)),
