@@ -34,7 +34,7 @@ export function compared(solved: Solved, way: Way): Compared {
 }
 
 function breakdownOf(solved: Solved, from: number, to: number): ReturnType<typeof costBreakdown> {
-  return costBreakdown(solved.task, placedNotes(solved, from, to), from);
+  return costBreakdown(solved.task, placedNotes(solved, from, to));
 }
 
 function widestStretch(solved: Solved, orders: readonly number[]): Compared['stretch'] {

@@ -38,8 +38,8 @@ export function hardestOf(solved: Solved, most: number): readonly HardPlace[] {
   const placed = placedNotes(solved);
   const places = steps.map(({ index }, order): HardPlace => {
     // A pair of notes less the first alone: the second, and the step to it.
-    const here = costBreakdown(task, placed.slice(Math.max(0, order - 1), order + 1), Math.max(0, order - 1));
-    const before = order === 0 ? null : costBreakdown(task, placed.slice(order - 1, order), order - 1);
+    const here = costBreakdown(task, placed.slice(Math.max(0, order - 1), order + 1));
+    const before = order === 0 ? null : costBreakdown(task, placed.slice(order - 1, order));
     const left = here.lines.flatMap(({ term, thousandths }) => {
       const own = thousandths - (before?.lines.find((line) => line.term === term)?.thousandths ?? 0);
       return own > 0 ? [{ term, own }] : [];

@@ -1,4 +1,4 @@
-import { type Placement, rankOf } from '#core/hand';
+import { isShift, type Placement, rankOf } from '#core/hand';
 import { stringOf, writtenPitch } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import { positionOf, standsOutside } from '#core/plan/describe';
@@ -48,7 +48,7 @@ function arrivalReasons(through: Through, order: number, here: Placement): reado
   const before = through.solved.placements[order - 1];
   if (!before) return [];
   return [
-    ...(through.solved.task.hand.isShift(before, here) ? shiftReasons({ through, order }, before) : []),
+    ...(isShift(before, here) ? shiftReasons({ through, order }, before) : []),
     ...(before.stringIndex === here.stringIndex ? [] : [crossingReason({ through, order }, before)]),
   ];
 }
@@ -95,9 +95,9 @@ function windowWithoutOthers(solved: Solved, order: number): readonly [number, n
   return [from, to];
 }
 
-function isShiftAt({ placements, task }: Solved, placement: Placement, index: number): boolean {
+function isShiftAt({ placements }: Solved, placement: Placement, index: number): boolean {
   const before = placements[index - 1];
-  return before !== undefined && task.hand.isShift(before, placement);
+  return before !== undefined && isShift(before, placement);
 }
 
 function crossingReason(at: At, before: Placement): Reason {

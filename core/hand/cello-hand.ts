@@ -1,31 +1,30 @@
 import type { School } from './school.ts';
-import { semitoneHand, type SemitoneShape } from './semitone-hand.ts';
+import { type Offsets, semitoneHand, type SemitoneShape } from './semitone-hand.ts';
 import { thumbShapes, USUAL_THUMB } from './thumb-shapes.ts';
 import type { HandModel, PositionName } from './types.ts';
 
 /**
- * The cello's hand on the neck: closed, a semitone from finger to finger (1–4 a minor third); extended back, when the
- * first finger reaches; extended forward, when the hand follows it, so that 1–2 is a tone and 1–4 a major third. Above
- * fifth position or so the fourth finger falls out of use and 1-2-3 take tones and semitones.
+ * The cello's hand on the neck: the first finger and the block of second, third and fourth, which stand a semitone apart.
+ * Closed, the block stands a semitone above the first finger (1–4 a minor third); extended back, the first finger reaches
+ * and the block stays; extended forward, the first finger stays and the block opens a semitone, so that 1–2 is a tone and
+ * 1–4 a major third. Above fifth position or so the fourth finger falls out of use and 1-2-3 take tones and semitones.
  *
  * The closed hand at anchor 1 is half position; a first finger reaching back to the same place is first position.
  */
+const CLOSED: Offsets = [
+  ['1', [0]],
+  ['2', [1]],
+  ['3', [2]],
+  ['4', [3]],
+];
+
 const NECK: readonly SemitoneShape[] = [
-  {
-    shape: 'home',
-    offsets: [
-      ['1', [0]],
-      ['2', [1]],
-      ['3', [2]],
-      ['4', [3]],
-    ],
-    lowestAnchor: 1,
-    highestAnchor: 10,
-    span: { lowest: 0, highest: 3 },
-  },
+  { shape: 'home', families: ['block-stays'], plays: CLOSED, lowestAnchor: 2, highestAnchor: 9, span: { lowest: 0, highest: 3 } },
+  { shape: 'home', families: ['first-stays'], plays: CLOSED, lowestAnchor: 1, highestAnchor: 10, span: { lowest: 0, highest: 3 } },
   {
     shape: 'reached-back',
-    offsets: [
+    families: ['block-stays'],
+    plays: [
       ['1', [-1]],
       ['2', [1]],
       ['3', [2]],
@@ -37,7 +36,8 @@ const NECK: readonly SemitoneShape[] = [
   },
   {
     shape: 'reached-forward',
-    offsets: [
+    families: ['first-stays'],
+    plays: [
       ['1', [0]],
       ['2', [2]],
       ['3', [3]],
@@ -49,7 +49,8 @@ const NECK: readonly SemitoneShape[] = [
   },
   {
     shape: 'three-finger',
-    offsets: [
+    families: ['three-finger'],
+    plays: [
       ['1', [0]],
       ['2', [2, 1]],
       ['3', [4, 3]],
@@ -58,12 +59,21 @@ const NECK: readonly SemitoneShape[] = [
     highestAnchor: 17,
     span: { lowest: 0, highest: 4 },
   },
+  {
+    shape: 'chromatic',
+    families: ['three-finger'],
+    chromatic: true,
+    plays: [['3', [2]]],
+    lowestAnchor: 8,
+    highestAnchor: 17,
+    span: { lowest: 0, highest: 2 },
+  },
 ];
 
 /** The cello's hand; in the thumb school the thumb comes onto the string from `thumbFrom` semitones above the open string. */
 export function celloHand(school: Extract<School, 'neck' | 'thumb'>, thumbFrom: number): HandModel {
   // Where the thumb is used, the three-finger hand ends about where the thumb takes over.
-  const neck = NECK.map((shape) => (shape.shape === 'three-finger' ? { ...shape, highestAnchor: USUAL_THUMB } : shape));
+  const neck = NECK.map((shape) => (shape.families.includes('three-finger') ? { ...shape, highestAnchor: USUAL_THUMB } : shape));
   const shapes = school === 'thumb' ? [...neck, ...thumbShapes(thumbFrom, HIGHEST_THUMB)] : NECK;
   return semitoneHand({ school, shapes, names: celloNames() });
 }
@@ -90,15 +100,15 @@ function celloNames(): readonly (readonly PositionName[])[] {
     plain('3'),
     between('3', '4'),
     plain('4'),
-    between('4', '5'),
+    plain('5'),
     raised('5'),
     plain('6'),
     raised('6'),
     plain('7'),
     between('7', '8'),
     plain('8'),
-    between('8', '9'),
     plain('9'),
+    raised('9'),
     plain('10'),
   ];
 }

@@ -1,5 +1,6 @@
 export { FIRST_TAPES } from './first-tapes.ts';
 export { handOf, USUAL_OPTIONS } from './hand-of.ts';
+export { type KeyedStrings, keyedStrings } from './keyed-strings.ts';
 export { School } from './school.ts';
 export { schoolsOf } from './schools.ts';
 export { LOWEST_THUMB, USUAL_THUMB } from './thumb-shapes.ts';
@@ -7,13 +8,18 @@ export {
   type Finger,
   type FingerPlace,
   FINGERS,
+  handMoves,
   type HandModel,
   inThumbPosition,
+  isShift,
   type NoteOnString,
+  openStop,
   type Placement,
   type PositionName,
   rankOf,
   type Shape,
-  stopAt,
+  stopIn,
+  stopsIn,
+  type StringInKey,
   type StringStop,
 } from './types.ts';

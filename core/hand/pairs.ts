@@ -1,4 +1,5 @@
-import { type NoteOnString, type Placement, rankOf, stopAt, type StringStop } from './types.ts';
+import { standApart } from './apart.ts';
+import { type NoteOnString, type Placement, rankOf, stopIn, type StringStop } from './types.ts';
 
 /**
  * How the second finger of a double stop is bound: `frame`, it stands where the shape puts it (cello, double bass, thumb
@@ -11,17 +12,18 @@ const WIDEST_SEMITONES = 12;
 
 /**
  * Every way to stop two notes together on two neighbouring strings: two fingers, or one finger across both strings where
- * the notes lie level. The lower-numbered finger tells the frame.
+ * the notes lie level. The lower-numbered finger tells the frame. `wide`: fingers further apart than usual are asked for.
  */
 export function pairsOf(
   placementsOf: (note: NoteOnString) => readonly Placement[],
   lower: NoteOnString,
   upper: NoteOnString,
   binding: PairBinding,
+  wide = false,
 ): readonly Placement[] {
   const pairs = placementsOf(lower).flatMap((low) =>
     placementsOf(upper).flatMap((high) => {
-      const pair = binding === 'frame' ? boundPair(low, high) : freePair(low, high);
+      const pair = binding === 'frame' ? boundPair(low, high) : freePair(low, high, wide);
       return pair ? [pair] : [];
     }),
   );
@@ -29,24 +31,36 @@ export function pairsOf(
   const homeFirst = pairs.toSorted((one, other) => Number(one.shape !== 'home') - Number(other.shape !== 'home'));
   const known = new Set<string>();
   return homeFirst.filter((pair) => {
-    const key = `${pair.finger} ${pair.upper?.finger ?? ''} ${pair.anchor} ${pair.letterPosition ?? ''}`;
+    const key = `${pair.finger} ${pair.upper?.finger ?? ''} ${pair.stance}`;
     if (known.has(key)) return false;
     known.add(key);
     return true;
   });
 }
 
-/** Both fingers stand in one shape at one anchor. */
+/**
+ * Both fingers stand in one hand. Where it opens forward the block of 2-3-4 opens whole: only finger 1 stays at home beside it.
+ */
 function boundPair(low: Placement, high: Placement): Placement | null {
-  if (low.anchor !== high.anchor || !fitTogether(low, high)) return null;
+  if (low.stance !== high.stance || !fitTogether(low, high)) return null;
   const shape = low.shape === 'home' ? high.shape : low.shape;
   if (low.shape !== high.shape && low.shape !== 'home' && high.shape !== 'home') return null;
+  const opened = low.shape === 'reached-forward' || high.shape === 'reached-forward';
+  if (opened && [low, high].some((stop) => stop.finger !== '1' && stop.shape !== 'reached-forward')) return null;
   return joined(low, high, { ...low, shape });
 }
 
-/** The lower-numbered finger stands as by itself, the other within reach of it. */
-function freePair(low: Placement, high: Placement): Placement | null {
+/**
+ * The lower-numbered finger stands as by itself, the other as far from it as these two fingers stand apart. First and fourth
+ * finger may reach further across two strings (a tenth), and all pairs where a wide one is asked for (fingered octaves): how
+ * far, the hand's mm decide.
+ */
+function freePair(low: Placement, high: Placement, wide: boolean): Placement | null {
   if (!fitTogether(low, high)) return null;
+  const fingers = (rankOf(high.finger) ?? 0) - (rankOf(low.finger) ?? 0);
+  const semitones = (high.semitonesAboveOpen - low.semitonesAboveOpen) * Math.sign(fingers);
+  const outer = Math.abs(fingers) === 3 && semitones >= 3;
+  if (!outer && !wide && !standApart(Math.abs(fingers), semitones, 0)) return null;
   const lowLeads = (rankOf(low.finger) ?? 0) <= (rankOf(high.finger) ?? 0);
   const [leading, other] = lowLeads ? [low, high] : [high, low];
   if (leading.shape !== 'home' || other.shape === 'reached-back') return null;
@@ -64,11 +78,5 @@ function fitTogether(low: StringStop, high: StringStop): boolean {
 }
 
 function joined(low: Placement, high: Placement, frame: Placement): Placement {
-  return {
-    ...stopAt(low.stringIndex, low.finger, low.semitonesAboveOpen),
-    anchor: frame.anchor,
-    shape: frame.shape,
-    letterPosition: frame.letterPosition,
-    upper: stopAt(high.stringIndex, high.finger, high.semitonesAboveOpen),
-  };
+  return { ...frame, ...stopIn(low), upper: stopIn(high) };
 }

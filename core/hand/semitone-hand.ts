@@ -7,19 +7,39 @@ import {
   type HandModel,
   inThumbPosition,
   type NoteOnString,
+  openStop,
   type Placement,
   type PositionName,
   rankOf,
   type Shape,
-  stopAt,
+  stopOf,
+  stopsIn,
+  type StringStop,
 } from './types.ts';
+
+/**
+ * Hands that stand still for a whole stay. Of the cello's neck hand either the block of 2-3-4 stays and finger 1 may reach
+ * back, or finger 1 stays and the block may open forward: two hands, whose closed shape is the same. Where both have moved
+ * there is a shift.
+ */
+const FAMILIES = ['block-stays', 'first-stays', 'three-finger', 'thumb'] as const;
+
+/** Which of the hands at an anchor stands there. */
+export type Family = (typeof FAMILIES)[number];
+
+/** By finger, the places it may take, semitones above the anchor; the usual one first. */
+export type Offsets = readonly (readonly [Finger, readonly number[]])[];
 
 /** One shape of a hand whose fingers follow the semitone: where each finger stands above the anchor. */
 export interface SemitoneShape {
-  /** What the hand does. */
+  /** What the finger that plays does. */
   readonly shape: Shape;
-  /** By finger, the places it may take, semitones above the anchor; the usual one first. */
-  readonly offsets: readonly (readonly [Finger, readonly number[]])[];
+  /** The hands that have it. */
+  readonly families: readonly Family[];
+  /** The fingers that play in this shape. */
+  readonly plays: Offsets;
+  /** For runs of semitones only. */
+  readonly chromatic?: boolean;
   /** Anchors at which the shape is used, both inclusive. */
   readonly lowestAnchor: number;
   /** Up to here it is used, semitones above the open string. */
@@ -41,6 +61,10 @@ export interface SemitoneHandTable {
 /** Name of every place in thumb position: the note under the thumb tells them apart. */
 const THUMB: PositionName = { label: 'thumb', alteration: null };
 
+/** A tone; and an augmented second, where it is spelled so. */
+const TONE = 2;
+const AUGMENTED_SECOND = 3;
+
 /** Finger 1 stands a tone above the thumb at home. */
 const FIRST_ABOVE_THUMB = 2;
 
@@ -48,7 +72,7 @@ const FIRST_ABOVE_THUMB = 2;
 export function semitoneHand(table: SemitoneHandTable): HandModel {
   const { shapes } = table;
   const labels = [...new Set(table.names.flatMap((names) => names.map((name) => name.label)))];
-  const thumb = shapes.some((shape) => shape.shape === 'thumb');
+  const thumb = shapes.some((shape) => shape.families.includes('thumb'));
   const namesAt = (placement: Placement): readonly PositionName[] =>
     inThumbPosition(placement) ? [THUMB] : (table.names[placement.anchor - 1] ?? []);
   const placementsOf = (note: NoteOnString): readonly Placement[] => shapes.flatMap((shape) => placementsInShape(shape, note));
@@ -59,52 +83,67 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     highestAnchor: Math.max(...shapes.map((shape) => shape.highestAnchor)),
     placements: placementsOf,
     pairs: (lower, upper) => pairsOf(placementsOf, lower, upper, 'frame'),
-    hoverings: (stringIndex, highestAnchor) => hoveringsOver(shapes, table.names.length, stringIndex, highestAnchor),
+    hoverings: (stringIndex, highestAnchor) => hoveringsOver(shapes, stringIndex, highestAnchor),
     positionName: (placement, key) => nameInKey(namesAt(placement), key),
     labelsOf: (placement) => namesAt(placement).map((name) => name.label),
-    isShift: (from, to) => from.anchor !== to.anchor || inThumbPosition(from) !== inThumbPosition(to),
+    inOneFrame: () => true,
+    fitsBeside,
     frameOf: (placement) => frameIn(shapes, placement),
-    firstFingerAt: (placement) => placement.anchor + (inThumbPosition(placement) ? FIRST_ABOVE_THUMB : 0),
-    needOf: (placement) => needIn(shapes, placement),
-    firstToSecond: (placement) => openedIn(shapes, placement),
+    needOf: (placement) => needIn(placement),
+    firstToSecond: (placement) => openedIn(placement),
     standsAt: (finger, placement) => standsIn(shapes, finger, placement),
     fingerPlace: () => null,
   };
 }
 
 function fingersOf(shapes: readonly SemitoneShape[]): readonly Finger[] {
-  const set = new Set(shapes.flatMap((shape) => shape.offsets.map(([finger]) => finger)));
+  const set = new Set(shapes.flatMap((shape) => shape.plays.map(([finger]) => finger)));
   const inOrder = [...set].toSorted((one, other) => (rankOf(one) ?? 0) - (rankOf(other) ?? 0));
   return ['0', ...inOrder];
 }
 
 function placementsInShape(shape: SemitoneShape, note: NoteOnString): readonly Placement[] {
-  const { stringIndex, semitonesAboveOpen } = note;
-  return shape.offsets.flatMap(([finger, offsets]) =>
-    offsets.flatMap((offset): readonly Placement[] => {
-      const anchor = semitonesAboveOpen - offset;
-      if (anchor < shape.lowestAnchor || anchor > shape.highestAnchor) return [];
-      return [{ ...stopAt(stringIndex, finger, semitonesAboveOpen), anchor, shape: shape.shape, letterPosition: null, upper: null }];
+  if (shape.chromatic === true && !note.chromatic) return [];
+  return shape.plays.flatMap(([finger, offsets]) =>
+    offsets.flatMap((offset) => {
+      const anchor = note.semitonesAboveOpen - offset;
+      if (!usedAt(shape, anchor)) return [];
+      return shape.families.map((family): Placement => {
+        const hand = { anchor, shape: shape.shape, stance: stanceOf(anchor, family), letterPosition: null, upper: null } as const;
+        return { ...stopOf(note, finger), ...hand, firstFinger: firstFingerIn(family, anchor, finger, offset) };
+      });
     }),
   );
 }
 
-/** The hand may hover wherever it may stand; in thumb position from its lowest thumb place. */
-function hoveringsOver(shapes: readonly SemitoneShape[], named: number, stringIndex: number, highestAnchor: number): readonly Placement[] {
-  const over = (anchor: number, shape: 'open' | 'open-thumb'): Placement => ({
-    ...stopAt(stringIndex, '0', 0),
-    anchor,
-    shape,
-    letterPosition: null,
-    upper: null,
+/** A first finger that reaches back leaves the hand where it is; in thumb position it stands a tone or a semitone above the thumb. */
+function firstFingerIn(family: Family, anchor: number, finger: Finger, offset: number): number {
+  if (family !== 'thumb') return anchor;
+  return anchor + (finger === '1' ? offset : FIRST_ABOVE_THUMB);
+}
+
+function stanceOf(anchor: number, family: Family): number {
+  return anchor * FAMILIES.length + FAMILIES.indexOf(family);
+}
+
+/** Whether a placement stands in the thumb's hand or another, told by its stance. */
+function familyOf({ stance }: Placement): Family {
+  return FAMILIES[stance % FAMILIES.length] ?? 'first-stays';
+}
+
+/** The hand may hover wherever it may stand. */
+function hoveringsOver(shapes: readonly SemitoneShape[], stringIndex: number, highestAnchor: number): readonly Placement[] {
+  return FAMILIES.flatMap((family) => {
+    const own = shapes.filter((shape) => shape.families.includes(family));
+    const lowest = Math.min(...own.map((shape) => shape.lowestAnchor));
+    const highest = Math.min(highestAnchor, Math.max(...own.map((shape) => shape.highestAnchor)));
+    return Array.from({ length: Math.max(0, highest - lowest + 1) }, (_, index): Placement => {
+      const anchor = lowest + index;
+      const shape = family === 'thumb' ? 'open-thumb' : 'open';
+      const firstFinger = firstFingerIn(family, anchor, '0', 0);
+      return { ...openStop(stringIndex), anchor, firstFinger, shape, stance: stanceOf(anchor, family), letterPosition: null, upper: null };
+    });
   });
-  const between = (lowest: number, highest: number): readonly number[] =>
-    Array.from({ length: Math.max(0, highest - lowest + 1) }, (_, index) => lowest + index);
-  const thumb = shapes.find((shape) => shape.shape === 'thumb');
-  return [
-    ...between(1, Math.min(highestAnchor, named)).map((anchor) => over(anchor, 'open')),
-    ...(thumb ? between(thumb.lowestAnchor, Math.min(highestAnchor, thumb.highestAnchor)).map((anchor) => over(anchor, 'open-thumb')) : []),
-  ];
 }
 
 function nameInKey(names: readonly PositionName[], key: Key): PositionName {
@@ -116,9 +155,9 @@ function nameInKey(names: readonly PositionName[], key: Key): PositionName {
 
 /** The shape of a placement; an open string shows the hand at rest where it hovers. */
 function shapeIn(shapes: readonly SemitoneShape[], placement: Placement): SemitoneShape | undefined {
-  const wanted = shapes.find((shape) => shape.shape === placement.shape && usedAt(shape, placement.anchor));
-  const resting = placement.shape === 'open-thumb' ? shapes.find((shape) => shape.shape === 'thumb') : undefined;
-  return wanted ?? resting ?? shapes.find((shape) => usedAt(shape, placement.anchor));
+  const family = familyOf(placement);
+  const own = shapes.filter((shape) => shape.families.includes(family) && usedAt(shape, placement.anchor));
+  return own.find((shape) => shape.shape === placement.shape) ?? own[0];
 }
 
 function usedAt(shape: SemitoneShape, anchor: number): boolean {
@@ -130,49 +169,56 @@ function frameIn(shapes: readonly SemitoneShape[], placement: Placement): Frame 
   return { lowest: placement.anchor + span.lowest, highest: placement.anchor + span.highest };
 }
 
-/** What a note needs of the hand, by its shape: nothing, the fingers that play from the first or the thumb on, or the whole hand. */
-const NEEDS: Readonly<Record<Shape, 'nothing' | 'fingers' | 'hand'>> = {
-  open: 'nothing',
-  'open-thumb': 'nothing',
-  home: 'fingers',
-  'three-finger': 'fingers',
-  thumb: 'fingers',
-  'thumb-reached': 'fingers',
-  pivoted: 'hand',
-  'reached-back': 'hand',
-  'reached-forward': 'hand',
-  'drawn-in': 'hand',
-  chromatic: 'hand',
-};
+/** Where the first finger of an opened hand stands above the anchor; the second stands a tone above it. */
+const OPENED_FROM: Partial<Readonly<Record<Shape, number>>> = { 'reached-back': -1, 'reached-forward': 0 };
 
-function needIn(shapes: readonly SemitoneShape[], placement: Placement): Frame {
-  switch (NEEDS[placement.shape]) {
-    case 'nothing':
-      return { lowest: 0, highest: 0 };
-    case 'fingers':
-      return throughStops(placement);
-    case 'hand':
-      return frameIn(shapes, placement);
-  }
+/**
+ * From the lowest to the highest finger that must stand at once: from the first finger (in thumb position the thumb) to the
+ * finger that plays; of an opened hand to the second finger at least, of a rolled hand from where it has rolled to.
+ */
+function needIn(placement: Placement): Frame {
+  const places = stopsIn(placement).map((stop) => stop.semitonesAboveOpen);
+  if (places.length === 0) return { lowest: 0, highest: 0 };
+  const rests = openedIn(placement) ?? [placement.anchor + (placement.shape === 'pivoted' ? 1 : 0)];
+  return { lowest: Math.min(...rests, ...places), highest: Math.max(...rests, ...places) };
 }
 
-/** From the anchor to the furthest finger that plays. */
-function throughStops(placement: Placement): Frame {
-  const stops = placement.upper ? [placement, placement.upper] : [placement];
-  const places = stops.flatMap((stop) => (stop.finger === '0' ? [] : [stop.semitonesAboveOpen]));
-  return { lowest: Math.min(placement.anchor, ...places), highest: Math.max(placement.anchor, ...places) };
-}
-
-/** The first of the places a shape allows a finger; a finger the shape does not set stands nowhere. */
+/** The first of the places a shape gives a finger; a finger the shape does not set stands nowhere. */
 function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: Placement): number | null {
-  const offsets = shapeIn(shapes, placement)?.offsets.find(([named]) => named === finger)?.[1];
+  const offsets = shapeIn(shapes, placement)?.plays.find(([named]) => named === finger)?.[1];
   const offset = offsets?.[0];
   return offset === undefined ? null : placement.anchor + offset;
 }
 
-/** An extended hand opens between first and second finger. */
-function openedIn(shapes: readonly SemitoneShape[], placement: Placement): readonly [number, number] | null {
-  if (placement.shape !== 'reached-back' && placement.shape !== 'reached-forward') return null;
-  const [first, second] = [standsIn(shapes, '1', placement), standsIn(shapes, '2', placement)];
-  return first === null || second === null || second - first < 2 ? null : [first, second];
+/** An extended hand opens between first and second finger: a tone. */
+function openedIn({ shape, anchor }: Placement): readonly [number, number] | null {
+  const opened = OPENED_FROM[shape];
+  return opened === undefined ? null : [anchor + opened, anchor + opened + TONE];
+}
+
+/** Thumb and third finger: an augmented fourth at most, a fifth where the third reaches. */
+const THUMB_TO_THIRD = 7;
+
+/**
+ * Above the neck fingers take tones and semitones: neighbours a semitone or a tone apart, first and third a major third at
+ * most, thumb and third a fourth, which reaching makes a fifth. On the neck the hand itself sets them.
+ */
+function fitsBeside(standing: Placement, placed: Placement): boolean {
+  const family = familyOf(placed);
+  if (family === 'block-stays' || family === 'first-stays') return true;
+  return stopsIn(standing).every((one) =>
+    stopsIn(placed).every((other) => one.stringIndex !== other.stringIndex || fitOnString(one, other)),
+  );
+}
+
+function fitOnString(one: StringStop, other: StringStop): boolean {
+  const fingers = (rankOf(other.finger) ?? 0) - (rankOf(one.finger) ?? 0);
+  if (fingers === 0) return one.finger !== 'T' || one.semitonesAboveOpen === other.semitonesAboveOpen;
+  const count = Math.abs(fingers);
+  const semitones = (other.semitonesAboveOpen - one.semitonesAboveOpen) * Math.sign(fingers);
+  if (count === 1) {
+    return (semitones >= 1 && semitones <= TONE) || (semitones === AUGMENTED_SECOND && Math.abs(other.letterSteps - one.letterSteps) === 1);
+  }
+  const most = count === 2 ? 2 * TONE : THUMB_TO_THIRD;
+  return semitones >= count && semitones <= most;
 }

@@ -9,22 +9,33 @@ export const LOWEST_THUMB = 7;
 /**
  * Thumb position: the thumb is the base, the first finger a tone or a semitone above it, the second above that; the
  * third a fourth above the thumb, so that on strings a fifth apart thumb and third finger make an octave. Reaching, the
- * third finger stands a semitone higher.
+ * third finger stands a semitone or a tone higher. Runs of semitones have a finger a semitone.
  */
 export function thumbShapes(lowestAnchor: number, highestAnchor: number): readonly SemitoneShape[] {
+  const used = { families: ['thumb'], lowestAnchor, highestAnchor } as const;
   return [
     {
+      ...used,
       shape: 'thumb',
-      offsets: [
+      plays: [
         ['T', [0]],
         ['1', [2, 1]],
         ['2', [4, 3]],
         ['3', [5]],
       ],
-      lowestAnchor,
-      highestAnchor,
       span: { lowest: 0, highest: 5 },
     },
-    { shape: 'thumb-reached', offsets: [['3', [6, 7]]], lowestAnchor, highestAnchor, span: { lowest: 0, highest: 7 } },
+    { ...used, shape: 'thumb-reached', plays: [['3', [6, 7]]], span: { lowest: 0, highest: 7 } },
+    {
+      ...used,
+      shape: 'chromatic-thumb',
+      chromatic: true,
+      plays: [
+        ['1', [1]],
+        ['2', [2]],
+        ['3', [3]],
+      ],
+      span: { lowest: 0, highest: 3 },
+    },
   ];
 }

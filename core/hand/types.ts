@@ -1,4 +1,5 @@
 import type { Key } from '#core/pitch';
+import type { KeyedStrings } from './keyed-strings.ts';
 import type { School } from './school.ts';
 
 /** The fingers of the left hand as players number them; `0` is the open string, `T` the thumb (cello, double bass). */
@@ -8,14 +9,16 @@ export const FINGERS = ['0', 'T', '1', '2', '3', '4'] as const;
 export type Finger = (typeof FINGERS)[number];
 
 /**
- * How the hand stands while a note is played.
+ * How the finger that plays stands in its hand.
  *
- * - `open`, `open-thumb`: an open string, the hand hovering (in thumb position); - `home`: the shape at rest;
- * - `reached-back`: the first finger reaches a semitone back, the hand stays; - `reached-forward`: a finger reaches a
- *   semitone beyond home (violin, viola: the fourth; cello: the hand opens, second to fourth finger a semitone further;
- *   thumb position: the third); - `drawn-in`: a finger stands a semitone closer than at home; - `chromatic`: one finger
- *   a semitone on violin and viola; - `pivoted`: the double bass's hand rolled a semitone around its thumb;
- * - `three-finger`: the high positions of cello and bass, without the fourth; - `thumb`: the thumb on the string.
+ * - `open`, `open-thumb`: an open string, the hand hovering (in thumb position); - `home`: at rest; - `reached-back`: the
+ *   first finger reaches a semitone back, the others stay; - `reached-forward`: a finger reaches a semitone beyond home
+ *   (violin, viola: the fourth; cello: the block of second to fourth finger; thumb position: the third); - `reached-out`: the
+ *   fourth finger of violin or viola takes the letter beyond its own;
+ * - `drawn-in`: a finger stands a semitone closer than at home; - `chromatic`: in a hand with one finger a semitone
+ *   (violin, viola; cello above the neck and in thumb position); - `pivoted`: the double bass's hand rolled a semitone
+ *   around its thumb; - `three-finger`: the high positions of cello and bass, without the fourth; - `thumb`: the thumb on
+ *   the string; - `chromatic-thumb`: the same with one finger a semitone.
  */
 export type Shape =
   | 'open'
@@ -23,12 +26,14 @@ export type Shape =
   | 'home'
   | 'reached-back'
   | 'reached-forward'
+  | 'reached-out'
   | 'drawn-in'
   | 'chromatic'
   | 'pivoted'
   | 'three-finger'
   | 'thumb'
-  | 'thumb-reached';
+  | 'thumb-reached'
+  | 'chromatic-thumb';
 
 /** A finger on one string. */
 export interface StringStop {
@@ -42,6 +47,8 @@ export interface StringStop {
   readonly soundsAboveOpen: number;
   /** Touched lightly at a node instead of stopped. */
   readonly harmonic: boolean;
+  /** Letter steps from the open string to the note as it is spelled: neighbouring letters lie under neighbouring fingers. */
+  readonly letterSteps: number;
 }
 
 /** One way for the hand to play one note, or two together: the state of the search. */
@@ -51,8 +58,15 @@ export interface Placement extends StringStop {
    * where the hand hovers.
    */
   readonly anchor: number;
+  /**
+   * Where finger 1 stands on this string, semitones above it: where it plays, else where the key of the line puts it (violin,
+   * viola) or the hand at rest (cello, bass; in thumb position too). What the hand's travel is measured by.
+   */
+  readonly firstFinger: number;
   /** What the hand does. */
   readonly shape: Shape;
+  /** Tells one hand from another: between two placements of one stance no shift is needed. */
+  readonly stance: number;
   /**
    * Violin and viola: letter steps from the open string to the letter under finger 1 (0 half position, 1 first, …),
    * which is what players call the position. Null for cello and bass, where the anchor alone tells it.
@@ -72,6 +86,8 @@ export interface NoteOnString {
   readonly letterSteps: readonly number[];
   /** The note lies in a run of semitones, where a hand may set one finger a semitone whatever the letters. */
   readonly chromatic: boolean;
+  /** Where the key of the line puts the letters. */
+  readonly keyed: KeyedStrings;
 }
 
 /** A position as the instrument's players name it. */
@@ -107,41 +123,78 @@ export interface HandModel {
   readonly highestAnchor: number;
   /** All placements of a stopped note on one string, in a fixed order; empty when no finger of this school reaches it. */
   readonly placements: (note: NoteOnString) => readonly Placement[];
-  /** All placements of two stopped notes on neighbouring strings, in one frame; whether a hand can span them is asked elsewhere. */
-  readonly pairs: (lower: NoteOnString, upper: NoteOnString) => readonly Placement[];
+  /** All placements of two stopped notes on neighbouring strings, in one frame; whether a hand can span them is asked elsewhere. `wide`: as fingered octaves are, where they are asked for. */
+  readonly pairs: (lower: NoteOnString, upper: NoteOnString, wide: boolean) => readonly Placement[];
   /** Where the hand may hover while an open string sounds, up to an anchor (inclusive). */
-  readonly hoverings: (stringIndex: number, highestAnchor: number) => readonly Placement[];
+  readonly hoverings: (stringIndex: number, highestAnchor: number, keyed: KeyedStrings) => readonly Placement[];
   /** The position's name; where two are usual, the key's sharps or flats decide. */
   readonly positionName: (placement: Placement, key: Key) => PositionName;
   /** Every label this place may be called by, for limits: a number covers its lowered and raised form. */
   readonly labelsOf: (placement: Placement) => readonly string[];
-  /** Whether going from one placement to the other is a shift in this hand (extensions and low fingers are not). */
-  readonly isShift: (from: Placement, to: Placement) => boolean;
-  /** From the lowest to the highest place under the hand. */
+  /** Whether one hand, standing still, can play both at different moments: all that a stay covers. Asked of one stance. */
+  readonly inOneFrame: (one: Placement, other: Placement) => boolean;
+  /** Whether a finger newly placed fits another where it stood last: distance and order on one string. Asked of one stance. */
+  readonly fitsBeside: (standing: Placement, placed: Placement) => boolean;
+  /** From the lowest to the highest place under the hand at rest and the fingers that play. */
   readonly frameOf: (placement: Placement) => Frame;
-  /** Semitone above the open string where finger 1 is at home, in thumb position too: what the hand's travel is measured by. */
-  readonly firstFingerAt: (placement: Placement) => number;
   /** From the lowest to the highest finger that must stand at once for this placement; the reach it needs along the string. */
   readonly needOf: (placement: Placement) => Frame;
   /** Places of first and second finger where the shape opens them beyond a semitone; null elsewhere, and on violin and viola. */
   readonly firstToSecond: (placement: Placement) => readonly [number, number] | null;
   /**
-   * Where a finger stands in the frame of a placement, semitones above the open string; `inKey` gives the semitones of a
-   * letter so many steps above the open string, as the key spells it. Null where the school does not set that finger.
+   * Where a finger stands on a string in the hand of a placement, semitones above the open string; null where the school does
+   * not set that finger.
    */
-  readonly standsAt: (finger: Finger, placement: Placement, inKey: (letterSteps: number) => number) => number | null;
+  readonly standsAt: (finger: Finger, placement: Placement, where: StringInKey) => number | null;
   /** Low or high within the position, null at the plain place or where the hand does not say so. */
   readonly fingerPlace: (placement: Placement) => FingerPlace | null;
 }
 
-/** A finger stopping a string, or (`0`, 0) an open string. */
-export function stopAt(stringIndex: number, finger: Finger, semitonesAboveOpen: number): StringStop {
-  return { stringIndex, finger, semitonesAboveOpen, soundsAboveOpen: semitonesAboveOpen, harmonic: false };
+/** A string, and where the key of the line puts the letters on it. */
+export interface StringInKey {
+  /** 0 for string I. */
+  readonly stringIndex: number;
+  /** Where the key puts the letters. */
+  readonly keyed: KeyedStrings;
+}
+
+/** An open string. */
+export function openStop(stringIndex: number): StringStop {
+  return { stringIndex, finger: '0', semitonesAboveOpen: 0, soundsAboveOpen: 0, harmonic: false, letterSteps: 0 };
+}
+
+/** A finger stopping a string; the note as it is first spelled. */
+export function stopOf({ stringIndex, semitonesAboveOpen, letterSteps }: NoteOnString, finger: Finger): StringStop {
+  const [steps = 0] = letterSteps;
+  return { stringIndex, finger, semitonesAboveOpen, soundsAboveOpen: semitonesAboveOpen, harmonic: false, letterSteps: steps };
+}
+
+/** One stop of a placement by itself, without what else the placement says. */
+export function stopIn({ stringIndex, finger, semitonesAboveOpen, soundsAboveOpen, harmonic, letterSteps }: StringStop): StringStop {
+  return { stringIndex, finger, semitonesAboveOpen, soundsAboveOpen, harmonic, letterSteps };
+}
+
+/** The fingers of a placement that stop or touch a string, open strings left out. */
+export function stopsIn(placement: Placement): readonly StringStop[] {
+  return (placement.upper ? [placement, placement.upper] : [placement]).filter(({ finger }) => finger !== '0');
+}
+
+/** How far the hand moves between two placements: by finger 1's place, semitones, upward positive. */
+export function handMoves(from: Placement, to: Placement): number {
+  return to.firstFinger - from.firstFinger;
+}
+
+/**
+ * Whether going from one placement to the other is a shift: another hand in another place. Extensions, pivots and low or high
+ * fingers keep their stance, and a move of nothing is no shift.
+ */
+export function isShift(from: Placement, to: Placement): boolean {
+  return from.stance !== to.stance && handMoves(from, to) !== 0;
 }
 
 /** Whether the thumb stands on the string or hovers above it. */
 export function inThumbPosition({ shape }: Placement): boolean {
-  return shape === 'thumb' || shape === 'thumb-reached' || shape === 'open-thumb';
+  return shape === 'thumb' || shape === 'thumb-reached' || shape === 'chromatic-thumb' || shape === 'open-thumb';
 }
 
 /** Players' order of the fingers from the nut up: the thumb, then 1 to 4; null for the open string. */

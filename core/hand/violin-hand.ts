@@ -1,34 +1,48 @@
+import { standApart } from './apart.ts';
+import type { KeyedStrings } from './keyed-strings.ts';
 import { pairsOf } from './pairs.ts';
-import { type Finger, type HandModel, type NoteOnString, type Placement, rankOf, type Shape, stopAt } from './types.ts';
+import {
+  type HandModel,
+  type NoteOnString,
+  openStop,
+  type Placement,
+  rankOf,
+  type Shape,
+  stopOf,
+  stopsIn,
+  type StringStop,
+} from './types.ts';
 
 /**
  * The hand of violin and viola. Finger 1 to finger 4 at home is a perfect fourth, and each finger keeps a *letter*: the
  * position is the letter under finger 1, counted from the open string, and finger f plays the letter f − 1 above it,
- * sharp or flat. So a placement has two coordinates: the letter position, which players name, and the anchor in
- * semitones, where finger 1 is at home. They move apart by at most a semitone from the position's plain form
- * ("low first": A♭ major in first position has its first finger a semitone low on every string).
+ * sharp or flat. So string, finger and letter tell the position, which is the whole hand: the key of the line says where
+ * finger 1 is at home in it ("low first": in A♭ major its first finger stands a semitone low on every string).
+ *
+ * Two fingers leave the hand where it is, and so the position's name: a first finger reaching back to a raised open-string
+ * letter (G♯ on the G string), and a fourth reaching out to the letter beyond its own (C on the E string).
  */
 
-interface Reach {
-  readonly semitones: number;
-  readonly shape: Shape;
-}
+const FINGERS_DOWN = ['1', '2', '3', '4'] as const;
 
-/** Where each finger may stand above the anchor. Tones and semitones between neighbours; 1–4 a fourth at home. */
-const REACHES: readonly (readonly [Finger, readonly Reach[]])[] = [
-  ['1', [at(0, 'home'), at(-1, 'reached-back')]],
-  ['2', [at(2, 'home'), at(1, 'home')]],
-  ['3', [at(3, 'home'), at(4, 'home'), at(2, 'drawn-in')]],
-  ['4', [at(5, 'home'), at(4, 'drawn-in'), at(6, 'reached-forward')]],
-];
+/** A finger of this hand that stops a string. */
+type StoppingFinger = (typeof FINGERS_DOWN)[number];
 
-/** One finger a semitone: a shape for runs of semitones only, in which letters do not bind the fingers. */
-const CHROMATIC_REACHES: readonly (readonly [Finger, number])[] = [
-  ['1', 0],
-  ['2', 1],
-  ['3', 2],
-  ['4', 3],
-];
+/** How far below and above the plain first finger each finger may stand in its position, flats and sharps of its letter. */
+const PLACES: Readonly<Record<StoppingFinger, readonly [number, number]>> = {
+  '1': [-1, 1],
+  '2': [0, 3],
+  '3': [1, 5],
+  '4': [3, 6],
+};
+
+/** In half position the first finger cannot stand lower. */
+const PLACES_IN_HALF: Readonly<Record<StoppingFinger, readonly [number, number]>> = {
+  '1': [0, 0],
+  '2': [1, 2],
+  '3': [2, 4],
+  '4': [4, 6],
+};
 
 /** Where each finger stands above the plain first finger when nothing is said of it: "low" and "high" are told from here. */
 const PLAIN_PLACES = { '1': 0, '2': 2, '3': 3, '4': 5 } as const;
@@ -51,16 +65,25 @@ const HIGHEST_POSITION = 14;
 /** First to fourth finger at home: a perfect fourth. */
 const HOME_SPAN = 5;
 
+/** A reached-out fourth finger stands a tritone above the first. */
+const REACHED_OUT = 6;
+
+/** From a first finger reaching back to a fourth reaching out: all that one hand covers, semitones. */
+const WIDEST_FRAME = 7;
+
+/** From this place up a hand may open a semitone more: seven semitones there are no wider than six of first position. */
+const WIDER_FRAME_FROM = 5;
+
 /** The violin and viola hand: half position to fourteenth, four fingers, one letter each. */
 export const violinHand: HandModel = {
   school: 'standard',
-  fingers: ['0', '1', '2', '3', '4'],
+  fingers: ['0', ...FINGERS_DOWN],
   positionLabels: Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => labelOf(position)),
   highestAnchor: plainAnchors(HIGHEST_POSITION)[1],
   placements: placementsOf,
-  pairs: (lower, upper) => pairsOf(placementsOf, lower, upper, 'free'),
-  hoverings: (stringIndex, highestAnchor) =>
-    Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => hovering(stringIndex, position)).filter(
+  pairs: (lower, upper, wide) => pairsOf(placementsOf, lower, upper, 'free', wide),
+  hoverings: (stringIndex, highestAnchor, keyed) =>
+    Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => hovering(stringIndex, position, keyed)).filter(
       (placement) => placement.anchor <= highestAnchor,
     ),
   positionName: (placement) => {
@@ -70,23 +93,29 @@ export const violinHand: HandModel = {
     return { label: labelOf(position), alteration };
   },
   labelsOf: (placement) => [labelOf(placement.letterPosition ?? 0)],
-  isShift: (from, to) => from.letterPosition !== to.letterPosition,
-  frameOf: (placement) => ({
-    lowest: Math.min(placement.anchor, ...stoppedPlaces(placement)),
-    highest: Math.max(placement.anchor + (placement.shape === 'chromatic' ? 3 : HOME_SPAN), ...stoppedPlaces(placement)),
-  }),
-  firstFingerAt: (placement) => placement.anchor,
+  inOneFrame,
+  fitsBeside: (standing, placed) =>
+    stopsIn(standing).every((one) =>
+      stopsIn(placed).every((other) => one.stringIndex !== other.stringIndex || fitOnString(standing, one, placed, other)),
+    ),
+  frameOf: (placement) => {
+    const places = stopsIn(placement).map((stop) => stop.semitonesAboveOpen);
+    return {
+      lowest: Math.min(placement.anchor, ...places),
+      highest: Math.max(placement.anchor + (placement.shape === 'chromatic' ? 3 : HOME_SPAN), ...places),
+    };
+  },
   needOf: (placement) => {
-    const stopped = stoppedPlaces(placement);
+    const stopped = stopsIn(placement).map((stop) => stop.semitonesAboveOpen);
     if (placement.upper) return { lowest: Math.min(...stopped, Infinity), highest: Math.max(...stopped, -Infinity) };
     // A first finger reaching back leaves the third at home; the fourth need not be held.
     const resting = placement.anchor + (placement.shape === 'reached-back' ? PLAIN_PLACES['3'] : 0);
     return { lowest: Math.min(resting, ...stopped), highest: Math.max(resting, ...stopped) };
   },
   firstToSecond: () => null,
-  standsAt: (finger, placement, inKey) => {
+  standsAt: (finger, placement, { stringIndex, keyed }) => {
     const rank = rankOf(finger);
-    return rank === null || rank === 0 ? null : inKey((placement.letterPosition ?? 0) + rank - 1);
+    return rank === null || rank === 0 ? null : keyed.placeOf(stringIndex, (placement.letterPosition ?? 0) + rank - 1);
   },
   fingerPlace: (placement) => {
     if (placement.finger === '0' || placement.finger === 'T' || placement.shape === 'chromatic') return null;
@@ -97,17 +126,58 @@ export const violinHand: HandModel = {
   },
 };
 
+/** A double stop that reaches beyond the frame by itself (a tenth) is asked of reach alone. */
+function inOneFrame(one: Placement, other: Placement): boolean {
+  const places = [one, other].flatMap((placement) =>
+    reachesTenth(placement) ? [] : stopsIn(placement).map((stop) => stop.semitonesAboveOpen),
+  );
+  if (places.length === 0) return true;
+  const lowest = Math.min(...places);
+  const most = WIDEST_FRAME + (lowest >= WIDER_FRAME_FROM ? 1 : 0);
+  if (Math.max(...places) - lowest > most) return false;
+  return !(reachesBack(one) && reachesOut(other)) && !(reachesOut(one) && reachesBack(other));
+}
+
+function reachesTenth(placement: Placement): boolean {
+  return placement.upper !== null && Math.abs(placement.upper.semitonesAboveOpen - placement.semitonesAboveOpen) > REACHED_OUT;
+}
+
 function placementsOf(note: NoteOnString): readonly Placement[] {
   const spelled = note.letterSteps.flatMap((steps) => placementsSpelled(note, steps));
-  if (!note.chromatic) return spelled;
-  const known = new Set(spelled.map((placement) => `${placement.finger} ${placement.anchor} ${placement.letterPosition}`));
-  const further = CHROMATIC_REACHES.flatMap(([finger, semitones]) => {
-    const anchor = note.semitonesAboveOpen - semitones;
-    const position = plainPositionAt(anchor);
-    if (position === null || known.has(`${finger} ${anchor} ${position}`)) return [];
-    return [placed(note, finger, { anchor, shape: 'chromatic', letterPosition: position })];
+  const known = new Set<string>();
+  return [...spelled, ...(note.chromatic ? chromaticPlacements(note) : [])].filter(({ finger, letterPosition }) => {
+    const key = `${finger} ${letterPosition}`;
+    const isNew = !known.has(key);
+    known.add(key);
+    return isNew;
   });
-  return [...spelled, ...further];
+}
+
+/** A note as one of its spellings has it. */
+function placementsSpelled(note: NoteOnString, letterSteps: number): readonly Placement[] {
+  const place = note.semitonesAboveOpen;
+  const own = FINGERS_DOWN.flatMap((finger) => {
+    const position = letterSteps - (Number(finger) - 1);
+    return standsIn(position, finger, place) ? [inPosition(note, { finger, position, letterSteps })] : [];
+  });
+  const back = letterSteps === 0 && place === 1 ? [inPosition(note, { finger: '1', position: 1, letterSteps })] : [];
+  const out = reachesOutFrom(letterSteps - 4, place) ? [inPosition(note, { finger: '4', position: letterSteps - 4, letterSteps })] : [];
+  return [...own, ...back, ...out];
+}
+
+function reachesOutFrom(position: number, place: number): boolean {
+  return position >= 1 && position <= HIGHEST_POSITION && place === plainAnchors(position)[1] + REACHED_OUT;
+}
+
+/** One finger a semitone, whatever the letters: for runs of semitones only. */
+function chromaticPlacements(note: NoteOnString): readonly Placement[] {
+  return FINGERS_DOWN.flatMap((finger) => {
+    const anchor = note.semitonesAboveOpen - (Number(finger) - 1);
+    const position = plainPositionAt(anchor);
+    if (position === null) return [];
+    const hand = { anchor, firstFinger: anchor, shape: 'chromatic', stance: position, letterPosition: position } as const;
+    return [{ ...stopOf(note, finger), ...hand, upper: null }];
+  });
 }
 
 /** The position whose plain form has its first finger at an anchor; the lower one where two have. Null behind half position. */
@@ -119,37 +189,53 @@ function plainPositionAt(anchor: number): number | null {
   return null;
 }
 
-function placed(note: NoteOnString, finger: Finger, hand: Pick<Placement, 'anchor' | 'shape' | 'letterPosition'>): Placement {
-  return { ...stopAt(note.stringIndex, finger, note.semitonesAboveOpen), ...hand, upper: null };
+function inPosition(
+  note: NoteOnString,
+  { finger, position, letterSteps }: { readonly finger: StoppingFinger; readonly position: number; readonly letterSteps: number },
+): Placement {
+  const place = note.semitonesAboveOpen;
+  const home = homeIn(position, note.keyed);
+  // A first finger above its home takes the hand with it.
+  const anchor = finger === '1' ? Math.max(home, place) : home;
+  const offLetter = letterSteps !== position + Number(finger) - 1;
+  const firstFinger = finger === '1' && !offLetter ? place : Math.max(1, note.keyed.placeOf(note.stringIndex, position));
+  return {
+    ...stopOf(note, finger),
+    // In a run of semitones a note may be fingered by its other name; it is still spelled as it is written.
+    ...(note.chromatic ? {} : { letterSteps }),
+    anchor,
+    firstFinger,
+    shape: offLetter && finger === '4' ? 'reached-out' : shapeOf(finger, place - anchor),
+    stance: position,
+    letterPosition: position,
+    upper: null,
+  };
 }
 
-function stoppedPlaces(placement: Placement): readonly number[] {
-  const stops = placement.upper ? [placement, placement.upper] : [placement];
-  return stops.flatMap((stop) => (stop.finger === '0' ? [] : [stop.semitonesAboveOpen]));
+/** Where finger 1 is at home in a position, in the key of the line; half position has one form only. */
+function homeIn(position: number, keyed: KeyedStrings): number {
+  return position === 0 ? 1 : keyed.homeOf(position);
 }
 
-function placementsSpelled(note: NoteOnString, letterSteps: number): readonly Placement[] {
-  return REACHES.flatMap(([finger, reaches]) =>
-    reaches.flatMap((reach) => {
-      const anchor = note.semitonesAboveOpen - reach.semitones;
-      const position = letterPositionOf(letterSteps, finger, anchor, reach);
-      if (!standsIn(position, anchor)) return [];
-      return [placed(note, finger, { anchor, shape: reach.shape, letterPosition: position })];
-    }),
-  );
+/** What a finger so far above the home of finger 1 does. */
+function shapeOf(finger: StoppingFinger, above: number): Shape {
+  switch (finger) {
+    case '1':
+      return above < 0 ? 'reached-back' : 'home';
+    case '2':
+      return above < 1 ? 'drawn-in' : 'home';
+    case '3':
+      return above < 3 ? 'drawn-in' : 'home';
+    case '4':
+      return above < HOME_SPAN ? 'drawn-in' : above > HOME_SPAN ? 'reached-forward' : 'home';
+  }
 }
 
-/** A first finger reaching back to a raised open-string letter (G♯ on the G string) leaves the hand in first position. */
-function letterPositionOf(letterSteps: number, finger: Finger, anchor: number, reach: Reach): number {
-  const position = letterSteps - (Number(finger) - 1);
-  return position === 0 && reach.shape === 'reached-back' && anchor === 2 ? 1 : position;
-}
-
-/** The anchor may lie a semitone below or above the plain form; half position has one form only. */
-function standsIn(position: number, anchor: number): boolean {
-  if (position < 0 || position > HIGHEST_POSITION || anchor < 1) return false;
+function standsIn(position: number, finger: StoppingFinger, place: number): boolean {
+  if (position < 0 || position > HIGHEST_POSITION) return false;
   const [low, high] = plainAnchors(position);
-  return position === 0 ? anchor === 1 : anchor >= low - 1 && anchor <= high + 1;
+  const [least, most] = (position === 0 ? PLACES_IN_HALF : PLACES)[finger];
+  return place >= Math.max(1, low + least) && place <= high + most;
 }
 
 function plainAnchors(position: number): readonly [number, number] {
@@ -159,15 +245,41 @@ function plainAnchors(position: number): readonly [number, number] {
   return [low + 12 * octave, high + 12 * octave];
 }
 
-function hovering(stringIndex: number, position: number): Placement {
-  const anchor = plainAnchors(position)[1];
-  return { ...stopAt(stringIndex, '0', 0), anchor, shape: 'open', letterPosition: position, upper: null };
+/** An augmented second lies under neighbours where it is spelled so. */
+const AUGMENTED_SECOND = 3;
+
+function fitOnString(standing: Placement, one: StringStop, placed: Placement, other: StringStop): boolean {
+  const fingers = (rankOf(other.finger) ?? 0) - (rankOf(one.finger) ?? 0);
+  if (fingers === 0) return true;
+  const count = Math.abs(fingers);
+  const semitones = (other.semitonesAboveOpen - one.semitonesAboveOpen) * Math.sign(fingers);
+  if (standApart(count, semitones, Math.min(one.semitonesAboveOpen, other.semitonesAboveOpen))) return true;
+  // A fourth finger that reaches out leaves the others a semitone further behind.
+  const reaches = [one, other].some(({ finger }) => finger === '4') && (leavesLetter(standing, one) || leavesLetter(placed, other));
+  if (reaches && count < 3) return standApart(count, semitones - 1, 0);
+  return count === 1 && semitones === AUGMENTED_SECOND && Math.abs(other.letterSteps - one.letterSteps) === 1;
+}
+
+/** A first finger reaching back from where the hand has it, or a fourth on the letter beyond its own; in a chromatic hand letters bind no finger. */
+function leavesLetter({ shape, firstFinger }: Placement, { finger, semitonesAboveOpen }: StringStop): boolean {
+  if (shape === 'chromatic') return false;
+  return finger === '1' ? semitonesAboveOpen !== firstFinger : finger === '4' && shape === 'reached-out';
+}
+
+function reachesBack(placement: Placement): boolean {
+  return stopsIn(placement).some((stop) => stop.finger === '1' && leavesLetter(placement, stop));
+}
+
+function reachesOut(placement: Placement): boolean {
+  return stopsIn(placement).some((stop) => stop.finger === '4' && leavesLetter(placement, stop));
+}
+
+function hovering(stringIndex: number, position: number, keyed: KeyedStrings): Placement {
+  const anchor = homeIn(position, keyed);
+  const firstFinger = Math.max(1, keyed.placeOf(stringIndex, position));
+  return { ...openStop(stringIndex), anchor, firstFinger, shape: 'open', stance: position, letterPosition: position, upper: null };
 }
 
 function labelOf(position: number): string {
   return position === 0 ? 'half' : String(position);
-}
-
-function at(semitones: number, shape: Shape): Reach {
-  return { semitones, shape };
 }

@@ -6,7 +6,7 @@ import type { Steps } from '#core/result';
 import { positionKey } from '#core/search/costs';
 import { restricted } from '#core/search/lattice';
 import { backwardSums, fingeringLabel, forwardSums, indexOfLeast, tracedBack, tracedForth, type Way } from '#core/search/ways';
-import { asksOfWholeLine, laid, placedNotes, solve, type Solved, wayIn, withWay } from '#core/solve';
+import { asksOfWholeLine, handBreaks, laid, placedNotes, solve, type Solved, wayIn, withWay } from '#core/solve';
 import type { Alternative } from './types.ts';
 
 /** Nothing dearer than this against the best is offered as just another way, thousandths: about two shifts. */
@@ -54,7 +54,8 @@ export function* alternativesTo(solved: Solved, best: Plan, most: number): Steps
   const fifth = Math.max(1, Math.ceil(solved.steps.length * DIFFERENT_SHARE));
   for (const way of yield* otherWays(solved)) {
     if (kept.length >= most) break;
-    take(candidateOf('other-way', withWay(solved, way), way.cost), fifth);
+    const candidate = candidateOf('other-way', withWay(solved, way), way.cost);
+    if (handBreaks(solved.task.hand, candidate.solved.placements).length === 0) take(candidate, fifth);
   }
   for (const wish of PREFERENCES.filter((name) => !solved.task.wishes.has(name))) {
     yield;

@@ -2,10 +2,10 @@ import type { Brief } from '#core/brief';
 import { describe, type Plan } from '#core/plan/describe';
 import { goodReading, type Reading } from '#core/result';
 import { bestWays, fingeringLabel, groupedBy } from '#core/search/ways';
-import { asksOfWholeLine, solveBrief, withWay } from '#core/solve';
+import { asksOfWholeLine, handBreaks, solveBrief, withWay } from '#core/solve';
 
 /**
- * The k cheapest different fingerings of a brief, cheapest first: exact, counted by string and finger. They are near
+ * The k cheapest different fingerings of a brief, cheapest first: exact but for those that no single hand plays, which are left out, counted by string and finger. They are near
  * copies of each other, which `alternatives` of `plan` are not. A brief that asks something of the line as a whole (so
  * many shifts, down as up, one pattern for every octave) has its best fingering only.
  */
@@ -15,5 +15,8 @@ export function bestFingerings(brief: Brief, most: number): Reading<readonly Pla
   if (asksOfWholeLine(solved.value.task)) return goodReading([describe(solved.value)]);
   const { lattice } = solved.value;
   const ways = bestWays(lattice, most, groupedBy(lattice, fingeringLabel));
-  return goodReading(ways.map((way) => describe(withWay(solved.value, way))));
+  const fingerings = ways
+    .map((way) => withWay(solved.value, way))
+    .filter(({ task, placements }) => handBreaks(task.hand, placements).length === 0);
+  return goodReading(fingerings.map(describe));
 }

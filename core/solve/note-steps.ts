@@ -5,7 +5,7 @@ import type { LineNote, NoteContent } from '#core/material';
 import { formatPitch, semitonesOf } from '#core/pitch';
 import { asNumber, compareFractions, subtractFractions } from '#core/rhythm';
 import { allPlacements, candidatesFor, type HandOnInstrument, highestUsefulAnchor, type WantedNote } from '#core/search/candidates';
-import type { Gap } from '#core/search/costs';
+import type { Gap, NoteRole } from '#core/search/costs';
 import type { LatticeNote } from '#core/search/lattice';
 
 /** A sounding note of the line, its place in it, and its candidates. */
@@ -34,19 +34,19 @@ export function soundingNotes(task: Task): readonly SoundingAt[] {
 export function noteSteps(task: Task): readonly NoteStep[] {
   const sounding = soundingNotes(task);
   const board = { ...task, highestAnchor: usefulAnchor(task, sounding) };
-  const chromatic = inChromaticRuns(sounding);
-  const hard = hardNotes(sounding);
+  const roles = noteRoles(task, sounding);
   const shared = new Map<string, readonly Placement[]>();
   return sounding.map(({ note, index }, order) => {
     const before = sounding[order - 1];
     const lock = task.locks.get(index) ?? null;
-    const first = order === 0;
-    const wanted = wantedNote(task, note, chromatic[order] ?? false);
+    const role = roles[order] ?? PLAIN;
+    const { first } = role;
+    const wanted = wantedNote(task, note, role.chromatic);
     const key = `${keyOf(wanted)} ${pairsKey(note)} ${lock === null ? '' : JSON.stringify(lock)} ${first}`;
     const candidates = shared.get(key) ?? candidatesFor(task, everyWay(board, note, wanted), lock, first);
     shared.set(key, candidates);
-    const gap = before ? gapBetween(task, before.note, note, index - before.index > 1) : null;
-    return { index, candidates, hard: hard[order] ?? false, gap };
+    const gap = before ? gapAt(task, sounding, roles, order) : null;
+    return { index, candidates, role, gap };
   });
 }
 
@@ -68,7 +68,7 @@ function everyWay(board: HandOnInstrument, note: Sounding, wanted: WantedNote): 
 function wantedNote(task: Task, note: Sounding, chromatic: boolean): WantedNote {
   const allowed = task.limits.some(({ rule }) => rule.harmonics === true);
   const harmonics = note.harmonic ? 'only' : allowed ? 'too' : 'none';
-  return { pitch: note.pitch, upper: note.upper, chromatic, harmonics };
+  return { pitch: note.pitch, upper: note.upper, chromatic, harmonics, wide: note.fingerPairs !== null };
 }
 
 function keyOf({ pitch, upper, chromatic, harmonics }: WantedNote): string {
@@ -77,6 +77,44 @@ function keyOf({ pitch, upper, chromatic, harmonics }: WantedNote): string {
 
 function pairsKey({ fingerPairs }: Sounding): string {
   return fingerPairs === null ? '' : fingerPairs.join(' ');
+}
+
+/** A note like any other. */
+const PLAIN: NoteRole = { first: false, last: false, hard: false, pedal: false, chromatic: false };
+
+/** What each sounding note is in its line. */
+function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRole[] {
+  const chromatic = inChromaticRuns(sounding);
+  const hard = hardNotes(sounding);
+  const pedal = pedalNotes(task, sounding);
+  return sounding.map((_, order) => ({
+    first: order === 0,
+    last: order === sounding.length - 1,
+    hard: hard[order] ?? false,
+    pedal: pedal[order] ?? false,
+    chromatic: chromatic[order] ?? false,
+  }));
+}
+
+/**
+ * Notes on the pitch of an open string that the line keeps leaving and coming back to: the same pitch every second note, three
+ * times at least, with other notes between.
+ */
+function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): readonly boolean[] {
+  const open = new Set(instrument.strings.map(({ semitones }) => semitones));
+  const sounds = sounding.map(({ note }) => (note.upper || note.harmonic ? null : semitonesOf(note.pitch)));
+  const comesBack = (order: number): boolean => {
+    const pitch = sounds[order];
+    return (
+      pitch != null &&
+      open.has(pitch) &&
+      sounds[order + 2] === pitch &&
+      sounds[order + 4] === pitch &&
+      sounds[order + 1] !== pitch &&
+      sounds[order + 3] !== pitch
+    );
+  };
+  return sounds.map((_, order) => comesBack(order) || comesBack(order - 2) || comesBack(order - 4));
 }
 
 /** Three semitone steps in one direction make a run; every note of it may leave its letter. */
@@ -123,12 +161,33 @@ function wantsHighPlaces({ wishes, brief }: Task): boolean {
   return [...wishes.keys()].some((wish) => wishPart(wish).mayGoHigh === true) || brief.weights !== undefined;
 }
 
-function gapBetween(task: Task, before: Sounding, note: Sounding, rest: boolean): Gap {
+const OCTAVE = 12;
+
+function isOctave({ pitch, upper }: Sounding): boolean {
+  return upper !== null && semitonesOf(upper) - semitonesOf(pitch) === OCTAVE;
+}
+
+function isBrokenOctave(before: Sounding, note: Sounding): boolean {
+  return !before.upper && !note.upper && Math.abs(semitonesOf(note.pitch) - semitonesOf(before.pitch)) === OCTAVE;
+}
+
+/** What lies before a note that is not the first; in a chain of broken octaves every step belongs to the row. */
+function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly NoteRole[], order: number): Gap {
+  const [earlier, before, here, next] = [-2, -1, 0, 1].map((away) => sounding[order + away]);
+  if (!before || !here) throw new RangeError(`Note ${order} of ${sounding.length} has no note before it`);
+  const own = gapBetween(task, before.note, here.note, here.index - before.index > 1);
+  const inChain = !own.octave && earlier && next && isBrokenOctave(earlier.note, before.note) && isBrokenOctave(here.note, next.note);
+  return { ...own, octaveRow: own.octaveRow || inChain === true, rocks: roles[order]?.pedal !== roles[order - 1]?.pedal };
+}
+
+function gapBetween(task: Task, before: Sounding, note: Sounding, rest: boolean): Omit<Gap, 'rocks'> {
   const apart = subtractFractions(note.onset, before.onset);
   const held = compareFractions(apart, before.duration) === 0;
   const quarters = 4 * asNumber(apart);
   return {
     rest: rest || !held,
+    octave: isBrokenOctave(before, note),
+    octaveRow: isOctave(before) && isOctave(note),
     slurred: before.slurredToNext && !rest,
     seconds: task.tempo === null ? null : (quarters * 60) / task.tempo,
   };

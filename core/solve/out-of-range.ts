@@ -43,12 +43,12 @@ function aboveSchool(task: Task, pitch: Pitch, lowestSemitones: number): Issue {
 }
 
 /** The highest note for which the hand has a placement, spelled with a sharp where it needs one. */
-function highestReached({ instrument, hand }: Task): Pitch {
+function highestReached({ instrument, hand, keyed }: Task): Pitch {
   const top = stringOf(instrument, 0);
-  const board = { instrument, hand, highestAnchor: hand.highestAnchor };
+  const board = { instrument, hand, keyed, highestAnchor: hand.highestAnchor };
   for (let above = instrument.highestSemitone; above > 0; above -= 1) {
     const pitch = plainPitch(top.semitones + above);
-    if (allPlacements(board, { pitch, upper: null, chromatic: false, harmonics: 'none' }).length > 0) return pitch;
+    if (allPlacements(board, { pitch, upper: null, chromatic: false, harmonics: 'none', wide: false }).length > 0) return pitch;
   }
   return top.open;
 }

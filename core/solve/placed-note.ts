@@ -1,5 +1,5 @@
 import type { Placement } from '#core/hand';
-import type { Gap } from '#core/search/costs';
+import type { Gap, NoteRole } from '#core/search/costs';
 import type { Sounding } from './note-steps.ts';
 import type { Solved } from './solve.ts';
 
@@ -11,8 +11,8 @@ export interface PlacedNote {
   readonly note: Sounding;
   /** How it is played. */
   readonly placement: Placement;
-  /** Long, or the top of the line. */
-  readonly hard: boolean;
+  /** What it is in its line. */
+  readonly role: NoteRole;
   /** What lies between this note and the sounding one before; null for the first. */
   readonly gap: Gap | null;
 }
@@ -23,6 +23,6 @@ export function placedNotes({ task, steps, placements }: Solved, from = 0, to = 
     const placement = placements[from + order];
     const note = task.line.notes[step.index];
     if (!placement || note?.kind !== 'note') throw new RangeError(`Note ${step.index} of the line has no placement`);
-    return { index: step.index, note, placement, hard: step.hard, gap: step.gap };
+    return { index: step.index, note, placement, role: step.role, gap: step.gap };
   });
 }

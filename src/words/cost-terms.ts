@@ -16,6 +16,26 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     many: 'weaker fingers on long or top notes',
   },
   'open-string': { says: 'the open string cannot be shaded by the hand', one: 'open string', many: 'open strings' },
+  'pedal-covered': {
+    says: 'a note that the line keeps coming back to does not ring',
+    one: 'pedal note stopped',
+    many: 'pedal notes stopped',
+  },
+  'crossing-onto-fourth': {
+    says: 'the bow crosses onto the fourth finger above first position',
+    one: 'crossing onto the fourth finger',
+    many: 'crossings onto the fourth finger',
+  },
+  'away-from-home': {
+    says: 'the line begins or ends away from first position',
+    one: 'beginning or end away from first position',
+    many: 'beginning and end away from first position',
+  },
+  'fourth-in-semitones': {
+    says: 'the fourth finger plays in a run of semitones, where 1-2-3 is the usual fingering',
+    one: 'fourth finger in a run of semitones',
+    many: 'fourth fingers in runs of semitones',
+  },
   harmonic: { says: 'the harmonic stands apart in colour', one: 'harmonic', many: 'harmonics' },
   'high-on-low-string': {
     says: 'a high place on a thick string speaks late',
@@ -24,6 +44,12 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
   },
   'reached-back': { says: 'the hand is open, the first finger reaching back', one: 'reach back', many: 'reaches back' },
   'reached-forward': { says: 'the hand is open, reaching forward', one: 'reach forward', many: 'reaches forward' },
+  'reached-out': {
+    says: 'the fourth finger reaches out of the position',
+    one: 'fourth finger reaching out',
+    many: 'fourth fingers reaching out',
+  },
+  'octave-hand': { says: 'the octave is not in the hand', one: 'octave out of the hand', many: 'octaves out of the hand' },
   'drawn-in': { says: 'a finger is drawn in', one: 'drawn-in finger', many: 'drawn-in fingers' },
   'finger-a-semitone': {
     says: 'the fingers leave their letters, one a semitone',

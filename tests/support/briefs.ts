@@ -3,11 +3,11 @@ import type { Brief } from '#core/brief';
 import { OPEN_STRING_POLICIES } from '#core/brief/parts/limits';
 import { PURPOSES } from '#core/brief/parts/rules';
 import { PREFERENCES } from '#core/brief/parts/wishes';
-import { schoolsOf } from '#core/hand';
+import { type KeyedStrings, keyedStrings, schoolsOf } from '#core/hand';
 import { HAND_PRESETS } from '#core/hand/reach';
-import { INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';
+import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { LineNoteDocument } from '#core/material';
-import { formatPitch, type LetterIndex, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
+import { formatPitch, type LetterIndex, parseKey, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 
@@ -129,3 +129,10 @@ export const anyLine = fc.constantFrom(...INSTRUMENT_KINDS).chain((kind) =>
     )
     .map(({ notes, meter, key }): Brief => ({ instrument: { kind }, material: { kind: 'line', notes, key }, rhythm: { meter } })),
 );
+
+/** Where a key puts the letters on an instrument. */
+export function inKey(instrument: Instrument, key: string): KeyedStrings {
+  const reading = parseKey(key);
+  if (!reading.ok) throw new Error(`${key} is no key`);
+  return keyedStrings(instrument, reading.value);
+}

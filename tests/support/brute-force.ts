@@ -1,3 +1,4 @@
+import { isShift } from '#core/hand';
 import { canBegin, canFollow, type CostSetting, noteCost, stepPricer } from '#core/search/costs';
 import type { LatticeNote } from '#core/search/lattice';
 import type { LabelOf } from '#core/search/ways';
@@ -16,11 +17,11 @@ export function everyWay(setting: CostSetting, notes: readonly LatticeNote[], la
     const note = notes[index];
     if (!note) return void ways.push(way);
     for (const candidate of note.candidates) {
-      if (before && !canFollow(before, candidate)) continue;
+      if (before && !canFollow(setting.hand, before, candidate)) continue;
       if (before && index === 1 && !canBegin(notes[0]?.candidates ?? [], before, candidate)) continue;
       const step = before && note.gap ? stepPricer(setting, note.gap)(before, candidate) : 0;
-      const own = noteCost(setting, candidate, { first: index === 0, hard: note.hard });
-      const shift = before && setting.hand.isShift(before, candidate) ? 1 : 0;
+      const own = noteCost(setting, candidate, note.role);
+      const shift = before && isShift(before, candidate) ? 1 : 0;
       go(index + 1, { labels: `${way.labels} ${labelOf(candidate)}`, shifts: way.shifts + shift, cost: way.cost + step + own }, candidate);
     }
   };

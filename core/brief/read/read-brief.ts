@@ -2,6 +2,7 @@ import type { NoteLock } from '#core/brief/parts/limits';
 import { materialPart, readMaterial } from '#core/brief/parts/materials';
 import { preferredWeights } from '#core/brief/parts/rules';
 import { readWishes, type Wishes } from '#core/brief/parts/wishes';
+import { type KeyedStrings, keyedStrings } from '#core/hand';
 import { type PlayerHand, presetHand } from '#core/hand/reach';
 import { placesMm } from '#core/instrument';
 import type { Line } from '#core/material';
@@ -29,6 +30,8 @@ export interface Task extends ReadPlayer {
   readonly wishes: Wishes;
   /** What everything costs, as purpose and wishes have it. */
   readonly weights: Weights;
+  /** Where the key of the line puts the letters on the strings. */
+  readonly keyed: KeyedStrings;
   /** mm from the nut by whole semitone. */
   readonly placesMm: readonly number[];
   /** Quarter notes per minute; null when the brief gives no tempo. */
@@ -50,6 +53,7 @@ export function readBrief(brief: Brief): Reading<Task> {
     brief,
     doubleStopHand: playerHand ?? presetHand('large', instrument),
     line: line.value,
+    keyed: keyedStrings(instrument, line.value.key),
     placesMm: placesMm(instrument.stringLengthMm, instrument.highestSemitone + 1),
     tempo: brief.tempo ?? null,
   });

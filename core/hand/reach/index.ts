@@ -2,6 +2,7 @@ export { HandMeasure } from './hand-measure.ts';
 export { FINGER_DISTANCE_MM, HAND_PRESETS, type HandPreset, HOME_FRAME } from './hand-presets.ts';
 export {
   crowdedFrom,
+  momentNeed,
   needMm,
   type PlayerHand,
   presetHand,

@@ -1,4 +1,4 @@
-import { type HandModel, inThumbPosition, type Placement } from '#core/hand';
+import { type HandModel, inThumbPosition, type Placement, stopsIn } from '#core/hand';
 import { type Instrument, mmFromNut, semitoneSpaceMm, stringSpacingMm } from '#core/instrument';
 import { instrumentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
@@ -17,6 +17,8 @@ export interface Span {
 export interface PlayerHand {
   /** From the first to the fourth finger. */
   readonly firstToFourth: Span;
+  /** From the first to the fourth finger across two strings, as in a tenth; violin and viola. */
+  readonly acrossStrings: Span;
   /** First to second finger; null when nobody has measured it, and then it limits nothing. */
   readonly firstToSecond: Span | null;
   /** In thumb position, from the thumb to the third finger. */
@@ -38,6 +40,7 @@ export function readPlayerHand(measure: HandMeasure, instrument: Instrument): Re
   const preset = presetHand(measure.preset ?? 'average', instrument);
   const hand: PlayerHand = {
     firstToFourth: measure.firstToFourth ?? preset.firstToFourth,
+    acrossStrings: acrossFrom(measure.firstToFourth ?? preset.firstToFourth),
     firstToSecond: measure.firstToSecond ?? null,
     thumbToThird: measure.thumbToThird ?? preset.thumbToThird,
     fingerDistanceMm: measure.fingerDistanceMm ?? preset.fingerDistanceMm,
@@ -78,10 +81,21 @@ export function presetHand(preset: HandPreset, instrument: Instrument): PlayerHa
   // Thumb position lies an octave up, where the octave's fifth across two strings is about a home frame and a half.
   return {
     firstToFourth: span,
+    acrossStrings: acrossFrom(span),
     firstToSecond: null,
     thumbToThird: { comfortMm: 1.5 * span.comfortMm, maxMm: 1.5 * span.maxMm },
     fingerDistanceMm: FINGER_DISTANCE_MM,
   };
+}
+
+/**
+ * Across two strings the fourth finger comes over the hand and reaches further than along one: an estimate, so that a large
+ * hand's 1–4 of about 100 mm reaches the 120 to 125 mm of a major tenth on the violin.
+ */
+const ACROSS_SHARE = 1.25;
+
+function acrossFrom({ comfortMm, maxMm }: Span): Span {
+  return { comfortMm: comfortMm * ACROSS_SHARE, maxMm: maxMm * ACROSS_SHARE };
 }
 
 /** What a placement asks of the hand, whoever plays it and on whatever size: places, not millimetres. */
@@ -92,6 +106,8 @@ export interface ReachNeed {
   readonly highest: number;
   /** Two fingers stand on neighbouring strings. */
   readonly acrossStrings: boolean;
+  /** Across two strings between first and fourth finger, where the hand of violin and viola reaches further. */
+  readonly tenth: boolean;
   /** Measured from the thumb. */
   readonly thumb: boolean;
   /** First and second finger stand more than their semitone apart (cello, double bass): their places; null elsewhere. */
@@ -119,9 +135,22 @@ export function reachNeedOf(model: HandModel, placement: Placement): ReachNeed |
     lowest,
     highest,
     acrossStrings: twoFingers,
+    tenth: twoFingers && model.school === 'standard' && stops.every((stop) => stop.finger === '1' || stop.finger === '4'),
     thumb: inThumbPosition(placement),
     firstToSecond: model.firstToSecond(placement),
   };
+}
+
+/**
+ * What two fingers ask that follow each other in a hand that stays: the stretch of string between them, or what the later
+ * note asks by itself if that is more. Null where either plays an open string.
+ */
+export function momentNeed(model: HandModel, before: Placement, after: Placement): ReachNeed | null {
+  const own = reachNeedOf(model, after);
+  if (own === null || stopsIn(before).length === 0) return null;
+  const places = [...stopsIn(before), ...stopsIn(after)].map((stop) => stop.semitonesAboveOpen);
+  const [lowest, highest] = [Math.min(...places), Math.max(...places)];
+  return highest - lowest <= own.highest - own.lowest ? own : { ...own, lowest, highest, acrossStrings: false, tenth: false };
 }
 
 /**
@@ -137,7 +166,10 @@ export function needMm(need: ReachNeed, instrument: Instrument): number {
 
 /** What a need asks of this hand on this instrument: of its parts the one that asks most, measured by the span it has. */
 export function reachFor(need: ReachNeed, hand: PlayerHand, instrument: Instrument): Reach {
-  const whole: Reach = { needMm: needMm(need, instrument), span: need.thumb ? hand.thumbToThird : hand.firstToFourth };
+  const whole: Reach = {
+    needMm: needMm(need, instrument),
+    span: need.thumb ? hand.thumbToThird : need.tenth ? hand.acrossStrings : hand.firstToFourth,
+  };
   if (need.firstToSecond === null || hand.firstToSecond === null) return whole;
   const [from, to] = need.firstToSecond;
   const inner: Reach = {

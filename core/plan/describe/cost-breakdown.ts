@@ -5,10 +5,10 @@ import type { CostTerm } from '#core/weights';
 import type { CostBreakdown, CostDifference, CostLine } from './types/plan.ts';
 
 /**
- * Tells the total of a placed line term by term, with the very formulas the search minimised. Of a stretch of it, which
- * begins at the note of order `start`, the step that leads to its first note is left out.
+ * Tells the total of a placed line term by term, with the very formulas the search minimised. Of a stretch of it the
+ * step that leads to its first note is left out.
  */
-export function costBreakdown(task: Task, placed: readonly PlacedNote[], start = 0): CostBreakdown {
+export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBreakdown {
   const sums = new Map<CostTerm, { thousandths: number; times: number }>();
   const add = (term: CostTerm, amount: number): void => {
     const thousandths = Math.round(amount);
@@ -18,7 +18,7 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[], start =
   };
   for (const [order, note] of placed.entries()) {
     const before = placed[order - 1];
-    termsOfNote(task, note.placement, { first: start + order === 0, hard: note.hard }, add);
+    termsOfNote(task, note.placement, note.role, add);
     if (before && note.gap) termsOfStep(task, { from: before.placement, to: note.placement, gap: note.gap }, add);
   }
   const lines = [...sums].map(([term, sum]): CostLine => ({ term, ...sum }));

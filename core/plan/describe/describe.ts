@@ -53,7 +53,7 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
       beginsStay: begins.has(index),
       changesString: placed[position - 1]?.placement.stringIndex !== placement.stringIndex,
       locked: task.locks.has(index),
-      reach: plannedReach(task, placement),
+      reach: plannedReach(task, note, placed[position - 1]),
     };
   });
 }

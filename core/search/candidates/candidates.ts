@@ -1,6 +1,6 @@
 import type { ReadLimit } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
-import { type HandModel, type NoteOnString, type Placement, stopAt } from '#core/hand';
+import { type HandModel, type KeyedStrings, type NoteOnString, openStop, type Placement, stopIn } from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
 import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
 import { harmonicPlacements } from './harmonics.ts';
@@ -13,6 +13,8 @@ export interface WantedNote {
   readonly upper: Pitch | null;
   /** It lies in a run of semitones. */
   readonly chromatic: boolean;
+  /** A double stop whose fingers are asked for, further apart than usual if need be: fingered octaves, tenths. */
+  readonly wide: boolean;
   /** `only`: marked as a natural harmonic; `too`: harmonics may be chosen; `none`. */
   readonly harmonics: 'only' | 'too' | 'none';
 }
@@ -23,6 +25,8 @@ export interface HandOnInstrument {
   readonly instrument: Instrument;
   /** The hand that plays it. */
   readonly hand: HandModel;
+  /** Where the key of the line puts the letters. */
+  readonly keyed: KeyedStrings;
   /** The highest anchor that is of use, semitones above the open string. */
   readonly highestAnchor: number;
 }
@@ -40,12 +44,13 @@ export function allPlacements(board: HandOnInstrument, note: WantedNote): readon
   return places.filter((placement) => placement.anchor <= board.highestAnchor + (placement.finger === '0' ? HOVERING_MARGIN : 0));
 }
 
-function singles({ instrument, hand, highestAnchor }: HandOnInstrument, note: WantedNote, stringIndex: number): readonly Placement[] {
+function singles(board: HandOnInstrument, note: WantedNote, stringIndex: number): readonly Placement[] {
+  const { instrument, hand, highestAnchor, keyed } = board;
   const semitones = semitonesOf(note.pitch) - stringOf(instrument, stringIndex).semitones;
-  const harmonics = note.harmonics === 'none' ? [] : harmonicPlacements(hand, stringIndex, semitones, instrument.highestSemitone);
+  const harmonics = note.harmonics === 'none' ? [] : harmonicPlacements(board, stringIndex, semitones);
   if (note.harmonics === 'only' || semitones < 0 || semitones > instrument.highestSemitone) return harmonics;
-  if (semitones === 0) return hand.hoverings(stringIndex, highestAnchor + HOVERING_MARGIN);
-  return [...hand.placements(noteOn(instrument, stringIndex, note.pitch, note.chromatic)), ...harmonics];
+  if (semitones === 0) return hand.hoverings(stringIndex, highestAnchor + HOVERING_MARGIN, keyed);
+  return [...hand.placements(noteOn(board, stringIndex, note.pitch, note.chromatic)), ...harmonics];
 }
 
 /** The lower note of a double stop lies on the lower string, but for unisons and seconds, which lie either way; semitones. */
@@ -53,45 +58,44 @@ const WIDEST_CROSSED = 2;
 
 /** Two notes on a string and the one below it. */
 function doubleStops(board: HandOnInstrument, note: WantedNote, upper: Pitch, stringIndex: number): readonly Placement[] {
-  const { instrument } = board;
-  if (stringIndex + 1 >= instrument.strings.length) return [];
+  if (stringIndex + 1 >= board.instrument.strings.length) return [];
   const pairOn = (low: number, high: number): readonly Placement[] =>
-    pairPlacements(board, noteOn(instrument, low, note.pitch, note.chromatic), noteOn(instrument, high, upper, note.chromatic));
+    pairPlacements(board, noteOn(board, low, note.pitch, note.chromatic), noteOn(board, high, upper, note.chromatic), note.wide);
   const crossed = semitonesOf(upper) - semitonesOf(note.pitch) <= WIDEST_CROSSED ? pairOn(stringIndex, stringIndex + 1) : [];
   return [...pairOn(stringIndex + 1, stringIndex), ...crossed];
 }
 
 function pairPlacements(
-  { instrument, hand, highestAnchor }: HandOnInstrument,
+  { instrument, hand, highestAnchor, keyed }: HandOnInstrument,
   low: NoteOnString,
   high: NoteOnString,
+  wide: boolean,
 ): readonly Placement[] {
   const places = [low.semitonesAboveOpen, high.semitonesAboveOpen];
   if (places.some((place) => place < 0 || place > instrument.highestSemitone)) return [];
-  const openHigh = stopAt(high.stringIndex, '0', 0);
+  const openHigh = openStop(high.stringIndex);
   if (low.semitonesAboveOpen === 0) {
     if (high.semitonesAboveOpen > 0) return overOpen(hand, low, high);
-    return hand.hoverings(low.stringIndex, highestAnchor + HOVERING_MARGIN).map((placement) => ({ ...placement, upper: openHigh }));
+    return hand.hoverings(low.stringIndex, highestAnchor + HOVERING_MARGIN, keyed).map((placement) => ({ ...placement, upper: openHigh }));
   }
   if (high.semitonesAboveOpen === 0) return hand.placements(low).map((placement) => ({ ...placement, upper: openHigh }));
-  return hand.pairs(low, high);
+  return hand.pairs(low, high, wide);
 }
 
 /** A stopped note over the open string below it. */
 function overOpen(hand: HandModel, low: NoteOnString, high: NoteOnString): readonly Placement[] {
-  const openLow = stopAt(low.stringIndex, '0', 0);
-  return hand
-    .placements(high)
-    .map((placement) => ({ ...placement, ...openLow, upper: stopAt(high.stringIndex, placement.finger, high.semitonesAboveOpen) }));
+  const openLow = openStop(low.stringIndex);
+  return hand.placements(high).map((placement) => ({ ...placement, ...openLow, upper: stopIn(placement) }));
 }
 
-function noteOn(instrument: Instrument, stringIndex: number, pitch: Pitch, chromatic: boolean): NoteOnString {
+function noteOn({ instrument, keyed }: HandOnInstrument, stringIndex: number, pitch: Pitch, chromatic: boolean): NoteOnString {
   const string = stringOf(instrument, stringIndex);
   return {
     stringIndex,
     semitonesAboveOpen: semitonesOf(pitch) - string.semitones,
     letterSteps: spellingsOf(pitch, chromatic).map((spelling) => stepsOf(spelling) - stepsOf(string.open)),
     chromatic,
+    keyed,
   };
 }
 

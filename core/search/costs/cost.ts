@@ -1,16 +1,24 @@
-import type { Placement } from '#core/hand';
+import { type HandModel, handMoves, type Placement, type StringStop } from '#core/hand';
 import type { TermSink } from '#core/weights';
 import { termsOfNote } from './note-terms.ts';
-import { positionKey } from './positions.ts';
+import { isOpen } from './positions.ts';
+import { beyondReach } from './reach-terms.ts';
 import type { CostSetting, Gap, NoteRole, Passage } from './setting.ts';
 import { termsOfStep } from './step-terms.ts';
 
 /**
- * Whether the hand may go from one placement to the other. Everything may, at its cost, but for one thing: an open
- * string keeps the hand hovering where it was, so that a shift is paid when the hand sets a finger again.
+ * Whether the hand may go from one placement to the other. An open string keeps the hand hovering as it was, so that a shift
+ * is paid when the hand sets a finger again; a hand that stays must be one hand; and another hand in the same place is no
+ * shift, so it cannot be had at all, unless a finger stays where it is and only its note is called otherwise.
  */
-export function canFollow(from: Placement, to: Placement): boolean {
-  return to.finger !== '0' || (to.upper !== null && to.upper.finger !== '0') || positionKey(from) === positionKey(to);
+export function canFollow(hand: HandModel, from: Placement, to: Placement): boolean {
+  if (isOpen(to)) return from.stance === to.stance;
+  if (from.stance === to.stance) return isOpen(from) || (hand.inOneFrame(from, to) && hand.fitsBeside(from, to));
+  return handMoves(from, to) !== 0 || (sameStop(from, to) && from.upper === null && to.upper === null);
+}
+
+function sameStop(one: StringStop, other: StringStop): boolean {
+  return one.stringIndex === other.stringIndex && one.finger === other.finger && one.semitonesAboveOpen === other.semitonesAboveOpen;
 }
 
 /**
@@ -18,8 +26,8 @@ export function canFollow(from: Placement, to: Placement): boolean {
  * no shift that anyone sees. `begins` are the candidates of the first note.
  */
 export function canBegin(begins: readonly Placement[], from: Placement, to: Placement): boolean {
-  if (from.finger !== '0' || from.upper !== null || positionKey(from) === positionKey(to)) return true;
-  return !begins.some((other) => other.finger === '0' && other.stringIndex === from.stringIndex && positionKey(other) === positionKey(to));
+  if (from.finger !== '0' || from.upper !== null || from.stance === to.stance) return true;
+  return !begins.some((other) => other.finger === '0' && other.stringIndex === from.stringIndex && other.stance === to.stance);
 }
 
 /** Sum of the terms of a note, thousandths. */
@@ -38,6 +46,7 @@ export function stepPricer(setting: CostSetting, gap: Gap): (from: Placement, to
     passage ??= { from, to, gap };
     passage.from = from;
     passage.to = to;
+    if (beyondReach(setting, passage)) return Infinity;
     sum.total = 0;
     termsOfStep(setting, passage, sum.add);
     return sum.total;

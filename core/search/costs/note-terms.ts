@@ -1,7 +1,7 @@
 import { inThumbPosition, type Placement, rankOf, type Shape, type StringStop } from '#core/hand';
-import { reachOf } from '#core/hand/reach';
 import type { CostTerm, TermSink, WeightName, Weights } from '#core/weights';
-import { isOpen, positionWeight } from './positions.ts';
+import { atHome, isOpen, positionWeight } from './positions.ts';
+import { stretchOfNote } from './reach-terms.ts';
 import type { CostSetting, NoteRole } from './setting.ts';
 
 /**
@@ -14,15 +14,23 @@ export function termsOfNote(setting: CostSetting, placement: Placement, role: No
     add('position', positionWeight(weights, placement));
     if (inThumbPosition(placement)) add('thumb-entry', weights.thumbEntry);
   }
+  if (role.first) homeTerm(placement, weights.beginAway, add);
+  if (role.last) homeTerm(placement, weights.endAway, add);
   const highPlace = weights.highPlace * (inThumbPosition(placement) ? weights.highPlaceThumbShare : 1);
   for (const stop of placement.upper ? [placement, placement.upper] : [placement]) {
-    fingerTermsOf(weights, stop, role.hard, add);
+    fingerTermsOf(weights, stop, role, add);
     if (stop.finger !== '0') highTerm(weights, stop, highPlace, add);
   }
   if (isOpen(placement)) return;
+  if (role.pedal && placement.upper === null) add('pedal-covered', weights.pedalCovered);
   add('position', positionWeight(weights, placement) * weights.positionPerNoteShare);
   shapeTerms(weights, placement, add);
   reachTerms(setting, placement, add);
+}
+
+/** A line begins and ends at home where nothing speaks against it: half or first position, an open string among them. */
+function homeTerm(placement: Placement, weight: number, add: TermSink): void {
+  if (!atHome(placement)) add('away-from-home', weight);
 }
 
 /** A place above the one where thick strings still speak at once costs more for every string above it. */
@@ -32,11 +40,12 @@ function highTerm(weights: Weights, stop: StringStop, highPlace: number, add: Te
 }
 
 /** What one finger of a placement costs, whatever the shape. */
-function fingerTermsOf(weights: Weights, stop: StringStop, hard: boolean, add: TermSink): void {
+function fingerTermsOf(weights: Weights, stop: StringStop, { hard, chromatic }: NoteRole, add: TermSink): void {
   const rank = rankOf(stop.finger);
   if (rank === null) return add('open-string', weights.openString);
   add(rank === 0 ? 'thumb' : 'finger', weights.finger[rank]);
   if (hard) add('weak-on-hard', weights.weakOnHard[rank]);
+  if (chromatic && rank === 4) add('fourth-in-semitones', weights.fourthInSemitones);
   if (stop.harmonic) add('harmonic', weights.harmonic);
 }
 
@@ -44,9 +53,11 @@ function fingerTermsOf(weights: Weights, stop: StringStop, hard: boolean, add: T
 const SHAPE_WEIGHTS = {
   'reached-back': { term: 'reached-back', weight: 'reachedBack' },
   'reached-forward': { term: 'reached-forward', weight: 'reachedForward' },
+  'reached-out': { term: 'reached-out', weight: 'reachedOut' },
   'thumb-reached': { term: 'reached-forward', weight: 'reachedForward' },
   'drawn-in': { term: 'drawn-in', weight: 'drawnIn' },
   chromatic: { term: 'finger-a-semitone', weight: 'fingerASemitone' },
+  'chromatic-thumb': { term: 'finger-a-semitone', weight: 'fingerASemitone' },
   pivoted: { term: 'pivot', weight: 'pivot' },
   open: null,
   'open-thumb': null,
@@ -61,12 +72,11 @@ function shapeTerms(weights: Weights, { shape }: Placement, add: TermSink): void
 }
 
 /** Only a measured hand can be stretched or crowded; double stops are within reach or no candidates at all. */
-function reachTerms({ hand, playerHand, instrument, placesMm, weights }: CostSetting, placement: Placement, add: TermSink): void {
+function reachTerms(setting: CostSetting, placement: Placement, add: TermSink): void {
+  const { playerHand, placesMm, weights } = setting;
   if (playerHand === null) return;
-  const { needMm, span } = reachOf(hand, playerHand, instrument, placement);
-  const beyondMm = needMm - span.comfortMm;
-  // Tiring grows faster than the stretch: slight just beyond comfort, full at the largest span.
-  if (beyondMm > 0) add('stretch', weights.stretch * beyondMm * Math.min(1, beyondMm / Math.max(1, span.maxMm - span.comfortMm)));
+  const stretch = stretchOfNote(setting, placement);
+  if (stretch > 0) add('stretch', stretch);
   const place = placement.semitonesAboveOpen;
   const semitoneMm = (placesMm[place + 1] ?? Infinity) - (placesMm[place] ?? 0);
   if (semitoneMm < playerHand.fingerDistanceMm) add('crowding', weights.crowding * (playerHand.fingerDistanceMm - semitoneMm));

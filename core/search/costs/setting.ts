@@ -25,14 +25,26 @@ export interface Gap {
   readonly slurred: boolean;
   /** From the beginning of the first to the beginning of the second, seconds; null without a tempo. */
   readonly seconds: number | null;
+  /** One of the two is a pedal, the pitch of an open string that the line keeps coming back to: the bow rocks. */
+  readonly rocks: boolean;
+  /** An octave apart, between single notes: a broken octave. */
+  readonly octave: boolean;
+  /** From octave to octave, as double stops or broken: they keep one frame. */
+  readonly octaveRow: boolean;
 }
 
 /** What a note is in its line, as far as costs ask. */
 export interface NoteRole {
   /** The first of the line. */
   readonly first: boolean;
+  /** The last of the line. */
+  readonly last: boolean;
   /** Long, or the top of the line: a note that wants a strong finger. */
   readonly hard: boolean;
+  /** The pitch of an open string that the line keeps coming back to (bariolage, broken chords): it wants to ring. */
+  readonly pedal: boolean;
+  /** In a run of semitones. */
+  readonly chromatic: boolean;
 }
 
 /** Going from one placement to the next. */

@@ -1,28 +1,51 @@
-import { type HandModel, inThumbPosition, type Placement, rankOf, type StringStop } from '#core/hand';
+import { handMoves, inThumbPosition, isShift, type Placement, rankOf, type StringStop } from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
 import { EASY_SPEED_MM_PER_SECOND, type PerFinger, type TermSink, type Weights } from '#core/weights';
-import { isOpen, positionWeight } from './positions.ts';
+import { atHome, isOpen, positionWeight } from './positions.ts';
+import { reachTermsBetween } from './reach-terms.ts';
 import type { CostSetting, Gap, Passage } from './setting.ts';
 
 /** The one formula for what going from one placement to the next costs. */
 export function termsOfStep(setting: CostSetting, passage: Passage, add: TermSink): void {
-  const { from, to } = passage;
+  const { from, to, gap } = passage;
   const melody = Math.sign(soundOf(setting.instrument, to) - soundOf(setting.instrument, from));
   crossingTerms(setting.weights, passage, melody, add);
+  if ((gap.octave && !holdsOctave(from, to)) || (gap.octaveRow && !keepsFrame(from, to))) add('octave-hand', setting.weights.octaveHand);
   if (isOpen(to)) return;
-  if (!setting.hand.isShift(from, to)) return stayingTerms(setting, passage, melody, add);
+  if (!isShift(from, to)) return stayingTerms(setting, passage, melody, add);
   shiftTerms(setting, passage, melody, add);
   add('position', positionWeight(setting.weights, to));
+}
+
+/** Octaves are 1 and 4, thumb and 3, or an open string and 3. */
+function holdsOctave(from: Placement, to: Placement): boolean {
+  if (from.finger === '0' || to.finger === '0') return true;
+  const fingers = [from.finger, to.finger].toSorted().join('');
+  return from.stringIndex !== to.stringIndex && (inThumbPosition(from) && inThumbPosition(to) ? fingers === '3T' : fingers === '14');
+}
+
+/** Octaves in a row keep their strings and fingers, and do not fall back to open strings. */
+function keepsFrame(from: Placement, to: Placement): boolean {
+  if (from.upper === null || to.upper === null) return true;
+  return to.finger !== '0' && from.stringIndex === to.stringIndex && (from.finger === to.finger || from.finger === '0');
 }
 
 /** `melody`: upward 1, downward −1, the same pitch 0. */
 function crossingTerms(weights: Weights, { from, to, gap }: Passage, melody: number, add: TermSink): void {
   const strings = Math.abs(to.stringIndex - from.stringIndex);
   if (strings === 0) return;
-  add('crossing', weights.crossing);
+  const share = rocksOnOpen(from, to, gap) ? weights.rockingShare : 1;
+  add('crossing', weights.crossing * share);
+  if (share < 1) return;
+  if (to.finger === '4' && !atHome(to)) add('crossing-onto-fourth', weights.crossingOntoFourth);
   if (gap.slurred) add('crossing-in-slur', weights.crossingInSlur);
   if (strings > 1) add('string-skipped', weights.stringSkipped * (strings - 1));
   if (melody * (from.stringIndex - to.stringIndex) < 0) add('crossing-against-melody', weights.crossingAgainstMelody);
+}
+
+/** Rocking between a ringing open string and its neighbour is one motion of the bow, what the figure is for. */
+function rocksOnOpen(from: Placement, to: Placement, { rocks }: Gap): boolean {
+  return rocks && (from.finger === '0' || to.finger === '0');
 }
 
 /** A move of the hand, as far as its terms ask. */
@@ -41,30 +64,23 @@ function shiftTerms(setting: CostSetting, passage: Passage, melody: number, add:
   const move = moveBetween(setting, passage);
   const { semitones, travelMm, share } = move;
   if (inThumbPosition(from) !== inThumbPosition(to)) add('thumb-entry', weights.thumbEntry * share);
-  if (semitones === 0) return add('respelling', weights.respelling * share);
-  const near = carries(from, to) && Math.abs(semitones) === 1;
-  const step = (near ? weights.semitoneShiftShare : 1) * share;
-  add('shift', weights.shift * step);
-  add('shift-travel', weights.shiftPerMm * travelMm * step);
+  const near = nearness(weights, passage, semitones);
+  add('shift', weights.shift * near * share);
+  // While an open string sounds nobody hears the hand move, but the way stays as long.
+  const longMm = Math.max(0, travelMm - LONG_SHIFT_SHARE * setting.instrument.stringLengthMm);
+  add('shift-travel', (weights.shiftPerMm * travelMm + weights.longShiftPerMm * longMm) * near * (isOpen(from) ? 1 : share));
   shiftFingerTerms(weights, passage, move, add);
   if (from.stringIndex !== to.stringIndex) {
     add('crossing-while-shifting', weights.shiftCrossing * share * Math.min(1, Math.abs(semitones) / 3));
   }
-  if (melody * semitones < 0) add('shift-against-melody', weights.shiftAgainstMelody * share);
+  if (melody * semitones < 0 && !gap.octaveRow) add('shift-against-melody', weights.shiftAgainstMelody * share);
   momentTerms(weights, move, gap, add);
 }
 
-function moveBetween({ weights, hand, placesMm }: CostSetting, { from, to, gap }: Passage): Move {
-  const semitones = semitonesMoved(hand, from, to);
-  const before = hand.firstFingerAt(from);
-  const travelMm = Math.abs((placesMm[before + semitones] ?? 0) - (placesMm[before] ?? 0));
+function moveBetween({ weights, placesMm }: CostSetting, { from, to, gap }: Passage): Move {
+  const semitones = handMoves(from, to);
+  const travelMm = Math.abs((placesMm[to.firstFinger] ?? 0) - (placesMm[from.firstFinger] ?? 0));
   return { semitones, travelMm, share: (isOpen(from) ? weights.openShiftShare : 1) * (gap.rest ? weights.restShiftShare : 1) };
-}
-
-/** A hand that stays while one finger carries the line into another position has moved as far as that finger. */
-function semitonesMoved(hand: HandModel, from: Placement, to: Placement): number {
-  const moved = hand.firstFingerAt(to) - hand.firstFingerAt(from);
-  return moved === 0 && carries(from, to) ? to.semitonesAboveOpen - from.semitonesAboveOpen : moved;
 }
 
 /** When the hand must move, and how fast. */
@@ -72,6 +88,18 @@ function momentTerms(weights: Weights, { travelMm, share }: Move, gap: Gap, add:
   if (gap.slurred) add('shift-under-slur', weights.shiftUnderSlur * share);
   if (gap.seconds !== null) add('shift-haste', weights.shiftHaste * share * Math.max(0, travelMm / gap.seconds - EASY_SPEED_MM_PER_SECOND));
 }
+
+/** One finger moving a semitone hardly disturbs, and an octave that moves a step keeps its frame. */
+function nearness(weights: Weights, { from, to, gap }: Passage, semitones: number): number {
+  if (gap.octaveRow && Math.abs(semitones) <= OCTAVE_STEP) return weights.octaveStepShare;
+  return carries(from, to) && Math.abs(semitones) === 1 ? weights.semitoneShiftShare : 1;
+}
+
+/** From about a fifth on a shift is long: as a share of the string's length. */
+const LONG_SHIFT_SHARE = 0.25;
+
+/** A tone. */
+const OCTAVE_STEP = 2;
 
 /** One finger on one string. */
 function carries(from: Placement, to: Placement): boolean {
@@ -103,11 +131,15 @@ function leadingRank({ finger, upper }: Placement): Rank | null {
 }
 
 /** What happens between two notes when the hand does not shift; nothing of it concerns a hand that hovered. */
-function stayingTerms({ weights, instrument }: CostSetting, { from, to }: Passage, melody: number, add: TermSink): void {
+function stayingTerms(setting: CostSetting, passage: Passage, melody: number, add: TermSink): void {
+  const { weights, instrument } = setting;
+  const { from, to } = passage;
   if (isOpen(from)) return;
+  if (from.stance !== to.stance) add('respelling', weights.respelling);
   const crept = Math.abs(to.anchor - from.anchor);
   if (crept > 0) add('creeping', weights.creeping * crept);
   handShapeTerms(weights, from, to, add);
+  reachTermsBetween(setting, passage, add);
   for (const before of stopsOf(from)) for (const after of stopsOf(to)) fingerTerms(weights, before, after, add);
   if (from.upper === null && to.upper === null) fingerChangeTerms({ weights, instrument }, { from, to }, melody, add);
 }
@@ -141,9 +173,10 @@ function stopsOf(placement: Placement): readonly StringStop[] {
 /** Opening forward, and rolling, leave the first finger where it is; reaching back leaves the others. */
 function handShapeTerms(weights: Weights, from: Placement, to: Placement, add: TermSink): void {
   if (from.shape === to.shape || !(isExtended(from) || isExtended(to))) return;
+  const closing = isExtended(from) && !isExtended(to) ? weights.closingShare : 1;
   const forward = from.shape !== 'reached-back' && to.shape !== 'reached-back';
   const stays = (placement: Placement): boolean => (placement.finger === '1') === forward;
-  add('shape-change', weights.opening * (stays(from) || stays(to) ? 1 : weights.openingIdleShare));
+  add('shape-change', weights.opening * closing * (stays(from) || stays(to) ? 1 : weights.openingIdleShare));
 }
 
 function isExtended({ shape }: Placement): boolean {

@@ -1,12 +1,12 @@
-import type { Placement } from '#core/hand';
+import { isShift, type Placement } from '#core/hand';
 import { canBegin, canFollow, type CostSetting, type Gap, noteCost, type NoteRole, stepPricer } from '#core/search/costs';
 
 /** One sounding note as the search sees it: its candidates and what lies between it and the note before. */
 export interface LatticeNote {
   /** At least one. */
   readonly candidates: readonly Placement[];
-  /** Long, or the top of the line. */
-  readonly hard: boolean;
+  /** What it is in its line. */
+  readonly role: NoteRole;
   /** Null for the first note. */
   readonly gap: Gap | null;
 }
@@ -43,7 +43,7 @@ export interface Lattice {
 export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[], onProgress?: (share: number) => void): Lattice {
   const layerOf = sharedLayers(setting);
   const stepBetween = sharedSteps(setting);
-  const layers = notes.map((note, index) => layerOf(note, { first: index === 0, hard: note.hard }));
+  const layers = notes.map(layerOf);
   const steps = layers.slice(1).map((to, index): Step => {
     if (index % NOTES_BETWEEN_REPORTS === NOTES_BETWEEN_REPORTS - 1) onProgress?.(index / layers.length);
     const [from, gap] = [layers[index], notes[index + 1]?.gap];
@@ -56,19 +56,15 @@ export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[]
 /** Whoever waits for a long line hears of it so often. */
 const NOTES_BETWEEN_REPORTS = 500;
 
-/** Makes layers, each set of candidates in each role once; the first note of a line is like no other. */
-function sharedLayers(setting: CostSetting): (note: LatticeNote, role: NoteRole) => Layer {
-  const known = new Map<readonly Placement[], Map<boolean, Layer>>();
-  return ({ candidates }, role) => {
-    const made = (): Layer => ({
-      candidates,
-      costs: Float64Array.from(candidates, (placement) => noteCost(setting, placement, role)),
-    });
-    if (role.first) return made();
-    const alike = known.get(candidates) ?? new Map<boolean, Layer>();
+/** Makes layers, each set of candidates in each role once. */
+function sharedLayers(setting: CostSetting): (note: LatticeNote) => Layer {
+  const known = new Map<readonly Placement[], Map<string, Layer>>();
+  return ({ candidates, role }) => {
+    const alike = known.get(candidates) ?? new Map<string, Layer>();
     known.set(candidates, alike);
-    const layer = alike.get(role.hard) ?? made();
-    alike.set(role.hard, layer);
+    const key = `${role.first} ${role.last} ${role.hard} ${role.pedal} ${role.chromatic}`;
+    const layer = alike.get(key) ?? { candidates, costs: Float64Array.from(candidates, (placement) => noteCost(setting, placement, role)) };
+    alike.set(key, layer);
     return layer;
   };
 }
@@ -94,7 +90,7 @@ function sharedSteps(setting: CostSetting): (between: Between) => Step {
     known.set(from, fromHere);
     const toThere = fromHere.get(to) ?? new Map<string, Step>();
     fromHere.set(to, toThere);
-    const key = `${gap.rest} ${gap.slurred} ${gap.seconds}`;
+    const key = `${gap.rest} ${gap.slurred} ${gap.seconds} ${gap.rocks} ${gap.octave} ${gap.octaveRow}`;
     const step = toThere.get(key) ?? pricedStep(setting, between);
     toThere.set(key, step);
     return step;
@@ -108,9 +104,9 @@ function pricedStep(setting: CostSetting, { from, to, gap, first }: Between): St
   let cell = 0;
   for (const arriving of to.candidates) {
     for (const leaving of from.candidates) {
-      const open = canFollow(leaving, arriving) && (!first || canBegin(from.candidates, leaving, arriving));
+      const open = canFollow(setting.hand, leaving, arriving) && (!first || canBegin(from.candidates, leaving, arriving));
       costs[cell] = open ? priceOf(leaving, arriving) : Infinity;
-      shifts[cell] = setting.hand.isShift(leaving, arriving) ? 1 : 0;
+      shifts[cell] = isShift(leaving, arriving) ? 1 : 0;
       cell += 1;
     }
   }

@@ -21,6 +21,7 @@ const hands: fc.Arbitrary<PlayerHand> = fc
   .tuple(fc.integer({ min: 40, max: 200 }), fc.integer({ min: 0, max: 60 }))
   .map(([comfortMm, more]) => ({
     firstToFourth: { comfortMm, maxMm: comfortMm + more },
+    acrossStrings: { comfortMm: comfortMm * 1.2, maxMm: (comfortMm + more) * 1.2 },
     firstToSecond: { comfortMm: comfortMm * 0.5, maxMm: (comfortMm + more) * 0.5 },
     thumbToThird: { comfortMm, maxMm: comfortMm + more },
     fingerDistanceMm: 10,
@@ -32,6 +33,7 @@ const needs: fc.Arbitrary<ReachNeed> = fc
     lowest,
     highest: lowest + wide,
     acrossStrings,
+    tenth: acrossStrings && !thumb,
     thumb,
     firstToSecond: opened ? [lowest, lowest + 2] : null,
   }));
@@ -62,9 +64,10 @@ describe('the verdict on a reach', () => {
   });
 
   it('takes the opened first and second finger into account where they were measured', () => {
-    const need: ReachNeed = { lowest: 1, highest: 5, acrossStrings: false, thumb: false, firstToSecond: [1, 3] };
+    const need: ReachNeed = { lowest: 1, highest: 5, acrossStrings: false, tenth: false, thumb: false, firstToSecond: [1, 3] };
     const wide: PlayerHand = {
       firstToFourth: { comfortMm: 150, maxMm: 170 },
+      acrossStrings: { comfortMm: 180, maxMm: 200 },
       firstToSecond: null,
       thumbToThird: { comfortMm: 150, maxMm: 170 },
       fingerDistanceMm: 10,

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { handOf, type Placement, stopAt } from '#core/hand';
+import { handOf, openStop, type Placement } from '#core/hand';
 import { type Key, parseKey } from '#core/pitch';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';
 
@@ -11,7 +11,8 @@ function key(text: string): Key {
 }
 
 function placement(anchor: number, letterPosition: number | null = null): Placement {
-  return { ...stopAt(0, '1', anchor), anchor, shape: 'home', letterPosition, upper: null };
+  const stop = { ...openStop(0), finger: '1', semitonesAboveOpen: anchor, soundsAboveOpen: anchor } as const;
+  return { ...stop, anchor, firstFinger: anchor, shape: 'home', stance: letterPosition ?? anchor, letterPosition, upper: null };
 }
 
 const violinHand = handOf('violin');

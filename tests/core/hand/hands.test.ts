@@ -6,7 +6,7 @@ import { presetHand, reachOf, readPlayerHand } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, mmFromNut, readInstrument, stringSpacingMm } from '#core/instrument';
 import { plan } from '#core/plan';
 import type { PlannedSound } from '#core/plan/describe';
-import { fingering, lineBrief, planned, refused } from '../../support/briefs.ts';
+import { fingering, inKey, lineBrief, planned, refused } from '../../support/briefs.ts';
 
 function instrument(spec: InstrumentSpec): Instrument {
   const reading = readInstrument(spec);
@@ -190,7 +190,7 @@ describe('a hand', () => {
     const model = handOf('cello');
     const needs = [5, 7, 9].map((semitones) => {
       const extended = model
-        .placements({ stringIndex: 0, semitonesAboveOpen: semitones, letterSteps: [0], chromatic: false })
+        .placements({ stringIndex: 0, semitonesAboveOpen: semitones, letterSteps: [0], chromatic: false, keyed: inKey(cello, 'C major') })
         .find((placement) => placement.shape === 'reached-forward' && placement.finger === '1');
       return extended ? reachOf(model, hand, cello, extended).needMm : 0;
     });

@@ -13,7 +13,7 @@ import { WEIGHTS, weightsFor } from '#core/weights';
 import { COST_TERMS } from '../../../src/words/cost-terms.ts';
 import { WEIGHT_REASONS } from '../../../src/words/weights.ts';
 import { toldReasons } from '../../support/asked.ts';
-import { anyBriefs, fingering, lineBrief, pitchesOn, planned } from '../../support/briefs.ts';
+import { anyBriefs, fingering, inKey, lineBrief, pitchesOn, planned } from '../../support/briefs.ts';
 
 function soundsOf(brief: Brief): readonly PlannedSound[] | null {
   const outcome = plan(brief);
@@ -180,7 +180,13 @@ describe('reach', () => {
       const model = handOf(kind);
       const finger = kind === 'violin' ? '4' : '3';
       const placement = model
-        .placements({ stringIndex: 0, semitonesAboveOpen, letterSteps: [4, 5, 6, 7, 8], chromatic: false })
+        .placements({
+          stringIndex: 0,
+          semitonesAboveOpen,
+          letterSteps: [4, 5, 6, 7, 8],
+          chromatic: false,
+          keyed: inKey(instrument.value, 'C major'),
+        })
         .find((each) => each.finger === finger && each.shape === 'home');
       assert.ok(hand.ok && placement);
       return reachOf(model, hand.value, instrument.value, placement).needMm;

@@ -1,10 +1,9 @@
 import type { Task } from '#core/brief';
-import { type Finger, inThumbPosition, type Placement, rankOf } from '#core/hand';
+import { type Finger, handMoves, inThumbPosition, type Placement, rankOf } from '#core/hand';
 import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, pitchInKey, semitonesOf } from '#core/pitch';
 import type { PlacedNote } from '#core/solve';
 import type { Guide, InBetweenNote } from '../types/shift.ts';
-import { keyedPlaces } from './keyed-places.ts';
 
 /**
  * The ways to know where a shift arrives, the likeliest first.
@@ -24,7 +23,7 @@ export function guidesOf(task: Task, from: PlacedNote, to: PlacedNote, throughOp
 
 /** The fingers that may lead from one placement to another, each with what it passes. */
 function fingersThatLead(task: Task, leaving: Placement, arriving: Placement): readonly Guide[] {
-  const up = task.hand.firstFingerAt(arriving) > task.hand.firstFingerAt(leaving);
+  const up = handMoves(leaving, arriving) > 0;
   const towardsHigher = (rankOf(arriving.finger) ?? 0) > (rankOf(leaving.finger) ?? 0);
   const firstIsFree = leaving.finger !== '1' && arriving.finger !== '1' && !inThumbPosition(arriving);
   const led = [
@@ -37,7 +36,7 @@ function fingersThatLead(task: Task, leaving: Placement, arriving: Placement): r
 
 /** What a finger sounds on a string at its place in the frame of a placement; null where the frame does not set it or it falls off the board. */
 function inBetween(task: Task, finger: Finger, frame: Placement, stringIndex: number): InBetweenNote | null {
-  const semitones = task.hand.standsAt(finger, frame, keyedPlaces(task, stringIndex));
+  const semitones = task.hand.standsAt(finger, frame, { stringIndex, keyed: task.keyed });
   if (semitones === null || semitones < 1 || semitones > task.instrument.highestSemitone) return null;
   const string = stringOf(task.instrument, stringIndex);
   const pitch = pitchInKey(string.semitones + semitones, task.line.key);

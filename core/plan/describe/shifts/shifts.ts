@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import type { Placement } from '#core/hand';
+import { handMoves, isShift, type Placement } from '#core/hand';
 import { mmFromNut, mmPerTenCents, stringOf } from '#core/instrument';
 import { semitonesOf } from '#core/pitch';
 import { asNumber, subtractFractions } from '#core/rhythm';
@@ -16,7 +16,7 @@ export function shiftsOf(task: Task, placed: readonly PlacedNote[]): readonly Sh
   for (const note of placed) {
     between.push(note);
     if (isOpen(note.placement)) continue;
-    if (before && task.hand.isShift(before.placement, note.placement)) shifts.push(shiftBetween(task, before, note, between));
+    if (before && isShift(before.placement, note.placement)) shifts.push(shiftBetween(task, before, note, between));
     before = note;
     between = [];
   }
@@ -30,7 +30,7 @@ function isOpen({ finger, upper }: Placement): boolean {
 
 /** `moves` are the notes after `from` up to and including `to`. */
 function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: readonly PlacedNote[]): Shift {
-  const { instrument, hand, tempo } = task;
+  const { instrument, tempo } = task;
   const length = instrument.stringLengthMm;
   return {
     from: from.index,
@@ -41,8 +41,8 @@ function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: reado
     toFinger: to.placement.finger,
     fromString: stringOf(instrument, from.placement.stringIndex).number,
     toString: stringOf(instrument, to.placement.stringIndex).number,
-    handSemitones: hand.firstFingerAt(to.placement) - hand.firstFingerAt(from.placement),
-    handMm: Math.abs(mmFromNut(length, hand.firstFingerAt(to.placement)) - mmFromNut(length, hand.firstFingerAt(from.placement))),
+    handSemitones: handMoves(from.placement, to.placement),
+    handMm: Math.abs(mmFromNut(length, to.placement.firstFinger) - mmFromNut(length, from.placement.firstFinger)),
     noteSemitones: semitonesOf(to.note.pitch) - semitonesOf(from.note.pitch),
     throughOpenString: moves.length > 1,
     throughRest: moves.some((note) => note.gap?.rest === true),

@@ -1,8 +1,7 @@
 import type { Task } from '#core/brief';
-import { type Finger, type Placement, rankOf } from '#core/hand';
+import { type Finger, isShift, type Placement, rankOf } from '#core/hand';
 import { stringOf } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
-import { keyedPlaces } from '../shifts/keyed-places.ts';
 import type { AcrossStrings, FingerGap, FingerPattern, SetDown } from '../types/stay.ts';
 
 /** The finger pattern of every string used in one stay: where each finger stands, and what touches. */
@@ -22,12 +21,11 @@ export function patternsOf(task: Task, group: readonly PlacedNote[]): readonly F
 /** The fingers that play stand where they play (the last place counts); the others where the frame puts them, if that is in order. */
 function placesOf(task: Task, stringIndex: number, frame: Placement, here: readonly Placement[]): FingerPattern['places'] {
   const played = new Map(here.map((placement) => [placement.finger, placement.semitonesAboveOpen]));
-  const inKey = keyedPlaces(task, stringIndex);
   const fingers = task.hand.fingers.filter((finger) => finger !== '0');
   return fingers.flatMap((finger): FingerPattern['places'] => {
     const own = played.get(finger);
     if (own !== undefined) return [{ finger, semitonesAboveOpen: own, played: true }];
-    const resting = task.hand.standsAt(finger, frame, inKey);
+    const resting = task.hand.standsAt(finger, frame, { stringIndex, keyed: task.keyed });
     return resting === null || !inOrder(finger, resting, played) ? [] : [{ finger, semitonesAboveOpen: resting, played: false }];
   });
 }
@@ -66,25 +64,25 @@ export function setDownsOf(task: Task, placed: readonly PlacedNote[]): readonly 
   return placed.flatMap((note, order) => {
     const before = placed[order - 1];
     if (!before || note.placement.finger === '0' || note.placement.stringIndex <= before.placement.stringIndex) return [];
-    const fingers = fingersComingDown(task, placed, order);
+    const fingers = fingersComingDown(placed, order);
     const string = stringOf(task.instrument, note.placement.stringIndex);
     return fingers.length > 1 ? [{ note: note.index, string: string.number, fingers }] : [];
   });
 }
 
-function fingersComingDown(task: Task, placed: readonly PlacedNote[], order: number): readonly Finger[] {
+function fingersComingDown(placed: readonly PlacedNote[], order: number): readonly Finger[] {
   const fingers: Finger[] = [];
   for (let index = order; index < placed.length; index += 1) {
     const here = placed[index]?.placement;
     if (!here || here.finger === '0' || here.upper) break;
-    if (index > order && !comesDown(task, placed[index - 1]?.placement, here)) break;
+    if (index > order && !comesDown(placed[index - 1]?.placement, here)) break;
     if (!fingers.includes(here.finger)) fingers.push(here.finger);
   }
   return fingers;
 }
 
 /** Down on the same string, the hand staying where it is. */
-function comesDown(task: Task, before: Placement | undefined, here: Placement): boolean {
+function comesDown(before: Placement | undefined, here: Placement): boolean {
   if (before?.stringIndex !== here.stringIndex) return false;
-  return before.semitonesAboveOpen > here.semitonesAboveOpen && !task.hand.isShift(before, here);
+  return before.semitonesAboveOpen > here.semitonesAboveOpen && !isShift(before, here);
 }

@@ -1,11 +1,17 @@
 import type { Task } from '#core/brief';
-import type { Placement } from '#core/hand';
-import { needMm, reachFor, reachNeedOf, verdictOf } from '#core/hand/reach';
+import { isShift } from '#core/hand';
+import { momentNeed, needMm, reachFor, reachNeedOf, verdictOf } from '#core/hand/reach';
+import type { PlacedNote } from '#core/solve';
 import type { PlannedReach } from '../types/stop.ts';
 
-/** What a placement asks of the hand, held against the player's own where it was measured; null for an open string. */
-export function plannedReach({ hand, playerHand, instrument }: Task, placement: Placement): PlannedReach | null {
-  const need = reachNeedOf(hand, placement);
+/**
+ * What the hand must span at the moment of a note, held against the player's own where it was measured: the fingers that stand
+ * for it, and the finger that played just before it in the same hand. Null for an open string.
+ */
+export function plannedReach(task: Task, { placement, gap }: PlacedNote, before: PlacedNote | undefined): PlannedReach | null {
+  const { hand, playerHand, instrument } = task;
+  const held = before && gap?.rest !== true && !isShift(before.placement, placement) ? momentNeed(hand, before.placement, placement) : null;
+  const need = held ?? reachNeedOf(hand, placement);
   if (need === null) return null;
   if (playerHand === null) return { need, needMm: needMm(need, instrument), judged: null };
   const reach = reachFor(need, playerHand, instrument);

@@ -1,22 +1,25 @@
 import type { Task } from '#core/brief';
+import { isShift, stopsIn } from '#core/hand';
 import { mmFromNut } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
 import { positionOf } from '../position-of.ts';
-import type { Stay } from '../types/stay.ts';
+import type { Covered, Stay } from '../types/stay.ts';
 import { acrossStrings, patternsOf } from './patterns.ts';
 import { plannedReach, widestReach } from './planned-reach.ts';
 
 /**
  * The line cut where the hand shifts. A shift during an open string counts from the next stopped note, so the open
- * string belongs to the stay before it. The stretch covered is that of all shapes used in the stay.
+ * string belongs to the stay before it. The stretch under the hand is that of all shapes used in the stay.
  */
 export function staysOf(task: Task, placed: readonly PlacedNote[]): readonly Stay[] {
   const groups: PlacedNote[][] = [];
+  let last: PlacedNote | null = null;
   for (const note of placed) {
+    const stops = stopsIn(note.placement).length > 0;
     const group = groups[groups.length - 1];
-    const last = group?.[group.length - 1];
-    if (!group || !last || task.hand.isShift(last.placement, note.placement)) groups.push([note]);
+    if (!group || (stops && last && isShift(last.placement, note.placement))) groups.push([note]);
     else group.push(note);
+    if (stops) last = note;
   }
   return groups.flatMap((group) => stayOf(task, group));
 }
@@ -25,26 +28,36 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
   const first = group[0];
   const last = group[group.length - 1];
   if (!first || !last) return [];
-  const stopped = group.filter((note) => note.placement.finger !== '0');
+  const stopped = group.filter(({ placement }) => stopsIn(placement).length > 0);
+  const { placement: own } = stopped[0] ?? first;
   const frames = (stopped.length > 0 ? stopped : group).map((note) => task.hand.frameOf(note.placement));
   const lowestSemitone = Math.min(...frames.map((frame) => frame.lowest));
   const highestSemitone = Math.max(...frames.map((frame) => frame.highest));
-  const firstFingerSemitone = task.hand.firstFingerAt((stopped[0] ?? first).placement);
   const patterns = patternsOf(task, group);
+  const mmAt = (semitones: number): number => mmFromNut(task.instrument.stringLengthMm, semitones);
   return [
     {
       from: first.index,
       to: last.index,
-      position: positionOf(task, (stopped[0] ?? first).placement),
+      position: positionOf(task, own),
       lowestSemitone,
       highestSemitone,
-      lowestMm: mmFromNut(task.instrument.stringLengthMm, lowestSemitone),
-      highestMm: mmFromNut(task.instrument.stringLengthMm, highestSemitone),
-      firstFingerSemitone,
-      firstFingerMm: mmFromNut(task.instrument.stringLengthMm, firstFingerSemitone),
+      lowestMm: mmAt(lowestSemitone),
+      highestMm: mmAt(highestSemitone),
+      firstFingerSemitone: own.firstFinger,
+      firstFingerMm: mmAt(own.firstFinger),
       patterns,
       acrossStrings: acrossStrings(patterns),
-      reach: widestReach(group.map((note) => plannedReach(task, note.placement))),
+      reach: widestReach(group.map((note, index) => plannedReach(task, note, group[index - 1]))),
+      covers: coveredBy(stopped, mmAt),
     },
   ];
+}
+
+/** From the lowest to the highest place that is stopped. */
+function coveredBy(stopped: readonly PlacedNote[], mmAt: (semitones: number) => number): Covered | null {
+  const places = stopped.flatMap(({ placement }) => stopsIn(placement).map((stop) => stop.semitonesAboveOpen));
+  if (places.length === 0) return null;
+  const [lowest, highest] = [Math.min(...places), Math.max(...places)];
+  return { lowest, highest, mm: mmAt(highest) - mmAt(lowest) };
 }

@@ -60,6 +60,16 @@ export interface Landmark {
   readonly position: PositionName;
 }
 
+/** A stretch of string, from the lowest to the highest place that is stopped. */
+export interface Covered {
+  /** Semitones above the open string. */
+  readonly lowest: number;
+  /** Semitones above the open string. */
+  readonly highest: number;
+  /** Between the two. */
+  readonly mm: number;
+}
+
 /** The notes the hand plays without shifting, and the stretch of string it covers meanwhile. */
 export interface Stay {
   /** Line indexes, both inclusive. */
@@ -84,6 +94,8 @@ export interface Stay {
   readonly patterns: readonly FingerPattern[];
   /** Where a finger stands elsewhere on the next string. */
   readonly acrossStrings: readonly AcrossStrings[];
-  /** The widest reach of its notes; null where only open strings play. */
+  /** The widest the hand is at one moment, which decides the verdict; null where only open strings play. */
   readonly reach: PlannedReach | null;
+  /** All that the hand plays while it stays, wider than any moment of it; null where only open strings play. */
+  readonly covers: Covered | null;
 }

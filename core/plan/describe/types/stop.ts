@@ -22,11 +22,11 @@ export interface Stop {
   readonly harmonic: boolean;
 }
 
-/** What a note, or the widest of a stay, asks of the hand. */
+/** What a note, or the widest moment of a stay, asks of the hand. */
 export interface PlannedReach {
   /** As places, so that it can be held against another hand or size. */
   readonly need: ReachNeed;
-  /** Between the outermost fingers that must stand at once. */
+  /** Between the outermost fingers that stand at once: held, sounding together, or following each other. */
   readonly needMm: number;
   /** For a measured hand: within its comfort or not, and the share of its largest span; null without one. */
   readonly judged: { readonly verdict: ReachVerdict; readonly shareOfLargest: number } | null;

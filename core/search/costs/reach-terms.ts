@@ -1,0 +1,47 @@
+import { isShift, type Placement } from '#core/hand';
+import { momentNeed, reachFor, reachNeedOf, type ReachNeed } from '#core/hand/reach';
+import type { TermSink } from '#core/weights';
+import type { CostSetting, Gap, Passage } from './setting.ts';
+
+/** What two fingers ask that follow each other in a hand that stays; null where the hand is free between them. */
+function between({ hand }: CostSetting, { from, to, gap }: Passage): ReachNeed | null {
+  return isHeld(from, to, gap) ? momentNeed(hand, from, to) : null;
+}
+
+/** Fingers that follow each other stand at once, but for a rest or a shift between them. */
+function isHeld(from: Placement, to: Placement, { rest }: Gap): boolean {
+  return !rest && !isShift(from, to);
+}
+
+/** Whether a measured hand cannot hold two fingers that follow each other. */
+export function beyondReach(setting: CostSetting, passage: Passage): boolean {
+  if (setting.playerHand === null) return false;
+  const need = between(setting, passage);
+  if (need === null) return false;
+  const { needMm, span } = reachFor(need, setting.playerHand, setting.instrument);
+  return needMm > span.maxMm;
+}
+
+/** What reaching from one finger to the next costs beyond what either note asks by itself. */
+export function reachTermsBetween(setting: CostSetting, passage: Passage, add: TermSink): void {
+  if (setting.playerHand === null) return;
+  const need = between(setting, passage);
+  if (need === null) return;
+  const alone = [passage.from, passage.to].map((placement) => stretchOfNote(setting, placement));
+  const more = stretchOf(setting, need) - Math.max(...alone);
+  if (more > 0) add('stretch', more);
+}
+
+/** What a note's own reach costs a measured hand; nothing without one. */
+export function stretchOfNote(setting: CostSetting, placement: Placement): number {
+  const need = reachNeedOf(setting.hand, placement);
+  return need === null ? 0 : stretchOf(setting, need);
+}
+
+/** Tiring grows faster than the stretch: slight just beyond comfort, full at the largest span. */
+function stretchOf({ playerHand, instrument, weights }: CostSetting, need: ReachNeed): number {
+  if (playerHand === null) return 0;
+  const { needMm, span } = reachFor(need, playerHand, instrument);
+  const beyondMm = needMm - span.comfortMm;
+  return beyondMm > 0 ? weights.stretch * beyondMm * Math.min(1, beyondMm / Math.max(1, span.maxMm - span.comfortMm)) : 0;
+}
