@@ -1,6 +1,8 @@
 import type { Placement } from '#core/hand';
+import { type Lattice, restricted } from '#core/search/lattice';
 import {
   backwardSums,
+  cheapestWay,
   cheapestWaysByShifts,
   forwardSums,
   indexOfLeast,
@@ -10,11 +12,12 @@ import {
   tracedForth,
   type Way,
 } from '#core/search/ways';
-import type { Solved } from '#core/solve';
+import { handBreaks, oneHandWay, placementsAt, type Solved } from '#core/solve';
 
 /**
  * Answers "what would it cost if …" about a solved line in no time: forward and backward sums are reckoned once, and the
- * best whole line through any candidate, over any step or without shifting in any window comes from them exactly.
+ * best whole line through any candidate, over any step or without shifting in any window comes from them exactly. Where that
+ * line is not one hand in every stay, it is looked for again among those that are.
  */
 export interface Through {
   /** The line asked about. */
@@ -47,15 +50,42 @@ export function throughOf(solved: Solved): Through {
   let counted: readonly (Way | null)[] | null = null;
   return {
     solved,
-    withNote: (order, wanted) => throughNote(sums, order, wanted),
-    withoutShift: (from, to) => unshifted(sums, from, to),
+    withNote: (order, wanted) =>
+      oneHand(solved, throughNote(sums, order, wanted), () =>
+        restricted(lattice, (placement, layer) => layer !== order || wanted(placement)),
+      ),
+    withoutShift: (from, to) => oneHand(solved, unshifted(sums, from, to), () => withoutShifts(lattice, from, to)),
     withShifts: (most) => {
       if (most > MOST_COUNTED.shifts || lattice.layers.length > MOST_COUNTED.notes) return null;
       counted ??= cheapestWaysByShifts(lattice, most);
-      const ways = counted.slice(0, most + 1).flatMap((way) => way ?? []);
-      return ways.toSorted((one, other) => one.cost - other.cost)[0] ?? null;
+      const way = fewestOf(counted.slice(0, most + 1));
+      if (way === null || isOneHand(solved, way)) return way;
+      return oneHandWay(solved.task.hand, lattice, (held) => fewestOf(cheapestWaysByShifts(held, most))?.choices ?? null);
     },
   };
+}
+
+function fewestOf(counted: readonly (Way | null)[]): Way | null {
+  const ways = counted.flatMap((way) => way ?? []);
+  return ways.toSorted((one, other) => one.cost - other.cost)[0] ?? null;
+}
+
+/** A way as it was found, or, where it is not one hand, the best through the lattice it was looked for in. */
+function oneHand(solved: Solved, found: Way | null, asked: () => Lattice): Way | null {
+  if (found === null || isOneHand(solved, found)) return found;
+  return oneHandWay(solved.task.hand, asked(), (held) => cheapestWay(held)?.choices ?? null);
+}
+
+function isOneHand({ task, lattice }: Solved, { choices }: Way): boolean {
+  return handBreaks(task.hand, placementsAt(lattice, choices)).length === 0;
+}
+
+/** The lattice with shifts closed between two of its notes. */
+function withoutShifts(lattice: Lattice, from: number, to: number): Lattice {
+  const steps = lattice.steps.map((step, index) =>
+    index < from || index >= to ? step : { ...step, costs: step.costs.map((cost, cell) => (step.shifts[cell] === 1 ? Infinity : cost)) },
+  );
+  return { ...lattice, steps };
 }
 
 function throughNote({ solved, forward, backward }: SolvedSums, order: number, wanted: (placement: Placement) => boolean): Way | null {

@@ -72,7 +72,7 @@ export const limitIssue = issuesAbout('limit', {
     expected: 'a fingering of the whole line',
     came: `none for ${notes} notes`,
     message: 'No fingering of the whole line keeps all that is asked.',
-    hint: 'Let the way down be its own, or the octaves differ.',
+    hint: 'Allow one position more, or let the way down be its own, or the octaves differ.',
   }),
 
   /** A count of shifts that cannot be had; `counts` are those that can. */

@@ -1,5 +1,5 @@
 export { attempt, type Attempt } from './attempt.ts';
-export { handBreaks } from './one-hand.ts';
+export { handBreaks, oneHandWay, placementsAt } from './one-hand.ts';
 export { noteSteps, placementsOfNote, soundingNotes } from './note-steps.ts';
 export { type PlacedNote, placedNotes } from './placed-note.ts';
 export { solveBrief, solvedOrWhy } from './solve-brief.ts';

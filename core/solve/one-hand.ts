@@ -1,5 +1,6 @@
 import { type HandModel, isShift, type Placement, stopIn, stopsIn } from '#core/hand';
-import type { Forbidden } from '#core/search/lattice';
+import { asItIs, type Derived, type Forbidden, type Lattice, remembering, restricted } from '#core/search/lattice';
+import { costOfWay, fingeringLabel, type Way } from '#core/search/ways';
 
 /** Two notes of one stay that no single hand plays, by their order among the sounding notes. */
 export interface HandBreak {
@@ -70,7 +71,7 @@ function keyOf({ stringIndex, finger, semitonesAboveOpen }: Placement['upper'] &
 }
 
 /** The break as the search is to avoid it. */
-export function forbiddenBy(hand: HandModel, { from, to, standing, kind }: HandBreak): Forbidden {
+function forbiddenBy(hand: HandModel, { from, to, standing, kind }: HandBreak): Forbidden {
   const fits = kind === 'beside' ? hand.fitsBeside : hand.inOneFrame;
   return {
     from,
@@ -83,4 +84,50 @@ export function forbiddenBy(hand: HandModel, { from, to, standing, kind }: HandB
       stopsIn(placement).some((other) => other.stringIndex === standing.stringIndex && other.finger === standing.finger),
     conflicts: (placement) => stopsIn(placement).length > 0 && !fits(standing, placement),
   };
+}
+
+/** Looks for the way that is wanted, as choices of the candidates of the lattice it is given; null when there is none. */
+export type Search = (lattice: Lattice) => readonly number[] | null;
+
+/**
+ * The way a search finds among those in which every stay is one hand.
+ *
+ * What a hand can play depends on all notes of a stay, a step on two. So the search is asked first for the whole lattice;
+ * where a stay of what it finds is no single hand, the two notes that do not go together are forbidden and it is asked again.
+ * Every way it finds is the best of those left, so the first that breaks nothing is the best of all: exact. Where too much
+ * would have to be remembered at once, the later note is no more taken as it was, which loses other ways with it.
+ */
+export function oneHandWay(hand: HandModel, lattice: Lattice, search: Search): Way | null {
+  for (let derived = asItIs(lattice); ;) {
+    const found = search(derived.lattice);
+    if (found === null) return null;
+    const { origins } = derived;
+    const choices = found.map((choice, layer) => origins[layer]?.[choice] ?? 0);
+    const breaks = handBreaks(hand, placementsAt(lattice, choices));
+    if (breaks.length === 0) return { choices, cost: costOfWay(lattice, choices) };
+    derived = breaks.reduce((before, each) => avoiding(hand, before, each), derived);
+  }
+}
+
+/** The placements that choices stand for. */
+export function placementsAt(lattice: Lattice, choices: readonly number[]): readonly Placement[] {
+  return lattice.layers.map((layer, index) => {
+    const placement = layer.candidates[choices[index] ?? 0];
+    if (!placement) throw new RangeError(`Layer ${index} has no candidate ${choices[index]}`);
+    return placement;
+  });
+}
+
+/** A layer holds at most so many times its own candidates; beyond that the later of two notes is not taken so at all. */
+const MOST_REMEMBERED = 4;
+
+function avoiding(hand: HandModel, derived: Derived, found: HandBreak): Derived {
+  const widest = derived.origins
+    .slice(found.from + 1, found.to + 1)
+    .reduce((most, own) => Math.max(most, own.length / (new Set(own).size || 1)), 1);
+  if (widest < MOST_REMEMBERED) return remembering(derived, forbiddenBy(hand, found));
+  const taken = fingeringLabel(found.placed);
+  const isTaken = (placement: Placement, layer: number): boolean =>
+    layer === found.to && placement.stance === found.placed.stance && fingeringLabel(placement) === taken;
+  return { ...derived, lattice: restricted(derived.lattice, (placement, layer) => !isTaken(placement, layer)) };
 }

@@ -2,11 +2,11 @@ import { exactShifts, type Task } from '#core/brief';
 import { materialPart } from '#core/brief/parts/materials';
 import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
-import { asItIs, buildLattice, type Derived, folded, type Lattice, remembering, restricted, unfolded } from '#core/search/lattice';
-import { cheapestWay, cheapestWaysByShifts, costOfWay, fingeringLabel, shiftsFirst, type Way } from '#core/search/ways';
+import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
+import { cheapestWay, cheapestWaysByShifts, shiftsFirst, type Way } from '#core/search/ways';
 import { type NoteStep, noteSteps } from './note-steps.ts';
 import { type OctaveRun, samePatternWay } from './octave-pattern.ts';
-import { forbiddenBy, type HandBreak, handBreaks } from './one-hand.ts';
+import { oneHandWay, placementsAt } from './one-hand.ts';
 
 /** A task laid out for the search: its notes, their candidates, and what everything costs. */
 export interface Laid {
@@ -48,39 +48,9 @@ export function withWay(task: Laid, way: Way): Solved {
   return { ...task, way, placements: placementsAt(task.lattice, way.choices) };
 }
 
-/**
- * The cheapest way through a lattice that keeps all the brief asks of the whole line, and in which every stay is one hand.
- *
- * What a hand can play depends on all notes of a stay, a step on two. So the cheapest way is looked for first; where a stay
- * of it is no single hand, the two notes that do not go together are forbidden and it is looked for again. Every way that is
- * looked through is the cheapest of those left, so the first that breaks nothing is the cheapest of all: exact. Where so much
- * would have to be remembered at once, the later note is no more taken as it was, which loses other ways with it.
- */
+/** The cheapest way through a lattice that keeps all the brief asks of the whole line, and in which every stay is one hand. */
 export function wayIn(task: Task, lattice: Lattice): Way | null {
-  let derived = asItIs(lattice);
-  for (let round = 0; ; round += 1) {
-    const found = wayByAsks(task, derived.lattice);
-    if (found === null) return null;
-    const choices = found.map((choice, layer) => derived.origins[layer]?.[choice] ?? 0);
-    const breaks = handBreaks(task.hand, placementsAt(lattice, choices));
-    if (breaks.length === 0) return { choices, cost: costOfWay(lattice, choices) };
-    derived = breaks.reduce((before, each) => avoiding(task, before, each), derived);
-  }
-}
-
-/** A layer holds at most so many times its own candidates; beyond that the later of two notes is not taken so at all. */
-const MOST_REMEMBERED = 4;
-
-function avoiding(task: Task, derived: Derived, found: HandBreak): Derived {
-  const widest = derived.origins
-    .slice(found.from + 1, found.to + 1)
-    .reduce((most, own) => Math.max(most, own.length / (new Set(own).size || 1)), 1);
-  if (widest < MOST_REMEMBERED) return remembering(derived, forbiddenBy(task.hand, found));
-  const taken = fingeringLabel(found.placed);
-  const lattice = restricted(derived.lattice, ({ stance, ...placement }, layer) => {
-    return layer !== found.to || stance !== found.placed.stance || fingeringLabel({ ...placement, stance }) !== taken;
-  });
-  return { ...derived, lattice };
+  return oneHandWay(task.hand, lattice, (held) => wayByAsks(task, held));
 }
 
 /** The cheapest way that keeps all the brief asks of the whole line, as choices of its candidates. */
@@ -88,14 +58,6 @@ function wayByAsks(task: Task, lattice: Lattice): readonly number[] | null {
   const space = spaceOf(task, lattice);
   const way = space && countedWay(task, space.lattice);
   return space && way ? space.whole(way.choices) : null;
-}
-
-function placementsAt(lattice: Lattice, choices: readonly number[]): readonly Placement[] {
-  return lattice.layers.map((layer, index) => {
-    const placement = layer.candidates[choices[index] ?? 0];
-    if (!placement) throw new RangeError(`Layer ${index} has no candidate ${choices[index]}`);
-    return placement;
-  });
 }
 
 /** The counts of shifts with which the line can be had, keeping all else the brief asks of it. */

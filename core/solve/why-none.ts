@@ -7,6 +7,9 @@ import { type Issue, limitIssue, lockIssue, positionWords, rangeIssue, wishedTex
 import { displayPitchClass, type Pitch, semitonesOf } from '#core/pitch';
 import { badReading, type Unread } from '#core/result';
 import { keepsLimit, keepsLock, withinReach } from '#core/search/candidates';
+import type { Lattice } from '#core/search/lattice';
+import { cheapestWay } from '#core/search/ways';
+import { oneHandWay } from './one-hand.ts';
 import { placementsOfNote, type Sounding, soundingNotes } from './note-steps.ts';
 import { outOfRange, readName } from './out-of-range.ts';
 import { type Laid, possibleShiftCounts } from './solve.ts';
@@ -36,9 +39,21 @@ function reasonAgainst(task: Task, note: Sounding, lock: NoteLock | null, every:
  */
 export function whyNoWay(line: Laid): Unread {
   const shifts = exactShifts(line.task.limits);
-  if (shifts === null) return badReading(limitIssue('no-way-at-all', { notes: line.steps.length }));
+  if (shifts === null) return badReading({ ...limitIssue('no-way-at-all', { notes: line.steps.length }), where: whereItEnds(line) });
   const counts = possibleShiftCounts(line, MOST_SHIFTS);
   return badReading(limitIssue('no-way-with-shifts', { shifts, counts }, { pointer: '/limits/shifts' }));
+}
+
+/** The first note to which no way leads from the beginning. */
+function whereItEnds({ task, steps, lattice }: Laid): Issue['where'] {
+  const found = steps.find(
+    (_, order) => oneHandWay(task.hand, beginningOf(lattice, order + 1), (held) => cheapestWay(held)?.choices ?? null) === null,
+  );
+  return found ? { note: found.index } : {};
+}
+
+function beginningOf({ layers, steps }: Lattice, notes: number): Lattice {
+  return { layers: layers.slice(0, notes), steps: steps.slice(0, notes - 1) };
 }
 
 function nowhere(task: Task, { pitch, upper, harmonic }: Sounding): Issue {

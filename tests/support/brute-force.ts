@@ -10,16 +10,22 @@ export interface TriedWay {
   readonly cost: number;
 }
 
-/** Every way through a line, by trying all of them: no tables, no recurrence. */
-export function everyWay(setting: CostSetting, notes: readonly LatticeNote[], labelOf: LabelOf): readonly TriedWay[] {
+/** Every way through a line, by trying all of them: no tables, no recurrence. `begins`: what the first note might have been. */
+export function everyWay(
+  setting: CostSetting,
+  notes: readonly LatticeNote[],
+  labelOf: LabelOf,
+  begins = notes[0]?.candidates ?? [],
+): readonly TriedWay[] {
   const ways: TriedWay[] = [];
   const go = (index: number, way: TriedWay, before: LatticeNote['candidates'][number] | null): void => {
     const note = notes[index];
     if (!note) return void ways.push(way);
     for (const candidate of note.candidates) {
       if (before && !canFollow(setting.hand, before, candidate)) continue;
-      if (before && index === 1 && !canBegin(notes[0]?.candidates ?? [], before, candidate)) continue;
+      if (before && index === 1 && !canBegin(begins, before, candidate)) continue;
       const step = before && note.gap ? stepPricer(setting, note.gap)(before, candidate) : 0;
+      if (step === Infinity) continue;
       const own = noteCost(setting, candidate, note.role);
       const shift = before && isShift(before, candidate) ? 1 : 0;
       go(index + 1, { labels: `${way.labels} ${labelOf(candidate)}`, shifts: way.shifts + shift, cost: way.cost + step + own }, candidate);

@@ -57,7 +57,7 @@ describe('a wish', () => {
   });
 
   it('for no extensions keeps the cello’s hand closed where it can', () => {
-    const brief = lineBrief('cello', ['D2', 'E2', 'F#2', 'G2'], { limits: { openStrings: 'none' } }, 'D major');
+    const brief = lineBrief('cello', ['D2', 'E2', 'F#2', 'E2', 'D2'], { limits: { openStrings: 'none' } }, 'D major');
     const open = (each: Brief): number => sounds(each).filter((sound) => sound.shape.startsWith('reached')).length;
     assert.ok(open(brief) > 0);
     assert.equal(open(wishing(brief, 'no-extensions')), 0);
@@ -125,7 +125,7 @@ describe('the whole line', () => {
   it('comes down as it went up when asked', () => {
     const found = fingering(planned(scale('G3', 3, { wayDown: 'as-up' }))).split(' ');
     assert.deepEqual(found, found.toReversed());
-    const own = fingering(planned(scale('G3', 3))).split(' ');
+    const own = fingering(planned(scale('C4', 3))).split(' ');
     assert.notDeepEqual(own, own.toReversed());
   });
 

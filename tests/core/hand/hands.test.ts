@@ -179,7 +179,7 @@ describe('a hand', () => {
   });
 
   it('too small for the cello’s extension shifts instead', () => {
-    const brief = lineBrief('cello', ['D2', 'E2', 'F#2', 'G2'], { limits: { openStrings: 'none' } }, 'D major');
+    const brief = lineBrief('cello', ['D2', 'E2', 'F#2', 'E2', 'D2'], { limits: { openStrings: 'none' } }, 'D major');
     const small = { ...brief, player: { hand: { firstToFourth: { comfortMm: 95, maxMm: 110 } } } };
     assert.ok(planned(small).shifts.length > planned(brief).shifts.length);
   });

@@ -181,7 +181,10 @@ describe('a line off the instrument', () => {
   });
 
   it('names the note that is too high and how high the school goes', () => {
-    assert.match(refused(lineBrief('bass', ['G2', 'C4'])).message, /^C5 is higher than this hand reaches on the bass: it goes up to A4\.$/);
+    assert.match(
+      refused(lineBrief('bass', ['G2', 'C4'])).message,
+      /^C5 is higher than this hand reaches on the bass: it goes up to A♯4\.$/,
+    );
   });
 
   it('is planned up to the very top', () => {

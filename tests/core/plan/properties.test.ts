@@ -191,7 +191,7 @@ describe('reach', () => {
       assert.ok(hand.ok && placement);
       return reachOf(model, hand.value, instrument.value, placement).needMm;
     };
-    assert.ok(needAt('violin', '4/4', 7) > needAt('violin', '4/4', 9));
+    assert.ok(needAt('violin', '4/4', 7) > needAt('violin', '4/4', 10));
     assert.ok(needAt('violin', '4/4', 7) > needAt('violin', '1/2', 7));
     assert.ok(needAt('cello', '4/4', 5) > needAt('cello', '1/2', 5));
   });

@@ -1,0 +1,10 @@
+import { plan } from '#core/plan';
+import { fingeringOf } from '../tests/support/reference/reference-case.ts';
+const show=(b:any,l:string)=>{const o=plan(b); if(!o.ok){console.log(l,o.issues.map(i=>i.message)); return;} console.log(l.padEnd(26),fingeringOf(o.value.best),'|', o.value.best.shifts.map(s=>`${s.fromPosition.label}-${s.toPosition.label}(${s.handSemitones})`).join(' '));};
+for(const t of ['G3','Ab3','A3','Bb3','B3','C4','D4']) show({instrument:{kind:'violin'},material:{kind:'scale',type:'major',tonic:t,octaves:3,direction:'up-down'}},'vn scale 3 '+t);
+for(const t of ['G3','A3','C4','Eb4','E4']) show({instrument:{kind:'violin'},material:{kind:'arpeggio',type:'major',tonic:t,octaves:2,direction:'up'}},'vn arp 2 '+t);
+for(const t of ['C2','D2','E2','F2','B2','Ab2','Eb2','G2']) show({instrument:{kind:'cello'},material:{kind:'scale',type:'major',tonic:t,octaves:2,direction:'up-down'}},'vc scale 2 '+t);
+for(const t of ['E2','Ab2','F2','Db2']) show({instrument:{kind:'cello'},material:{kind:'arpeggio',type:'major',tonic:t,octaves:2,direction:'up'}},'vc arp 2 '+t);
+for(const t of ['E1','F1','A1']) show({instrument:{kind:'bass'},material:{kind:'scale',type:'major',tonic:t,octaves:2,direction:'up'}},'db scale 2 '+t);
+for(const t of ['G3','A3']) show({instrument:{kind:'violin'},material:{kind:'scale',type:'chromatic',tonic:t,octaves:2,direction:'up'}},'vn chrom '+t);
+for(const [k,iv] of [['violin','thirds'],['violin','sixths'],['violin','octaves'],['violin','tenths'],['cello','thirds'],['cello','sixths'],['bass','fourths']] as const) show({instrument:{kind:k},material:{kind:'double-stops',type:'major',interval:iv,tonic:k==='violin'?'C4':k==='cello'?'C3':'A1',octaves:1,direction:'up'}},k+' '+iv);
