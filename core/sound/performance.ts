@@ -1,6 +1,6 @@
 import { instrumentOf, intoned } from '#core/fit';
 import { frequencyHz } from '#core/pitch';
-import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
+import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { asNumber } from '#core/rhythm';
 
 /** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
@@ -20,14 +20,19 @@ export interface PlayedNote {
   readonly slurred: boolean;
   /** The next is in the same bow. */
   readonly slursOn: boolean;
-  /** At its end the finger slides to the note in between, from which the next is reached; null where nothing is heard of a shift. */
+  /** What is heard of a shift at its end; null where nothing is. */
   readonly slide: Slide | null;
 }
 
-/** A slide at the end of a note: how long it lasts, seconds, and where it arrives, Hz. */
+/**
+ * A slide at the end of a note. A finger that leads from the old note sets out from it; one that leads into the new note comes
+ * in on it.
+ */
 export interface Slide {
   /** How long it lasts, at the end of the note. */
   readonly seconds: number;
+  /** Where it begins. */
+  readonly fromHz: number;
   /** Where it ends. */
   readonly toHz: number;
 }
@@ -64,8 +69,8 @@ export interface PerformanceChoice {
   readonly slides: boolean;
 }
 
-/** A slide takes this share of the note it ends, and at most so many seconds: late and quick, as it is practised. */
-const SLIDE = { share: 0.3, mostSeconds: 0.22 } as const;
+/** A slide takes this share of the note it ends, and at most so many seconds: late and quick, as it is practised; an expressive one takes longer. */
+const SLIDE = { share: 0.3, mostSeconds: 0.22, expressive: 1.6 } as const;
 
 /** A plan, or a stretch of it, in seconds and Hz. A rest is a gap; a note of the stretch begins at time 0. */
 export function performanceOf(plan: Plan, { from, to, pace, slides }: PerformanceChoice): Performance {
@@ -87,7 +92,7 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
         hz: hzOf(note),
         slurred: index > from && slursOn(plan, index - 1),
         slursOn: index < to && slursOn(plan, index),
-        slide: slides && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
+        slide: (slides || shift?.expressive === true) && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
       },
     ];
   });
@@ -127,24 +132,55 @@ function rememberedHz(plan: Plan): (note: PlannedSound) => readonly number[] {
   };
 }
 
-/** The guiding finger slides on the string it stands on; over an open string or a rest nothing of the shift is heard. */
+/**
+ * What is heard of a shift follows its guide, and of the guide's way only the part that lies between the two notes: beyond the
+ * goal the finger is silent. Over an open string or a rest nothing is heard, and one pitch under two fingers does not slide.
+ */
 function slideOf(plan: Plan, note: PlannedSound, shift: Shift, seconds: number): Slide | null {
-  if (shift.throughOpenString || shift.throughRest) return null;
-  const stop = note.stops.find((each) => each.string === shift.fromString) ?? note.stops[0];
-  const semitones = slidesTo(plan, shift, stop.open);
-  if (semitones === null || stop.finger === '0') return null;
-  const open = instrumentOf(plan).strings.find(({ name }) => name === stop.open);
-  if (!open) return null;
-  const toHz = frequencyHz(open.open, instrumentOf(plan).a4Hz) * 2 ** (semitones / 12);
-  return { seconds: Math.min(SLIDE.mostSeconds, SLIDE.share * seconds), toHz };
+  const arrival = plan.notes[shift.to];
+  if (shift.throughOpenString || shift.throughRest || arrival?.kind !== 'note') return null;
+  const way = wayHeard(plan, shift, [stoppedHz(plan, note), stoppedHz(plan, arrival)]);
+  if (way === null || way[0] === way[1]) return null;
+  return {
+    seconds: Math.min(SLIDE.mostSeconds, SLIDE.share * seconds) * (shift.expressive ? SLIDE.expressive : 1),
+    fromHz: way[0],
+    toHz: way[1],
+  };
 }
 
-/** Where the sliding finger comes to on its string, semitones above it: over the in-between note, or on the arrival; null for neither. */
-function slidesTo(plan: Plan, { guides, to }: Shift, open: string): number | null {
-  const over = guides.find(({ inBetween }) => inBetween?.open === open)?.inBetween;
-  if (over) return over.semitonesAboveOpen;
-  const arrival = plan.notes[to];
-  return arrival?.kind === 'note' && arrival.stops[0].open === open ? arrival.stops[0].semitonesAboveOpen : null;
+/** From where to where a slide is heard between two notes, Hz; null for none. */
+function wayHeard(plan: Plan, { guides }: Shift, [fromHz, toHz]: readonly [number, number]): readonly [number, number] | null {
+  const [guide] = guides;
+  if (!guide) return null;
+  const { kind, inBetween } = guide;
+  const passedHz = inBetween === null ? toHz : Math.min(Math.max(hzAt(plan, inBetween), Math.min(fromHz, toHz)), Math.max(fromHz, toHz));
+  switch (kind) {
+    case 'old-finger':
+    case 'first-finger':
+    case 'thumb':
+      return [fromHz, passedHz];
+    case 'new-finger':
+      return [passedHz, toHz];
+    case 'same-finger':
+      return [fromHz, toHz];
+    case 'harmonic':
+    case 'open-string':
+    case 'substitution':
+      return null;
+  }
+}
+
+/** What the lower stopped note of a sound gives, Hz, as it is played. */
+function stoppedHz(plan: Plan, note: PlannedSound): number {
+  const sounds = intoned(plan, note).map(({ target }) => target.hz);
+  const stopped = note.stops.findIndex(({ finger }) => finger !== '0');
+  return sounds[Math.max(0, stopped)] ?? 0;
+}
+
+function hzAt(plan: Plan, { open, semitonesAboveOpen }: InBetweenNote): number {
+  const instrument = instrumentOf(plan);
+  const string = instrument.strings.find(({ name }) => name === open);
+  return string ? frequencyHz(string.open, instrument.a4Hz) * 2 ** (semitonesAboveOpen / 12) : 0;
 }
 
 /** In one bow with the next. */

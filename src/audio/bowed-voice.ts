@@ -38,7 +38,8 @@ export class BowedVoice {
     const pitch = this.tone.frequency;
     pitch.setValueAtTime(hz, at);
     if (slide) {
-      pitch.setValueAtTime(hz, at + seconds - slide.seconds);
+      pitch.setValueAtTime(hz, at + seconds - slide.seconds - 0.001);
+      pitch.setValueAtTime(slide.fromHz, at + seconds - slide.seconds);
       pitch.exponentialRampToValueAtTime(slide.toHz, at + seconds - 0.005);
     }
     const { gain } = this.bow;

@@ -1,17 +1,27 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { MOST_NOTES } from '#core/material';
 import { oneOf } from '#core/result';
+import { LeadingFinger } from './guide.ts';
 
 /** Which way the bow goes. */
 export const BOW_DIRECTIONS = ['down', 'up'] as const;
 
-/** What the teacher writes at one note of the line (rests count): bow, a cue over the staff, a remark for the page below. */
+/** One finger going a semitone on: it slides, or it is lifted and set again. */
+export const SEMITONE_STEPS = ['slide', 'lift'] as const;
+
+/**
+ * What the teacher writes at one note of the line (rests count): bow, a cue over the staff, a remark for the page below; of
+ * the shift that arrives on it which finger leads and whether it is heard; of a step with one finger slide or lift.
+ */
 export const Mark = Type.Object(
   {
     note: Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 }),
     bow: Type.Optional(oneOf(BOW_DIRECTIONS)),
     cue: Type.Optional(Type.String({ minLength: 1, maxLength: 40 })),
     remark: Type.Optional(Type.String({ minLength: 1, maxLength: 400 })),
+    guide: Type.Optional(LeadingFinger),
+    slide: Type.Optional(Type.Literal('expressive', { description: 'The shift that arrives here is heard.' })),
+    semitone: Type.Optional(oneOf(SEMITONE_STEPS)),
   },
   { additionalProperties: false },
 );

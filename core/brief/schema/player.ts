@@ -5,6 +5,7 @@ import { LOWEST_THUMB, School, USUAL_THUMB } from '#core/hand';
 import { HandMeasure } from '#core/hand/reach';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { oneOf } from '#core/result';
+import { LeadingFinger } from './guide.ts';
 
 const closed = { additionalProperties: false };
 
@@ -21,6 +22,7 @@ export const Player = Type.Object(
         description: 'Semitones above the open string from which the thumb is set.',
       }),
     ),
+    guide: Type.Optional(LeadingFinger),
     pivots: Type.Optional(Type.Boolean({ description: 'Double bass: the hand may roll a semitone around its thumb.' })),
   },
   closed,

@@ -1,52 +1,112 @@
-import type { Task } from '#core/brief';
-import { type Finger, handMoves, inThumbPosition, type Placement, rankOf } from '#core/hand';
-import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
-import { formatPitch, pitchInKey, semitonesOf } from '#core/pitch';
+import type { LeadingFinger, Task } from '#core/brief';
+import { type Finger, handMoves, inThumbPosition, type Placement, rankOf, stopsIn, type StringStop } from '#core/hand';
+import { semitonesOf } from '#core/pitch';
 import type { PlacedNote } from '#core/solve';
 import type { Guide, InBetweenNote } from '../types/shift.ts';
+import { noteAt } from './note-at.ts';
 
 /**
- * The ways to know where a shift arrives, the likeliest first.
- *
- * With the old finger leading, the finger that leaves slides to its place in the new frame, and what it sounds there is
- * the in-between note; with the new finger, the arriving finger slides in from its place in the old frame; with the first
- * finger, the hand drops to finger 1 and slides on it. A guide that would overshoot is not offered: going up to a lower
- * finger (or down to a higher one) the old finger's place in the new frame lies beyond the goal.
+ * The ways to know where a shift arrives, the one to be followed first: the teacher's for this shift, else their usual one,
+ * else what is most taught.
  */
 export function guidesOf(task: Task, from: PlacedNote, to: PlacedNote, throughOpenString: boolean): readonly Guide[] {
-  const [leaving, arriving] = [from.placement, to.placement];
+  const [leaving, arriving] = [leadingStop(from.placement), leadingStop(to.placement)];
   const open: readonly Guide[] = throughOpenString ? [{ kind: 'open-string', inBetween: null }] : [];
-  if (leaving.finger === arriving.finger) return [...open, { kind: 'same-finger', inBetween: null }];
-  if (semitonesOf(from.note.pitch) === semitonesOf(to.note.pitch)) return [...open, { kind: 'substitution', inBetween: null }];
-  return [...open, ...fingersThatLead(task, leaving, arriving)];
+  if (!leaving || !arriving) return open;
+  if (semitonesOf(from.note.pitch) === semitonesOf(to.note.pitch) && leaving.finger !== arriving.finger) {
+    return [...open, { kind: 'substitution', inBetween: null }];
+  }
+  if (leaving.finger === arriving.finger && leaving.stringIndex === arriving.stringIndex) {
+    return [...open, { kind: 'same-finger', inBetween: null }];
+  }
+  const led = fingersThatLead(task, from.placement, to.placement);
+  const chosen = task.brief.marks?.find((mark) => mark.note === to.index)?.guide ?? task.brief.player?.guide;
+  const wanted = led.find(({ kind }) => kind === chosen);
+  const ordered = wanted ? [wanted, ...led.filter((guide) => guide !== wanted)] : led;
+  return chosen !== undefined && wanted ? [...ordered, ...open] : [...open, ...ordered];
 }
 
-/** The fingers that may lead from one placement to another, each with what it passes. */
-function fingersThatLead(task: Task, leaving: Placement, arriving: Placement): readonly Guide[] {
-  const up = handMoves(leaving, arriving) > 0;
-  const towardsHigher = (rankOf(arriving.finger) ?? 0) > (rankOf(leaving.finger) ?? 0);
-  const firstIsFree = leaving.finger !== '1' && arriving.finger !== '1' && !inThumbPosition(arriving);
-  const led = [
-    { kind: 'old-finger', inBetween: up === towardsHigher ? inBetween(task, leaving.finger, arriving, leaving.stringIndex) : null },
-    { kind: 'new-finger', inBetween: inBetween(task, arriving.finger, leaving, arriving.stringIndex) },
-    { kind: 'first-finger', inBetween: firstIsFree ? inBetween(task, '1', arriving, arriving.stringIndex) : null },
-  ] as const;
-  return led.filter((guide) => guide.inBetween !== null);
+/** The finger a placement leads with: of a double stop the lower string's, or the other where that is open. */
+function leadingStop(placement: Placement): StringStop | undefined {
+  return stopsIn(placement)[0];
 }
 
-/** What a finger sounds on a string at its place in the frame of a placement; null where the frame does not set it or it falls off the board. */
-function inBetween(task: Task, finger: Finger, frame: Placement, stringIndex: number): InBetweenNote | null {
-  const semitones = task.hand.standsAt(finger, frame, { stringIndex, keyed: task.keyed });
-  if (semitones === null || semitones < 1 || semitones > task.instrument.highestSemitone) return null;
-  const string = stringOf(task.instrument, stringIndex);
-  const pitch = pitchInKey(string.semitones + semitones, task.line.key);
-  return {
-    finger,
-    string: string.number,
-    open: string.name,
-    pitch: formatPitch(pitch),
-    written: formatPitch(writtenOnString(task.instrument, stringIndex, pitch)),
-    semitonesAboveOpen: semitones,
-    mmFromNut: mmFromNut(task.instrument.stringLengthMm, semitones),
-  };
+/**
+ * The fingers that may lead from one placement to another, the most taught first, each with what it passes.
+ *
+ * Down, the old finger always can lead: onto a higher finger it slides to its own place in the lower position, below the goal,
+ * and the new finger is set. Up onto a lower finger it would overshoot: the hand drops to finger 1, or the new finger leads.
+ * Otherwise both can. Where the bow crosses as well, the arriving finger leads on the new string, and the way on the old
+ * string comes after it. From the neck onto the thumb the half-string harmonic tells the place, below it finger 1's place.
+ */
+function fingersThatLead(task: Task, from: Placement, to: Placement): readonly Guide[] {
+  const [leaving, arriving] = [leadingStop(from), leadingStop(to)];
+  if (!leaving || !arriving) return [];
+  const crosses = leaving.stringIndex !== arriving.stringIndex;
+  const kinds = kindsThatLead(leaving.finger, arriving.finger, handMoves(from, to) > 0);
+  const guides = [...ontoThumb(task, from, to), ...(crosses ? crossed(kinds) : kinds).flatMap((kind) => guideOf(task, kind, from, to))];
+  return guides.filter((guide, index) => guides.findIndex((other) => samePassing(guide, other)) === index);
+}
+
+/** In the order in which they are taught. */
+function kindsThatLead(leaving: Finger, arriving: Finger, up: boolean): readonly LeadingFinger[] {
+  const towardsHigher = (rankOf(arriving) ?? 0) > (rankOf(leaving) ?? 0);
+  return up && !towardsHigher ? ['first-finger', 'new-finger'] : ['old-finger', 'new-finger', 'first-finger'];
+}
+
+/** With a crossing the bow crosses first and the arriving finger leads. */
+function crossed(kinds: readonly LeadingFinger[]): readonly LeadingFinger[] {
+  return ['new-finger', ...kinds.filter((kind) => kind !== 'new-finger')];
+}
+
+function guideOf(task: Task, kind: LeadingFinger, from: Placement, to: Placement): readonly Guide[] {
+  const [leaving, arriving] = [leadingStop(from), leadingStop(to)];
+  if (!leaving || !arriving) return [];
+  switch (kind) {
+    case 'old-finger':
+      return passing(kind, inBetween(task, leaving.finger, to, leaving.stringIndex), leaving);
+    case 'new-finger':
+      return passing(kind, inBetween(task, arriving.finger, from, arriving.stringIndex), arriving);
+    case 'first-finger': {
+      if (inThumbPosition(to) || leaving.finger === '1' || arriving.finger === '1') return [];
+      return passing(kind, inBetween(task, '1', to, leaving.stringIndex), leaving);
+    }
+  }
+}
+
+/** A guide that passes a note; none where the finger would stay on the note it is to leave or reach. */
+function passing(kind: LeadingFinger, note: InBetweenNote | null, played: StringStop): readonly Guide[] {
+  return note === null || (note.finger === played.finger && note.semitonesAboveOpen === played.semitonesAboveOpen)
+    ? []
+    : [{ kind, inBetween: note }];
+}
+
+/** From here up the thumb is told by the half-string harmonic, semitones above the open string. */
+const HALF_STRING = 12;
+
+/** From the neck the thumb is told by the half-string harmonic; below that it takes over the place of finger 1. */
+function ontoThumb(task: Task, from: Placement, to: Placement): readonly Guide[] {
+  const arriving = leadingStop(to);
+  if (!arriving || inThumbPosition(from) || !inThumbPosition(to)) return [];
+  if (to.anchor >= HALF_STRING) return [{ kind: 'harmonic', inBetween: noteAt(task, 'T', arriving.stringIndex, HALF_STRING) }];
+  return [{ kind: 'thumb', inBetween: noteAt(task, '1', arriving.stringIndex, from.firstFinger) }];
+}
+
+/** Two guides that name the same finger on the same place of a string are one. */
+function samePassing({ inBetween: one }: Guide, { inBetween: other }: Guide): boolean {
+  return (
+    one !== null &&
+    other !== null &&
+    one.finger === other.finger &&
+    one.string === other.string &&
+    one.semitonesAboveOpen === other.semitonesAboveOpen
+  );
+}
+
+/** What a finger sounds on a string at its place in the hand of a placement; null where the hand does not set it or it falls off the board. */
+function inBetween(task: Task, finger: Finger, hand: Placement, stringIndex: number): InBetweenNote | null {
+  const semitones = task.hand.standsAt(finger, hand, { stringIndex, keyed: task.keyed });
+  return semitones === null || semitones < 1 || semitones > task.instrument.highestSemitone
+    ? null
+    : noteAt(task, finger, stringIndex, semitones);
 }

@@ -1,3 +1,4 @@
+import type { LeadingFinger } from '#core/brief';
 import type { Finger, PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 
@@ -22,7 +23,7 @@ export interface InBetweenNote {
 /** How a player knows where a shift arrives; without an in-between note where nothing sounds on the way. */
 export interface Guide {
   /** What leads the hand. */
-  readonly kind: 'old-finger' | 'new-finger' | 'first-finger' | 'same-finger' | 'open-string' | 'substitution';
+  readonly kind: LeadingFinger | 'same-finger' | 'open-string' | 'substitution' | 'harmonic' | 'thumb';
   /** The note that is passed; null where none is. */
   readonly inBetween: InBetweenNote | null;
 }
@@ -31,6 +32,8 @@ export interface Guide {
 export interface Shift {
   /** Line index of the last stopped note before, and of the first after. */
   readonly from: number;
+  /** Line index of the last note that sounds before the arrival: an open string, where the hand moves under one. */
+  readonly before: number;
   /** Line index of the note it arrives on. */
   readonly to: number;
   /** Where the hand was. */
@@ -59,8 +62,12 @@ export interface Shift {
   readonly underSlur: boolean;
   /** Time from the beginning of the last note before to the arrival, seconds; null without a tempo. */
   readonly seconds: number | null;
-  /** Likeliest first; empty where nothing guides the hand. */
+  /** The one to be followed first; empty where nothing guides the hand. */
   readonly guides: readonly Guide[];
+  /** The hand leaves and arrives without finger 1, and no guide puts it down on the way: it loses its measure. */
+  readonly losesFirst: boolean;
+  /** The teacher wants it heard, as an expressive slide. */
+  readonly expressive: boolean;
   /** How many mm ten cents are where it arrives. */
   readonly mmPerTenCents: number;
 }

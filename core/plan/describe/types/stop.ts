@@ -32,6 +32,16 @@ export interface PlannedReach {
   readonly judged: { readonly verdict: ReachVerdict; readonly shareOfLargest: number } | null;
 }
 
+/** Where finger 1 stands, and what it would sound there. */
+export interface PlaceOfFirst {
+  /** Sounding pitch, documents' form. */
+  readonly pitch: string;
+  /** As the player reads it, documents' form. */
+  readonly written: string;
+  /** Where on the string. */
+  readonly semitonesAboveOpen: number;
+}
+
 /** A sounding note with its fingering. */
 export interface PlannedSound {
   /** It sounds. */
@@ -44,6 +54,8 @@ export interface PlannedSound {
   readonly shape: Shape;
   /** The position the hand stands in. */
   readonly position: PositionName;
+  /** Where finger 1 stands on the note's string, whether it plays or not; null over an open string. */
+  readonly firstFinger: PlaceOfFirst | null;
   /** Low or high within the position, where the hand says so. */
   readonly fingerPlace: FingerPlace | null;
   /** The finger stands outside the hand at rest: reaching back, forward, or drawn in. */

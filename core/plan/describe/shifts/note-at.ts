@@ -1,0 +1,20 @@
+import type { Task } from '#core/brief';
+import type { Finger } from '#core/hand';
+import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
+import { formatPitch, pitchInKey } from '#core/pitch';
+import type { InBetweenNote } from '../types/shift.ts';
+
+/** A finger on a place of a string, as it sounds and reads. */
+export function noteAt(task: Task, finger: Finger, stringIndex: number, semitones: number): InBetweenNote {
+  const string = stringOf(task.instrument, stringIndex);
+  const pitch = pitchInKey(string.semitones + semitones, task.line.key);
+  return {
+    finger,
+    string: string.number,
+    open: string.name,
+    pitch: formatPitch(pitch),
+    written: formatPitch(writtenOnString(task.instrument, stringIndex, pitch)),
+    semitonesAboveOpen: semitones,
+    mmFromNut: mmFromNut(task.instrument.stringLengthMm, semitones),
+  };
+}

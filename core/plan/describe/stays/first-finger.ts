@@ -1,0 +1,29 @@
+import type { Task } from '#core/brief';
+import { isShift, type Placement, stopsIn } from '#core/hand';
+import type { PlacedNote } from '#core/solve';
+import { noteAt } from '../shifts/note-at.ts';
+import type { PlaceOfFirst } from '../types/stop.ts';
+
+/**
+ * Where finger 1 stands at every note, on the string that is played: where it stood last in this stay, else where the hand has
+ * it. Null over open strings.
+ */
+export function firstFingers(task: Task, placed: readonly PlacedNote[]): readonly (PlaceOfFirst | null)[] {
+  const stood = new Map<number, number>();
+  let last: Placement | null = null;
+  return placed.map(({ placement }) => {
+    const [stop] = stopsIn(placement);
+    if (!stop) return null;
+    if (last && isShift(last, placement)) stood.clear();
+    last = placement;
+    for (const { finger, stringIndex, semitonesAboveOpen } of stopsIn(placement))
+      if (finger === '1') stood.set(stringIndex, semitonesAboveOpen);
+    const { pitch, written, semitonesAboveOpen } = noteAt(
+      task,
+      '1',
+      stop.stringIndex,
+      stood.get(stop.stringIndex) ?? placement.firstFinger,
+    );
+    return { pitch, written, semitonesAboveOpen };
+  });
+}
