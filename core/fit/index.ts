@@ -8,5 +8,6 @@ export {
   type IntonedStop,
   ringingNotes,
 } from './intoned.ts';
+export { type FingeredAnew, fingeredAnew, type FittingSizes, onEverySize } from './sizes.ts';
 export { waysToPlay, type WayToPlay } from './ways-to-play.ts';
-export { grown, handOfPlan, heldAgainst, type HeldAgainst, onEverySize, onSize, type StayHeld } from './what-if.ts';
+export { grown, handOfPlan, heldAgainst, type HeldAgainst, onSize, type StayHeld } from './what-if.ts';

@@ -1,5 +1,5 @@
 import { crowdedFrom, type PlayerHand, reachFor, type ReachVerdict, readPlayerHand, verdictOf } from '#core/hand/reach';
-import { type Instrument, type InstrumentKind, readInstrument, semitoneSpaceMm, SIZES } from '#core/instrument';
+import { type Instrument, readInstrument, semitoneSpaceMm } from '#core/instrument';
 import type { Plan, Stay } from '#core/plan/describe';
 import { instrumentOf } from './intoned.ts';
 
@@ -29,26 +29,6 @@ export interface HeldAgainst {
   readonly beyond: readonly number[];
   /** Line indexes of stopped notes where the next semitone is narrower than two fingers side by side. */
   readonly crowded: readonly number[];
-}
-
-/** One size of the instrument, and how the fingering lies on it. */
-export interface SizeHeld {
-  /** The size as teachers say it: "3/4". */
-  readonly size: string;
-  /** Its usual string length. */
-  readonly stringLengthMm: number;
-  /** The plan's reaches on it. */
-  readonly held: HeldAgainst;
-}
-
-/** The sizes on which a fingering lies well. */
-export interface FittingSizes {
-  /** From the largest to the smallest. */
-  readonly sizes: readonly SizeHeld[];
-  /** The largest size on which every frame is within comfort; null when there is none. */
-  readonly largestComfortable: string | null;
-  /** The smallest on which, besides, no two fingers crowd; null when there is none. */
-  readonly smallestRoomy: string | null;
 }
 
 /** The hand a plan was made for, in mm; an average one, and `assumed`, where its brief measures none. */
@@ -87,25 +67,6 @@ export function heldAgainst(plan: Plan, hand: PlayerHand, instrument: Instrument
     beyond,
     crowded: crowdedNotes(plan, hand, instrument),
   };
-}
-
-/** Holds the fingering against one hand on every usual size of its instrument, the largest first. */
-export function onEverySize(plan: Plan, hand: PlayerHand): FittingSizes {
-  const sizes = sizesOf(plan.brief.instrument.kind, plan).map(({ size, instrument }) => ({
-    size,
-    stringLengthMm: instrument.stringLengthMm,
-    held: heldAgainst(plan, hand, instrument),
-  }));
-  const fitting = sizes.filter(({ held }) => held.verdict === 'comfort');
-  const roomy = fitting.filter(({ held }) => held.crowded.length === 0);
-  return { sizes, largestComfortable: fitting[0]?.size ?? null, smallestRoomy: roomy[roomy.length - 1]?.size ?? null };
-}
-
-function sizesOf(kind: InstrumentKind, plan: Plan): readonly { readonly size: string; readonly instrument: Instrument }[] {
-  return SIZES[kind].flatMap(({ size }) => {
-    const instrument = onSize(plan, size);
-    return instrument ? [{ size, instrument }] : [];
-  });
 }
 
 /** An instrument of a usual size, strung as the one of the plan: what was measured on that one is left out. Null for a size that is none. */

@@ -79,7 +79,7 @@ export function bassHand(school: Extract<School, '124' | '1234' | 'thumb'>, thum
     ...THREE_FINGERS,
     ...(school === 'thumb' ? thumbShapes(thumbFrom, HIGHEST_THUMB) : []),
   ];
-  return semitoneHand({ school, shapes, names: BASS_POSITIONS.map((label) => [{ label, alteration: null }]) });
+  return semitoneHand({ school, shapes, names: BASS_POSITIONS.map((label) => [{ label, alteration: null }]), learnedFirst: [] });
 }
 
 /** Rolled up a semitone: every finger stands one higher, the thumb stays. */

@@ -75,7 +75,7 @@ export function celloHand(school: Extract<School, 'neck' | 'thumb'>, thumbFrom: 
   // Where the thumb is used, the three-finger hand ends about where the thumb takes over.
   const neck = NECK.map((shape) => (shape.families.includes('three-finger') ? { ...shape, highestAnchor: USUAL_THUMB } : shape));
   const shapes = school === 'thumb' ? [...neck, ...thumbShapes(thumbFrom, HIGHEST_THUMB)] : NECK;
-  return semitoneHand({ school, shapes, names: celloNames() });
+  return semitoneHand({ school, shapes, names: celloNames(), learnedFirst: ['1', 'half', '4'] });
 }
 
 /** The fingerboard of the cello ends two octaves and a fifth above the open string; the thumb stays a fifth below. */

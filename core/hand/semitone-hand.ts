@@ -12,6 +12,7 @@ import {
   type PositionName,
   rankOf,
   type Shape,
+  standingBeside,
   stopOf,
   stopsIn,
   type StringStop,
@@ -56,6 +57,8 @@ export interface SemitoneHandTable {
   readonly shapes: readonly SemitoneShape[];
   /** Names of the position by anchor, from anchor 1; where two are usual, the sharp key's first. */
   readonly names: readonly (readonly PositionName[])[];
+  /** The positions that pupils learn before the others, which follow from the nut up. */
+  readonly learnedFirst: readonly string[];
 }
 
 /** Name of every place in thumb position: the note under the thumb tells them apart. */
@@ -80,6 +83,10 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     school: table.school,
     fingers: fingersOf(shapes),
     positionLabels: thumb ? [...labels, THUMB.label] : labels,
+    learningOrder: [
+      ...table.learnedFirst,
+      ...[...labels, ...(thumb ? [THUMB.label] : [])].filter((label) => !table.learnedFirst.includes(label)),
+    ],
     highestAnchor: Math.max(...shapes.map((shape) => shape.highestAnchor)),
     placements: placementsOf,
     pairs: (lower, upper) => pairsOf(placementsOf, lower, upper, 'frame'),
@@ -206,14 +213,14 @@ const THUMB_TO_THIRD = 7;
 function fitsBeside(standing: Placement, placed: Placement): boolean {
   const family = familyOf(placed);
   if (family === 'block-stays' || family === 'first-stays') return true;
-  return stopsIn(standing).every((one) =>
+  return standingBeside(standing, placed).every((one) =>
     stopsIn(placed).every((other) => one.stringIndex !== other.stringIndex || fitOnString(one, other)),
   );
 }
 
 function fitOnString(one: StringStop, other: StringStop): boolean {
   const fingers = (rankOf(other.finger) ?? 0) - (rankOf(one.finger) ?? 0);
-  if (fingers === 0) return one.finger !== 'T' || one.semitonesAboveOpen === other.semitonesAboveOpen;
+  if (fingers === 0) return true;
   const count = Math.abs(fingers);
   const semitones = (other.semitonesAboveOpen - one.semitonesAboveOpen) * Math.sign(fingers);
   if (count === 1) {

@@ -119,6 +119,8 @@ export interface HandModel {
   readonly fingers: readonly Finger[];
   /** Position labels from the nut upward, for choosing limits. */
   readonly positionLabels: readonly string[];
+  /** The same labels in the order in which pupils learn them. */
+  readonly learningOrder: readonly string[];
   /** The highest anchor this school reaches. */
   readonly highestAnchor: number;
   /** All placements of a stopped note on one string, in a fixed order; empty when no finger of this school reaches it. */
@@ -177,6 +179,12 @@ export function stopIn({ stringIndex, finger, semitonesAboveOpen, soundsAboveOpe
 /** The fingers of a placement that stop or touch a string, open strings left out. */
 export function stopsIn(placement: Placement): readonly StringStop[] {
   return (placement.upper ? [placement, placement.upper] : [placement]).filter(({ finger }) => finger !== '0');
+}
+
+/** The fingers of one placement that still stand when another is set: those that it does not set anew on the same string. */
+export function standingBeside(standing: Placement, placed: Placement): readonly StringStop[] {
+  const set = stopsIn(placed);
+  return stopsIn(standing).filter((one) => !set.some((other) => other.stringIndex === one.stringIndex && other.finger === one.finger));
 }
 
 /** How far the hand moves between two placements: by finger 1's place, semitones, upward positive. */

@@ -8,6 +8,7 @@ import {
   type Placement,
   rankOf,
   type Shape,
+  standingBeside,
   stopOf,
   stopsIn,
   type StringStop,
@@ -62,6 +63,9 @@ const PLAIN_ANCHORS: readonly (readonly [number, number])[] = [
 const OCTAVE_POSITION = 7;
 const HIGHEST_POSITION = 14;
 
+/** First and third position come first, then half and second; the others follow in their order. */
+const LEARNED_FIRST = ['1', '3', 'half', '2'];
+
 /** First to fourth finger at home: a perfect fourth. */
 const HOME_SPAN = 5;
 
@@ -79,6 +83,7 @@ export const violinHand: HandModel = {
   school: 'standard',
   fingers: ['0', ...FINGERS_DOWN],
   positionLabels: Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => labelOf(position)),
+  learningOrder: [...LEARNED_FIRST, ...Array.from({ length: HIGHEST_POSITION - 3 }, (_, index) => labelOf(index + 4))],
   highestAnchor: plainAnchors(HIGHEST_POSITION)[1],
   placements: placementsOf,
   pairs: (lower, upper, wide) => pairsOf(placementsOf, lower, upper, 'free', wide),
@@ -95,7 +100,7 @@ export const violinHand: HandModel = {
   labelsOf: (placement) => [labelOf(placement.letterPosition ?? 0)],
   inOneFrame,
   fitsBeside: (standing, placed) =>
-    stopsIn(standing).every((one) =>
+    standingBeside(standing, placed).every((one) =>
       stopsIn(placed).every((other) => one.stringIndex !== other.stringIndex || fitOnString(standing, one, placed, other)),
     ),
   frameOf: (placement) => {

@@ -1,5 +1,5 @@
 import { aboutPath, effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
-import { waysToPlay } from '#core/fit';
+import { fingeredAnew, onEverySize, waysToPlay } from '#core/fit';
 import { alternativesTo, relaxed } from '#core/plan';
 import { goodReading, type Steps } from '#core/result';
 import { solvedOrWhy } from '#core/solve';
@@ -53,6 +53,15 @@ const ANSWERS: Answers = {
     const best = session.best();
     return best ? yield* effectsOf(session.brief, best) : [];
   },
+  *sizes(session, { hand }) {
+    const best = session.best();
+    return best ? yield* onEverySize(best, hand) : null;
+  },
+  'what-if': (session, { hand, size }) =>
+    atOnce(() => {
+      const best = session.best();
+      return best ? fingeredAnew(best, hand, size) : null;
+    }),
   *'what-changed'(session, { before }) {
     return yield* whatChanged(before, session.brief);
   },

@@ -98,6 +98,7 @@ export type Search = (lattice: Lattice) => readonly number[] | null;
  * would have to be remembered at once, the later note is no more taken as it was, which loses other ways with it.
  */
 export function oneHandWay(hand: HandModel, lattice: Lattice, search: Search): Way | null {
+  const known = new Set<string>();
   for (let derived = asItIs(lattice); ;) {
     const found = search(derived.lattice);
     if (found === null) return null;
@@ -105,7 +106,7 @@ export function oneHandWay(hand: HandModel, lattice: Lattice, search: Search): W
     const choices = found.map((choice, layer) => origins[layer]?.[choice] ?? 0);
     const breaks = handBreaks(hand, placementsAt(lattice, choices));
     if (breaks.length === 0) return { choices, cost: costOfWay(lattice, choices) };
-    derived = breaks.reduce((before, each) => avoiding(hand, before, each), derived);
+    derived = breaks.reduce((before, each) => avoiding(hand, before, each, known), derived);
   }
 }
 
@@ -121,11 +122,14 @@ export function placementsAt(lattice: Lattice, choices: readonly number[]): read
 /** A layer holds at most so many times its own candidates; beyond that the later of two notes is not taken so at all. */
 const MOST_REMEMBERED = 4;
 
-function avoiding(hand: HandModel, derived: Derived, found: HandBreak): Derived {
+function avoiding(hand: HandModel, derived: Derived, found: HandBreak, known: Set<string>): Derived {
   const widest = derived.origins
     .slice(found.from + 1, found.to + 1)
     .reduce((most, own) => Math.max(most, own.length / (new Set(own).size || 1)), 1);
-  if (widest < MOST_REMEMBERED) return remembering(derived, forbiddenBy(hand, found));
+  const key = `${found.from} ${found.to} ${found.standing.stance} ${fingeringLabel(found.standing)} ${fingeringLabel(found.placed)}`;
+  const isNew = !known.has(key);
+  known.add(key);
+  if (isNew && widest < MOST_REMEMBERED) return remembering(derived, forbiddenBy(hand, found));
   const taken = fingeringLabel(found.placed);
   const isTaken = (placement: Placement, layer: number): boolean =>
     layer === found.to && placement.stance === found.placed.stance && fingeringLabel(placement) === taken;

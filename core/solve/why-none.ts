@@ -140,13 +140,16 @@ function limitBarrier(task: Task, limit: ReadLimit, pitch: Pitch, lock: NoteLock
   return {
     leftOut: words.leftOut,
     lets: (placement) => keepsLimit(limit, placement, lock),
-    issue: ([found]) =>
-      limitIssue('excluded-by-one', {
+    issue: (placements) => {
+      // The lowest position that does it.
+      const [found] = placements.toSorted((one, other) => one.anchor - other.anchor);
+      return limitIssue('excluded-by-one', {
         pitch: readName(task, pitch),
         wish: wishOf(task, lock),
         limit: words.leftOut,
         need: found && need ? need(found, placeNames(task, found)) : words.name,
-      }),
+      });
+    },
   };
 }
 

@@ -22,7 +22,7 @@ export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {
     ringing: [...ringingNotes(best)],
     hardest: finished(answerTo(session, 'about-path', { kind: 'about-path', mostHard: 3 })).hardest,
     held: heldAgainst(best, hand),
-    sizes: onEverySize(best, hand).sizes.map(({ size, held }) => [size, held.verdict]),
+    sizes: finished(onEverySize(best, hand)).sizes.map(({ size, held }) => [size, held.verdict]),
     effects: finished(answerTo(session, 'effects', { kind: 'effects' })).toSorted((one, other) =>
       compared(one.asked.name, other.asked.name),
     ),

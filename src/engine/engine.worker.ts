@@ -13,6 +13,8 @@ const RANKS: Readonly<Record<QuestionKind, number>> = {
   reasons: 2,
   'why-not': 2,
   alternatives: 3,
+  'what-if': 2,
+  sizes: 4,
   'what-changed': 4,
   effects: 4,
 };
@@ -95,6 +97,8 @@ const engine: Engine = {
   'why-not': answering('why-not'),
   'about-path': answering('about-path'),
   effects: answering('effects'),
+  sizes: answering('sizes'),
+  'what-if': answering('what-if'),
   'what-changed': answering('what-changed'),
 };
 expose(engine);

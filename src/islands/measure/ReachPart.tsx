@@ -1,9 +1,21 @@
 import { useMemo, useState } from 'react';
-import { grown, handOfPlan, heldAgainst, type HeldAgainst, instrumentOf, onEverySize, onSize, type StayHeld } from '#core/fit';
+import {
+  type FingeredAnew,
+  type FittingSizes,
+  grown,
+  handOfPlan,
+  heldAgainst,
+  type HeldAgainst,
+  instrumentOf,
+  onSize,
+  type StayHeld,
+} from '#core/fit';
 import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand/reach';
 import { defaultSize, SIZES } from '#core/instrument';
 import { positionWords } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
+import { answerOf } from '../../engine/asked.ts';
+import { useEngine } from '../../engine/queries.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';
@@ -24,6 +36,8 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
   const otherHand = grown(other === 'same' ? hand : presetHand(other, instrument), growth);
   const now = heldAgainst(plan, hand, instrument);
   const then = heldAgainst(plan, otherHand, otherInstrument);
+  const asked = useEngine(plan.brief, { kind: 'what-if', hand: otherHand, size: sameSize ? null : size });
+  const anew = asked.state === 'answered' ? asked.value : undefined;
   const caution = cautionText(plan);
   return (
     <section aria-label="Reach">
@@ -50,7 +64,7 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
         ?
       </p>
       <StayTable now={now} then={then} />
-      <Totals plan={plan} now={now} then={then} />
+      <Totals plan={plan} now={now} then={then} anew={anew} />
       <Sizes plan={plan} hand={hand} />
       {caution !== null && <p className="mt-3 max-w-4xl text-sm text-dove-dark">{caution}</p>}
     </section>
@@ -132,15 +146,36 @@ function HeldBar({ held, most }: { readonly held: StayHeld; readonly most: numbe
   );
 }
 
-function Totals({ plan, now, then }: { readonly plan: Plan; readonly now: HeldAgainst; readonly then: HeldAgainst }) {
+interface TotalsProps {
+  readonly plan: Plan;
+  readonly now: HeldAgainst;
+  readonly then: HeldAgainst;
+  /** The line fingered for the other case; null where that hand cannot play it, undefined until the answer is there. */
+  readonly anew: FingeredAnew | null | undefined;
+}
+
+function Totals({ plan, now, then, anew }: TotalsProps) {
   return (
     <dl className="mt-2 grid max-w-3xl grid-cols-[auto_1fr] gap-x-4 text-[15px]">
       <dt className="text-dove-dark">As it is</dt>
       <dd>{heldText(plan, now)}</dd>
-      <dt className="text-dove-dark">In the other case</dt>
+      <dt className="text-dove-dark">The same fingering in the other case</dt>
       <dd>{heldText(plan, then)}</dd>
+      <dt className="text-dove-dark">Fingered for the other case</dt>
+      <dd>{anewText(anew)}</dd>
     </dl>
   );
+}
+
+function anewText(anew: FingeredAnew | null | undefined): string {
+  if (anew === undefined) return '…';
+  if (anew === null) return 'This hand cannot play the line there.';
+  const { changes } = anew;
+  const told =
+    changes.length === 0
+      ? 'The same fingering.'
+      : `${changes.length} ${changes.length === 1 ? 'note is' : 'notes are'} fingered otherwise.`;
+  return `${told} ${heldText(anew.plan, anew.held)}`;
 }
 
 /** "3 notes a stretch, 1 too far, 4 crowded" — a sentence on the whole. */
@@ -155,44 +190,63 @@ function heldText({ notes }: Plan, { stretched, beyond, crowded }: HeldAgainst):
 }
 
 function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand }) {
-  const fitting = useMemo(() => onEverySize(plan, hand), [plan, hand]);
+  const fitting = answerOf(useEngine(plan.brief, { kind: 'sizes', hand }));
   return (
     <section aria-label="On every size" className="mt-4">
-      <Heading>This hand and fingering on every size</Heading>
-      <p className="text-[15px]">
-        {fitting.largestComfortable === null
-          ? 'On no usual size is all of it at ease.'
-          : `The largest size on which every stay is at ease: ${sizeLabel(fitting.largestComfortable)}. `}
-        {fitting.largestComfortable !== null &&
-          (fitting.smallestRoomy === null
-            ? 'On none of these have all neighbouring fingers room side by side.'
-            : `The smallest on which, besides, no fingers crowd: ${sizeLabel(fitting.smallestRoomy)}.`)}
-      </p>
-      <Table className="mt-1 max-w-5xl">
-        <caption className="sr-only">The fingering on every size of the instrument</caption>
-        <thead>
-          <tr>
-            <th scope="col">Size</th>
-            <th scope="col">String</th>
-            <th scope="col">Verdict</th>
-            <th scope="col">Notes a stretch</th>
-            <th scope="col">Too far</th>
-            <th scope="col">Crowded</th>
-          </tr>
-        </thead>
-        <tbody>
-          {fitting.sizes.map(({ size, stringLengthMm, held }) => (
-            <tr key={size}>
-              <td>{sizeLabel(size)}</td>
-              <td>{stringLengthMm} mm</td>
-              <td className={held.verdict === 'comfort' ? '' : 'text-ochre'}>{REACH_LABELS[held.verdict]}</td>
-              <td>{held.stretched.length}</td>
-              <td>{held.beyond.length}</td>
-              <td>{held.crowded.length}</td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
+      <Heading>This line on every size</Heading>
+      {fitting && (
+        <>
+          <p className="text-[15px]">{adviceText(fitting)}</p>
+          <SizesTable fitting={fitting} />
+        </>
+      )}
     </section>
+  );
+}
+
+/** A few notes do not decide on a size. */
+function adviceText({ largestComfortable, smallestRoomy }: FittingSizes): string {
+  if (largestComfortable === null) return 'On no usual size is it at ease, whatever the fingering.';
+  const largest = `Fingered for its size, the largest on which it is at ease is the ${sizeLabel(largestComfortable)} (a few notes do not count).`;
+  const roomy =
+    smallestRoomy === null
+      ? 'On none of these have all neighbouring fingers room side by side.'
+      : `The smallest on which, besides, fingers are not crowded: ${sizeLabel(smallestRoomy)}.`;
+  return `${largest} ${roomy}`;
+}
+
+function SizesTable({ fitting }: { readonly fitting: FittingSizes }) {
+  return (
+    <Table className="mt-1 max-w-5xl">
+      <caption className="sr-only">The line on every size of the instrument, fingered for it and as it is fingered now</caption>
+      <thead>
+        <tr>
+          <th scope="col">Size</th>
+          <th scope="col">String</th>
+          <th scope="col">Fingered for this size</th>
+          <th scope="col">Notes a stretch</th>
+          <th scope="col">Crowded</th>
+          <th scope="col">As it is fingered now</th>
+          <th scope="col">Notes a stretch</th>
+          <th scope="col">Too far</th>
+        </tr>
+      </thead>
+      <tbody>
+        {fitting.sizes.map(({ size, stringLengthMm, held, anew }) => (
+          <tr key={size}>
+            <td>{sizeLabel(size)}</td>
+            <td>{stringLengthMm} mm</td>
+            <td className={anew?.held.verdict === 'comfort' ? '' : 'text-ochre'}>
+              {anew ? REACH_LABELS[anew.held.verdict] : 'cannot be played'}
+            </td>
+            <td>{anew?.held.stretched.length ?? ''}</td>
+            <td>{anew?.held.crowded.length ?? ''}</td>
+            <td className={held.verdict === 'comfort' ? '' : 'text-ochre'}>{REACH_LABELS[held.verdict]}</td>
+            <td>{held.stretched.length}</td>
+            <td>{held.beyond.length}</td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
   );
 }

@@ -178,10 +178,12 @@ describe('a hand', () => {
     }
   });
 
-  it('too small for the cello’s extension shifts instead', () => {
-    const brief = lineBrief('cello', ['D2', 'E2', 'F#2', 'E2', 'D2'], { limits: { openStrings: 'none' } }, 'D major');
-    const small = { ...brief, player: { hand: { firstToFourth: { comfortMm: 95, maxMm: 110 } } } };
-    assert.ok(planned(small).shifts.length > planned(brief).shifts.length);
+  it('too small to hold the cello’s extension shifts instead, and reaches it where the fingers follow each other', () => {
+    const brief = lineBrief('cello', ['D2', 'F#2', 'D2'], { limits: { openStrings: 'none' } }, 'D major');
+    const stepwise = lineBrief('cello', ['D2', 'E2', 'F#2', 'E2', 'D2'], { limits: { openStrings: 'none' } }, 'D major');
+    const player = { hand: { firstToFourth: { comfortMm: 95, maxMm: 110 } } };
+    assert.ok(planned({ ...brief, player }).shifts.length > planned(brief).shifts.length);
+    assert.equal(planned({ ...stepwise, player }).shifts.length, 0);
   });
 
   it('finds the same shape smaller higher up', () => {

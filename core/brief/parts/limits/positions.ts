@@ -1,8 +1,9 @@
 import { Type } from '@sinclair/typebox';
 import { PositionLabel } from '#core/brief/parts';
+import type { HandModel } from '#core/hand';
 import { limitIssue, positionWords } from '#core/messages';
 import { readingOf } from '#core/result';
-import type { LimitPart } from './limit-part.ts';
+import type { LimitPart, LimitStep } from './limit-part.ts';
 
 /** Which positions may be used; a number covers its lowered and raised form. */
 export const positions: LimitPart<string[]> = {
@@ -22,10 +23,8 @@ export const positions: LimitPart<string[]> = {
   },
   need: (_, { position, string }) => `${position} on the ${string} string`,
   smallerSteps: (labels, { hand }) => ({
-    steps: hand.positionLabels
-      .filter((label) => !labels.includes(label))
-      .map((label) => ({ value: [...labels, label], words: `with ${wordsOf(label)} allowed too` })),
-    weigh: 'every',
+    steps: hand.learningOrder.filter((label) => !labels.includes(label)).map((label) => stepTo(label, labels, hand)),
+    weigh: 'first',
   }),
   words: {
     name: 'Positions',
@@ -46,6 +45,22 @@ export const positions: LimitPart<string[]> = {
   stands: { in: 'sentence', lead: 'in' },
   ofPlayer: true,
 };
+
+/**
+ * What a teacher would allow next so that a position comes within reach: it, and what lies between it and those known, as
+ * far as a pupil learns that before it. Never first and seventh position alone.
+ */
+function stepTo(label: string, known: readonly string[], { positionLabels, learningOrder }: HandModel): LimitStep<string[]> {
+  const place = (name: string): number => positionLabels.indexOf(name);
+  const nearest = known.toSorted((one, other) => Math.abs(place(one) - place(label)) - Math.abs(place(other) - place(label)))[0] ?? label;
+  const [low, high] = [Math.min(place(nearest), place(label)), Math.max(place(nearest), place(label))];
+  const between = learningOrder.filter(
+    (name) => place(name) > low && place(name) < high && learningOrder.indexOf(name) < learningOrder.indexOf(label),
+  );
+  const added = [...between, label].toSorted((one, other) => place(one) - place(other));
+  const words = added.length === 1 ? wordsOf(label) : `positions ${added.join(', ')}`;
+  return { value: [...known, ...added], words: `with ${words} allowed too` };
+}
 
 function wordsOf(label: string): string {
   return positionWords({ label, alteration: null });
