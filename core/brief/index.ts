@@ -6,4 +6,4 @@ export { Brief } from './schema/brief.ts';
 export { LEADING_FINGERS, LeadingFinger } from './schema/guide.ts';
 export { Lock } from './schema/lock.ts';
 export { BOW_DIRECTIONS, Mark, SEMITONE_STEPS } from './schema/mark.ts';
-export { PlayerProfile } from './schema/player.ts';
+export { PlayerProfile, SEMITONE_FINGERS } from './schema/player.ts';

@@ -1,29 +1,29 @@
 import { standApart } from './apart.ts';
-import { type NoteOnString, type Placement, rankOf, stopIn, type StringStop } from './types.ts';
+import { type NoteOnString, type Placement, rankOf, type Shape, stopIn, type StringStop } from './types.ts';
 
 /**
  * How the second finger of a double stop is bound: `frame`, it stands where the shape puts it (cello, double bass, thumb
- * position); `free`, it stands wherever the hand can reach it, no nearer than its number asks (violin, viola).
+ * position); `free`, it stands as far away as these two fingers stand apart (violin, viola); `wide`, further apart, as
+ * fingered octaves are where they are asked for.
  */
-export type PairBinding = 'frame' | 'free';
+export type PairBinding = 'frame' | 'free' | 'wide';
 
 /** No hand reaches further along two strings, in semitones; what this hand spans in mm is asked elsewhere. */
 const WIDEST_SEMITONES = 12;
 
 /**
  * Every way to stop two notes together on two neighbouring strings: two fingers, or one finger across both strings where
- * the notes lie level. The lower-numbered finger tells the frame. `wide`: fingers further apart than usual are asked for.
+ * the notes lie level. The lower-numbered finger tells the frame.
  */
 export function pairsOf(
   placementsOf: (note: NoteOnString) => readonly Placement[],
   lower: NoteOnString,
   upper: NoteOnString,
   binding: PairBinding,
-  wide = false,
 ): readonly Placement[] {
   const pairs = placementsOf(lower).flatMap((low) =>
     placementsOf(upper).flatMap((high) => {
-      const pair = binding === 'frame' ? boundPair(low, high) : freePair(low, high, wide);
+      const pair = binding === 'frame' ? boundPair(low, high) : freePair(low, high, binding === 'wide');
       return pair ? [pair] : [];
     }),
   );
@@ -56,16 +56,24 @@ function boundPair(low: Placement, high: Placement): Placement | null {
  * far, the hand's mm decide.
  */
 function freePair(low: Placement, high: Placement, wide: boolean): Placement | null {
-  if (!fitTogether(low, high)) return null;
-  const fingers = (rankOf(high.finger) ?? 0) - (rankOf(low.finger) ?? 0);
-  const semitones = (high.semitonesAboveOpen - low.semitonesAboveOpen) * Math.sign(fingers);
-  const outer = Math.abs(fingers) === 3 && semitones >= 3;
-  if (!outer && !wide && !standApart(Math.abs(fingers), semitones, 0)) return null;
+  if (!fitTogether(low, high) || (!wide && !standTogether(low, high))) return null;
   const lowLeads = (rankOf(low.finger) ?? 0) <= (rankOf(high.finger) ?? 0);
   const [leading, other] = lowLeads ? [low, high] : [high, low];
   if (leading.shape !== 'home' || other.shape === 'reached-back') return null;
-  const shape = other.anchor === leading.anchor ? other.shape : other.anchor > leading.anchor ? 'reached-forward' : 'drawn-in';
-  return joined(low, high, { ...leading, shape });
+  return joined(low, high, { ...leading, shape: shapeBeside(leading, other) });
+}
+
+/** What the other finger does, seen from the one that tells the frame. */
+function shapeBeside(leading: Placement, other: Placement): Shape {
+  if (other.anchor === leading.anchor) return other.shape;
+  return other.anchor > leading.anchor ? 'reached-forward' : 'drawn-in';
+}
+
+/** As far apart as these two fingers stand in first position; first and fourth as far as the hand reaches. */
+function standTogether(low: StringStop, high: StringStop): boolean {
+  const fingers = (rankOf(high.finger) ?? 0) - (rankOf(low.finger) ?? 0);
+  const semitones = (high.semitonesAboveOpen - low.semitonesAboveOpen) * Math.sign(fingers);
+  return (Math.abs(fingers) === 3 && semitones >= 3) || standApart(Math.abs(fingers), semitones, 0);
 }
 
 /** The higher finger stands higher, or level on the other string; one finger for two notes only where they lie level. */

@@ -86,7 +86,7 @@ export const violinHand: HandModel = {
   learningOrder: [...LEARNED_FIRST, ...Array.from({ length: HIGHEST_POSITION - 3 }, (_, index) => labelOf(index + 4))],
   highestAnchor: plainAnchors(HIGHEST_POSITION)[1],
   placements: placementsOf,
-  pairs: (lower, upper, wide) => pairsOf(placementsOf, lower, upper, 'free', wide),
+  pairs: (lower, upper, wide) => pairsOf(placementsOf, lower, upper, wide ? 'wide' : 'free'),
   hoverings: (stringIndex, highestAnchor, keyed) =>
     Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => hovering(stringIndex, position, keyed)).filter(
       (placement) => placement.anchor <= highestAnchor,
@@ -140,7 +140,10 @@ function inOneFrame(one: Placement, other: Placement): boolean {
   const lowest = Math.min(...places);
   const most = WIDEST_FRAME + (lowest >= WIDER_FRAME_FROM ? 1 : 0);
   if (Math.max(...places) - lowest > most) return false;
-  return !(reachesBack(one) && reachesOut(other)) && !(reachesOut(one) && reachesBack(other));
+  const both = [one, other];
+  const any = (reaches: (placement: Placement, stop: StringStop) => boolean): boolean =>
+    both.some((placement) => stopsIn(placement).some((stop) => reaches(placement, stop)));
+  return !(any(reachesBack) && any(reachesOut));
 }
 
 function reachesTenth(placement: Placement): boolean {
@@ -255,28 +258,23 @@ const AUGMENTED_SECOND = 3;
 
 function fitOnString(standing: Placement, one: StringStop, placed: Placement, other: StringStop): boolean {
   const fingers = (rankOf(other.finger) ?? 0) - (rankOf(one.finger) ?? 0);
-  if (fingers === 0) return true;
   const count = Math.abs(fingers);
+  if (count === 0) return true;
   const semitones = (other.semitonesAboveOpen - one.semitonesAboveOpen) * Math.sign(fingers);
   if (standApart(count, semitones, Math.min(one.semitonesAboveOpen, other.semitonesAboveOpen))) return true;
   // A fourth finger that reaches out leaves the others a semitone further behind.
-  const reaches = [one, other].some(({ finger }) => finger === '4') && (leavesLetter(standing, one) || leavesLetter(placed, other));
-  if (reaches && count < 3) return standApart(count, semitones - 1, 0);
+  if (reachesOut(standing, one) || reachesOut(placed, other)) return count < 3 && standApart(count, semitones - 1, 0);
   return count === 1 && semitones === AUGMENTED_SECOND && Math.abs(other.letterSteps - one.letterSteps) === 1;
 }
 
-/** A first finger reaching back from where the hand has it, or a fourth on the letter beyond its own; in a chromatic hand letters bind no finger. */
-function leavesLetter({ shape, firstFinger }: Placement, { finger, semitonesAboveOpen }: StringStop): boolean {
-  if (shape === 'chromatic') return false;
-  return finger === '1' ? semitonesAboveOpen !== firstFinger : finger === '4' && shape === 'reached-out';
+/** A first finger reaching back from where the hand has it; in a chromatic hand letters bind no finger. */
+function reachesBack({ shape, firstFinger }: Placement, { finger, semitonesAboveOpen }: StringStop): boolean {
+  return shape !== 'chromatic' && finger === '1' && semitonesAboveOpen !== firstFinger;
 }
 
-function reachesBack(placement: Placement): boolean {
-  return stopsIn(placement).some((stop) => stop.finger === '1' && leavesLetter(placement, stop));
-}
-
-function reachesOut(placement: Placement): boolean {
-  return stopsIn(placement).some((stop) => stop.finger === '4' && leavesLetter(placement, stop));
+/** A fourth finger on the letter beyond its own. */
+function reachesOut({ shape }: Placement, { finger }: StringStop): boolean {
+  return shape === 'reached-out' && finger === '4';
 }
 
 function hovering(stringIndex: number, position: number, keyed: KeyedStrings): Placement {

@@ -1,6 +1,6 @@
 import { instrumentOf, intoned } from '#core/fit';
 import { frequencyHz } from '#core/pitch';
-import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
+import type { Guide, InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { asNumber } from '#core/rhythm';
 
 /** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
@@ -148,26 +148,26 @@ function slideOf(plan: Plan, note: PlannedSound, shift: Shift, seconds: number):
   };
 }
 
+/** What is heard of a guide's way: from the old note on, into the new note, all of it, or nothing. */
+const HEARD: Readonly<Record<Guide['kind'], 'from' | 'into' | 'all' | 'none'>> = {
+  'old-finger': 'from',
+  'first-finger': 'from',
+  thumb: 'from',
+  'new-finger': 'into',
+  'same-finger': 'all',
+  harmonic: 'none',
+  'open-string': 'none',
+  substitution: 'none',
+};
+
 /** From where to where a slide is heard between two notes, Hz; null for none. */
 function wayHeard(plan: Plan, { guides }: Shift, [fromHz, toHz]: readonly [number, number]): readonly [number, number] | null {
   const [guide] = guides;
-  if (!guide) return null;
-  const { kind, inBetween } = guide;
-  const passedHz = inBetween === null ? toHz : Math.min(Math.max(hzAt(plan, inBetween), Math.min(fromHz, toHz)), Math.max(fromHz, toHz));
-  switch (kind) {
-    case 'old-finger':
-    case 'first-finger':
-    case 'thumb':
-      return [fromHz, passedHz];
-    case 'new-finger':
-      return [passedHz, toHz];
-    case 'same-finger':
-      return [fromHz, toHz];
-    case 'harmonic':
-    case 'open-string':
-    case 'substitution':
-      return null;
-  }
+  const heard = guide ? HEARD[guide.kind] : 'none';
+  if (!guide || heard === 'none') return null;
+  const [low, high] = [Math.min(fromHz, toHz), Math.max(fromHz, toHz)];
+  const passedHz = guide.inBetween && heard !== 'all' ? Math.min(Math.max(hzAt(plan, guide.inBetween), low), high) : toHz;
+  return heard === 'into' ? [passedHz, toHz] : [fromHz, passedHz];
 }
 
 /** What the lower stopped note of a sound gives, Hz, as it is played. */

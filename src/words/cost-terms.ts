@@ -32,7 +32,7 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     many: 'beginning and end away from first position',
   },
   'fourth-in-semitones': {
-    says: 'the fourth finger plays in a run of semitones, where 1-2-3 is the usual fingering',
+    says: 'the fourth finger plays in a run of semitones, where the first three are usual',
     one: 'fourth finger in a run of semitones',
     many: 'fourth fingers in runs of semitones',
   },

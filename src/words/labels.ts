@@ -1,4 +1,4 @@
-import type { Brief } from '#core/brief';
+import type { Brief, LeadingFinger, SEMITONE_FINGERS } from '#core/brief';
 import { limitsSet } from '#core/brief/parts/limits';
 import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
@@ -33,6 +33,20 @@ export const SCHOOL_LABELS: Readonly<Record<School, string>> = {
   thumb: 'with thumb position',
   '124': 'with fingers 1-2-4',
   '1234': 'with four fingers',
+};
+
+/** Which finger leads the hand in a shift, as a school's usual choice; `usual` leaves it to what is most taught. */
+export const GUIDE_LABELS: Readonly<Record<LeadingFinger | 'usual', string>> = {
+  usual: 'as is usual for each shift',
+  'old-finger': 'the finger that leaves leads',
+  'new-finger': 'the finger that arrives leads',
+  'first-finger': 'the first finger leads',
+};
+
+/** How runs of semitones are fingered on the cello's neck. */
+export const SEMITONE_LABELS: Readonly<Record<(typeof SEMITONE_FINGERS)[number], string>> = {
+  '123': '1 2 3, 1 2 3',
+  '1234': '1 2, 1 2 3 4',
 };
 
 /** Where the hand of a brief comes from. */

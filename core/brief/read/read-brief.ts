@@ -59,6 +59,12 @@ export function readBrief(brief: Brief): Reading<Task> {
   });
 }
 
+/** In the school of 12 and 1234 the fourth finger is at home in runs of semitones. */
+function schoolWeights({ instrument, player }: Brief): Weights {
+  const weights = weightsFor(instrument.kind);
+  return player?.semitones === '1234' ? { ...weights, fourthInSemitones: 0 } : weights;
+}
+
 function readLine({ material, rhythm, samePatternEveryOctave }: Brief): Reading<Line> {
   if (samePatternEveryOctave === true && !materialPart(material.kind).repeatsByOctave) {
     return badReading(limitIssue('pattern-needs-scale', { kind: material.kind }, { pointer: '/samePatternEveryOctave' }));
@@ -72,7 +78,7 @@ function readAsked(brief: Brief, player: ReadPlayer, line: Line): Reading<Pick<T
   if (!limits.ok) return limits;
   const locks = readLocks(brief.locks, player, line);
   if (!locks.ok) return locks;
-  const changed = changedWeights(weightsFor(brief.instrument.kind), brief.weights ?? {});
+  const changed = changedWeights(schoolWeights(brief), brief.weights ?? {});
   if (!changed.ok) return changed;
   const wishes = readWishes(brief.preferences);
   const weights = preferredWeights(changed.value, brief.purpose ?? null, wishes);

@@ -9,6 +9,11 @@ import { LeadingFinger } from './guide.ts';
 
 const closed = { additionalProperties: false };
 
+/** Runs of semitones on the cello's neck: 123 and again 123, or 12 and 1234. */
+export const SEMITONE_FINGERS = ['123', '1234'] as const;
+
+const SemitoneFingers = oneOf(SEMITONE_FINGERS);
+
 /** The one who plays: school, hand as measured, and what the school leaves open. */
 export const Player = Type.Object(
   {
@@ -23,6 +28,7 @@ export const Player = Type.Object(
       }),
     ),
     guide: Type.Optional(LeadingFinger),
+    semitones: Type.Optional(SemitoneFingers),
     pivots: Type.Optional(Type.Boolean({ description: 'Double bass: the hand may roll a semitone around its thumb.' })),
   },
   closed,

@@ -10,12 +10,7 @@ import type { CostSetting, NoteRole } from './setting.ts';
  */
 export function termsOfNote(setting: CostSetting, placement: Placement, role: NoteRole, add: TermSink): void {
   const { weights } = setting;
-  if (role.first) {
-    add('position', positionWeight(weights, placement));
-    if (inThumbPosition(placement)) add('thumb-entry', weights.thumbEntry);
-  }
-  if (role.first) homeTerm(placement, weights.beginAway, add);
-  if (role.last) homeTerm(placement, weights.endAway, add);
+  endTerms(weights, placement, role, add);
   const highPlace = weights.highPlace * (inThumbPosition(placement) ? weights.highPlaceThumbShare : 1);
   for (const stop of placement.upper ? [placement, placement.upper] : [placement]) {
     fingerTermsOf(weights, stop, role, add);
@@ -26,6 +21,16 @@ export function termsOfNote(setting: CostSetting, placement: Placement, role: No
   add('position', positionWeight(weights, placement) * weights.positionPerNoteShare);
   shapeTerms(weights, placement, add);
   reachTerms(setting, placement, add);
+}
+
+/** What beginning and ending in a position costs. */
+function endTerms(weights: Weights, placement: Placement, { first, last }: NoteRole, add: TermSink): void {
+  if (first) {
+    add('position', positionWeight(weights, placement));
+    if (inThumbPosition(placement)) add('thumb-entry', weights.thumbEntry);
+    homeTerm(placement, weights.beginAway, add);
+  }
+  if (last) homeTerm(placement, weights.endAway, add);
 }
 
 /** A line begins and ends at home where nothing speaks against it: half or first position, an open string among them. */

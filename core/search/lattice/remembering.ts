@@ -52,25 +52,45 @@ function twice({ candidates, costs }: Layer, conflicts: ((placement: Placement) 
 }
 
 /** The step from one layer to the next, where either may stand twice. */
-function remembered(lattice: Lattice, step: Step, index: number, { from, to, ...rules }: Forbidden): Step {
-  const [before, after] = [lattice.layers[index]?.candidates ?? [], lattice.layers[index + 1]?.candidates ?? []];
-  const [beforeTwice, afterTwice] = [index > from, index < to];
+function remembered(lattice: Lattice, step: Step, index: number, forbidden: Forbidden): Step {
+  const [before, after] = [candidatesAt(lattice, index), candidatesAt(lattice, index + 1)];
+  const [beforeTwice, afterTwice] = [index > forbidden.from, index < forbidden.to];
   const width = before.length * (beforeTwice ? 2 : 1);
-  const height = after.length * (afterTwice ? 2 : 1);
-  const costs = new Float64Array(width * height).fill(Infinity);
-  const shifts = new Uint8Array(width * height);
+  const costs = new Float64Array(width * after.length * (afterTwice ? 2 : 1)).fill(Infinity);
+  const shifts = new Uint8Array(costs.length);
+  const leavings = before.map((candidate, leaving) =>
+    columnsOf(leaving, beforeTwice ? before.length : null, forbidden.remembered(candidate)),
+  );
   for (const [arriving, candidate] of after.entries()) {
-    const forgets = rules.forgets(candidate);
-    for (const [leaving, earlier] of before.entries()) {
+    const withMemory = afterTwice && !forbidden.forgets(candidate) ? arriving + after.length : arriving;
+    for (const [leaving, columns] of leavings.entries()) {
       const cell = arriving * before.length + leaving;
-      const [cost, shift] = [step.costs[cell] ?? Infinity, step.shifts[cell] ?? 0];
-      for (const held of beforeTwice ? [false, true] : [rules.remembered(earlier)]) {
-        const keeps = afterTwice && held && shift === 0 && !forgets;
-        const target = (arriving + (keeps ? after.length : 0)) * width + leaving + (beforeTwice && held ? before.length : 0);
-        costs[target] = cost;
-        shifts[target] = shift;
+      const shift = step.shifts[cell] === 1;
+      for (const { column, remembers } of columns) {
+        const target = (remembers && !shift ? withMemory : arriving) * width + column;
+        costs.set(step.costs.subarray(cell, cell + 1), target);
+        shifts.set(step.shifts.subarray(cell, cell + 1), target);
       }
     }
   }
   return { costs, shifts };
+}
+
+function candidatesAt({ layers }: Lattice, index: number): readonly Placement[] {
+  return layers[index]?.candidates ?? [];
+}
+
+/** Where a candidate that is left stands, and whether it has the memory there. */
+interface Column {
+  readonly column: number;
+  readonly remembers: boolean;
+}
+
+/** `further`: how much further on a candidate stands with the memory than without; null where it stands once. */
+function columnsOf(column: number, further: number | null, isRemembered: boolean): readonly Column[] {
+  if (further === null) return [{ column, remembers: isRemembered }];
+  return [
+    { column, remembers: false },
+    { column: column + further, remembers: true },
+  ];
 }

@@ -1,4 +1,5 @@
 import { useForm, type UseFormRegister, type UseFormReturn, useWatch } from 'react-hook-form';
+import { LEADING_FINGERS, SEMITONE_FINGERS } from '#core/brief';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
 import type { PlayerSheet } from '#core/documents';
 import { handOf, LOWEST_THUMB, schoolsOf, USUAL_THUMB } from '#core/hand';
@@ -8,7 +9,7 @@ import { type Issue, positionWords } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
 import { TextField } from '../../ui/Field.tsx';
 import { FIELD_ROW } from '../../ui/field-look.ts';
-import { HAND_LABELS, INSTRUMENT_LABELS, REACH_LABELS, SCHOOL_LABELS } from '../../words/labels.ts';
+import { GUIDE_LABELS, HAND_LABELS, INSTRUMENT_LABELS, REACH_LABELS, SCHOOL_LABELS, SEMITONE_LABELS } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { HandGuide } from './HandGuide.tsx';
 import { UsedBy } from './UsedBy.tsx';
@@ -190,6 +191,18 @@ function SchoolFields({ form: { register }, fields, instrument }: PartProps) {
           </span>
         </label>
       )}
+      {instrument.kind === 'cello' && (
+        <SelectField
+          label="Semitones"
+          options={SEMITONE_FINGERS.map((each) => [each, SEMITONE_LABELS[each]])}
+          register={register('semitones')}
+        />
+      )}
+      <SelectField
+        label="Shifts"
+        options={(['usual', ...LEADING_FINGERS] as const).map((each) => [each, GUIDE_LABELS[each]])}
+        register={register('guide')}
+      />
       <SelectField
         label="Purpose"
         options={(['none', ...PURPOSES] as const).map((purpose) => [purpose, PURPOSE_LABELS[purpose]])}

@@ -1,4 +1,4 @@
-import type { PlayerProfile } from '#core/brief';
+import { LEADING_FINGERS, type PlayerProfile, SEMITONE_FINGERS } from '#core/brief';
 import { type Purpose, PURPOSES } from '#core/brief/parts/rules';
 import type { PlayerSheet } from '#core/documents';
 import { schoolsOf } from '#core/hand';
@@ -33,6 +33,8 @@ export interface PlayerFields {
   school: string;
   thumbFrom: string;
   pivots: boolean;
+  guide: string;
+  semitones: string;
   purpose: string;
   positions: string[];
 }
@@ -53,6 +55,8 @@ export function playerFields({ name, profile }: PlayerSheet, instrumentId: strin
     school: player.school ?? schoolsOf(kind)[0],
     thumbFrom: textOf(player.thumbFrom),
     pivots: player.pivots ?? false,
+    guide: player.guide ?? 'usual',
+    semitones: player.semitones ?? '123',
     purpose: purpose ?? 'none',
     positions: [...(positions ?? [])],
   };
@@ -67,11 +71,15 @@ export function readPlayerFields(fields: PlayerFields, instrument: Instrument): 
   const school = schools.find((each) => each === fields.school) ?? schools[0];
   const thumbFrom = typedNumber(fields.thumbFrom);
   const purpose = PURPOSES.find((each): each is Purpose => each === fields.purpose);
+  const guide = LEADING_FINGERS.find((each) => each === fields.guide);
+  const semitones = SEMITONE_FINGERS.find((each) => each === fields.semitones);
   const player: PlayerProfile['player'] = {
     ...(hand.value === null ? {} : { hand: hand.value }),
     ...(school === schools[0] ? {} : { school }),
     ...(school === 'thumb' && thumbFrom !== null ? { thumbFrom } : {}),
     ...(kind === 'bass' && fields.pivots ? { pivots: true } : {}),
+    ...(guide ? { guide } : {}),
+    ...(kind === 'cello' && semitones === '1234' ? { semitones } : {}),
   };
   const profile: PlayerProfile = {
     kind,

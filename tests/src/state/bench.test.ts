@@ -147,7 +147,7 @@ describe('another fingering', () => {
     const { planSet } = now();
     assert.ok(planSet);
     keepOthers({ plan: planSet.best, found: planSet.alternatives });
-    layOver(0);
+    layOver(planSet.alternatives.findIndex(({ differsAt }) => differsAt.length > 1));
     const laidOver: Alternative | null = laidOverOf(now());
     assert.ok(laidOver);
     const [first, ...others] = laidOver.differsAt;

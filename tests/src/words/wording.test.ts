@@ -119,8 +119,10 @@ describe('a guide in words', () => {
       guideText({ kind: 'old-finger', inBetween: over }),
       'The finger that leaves slides to its new place, passing D5 (1 on II); then the new finger is set.',
     );
-    assert.equal(guideText({ kind: 'new-finger', inBetween: over }), 'The arriving finger slides in from D5.');
+    assert.equal(guideText({ kind: 'new-finger', inBetween: over }), 'The arriving finger slides in from D5 (1 on II).');
     assert.match(guideText({ kind: 'first-finger', inBetween: over }), /^The first finger slides to its new place, passing D5/);
+    assert.match(guideText({ kind: 'harmonic', inBetween: over }), /^The half-string harmonic D5 on II/);
+    assert.match(guideText({ kind: 'thumb', inBetween: over }), /^The thumb takes over the place of the first finger: D5/);
     for (const kind of ['same-finger', 'open-string', 'substitution'] as const) assert.match(guideText({ kind, inBetween: null }), /\.$/);
   });
 });
@@ -220,7 +222,7 @@ describe('an edit', () => {
       briefs
         .filter((brief) => !plan(brief).ok)
         .map((brief) => (brief.material.kind === 'double-stops' ? brief.material.interval : brief.material.kind)),
-      ['thirds', 'fingered-octaves', 'tenths', 'unisons'],
+      ['thirds', 'fingered-octaves', 'unisons'],
     );
   });
 

@@ -10,20 +10,21 @@ import { noteAt } from './note-at.ts';
  * else what is most taught.
  */
 export function guidesOf(task: Task, from: PlacedNote, to: PlacedNote, throughOpenString: boolean): readonly Guide[] {
-  const [leaving, arriving] = [leadingStop(from.placement), leadingStop(to.placement)];
   const open: readonly Guide[] = throughOpenString ? [{ kind: 'open-string', inBetween: null }] : [];
-  if (!leaving || !arriving) return open;
-  if (semitonesOf(from.note.pitch) === semitonesOf(to.note.pitch) && leaving.finger !== arriving.finger) {
-    return [...open, { kind: 'substitution', inBetween: null }];
-  }
-  if (leaving.finger === arriving.finger && leaving.stringIndex === arriving.stringIndex) {
-    return [...open, { kind: 'same-finger', inBetween: null }];
-  }
+  const alone = kindOfItself(from, to);
+  if (alone !== null) return [...open, { kind: alone, inBetween: null }];
   const led = fingersThatLead(task, from.placement, to.placement);
   const chosen = task.brief.marks?.find((mark) => mark.note === to.index)?.guide ?? task.brief.player?.guide;
-  const wanted = led.find(({ kind }) => kind === chosen);
-  const ordered = wanted ? [wanted, ...led.filter((guide) => guide !== wanted)] : led;
-  return chosen !== undefined && wanted ? [...ordered, ...open] : [...open, ...ordered];
+  const wanted = led.filter(({ kind }) => kind === chosen);
+  const others = led.filter(({ kind }) => kind !== chosen);
+  return [...wanted, ...open, ...others];
+}
+
+/** A shift that needs no choice: another finger on the same pitch, or one finger all the way; null for any other. */
+function kindOfItself(from: PlacedNote, to: PlacedNote): 'substitution' | 'same-finger' | null {
+  const [leaving, arriving] = [leadingStop(from.placement), leadingStop(to.placement)];
+  if (leaving?.finger === arriving?.finger) return leaving?.stringIndex === arriving?.stringIndex ? 'same-finger' : null;
+  return semitonesOf(from.note.pitch) === semitonesOf(to.note.pitch) ? 'substitution' : null;
 }
 
 /** The finger a placement leads with: of a double stop the lower string's, or the other where that is open. */

@@ -1,14 +1,68 @@
-import type { Guide } from '#core/plan/describe';
+import { LEADING_FINGERS, type LeadingFinger } from '#core/brief';
+import type { Guide, Shift } from '#core/plan/describe';
+import { writeMark } from '../../../state/line-actions.ts';
+import { CheckField } from '../../../ui/Field.tsx';
 import { guideText } from '../../../words/guides.ts';
 
-/** How a player knows where a shift arrives, the likeliest first. */
-export function Guides({ guides }: { readonly guides: readonly Guide[] }) {
-  if (guides.length === 0) return <p className="mt-1 text-[15px]">No finger guides this one: find the place first, then join.</p>;
+/** How a player knows where a shift arrives: what leads the hand, what else could, and whether the slide is wanted to be heard. */
+export function Guides({ shift }: { readonly shift: Shift }) {
+  const { guides } = shift;
+  const choices = guides.flatMap((guide) => leadingKind(guide) ?? []);
   return (
-    <ul className="mt-1 list-disc pl-4 text-[15px] leading-snug">
-      {guides.map((guide) => (
-        <li key={guide.kind}>{guideText(guide)}</li>
-      ))}
-    </ul>
+    <>
+      {guides.length === 0 && <p className="mt-1 text-[15px]">No finger guides this shift: find the place first, then join.</p>}
+      {choices.length > 1 ? (
+        <fieldset className="mt-1 text-[15px] leading-snug">
+          <legend className="text-dove-dark">Guide</legend>
+          {guides.map((guide, order) => (
+            <GuideRow key={guide.kind} guide={guide} first={order === 0} to={shift.to} />
+          ))}
+        </fieldset>
+      ) : (
+        guides.map((guide) => (
+          <p key={guide.kind} className="mt-1 text-[15px] leading-snug">
+            {guideText(guide)}
+          </p>
+        ))
+      )}
+      {shift.losesFirst && (
+        <p className="mt-1 text-[15px]">Finger 1 is not down on either side and no guide sets it: check its place on arrival.</p>
+      )}
+      <CheckField
+        label="Expressive slide"
+        hint="Heard at tempo and drawn as a line; it costs nothing."
+        checked={shift.expressive}
+        onChange={(checked) => writeMark(shift.to, { slide: checked ? 'expressive' : null })}
+      />
+    </>
   );
+}
+
+interface GuideRowProps {
+  readonly guide: Guide;
+  readonly first: boolean;
+  /** Line index of the note the shift arrives on. */
+  readonly to: number;
+}
+
+function GuideRow({ guide, first, to }: GuideRowProps) {
+  const kind = leadingKind(guide);
+  return (
+    <label className="flex items-baseline gap-2 py-0.5">
+      <input
+        type="radio"
+        name={`guide ${to}`}
+        className="size-4 accent-ink"
+        checked={first}
+        disabled={kind === null}
+        onChange={() => writeMark(to, { guide: kind })}
+      />
+      <span>{guideText(guide)}</span>
+    </label>
+  );
+}
+
+/** The guide as a choice of the teacher's; null where it follows from the notes. */
+function leadingKind({ kind }: Guide): LeadingFinger | null {
+  return LEADING_FINGERS.find((each) => each === kind) ?? null;
 }

@@ -4,7 +4,7 @@ import { lockOf, wishOf } from '#core/brief/lines';
 import { handOfPlan, type WayToPlay } from '#core/fit';
 import { semitoneSpaceMm } from '#core/instrument';
 import { positionWords } from '#core/messages';
-import { noteLabel } from '#core/pitch';
+import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { answerOf } from '../../../engine/asked.ts';
 import { useEngine } from '../../../engine/queries.ts';
@@ -117,6 +117,7 @@ function Facts({ plan, note }: { readonly plan: Plan; readonly note: PlannedSoun
         </Fact>
       )}
       {place !== '' && place !== 'open' && <Fact name="Finger">{place}</Fact>}
+      {note.firstFinger && stop.finger !== '1' && <Fact name="Finger 1">over {pitchLabel(note.firstFinger.written)}</Fact>}
       <Room plan={plan} semitones={stop.semitonesAboveOpen} />
     </FactList>
   );
@@ -199,6 +200,12 @@ function WayButton({ way, index, current }: { readonly way: WayToPlay; readonly 
   );
 }
 
+/** What is written at a place of the line. */
+function noteName({ notes }: Plan, index: number): string {
+  const note = notes[index];
+  return note?.kind === 'note' ? pitchLabel(note.stops[0].written) : '';
+}
+
 function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
   const speed = shiftSpeed(shift);
   const arrival = plan.notes[shift.to];
@@ -207,7 +214,8 @@ function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }
     <section aria-label="How you get there" className="mt-4">
       <Heading as="h3">How you get there</Heading>
       <p className="mt-1">
-        Shift from {shift.fromFinger} in {positionWords(shift.fromPosition)}, {shiftMoment(shift)}. The hand moves{' '}
+        Shift from {noteName(plan, shift.from)} with {shift.fromFinger} in {positionWords(shift.fromPosition)}, {shiftMoment(shift)}. The
+        hand moves{' '}
         <strong>
           {semitonesText(shift.handSemitones)}, <Figure how={travelDerivation(shift)}>{mmText(shift.handMm)}</Figure>
         </strong>
@@ -215,7 +223,7 @@ function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }
         {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. Ten cents there are{' '}
         <Figure how={tenCentsDerivation(semitones, plan.stringLengthMm)}>{mmText(shift.mmPerTenCents)}</Figure>.
       </p>
-      <Guides guides={shift.guides} />
+      <Guides shift={shift} />
     </section>
   );
 }

@@ -17,6 +17,8 @@ export function HandDetails({ plan }: { readonly plan: Plan }) {
             <th scope="col">Notes</th>
             <th scope="col">Position</th>
             <th scope="col">First finger at</th>
+            <th scope="col">Widest at one moment</th>
+            <th scope="col">Covers</th>
             <th scope="col">Fingers on each string</th>
             <th scope="col">From string to string</th>
           </tr>
@@ -69,6 +71,8 @@ function StayRow({ stay }: { readonly stay: Stay }) {
       </td>
       <td>{positionWords(stay.position)}</td>
       <td>{mmText(stay.firstFingerMm)}</td>
+      <td>{stay.reach ? mmText(stay.reach.needMm) : ''}</td>
+      <td>{stay.covers ? mmText(stay.covers.mm) : ''}</td>
       <td>
         {stay.patterns.map((pattern) => (
           <div key={pattern.string}>{patternText(pattern)}</div>

@@ -16,6 +16,7 @@ export function ShiftList({ plan }: { readonly plan: Plan }) {
           <Table className="mt-1">
             <thead>
               <tr>
+                <th scope="col">From</th>
                 <th scope="col">To</th>
                 <th scope="col">From finger, position</th>
                 <th scope="col">To finger, position</th>
@@ -37,14 +38,13 @@ export function ShiftList({ plan }: { readonly plan: Plan }) {
 }
 
 function ShiftRow({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
-  const arrival = plan.notes[shift.to];
-  const name = arrival?.kind === 'note' ? pitchLabel(arrival.stops[0].written) : '';
   return (
     <tr>
       <td>
-        <button type="button" className="underline" onClick={() => select(shift.to)}>
-          {name}
-        </button>
+        <NoteButton plan={plan} index={shift.before} />
+      </td>
+      <td>
+        <NoteButton plan={plan} index={shift.to} />
       </td>
       <td>
         {shift.fromFinger} on {shift.fromString}, {positionWords(shift.fromPosition)}
@@ -59,6 +59,16 @@ function ShiftRow({ plan, shift }: { readonly plan: Plan; readonly shift: Shift 
       <td>{movementText(shift.noteSemitones)}</td>
       <td>{shiftMoment(shift)}</td>
     </tr>
+  );
+}
+
+/** A note of the line by name; pressing it selects it. */
+function NoteButton({ plan, index }: { readonly plan: Plan; readonly index: number }) {
+  const note = plan.notes[index];
+  return (
+    <button type="button" className="underline" onClick={() => select(index)}>
+      {note?.kind === 'note' ? pitchLabel(note.stops[0].written) : ''}
+    </button>
   );
 }
 
