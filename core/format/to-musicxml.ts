@@ -13,7 +13,7 @@ import {
   type StaffReading,
   type WrittenHead,
 } from '#core/notation';
-import { LETTERS } from '#core/pitch';
+import { LETTERS, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { asNumber, type NoteValue } from '#core/rhythm';
 import { element, type XmlElement } from './xml.ts';
@@ -127,14 +127,35 @@ function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly XmlElement[
   if (symbol.kind === 'rest') return [restElement(symbol)];
   const planned = plan.notes[symbol.index];
   if (planned?.kind !== 'note') throw new RangeError(`Note ${symbol.index} of the line has no fingering`);
-  if (symbol.tiedFromBefore) return noteElements(symbol, planned, null);
+  if (symbol.tiedFromBefore) return noteElements(symbol, planned, { bow: null, slides: [] });
   const mark = plan.brief.marks?.find(({ note }) => note === symbol.index);
   const position = planned.beginsStay ? [wordsDirection(positionMark(planned.position), 'above')] : [];
-  return [...position, ...markDirections(mark), ...noteElements(symbol, planned, mark?.bow ?? null)];
+  return [
+    ...position,
+    ...markDirections(mark),
+    ...guideDirections(plan, mark),
+    ...noteElements(symbol, planned, { bow: mark?.bow ?? null, slides: slidesAt(plan, symbol) }),
+  ];
 }
 
 function markDirections({ cue, remark }: Partial<Mark> = {}): readonly XmlElement[] {
   return [cue, remark].flatMap((text) => (text === undefined ? [] : [wordsDirection(text, 'below')]));
+}
+
+/** The note a chosen guide passes, in words: "1 over D5". */
+function guideDirections({ shifts }: Plan, mark: Mark | undefined): readonly XmlElement[] {
+  const guide = shifts.find(({ to }) => to === mark?.note)?.guides[0];
+  if (mark?.guide === undefined || guide?.kind !== mark.guide || guide.inBetween === null) return [];
+  return [wordsDirection(`${guide.inBetween.finger} over ${pitchLabel(guide.inBetween.written)}`, 'below')];
+}
+
+/** An expressive slide runs from the last note before the shift to the one it arrives on. */
+function slidesAt({ shifts }: Plan, { index }: MeasureNote): readonly ('start' | 'stop')[] {
+  const expressive = shifts.filter((shift) => shift.expressive);
+  return [
+    ...(expressive.some(({ to }) => to === index) ? (['stop'] as const) : []),
+    ...(expressive.some(({ before }) => before === index) ? (['start'] as const) : []),
+  ];
 }
 
 function restElement({ value }: MeasureRest): XmlElement {
@@ -158,12 +179,25 @@ interface HeadWritten {
   readonly inChord: boolean;
   /** The bow sign at the note; null for none. */
   readonly bow: Mark['bow'] | null;
+  /** Slides that end and begin at the note. */
+  readonly slides: readonly ('start' | 'stop')[];
 }
 
 /** One element for each head; those after the first are marked as sounding with it. */
-function noteElements(symbol: MeasureNote, planned: PlannedSound, bow: Mark['bow'] | null): readonly XmlElement[] {
+function noteElements(
+  symbol: MeasureNote,
+  planned: PlannedSound,
+  { bow, slides }: Pick<HeadWritten, 'bow' | 'slides'>,
+): readonly XmlElement[] {
   return symbol.heads.map((head, order) =>
-    noteElement({ symbol, head, stop: planned.stops[order] ?? planned.stops[0], inChord: order > 0, bow: order === 0 ? bow : null }),
+    noteElement({
+      symbol,
+      head,
+      stop: planned.stops[order] ?? planned.stops[0],
+      inChord: order > 0,
+      bow: order === 0 ? bow : null,
+      slides: order === 0 ? slides : [],
+    }),
   );
 }
 
@@ -190,7 +224,7 @@ function pitchElement({ written: { letter, alteration, octave } }: WrittenHead):
   ]);
 }
 
-function notations({ symbol, stop, inChord, bow }: HeadWritten): readonly XmlElement[] {
+function notations({ symbol, stop, inChord, bow, slides }: HeadWritten): readonly XmlElement[] {
   const slurs = inChord ? [] : symbol.slur === 'begins' ? ['start'] : symbol.slur === 'ends' ? ['stop'] : [];
   const technical = [
     ...(bow ? [element(`${bow}-bow`)] : []),
@@ -202,6 +236,7 @@ function notations({ symbol, stop, inChord, bow }: HeadWritten): readonly XmlEle
     ...tieTypes(symbol).map((type) => element('tied', [], { type })),
     ...slurs.map((type) => element('slur', [], { type, number: 1 })),
     ...(symbol.tiedFromBefore ? [] : [element('technical', technical)]),
+    ...slides.map((type) => element('slide', [], { type, number: 1, 'line-type': 'solid' })),
   ];
   return inside.length === 0 ? [] : [element('notations', inside)];
 }

@@ -169,12 +169,14 @@ function placementsSpelled(note: NoteOnString, letterSteps: number): readonly Pl
     return standsIn(position, finger, place) ? [inPosition(note, { finger, position, letterSteps })] : [];
   });
   const back = letterSteps === 0 && place === 1 ? [inPosition(note, { finger: '1', position: 1, letterSteps })] : [];
-  const out = reachesOutFrom(letterSteps - 4, place) ? [inPosition(note, { finger: '4', position: letterSteps - 4, letterSteps })] : [];
+  const out = reachesOutFrom(note, letterSteps - 4) ? [inPosition(note, { finger: '4', position: letterSteps - 4, letterSteps })] : [];
   return [...own, ...back, ...out];
 }
 
-function reachesOutFrom(position: number, place: number): boolean {
-  return position >= 1 && position <= HIGHEST_POSITION && place === plainAnchors(position)[1] + REACHED_OUT;
+/** A fourth finger reaches out a semitone beyond its own letter, and no further than a tritone above the plain first finger. */
+function reachesOutFrom({ stringIndex, semitonesAboveOpen, keyed }: NoteOnString, position: number): boolean {
+  if (position < 1 || position > HIGHEST_POSITION || semitonesAboveOpen > plainAnchors(position)[1] + REACHED_OUT) return false;
+  return semitonesAboveOpen === keyed.placeOf(stringIndex, position + 3) + 1;
 }
 
 /** One finger a semitone, whatever the letters: for runs of semitones only. */

@@ -12,6 +12,29 @@ export interface Curve {
   readonly controlY: number;
 }
 
+/** A line from head to head: a finger that slides. */
+export interface SlideLine {
+  /** Line index of the note it leads to. */
+  readonly to: number;
+  readonly fromX: number;
+  readonly fromY: number;
+  readonly toX: number;
+  readonly toY: number;
+}
+
+/** Room between a head and the line that leads from or to it, px; more where an accidental stands before the head. */
+const SLIDE_GAP = { head: 3, accidental: 12 } as const;
+
+/** The lines that lead to notes, from the head engraved before each; one whose other end is not engraved is left out. */
+export function slideLinesOf(heads: readonly Head[], to: ReadonlySet<number>): readonly SlideLine[] {
+  return heads.flatMap((head, order): SlideLine[] => {
+    const before = heads[order - 1];
+    if (!before || before.rest || head.rest || before.index === head.index || !to.has(head.index)) return [];
+    const gap = head.accidental ? SLIDE_GAP.accidental : SLIDE_GAP.head;
+    return [{ to: head.index, fromX: before.right + SLIDE_GAP.head, fromY: before.y, toX: head.left - gap, toY: head.y }];
+  });
+}
+
 /** How thick a slur is in its middle, px. */
 const THICKNESS = 2.6;
 

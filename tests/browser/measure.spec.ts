@@ -84,7 +84,9 @@ test('reach is held against another size and a grown hand, side by side', async 
   await expect(first).toContainText('78 mm, a stretch');
   await page.getByLabel('Growth').selectOption('5 mm');
   await expect(first).toContainText('78 mm, at ease');
-  await expect(page.getByRole('region', { name: 'On every size' })).toContainText('The largest size on which every stay is at ease: ¾.');
+  await expect(page.getByRole('region', { name: 'On every size' })).toContainText(
+    'Fingered for its size, the largest on which it is at ease is the ¾ (a few notes do not count).',
+  );
 });
 
 test('tapes are chosen, and come as a strip in true millimetres', async ({ page }) => {

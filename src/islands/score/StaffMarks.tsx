@@ -1,7 +1,7 @@
 import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
-import { type Curve, curvePath, curvesOf, curveYAt } from '../../engraving/curves.ts';
+import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
@@ -18,16 +18,26 @@ interface StaffMarksProps {
   readonly onSelect?: (index: number, extend: boolean) => void;
 }
 
+/** The notes a finger is to be heard or seen sliding to: expressive shifts, and semitone steps with one finger. */
+function slidingTo({ brief, shifts }: Plan): ReadonlySet<number> {
+  const steps = (brief.marks ?? []).filter(({ semitone }) => semitone === 'slide').map(({ note }) => note);
+  return new Set([...shifts.filter(({ expressive }) => expressive).map(({ to }) => to), ...steps]);
+}
+
 /** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */
 export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: StaffMarksProps) {
   const curves = curvesOf(heads);
   const begins = heads.filter((head) => startsStay(plan, head)).map((head) => head.x);
   const written = writtenMarks(plan.brief);
+  const slides = slideLinesOf(heads, slidingTo(plan));
   const marked = heads.filter((head) => !head.rest && !head.tiedFromBefore);
   return (
     <g>
       {curves.map((curve) => (
         <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
+      ))}
+      {slides.map(({ to, fromX, fromY, toX, toY }) => (
+        <line key={to} data-slide={to} x1={fromX} y1={fromY} x2={toX} y2={toY} strokeWidth={1.2} className="stroke-ink" />
       ))}
       {octaveLinesOf(heads).map(({ from, to }) => (
         <OctaveLine key={from} from={from} to={to} y={layout.octaveRowY} />

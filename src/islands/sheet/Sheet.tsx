@@ -15,6 +15,7 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { briefLine } from '../../words/brief-line.ts';
 import { materialLabel } from '../../words/labels.ts';
+import { guideText } from '../../words/guides.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
 import { NO_PIECE } from '../../words/storage.ts';
 import { Header } from '../Header.tsx';
@@ -134,21 +135,24 @@ function Remarks({ plan }: { readonly plan: Plan }) {
   );
 }
 
+/** What is written at a place of the line. */
+function nameAt({ notes }: Plan, index: number): string {
+  const note = notes[index];
+  return note?.kind === 'note' ? pitchLabel(note.stops[0].written) : '';
+}
+
 function SheetShifts({ plan }: { readonly plan: Plan }) {
   if (plan.shifts.length === 0) return <p className="mt-4">No shift: the hand stays where it begins.</p>;
   return (
     <section aria-label="Shifts" className="mt-4 break-inside-avoid">
       <Heading>Shifts</Heading>
       <ol className="mt-1 list-decimal pl-6 text-[14px]">
-        {plan.shifts.map((shift) => {
-          const arrival = plan.notes[shift.to];
-          return (
-            <li key={shift.to}>
-              To {arrival?.kind === 'note' ? pitchLabel(arrival.stops[0].written) : ''}: {shiftText(shift)}; the hand{' '}
-              {semitonesText(shift.handSemitones)}, {mmText(shift.handMm)}; the notes {movementText(shift.noteSemitones)}.
-            </li>
-          );
-        })}
+        {plan.shifts.map((shift) => (
+          <li key={shift.to}>
+            {nameAt(plan, shift.before)} to {nameAt(plan, shift.to)}: {shiftText(shift)}; the hand {semitonesText(shift.handSemitones)},{' '}
+            {mmText(shift.handMm)}; the notes {movementText(shift.noteSemitones)}. {shift.guides[0] && guideText(shift.guides[0])}
+          </li>
+        ))}
       </ol>
     </section>
   );

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief, Lock } from '#core/brief';
 import { FINGERS } from '#core/hand';
+import { toMusicXml } from '#core/format';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { Plan, Shift } from '#core/plan/describe';
 import { performanceOf } from '#core/sound';
@@ -149,6 +150,22 @@ describe('the guide of a shift', () => {
       performanceOf(planned({ ...brief, ...more }), { from: 0, to: 1, pace: 1, slides: true }).notes[0]?.slide;
     const [old, fresh] = [slideOf({}), slideOf({ marks: [{ note: 1, guide: 'new-finger' }] })];
     assert.ok(old && fresh && old.toHz < fresh.toHz && old.fromHz < fresh.fromHz);
+  });
+
+  it('goes into MusicXML in words where it was chosen, and an expressive slide as one', () => {
+    const chosen = toMusicXml('Shift', planned({ ...brief, marks: [{ note: 1, guide: 'new-finger', slide: 'expressive' }] }));
+    const text = JSON.stringify(chosen);
+    assert.match(text, /3 over D5/);
+    assert.equal(text.match(/"slide"/g)?.length, 2);
+    assert.doesNotMatch(JSON.stringify(toMusicXml('Shift', planned(brief))), /over D5|"slide"/);
+  });
+
+  it('is heard at tempo where the slide is expressive, though slides are left out, and costs nothing', () => {
+    const wanted = planned({ ...brief, marks: [{ note: 1, slide: 'expressive' }] });
+    const played = (found: Plan) => performanceOf(found, { from: 0, to: 1, pace: 1, slides: false }).notes[0]?.slide;
+    assert.ok(played(wanted));
+    assert.equal(played(planned(brief)), null);
+    assert.equal(wanted.cost.totalThousandths, planned(brief).cost.totalThousandths);
   });
 
   it('says where the hand loses finger 1', () => {

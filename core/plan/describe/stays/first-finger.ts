@@ -12,12 +12,12 @@ export function firstFingers(task: Task, placed: readonly PlacedNote[]): readonl
   const stood = new Map<number, number>();
   let last: Placement | null = null;
   return placed.map(({ placement }) => {
-    const [stop] = stopsIn(placement);
+    const stops = stopsIn(placement);
+    const stop = stops.find(({ finger }) => finger === '1') ?? stops[0];
     if (!stop) return null;
     if (last && isShift(last, placement)) stood.clear();
     last = placement;
-    for (const { finger, stringIndex, semitonesAboveOpen } of stopsIn(placement))
-      if (finger === '1') stood.set(stringIndex, semitonesAboveOpen);
+    for (const { finger, stringIndex, semitonesAboveOpen } of stops) if (finger === '1') stood.set(stringIndex, semitonesAboveOpen);
     const { pitch, written, semitonesAboveOpen } = noteAt(
       task,
       '1',

@@ -1,5 +1,6 @@
 import { Lock, LockOpen } from 'lucide-react';
 import { Fragment, type ReactNode } from 'react';
+import { SEMITONE_STEPS } from '#core/brief';
 import { lockOf, wishOf } from '#core/brief/lines';
 import { handOfPlan, type WayToPlay } from '#core/fit';
 import { semitoneSpaceMm } from '#core/instrument';
@@ -9,10 +10,12 @@ import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { answerOf } from '../../../engine/asked.ts';
 import { useEngine } from '../../../engine/queries.ts';
 import { unlock } from '../../../state/brief-actions.ts';
+import { writeMark } from '../../../state/line-actions.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
 import { Answered } from '../../../ui/Answered.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Fact, FactList } from '../../../ui/FactList.tsx';
+import { SelectField } from '../../../ui/Field.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Tabs } from '../../../ui/Tabs.tsx';
@@ -86,6 +89,7 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
       <p className="mt-3">
         <LockButton index={index} note={note} />
       </p>
+      <SemitoneStep plan={plan} index={index} note={note} />
       <Answered asked={asked}>{() => <OtherWays ways={ways} index={index} note={note} />}</Answered>
       {shift && <Arrival plan={plan} shift={shift} />}
       <WhyPanel plan={plan} index={index} note={note} ways={ways} />
@@ -117,7 +121,9 @@ function Facts({ plan, note }: { readonly plan: Plan; readonly note: PlannedSoun
         </Fact>
       )}
       {place !== '' && place !== 'open' && <Fact name="Finger">{place}</Fact>}
-      {note.firstFinger && stop.finger !== '1' && <Fact name="Finger 1">over {pitchLabel(note.firstFinger.written)}</Fact>}
+      {note.firstFinger && note.stops.every(({ finger }) => finger !== '1') && (
+        <Fact name="Finger 1">over {pitchLabel(note.firstFinger.written)}</Fact>
+      )}
       <Room plan={plan} semitones={stop.semitonesAboveOpen} />
     </FactList>
   );
@@ -149,6 +155,35 @@ function LockButton({ index, note }: { readonly index: number; readonly note: Pl
       <Lock size={15} aria-hidden="true" /> Fix it as it is
     </Button>
   );
+}
+
+const STEP_LABELS: Readonly<Record<(typeof SEMITONE_STEPS)[number] | 'none', string>> = {
+  none: 'nothing said',
+  slide: 'slide',
+  lift: 'lift and set again',
+};
+
+/** Where one finger goes a semitone on, whether it slides or is lifted is the teacher's to say. */
+function SemitoneStep({ plan, index, note }: SelectedNoteProps) {
+  const before = plan.notes[index - 1];
+  if (before?.kind !== 'note' || !isSemitoneStep(before, note)) return null;
+  const said = plan.brief.marks?.find((mark) => mark.note === index)?.semitone ?? 'none';
+  return (
+    <p className="mt-2 flex items-baseline gap-2">
+      Finger {note.stops[0].finger} again, a semitone on:
+      <SelectField
+        aria-label="Semitone step"
+        value={said}
+        options={(['none', ...SEMITONE_STEPS] as const).map((value) => ({ value, name: STEP_LABELS[value] }))}
+        onChange={(event) => writeMark(index, { semitone: SEMITONE_STEPS.find((each) => each === event.target.value) ?? null })}
+      />
+    </p>
+  );
+}
+
+function isSemitoneStep({ stops: [before] }: PlannedSound, { stops: [here] }: PlannedSound): boolean {
+  if (before.finger === '0' || before.finger !== here.finger || before.string !== here.string) return false;
+  return Math.abs(before.semitonesAboveOpen - here.semitonesAboveOpen) === 1;
 }
 
 /** All fingers and strings on which this hand can play the note, string by string. */
