@@ -1,4 +1,6 @@
-import { beads, expect, findings, fingers, openNewPiece, openPiece, test, typeLine } from './bench-page.ts';
+import type { Brief } from '#core/brief';
+import { briefToText } from '../../src/files/brief-link.ts';
+import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, test, typeLine } from './bench-page.ts';
 
 test('other fingerings come with what they gain and cost, and one can be taken and undone', async ({ page }) => {
   await openNewPiece(page);
@@ -29,9 +31,31 @@ test('a shift says why, how the hand is guided, and how little ten cents are', a
   await page.keyboard.press('s');
   const arrival = page.getByRole('region', { name: 'How you get there' });
   await expect(arrival).toContainText(/Ten cents there are \d\.\d mm\./);
-  await expect(arrival.getByRole('radio', { checked: true })).toHaveCount(1);
   await expect(arrival).toContainText(/slides/);
   await expect(page.getByRole('region', { name: 'Why' })).toContainText(/The shift.*would cost \d+\.\d+ more|cannot be played from/);
+});
+
+test('a shift is led by the finger the teacher chooses, and an expressive slide is drawn', async ({ page }) => {
+  const notes = ['D5', 'E5', 'F#5', 'E5', 'D5', 'C#5', 'B4'].map((pitch) => ({ pitches: [pitch], duration: '1/4' }));
+  const locks = (['1', '2', '3', '2', '1', '2', '1'] as const).map((finger, note) => ({ note, finger }));
+  const brief: Brief = {
+    instrument: { kind: 'violin' },
+    material: { kind: 'line', key: 'D major', notes },
+    limits: { strings: ['A4'] },
+    locks,
+  };
+  await page.goto(`/?brief=${await briefToText(brief)}`);
+  await planDrawn(page);
+  await page.keyboard.press('s');
+  const arrival = page.getByRole('region', { name: 'How you get there' });
+  await expect(arrival.getByRole('radio', { checked: true })).toHaveAccessibleName(
+    /finger that leaves slides to its new place, passing B4/,
+  );
+  await expect(page.locator('[data-in-between] title')).toHaveText(/B4, 1 on II/);
+  await arrival.getByRole('radio', { name: /^The arriving finger/ }).check();
+  await expect(page.locator('[data-in-between] title')).toHaveText(/E5, 2 on II/);
+  await arrival.getByLabel(/^Expressive slide/).check();
+  await expect(page.locator('[data-slide]')).toHaveCount(1);
 });
 
 test('limits that are too hard show the plan that the smallest step would give, and take that step', async ({ page }) => {
