@@ -1,11 +1,43 @@
 import type { Brief } from '#core/brief';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import type { WhatChanged } from '#core/explain';
-import { FINGER_DISTANCE_MM, type PlayerHand } from '#core/hand/reach';
+import { FINGER_DISTANCE_MM, type FOURTH_FINGERS, type HandMeasure, type PlayerHand } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
 import { fingerboardName, HAND_LABELS, SCHOOL_LABELS } from './labels.ts';
 import { mmText } from './plan-words.ts';
+
+/** How long the fourth finger is beside the third. */
+export const FOURTH_FINGER_LABELS: Readonly<Record<(typeof FOURTH_FINGERS)[number] | 'usual', string>> = {
+  usual: 'of the usual length',
+  short: 'short beside the third',
+  long: 'long beside the third',
+};
+
+/** About a term: hands grow, and the studio asks again. */
+const TERM_DAYS = 120;
+const DAY_MS = 86_400_000;
+
+/** Asks for another measuring when a term has passed since the last; null before, or where no day is given. */
+export function measureAgainText(measuredOn: string, today: Date): string | null {
+  const measured = Date.parse(measuredOn);
+  if (Number.isNaN(measured) || today.getTime() - measured < TERM_DAYS * DAY_MS) return null;
+  return 'Measured more than a term ago: measure again, hands grow.';
+}
+
+/** What is known of a hand besides its spans, a sentence each: remarks, never verdicts. */
+export function handRemarks({ fourthFinger, armMm, nails, measuredOn }: HandMeasure, today: Date): readonly string[] {
+  const again = measuredOn === undefined ? null : measureAgainText(measuredOn, today);
+  return [
+    ...(fourthFinger === 'short'
+      ? ['The fourth finger is short: watch how it falls on the lower strings, where mm along the string do not tell.']
+      : []),
+    ...(fourthFinger === 'long' ? ['The fourth finger is long: it may reach what the spans do not promise.'] : []),
+    ...(armMm === undefined ? [] : [`Arm ${armMm} mm.`]),
+    ...(nails === undefined ? [] : [`Nails: ${nails}${/[.!?]$/.test(nails) ? '' : '.'}`]),
+    ...(again === null ? [] : [again]),
+  ];
+}
 
 /** How open strings are tuned to each other, by what their players hear. */
 export function openTuningLabel(kind: InstrumentKind, tuning: OpenTuning): string {

@@ -5,13 +5,23 @@ import { HAND_PRESETS } from './hand-presets.ts';
 const closed = { additionalProperties: false };
 const Span = Type.Object({ comfortMm: Type.Number(), maxMm: Type.Number() }, { ...closed, description: 'Measured at the instrument.' });
 
-/** A player's left hand, as measured at the instrument; what is left out follows the preset (average when absent). */
+/** A fourth finger that is not of the usual length beside the third. */
+export const FOURTH_FINGERS = ['short', 'long'] as const;
+
+/**
+ * A player's left hand, as measured at the instrument; what is left out follows the preset (average when absent). The length
+ * of the fourth finger, the arm and the nails inform remarks; only spans are judged by.
+ */
 export const HandMeasure = Type.Object(
   {
     preset: Type.Optional(oneOf(HAND_PRESETS)),
     firstToFourth: Type.Optional(Span),
     firstToSecond: Type.Optional(Span),
     thumbToThird: Type.Optional(Span),
+    measuredOn: Type.Optional(Type.String({ pattern: '^\\d{4}-\\d{2}-\\d{2}$', description: 'The day it was measured, year-month-day.' })),
+    fourthFinger: Type.Optional(oneOf(FOURTH_FINGERS)),
+    armMm: Type.Optional(Type.Number({ minimum: 100, maximum: 1000, description: 'From the armpit to the fingertips.' })),
+    nails: Type.Optional(Type.String({ minLength: 1, maxLength: 200, description: 'A remark on the nails of the left hand.' })),
     fingerDistanceMm: Type.Optional(Type.Number({ description: 'Between the centres of two fingers pressed together.' })),
   },
   closed,

@@ -22,7 +22,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { HAND_LABELS, REACH_LABELS, sizeLabel } from '../../words/labels.ts';
 import { cautionText, mmText } from '../../words/plan-words.ts';
-import { handLine } from '../../words/setup.ts';
+import { handLine, handRemarks } from '../../words/setup.ts';
 
 /** What this fingering asks of the hand, stay by stay, and the same on another size or for another hand beside it. */
 export function ReachPart({ plan }: { readonly plan: Plan }) {
@@ -39,6 +39,7 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
   const asked = useEngine(plan.brief, { kind: 'what-if', hand: otherHand, size: sameSize ? null : size });
   const anew = asked.state === 'answered' ? asked.value : undefined;
   const caution = cautionText(plan);
+  const remarks = handRemarks(plan.brief.player?.hand ?? {}, new Date());
   return (
     <section aria-label="Reach">
       <p className="mt-3">
@@ -50,6 +51,7 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
           </a>
         )}
       </p>
+      {remarks.length > 0 && <p className="text-[15px] text-dove-dark">{remarks.join(' ')}</p>}
       <p className="mt-2 font-serif text-[17px]">
         What if it were <Choice label="Other hand" value={other} values={OTHER_HANDS} name={otherHandText} onChange={setOther} />, grown by{' '}
         <Choice label="Growth" value={String(growth)} values={GROWTHS} name={(mm) => `${mm} mm`} onChange={(mm) => setGrowth(Number(mm))} />

@@ -3,7 +3,7 @@ import { LEADING_FINGERS, SEMITONE_FINGERS } from '#core/brief';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
 import type { PlayerSheet } from '#core/documents';
 import { handOf, LOWEST_THUMB, schoolsOf, USUAL_THUMB } from '#core/hand';
-import { FINGER_DISTANCE_MM, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
+import { FINGER_DISTANCE_MM, FOURTH_FINGERS, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';
 import { type Issue, positionWords } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
@@ -11,6 +11,7 @@ import { TextField } from '../../ui/Field.tsx';
 import { FIELD_ROW } from '../../ui/field-look.ts';
 import { GUIDE_LABELS, HAND_LABELS, INSTRUMENT_LABELS, REACH_LABELS, SCHOOL_LABELS, SEMITONE_LABELS } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';
+import { FOURTH_FINGER_LABELS, measureAgainText } from '../../words/setup.ts';
 import { HandGuide } from './HandGuide.tsx';
 import { UsedBy } from './UsedBy.tsx';
 import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
@@ -135,6 +136,29 @@ function HandFields({ form: { register, setValue }, fields, instrument, issues }
           register={register('fingerDistance')}
         />
       )}
+      {fields.source !== 'none' && <HandRemarkFields register={register} fields={fields} />}
+    </>
+  );
+}
+
+/** What is known of the hand besides its spans: it is told beside them and judged by no one. */
+function HandRemarkFields({ register, fields }: Pick<PartProps, 'fields'> & { readonly register: UseFormRegister<PlayerFields> }) {
+  const again = measureAgainText(fields.measuredOn, new Date());
+  return (
+    <>
+      <Field
+        label="Measured on"
+        placeholder="2026-09-01"
+        hint={again ?? 'Year, month, day. After a term you are asked to measure again.'}
+        register={register('measuredOn')}
+      />
+      <SelectField
+        label="Fourth finger"
+        options={(['usual', ...FOURTH_FINGERS] as const).map((each) => [each, FOURTH_FINGER_LABELS[each]])}
+        register={register('fourthFinger')}
+      />
+      <Field label="Arm" unit="mm, armpit to fingertips" numeric register={register('arm')} />
+      <Field label="Nails" placeholder="a remark, if any" register={register('nails')} />
     </>
   );
 }

@@ -2,7 +2,7 @@ import { LEADING_FINGERS, type PlayerProfile, SEMITONE_FINGERS } from '#core/bri
 import { type Purpose, PURPOSES } from '#core/brief/parts/rules';
 import type { PlayerSheet } from '#core/documents';
 import { schoolsOf } from '#core/hand';
-import { HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
+import { FOURTH_FINGERS, HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
@@ -30,6 +30,10 @@ export interface PlayerFields {
   source: string;
   spans: Record<(typeof SPANS)[number], SpanFields>;
   fingerDistance: string;
+  measuredOn: string;
+  fourthFinger: string;
+  arm: string;
+  nails: string;
   school: string;
   thumbFrom: string;
   pivots: boolean;
@@ -42,23 +46,42 @@ export interface PlayerFields {
 /** The fields of a stored player. */
 export function playerFields({ name, profile }: PlayerSheet, instrumentId: string | null): PlayerFields {
   const { kind, player, purpose, positions } = profile;
-  const { hand } = player;
-  const measured = hand !== undefined && SPANS.some((span) => hand[span] !== undefined);
-  const span = (of: (typeof SPANS)[number]): SpanFields => ({ comfort: textOf(hand?.[of]?.comfortMm), most: textOf(hand?.[of]?.maxMm) });
   return {
     name,
     kind,
     instrumentId: instrumentId ?? '',
-    source: measured ? 'measured' : (hand?.preset ?? 'none'),
+    ...handFields(player.hand),
+    ...schoolFields(kind, player),
+    purpose: purpose ?? 'none',
+    positions: [...(positions ?? [])],
+  };
+}
+
+type HandFields = Pick<PlayerFields, 'source' | 'spans' | 'fingerDistance' | 'measuredOn' | 'fourthFinger' | 'arm' | 'nails'>;
+
+function handFields(hand: HandMeasure = {}): HandFields {
+  const measured = SPANS.some((span) => hand[span] !== undefined);
+  const span = (of: (typeof SPANS)[number]): SpanFields => ({ comfort: textOf(hand[of]?.comfortMm), most: textOf(hand[of]?.maxMm) });
+  return {
+    source: measured ? 'measured' : (hand.preset ?? 'none'),
     spans: { firstToFourth: span('firstToFourth'), firstToSecond: span('firstToSecond'), thumbToThird: span('thumbToThird') },
-    fingerDistance: textOf(hand?.fingerDistanceMm),
+    fingerDistance: textOf(hand.fingerDistanceMm),
+    measuredOn: hand.measuredOn ?? '',
+    fourthFinger: hand.fourthFinger ?? 'usual',
+    arm: textOf(hand.armMm),
+    nails: hand.nails ?? '',
+  };
+}
+
+type SchoolFields = Pick<PlayerFields, 'school' | 'thumbFrom' | 'pivots' | 'guide' | 'semitones'>;
+
+function schoolFields(kind: InstrumentKind, player: PlayerProfile['player']): SchoolFields {
+  return {
     school: player.school ?? schoolsOf(kind)[0],
     thumbFrom: textOf(player.thumbFrom),
     pivots: player.pivots ?? false,
     guide: player.guide ?? 'usual',
     semitones: player.semitones ?? '123',
-    purpose: purpose ?? 'none',
-    positions: [...(positions ?? [])],
   };
 }
 
@@ -121,9 +144,21 @@ function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMea
   if (fields.source === 'none') return goodReading(null);
   const spans = preset ? goodReading({}) : readSpans(fields);
   if (!spans.ok) return spans;
-  const measure: HandMeasure = { ...(preset ? { preset } : {}), ...spans.value, ...tips };
+  const measure: HandMeasure = { ...(preset ? { preset } : {}), ...spans.value, ...tips, ...remarked(fields) };
   const checked = readPlayerHand(measure, instrument);
   return checked.ok ? goodReading(measure) : checked;
+}
+
+/** What is known of a hand besides its spans. */
+function remarked({ measuredOn, fourthFinger, arm, nails }: PlayerFields): HandMeasure {
+  const fourth = FOURTH_FINGERS.find((each) => each === fourthFinger);
+  const armMm = typedNumber(arm);
+  return {
+    ...(/^\d{4}-\d{2}-\d{2}$/.test(measuredOn) ? { measuredOn } : {}),
+    ...(fourth ? { fourthFinger: fourth } : {}),
+    ...(armMm !== null && armMm >= 100 && armMm <= 1000 ? { armMm } : {}),
+    ...(nails.trim() === '' ? {} : { nails: nails.trim().slice(0, 200) }),
+  };
 }
 
 function readSpans({ spans }: PlayerFields): Reading<HandMeasure> {

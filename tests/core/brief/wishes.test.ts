@@ -51,6 +51,16 @@ describe('a wish', () => {
     assert.ok(times(wishing(scale('G3', 2), 'open-strings-covered'), '0') < times(scale('G3', 2), '0'));
   });
 
+  it('for open strings covered, at full strength, covers every one that can be', () => {
+    const covered = fingering(planned(wishing(scale('G3', 2), 'open-strings-covered'))).split(' ');
+    assert.deepEqual([...new Set(covered.filter((label) => label.endsWith('0')))], ['G0'], 'the lowest note is no other string’s');
+    const cello: Brief = {
+      instrument: { kind: 'cello' },
+      material: { kind: 'scale', type: 'major', tonic: 'D2', octaves: 2, direction: 'up' },
+    };
+    assert.doesNotMatch(fingering(planned(wishing(cello, 'open-strings-covered'))), /0/);
+  });
+
   it('for one string crosses less', () => {
     const brief = scale('A4', 1);
     assert.ok(crossings(wishing(brief, 'one-string')) < crossings(brief));
@@ -107,6 +117,18 @@ describe('a purpose', () => {
 
   it('of training wants the fourth finger that performance saves', () => {
     assert.ok(times({ ...brief, purpose: 'training' }, '4') > times({ ...brief, purpose: 'performance' }, '4'));
+  });
+
+  it('of performance keeps the fourth finger from the top note, also where that costs a shift', () => {
+    const top = (purpose: 'performance' | undefined): string =>
+      fingering(
+        planned({
+          ...lineBrief('violin', ['E5', 'F#5', 'G#5', 'A5', 'B5'], { limits: { strings: ['E5'], openStrings: 'allow' } }, 'E major'),
+          ...(purpose ? { purpose } : {}),
+        }),
+      );
+    assert.match(top(undefined), /E4$/);
+    assert.doesNotMatch(top('performance'), /E4$/);
   });
 
   it('of performance keeps the thumb and the fourth finger from long notes', () => {

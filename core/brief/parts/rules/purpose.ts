@@ -29,9 +29,9 @@ export function purposeWeights(weights: Weights, purpose: Purpose): Partial<Weig
       };
     case 'performance':
       return {
-        weakOnHard: plus(weights.weakOnHard, [200, 0, 0, 100, 1000]),
-        arrivingUp: times(weights.arrivingUp, 1.4),
-        arrivingDown: plus(weights.arrivingDown, [100, 0, 0, 50, 200]),
+        weakOnHard: plus(weights.weakOnHard, [200, 0, 0, 100, 3500]),
+        arrivingUp: plus(times(weights.arrivingUp, 1.4), [0, 0, 0, 0, 1500]),
+        arrivingDown: plus(weights.arrivingDown, [100, 0, 0, 50, 1500]),
         leavingUp: times(weights.leavingUp, 1.4),
         leavingDown: times(weights.leavingDown, 1.2),
         sameFingerShift: times(weights.sameFingerShift, 1.3),

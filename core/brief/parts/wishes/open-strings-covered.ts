@@ -4,5 +4,5 @@ import type { WishPart } from '#core/brief/parts';
 export const openStringsCovered: WishPart = {
   label: 'open strings covered',
   hint: 'A finger instead of the open string.',
-  weights: ({ openString }) => ({ openString: openString + 900 }),
+  weights: ({ openString }) => ({ openString: openString + 6000 }),
 };
