@@ -52,9 +52,10 @@ test('a shift is led by the finger the teacher chooses, and an expressive slide 
     /finger that leaves slides to its new place, passing B4/,
   );
   await expect(page.locator('[data-in-between] title')).toHaveText(/B4, 1 on II/);
-  await arrival.getByRole('radio', { name: /^The arriving finger/ }).check();
+  await arrival.getByRole('radio', { name: /^The arriving finger/ }).click();
   await expect(page.locator('[data-in-between] title')).toHaveText(/E5, 2 on II/);
-  await arrival.getByLabel(/^Expressive slide/).check();
+  await arrival.getByLabel(/^Expressive slide/).click();
+  await expect(arrival.getByLabel(/^Expressive slide/)).toBeChecked();
   await expect(page.locator('[data-slide]')).toHaveCount(1);
 });
 
