@@ -69,14 +69,9 @@ export function fingeredAnew(planned: Plan, hand: PlayerHand, size: string | nul
 
 /** The same brief for a hand in mm, on the usual instrument of a size: what was measured on this one is left out. */
 function briefFor(brief: Brief, hand: PlayerHand, size: string | null): Brief {
-  const { stringLengthMm, outerSpacingMm, pressingMm, ...spec } = brief.instrument;
-  const own = {
-    ...spec,
-    ...(stringLengthMm ? { stringLengthMm } : {}),
-    ...(outerSpacingMm ? { outerSpacingMm } : {}),
-    ...(pressingMm ? { pressingMm } : {}),
-  };
-  return { ...brief, instrument: size === null ? own : { ...spec, size }, player: { ...brief.player, hand: measureOf(hand) } };
+  const { stringLengthMm: _, outerSpacingMm: __, pressingMm: ___, ...spec } = brief.instrument;
+  const instrument = size === null ? brief.instrument : { ...spec, size };
+  return { ...brief, instrument, player: { ...brief.player, hand: measureOf(hand) } };
 }
 
 function measureOf({ firstToFourth, firstToSecond, thumbToThird, fingerDistanceMm }: PlayerHand): HandMeasure {

@@ -1,3 +1,5 @@
+import type { StringStop } from './types.ts';
+
 /**
  * How far two fingers of violin and viola stand apart, in semitones of first position, by how many fingers they are apart: one
  * finger level, neighbours a semitone or a tone, 1–3 and 2–4 at most a major third, 1–4 at most a tritone.
@@ -16,4 +18,11 @@ const WIDER_FROM: readonly number[] = [Infinity, 9, 6, 5];
 export function standApart(fingers: number, semitones: number, lowest: number): boolean {
   const [least, most] = APART[fingers] ?? [0, 0];
   return semitones >= least && semitones <= most + (lowest >= (WIDER_FROM[fingers] ?? Infinity) ? 1 : 0);
+}
+
+const AUGMENTED_SECOND = 3;
+
+/** An augmented second, spelled so: it lies under neighbouring fingers, as a minor third never does. */
+export function isAugmentedSecond(semitones: number, one: StringStop, other: StringStop): boolean {
+  return semitones === AUGMENTED_SECOND && Math.abs(other.letterSteps - one.letterSteps) === 1;
 }

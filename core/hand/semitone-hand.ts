@@ -1,4 +1,5 @@
 import { type Key, sharpsOrFlats } from '#core/pitch';
+import { isAugmentedSecond } from './apart.ts';
 import { pairsOf } from './pairs.ts';
 import type { School } from './school.ts';
 import {
@@ -64,9 +65,7 @@ export interface SemitoneHandTable {
 /** Name of every place in thumb position: the note under the thumb tells them apart. */
 const THUMB: PositionName = { label: 'thumb', alteration: null };
 
-/** A tone; and an augmented second, where it is spelled so. */
 const TONE = 2;
-const AUGMENTED_SECOND = 3;
 
 /** Finger 1 stands a tone above the thumb at home. */
 const FIRST_ABOVE_THUMB = 2;
@@ -223,9 +222,7 @@ function fitOnString(one: StringStop, other: StringStop): boolean {
   if (fingers === 0) return true;
   const count = Math.abs(fingers);
   const semitones = (other.semitonesAboveOpen - one.semitonesAboveOpen) * Math.sign(fingers);
-  if (count === 1) {
-    return (semitones >= 1 && semitones <= TONE) || (semitones === AUGMENTED_SECOND && Math.abs(other.letterSteps - one.letterSteps) === 1);
-  }
+  if (count === 1) return (semitones >= 1 && semitones <= TONE) || isAugmentedSecond(semitones, one, other);
   const most = count === 2 ? 2 * TONE : THUMB_TO_THIRD;
   return semitones >= count && semitones <= most;
 }

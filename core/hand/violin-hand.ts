@@ -1,4 +1,4 @@
-import { standApart } from './apart.ts';
+import { isAugmentedSecond, standApart } from './apart.ts';
 import type { KeyedStrings } from './keyed-strings.ts';
 import { pairsOf } from './pairs.ts';
 import {
@@ -255,9 +255,6 @@ function plainAnchors(position: number): readonly [number, number] {
   return [low + 12 * octave, high + 12 * octave];
 }
 
-/** An augmented second lies under neighbours where it is spelled so. */
-const AUGMENTED_SECOND = 3;
-
 function fitOnString(standing: Placement, one: StringStop, placed: Placement, other: StringStop): boolean {
   const fingers = (rankOf(other.finger) ?? 0) - (rankOf(one.finger) ?? 0);
   const count = Math.abs(fingers);
@@ -266,7 +263,7 @@ function fitOnString(standing: Placement, one: StringStop, placed: Placement, ot
   if (standApart(count, semitones, Math.min(one.semitonesAboveOpen, other.semitonesAboveOpen))) return true;
   // A fourth finger that reaches out leaves the others a semitone further behind.
   if (reachesOut(standing, one) || reachesOut(placed, other)) return count < 3 && standApart(count, semitones - 1, 0);
-  return count === 1 && semitones === AUGMENTED_SECOND && Math.abs(other.letterSteps - one.letterSteps) === 1;
+  return count === 1 && isAugmentedSecond(semitones, one, other);
 }
 
 /** A first finger reaching back from where the hand has it; in a chromatic hand letters bind no finger. */

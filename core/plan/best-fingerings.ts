@@ -5,7 +5,8 @@ import { bestWays, fingeringLabel, groupedBy } from '#core/search/ways';
 import { asksOfWholeLine, handBreaks, solveBrief, withWay } from '#core/solve';
 
 /**
- * The k cheapest different fingerings of a brief, cheapest first: exact but for those that no single hand plays, which are left out, counted by string and finger. They are near
+ * The k cheapest different fingerings of a brief, cheapest first, counted by string and finger: exact, but that those no
+ * single hand plays are left out. They are near
  * copies of each other, which `alternatives` of `plan` are not. A brief that asks something of the line as a whole (so
  * many shifts, down as up, one pattern for every octave) has its best fingering only.
  */

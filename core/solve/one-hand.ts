@@ -95,7 +95,7 @@ export type Search = (lattice: Lattice) => readonly number[] | null;
  * What a hand can play depends on all notes of a stay, a step on two. So the search is asked first for the whole lattice;
  * where a stay of what it finds is no single hand, the two notes that do not go together are forbidden and it is asked again.
  * Every way it finds is the best of those left, so the first that breaks nothing is the best of all: exact. Where too much
- * would have to be remembered at once, the later note is no more taken as it was, which loses other ways with it.
+ * would have to be remembered at once, the later note is no longer taken as it was, which loses other ways with it.
  */
 export function oneHandWay(hand: HandModel, lattice: Lattice, search: Search): Way | null {
   const known = new Set<string>();

@@ -37,10 +37,22 @@ export function laid(task: Task, onProgress?: (share: number) => void): LaidOrBl
   return { ok: true, laid: { task, steps, lattice: buildLattice(task, steps, onProgress) } };
 }
 
-/** The cheapest way the brief allows; null when no way keeps all it asks of the whole line (so many shifts, down as up). */
+/**
+ * The cheapest way the brief allows; null when no way keeps all it asks of the whole line (so many shifts, down as up). What a
+ * teacher has fixed is played as it was fixed, whether or not one hand would.
+ */
 export function solve(task: Laid): Solved | null {
   const way = wayIn(task.task, task.lattice);
-  return way && withWay(task, way);
+  if (way) return withWay(task, way);
+  return task.task.locks.size > 0 ? solvedByAnyHand(task) : null;
+}
+
+/** The cheapest way where no stay need be one hand. */
+function solvedByAnyHand({ task, steps }: Laid): Solved | null {
+  const free: Task = { ...task, hand: { ...task.hand, inOneFrame: () => true, fitsBeside: () => true } };
+  const laidOut: Laid = { task: free, steps, lattice: buildLattice(free, steps) };
+  const way = wayIn(free, laidOut.lattice);
+  return way && withWay(laidOut, way);
 }
 
 /** A way as a solution of its task. */

@@ -37,7 +37,7 @@ export const SCHOOL_LABELS: Readonly<Record<School, string>> = {
 
 /** Which finger leads the hand in a shift, as a school's usual choice; `usual` leaves it to what is most taught. */
 export const GUIDE_LABELS: Readonly<Record<LeadingFinger | 'usual', string>> = {
-  usual: 'as is usual for each shift',
+  usual: 'the usual choice for each shift',
   'old-finger': 'the finger that leaves leads',
   'new-finger': 'the finger that arrives leads',
   'first-finger': 'the first finger leads',

@@ -9,7 +9,7 @@ import { termsOfStep } from './step-terms.ts';
 /**
  * Whether the hand may go from one placement to the other. An open string keeps the hand hovering as it was, so that a shift
  * is paid when the hand sets a finger again; a hand that stays must be one hand; and another hand in the same place is no
- * shift, so it cannot be had at all, unless a finger stays where it is and only its note is called otherwise.
+ * shift, so it is closed, unless a finger stays where it is and only the name of its note changes.
  */
 export function canFollow(hand: HandModel, from: Placement, to: Placement): boolean {
   if (isOpen(to)) return from.stance === to.stance;

@@ -176,7 +176,7 @@ function anewText(anew: FingeredAnew | null | undefined): string {
   const told =
     changes.length === 0
       ? 'The same fingering.'
-      : `${changes.length} ${changes.length === 1 ? 'note is' : 'notes are'} fingered otherwise.`;
+      : `${changes.length} ${changes.length === 1 ? 'note is' : 'notes are'} fingered differently.`;
   return `${told} ${heldText(anew.plan, anew.held)}`;
 }
 

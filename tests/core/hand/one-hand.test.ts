@@ -23,6 +23,23 @@ describe('one hand at a time', () => {
     }
   });
 
+  it('gives way to what a teacher has fixed', () => {
+    const brief: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'line', key: 'C major', notes: ['Bb4', 'D#5'].map((pitch) => ({ pitches: [pitch], duration: '1/4' })) },
+      locks: [
+        { note: 0, string: 'A4', finger: '1' },
+        { note: 1, string: 'A4', finger: '3' },
+      ],
+    };
+    const outcome = plan(brief);
+    assert.ok(outcome.ok);
+    assert.deepEqual(
+      outcome.value.best.notes.map((note) => (note.kind === 'note' ? note.stops[0].finger : '')),
+      ['1', '3'],
+    );
+  });
+
   it('is what every reference fingering in one position has', () => {
     for (const file of ['cases.json', 'cases-2.json', 'own-cases.json'] as const) {
       for (const each of casesOf(file).filter(({ constraints }) => constraints.positions?.length === 1)) {

@@ -158,7 +158,7 @@ function LockButton({ index, note }: { readonly index: number; readonly note: Pl
 }
 
 const STEP_LABELS: Readonly<Record<(typeof SEMITONE_STEPS)[number] | 'none', string>> = {
-  none: 'nothing said',
+  none: 'not marked',
   slide: 'slide',
   lift: 'lift and set again',
 };
