@@ -6,6 +6,7 @@ export {
   intonationOf,
   intoned,
   type IntonedStop,
+  ornamentHz,
   ringingNotes,
 } from './intoned.ts';
 export { type FingeredAnew, fingeredAnew, type FittingSizes, onEverySize } from './sizes.ts';

@@ -17,6 +17,7 @@ import {
   type Target,
   targetOn,
 } from '#core/intonation';
+import { STOPPED_HARMONIC_ABOVE } from '#core/hand';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { asNumber } from '#core/rhythm';
@@ -72,7 +73,11 @@ export function intoned(plan: Plan, note: PlannedSound, intonation = intonationO
     const fingered = stop.finger !== '0' && !stop.harmonic;
     return {
       stop,
-      target: fingered ? targetOn(instrument, checked.stringIndex, checked.pitch, intonation) : ringingTarget(instrument, checked, stop),
+      target: fingered
+        ? targetOn(instrument, checked.stringIndex, checked.pitch, intonation)
+        : note.partner?.does === 'touches'
+          ? stoppedHarmonicTarget(instrument, checked, intonation)
+          : ringingTarget(instrument, checked, stop),
       checks: fingered ? checksOf(instrument, checked).map((check) => withStringTaken(check, taken)) : [],
       conflicts: fingered ? commaConflicts(instrument, checked) : [],
       ring: ringStrength(instrument, checked, stopped(instrument, note)),
@@ -141,6 +146,20 @@ function ringingTarget(instrument: Instrument, { stringIndex, pitch }: CheckedNo
   return { cents, hz: openStringHz(instrument, string) * partial, mmFromNut: stop.mmFromNut, mmFromEqual: 0 };
 }
 
+/** A stopped harmonic is as true as the note that is stopped, two octaves below it. */
+function stoppedHarmonicTarget(instrument: Instrument, { stringIndex, pitch }: CheckedNote, intonation: Intonation): Target {
+  const octaves = STOPPED_HARMONIC_ABOVE / 12;
+  const stopped = targetOn(instrument, stringIndex, { ...pitch, octave: pitch.octave - octaves }, intonation);
+  return { ...stopped, hz: stopped.hz * 2 ** octaves };
+}
+
+/** What the other note of an ornament aims at, Hz; null for a note without one. */
+export function ornamentHz(plan: Plan, note: PlannedSound): number | null {
+  if (note.partner === null || note.partner.does === 'touches') return null;
+  const { stringIndex, pitch } = checkedNote(instrumentOf(plan), note.partner);
+  return targetOn(instrumentOf(plan), stringIndex, pitch, intonationOf(plan)).hz;
+}
+
 /** A string that plays the other note of a double stop cannot sound open with it. */
 function withStringTaken(check: Check, taken: readonly string[]): Check {
   return check.sounded === 'together' && taken.includes(check.string) ? { ...check, sounded: 'one-after-the-other' } : check;
@@ -156,8 +175,10 @@ export function checkedNote(instrument: Instrument, stop: Stop): CheckedNote {
 /** Notes at least twice as long as the middle one of all. */
 function longNotes({ line }: Plan): ReadonlySet<number> {
   const lengths = line.notes
-    .flatMap((note) => (note.kind === 'note' ? [asNumber(note.duration)] : []))
+    .flatMap((note) => (note.kind === 'note' && !note.grace ? [asNumber(note.duration)] : []))
     .toSorted((one, other) => one - other);
   const usual = lengths[Math.floor(lengths.length / 2)] ?? 0;
-  return new Set(line.notes.flatMap((note, index) => (note.kind === 'note' && asNumber(note.duration) >= 2 * usual ? [index] : [])));
+  return new Set(
+    line.notes.flatMap((note, index) => (note.kind === 'note' && !note.grace && asNumber(note.duration) >= 2 * usual ? [index] : [])),
+  );
 }

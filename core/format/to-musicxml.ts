@@ -10,9 +10,11 @@ import {
   type MeasureNote,
   type MeasureRest,
   type MeasureSymbol,
+  type SmallNote,
   type StaffReading,
   type WrittenHead,
 } from '#core/notation';
+import type { OrnamentKind, WrittenOrnament } from '#core/material';
 import { LETTERS, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { asNumber, type NoteValue } from '#core/rhythm';
@@ -125,17 +127,39 @@ function tempoDirection(plan: Plan): readonly XmlElement[] {
 
 function symbolElements(symbol: MeasureSymbol, plan: Plan): readonly XmlElement[] {
   if (symbol.kind === 'rest') return [restElement(symbol)];
-  const planned = plan.notes[symbol.index];
-  if (planned?.kind !== 'note') throw new RangeError(`Note ${symbol.index} of the line has no fingering`);
-  if (symbol.tiedFromBefore) return noteElements(symbol, planned, { bow: null, slides: [] });
+  const planned = fingeringOf(plan, symbol.index);
+  if (symbol.tiedFromBefore) return noteElements(symbol, planned, { bow: null, slides: [], written: null });
   const mark = plan.brief.marks?.find(({ note }) => note === symbol.index);
   const position = planned.beginsStay ? [wordsDirection(positionMark(planned.position), 'above')] : [];
   return [
     ...position,
     ...markDirections(mark),
     ...guideDirections(plan, mark),
-    ...noteElements(symbol, planned, { bow: mark?.bow ?? null, slides: slidesAt(plan, symbol) }),
+    ...symbol.small.flatMap((small) => smallNoteElements(small, fingeringOf(plan, small.index))),
+    ...noteElements(symbol, planned, { bow: mark?.bow ?? null, slides: slidesAt(plan, symbol), written: ornamentAt(plan, symbol.index) }),
   ];
+}
+
+function fingeringOf(plan: Plan, index: number): PlannedSound {
+  const planned = plan.notes[index];
+  if (planned?.kind !== 'note') throw new RangeError(`Note ${index} of the line has no fingering`);
+  return planned;
+}
+
+/** A small note has a kind of note head and no time: "grace" stands where the others have their duration. */
+function smallNoteElements({ heads, value }: SmallNote, planned: PlannedSound): readonly XmlElement[] {
+  const { voice, shape } = lengthElements(value);
+  return heads.map((head, order) =>
+    element('note', [
+      element('grace'),
+      ...(order > 0 ? [element('chord')] : []),
+      pitchElement(head),
+      voice,
+      ...shape,
+      ...accidentalElements(head),
+      element('notations', [element('technical', fingerElements(planned.stops[order] ?? planned.stops[0]))]),
+    ]),
+  );
 }
 
 function markDirections({ cue, remark }: Partial<Mark> = {}): readonly XmlElement[] {
@@ -147,6 +171,11 @@ function guideDirections({ shifts }: Plan, mark: Mark | undefined): readonly Xml
   const guide = shifts.find(({ to }) => to === mark?.note)?.guides[0];
   if (mark?.guide === undefined || guide?.kind !== mark.guide || guide.inBetween === null) return [];
   return [wordsDirection(`${guide.inBetween.finger} over ${pitchLabel(guide.inBetween.written)}`, 'below')];
+}
+
+function ornamentAt({ line }: Plan, index: number): WrittenOrnament | null {
+  const note = line.notes[index];
+  return note?.kind === 'note' ? note.ornament : null;
 }
 
 /** An expressive slide runs from the last note before the shift to the one it arrives on. */
@@ -181,24 +210,55 @@ interface HeadWritten {
   readonly bow: Mark['bow'] | null;
   /** Slides that end and begin at the note. */
   readonly slides: readonly ('start' | 'stop')[];
+  /** The ornament at the note, with the sign and the finger of its other note; null for none. */
+  readonly ornament: { readonly written: WrittenOrnament; readonly finger: string } | null;
+  /** What the head is of a stopped harmonic; null for any other. */
+  readonly harmonic: 'base' | 'touching' | null;
 }
 
 /** One element for each head; those after the first are marked as sounding with it. */
 function noteElements(
   symbol: MeasureNote,
   planned: PlannedSound,
-  { bow, slides }: Pick<HeadWritten, 'bow' | 'slides'>,
+  { bow, slides, written }: Pick<HeadWritten, 'bow' | 'slides'> & { readonly written: WrittenOrnament | null },
 ): readonly XmlElement[] {
+  const { stops, partner } = planned;
+  const touches = partner?.does === 'touches';
+  const ornament = partner !== null && written ? { written, finger: partner.finger } : null;
   return symbol.heads.map((head, order) =>
     noteElement({
       symbol,
       head,
-      stop: planned.stops[order] ?? planned.stops[0],
+      stop: touches && order === 1 ? partner : (stops[order] ?? stops[0]),
       inChord: order > 0,
       bow: order === 0 ? bow : null,
       slides: order === 0 ? slides : [],
+      ornament: order === 0 ? ornament : null,
+      harmonic: touches ? (order === 0 ? 'base' : 'touching') : null,
     }),
   );
+}
+
+/** Trills and mordents; "inverted" is the one with the note above. */
+const ORNAMENT_NAMES: Readonly<Record<OrnamentKind, string>> = {
+  trill: 'trill-mark',
+  mordent: 'mordent',
+  'upper-mordent': 'inverted-mordent',
+};
+
+function ornamentElements({ ornament }: HeadWritten): readonly XmlElement[] {
+  if (ornament === null) return [];
+  const { kind, sign } = ornament.written;
+  const accidental = sign ? [element('accidental-mark', sign)] : [];
+  return [element('ornaments', [element(ORNAMENT_NAMES[kind]), ...accidental])];
+}
+
+function accidentalElements({ accidental }: WrittenHead): readonly XmlElement[] {
+  return accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(accidental)] ?? 'natural')];
+}
+
+function fingerElements(stop: Stop): readonly XmlElement[] {
+  return [element('fingering', stop.finger), element('string', String(STRING_NUMBERS.indexOf(stop.string) + 1))];
 }
 
 function noteElement(written: HeadWritten): XmlElement {
@@ -211,7 +271,8 @@ function noteElement(written: HeadWritten): XmlElement {
     ...tieTypes(symbol).map((type) => element('tie', [], { type })),
     voice,
     ...shape,
-    ...(head.accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(head.accidental)] ?? 'natural')]),
+    ...accidentalElements(head),
+    ...(head.diamond ? [element('notehead', 'diamond')] : []),
     ...notations(written),
   ]);
 }
@@ -224,17 +285,24 @@ function pitchElement({ written: { letter, alteration, octave } }: WrittenHead):
   ]);
 }
 
-function notations({ symbol, stop, inChord, bow, slides }: HeadWritten): readonly XmlElement[] {
+function harmonicElements({ stop, harmonic }: HeadWritten): readonly XmlElement[] {
+  if (harmonic !== null) return [element('harmonic', [element('artificial'), element(`${harmonic}-pitch`)])];
+  return stop.harmonic ? [element('harmonic', [element('natural'), element('sounding-pitch')])] : [];
+}
+
+function notations(written: HeadWritten): readonly XmlElement[] {
+  const { symbol, stop, inChord, bow, slides, ornament } = written;
   const slurs = inChord ? [] : symbol.slur === 'begins' ? ['start'] : symbol.slur === 'ends' ? ['stop'] : [];
   const technical = [
     ...(bow ? [element(`${bow}-bow`)] : []),
-    ...(stop.harmonic ? [element('harmonic', [element('natural'), element('sounding-pitch')])] : []),
-    element('fingering', stop.finger),
-    element('string', String(STRING_NUMBERS.indexOf(stop.string) + 1)),
+    ...harmonicElements(written),
+    ...fingerElements(stop),
+    ...(ornament ? [element('fingering', ornament.finger)] : []),
   ];
   const inside = [
     ...tieTypes(symbol).map((type) => element('tied', [], { type })),
     ...slurs.map((type) => element('slur', [], { type, number: 1 })),
+    ...(symbol.tiedFromBefore ? [] : ornamentElements(written)),
     ...(symbol.tiedFromBefore ? [] : [element('technical', technical)]),
     ...slides.map((type) => element('slide', [], { type, number: 1, 'line-type': 'solid' })),
   ];

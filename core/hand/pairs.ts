@@ -1,4 +1,5 @@
 import { standApart } from './apart.ts';
+import { sharedShape } from './shared-shape.ts';
 import { type NoteOnString, type Placement, rankOf, type Shape, stopIn, type StringStop } from './types.ts';
 
 /**
@@ -38,16 +39,11 @@ export function pairsOf(
   });
 }
 
-/**
- * Both fingers stand in one hand. Where it opens forward the block of 2-3-4 opens whole: only finger 1 stays at home beside it.
- */
+/** Both fingers stand in one hand. */
 function boundPair(low: Placement, high: Placement): Placement | null {
   if (low.stance !== high.stance || !fitTogether(low, high)) return null;
-  const shape = low.shape === 'home' ? high.shape : low.shape;
-  if (low.shape !== high.shape && low.shape !== 'home' && high.shape !== 'home') return null;
-  const opened = low.shape === 'reached-forward' || high.shape === 'reached-forward';
-  if (opened && [low, high].some((stop) => stop.finger !== '1' && stop.shape !== 'reached-forward')) return null;
-  return joined(low, high, { ...low, shape });
+  const shape = sharedShape(low, high);
+  return shape === null ? null : joined(low, high, { ...low, shape });
 }
 
 /**

@@ -115,7 +115,14 @@ function placementsInShape(shape: SemitoneShape, note: NoteOnString): readonly P
       const anchor = note.semitonesAboveOpen - offset;
       if (!usedAt(shape, anchor)) return [];
       return shape.families.map((family): Placement => {
-        const hand = { anchor, shape: shape.shape, stance: stanceOf(anchor, family), letterPosition: null, upper: null } as const;
+        const hand = {
+          anchor,
+          shape: shape.shape,
+          stance: stanceOf(anchor, family),
+          letterPosition: null,
+          upper: null,
+          partner: null,
+        } as const;
         return { ...stopOf(note, finger), ...hand, firstFinger: firstFingerIn(family, anchor, finger, offset) };
       });
     }),
@@ -147,7 +154,16 @@ function hoveringsOver(shapes: readonly SemitoneShape[], stringIndex: number, hi
       const anchor = lowest + index;
       const shape = family === 'thumb' ? 'open-thumb' : 'open';
       const firstFinger = firstFingerIn(family, anchor, '0', 0);
-      return { ...openStop(stringIndex), anchor, firstFinger, shape, stance: stanceOf(anchor, family), letterPosition: null, upper: null };
+      return {
+        ...openStop(stringIndex),
+        anchor,
+        firstFinger,
+        shape,
+        stance: stanceOf(anchor, family),
+        letterPosition: null,
+        upper: null,
+        partner: null,
+      };
     });
   });
 }

@@ -74,6 +74,11 @@ export interface Placement extends StringStop {
   readonly letterPosition: number | null;
   /** The upper note of a double stop, on a neighbouring string in the same frame; null for a single note. */
   readonly upper: StringStop | null;
+  /**
+   * Another finger of the same hand on the same string, which sounds with an ornament or touches: the other note of a trill or
+   * mordent (an open string where that is what sounds when the finger lifts), or the finger that touches a stopped harmonic.
+   */
+  readonly partner: StringStop | null;
 }
 
 /** What a hand is asked: a note on a string. */
@@ -178,7 +183,8 @@ export function stopIn({ stringIndex, finger, semitonesAboveOpen, soundsAboveOpe
 
 /** The fingers of a placement that stop or touch a string, open strings left out. */
 export function stopsIn(placement: Placement): readonly StringStop[] {
-  return (placement.upper ? [placement, placement.upper] : [placement]).filter(({ finger }) => finger !== '0');
+  const { upper, partner } = placement;
+  return [placement, ...(upper ? [upper] : []), ...(partner ? [partner] : [])].filter(({ finger }) => finger !== '0');
 }
 
 /** The fingers of one placement that still stand when another is set: those that it does not set anew on the same string. */

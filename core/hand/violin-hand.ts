@@ -186,7 +186,7 @@ function chromaticPlacements(note: NoteOnString): readonly Placement[] {
     const position = plainPositionAt(anchor);
     if (position === null) return [];
     const hand = { anchor, firstFinger: anchor, shape: 'chromatic', stance: position, letterPosition: position } as const;
-    return [{ ...stopOf(note, finger), ...hand, upper: null }];
+    return [{ ...stopOf(note, finger), ...hand, upper: null, partner: null }];
   });
 }
 
@@ -219,6 +219,7 @@ function inPosition(
     stance: position,
     letterPosition: position,
     upper: null,
+    partner: null,
   };
 }
 
@@ -279,7 +280,16 @@ function reachesOut({ shape }: Placement, { finger }: StringStop): boolean {
 function hovering(stringIndex: number, position: number, keyed: KeyedStrings): Placement {
   const anchor = homeIn(position, keyed);
   const firstFinger = Math.max(1, keyed.placeOf(stringIndex, position));
-  return { ...openStop(stringIndex), anchor, firstFinger, shape: 'open', stance: position, letterPosition: position, upper: null };
+  return {
+    ...openStop(stringIndex),
+    anchor,
+    firstFinger,
+    shape: 'open',
+    stance: position,
+    letterPosition: position,
+    upper: null,
+    partner: null,
+  };
 }
 
 function labelOf(position: number): string {

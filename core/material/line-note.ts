@@ -1,12 +1,24 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { PitchText } from '#core/pitch';
 import { Duration } from '#core/rhythm';
+import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from './ornament.ts';
 
 const closed = { additionalProperties: false };
 
+/** An ornament as documents carry it: its kind, and the sign at it where its other note is not the one of the key. */
+const OrnamentDocument = Type.Object(
+  {
+    kind: Type.Union(ORNAMENT_KINDS.map((kind) => Type.Literal(kind))),
+    sign: Type.Optional(Type.Union(ORNAMENT_SIGNS.map((sign) => Type.Literal(sign)))),
+  },
+  closed,
+);
+
 /**
  * A note, a double stop (two pitches, the lower first) or a rest of a typed line. `slur` ties the bow to the next note:
- * both are played in one bow. `harmonic`: touched as a natural harmonic.
+ * both are played in one bow. `harmonic`: touched as a natural harmonic, or `stopped`: one finger stops, another touches a
+ * fourth above it, and the pitch sounds two octaves above the stopped note. `grace`: a small note before the next one, which
+ * takes no time of its own.
  */
 export const LineNoteDocument = Type.Union([
   Type.Object(
@@ -14,7 +26,9 @@ export const LineNoteDocument = Type.Union([
       pitches: Type.Array(PitchText, { minItems: 1, maxItems: 2 }),
       duration: Duration,
       slur: Type.Optional(Type.Boolean()),
-      harmonic: Type.Optional(Type.Boolean()),
+      harmonic: Type.Optional(Type.Union([Type.Boolean(), Type.Literal('stopped')])),
+      grace: Type.Optional(Type.Literal(true)),
+      ornament: Type.Optional(OrnamentDocument),
     },
     closed,
   ),
@@ -23,3 +37,6 @@ export const LineNoteDocument = Type.Union([
 
 /** A note or rest of a typed line, as documents carry it. */
 export type LineNoteDocument = Static<typeof LineNoteDocument>;
+
+/** A note of a typed line that is no rest. */
+export type TypedNote = Exclude<LineNoteDocument, { rest: true }>;

@@ -2,21 +2,22 @@ import { type Issue, lineIssue } from '#core/messages';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
 import { addFractions, formatFraction, fraction, type Fraction, parseFraction } from '#core/rhythm';
-import type { LineNoteDocument } from './line-note.ts';
+import type { LineNoteDocument, TypedNote } from './line-note.ts';
+import { ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign } from './ornament.ts';
 
 /**
  * The line as a teacher types it: `Eb4 F4 (G4:1/8 Ab4) r:1/4`.
  *
  * A pitch may carry a value after a colon, which holds until the next one given; a dot adds a half. `r` is a rest,
- * round brackets stand for one bow, `+` joins the two notes of a double stop, `*` after a pitch marks a natural
- * harmonic, `~` joins a note to the next of the same pitch, bar lines are for the eye only.
+ * round brackets stand for one bow, braces for grace notes (eighths where no value is given), `+` joins the two notes of a
+ * double stop, `*` after a pitch marks a natural harmonic, `**` a stopped one, `tr`, `mord` and `upmord` an ornament (`trb`
+ * and `tr#` with a sign at it), `~` joins a note to the next of the same pitch, bar lines are for the eye only.
  * `octavesAbove` tells by how many octaves the typed pitch lies above the sounding one (the double bass: 1).
  */
 export function parseLineText(text: string, noteValue: string, octavesAbove: number): Reading<readonly LineNoteDocument[]> {
   const reader = new LineReader(parseFraction(noteValue) ?? fraction(1, 4), octavesAbove);
   const words = text
-    .replaceAll('(', ' ( ')
-    .replaceAll(')', ' ) ')
+    .replaceAll(/[(){}]/g, ' $& ')
     .split(/[\s,|]+/)
     .filter(Boolean);
   for (const word of words) reader.take(word);
@@ -28,24 +29,49 @@ export function parseLineText(text: string, noteValue: string, octavesAbove: num
 /** Writes a line so that `parseLineText` reads the same notes again; a value is written where it changes. */
 export function formatLineText(notes: readonly LineNoteDocument[], noteValue: string, octavesAbove: number): string {
   let held = noteValue;
+  let heldGrace: string = GRACE_VALUE;
   return notes
     .map((note, index) => {
       const [slurred, inBow] = [isSlurred(note), isSlurred(notes[index - 1])];
-      const value = note.duration === held ? '' : `:${note.duration}`;
-      held = note.duration;
-      return `${slurred && !inBow ? '(' : ''}${nameOf(note, octavesAbove)}${value}${inBow && !slurred ? ')' : ''}`;
+      const [grace, afterGrace, beforeGrace] = [isSmall(note), isSmall(notes[index - 1]), isSmall(notes[index + 1])];
+      const value = note.duration === (grace ? heldGrace : held) ? '' : `:${note.duration}`;
+      if (grace) heldGrace = note.duration;
+      else held = note.duration;
+      const inBraces = within(`${nameOf(note, octavesAbove)}${value}`, ['{', '}'], grace && !afterGrace, grace && !beforeGrace);
+      return within(inBraces, ['(', ')'], slurred && !inBow, inBow && !slurred);
     })
     .join(' ');
 }
 
+function within(text: string, [opening, closing]: readonly [string, string], begins: boolean, ends: boolean): string {
+  return `${begins ? opening : ''}${text}${ends ? closing : ''}`;
+}
+
+/** What a grace note is written as where nothing else is said. */
+const GRACE_VALUE = '1/8';
+
+/** Words for ornaments in a typed line. */
+const ORNAMENT_WORDS: Readonly<Record<OrnamentKind, string>> = { trill: 'tr', mordent: 'mord', 'upper-mordent': 'upmord' };
+
+/** Accidentals at an ornament, as they are typed. */
+const SIGN_WORDS: Readonly<Record<OrnamentSign, string>> = { flat: 'b', natural: 'n', sharp: '#' };
+
 function nameOf(note: LineNoteDocument, octavesAbove: number): string {
   if ('rest' in note) return 'r';
-  return `${note.pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${note.harmonic === true ? '*' : ''}`;
+  const { pitches, harmonic, ornament } = note;
+  const touched = harmonic === 'stopped' ? '**' : harmonic === true ? '*' : '';
+  const played = ornament ? `${ORNAMENT_WORDS[ornament.kind]}${ornament.sign ? SIGN_WORDS[ornament.sign] : ''}` : '';
+  return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}`;
 }
 
 /** In one bow with the next. */
 function isSlurred(note: LineNoteDocument | undefined): boolean {
   return note !== undefined && !('rest' in note) && note.slur === true;
+}
+
+/** A grace note. */
+function isSmall(note: LineNoteDocument | undefined): boolean {
+  return note !== undefined && !('rest' in note) && note.grace === true;
 }
 
 /** Collects notes and issues while the words go by; lives for one reading only. */
@@ -55,7 +81,9 @@ class LineReader {
   /** How many notes and rests have gone by, readable or not. */
   private place = 0;
   private inBow = false;
+  private inGrace = false;
   private tied = false;
+  private graceValue = parseFraction(GRACE_VALUE) ?? fraction(1, 8);
 
   constructor(
     private value: Fraction,
@@ -65,6 +93,7 @@ class LineReader {
   take(word: string): void {
     if (word === '(') this.openBow();
     else if (word === ')') this.closeBow();
+    else if (word === '{' || word === '}') this.turnGrace(word === '{');
     else {
       this.takeNote(word);
       this.place += 1;
@@ -73,6 +102,7 @@ class LineReader {
 
   end(): void {
     if (this.inBow) this.complain(lineIssue('bracket-alone', { bracket: '(', partner: ')' }));
+    if (this.inGrace) this.complain(lineIssue('bracket-alone', { bracket: '{', partner: '}' }));
     if (this.tied) this.complain(lineIssue('tie-to-other-pitch', { from: this.lastName(), to: 'nothing' }));
   }
 
@@ -88,18 +118,27 @@ class LineReader {
     if (last) this.notes.push(withoutSlur(last));
   }
 
+  private turnGrace(opens: boolean): void {
+    if (opens === this.inGrace) {
+      const [bracket, partner] = opens ? (['{', '}'] as const) : (['}', '{'] as const);
+      this.complain(lineIssue('bracket-alone', { bracket, partner }));
+    }
+    this.inGrace = opens;
+  }
+
   private takeNote(word: string): void {
-    const read = readWord(word, this.value);
+    const read = readWord(word, this.inGrace ? this.graceValue : this.value);
     if (read === null) return this.complain(lineIssue('not-a-note', { word }));
     const { name, value, tie } = read;
-    this.value = value;
+    if (this.inGrace) this.graceValue = value;
+    else this.value = value;
     if (/^(r|-|rest)$/i.test(name)) return this.addRest(value);
-    const harmonic = name.endsWith('*');
-    const names = (harmonic ? name.slice(0, -1) : name).split('+');
-    if (names.length > 2) return this.complain(lineIssue('too-many-at-once', { chord: name }));
+    const { chord, signs } = readSigns(name);
+    const names = chord.split('+');
+    if (names.length > 2) return this.complain(lineIssue('too-many-at-once', { chord }));
     const pitches = this.soundingPitches(names);
     if (pitches === null) return;
-    this.addNote({ pitches, duration: formatFraction(value), ...(harmonic ? { harmonic: true } : {}) }, value, tie);
+    this.addNote({ pitches, duration: formatFraction(value), ...signs, ...(this.inGrace ? { grace: true as const } : {}) }, value, tie);
   }
 
   /** The pitches as they sound; null, with what is wrong said, where one does not read. */
@@ -117,10 +156,10 @@ class LineReader {
     this.notes.push({ rest: true, duration: formatFraction(duration) });
   }
 
-  private addNote(note: Exclude<LineNoteDocument, { rest: true }>, duration: Fraction, tie: boolean): void {
+  private addNote(note: TypedNote, duration: Fraction, tie: boolean): void {
     const last = this.notes[this.notes.length - 1];
     const name = note.pitches.join('+');
-    if (this.tied && last && !('rest' in last) && last.pitches.join('+') === name) {
+    if (this.tied && last && !('rest' in last) && !note.grace && last.pitches.join('+') === name) {
       const whole = addFractions(parseFraction(last.duration) ?? duration, duration);
       this.notes[this.notes.length - 1] = { ...last, duration: formatFraction(whole) };
     } else {
@@ -146,6 +185,21 @@ function readWord(word: string, held: Fraction): { readonly name: string; readon
   const name = match?.[1];
   const value = match?.[2] === undefined ? held : dotted(parseFraction(match[2]), match[3] === '.');
   return name === undefined || value === null ? null : { name, value, tie: match?.[4] === '~' };
+}
+
+/** The pitches of a word, and what its signs ask: `A5*` a harmonic, `A5**` a stopped one, `A4tr#` a trill with a sharp. */
+function readSigns(name: string): { readonly chord: string; readonly signs: Pick<TypedNote, 'harmonic' | 'ornament'> } {
+  const match = /^(.+?)(\*{0,2})(?:(tr|mord|upmord)(b|n|#)?)?$/u.exec(name);
+  const [, chord = name, stars = '', played, accidental] = match ?? [];
+  const kind = ORNAMENT_KINDS.find((each) => ORNAMENT_WORDS[each] === played);
+  const sign = ORNAMENT_SIGNS.find((each) => SIGN_WORDS[each] === accidental);
+  return {
+    chord,
+    signs: {
+      ...(stars === '' ? {} : { harmonic: stars === '*' ? true : ('stopped' as const) }),
+      ...(kind ? { ornament: { kind, ...(sign ? { sign } : {}) } } : {}),
+    },
+  };
 }
 
 function withoutSlur(note: LineNoteDocument): LineNoteDocument {

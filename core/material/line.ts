@@ -3,6 +3,7 @@ import type { Key, Pitch } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { addFractions, formatFraction, type Fraction, type Meter, writtenLengths, ZERO } from '#core/rhythm';
 import type { FingerPair } from './double-stops.ts';
+import type { Ornament } from './ornament.ts';
 
 /** A note, or two sounding together. */
 export interface NoteContent {
@@ -12,11 +13,15 @@ export interface NoteContent {
   readonly pitch: Pitch;
   /** The upper pitch of a double stop; null for a single note. */
   readonly upper: Pitch | null;
-  /** To be touched as a natural harmonic. */
-  readonly harmonic: boolean;
+  /** To be touched as a natural harmonic, or as one over a stopped note; null for a plain note. */
+  readonly harmonic: 'natural' | 'stopped' | null;
+  /** Trilled, or with a mordent; null for a plain note. */
+  readonly ornament: Ornament | null;
+  /** A small note: written before the next one, with no time of its own. */
+  readonly grace: boolean;
   /** Fingers the figure asks for, of a double stop; null leaves them free. */
   readonly fingerPairs: readonly FingerPair[] | null;
-  /** Its length in whole notes. */
+  /** Its length in whole notes; of a small note, the length it is written with. */
   readonly duration: Fraction;
   /** Whether the next note is played in the same bow. */
   readonly slurredToNext: boolean;
@@ -43,7 +48,7 @@ export type UnplacedNote = NoteContent | { readonly kind: 'rest'; readonly durat
 
 /** A single stopped note as scales and arpeggios have it. */
 export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boolean): NoteContent {
-  return { kind: 'note', pitch, upper: null, harmonic: false, fingerPairs: null, duration, slurredToNext };
+  return { kind: 'note', pitch, upper: null, harmonic: null, ornament: null, grace: false, fingerPairs: null, duration, slurredToNext };
 }
 
 /** Sets notes one after the other. */
@@ -51,10 +56,20 @@ export function lineOf(key: Key, meter: Meter, notes: readonly UnplacedNote[]): 
   let onset = ZERO;
   const placed = notes.map((note): LineNote => {
     const here = { ...note, onset };
-    onset = addFractions(onset, note.duration);
+    if (!isGrace(note)) onset = addFractions(onset, note.duration);
     return here;
   });
   return { key, meter, notes: placed };
+}
+
+/** Whether an element of a line is a small note without time of its own. */
+export function isGrace(note: UnplacedNote | undefined): boolean {
+  return note?.kind === 'note' && note.grace;
+}
+
+/** Whether the next note is played in the same bow: slurred to it, or it is what a small note leads to. */
+export function inOneBow(note: UnplacedNote | undefined): boolean {
+  return note?.kind === 'note' && (note.slurredToNext || note.grace);
 }
 
 /** The line itself where every length of it can be written with tied plain and dotted notes; else what cannot. */

@@ -39,15 +39,15 @@ export const lineIssue = issuesAbout('line', {
     expected: 'a note, a rest or a bracket',
     came: word,
     message: `“${word}” is neither a note nor a rest.`,
-    hint: 'Notes are written Eb4 or Eb4:1/8, rests r or r:1/4, one bow in ( ).',
+    hint: 'Notes are written Eb4 or Eb4:1/8, rests r or r:1/4, one bow in ( ), grace notes in { }, a trill Eb4tr.',
   }),
 
   /** A bracket whose partner is missing. */
   'bracket-alone': ({ bracket, partner }: { readonly bracket: string; readonly partner: string }) => ({
     expected: partner,
     came: bracket,
-    message: `A bow mark “${bracket}” has no “${partner}” to go with it.`,
-    hint: 'Put round brackets around the notes of one bow.',
+    message: `The bracket “${bracket}” has no “${partner}” to go with it.`,
+    hint: 'Put round brackets around the notes of one bow, and braces around grace notes.',
   }),
 
   /** Three or more notes at once. */
@@ -56,6 +56,30 @@ export const lineIssue = issuesAbout('line', {
     came: chord,
     message: `“${chord}” has more than two notes at once.`,
     hint: 'A double stop is two notes: G3+B3.',
+  }),
+
+  /** Small notes with no note after them. */
+  'grace-alone': (_: object) => ({
+    expected: 'a note after the small notes',
+    came: 'the end or a rest',
+    message: 'A grace note has no note to lead to.',
+    hint: 'Write a note after it, for example {D5} C5.',
+  }),
+
+  /** A trill, a mordent or a stopped harmonic where one finger and its neighbour cannot play it. */
+  'ornament-on-one': (_: object) => ({
+    expected: 'a single full-size note',
+    came: 'a double stop, a grace note or a harmonic',
+    message: 'A trill, a mordent or a stopped harmonic needs a single full-size note.',
+    hint: 'Take it off the note, or write one pitch there.',
+  }),
+
+  /** The other note of an ornament on the wrong side, or more than an augmented second away. */
+  'ornament-too-far': ({ pitch, other }: { readonly pitch: string; readonly other: string }) => ({
+    expected: 'a semitone or a tone',
+    came: `${pitch} and ${other}`,
+    message: `${pitch} with ${other} is not an ornament: the two are not a semitone or a tone apart.`,
+    hint: 'Choose another sign at the ornament, or spell the note as its key has it.',
   }),
 
   /** A tie that does not lead to the same pitch. */

@@ -43,6 +43,16 @@ export const rangeIssue = issuesAbout('range', {
     hint: 'Stop the note, or write a harmonic of an open string.',
   }),
 
+  /** A pitch that cannot be played as a stopped harmonic. */
+  'no-stopped-harmonic': ({ pitch, thumb }: { readonly pitch: string; readonly thumb: boolean }) => ({
+    expected: 'a note stopped two octaves below, and another finger a fourth above it',
+    came: pitch,
+    message: `${pitch} cannot be played as a stopped harmonic here: no hand stops the note two octaves below and touches a fourth above it.`,
+    hint: thumb
+      ? 'On cello and double bass the thumb stops it and 3 touches: allow thumb position, and lower if need be, or write the harmonic higher.'
+      : 'The first finger stops it and 4 touches, from the first semitone of the lowest string up: write the harmonic higher or lower.',
+  }),
+
   /** A double stop for which neighbouring strings would have to be skipped. */
   'double-stop-skips': ({ low, high }: Pair) => ({
     expected: 'two notes on neighbouring strings',

@@ -1,6 +1,6 @@
 import { type InstrumentKind, writtenPitch } from '#core/instrument';
-import type { Line, NoteContent } from '#core/material';
-import { alterationInKey, type Key, type Pitch } from '#core/pitch';
+import { isGrace, type Line, type NoteContent } from '#core/material';
+import { alterationInKey, type Key, type Pitch, transposedBy } from '#core/pitch';
 import {
   addFractions,
   asNumber,
@@ -13,7 +13,9 @@ import {
   writtenLengths,
   ZERO,
 } from '#core/rhythm';
+import { TOUCHED_ABOVE } from '#core/hand';
 import { type ClefMoment, ownReading, type StaffReading, staffReadings } from './clef.ts';
+import { stoppedUnder } from './read-as.ts';
 
 /** One note head: the pitch as the player reads it, and the sign it needs. */
 export interface WrittenHead {
@@ -21,6 +23,18 @@ export interface WrittenHead {
   readonly written: Pitch;
   /** Accidental to be set before the head: the alteration −2 … 2 (0 a natural); null when none is needed. */
   readonly accidental: number | null;
+  /** An open diamond, as a touched note is written. */
+  readonly diamond: boolean;
+}
+
+/** A small note before a note of a measure. */
+export interface SmallNote {
+  /** Index in the line. */
+  readonly index: number;
+  /** One head, or two of a double stop, the lower first. */
+  readonly heads: readonly WrittenHead[];
+  /** How long, as it is written. */
+  readonly value: NoteValue;
 }
 
 /** Tells how the player reads a note of the line: its pitches, the lower first. */
@@ -36,6 +50,8 @@ export interface MeasureNote {
   readonly reading: StaffReading;
   /** One head, or two of a double stop, the lower first. */
   readonly heads: readonly WrittenHead[];
+  /** The small notes that lead to it, in order. */
+  readonly small: readonly SmallNote[];
   /** How long, as it is written. */
   readonly value: NoteValue;
   /** It goes on what sounded before. */
@@ -128,12 +144,19 @@ function clefMoments(line: Line, bar: Fraction, readAs: ReadAs): readonly ClefMo
 }
 
 function asUsual(kind: InstrumentKind): ReadAs {
-  return (_, { pitch, upper }) => [pitch, ...(upper ? [upper] : [])].map((sounding) => writtenPitch(kind, sounding));
+  return (_, { pitch, upper, harmonic }) => {
+    if (harmonic !== 'stopped') return [pitch, ...(upper ? [upper] : [])].map((sounding) => writtenPitch(kind, sounding));
+    const stopped = stoppedUnder(writtenPitch(kind, pitch));
+    const touched = transposedBy(stopped, FOURTH);
+    return touched ? [stopped, touched] : [stopped];
+  };
 }
+
+const FOURTH = { steps: TOUCHED_ABOVE.letterSteps, semitones: TOUCHED_ABOVE.semitones };
 
 function piecesOf({ line, bar, readAs }: Written, index: number, reading: StaffReading): readonly Piece[] {
   const note = line.notes[index];
-  if (!note) return [];
+  if (!note || isGrace(note)) return [];
   const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, length }) =>
     (writtenLengths(length) ?? []).map((value) => ({ measure, value })),
   );
@@ -142,9 +165,27 @@ function piecesOf({ line, bar, readAs }: Written, index: number, reading: StaffR
     const tiedFromBefore = part > 0;
     const tiedToNext = part < cut.length - 1;
     const slur = slurOf(line, index, tiedFromBefore, tiedToNext);
-    const heads = readAs(index, note).map((written) => ({ written, accidental: null }));
-    return { measure, symbol: { kind: 'note', index, reading, heads, value, tiedFromBefore, tiedToNext, slur } };
+    const heads = headsOf(readAs, index, note);
+    const small = tiedFromBefore ? [] : smallNotesBefore({ line, readAs }, index);
+    return { measure, symbol: { kind: 'note', index, reading, heads, small, value, tiedFromBefore, tiedToNext, slur } };
   });
+}
+
+/** Of a stopped harmonic the upper head is the touch. */
+function headsOf(readAs: ReadAs, index: number, note: NoteContent): readonly WrittenHead[] {
+  return readAs(index, note).map((written, order) => ({
+    written,
+    accidental: null,
+    diamond: note.harmonic === 'stopped' && order === 1,
+  }));
+}
+
+function smallNotesBefore({ line, readAs }: Pick<Written, 'line' | 'readAs'>, index: number): readonly SmallNote[] {
+  const before = line.notes[index - 1];
+  if (before?.kind !== 'note' || !before.grace) return [];
+  const [value] = writtenLengths(before.duration) ?? [];
+  const own = value ? [{ index: index - 1, heads: headsOf(readAs, index - 1, before), value }] : [];
+  return [...smallNotesBefore({ line, readAs }, index - 1), ...own];
 }
 
 function cutAtBars(onset: Fraction, duration: Fraction, bar: Fraction): readonly { readonly measure: number; readonly length: Fraction }[] {
@@ -164,7 +205,9 @@ function cutAtBars(onset: Fraction, duration: Fraction, bar: Fraction): readonly
 
 /** A slur runs from the first head of its first note to the last head of its last. */
 function slurOf(line: Line, index: number, tiedFromBefore: boolean, tiedToNext: boolean): MeasureNote['slur'] {
-  const fromBefore = slursOn(line, index - 1);
+  let before = index - 1;
+  while (isGrace(line.notes[before])) before -= 1;
+  const fromBefore = slursOn(line, before);
   const toNext = slursOn(line, index) && line.notes[index + 1]?.kind === 'note';
   if (!fromBefore && !toNext) return null;
   if (!fromBefore && !tiedFromBefore) return 'begins';
@@ -185,13 +228,14 @@ function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly 
   const held = new Map<string, number>();
   return symbols.map((symbol) => {
     if (symbol.kind === 'rest' || symbol.tiedFromBefore) return symbol;
-    const heads = symbol.heads.map((head): WrittenHead => {
+    const signed = (head: WrittenHead): WrittenHead => {
       const { letter, octave, alteration } = head.written;
       const place = `${letter} ${octave}`;
       if ((held.get(place) ?? alterationInKey(key, letter)) === alteration) return head;
       held.set(place, alteration);
       return { ...head, accidental: alteration };
-    });
-    return { ...symbol, heads };
+    };
+    const small = symbol.small.map((note) => ({ ...note, heads: note.heads.map(signed) }));
+    return { ...symbol, small, heads: symbol.heads.map(signed) };
   });
 }

@@ -1,9 +1,14 @@
+import { isGrace, type OrnamentKind, type OrnamentSign } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /** What is set over a note head: the finger, how it stands, and what changes here. */
 export interface FingerMark {
-  /** Of a double stop both, the lower note's first; ° marks a natural harmonic. */
+  /** Of a double stop both, the lower note's first; ° marks a harmonic, at the finger that touches it. */
   readonly finger: string;
+  /** The ornament at the note, and the finger that plays its other note; null for a plain note. */
+  readonly ornament: { readonly kind: OrnamentKind; readonly sign: OrnamentSign | null; readonly finger: string } | null;
+  /** The note is a small one. */
+  readonly small: boolean;
   /** Low or high finger, marked only where that finger's place changes; extensions are always marked. */
   readonly place: 'low' | 'high' | 'extended' | null;
   /** The hand has shifted onto this note. */
@@ -23,12 +28,25 @@ export function fingerMarks(plan: Plan): readonly (FingerMark | null)[] {
     const place = placeMark(note, lastPlace.get(finger) ?? null);
     if (finger !== '0') lastPlace.set(finger, note.fingerPlace);
     return {
-      finger: note.stops.map((stop) => `${stop.finger}${stop.harmonic ? '°' : ''}`).join('·'),
+      finger: fingersOf(note),
+      ornament: ornamentOf(plan, index, note),
+      small: isGrace(plan.line.notes[index]),
       place,
       shifted: arrivals.has(index),
       string: note.changesString ? note.stops.map((stop) => stop.string).join(' ') : null,
     };
   });
+}
+
+function fingersOf({ stops, partner }: PlannedSound): string {
+  if (partner?.does === 'touches') return `${stops[0].finger}·${partner.finger}°`;
+  return stops.map((stop) => `${stop.finger}${stop.harmonic ? '°' : ''}`).join('·');
+}
+
+function ornamentOf({ line }: Plan, index: number, { partner }: PlannedSound): FingerMark['ornament'] {
+  const written = line.notes[index];
+  if (partner === null || written?.kind !== 'note' || written.ornament === null) return null;
+  return { kind: written.ornament.kind, sign: written.ornament.sign ?? null, finger: partner.finger };
 }
 
 /** One mark as text: "x4" an extended fourth, "↓2" a low second finger, "–1" after a shift. */

@@ -6,6 +6,7 @@ export {
   type MeasureNote,
   type MeasureRest,
   type MeasureSymbol,
+  type SmallNote,
   type WrittenHead,
 } from './engraving.ts';
 export { fingerMark, type FingerMark, fingerMarks } from './finger-marks.ts';

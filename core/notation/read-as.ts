@@ -1,4 +1,5 @@
-import { parsePitch } from '#core/pitch';
+import { STOPPED_HARMONIC_ABOVE } from '#core/hand';
+import { parsePitch, type Pitch } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import type { ReadAs } from './engraving.ts';
 
@@ -7,9 +8,18 @@ export function asFingered(plan: Plan): ReadAs {
   return (index) => {
     const sound = plan.notes[index];
     if (sound?.kind !== 'note') return [];
-    return sound.stops.flatMap((stop) => {
-      const pitch = parsePitch(stop.written);
-      return pitch.ok ? [pitch.value] : [];
-    });
+    const [sounding] = written(sound.stops[0].written);
+    if (sound.partner?.does === 'touches' && sounding) return [stoppedUnder(sounding), ...written(sound.partner.written)];
+    return sound.stops.flatMap((stop) => written(stop.written));
   };
+}
+
+/** The note that is stopped for a harmonic, as it is written. */
+export function stoppedUnder(sounding: Pitch): Pitch {
+  return { ...sounding, octave: sounding.octave - STOPPED_HARMONIC_ABOVE / 12 };
+}
+
+function written(text: string): readonly Pitch[] {
+  const pitch = parsePitch(text);
+  return pitch.ok ? [pitch.value] : [];
 }

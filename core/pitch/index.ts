@@ -8,6 +8,7 @@ export {
   type KeyMode,
   keyOfTonic,
   keyWithSignature,
+  nextInKey,
   parseKey,
   pitchInKey,
   sharpsOrFlats,

@@ -1,6 +1,6 @@
 import { pitchIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch, pitchAt } from './pitch.ts';
+import { displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch, pitchAt, stepsOf } from './pitch.ts';
 
 /** The two modes a key signature is read in. */
 export const KEY_MODES = ['major', 'minor'] as const;
@@ -56,6 +56,15 @@ export function pitchInKey(semitones: number, key: Key): Pitch {
   if (!found) throw new RangeError(`No pitch lies ${semitones} semitones above C0`);
   return found;
 }
+
+/** The pitch one letter up or down, as the key has it. */
+export function nextInKey(pitch: Pitch, key: Key, up: boolean): Pitch {
+  const steps = stepsOf(pitch) + (up ? 1 : -1);
+  const letter = LETTER_INDEXES[((steps % 7) + 7) % 7] ?? 0;
+  return { letter, alteration: alterationInKey(key, letter), octave: Math.floor(steps / 7) };
+}
+
+const LETTER_INDEXES = [0, 1, 2, 3, 4, 5, 6] as const;
 
 /** Whether a key's signature has a note `semitones` above C0. */
 export function isInKey(semitones: number, key: Key): boolean {

@@ -1,9 +1,9 @@
 import type { Task } from '#core/brief';
 import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
-import type { LineNote, NoteContent } from '#core/material';
+import { inOneBow, type LineNote, type NoteContent, type SoundingTime, soundingTimes } from '#core/material';
 import { formatPitch, semitonesOf } from '#core/pitch';
-import { asNumber, compareFractions, subtractFractions } from '#core/rhythm';
+import { asNumber } from '#core/rhythm';
 import { allPlacements, candidatesFor, type HandOnInstrument, highestUsefulAnchor, type WantedNote } from '#core/search/candidates';
 import type { Gap, NoteRole } from '#core/search/costs';
 import type { LatticeNote } from '#core/search/lattice';
@@ -23,11 +23,17 @@ export interface SoundingAt {
   readonly note: Sounding;
   /** Index in the line, where rests count. */
   readonly index: number;
+  /** When it sounds. */
+  readonly time: SoundingTime;
 }
 
 /** The notes of the line that are no rests, in order. */
-export function soundingNotes(task: Task): readonly SoundingAt[] {
-  return task.line.notes.flatMap((note, index) => (note.kind === 'note' ? [{ note, index }] : []));
+export function soundingNotes({ line }: Task): readonly SoundingAt[] {
+  const times = soundingTimes(line);
+  return line.notes.flatMap((note, index) => {
+    const time = times[index];
+    return note.kind === 'note' && time ? [{ note, index, time }] : [];
+  });
 }
 
 /** The sounding notes of the line with the placements that limits and locks leave; equal notes share one array. */
@@ -67,12 +73,17 @@ function everyWay(board: HandOnInstrument, note: Sounding, wanted: WantedNote): 
 
 function wantedNote(task: Task, note: Sounding, chromatic: boolean): WantedNote {
   const allowed = task.limits.some(({ rule }) => rule.harmonics === true);
-  const harmonics = note.harmonic ? 'only' : allowed ? 'too' : 'none';
-  return { pitch: note.pitch, upper: note.upper, chromatic, harmonics, wide: note.fingerPairs !== null };
+  const { pitch, upper, fingerPairs, ornament } = note;
+  return { pitch, upper, chromatic, harmonics: harmonicsFor(note, allowed), wide: fingerPairs !== null, other: ornament?.other ?? null };
 }
 
-function keyOf({ pitch, upper, chromatic, harmonics }: WantedNote): string {
-  return `${formatPitch(pitch)} ${upper ? formatPitch(upper) : ''} ${chromatic} ${harmonics}`;
+function harmonicsFor({ harmonic }: Sounding, allowed: boolean): WantedNote['harmonics'] {
+  if (harmonic !== null) return harmonic === 'natural' ? 'only' : 'stopped';
+  return allowed ? 'too' : 'none';
+}
+
+function keyOf({ pitch, upper, chromatic, harmonics, other }: WantedNote): string {
+  return `${formatPitch(pitch)} ${upper ? formatPitch(upper) : ''} ${chromatic} ${harmonics} ${other ? formatPitch(other) : ''}`;
 }
 
 function pairsKey({ fingerPairs }: Sounding): string {
@@ -102,7 +113,7 @@ function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRo
  */
 function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): readonly boolean[] {
   const open = new Set(instrument.strings.map(({ semitones }) => semitones));
-  const sounds = sounding.map(({ note }) => (note.upper || note.harmonic ? null : semitonesOf(note.pitch)));
+  const sounds = sounding.map(({ note }) => (note.upper || note.harmonic !== null ? null : semitonesOf(note.pitch)));
   const comesBack = (order: number): boolean => {
     const pitch = sounds[order];
     return (
@@ -137,10 +148,10 @@ function inChromaticRuns(sounding: readonly SoundingAt[]): readonly boolean[] {
 
 /** Long notes (twice the middle one of all values or more) and the highest pitch want a strong finger. */
 function hardNotes(sounding: readonly SoundingAt[]): readonly boolean[] {
-  const lengths = sounding.map(({ note }) => asNumber(note.duration)).toSorted((one, other) => one - other);
+  const lengths = sounding.flatMap(({ note }) => (note.grace ? [] : [asNumber(note.duration)])).toSorted((one, other) => one - other);
   const usual = lengths[Math.floor(lengths.length / 2)] ?? 0;
   const top = Math.max(...sounding.slice(0, MOST_COMPARED).map(({ note }) => semitonesOf(note.upper ?? note.pitch)));
-  return sounding.map(({ note }) => asNumber(note.duration) >= 2 * usual || semitonesOf(note.upper ?? note.pitch) === top);
+  return sounding.map(({ note }) => (!note.grace && asNumber(note.duration) >= 2 * usual) || semitonesOf(note.upper ?? note.pitch) === top);
 }
 
 /** Arguments of one call of `Math.max`: the longest line there is. */
@@ -175,20 +186,19 @@ function isBrokenOctave(before: Sounding, note: Sounding): boolean {
 function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly NoteRole[], order: number): Gap {
   const [earlier, before, here, next] = [-2, -1, 0, 1].map((away) => sounding[order + away]);
   if (!before || !here) throw new RangeError(`Note ${order} of ${sounding.length} has no note before it`);
-  const own = gapBetween(task, before.note, here.note, here.index - before.index > 1);
+  const own = gapBetween(task, before, here);
   const inChain = !own.octave && earlier && next && isBrokenOctave(earlier.note, before.note) && isBrokenOctave(here.note, next.note);
   return { ...own, octaveRow: own.octaveRow || inChain === true, rocks: roles[order]?.pedal !== roles[order - 1]?.pedal };
 }
 
-function gapBetween(task: Task, before: Sounding, note: Sounding, rest: boolean): Omit<Gap, 'rocks'> {
-  const apart = subtractFractions(note.onset, before.onset);
-  const held = compareFractions(apart, before.duration) === 0;
-  const quarters = 4 * asNumber(apart);
+function gapBetween({ tempo }: Task, before: SoundingAt, here: SoundingAt): Omit<Gap, 'rocks'> {
+  const rest = here.index - before.index > 1;
+  const quarters = 4 * (here.time.onset - before.time.onset);
   return {
-    rest: rest || !held,
-    octave: isBrokenOctave(before, note),
-    octaveRow: isOctave(before) && isOctave(note),
-    slurred: before.slurredToNext && !rest,
-    seconds: task.tempo === null ? null : (quarters * 60) / task.tempo,
+    rest,
+    octave: isBrokenOctave(before.note, here.note),
+    octaveRow: isOctave(before.note) && isOctave(here.note),
+    slurred: inOneBow(before.note) && !rest,
+    seconds: tempo === null ? null : (quarters * 60) / tempo,
   };
 }

@@ -62,7 +62,10 @@ function remember(stay: StaySoFar, order: number, placement: Placement): void {
   stay.last = placement;
   stay.played.set(stopsIn(placement).map(keyOf).join(' '), { order, placement });
   for (const stop of stopsIn(placement)) {
-    stay.standing.set(`${stop.stringIndex} ${stop.finger}`, { order, placement: { ...placement, ...stopIn(stop), upper: null } });
+    stay.standing.set(`${stop.stringIndex} ${stop.finger}`, {
+      order,
+      placement: { ...placement, ...stopIn(stop), upper: null, partner: null },
+    });
   }
 }
 

@@ -58,7 +58,14 @@ function beginningOf({ layers, steps }: Lattice, notes: number): Lattice {
 
 function nowhere(task: Task, { pitch, upper, harmonic }: Sounding): Issue {
   if (upper) return noDoubleStop(task, pitch, upper);
-  return harmonic ? rangeIssue('no-harmonic', { pitch: readName(task, pitch) }) : outOfRange(task, pitch);
+  switch (harmonic) {
+    case null:
+      return outOfRange(task, pitch);
+    case 'natural':
+      return rangeIssue('no-harmonic', { pitch: readName(task, pitch) });
+    case 'stopped':
+      return rangeIssue('no-stopped-harmonic', { pitch: readName(task, pitch), thumb: task.hand.school !== 'standard' });
+  }
 }
 
 /** Two notes that no neighbouring strings hold together: too far apart (the fingers would skip a string), or both on one. */

@@ -1,7 +1,7 @@
-import { instrumentOf, intoned } from '#core/fit';
+import { instrumentOf, intoned, ornamentHz } from '#core/fit';
+import { inOneBow, type SoundingTime, soundingTimes } from '#core/material';
 import { frequencyHz } from '#core/pitch';
 import type { Guide, InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
-import { asNumber } from '#core/rhythm';
 
 /** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
 export const USUAL_TEMPO = 72;
@@ -75,26 +75,27 @@ const SLIDE = { share: 0.3, mostSeconds: 0.22, expressive: 1.6 } as const;
 /** A plan, or a stretch of it, in seconds and Hz. A rest is a gap; a note of the stretch begins at time 0. */
 export function performanceOf(plan: Plan, { from, to, pace, slides }: PerformanceChoice): Performance {
   const secondsPerWhole = (4 * 60) / ((plan.brief.tempo ?? USUAL_TEMPO) * pace);
-  const start = onsetOf(plan, from);
-  const end = onsetOf(plan, to) + lengthOf(plan, to);
+  const times = soundingTimes(plan.line);
+  const timeOf = (index: number): SoundingTime => times[index] ?? { onset: 0, length: 0 };
+  const start = timeOf(from).onset;
+  const end = timeOf(to).onset + timeOf(to).length;
   const shifts = new Map(plan.shifts.map((shift) => [shift.from, shift]));
   const hzOf = rememberedHz(plan);
   const notes = plan.notes.slice(from, to + 1).flatMap((note, offset): readonly PlayedNote[] => {
     if (note.kind === 'rest') return [];
     const index = from + offset;
-    const seconds = lengthOf(plan, index) * secondsPerWhole;
+    const { onset, length } = timeOf(index);
+    const seconds = length * secondsPerWhole;
     const shift = shifts.get(index);
-    return [
-      {
-        note: index,
-        at: (onsetOf(plan, index) - start) * secondsPerWhole,
-        seconds,
-        hz: hzOf(note),
-        slurred: index > from && slursOn(plan, index - 1),
-        slursOn: index < to && slursOn(plan, index),
-        slide: (slides || shift?.expressive === true) && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
-      },
-    ];
+    return ornamented(plan, note, {
+      note: index,
+      at: (onset - start) * secondsPerWhole,
+      seconds,
+      hz: hzOf(note),
+      slurred: index > from && inOneBow(plan.line.notes[index - 1]),
+      slursOn: index < to && inOneBow(plan.line.notes[index]),
+      slide: (slides || shift?.expressive === true) && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
+    });
   });
   const seconds = (end - start) * secondsPerWhole;
   return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn: countInOf(plan, secondsPerWhole), seconds };
@@ -183,10 +184,29 @@ function hzAt(plan: Plan, { open, semitonesAboveOpen }: InBetweenNote): number {
   return string ? frequencyHz(string.open, instrument.a4Hz) * 2 ** (semitonesAboveOpen / 12) : 0;
 }
 
-/** In one bow with the next. */
-function slursOn({ line }: Plan, index: number): boolean {
-  const note = line.notes[index];
-  return note?.kind === 'note' && note.slurredToNext;
+/** How a trill and a mordent are played: the length of each of their notes, seconds; of a short note, at most this share of it. */
+const ORNAMENT = { trillSeconds: 0.085, mordentSeconds: 0.09, mostShare: 0.25 } as const;
+
+/**
+ * A note with its ornament played out, in one bow. A trill begins on the note, changes with the one above and comes back to rest on
+ * its own; a mordent touches the other note once.
+ */
+function ornamented(plan: Plan, note: PlannedSound, played: PlayedNote): readonly PlayedNote[] {
+  const otherHz = ornamentHz(plan, note);
+  if (otherHz === null) return [played];
+  const trill = note.partner?.does === 'trill';
+  const each = Math.min(trill ? ORNAMENT.trillSeconds : ORNAMENT.mordentSeconds, ORNAMENT.mostShare * played.seconds);
+  const pairs = trill ? Math.max(1, Math.floor(played.seconds / each / 2) - 1) : 1;
+  const parts = [...Array.from({ length: 2 * pairs }, () => each), played.seconds - 2 * pairs * each];
+  return parts.map((seconds, order) => ({
+    ...played,
+    at: played.at + order * each,
+    seconds,
+    hz: order % 2 === 0 ? played.hz : [otherHz],
+    slurred: order > 0 || played.slurred,
+    slursOn: order < parts.length - 1 || played.slursOn,
+    slide: order === parts.length - 1 ? played.slide : null,
+  }));
 }
 
 function beatsBetween(plan: Plan, start: number, end: number, secondsPerWhole: number): readonly Beat[] {
@@ -202,14 +222,4 @@ function beatsBetween(plan: Plan, start: number, end: number, secondsPerWhole: n
 function countInOf({ line }: Plan, secondsPerWhole: number): readonly Beat[] {
   const { beats, beatValue } = line.meter;
   return Array.from({ length: beats }, (_, beat) => ({ at: ((beat - beats) / beatValue) * secondsPerWhole, strong: beat === 0 }));
-}
-
-function onsetOf(plan: Plan, index: number): number {
-  const note = plan.line.notes[index];
-  return note ? asNumber(note.onset) : 0;
-}
-
-function lengthOf(plan: Plan, index: number): number {
-  const note = plan.line.notes[index];
-  return note ? asNumber(note.duration) : 0;
 }

@@ -8,6 +8,8 @@ export type CostTerm =
   | 'open-string'
   | 'pedal-covered'
   | 'harmonic'
+  | 'moving-in-ornament'
+  | 'ornament-on-open'
   | 'high-on-low-string'
   | 'reached-back'
   | 'reached-forward'

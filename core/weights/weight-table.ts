@@ -60,6 +60,13 @@ export const WEIGHTS = {
   rockingShare: share('crossing', [0.3, 0.3, 0.3, 0.3]),
   crossingOntoFourth: each('crossing-onto-fourth', [250, 250, 100, 0]),
   harmonic: each('harmonic', [250, 250, 200, 150]),
+  movingInOrnament: fingers('moving-in-ornament', [
+    [0, 100, 0, 0, 900],
+    [0, 100, 0, 0, 1100],
+    [600, 100, 0, 0, 350],
+    [600, 100, 100, 100, 100],
+  ]),
+  ornamentOnOpen: each('ornament-on-open', [800, 800, 400, 200]),
   finger: fingers('finger', [
     [0, 0, 0, 50, 220],
     [0, 0, 0, 50, 320],

@@ -6,6 +6,8 @@ import {
   Dot,
   Formatter,
   Fraction,
+  GraceNote,
+  GraceNoteGroup,
   NoteSubGroup,
   Stave,
   StaveNote,
@@ -13,8 +15,9 @@ import {
   SVGContext,
   Voice,
 } from 'vexflow/core';
-import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol } from '#core/notation';
+import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol, StaffReading, WrittenHead } from '#core/notation';
 import { LETTERS } from '#core/pitch';
+import { asNumber } from '#core/rhythm';
 import { clefAfter, clefBefore, STAFF_SPACE, type StaffLayout } from './layout.ts';
 
 /** Where one engraved head stands, px in the coordinates of the whole staff. */
@@ -38,6 +41,8 @@ export interface Head {
   readonly slur: MeasureNote['slur'];
   /** It stands an octave lower than it sounds, under an octave line. */
   readonly octaveLine: boolean;
+  /** A grace note. */
+  readonly small: boolean;
 }
 
 /** Which measures to draw: indexes, the second exclusive, of the measures that were laid out. */
@@ -85,7 +90,8 @@ export function drawMeasures(
     if (next) stave.addEndClef(next.name, 'small');
     stave.setNoteStartX(x + (index === 0 ? layout.headWidth : 0) + 12);
     stave.setContext(context).draw();
-    const notes = measure.symbols.map((symbol, order) => staveNote(symbol, order === 0 ? null : clefBefore(measure, order)));
+    const engraved = measure.symbols.map((symbol, order) => engravedSymbol(symbol, order === 0 ? null : clefBefore(measure, order)));
+    const notes = engraved.map(({ note }) => note);
     const voice = new Voice({ numBeats: engraving.meter.beats, beatValue: engraving.meter.beatValue })
       .setMode(Voice.Mode.SOFT)
       .addTickables(notes);
@@ -93,8 +99,36 @@ export function drawMeasures(
     new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 14);
     voice.draw(context, stave);
     for (const beam of beams) beam.setContext(context).draw();
-    return notes.map((note, order) => headOf(note, measure.symbols[order], left));
+    return engraved.flatMap(({ note, small }, order) => {
+      const symbol = measure.symbols[order];
+      return [...small.map((each) => smallHeadOf(each, symbol, left)), ...(symbol ? [headOf(note, symbol, left)] : [])];
+    });
   });
+}
+
+/** A note or rest as the engraver has it, and the small notes before it by their index in the line. */
+interface EngravedSymbol {
+  readonly note: StaveNote;
+  readonly small: readonly { readonly index: number; readonly note: GraceNote }[];
+}
+
+function engravedSymbol(symbol: MeasureSymbol, newClef: Clef | null): EngravedSymbol {
+  const note = staveNote(symbol, newClef);
+  if (symbol.kind === 'rest' || symbol.small.length === 0) return { note, small: [] };
+  const { reading } = symbol;
+  const alone = symbol.small.length === 1;
+  const small = symbol.small.map(({ index, heads, value }) => {
+    const duration = DURATIONS[value.denominator] ?? '8';
+    const grace = new GraceNote({ keys: keysOf(reading, heads), duration, clef: reading.clef.name, slash: alone, stemDirection: Stem.UP });
+    addAccidentals(grace, heads);
+    return { index, note: grace };
+  });
+  const group = new GraceNoteGroup(
+    small.map((each) => each.note),
+    true,
+  );
+  note.addModifier(alone ? group : group.beamNotes(), 0);
+  return { note, small };
 }
 
 function addHead(stave: Stave, engraving: Engraving, measure: Measure, first: boolean): void {
@@ -104,13 +138,11 @@ function addHead(stave: Stave, engraving: Engraving, measure: Measure, first: bo
 }
 
 function staveNote(symbol: MeasureSymbol, newClef: Clef | null): StaveNote {
-  const { clef, octaveLine } = symbol.reading;
+  const { clef } = symbol.reading;
   const { denominator, dots } = symbol.value;
   const rest = symbol.kind === 'rest';
   const note = new StaveNote({
-    keys: rest
-      ? [restKey(clef)]
-      : symbol.heads.map(({ written }) => `${LETTERS[written.letter].toLowerCase()}/${written.octave - (octaveLine ? 1 : 0)}`),
+    keys: rest ? [restKey(clef)] : keysOf(symbol.reading, symbol.heads),
     duration: `${DURATIONS[denominator] ?? 'q'}${rest ? 'r' : ''}`,
     dots,
     clef: clef.name,
@@ -118,10 +150,22 @@ function staveNote(symbol: MeasureSymbol, newClef: Clef | null): StaveNote {
   });
   if (newClef) note.addModifier(new NoteSubGroup([new ClefNote(newClef.name, 'small')]), 0);
   if (dots > 0) Dot.buildAndAttach([note], { all: true });
-  for (const [index, head] of rest ? [] : symbol.heads.entries()) {
+  if (!rest) addAccidentals(note, symbol.heads);
+  return note;
+}
+
+/** Heads as the engraver names them; an open diamond is touched. */
+function keysOf({ octaveLine }: StaffReading, heads: readonly WrittenHead[]): string[] {
+  return heads.map(({ written, diamond }) => {
+    const place = `${LETTERS[written.letter].toLowerCase()}/${written.octave - (octaveLine ? 1 : 0)}`;
+    return diamond ? `${place}/d1` : place;
+  });
+}
+
+function addAccidentals(note: StaveNote, heads: readonly WrittenHead[]): void {
+  for (const [index, head] of heads.entries()) {
     if (head.accidental !== null) note.addModifier(new Accidental(ACCIDENTALS[String(head.accidental)] ?? 'n'), index);
   }
-  return note;
 }
 
 /** Rests stand in the middle of the staff. */
@@ -129,15 +173,46 @@ function restKey({ middleSteps: steps }: Clef): string {
   return `${(LETTERS[steps % 7] ?? 'B').toLowerCase()}/${Math.floor(steps / 7)}`;
 }
 
-/** Beams show the beat; eighths alone run over half a measure of four, as players read them. */
+/** Beams show the beat; four eighths run over half a measure of four, as players read them. */
 function beamGroups(engraving: Engraving, measure: Measure): Fraction[] {
   const { beats, beatValue } = engraving.meter;
   if (beatValue === 8) return [new Fraction(3, 8)];
-  const eighthsAlone = measure.symbols.every((symbol) => symbol.value.denominator <= 8);
-  return [eighthsAlone && beats * (4 / beatValue) === 4 ? new Fraction(1, 2) : new Fraction(1, 4)];
+  if (beats * (4 / beatValue) !== 4) return [new Fraction(1, 4)];
+  return [0, 1].flatMap((half) => (eighthsFill(measure, half) ? [new Fraction(1, 2)] : [new Fraction(1, 4), new Fraction(1, 4)]));
 }
 
-function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: number): Head {
+/** Whether eighths alone fill a half of a measure of four quarters. */
+function eighthsFill({ symbols }: Measure, half: number): boolean {
+  let onset = 0;
+  const within = symbols.filter(({ value }) => {
+    const begins = onset;
+    onset += asNumber(value.length);
+    return begins < (half + 1) / 2 && onset > half / 2;
+  });
+  return within.length > 0 && within.every(({ kind, value }) => kind === 'note' && value.denominator === 8 && value.dots === 0);
+}
+
+function headOf(note: StaveNote, symbol: MeasureSymbol, offset: number): Head {
+  const { index, reading } = symbol;
+  return { ...placeOf(note, offset), ...writtenOf(symbol), index, octaveLine: reading.octaveLine, small: false };
+}
+
+function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: MeasureSymbol | undefined, offset: number): Head {
+  const octaveLine = symbol?.reading.octaveLine ?? false;
+  return {
+    ...placeOf(note, offset),
+    rest: false,
+    accidental: false,
+    tiedFromBefore: false,
+    tiedToNext: false,
+    slur: null,
+    index,
+    octaveLine,
+    small: true,
+  };
+}
+
+function placeOf(note: StaveNote, offset: number): Pick<Head, 'x' | 'y' | 'left' | 'right' | 'top' | 'bottom' | 'stemUp'> {
   const left = note.getNoteHeadBeginX() + offset;
   const right = note.getNoteHeadEndX() + offset;
   // Of two heads the one away from the stem is where slurs and ties are set.
@@ -147,7 +222,6 @@ function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: numb
   const stem = note.hasStem() ? note.getStemExtents() : { topY: y, baseY: y };
   const ends = [stem.topY, stem.baseY, Math.min(...ys) - STAFF_SPACE / 2, Math.max(...ys) + STAFF_SPACE / 2];
   return {
-    index: symbol?.index ?? 0,
     x: (left + right) / 2,
     y,
     left,
@@ -155,16 +229,13 @@ function headOf(note: StaveNote, symbol: MeasureSymbol | undefined, offset: numb
     top: Math.min(...ends),
     bottom: Math.max(...ends),
     stemUp,
-    octaveLine: symbol?.reading.octaveLine ?? false,
-    ...writtenOf(symbol),
   };
 }
 
 type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur'>;
 
-function writtenOf(symbol: MeasureSymbol | undefined): WrittenAtHead {
-  if (symbol?.kind !== 'note')
-    return { rest: symbol?.kind === 'rest', accidental: false, tiedFromBefore: false, tiedToNext: false, slur: null };
+function writtenOf(symbol: MeasureSymbol): WrittenAtHead {
+  if (symbol.kind === 'rest') return { rest: true, accidental: false, tiedFromBefore: false, tiedToNext: false, slur: null };
   const { tiedFromBefore, tiedToNext, slur, heads } = symbol;
   return { rest: false, accidental: heads.some((head) => head.accidental !== null), tiedFromBefore, tiedToNext, slur };
 }

@@ -28,13 +28,17 @@ export interface StaffLayout {
 /** Widths by value: long enough for a bead under each head. */
 const SYMBOL_WIDTH: Readonly<Record<number, number>> = { 1: 60, 2: 44, 4: 34, 8: 28, 16: 25, 32: 24, 64: 24 };
 
+/** Room for a grace note and the bead under it. */
+const SMALL_WIDTH = 18;
+
 const MEASURE_PADDING = 26;
 
 /** Room for a clef that changes within a measure, or at its end. */
 const CLEF_WIDTH = 26;
 
-/** Height of the rows of bow signs and of cues, where there are any. */
+/** Height of the rows of bow signs, of ornaments and of cues, where there are any. */
 const BOW_ROW = 14;
+export const ORNAMENT_ROW = 15;
 const CUE_ROW = 16;
 
 /** Height of the row of octave lines. */
@@ -45,13 +49,14 @@ const CLOSEST = 0.7;
 const WIDEST = 1.6;
 const TOO_LONG_TO_FIT = 0.92;
 
-/** What the teacher has written that needs room of its own: bow signs over the fingers, cues below the strings. */
+/** What is written that needs room of its own: bow signs and ornaments over the fingers, cues below the strings. */
 export interface WrittenRows {
   readonly bows: boolean;
+  readonly ornaments: boolean;
   readonly cues: boolean;
 }
 
-const NOTHING_WRITTEN: WrittenRows = { bows: false, cues: false };
+const NOTHING_WRITTEN: WrittenRows = { bows: false, ornaments: false, cues: false };
 
 /** How a staff is laid out. */
 export interface LayoutChoice {
@@ -85,7 +90,7 @@ export function layoutStaff(
   return { offsets, headWidth, ...rows(measures, written) };
 }
 
-function rows(measures: readonly Measure[], { bows, cues }: WrittenRows): Omit<StaffLayout, 'offsets' | 'headWidth'> {
+function rows(measures: readonly Measure[], { bows, ornaments, cues }: WrittenRows): Omit<StaffLayout, 'offsets' | 'headWidth'> {
   const symbols = measures.flatMap((measure) => measure.symbols);
   const fromMiddle = symbols.flatMap(({ reading, ...symbol }) =>
     symbol.kind === 'note' ? symbol.heads.map((head) => stepsOnStaff(reading, head.written) - reading.clef.middleSteps) : [],
@@ -96,7 +101,7 @@ function rows(measures: readonly Measure[], { bows, cues }: WrittenRows): Omit<S
   const below = Math.max(16, ((-lowest - 4) * STAFF_SPACE) / 2 + 10);
   const slurred = symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null);
   const octaveLine = symbols.some((symbol) => symbol.reading.octaveLine);
-  const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (bows ? BOW_ROW : 0);
+  const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (bows ? BOW_ROW : 0) + (ornaments ? ORNAMENT_ROW : 0);
   const stringRowY = staffTopY + STAFF_HEIGHT + below + 24;
   return {
     positionRowY: 14,
@@ -129,5 +134,6 @@ export function clefAfter(engraving: Engraving, measure: Measure): Clef | null {
 function symbolWidth(symbol: MeasureSymbol): number {
   const signs = symbol.kind === 'note' ? symbol.heads.flatMap((head) => head.accidental ?? []) : [];
   const accidental = signs.length > 0 ? 10 * signs.length + 4 * Math.max(0, ...signs.map((sign) => Math.abs(sign) - 1)) : 0;
-  return (SYMBOL_WIDTH[symbol.value.denominator] ?? 24) + symbol.value.dots * 8 + accidental;
+  const small = symbol.kind === 'note' ? symbol.small.length * SMALL_WIDTH : 0;
+  return (SYMBOL_WIDTH[symbol.value.denominator] ?? 24) + symbol.value.dots * 8 + accidental + small;
 }

@@ -9,12 +9,13 @@ export interface WrittenMarks {
 }
 
 /** The marks of a brief, ready to be drawn. */
-export function writtenMarks({ marks = [] }: Brief): WrittenMarks {
+export function writtenMarks({ marks = [], material }: Brief): WrittenMarks {
   const remarked = marks.filter((mark) => mark.remark !== undefined);
   return {
     at: new Map(marks.map((mark) => [mark.note, mark])),
     letters: new Map(remarked.map((mark, order) => [mark.note, letterOf(order)])),
     rows: {
+      ornaments: material.kind === 'line' && material.notes.some((note) => !('rest' in note) && note.ornament !== undefined),
       bows: marks.some((mark) => mark.bow !== undefined),
       cues: marks.some((mark) => mark.cue !== undefined || mark.remark !== undefined),
     },

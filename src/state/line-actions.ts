@@ -3,6 +3,7 @@ import {
   lineTextOf,
   partOf,
   type PitchMove,
+  type SignChange,
   readLineText,
   withBow,
   withMark,
@@ -10,6 +11,7 @@ import {
   withNotesInserted,
   withNotesRemoved,
   withPitchesMoved,
+  withSigns,
   writtenOut,
 } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
@@ -40,7 +42,16 @@ export function typePitches(note: number, text: string): void {
   const reading = readLineText(workStore.getState().brief, text);
   const [typed] = reading.ok ? reading.value : [];
   if (!reading.ok) say(issuesText(reading.issues));
-  else if (typed && !('rest' in typed)) editLine((brief) => withNote(brief, note, { pitches: typed.pitches }));
+  else if (typed && !('rest' in typed)) {
+    const { pitches, ornament, harmonic } = typed;
+    const signs: SignChange = ornament ? { ornament } : harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : 'natural' } : {};
+    editLine((brief) => withSigns(withNote(brief, note, { pitches }), note, signs));
+  }
+}
+
+/** Sets an ornament or a harmonic at a note, makes it a grace note, or takes that away. */
+export function setSigns(note: number, change: SignChange): void {
+  editLine((brief) => withSigns(brief, note, change));
 }
 
 /** Sets a copy of the note, or a rest as long, behind it, and selects it. */

@@ -37,6 +37,16 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     many: 'fourth fingers in runs of semitones',
   },
   harmonic: { says: 'the harmonic stands apart in colour', one: 'harmonic', many: 'harmonics' },
+  'moving-in-ornament': {
+    says: 'a weak finger moves in a trill or mordent',
+    one: 'weak finger moving in an ornament',
+    many: 'weak fingers moving in ornaments',
+  },
+  'ornament-on-open': {
+    says: 'the trill or mordent stands on an open string',
+    one: 'ornament on an open string',
+    many: 'ornaments on open strings',
+  },
   'high-on-low-string': {
     says: 'a high place on a thick string speaks late',
     one: 'high place on a thick string',

@@ -4,6 +4,7 @@ import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import type { School } from '#core/hand';
+import type { OrnamentKind, OrnamentSign } from '#core/material';
 import type { HandMeasure, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
 import { displayPitch, parsePitch } from '#core/pitch';
@@ -41,6 +42,28 @@ export const GUIDE_LABELS: Readonly<Record<LeadingFinger | 'usual', string>> = {
   'old-finger': 'the finger that leaves leads',
   'new-finger': 'the finger that arrives leads',
   'first-finger': 'the first finger leads',
+};
+
+/** Ornaments at a note. */
+export const ORNAMENT_LABELS: Readonly<Record<OrnamentKind, string>> = {
+  trill: 'trill',
+  mordent: 'mordent',
+  'upper-mordent': 'upper mordent',
+};
+
+/** The other note of an ornament: the key's own, or with an accidental at the sign. */
+export const ORNAMENT_SIGN_LABELS: Readonly<Record<OrnamentSign | 'key', string>> = {
+  key: 'with the note of the key',
+  flat: 'with a flat at it',
+  natural: 'with a natural at it',
+  sharp: 'with a sharp at it',
+};
+
+/** Harmonics at a note. */
+export const HARMONIC_LABELS: Readonly<Record<'none' | 'natural' | 'stopped', string>> = {
+  none: 'no',
+  natural: 'natural harmonic',
+  stopped: 'stopped harmonic',
 };
 
 /** How runs of semitones are fingered on the cello's neck. */

@@ -1,9 +1,10 @@
 import type { HardPlace } from '#core/explain';
+import type { Finger } from '#core/hand';
 import { counted, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
-import type { Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
+import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
 import { COST_TERMS } from './cost-terms.ts';
-import { REACH_LABELS } from './labels.ts';
+import { ORNAMENT_LABELS, REACH_LABELS } from './labels.ts';
 
 /** "46 mm": millimetres for reading. */
 export function mmText(mm: number): string {
@@ -18,13 +19,24 @@ export function semitonesText(semitones: number): string {
 
 /** "finger 1 on II (A)", "open II (A)". */
 export function fingeringText(note: PlannedSound): string {
-  return note.stops
-    .map((stop) => {
-      const string = `${stop.string} (${noteLabel(stop.open)})`;
-      if (stop.finger === '0') return `open ${string}`;
-      return `${stop.finger === 'T' ? 'thumb' : `finger ${stop.finger}`} on ${string}${stop.harmonic ? ', harmonic' : ''}`;
-    })
-    .join(' with ');
+  const stops = note.stops.map((stop) => {
+    const string = `${stop.string} (${noteLabel(stop.open)})`;
+    if (stop.finger === '0') return `open ${string}`;
+    const harmonic = stop.harmonic && note.partner === null ? ', harmonic' : '';
+    return `${fingerName(stop.finger)} on ${string}${harmonic}`;
+  });
+  return `${stops.join(' with ')}${note.partner ? `, ${partnerText(note.partner)}` : ''}`;
+}
+
+function fingerName(finger: Finger): string {
+  return finger === 'T' ? 'thumb' : `finger ${finger}`;
+}
+
+/** What the other finger of an ornament or a stopped harmonic does: "trill with finger 2 on B4". */
+function partnerText({ does, finger, written }: Partner): string {
+  if (does === 'touches') return `${fingerName(finger)} touching ${pitchLabel(written)} for the harmonic`;
+  const other = finger === '0' ? `the open ${pitchLabel(written)}` : `${fingerName(finger)} on ${pitchLabel(written)}`;
+  return `${ORNAMENT_LABELS[does]} with ${other}`;
 }
 
 /** "G3" or, of a double stop, "G3 and B3": as the player reads it. */

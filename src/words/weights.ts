@@ -44,6 +44,8 @@ export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   rockingShare: 'Rocking between a ringing open string and its neighbour is one motion of the bow.',
   crossingOntoFourth: 'Above first position the fourth finger is hard to place straight after a crossing.',
   harmonic: 'A harmonic is sure in pitch and stands apart in colour.',
+  movingInOrnament: 'In a trill or mordent the higher finger moves; second and third move most freely.',
+  ornamentOnOpen: 'A trill over an open string changes between two colours.',
   finger: 'The fourth finger is short, the thumb heavy.',
   weakOnHard: 'Long and top notes want a long, strong finger; asked for by preference.',
   position: 'Some positions are more at home than others.',

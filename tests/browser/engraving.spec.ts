@@ -64,3 +64,18 @@ test('at 390 px a finger is changed by touch', async ({ page }) => {
   await expect(page.locator('[data-bead="4"] title')).toHaveText(/finger 4 on IV \(G\)/);
   await expect(page.getByRole('button', { name: 'Let this note go' })).toBeVisible();
 });
+
+test('ornaments, grace notes and stopped harmonics are typed, drawn, and set at a note', async ({ page }) => {
+  await openNewPiece(page);
+  await typeLine(page, 'A4 {D5} C5:1/2 A6**:1/4 B4');
+  await expect(beads(page)).toHaveCount(5);
+  await expect(page.locator('[data-partner="3"] text')).toHaveText('4');
+  await page.locator('[data-staff-note="4"]').click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByRole('combobox', { name: 'Ornament' }).selectOption('trill');
+  await page.getByRole('combobox', { name: 'Its other note' }).selectOption('sharp');
+  await expect(page.locator('[data-ornament="4"]')).toContainText('♯');
+  await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue('A4 {D5} C5:1/2 A6**:1/4 B4tr#');
+  await expect(page.getByText(/^finger \d on .* trill with finger \d on C♯5$/)).toBeVisible();
+  expect(await collisions(page)).toEqual([]);
+});

@@ -1,13 +1,14 @@
 export { DEFAULT_RHYTHM, FIRST_BRIEF } from './first-brief.ts';
 export {
-  nextInKey,
   partOf,
   type PitchMove,
+  type SignChange,
   withBow,
   withNote,
   withNotesInserted,
   withNotesRemoved,
   withPitchesMoved,
+  withSigns,
   writtenOut,
 } from './line-edits.ts';
 export { lineTextOf, readLineText } from './line-texts.ts';

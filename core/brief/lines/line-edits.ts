@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
-import type { Line, LineNoteDocument } from '#core/material';
-import { alterationInKey, formatKey, formatPitch, type Key, parsePitch, type Pitch, pitchInKey, semitonesOf, stepsOf } from '#core/pitch';
+import type { Line, LineNoteDocument, TypedNote, WrittenOrnament } from '#core/material';
+import { formatKey, formatPitch, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { formatFraction } from '#core/rhythm';
 import { withLocks } from './locks.ts';
 import { withMarks } from './marks.ts';
@@ -29,6 +29,41 @@ export function withNote(brief: Brief, index: number, change: { readonly pitches
       return { ...note, duration };
     }),
   );
+}
+
+/** What stands at a note: an ornament, a harmonic, or that it is a small note; null takes it away, what is not named stays. */
+export interface SignChange {
+  /** Trill or mordent. */
+  readonly ornament?: WrittenOrnament | null;
+  /** Natural or stopped. */
+  readonly harmonic?: 'natural' | 'stopped' | null;
+  /** A grace note. */
+  readonly grace?: boolean;
+}
+
+/** A note of the line with other signs at it. A note is a grace note, an ornamented one or a harmonic: the newest sign stays. */
+export function withSigns(brief: Brief, index: number, change: SignChange): Brief {
+  return changed(brief, (notes) =>
+    notes.map((note, at): LineNoteDocument => {
+      if (at !== index || 'rest' in note) return note;
+      const { ornament, harmonic, grace, ...plain } = note;
+      const before = {
+        ornament: ornament ?? null,
+        harmonic: harmonic === true ? ('natural' as const) : harmonic || null,
+        grace: grace ?? false,
+      };
+      const asked = change.ornament != null || change.harmonic != null || change.grace === true;
+      return { ...plain, ...signsOf(asked ? change : { ...before, ...change }) };
+    }),
+  );
+}
+
+function signsOf({ ornament, harmonic, grace }: SignChange): Pick<TypedNote, 'ornament' | 'harmonic' | 'grace'> {
+  return {
+    ...(ornament ? { ornament } : {}),
+    ...(harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : true } : {}),
+    ...(grace === true ? { grace } : {}),
+  };
 }
 
 /** Notes or rests set into the line before the note at `at`; what was fixed or written further on moves along. */
@@ -61,13 +96,6 @@ export function partOf(brief: Brief, from: number, to: number): Brief {
   return renumbered(edited, (note) => (note >= from && note <= to ? note - from : null));
 }
 
-/** The pitch one letter up or down, as the key has it. */
-export function nextInKey(pitch: Pitch, key: Key, up: boolean): Pitch {
-  const steps = stepsOf(pitch) + (up ? 1 : -1);
-  const letter = LETTER_INDEXES[((steps % 7) + 7) % 7] ?? 0;
-  return { letter, alteration: alterationInKey(key, letter), octave: Math.floor(steps / 7) };
-}
-
 /** How a note's pitches move: by letters of the key or by semitones. */
 export interface PitchMove {
   /** To the next letter of the key, spelled as it spells it, or by a semitone. */
@@ -91,8 +119,6 @@ export function withPitchesMoved(brief: Brief, from: number, to: number, { by, u
   );
 }
 
-const LETTER_INDEXES = [0, 1, 2, 3, 4, 5, 6] as const;
-
 function pitchOfText(text: string): readonly Pitch[] {
   const pitch = parsePitch(text);
   return pitch.ok ? [pitch.value] : [];
@@ -103,20 +129,26 @@ function documentsOf(line: Line): LineNoteDocument[] {
     const duration = formatFraction(note.duration);
     if (note.kind === 'rest') return { rest: true, duration };
     const pitches = [note.pitch, ...(note.upper ? [note.upper] : [])].map(formatPitch);
-    return { pitches, duration, ...(note.slurredToNext ? { slur: true } : {}), ...(note.harmonic ? { harmonic: true } : {}) };
+    const { slurredToNext, harmonic, ornament, grace } = note;
+    const written = ornament && { kind: ornament.kind, ...(ornament.sign ? { sign: ornament.sign } : {}) };
+    return { pitches, duration, ...(slurredToNext ? { slur: true } : {}), ...signsOf({ ornament: written, harmonic, grace }) };
   });
 }
 
 function changed(brief: Brief, change: (notes: readonly LineNoteDocument[]) => readonly LineNoteDocument[]): Brief {
   const out = writtenOut(brief);
-  return out.material.kind === 'line' ? { ...out, material: { ...out.material, notes: slursEnded(change(out.material.notes)) } } : out;
+  return out.material.kind === 'line'
+    ? { ...out, material: { ...out.material, notes: withoutLooseEnds(change(out.material.notes)) } }
+    : out;
 }
 
-/** No bow leads into a rest or beyond the end. */
-function slursEnded(notes: readonly LineNoteDocument[]): LineNoteDocument[] {
+/** No bow and no grace note leads into a rest or beyond the end. */
+function withoutLooseEnds(notes: readonly LineNoteDocument[]): LineNoteDocument[] {
   return notes.map((note, index) => {
     const next = notes[index + 1];
-    return next === undefined || 'rest' in next ? withSlur(note, false) : note;
+    if ('rest' in note || !(next === undefined || 'rest' in next)) return note;
+    const { slur: _, grace: __, ...plain } = note;
+    return plain;
   });
 }
 

@@ -127,8 +127,8 @@ export interface Reach {
 
 /** What a placement asks, as places; null for an open string. */
 export function reachNeedOf(model: HandModel, placement: Placement): ReachNeed | null {
+  if (stopsIn(placement).length === 0) return null;
   const stops = placement.upper ? [placement, placement.upper] : [placement];
-  if (stops.every((stop) => stop.finger === '0')) return null;
   const { lowest, highest } = model.needOf(placement);
   const twoFingers = stops.every((stop) => stop.finger !== '0') && new Set(stops.map((stop) => stop.finger)).size > 1;
   return {

@@ -1,7 +1,7 @@
 import type { Task } from '#core/brief';
 import type { StringStop } from '#core/hand';
 import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
-import { formatPitch, type Pitch } from '#core/pitch';
+import { formatPitch, type Pitch, pitchAt, pitchInKey, stepsOf } from '#core/pitch';
 import { type PlacedNote, placedNotes, type Solved } from '#core/solve';
 import { costBreakdown } from './cost-breakdown.ts';
 import { landmarksOf } from './landmarks.ts';
@@ -14,7 +14,7 @@ import { plannedReach } from './stays/planned-reach.ts';
 import { staysOf } from './stays/stays.ts';
 import type { Plan } from './types/plan.ts';
 import type { Stay } from './types/stay.ts';
-import type { PlannedNote, PlannedSound, Stop } from './types/stop.ts';
+import type { Partner, PlannedNote, PlannedSound, Stop } from './types/stop.ts';
 
 /** Says of a chosen way all that a player wants to know. */
 export function describe(solved: Solved): Plan {
@@ -47,6 +47,7 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
     return {
       kind: 'note',
       stops: stopsOf(task, note),
+      partner: partnerOf(task, note),
       anchor: placement.anchor,
       shape: placement.shape,
       position: positionOf(task, placement),
@@ -64,6 +65,21 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
 function stopsOf(task: Task, { note, placement }: PlacedNote): PlannedSound['stops'] {
   const lower = stopOf(task, note.pitch, placement);
   return note.upper && placement.upper ? [lower, stopOf(task, note.upper, placement.upper)] : [lower];
+}
+
+/** The touch of a stopped harmonic is told by the note that lies there. */
+function partnerOf(task: Task, { note, placement }: PlacedNote): Partner | null {
+  const { partner } = placement;
+  if (partner === null) return null;
+  if (note.ornament) return { ...stopOf(task, note.ornament.other, partner), does: note.ornament.kind };
+  const touched = pitchOnString(task, partner);
+  return { ...stopOf(task, touched, partner), does: 'touches' };
+}
+
+/** A place on a string as it is spelled, or as the key spells it where that would need a threefold accidental. */
+function pitchOnString({ instrument, line }: Task, { stringIndex, semitonesAboveOpen, letterSteps }: StringStop): Pitch {
+  const { open, semitones } = stringOf(instrument, stringIndex);
+  return pitchAt(stepsOf(open) + letterSteps, semitones + semitonesAboveOpen) ?? pitchInKey(semitones + semitonesAboveOpen, line.key);
 }
 
 function stopOf(task: Task, pitch: Pitch, stop: StringStop): Stop {

@@ -1,6 +1,17 @@
 import type { ReadLimit } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
-import { type HandModel, type KeyedStrings, type NoteOnString, openStop, type Placement, stopIn } from '#core/hand';
+import {
+  type HandModel,
+  type KeyedStrings,
+  type NoteOnString,
+  openStop,
+  type Placement,
+  STOPPED_HARMONIC_ABOVE,
+  stopIn,
+  stoppedHarmonics,
+  TOUCHED_ABOVE,
+  withOrnament,
+} from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
 import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
 import { harmonicPlacements } from './harmonics.ts';
@@ -15,8 +26,10 @@ export interface WantedNote {
   readonly chromatic: boolean;
   /** A double stop whose fingers are asked for, further apart than usual if need be: fingered octaves, tenths. */
   readonly wide: boolean;
-  /** `only`: marked as a natural harmonic; `too`: harmonics may be chosen; `none`. */
-  readonly harmonics: 'only' | 'too' | 'none';
+  /** `only`: marked as a natural harmonic; `stopped`: as one over a stopped note; `too`: natural ones may be chosen; `none`. */
+  readonly harmonics: 'only' | 'stopped' | 'too' | 'none';
+  /** The other note of a trill or mordent; null for a plain note. */
+  readonly other: Pitch | null;
 }
 
 /** A hand on an instrument, and how high it may go. */
@@ -45,12 +58,30 @@ export function allPlacements(board: HandOnInstrument, note: WantedNote): readon
 }
 
 function singles(board: HandOnInstrument, note: WantedNote, stringIndex: number): readonly Placement[] {
-  const { instrument, hand, highestAnchor, keyed } = board;
+  if (note.harmonics === 'stopped') return harmonicsStopped(board, note.pitch, stringIndex);
+  const { instrument } = board;
   const semitones = semitonesOf(note.pitch) - stringOf(instrument, stringIndex).semitones;
-  const harmonics = note.harmonics === 'none' ? [] : harmonicPlacements(board, stringIndex, semitones);
+  const harmonics = note.harmonics === 'none' || note.other ? [] : harmonicPlacements(board, stringIndex, semitones);
   if (note.harmonics === 'only' || semitones < 0 || semitones > instrument.highestSemitone) return harmonics;
-  if (semitones === 0) return hand.hoverings(stringIndex, highestAnchor + HOVERING_MARGIN, keyed);
-  return [...hand.placements(noteOn(board, stringIndex, note.pitch, note.chromatic)), ...harmonics];
+  return [...plainOrOrnamented(board, note, noteOn(board, stringIndex, note.pitch, note.chromatic)), ...harmonics];
+}
+
+function plainOrOrnamented({ hand, keyed, ...board }: HandOnInstrument, note: WantedNote, here: NoteOnString): readonly Placement[] {
+  const open = here.semitonesAboveOpen === 0;
+  const { stringIndex } = here;
+  const plain = open ? hand.hoverings(stringIndex, board.highestAnchor + HOVERING_MARGIN, keyed) : hand.placements(here);
+  if (note.other === null) return plain;
+  const other = noteOn({ hand, keyed, ...board }, stringIndex, note.other, note.chromatic);
+  // Over an open string the finger that plays the ornament tells the hand.
+  return withOrnament(hand, open ? plain.slice(0, 1) : plain, other);
+}
+
+/** Ways to stop a note two octaves below a pitch and touch a fourth above it. */
+function harmonicsStopped(board: HandOnInstrument, pitch: Pitch, stringIndex: number): readonly Placement[] {
+  const base = { ...pitch, octave: pitch.octave - STOPPED_HARMONIC_ABOVE / 12 };
+  const stopped = noteOn(board, stringIndex, base, false);
+  const touched = stopped.semitonesAboveOpen + TOUCHED_ABOVE.semitones;
+  return stopped.semitonesAboveOpen < 1 || touched > board.instrument.highestSemitone ? [] : stoppedHarmonics(board.hand, stopped);
 }
 
 /** The lower note of a double stop lies on the lower string, but for unisons and seconds, which lie either way; semitones. */

@@ -16,6 +16,7 @@ export function termsOfNote(setting: CostSetting, placement: Placement, role: No
     fingerTermsOf(weights, stop, role, add);
     if (stop.finger !== '0') highTerm(weights, stop, highPlace, add);
   }
+  if (placement.partner) ornamentTerm(weights, placement, placement.partner, add);
   if (isOpen(placement)) return;
   if (role.pedal && placement.upper === null) add('pedal-covered', weights.pedalCovered);
   add('position', positionWeight(weights, placement) * weights.positionPerNoteShare);
@@ -36,6 +37,15 @@ function endTerms(weights: Weights, placement: Placement, { first, last }: NoteR
 /** A line begins and ends at home where nothing speaks against it: half or first position, an open string among them. */
 function homeTerm(placement: Placement, weight: number, add: TermSink): void {
   if (!atHome(placement)) add('away-from-home', weight);
+}
+
+/** The higher finger of an ornament is the one that moves: it falls in a trill and lifts in a mordent. */
+function ornamentTerm(weights: Weights, { harmonic, finger }: Placement, partner: StringStop, add: TermSink): void {
+  if (harmonic) return;
+  const own = rankOf(finger);
+  const other = rankOf(partner.finger) ?? 0;
+  if (own === null) add('ornament-on-open', weights.ornamentOnOpen);
+  add('moving-in-ornament', weights.movingInOrnament[own !== null && own > other ? own : other]);
 }
 
 /** A place above the one where thick strings still speak at once costs more for every string above it. */

@@ -14,8 +14,8 @@ export interface Groups {
 }
 
 /** String and finger: what is written over the notes. */
-export function fingeringLabel({ stringIndex, finger, harmonic, upper }: Placement): string {
-  const own = `${stringIndex}${finger}${harmonic ? 'o' : ''}`;
+export function fingeringLabel({ stringIndex, finger, harmonic, upper, partner }: Placement): string {
+  const own = `${stringIndex}${finger}${harmonic ? 'o' : ''}${partner ? `~${partner.finger}` : ''}`;
   return upper ? `${own}+${upper.stringIndex}${upper.finger}` : own;
 }
 

@@ -208,7 +208,7 @@ function BeadShape({ bead, selected, rings, refingered, onSelect, onGrab }: Bead
       <circle
         cx={x}
         cy={y}
-        r={BEAD_RADIUS}
+        r={bead.radius}
         strokeWidth={stringStroke(note, bead.stop)}
         strokeDasharray={stop.harmonic ? '2.5 2' : undefined}
         className={selected ? 'fill-ink stroke-ink' : 'fill-paper stroke-ink'}
@@ -216,7 +216,28 @@ function BeadShape({ bead, selected, rings, refingered, onSelect, onGrab }: Bead
       <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className={selected ? 'fill-paper' : 'fill-ink'}>
         {stop.finger}
       </DrawnText>
+      {note.partner && bead.partnerY !== null && <PartnerMark bead={bead} y={bead.partnerY} finger={note.partner.finger} />}
       {note.locked && <LockMark x={x + BEAD_RADIUS} y={y - BEAD_RADIUS} />}
+    </g>
+  );
+}
+
+interface PartnerMarkProps {
+  readonly bead: Bead;
+  readonly y: number;
+  readonly finger: string;
+}
+
+/** The finger that plays an ornament with a note, or touches a harmonic: a small ring beside the bead, at its own place. */
+function PartnerMark({ bead, y, finger }: PartnerMarkProps) {
+  const x = bead.x + BEAD_RADIUS + 7;
+  return (
+    <g data-partner={bead.index}>
+      <line x1={bead.x} y1={bead.y} x2={x} y2={y} className="stroke-ink" strokeWidth={0.8} strokeDasharray="2 2" />
+      <circle cx={x} cy={y} r={6.5} className="fill-paper stroke-ink" strokeWidth={1} />
+      <DrawnText x={x} y={y + 3.5} textAnchor="middle" look="small" className="fill-ink">
+        {finger}
+      </DrawnText>
     </g>
   );
 }

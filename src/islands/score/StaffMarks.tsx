@@ -3,7 +3,7 @@ import { fingerMark, type FingerMark } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
-import type { StaffLayout } from '../../engraving/layout.ts';
+import { ORNAMENT_ROW, type StaffLayout } from '../../engraving/layout.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 
@@ -126,10 +126,17 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, room }
   return (
     <>
       {selected && <rect x={head.x - 12} y={y - 15} width={24} height={head.y - y + 22} rx={4} className="fill-dove/20" />}
-      <DrawnText x={head.x} y={y} textAnchor="middle" look="finger" className={mark.shifted ? 'fill-madder' : 'fill-ink'}>
+      <DrawnText
+        x={head.x}
+        y={y}
+        textAnchor="middle"
+        look={mark.small ? 'small' : 'finger'}
+        className={mark.shifted ? 'fill-madder' : 'fill-ink'}
+      >
         {fingerMark(mark)}
       </DrawnText>
-      <Written head={head} written={written} fingerTopY={y - 13} cueRowY={layout.cueRowY} />
+      {mark.ornament && <OrnamentSign head={head} y={y - 14} ornament={mark.ornament} />}
+      <Written head={head} written={written} fingerTopY={y - 13 - (mark.ornament ? ORNAMENT_ROW : 0)} cueRowY={layout.cueRowY} />
       {mark.string !== null && (
         <DrawnText x={head.x} y={layout.stringRowY} textAnchor="middle" look="string" className="fill-dove-dark">
           {mark.string}
@@ -141,6 +148,31 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, room }
         </DrawnText>
       )}
     </>
+  );
+}
+
+/** The signs of a music font for ornaments, and for the accidentals at them. */
+const ORNAMENT_SIGNS = { trill: '\uE566', mordent: '\uE56D', 'upper-mordent': '\uE56C' } as const;
+const SIGNS = { flat: '♭', natural: '♮', sharp: '♯' } as const;
+
+interface OrnamentSignProps {
+  readonly head: Head;
+  readonly y: number;
+  readonly ornament: NonNullable<FingerMark['ornament']>;
+}
+
+/** The ornament over the finger of the note, with the accidental at it and the finger that plays its other note. */
+function OrnamentSign({ head, y, ornament }: OrnamentSignProps) {
+  return (
+    <g data-ornament={head.index}>
+      <DrawnText x={head.x - 3} y={y} textAnchor="middle" look="sign" className="fill-ink">
+        {ORNAMENT_SIGNS[ornament.kind]}
+      </DrawnText>
+      <DrawnText x={head.x + 8} y={y} look="small" className="fill-ink">
+        {ornament.sign && SIGNS[ornament.sign]}
+        {ornament.finger}
+      </DrawnText>
+    </g>
   );
 }
 

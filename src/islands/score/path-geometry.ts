@@ -17,6 +17,10 @@ export interface Bead {
   readonly note: PlannedSound;
   /** Which of the note's stops: 0, or 1 for the upper note of a double stop. */
   readonly stop: number;
+  /** Smaller for a grace note, px. */
+  readonly radius: number;
+  /** y of the finger that plays an ornament or touches a harmonic beside it; null for a plain note. */
+  readonly partnerY: number | null;
 }
 
 /** The stroke between two beads. */
@@ -63,8 +67,9 @@ export interface Stretch {
   readonly first: boolean;
 }
 
-/** Radius of a bead, px. */
+/** Radius of a bead, of a grace note's bead and of a finger beside one, px. */
 export const BEAD_RADIUS = 9.5;
+const SMALL_BEAD_RADIUS = 7.5;
 
 /** Below the nut: half a bead, a lane for the landmarks, and one for what is said of the shifts. */
 const NUT_MARGIN = 58;
@@ -102,6 +107,8 @@ export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): r
       y: yOfMm(scale, each.mmFromNut),
       note,
       stop,
+      radius: head.small ? SMALL_BEAD_RADIUS : BEAD_RADIUS,
+      partnerY: note.partner && yOfMm(scale, note.partner.mmFromNut),
     }));
   });
 }

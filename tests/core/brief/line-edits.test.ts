@@ -4,7 +4,6 @@ import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import {
   carryLocks,
-  nextInKey,
   parseFingering,
   partOf,
   withBow,
@@ -17,7 +16,7 @@ import {
   writtenOut,
 } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
-import { formatPitch, parseKey, parsePitch } from '#core/pitch';
+import { formatPitch, nextInKey, parseKey, parsePitch } from '#core/pitch';
 import { plan } from '#core/plan';
 import { fingering, lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
 import { isBrief } from '../../support/checked.ts';

@@ -12,7 +12,16 @@ function key(text: string): Key {
 
 function placement(anchor: number, letterPosition: number | null = null): Placement {
   const stop = { ...openStop(0), finger: '1', semitonesAboveOpen: anchor, soundsAboveOpen: anchor } as const;
-  return { ...stop, anchor, firstFinger: anchor, shape: 'home', stance: letterPosition ?? anchor, letterPosition, upper: null };
+  return {
+    ...stop,
+    anchor,
+    firstFinger: anchor,
+    shape: 'home',
+    stance: letterPosition ?? anchor,
+    letterPosition,
+    upper: null,
+    partner: null,
+  };
 }
 
 const violinHand = handOf('violin');

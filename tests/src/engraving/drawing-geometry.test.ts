@@ -25,7 +25,7 @@ import { lineBrief, planned } from '../../support/briefs.ts';
 
 function head(index: number, x: number, more: Partial<Head> = {}): Head {
   const still = { y: 50, left: x - 6, right: x + 6, top: 45, bottom: 85, stemUp: false, rest: false, accidental: false };
-  return { index, x, ...still, tiedFromBefore: false, tiedToNext: false, slur: null, octaveLine: false, ...more };
+  return { index, x, ...still, tiedFromBefore: false, tiedToNext: false, slur: null, octaveLine: false, small: false, ...more };
 }
 
 /** Heads thirty apart under every note of a plan. */
@@ -271,7 +271,11 @@ describe('a staff that changes its clef', () => {
 
   it('is lower where the other clef saves ledger lines, and higher with room for bows and cues', () => {
     const plain = layoutStaff(engraving, engraving.measures, { available: 0, first: true });
-    const written = layoutStaff(engraving, engraving.measures, { available: 0, first: true, written: { bows: true, cues: true } });
+    const written = layoutStaff(engraving, engraving.measures, {
+      available: 0,
+      first: true,
+      written: { bows: true, ornaments: false, cues: true },
+    });
     assert.ok(written.staffTopY > plain.staffTopY && written.height > plain.height + 20);
     assert.ok(written.cueRowY > written.stringRowY);
   });

@@ -138,7 +138,7 @@ describe('what the teacher writes', () => {
         [9, 'b'],
       ],
     );
-    assert.deepEqual([at.get(4)?.cue, rows], ['sing', { bows: true, cues: true }]);
+    assert.deepEqual([at.get(4)?.cue, rows], ['sing', { bows: true, ornaments: false, cues: true }]);
     assert.deepEqual(writtenMarks(scale).rows, { bows: false, cues: false });
   });
 });

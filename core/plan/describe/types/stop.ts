@@ -1,6 +1,7 @@
 import type { Finger, FingerPlace, PositionName, Shape } from '#core/hand';
 import type { ReachNeed, ReachVerdict } from '#core/hand/reach';
 import type { StringNumber } from '#core/instrument';
+import type { OrnamentKind } from '#core/material';
 
 /** One finger on one string, or one open string. */
 export interface Stop {
@@ -18,7 +19,7 @@ export interface Stop {
   readonly semitonesAboveOpen: number;
   /** Distance from the nut at equal temperament; 0 for an open string. */
   readonly mmFromNut: number;
-  /** Touched as a natural harmonic. */
+  /** Touched as a natural harmonic; with a partner that touches, stopped below it. */
   readonly harmonic: boolean;
 }
 
@@ -42,12 +43,20 @@ export interface PlaceOfFirst {
   readonly semitonesAboveOpen: number;
 }
 
+/** A finger that plays with a note on its string: the other note of a trill or mordent, or the touch of a stopped harmonic. */
+export interface Partner extends Stop {
+  /** What it does. */
+  readonly does: OrnamentKind | 'touches';
+}
+
 /** A sounding note with its fingering. */
 export interface PlannedSound {
   /** It sounds. */
   readonly kind: 'note';
   /** The lower note first. */
   readonly stops: readonly [Stop] | readonly [Stop, Stop];
+  /** What plays with it on its string; null for a plain note. */
+  readonly partner: Partner | null;
   /** Semitone above the open string at which finger 1 is at home (for an open string: would be). */
   readonly anchor: number;
   /** What the hand does. */

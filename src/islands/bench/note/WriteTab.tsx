@@ -1,13 +1,23 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
+import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/rhythm';
 import { prescribe } from '../../../state/brief-actions.ts';
-import { bowTogether, insertAfter, movePitches, removeNotes, setDuration, typePitches, writeMark } from '../../../state/line-actions.ts';
+import {
+  bowTogether,
+  insertAfter,
+  movePitches,
+  removeNotes,
+  setDuration,
+  setSigns,
+  typePitches,
+  writeMark,
+} from '../../../state/line-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/Field.tsx';
-import { LENGTH_LABELS } from '../../../words/labels.ts';
+import { HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
 import { titleOf } from '../tools/key-lines.ts';
 
 interface WriteTabProps {
@@ -33,6 +43,7 @@ export function WriteTab({ plan, index, note }: WriteTabProps) {
       />
       <NoteItself plan={plan} index={index} />
       <Bow plan={plan} index={index} bow={mark?.bow ?? null} />
+      <Signs plan={plan} index={index} />
       <WrittenField key={`cue ${index} ${cue}`} label="Cue" most={40} value={cue} onWrite={(text) => writeMark(index, { cue: text })} />
       <WrittenField
         key={`remark ${index} ${remark}`}
@@ -123,6 +134,60 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
     </Row>
   );
 }
+
+/** Trill or mordent, harmonic, grace note. */
+function Signs({ plan, index }: PlaceProps) {
+  const element = plan.line.notes[index];
+  if (element?.kind !== 'note' || element.upper) return null;
+  const { ornament, harmonic, grace } = element;
+  const kindOf = (value: string) => ORNAMENT_KINDS.find((kind) => kind === value);
+  return (
+    <>
+      <Row name="Ornament">
+        <SelectField
+          aria-label="Ornament"
+          value={ornament?.kind ?? 'none'}
+          options={[{ value: 'none', name: 'none' }, ...ORNAMENT_KINDS.map((value) => ({ value, name: ORNAMENT_LABELS[value] }))]}
+          onChange={(event) => {
+            const kind = kindOf(event.target.value);
+            setSigns(index, { ornament: kind ? { kind } : null });
+          }}
+        />
+        {ornament && (
+          <SelectField
+            aria-label="Its other note"
+            value={ornament.sign ?? 'key'}
+            options={(['key', ...ORNAMENT_SIGNS] as const).map((value) => ({ value, name: ORNAMENT_SIGN_LABELS[value] }))}
+            onChange={(event) => {
+              const sign = ORNAMENT_SIGNS.find((each) => each === event.target.value);
+              setSigns(index, { ornament: { kind: ornament.kind, ...(sign ? { sign } : {}) } });
+            }}
+          />
+        )}
+        <label className="flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="size-4 accent-ink"
+            checked={grace}
+            disabled={plan.line.notes[index + 1]?.kind !== 'note'}
+            onChange={(event) => setSigns(index, { grace: event.target.checked })}
+          />
+          grace note
+        </label>
+      </Row>
+      <Row name="Harmonic">
+        <SelectField
+          aria-label="Harmonic"
+          value={harmonic ?? 'none'}
+          options={(['none', 'natural', 'stopped'] as const).map((value) => ({ value, name: HARMONIC_LABELS[value] }))}
+          onChange={(event) => setSigns(index, { harmonic: HARMONICS.find((each) => each === event.target.value) ?? null })}
+        />
+      </Row>
+    </>
+  );
+}
+
+const HARMONICS = ['natural', 'stopped'] as const;
 
 function Row({ name, children }: { readonly name: string; readonly children: ReactNode }) {
   return (
