@@ -1,10 +1,34 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 
+/** What the engraver can set at a note or staff and this staff never has: these modules are replaced by empty ones. */
+const NEVER_SET = [
+  'annotation',
+  'articulation',
+  'bend',
+  'canvascontext',
+  'chordsymbol',
+  'frethandfinger',
+  'ornament',
+  'parenthesis',
+  'staveconnector',
+  'staverepetition',
+  'stavesection',
+  'stavetempo',
+  'stavetext',
+  'stavevolta',
+  'stringnumber',
+  'strokes',
+  'tabtie',
+  'textnote',
+  'vibrato',
+];
+
 /**
  * The engraver's package is one entry that brings everything, so the bench would load text fonts, tablature and three
- * thousand names of signs to draw a staff. Its modules do nothing when nothing of them is used, so unused ones may go; and of the
- * table of signs those stay whose name is a word of its own code.
+ * thousand names of signs to draw a staff. Its modules do nothing when nothing of them is used, so unused ones may go, and those
+ * that are only asked whether there is something of theirs to set are emptied; of the table of signs those stay whose name is a
+ * word of its own code.
  */
 export function leanVexflow() {
   return {
@@ -12,10 +36,22 @@ export function leanVexflow() {
     enforce: 'pre',
     transform(code, id) {
       if (!/vexflow\/build\/esm\//.test(id)) return null;
-      const lean = id.endsWith('/src/glyphs.js') ? withoutUnusedSigns(code, dirname(id)) : withFlatCopies(code);
-      return { code: lean, map: null, moduleSideEffects: false };
+      return { code: leanCode(code, id), map: null, moduleSideEffects: false };
     },
   };
+}
+
+function leanCode(code, id) {
+  if (id.endsWith('/src/glyphs.js')) return withoutUnusedSigns(code, dirname(id));
+  return NEVER_SET.some((name) => id.endsWith(`/src/${name}.js`)) ? emptied(code) : withFlatCopies(code);
+}
+
+/** Every name a module exports, as something of which there is never one. */
+function emptied(code) {
+  const names = [...code.matchAll(/^export (?:class|var|function|const) (\w+)/gm)].map(([, name]) => name);
+  return names
+    .map((name) => `export class ${name} { static get CATEGORY() { return '${name}'; } static format() { return false; } }`)
+    .join('\n');
 }
 
 function withoutUnusedSigns(code, folder) {
