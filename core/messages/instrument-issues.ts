@@ -111,4 +111,20 @@ export const instrumentIssue = issuesAbout('instrument', {
     message: `${mm} mm is no measure of a hand.`,
     hint: 'Two fingers pressed together stand 5 to 20 mm apart.',
   }),
+
+  /** A day of measuring that is not written as one. */
+  'day-unreadable': ({ text }: { readonly text: string }) => ({
+    expected: 'year-month-day',
+    came: text,
+    message: `“${text}” cannot be read as the day of measuring.`,
+    hint: 'Write year, month and day: 2026-09-01.',
+  }),
+
+  /** An arm that no player has. */
+  'arm-beyond-sense': ({ text, least, most }: { readonly text: string; readonly least: number; readonly most: number }) => ({
+    expected: `${least} to ${most} mm`,
+    came: text,
+    message: `“${text}” is not the length of an arm.`,
+    hint: `From the armpit to the fingertips an arm measures ${least} to ${most.toLocaleString('en')} mm.`,
+  }),
 });

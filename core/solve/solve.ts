@@ -52,7 +52,7 @@ function solvedByAnyHand({ task, steps }: Laid): Solved | null {
   const free: Task = { ...task, hand: { ...task.hand, inOneFrame: () => true, fitsBeside: () => true } };
   const laidOut: Laid = { task: free, steps, lattice: buildLattice(free, steps) };
   const way = wayIn(free, laidOut.lattice);
-  return way && withWay(laidOut, way);
+  return way && { ...withWay(laidOut, way), task };
 }
 
 /** A way as a solution of its task. */

@@ -101,6 +101,17 @@ export function cautionText(plan: Plan): string | null {
   return `This fingering ${told.join(' and ')}: warm up, only as far as goes easily, in short sets with rests. Stop at pain, numbness or tingling, and ask your teacher; a doctor or physiotherapist who knows musicians can help.`;
 }
 
+/** That fixed fingers ask for a hand nobody has, and where; null where they do not. */
+export function notOneHandText({ notOneHand, notes }: Plan): string | null {
+  const [first] = notOneHand;
+  const [from, to] = [first && notes[first.from], first && notes[first.to]];
+  if (!first || from?.kind !== 'note' || to?.kind !== 'note') return null;
+  const one = `${soundText(from)} with ${fingerName(from.stops[0].finger)} (note ${first.from + 1})`;
+  const other = `${soundText(to)} with ${fingerName(to.stops[0].finger)} (note ${first.to + 1})`;
+  const more = notOneHand.length > 1 ? ` ${counted(notOneHand.length - 1, 'place', 'places')} more like it.` : '';
+  return `As you fixed it, ${one} and ${other} would have to lie in one hand, and no hand holds both. It is played as you wrote it; fix another finger or a shift between them.${more}`;
+}
+
 /** What makes a place hard: "a shift interrupts the line; the hand travels". */
 export function hardPlaceText({ terms }: HardPlace): string {
   return terms.map((term) => COST_TERMS[term].says).join('; ');

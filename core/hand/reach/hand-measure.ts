@@ -8,6 +8,9 @@ const Span = Type.Object({ comfortMm: Type.Number(), maxMm: Type.Number() }, { .
 /** A fourth finger that is not of the usual length beside the third. */
 export const FOURTH_FINGERS = ['short', 'long'] as const;
 
+/** No arm is shorter or longer than this from armpit to fingertips, mm. */
+export const ARM_MM = { least: 100, most: 1000 } as const;
+
 /**
  * A player's left hand, as measured at the instrument; what is left out follows the preset (average when absent). The length
  * of the fourth finger, the arm and the nails inform remarks; only spans are judged by.
@@ -20,7 +23,7 @@ export const HandMeasure = Type.Object(
     thumbToThird: Type.Optional(Span),
     measuredOn: Type.Optional(Type.String({ pattern: '^\\d{4}-\\d{2}-\\d{2}$', description: 'The day it was measured, year-month-day.' })),
     fourthFinger: Type.Optional(oneOf(FOURTH_FINGERS)),
-    armMm: Type.Optional(Type.Number({ minimum: 100, maximum: 1000, description: 'From the armpit to the fingertips.' })),
+    armMm: Type.Optional(Type.Number({ minimum: ARM_MM.least, maximum: ARM_MM.most, description: 'From the armpit to the fingertips.' })),
     nails: Type.Optional(Type.String({ minLength: 1, maxLength: 200, description: 'A remark on the nails of the left hand.' })),
     fingerDistanceMm: Type.Optional(Type.Number({ description: 'Between the centres of two fingers pressed together.' })),
   },

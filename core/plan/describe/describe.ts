@@ -2,7 +2,7 @@ import type { Task } from '#core/brief';
 import type { StringStop } from '#core/hand';
 import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, type Pitch, pitchAt, pitchInKey, stepsOf } from '#core/pitch';
-import { type PlacedNote, placedNotes, type Solved } from '#core/solve';
+import { handBreaks, type PlacedNote, placedNotes, type Solved } from '#core/solve';
 import { costBreakdown } from './cost-breakdown.ts';
 import { landmarksOf } from './landmarks.ts';
 import { positionOf } from './position-of.ts';
@@ -31,8 +31,22 @@ export function describe(solved: Solved): Plan {
     stays,
     setDowns: setDownsOf(task, placed),
     landmarks: landmarksOf(task, placed),
+    notOneHand: notOneHand(task, placed),
     cost: costBreakdown(task, placed),
   };
+}
+
+/** Only what a teacher has fixed can be more than one hand: the engine's own fingerings never are. */
+function notOneHand({ hand, locks }: Task, placed: readonly PlacedNote[]): Plan['notOneHand'] {
+  if (locks.size === 0) return [];
+  const breaks = handBreaks(
+    hand,
+    placed.map(({ placement }) => placement),
+  );
+  return breaks.flatMap(({ from, to }) => {
+    const [earlier, later] = [placed[from], placed[to]];
+    return earlier && later ? [{ from: earlier.index, to: later.index }] : [];
+  });
 }
 
 function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly Stay[]): readonly PlannedNote[] {

@@ -7,6 +7,7 @@ import { useWork } from '../../state/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Progress } from '../../ui/Progress.tsx';
+import { notOneHandText } from '../../words/plan-words.ts';
 
 /** What the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
 export function Messages() {
@@ -15,6 +16,7 @@ export function Messages() {
   const saving = useWork((work) => work.saving);
   const relaxed = usePlanning((planning) => planning.relaxed);
   const progress = usePlanning((planning) => planning.progress);
+  const notOneHand = usePlanning(({ planSet }) => planSet && notOneHandText(planSet.best));
   const hasPlan = usePlanning((planning) => planning.planSet !== null);
   return (
     <div role="status" aria-label="Messages">
@@ -35,6 +37,11 @@ export function Messages() {
               hasPlan && <li className="text-dove-dark">Below is the last fingering that could be planned.</li>
             )}
           </ul>
+        </Notice>
+      )}
+      {notOneHand !== null && (
+        <Notice className="mt-2" trouble>
+          {notOneHand}
         </Notice>
       )}
       {notice !== null && (

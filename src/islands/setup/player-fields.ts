@@ -2,7 +2,7 @@ import { LEADING_FINGERS, type PlayerProfile, SEMITONE_FINGERS } from '#core/bri
 import { type Purpose, PURPOSES } from '#core/brief/parts/rules';
 import type { PlayerSheet } from '#core/documents';
 import { schoolsOf } from '#core/hand';
-import { FOURTH_FINGERS, HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
+import { ARM_MM, FOURTH_FINGERS, HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
@@ -144,21 +144,30 @@ function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMea
   if (fields.source === 'none') return goodReading(null);
   const spans = preset ? goodReading({}) : readSpans(fields);
   if (!spans.ok) return spans;
-  const measure: HandMeasure = { ...(preset ? { preset } : {}), ...spans.value, ...tips, ...remarked(fields) };
+  const remarks = readRemarks(fields);
+  if (!remarks.ok) return remarks;
+  const measure: HandMeasure = { ...(preset ? { preset } : {}), ...spans.value, ...tips, ...remarks.value };
   const checked = readPlayerHand(measure, instrument);
   return checked.ok ? goodReading(measure) : checked;
 }
 
 /** What is known of a hand besides its spans. */
-function remarked({ measuredOn, fourthFinger, arm, nails }: PlayerFields): HandMeasure {
+function readRemarks({ measuredOn, fourthFinger, arm, nails }: PlayerFields): Reading<HandMeasure> {
   const fourth = FOURTH_FINGERS.find((each) => each === fourthFinger);
   const armMm = typedNumber(arm);
-  return {
-    ...(/^\d{4}-\d{2}-\d{2}$/.test(measuredOn) ? { measuredOn } : {}),
+  const day = measuredOn.trim();
+  if (day !== '' && !/^\d{4}-\d{2}-\d{2}$/.test(day)) {
+    return badReading(instrumentIssue('day-unreadable', { text: day }, { pointer: '/player/hand/measuredOn' }));
+  }
+  if (armMm !== null && !(armMm >= ARM_MM.least && armMm <= ARM_MM.most)) {
+    return badReading(instrumentIssue('arm-beyond-sense', { text: arm.trim(), ...ARM_MM }, { pointer: '/player/hand/armMm' }));
+  }
+  return goodReading({
+    ...(day === '' ? {} : { measuredOn: day }),
     ...(fourth ? { fourthFinger: fourth } : {}),
-    ...(armMm !== null && armMm >= 100 && armMm <= 1000 ? { armMm } : {}),
+    ...(armMm === null ? {} : { armMm }),
     ...(nails.trim() === '' ? {} : { nails: nails.trim().slice(0, 200) }),
-  };
+  });
 }
 
 function readSpans({ spans }: PlayerFields): Reading<HandMeasure> {

@@ -35,6 +35,8 @@ const EVERY_ISSUE: readonly Issue[] = [
   instrumentIssue('hand-beyond-sense', { mm: 3, narrowestMm: 20, widestMm: 350 }),
   instrumentIssue('comfort-above-most', { comfortMm: 90, maxMm: 80 }),
   instrumentIssue('fingertips-beyond-sense', { mm: 40 }),
+  instrumentIssue('day-unreadable', { text: 'last week' }),
+  instrumentIssue('arm-beyond-sense', { text: '3', least: 100, most: 1000 }),
   limitIssue('unknown-string', { name: 'B3', known: ['E5', 'A4', 'D4', 'G3'] }),
   limitIssue('unknown-position', { label: '19', known: ['1', '2'] }),
   limitIssue('highest-below-string', { pitch: 'C4', string: 'D4' }),

@@ -35,6 +35,20 @@ function handTrouble(spans: Partial<PlayerFields['spans']>, fingerDistance = '')
     .join(' ');
 }
 
+describe('what is typed of a hand besides its spans', () => {
+  const trouble = (change: Partial<PlayerFields>): string =>
+    readPlayerFields({ ...PLAYER, source: 'average', ...change }, instrumentForPlayer('violin', null))
+      .issues.map((issue) => issue.message)
+      .join(' ');
+
+  it('is refused with a sentence, not dropped', () => {
+    assert.match(trouble({ measuredOn: 'last week' }), /“last week” cannot be read as the day/);
+    assert.match(trouble({ arm: '3' }), /“3” is not the length of an arm/);
+    assert.match(trouble({ arm: 'long' }), /“long” is not the length/);
+    assert.equal(trouble({ measuredOn: '2026-09-01', arm: '560' }), '');
+  });
+});
+
 describe('an instrument as typed', () => {
   it('that is left as it is usual says nothing but its kind and size', () => {
     assert.deepEqual(readInstrumentFields(VIOLIN).sheet?.instrument, { kind: 'violin', size: '4/4' });

@@ -139,6 +139,6 @@ describe('what the teacher writes', () => {
       ],
     );
     assert.deepEqual([at.get(4)?.cue, rows], ['sing', { bows: true, ornaments: false, cues: true }]);
-    assert.deepEqual(writtenMarks(scale).rows, { bows: false, cues: false });
+    assert.deepEqual(writtenMarks(scale).rows, { bows: false, ornaments: false, cues: false });
   });
 });

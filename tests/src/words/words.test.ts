@@ -11,6 +11,7 @@ import {
   mmText,
   movementText,
   noteText,
+  notOneHandText,
   semitonesText,
   shiftMoment,
   shiftSpeed,
@@ -82,6 +83,17 @@ describe('a plan in words', () => {
     const [first] = plan.notes;
     assert.ok(first?.kind === 'note');
     assert.match(noteText(first), /^B4, finger \d on II \(A\), .*position, 36 mm from the nut$/);
+  });
+
+  it('tells which fixed notes no hand holds, and is silent where one does', () => {
+    const fixed = lineBrief('violin', ['Bb4', 'D#5'], {
+      locks: [
+        { note: 0, string: 'A4', finger: '1' },
+        { note: 1, string: 'A4', finger: '3' },
+      ],
+    });
+    assert.match(notOneHandText(planned(fixed)) ?? '', /B♭4 with finger 1 \(note 1\) and D♯5 with finger 3 \(note 2\)/);
+    assert.equal(notOneHandText(planned(lineBrief('violin', ['Bb4', 'D#5']))), null);
   });
 
   it('warns where the hand opens, and only there', () => {

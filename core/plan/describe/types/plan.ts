@@ -44,8 +44,18 @@ export interface Plan {
   readonly setDowns: readonly SetDown[];
   /** Notes that show the hand where it is. */
   readonly landmarks: readonly Landmark[];
+  /** Pairs of notes that the teacher's fixed fingers put into one hand and no hand holds; empty where nothing is fixed. */
+  readonly notOneHand: readonly NotOneHand[];
   /** What it costs, term by term. */
   readonly cost: CostBreakdown;
+}
+
+/** Two notes of one stay, as they are fixed, that no single hand plays; line indexes. */
+export interface NotOneHand {
+  /** The earlier note. */
+  readonly from: number;
+  /** The later note. */
+  readonly to: number;
 }
 
 /** One part of the cost in which two plans differ: how often and how much more (positive) or less (negative). */

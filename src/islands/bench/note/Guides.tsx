@@ -1,12 +1,16 @@
 import { LEADING_FINGERS, type LeadingFinger } from '#core/brief';
 import type { Guide, Shift } from '#core/plan/describe';
 import { writeMark } from '../../../state/line-actions.ts';
+import { useWork } from '../../../state/work.ts';
 import { CheckField } from '../../../ui/Field.tsx';
 import { guideText } from '../../../words/guides.ts';
 
 /** How a player knows where a shift arrives: what leads the hand, what else could, and whether the slide is wanted to be heard. */
 export function Guides({ shift }: { readonly shift: Shift }) {
   const { guides } = shift;
+  // What was ticked shows at once, before the plan has come back.
+  const mark = useWork(({ brief }) => brief.marks?.find(({ note }) => note === shift.to));
+  const chosen = guides.find(({ kind }) => kind === mark?.guide) ?? guides[0];
   const choices = guides.flatMap((guide) => leadingKind(guide) ?? []);
   return (
     <>
@@ -14,8 +18,8 @@ export function Guides({ shift }: { readonly shift: Shift }) {
       {choices.length > 1 ? (
         <fieldset className="mt-1 text-[15px] leading-snug">
           <legend className="text-dove-dark">Guide</legend>
-          {guides.map((guide, order) => (
-            <GuideRow key={guide.kind} guide={guide} first={order === 0} to={shift.to} />
+          {guides.map((guide) => (
+            <GuideRow key={guide.kind} guide={guide} chosen={guide === chosen} to={shift.to} />
           ))}
         </fieldset>
       ) : (
@@ -31,7 +35,7 @@ export function Guides({ shift }: { readonly shift: Shift }) {
       <CheckField
         label="Expressive slide"
         hint="Heard at tempo and drawn as a line; it costs nothing."
-        checked={shift.expressive}
+        checked={mark?.slide === 'expressive'}
         onChange={(checked) => writeMark(shift.to, { slide: checked ? 'expressive' : null })}
       />
     </>
@@ -40,12 +44,12 @@ export function Guides({ shift }: { readonly shift: Shift }) {
 
 interface GuideRowProps {
   readonly guide: Guide;
-  readonly first: boolean;
+  readonly chosen: boolean;
   /** Line index of the note the shift arrives on. */
   readonly to: number;
 }
 
-function GuideRow({ guide, first, to }: GuideRowProps) {
+function GuideRow({ guide, chosen, to }: GuideRowProps) {
   const kind = leadingKind(guide);
   return (
     <label className="flex items-baseline gap-2 py-0.5">
@@ -53,7 +57,7 @@ function GuideRow({ guide, first, to }: GuideRowProps) {
         type="radio"
         name={`guide ${to}`}
         className="size-4 accent-ink"
-        checked={first}
+        checked={chosen}
         disabled={kind === null}
         onChange={() => writeMark(to, { guide: kind })}
       />
