@@ -1,0 +1,43 @@
+import { readFileSync } from 'node:fs';
+import type { Brief } from '#core/brief';
+import { plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+
+/** What one fingering of a line does otherwise than another. */
+export type VariantKind =
+  'another-string' | 'sooner-or-later' | 'starting-position' | 'four-or-open' | 'semitones' | 'one-string' | 'count-of-shifts';
+
+/** A brief, and complete fingerings of it that teachers would name: "G3 D0123", the letter of a string before its fingers. */
+export interface VariantBrief {
+  readonly id: string;
+  readonly brief: Brief;
+  readonly variants: readonly { readonly kind: VariantKind; readonly fingers: string }[];
+}
+
+/** The briefs, in the order of the file. */
+export function variantBriefs(): readonly VariantBrief[] {
+  return JSON.parse(readFileSync(new URL('alternatives.json', import.meta.url), 'utf8'));
+}
+
+/** "G3 D0 D1 …" for "G3 D01…". */
+export function spelledOut(fingers: string): string {
+  return fingers
+    .split(' ')
+    .flatMap((run) => [...run.slice(1)].map((finger) => `${run.slice(0, 1)}${finger}`))
+    .join(' ');
+}
+
+/** The brief with every note fixed as a variant has it, planned; its words where that cannot be. */
+export function plannedAs({ brief }: VariantBrief, fingers: string): Plan | string {
+  const open = new Map(openNames(brief).map((name) => [name.slice(0, 1), name]));
+  const locks = spelledOut(fingers)
+    .split(' ')
+    .map((each, note) => ({ note, string: open.get(each.slice(0, 1)) ?? '', finger: each.slice(1) as '1' }));
+  const outcome = plan({ ...brief, locks });
+  return outcome.ok ? outcome.value.best : outcome.issues.map(({ message }) => message).join(' ');
+}
+
+function openNames(brief: Brief): readonly string[] {
+  const outcome = plan(brief);
+  return outcome.ok ? outcome.value.best.strings.map(({ name }) => name) : [];
+}
