@@ -2,11 +2,13 @@ import { isShift, type Placement, rankOf } from '#core/hand';
 import { stringOf, writtenPitch } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import { positionOf, standsOutside } from '#core/plan/describe';
+import { whatItDoes } from '#core/plan';
 import type { Steps } from '#core/result';
-import type { Way } from '#core/search/ways';
-import type { Solved } from '#core/solve';
+import { positionKey } from '#core/search/costs';
+import { fingeringLabel, type Way } from '#core/search/ways';
+import { placementsAt, type Solved } from '#core/solve';
 import { compared } from './compared.ts';
-import type { Evidence, Instead, Reason, ReasonAbout, Without } from './reason.ts';
+import type { Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
 import type { Through } from './through.ts';
 
 /** Lines beyond this are explained note by note on asking, not as a whole. */
@@ -23,33 +25,44 @@ const NOTES_A_STEP = 40;
 export function* reasonsOf(through: Through, note: number | null = null): Steps<readonly Reason[]> {
   const orders = through.solved.steps.flatMap((step, order) => (note === null || step.index === note ? [order] : []));
   if (note === null && orders.length > MOST_NOTES_EXPLAINED) return [];
-  const reasons: Reason[] = [];
+  const reasons: Found[] = [];
   for (const [count, order] of orders.entries()) {
     if (count % NOTES_A_STEP === NOTES_A_STEP - 1) yield;
     reasons.push(...reasonsAt(through, order, note !== null));
   }
-  return reasons;
+  return toldOnce(reasons);
 }
 
-function reasonsAt(through: Through, order: number, everyFinger: boolean): readonly Reason[] {
+/** A reason, and the line that is its evidence as one text; null where no line is. */
+interface Found {
+  readonly reason: Reason;
+  readonly line: string | null;
+}
+
+/** One line is evidence once: a later reason that rests on it points to the first, and at the same note it says nothing more. */
+function toldOnce(found: readonly Found[]): readonly Reason[] {
+  const told = new Map<string, Reason>();
+  return found.flatMap(({ reason, line }): readonly Reason[] => {
+    const before = line === null ? undefined : told.get(line);
+    if (before?.note === reason.note) return [];
+    if (before) return [{ ...reason, evidence: { kind: 'as-before', about: before.about, note: before.note, written: before.written } }];
+    if (line !== null) told.set(line, reason);
+    return [reason];
+  });
+}
+
+function reasonsAt(through: Through, order: number, everyFinger: boolean): readonly Found[] {
   const { placements } = through.solved;
   const here = placements[order];
   if (!here) return [];
-  return [
-    ...arrivalReasons(through, order, here),
-    ...(standsOutside(here) ? [extensionReason({ through, order })] : []),
-    ...(here.finger === '0' ? [openReason({ through, order })] : []),
-    ...(everyFinger || isUnusual(through.solved, order) ? [fingerReason({ through, order }, here)] : []),
-  ];
-}
-
-/** How the hand and the bow come to a note. */
-function arrivalReasons(through: Through, order: number, here: Placement): readonly Reason[] {
   const before = through.solved.placements[order - 1];
-  if (!before) return [];
+  const at = { through, order };
   return [
-    ...(isShift(before, here) ? shiftReasons({ through, order }, before) : []),
-    ...(before.stringIndex === here.stringIndex ? [] : [crossingReason({ through, order }, before)]),
+    ...(before && isShift(before, here) ? shiftReasons(at, before) : []),
+    ...(standsOutside(here) ? [extensionReason(at)] : []),
+    ...(here.finger === '0' ? [openReason(at)] : []),
+    ...(before && before.stringIndex !== here.stringIndex ? [crossingReason(at, before)] : []),
+    ...(everyFinger || isUnusual(through.solved, order) ? [fingerReason(at, here)] : []),
   ];
 }
 
@@ -65,10 +78,9 @@ interface At {
 const WINDOW = 2;
 
 /** Why shift at all, and why just here. */
-function shiftReasons(at: At, before: Placement): readonly Reason[] {
+function shiftReasons(at: At, before: Placement): readonly Found[] {
   const { through, order } = at;
   const { solved } = through;
-  const position = positionOf(solved.task, before);
   const last = solved.placements.length - 1;
   const window = windowWithoutOthers(solved, order);
   const around = through.withoutShift(Math.max(0, window[0]), Math.min(last, window[1]));
@@ -76,10 +88,27 @@ function shiftReasons(at: At, before: Placement): readonly Reason[] {
   const shifts = solved.placements.filter((placement, index) => isShiftAt(solved, placement, index)).length;
   // A line as good without this shift has it elsewhere: then the question is what one shift fewer would cost.
   const fewer = around && around.cost <= solved.way.cost ? through.withShifts(shifts - 1) : null;
-  const why = fewer
-    ? reason(at, 'shift', instead(at, fewer, { does: 'shifts-less' }))
-    : reason(at, 'shift', around ? instead(at, around, { does: 'stays', position }) : needed(at, { lacks: 'shift-near', position }));
-  return [why, ...(atOnce ? [reason(at, 'shift-here', instead(at, atOnce, { does: 'shifts-elsewhere' }))] : [])];
+  const why = fewer ?? around;
+  const ground = beyondGround(at, before);
+  return [
+    found(at, 'shift', why ? otherwise(at, why) : needed(at, { lacks: 'shift-near' }), ground),
+    ...(atOnce ? [found(at, 'shift-here', otherwise(at, atOnce))] : []),
+  ];
+}
+
+/** The first note of the new stay that lies nowhere in the position the hand comes from; null where all of them do. */
+function beyondGround(at: At, before: Placement): Ground | null {
+  const { solved } = at.through;
+  const { placements, lattice } = solved;
+  for (let order = at.order; order < placements.length; order += 1) {
+    const here = placements[order];
+    if (order > at.order && here && isShiftAt(solved, here, order)) break;
+    const inPosition = (placement: Placement): boolean => placement.finger === '0' || positionKey(placement) === positionKey(before);
+    if (!lattice.layers[order]?.candidates.some(inPosition)) {
+      return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionOf(solved.task, before) };
+    }
+  }
+  return null;
 }
 
 /** The window around a shift, as wide as it can be without another shift of the line in it. */
@@ -100,52 +129,71 @@ function isShiftAt({ placements }: Solved, placement: Placement, index: number):
   return before !== undefined && isShift(before, placement);
 }
 
-function crossingReason(at: At, before: Placement): Reason {
+function crossingReason(at: At, before: Placement): Found {
   const string = openName(at, before);
-  const stay = at.through.withNote(at.order, (placement) => placement.stringIndex === before.stringIndex);
-  return reason(
-    at,
-    'crossing',
-    stay ? instead(at, stay, { does: 'stays-on-string', string }) : needed(at, { lacks: 'other-string', string }),
+  const onIt = at.through.withNote(at.order, (placement) => placement.stringIndex === before.stringIndex);
+  const held = onIt ? instead(at, onIt, { does: 'on-string', string }) : needed(at, { lacks: 'other-string', string });
+  return found(at, 'crossing', held, underHandGround(at, before));
+}
+
+/** The note lies under no finger of the position on the string before it; null where one would have it, or nothing was stopped. */
+function underHandGround(at: At, before: Placement): Ground | null {
+  const { lattice, task } = at.through.solved;
+  const { candidates = [] } = lattice.layers[at.order] ?? {};
+  const under = candidates.some(
+    (placement) => placement.stringIndex === before.stringIndex && positionKey(placement) === positionKey(before),
   );
+  return under || before.finger === '0'
+    ? null
+    : { kind: 'not-under-hand', string: openName(at, before), position: positionOf(task, before) };
 }
 
-function extensionReason(at: At): Reason {
+function extensionReason(at: At): Found {
   const closed = at.through.withNote(at.order, (placement) => !standsOutside(placement));
-  return reason(at, 'extension', closed ? instead(at, closed, { does: 'rests' }) : needed(at, { lacks: 'extension' }));
+  return found(at, 'extension', closed ? instead(at, closed, { does: 'rests' }) : needed(at, { lacks: 'extension' }));
 }
 
-function openReason(at: At): Reason {
+function openReason(at: At): Found {
   const stopped = at.through.withNote(at.order, (placement) => placement.finger !== '0');
-  const evidence = stopped
+  const held = stopped
     ? instead(at, stopped, { does: 'stops-it', finger: placementIn(at, stopped).finger })
     : needed(at, { lacks: 'open-string' });
-  return reason(at, 'open-string', evidence);
+  return found(at, 'open-string', held);
 }
 
-function fingerReason(at: At, here: Placement): Reason {
+function fingerReason(at: At, here: Placement): Found {
   const other = at.through.withNote(
     at.order,
     (placement) => placement.stringIndex === here.stringIndex && placement.finger !== here.finger,
   );
-  const evidence = other
+  const held = other
     ? instead(at, other, { does: 'takes-finger', finger: placementIn(at, other).finger })
     : needed(at, { lacks: 'this-finger', string: openName(at, here) });
-  return reason(at, 'finger', evidence);
+  return found(at, 'finger', held);
 }
+
+/** Evidence, and the line it rests on as one text; null where it rests on none. */
+type Held = Pick<Reason, 'evidence'> & Pick<Found, 'line'>;
 
 /** Another way held against the one chosen; cheaper than it only where the brief asks something of the whole line. */
-function instead({ through: { solved } }: At, way: Way, does: Instead): Evidence {
+function instead({ through: { solved } }: At, way: Way, does: Instead): Held {
   const difference = compared(solved, way);
-  return { kind: difference.deltaThousandths < 0 ? 'asked' : 'dearer', instead: does, compared: difference };
+  const line = placementsAt(solved.lattice, way.choices).map(fingeringLabel).join(' ');
+  return { evidence: { kind: difference.deltaThousandths < 0 ? 'asked' : 'dearer', instead: does, compared: difference }, line };
 }
 
-function needed(at: At, without: Without): Evidence {
-  return at.through.solved.task.locks.has(lineIndex(at)) ? { kind: 'locked' } : { kind: 'needed', without };
+/** Another way, told by what it does. */
+function otherwise(at: At, way: Way): Held {
+  return instead(at, way, { does: 'goes-otherwise', name: whatItDoes(at.through.solved, way) });
 }
 
-function reason(at: At, about: ReasonAbout, evidence: Evidence): Reason {
-  return { about, note: lineIndex(at), written: writtenAt(at), evidence };
+function needed(at: At, without: Without): Held {
+  const locked = at.through.solved.task.locks.has(lineIndex(at));
+  return { evidence: locked ? { kind: 'locked' } : { kind: 'needed', without }, line: null };
+}
+
+function found(at: At, about: ReasonAbout, { evidence, line }: Held, ground: Ground | null = null): Found {
+  return { reason: { about, note: lineIndex(at), written: writtenAt(at), ground, evidence }, line };
 }
 
 /** The thumb, a harmonic, a finger that repeats elsewhere or leaves its letter, and the fourth finger on violin and viola. */

@@ -1,4 +1,6 @@
-export { alternativesTo } from './alternatives.ts';
+export { whatItDoes } from './others/candidates.ts';
+export type { AlternativeName } from './others/name.ts';
+export { otherFingerings } from './others/other-fingerings.ts';
 export { bestFingerings } from './best-fingerings.ts';
 export { planSteps } from './plan-steps.ts';
 export { plan } from './plan.ts';

@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { describe } from '#core/plan/describe';
 import type { Steps } from '#core/result';
 import { solveBrief } from '#core/solve';
-import { alternativesTo } from './alternatives.ts';
+import { otherFingerings } from './others/other-fingerings.ts';
 import { relaxed } from './relaxed.ts';
 import type { PlanOutcome } from './types.ts';
 
@@ -19,5 +19,5 @@ export function* planSteps(brief: Brief, { alternatives = 0, onProgress }: PlanO
   const solved = solveBrief(brief, onProgress);
   if (!solved.ok) return { ...solved, relaxed: yield* relaxed(brief, solved.issues) };
   const best = describe(solved.value);
-  return { ok: true, value: { best, alternatives: yield* alternativesTo(solved.value, best, alternatives) } };
+  return { ok: true, value: { best, alternatives: yield* otherFingerings(solved.value, best, alternatives) } };
 }

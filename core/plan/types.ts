@@ -1,12 +1,12 @@
 import type { Brief } from '#core/brief';
-import type { Preference } from '#core/brief/parts/wishes';
 import type { Issue } from '#core/messages';
 import type { CostDifference, Plan } from '#core/plan/describe';
+import type { AlternativeName } from './others/name.ts';
 
 /** Another fingering of the same line that a player would call different, held against the one chosen. */
 export interface Alternative {
-  /** The wish it fulfils, `unlocked` (what the engine would do without the teacher's locks), or another way. */
-  readonly kind: Preference | 'unlocked' | 'other-way';
+  /** What it does otherwise. */
+  readonly name: AlternativeName;
   /** The whole line as it is fingered there. */
   readonly plan: Plan;
   /** Line indexes of the notes fingered otherwise. */

@@ -1,6 +1,6 @@
 import { aboutPath, effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
 import { fingeredAnew, onEverySize, waysToPlay } from '#core/fit';
-import { alternativesTo, relaxed } from '#core/plan';
+import { otherFingerings, relaxed } from '#core/plan';
 import { goodReading, type Steps } from '#core/result';
 import { solvedOrWhy } from '#core/solve';
 import type { Answer, Question, QuestionKind } from './questions.ts';
@@ -25,7 +25,7 @@ const ANSWERS: Answers = {
   *alternatives(session, { most }) {
     const tried = session.attempt();
     const best = session.best();
-    return tried.kind === 'solved' && best ? yield* alternativesTo(tried.solved, best, most) : [];
+    return tried.kind === 'solved' && best ? yield* otherFingerings(tried.solved, best, most) : [];
   },
   ways: (session, { note }) =>
     atOnce(() => {

@@ -79,11 +79,22 @@ export function possibleShiftCounts({ task, lattice }: Laid, most: number): read
 }
 
 /** What is searched for a whole line, and how a way through it is read as a way through the line. */
-interface Space {
+export interface Space {
   /** What is searched. */
   readonly lattice: Lattice;
   /** The placements of the whole line that a way stands for. */
   readonly whole: (choices: readonly number[]) => readonly number[];
+}
+
+/**
+ * Where other fingerings of a line are looked for: all of it as the brief asks, and where it comes back as it went up, also both
+ * ways together. Empty where the brief counts shifts, which no single step can keep.
+ */
+export function spacesFor(task: Task, lattice: Lattice): readonly Space[] {
+  if (exactShifts(task.limits) !== null || shiftsCountFirst(task)) return [];
+  const asked = spaceOf(task, lattice);
+  const both = task.brief.wayDown === 'as-up' ? null : spaceOf({ ...task, brief: { ...task.brief, wayDown: 'as-up' } }, lattice);
+  return [...(asked ? [asked] : []), ...(both && both.lattice.layers.length < lattice.layers.length ? [both] : [])];
 }
 
 function spaceOf(task: Task, lattice: Lattice): Space | null {

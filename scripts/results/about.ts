@@ -3,6 +3,7 @@ import { wishOf } from '#core/brief/lines';
 import type { Reason } from '#core/explain';
 import { checkpointsOf, handOfPlan, heldAgainst, intoned, onEverySize, ringingNotes, type WayToPlay } from '#core/fit';
 import { plan, type PlanOutcome } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
 import { finished } from '#core/result';
 import { answerTo, openSession, type Session } from '#core/session';
 import { reasonText, whyNotText } from '../../src/words/reasons.ts';
@@ -50,7 +51,7 @@ function answers(session: Session): Readonly<Record<string, unknown>> {
     .map((note) => finished(answerTo(session, 'ways', { kind: 'ways', note })))
     .slice(0, session.best()?.notes.length ?? 0);
   return {
-    reasons: reasons.ok ? reasons.value.map(reasonData) : reasons,
+    reasons: reasons.ok ? reasons.value.map((reason) => reasonData(reason, session.best()?.strings ?? [])) : reasons,
     ways,
     whys: ways.flatMap((each, note) => (each.ok ? each.value.slice(0, 2).map((way) => whyNotData(session, note, way)) : [])),
   };
@@ -61,8 +62,8 @@ function whyNotData(session: Session, note: number, way: WayToPlay): Readonly<Re
   return why && { kind: why.kind, sentence: whyNotText(why), delta: why.kind === 'costs' ? why.deltaThousandths : null };
 }
 
-function reasonData(reason: Reason): Readonly<Record<string, unknown>> {
+function reasonData(reason: Reason, strings: Plan['strings']): Readonly<Record<string, unknown>> {
   const { about, note, evidence } = reason;
   const compared = 'compared' in evidence ? evidence.compared.deltaThousandths : null;
-  return { about, note, evidence: evidence.kind, deltaThousandths: compared, sentence: reasonText(reason) };
+  return { about, note, evidence: evidence.kind, deltaThousandths: compared, sentence: reasonText(reason, strings) };
 }

@@ -104,10 +104,10 @@ export function acceptRelaxation(): void {
 }
 
 /** Takes another fingering, or a stretch of it: its notes that differ are fixed, string and finger; the rest follows. */
-export function takeAlternative({ plan, kind, differsAt }: Alternative, stretch: Stretch | null = null): void {
+export function takeAlternative({ plan, name, differsAt }: Alternative, stretch: Stretch | null = null): void {
   const { brief } = workStore.getState();
   planningStore.setState({ laidOver: null });
-  if (kind === 'unlocked' && stretch === null) return changeBrief(({ locks: _, ...free }) => free);
+  if (name.kind === 'unlocked' && stretch === null) return changeBrief(({ locks: _, ...free }) => free);
   const taken = differsAt.filter((note) => stretch === null || (note >= stretch.from && note <= stretch.to));
   changeBrief(() => locksOf(plan, taken).reduce(withLock, brief));
 }

@@ -1,7 +1,7 @@
 import type { PlanSums } from '#core/explain';
 import { counted } from '#core/messages';
-import { pointsText } from './differences.ts';
 import { mmText } from './plan-words.ts';
+import { weighedText } from './weighed.ts';
 
 const COUNTED = [
   ['shifts', 'shift', 'shifts'],
@@ -11,7 +11,7 @@ const COUNTED = [
   ['stretches', 'stretch', 'stretches'],
 ] as const;
 
-/** How one plan's sums differ from another's: "2 shifts fewer", "the widest reach 71 mm, not 66 mm" and, where both are priced alike, "1.4 dearer". */
+/** How one plan's sums differ from another's: "2 shifts fewer", "the widest reach 71 mm, not 66 mm" and, where both are priced alike, "clearly harder". */
 export function sumDifferences(from: PlanSums, to: PlanSums, priced: boolean): readonly string[] {
   const numbers = COUNTED.flatMap(([name, one, many]) => {
     const more = (to[name] ?? 0) - (from[name] ?? 0);
@@ -24,6 +24,6 @@ export function sumDifferences(from: PlanSums, to: PlanSums, priced: boolean): r
   return [
     ...numbers,
     ...(was === is ? [] : [`the widest reach ${mmText(is)}, not ${mmText(was)}`]),
-    ...(!priced || Math.abs(cost) < 10 ? [] : [`${pointsText(cost)} ${cost > 0 ? 'dearer' : 'cheaper'}`]),
+    ...(!priced || Math.abs(cost) < 100 ? [] : [weighedText(cost)]),
   ];
 }

@@ -8,7 +8,6 @@ import type { OrnamentKind, OrnamentSign } from '#core/material';
 import type { HandMeasure, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
 import { displayPitch, parsePitch } from '#core/pitch';
-import type { Alternative } from '#core/plan';
 
 /** Every label of the interface that names a choice: one source for sentence, sheet, list and table. */
 export const INSTRUMENT_LABELS: Readonly<Record<InstrumentKind, string>> = {
@@ -144,12 +143,6 @@ export function instrumentLabel(brief: Brief): string {
 /** "¾ violin". */
 export function fingerboardName(kind: InstrumentKind, size: string): string {
   return `${sizeLabel(size)} ${INSTRUMENT_LABELS[kind]}`;
-}
-
-/** What kind of other fingering it is: the wish it fulfils, or another way. */
-export function alternativeName(kind: Alternative['kind']): string {
-  if (kind === 'other-way') return 'another way';
-  return kind === 'unlocked' ? 'without your fixed notes' : wishPart(kind).label;
 }
 
 /** Lengths of single notes, as fractions of a whole note. */

@@ -1,28 +1,57 @@
-import type { Compared, Evidence, Instead, Reason, ReasonAbout, WhyNot, Without } from '#core/explain';
+import type { Compared, Evidence, Ground, Instead, Reason, ReasonAbout, WhyNot, Without } from '#core/explain';
 import { issuesText, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
-import { payText, pointsText } from './differences.ts';
+import { alternativeName, type Strings } from './alternatives.ts';
+import { payText } from './differences.ts';
+import { weighedHow, weighedText } from './weighed.ts';
 
 /** What a reason is about, as a heading. */
 export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
   shift: 'The shift',
   'shift-here': 'The shift just here',
   crossing: 'The crossing',
-  extension: 'The open hand',
+  extension: 'The extension',
   'open-string': 'The open string',
   finger: 'This finger',
 };
 
-/** Why something is as it is, in a sentence or two with their numbers. */
-export function reasonText({ written, evidence }: Reason): string {
+/** Why something is as it is: the musical ground first, then what the line would do without it, and how that weighs. */
+export function reasonText({ written, ground, evidence }: Reason, strings: Strings): string {
+  const first = ground ? `${groundText(ground, written)} ` : '';
+  return `${first}${evidenceText(written, evidence, strings)}`.trim();
+}
+
+function evidenceText(written: string, evidence: Evidence, strings: Strings): string {
   switch (evidence.kind) {
     case 'locked':
       return 'You fixed it so.';
+    case 'as-before':
+      return `It belongs with ${ABOUT[evidence.about]} at ${pitchLabel(evidence.written)} (note ${evidence.note + 1}), where the reason is told.`;
     case 'needed':
-      return `${pitchLabel(written)} cannot be played ${withoutText(evidence.without)}.`;
+      return neededText(written, evidence.without);
     case 'dearer':
     case 'asked':
-      return `${insteadSentence(evidence)}${stretchText(evidence.compared)}`;
+      return `${insteadSentence(evidence, written, strings)}${stretchText(evidence.compared)}`;
+  }
+}
+
+const ABOUT: Readonly<Record<ReasonAbout, string>> = {
+  shift: 'the shift',
+  'shift-here': 'the shift',
+  crossing: 'the crossing',
+  extension: 'the extension',
+  'open-string': 'the open string',
+  finger: 'the finger',
+};
+
+/** "C6 lies outside third position." */
+function groundText(ground: Ground, written: string): string {
+  const position = positionWords(ground.position);
+  switch (ground.kind) {
+    case 'beyond':
+      return `${pitchLabel(ground.written)} lies outside ${position}.`;
+    case 'not-under-hand':
+      return `${pitchLabel(written)} is not under the hand on the ${noteLabel(ground.string)} string in ${position}.`;
   }
 }
 
@@ -35,37 +64,44 @@ export function whyNotText(why: WhyNot): string {
       return issuesText([why.issue]);
     case 'costs':
       return why.deltaThousandths < 0
-        ? `It would cost ${pointsText(why.deltaThousandths)} less; what the brief asks of the whole line keeps it out.`
-        : dearerText('It', why.deltaThousandths, why.more);
+        ? `It would be ${weighedText(why.deltaThousandths)}; what the brief asks of the whole line keeps it out.`
+        : harderText('It', why.deltaThousandths, why.more);
   }
 }
 
-function insteadSentence({ kind, instead, compared }: Extract<Evidence, { readonly instead: Instead }>): string {
-  const subject = insteadText(instead);
-  if (kind === 'dearer') return dearerText(subject, compared.deltaThousandths, compared.more);
-  const lowered = subject.charAt(0).toLowerCase() + subject.slice(1);
-  return `The brief asks for it: ${lowered} would cost ${pointsText(compared.deltaThousandths)} less, but would not keep all it asks.`;
+function insteadSentence(
+  { kind, instead, compared }: Extract<Evidence, { readonly instead: Instead }>,
+  written: string,
+  strings: Strings,
+): string {
+  const subject = insteadText(instead, written, strings);
+  if (kind === 'dearer') return harderText(subject, compared.deltaThousandths, compared.more);
+  return `The brief asks for it. ${subject} would be ${weighedText(compared.deltaThousandths)}, but would not keep all it asks.`;
 }
 
-function dearerText(subject: string, thousandths: number, more: Compared['more']): string {
-  if (thousandths === 0) return `${subject} would cost the same; of equals the first is taken.`;
-  const what = more.length === 0 ? '' : `: ${payText(more)}`;
-  return `${subject} would cost ${pointsText(thousandths)} more${what}.`;
+function harderText(subject: string, thousandths: number, more: Compared['more']): string {
+  if (thousandths === 0) return `${subject} would be equally good; of equals the first is taken.`;
+  const weighs = weighedText(thousandths);
+  const what = more.length === 0 || weighs === weighedText(0) ? '' : `: ${payText(more)}`;
+  return `${subject} would be ${weighs}${what}.`;
+}
+
+/** The figure behind a reason, and what it is made of; null where there is none. */
+export function reasonHow({ evidence }: Reason): string | null {
+  if (!('compared' in evidence)) return null;
+  const { deltaThousandths, more, less } = evidence.compared;
+  return weighedHow(deltaThousandths, [...more, ...less]);
 }
 
 /** The other line as the subject of a sentence. */
-function insteadText(instead: Instead): string {
+function insteadText(instead: Instead, written: string, strings: Strings): string {
   switch (instead.does) {
-    case 'stays':
-      return `Staying in ${positionWords(instead.position)} here`;
-    case 'shifts-less':
-      return 'A line with one shift fewer';
-    case 'shifts-elsewhere':
-      return 'Shifting a note sooner or later, or not at all,';
-    case 'stays-on-string':
-      return `Staying on the ${noteLabel(instead.string)} string`;
+    case 'goes-otherwise':
+      return instead.name === null ? 'The line without it' : `The line without it (${alternativeName(instead.name, strings)})`;
+    case 'on-string':
+      return `${pitchLabel(written)} on the ${noteLabel(instead.string)} string`;
     case 'rests':
-      return 'A hand at rest';
+      return 'A hand that is not extended';
     case 'stops-it':
       return `Finger ${instead.finger} instead`;
     case 'takes-finger':
@@ -73,19 +109,20 @@ function insteadText(instead: Instead): string {
   }
 }
 
-/** What the note cannot be played without, as it ends the sentence. */
-function withoutText(without: Without): string {
+/** What no line within the brief does without. */
+function neededText(written: string, without: Without): string {
+  const note = pitchLabel(written);
   switch (without.lacks) {
     case 'shift-near':
-      return `from ${positionWords(without.position)} without a shift near it`;
+      return `No fingering within this brief does without a shift near ${note}.`;
     case 'other-string':
-      return `on the ${noteLabel(without.string)} string within this brief`;
+      return `${note} cannot be played on the ${noteLabel(without.string)} string within this brief.`;
     case 'extension':
-      return 'with a hand at rest within this brief';
+      return `${note} cannot be played without an extension within this brief.`;
     case 'open-string':
-      return 'with a finger within this brief';
+      return `${note} cannot be played with a finger within this brief.`;
     case 'this-finger':
-      return `with another finger on the ${noteLabel(without.string)} string within this brief`;
+      return `${note} cannot be played with another finger on the ${noteLabel(without.string)} string within this brief.`;
   }
 }
 

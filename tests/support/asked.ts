@@ -2,6 +2,7 @@ import type { Brief, Lock } from '#core/brief';
 import type { Reason, WhyNot } from '#core/explain';
 import { finished } from '#core/result';
 import { type Answer, answerTo, openSession, type Question, type QuestionKind } from '#core/session';
+import { planned } from './briefs.ts';
 import { reasonText, whyNotText } from '../../src/words/reasons.ts';
 
 /** The answer to a question about a brief, all steps at once. */
@@ -19,9 +20,10 @@ export interface ToldReason extends Reason {
 export function toldReasons(brief: Brief, note: number | null = null): readonly ToldReason[] {
   const reasons = asked(brief, { kind: 'reasons', note });
   if (!reasons.ok) throw new Error(reasons.issues[0]?.message ?? 'The brief cannot be planned');
+  const { strings } = planned(brief);
   return reasons.value.map((reason) => ({
     ...reason,
-    sentence: reasonText(reason),
+    sentence: reasonText(reason, strings),
     deltaThousandths: 'compared' in reason.evidence ? reason.evidence.compared.deltaThousandths : null,
   }));
 }

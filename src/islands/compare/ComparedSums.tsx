@@ -1,27 +1,31 @@
-import { type PlanSums, samePrices, sumsOf } from '#core/explain';
-import type { Plan } from '#core/plan/describe';
+import { type PlanSums, type PlanTraits, samePrices, sumsOf, traitsOf } from '#core/explain';
+import { costDifferences, type Plan } from '#core/plan/describe';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';
-import { pointsText } from '../../words/differences.ts';
+import { Figure } from '../../ui/Figure.tsx';
+import { carriersText, crossingsText } from '../../words/traits.ts';
+import { weighedHow, weighedText } from '../../words/weighed.ts';
 import { mmText } from '../../words/plan-words.ts';
 
-const ROWS: readonly { readonly name: string; readonly text: (sums: PlanSums) => string }[] = [
+const ROWS: readonly { readonly name: string; readonly text: (sums: PlanSums & PlanTraits) => string }[] = [
   { name: 'Shifts', text: ({ shifts }) => String(shifts) },
-  { name: 'Way of the hand', text: ({ travelMm }) => mmText(travelMm) },
-  { name: 'String crossings', text: ({ crossings }) => String(crossings) },
+  { name: 'Fingers that shift', text: ({ carriers }) => carriersText(carriers) },
+  { name: 'Hand travel', text: ({ travelMm }) => mmText(travelMm) },
+  { name: 'Finger on the top note', text: ({ top }) => top ?? 'none' },
+  { name: 'String crossings', text: ({ crossingKinds }) => crossingsText(crossingKinds) },
   { name: 'Open strings', text: ({ openStrings }) => String(openStrings) },
   { name: 'Extensions', text: ({ extensions }) => String(extensions) },
   { name: 'Widest reach', text: ({ widestReachMm }) => mmText(widestReachMm) },
   { name: 'Stretches for this hand', text: ({ stretches }) => (stretches === null ? 'hand not measured' : String(stretches)) },
 ];
 
-/** Told only where both sides are priced alike. */
-const COST = { name: 'Cost in all', text: ({ costThousandths }: PlanSums) => pointsText(costThousandths) };
-
 /** What each plan comes to, side by side; what differs stands out. */
 export function ComparedSums({ one, other }: { readonly one: Plan; readonly other: Plan }) {
-  const sums = [sumsOf(one), sumsOf(other)] as const;
-  const rows = samePrices(one.brief, other.brief) ? [...ROWS, COST] : ROWS;
+  const sums = [
+    { ...sumsOf(one), ...traitsOf(one) },
+    { ...sumsOf(other), ...traitsOf(other) },
+  ] as const;
+  const delta = other.cost.totalThousandths - one.cost.totalThousandths;
   return (
     <section aria-label="What they come to">
       <Heading>What they come to</Heading>
@@ -34,7 +38,7 @@ export function ComparedSums({ one, other }: { readonly one: Plan; readonly othe
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ name, text }) => {
+          {ROWS.map(({ name, text }) => {
             const [here, there] = [text(sums[0]), text(sums[1])];
             return (
               <tr key={name}>
@@ -44,6 +48,15 @@ export function ComparedSums({ one, other }: { readonly one: Plan; readonly othe
               </tr>
             );
           })}
+          {samePrices(one.brief, other.brief) && (
+            <tr>
+              <th scope="row">In all</th>
+              <td />
+              <td className="font-semibold">
+                <Figure how={weighedHow(delta, costDifferences(one.cost, other.cost))}>{weighedText(delta)}</Figure>
+              </td>
+            </tr>
+          )}
         </tbody>
       </Table>
     </section>

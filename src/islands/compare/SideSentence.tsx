@@ -3,7 +3,8 @@ import type { PlannedSide, Side } from '../../state/compared-sides.ts';
 import type { PieceRecord } from '../../storage/database.ts';
 import type { Studio } from '../../storage/studio.ts';
 import { Choice } from '../../ui/Choice.tsx';
-import { alternativeName, materialLabel, SCHOOL_LABELS } from '../../words/labels.ts';
+import { alternativeName } from '../../words/alternatives.ts';
+import { materialLabel, SCHOOL_LABELS } from '../../words/labels.ts';
 
 interface SideSentenceProps {
   readonly name: string;
@@ -66,7 +67,7 @@ function HowItIsFingered({ side, planned, label, onChange }: HowItIsFingeredProp
     const alternative = planned?.others[Number(which)];
     return which === 'best' || !alternative
       ? 'the fingering that is planned'
-      : `${Number(which) + 1}: ${alternativeName(alternative.kind)}`;
+      : `${Number(which) + 1}: ${alternativeName(alternative.name, alternative.plan.strings)}`;
   };
   return (
     <>

@@ -9,7 +9,10 @@ import { reasonText } from '../../words/reasons.ts';
 export const POST: APIRoute = async ({ request }) => {
   const brief = await briefOfRequest(request);
   if (brief instanceof Response) return brief;
-  const reasons = finished(answerTo(openSession(brief), 'reasons', { kind: 'reasons', note: null }));
+  const session = openSession(brief);
+  const reasons = finished(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
   if (!reasons.ok) return problem(422, 'This brief cannot be planned', reasons.issues);
-  return Response.json({ reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason) })) });
+  return Response.json({
+    reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason, session.best()?.strings ?? []) })),
+  });
 };

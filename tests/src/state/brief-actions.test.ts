@@ -190,7 +190,14 @@ describe('another fingering', () => {
     changeBrief((brief) => ({ ...brief, locks: [{ note: 1, finger: '1' }] }));
     const outcome = plan(FIRST_BRIEF);
     assert.ok(outcome.ok);
-    const free: Alternative = { kind: 'unlocked', plan: outcome.value.best, differsAt: [1], deltaThousandths: 0, gains: [], pays: [] };
+    const free: Alternative = {
+      name: { kind: 'unlocked' },
+      plan: outcome.value.best,
+      differsAt: [1],
+      deltaThousandths: 0,
+      gains: [],
+      pays: [],
+    };
     takeAlternative(free);
     assert.equal(now().brief.locks, undefined);
   });

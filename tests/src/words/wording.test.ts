@@ -21,12 +21,14 @@ import { schoolsOf } from '#core/hand';
 import { HAND_PRESETS } from '#core/hand/reach';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { positionMark, positionWords } from '#core/messages';
-import { plan } from '#core/plan';
+import { type AlternativeName, plan } from '#core/plan';
 import type { Guide } from '#core/plan/describe';
 import { WEIGHTS } from '#core/weights';
 import { briefLine } from '../../../src/words/brief-line.ts';
 import { COST_TERMS } from '../../../src/words/cost-terms.ts';
+import { alternativeName } from '../../../src/words/alternatives.ts';
 import { gainText, payText, pointsText } from '../../../src/words/differences.ts';
+import { weighedHow, weighedText } from '../../../src/words/weighed.ts';
 import { guideText } from '../../../src/words/guides.ts';
 import { materialLabel, SCHOOL_LABELS, STRENGTHS, wayLabel, wishLabels } from '../../../src/words/labels.ts';
 import { touchText } from '../../../src/words/patterns.ts';
@@ -63,7 +65,7 @@ describe('a difference in words', () => {
     assert.deepEqual([50, 120, 1449, -2300].map(pointsText), ['0.05', '0.1', '1.4', '2.3']);
     assert.equal(
       whyNotText({ kind: 'costs', deltaThousandths: 0, more: [], plan: planned(FIRST_BRIEF) }),
-      'It would cost the same; of equals the first is taken.',
+      'It would be equally good; of equals the first is taken.',
     );
   });
 
@@ -80,9 +82,32 @@ describe('a difference in words', () => {
       { alternatives: 3 },
     );
     assert.ok(outcome.ok);
-    const fourth = outcome.value.alternatives.find((each) => each.kind === 'train-fourth');
-    assert.equal(gainText(fourth?.gains ?? []), '3 open strings fewer');
-    assert.equal(payText(fourth?.pays ?? []), '3 weaker fingers more');
+    const stopped = outcome.value.alternatives.find(({ name }) => name.kind === 'stopped');
+    assert.ok(stopped);
+    assert.equal(gainText(stopped.gains), '3 open strings fewer');
+    assert.equal(payText(stopped.pays), '3 weaker fingers more');
+    assert.equal(alternativeName(stopped.name, stopped.plan.strings), 'no open strings');
+  });
+
+  it('weighs in words, with the figure on asking', () => {
+    assert.deepEqual([50, 300, -300, 2400].map(weighedText), ['equally good', 'a little harder', 'a little easier', 'clearly harder']);
+    assert.match(weighedHow(300, [{ term: 'shift', times: 1, thousandths: 300 }]), /^0\.3 more in the sum of costs: shifts \+0\.3\.$/);
+  });
+});
+
+describe('another fingering', () => {
+  const name = (of: AlternativeName): string => alternativeName(of, planned(FIRST_BRIEF).strings);
+  const third = { label: '3', alteration: null } as const;
+  const first = { label: '1', alteration: null } as const;
+
+  it('is called by what it does', () => {
+    assert.equal(name({ kind: 'no-shift', position: third }), 'third position, no shift');
+    assert.equal(name({ kind: 'strings', shifts: [{ string: 'II', position: third }] }), 'shifts on the A string to third position');
+    assert.equal(name({ kind: 'starts', position: third, shifts: [] }), 'starts in third position');
+    assert.equal(name({ kind: 'positions', positions: [first, third] }), 'through first and third position');
+    assert.equal(name({ kind: 'moment', notes: -1, string: 'I' }), 'shifts 1 note sooner');
+    assert.equal(name({ kind: 'slides', fingers: ['1', '4'] }), 'slides with 1 and 4');
+    assert.equal(name({ kind: 'fourth-finger', string: 'IV' }), 'fourth finger on the G string');
   });
 });
 

@@ -8,9 +8,11 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { useEngine } from '../../../engine/queries.ts';
 import { Answered } from '../../../ui/Answered.tsx';
 import { Button } from '../../../ui/Button.tsx';
+import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { wayLabel } from '../../../words/labels.ts';
-import { REASON_HEADINGS, reasonText, whyNotText } from '../../../words/reasons.ts';
+import { weighedHow } from '../../../words/weighed.ts';
+import { REASON_HEADINGS, reasonHow, reasonText, whyNotText } from '../../../words/reasons.ts';
 
 interface WhyPanelProps {
   readonly plan: Plan;
@@ -25,13 +27,13 @@ export function WhyPanel({ plan, index, note, ways }: WhyPanelProps) {
   return (
     <section aria-label="Why" className="mt-4">
       <Heading as="h3">Why so</Heading>
-      <Answered asked={asked}>{(reasons) => <Reasons reasons={reasons.ok ? reasons.value : []} />}</Answered>
+      <Answered asked={asked}>{(reasons) => <Reasons reasons={reasons.ok ? reasons.value : []} strings={plan.strings} />}</Answered>
       <WhyNots key={`${index} ${plan.cost.totalThousandths}`} plan={plan} index={index} note={note} ways={ways} />
     </section>
   );
 }
 
-function Reasons({ reasons }: { readonly reasons: readonly Reason[] }) {
+function Reasons({ reasons, strings }: { readonly reasons: readonly Reason[]; readonly strings: Plan['strings'] }) {
   return (
     <>
       {reasons.length === 0 && <p className="mt-1 text-dove-dark">Nothing about this note needed a choice.</p>}
@@ -39,11 +41,24 @@ function Reasons({ reasons }: { readonly reasons: readonly Reason[] }) {
         {reasons.map((reason) => (
           <div key={reason.about} className="mb-1.5">
             <dt className="text-dove-dark">{REASON_HEADINGS[reason.about]}</dt>
-            <dd>{reasonText(reason)}</dd>
+            <dd>
+              {reasonText(reason, strings)} <HowMuch how={reasonHow(reason)} />
+            </dd>
           </div>
         ))}
       </dl>
     </>
+  );
+}
+
+/** The figure behind a sentence, on asking. */
+function HowMuch({ how }: { readonly how: string | null }) {
+  return (
+    how !== null && (
+      <span className="text-sm text-dove-dark">
+        <Figure how={how}>how much</Figure>
+      </span>
+    )
   );
 }
 
@@ -85,7 +100,8 @@ function WhyNot({ plan, way, wish }: { readonly plan: Plan; readonly way: WayToP
       {(why) =>
         why && (
           <>
-            <strong>{wayText(way)}:</strong> {whyNotText(why)}
+            <strong>{wayText(way)}:</strong> {whyNotText(why)}{' '}
+            {why.kind === 'costs' && <HowMuch how={weighedHow(why.deltaThousandths, why.more)} />}
           </>
         )
       }

@@ -9,8 +9,10 @@ import { usePlanning } from '../../../state/planning.ts';
 import { stretchOf, useSelection } from '../../../state/selection.ts';
 import { Answered } from '../../../ui/Answered.tsx';
 import { Button } from '../../../ui/Button.tsx';
-import { gainText, payText, pointsText } from '../../../words/differences.ts';
-import { alternativeName } from '../../../words/labels.ts';
+import { Figure } from '../../../ui/Figure.tsx';
+import { gainText, payText } from '../../../words/differences.ts';
+import { alternativeName } from '../../../words/alternatives.ts';
+import { weighedHow, weighedText } from '../../../words/weighed.ts';
 import { highestMmOf, smallPath } from '../../score/path-geometry.ts';
 import { useOtherFingerings } from './use-other-fingerings.ts';
 
@@ -63,7 +65,7 @@ export function Alternatives({ plan }: { readonly plan: Plan }) {
   );
 }
 
-const SMALL = { width: 132, height: 40 } as const;
+const SMALL = { width: 150, height: 36 } as const;
 
 interface SmallPathButtonProps {
   readonly plan: Plan;
@@ -77,7 +79,7 @@ interface SmallPathButtonProps {
 
 function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKeep }: SmallPathButtonProps) {
   const button = useRef<HTMLButtonElement>(null);
-  const name = alternativeName(alternative.kind);
+  const name = alternativeName(alternative.name, alternative.plan.strings);
   const apart = new Set(alternative.differsAt);
   const before = smallPath(plan, SMALL.width, SMALL.height, highest);
   const path = smallPath(alternative.plan, SMALL.width, SMALL.height, highest);
@@ -121,10 +123,11 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
           />
         ))}
       </svg>
-      <span className="block truncate font-serif text-[13px] leading-tight">{name}</span>
+      <span className="line-clamp-2 min-h-[2.4em] font-serif text-[13px] leading-[1.2]" title={name}>
+        {name}
+      </span>
       <span className="block truncate pb-0.5 text-[12px] text-dove-dark">
-        {counted(alternative.plan.shifts.length, 'shift', 'shifts')}, {pointsText(alternative.deltaThousandths)}{' '}
-        {alternative.deltaThousandths < 0 ? 'cheaper' : 'dearer'}
+        {counted(alternative.plan.shifts.length, 'shift', 'shifts')}, {weighedText(alternative.deltaThousandths)}
       </span>
     </button>
   );
@@ -140,7 +143,7 @@ function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alter
       <p className="flex min-h-8 items-center text-sm text-dove-dark">Point at another fingering, or press A, to lay it over this one.</p>
     ) : null;
   }
-  const name = alternativeName(shown.kind);
+  const name = alternativeName(shown.name, shown.plan.strings);
   return (
     <div className="flex min-h-8 items-center gap-2 text-sm leading-tight">
       <p className="grow">
@@ -154,6 +157,8 @@ function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alter
             <strong>Costs</strong> {payText(shown.pays)}.{' '}
           </>
         )}
+        In all{' '}
+        <Figure how={weighedHow(shown.deltaThousandths, [...shown.gains, ...shown.pays])}>{weighedText(shown.deltaThousandths)}</Figure>.{' '}
         <span className="text-dove-dark">{differencesOf(plan, shown)}</span>
       </p>
       <Button aria-label={`Take this fingering: ${name}`} onClick={() => takeAlternative(shown)}>

@@ -1,0 +1,165 @@
+import { type Finger, FINGERS, isShift, type Placement, rankOf, type Shape, stopsIn } from '#core/hand';
+import type { Lattice } from '#core/search/lattice';
+
+/** A stay of a line: from the first to the last note of one hand, by order; open strings belong to the hand before. */
+export interface HandStay {
+  readonly from: number;
+  readonly to: number;
+  /** The first note of it that is stopped; null for a line of open strings. */
+  readonly first: Placement | null;
+  /** How many of its notes are stopped. */
+  readonly stopped: number;
+}
+
+/** A shift of a line: the order of the note it arrives on, what was stopped before, and what is then. */
+export interface HandShift {
+  readonly order: number;
+  readonly from: Placement;
+  readonly to: Placement;
+}
+
+/** What a line of placements does, as far as a teacher would tell two of them apart. */
+export interface LineFacts {
+  readonly placements: readonly Placement[];
+  readonly stays: readonly HandStay[];
+  readonly shifts: readonly HandShift[];
+  /** Notes on open strings. */
+  readonly open: number;
+  /** The fingers that slide a semitone on their string, each once, in the order of the hand. */
+  readonly sliding: readonly Finger[];
+  /** Notes for which the hand opens or reaches. */
+  readonly extended: number;
+  /** By string, how often the fourth finger plays. */
+  readonly fourths: readonly number[];
+}
+
+/** Shapes in which a hand opens or reaches. */
+const EXTENDED: ReadonlySet<Shape> = new Set<Shape>([
+  'reached-back',
+  'reached-forward',
+  'reached-out',
+  'drawn-in',
+  'thumb-reached',
+  'pivoted',
+]);
+
+/** Reads what a line does. */
+export function factsOf(placements: readonly Placement[]): LineFacts {
+  const singles = placements.filter(({ upper }) => upper === null);
+  const strings = Math.max(0, ...singles.map(({ stringIndex }) => stringIndex + 1));
+  return {
+    placements,
+    ...handOf(placements),
+    open: singles.filter(({ finger }) => finger === '0').length,
+    sliding: FINGERS.filter((finger) =>
+      placements.some((placement, order) => placement.finger === finger && isSlide(placements[order - 1], placement)),
+    ),
+    extended: placements.filter(({ shape }) => EXTENDED.has(shape)).length,
+    fourths: Array.from(
+      { length: strings },
+      (_, string) => singles.filter(({ finger, stringIndex }) => finger === '4' && stringIndex === string).length,
+    ),
+  };
+}
+
+function handOf(placements: readonly Placement[]): Pick<LineFacts, 'stays' | 'shifts'> {
+  const stays: { from: number; to: number; first: Placement | null; stopped: number }[] = [];
+  const shifts: HandShift[] = [];
+  let last: Placement | null = null;
+  for (const [order, placement] of placements.entries()) {
+    const here = stays[stays.length - 1];
+    if (stopsIn(placement).length === 0) {
+      if (here) here.to = order;
+      else stays.push({ from: order, to: order, first: null, stopped: 0 });
+      continue;
+    }
+    if (last && isShift(last, placement)) {
+      shifts.push({ order, from: last, to: placement });
+      stays.push({ from: order, to: order, first: placement, stopped: 1 });
+    } else if (here) {
+      here.to = order;
+      here.first ??= placement;
+      here.stopped += 1;
+    } else stays.push({ from: order, to: order, first: placement, stopped: 1 });
+    last = placement;
+  }
+  return { stays, shifts };
+}
+
+/** One finger a semitone on along its string. */
+export function isSlide(before: Placement | undefined, here: Placement): boolean {
+  return (
+    before !== undefined &&
+    here.finger !== '0' &&
+    before.finger === here.finger &&
+    before.stringIndex === here.stringIndex &&
+    Math.abs(before.semitonesAboveOpen - here.semitonesAboveOpen) === 1
+  );
+}
+
+/** A stay of so few notes that goes out and comes back is a visit. */
+const VISIT_NOTES = 2;
+
+/** How often a line visits a position: for one note, or there and back for two. */
+export function visitsIn({ stays }: LineFacts): number {
+  return stays.filter((stay, index) => {
+    const [before, after] = [stays[index - 1]?.first, stays[index + 1]?.first];
+    if (!stay.first || stay.stopped > VISIT_NOTES || !(before || after)) return false;
+    if (stay.stopped === 1) return true;
+    if (!before || !after) return false;
+    return (stay.first.firstFinger - before.firstFinger) * (after.firstFinger - stay.first.firstFinger) < 0;
+  }).length;
+}
+
+/** How many stays are in half position on violin and viola, which take it only for what lies there. */
+export function halvesIn({ stays }: LineFacts): number {
+  return stays.filter(({ first }) => first?.letterPosition === 0).length;
+}
+
+/** How many notes stand alone on a string between two notes of one other string. */
+export function excursionsIn({ placements }: LineFacts): number {
+  return placements.filter(({ stringIndex }, order) => {
+    const [before, after] = [placements[order - 1], placements[order + 1]];
+    return before !== undefined && before.stringIndex !== stringIndex && before.stringIndex === after?.stringIndex;
+  }).length;
+}
+
+/** A tone, semitones. */
+const TONE = 2;
+
+/**
+ * How many shifts arrive otherwise than schools teach: going up on the first finger, coming down from it, or with one finger that
+ * goes a semitone, or further than a tone.
+ */
+export function unusualShiftsIn({ shifts }: LineFacts): number {
+  return shifts.filter(({ from, to }) => isUnusual(from, to)).length;
+}
+
+/** Whether a shift arrives otherwise than schools teach. */
+export function isUnusual(from: Placement, to: Placement): boolean {
+  if (from.finger === to.finger && from.stringIndex === to.stringIndex) {
+    return Math.abs(to.semitonesAboveOpen - from.semitonesAboveOpen) === TONE;
+  }
+  const led = to.firstFinger > from.firstFinger ? to : from;
+  return (rankOf(led.finger) ?? 0) > 1;
+}
+
+/** What can be had of a line, whoever fingers it. */
+export interface LineChoices {
+  /** How many notes must be open. */
+  readonly leastOpen: number;
+  /** How many can be. */
+  readonly mostOpen: number;
+  /** It has runs of semitones. */
+  readonly chromatic: boolean;
+}
+
+/** Reads from the candidates how many notes must, and how many can, be played on open strings. */
+export function choicesOf({ layers }: Lattice, chromatic: boolean): LineChoices {
+  const isOpen = ({ finger, upper }: Placement): boolean => finger === '0' && upper === null;
+  return {
+    leastOpen: layers.filter(({ candidates }) => candidates.every(isOpen)).length,
+    mostOpen: layers.filter(({ candidates }) => candidates.some(isOpen)).length,
+    chromatic,
+  };
+}

@@ -1,0 +1,38 @@
+import type { Finger, PositionName } from '#core/hand';
+import type { StringNumber } from '#core/instrument';
+
+/** Where a line shifts: the string the hand arrives on, and the position. */
+export interface NamedShift {
+  /** The string. */
+  readonly string: StringNumber;
+  /** The position it comes to. */
+  readonly position: PositionName;
+}
+
+/**
+ * What another fingering does otherwise than the one it is held against, the first that is true of it:
+ *
+ * - `unlocked`: what the engine would do without the teacher's fixed notes;
+ * - `finger-a-semitone`, `slides`: in runs of semitones every finger plays once, or these slide;
+ * - `no-shift`: it stays in one position, where the other shifts or stays elsewhere; - `starts`: it begins in another position;
+ * - `strings`: it shifts on other strings; - `positions`: it goes through other positions (both tell the shifts, where they are few);
+ * - `moment`: it shifts so many notes later (negative: sooner);
+ * - `open-strings`, `stopped`: every note is open that can be, or none is; - `more-open`, `fewer-open`: some are;
+ * - `fourth-finger`, `no-fourth-finger`: more, or fewer, notes with it; - `fingers`: other fingers on one string.
+ */
+export type AlternativeName =
+  | { readonly kind: 'unlocked' }
+  | { readonly kind: 'finger-a-semitone' }
+  | { readonly kind: 'slides'; readonly fingers: readonly Finger[] }
+  | { readonly kind: 'no-shift'; readonly position: PositionName }
+  | { readonly kind: 'starts'; readonly position: PositionName; readonly shifts: readonly NamedShift[] }
+  | { readonly kind: 'strings'; readonly shifts: readonly NamedShift[] }
+  | { readonly kind: 'positions'; readonly positions: readonly PositionName[] }
+  | { readonly kind: 'moment'; readonly notes: number; readonly string: StringNumber }
+  | { readonly kind: 'open-strings' }
+  | { readonly kind: 'stopped' }
+  | { readonly kind: 'more-open' }
+  | { readonly kind: 'fewer-open' }
+  | { readonly kind: 'fourth-finger'; readonly string: StringNumber }
+  | { readonly kind: 'no-fourth-finger'; readonly string: StringNumber }
+  | { readonly kind: 'fingers'; readonly string: StringNumber };

@@ -1,0 +1,140 @@
+import { readBrief } from '#core/brief';
+import { PREFERENCES } from '#core/brief/parts/wishes';
+import type { Placement } from '#core/hand';
+import { costDifferences, describe, type Plan } from '#core/plan/describe';
+import type { Steps } from '#core/result';
+import { type Lattice, restricted } from '#core/search/lattice';
+import { costOfWay, fingeringLabel, type Way } from '#core/search/ways';
+import { laid, placementsAt, solve, type Solved, spacesFor, wayIn, withWay } from '#core/solve';
+import type { Alternative } from '../types.ts';
+import type { AlternativeName } from './name.ts';
+import { type Candidate, candidateOf, type HeldAgainst, heldAgainst, inTurns } from './candidates.ts';
+import { otherWays } from './ways.ts';
+
+/** Lines beyond this are offered what the engine would do without fixed notes only: the others would take too long. */
+const MOST_NOTES_COMPARED = 400;
+
+/** The longest line that is solved again for each of its notes. */
+const MOST_SOLVED_AGAIN = 120;
+
+/**
+ * Fingerings that another good teacher might write, cheapest first, each told by what it does.
+ *
+ * The k best ways are near copies of each other, so they are not asked. Instead many lines are read from the lattice of the best
+ * one (see `otherWays`), both ways together where the line comes back. A line is left out that no single hand plays, that goes to a
+ * position for a note or two where the best does not, or that is by far too dear. Of lines that do the same the cheapest stays;
+ * then one of each kind is taken, and again one of each, so that no kind crowds out another. Wishes are asked only where that
+ * leaves room. All are priced by the brief's own weights.
+ */
+export function* otherFingerings(solved: Solved, best: Plan, most: number): Steps<readonly Alternative[]> {
+  if (most <= 0) return [];
+  const without = unlocked(solved, best);
+  const wanted = most - without.length;
+  const held = heldAgainst(solved);
+  const chosen = [...inTurns(yield* candidates(held), wanted)];
+  for (const wish of chosen.length < wanted ? PREFERENCES : []) {
+    if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
+    yield;
+    const candidate = candidateOf(held, wayUnder(solved, { ...solved.task.brief.preferences, [wish]: 1 }));
+    if (candidate && !chosen.some(({ name }) => sameName(name, candidate.name))) chosen.push(candidate);
+  }
+  const others = chosen
+    .toSorted((one, other) => one.way.cost - other.way.cost)
+    .map(({ name, way }) => alternative(best, name, withWay(solved, way), solved));
+  return [...without, ...others].slice(0, most);
+}
+
+/** Every line worth telling, the cheapest of each name. */
+function* candidates(held: HeldAgainst): Steps<readonly Candidate[]> {
+  const { solved, best, choices } = held;
+  if (solved.steps.length > MOST_NOTES_COMPARED) return [];
+  const { task, lattice, way } = solved;
+  const spaces = spacesFor(task, lattice);
+  const known = { cost: way.cost, shifts: best.shifts.length, chromatic: choices.chromatic };
+  const read = spaces.flatMap((space) => otherWays(space.lattice, known).map((other) => space.whole(other.choices)));
+  yield;
+  const again = spaces.length === 0 ? yield* waysWithout(solved) : [];
+  return cheapestOfEachName(held, [...read.map((row) => ({ choices: row, cost: costOfWay(lattice, row) })), ...again]);
+}
+
+function cheapestOfEachName(held: HeldAgainst, ways: readonly Way[]): readonly Candidate[] {
+  const { lattice, placements } = held.solved;
+  const known = new Set<string>([labelOf(placements)]);
+  const named = new Map<string, Candidate>();
+  for (const way of ways.toSorted((one, other) => one.cost - other.cost)) {
+    const label = labelOf(placementsAt(lattice, way.choices));
+    if (known.has(label)) continue;
+    known.add(label);
+    const candidate = candidateOf(held, way);
+    const key = candidate && JSON.stringify(candidate.name);
+    if (candidate && key !== null && candidate.rank < (named.get(key)?.rank ?? Infinity)) named.set(key, candidate);
+  }
+  return [...named.values()].toSorted((one, other) => one.rank - other.rank);
+}
+
+function alternative(best: Plan, name: AlternativeName, other: Solved, solved: Solved): Alternative {
+  const plan = describe(other);
+  const differences = costDifferences(best.cost, plan.cost);
+  return {
+    name,
+    plan,
+    differsAt: differing(solved.placements, other.placements).flatMap((order) => solved.steps[order]?.index ?? []),
+    deltaThousandths: plan.cost.totalThousandths - best.cost.totalThousandths,
+    gains: differences.filter((difference) => difference.thousandths < 0),
+    pays: differences.filter((difference) => difference.thousandths > 0),
+  };
+}
+
+/** Where the brief counts shifts: for every note, the best line that takes it otherwise, solved again. */
+function* waysWithout({ task, lattice, placements }: Solved): Steps<readonly Way[]> {
+  if (placements.length > MOST_SOLVED_AGAIN) return [];
+  const ways: Way[] = [];
+  for (const [order, chosen] of placements.entries()) {
+    const label = fingeringLabel(chosen);
+    const way = wayIn(task, withoutAt(lattice, order, label));
+    if (way) ways.push(way);
+    yield;
+  }
+  return ways;
+}
+
+function withoutAt(lattice: Lattice, order: number, label: string): Lattice {
+  return restricted(lattice, (placement, layer) => layer !== order || fingeringLabel(placement) !== label);
+}
+
+/** What the engine would do without the teacher's locks, where that is something else. */
+function unlocked(solved: Solved, best: Plan): readonly Alternative[] {
+  if (solved.task.locks.size === 0) return [];
+  const { locks: _, ...brief } = solved.task.brief;
+  const task = readBrief(brief);
+  const layers = task.ok ? laid(task.value) : null;
+  const free = layers?.ok ? solve(layers.laid) : null;
+  if (!free || differing(solved.placements, free.placements).length === 0) return [];
+  return [alternative(best, { kind: 'unlocked' }, free, solved)];
+}
+
+/** The best line under other wishes, as a way through the brief's own lattice; null where there is none. */
+function wayUnder({ task, lattice }: Solved, preferences: Solved['task']['brief']['preferences']): Way | null {
+  const asked = readBrief({ ...task.brief, preferences: { ...preferences } });
+  const layers = asked.ok ? laid(asked.value) : null;
+  const wished = layers?.ok ? solve(layers.laid) : null;
+  if (!wished) return null;
+  const choices = wished.placements.map((placement, order) => {
+    const candidates = lattice.layers[order]?.candidates ?? [];
+    return candidates.findIndex((each) => fingeringLabel(each) === fingeringLabel(placement) && each.stance === placement.stance);
+  });
+  return choices.includes(-1) ? null : { choices, cost: costOfWay(lattice, choices) };
+}
+
+function labelOf(placements: readonly Placement[]): string {
+  return placements.map(fingeringLabel).join(' ');
+}
+
+function sameName(one: AlternativeName, other: AlternativeName): boolean {
+  return JSON.stringify(one) === JSON.stringify(other);
+}
+
+function differing(one: readonly Placement[], other: readonly Placement[]): readonly number[] {
+  const [labels, others] = [one.map(fingeringLabel), other.map(fingeringLabel)];
+  return labels.flatMap((label, order) => (label === others[order] ? [] : [order]));
+}

@@ -1,0 +1,122 @@
+import type { Task } from '#core/brief';
+import type { Placement, PositionName } from '#core/hand';
+import { type StringNumber, stringOf } from '#core/instrument';
+import { positionOf } from '#core/plan/describe';
+import type { HandShift, LineChoices, LineFacts } from './line-facts.ts';
+import type { AlternativeName, NamedShift } from './name.ts';
+
+/** A name tells every shift of a line that has no more than so many. */
+const MOST_TOLD = 2;
+
+/** What a line does otherwise than another; null where a teacher would call them the same. */
+export function toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): AlternativeName | null {
+  return (
+    (choices.chromatic ? bySemitones(task, best, other) : null) ??
+    byHand(task, best, other) ??
+    byOpenStrings(choices, best, other) ??
+    byFourthFinger(task, best, other) ??
+    byFingers(task, best, other)
+  );
+}
+
+/** Runs of semitones: every finger once or which fingers slide, with the fourth finger or without. */
+function bySemitones(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+  const { sliding } = other;
+  if (sliding.join() !== best.sliding.join())
+    return sliding.length === 0 ? { kind: 'finger-a-semitone' } : { kind: 'slides', fingers: sliding };
+  return other.open === best.open ? byFourthFinger(task, best, other) : null;
+}
+
+/** What the hand does otherwise: where it begins, where and when it shifts. */
+function byHand(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+  const begins = first(other);
+  if (begins) {
+    const elsewhere = !sameHand(task, begins, first(best));
+    const position = positionOf(task, begins);
+    if (other.shifts.length === 0 && (best.shifts.length > 0 || elsewhere)) return { kind: 'no-shift', position };
+    if (elsewhere) return { kind: 'starts', position, shifts: named(task, other.shifts) };
+  }
+  const shifted = { added: shiftsNotIn(task, other, best), removed: shiftsNotIn(task, best, other) };
+  return shifted.added.length === 0 && shifted.removed.length === 0 ? null : byShifts(task, shifted, best, other);
+}
+
+/** The shifts of one line that the other does not make, at the same note to the same place. */
+function shiftsNotIn(task: Task, line: LineFacts, other: LineFacts): readonly HandShift[] {
+  const key = ({ order, to }: HandShift): string => `${order} ${to.stringIndex} ${labelOf(task, to)}`;
+  const known = new Set(other.shifts.map(key));
+  return line.shifts.filter((shift) => !known.has(key(shift)));
+}
+
+/** The shifts of one line that the other does not have. */
+interface Shifted {
+  readonly added: readonly HandShift[];
+  readonly removed: readonly HandShift[];
+}
+
+function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, other: LineFacts): AlternativeName | null {
+  if (added.length > 0 && stringsOf(other.shifts) !== stringsOf(best.shifts)) return { kind: 'strings', shifts: named(task, added) };
+  const [through, went] = [positionsOf(task, other), positionsOf(task, best)];
+  if (through.map(nameKey).join() !== went.map(nameKey).join()) return { kind: 'positions', positions: through };
+  const [here, there] = [added[0], removed[0]];
+  return here && there ? { kind: 'moment', notes: here.order - there.order, string: stringName(task, here.to.stringIndex) } : null;
+}
+
+/** The hand goes the same way, over other open strings. */
+function byOpenStrings({ leastOpen, mostOpen }: LineChoices, best: LineFacts, other: LineFacts): AlternativeName | null {
+  if (other.open === best.open) return null;
+  if (other.open > best.open) return { kind: other.open === mostOpen ? 'open-strings' : 'more-open' };
+  return { kind: other.open === leastOpen ? 'stopped' : 'fewer-open' };
+}
+
+function byFourthFinger(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+  const string = other.fourths.findIndex((count, index) => count !== (best.fourths[index] ?? 0));
+  const fourths = other.fourths[string];
+  if (fourths === undefined) return null;
+  return { kind: fourths > (best.fourths[string] ?? 0) ? 'fourth-finger' : 'no-fourth-finger', string: stringName(task, string) };
+}
+
+function byFingers(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+  const differs = other.placements.find((placement, order) => !sameStop(placement, best.placements[order]));
+  return differs ? { kind: 'fingers', string: stringName(task, differs.stringIndex) } : null;
+}
+
+function first({ stays }: LineFacts): Placement | null {
+  return stays.find((stay) => stay.first !== null)?.first ?? null;
+}
+
+function sameHand(task: Task, one: Placement, other: Placement | null): boolean {
+  return other !== null && labelOf(task, one) === labelOf(task, other);
+}
+
+/** A position by its number, whatever its form: low and high third are both third. */
+function labelOf(task: Task, placement: Placement): string {
+  return nameKey(positionOf(task, placement));
+}
+
+function nameKey({ label, underThumb }: PositionName): string {
+  return `${label} ${underThumb ?? ''}`;
+}
+
+/** The shifts to be told: all where they are few, else each string once. */
+function named(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] {
+  const all = shifts.map(({ to }): NamedShift => ({ string: stringName(task, to.stringIndex), position: positionOf(task, to) }));
+  return all.length <= MOST_TOLD ? all : all.filter(({ string }, order) => all.findIndex((each) => each.string === string) === order);
+}
+
+/** The strings shifted on, each once, as one text. */
+function stringsOf(shifts: readonly HandShift[]): string {
+  return [...new Set(shifts.map(({ to }) => to.stringIndex))].toSorted((one, other) => one - other).join();
+}
+
+function stringName(task: Task, index: number): StringNumber {
+  return stringOf(task.instrument, index).number;
+}
+
+/** The positions a line goes through, each as often as the hand comes to it. */
+function positionsOf(task: Task, { stays }: LineFacts): readonly PositionName[] {
+  return stays.flatMap((stay) => (stay.first ? [positionOf(task, stay.first)] : []));
+}
+
+function sameStop(one: Placement, other: Placement | undefined): boolean {
+  return one.finger === other?.finger && one.stringIndex === other.stringIndex && one.upper?.finger === other.upper?.finger;
+}

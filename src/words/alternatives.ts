@@ -1,0 +1,62 @@
+import type { PositionName } from '#core/hand';
+import type { StringNumber } from '#core/instrument';
+import { counted, listed, positionWords } from '#core/messages';
+import { noteLabel } from '#core/pitch';
+import type { AlternativeName } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+
+/** The strings of a plan, as names tell them. */
+export type Strings = Plan['strings'];
+
+type Kind = AlternativeName['kind'];
+type Of<K extends Kind> = Extract<AlternativeName, { kind: K }>;
+
+/** What another fingering does, as a name: "shifts on the A string", "third position, no shift". */
+export function alternativeName(name: AlternativeName, strings: Strings): string {
+  return told(name.kind, name, strings);
+}
+
+function told<K extends Kind>(kind: K, name: AlternativeName, strings: Strings): string {
+  return isOf(kind, name) ? NAMES[kind](name, strings) : '';
+}
+
+function isOf<K extends Kind>(kind: K, name: AlternativeName): name is Of<K> {
+  return name.kind === kind;
+}
+
+const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string } = {
+  unlocked: () => 'without your fixed notes',
+  'finger-a-semitone': () => 'a finger for each semitone',
+  slides: ({ fingers }) => `slides with ${listed(fingers)}`,
+  'no-shift': ({ position }) => `${positionWords(position)}, no shift`,
+  starts: ({ position, shifts }, strings) =>
+    `starts in ${positionWords(position)}${shifts.length > 0 ? `, ${shiftsText(shifts, strings)}` : ''}`,
+  strings: ({ shifts }, strings) => shiftsText(shifts, strings),
+  positions: ({ positions }) => `through ${positionsText(positions)}`,
+  moment: ({ notes }) => `shifts ${counted(Math.abs(notes), 'note', 'notes')} ${notes > 0 ? 'later' : 'sooner'}`,
+  'open-strings': () => 'open strings',
+  stopped: () => 'no open strings',
+  'more-open': () => 'more open strings',
+  'fewer-open': () => 'fewer open strings',
+  'fourth-finger': ({ string }, strings) => `fourth finger on the ${stringText(string, strings)}`,
+  'no-fourth-finger': ({ string }, strings) => `no fourth finger on the ${stringText(string, strings)}`,
+  fingers: ({ string }, strings) => `other fingers on the ${stringText(string, strings)}`,
+};
+
+/** "first, third and fifth position"; one of another kind is named whole. */
+function positionsText(positions: readonly PositionName[]): string {
+  const words = positions.map(positionWords);
+  const numbered = words.every((each) => each.endsWith(' position'));
+  return numbered ? `${listed(words.map((each) => each.slice(0, -' position'.length)))} position` : listed(words);
+}
+
+/** "shifts on the A string to third position and on the E string to fifth position". */
+function shiftsText(shifts: Of<'strings'>['shifts'], strings: Strings): string {
+  return `shifts ${listed(shifts.map(({ string, position }) => `on the ${stringText(string, strings)} to ${positionWords(position)}`))}`;
+}
+
+/** "A string": by its open note. */
+function stringText(number: StringNumber, strings: Strings): string {
+  const string = strings.find((each) => each.number === number);
+  return `${string ? noteLabel(string.name) : number} string`;
+}

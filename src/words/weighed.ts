@@ -1,0 +1,23 @@
+import type { CostDifference } from '#core/plan/describe';
+import { COST_TERMS } from './cost-terms.ts';
+import { pointsText } from './differences.ts';
+
+/** Below this two fingerings are equal, thousandths: less than any rounding of the weights would move. */
+const EQUAL_BELOW = 100;
+
+/** From here on a difference is clear, thousandths: a shift, or a few crossings. */
+const CLEAR_FROM = 1000;
+
+/** How another fingering weighs against the one chosen, in words: "a little harder". */
+export function weighedText(thousandths: number): string {
+  const size = Math.abs(thousandths);
+  if (size < EQUAL_BELOW) return 'equally good';
+  return `${size < CLEAR_FROM ? 'a little' : 'clearly'} ${thousandths > 0 ? 'harder' : 'easier'}`;
+}
+
+/** The figure behind the words, and what it is made of. */
+export function weighedHow(thousandths: number, differences: readonly CostDifference[]): string {
+  if (thousandths === 0) return 'The sum of costs is the same.';
+  const parts = differences.map(({ term, thousandths: own }) => `${COST_TERMS[term].many} ${own > 0 ? '+' : '−'}${pointsText(own)}`);
+  return `${pointsText(thousandths)} ${thousandths > 0 ? 'more' : 'less'} in the sum of costs${parts.length > 0 ? `: ${parts.join(', ')}` : ''}.`;
+}

@@ -1,0 +1,109 @@
+import type { AlternativeName } from '#core/plan';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+
+function sounds({ notes }: Plan): readonly PlannedSound[] {
+  return notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+}
+
+function stopped(plan: Plan): readonly PlannedSound[] {
+  return sounds(plan).filter(({ stops }) => stops.some(({ finger }) => finger !== '0'));
+}
+
+function openIn(plan: Plan): number {
+  return sounds(plan).filter(({ stops }) => stops.length === 1 && stops[0].finger === '0').length;
+}
+
+function fourthsOn(plan: Plan, string: string): number {
+  return sounds(plan).filter(({ stops }) => stops.length === 1 && stops[0].finger === '4' && stops[0].string === string).length;
+}
+
+function played(note: PlannedSound | undefined): string {
+  return note?.stops.map(({ string, finger }) => `${string} ${finger}`).join('+') ?? '';
+}
+
+/** The fingers that go a semitone on along their string. */
+function sliding(plan: Plan): readonly string[] {
+  const all = sounds(plan).map(({ stops }) => stops[0]);
+  const slides = all.flatMap((stop, order) => {
+    const before = all[order - 1];
+    const on = before?.string === stop.string && before.finger === stop.finger && stop.finger !== '0';
+    return on && Math.abs(before.semitonesAboveOpen - stop.semitonesAboveOpen) === 1 ? [stop.finger] : [];
+  });
+  return [...new Set(slides)].toSorted();
+}
+
+type Kind = AlternativeName['kind'];
+type Of<K extends Kind> = Extract<AlternativeName, { kind: K }>;
+
+const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) => boolean } = {
+  unlocked: (_, __, other) => other.brief.locks === undefined,
+  'no-shift': ({ position }, _, other) => other.shifts.length === 0 && beginsIn(other) === position.label,
+  starts: ({ position, shifts }, best, other) =>
+    beginsIn(other) === position.label && beginsIn(best) !== position.label && shiftsThere(other, shifts),
+  strings: ({ shifts }, _, other) => shifts.length > 0 && shiftsThere(other, shifts),
+  positions: ({ positions }, _, other) =>
+    other.stays.map(({ position }) => position.label).join() === positions.map(({ label }) => label).join(),
+  moment: ({ notes }, best, other) => movedBy(best, other).includes(notes),
+  'open-strings': (_, best, other) => openIn(other) > openIn(best),
+  'more-open': (_, best, other) => openIn(other) > openIn(best),
+  stopped: (_, best, other) => openIn(other) < openIn(best),
+  'fewer-open': (_, best, other) => openIn(other) < openIn(best),
+  'finger-a-semitone': (_, best, other) => sliding(other).length === 0 && sliding(best).length > 0,
+  slides: ({ fingers }, best, other) =>
+    sliding(other).join() === fingers.toSorted().join() && sliding(other).join() !== sliding(best).join(),
+  'fourth-finger': ({ string }, best, other) => fourthsOn(other, string) > fourthsOn(best, string),
+  'no-fourth-finger': ({ string }, best, other) => fourthsOn(other, string) < fourthsOn(best, string),
+  fingers: ({ string }, best, other) =>
+    sounds(other).some((note, order) => note.stops[0].string === string && played(note) !== played(sounds(best)[order])),
+};
+
+/** Whether the name of another fingering is true of its plan, read from nothing but the plans. */
+export function isNamedTruly(name: AlternativeName, best: Plan, other: Plan): boolean {
+  return isTrue(name.kind, name, best, other);
+}
+
+function isTrue<K extends Kind>(kind: K, name: AlternativeName, best: Plan, other: Plan): boolean {
+  return isOf(kind, name) && TRUE_OF[kind](name, best, other);
+}
+
+function isOf<K extends Kind>(kind: K, name: AlternativeName): name is Of<K> {
+  return name.kind === kind;
+}
+
+function beginsIn(plan: Plan): string | undefined {
+  return stopped(plan)[0]?.position.label;
+}
+
+function shiftsThere(
+  { shifts, notes }: Plan,
+  named: readonly { readonly string: string; readonly position: { readonly label: string } }[],
+): boolean {
+  return named.every(({ string, position }) =>
+    shifts.some(({ to, toPosition }) => {
+      const note = notes[to];
+      return note?.kind === 'note' && note.stops[0].string === string && toPosition.label === position.label;
+    }),
+  );
+}
+
+/** By how many notes each shift of the other plan comes after each of the best. */
+function movedBy(best: Plan, other: Plan): readonly number[] {
+  return other.shifts.flatMap(({ to }) => best.shifts.map((shift) => to - shift.to));
+}
+
+/** How often a plan goes to a position for one stopped note, or there and back for two. */
+export function visitsOf(plan: Plan): number {
+  const stays = plan.stays
+    .map((stay) => ({
+      at: stay.firstFingerMm,
+      notes: plan.notes
+        .slice(stay.from, stay.to + 1)
+        .filter((note) => note.kind === 'note' && note.stops.some(({ finger }) => finger !== '0')).length,
+    }))
+    .filter(({ notes }) => notes > 0);
+  return stays.filter(({ at, notes }, index) => {
+    const [before, after] = [stays[index - 1], stays[index + 1]];
+    if (notes > 2 || !(before ?? after)) return false;
+    return notes === 1 || (before !== undefined && after !== undefined && (at - before.at) * (after.at - at) < 0);
+  }).length;
+}
