@@ -1,4 +1,6 @@
 /** Prints how the engine does on the reference fingerings: `npm run reference` (`-- all` prints every case). */
+import { plan } from '#core/plan';
+import { fingering } from '../tests/support/briefs.ts';
 import {
   type AskedCase,
   askedFreely,
@@ -8,6 +10,7 @@ import {
   judged,
   type Verdict,
 } from '../tests/support/reference/reference-case.ts';
+import { spelledOut, variantBriefs } from '../tests/support/reference/variants.ts';
 
 const FILES = ['cases.json', 'cases-2.json', 'own-cases.json'] as const;
 const all = process.argv.includes('all');
@@ -46,3 +49,16 @@ for (const file of [...FILES, 'free-briefs.json']) {
     console.log(`${file.padEnd(18)} ${confidence.padEnd(8)} ${these.length} cases: best plan ${best}, within four ${four}`);
   }
 }
+
+const variants = variantBriefs().flatMap(({ brief, variants: wantedThere }) => {
+  const outcome = plan(brief, { alternatives: 6 });
+  const found = outcome.ok ? [outcome.value.best, ...outcome.value.alternatives.map((other) => other.plan)].map(fingering) : [];
+  return wantedThere.map(({ kind, fingers }) => ({ kind, found: found.includes(spelledOut(fingers)) }));
+});
+for (const kind of [...new Set(variants.map((each) => each.kind))].toSorted()) {
+  const these = variants.filter((each) => each.kind === kind);
+  console.log(`alternatives.json  ${kind.padEnd(18)} ${these.filter(({ found }) => found).length} of ${these.length} variants among seven`);
+}
+console.log(
+  `alternatives.json  ${'all'.padEnd(18)} ${variants.filter(({ found }) => found).length} of ${variants.length} variants among seven`,
+);

@@ -12,6 +12,7 @@ import { buildLattice, type Lattice, type LatticeNote } from '#core/search/latti
 import { bestWays, cheapestWay, fingeringLabel, groupedBy } from '#core/search/ways';
 import { answerTo, openSession } from '#core/session';
 import { noteSteps } from '#core/solve';
+import { variantBriefs } from '../support/reference/variants.ts';
 
 const ROUNDS = 15;
 
@@ -178,6 +179,18 @@ const bySolve = ratioOf(
   () => cheapestWay(laidOut(threeOctaves).lattice),
 );
 asked('the same against laying out and solving alone', bySolve, 'under 100', bySolve < 100);
+
+const others = ratioOf(
+  () => plan(threeOctaves, { alternatives: 6 }),
+  () => plan(threeOctaves),
+);
+asked('six other fingerings of three octaves up and down against one plan', others, 'at most 4', others <= 4);
+const briefs = variantBriefs().map(({ brief }) => brief);
+const ofMany = ratioOf(
+  () => briefs.forEach((brief) => plan(brief, { alternatives: 6 })),
+  () => briefs.forEach((brief) => plan(brief)),
+);
+asked('the same for the forty briefs whose variants are known', ofMany, 'at most 4', ofMany <= 4);
 
 const memoryMb = memoryOf(() => plan(longScale(10_000)));
 asked('memory that planning 10,000 notes takes, MB', memoryMb, 'under 200', memoryMb < 200);

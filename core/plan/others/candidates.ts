@@ -43,16 +43,20 @@ const UNUSUAL_SHIFT = 1500;
 const ANOTHER_SLIDES = 1500;
 const OPENED = 500;
 
-/** A way as a candidate; null where no single hand plays it, where it visits a position in passing, or where it does nothing else. */
+/** Whether a single hand plays every stay of a way: asked last, as it takes longest. */
+export function isOneHand({ solved: { task, lattice } }: HeldAgainst, { way }: Candidate): boolean {
+  return handBreaks(task.hand, placementsAt(lattice, way.choices)).length === 0;
+}
+
+/** A way as a candidate; null where it visits a position in passing, or does nothing else. */
 export function candidateOf({ solved, best, choices }: HeldAgainst, way: Way | null): Candidate | null {
   if (way === null || way.cost === Infinity) return null;
   const { task, lattice } = solved;
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
+  if (visitsIn(facts) > visitsIn(best) || excursionsIn(facts) > excursionsIn(best)) return null;
   const name = toldApart(task, choices, best, facts);
-  if (name === null || visitsIn(facts) > visitsIn(best) || excursionsIn(facts) > excursionsIn(best)) return null;
-  if (halvesIn(facts) > halvesIn(best) && name.kind !== 'finger-a-semitone') return null;
-  if (handBreaks(task.hand, placements).length > 0) return null;
+  if (name === null || (halvesIn(facts) > halvesIn(best) && name.kind !== 'finger-a-semitone')) return null;
   return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(name, best, facts) ? 1 : 0 };
 }
 
@@ -86,6 +90,15 @@ const WAITS: Partial<Readonly<Record<AlternativeName['kind'], number>>> = {
 
 /** Every turn counts as if a line were so much dearer, thousandths. */
 const TURN = 800;
+
+/** The order of lines before it is known how many of their kinds there are. */
+export function byWorth(one: Candidate, other: Candidate): number {
+  return worth(one) - worth(other);
+}
+
+function worth({ rank, name, waits }: Candidate): number {
+  return rank + TURN * ((WAITS[name.kind] ?? 0) + waits);
+}
 
 /** The lines worth most, the cheapest first; another of a kind that was taken already comes behind one of a new kind. */
 export function inTurns(found: readonly Candidate[], most: number): readonly Candidate[] {

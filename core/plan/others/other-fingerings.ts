@@ -8,7 +8,7 @@ import { costOfWay, fingeringLabel, type Way } from '#core/search/ways';
 import { laid, placementsAt, solve, type Solved, spacesFor, wayIn, withWay } from '#core/solve';
 import type { Alternative } from '../types.ts';
 import type { AlternativeName } from './name.ts';
-import { type Candidate, candidateOf, type HeldAgainst, heldAgainst, inTurns } from './candidates.ts';
+import { byWorth, type Candidate, candidateOf, type HeldAgainst, heldAgainst, inTurns, isOneHand } from './candidates.ts';
 import { otherWays } from './ways.ts';
 
 /** Lines beyond this are offered what the engine would do without fixed notes only: the others would take too long. */
@@ -36,7 +36,7 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
     if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
     yield;
     const candidate = candidateOf(held, wayUnder(solved, { ...solved.task.brief.preferences, [wish]: 1 }));
-    if (candidate && !chosen.some(({ name }) => sameName(name, candidate.name))) chosen.push(candidate);
+    if (candidate && isOneHand(held, candidate) && !chosen.some(({ name }) => sameName(name, candidate.name))) chosen.push(candidate);
   }
   const others = chosen
     .toSorted((one, other) => one.way.cost - other.way.cost)
@@ -51,25 +51,41 @@ function* candidates(held: HeldAgainst): Steps<readonly Candidate[]> {
   const { task, lattice, way } = solved;
   const spaces = spacesFor(task, lattice);
   const known = { cost: way.cost, shifts: best.shifts.length, chromatic: choices.chromatic };
-  const read = spaces.flatMap((space) => otherWays(space.lattice, known).map((other) => space.whole(other.choices)));
+  // Where the line comes back, known patterns are those of both ways together.
+  const last = spaces.length - 1;
+  const read = spaces.flatMap((space, index) =>
+    otherWays(space.lattice, { ...known, patterns: index === last }).map((other) => space.whole(other.choices)),
+  );
   yield;
   const again = spaces.length === 0 ? yield* waysWithout(solved) : [];
   return cheapestOfEachName(held, [...read.map((row) => ({ choices: row, cost: costOfWay(lattice, row) })), ...again]);
 }
 
+/** So many names are looked at, and so many lines of each: whether a single hand plays a line takes longest to find out. */
+const MOST_LOOKED_AT = { names: 12, lines: 3 } as const;
+
 function cheapestOfEachName(held: HeldAgainst, ways: readonly Way[]): readonly Candidate[] {
   const { lattice, placements } = held.solved;
   const known = new Set<string>([labelOf(placements)]);
-  const named = new Map<string, Candidate>();
-  for (const way of ways.toSorted((one, other) => one.cost - other.cost)) {
+  const named = new Map<string, Candidate[]>();
+  for (const way of ways) {
     const label = labelOf(placementsAt(lattice, way.choices));
     if (known.has(label)) continue;
     known.add(label);
     const candidate = candidateOf(held, way);
-    const key = candidate && JSON.stringify(candidate.name);
-    if (candidate && key !== null && candidate.rank < (named.get(key)?.rank ?? Infinity)) named.set(key, candidate);
+    if (!candidate) continue;
+    const key = JSON.stringify(candidate.name);
+    const group = named.get(key);
+    if (group) group.push(candidate);
+    else named.set(key, [candidate]);
   }
-  return [...named.values()].toSorted((one, other) => one.rank - other.rank);
+  const groups = [...named.values()]
+    .map((group) => group.toSorted(byWorth))
+    .toSorted(([one], [other]) => (one && other ? byWorth(one, other) : 0));
+  const found = groups
+    .slice(0, MOST_LOOKED_AT.names)
+    .flatMap((group) => group.slice(0, MOST_LOOKED_AT.lines).find((candidate) => isOneHand(held, candidate)) ?? []);
+  return found.toSorted((one, other) => one.rank - other.rank);
 }
 
 function alternative(best: Plan, name: AlternativeName, other: Solved, solved: Solved): Alternative {

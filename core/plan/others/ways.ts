@@ -7,7 +7,6 @@ import {
   cheapestWaysByShifts,
   fingeringLabel,
   forwardSums,
-  indexOfLeast,
   type Sums,
   tracedBack,
   tracedForth,
@@ -22,7 +21,10 @@ const DEAREST = 4000;
 const DEAREST_PATTERN = 9000;
 
 /** Ways traced through one lattice, cheapest first. */
-const MOST_TRACED = 900;
+const MOST_TRACED = 400;
+
+/** Of a line that comes back, so many of those that go down otherwise than they go up. */
+const MOST_APART = 120;
 
 /** So many shifts more than the best line has are tried. */
 const MORE_SHIFTS = 2;
@@ -41,6 +43,8 @@ export interface BestLine {
   readonly cost: number;
   readonly shifts: number;
   readonly chromatic: boolean;
+  /** Whether the known patterns are asked too, which takes longer than the rest. */
+  readonly patterns: boolean;
 }
 
 /**
@@ -49,20 +53,25 @@ export interface BestLine {
  * with more shifts; and the known patterns (open strings or none, every finger once in runs of semitones). Sums from both ends give the
  * first two at once.
  */
-export function otherWays(lattice: Lattice, { cost: best, shifts, chromatic }: BestLine): readonly Way[] {
+export function otherWays(lattice: Lattice, { cost: best, shifts, chromatic, patterns }: BestLine): readonly Way[] {
   const forward = forwardSums(lattice);
   const backward = backwardSums(lattice);
   const throughs = [...throughNotes(lattice, forward, backward), ...throughShifts(lattice, forward, backward)]
     .filter(({ cost }) => cost <= best + DEAREST)
     .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
-    .slice(0, MOST_TRACED)
+    .slice(0, patterns ? MOST_TRACED : MOST_APART)
     .map((through) => traced(through, forward, backward));
+  const known = patterns ? patternedWays(lattice, { shifts, chromatic }).filter(({ cost }) => cost <= best + DEAREST_PATTERN) : [];
+  return [...throughs, ...known].toSorted((one, other) => one.cost - other.cost);
+}
+
+/** The best lines with fewer and with more shifts, each as taught, and those of the known patterns. */
+function patternedWays(lattice: Lattice, { shifts, chromatic }: Pick<BestLine, 'shifts' | 'chromatic'>): readonly Way[] {
   const taught = withSteps(lattice, AS_TAUGHT);
   const counted = cheapestWaysByShifts(taught, shifts + MORE_SHIFTS).flatMap((way) => (way ? [way] : []));
   const openOrNot = OPEN_OR_NOT.flatMap((keeps) => cheapestWay(restrictedWhereItCan(lattice, keeps)) ?? []);
   const semitones = chromatic ? semitoneWays(taught) : [];
-  const dear = [...counted, ...openOrNot, ...semitones].filter(({ cost }) => cost <= best + DEAREST_PATTERN);
-  return [...throughs, ...dear].toSorted((one, other) => one.cost - other.cost);
+  return [...counted, ...openOrNot, ...semitones];
 }
 
 function traced({ index, place, from, cost }: Through, forward: Sums, backward: Sums): Way {
@@ -72,23 +81,17 @@ function traced({ index, place, from, cost }: Through, forward: Sums, backward: 
 
 /** The best line through every note on every string, in every position, with every finger. */
 function throughNotes({ layers }: Lattice, forward: Sums, backward: Sums): readonly Through[] {
-  return layers.flatMap(({ candidates, costs }, index) => {
-    const sums = costs.map((_, place) => at(forward.sums[index] ?? NOTHING, place) + at(backward.sums[index] ?? NOTHING, place));
-    return groupsOf(candidates).map((places): Through => {
-      const place = places[indexOfLeast(sums.filter((_, at) => places.includes(at)))] ?? 0;
-      return { index, place, from: null, cost: sums[place] ?? Infinity };
-    });
+  const keys = new Map<readonly Placement[], readonly string[]>();
+  return layers.flatMap(({ candidates }, index) => {
+    const named = keys.get(candidates) ?? candidates.map((each) => `${fingeringLabel(each)} ${positionKey(each)}`);
+    keys.set(candidates, named);
+    const best = new Map<string, Through>();
+    for (const [place, key] of named.entries()) {
+      const cost = at(forward.sums[index] ?? NOTHING, place) + at(backward.sums[index] ?? NOTHING, place);
+      if (cost < (best.get(key)?.cost ?? Infinity)) best.set(key, { index, place, from: null, cost });
+    }
+    return [...best.values()];
   });
-}
-
-/** Candidates by string, position and finger. */
-function groupsOf(candidates: readonly Placement[]): readonly (readonly number[])[] {
-  const groups = new Map<string, number[]>();
-  for (const [place, candidate] of candidates.entries()) {
-    const key = `${fingeringLabel(candidate)} ${positionKey(candidate)}`;
-    groups.set(key, [...(groups.get(key) ?? []), place]);
-  }
-  return [...groups.values()];
 }
 
 /** The best line that shifts between two notes, for every string it may arrive on and every position. */
