@@ -62,8 +62,13 @@ function reasonsAt(through: Through, order: number, everyFinger: boolean): reado
     ...(standsOutside(here) ? [extensionReason(at)] : []),
     ...(here.finger === '0' ? [openReason(at)] : []),
     ...(before && before.stringIndex !== here.stringIndex ? [crossingReason(at, before)] : []),
-    ...(everyFinger || isUnusual(through.solved, order) ? [fingerReason(at, here)] : []),
+    ...(asksOfFinger(at, here, everyFinger) ? [fingerReason(at, here)] : []),
   ];
+}
+
+/** An open string has its own reason. */
+function asksOfFinger({ through, order }: At, here: Placement, everyFinger: boolean): boolean {
+  return here.finger !== '0' && (everyFinger || isUnusual(through.solved, order));
 }
 
 /** A note that is asked about. */

@@ -10,6 +10,14 @@ export const documentIssue = issuesAbout('document', {
     hint: 'The file may be cut off or damaged; choose another copy.',
   }),
 
+  /** An XML text that holds no score with a part. */
+  'not-musicxml': (_: object) => ({
+    expected: 'a MusicXML score with at least one part',
+    came: 'something else',
+    message: 'This file is not a MusicXML score.',
+    hint: 'Save it as uncompressed MusicXML (.musicxml or .xml), partwise, and choose it again.',
+  }),
+
   /** A document that is something else. */
   damaged: ({ kind, what }: { readonly kind: string; readonly what: string }) => ({
     expected: `a Dove Path ${kind}`,

@@ -2,9 +2,10 @@ import { DOCUMENT_KINDS, type InstrumentSheet, type Piece, type PlayerSheet } fr
 import type { Reading } from '#core/result';
 import { readFileText } from '../validation/documents.ts';
 
-/** Reads a piece from a file's text. */
-export async function readPieceFile(text: string): Promise<Reading<Piece>> {
-  return await readFileText('piece', text);
+/** Reads a piece from a file's text: a document of ours, or a MusicXML score. `name` where the file has no title. */
+export async function readPieceFile(text: string, name: string): Promise<Reading<Piece>> {
+  if (!text.trimStart().startsWith('<')) return await readFileText('piece', text);
+  return await (await import('./read-musicxml.ts')).readMusicXmlPiece(text, name);
 }
 
 /** Reads an instrument or a player from a file's text; what it is, the file says. */

@@ -5,11 +5,13 @@ import { Button } from './Button.tsx';
 interface OpenFileButtonProps {
   /** What is opened, for a screen reader. */
   readonly label: string;
+  /** The kinds of file, as the browser asks for them; documents of our own where nothing is said. */
+  readonly accept?: string;
   readonly onFile: (file: File) => void;
 }
 
-/** Opens a document saved here as JSON. */
-export function OpenFileButton({ label, onFile }: OpenFileButtonProps) {
+/** Opens a file. */
+export function OpenFileButton({ label, accept = '.json,application/json', onFile }: OpenFileButtonProps) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
@@ -19,7 +21,7 @@ export function OpenFileButton({ label, onFile }: OpenFileButtonProps) {
       <input
         ref={input}
         type="file"
-        accept=".json,application/json"
+        accept={accept}
         aria-label={label}
         className="hidden"
         onChange={(event) => {

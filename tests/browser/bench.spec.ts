@@ -161,7 +161,7 @@ test('a bead is dragged to another string', async ({ page }) => {
 test('what was done is listed with what the engine changed, and any step is gone back to', async ({ page }) => {
   await openNewPiece(page);
   await expect(page.getByRole('region', { name: 'Playing' }).getByRole('button', { name: 'Play' })).toBeVisible();
-  await page.getByLabel('Open strings').selectOption('avoided');
+  await page.getByRole('combobox', { name: 'Open strings' }).selectOption('avoided');
   await expect(page.locator('[data-refingered]').first()).toBeAttached();
   await page.getByLabel('Meter').selectOption('3/4');
   await page.getByRole('button', { name: 'What was done' }).click();
@@ -169,7 +169,7 @@ test('what was done is listed with what the engine changed, and any step is gone
   await expect(list.getByRole('listitem')).toHaveCount(3);
   await expect(list.getByRole('listitem').nth(1)).toContainText(/open strings avoided.*fingered otherwise: notes/);
   await list.getByRole('button', { name: 'as it was opened' }).click();
-  await expect(page.getByLabel('Open strings')).toHaveValue('allow');
+  await expect(page.getByRole('combobox', { name: 'Open strings' })).toHaveValue('allow');
 });
 
 test('the line is played: the cursor runs, and stops', async ({ page }) => {
@@ -307,7 +307,7 @@ test('nothing moves when the plan changes but what changed', async ({ page }) =>
     }).observe({ type: 'layout-shift' });
   });
   const before = await fingers(page);
-  await page.getByLabel('Open strings').selectOption('avoided');
+  await page.getByRole('combobox', { name: 'Open strings' }).selectOption('avoided');
   await expect.poll(() => fingers(page)).not.toBe(before);
   await page.getByLabel('Octaves').selectOption('one octave');
   await expect(beads(page)).toHaveCount(15);

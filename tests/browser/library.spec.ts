@@ -38,5 +38,5 @@ test('two players are compared note by note, and unlike lines by what they come 
   await page.getByLabel('Player, laid over it').selectOption('its own player');
   await page.getByLabel('Piece, laid over it').selectOption({ label: 'Robin · Evening line' });
   await expect(page.getByText('These are not the same notes')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'What they come to' }).getByRole('row')).toHaveCount(8);
+  await expect(page.getByRole('region', { name: 'What they come to' }).getByRole('row')).toHaveCount(10);
 });

@@ -82,17 +82,17 @@ function SetAside({ count }: { readonly count: number }): ReactNode {
   );
 }
 
-/** Brings in a piece saved as JSON and opens it on the bench. */
+/** Brings in a piece saved as JSON, or the first part of a MusicXML score, and opens it on the bench. */
 function OpenPiece({ onOpened }: { readonly onOpened: (trouble: string | null) => void }) {
   const open = async (file: File): Promise<void> => {
-    const reading = await readPieceFile(await file.text());
+    const reading = await readPieceFile(await file.text(), file.name.replace(/\.[a-z]+$/i, ''));
     if (!reading.ok) return onOpened(`${file.name}: ${issuesText(reading.issues)}`);
     const record = newPieceRecord(reading.value);
     const outcome = await saveRecord('piece', record);
     if (outcome.ok) location.href = `/?piece=${record.id}`;
     else onOpened(outcome.message);
   };
-  return <OpenFileButton label="Piece saved as JSON" onFile={(file) => void open(file)} />;
+  return <OpenFileButton label="Piece as JSON or MusicXML" accept=".json,.musicxml,.xml" onFile={(file) => void open(file)} />;
 }
 
 function usePieces() {

@@ -23,6 +23,7 @@ const EVERY_ISSUE: readonly Issue[] = [
   documentIssue('not-matching', { pointer: '/tempo', expected: 'must be at least 20' }),
   documentIssue('newer-version', { version: 7, known: 1 }),
   documentIssue('body-too-large', { limitBytes: 2_000_000 }),
+  documentIssue('not-musicxml', {}),
   documentIssue('broken-link', { text: 'abc' }),
   documentIssue('no-such-schema', { name: 'diary', known: ['brief', 'piece'] }),
   instrumentIssue('unknown-size', { kind: 'violin', size: '9/8', known: ['4/4', '3/4'] }),

@@ -2,9 +2,12 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
+import { type LineNoteDocument, parseLineText } from '#core/material';
 import { plan } from '#core/plan';
+import { addFractions, formatFraction, parseFraction, ZERO } from '#core/rhythm';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { musicXmlText } from '../../../src/files/musicxml.ts';
+import { readMusicXmlPiece } from '../../../src/files/read-musicxml.ts';
 import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
 import { readMusicXml, type ReadNote } from '../../support/read-musicxml.ts';
 
@@ -77,5 +80,55 @@ describe('MusicXML', () => {
     assert.match(xml, /<work-title>Air &amp; &lt;Gigue&gt;<\/work-title>/);
     assert.match(xml, /<octave-change>-1<\/octave-change>/);
     assert.match(xml, /<fingering>0<\/fingering><string>4<\/string>/);
+  });
+});
+
+/** The notes of a line with rests joined, and bows that lead nowhere ended: as any file can tell them. */
+function told(notes: readonly LineNoteDocument[]): unknown {
+  const joined = notes.reduce<LineNoteDocument[]>((before, note) => {
+    const last = before.at(-1);
+    if (!last || !('rest' in last) || !('rest' in note)) return [...before, note];
+    const length = addFractions(parseFraction(last.duration) ?? ZERO, parseFraction(note.duration) ?? ZERO);
+    return [...before.slice(0, -1), { rest: true, duration: formatFraction(length) }];
+  }, []);
+  return joined.map((note, index) => {
+    const next = joined[index + 1];
+    if ('rest' in note || (next && !('rest' in next))) return note;
+    const { slur: _, ...plain } = note;
+    return plain;
+  });
+}
+
+describe('a MusicXML file', () => {
+  const linesOf = (brief: Brief) => (brief.material.kind === 'line' ? brief.material.notes : []);
+
+  it('that was written here reads as the same line again', async () => {
+    await fc.assert(
+      fc.asyncProperty(anyLine, async (brief) => {
+        fc.pre(plan(brief).ok);
+        const piece = await readMusicXmlPiece(musicXmlText('A line', planned(brief)), 'file');
+        assert.ok(piece.ok);
+        assert.equal(piece.value.name, 'A line');
+        assert.equal(piece.value.brief.instrument.kind, brief.instrument.kind);
+        assert.deepEqual(told(linesOf(piece.value.brief)), told(linesOf(brief)));
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('brings ornaments, grace notes and harmonics with it', async () => {
+    const reading = parseLineText('(A4 B4) {D5 E5} C5tr#:1/2 B4mord:1/4 A4upmord A6** D5* r G4', '1/4', 0);
+    assert.ok(reading.ok);
+    const brief: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', key: 'G major', notes: [...reading.value] } };
+    const piece = await readMusicXmlPiece(musicXmlText('Signs', planned(brief)), 'file');
+    assert.ok(piece.ok);
+    assert.deepEqual(linesOf(piece.value.brief), reading.value);
+  });
+
+  it('of another kind is refused with a sentence', async () => {
+    for (const text of ['<html></html>', '<score-partwise/>', '<<<', '']) {
+      const piece = await readMusicXmlPiece(text, 'file');
+      assert.ok(!piece.ok && /not a MusicXML score/.test(piece.issues[0]?.message ?? ''), text);
+    }
   });
 });

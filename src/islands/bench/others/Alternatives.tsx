@@ -65,7 +65,7 @@ export function Alternatives({ plan }: { readonly plan: Plan }) {
   );
 }
 
-const SMALL = { width: 132, height: 36 } as const;
+const SMALL = { width: 132, height: 28 } as const;
 
 interface SmallPathButtonProps {
   readonly plan: Plan;
@@ -98,7 +98,7 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
       ref={button}
       type="button"
       aria-pressed={kept}
-      aria-label={`Lay over: ${name}, ${alternative.differsAt.length} notes otherwise`}
+      aria-label={`Lay over: ${name}, ${counted(alternative.differsAt.length, 'note', 'notes')} otherwise`}
       className={`shrink-0 border px-1.5 pt-1 text-left ${shown ? 'border-ink bg-paper-deep' : 'border-dove-light'} ${kept ? 'border-b-[3px]' : ''}`}
       style={{ width: SMALL.width + 14 }}
       onMouseEnter={onLook}
