@@ -42,7 +42,7 @@ const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) =>
     beginsIn(other) === position.label && beginsIn(best) !== position.label && shiftsThere(other, shifts),
   strings: ({ shifts }, _, other) => shifts.length > 0 && shiftsThere(other, shifts),
   positions: ({ positions }, _, other) =>
-    other.stays.map(({ position }) => position.label).join() === positions.map(({ label }) => label).join(),
+    positions.length > 0 && positions.every(({ label }) => other.stays.some(({ position }) => position.label === label)),
   moment: ({ notes }, best, other) => movedBy(best, other).includes(notes),
   'open-strings': (_, best, other) => openIn(other) > openIn(best),
   'more-open': (_, best, other) => openIn(other) > openIn(best),

@@ -5,8 +5,8 @@ import { positionOf } from '#core/plan/describe';
 import type { HandShift, LineChoices, LineFacts } from './line-facts.ts';
 import type { AlternativeName, NamedShift } from './name.ts';
 
-/** A name tells every shift of a line that has no more than so many. */
-const MOST_TOLD = 2;
+/** A name tells no more shifts, and no more positions: a longer one is not read. */
+const MOST_TOLD = { shifts: 2, positions: 3 } as const;
 
 /** What a line does otherwise than another; null where a teacher would call them the same. */
 export function toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): AlternativeName | null {
@@ -34,7 +34,7 @@ function byHand(task: Task, best: LineFacts, other: LineFacts): AlternativeName 
     const elsewhere = !sameHand(task, begins, first(best));
     const position = positionOf(task, begins);
     if (other.shifts.length === 0 && (best.shifts.length > 0 || elsewhere)) return { kind: 'no-shift', position };
-    if (elsewhere) return { kind: 'starts', position, shifts: named(task, other.shifts) };
+    if (elsewhere) return { kind: 'starts', position, shifts: other.shifts.length > 1 ? [] : named(task, other.shifts) };
   }
   const shifted = { added: shiftsNotIn(task, other, best), removed: shiftsNotIn(task, best, other) };
   return shifted.added.length === 0 && shifted.removed.length === 0 ? null : byShifts(task, shifted, best, other);
@@ -56,7 +56,7 @@ interface Shifted {
 function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, other: LineFacts): AlternativeName | null {
   if (added.length > 0 && stringsOf(other.shifts) !== stringsOf(best.shifts)) return { kind: 'strings', shifts: named(task, added) };
   const [through, went] = [positionsOf(task, other), positionsOf(task, best)];
-  if (through.map(nameKey).join() !== went.map(nameKey).join()) return { kind: 'positions', positions: through };
+  if (through.map(nameKey).join() !== went.map(nameKey).join()) return { kind: 'positions', positions: toldPositions(through, went) };
   const [here, there] = [added[0], removed[0]];
   return here && there ? { kind: 'moment', notes: here.order - there.order, string: stringName(task, here.to.stringIndex) } : null;
 }
@@ -97,10 +97,21 @@ function nameKey({ label, underThumb }: PositionName): string {
   return `${label} ${underThumb ?? ''}`;
 }
 
-/** The shifts to be told: all where they are few, else each string once. */
+/** The first of the shifts. */
 function named(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] {
-  const all = shifts.map(({ to }): NamedShift => ({ string: stringName(task, to.stringIndex), position: positionOf(task, to) }));
-  return all.length <= MOST_TOLD ? all : all.filter(({ string }, order) => all.findIndex((each) => each.string === string) === order);
+  return shifts
+    .map(({ to }): NamedShift => ({ string: stringName(task, to.stringIndex), position: positionOf(task, to) }))
+    .slice(0, MOST_TOLD.shifts);
+}
+
+/** All positions of a line where they are few, else those that the other line does not have, where there are any. */
+function toldPositions(through: readonly PositionName[], went: readonly PositionName[]): readonly PositionName[] {
+  if (through.length <= MOST_TOLD.positions) return through;
+  const known = new Set(went.map(nameKey));
+  const own = through.filter(
+    (position, index) => !known.has(nameKey(position)) && through.findIndex((each) => nameKey(each) === nameKey(position)) === index,
+  );
+  return (own.length > 0 ? own : through).slice(0, MOST_TOLD.positions);
 }
 
 /** The strings shifted on, each once, as one text. */
