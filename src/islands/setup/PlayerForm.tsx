@@ -136,13 +136,18 @@ function HandFields({ form: { register, setValue }, fields, instrument, issues }
           register={register('fingerDistance')}
         />
       )}
-      {fields.source !== 'none' && <HandRemarkFields register={register} fields={fields} />}
+      {fields.source !== 'none' && <HandRemarkFields register={register} fields={fields} issues={issues} />}
     </>
   );
 }
 
+interface HandRemarkFieldsProps extends Pick<PartProps, 'fields'> {
+  readonly register: UseFormRegister<PlayerFields>;
+  readonly issues: readonly Issue[];
+}
+
 /** What is known of the hand besides its spans: it is told beside them and judged by no one. */
-function HandRemarkFields({ register, fields }: Pick<PartProps, 'fields'> & { readonly register: UseFormRegister<PlayerFields> }) {
+function HandRemarkFields({ register, fields, issues }: HandRemarkFieldsProps) {
   const again = measureAgainText(fields.measuredOn, new Date());
   return (
     <>
@@ -150,6 +155,7 @@ function HandRemarkFields({ register, fields }: Pick<PartProps, 'fields'> & { re
         label="Measured on"
         placeholder="2026-09-01"
         hint={again ?? 'Year, month, day. After a term you are asked to measure again.'}
+        issue={issueAt(issues, '/player/hand/measuredOn')}
         register={register('measuredOn')}
       />
       <SelectField
@@ -157,7 +163,7 @@ function HandRemarkFields({ register, fields }: Pick<PartProps, 'fields'> & { re
         options={(['usual', ...FOURTH_FINGERS] as const).map((each) => [each, FOURTH_FINGER_LABELS[each]])}
         register={register('fourthFinger')}
       />
-      <Field label="Arm" unit="mm, armpit to fingertips" numeric register={register('arm')} />
+      <Field label="Arm" unit="mm, armpit to fingertips" numeric issue={issueAt(issues, '/player/hand/armMm')} register={register('arm')} />
       <Field label="Nails" placeholder="a remark, if any" register={register('nails')} />
     </>
   );
