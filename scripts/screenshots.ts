@@ -66,6 +66,10 @@ try {
 async function keys(page: Page, pressed: readonly string[]): Promise<void> {
   for (const key of pressed) await page.keyboard.press(key);
   await page.getByRole('region', { name: 'Other ways to play it' }).getByRole('button').first().waitFor();
+  await page
+    .getByRole('button', { name: /^Lay over/ })
+    .first()
+    .waitFor();
 }
 
 async function openSheet(page: Page): Promise<void> {

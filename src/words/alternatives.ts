@@ -1,6 +1,6 @@
 import type { PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
-import { counted, listed, positionWords as wordsOf } from '#core/messages';
+import { counted, listed, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { AlternativeName } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
@@ -42,11 +42,6 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   'no-fourth-finger': ({ string }, strings) => `no fourth finger on the ${stringText(string, strings)}`,
   fingers: ({ string }, strings) => `other fingers on the ${stringText(string, strings)}`,
 };
-
-/** A position by its number: whether it stands low or high tells no two fingerings apart. */
-function positionWords(position: PositionName): string {
-  return wordsOf({ ...position, alteration: null });
-}
 
 /** "first, third and fifth position"; one of another kind is named whole. */
 function positionsText(positions: readonly PositionName[]): string {

@@ -1,4 +1,8 @@
-import type { FingerPattern } from '#core/plan/describe';
+import { noteLabel } from '#core/pitch';
+import type { Diagonal, FingerPattern } from '#core/plan/describe';
+
+/** Which way a pattern holds, after its string; nothing where it holds both ways. */
+export const PATTERN_WAYS: Readonly<Record<FingerPattern['way'], string>> = { up: ', going up', down: ', coming down', both: '' };
 
 /** A finger pattern by what touches: "2 and 3 close", "1 and 2 wide apart"; "all apart" where nothing touches. */
 export function touchText({ gaps, places }: FingerPattern): string {
@@ -8,4 +12,13 @@ export function touchText({ gaps, places }: FingerPattern): string {
   if (close.length === gaps.length && gaps.length > 1) return 'all close';
   const told = [...close, ...wide];
   return told.length === 0 ? 'all apart' : told.join(', ');
+}
+
+/** A tritone, semitones. */
+const TRITONE = 6;
+
+/** "a semitone lower than on A: a tritone lies between the two". */
+export function diagonalText({ open, semitones, apart }: Diagonal): string {
+  const where = `a semitone ${semitones > 0 ? 'higher' : 'lower'} than on ${noteLabel(open)}`;
+  return apart === TRITONE ? `${where}: a tritone lies between the two` : where;
 }

@@ -7,6 +7,7 @@ import { costBreakdown } from './cost-breakdown.ts';
 import { landmarksOf } from './landmarks.ts';
 import { positionOf } from './position-of.ts';
 import { shiftsOf } from './shifts/shifts.ts';
+import { diagonalsOf } from './stays/diagonals.ts';
 import { firstFingers } from './stays/first-finger.ts';
 import { standsOutside } from './stays/outside-rest.ts';
 import { setDownsOf } from './stays/patterns.ts';
@@ -51,6 +52,7 @@ function notOneHand({ hand, locks }: Task, placed: readonly PlacedNote[]): Plan[
 
 function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly Stay[]): readonly PlannedNote[] {
   const firsts = firstFingers(task, placed);
+  const diagonals = diagonalsOf(task, placed);
   const begins = new Set(stays.map((stay) => stay.from));
   const order = new Map(placed.map((note, position) => [note.index, position]));
   return task.line.notes.map((_, index): PlannedNote => {
@@ -66,6 +68,7 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
       shape: placement.shape,
       position: positionOf(task, placement),
       firstFinger: firsts[position] ?? null,
+      diagonal: diagonals[position] ?? null,
       fingerPlace: task.hand.fingerPlace(placement),
       extended: standsOutside(placement),
       beginsStay: begins.has(index),

@@ -51,24 +51,29 @@ function* candidates(held: HeldAgainst): Steps<readonly Candidate[]> {
   const { task, lattice, way } = solved;
   const spaces = spacesFor(task, lattice);
   const known = { cost: way.cost, shifts: best.shifts.length, chromatic: choices.chromatic };
-  // Where the line comes back, known patterns are those of both ways together.
-  const last = spaces.length - 1;
-  const read = spaces.flatMap((space, index) =>
-    otherWays(space.lattice, { ...known, patterns: index === last }).map((other) => space.whole(other.choices)),
-  );
-  yield;
+  const read: (readonly number[])[] = [];
+  for (const [index, space] of spaces.entries()) {
+    // Where the line comes back, known patterns are those of both ways together.
+    const ways = yield* otherWays(space.lattice, { ...known, patterns: index === spaces.length - 1 });
+    read.push(...ways.map((other) => space.whole(other.choices)));
+    yield;
+  }
   const again = spaces.length === 0 ? yield* waysWithout(solved) : [];
-  return cheapestOfEachName(held, [...read.map((row) => ({ choices: row, cost: costOfWay(lattice, row) })), ...again]);
+  return yield* cheapestOfEachName(held, [...read.map((row) => ({ choices: row, cost: costOfWay(lattice, row) })), ...again]);
 }
 
 /** So many names are looked at, and so many lines of each: whether a single hand plays a line takes longest to find out. */
 const MOST_LOOKED_AT = { names: 12, lines: 3 } as const;
 
-function cheapestOfEachName(held: HeldAgainst, ways: readonly Way[]): readonly Candidate[] {
+/** Lines are told apart so many at a time. */
+const WAYS_A_STEP = 150;
+
+function* cheapestOfEachName(held: HeldAgainst, ways: readonly Way[]): Steps<readonly Candidate[]> {
   const { lattice, placements } = held.solved;
   const known = new Set<string>([labelOf(placements)]);
   const named = new Map<string, Candidate[]>();
-  for (const way of ways) {
+  for (const [count, way] of ways.entries()) {
+    if (count % WAYS_A_STEP === WAYS_A_STEP - 1) yield;
     const label = labelOf(placementsAt(lattice, way.choices));
     if (known.has(label)) continue;
     known.add(label);

@@ -32,7 +32,7 @@ function byHand(task: Task, best: LineFacts, other: LineFacts): AlternativeName 
   const begins = first(other);
   if (begins) {
     const elsewhere = !sameHand(task, begins, first(best));
-    const position = positionOf(task, begins);
+    const position = numberedPosition(task, begins);
     if (other.shifts.length === 0 && (best.shifts.length > 0 || elsewhere)) return { kind: 'no-shift', position };
     if (elsewhere) return { kind: 'starts', position, shifts: other.shifts.length > 1 ? [] : named(task, other.shifts) };
   }
@@ -89,8 +89,12 @@ function sameHand(task: Task, one: Placement, other: Placement | null): boolean 
 }
 
 /** A position by its number, whatever its form: low and high third are both third. */
+function numberedPosition(task: Task, placement: Placement): PositionName {
+  return { ...positionOf(task, placement), alteration: null };
+}
+
 function labelOf(task: Task, placement: Placement): string {
-  return nameKey(positionOf(task, placement));
+  return nameKey(numberedPosition(task, placement));
 }
 
 function nameKey({ label, underThumb }: PositionName): string {
@@ -100,7 +104,7 @@ function nameKey({ label, underThumb }: PositionName): string {
 /** The first of the shifts. */
 function named(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] {
   return shifts
-    .map(({ to }): NamedShift => ({ string: stringName(task, to.stringIndex), position: positionOf(task, to) }))
+    .map(({ to }): NamedShift => ({ string: stringName(task, to.stringIndex), position: numberedPosition(task, to) }))
     .slice(0, MOST_TOLD.shifts);
 }
 
@@ -125,7 +129,7 @@ function stringName(task: Task, index: number): StringNumber {
 
 /** The positions a line goes through, each as often as the hand comes to it. */
 function positionsOf(task: Task, { stays }: LineFacts): readonly PositionName[] {
-  return stays.flatMap((stay) => (stay.first ? [positionOf(task, stay.first)] : []));
+  return stays.flatMap((stay) => (stay.first ? [numberedPosition(task, stay.first)] : []));
 }
 
 function sameStop(one: Placement, other: Placement | undefined): boolean {

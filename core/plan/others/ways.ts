@@ -1,4 +1,5 @@
 import { type Finger, isShift, type Placement } from '#core/hand';
+import type { Steps } from '#core/result';
 import { positionKey } from '#core/search/costs';
 import { type Lattice, restricted, type Step } from '#core/search/lattice';
 import {
@@ -53,7 +54,7 @@ export interface BestLine {
  * with more shifts; and the known patterns (open strings or none, every finger once in runs of semitones). Sums from both ends give the
  * first two at once.
  */
-export function otherWays(lattice: Lattice, { cost: best, shifts, chromatic, patterns }: BestLine): readonly Way[] {
+export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, patterns }: BestLine): Steps<readonly Way[]> {
   const forward = forwardSums(lattice);
   const backward = backwardSums(lattice);
   const throughs = [...throughNotes(lattice, forward, backward), ...throughShifts(lattice, forward, backward)]
@@ -61,6 +62,7 @@ export function otherWays(lattice: Lattice, { cost: best, shifts, chromatic, pat
     .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
     .slice(0, patterns ? MOST_TRACED : MOST_APART)
     .map((through) => traced(through, forward, backward));
+  yield;
   const known = patterns ? patternedWays(lattice, { shifts, chromatic }).filter(({ cost }) => cost <= best + DEAREST_PATTERN) : [];
   return [...throughs, ...known].toSorted((one, other) => one.cost - other.cost);
 }

@@ -5,7 +5,7 @@ import { Figure } from '../../ui/Figure.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { reachDerivation } from '../../words/derivations.ts';
 import { exactMmText } from '../../words/intonation.ts';
-import { touchText } from '../../words/patterns.ts';
+import { PATTERN_WAYS, touchText } from '../../words/patterns.ts';
 import { mmText, reachText } from '../../words/plan-words.ts';
 
 interface HandTableProps {
@@ -30,7 +30,7 @@ export function HandTable({ plan, instrument, stay }: HandTableProps) {
         </thead>
         <tbody>
           {stay.patterns.map((pattern) => (
-            <PatternRow key={pattern.string} pattern={pattern} lengthMm={instrument.stringLengthMm} />
+            <PatternRow key={`${pattern.string} ${pattern.way}`} pattern={pattern} lengthMm={instrument.stringLengthMm} />
           ))}
         </tbody>
       </Table>
@@ -44,8 +44,8 @@ export function HandTable({ plan, instrument, stay }: HandTableProps) {
         )}{' '}
         {stay.acrossStrings
           .map(
-            ({ finger, fromString, toString, semitones }) =>
-              `Finger ${finger} stands ${mmText(Math.abs(acrossMm(stay, { finger, fromString, toString }, instrument)))} ${semitones > 0 ? 'higher' : 'lower'} on ${toString} than on ${fromString}.`,
+            (across) =>
+              `Finger ${across.finger} stands ${mmText(Math.abs(acrossMm(across, instrument)))} ${across.semitones > 0 ? 'higher' : 'lower'} on ${across.toString} than on ${across.fromString}.`,
           )
           .join(' ')}
       </p>
@@ -62,7 +62,7 @@ function PatternRow({ pattern, lengthMm }: { readonly pattern: FingerPattern; re
   return (
     <tr>
       <td>
-        {pattern.string} ({noteLabel(pattern.open)})
+        {pattern.string} ({noteLabel(pattern.open)}){PATTERN_WAYS[pattern.way]}
       </td>
       <td>{pattern.places.map((place) => `${place.finger}: ${exactMmText(at(place.semitonesAboveOpen))}`).join(', ')}</td>
       <td>{between.join(', ')}</td>
@@ -71,14 +71,7 @@ function PatternRow({ pattern, lengthMm }: { readonly pattern: FingerPattern; re
   );
 }
 
-function acrossMm(
-  stay: Stay,
-  { finger, fromString, toString }: Pick<Stay['acrossStrings'][number], 'finger' | 'fromString' | 'toString'>,
-  { stringLengthMm }: Instrument,
-): number {
-  const at = (string: string): number => {
-    const place = stay.patterns.find((pattern) => pattern.string === string)?.places.find((each) => each.finger === finger);
-    return mmFromNut(stringLengthMm, place?.semitonesAboveOpen ?? 0);
-  };
-  return at(toString) - at(fromString);
+/** How far one finger stands from its place on the next lower string. */
+function acrossMm({ semitonesAboveOpen, semitones }: Stay['acrossStrings'][number], { stringLengthMm }: Instrument): number {
+  return mmFromNut(stringLengthMm, semitonesAboveOpen + semitones) - mmFromNut(stringLengthMm, semitonesAboveOpen);
 }

@@ -104,7 +104,42 @@ describe('a finger pattern', () => {
 
   it('says which finger stands otherwise on the next string', () => {
     const found = planned(lineBrief('violin', ['F#4', 'G4', 'A4', 'B4', 'C5', 'D5'], { limits: { positions: ['1'] } }, 'G major'));
-    assert.deepEqual(found.stays[0]?.acrossStrings, [{ finger: '2', fromString: 'III', toString: 'II', semitones: -1 }]);
+    assert.deepEqual(found.stays[0]?.acrossStrings, [
+      { finger: '2', fromString: 'III', toString: 'II', semitonesAboveOpen: 4, semitones: -1 },
+    ]);
+  });
+
+  it('tells a string for each way where a finger stands otherwise coming down, as in the melodic minor', () => {
+    const minor = planned({
+      instrument: { kind: 'violin' },
+      material: { kind: 'scale', type: 'melodic-minor', tonic: 'A4', octaves: 1, direction: 'up-down' },
+      limits: { positions: ['1'] },
+    });
+    const onE = minor.stays.flatMap(({ patterns }) => patterns).filter(({ string }) => string === 'I');
+    const places = (way: 'up' | 'down') =>
+      onE
+        .find((pattern) => pattern.way === way)
+        ?.places.flatMap((place) => (place.played ? [`${place.finger}${place.semitonesAboveOpen}`] : []));
+    assert.deepEqual(places('up'), ['12', '24', '35']);
+    assert.deepEqual(places('down'), ['11', '23']);
+    const major = planned({
+      instrument: { kind: 'violin' },
+      material: { kind: 'scale', type: 'major', tonic: 'A4', octaves: 1, direction: 'up-down' },
+    });
+    assert.ok(major.stays.flatMap(({ patterns }) => patterns).every(({ way }) => way === 'both'));
+  });
+
+  it('tells a finger that lies diagonally, and the tritone', () => {
+    const line = planned(lineBrief('violin', ['B4', 'F5'], { limits: { positions: ['1'] } }));
+    const note = line.notes[1];
+    assert.ok(note?.kind === 'note');
+    assert.deepEqual(note.diagonal, { string: 'II', open: 'A4', semitones: -1, apart: 6 });
+    assert.equal(
+      planned(lineBrief('violin', ['B4', 'F#5'], { limits: { positions: ['1'] } })).notes.some(
+        (each) => each.kind === 'note' && each.diagonal !== null,
+      ),
+      false,
+    );
   });
 
   it('tracks finger 1, whether it plays or not', () => {

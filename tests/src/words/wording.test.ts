@@ -161,6 +161,7 @@ describe('a finger pattern in words', () => {
   const gaps = (...semitones: number[]) =>
     touchText({
       string: 'I',
+      way: 'both',
       open: 'E5',
       places,
       gaps: semitones.map((gap, index) => ({ from: places[index]?.finger ?? '1', to: places[index + 1]?.finger ?? '2', semitones: gap })),

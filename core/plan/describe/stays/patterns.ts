@@ -4,17 +4,56 @@ import { stringOf } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
 import type { AcrossStrings, FingerGap, FingerPattern, SetDown } from '../types/stay.ts';
 
-/** The finger pattern of every string used in one stay: where each finger stands, and what touches. */
+/**
+ * The finger pattern of every string used in one stay: where each finger stands, and what touches. Where a finger stands otherwise
+ * on the way down than on the way up (the melodic minor), both are told, each for its way.
+ */
 export function patternsOf(task: Task, group: readonly PlacedNote[]): readonly FingerPattern[] {
+  const ways = waysOf(task, group);
   const stopped = group.filter((placed) => placed.placement.finger !== '0' && placed.placement.upper === null);
   const strings = [...new Set(stopped.map((placed) => placed.placement.stringIndex))].toSorted((one, other) => other - one);
   return strings.flatMap((stringIndex) => {
-    const here = stopped.filter((placed) => placed.placement.stringIndex === stringIndex).map((placed) => placed.placement);
-    const frame = here[0];
-    if (!frame) return [];
-    const places = placesOf(task, stringIndex, frame, here);
-    const string = stringOf(task.instrument, stringIndex);
-    return [{ string: string.number, open: string.name, places, gaps: gapsBetween(places) }];
+    const here = stopped.filter((placed) => placed.placement.stringIndex === stringIndex);
+    const up = here.filter((placed) => ways.get(placed) === 'up');
+    const down = here.filter((placed) => ways.get(placed) === 'down');
+    const told = standOtherwise(up, down)
+      ? ([
+          ['up', up],
+          ['down', down],
+        ] as const)
+      : ([['both', here]] as const);
+    return told.flatMap(([way, notes]) => patternOn(task, stringIndex, notes, way));
+  });
+}
+
+function patternOn(task: Task, stringIndex: number, notes: readonly PlacedNote[], way: FingerPattern['way']): readonly FingerPattern[] {
+  const here = notes.map(({ placement }) => placement);
+  const frame = here[0];
+  if (!frame) return [];
+  const places = placesOf(task, stringIndex, frame, here);
+  const string = stringOf(task.instrument, stringIndex);
+  return [{ string: string.number, open: string.name, way, places, gaps: gapsBetween(places) }];
+}
+
+/** Whether the line goes up or down to each note of a stay; to the first as it goes on from there. */
+function waysOf({ instrument }: Task, group: readonly PlacedNote[]): ReadonlyMap<PlacedNote, 'up' | 'down'> {
+  const soundOf = ({ placement }: PlacedNote): number => stringOf(instrument, placement.stringIndex).semitones + placement.soundsAboveOpen;
+  return new Map(
+    group.map((note, order) => {
+      const [before, after] = [group[order - 1], group[order + 1]];
+      const rises = before ? soundOf(note) >= soundOf(before) : !after || soundOf(after) >= soundOf(note);
+      return [note, rises ? 'up' : 'down'] as const;
+    }),
+  );
+}
+
+/** Whether one finger plays at other places on the way down than on the way up. */
+function standOtherwise(up: readonly PlacedNote[], down: readonly PlacedNote[]): boolean {
+  const placesOn = (notes: readonly PlacedNote[], finger: Finger): string =>
+    [...new Set(notes.filter(({ placement }) => placement.finger === finger).map(({ placement }) => placement.semitonesAboveOpen))].join();
+  return up.some(({ placement: { finger } }) => {
+    const there = placesOn(down, finger);
+    return there !== '' && there !== placesOn(up, finger);
   });
 }
 
@@ -42,8 +81,21 @@ function gapsBetween(places: FingerPattern['places']): readonly FingerGap[] {
   });
 }
 
-/** Where one finger stands higher or lower on the next string than on this: only fingers that play on both. */
+/** Where one finger stands higher or lower on the next string than on this, going up and coming down: only fingers that play on both. */
 export function acrossStrings(patterns: readonly FingerPattern[]): readonly AcrossStrings[] {
+  const found = (['up', 'down'] as const).flatMap((way) =>
+    acrossOneWay(patterns.filter((pattern) => pattern.way === 'both' || pattern.way === way)),
+  );
+  const known = new Set<string>();
+  return found.filter((each) => {
+    const key = JSON.stringify(each);
+    const isNew = !known.has(key);
+    known.add(key);
+    return isNew;
+  });
+}
+
+function acrossOneWay(patterns: readonly FingerPattern[]): readonly AcrossStrings[] {
   return patterns.slice(1).flatMap((pattern, index) => {
     const lower = patterns[index];
     if (!lower) return [];
@@ -51,7 +103,8 @@ export function acrossStrings(patterns: readonly FingerPattern[]): readonly Acro
       const same = lower.places.find((other) => other.finger === place.finger);
       if (!same?.played || !place.played || same.semitonesAboveOpen === place.semitonesAboveOpen) return [];
       const semitones = place.semitonesAboveOpen - same.semitonesAboveOpen;
-      return [{ finger: place.finger, fromString: lower.string, toString: pattern.string, semitones }];
+      const { semitonesAboveOpen } = same;
+      return [{ finger: place.finger, fromString: lower.string, toString: pattern.string, semitonesAboveOpen, semitones }];
     });
   });
 }

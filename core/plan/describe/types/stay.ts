@@ -18,6 +18,8 @@ export interface FingerPattern {
   readonly string: StringNumber;
   /** The string's open note, documents' form. */
   readonly open: string;
+  /** Whether it holds going up, coming down, or both ways. */
+  readonly way: 'up' | 'down' | 'both';
   /** In the order of the fingers; those that do not play stand where the frame and the key put them. */
   readonly places: readonly { readonly finger: Finger; readonly semitonesAboveOpen: number; readonly played: boolean }[];
   /** Between fingers next to each other, from the lowest up. */
@@ -32,6 +34,8 @@ export interface AcrossStrings {
   readonly fromString: StringNumber;
   /** The string above it. */
   readonly toString: StringNumber;
+  /** Where it stands on the lower string, semitones above the open string. */
+  readonly semitonesAboveOpen: number;
   /** How much higher it stands there; lower where negative. */
   readonly semitones: number;
 }

@@ -43,6 +43,18 @@ export interface PlaceOfFirst {
   readonly semitonesAboveOpen: number;
 }
 
+/** One finger on two neighbouring strings, a semitone from lying straight across. */
+export interface Diagonal {
+  /** The other string. */
+  readonly string: StringNumber;
+  /** Its open note, documents' form. */
+  readonly open: string;
+  /** How much higher the finger stands here than there, semitones; negative where lower. */
+  readonly semitones: number;
+  /** The interval between the two notes, semitones: 6 is a tritone. */
+  readonly apart: number;
+}
+
 /** A finger that plays with a note on its string: the other note of a trill or mordent, or the touch of a stopped harmonic. */
 export interface Partner extends Stop {
   /** What it does. */
@@ -65,6 +77,8 @@ export interface PlannedSound {
   readonly position: PositionName;
   /** Where finger 1 stands on the note's string, whether it plays or not; null over an open string. */
   readonly firstFinger: PlaceOfFirst | null;
+  /** The finger stood a semitone away on a neighbouring string before; null where it lies straight, or did not play there. */
+  readonly diagonal: Diagonal | null;
   /** Low or high within the position, where the hand says so. */
   readonly fingerPlace: FingerPlace | null;
   /** The finger stands outside the hand at rest: reaching back, forward, or drawn in. */

@@ -28,6 +28,7 @@ import {
   travelDerivation,
 } from '../../../words/derivations.ts';
 import { wayLabel } from '../../../words/labels.ts';
+import { diagonalText } from '../../../words/patterns.ts';
 import {
   fingeringText,
   mmText,
@@ -121,6 +122,7 @@ function Facts({ plan, note }: { readonly plan: Plan; readonly note: PlannedSoun
         </Fact>
       )}
       {place !== '' && place !== 'open' && <Fact name="Finger">{place}</Fact>}
+      {note.diagonal && <Fact name="Diagonal">{diagonalText(note.diagonal)}</Fact>}
       {note.firstFinger && note.stops.every(({ finger }) => finger !== '1') && (
         <Fact name="Finger 1">over {pitchLabel(note.firstFinger.written)}</Fact>
       )}

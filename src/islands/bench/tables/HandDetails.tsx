@@ -3,7 +3,7 @@ import { noteLabel, pitchLabel } from '#core/pitch';
 import type { FingerPattern, Plan, Stay } from '#core/plan/describe';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { touchText } from '../../../words/patterns.ts';
+import { PATTERN_WAYS, touchText } from '../../../words/patterns.ts';
 import { mmText, semitonesText } from '../../../words/plan-words.ts';
 
 /** How the fingers stand in every stay, what lands together, and where each tonic lies. */
@@ -75,12 +75,12 @@ function StayRow({ stay }: { readonly stay: Stay }) {
       <td>{stay.covers ? mmText(stay.covers.mm) : ''}</td>
       <td>
         {stay.patterns.map((pattern) => (
-          <div key={pattern.string}>{patternText(pattern)}</div>
+          <div key={`${pattern.string} ${pattern.way}`}>{patternText(pattern)}</div>
         ))}
       </td>
       <td>
         {stay.acrossStrings.map((across) => (
-          <div key={`${across.finger} ${across.fromString}`}>
+          <div key={`${across.finger} ${across.fromString} ${across.semitones}`}>
             {across.finger} {semitonesText(across.semitones)} {across.semitones > 0 ? 'higher' : 'lower'} on {across.toString} than on{' '}
             {across.fromString}
           </div>
@@ -91,5 +91,5 @@ function StayRow({ stay }: { readonly stay: Stay }) {
 }
 
 function patternText(pattern: FingerPattern): string {
-  return `${pattern.string} (${noteLabel(pattern.open)}): ${touchText(pattern)}`;
+  return `${pattern.string} (${noteLabel(pattern.open)})${PATTERN_WAYS[pattern.way]}: ${touchText(pattern)}`;
 }

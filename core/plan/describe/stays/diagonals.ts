@@ -1,0 +1,39 @@
+import type { Task } from '#core/brief';
+import { isShift, type Placement, stopsIn, type StringStop } from '#core/hand';
+import { stringOf } from '#core/instrument';
+import type { PlacedNote } from '#core/solve';
+import type { Diagonal } from '../types/stop.ts';
+
+/**
+ * For every note, where its finger stood last in this stay on a neighbouring string, when that is a semitone away: the finger lies
+ * diagonally, not straight across. Null where it lies straight, or has not played there.
+ */
+export function diagonalsOf(task: Task, placed: readonly PlacedNote[]): readonly (Diagonal | null)[] {
+  const stood = new Map<string, StringStop>();
+  let last: Placement | null = null;
+  return placed.map(({ placement }) => {
+    const [stop] = stopsIn(placement);
+    if (!stop) return null;
+    if (last && isShift(last, placement)) stood.clear();
+    last = placement;
+    const found = placement.upper === null ? diagonalTo(task, stop, stood) : null;
+    for (const each of stopsIn(placement)) stood.set(keyOf(each.finger, each.stringIndex), each);
+    return found;
+  });
+}
+
+function diagonalTo({ instrument }: Task, stop: StringStop, stood: ReadonlyMap<string, StringStop>): Diagonal | null {
+  for (const neighbour of [stop.stringIndex - 1, stop.stringIndex + 1]) {
+    const there = stood.get(keyOf(stop.finger, neighbour));
+    const semitones = there ? stop.semitonesAboveOpen - there.semitonesAboveOpen : 0;
+    if (!there || Math.abs(semitones) !== 1) continue;
+    const sounds = [stop, there].map((each) => stringOf(instrument, each.stringIndex).semitones + each.semitonesAboveOpen);
+    const apart = Math.abs((sounds[0] ?? 0) - (sounds[1] ?? 0));
+    return { string: stringOf(instrument, neighbour).number, open: stringOf(instrument, neighbour).name, semitones, apart };
+  }
+  return null;
+}
+
+function keyOf(finger: string, stringIndex: number): string {
+  return `${finger} ${stringIndex}`;
+}
