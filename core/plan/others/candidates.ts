@@ -1,7 +1,17 @@
 import { atHome } from '#core/search/costs';
 import type { Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';
-import { choicesOf, excursionsIn, factsOf, halvesIn, type LineChoices, type LineFacts, unusualShiftsIn, visitsIn } from './line-facts.ts';
+import {
+  choicesOf,
+  crossingsBackIn,
+  excursionsIn,
+  factsOf,
+  halvesIn,
+  type LineChoices,
+  type LineFacts,
+  unusualShiftsIn,
+  visitsIn,
+} from './line-facts.ts';
 import type { AlternativeName } from './name.ts';
 import { toldApart } from './told-apart.ts';
 
@@ -41,7 +51,7 @@ const UNUSUAL_SHIFT = 1500;
 
 /** So does another finger that slides, and an opened hand for a note. */
 const ANOTHER_SLIDES = 1500;
-const OPENED = 500;
+const OPENED = 250;
 
 /** Whether a single hand plays every stay of a way: asked last, as it takes longest. */
 export function isOneHand({ solved: { task, lattice } }: HeldAgainst, { way }: Candidate): boolean {
@@ -54,10 +64,19 @@ export function candidateOf({ solved, best, choices }: HeldAgainst, way: Way | n
   const { task, lattice } = solved;
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
-  if (visitsIn(facts) > visitsIn(best) || excursionsIn(facts) > excursionsIn(best)) return null;
+  if (wanders(solved, best, facts)) return null;
   const name = toldApart(task, choices, best, facts);
   if (name === null || (halvesIn(facts) > halvesIn(best) && name.kind !== 'finger-a-semitone')) return null;
   return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(name, best, facts) ? 1 : 0 };
+}
+
+/** Whether a line visits positions, leaves its string for a note, or crosses against the melody, where the best does not. */
+function wanders({ task }: Solved, best: LineFacts, facts: LineFacts): boolean {
+  return (
+    visitsIn(facts) > visitsIn(best) ||
+    excursionsIn(facts) > excursionsIn(best) ||
+    crossingsBackIn(facts, task.instrument) > crossingsBackIn(best, task.instrument)
+  );
 }
 
 /** What puts a line behind others because it is not what schools teach, thousandths. */
@@ -80,7 +99,7 @@ function beginsForNothing({ kind }: AlternativeName, best: LineFacts, facts: Lin
 /** Kinds that change little wait so many turns; what every teacher knows comes so many sooner. */
 const WAITS: Partial<Readonly<Record<AlternativeName['kind'], number>>> = {
   'finger-a-semitone': -10,
-  'no-shift': -2,
+  'no-shift': -3,
   moment: 2,
   'more-open': 4,
   'fewer-open': 4,

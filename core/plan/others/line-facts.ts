@@ -1,4 +1,5 @@
 import { type Finger, FINGERS, isShift, type Placement, rankOf, type Shape, stopsIn } from '#core/hand';
+import type { Instrument } from '#core/instrument';
 import type { Lattice } from '#core/search/lattice';
 
 /** A stay of a line: from the first to the last note of one hand, by order; open strings belong to the hand before. */
@@ -121,6 +122,15 @@ export function excursionsIn({ placements }: LineFacts): number {
   return placements.filter(({ stringIndex }, order) => {
     const [before, after] = [placements[order - 1], placements[order + 1]];
     return before !== undefined && before.stringIndex !== stringIndex && before.stringIndex === after?.stringIndex;
+  }).length;
+}
+
+/** How often the bow crosses to a lower string while the line rises, or to a higher one while it falls. */
+export function crossingsBackIn({ placements }: LineFacts, { strings }: Pick<Instrument, 'strings'>): number {
+  const soundOf = ({ stringIndex, soundsAboveOpen }: Placement): number => (strings[stringIndex]?.semitones ?? 0) + soundsAboveOpen;
+  return placements.filter((here, order) => {
+    const before = placements[order - 1];
+    return before !== undefined && (here.stringIndex - before.stringIndex) * (soundOf(here) - soundOf(before)) > 0;
   }).length;
 }
 

@@ -73,7 +73,26 @@ function patternedWays(lattice: Lattice, { shifts, chromatic }: Pick<BestLine, '
   const counted = cheapestWaysByShifts(taught, shifts + MORE_SHIFTS).flatMap((way) => (way ? [way] : []));
   const openOrNot = OPEN_OR_NOT.flatMap((keeps) => cheapestWay(restrictedWhereItCan(lattice, keeps)) ?? []);
   const semitones = chromatic ? semitoneWays(taught) : [];
-  return [...counted, ...openOrNot, ...semitones];
+  return [...counted, ...openOrNot, ...semitones, ...inOnePosition(lattice)];
+}
+
+/** The best line in every position that holds all of it. */
+function inOnePosition(lattice: Lattice): readonly Way[] {
+  const sets = [...new Set(lattice.layers.map(({ candidates }) => candidates))];
+  const held = sets.map((candidates) => new Set(candidates.map((each) => (isOpen(each) ? OPEN : positionKey(each)))));
+  const positions = [...new Set(held.flatMap((keys) => [...keys]))].filter(
+    (position) => position !== OPEN && held.every((keys) => keys.has(position) || keys.has(OPEN)),
+  );
+  return positions.flatMap(
+    (position) => cheapestWay(restricted(lattice, (placement) => isOpen(placement) || positionKey(placement) === position)) ?? [],
+  );
+}
+
+/** Stands for an open string among positions. */
+const OPEN = -1;
+
+function isOpen({ finger, upper }: Placement): boolean {
+  return finger === '0' && upper === null;
 }
 
 function traced({ index, place, from, cost }: Through, forward: Sums, backward: Sums): Way {
