@@ -29,8 +29,10 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   'finger-a-semitone': () => 'a finger for each semitone',
   slides: ({ fingers }) => `slides with ${listed(fingers)}`,
   'no-shift': ({ position }) => `${positionWords(position)}, no shift`,
-  starts: ({ position, shifts }, strings) =>
-    `starts in ${positionWords(position)}${shifts.length > 0 ? `, ${shiftsText(shifts, strings)}` : ''}`,
+  starts: ({ position, shifts: [shift] }, strings) =>
+    shift
+      ? `starts in ${inShort(position)}, shifts on ${openText(shift.string, strings)} to ${inShort(shift.position)}`
+      : `starts in ${positionWords(position)}`,
   strings: ({ shifts }, strings) => shiftsText(shifts, strings),
   positions: ({ positions }) => `through ${positionsText(positions)}`,
   moment: ({ notes }) => `shifts ${counted(Math.abs(notes), 'note', 'notes')} ${notes > 0 ? 'later' : 'sooner'}`,
@@ -43,11 +45,16 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   fingers: ({ string }, strings) => `other fingers on the ${stringText(string, strings)}`,
 };
 
+/** "third", as teachers say it when it is clear that a position is meant. */
+function inShort(position: PositionName): string {
+  return positionWords(position).replace(/ position$/, '');
+}
+
 /** "first, third and fifth position"; one of another kind is named whole. */
 function positionsText(positions: readonly PositionName[]): string {
   const words = positions.map(positionWords);
   const numbered = words.every((each) => each.endsWith(' position'));
-  return numbered ? `${listed(words.map((each) => each.slice(0, -' position'.length)))} position` : listed(words);
+  return numbered ? `${listed(positions.map(inShort))} position` : listed(words);
 }
 
 /** "shifts on the A string to third position and on the E string to fifth position". */
@@ -57,6 +64,10 @@ function shiftsText(shifts: Of<'strings'>['shifts'], strings: Strings): string {
 
 /** "A string": by its open note. */
 function stringText(number: StringNumber, strings: Strings): string {
+  return `${openText(number, strings)} string`;
+}
+
+function openText(number: StringNumber, strings: Strings): string {
   const string = strings.find((each) => each.number === number);
-  return `${string ? noteLabel(string.name) : number} string`;
+  return string ? noteLabel(string.name) : number;
 }

@@ -104,6 +104,10 @@ describe('another fingering', () => {
     assert.equal(name({ kind: 'no-shift', position: third }), 'third position, no shift');
     assert.equal(name({ kind: 'strings', shifts: [{ string: 'II', position: third }] }), 'shifts on the A string to third position');
     assert.equal(name({ kind: 'starts', position: third, shifts: [] }), 'starts in third position');
+    assert.equal(
+      name({ kind: 'starts', position: third, shifts: [{ string: 'I', position: first }] }),
+      'starts in third, shifts on E to first',
+    );
     assert.equal(name({ kind: 'positions', positions: [first, third] }), 'through first and third position');
     assert.equal(name({ kind: 'moment', notes: -1, string: 'I' }), 'shifts 1 note sooner');
     assert.equal(name({ kind: 'slides', fingers: ['1', '4'] }), 'slides with 1 and 4');
