@@ -6,7 +6,7 @@ import { whatItDoes } from '#core/plan';
 import type { Steps } from '#core/result';
 import { positionKey } from '#core/search/costs';
 import { fingeringLabel, type Way } from '#core/search/ways';
-import { placementsAt, type Solved } from '#core/solve';
+import { placementsAt, placementsOfNote, type Solved } from '#core/solve';
 import { compared } from './compared.ts';
 import type { Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
 import type { Through } from './through.ts';
@@ -104,12 +104,13 @@ function shiftReasons(at: At, before: Placement): readonly Found[] {
 /** The first note of the new stay that lies nowhere in the position the hand comes from; null where all of them do. */
 function beyondGround(at: At, before: Placement): Ground | null {
   const { solved } = at.through;
-  const { placements, lattice } = solved;
+  const { placements } = solved;
   for (let order = at.order; order < placements.length; order += 1) {
     const here = placements[order];
     if (order > at.order && here && isShiftAt(solved, here, order)) break;
     const inPosition = (placement: Placement): boolean => placement.finger === '0' || positionKey(placement) === positionKey(before);
-    if (!lattice.layers[order]?.candidates.some(inPosition)) {
+    // What the brief leaves out still lies in the position.
+    if (!placementsOfNote(solved.task, order).some(inPosition)) {
       return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionOf(solved.task, before) };
     }
   }
@@ -143,9 +144,8 @@ function crossingReason(at: At, before: Placement): Found {
 
 /** The note lies under no finger of the position on the string before it; null where one would have it, or nothing was stopped. */
 function underHandGround(at: At, before: Placement): Ground | null {
-  const { lattice, task } = at.through.solved;
-  const { candidates = [] } = lattice.layers[at.order] ?? {};
-  const under = candidates.some(
+  const { task } = at.through.solved;
+  const under = placementsOfNote(task, at.order).some(
     (placement) => placement.stringIndex === before.stringIndex && positionKey(placement) === positionKey(before),
   );
   return under || before.finger === '0'

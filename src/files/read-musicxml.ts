@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { DEFAULT_RHYTHM, lineTextOf } from '#core/brief/lines';
 import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
 import { STOPPED_HARMONIC_ABOVE } from '#core/hand';
-import { INSTRUMENT_KINDS, type InstrumentKind, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { type InstrumentKind, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import type { LineNoteDocument, OrnamentKind, OrnamentSign, TypedNote } from '#core/material';
 import { ORNAMENT_SIGNS } from '#core/material';
 import { documentIssue, lineIssue } from '#core/messages';
@@ -49,7 +49,7 @@ function kindOf(score: ReadElement, part: ReadElement): InstrumentKind {
   const named = (['cello', 'bass', 'viola', 'violin'] as const).find((kind) => NAMED[kind].test(name));
   if (named) return named;
   const sign = textOf(at(part, 'measure', 'attributes', 'clef'), 'sign');
-  return sign === 'F' ? 'cello' : sign === 'C' ? 'viola' : (INSTRUMENT_KINDS[0] ?? 'violin');
+  return sign === 'F' ? 'cello' : sign === 'C' ? 'viola' : 'violin';
 }
 
 const MAJOR_TONICS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'];

@@ -1,6 +1,6 @@
-import { XMLParser } from 'fast-xml-parser';
 import { VerovioToolkit } from 'verovio/esm';
 import createVerovioModule from 'verovio/wasm';
+import { type ReadElement, xmlTree } from '../../src/files/xml-tree.ts';
 
 /** What an independent engraving engine reads in a MusicXML file: tied heads joined, rests told apart. */
 export interface ReadNote {
@@ -13,22 +13,13 @@ export interface ReadNote {
   readonly slurEnds: boolean;
 }
 
-type Element = Readonly<Record<string, unknown>>;
-
-const parser = new XMLParser({
-  ignoreAttributes: false,
-  attributeNamePrefix: '',
-  preserveOrder: true,
-  processEntities: false,
-  parseTagValue: false,
-});
 const toolkit = createVerovioModule().then((module) => new VerovioToolkit(module));
 
 /** Reads MusicXML through verovio's own document model. */
 export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
   const reader = await toolkit;
   if (!reader.loadData(xml)) throw new Error('verovio does not read the file');
-  const elements = flatten(parser.parse(reader.getMEI()));
+  const elements = flatten(xmlTree(reader.getMEI()));
   const of = (name: string) => elements.filter((each) => each.name === name);
   const ends = (name: string, key: string) => new Set(of(name).map((each) => each.attributes[key]?.slice(1)));
   const fingers = new Map(of('fing').map((each) => [each.attributes['startid']?.slice(1), each.text]));
@@ -61,23 +52,13 @@ export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
   return read;
 }
 
-interface Flat {
-  readonly name: string;
-  readonly attributes: Readonly<Record<string, string>>;
-  readonly text: string;
-  readonly children: readonly Flat[];
-}
+/** An element with everything in it, however deep. */
+type Flat = ReadElement;
 
-function flatten(nodes: unknown): readonly Flat[] {
-  if (!Array.isArray(nodes)) return [];
-  return nodes.flatMap((node: Element): readonly Flat[] => {
-    const name = Object.keys(node).find((key) => key !== ':@' && key !== '#text');
-    if (name === undefined) return [];
-    const inside = node[name];
-    const children = flatten(inside);
-    const text = Array.isArray(inside) ? inside.map((child: Element) => String(child['#text'] ?? '')).join('') : '';
-    const attributes = Object.fromEntries(Object.entries(node[':@'] ?? {}).map(([key, value]) => [key, String(value)]));
-    return [{ name, attributes, text, children }, ...children];
+function flatten(elements: readonly ReadElement[]): readonly Flat[] {
+  return elements.flatMap((element) => {
+    const children = flatten(element.children);
+    return [{ ...element, children }, ...children];
   });
 }
 

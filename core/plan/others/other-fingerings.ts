@@ -11,7 +11,7 @@ import type { AlternativeName } from './name.ts';
 import { byWorth, type Candidate, candidateOf, type HeldAgainst, heldAgainst, inTurns, isOneHand } from './candidates.ts';
 import { otherWays } from './ways.ts';
 
-/** Lines beyond this are offered what the engine would do without fixed notes only: the others would take too long. */
+/** Lines beyond this are offered the wishes only: telling the others apart would take too long. */
 const MOST_NOTES_COMPARED = 400;
 
 /** The longest line that is solved again for each of its notes. */

@@ -16,7 +16,8 @@ export function diagonalsOf(task: Task, placed: readonly PlacedNote[]): readonly
     if (!stop) return null;
     if (last && isShift(last, placement)) stood.clear();
     last = placement;
-    const found = placement.upper === null ? diagonalTo(task, stop, stood) : null;
+    const alone = placement.upper === null && placement.finger !== '0';
+    const found = alone ? diagonalTo(task, stop, stood) : null;
     for (const each of stopsIn(placement)) stood.set(keyOf(each.finger, each.stringIndex), each);
     return found;
   });
