@@ -15,6 +15,7 @@ export const CORE_ROOMS = [
   'brief/parts/materials',
   'brief/parts/wishes',
   'brief/parts/rules',
+  'brief/parts/school',
   'brief',
   'brief/lines',
   'brief/edits',

@@ -1,5 +1,6 @@
 import { LIMIT_NAMES, type LimitName, limitPart, type Limits } from '#core/brief/parts/limits';
 import { PURPOSE_LABELS, SAME_PATTERN_WORDS, WAY_DOWN_WORDS } from '#core/brief/parts/rules';
+import { QUESTION_NAMES, type QuestionName, sideOf } from '#core/brief/parts/school';
 import { type Preference, PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import type { Brief } from './schema/brief.ts';
 
@@ -9,6 +10,8 @@ export type Asked =
   | { readonly kind: 'limit'; readonly name: LimitName }
   /** A wish, by its name in documents. */
   | { readonly kind: 'wish'; readonly name: Preference }
+  /** A question that the piece answers otherwise than player and school. */
+  | { readonly kind: 'way'; readonly name: QuestionName }
   /** Another rule for the whole line. */
   | { readonly kind: 'rule'; readonly name: RuleName };
 
@@ -60,8 +63,13 @@ const RULES: readonly AskedPart[] = [
   },
 ];
 
-/** Everything a brief may ask that can be left out by itself: limits, wishes, and the rules for the whole line. */
-export const ASKED_PARTS: readonly AskedPart[] = [...LIMIT_NAMES.map(askedLimit), ...PREFERENCES.map(askedWish), ...RULES];
+/** Everything a brief may ask that can be left out by itself: limits, wishes, ways, and the rules for the whole line. */
+export const ASKED_PARTS: readonly AskedPart[] = [
+  ...LIMIT_NAMES.map(askedLimit),
+  ...PREFERENCES.map(askedWish),
+  ...QUESTION_NAMES.map(askedWay),
+  ...RULES,
+];
 
 /** What a brief asks by something, in words. */
 export function askedText(asked: Asked, brief: Brief): string {
@@ -92,6 +100,19 @@ function askedWish(name: Preference): AskedPart {
       return { ...brief, preferences };
     },
     told: () => wishPart(name).label,
+    whole: null,
+  };
+}
+
+function askedWay(name: QuestionName): AskedPart {
+  return {
+    asked: { kind: 'way', name },
+    isAsked: ({ ways }) => ways?.[name] !== undefined,
+    without: (brief) => {
+      const { [name]: _, ...ways } = brief.ways ?? {};
+      return { ...brief, ways };
+    },
+    told: ({ ways }) => sideOf(name, ways?.[name] ?? '').label,
     whole: null,
   };
 }

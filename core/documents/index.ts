@@ -12,5 +12,6 @@ export {
   type Piece,
   type PlayerSheet,
   SCHEMA_NAMES,
+  type SchoolSheet,
   schemaNamed,
 } from './registry.ts';

@@ -1,5 +1,6 @@
 import { type Static, type TSchema, Type } from '@sinclair/typebox';
 import { Brief, PlayerProfile } from '#core/brief';
+import { School } from '#core/brief/parts/school';
 import { InstrumentSpec } from '#core/instrument';
 import { documentKind } from './document-kind.ts';
 
@@ -37,8 +38,17 @@ export const player = documentKind({
   upgrades: {},
 });
 
+/** A school: how a teacher of the studio teaches. */
+export const school = documentKind({
+  kind: 'school',
+  plural: 'schools',
+  version: 1,
+  fields: { name: Name, school: School },
+  upgrades: {},
+});
+
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data derive from this list. */
-export const DOCUMENT_KINDS = { piece, instrument, player } as const;
+export const DOCUMENT_KINDS = { piece, instrument, player, school } as const;
 
 /** The name of a kind. */
 export type DocumentName = keyof typeof DOCUMENT_KINDS;
@@ -54,6 +64,9 @@ export type InstrumentSheet = DocumentOf<'instrument'>;
 
 /** A player of the studio: hand, school, what is known and what for. */
 export type PlayerSheet = DocumentOf<'player'>;
+
+/** A school: how a teacher of the studio teaches. */
+export type SchoolSheet = DocumentOf<'school'>;
 
 /** What is checked when it enters the application: documents, and briefs by themselves. */
 export type CheckedName = DocumentName | 'brief';

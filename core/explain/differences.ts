@@ -1,4 +1,4 @@
-import type { Brief } from '#core/brief';
+import { type Brief, waysOf } from '#core/brief';
 import type { Plan, PlannedNote } from '#core/plan/describe';
 
 /** How one note is fingered in two plans. */
@@ -62,8 +62,10 @@ export function fingeredOtherwise(before: Pick<Plan, 'notes'>, after: Pick<Plan,
 
 /** Whether two briefs price alike, so that their plans' costs may be held against each other: wishes, purpose and hands move prices. */
 export function samePrices(one: Brief, other: Brief): boolean {
-  const priced = ({ instrument, player, preferences, purpose, weights, tempo }: Brief): string =>
-    JSON.stringify([instrument, player?.hand, player?.school, preferences, purpose, weights, tempo]);
+  const priced = (brief: Brief): string => {
+    const { instrument, player, preferences, purpose, weights, tempo, school } = brief;
+    return JSON.stringify([instrument, player?.hand, player?.school, preferences, purpose, weights, tempo, school?.weights, waysOf(brief)]);
+  };
   return priced(one) === priced(other);
 }
 

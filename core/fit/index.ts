@@ -1,3 +1,5 @@
+export { type Advice, adviceFor } from './advice.ts';
+export { contactPoint, type ContactPoint } from './contact-point.ts';
 export {
   checkedNote,
   type Checkpoint,

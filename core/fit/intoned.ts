@@ -1,3 +1,4 @@
+import { intonationSystemOf } from '#core/brief';
 import { type Instrument, readInstrument, type StringNumber, stringOf } from '#core/instrument';
 import {
   centsOfRatio,
@@ -60,8 +61,7 @@ export function instrumentOf(plan: Pick<Plan, 'brief'>): Instrument {
 
 /** What a plan's notes aim at: its brief's system, the tonic of its key. */
 export function intonationOf({ brief, line }: Plan): Intonation {
-  const { system, leadingCents } = brief.intonation ?? {};
-  return { system: system ?? 'equal', leadingCents: leadingCents ?? LEADING_CENTS.usual, tonic: line.key.tonic };
+  return { system: intonationSystemOf(brief), leadingCents: brief.intonation?.leadingCents ?? LEADING_CENTS.usual, tonic: line.key.tonic };
 }
 
 /** Targets and checks of one note of a plan, the lower stop first. */

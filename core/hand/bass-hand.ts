@@ -1,4 +1,4 @@
-import type { School } from './school.ts';
+import type { HandSchool } from './school.ts';
 import { type Offsets, semitoneHand, type SemitoneShape } from './semitone-hand.ts';
 import { thumbShapes } from './thumb-shapes.ts';
 import type { Finger, HandModel } from './types.ts';
@@ -62,7 +62,7 @@ const HIGHEST_THUMB = 20;
  * shift. From about sixth position the third finger takes the fourth's place; in the thumb school the thumb comes onto
  * the string from `thumbFrom` semitones above the open string.
  */
-export function bassHand(school: Extract<School, '124' | '1234' | 'thumb'>, thumbFrom: number, pivots: boolean): HandModel {
+export function bassHand(school: Extract<HandSchool, '124' | '1234' | 'thumb'>, thumbFrom: number, pivots: boolean): HandModel {
   const offsets = school === '1234' ? FOUR_FINGERS : ONE_TWO_FOUR;
   const width = school === '1234' ? 3 : 2;
   const home: SemitoneShape = {

@@ -1,4 +1,4 @@
-import type { School } from './school.ts';
+import type { HandSchool } from './school.ts';
 import { type Offsets, semitoneHand, type SemitoneShape } from './semitone-hand.ts';
 import { thumbShapes, USUAL_THUMB } from './thumb-shapes.ts';
 import type { HandModel, PositionName } from './types.ts';
@@ -71,7 +71,7 @@ const NECK: readonly SemitoneShape[] = [
 ];
 
 /** The cello's hand; in the thumb school the thumb comes onto the string from `thumbFrom` semitones above the open string. */
-export function celloHand(school: Extract<School, 'neck' | 'thumb'>, thumbFrom: number): HandModel {
+export function celloHand(school: Extract<HandSchool, 'neck' | 'thumb'>, thumbFrom: number): HandModel {
   // Where the thumb is used, the three-finger hand ends about where the thumb takes over.
   const neck = NECK.map((shape) => (shape.families.includes('three-finger') ? { ...shape, highestAnchor: USUAL_THUMB } : shape));
   const shapes = school === 'thumb' ? [...neck, ...thumbShapes(thumbFrom, HIGHEST_THUMB)] : NECK;

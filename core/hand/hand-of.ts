@@ -1,7 +1,7 @@
 import type { InstrumentKind } from '#core/instrument';
 import { bassHand } from './bass-hand.ts';
 import { celloHand } from './cello-hand.ts';
-import type { School } from './school.ts';
+import type { HandSchool } from './school.ts';
 import { schoolsOf } from './schools.ts';
 import { USUAL_THUMB } from './thumb-shapes.ts';
 import type { HandModel } from './types.ts';
@@ -19,7 +19,7 @@ export interface SchoolOptions {
 export const USUAL_OPTIONS: SchoolOptions = { thumbFrom: USUAL_THUMB, pivots: false };
 
 /** The hand that a school teaches on an instrument. Throws for a school of another instrument: ask `schoolsOf` first. */
-export function handOf(kind: InstrumentKind, school: School = schoolsOf(kind)[0], options: SchoolOptions = USUAL_OPTIONS): HandModel {
+export function handOf(kind: InstrumentKind, school: HandSchool = schoolsOf(kind)[0], options: SchoolOptions = USUAL_OPTIONS): HandModel {
   switch (school) {
     case 'standard':
       return violinHand;

@@ -2,7 +2,7 @@ export { FIRST_TAPES } from './first-tapes.ts';
 export { handOf, USUAL_OPTIONS } from './hand-of.ts';
 export { type KeyedStrings, keyedStrings } from './keyed-strings.ts';
 export { STOPPED_HARMONIC_ABOVE, stoppedHarmonics, TOUCHED_ABOVE, withOrnament } from './partners.ts';
-export { School } from './school.ts';
+export { HandSchool } from './school.ts';
 export { schoolsOf } from './schools.ts';
 export { LOWEST_THUMB, USUAL_THUMB } from './thumb-shapes.ts';
 export {

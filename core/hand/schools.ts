@@ -1,8 +1,8 @@
 import type { InstrumentKind } from '#core/instrument';
-import type { School } from './school.ts';
+import type { HandSchool } from './school.ts';
 
 /** The schools taught on an instrument, the usual one first. */
-export function schoolsOf(kind: InstrumentKind): readonly [School, ...School[]] {
+export function schoolsOf(kind: InstrumentKind): readonly [HandSchool, ...HandSchool[]] {
   switch (kind) {
     case 'violin':
     case 'viola':

@@ -1,7 +1,7 @@
 import { type Key, sharpsOrFlats } from '#core/pitch';
 import { isAugmentedSecond } from './apart.ts';
 import { pairsOf } from './pairs.ts';
-import type { School } from './school.ts';
+import type { HandSchool } from './school.ts';
 import {
   type Finger,
   type Frame,
@@ -53,7 +53,7 @@ export interface SemitoneShape {
 /** What tells the cello's and the bass's hands apart from each other. */
 export interface SemitoneHandTable {
   /** The school that teaches it. */
-  readonly school: School;
+  readonly school: HandSchool;
   /** Every shape of the hand, the usual one first. */
   readonly shapes: readonly SemitoneShape[];
   /** Names of the position by anchor, from anchor 1; where two are usual, the sharp key's first. */

@@ -1,6 +1,6 @@
 import type { Key } from '#core/pitch';
 import type { KeyedStrings } from './keyed-strings.ts';
-import type { School } from './school.ts';
+import type { HandSchool } from './school.ts';
 
 /** The fingers of the left hand as players number them; `0` is the open string, `T` the thumb (cello, double bass). */
 export const FINGERS = ['0', 'T', '1', '2', '3', '4'] as const;
@@ -119,7 +119,7 @@ export type FingerPlace = 'low' | 'high';
 /** A hand on one kind of instrument: which placements it offers, how its positions are called, what counts as a shift. */
 export interface HandModel {
   /** The school that teaches it. */
-  readonly school: School;
+  readonly school: HandSchool;
   /** The fingers this school sets, open string first. */
   readonly fingers: readonly Finger[];
   /** Position labels from the nut upward, for choosing limits. */

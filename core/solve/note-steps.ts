@@ -91,18 +91,20 @@ function pairsKey({ fingerPairs }: Sounding): string {
 }
 
 /** A note like any other. */
-const PLAIN: NoteRole = { first: false, last: false, hard: false, pedal: false, chromatic: false };
+const PLAIN: NoteRole = { first: false, last: false, hard: false, pedal: false, openWay: null, chromatic: false };
 
 /** What each sounding note is in its line. */
 function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRole[] {
   const chromatic = inChromaticRuns(sounding);
   const hard = hardNotes(sounding);
   const pedal = pedalNotes(task, sounding);
+  const openWays = openWaysOf(task, sounding);
   return sounding.map((_, order) => ({
     first: order === 0,
     last: order === sounding.length - 1,
     hard: hard[order] ?? false,
     pedal: pedal[order] ?? false,
+    openWay: openWays[order] ?? null,
     chromatic: chromatic[order] ?? false,
   }));
 }
@@ -126,6 +128,21 @@ function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): read
     );
   };
   return sounds.map((_, order) => comesBack(order) || comesBack(order - 2) || comesBack(order - 4));
+}
+
+/**
+ * Which way the line comes to each pitch that an open string has; to the first, as it goes on. Null everywhere while the weights
+ * make no difference, so that equal notes stay equal.
+ */
+function openWaysOf({ instrument, weights }: Task, sounding: readonly SoundingAt[]): readonly NoteRole['openWay'][] {
+  if (weights.openGoingUp === 0 && weights.openGoingDown === 0) return sounding.map(() => null);
+  const open = new Set(instrument.strings.map(({ semitones }) => semitones));
+  const sounds = sounding.map(({ note }) => semitonesOf(note.pitch));
+  return sounds.map((pitch, order) => {
+    if (!open.has(pitch)) return null;
+    const rises = order === 0 ? (sounds[1] ?? pitch) >= pitch : pitch > (sounds[order - 1] ?? pitch);
+    return rises ? 'up' : 'down';
+  });
 }
 
 /** Three semitone steps in one direction make a run; every note of it may leave its letter. */

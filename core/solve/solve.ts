@@ -1,4 +1,4 @@
-import { exactShifts, type Task } from '#core/brief';
+import { exactShifts, type Task, wayDownOf } from '#core/brief';
 import { materialPart } from '#core/brief/parts/materials';
 import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
@@ -93,14 +93,14 @@ export interface Space {
 export function spacesFor(task: Task, lattice: Lattice): readonly Space[] {
   if (exactShifts(task.limits) !== null || shiftsCountFirst(task)) return [];
   const asked = spaceOf(task, lattice);
-  const both = task.brief.wayDown === 'as-up' ? null : spaceOf({ ...task, brief: { ...task.brief, wayDown: 'as-up' } }, lattice);
+  const both = wayDownOf(task.brief) === 'as-up' ? null : spaceOf({ ...task, brief: { ...task.brief, wayDown: 'as-up' } }, lattice);
   return [...(asked ? [asked] : []), ...(both && both.lattice.layers.length < lattice.layers.length ? [both] : [])];
 }
 
 function spaceOf(task: Task, lattice: Lattice): Space | null {
   const held = task.brief.samePatternEveryOctave === true ? withSamePattern(task, lattice) : lattice;
   if (!held) return null;
-  if (task.brief.wayDown !== 'as-up' || !goesBack(task, held)) return { lattice: held, whole: (choices) => choices };
+  if (wayDownOf(task.brief) !== 'as-up' || !goesBack(task, held)) return { lattice: held, whole: (choices) => choices };
   const fold = folded(held);
   return { lattice: fold.lattice, whole: (choices) => unfolded(fold, choices) };
 }
@@ -108,7 +108,9 @@ function spaceOf(task: Task, lattice: Lattice): Space | null {
 /** Whether the brief asks something of the line as a whole, which no single step can keep. */
 export function asksOfWholeLine(task: Task): boolean {
   const { brief } = task;
-  return exactShifts(task.limits) !== null || shiftsCountFirst(task) || brief.wayDown === 'as-up' || brief.samePatternEveryOctave === true;
+  return (
+    exactShifts(task.limits) !== null || shiftsCountFirst(task) || wayDownOf(brief) === 'as-up' || brief.samePatternEveryOctave === true
+  );
 }
 
 /** Shifts counted exactly, counted first, or as dear as they are. */

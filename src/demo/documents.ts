@@ -1,5 +1,6 @@
 import type { Documents } from '#core/documents';
 import { DEMO_PIECES } from './pieces.ts';
+import { DEMO_SCHOOL } from './school.ts';
 import { DEMO_STUDIO } from './studio.ts';
 
 /** The demo: documents of every kind, and by the player's name which instrument this player has. */
@@ -14,6 +15,7 @@ export const DEMO: Demo = {
     piece: DEMO_PIECES,
     instrument: DEMO_STUDIO.map(({ instrument }) => instrument),
     player: DEMO_STUDIO.map(({ player }) => player),
+    school: [DEMO_SCHOOL],
   },
   instrumentOf: Object.fromEntries(DEMO_STUDIO.map(({ player, instrument }) => [player.name, instrument.name])),
 };

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { keepPlanning } from '../state/planning-actions.ts';
 import { keepSaving } from '../state/saving.ts';
 import { bringStudio } from '../state/studio.ts';
-import { newPiece, openPiece, switchPiece } from '../state/work-actions.ts';
+import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work-actions.ts';
 import { readyToRead } from '../storage/first-start.ts';
 
 /**
@@ -62,10 +62,16 @@ async function openFromAddress(): Promise<void> {
   await bringStudio();
   const address = new URL(location.href);
   const linked = address.searchParams.get('brief');
-  const id = address.searchParams.has('new') || linked !== null ? newPiece() : await openPiece(address.searchParams.get('piece'));
+  const id = await openAsked(address.searchParams.has('new'), linked !== null, address.searchParams.get('piece'));
   if (linked !== null) await (await import('../state/open-link.ts')).openLinkedBrief(linked);
   address.searchParams.delete('new');
   address.searchParams.delete('brief');
   address.searchParams.set('piece', id);
   history.replaceState(null, '', address);
+}
+
+/** A link brings a brief of its own; a new piece is taught as the studio teaches. */
+async function openAsked(isNew: boolean, linked: boolean, piece: string | null): Promise<string> {
+  if (linked) return newPiece();
+  return isNew ? await newPieceOfStudio() : await openPiece(piece);
 }

@@ -1,10 +1,12 @@
 import type { Brief, Lock } from '#core/brief';
-import { withInstrumentSpec, withProfile } from '#core/brief/edits';
+import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import { carryLocks, lockOf, parseFingering, readLineText, withFingering, withLock, withoutLock } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import type { InstrumentRecord, PlayerRecord } from '../storage/database.ts';
+import type { InstrumentRecord, PlayerRecord, Uses } from '../storage/database.ts';
+import { NOTHING_USED } from '../storage/records.ts';
+import { profileOf, schoolOf } from '../storage/for-briefs.ts';
 import { droppedText } from '../words/notices.ts';
 import { say } from './notices.ts';
 import { takeFirstPlayable } from './planning-actions.ts';
@@ -16,16 +18,20 @@ import { workStore } from './work.ts';
 
 /** Changes the brief: locks that no longer fit their note go, and that is said. */
 export function changeBrief(change: (brief: Brief) => Brief): void {
-  const { brief, instrumentId, playerId } = workStore.getState();
+  const { brief, instrumentId, playerId, schoolId } = workStore.getState();
   const changed = change(brief);
   const sameHand = changed.player?.name === brief.player?.name && changed.player?.hand === brief.player?.hand;
   // An instrument or hand described otherwise is no longer the one the studio keeps.
-  setBrief(changed, changed.instrument === brief.instrument ? instrumentId : null, sameHand ? playerId : null);
+  setBrief(changed, {
+    instrumentId: changed.instrument === brief.instrument ? instrumentId : null,
+    playerId: sameHand ? playerId : null,
+    schoolId,
+  });
 }
 
-function setBrief(changed: Brief, instrumentId: string | null, playerId: string | null): void {
+function setBrief(changed: Brief, uses: Uses): void {
   const carried = carryLocks(workStore.getState().brief, changed);
-  workStore.setState({ brief: carried.brief, instrumentId, playerId });
+  workStore.setState({ brief: carried.brief, ...uses });
   say(droppedText(carried));
 }
 
@@ -37,9 +43,9 @@ export function namePlayer(name: string): void {
 
 /** Plays the piece on an instrument of the studio. */
 export function takeInstrument({ id, document }: InstrumentRecord): void {
-  const { brief, playerId } = workStore.getState();
+  const { brief, playerId, schoolId } = workStore.getState();
   const moved = withInstrumentSpec(brief, document.instrument);
-  setBrief(moved, id, moved.instrument.kind === brief.instrument.kind ? playerId : null);
+  setBrief(moved, { instrumentId: id, playerId: moved.instrument.kind === brief.instrument.kind ? playerId : null, schoolId });
   readLineAgain();
 }
 
@@ -48,20 +54,26 @@ export function describeInstrument(): void {
   workStore.setState({ instrumentId: null });
 }
 
-/** Gives the piece to a player of the studio, on this player's own instrument if there is one. */
-export function takePlayer({ id, document, instrumentId }: PlayerRecord): void {
+/** Gives the piece to a player of the studio, on this player's own instrument if there is one, as this player is taught. */
+export function takePlayer({ id, document, instrumentId, schoolId }: PlayerRecord): void {
   const { brief, instrumentId: now } = workStore.getState();
-  const own = studioStore.getState().instruments.find((instrument) => instrument.id === instrumentId);
-  const given = withProfile(brief, { ...document.profile, player: { ...document.profile.player, name: document.name } });
+  const studio = studioStore.getState();
+  const own = studio.instruments.find((instrument) => instrument.id === instrumentId);
+  const school = studio.schools.find((each) => each.id === schoolId);
+  const given = withSchool(withProfile(brief, profileOf(document)), school ? schoolOf(school.document) : null);
   const sameKind = given.instrument.kind === brief.instrument.kind;
-  setBrief(own ? withInstrumentSpec(given, own.document.instrument) : given, own?.id ?? (sameKind ? now : null), id);
+  setBrief(own ? withInstrumentSpec(given, own.document.instrument) : given, {
+    instrumentId: own?.id ?? (sameKind ? now : null),
+    playerId: id,
+    schoolId: school?.id ?? null,
+  });
   readLineAgain();
 }
 
 /** Takes note of what an instrument or player changed; or goes back to the brief as it was, no longer tied to them. */
 export function settleChange(keep: 'new' | 'old'): void {
   const { changed } = workStore.getState();
-  if (changed && keep === 'old') setBrief(changed.before, null, null);
+  if (changed && keep === 'old') setBrief(changed.before, NOTHING_USED);
   workStore.setState({ changed: null });
   saveSoon();
 }

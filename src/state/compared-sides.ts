@@ -1,19 +1,20 @@
 import type { Brief } from '#core/brief';
-import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
-import type { School } from '#core/hand';
+import { withHandSchool, withInstrumentSpec, withProfile } from '#core/brief/edits';
+import type { HandSchool } from '#core/hand';
 import type { Issue } from '#core/messages';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../engine/client.ts';
 import type { PieceRecord } from '../storage/database.ts';
-import { profileOf, type Studio } from '../storage/studio.ts';
+import { profileOf } from '../storage/for-briefs.ts';
+import type { Studio } from '../storage/studio.ts';
 
 /** One side of a comparison: a piece, as it is or for another player, on another instrument, in another school, in its best fingering or another. */
 export interface Side {
   readonly pieceId: string;
   readonly playerId: string | null;
   readonly instrumentId: string | null;
-  readonly school: School | null;
+  readonly school: HandSchool | null;
   /** The best, or the place among the other fingerings. */
   readonly fingering: 'best' | number;
 }
@@ -35,12 +36,12 @@ export function plainSide(pieceId: string): Side {
 }
 
 /** The brief of a side: the piece's own, changed as the side asks; a player brings hand, school and positions known. */
-export function briefOfSide(side: Side, piece: PieceRecord, { players, instruments }: Studio): Brief {
+export function briefOfSide(side: Side, piece: PieceRecord, { players, instruments }: Pick<Studio, 'players' | 'instruments'>): Brief {
   const player = players.find(({ id }) => id === side.playerId);
   const instrument = instruments.find(({ id }) => id === (side.instrumentId ?? player?.instrumentId));
   const given = player ? withProfile(piece.document.brief, profileOf(player.document)) : piece.document.brief;
   const on = instrument ? withInstrumentSpec(given, instrument.document.instrument) : given;
-  return side.school === null ? on : withSchool(on, side.school);
+  return side.school === null ? on : withHandSchool(on, side.school);
 }
 
 /** Plans a side, with its other fingerings to choose from. */

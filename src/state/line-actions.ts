@@ -85,10 +85,10 @@ export function writeMark(note: number, change: { readonly [Name in keyof Omit<M
 
 /** Makes a piece of its own of a stretch and keeps it; its id, or what went wrong. */
 export async function pieceOfStretch({ from, to }: Stretch): Promise<{ readonly id: string } | { readonly trouble: string }> {
-  const { brief, name, instrumentId, playerId } = workStore.getState();
+  const { brief, name, instrumentId, playerId, schoolId } = workStore.getState();
   const part = partOf(brief, from, to);
   const title = `${name === '' ? 'A line' : name}, notes ${from + 1}–${to + 1}`.slice(0, 120);
-  const record = newPieceRecord(pieceOf(title, part, lineTextOf(part)), false, { instrumentId, playerId });
+  const record = newPieceRecord(pieceOf(title, part, lineTextOf(part)), false, { instrumentId, playerId, schoolId });
   const outcome = await saveRecord('piece', record);
   return outcome.ok ? { id: record.id } : { trouble: outcome.message };
 }

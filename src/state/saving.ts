@@ -82,8 +82,8 @@ export function keepSaving(): () => void {
 }
 
 function recordOfWork(): PieceRecord | null {
-  const { pieceId, name, brief, lineText, createdAt, demo, instrumentId, playerId, changed, tags } = workStore.getState();
+  const { pieceId, name, brief, lineText, createdAt, demo, instrumentId, playerId, schoolId, changed, tags } = workStore.getState();
   if (pieceId === null) return null;
   const document = pieceOf(name, brief, lineText, tags);
-  return { id: pieceId, document, createdAt, updatedAt: Date.now(), demo, instrumentId, playerId, changed };
+  return { id: pieceId, document, createdAt, updatedAt: Date.now(), demo, instrumentId, playerId, schoolId, changed };
 }

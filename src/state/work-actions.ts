@@ -1,8 +1,10 @@
+import { withSchool } from '#core/brief/edits';
 import { FIRST_BRIEF, lineTextOf } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
-import type { PieceRecord } from '../storage/database.ts';
+import { database, type PieceRecord, type SchoolRecord } from '../storage/database.ts';
+import { schoolOf } from '../storage/for-briefs.ts';
 import { loadPiece, pieceOf } from '../storage/pieces.ts';
-import { newPieceRecord } from '../storage/records.ts';
+import { newPieceRecord, NOTHING_USED } from '../storage/records.ts';
 import { writeUnwritten } from '../storage/unwritten.ts';
 import { CHANGED_ELSEWHERE, SET_ASIDE } from '../words/notices.ts';
 import { say } from './notices.ts';
@@ -16,18 +18,26 @@ import { workStore } from './work.ts';
 export async function openPiece(id: string | null): Promise<string> {
   await writeUnwritten();
   const record = (id === null ? null : await loadPiece(id)) ?? (await loadPiece(null));
-  return record ? setOnBench(record) : newPiece();
+  return record ? setOnBench(record) : await newPieceOfStudio();
 }
 
-/** Puts a new piece on the bench. It is written with its first change or name. */
-export function newPiece(): string {
-  return setOnBench(newPieceRecord(pieceOf('', FIRST_BRIEF, '')));
+/** Puts a new piece on the bench, taught as a school teaches. It is written with its first change or name. */
+export function newPiece(school: SchoolRecord | null = null): string {
+  if (school === null) return setOnBench(newPieceRecord(pieceOf('', FIRST_BRIEF, '')));
+  const brief = withSchool(FIRST_BRIEF, schoolOf(school.document));
+  return setOnBench(newPieceRecord(pieceOf('', brief, ''), false, { ...NOTHING_USED, schoolId: school.id }));
+}
+
+/** Puts a new piece on the bench that follows the school of the studio, where there is one and no other. */
+export async function newPieceOfStudio(): Promise<string> {
+  const schools = await database.schools.toArray().catch(() => []);
+  return newPiece(schools.length === 1 ? schools[0] : null);
 }
 
 /** Puts another piece on the bench, once this one is written; its id. */
 export async function switchPiece(id: string | null): Promise<string> {
   await allSaved();
-  return id === null ? newPiece() : await openPiece(id);
+  return id === null ? await newPieceOfStudio() : await openPiece(id);
 }
 
 /** Checks the piece on the bench once it is drawn; a damaged one was set aside, and a new one takes its place. */
@@ -46,9 +56,9 @@ export function renamePiece(name: string): void {
 }
 
 /** Takes over what another tab has written into this piece; undo goes back to what was here. */
-export function takeOver({ document, instrumentId, playerId, changed, updatedAt }: PieceRecord): void {
+export function takeOver({ document, instrumentId, playerId, schoolId, changed, updatedAt }: PieceRecord): void {
   const { name, brief, lineText = '', tags = [] } = document;
-  workStore.setState({ name, brief, lineText, instrumentId, playerId, changed, tags, writtenAt: updatedAt });
+  workStore.setState({ name, brief, lineText, instrumentId, playerId, schoolId, changed, tags, writtenAt: updatedAt });
   say(CHANGED_ELSEWHERE);
 }
 
@@ -57,9 +67,9 @@ function typedLine({ brief, lineText }: Piece): string {
   return lineText ?? (brief.material.kind === 'line' ? lineTextOf(brief) : '');
 }
 
-function setOnBench({ document, id, createdAt, updatedAt, demo, instrumentId, playerId, changed }: PieceRecord): string {
+function setOnBench({ document, id, createdAt, updatedAt, demo, instrumentId, playerId, schoolId, changed }: PieceRecord): string {
   const { name, brief, tags = [] } = document;
-  const work = { name, brief, lineText: typedLine(document), instrumentId, playerId };
+  const work = { name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId };
   planningStore.setState(UNPLANNED);
   select(null);
   say(null);

@@ -43,11 +43,12 @@ const EMPTY: WorkState = {
   lineText: '',
   instrumentId: null,
   playerId: null,
+  schoolId: null,
 };
 
 /** The teacher's decisions alone. */
-export function decisionsOf({ name, brief, lineText, instrumentId, playerId }: Work): Work {
-  return { name, brief, lineText, instrumentId, playerId };
+export function decisionsOf({ name, brief, lineText, instrumentId, playerId, schoolId }: Work): Work {
+  return { name, brief, lineText, instrumentId, playerId, schoolId };
 }
 
 /** Whether nothing of the teacher's decisions differs. */
@@ -57,7 +58,8 @@ export function sameWork(one: Work, other: Work): boolean {
     one.brief === other.brief &&
     one.lineText === other.lineText &&
     one.instrumentId === other.instrumentId &&
-    one.playerId === other.playerId
+    one.playerId === other.playerId &&
+    one.schoolId === other.schoolId
   );
 }
 

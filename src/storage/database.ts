@@ -12,13 +12,14 @@ interface Kept {
   readonly demo: boolean;
 }
 
-/** The instrument and the player of the studio that a piece uses; null for one that is only described in its brief. */
+/** The instrument, the player and the school of the studio that a piece uses; null for one that is only described in its brief. */
 export interface Uses {
   readonly instrumentId: string | null;
   readonly playerId: string | null;
+  readonly schoolId: string | null;
 }
 
-/** A piece whose instrument or player was changed since the teacher last looked: its brief before. */
+/** A piece whose instrument, player or school was changed since the teacher last looked: its brief before. */
 export interface ChangedSince {
   readonly before: Brief;
 }
@@ -27,8 +28,8 @@ export interface ChangedSince {
 interface Links {
   /** Its brief holds what it uses; the links say where later changes come from. */
   readonly piece: Uses & { readonly changed: ChangedSince | null };
-  /** The instrument this player has. */
-  readonly player: { readonly instrumentId: string | null };
+  /** The instrument this player has, and the school this player follows. */
+  readonly player: { readonly instrumentId: string | null; readonly schoolId: string | null };
 }
 
 /** A document as the browser keeps it. */
@@ -42,8 +43,11 @@ export type PieceRecord = RecordOf<'piece'>;
 /** An instrument of the studio. */
 export type InstrumentRecord = RecordOf<'instrument'>;
 
-/** A player of the studio, and the instrument this player has. */
+/** A player of the studio, with the instrument this player has and the school this player follows. */
 export type PlayerRecord = RecordOf<'player'>;
+
+/** A school of the studio. */
+export type SchoolRecord = RecordOf<'school'>;
 
 /** A record that did not pass its check when read: kept as it was, and reported. */
 export interface SetAsideRecord {
@@ -60,7 +64,7 @@ export type FactRecord =
   | { readonly key: 'open-pieces'; readonly value: readonly string[] };
 
 /** What a piece of the first tables did not have. */
-const UNLINKED: Links['piece'] = { instrumentId: null, playerId: null, changed: null };
+const UNLINKED: Links['piece'] = { instrumentId: null, playerId: null, schoolId: null, changed: null };
 
 /** A record as the first two versions of the tables kept it, where each kind had a name of its own for its document; or as it is now. */
 export interface EarlierRecord {
@@ -74,6 +78,7 @@ export class DovePathDatabase extends Dexie {
   readonly pieces!: EntityTable<PieceRecord, 'id'>;
   readonly instruments!: EntityTable<InstrumentRecord, 'id'>;
   readonly players!: EntityTable<PlayerRecord, 'id'>;
+  readonly schools!: EntityTable<SchoolRecord, 'id'>;
   readonly setAside!: EntityTable<SetAsideRecord, 'id'>;
   readonly facts!: EntityTable<FactRecord, 'key'>;
 
@@ -88,11 +93,12 @@ export class DovePathDatabase extends Dexie {
       .stores({ instruments: 'id, updatedAt', players: 'id, updatedAt' })
       .upgrade((transaction) => transaction.table('pieces').toCollection().modify(UNLINKED));
     const tables = Object.values(kinds).map(({ plural }) => plural);
-    // Every kind of document that comes adds a table, and so a version: with three kinds this is the third.
+    // Every kind of document that comes adds a table, and so a version: with four kinds this is the fourth.
     this.version(tables.length)
       .stores(Object.fromEntries(tables.map((table) => [table, 'id, updatedAt'])))
       .upgrade(async (transaction) => {
         for (const table of ['pieces', 'instruments', 'players']) await transaction.table(table).toCollection().modify(underOneName);
+        for (const table of ['pieces', 'players']) await transaction.table(table).toCollection().modify(followsNoSchool);
       });
   }
 
@@ -100,6 +106,11 @@ export class DovePathDatabase extends Dexie {
   tableOf<Name extends DocumentName>(name: Name): Table<RecordOf<Name>, string> {
     return this.table(this.kinds[name]?.plural ?? name);
   }
+}
+
+/** A record from before there were schools. */
+function followsNoSchool(record: { schoolId?: unknown }): void {
+  record.schoolId ??= null;
 }
 
 /** Moves a record's document to where it now stands; one that has it there stays as it is. */

@@ -1,15 +1,18 @@
 import { dequal } from 'dequal';
+import { withSchool } from '#core/brief/edits';
 import { DOCUMENT_NAMES, type Piece } from '#core/documents';
 import type { Demo } from '../demo/documents.ts';
 import { NO_DEMO } from '../words/storage.ts';
-import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord } from './database.ts';
-import { newInstrument, newPieceRecord, newPlayer, together } from './records.ts';
+import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type SchoolRecord } from './database.ts';
+import { newInstrument, newPieceRecord, newPlayer, newSchool, together } from './records.ts';
+import { schoolOf } from './for-briefs.ts';
 
 /** The demo as records. */
 interface DemoRecords {
   readonly pieces: readonly PieceRecord[];
   readonly instruments: readonly InstrumentRecord[];
   readonly players: readonly PlayerRecord[];
+  readonly schools: readonly SchoolRecord[];
 }
 
 /** Puts the demo in on the very first start of a demo, once. */
@@ -37,10 +40,11 @@ export async function clearDemo(): Promise<void> {
   await together(takeOut);
 }
 
-async function putIn({ pieces, instruments, players }: DemoRecords): Promise<void> {
+async function putIn({ pieces, instruments, players, schools }: DemoRecords): Promise<void> {
   await database.pieces.bulkPut(pieces);
   await database.instruments.bulkPut(instruments);
   await database.players.bulkPut(players);
+  await database.schools.bulkPut(schools);
 }
 
 async function takeOut(): Promise<void> {
@@ -59,20 +63,31 @@ async function demoRecords(): Promise<DemoRecords> {
   if (demo === null) throw new Error(NO_DEMO);
   const { documents, instrumentOf } = demo;
   const instruments = documents.instrument.map((instrument) => newInstrument(instrument, true));
+  const schools = documents.school.map((school) => newSchool(school, true));
   const idOf = (name: string | undefined): string | null => instruments.find(({ document }) => document.name === name)?.id ?? null;
-  const players = documents.player.map((player) => newPlayer(player, idOf(instrumentOf[player.name]), true));
+  const players = documents.player.map((player) =>
+    newPlayer(player, { instrumentId: idOf(instrumentOf[player.name]), schoolId: schools[0]?.id ?? null }, true),
+  );
   const now = Date.now();
   return {
-    pieces: documents.piece.map((piece, index) => ({ ...linked(piece, players, instruments), updatedAt: now - index * 1000 })),
+    pieces: documents.piece.map((piece, index) => ({ ...linked(piece, players, instruments, schools[0]), updatedAt: now - index * 1000 })),
     instruments,
     players,
+    schools,
   };
 }
 
-/** A piece is tied to its player by name, and to the player's instrument where it is the one described. */
-function linked(piece: Piece, players: readonly PlayerRecord[], instruments: readonly InstrumentRecord[]): PieceRecord {
-  const player = players.find(({ document }) => document.name === piece.brief.player?.name);
+/** A piece is tied to its player by name, to the player's instrument where it is the one described, and follows the studio's school. */
+function linked(
+  { brief, ...piece }: Piece,
+  players: readonly PlayerRecord[],
+  instruments: readonly InstrumentRecord[],
+  school: SchoolRecord | undefined,
+): PieceRecord {
+  const player = players.find(({ document }) => document.name === brief.player?.name);
   const own = instruments.find(({ id }) => id === player?.instrumentId);
-  const described = own !== undefined && dequal(own.document.instrument, piece.brief.instrument);
-  return newPieceRecord(piece, true, { instrumentId: described ? own.id : null, playerId: player?.id ?? null });
+  const described = own !== undefined && dequal(own.document.instrument, brief.instrument);
+  const taught = withSchool(brief, school ? schoolOf(school.document) : null);
+  const uses = { instrumentId: described ? own.id : null, playerId: player?.id ?? null, schoolId: school?.id ?? null };
+  return newPieceRecord({ ...piece, brief: taught }, true, uses);
 }

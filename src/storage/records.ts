@@ -1,12 +1,23 @@
-import type { DocumentName, InstrumentSheet, Piece, PlayerSheet } from '#core/documents';
+import type { DocumentName, InstrumentSheet, Piece, PlayerSheet, SchoolSheet } from '#core/documents';
 import { storageFailureText } from '../words/notices.ts';
-import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type RecordOf, type Uses } from './database.ts';
+import {
+  database,
+  type InstrumentRecord,
+  type PieceRecord,
+  type PlayerRecord,
+  type RecordOf,
+  type SchoolRecord,
+  type Uses,
+} from './database.ts';
 
 /** What became of a write; what went wrong is told for people. */
 export type SaveOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
+/** A piece that uses nothing of the studio. */
+export const NOTHING_USED: Uses = { instrumentId: null, playerId: null, schoolId: null };
+
 /** A new record of a piece. */
-export function newPieceRecord(document: Piece, demo = false, uses: Uses = { instrumentId: null, playerId: null }): PieceRecord {
+export function newPieceRecord(document: Piece, demo = false, uses: Uses = NOTHING_USED): PieceRecord {
   return { ...fresh(demo), document, ...uses, changed: null };
 }
 
@@ -15,9 +26,18 @@ export function newInstrument(document: InstrumentSheet, demo = false): Instrume
   return { ...fresh(demo), document };
 }
 
-/** A new record of a player, with the instrument this player has. */
-export function newPlayer(document: PlayerSheet, instrumentId: string | null, demo = false): PlayerRecord {
-  return { ...fresh(demo), document, instrumentId };
+/** A new record of a player, with the instrument this player has and the school this player follows. */
+export function newPlayer(
+  document: PlayerSheet,
+  { instrumentId, schoolId }: Pick<Uses, 'instrumentId' | 'schoolId'>,
+  demo = false,
+): PlayerRecord {
+  return { ...fresh(demo), document, instrumentId, schoolId };
+}
+
+/** A new record of a school. */
+export function newSchool(document: SchoolSheet, demo = false): SchoolRecord {
+  return { ...fresh(demo), document };
 }
 
 function fresh(demo: boolean): Pick<PieceRecord, 'id' | 'createdAt' | 'updatedAt' | 'demo'> {

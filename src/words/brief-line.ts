@@ -1,8 +1,10 @@
-import type { Brief } from '#core/brief';
+import { type Brief, intonationSystemOf } from '#core/brief';
+import { differingWays } from '#core/brief/edits';
 import { limitsSet } from '#core/brief/parts/limits';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import { SYSTEM_LABELS } from './intonation.ts';
 import { instrumentLabel, materialLabel, wishLabels } from './labels.ts';
+import { waysLabels } from './school.ts';
 
 /** The whole brief as one line of print. */
 export function briefLine(brief: Brief): string {
@@ -11,8 +13,9 @@ export function briefLine(brief: Brief): string {
   const told = [
     ...limitsSet(brief.limits).map(({ part, value }) => (part.stands.in === 'sentence' ? part.words.printed(value) : '')),
     brief.purpose ? PURPOSE_LABELS[brief.purpose] : '',
-    brief.intonation?.system && brief.intonation.system !== 'equal' ? `aiming at ${SYSTEM_LABELS[brief.intonation.system]}` : '',
+    intonationSystemOf(brief) !== 'equal' ? `aiming at ${SYSTEM_LABELS[intonationSystemOf(brief)]}` : '',
     ...wishLabels(brief),
+    ...waysLabels(differingWays(brief)),
   ].filter((text) => text !== '');
   const limited = told.length === 0 ? '' : `; ${told.join('; ')}`;
   const what = materialLabel(brief);

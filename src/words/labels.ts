@@ -1,9 +1,9 @@
-import type { Brief, LeadingFinger, SEMITONE_FINGERS } from '#core/brief';
+import type { Brief } from '#core/brief';
 import { limitsSet } from '#core/brief/parts/limits';
 import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
-import type { School } from '#core/hand';
+import type { HandSchool } from '#core/hand';
 import type { OrnamentKind, OrnamentSign } from '#core/material';
 import type { HandMeasure, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
@@ -27,20 +27,12 @@ export const NOTE_VALUE_LABELS: Readonly<Record<string, string>> = {
 };
 
 /** Schools of the hand, in the sentence. */
-export const SCHOOL_LABELS: Readonly<Record<School, string>> = {
+export const SCHOOL_LABELS: Readonly<Record<HandSchool, string>> = {
   standard: 'the usual hand',
   neck: 'in the neck hand',
   thumb: 'with thumb position',
   '124': 'with fingers 1-2-4',
   '1234': 'with four fingers',
-};
-
-/** Which finger leads the hand in a shift, as a school's usual choice; `usual` leaves it to what is most taught. */
-export const GUIDE_LABELS: Readonly<Record<LeadingFinger | 'usual', string>> = {
-  usual: 'the usual choice for each shift',
-  'old-finger': 'the finger that leaves leads',
-  'new-finger': 'the finger that arrives leads',
-  'first-finger': 'the first finger leads',
 };
 
 /** Ornaments at a note. */
@@ -63,12 +55,6 @@ export const HARMONIC_LABELS: Readonly<Record<'none' | 'natural' | 'stopped', st
   none: 'no',
   natural: 'natural harmonic',
   stopped: 'stopped harmonic',
-};
-
-/** How runs of semitones are fingered on the cello's neck. */
-export const SEMITONE_LABELS: Readonly<Record<(typeof SEMITONE_FINGERS)[number], string>> = {
-  '123': '1 2 3, 1 2 3',
-  '1234': '1 2, 1 2 3 4',
 };
 
 /** Where the hand of a brief comes from. */
@@ -166,4 +152,9 @@ export function wishLabels(brief: Brief): readonly string[] {
     ...(brief.samePatternEveryOctave === true ? [SAME_PATTERN_WORDS.asked] : []),
     ...rules.map(({ part, value }) => part.words.told(value)).filter((words) => words !== ''),
   ];
+}
+
+/** Wishes in the sentence. */
+export function wishText(wishes: readonly string[]): string {
+  return wishes.length === 0 ? 'no special wishes' : wishes.join(', ');
 }

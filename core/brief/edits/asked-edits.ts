@@ -1,8 +1,7 @@
-import type { Brief } from '#core/brief';
+import { type Brief, wayDownOf } from '#core/brief';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';
 import type { LimitName, Limits, LimitValue } from '#core/brief/parts/limits';
 import type { Purpose, WayDown } from '#core/brief/parts/rules';
-import type { Preference } from '#core/brief/parts/wishes';
 import type { Rhythm } from '#core/rhythm';
 
 /** Changes one or more limits; null lifts one. */
@@ -23,24 +22,16 @@ export function withPurpose(brief: Brief, purpose: Purpose | null): Brief {
   return purpose === null ? rest : { ...rest, purpose };
 }
 
-/** A wish and its strength, 0 to 1; 0 takes it away. */
-export function withPreference(brief: Brief, wish: Preference, strength: number): Brief {
-  const { preferences: before, ...rest } = brief;
-  const { [wish]: _, ...others } = before ?? {};
-  const preferences = strength > 0 ? { ...others, [wish]: strength } : others;
-  return Object.keys(preferences).length === 0 ? rest : { ...rest, preferences };
-}
-
 /** The same fingers in every octave, or not. */
 export function withSamePattern(brief: Brief, same: boolean): Brief {
   const { samePatternEveryOctave: _, ...rest } = brief;
   return same ? { ...rest, samePatternEveryOctave: true } : rest;
 }
 
-/** Down for itself or as the way up. */
+/** Down for itself or as the way up; told by the brief only where the school does not teach it so. */
 export function withWayDown(brief: Brief, wayDown: WayDown): Brief {
   const { wayDown: _, ...rest } = brief;
-  return wayDown === 'own' ? rest : { ...rest, wayDown };
+  return wayDown === wayDownOf(rest) ? rest : { ...rest, wayDown };
 }
 
 /** Another tempo in quarters a minute; null for none. */

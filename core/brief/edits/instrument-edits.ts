@@ -1,4 +1,4 @@
-import type { Brief } from '#core/brief';
+import { type Brief, playerWays } from '#core/brief';
 import type { InstrumentKind, InstrumentSpec } from '#core/instrument';
 import { withTonicOnInstrument } from './material-edits.ts';
 
@@ -14,9 +14,11 @@ export function withInstrument(brief: Brief, kind: InstrumentKind): Brief {
   });
 }
 
-/** What of a player holds on another instrument too: the name, and an estimated hand. */
-function ofAnyInstrument({ name, hand }: NonNullable<Brief['player']>): NonNullable<Brief['player']> {
-  return { ...(name === undefined ? {} : { name }), ...(hand?.preset ? { hand: { preset: hand.preset } } : {}) };
+/** What of a player holds on another instrument too: the name, an estimated hand, and how questions are answered. */
+function ofAnyInstrument(player: NonNullable<Brief['player']>): NonNullable<Brief['player']> {
+  const { name, hand } = player;
+  const { bassHand: _, ...ways } = playerWays(player);
+  return { ...(name === undefined ? {} : { name }), ...(hand?.preset ? { hand: { preset: hand.preset } } : {}), ...ways };
 }
 
 /** An instrument as measured; of another kind, the line moves to it as well as it can. */

@@ -1,5 +1,6 @@
 import type { Brief, PlayerProfile } from '#core/brief';
-import type { School } from '#core/hand';
+import type { School } from '#core/brief/parts/school';
+import type { HandSchool } from '#core/hand';
 import type { HandPreset } from '#core/hand/reach';
 import { withLimits, withPurpose } from './asked-edits.ts';
 import { withInstrument } from './instrument-edits.ts';
@@ -42,7 +43,13 @@ export function withHand(brief: Brief, preset: HandPreset | null): Brief {
   return { ...brief, player: preset === null ? player : { ...player, hand: { preset } } };
 }
 
-/** Another school of the same instrument; its positions may differ, so limits and locks on positions go. */
-export function withSchool(brief: Brief, school: School): Brief {
+/** Another hand of the same instrument; its positions may differ, so limits and locks on positions go. */
+export function withHandSchool(brief: Brief, school: HandSchool): Brief {
   return { ...withLimits(brief, { positions: null, fingers: null }), player: { ...brief.player, school } };
+}
+
+/** A brief that follows a school; null for none. */
+export function withSchool(brief: Brief, school: School | null): Brief {
+  const { school: _, ...rest } = brief;
+  return school === null ? rest : { ...rest, school };
 }

@@ -1,6 +1,7 @@
 import type { NoteLock } from '#core/brief/parts/limits';
 import { materialPart, readMaterial } from '#core/brief/parts/materials';
 import { preferredWeights } from '#core/brief/parts/rules';
+import { styleWishes, type Ways, waysChange } from '#core/brief/parts/school';
 import { readWishes, type Wishes } from '#core/brief/parts/wishes';
 import { type KeyedStrings, keyedStrings } from '#core/hand';
 import { type PlayerHand, presetHand } from '#core/hand/reach';
@@ -8,7 +9,7 @@ import { placesMm } from '#core/instrument';
 import type { Line } from '#core/material';
 import { limitIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { changedWeights, type Weights, weightsFor } from '#core/weights';
+import { changedWeights, mixedWeights, type Weights, weightsFor } from '#core/weights';
 import type { Brief } from '../schema/brief.ts';
 import { type ReadLimit, readLimits } from './read-limits.ts';
 import { readLocks } from './read-locks.ts';
@@ -59,12 +60,6 @@ export function readBrief(brief: Brief): Reading<Task> {
   });
 }
 
-/** In the school of 12 and 1234 the fourth finger is at home in runs of semitones. */
-function schoolWeights({ instrument, player }: Brief): Weights {
-  const weights = weightsFor(instrument.kind);
-  return player?.semitones === '1234' ? { ...weights, fourthInSemitones: 0 } : weights;
-}
-
 function readLine({ material, rhythm, samePatternEveryOctave }: Brief): Reading<Line> {
   if (samePatternEveryOctave === true && !materialPart(material.kind).repeatsByOctave) {
     return badReading(limitIssue('pattern-needs-scale', { kind: material.kind }, { pointer: '/samePatternEveryOctave' }));
@@ -78,9 +73,18 @@ function readAsked(brief: Brief, player: ReadPlayer, line: Line): Reading<Pick<T
   if (!limits.ok) return limits;
   const locks = readLocks(brief.locks, player, line);
   if (!locks.ok) return locks;
-  const changed = changedWeights(schoolWeights(brief), brief.weights ?? {});
-  if (!changed.ok) return changed;
-  const wishes = readWishes(brief.preferences);
-  const weights = preferredWeights(changed.value, brief.purpose ?? null, wishes);
+  const wishes = readWishes({ ...styleWishes(brief.school, player.ways), ...brief.preferences });
+  const taught = readTaughtWeights(brief, player.ways);
+  if (!taught.ok) return taught;
+  const weights = preferredWeights(taught.value, brief.purpose ?? null, wishes);
   return goodReading({ limits: limits.value, locks: locks.value, wishes, weights });
+}
+
+/** The weights as the school has changed them, and the brief; then as the ways of the teacher move them. */
+function readTaughtWeights({ instrument: { kind }, school, weights = {} }: Brief, ways: Ways): Reading<Weights> {
+  const schooled = changedWeights(weightsFor(kind), school?.weights?.[kind] ?? {});
+  if (!schooled.ok) return schooled;
+  const changed = changedWeights(schooled.value, weights);
+  if (!changed.ok) return changed;
+  return goodReading(waysChange(kind, ways).reduce((before, change) => mixedWeights(before, change(before), 1), changed.value));
 }

@@ -1,32 +1,39 @@
 import type { PartSetting } from '#core/brief/parts';
+import type { Ways } from '#core/brief/parts/school';
 import { type HandModel, handOf, schoolsOf, USUAL_OPTIONS } from '#core/hand';
 import { type PlayerHand, readPlayerHand } from '#core/hand/reach';
 import { readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { Brief } from '../schema/brief.ts';
+import { handSchoolOf, waysOf } from './ways-of.ts';
 
 /** Who plays, and on what. */
 export interface ReadPlayer extends PartSetting {
   /** The player's measured hand; null when the brief gives none. */
   readonly playerHand: PlayerHand | null;
+  /** How the questions on which teachers differ are answered, by school, player and piece. */
+  readonly ways: Ways;
 }
 
 /** Reads the instrument, the hand its school teaches, and the hand that plays it. */
-export function readPlayer(brief: Pick<Brief, 'instrument' | 'player'>): Reading<ReadPlayer> {
+export function readPlayer(brief: Pick<Brief, 'instrument' | 'player' | 'school' | 'ways'>): Reading<ReadPlayer> {
   const instrument = readInstrument(brief.instrument);
   if (!instrument.ok) return instrument;
-  const hand = readSchool(brief);
+  const ways = waysOf(brief);
+  const hand = readHand(brief, ways);
   if (!hand.ok) return hand;
   const playerHand = brief.player?.hand ? readPlayerHand(brief.player.hand, instrument.value) : goodReading(null);
   if (!playerHand.ok) return playerHand;
-  return goodReading({ instrument: instrument.value, hand: hand.value, playerHand: playerHand.value });
+  return goodReading({ instrument: instrument.value, hand: hand.value, playerHand: playerHand.value, ways });
 }
 
-function readSchool({ instrument: { kind }, player = {} }: Pick<Brief, 'instrument' | 'player'>): Reading<HandModel> {
+/** The hand of a brief; the double bass's may be taught to roll around its thumb. */
+function readHand(brief: Pick<Brief, 'instrument' | 'player' | 'school' | 'ways'>, ways: Ways): Reading<HandModel> {
+  const { kind } = brief.instrument;
   const schools = schoolsOf(kind);
-  const school = player.school ?? schools[0];
-  const { thumbFrom, pivots } = { ...USUAL_OPTIONS, ...player };
+  const school = handSchoolOf(brief);
+  const { thumbFrom, pivots } = { ...USUAL_OPTIONS, pivots: kind === 'bass' && ways.bassHand === '124-pivots', ...brief.player };
   if (schools.includes(school)) return goodReading(handOf(kind, school, { thumbFrom, pivots }));
   return badReading(instrumentIssue('school-of-another', { school, kind, known: schools }, { pointer: '/player/school' }));
 }

@@ -1,24 +1,22 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { PositionLabel } from '#core/brief/parts';
 import { PurposeName } from '#core/brief/parts/rules';
-import { LOWEST_THUMB, School, USUAL_THUMB } from '#core/hand';
+import { WAY_FIELDS } from '#core/brief/parts/school';
+import { HandSchool, LOWEST_THUMB, USUAL_THUMB } from '#core/hand';
 import { HandMeasure } from '#core/hand/reach';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { oneOf } from '#core/result';
-import { LeadingFinger } from './guide.ts';
 
 const closed = { additionalProperties: false };
 
-/** Runs of semitones on the cello's neck: 123 and again 123, or 12 and 1234. */
-export const SEMITONE_FINGERS = ['123', '1234'] as const;
+// A bass player's hand is the player's own school.
+const { bassHand: _, ...ways } = WAY_FIELDS;
 
-const SemitoneFingers = oneOf(SEMITONE_FINGERS);
-
-/** The one who plays: school, hand as measured, and what the school leaves open. */
+/** The one who plays: hand as measured and as taught, and the questions this player's way differs in from the school. */
 export const Player = Type.Object(
   {
     name: Type.Optional(Type.String({ maxLength: 80 })),
-    school: Type.Optional(School),
+    school: Type.Optional(HandSchool),
     hand: Type.Optional(HandMeasure),
     thumbFrom: Type.Optional(
       Type.Integer({
@@ -27,9 +25,8 @@ export const Player = Type.Object(
         description: 'Semitones above the open string from which the thumb is set.',
       }),
     ),
-    guide: Type.Optional(LeadingFinger),
-    semitones: Type.Optional(SemitoneFingers),
     pivots: Type.Optional(Type.Boolean({ description: 'Double bass: the hand may roll a semitone around its thumb.' })),
+    ...ways,
   },
   closed,
 );

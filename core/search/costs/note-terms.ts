@@ -13,8 +13,12 @@ export function termsOfNote(setting: CostSetting, placement: Placement, role: No
   endTerms(weights, placement, role, add);
   const highPlace = weights.highPlace * (inThumbPosition(placement) ? weights.highPlaceThumbShare : 1);
   for (const stop of placement.upper ? [placement, placement.upper] : [placement]) {
+    if (stop.finger === '0') {
+      add('open-string', openStringWeight(weights, placement, role));
+      continue;
+    }
     fingerTermsOf(weights, stop, role, add);
-    if (stop.finger !== '0') highTerm(weights, stop, highPlace, add);
+    highTerm(weights, stop, highPlace, add);
   }
   if (placement.partner) ornamentTerm(weights, placement, placement.partner, add);
   if (isOpen(placement)) return;
@@ -54,10 +58,17 @@ function highTerm(weights: Weights, stop: StringStop, highPlace: number, add: Te
   if (tooHigh > 0) add('high-on-low-string', tooHigh * stop.stringIndex * highPlace);
 }
 
+/** What an open string costs: by the way the line comes to it, and by where the hand waits. */
+function openStringWeight(weights: Weights, placement: Placement, { openWay }: NoteRole): number {
+  const { openString, openGoingUp, openGoingDown, openAboveHome } = weights;
+  const byWay = openWay === null ? 0 : openWay === 'up' ? openGoingUp : openGoingDown;
+  return openString + byWay + (atHome(placement) ? 0 : openAboveHome);
+}
+
 /** What one finger of a placement costs, whatever the shape. */
 function fingerTermsOf(weights: Weights, stop: StringStop, { hard, chromatic }: NoteRole, add: TermSink): void {
   const rank = rankOf(stop.finger);
-  if (rank === null) return add('open-string', weights.openString);
+  if (rank === null) return;
   add(rank === 0 ? 'thumb' : 'finger', weights.finger[rank]);
   if (hard) add('weak-on-hard', weights.weakOnHard[rank]);
   if (chromatic && rank === 4) add('fourth-in-semitones', weights.fourthInSemitones);

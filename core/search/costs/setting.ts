@@ -43,6 +43,8 @@ export interface NoteRole {
   readonly hard: boolean;
   /** The pitch of an open string that the line keeps coming back to (bariolage, broken chords): it wants to ring. */
   readonly pedal: boolean;
+  /** Of a pitch that an open string has, which way the line comes to it; null for any other, or where both ways cost alike. */
+  readonly openWay: 'up' | 'down' | null;
   /** In a run of semitones. */
   readonly chromatic: boolean;
 }

@@ -62,7 +62,7 @@ function sharedLayers(setting: CostSetting): (note: LatticeNote) => Layer {
   return ({ candidates, role }) => {
     const alike = known.get(candidates) ?? new Map<string, Layer>();
     known.set(candidates, alike);
-    const key = `${role.first} ${role.last} ${role.hard} ${role.pedal} ${role.chromatic}`;
+    const key = `${role.first} ${role.last} ${role.hard} ${role.pedal} ${role.openWay} ${role.chromatic}`;
     const layer = alike.get(key) ?? { candidates, costs: Float64Array.from(candidates, (placement) => noteCost(setting, placement, role)) };
     alike.set(key, layer);
     return layer;

@@ -1,67 +1,126 @@
-import { INSTRUMENT_KINDS } from '#core/instrument';
-import { WEIGHTS, type WeightValue } from '#core/weights';
-import { Table } from '../../ui/Table.tsx';
-import { COST_TERMS } from '../../words/cost-terms.ts';
-import { INSTRUMENT_LABELS } from '../../words/labels.ts';
-import { UNIT_LABELS, WEIGHT_REASONS, weightName } from '../../words/weights.ts';
+import { parseAsString, useQueryStates } from 'nuqs';
+import { useEffect, useState } from 'react';
+import { type Brief } from '#core/brief';
+import { withSchool } from '#core/brief/edits';
+import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
+import type { PieceRecord, SchoolRecord } from '../../storage/database.ts';
+import { readyToRead } from '../../storage/first-start.ts';
+import { schoolOf } from '../../storage/for-briefs.ts';
+import { loadStudio, piecesUsing, saveSchool } from '../../storage/studio.ts';
+import { SelectField } from '../../ui/Field.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { INSTRUMENT_LABELS, materialLabel } from '../../words/labels.ts';
+import { STORAGE_SHUT } from '../../words/storage.ts';
+import { Addressed } from '../Addressed.tsx';
+import { ChangeWords } from '../ChangeWords.tsx';
+import { Header } from '../Header.tsx';
+import { CostTable } from './CostTable.tsx';
 
-/** Every cost a fingering can have, with its weight on each instrument and the reason it is there. */
+/** Every cost a fingering can have; a school may set each otherwise, and sees what that does to a piece. */
 export function Costs() {
   return (
-    <main className="px-6 pt-4 pb-8">
-      <h1 className="text-2xl font-semibold">What a fingering costs</h1>
-      <p className="mt-2 max-w-[70ch]">
-        The best fingering is the one whose costs, added over the whole line, are least. A crossing of about 0.25 and a shift of one to two
-        set the scale; what counts is how the costs compare. Wishes and the purpose of a brief move these weights, limits and fixed notes
-        never give way to them.
-      </p>
-      <div className="mt-4 overflow-x-auto" tabIndex={0} role="group" aria-label="Table of costs">
-        <Table>
-          <thead>
-            <tr>
-              <th scope="col">Cost</th>
-              <th scope="col">Why it is there</th>
-              <th scope="col">Counted</th>
-              {INSTRUMENT_KINDS.map((kind) => (
-                <th key={kind} scope="col">
-                  {INSTRUMENT_LABELS[kind]}
-                </th>
-              ))}
-              <th scope="col">From, to</th>
-            </tr>
-          </thead>
-          <tbody>
-            {Object.entries(WEIGHTS).map(([name, entry]) => (
-              <tr key={name} id={name} className="align-top">
-                <th scope="row" className="text-left font-normal">
-                  {weightName(name)}
-                  <span className="block text-sm text-dove-dark">{COST_TERMS[entry.term].says}</span>
-                </th>
-                <td className="max-w-[34ch]">{reasonOf(name)}</td>
-                <td>{UNIT_LABELS[entry.unit]}</td>
-                {INSTRUMENT_KINDS.map((kind) => (
-                  <td key={kind} className="tabular-nums">
-                    {valueText(entry.defaults[kind], entry.unit)}
-                  </td>
-                ))}
-                <td className="whitespace-nowrap">
-                  {valueText(entry.range[0], entry.unit)} to {valueText(entry.range[1], entry.unit)}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </Table>
-      </div>
-    </main>
+    <Addressed>
+      <CostsPage />
+    </Addressed>
   );
 }
 
-/** Thousandths are shown in whole units; shares and semitones as they are. */
-function valueText(value: WeightValue, unit: string): string {
-  const shown = (each: number): string => String(unit === 'share' || unit === 'semitones' ? each : each / 1000).replace('-', '−');
-  return typeof value === 'number' ? shown(value) : value.map(shown).join(' · ');
+const NO_SCHOOL = '';
+
+function CostsPage() {
+  const [{ school: schoolId }, setAddress] = useQueryStates({ school: parseAsString });
+  const [schools, setSchools] = useState<readonly SchoolRecord[]>([]);
+  const [kind, setKind] = useState<InstrumentKind>('violin');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  useEffect(() => {
+    void readyToRead()
+      .then(loadStudio)
+      .then(
+        (studio) => setSchools(studio.schools),
+        (error: unknown) => setTrouble(error instanceof Error ? error.message : STORAGE_SHUT),
+      );
+  }, []);
+  const school = schools.find(({ id }) => id === schoolId);
+  const keep = (changed: SchoolRecord): void => {
+    setSchools((now) => now.map((each) => (each.id === changed.id ? changed : each)));
+    void saveSchool(changed).then((outcome) => setTrouble(outcome.ok ? null : outcome.message));
+  };
+  return (
+    <>
+      <Header current="Costs" />
+      <main className="px-6 pt-4 pb-8">
+        <h1 className="text-2xl font-semibold">What a fingering costs</h1>
+        <WhatCostsAre />
+        {trouble !== null && (
+          <Notice className="mt-3" trouble>
+            {trouble}
+          </Notice>
+        )}
+        <p className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-2">
+          <label>
+            Costs of{' '}
+            <SelectField
+              value={schoolId ?? NO_SCHOOL}
+              options={[
+                { value: NO_SCHOOL, name: 'no school' },
+                ...schools.map(({ id, document }) => ({ value: id, name: document.name || 'Unnamed school' })),
+              ]}
+              onChange={(event) => void setAddress({ school: event.target.value === NO_SCHOOL ? null : event.target.value })}
+            />
+          </label>
+          {school && (
+            <label>
+              on the{' '}
+              <SelectField
+                value={kind}
+                options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
+                onChange={(event) => setKind(INSTRUMENT_KINDS.find((each) => each === event.target.value) ?? 'violin')}
+              />
+            </label>
+          )}
+        </p>
+        {school && <EffectOnPiece key={kind} school={school} kind={kind} />}
+        <CostTable key={`${schoolId} ${kind}`} school={school ?? null} kind={kind} onChange={keep} />
+      </main>
+    </>
+  );
 }
 
-function reasonOf(name: string): string {
-  return Object.entries(WEIGHT_REASONS).find(([named]) => named === name)?.[1] ?? '';
+function WhatCostsAre() {
+  return (
+    <p className="mt-2 max-w-[70ch]">
+      The best fingering is the one whose costs, added over the whole line, are least. A crossing of about 0.25 and a shift of one to two
+      set the scale; what counts is how the costs compare. A school, wishes and the purpose of a brief move these weights; limits and fixed
+      notes never give way to them.
+    </p>
+  );
+}
+
+/** What the school's costs do to one of its pieces. */
+function EffectOnPiece({ school, kind }: { readonly school: SchoolRecord; readonly kind: InstrumentKind }) {
+  const [pieces, setPieces] = useState<readonly PieceRecord[]>([]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  useEffect(() => {
+    const ofKind = ({ document }: PieceRecord): boolean => document.brief.instrument.kind === kind;
+    void piecesUsing('schoolId', school.id).then((found) => setPieces(found.filter(ofKind)));
+  }, [school.id, kind]);
+  const piece = pieces.find(({ id }) => id === chosen) ?? pieces[0];
+  if (!piece) return <p className="mt-2 text-dove-dark">No piece for the {INSTRUMENT_LABELS[kind]} follows this school yet.</p>;
+  const { brief } = piece.document;
+  const usual: Brief = withSchool(brief, { ...schoolOf(school.document), weights: {} });
+  return (
+    <section aria-label="What it does" className="mt-2">
+      <label>
+        What it does to{' '}
+        <SelectField
+          value={piece.id}
+          options={pieces.map(({ id, document }) => ({ value: id, name: document.name || materialLabel(document.brief) }))}
+          onChange={(event) => setChosen(event.target.value)}
+        />
+      </label>
+      <p role="status" className="mt-1 text-dove-dark">
+        <ChangeWords before={usual} after={withSchool(brief, schoolOf(school.document))} />
+      </p>
+    </section>
+  );
 }

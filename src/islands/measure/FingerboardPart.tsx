@@ -142,7 +142,7 @@ function KeyBoard({ plan, instrument, zoom }: BoardProps) {
     <>
       <p className="font-serif text-[17px]">
         <Choice label="Key" value={keyText} values={[OWN_KEY, ...KEYS]} name={keyName} onChange={setKeyText} />, aiming at{' '}
-        <SystemChoice intonation={plan.brief.intonation} />, against{' '}
+        <SystemChoice intonation={intonation} />, against{' '}
         <Choice
           label="Other system"
           value={other}

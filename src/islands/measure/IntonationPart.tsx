@@ -31,7 +31,7 @@ export function IntonationPart({ plan }: { readonly plan: Plan }) {
   return (
     <section aria-label="Intonation">
       <p className="mt-3 font-serif text-[17px]">
-        The notes aim at <SystemChoice intonation={plan.brief.intonation} />, compared with{' '}
+        The notes aim at <SystemChoice intonation={intonation} />, compared with{' '}
         <Choice label="Compared with" value={other} values={SYSTEMS} name={(system) => SYSTEM_LABELS[system]} onChange={setOther} />.
       </p>
       <p className="text-sm text-dove-dark">

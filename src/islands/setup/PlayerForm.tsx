@@ -1,15 +1,16 @@
 import { useForm, type UseFormRegister, type UseFormReturn, useWatch } from 'react-hook-form';
-import { LEADING_FINGERS, SEMITONE_FINGERS } from '#core/brief';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
-import type { PlayerSheet } from '#core/documents';
+import { questionNamed, sideNames, sideOf } from '#core/brief/parts/school';
+import type { PlayerSheet, SchoolSheet } from '#core/documents';
 import { handOf, LOWEST_THUMB, schoolsOf, USUAL_THUMB } from '#core/hand';
 import { FINGER_DISTANCE_MM, FOURTH_FINGERS, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';
-import { type Issue, positionWords } from '#core/messages';
-import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
+import { counted, type Issue, positionWords } from '#core/messages';
+import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
 import { TextField } from '../../ui/Field.tsx';
 import { FIELD_ROW } from '../../ui/field-look.ts';
-import { GUIDE_LABELS, HAND_LABELS, INSTRUMENT_LABELS, REACH_LABELS, SCHOOL_LABELS, SEMITONE_LABELS } from '../../words/labels.ts';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { HAND_LABELS, INSTRUMENT_LABELS, REACH_LABELS, SCHOOL_LABELS } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { FOURTH_FINGER_LABELS, measureAgainText } from '../../words/setup.ts';
 import { HandGuide } from './HandGuide.tsx';
@@ -20,9 +21,11 @@ import {
   HAND_SOURCES,
   instrumentForPlayer,
   playerFields,
+  playerQuestions,
   type PlayerFields,
   readPlayerFields,
   SPANS,
+  TAUGHT,
 } from './player-fields.ts';
 import { useKept } from './use-kept.ts';
 import type { StudioActions } from './use-studio.ts';
@@ -36,20 +39,22 @@ const SPAN_LABELS: Readonly<Record<(typeof SPANS)[number], string>> = {
 interface PlayerFormProps {
   readonly record: PlayerRecord;
   readonly instruments: readonly InstrumentRecord[];
+  readonly schools: readonly SchoolRecord[];
   readonly actions: StudioActions;
 }
 
 /** One player: on what, with which hand, in which school, what is known, and what for. */
-export function PlayerForm({ record, instruments, actions }: PlayerFormProps) {
-  const form = useForm<PlayerFields>({ defaultValues: playerFields(record.document, record.instrumentId) });
+export function PlayerForm({ record, instruments, schools, actions }: PlayerFormProps) {
+  const form = useForm<PlayerFields>({ defaultValues: playerFields(record.document, record) });
   useWatch({ control: form.control });
   const fields = form.getValues();
   const own = instruments.find((each) => each.id === fields.instrumentId);
+  const school = schools.find((each) => each.id === fields.schoolId);
   const instrument = instrumentForPlayer(fields.kind, own?.document.instrument ?? null);
   const { sheet, issues } = readPlayerFields(fields, instrument);
   useKept(
-    { document: record.document, instrumentId: record.instrumentId },
-    sheet && { document: sheet, instrumentId: own?.id ?? null },
+    { document: record.document, instrumentId: record.instrumentId, schoolId: record.schoolId },
+    sheet && { document: sheet, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
     (next) => actions.keepPlayer({ ...record, ...next }),
   );
   const part = { form, fields, instrument };
@@ -61,7 +66,8 @@ export function PlayerForm({ record, instruments, actions }: PlayerFormProps) {
           <WhoFields {...part} instruments={instruments} />
           <HandFields {...part} issues={issues} />
           {sheet && fields.source !== 'none' && <HomeFrame instrument={instrument} sheet={sheet} />}
-          <SchoolFields {...part} />
+          <SchoolFields {...part} schools={schools} />
+          <PlayerWays {...part} school={school?.document ?? null} />
         </form>
         <div className="mt-4 xl:mt-0">
           <HandGuide kind={instrument.kind} />
@@ -80,9 +86,10 @@ interface PartProps {
 
 function WhoFields({ form: { register, setValue }, instrument, instruments }: PartProps & Pick<PlayerFormProps, 'instruments'>) {
   const changeKind = register('kind', {
-    onChange: (event: { target: { value: string } }) => {
+    onChange: () => {
       setValue('instrumentId', '');
-      setValue('school', schoolsOf(INSTRUMENT_KINDS.find((each) => each === event.target.value) ?? 'violin')[0]);
+      setValue('school', TAUGHT);
+      setValue('ways', {});
       setValue('positions', []);
     },
   });
@@ -204,15 +211,27 @@ function SpanRow({ span, register, issue }: SpanRowProps) {
 
 const MEASURED = { comfort: 'at ease', most: 'at most' } as const;
 
-function SchoolFields({ form: { register }, fields, instrument }: PartProps) {
-  const schools = schoolsOf(instrument.kind);
-  const school = schools.find((each) => each === fields.school) ?? schools[0];
+function SchoolFields({ form: { register }, fields, instrument, schools }: PartProps & Pick<PlayerFormProps, 'schools'>) {
+  const hands = schoolsOf(instrument.kind);
+  const hand = hands.find((each) => each === fields.school) ?? hands[0];
   return (
     <>
-      {schools.length > 1 && (
-        <SelectField label="School" options={schools.map((each) => [each, SCHOOL_LABELS[each]])} register={register('school')} />
+      <SelectField
+        label="Follows"
+        options={[[TAUGHT, 'no school'], ...schools.map((each) => [each.id, each.document.name || 'Unnamed school'] as const)]}
+        register={register('schoolId')}
+      />
+      {hands.length > 1 && (
+        <SelectField
+          label="Left hand"
+          options={[
+            [TAUGHT, instrument.kind === 'bass' ? 'as the school teaches' : SCHOOL_LABELS[hands[0]]],
+            ...hands.filter((each) => instrument.kind === 'bass' || each !== hands[0]).map((each) => [each, SCHOOL_LABELS[each]] as const),
+          ]}
+          register={register('school')}
+        />
       )}
-      {school === 'thumb' && <SelectField label="Thumb from" options={THUMB_PLACES} register={register('thumbFrom')} />}
+      {hand === 'thumb' && <SelectField label="Thumb from" options={THUMB_PLACES} register={register('thumbFrom')} />}
       {instrument.kind === 'bass' && (
         <label className={FIELD_ROW}>
           <span>Pivots</span>
@@ -221,18 +240,6 @@ function SchoolFields({ form: { register }, fields, instrument }: PartProps) {
           </span>
         </label>
       )}
-      {instrument.kind === 'cello' && (
-        <SelectField
-          label="Semitones"
-          options={SEMITONE_FINGERS.map((each) => [each, SEMITONE_LABELS[each]])}
-          register={register('semitones')}
-        />
-      )}
-      <SelectField
-        label="Shifts"
-        options={(['usual', ...LEADING_FINGERS] as const).map((each) => [each, GUIDE_LABELS[each]])}
-        register={register('guide')}
-      />
       <SelectField
         label="Purpose"
         options={(['none', ...PURPOSES] as const).map((purpose) => [purpose, PURPOSE_LABELS[purpose]])}
@@ -244,7 +251,7 @@ function SchoolFields({ form: { register }, fields, instrument }: PartProps) {
         </legend>
         <div>
           <div className="flex flex-wrap gap-x-4 gap-y-1">
-            {handOf(instrument.kind, school).positionLabels.map((label) => (
+            {handOf(instrument.kind, hand).positionLabels.map((label) => (
               <label key={label} className="whitespace-nowrap">
                 <input type="checkbox" value={label} {...register('positions')} /> {positionWords({ label, alteration: null })}
               </label>
@@ -254,6 +261,32 @@ function SchoolFields({ form: { register }, fields, instrument }: PartProps) {
         </div>
       </fieldset>
     </>
+  );
+}
+
+/** Where this player is taught otherwise than the school teaches. */
+function PlayerWays({ form: { register }, fields, instrument, school }: PartProps & { readonly school: SchoolSheet | null }) {
+  const questions = playerQuestions(instrument.kind);
+  const own = questions.filter((name) => (fields.ways[name] ?? TAUGHT) !== TAUGHT).length;
+  return (
+    <OpenedSection title={own === 0 ? 'Taught as the school teaches' : `Taught otherwise in ${counted(own, 'question', 'questions')}`}>
+      {() => (
+        <div className="mt-2 grid gap-y-2">
+          {questions.map((name) => (
+            <SelectField
+              key={name}
+              label={questionNamed(name).title}
+              options={[
+                [TAUGHT, `as the school teaches: ${sideOf(name, school?.school.ways?.[name] ?? TAUGHT).label}`],
+                ...sideNames(questionNamed(name).sides).map((side) => [side, sideOf(name, side).label] as const),
+              ]}
+              hint={sideOf(name, fields.ways[name] ?? TAUGHT).gains}
+              register={register(`ways.${name}`)}
+            />
+          ))}
+        </div>
+      )}
+    </OpenedSection>
   );
 }
 

@@ -1,5 +1,6 @@
 import { Plus } from 'lucide-react';
-import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
+import { counted } from '#core/messages';
+import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
 import type { Studio } from '../../storage/studio.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
@@ -12,9 +13,10 @@ import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
+import { SchoolForm } from './school/SchoolForm.tsx';
 import { type Chosen, type StudioActions, useStudio } from './use-studio.ts';
 
-/** Where the teacher measures: the instruments and players of the studio, kept for every piece that uses them. */
+/** Where the teacher measures: the instruments, players and schools of the studio, kept for every piece that uses them. */
 export function Setup() {
   return (
     <Addressed>
@@ -47,7 +49,15 @@ function SetupPage() {
             onChoose={choose}
             onNew={actions.addInstrument}
           />
-          <OpenFileButton label="Instrument or player saved as JSON" onFile={actions.openFile} />
+          <Shelf
+            title="Schools"
+            what="school"
+            entries={(studio?.schools ?? []).map(schoolEntry)}
+            chosen={chosen}
+            onChoose={choose}
+            onNew={actions.addSchool}
+          />
+          <OpenFileButton label="Instrument, player or school saved as JSON" onFile={actions.openFile} />
           <p className="mt-3 text-sm text-dove-dark">{trouble === null && (saving ? 'Saving' : 'Saved')}</p>
         </aside>
         <div>
@@ -82,11 +92,15 @@ function ChosenForm({ studio, chosen, actions }: ChosenFormProps) {
   const instrument = studio.instruments.find((each) => chosen?.kind === 'instrument' && each.id === chosen.id);
   if (instrument) return <InstrumentForm key={instrument.id} record={instrument} actions={actions} />;
   const player = studio.players.find((each) => chosen?.kind === 'player' && each.id === chosen.id);
-  if (player) return <PlayerForm key={player.id} record={player} instruments={studio.instruments} actions={actions} />;
+  if (player)
+    return <PlayerForm key={player.id} record={player} instruments={studio.instruments} schools={studio.schools} actions={actions} />;
+  const school = studio.schools.find((each) => chosen?.kind === 'school' && each.id === chosen.id);
+  if (school) return <SchoolForm key={school.id} record={school} actions={actions} />;
   return (
     <p className="max-w-[60ch]">
-      Keep here who plays and on what: the string measured from nut to bridge, the hand measured at the instrument. Every piece that uses a
-      player or an instrument follows when you change one, and tells what changed. Begin with a new player or a new instrument.
+      Keep here who plays and on what: the string measured from nut to bridge, the hand measured at the instrument; and how you teach. Every
+      piece that uses a player, an instrument or a school follows when you change one, and tells what changed. Begin with a new player, a
+      new instrument or a new school.
     </p>
   );
 }
@@ -106,6 +120,11 @@ function instrumentEntry({ id, document }: InstrumentRecord): Entry {
   const what =
     stringLengthMm === undefined ? (size ? fingerboardName(kind, size) : INSTRUMENT_LABELS[kind]) : `${stringLengthMm} mm, measured`;
   return { id, name: document.name || 'Unnamed instrument', what };
+}
+
+function schoolEntry({ id, document }: SchoolRecord): Entry {
+  const answered = Object.keys(document.school.ways ?? {}).length;
+  return { id, name: document.name || 'Unnamed school', what: `${counted(answered, 'question', 'questions')} answered` };
 }
 
 interface ShelfProps {

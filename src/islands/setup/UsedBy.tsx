@@ -1,15 +1,16 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import type { Uses } from '../../storage/database.ts';
 import { piecesUsing } from '../../storage/studio.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { materialLabel } from '../../words/labels.ts';
 import { ChangeWords } from '../ChangeWords.tsx';
 
 interface UsedByProps {
-  readonly field: 'instrumentId' | 'playerId';
+  readonly field: keyof Uses;
   readonly id: string;
 }
 
-/** The pieces that use this instrument or player, and what the changes made since the teacher last looked do to each. */
+/** The pieces that use this instrument, player or school, and what the changes made since the teacher last looked do to each. */
 export function UsedBy({ field, id }: UsedByProps) {
   const pieces = useLiveQuery(() => piecesUsing(field, id).catch(() => []), [field, id]);
   if (pieces === undefined) return null;

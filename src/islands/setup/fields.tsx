@@ -1,7 +1,7 @@
 import { Download, Trash2 } from 'lucide-react';
 import { type ReactNode, useId } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
-import { documentToText, type InstrumentSheet, type PlayerSheet } from '#core/documents';
+import { documentToText, type InstrumentSheet, type PlayerSheet, type SchoolSheet } from '#core/documents';
 import type { Issue } from '#core/messages';
 import { downloadText, fileNameOf } from '../../files/download.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -75,8 +75,8 @@ export function issueAt(issues: readonly Issue[], pointer: string): Issue | unde
 }
 
 interface FormHeadProps {
-  readonly what: 'instrument' | 'player';
-  readonly sheet: InstrumentSheet | PlayerSheet;
+  readonly what: 'instrument' | 'player' | 'school';
+  readonly sheet: InstrumentSheet | PlayerSheet | SchoolSheet;
   readonly onDelete: () => void;
   readonly children?: ReactNode;
 }

@@ -1,11 +1,13 @@
-import { LEADING_FINGERS, type PlayerProfile, SEMITONE_FINGERS } from '#core/brief';
+import { type PlayerProfile, playerWays } from '#core/brief';
 import { type Purpose, PURPOSES } from '#core/brief/parts/rules';
+import { type QuestionName, questionsFor, withAnswer, type Ways } from '#core/brief/parts/school';
 import type { PlayerSheet } from '#core/documents';
 import { schoolsOf } from '#core/hand';
 import { ARM_MM, FOURTH_FINGERS, HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
+import type { PlayerRecord } from '../../storage/database.ts';
 import { playerSheet } from '../../storage/studio.ts';
 import type { ReadFields } from './instrument-fields.ts';
 import { typedNumber } from './typed-number.ts';
@@ -37,19 +39,24 @@ export interface PlayerFields {
   school: string;
   thumbFrom: string;
   pivots: boolean;
-  guide: string;
-  semitones: string;
+  schoolId: string;
+  /** By question; empty where the player is taught as the school says. */
+  ways: Record<string, string>;
   purpose: string;
   positions: string[];
 }
 
+/** The instrument a player has and the school the player follows. */
+export type PlayerLinks = Pick<PlayerRecord, 'instrumentId' | 'schoolId'>;
+
 /** The fields of a stored player. */
-export function playerFields({ name, profile }: PlayerSheet, instrumentId: string | null): PlayerFields {
+export function playerFields({ name, profile }: PlayerSheet, { instrumentId, schoolId }: PlayerLinks): PlayerFields {
   const { kind, player, purpose, positions } = profile;
   return {
     name,
     kind,
     instrumentId: instrumentId ?? '',
+    schoolId: schoolId ?? '',
     ...handFields(player.hand),
     ...schoolFields(kind, player),
     purpose: purpose ?? 'none',
@@ -73,16 +80,28 @@ function handFields(hand: HandMeasure = {}): HandFields {
   };
 }
 
-type SchoolFields = Pick<PlayerFields, 'school' | 'thumbFrom' | 'pivots' | 'guide' | 'semitones'>;
+/** As the school teaches, or as is usual where it says nothing. */
+export const TAUGHT = '';
+
+/** The questions a player may answer otherwise than the school; the hand on the double bass is a field of its own. */
+export function playerQuestions(kind: InstrumentKind): readonly QuestionName[] {
+  return questionsFor(kind).filter((name) => name !== 'bassHand');
+}
+
+type SchoolFields = Pick<PlayerFields, 'school' | 'thumbFrom' | 'pivots' | 'ways'>;
 
 function schoolFields(kind: InstrumentKind, player: PlayerProfile['player']): SchoolFields {
   return {
-    school: player.school ?? schoolsOf(kind)[0],
+    school: player.school ?? TAUGHT,
     thumbFrom: textOf(player.thumbFrom),
     pivots: player.pivots ?? false,
-    guide: player.guide ?? 'usual',
-    semitones: player.semitones ?? '123',
+    ways: Object.fromEntries(playerQuestions(kind).map((name) => [name, playerWays(player)[name] ?? TAUGHT])),
   };
+}
+
+/** What the player answers otherwise than the school. */
+function ownWays(kind: InstrumentKind, { ways }: PlayerFields): Omit<Ways, 'bassHand'> {
+  return playerQuestions(kind).reduce<Ways>((own, name) => withAnswer(own, name, ways[name] || null), {});
 }
 
 /** Reads the fields as a player; the hand is held against this player's instrument, or the usual one. */
@@ -91,18 +110,15 @@ export function readPlayerFields(fields: PlayerFields, instrument: Instrument): 
   const hand = readHand(fields, instrument);
   if (!hand.ok) return { sheet: null, issues: hand.issues };
   const schools = schoolsOf(kind);
-  const school = schools.find((each) => each === fields.school) ?? schools[0];
+  const school = schools.find((each) => each === fields.school);
   const thumbFrom = typedNumber(fields.thumbFrom);
   const purpose = PURPOSES.find((each): each is Purpose => each === fields.purpose);
-  const guide = LEADING_FINGERS.find((each) => each === fields.guide);
-  const semitones = SEMITONE_FINGERS.find((each) => each === fields.semitones);
   const player: PlayerProfile['player'] = {
     ...(hand.value === null ? {} : { hand: hand.value }),
-    ...(school === schools[0] ? {} : { school }),
+    ...(school ? { school } : {}),
     ...(school === 'thumb' && thumbFrom !== null ? { thumbFrom } : {}),
     ...(kind === 'bass' && fields.pivots ? { pivots: true } : {}),
-    ...(guide ? { guide } : {}),
-    ...(kind === 'cello' && semitones === '1234' ? { semitones } : {}),
+    ...ownWays(kind, fields),
   };
   const profile: PlayerProfile = {
     kind,

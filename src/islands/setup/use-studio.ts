@@ -2,37 +2,44 @@ import { parseAsString, useQueryStates } from 'nuqs';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { issuesText } from '#core/messages';
 import { readStudioFile } from '../../files/document-files.ts';
-import type { InstrumentRecord, PlayerRecord } from '../../storage/database.ts';
+import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
-import { newInstrument, newPlayer, type SaveOutcome } from '../../storage/records.ts';
+import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
 import {
   deleteInstrument,
   deletePlayer,
+  deleteSchool,
   instrumentSheet,
   loadStudio,
   playerSheet,
   saveInstrument,
   savePlayer,
+  saveSchool,
+  schoolSheet,
   type Studio,
 } from '../../storage/studio.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';
 
-/** What the page shows: one instrument or one player. */
+/** What the page shows: one instrument, one player or one school. */
 export interface Chosen {
-  readonly kind: 'instrument' | 'player';
+  readonly kind: 'instrument' | 'player' | 'school';
   readonly id: string;
 }
 
 /** What was deleted last, to bring it back. */
 export type Deleted =
-  { readonly kind: 'instrument'; readonly record: InstrumentRecord } | { readonly kind: 'player'; readonly record: PlayerRecord };
+  | { readonly kind: 'instrument'; readonly record: InstrumentRecord }
+  | { readonly kind: 'player'; readonly record: PlayerRecord }
+  | { readonly kind: 'school'; readonly record: SchoolRecord };
 
 /** What can be done to the studio. */
 export interface StudioActions {
   readonly addInstrument: () => void;
   readonly addPlayer: () => void;
+  readonly addSchool: () => void;
   readonly keepInstrument: (record: InstrumentRecord) => void;
   readonly keepPlayer: (record: PlayerRecord) => void;
+  readonly keepSchool: (record: SchoolRecord) => void;
   readonly remove: (deleted: Deleted) => void;
   readonly undelete: () => void;
   readonly openFile: (file: File) => void;
@@ -71,7 +78,7 @@ export function useStudio() {
   const bring = (added: Deleted): void => {
     setAdded((now) => [...now, added]);
     choose({ kind: added.kind, id: added.record.id });
-    run(() => (added.kind === 'instrument' ? saveInstrument(added.record) : savePlayer(added.record)));
+    run(() => saveAdded(added));
   };
   const forget = (gone: Deleted): void => setAdded((now) => now.filter((each) => each.record.id !== gone.record.id));
   return {
@@ -81,23 +88,51 @@ export function useStudio() {
     trouble,
     deleted,
     saving: underWay > 0,
-    actions: actionsOf({ run, bring, forget, choose, deleted, setDeleted, setTrouble }),
+    actions: actionsOf({ studio: read, run, bring, forget, choose, deleted, setDeleted, setTrouble }),
   };
 }
 
 /** The studio as it was read, with one more of it that was made here, until reading finds that too. */
 function withAdded(studio: Studio, added: Deleted): Studio {
-  const known = [...studio.instruments, ...studio.players].some((record) => record.id === added.record.id);
+  const known = [...studio.instruments, ...studio.players, ...studio.schools].some((record) => record.id === added.record.id);
   if (known) return studio;
-  return added.kind === 'instrument'
-    ? { ...studio, instruments: [...studio.instruments, added.record] }
-    : { ...studio, players: [...studio.players, added.record] };
+  switch (added.kind) {
+    case 'instrument':
+      return { ...studio, instruments: [...studio.instruments, added.record] };
+    case 'player':
+      return { ...studio, players: [...studio.players, added.record] };
+    case 'school':
+      return { ...studio, schools: [...studio.schools, added.record] };
+  }
+}
+
+async function saveAdded(added: Deleted): Promise<SaveOutcome> {
+  switch (added.kind) {
+    case 'instrument':
+      return await saveInstrument(added.record);
+    case 'player':
+      return await savePlayer(added.record);
+    case 'school':
+      return await saveSchool(added.record);
+  }
+}
+
+async function deleteOne({ kind, record: { id } }: Deleted): Promise<SaveOutcome> {
+  switch (kind) {
+    case 'instrument':
+      return await deleteInstrument(id);
+    case 'player':
+      return await deletePlayer(id);
+    case 'school':
+      return await deleteSchool(id);
+  }
 }
 
 /** Does something with the storage, and shows the studio as it then is. */
 type Run = (work: () => Promise<SaveOutcome>) => void;
 
 interface Doing {
+  readonly studio: Studio | null;
   readonly run: Run;
   readonly bring: (added: Deleted) => void;
   readonly forget: (gone: Deleted) => void;
@@ -107,24 +142,30 @@ interface Doing {
   readonly setTrouble: (trouble: string) => void;
 }
 
-function actionsOf({ run, bring, forget, choose, deleted, setDeleted, setTrouble }: Doing): StudioActions {
+function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, setTrouble }: Doing): StudioActions {
+  // A studio with one school teaches everyone by it.
+  const schoolId = studio?.schools.length === 1 ? (studio.schools[0]?.id ?? null) : null;
   const open = async (file: File): Promise<void> => {
     const reading = await readStudioFile(await file.text());
     if (!reading.ok) return setTrouble(`${file.name}: ${issuesText(reading.issues)}`);
     const sheet = reading.value;
-    if ('instrument' in sheet) bring({ kind: 'instrument', record: newInstrument(sheet) });
-    else bring({ kind: 'player', record: newPlayer(sheet, null) });
+    if ('instrument' in sheet) return bring({ kind: 'instrument', record: newInstrument(sheet) });
+    if ('school' in sheet) return bring({ kind: 'school', record: newSchool(sheet) });
+    bring({ kind: 'player', record: newPlayer(sheet, { instrumentId: null, schoolId }) });
   };
   return {
     addInstrument: () => bring({ kind: 'instrument', record: newInstrument(instrumentSheet('', { kind: 'violin' })) }),
-    addPlayer: () => bring({ kind: 'player', record: newPlayer(playerSheet('', { kind: 'violin', player: {} }), null) }),
+    addPlayer: () =>
+      bring({ kind: 'player', record: newPlayer(playerSheet('', { kind: 'violin', player: {} }), { instrumentId: null, schoolId }) }),
+    addSchool: () => bring({ kind: 'school', record: newSchool(schoolSheet('', {})) }),
     keepInstrument: (record) => run(() => saveInstrument(record)),
     keepPlayer: (record) => run(() => savePlayer(record)),
+    keepSchool: (record) => run(() => saveSchool(record)),
     remove: (gone) => {
       forget(gone);
       setDeleted(gone);
       choose(null);
-      run(() => (gone.kind === 'instrument' ? deleteInstrument(gone.record.id) : deletePlayer(gone.record.id)));
+      run(() => deleteOne(gone));
     },
     undelete: () => {
       if (deleted) bring(deleted);
@@ -134,22 +175,28 @@ function actionsOf({ run, bring, forget, choose, deleted, setDeleted, setTrouble
   };
 }
 
-/** What the address names: an instrument or a player, or nothing. */
+/** What the address names: an instrument, a player or a school, or nothing. */
 function useChosen() {
-  const [{ instrument, player }, setAddress] = useQueryStates({ instrument: parseAsString, player: parseAsString });
-  const chosen = useMemo(() => chosenOf(instrument, player), [instrument, player]);
+  const [{ instrument, player, school }, setAddress] = useQueryStates(CHOSEN_IN_ADDRESS);
+  const chosen = useMemo(() => chosenOf({ instrument, player, school }), [instrument, player, school]);
   const choose = useCallback(
     (next: Chosen | null | ((now: Chosen | null) => Chosen | null)): void =>
       void setAddress((now) => {
-        const is = typeof next === 'function' ? next(chosenOf(now.instrument, now.player)) : next;
-        return { instrument: is?.kind === 'instrument' ? is.id : null, player: is?.kind === 'player' ? is.id : null };
+        const is = typeof next === 'function' ? next(chosenOf(now)) : next;
+        const idOf = (kind: Chosen['kind']): string | null => (is?.kind === kind ? is.id : null);
+        return { instrument: idOf('instrument'), player: idOf('player'), school: idOf('school') };
       }),
     [setAddress],
   );
   return [chosen, choose] as const;
 }
 
-function chosenOf(instrument: string | null, player: string | null): Chosen | null {
-  if (instrument !== null) return { kind: 'instrument', id: instrument };
-  return player === null ? null : { kind: 'player', id: player };
+const CHOSEN_IN_ADDRESS = { instrument: parseAsString, player: parseAsString, school: parseAsString };
+
+function chosenOf(address: Readonly<Record<Chosen['kind'], string | null>>): Chosen | null {
+  for (const kind of ['instrument', 'player', 'school'] as const) {
+    const id = address[kind];
+    if (id !== null) return { kind, id };
+  }
+  return null;
 }

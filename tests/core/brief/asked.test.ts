@@ -5,6 +5,7 @@ import { ASKED_PARTS, askedText, type Brief } from '#core/brief';
 import { LIMIT_NAMES, limitPart } from '#core/brief/parts/limits';
 import { MATERIAL_KINDS, materialPart } from '#core/brief/parts/materials';
 import { preferredWeights } from '#core/brief/parts/rules';
+import { QUESTION_NAMES, QUESTIONS, sideNames, type Ways, withAnswer } from '#core/brief/parts/school';
 import { PREFERENCES, readWishes, wishPart } from '#core/brief/parts/wishes';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { WEIGHTS, weightsFor } from '#core/weights';
@@ -28,6 +29,7 @@ const GREEDY: Brief = {
   wayDown: 'as-up',
   samePatternEveryOctave: true,
   locks: [{ note: 0, finger: '1' }],
+  ways: QUESTION_NAMES.reduce<Ways>((ways, name) => withAnswer(ways, name, sideNames(QUESTIONS[name].sides).at(-1) ?? null), {}),
 };
 
 describe('everything that a brief may ask', () => {
@@ -37,17 +39,17 @@ describe('everything that a brief may ask', () => {
       assert.ok(part.isAsked(GREEDY), part.asked.name);
       assert.ok(!part.isAsked({ instrument, material }), part.asked.name);
     }
-    assert.equal(ASKED_PARTS.length, LIMIT_NAMES.length + PREFERENCES.length + 4);
+    assert.equal(ASKED_PARTS.length, LIMIT_NAMES.length + PREFERENCES.length + QUESTION_NAMES.length + 4);
   });
 
   it('is left out by itself, and what is left is still a brief that asks the rest', () => {
     for (const part of ASKED_PARTS) {
       const without = part.without(GREEDY);
       assert.ok(isBrief(without), part.asked.name);
-      const still = ASKED_PARTS.filter((each) => each.isAsked(without)).map(({ asked }) => asked.name);
+      const still = ASKED_PARTS.filter((each) => each.isAsked(without)).map(({ asked }) => asked);
       assert.deepEqual(
         still,
-        ASKED_PARTS.map(({ asked }) => asked.name).filter((name) => name !== part.asked.name),
+        ASKED_PARTS.map(({ asked }) => asked).filter((asked) => asked !== part.asked),
       );
     }
   });

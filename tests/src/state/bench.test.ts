@@ -263,7 +263,10 @@ describe('a brief in a link', () => {
 
 describe('a side of a comparison', () => {
   const violin = newInstrument(instrumentSheet('A small violin', { kind: 'violin', size: '1/2' }));
-  const player = newPlayer(playerSheet('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1'] }), violin.id);
+  const player = newPlayer(playerSheet('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1'] }), {
+    instrumentId: violin.id,
+    schoolId: null,
+  });
   const piece = newPieceRecord(pieceOf('Line', LINE, ''));
 
   it('is the piece as it is, or for another player on the instrument that goes with it, or on one chosen', () => {

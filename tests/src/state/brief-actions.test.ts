@@ -33,7 +33,10 @@ Object.assign(globalThis, { window: globalThis });
 
 const VIOLIN = newInstrument(instrumentSheet('Wren’s violin', { kind: 'violin', size: '3/4', stringLengthMm: 305 }));
 const CELLO = newInstrument(instrumentSheet('Martin’s cello', { kind: 'cello', size: '4/4' }));
-const WREN = newPlayer(playerSheet('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1', '3'] }), VIOLIN.id);
+const WREN = newPlayer(playerSheet('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1', '3'] }), {
+  instrumentId: VIOLIN.id,
+  schoolId: null,
+});
 
 const now = () => ({ ...workStore.getState(), ...planningStore.getState(), ...selectionStore.getState(), notice: noticeNow() });
 

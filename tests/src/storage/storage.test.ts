@@ -12,7 +12,7 @@ import { database, DovePathDatabase, type InstrumentRecord, type PieceRecord, ty
 import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/storage/demo.ts';
 import { checkRecord, loadPieces } from '../../../src/storage/piece-list.ts';
 import { loadPiece, pieceOf } from '../../../src/storage/pieces.ts';
-import { newInstrument, newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
+import { newInstrument, newPieceRecord, newPlayer, NOTHING_USED, saveRecord } from '../../../src/storage/records.ts';
 import { setAsideText } from '../../../src/storage/set-aside.ts';
 import {
   deleteInstrument,
@@ -32,7 +32,7 @@ const BRIEF: Brief = {
 };
 
 const VIOLIN = newInstrument(instrumentSheet('Wren’s violin', { kind: 'violin', size: '3/4' }));
-const WREN = newPlayer(playerSheet('Wren', { kind: 'violin', player: {} }), VIOLIN.id);
+const WREN = newPlayer(playerSheet('Wren', { kind: 'violin', player: {} }), { instrumentId: VIOLIN.id, schoolId: null });
 
 async function keep(record: PieceRecord): Promise<PieceRecord> {
   assert.deepEqual(await saveRecord('piece', record), { ok: true });
@@ -42,7 +42,7 @@ async function keep(record: PieceRecord): Promise<PieceRecord> {
 async function linkedPiece(brief = BRIEF): Promise<PieceRecord> {
   await saveInstrument(VIOLIN);
   await savePlayer(WREN);
-  return await keep(newPieceRecord(pieceOf('Scale', brief, ''), false, { instrumentId: VIOLIN.id, playerId: WREN.id }));
+  return await keep(newPieceRecord(pieceOf('Scale', brief, ''), false, { instrumentId: VIOLIN.id, playerId: WREN.id, schoolId: null }));
 }
 
 async function stored(id: string): Promise<PieceRecord> {
@@ -152,7 +152,7 @@ describe('what is deleted', () => {
     await deletePlayer(WREN.id);
     const piece = await stored(id);
     assert.deepEqual([piece.instrumentId, piece.playerId, piece.document.brief], [null, null, BRIEF]);
-    assert.deepEqual(await loadStudio(), { instruments: [], players: [] });
+    assert.deepEqual(await loadStudio(), { instruments: [], players: [], schools: [] });
   });
 
   it('is no longer named by the players who had it', async () => {
@@ -165,7 +165,7 @@ describe('what is deleted', () => {
 describe('the studio', () => {
   it('is told by name, and who uses what', async () => {
     const { id } = await linkedPiece();
-    await savePlayer(newPlayer(playerSheet('Avocet', { kind: 'cello', player: {} }), null));
+    await savePlayer(newPlayer(playerSheet('Avocet', { kind: 'cello', player: {} }), NOTHING_USED));
     const { players } = await loadStudio();
     assert.deepEqual(
       players.map((player) => player.document.name),

@@ -14,14 +14,16 @@ import {
   stringBeyond,
 } from '../../../src/islands/setup/instrument-fields.ts';
 import { instrumentForPlayer, playerFields, type PlayerFields, readPlayerFields } from '../../../src/islands/setup/player-fields.ts';
-import { instrumentSheet, playerSheet, profileOf } from '../../../src/storage/studio.ts';
+import { profileOf } from '../../../src/storage/for-briefs.ts';
+import { NOTHING_USED } from '../../../src/storage/records.ts';
+import { instrumentSheet, playerSheet } from '../../../src/storage/studio.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
 import { handChoice } from '../../../src/words/labels.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/setup.ts';
 import { asked } from '../../support/asked.ts';
 
 const VIOLIN = instrumentFields(instrumentSheet('Test', { kind: 'violin' }));
-const PLAYER = playerFields(playerSheet('Test', { kind: 'violin', player: {} }), null);
+const PLAYER = playerFields(playerSheet('Test', { kind: 'violin', player: {} }), NOTHING_USED);
 
 function instrumentTrouble(change: Partial<InstrumentFields>): string {
   const { issues } = readInstrumentFields({ ...VIOLIN, ...change });
@@ -96,7 +98,7 @@ describe('a hand as typed', () => {
   it('reads back what it wrote', () => {
     for (const { player, instrument } of DEMO_STUDIO) {
       const own = instrumentForPlayer(instrument.instrument.kind, instrument.instrument);
-      assert.deepEqual(readPlayerFields(playerFields(player, null), own).sheet, player);
+      assert.deepEqual(readPlayerFields(playerFields(player, NOTHING_USED), own).sheet, player);
       assert.deepEqual(readInstrumentFields(instrumentFields(instrument)).sheet?.name, instrument.name);
     }
   });

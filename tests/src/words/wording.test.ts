@@ -11,7 +11,7 @@ import {
   withPreference,
   withPurpose,
   withSamePattern,
-  withSchool,
+  withHandSchool,
   withWayDown,
 } from '#core/brief/edits';
 import { FIRST_BRIEF } from '#core/brief/lines';
@@ -260,7 +260,7 @@ describe('an edit', () => {
     for (const kind of INSTRUMENT_KINDS) {
       for (const school of schoolsOf(kind)) {
         for (const hand of [null, ...HAND_PRESETS]) {
-          const brief = withHand(withSchool(withInstrument(FIRST_BRIEF, kind), school), hand);
+          const brief = withHand(withHandSchool(withInstrument(FIRST_BRIEF, kind), school), hand);
           const outcome = plan(withPattern(brief, { octaves: 1 }));
           assert.ok(outcome.ok, `${kind} ${school} ${hand ?? 'any'}: ${outcome.ok ? '' : (outcome.issues[0]?.message ?? '')}`);
         }
@@ -269,7 +269,7 @@ describe('an edit', () => {
   });
 
   it('of the instrument takes another school and its limits away, and keeps the player’s name and hand', () => {
-    const cello = withSchool(withInstrument({ ...FIRST_BRIEF, player: { name: 'Wren', hand: { preset: 'small' } } }, 'cello'), 'thumb');
+    const cello = withHandSchool(withInstrument({ ...FIRST_BRIEF, player: { name: 'Wren', hand: { preset: 'small' } } }, 'cello'), 'thumb');
     assert.deepEqual(withInstrument(cello, 'violin').player, { name: 'Wren', hand: { preset: 'small' } });
   });
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Brief } from '#core/brief';
-import type { Finger, School } from '#core/hand';
+import type { Finger, HandSchool } from '#core/hand';
 import type { HandPreset } from '#core/hand/reach';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
@@ -28,7 +28,7 @@ export interface CaseProperty {
 export interface ReferenceCase {
   readonly id: string;
   readonly instrument: InstrumentKind;
-  readonly school: School;
+  readonly school: HandSchool;
   readonly material: { readonly kind: string; readonly type: string; readonly tonic: string };
   readonly constraints: {
     readonly positions?: string[];
@@ -51,7 +51,7 @@ export interface ReferenceCase {
 export interface FreeBrief {
   readonly id: string;
   readonly instrument: InstrumentKind;
-  readonly school: School;
+  readonly school: HandSchool;
   readonly key: string;
   readonly notes: string;
   readonly accept: readonly string[];

@@ -14,7 +14,7 @@ export function guidesOf(task: Task, from: PlacedNote, to: PlacedNote, throughOp
   const alone = kindOfItself(from, to);
   if (alone !== null) return [...open, { kind: alone, inBetween: null }];
   const led = fingersThatLead(task, from.placement, to.placement);
-  const chosen = task.brief.marks?.find((mark) => mark.note === to.index)?.guide ?? task.brief.player?.guide;
+  const chosen = task.brief.marks?.find((mark) => mark.note === to.index)?.guide ?? task.ways.guide;
   const wanted = led.filter(({ kind }) => kind === chosen);
   const others = led.filter(({ kind }) => kind !== chosen);
   return [...wanted, ...open, ...others];

@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import { type Finger, isShift, type Placement, rankOf } from '#core/hand';
+import { type Finger, FINGERS, isShift, type Placement, rankOf } from '#core/hand';
 import { stringOf } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
 import type { AcrossStrings, FingerGap, FingerPattern, SetDown } from '../types/stay.ts';
@@ -138,4 +138,18 @@ function fingersComingDown(placed: readonly PlacedNote[], order: number): readon
 function comesDown(before: Placement | undefined, here: Placement): boolean {
   if (before?.stringIndex !== here.stringIndex) return false;
   return before.semitonesAboveOpen > here.semitonesAboveOpen && !isShift(before, here);
+}
+
+/** What a teacher's own name for a pattern is kept under: the fingers and the semitones between them, "1-2:2 2-3:1 3-4:2". */
+export function patternKey({ gaps }: Pick<FingerPattern, 'gaps'>): string {
+  return gaps.map(({ from, to, semitones }) => `${from}-${to}:${semitones}`).join(' ');
+}
+
+/** The distances that a key stands for; those that do not read are left out. */
+export function gapsOfKey(key: string): readonly FingerGap[] {
+  return key.split(' ').flatMap((text): readonly FingerGap[] => {
+    const [, low, high, semitones] = /^(\w)-(\w):(\d+)$/.exec(text) ?? [];
+    const [from, to] = [FINGERS.find((finger) => finger === low), FINGERS.find((finger) => finger === high)];
+    return from && to ? [{ from, to, semitones: Number(semitones) }] : [];
+  });
 }

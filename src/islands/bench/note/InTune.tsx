@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop } from '#core/fit';
+import { checkedNote, contactPoint, type ContactPoint, instrumentOf, intonationOf, intoned, type IntonedStop } from '#core/fit';
 import { CONTACT_SHARES, contactPointMm, type Instrument, mmPerTenCents, soundingLengthMm } from '#core/instrument';
 import { beatsOff, type Check, type Intonation, openStringHz, otherOctave } from '#core/intonation';
 import { noteLabel, pitchLabel } from '#core/pitch';
@@ -38,13 +38,14 @@ const ERRORS = [5, 10, 20] as const;
 /** Where the selected note is aimed at, how it is checked, and where the bow meets the string for it. */
 export function InTune({ plan, note }: { readonly plan: Plan; readonly note: PlannedSound }) {
   const [errorCents, setErrorCents] = useState<number>(ERRORS[1]);
-  const [share, setShare] = useState<number>(CONTACT_SHARES.usual);
+  const [chosenShare, setShare] = useState<number | null>(null);
   const instrument = instrumentOf(plan);
   const intonation = intonationOf(plan);
+  const taught = plan.brief.school?.contactMm?.[plan.brief.instrument.kind] === undefined ? null : contactPoint(plan, note);
   return (
     <>
       <p className="mt-2">
-        Aims at <SystemChoice intonation={plan.brief.intonation} />
+        Aims at <SystemChoice intonation={intonation} />
       </p>
       {intoned(plan, note).map((each) => (
         <section key={each.stop.string} aria-label={`${pitchLabel(each.stop.written)} in tune`}>
@@ -57,11 +58,21 @@ export function InTune({ plan, note }: { readonly plan: Plan; readonly note: Pla
           {each.stop.finger !== '0' && (
             <Checks intoned={each} instrument={instrument} errorCents={errorCents} onErrorCents={setErrorCents} />
           )}
-          <Bowing intoned={each} lengthMm={instrument.stringLengthMm} share={share} onShare={setShare} />
+          <Bowing
+            intoned={each}
+            lengthMm={instrument.stringLengthMm}
+            share={chosenShare ?? shareOf(taught, instrument, each)}
+            onShare={setShare}
+          />
         </section>
       ))}
     </>
   );
+}
+
+/** The school's contact point as a share of the sounding length; the usual share where the school has none. */
+function shareOf(taught: ContactPoint | null, { stringLengthMm }: Instrument, { stop }: IntonedStop): number {
+  return taught === null ? CONTACT_SHARES.usual : taught.mm / soundingLengthMm(stringLengthMm, stop.semitonesAboveOpen);
 }
 
 interface TargetProps {

@@ -40,6 +40,7 @@ import {
   shiftSpeed,
   soundText,
 } from '../../../words/plan-words.ts';
+import { Advice } from './Advice.tsx';
 import { Guides } from './Guides.tsx';
 import { InTune } from './InTune.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
@@ -93,6 +94,7 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
       <SemitoneStep plan={plan} index={index} note={note} />
       <Answered asked={asked}>{() => <OtherWays ways={ways} index={index} note={note} />}</Answered>
       {shift && <Arrival plan={plan} shift={shift} />}
+      <Advice plan={plan} index={index} />
       <WhyPanel plan={plan} index={index} note={note} ways={ways} />
     </>
   );

@@ -1,5 +1,5 @@
 import { Fragment } from 'react';
-import type { Brief } from '#core/brief';
+import { type Brief, wayDownOf } from '#core/brief';
 import { tonicNames, tonicOctaves, withLineKey, withMaterial, withPattern, withTonicName, withWayDown } from '#core/brief/edits';
 import { DIRECTION_LABELS, materialPart, OCTAVE_COUNTS, OCTAVE_LABELS, type PatternMaterial } from '#core/brief/parts/materials';
 import { WAY_DOWN_LABELS, WAYS_DOWN } from '#core/brief/parts/rules';
@@ -49,7 +49,7 @@ function Pattern({ brief, material }: PatternProps) {
           {' '}
           <Choice
             label="Way down"
-            value={brief.wayDown ?? 'own'}
+            value={wayDownOf(brief)}
             values={WAYS_DOWN}
             name={(way) => WAY_DOWN_LABELS[way]}
             onChange={(way) => changeBrief((now) => withWayDown(now, way))}

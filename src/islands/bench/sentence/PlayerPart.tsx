@@ -1,5 +1,5 @@
-import type { Brief } from '#core/brief';
-import { withHand, withInstrument, withSchool, withSize } from '#core/brief/edits';
+import { type Brief, handSchoolOf } from '#core/brief';
+import { withHand, withInstrument, withHandSchool, withSize } from '#core/brief/edits';
 import { schoolsOf } from '#core/hand';
 import { HAND_PRESETS } from '#core/hand/reach';
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, SIZES } from '#core/instrument';
@@ -17,7 +17,7 @@ import { Choice } from '../../../ui/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
 import { HAND_LABELS, handChoice, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../../words/labels.ts';
 
-/** For whom, on what instrument, with what hand, in which school. */
+/** For whom, on what instrument, with what hand, set how. */
 export function PlayerPart({ brief }: { readonly brief: Brief }) {
   const schools = schoolsOf(brief.instrument.kind);
   return (
@@ -27,11 +27,11 @@ export function PlayerPart({ brief }: { readonly brief: Brief }) {
         <>
           ,{' '}
           <Choice
-            label="School"
-            value={brief.player?.school ?? schools[0]}
+            label="Left hand"
+            value={handSchoolOf(brief)}
             values={schools}
             name={(school) => SCHOOL_LABELS[school]}
-            onChange={(school) => changeBrief((now) => withSchool(now, school))}
+            onChange={(school) => changeBrief((now) => withHandSchool(now, school))}
           />
         </>
       )}

@@ -5,10 +5,13 @@ import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
 import { changeBrief } from '../../../state/brief-actions.ts';
 import { Choice } from '../../../ui/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
-import { wishLabels } from '../../../words/labels.ts';
+import { wishLabels, wishText } from '../../../words/labels.ts';
 
 /** Comes when first asked for: the bench is drawn without it. */
 const WishesPopover = lazy(async () => ({ default: (await import('./WishesPopover.tsx')).WishesPopover }));
+
+/** Comes after the first picture: the questions of a school are many, and most pieces differ in none. */
+const WishWords = lazy(async () => ({ default: (await import('./WishWords.tsx')).WishWords }));
 
 const PURPOSE_CHOICES = ['none', ...PURPOSES] as const;
 
@@ -17,7 +20,6 @@ export function WishesPart({ brief }: { readonly brief: Brief }) {
   const [open, setOpen] = useState(false);
   const trigger = useRef<HTMLButtonElement>(null);
   const wishes = wishLabels(brief);
-  const words = wishes.length === 0 ? 'no special wishes' : wishes.join(', ');
   return (
     <>
       ,{' '}
@@ -38,10 +40,12 @@ export function WishesPart({ brief }: { readonly brief: Brief }) {
         className={SENTENCE_PART}
         aria-haspopup="dialog"
         aria-expanded={open}
-        aria-label={`Wishes: ${words}`}
         onClick={() => setOpen(true)}
       >
-        {words}
+        <span className="sr-only">Wishes: </span>
+        <Suspense fallback={wishText(wishes)}>
+          <WishWords brief={brief} wishes={wishes} />
+        </Suspense>
       </button>
       {open && (
         <Suspense>

@@ -1,15 +1,18 @@
 import type { RefObject } from 'react';
-import type { Brief } from '#core/brief';
+import { type Brief, waysOf } from '#core/brief';
 import { withPreference, withSamePattern } from '#core/brief/edits';
 import { LIMIT_NAMES, limitPart } from '#core/brief/parts/limits';
 import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
+import { styleWishes } from '#core/brief/parts/school';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { changeBrief } from '../../../state/brief-actions.ts';
 import { CheckField, SelectField } from '../../../ui/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
+import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
 import { STRENGTHS } from '../../../words/labels.ts';
+import { WaysFields } from './WaysFields.tsx';
 import { LimitControl } from './LimitControl.tsx';
 
 interface WishesPopoverProps {
@@ -23,6 +26,7 @@ const RULES = LIMIT_NAMES.filter((name) => limitPart(name).stands.in === 'rules'
 
 /** All wishes with their strength, and what may be asked of the whole line. */
 export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
+  const taught = styleWishes(brief.school, waysOf(brief));
   return (
     <Popover label="Wishes" anchor={anchor} width="w-[460px] max-w-[94vw]" onClose={onClose}>
       <Heading className="mb-2">What you would like</Heading>
@@ -33,7 +37,7 @@ export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
             <span className="block text-sm text-dove-dark">{wishPart(wish).hint}</span>
           </span>
           <SelectField
-            value={String(brief.preferences?.[wish] ?? 0)}
+            value={String(brief.preferences?.[wish] ?? taught[wish] ?? 0)}
             options={STRENGTHS}
             onChange={(event) => changeBrief((now) => withPreference(now, wish, Number(event.target.value)))}
           />
@@ -50,6 +54,7 @@ export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
       {RULES.map((name) => (
         <LimitControl key={name} name={name} brief={brief} />
       ))}
+      <OpenedSection title="Taught otherwise here">{() => <WaysFields brief={brief} />}</OpenedSection>
     </Popover>
   );
 }

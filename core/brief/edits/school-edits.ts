@@ -1,0 +1,31 @@
+import { type Brief, waysOf } from '#core/brief';
+import { type QuestionName, questionNamed, questionsFor, styleWishes, withAnswer, type Ways } from '#core/brief/parts/school';
+import type { Preference } from '#core/brief/parts/wishes';
+
+/** A wish and its strength, 0 to 1; the strength that the style of the school has takes it away. */
+export function withPreference(brief: Brief, wish: Preference, strength: number): Brief {
+  const { preferences: before, ...rest } = brief;
+  const { [wish]: _, ...others } = before ?? {};
+  const taught = styleWishes(brief.school, waysOf(brief))[wish] ?? 0;
+  const preferences = strength === taught ? others : { ...others, [wish]: strength };
+  return Object.keys(preferences).length === 0 ? rest : { ...rest, preferences };
+}
+
+/** A question answered otherwise for this piece; the answer that school and player give is no difference and is not kept. */
+export function withWay(brief: Brief, name: QuestionName, side: string): Brief {
+  const { ways, ...rest } = brief;
+  const taught = waysOf(rest)[name] ?? questionNamed(name).usual;
+  const own = withAnswer(ways ?? {}, name, side === taught ? null : side);
+  return Object.keys(own).length === 0 ? rest : { ...rest, ways: own };
+}
+
+/** Where player or piece answer otherwise than the school, of the questions that come up on the instrument. */
+export function differingWays(brief: Brief): Ways {
+  const [own, taught] = [waysOf(brief), brief.school?.ways ?? {}];
+  const differing = questionsFor(brief.instrument.kind).filter((name) => (own[name] ?? usual(name)) !== (taught[name] ?? usual(name)));
+  return differing.reduce<Ways>((ways, name) => withAnswer(ways, name, own[name] ?? usual(name)), {});
+}
+
+function usual(name: QuestionName): string {
+  return questionNamed(name).usual;
+}

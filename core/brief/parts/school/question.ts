@@ -1,0 +1,43 @@
+import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
+import type { Weights } from '#core/weights';
+
+/** One way of answering a question on which teachers differ. */
+export interface Side {
+  /** As the school and the sentence tell it: "the fourth finger going up". */
+  readonly label: string;
+  /** What speaks for it, in one sentence; empty where the question is left to each place of the line. */
+  readonly gains: string;
+  /** The weights it changes; absent where it moves no finger. */
+  readonly weights?: (weights: Weights) => Partial<Weights>;
+}
+
+/** Where in a line something is told. */
+export type ToldAt = 'shift' | 'double-stop' | 'high-place' | 'check';
+
+/** A question on which teachers differ, and its sides. */
+export interface Question {
+  /** What is asked: "Open string or fourth finger, going up". */
+  readonly title: string;
+  /** The instruments on which it comes up. */
+  readonly kinds: readonly InstrumentKind[];
+  /** The side taken where nobody has said anything: what a brief without a school gets. */
+  readonly usual: string;
+  /** By the name that documents carry, in the order in which they are offered. */
+  readonly sides: Readonly<Record<string, Side>>;
+  /** Where the sides are told beside a note, each with what it gains; absent for what shows in the fingering itself. */
+  readonly toldAt?: ToldAt;
+}
+
+/** The names of the sides of a question, in their order. */
+export function sideNames<Name extends string>(sides: Readonly<Record<Name, unknown>>): readonly Name[] {
+  return Object.keys(sides).filter((name): name is Name => name in sides);
+}
+
+/** The violin and the viola: the arm that supports, a finger for each letter. */
+export const UPPER_STRINGS: readonly InstrumentKind[] = ['violin', 'viola'];
+
+/** The cello and the double bass: the arm hangs from the shoulder, the finger follows the semitone. */
+export const LOWER_STRINGS: readonly InstrumentKind[] = ['cello', 'bass'];
+
+/** Any of the four. */
+export const ALL_STRINGS: readonly InstrumentKind[] = INSTRUMENT_KINDS;

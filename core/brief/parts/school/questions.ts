@@ -1,0 +1,90 @@
+import type { InstrumentKind } from '#core/instrument';
+import { type Question, type Side, sideNames } from './question.ts';
+import {
+  bowOnTwo,
+  correcting,
+  elbow,
+  fingerWeight,
+  judging,
+  padOrTip,
+  slideSpeed,
+  thumbCello,
+  thumbViolin,
+  vibrato,
+  wrist,
+} from './questions/advice.ts';
+import { fourthAtShifts, fourthOnTop } from './questions/fourth-finger.ts';
+import { bassHand, celloHand, fingers } from './questions/hands.ts';
+import { openAbove, openDown, openUp } from './questions/open-strings.ts';
+import { sameFinger, semitones, violinSemitones } from './questions/semitones.ts';
+import { guide, nextPosition, shiftDown, shiftUp } from './questions/shifts.ts';
+import { down, intonation, style } from './questions/whole-line.ts';
+
+/** Every question on which teachers differ, by its name in documents, in the order in which they are asked. */
+export const QUESTIONS = {
+  style,
+  openUp,
+  openDown,
+  openAbove,
+  fourthAtShifts,
+  fourthOnTop,
+  guide,
+  shiftUp,
+  shiftDown,
+  nextPosition,
+  down,
+  violinSemitones,
+  semitones,
+  sameFinger,
+  celloHand,
+  bassHand,
+  fingers,
+  intonation,
+  thumbViolin,
+  thumbCello,
+  wrist,
+  elbow,
+  slideSpeed,
+  fingerWeight,
+  vibrato,
+  padOrTip,
+  bowOnTwo,
+  correcting,
+  judging,
+} as const;
+
+/** The name of a question. */
+export type QuestionName = keyof typeof QUESTIONS;
+
+/** The name of a side of a question. */
+export type SideOf<Name extends QuestionName> = keyof (typeof QUESTIONS)[Name]['sides'];
+
+/** How questions are answered: by a school, by a player, or for one piece. What is absent is not answered. */
+export type Ways = { [Name in QuestionName]?: SideOf<Name> };
+
+/** The names of all questions, in their order. */
+export const QUESTION_NAMES: readonly QuestionName[] = /* @__PURE__ */ sideNames(QUESTIONS);
+
+/** A question by its name, its sides by any text. */
+export function questionNamed(name: QuestionName): Question {
+  return QUESTIONS[name];
+}
+
+/** A side of a question; the usual one where a name is no side of it. */
+export function sideOf(name: QuestionName, side: string): Side {
+  const { sides, usual } = questionNamed(name);
+  const found = sides[side] ?? sides[usual];
+  if (!found) throw new RangeError(`The question ${name} lacks its usual side ${usual}`);
+  return found;
+}
+
+/** The questions that come up on an instrument. */
+export function questionsFor(kind: InstrumentKind): readonly QuestionName[] {
+  return QUESTION_NAMES.filter((name) => questionNamed(name).kinds.includes(kind));
+}
+
+/** Ways with one question answered otherwise; null takes the answer away. */
+export function withAnswer(ways: Ways, name: QuestionName, side: string | null): Ways {
+  const { [name]: _, ...rest } = ways;
+  return side === null || !(side in QUESTIONS[name].sides) ? rest : { ...rest, [name]: side };
+}

@@ -1,0 +1,53 @@
+import { wishPart } from '#core/brief/parts/wishes';
+import { ALL_STRINGS, type Question } from '../question.ts';
+
+/** The cello's hand in the neck. */
+export const celloHand = {
+  title: 'The hand on the neck of the cello',
+  kinds: ['cello'],
+  usual: 'free',
+  sides: {
+    free: { label: 'closed or open hand, whichever suits', gains: '' },
+    closed: {
+      label: 'a closed hand that shifts',
+      gains: 'The hand keeps its shape, and small hands are spared.',
+      weights: (weights) => wishPart('no-extensions').weights(weights),
+    },
+    open: {
+      label: 'an open hand that extends',
+      gains: 'Fewer shifts, and the hand keeps its place.',
+      weights: ({ opening, reachedBack, reachedForward, shift }) => ({
+        opening: opening * 0.4,
+        reachedBack: reachedBack * 0.4,
+        reachedForward: reachedForward * 0.4,
+        shift: shift + 350,
+      }),
+    },
+  },
+} as const satisfies Question;
+
+/** The double bass's hand; a player's own hand goes before it. */
+export const bassHand = {
+  title: 'The hand on the double bass',
+  kinds: ['bass'],
+  usual: '124',
+  sides: {
+    '124': { label: 'fingers 1-2-4', gains: 'Two fingers share the work of the third, and the hand stays small.' },
+    '124-pivots': {
+      label: 'fingers 1-2-4 with pivots',
+      gains: 'The hand rolls a semitone around its thumb where it would have to shift.',
+    },
+    '1234': { label: 'four fingers, a semitone each', gains: 'Fewer shifts, for a hand that spans a minor third.' },
+  },
+} as const satisfies Question;
+
+/** What becomes of fingers that have played. */
+export const fingers = {
+  title: 'Fingers that have played',
+  kinds: ALL_STRINGS,
+  usual: 'held',
+  sides: {
+    held: { label: 'fingers stay down', gains: 'The hand keeps its frame, and the way back is prepared.' },
+    lifted: { label: 'fingers lift when another plays', gains: 'The hand stays loose, the string rings, and vibrato is free.' },
+  },
+} as const satisfies Question;

@@ -1,0 +1,48 @@
+import { wishPart } from '#core/brief/parts/wishes';
+import { type Question, UPPER_STRINGS } from '../question.ts';
+
+/** Runs of semitones on violin and viola. */
+export const violinSemitones = {
+  title: 'Runs of semitones on violin and viola',
+  kinds: UPPER_STRINGS,
+  usual: 'free',
+  sides: {
+    free: { label: 'slides or a finger each, whichever suits', gains: '' },
+    slide: {
+      label: 'one finger slides a semitone',
+      gains: 'A letter keeps its finger, so the hand keeps its names.',
+      weights: ({ slide, fingerASemitone }) => ({ slide: slide * 0.7, fingerASemitone: fingerASemitone + 1200 }),
+    },
+    each: {
+      label: 'a finger of its own for each semitone',
+      gains: 'Every note is articulated by a finger of its own.',
+      weights: (weights) => wishPart('finger-a-semitone').weights(weights),
+    },
+  },
+} as const satisfies Question;
+
+/** Runs of semitones on the cello's neck. */
+export const semitones = {
+  title: 'Runs of semitones on the cello',
+  kinds: ['cello'],
+  usual: '123',
+  sides: {
+    '123': { label: 'semitones with 1 2 3, 1 2 3', gains: 'The same pattern again and again, without the fourth finger.' },
+    '1234': {
+      label: 'semitones with 1 2, 1 2 3 4',
+      gains: 'Fewer shifts: four semitones to a hand.',
+      weights: () => ({ fourthInSemitones: 0 }),
+    },
+  },
+} as const satisfies Question;
+
+/** One finger on two notes of a letter, as on the way back in the melodic minor. */
+export const sameFinger = {
+  title: 'One finger from sharp to natural, as in the melodic minor',
+  kinds: ['violin', 'viola', 'cello', 'bass'],
+  usual: 'slide',
+  sides: {
+    slide: { label: 'the finger slides to its other place', gains: 'The finger keeps the string, and the ear hears the semitone.' },
+    lift: { label: 'the finger lifts and is set again', gains: 'A clean start, and no slide to be heard.' },
+  },
+} as const satisfies Question;

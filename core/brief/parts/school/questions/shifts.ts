@@ -1,0 +1,82 @@
+import { plus } from '#core/weights';
+import { ALL_STRINGS, type Question, UPPER_STRINGS } from '../question.ts';
+
+/** Which finger leads the hand, where more than one can. */
+export const guide = {
+  title: 'The finger that leads a shift',
+  kinds: ALL_STRINGS,
+  usual: 'usual',
+  sides: {
+    usual: { label: 'the usual guide for each shift', gains: '' },
+    'old-finger': {
+      label: 'the finger that leaves leads the shift',
+      gains: 'It knows the string it is on, and lands on a note that can be heard and named.',
+    },
+    'new-finger': {
+      label: 'the finger that arrives leads the shift',
+      gains: 'The slide ends in the note itself, which makes it vocal.',
+    },
+    'first-finger': {
+      label: 'the first finger leads the shift',
+      gains: 'It names the position, and the hand is built on it.',
+    },
+  },
+} as const satisfies Question;
+
+/** How long a line waits with a shift going up. */
+export const shiftUp = {
+  title: 'When to shift, going up',
+  kinds: ALL_STRINGS,
+  usual: 'free',
+  sides: {
+    free: { label: 'shifts going up where they suit', gains: '' },
+    early: {
+      label: 'shifts going up early, from 1 or 2',
+      gains: 'A strong finger leads, and more of the line lies in the new position.',
+      weights: ({ leavingUp }) => ({ leavingUp: plus(leavingUp, [0, -300, -250, 400, 600]) }),
+    },
+    late: {
+      label: 'shifts going up late, from 3 or 4',
+      gains: 'The hand stays where it is sure for as long as it can.',
+      weights: ({ leavingUp }) => ({ leavingUp: plus(leavingUp, [0, 500, 350, -400, -500]) }),
+    },
+  },
+} as const satisfies Question;
+
+/** How long a line waits with a shift coming down. */
+export const shiftDown = {
+  title: 'When to shift, coming down',
+  kinds: ALL_STRINGS,
+  usual: 'free',
+  sides: {
+    free: { label: 'shifts coming down where they suit', gains: '' },
+    early: {
+      label: 'shifts coming down early, from 2 or 3',
+      gains: 'The old finger can slide ahead to its place below the goal.',
+      weights: ({ leavingDown }) => ({ leavingDown: plus(leavingDown, [0, 500, -350, -400, -200]) }),
+    },
+    late: {
+      label: 'shifts coming down late, from 1',
+      gains: 'The first finger leads, and all the notes of the position are used.',
+      weights: ({ leavingDown }) => ({ leavingDown: plus(leavingDown, [0, -300, 350, 500, 500]) }),
+    },
+  },
+} as const satisfies Question;
+
+/** The first position learnt after the first, and preferred to the other. */
+export const nextPosition = {
+  title: 'The first new position',
+  kinds: UPPER_STRINGS,
+  usual: 'third',
+  sides: {
+    third: {
+      label: 'third position before second',
+      gains: 'The hand meets the body of the instrument, and notes can be checked against open strings.',
+    },
+    second: {
+      label: 'second position before third',
+      gains: 'A small step, which the hand hardly notices.',
+      weights: ({ position }) => ({ position: position.map((value, index) => value + ([0, 0, -300, 300][index] ?? 0)) }),
+    },
+  },
+} as const satisfies Question;

@@ -1,0 +1,36 @@
+import { ALL_STRINGS, type Question } from '../question.ts';
+
+/** The way down of a scale or arpeggio; a piece's own choice goes before it. */
+export const down = {
+  title: 'The way down',
+  kinds: ALL_STRINGS,
+  usual: 'own',
+  sides: {
+    own: { label: 'the way down fingered for itself', gains: 'Each way has the shifts that suit it.' },
+    'as-up': { label: 'the way down as the way up', gains: 'One fingering to learn, and the landmarks stay.' },
+  },
+} as const satisfies Question;
+
+/** What the notes aim at; a piece's own choice goes before it. */
+export const intonation = {
+  title: 'Intonation',
+  kinds: ALL_STRINGS,
+  usual: 'equal',
+  sides: {
+    equal: { label: 'equal intonation', gains: 'It agrees with the piano and with every tuner.' },
+    linear: { label: 'linear intonation', gains: 'Fifths as pure as the open strings, and leading notes that lead.' },
+    pure: { label: 'pure intonation', gains: 'Thirds and sixths that ring in double stops and against a drone.' },
+  },
+} as const satisfies Question;
+
+/** Which bundle of wishes a teacher works with. */
+export const style = {
+  title: 'Style',
+  kinds: ALL_STRINGS,
+  usual: 'plain',
+  sides: {
+    older: { label: 'the older style', gains: 'Low positions and open strings: clear, and easy to check.' },
+    plain: { label: 'a plain style', gains: 'Nothing is wished for beyond a hand that plays well.' },
+    singing: { label: 'a singing style', gains: 'Slides join the notes, and the colour stays on one string.' },
+  },
+} as const satisfies Question;

@@ -1,0 +1,87 @@
+import { type Static, type TOptional, type TProperties, type TUnsafe, Type } from '@sinclair/typebox';
+import { Preferences } from '#core/brief/parts/wishes';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { eachNamed, oneOf } from '#core/result';
+import { WEIGHTS, type WeightValue } from '#core/weights';
+import { sideNames } from './question.ts';
+import { QUESTION_NAMES, type QuestionName, questionNamed, QUESTIONS, type SideOf, type Ways } from './questions.ts';
+import { STYLES } from './styles.ts';
+
+/** The schemas of the answers, by the name of the question. */
+type WayFields = { readonly [Name in QuestionName]: TOptional<TUnsafe<SideOf<Name>>> };
+
+/** The schemas of all answers. */
+export const WAY_FIELDS: WayFields = fieldsOf();
+
+function fieldsOf(): WayFields {
+  const fields = Object.fromEntries(
+    QUESTION_NAMES.map((name) => [name, Type.Optional(oneOf(sideNames(questionNamed(name).sides), questionNamed(name).title))]),
+  );
+  if (!isComplete(fields)) throw new RangeError('A question has no schema for its answer');
+  return fields;
+}
+
+function isComplete(fields: TProperties): fields is WayFields {
+  return QUESTION_NAMES.every((name) => fields[name] !== undefined);
+}
+
+/** How questions are answered, as documents carry it. */
+export const WaysSchema = Type.Object(WAY_FIELDS, { additionalProperties: false });
+
+/** Weights changed by name; ranges are those of the table. */
+export type WeightChanges = Readonly<Record<string, WeightValue>>;
+
+/** Weights changed by name, as documents carry them. */
+export const WeightChanges = eachNamed<WeightChanges>(
+  Object.keys(WEIGHTS),
+  Type.Union([Type.Number(), Type.Array(Type.Number(), { minItems: 1, maxItems: 20 })]),
+);
+
+/** The most that a bow may be from the bridge, mm: half of a double bass's string. */
+const MOST_CONTACT_MM = 550;
+
+/** How a teacher teaches: what is answered, what a style stands for, what everything costs, and what patterns are called. */
+export const School = Type.Object(
+  {
+    name: Type.Optional(Type.String({ maxLength: 80 })),
+    ways: Type.Optional(WaysSchema),
+    styles: Type.Optional(eachNamed<{ [Style in keyof typeof STYLES]?: Preferences }>(sideNames(STYLES), Preferences)),
+    weights: Type.Optional(eachNamed<{ [Kind in (typeof INSTRUMENT_KINDS)[number]]?: WeightChanges }>(INSTRUMENT_KINDS, WeightChanges)),
+    contactMm: Type.Optional(
+      eachNamed<{ [Kind in (typeof INSTRUMENT_KINDS)[number]]?: Readonly<Record<string, number>> }>(
+        INSTRUMENT_KINDS,
+        Type.Record(Type.String({ maxLength: 12 }), Type.Number({ minimum: 1, maximum: MOST_CONTACT_MM })),
+      ),
+    ),
+    patternNames: Type.Optional(
+      Type.Record(Type.String({ maxLength: 40 }), Type.String({ minLength: 1, maxLength: 40 }), {
+        description: 'By the distances between the fingers, the teacher’s own name.',
+      }),
+    ),
+  },
+  { additionalProperties: false },
+);
+
+/** How a teacher teaches, as documents carry it. */
+export type School = Static<typeof School>;
+
+/** The answer to a question: the usual side where it is not answered. */
+export function answerOf<Name extends QuestionName>(ways: Ways, name: Name): NonNullable<Ways[Name]> | (typeof QUESTIONS)[Name]['usual'] {
+  return ways[name] ?? QUESTIONS[name].usual;
+}
+
+/** The wishes that the style of some ways stands for in a school. */
+export function styleWishes(school: School | undefined, ways: Ways): Preferences {
+  const style = answerOf(ways, 'style');
+  return school?.styles?.[style] ?? STYLES[style];
+}
+
+/** What the answers of some ways do to the weights of an instrument, in the order of the questions. */
+export function waysChange(kind: (typeof INSTRUMENT_KINDS)[number], ways: Ways): readonly NonNullable<ReturnType<typeof changeOf>>[] {
+  return QUESTION_NAMES.flatMap((name) => (questionNamed(name).kinds.includes(kind) ? (changeOf(name, ways) ?? []) : []));
+}
+
+function changeOf(name: QuestionName, ways: Ways) {
+  const side = ways[name];
+  return side === undefined ? undefined : questionNamed(name).sides[side]?.weights;
+}

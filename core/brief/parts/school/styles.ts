@@ -1,0 +1,12 @@
+import type { Preferences } from '#core/brief/parts/wishes';
+import type { SideOf } from './questions.ts';
+
+/** The name of a style. */
+export type StyleName = SideOf<'style'>;
+
+/** The wishes that a style stands for, unless the teacher has changed them. */
+export const STYLES: Readonly<Record<StyleName, Preferences>> = {
+  older: { 'low-positions': 0.7, 'open-strings-ring': 0.7 },
+  plain: {},
+  singing: { connected: 0.7, 'open-strings-covered': 0.35 },
+};

@@ -1,0 +1,9 @@
+import { DOCUMENT_KINDS, headed, type SchoolSheet } from '#core/documents';
+
+/** How the made-up studio teaches; its players follow it. */
+export const DEMO_SCHOOL: SchoolSheet = headed(DOCUMENT_KINDS.school, {
+  name: 'Dovecote studio',
+  school: {
+    ways: { guide: 'old-finger', fingers: 'held', vibrato: 'off', slideSpeed: 'slowing', judging: 'ear' },
+  },
+});

@@ -1,0 +1,15 @@
+import type { Brief } from '#core/brief';
+import { differingWays } from '#core/brief/edits';
+import { wishText } from '../../../words/labels.ts';
+import { waysLabels } from '../../../words/school.ts';
+
+interface WishWordsProps {
+  readonly brief: Brief;
+  /** The wishes of the brief, in words. */
+  readonly wishes: readonly string[];
+}
+
+/** What the teacher would like, and where player or piece differ from the school. */
+export function WishWords({ brief, wishes }: WishWordsProps) {
+  return wishText([...wishes, ...waysLabels(differingWays(brief))]);
+}

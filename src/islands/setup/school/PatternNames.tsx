@@ -1,0 +1,47 @@
+import { gapsOfKey } from '#core/plan/describe';
+import { TextField } from '../../../ui/Field.tsx';
+import { gapsText } from '../../../words/patterns.ts';
+
+type Names = Readonly<Record<string, string>>;
+
+interface PatternNamesProps {
+  readonly names: Names;
+  readonly onChange: (names: Record<string, string>) => void;
+}
+
+/** The teacher's own names for finger patterns; they are given on the bench, where the patterns are. */
+export function PatternNames({ names, onChange }: PatternNamesProps) {
+  const rename = (key: string, name: string): void => {
+    const { [key]: _, ...rest } = names;
+    onChange(name.trim() === '' ? rest : { ...rest, [key]: name.trim() });
+  };
+  const keys = Object.keys(names);
+  if (keys.length === 0) {
+    return (
+      <p className="mt-1 max-w-[60ch] text-dove-dark">
+        None yet. On the bench, under “Fingers and positions”, every pattern of a piece has a field for your own name.
+      </p>
+    );
+  }
+  return (
+    <ul className="mt-2 grid gap-y-1.5">
+      {keys.map((key) => (
+        <li key={key} className="flex items-baseline gap-3">
+          <TextField
+            className="w-48"
+            aria-label={`Name for ${gapsText(gapsOfKey(key))}`}
+            defaultValue={names[key]}
+            maxLength={40}
+            onBlur={(event) => rename(key, event.target.value)}
+          />
+          <span>{gapsText(gapsOfKey(key))}</span>
+          <span className="text-dove-dark">
+            {gapsOfKey(key)
+              .map(({ from, to }) => `${from}–${to}`)
+              .join(', ')}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,66 @@
+import { useState } from 'react';
+import type { School } from '#core/brief/parts/school';
+import type { SchoolRecord } from '../../../storage/database.ts';
+import { schoolSheet } from '../../../storage/studio.ts';
+import { ButtonLink } from '../../../ui/Button.tsx';
+import { FieldRow, TextField } from '../../../ui/Field.tsx';
+import { OpenedSection } from '../../../ui/OpenedSection.tsx';
+import { UsedBy } from '../UsedBy.tsx';
+import { FormHead } from '../fields.tsx';
+import { useKept } from '../use-kept.ts';
+import type { StudioActions } from '../use-studio.ts';
+import { ContactTable } from './ContactTable.tsx';
+import { PatternNames } from './PatternNames.tsx';
+import { Questions } from './Questions.tsx';
+import { StyleTable } from './StyleTable.tsx';
+
+interface SchoolFormProps {
+  readonly record: SchoolRecord;
+  readonly actions: StudioActions;
+}
+
+/** How a teacher teaches: each question on which teachers differ, with what either side gains. */
+export function SchoolForm({ record, actions }: SchoolFormProps) {
+  const [name, setName] = useState(record.document.name);
+  const [school, setSchool] = useState<School>(record.document.school);
+  const change = (changed: Partial<School>): void => setSchool((now) => ({ ...now, ...changed }));
+  useKept(record.document, schoolSheet(name.trim(), school), (document) => actions.keepSchool({ ...record, document }));
+  return (
+    <section aria-label="School">
+      <FormHead what="school" sheet={record.document} onDelete={() => actions.remove({ kind: 'school', record })}>
+        <ButtonLink href={`/costs?school=${record.id}`}>Costs</ButtonLink>
+      </FormHead>
+      <p className="mt-1 max-w-[70ch] text-dove-dark">
+        Players follow a school and may differ in any answer; a piece may differ again. Where you have not answered, each place of a line is
+        decided for itself.
+      </p>
+      <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_360px]">
+        <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
+          <FieldRow label="Name" htmlFor="school-name">
+            <TextField
+              id="school-name"
+              className="w-64"
+              maxLength={80}
+              placeholder="Our studio"
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+            />
+          </FieldRow>
+          <Questions ways={school.ways ?? {}} onChange={(ways) => change({ ways })} />
+          <OpenedSection title="What each style wishes for">
+            {() => <StyleTable styles={school.styles ?? {}} onChange={(styles) => change({ styles })} />}
+          </OpenedSection>
+          <OpenedSection title="Where the bow meets the string">
+            {() => <ContactTable contactMm={school.contactMm ?? {}} onChange={(contactMm) => change({ contactMm })} />}
+          </OpenedSection>
+          <OpenedSection title="Your names for finger patterns">
+            {() => <PatternNames names={school.patternNames ?? {}} onChange={(patternNames) => change({ patternNames })} />}
+          </OpenedSection>
+        </form>
+        <div className="mt-4 xl:mt-0">
+          <UsedBy field="schoolId" id={record.id} />
+        </div>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,61 @@
+import { type School, sideNames, STYLES } from '#core/brief/parts/school';
+import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
+import { Button } from '../../../ui/Button.tsx';
+import { SelectField } from '../../../ui/Field.tsx';
+import { Table } from '../../../ui/Table.tsx';
+import { STRENGTHS } from '../../../words/labels.ts';
+import { STYLE_LABELS } from '../../../words/school.ts';
+
+type Styles = NonNullable<School['styles']>;
+
+interface StyleTableProps {
+  readonly styles: Styles;
+  readonly onChange: (styles: Styles) => void;
+}
+
+const STYLE_NAMES = sideNames(STYLES);
+
+/** What each style stands for: its wishes, each with its strength, to be read and changed. */
+export function StyleTable({ styles, onChange }: StyleTableProps) {
+  return (
+    <>
+      <Table className="mt-2">
+        <thead>
+          <tr>
+            <th scope="col">Wish</th>
+            {STYLE_NAMES.map((style) => (
+              <th key={style} scope="col">
+                {STYLE_LABELS[style]}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {PREFERENCES.map((wish) => (
+            <tr key={wish}>
+              <th scope="row" className="text-left font-normal">
+                {wishPart(wish).label}
+              </th>
+              {STYLE_NAMES.map((style) => {
+                const wishes = styles[style] ?? STYLES[style];
+                return (
+                  <td key={style}>
+                    <SelectField
+                      aria-label={`${STYLE_LABELS[style]}: ${wishPart(wish).label}`}
+                      value={String(wishes[wish] ?? 0)}
+                      options={STRENGTHS}
+                      onChange={(event) => onChange({ ...styles, [style]: { ...wishes, [wish]: Number(event.target.value) } })}
+                    />
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      <Button className="mt-2" disabled={Object.keys(styles).length === 0} onClick={() => onChange({})}>
+        Back to the usual wishes
+      </Button>
+    </>
+  );
+}

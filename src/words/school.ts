@@ -1,0 +1,21 @@
+import { type QuestionName, QUESTION_NAMES, questionNamed, sideOf, type StyleName, type Ways } from '#core/brief/parts/school';
+
+/** The questions of a school that show in the fingering, by what they are about, in the order in which they are asked. */
+export const QUESTION_GROUPS: readonly { readonly title: string; readonly questions: readonly QuestionName[] }[] = [
+  { title: 'Open strings and the fourth finger', questions: ['openUp', 'openDown', 'openAbove', 'fourthAtShifts', 'fourthOnTop'] },
+  { title: 'Shifts', questions: ['guide', 'shiftUp', 'shiftDown', 'nextPosition', 'down'] },
+  { title: 'The hand', questions: ['celloHand', 'bassHand', 'fingers', 'sameFinger', 'violinSemitones', 'semitones'] },
+  { title: 'Style and intonation', questions: ['style', 'intonation'] },
+  { title: 'Told beside the note', questions: QUESTION_NAMES.filter((name) => questionNamed(name).toldAt !== undefined) },
+];
+
+/** What a style is called at the head of its column. */
+export const STYLE_LABELS: Readonly<Record<StyleName, string>> = { older: 'Older', plain: 'Plain', singing: 'Singing' };
+
+/** Answers in words, in the order of the questions. */
+export function waysLabels(ways: Ways): readonly string[] {
+  return QUESTION_NAMES.flatMap((name) => {
+    const side = ways[name];
+    return side === undefined ? [] : [sideOf(name, side).label];
+  });
+}
