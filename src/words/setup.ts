@@ -1,5 +1,6 @@
-import type { Brief } from '#core/brief';
+import { type Brief, waysOf } from '#core/brief';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
+import { questionsFor, sideOf } from '#core/brief/parts/school';
 import type { WhatChanged } from '#core/explain';
 import { FINGER_DISTANCE_MM, type FOURTH_FINGERS, type HandMeasure, type PlayerHand } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
@@ -45,9 +46,9 @@ export function openTuningLabel(kind: InstrumentKind, tuning: OpenTuning): strin
   return kind === 'bass' ? 'in pure fourths from the A' : 'in pure fifths from the A';
 }
 
-/** What differs between two descriptions of an instrument and a player, a phrase each: "string length 307 mm, was 300 mm". */
+/** What differs between two descriptions of an instrument, a player and a school, a phrase each: "string length 307 mm, was 300 mm". */
 export function setupChanges(before: Brief, after: Brief): readonly string[] {
-  return [...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after)];
+  return [...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after), ...schoolChanges(before, after)];
 }
 
 function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): readonly string[] {
@@ -71,10 +72,22 @@ function playerChanges(before: Brief, after: Brief): readonly string[] {
   return told([
     ['player', before.player?.name ?? 'any', after.player?.name ?? 'any'],
     ['hand', handText(before), handText(after)],
-    ['school', school(before), school(after)],
+    ['left hand', school(before), school(after)],
+    ['school', before.school?.name ?? 'none', after.school?.name ?? 'none'],
     ['purpose', before.purpose ? PURPOSE_LABELS[before.purpose] : 'none', after.purpose ? PURPOSE_LABELS[after.purpose] : 'none'],
     ['positions', known(before), known(after)],
   ]);
+}
+
+/** What is taught otherwise than before: "the fourth finger going up, was whichever suits, going up". */
+function schoolChanges(before: Brief, after: Brief): readonly string[] {
+  const [were, are] = [waysOf(before), waysOf(after)];
+  const changed = questionsFor(after.instrument.kind).filter((name) => were[name] !== are[name]);
+  const weights = ({ school, instrument }: Brief): string => JSON.stringify(school?.weights?.[instrument.kind] ?? {});
+  return [
+    ...changed.map((name) => `${sideOf(name, are[name] ?? '').label}, was ${sideOf(name, were[name] ?? '').label}`),
+    ...(weights(before) === weights(after) ? [] : ['costs of the school changed']),
+  ];
 }
 
 function told(rows: readonly (readonly [string, string, string])[]): readonly string[] {

@@ -90,7 +90,7 @@ test('wishes, purpose, hand and school change the fingering and stand in the sen
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Wishes: open strings covered' })).toBeFocused();
   await page.getByLabel('Instrument', { exact: true }).selectOption('cello');
-  await page.getByLabel('School').selectOption('with thumb position');
+  await page.getByLabel('Left hand').selectOption('with thumb position');
   await page.getByLabel('Octaves').selectOption('four octaves');
   await page.getByLabel('Tonic').selectOption('C');
   await page.getByLabel('Hand', { exact: true }).selectOption('an average hand');

@@ -5,7 +5,7 @@ import { ASKED_PARTS, askedText, type Brief } from '#core/brief';
 import { LIMIT_NAMES, limitPart } from '#core/brief/parts/limits';
 import { MATERIAL_KINDS, materialPart } from '#core/brief/parts/materials';
 import { preferredWeights } from '#core/brief/parts/rules';
-import { QUESTION_NAMES, QUESTIONS, sideNames, type Ways, withAnswer } from '#core/brief/parts/school';
+import { QUESTION_NAMES, questionNamed, sideNames, type Ways, withAnswer } from '#core/brief/parts/school';
 import { PREFERENCES, readWishes, wishPart } from '#core/brief/parts/wishes';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { WEIGHTS, weightsFor } from '#core/weights';
@@ -29,7 +29,7 @@ const GREEDY: Brief = {
   wayDown: 'as-up',
   samePatternEveryOctave: true,
   locks: [{ note: 0, finger: '1' }],
-  ways: QUESTION_NAMES.reduce<Ways>((ways, name) => withAnswer(ways, name, sideNames(QUESTIONS[name].sides).at(-1) ?? null), {}),
+  ways: QUESTION_NAMES.reduce<Ways>((ways, name) => withAnswer(ways, name, sideNames(questionNamed(name).sides).at(-1) ?? null), {}),
 };
 
 describe('everything that a brief may ask', () => {

@@ -1,0 +1,179 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { type Brief, waysOf } from '#core/brief';
+import { differingWays, withInstrument, withPreference, withSchool, withWay, withWayDown } from '#core/brief/edits';
+import { QUESTION_NAMES, type QuestionName, questionNamed, sideNames, type Ways, withAnswer } from '#core/brief/parts/school';
+import { fingeredOtherwise } from '#core/explain';
+import { adviceFor, contactPoint, intonationOf } from '#core/fit';
+import type { Plan } from '#core/plan/describe';
+import { planned } from '../../support/briefs.ts';
+import { isBrief } from '../../support/checked.ts';
+
+type Material = Brief['material'];
+
+function scale(kind: Brief['instrument']['kind'], type: 'major' | 'chromatic', tonic: string, octaves: 2 | 3): Brief {
+  const material: Material = { kind: 'scale', type, tonic, octaves, direction: type === 'major' ? 'up-down' : 'up' };
+  return { instrument: { kind }, material };
+}
+
+/** Pieces of a small studio; the questions move some of them and leave the others alone. */
+const PIECES = {
+  'violin G': scale('violin', 'major', 'G3', 2),
+  'violin A': scale('violin', 'major', 'A3', 3),
+  'violin B♭': scale('violin', 'major', 'Bb3', 2),
+  'violin semitones': scale('violin', 'chromatic', 'A3', 2),
+  'viola D': scale('viola', 'major', 'D3', 2),
+  'viola F': scale('viola', 'major', 'F3', 3),
+  'cello D': scale('cello', 'major', 'D2', 2),
+  'cello E': scale('cello', 'major', 'E2', 3),
+  'cello semitones': scale('cello', 'chromatic', 'C2', 2),
+  'bass F': scale('bass', 'major', 'F1', 2),
+  'bass semitones': scale('bass', 'chromatic', 'E1', 2),
+} as const satisfies Readonly<Record<string, Brief>>;
+
+type PieceName = keyof typeof PIECES;
+
+/** Which pieces each side of each question moves; a side that is not named moves none. */
+const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonly PieceName[]>> } = {
+  style: {
+    older: ['viola F', 'cello E', 'bass F'],
+    singing: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F', 'cello semitones', 'bass semitones'],
+  },
+  openUp: { open: ['viola F'], fourth: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D'] },
+  openDown: { fourth: ['violin G', 'violin A', 'violin B♭', 'viola D', 'viola F'] },
+  openAbove: { open: ['cello D'], covered: ['cello E', 'cello semitones'] },
+  fourthAtShifts: { use: ['cello E'], save: ['cello E', 'bass F', 'bass semitones'] },
+  fourthOnTop: { use: ['violin semitones', 'cello E', 'bass F'], save: ['violin A', 'viola F', 'cello D', 'bass semitones'] },
+  shiftUp: { early: ['viola F', 'cello E', 'bass F', 'bass semitones'], late: ['cello E'] },
+  shiftDown: { early: ['violin A', 'viola F', 'cello E', 'bass F'] },
+  nextPosition: { second: ['viola F'] },
+  down: { 'as-up': ['viola F', 'cello E'] },
+  violinSemitones: { each: ['violin semitones'] },
+  semitones: { '1234': ['cello semitones'] },
+  celloHand: { closed: ['cello D', 'cello E'], open: ['cello E'] },
+  bassHand: { '1234': ['bass F', 'bass semitones'] },
+};
+
+const PLANS = new Map<string, Plan>(Object.entries(PIECES).map(([name, brief]) => [name, planned(brief)]));
+
+function movedBy(name: QuestionName, side: string): readonly string[] {
+  const ways = withAnswer({}, name, side);
+  return Object.entries(PIECES).flatMap(([piece, brief]) => {
+    const before = PLANS.get(piece);
+    return before && fingeredOtherwise(before, planned({ ...brief, school: { ways } })).length > 0 ? [piece] : [];
+  });
+}
+
+describe('a school', () => {
+  for (const name of QUESTION_NAMES) {
+    it(`moves the pieces it should, and no other: ${questionNamed(name).title}`, () => {
+      for (const side of sideNames(questionNamed(name).sides)) {
+        assert.deepEqual(movedBy(name, side), MOVES[name]?.[side] ?? [], side);
+      }
+    });
+  }
+});
+
+/** The fingers on every pitch that an open string has too, going up and coming down. */
+function onOpenPitches({ notes, strings }: Plan, way: 'up' | 'down'): string {
+  const open = new Set(strings.map(({ name }) => name));
+  const stops = notes.flatMap((note) => (note.kind === 'note' ? [note.stops[0]] : []));
+  const top = stops.findIndex(({ pitch }) => pitch === 'G5');
+  const half = way === 'up' ? stops.slice(0, top) : stops.slice(top);
+  return half.flatMap(({ pitch, finger }) => (open.has(pitch) ? [finger] : [])).join('');
+}
+
+describe('the questions of a school', () => {
+  it('have a usual side among at least two, and every side but a neutral one says what it gains', () => {
+    for (const name of QUESTION_NAMES) {
+      const { sides, usual } = questionNamed(name);
+      assert.ok(usual in sides && Object.keys(sides).length > 1, name);
+      for (const [side, { gains, label }] of Object.entries(sides)) {
+        assert.ok(gains !== '' || side === usual, `${name}: ${side}`);
+        assert.match(label, /^[a-z\d]/);
+      }
+    }
+  });
+
+  it('take open strings or the fourth finger by the way the line goes', () => {
+    const played = (ways: Ways, way: 'up' | 'down'): string => onOpenPitches(planned({ ...PIECES['violin G'], school: { ways } }), way);
+    assert.deepEqual([played({ openUp: 'open' }, 'up'), played({ openUp: 'fourth' }, 'up')], ['0000', '0444']);
+    assert.deepEqual([played({ openDown: 'open' }, 'down'), played({ openDown: 'fourth' }, 'down')], ['0000', '4440']);
+    assert.equal(played({ openUp: 'open', openDown: 'fourth' }, 'down'), '4440');
+  });
+
+  it('give shifts their guide', () => {
+    const guides = (guide: NonNullable<Ways['guide']>): readonly (string | undefined)[] =>
+      planned({ ...PIECES['violin A'], school: { ways: { guide } } }).shifts.map((shift) => shift.guides[0]?.kind);
+    assert.deepEqual(guides('usual'), ['new-finger', 'new-finger', 'old-finger', 'old-finger']);
+    assert.deepEqual(guides('new-finger'), ['new-finger', 'new-finger', 'new-finger', 'new-finger']);
+  });
+
+  it('say what notes aim at, and what is told beside a note', () => {
+    const plan = (ways: Ways): Plan => planned({ ...PIECES['violin A'], school: { ways } });
+    assert.equal(intonationOf(plan({ intonation: 'pure' })).system, 'pure');
+    assert.equal(
+      intonationOf(planned({ ...PIECES['violin A'], school: { ways: { intonation: 'pure' } }, intonation: { system: 'linear' } })).system,
+      'linear',
+    );
+    const arrival = plan({}).shifts[0]?.to ?? 0;
+    const sides = (ways: Ways): readonly string[] =>
+      adviceFor(plan(ways), arrival).find(({ question }) => question === 'thumbViolin')?.sides ?? [];
+    assert.deepEqual([sides({}), sides({ thumbViolin: 'with' })], [['with', 'ahead'], ['with']]);
+    assert.deepEqual(adviceFor(plan({}), 0), [], 'nothing is told where nothing applies');
+  });
+
+  it('put the bow where the school has measured it, and toward the bridge as the string gets shorter', () => {
+    const plan = planned({ ...PIECES['violin A'], school: { contactMm: { violin: { '1': 30, '5': 18 } } } });
+    const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+    const points = sounds.map((note) => ({ label: note.position.label, ...contactPoint(plan, note) }));
+    assert.ok(points.every(({ label, mm, taught }) => label !== '5' || !taught || mm === 18));
+    const unmeasured = points.filter(({ taught }) => !taught);
+    assert.ok(unmeasured.every(({ mm, nearer }) => mm <= 30 && Math.abs(mm - 30 * (1 - nearer)) < 1e-9));
+  });
+});
+
+describe('school, player and piece', () => {
+  const school = { ways: { openUp: 'fourth', openDown: 'fourth' } } as const;
+  const brief: Brief = { ...PIECES['violin G'], school };
+
+  it('are followed in this order, the piece before the player before the school', () => {
+    const taught: Brief = { ...brief, player: { openUp: 'open' }, ways: { guide: 'first-finger' } };
+    assert.deepEqual(waysOf(taught), { openUp: 'open', openDown: 'fourth', guide: 'first-finger' });
+    assert.deepEqual(differingWays(taught), { openUp: 'open', guide: 'first-finger' }, 'only what differs is told');
+    assert.equal(onOpenPitches(planned(taught), 'up'), '0000');
+  });
+
+  it('keep for a piece only what differs', () => {
+    const own = withWay(brief, 'openUp', 'open');
+    assert.deepEqual([own.ways, withWay(own, 'openUp', 'fourth').ways], [{ openUp: 'open' }, undefined]);
+    assert.ok(
+      isBrief(own) && isBrief(withSchool(own, { name: 'Ours', weights: { violin: { shift: 2000 } }, patternNames: { '1-2:1': 'close' } })),
+    );
+    assert.deepEqual(withWay({ ...brief, instrument: { kind: 'violin' } }, 'down', 'own').ways, undefined);
+    const reversed = withSchool(PIECES['viola F'], { ways: { down: 'as-up' } });
+    assert.deepEqual([withWayDown(reversed, 'as-up').wayDown, withWayDown(reversed, 'own').wayDown], [undefined, 'own']);
+  });
+
+  it('let a piece wish for more or less than its style', () => {
+    const sung = withSchool(brief, { ways: { style: 'singing' }, styles: { singing: { connected: 0.7 } } });
+    assert.deepEqual(withPreference(sung, 'connected', 0).preferences, { connected: 0 });
+    assert.deepEqual(withPreference(withPreference(sung, 'connected', 0), 'connected', 0.7).preferences, undefined);
+    assert.deepEqual(fingeredOtherwise(planned(PIECES['violin G']), planned(withPreference(sung, 'connected', 0))), []);
+  });
+
+  it('change the costs of an instrument, and take them along to no other', () => {
+    const dear = withSchool(PIECES['violin A'], { weights: { violin: { shift: 9000, shiftPerMm: 40 } } });
+    assert.notEqual(planned(dear).cost.totalThousandths, PLANS.get('violin A')?.cost.totalThousandths);
+    const moved = withInstrument(dear, 'viola');
+    assert.equal(planned(moved).cost.totalThousandths, planned(withSchool(moved, null)).cost.totalThousandths);
+  });
+
+  it('goes to another instrument with its answers, but not with the hand of the double bass', () => {
+    const bass: Brief = { ...PIECES['bass F'], school: { ways: { bassHand: '1234' } }, player: { openUp: 'open' } };
+    assert.equal(planned(bass).notes.length, planned(PIECES['bass F']).notes.length);
+    assert.deepEqual(withInstrument(bass, 'violin').player, { openUp: 'open' });
+    assert.deepEqual(fingeredOtherwise(planned(bass), planned({ ...bass, player: { school: '1234' } })), []);
+    assert.deepEqual(fingeredOtherwise(planned(PIECES['bass F']), planned({ ...bass, player: { school: '124' } })), []);
+  });
+});
