@@ -2,6 +2,7 @@ import { LIMIT_NAMES, type LimitName, limitPart, type Limits } from '#core/brief
 import { PURPOSE_LABELS, SAME_PATTERN_WORDS, WAY_DOWN_WORDS } from '#core/brief/parts/rules';
 import { QUESTION_NAMES, type QuestionName, sideOf } from '#core/brief/parts/school';
 import { type Preference, PREFERENCES, wishPart } from '#core/brief/parts/wishes';
+import { listed } from '#core/messages';
 import type { Brief } from './schema/brief.ts';
 
 /** The name of something a brief asks that can be left out by itself. */
@@ -16,7 +17,7 @@ export type Asked =
   | { readonly kind: 'rule'; readonly name: RuleName };
 
 /** Asks that are neither limits nor wishes. */
-export type RuleName = 'purpose' | 'wayDown' | 'samePatternEveryOctave' | 'locks';
+export type RuleName = 'purpose' | 'wayDown' | 'samePatternEveryOctave' | 'stretches' | 'locks';
 
 /** Something a brief asks: whether it does, the brief without it, and what it is called. */
 export interface AskedPart {
@@ -53,6 +54,14 @@ const RULES: readonly AskedPart[] = [
     without: (brief) => ({ ...brief, samePatternEveryOctave: false }),
     told: () => SAME_PATTERN_WORDS.asked,
     whole: SAME_PATTERN_WORDS.whole,
+  },
+  {
+    asked: { kind: 'rule', name: 'stretches' },
+    isAsked: ({ stretches }) => stretches !== undefined,
+    without: ({ stretches: _, ...rest }) => rest,
+    told: ({ stretches = [] }) =>
+      `what is asked of ${listed(stretches.map(({ from, to }) => (from === to ? `note ${from + 1}` : `notes ${from + 1} to ${to + 1}`)))}`,
+    whole: 'what is asked of some notes alone',
   },
   {
     asked: { kind: 'rule', name: 'locks' },

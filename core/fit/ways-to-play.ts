@@ -1,4 +1,4 @@
-import type { Task } from '#core/brief';
+import { type Task, taskAt } from '#core/brief';
 import type { Finger, Placement, PositionName } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
 import { positionOf } from '#core/plan/describe';
@@ -26,8 +26,9 @@ export function waysToPlay(task: Task, index: number): readonly WayToPlay[] {
   if (task.line.notes[index]?.kind !== 'note') return [];
   const ways = new Map<string, WayToPlay>();
   const order = soundingNotes(task).findIndex((sounding) => sounding.index === index);
+  const here = taskAt(task)(index);
   for (const placement of placementsOfNote(task, order)) {
-    const way = wayOf(task, placement);
+    const way = wayOf(here, placement);
     const key = `${placement.stringIndex} ${way.finger} ${way.upperFinger ?? ''}`;
     const known = ways.get(key);
     if (!known || (!known.allowed && way.allowed)) ways.set(key, way);

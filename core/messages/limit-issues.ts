@@ -19,6 +19,14 @@ export const limitIssue = issuesAbout('limit', {
     hint: `Its strings are ${known.join(', ')}.`,
   }),
 
+  /** What is asked from one note to another, where there are no such notes. */
+  'stretch-outside-line': ({ from, to, count }: { readonly from: number; readonly to: number; readonly count: number }) => ({
+    expected: `notes 1 to ${count}`,
+    came: `${from + 1} to ${to + 1}`,
+    message: `Something is asked of notes ${from + 1} to ${to + 1}, but the line has ${counted(count, 'note', 'notes')}.`,
+    hint: 'Name notes of the line, the earlier one first.',
+  }),
+
   /** A position label the school does not use. */
   'unknown-position': ({ label, known }: { readonly label: string; readonly known: readonly string[] }) => ({
     expected: known.join(', '),

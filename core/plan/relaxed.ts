@@ -55,7 +55,8 @@ function* planned({ tries, weigh }: Relaxations): Steps<readonly Relaxed[]> {
 function smallSteps(brief: Brief, issues: readonly Issue[]): readonly Relaxations[] {
   const player = readPlayer(brief);
   const limits = player.ok ? limitsSet(brief.limits).map((limit) => smallerLimits(brief, limit, player.value)) : [];
-  return [...limits, { tries: withoutFailingLocks(brief, issues), weigh: 'every' }];
+  const locks: Relaxations = { tries: withoutFailingLocks(brief, issues), weigh: 'every' };
+  return [...limits, locks, { tries: withoutEachStretch(brief), weigh: 'every' }];
 }
 
 function smallerLimits(brief: Brief, { name, part, value }: SetLimit, setting: PartSetting): Relaxations {
@@ -77,6 +78,14 @@ function withoutFailingLocks(brief: Brief, issues: readonly Issue[]): readonly R
     }));
 }
 
+function withoutEachStretch(brief: Brief): readonly Relaxation[] {
+  const { stretches = [] } = brief;
+  return stretches.map((stretch) => ({
+    words: `without what is asked of notes ${stretch.from + 1} to ${stretch.to + 1} alone`,
+    brief: { ...brief, stretches: stretches.filter((other) => other !== stretch) },
+  }));
+}
+
 function wholeLimits(brief: Brief): Relaxations {
   const tries = ASKED_PARTS.flatMap(({ whole, isAsked, without }) =>
     whole !== null && isAsked(brief) ? [{ words: `without ${whole}`, brief: without(brief) }] : [],
@@ -85,6 +94,6 @@ function wholeLimits(brief: Brief): Relaxations {
 }
 
 function everything(brief: Brief): Relaxations {
-  const { limits: _, locks: __, samePatternEveryOctave: ___, wayDown: ____, ...free } = brief;
+  const { limits: _, locks: __, samePatternEveryOctave: ___, wayDown: ____, stretches: _____, ...free } = brief;
   return { tries: [{ words: 'without any limit, which no single one explains', brief: free }], weigh: 'first' };
 }

@@ -1,4 +1,4 @@
-import type { Task } from '#core/brief';
+import { type Task, taskAt } from '#core/brief';
 import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
 import { inOneBow, type LineNote, type NoteContent, type SoundingTime, soundingTimes } from '#core/material';
@@ -42,18 +42,28 @@ export function noteSteps(task: Task): readonly NoteStep[] {
   const board = { ...task, highestAnchor: usefulAnchor(task, sounding) };
   const roles = noteRoles(task, sounding);
   const shared = new Map<string, readonly Placement[]>();
+  const at = taskAt(task);
   return sounding.map(({ note, index }, order) => {
+    const here = at(index);
     const before = sounding[order - 1];
     const lock = task.locks.get(index) ?? null;
     const role = roles[order] ?? PLAIN;
     const { first } = role;
     const wanted = wantedNote(task, note, role.chromatic);
-    const key = `${keyOf(wanted)} ${pairsKey(note)} ${lock === null ? '' : JSON.stringify(lock)} ${first}`;
-    const candidates = shared.get(key) ?? candidatesFor(task, everyWay(board, note, wanted), lock, first);
+    const key = `${keyOf(wanted)} ${pairsKey(note)} ${lock === null ? '' : JSON.stringify(lock)} ${first} ${limitsKey(task, here)}`;
+    const candidates = shared.get(key) ?? candidatesFor(here, everyWay(board, note, wanted), lock, first);
     shared.set(key, candidates);
     const gap = before ? gapAt(task, sounding, roles, order) : null;
-    return { index, candidates, role, gap };
+    return { index, candidates, role, gap, ...(here === task ? {} : { setting: here }) };
   });
+}
+
+/** Tells apart what more is asked of a note than of the whole line. */
+function limitsKey(task: Task, here: Task): string {
+  return here.limits
+    .slice(task.limits.length)
+    .map((limit) => task.stretches.findIndex(({ limits }) => limits.includes(limit)))
+    .join();
 }
 
 /** Every placement of a note of the line, by any finger the school sets, limits and locks apart. */
@@ -180,13 +190,16 @@ export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): numbe
   return highestUsefulAnchor(
     task,
     sounding.map(({ note }) => note.upper ?? note.pitch),
-    task.limits,
+    [...task.limits, ...task.stretches.flatMap(({ limits }) => limits)],
   );
 }
 
 /** Where crossings or shifts count for more than usual, a line may be worth playing high on a low string. */
-function wantsHighPlaces({ wishes, brief }: Task): boolean {
-  return [...wishes.keys()].some((wish) => wishPart(wish).mayGoHigh === true) || brief.weights !== undefined;
+function wantsHighPlaces({ wishes, stretches, brief }: Task): boolean {
+  return (
+    [...wishes.keys(), ...stretches.flatMap((stretch) => [...stretch.wishes.keys()])].some((wish) => wishPart(wish).mayGoHigh === true) ||
+    brief.weights !== undefined
+  );
 }
 
 const OCTAVE = 12;

@@ -1,5 +1,5 @@
 import type { Placement } from '#core/hand';
-import type { Gap, NoteRole } from '#core/search/costs';
+import type { CostSetting, Gap, NoteRole } from '#core/search/costs';
 import type { Sounding } from './note-steps.ts';
 import type { Solved } from './solve.ts';
 
@@ -15,6 +15,8 @@ export interface PlacedNote {
   readonly role: NoteRole;
   /** What lies between this note and the sounding one before; null for the first. */
   readonly gap: Gap | null;
+  /** What it is priced with, where that is not what the line is priced with. */
+  readonly setting?: CostSetting;
 }
 
 /** Joins the notes of a line, or those from one order to another (inclusive), with the placements chosen for them. */
@@ -23,6 +25,6 @@ export function placedNotes({ task, steps, placements }: Solved, from = 0, to = 
     const placement = placements[from + order];
     const note = task.line.notes[step.index];
     if (!placement || note?.kind !== 'note') throw new RangeError(`Note ${step.index} of the line has no placement`);
-    return { index: step.index, note, placement, role: step.role, gap: step.gap };
+    return { index: step.index, note, placement, role: step.role, gap: step.gap, ...(step.setting ? { setting: step.setting } : {}) };
   });
 }

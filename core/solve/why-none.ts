@@ -1,4 +1,4 @@
-import { exactShifts, type ReadLimit, type Task } from '#core/brief';
+import { exactShifts, type ReadLimit, type Task, taskAt } from '#core/brief';
 import { LIMIT_NAMES, limitPart, MOST_SHIFTS, type NoteLock } from '#core/brief/parts/limits';
 import type { Placement } from '#core/hand';
 import { reachOf } from '#core/hand/reach';
@@ -18,7 +18,8 @@ import { type Laid, possibleShiftCounts } from './solve.ts';
  * Why a note has no placement: asked in the order in which a teacher would. Is it on the instrument at all? Can the
  * fixed finger and string be played by any hand? Which single limit, lifted, would let it in (tried, not guessed)?
  */
-export function whyNone(task: Task, index: number): Unread {
+export function whyNone(line: Task, index: number): Unread {
+  const task = taskAt(line)(index);
   const note = task.line.notes[index];
   if (note?.kind !== 'note') throw new RangeError(`Element ${index} of the line is no note`);
   const lock = task.locks.get(index) ?? null;

@@ -1,4 +1,4 @@
-import type { Brief } from '#core/brief';
+import type { Brief, Stretch } from '#core/brief';
 import { limitsSet } from '#core/brief/parts/limits';
 import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
@@ -7,6 +7,7 @@ import type { HandSchool } from '#core/hand';
 import type { OrnamentKind, OrnamentSign } from '#core/material';
 import type { HandMeasure, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
+import { listed } from '#core/messages';
 import { displayPitch, parsePitch } from '#core/pitch';
 
 /** Every label of the interface that names a choice: one source for sentence, sheet, list and table. */
@@ -143,6 +144,13 @@ export const LENGTH_LABELS: Readonly<Record<string, string>> = {
   '1/16': 'sixteenth',
 };
 
+/** What is asked of some notes alone: "only the strings D from note 5 to note 12". */
+export function stretchLabel({ from, to, limits, preferences = {} }: Stretch): string {
+  const limited = limitsSet(limits).map(({ part, value }) => part.words.asked(value));
+  const wished = PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label);
+  return `${listed([...limited, ...wished])} ${from === to ? `at note ${from + 1}` : `from note ${from + 1} to note ${to + 1}`}`;
+}
+
 /** Wishes in words, and the rules that hold for the whole line. */
 export function wishLabels(brief: Brief): readonly string[] {
   const { preferences = {}, limits } = brief;
@@ -151,6 +159,7 @@ export function wishLabels(brief: Brief): readonly string[] {
     ...PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label),
     ...(brief.samePatternEveryOctave === true ? [SAME_PATTERN_WORDS.asked] : []),
     ...rules.map(({ part, value }) => part.words.told(value)).filter((words) => words !== ''),
+    ...(brief.stretches ?? []).map(stretchLabel),
   ];
 }
 

@@ -30,13 +30,18 @@ export function storageFailureText(name: string): string {
 }
 
 /** What no longer fits its note and was let go; null where everything does. */
-export function droppedText({ dropped, droppedMarks }: CarriedLocks): string | null {
-  const fingers =
-    dropped === 0 ? '' : dropped === 1 ? 'One fixed finger no longer fits its note' : `${dropped} fixed fingers no longer fit their notes`;
-  const marks =
-    droppedMarks === 0 ? '' : droppedMarks === 1 ? 'One mark no longer has its note' : `${droppedMarks} marks no longer have their notes`;
-  const both = [fingers, marks].filter((words) => words !== '');
-  return both.length === 0 ? null : `${both.join('. ')} and ${dropped + droppedMarks === 1 ? 'was' : 'were'} let go.`;
+export function droppedText({ dropped, droppedMarks, droppedStretches }: CarriedLocks): string | null {
+  const told = [
+    [dropped, 'One fixed finger no longer fits its note', `${dropped} fixed fingers no longer fit their notes`],
+    [droppedMarks, 'One mark no longer has its note', `${droppedMarks} marks no longer have their notes`],
+    [
+      droppedStretches,
+      'What was asked of one stretch no longer fits its notes',
+      'What was asked of several stretches no longer fits their notes',
+    ],
+  ] as const;
+  const words = told.flatMap(([count, one, many]) => (count === 0 ? [] : [count === 1 ? one : many]));
+  return words.length === 0 ? null : `${words.join('. ')} and ${dropped + droppedMarks + droppedStretches === 1 ? 'was' : 'were'} let go.`;
 }
 
 /** A question to the engine has no answer. */

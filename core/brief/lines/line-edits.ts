@@ -5,6 +5,7 @@ import { formatKey, formatPitch, nextInKey, parsePitch, type Pitch, pitchInKey, 
 import { formatFraction } from '#core/rhythm';
 import { withLocks } from './locks.ts';
 import { withMarks } from './marks.ts';
+import { withStretches } from './stretches.ts';
 
 /**
  * The same brief with its line written out note by note, so that single notes can be changed: scales and arpeggios become
@@ -165,5 +166,10 @@ function renumbered(brief: Brief, placeOf: (note: number) => number | null): Bri
       const note = placeOf(item.note);
       return note === null ? [] : [{ ...item, note }];
     });
-  return withMarks(withLocks(brief, move(brief.locks)), move(brief.marks));
+  const stretches = (brief.stretches ?? []).flatMap((stretch) => {
+    const places = Array.from({ length: stretch.to - stretch.from + 1 }, (_, order) => placeOf(stretch.from + order) ?? -1);
+    const left = places.filter((place) => place >= 0);
+    return left.length === 0 ? [] : [{ ...stretch, from: Math.min(...left), to: Math.max(...left) }];
+  });
+  return withStretches(withMarks(withLocks(brief, move(brief.locks)), move(brief.marks)), stretches);
 }

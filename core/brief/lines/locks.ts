@@ -3,6 +3,7 @@ import { readMaterial } from '#core/brief/parts/materials';
 import type { Finger } from '#core/hand';
 import { type Pitch, samePitch } from '#core/pitch';
 import { withMarks } from './marks.ts';
+import { withStretches } from './stretches.ts';
 
 /** A brief whose locks and marks fit its material, and how many of each had to go. */
 export interface CarriedLocks {
@@ -12,22 +13,27 @@ export interface CarriedLocks {
   readonly dropped: number;
   /** Marks that had to go. */
   readonly droppedMarks: number;
+  /** What was asked of some notes alone and had to go. */
+  readonly droppedStretches: number;
 }
 
 /**
- * Keeps the locks and marks of the brief before where the same note still stands at the same place of the changed brief,
- * locks only on the same instrument; drops the others and counts them.
+ * Keeps the locks, the marks and what is asked of some notes alone where the same notes still stand at the same places of the
+ * changed brief, all but marks only on the same instrument; drops the others and counts them.
  */
 export function carryLocks(before: Brief, after: Brief): CarriedLocks {
-  const { locks = [], marks = [] } = after;
-  if (locks.length === 0 && marks.length === 0) return { brief: after, dropped: 0, droppedMarks: 0 };
+  const { locks = [], marks = [], stretches = [] } = after;
+  if (locks.length + marks.length + stretches.length === 0) return { brief: after, dropped: 0, droppedMarks: 0, droppedStretches: 0 };
   const same = sameNotes(before, after);
-  const kept = before.instrument.kind === after.instrument.kind ? locks.filter(({ note }) => same(note)) : [];
+  const sameKind = before.instrument.kind === after.instrument.kind;
+  const kept = sameKind ? locks.filter(({ note }) => same(note)) : [];
+  const keptStretches = sameKind ? stretches.filter(({ from, to }) => same(from) && same(to)) : [];
   const keptMarks = marks.filter(({ note }) => same(note));
   return {
-    brief: withMarks(withLocks(after, kept), keptMarks),
+    brief: withStretches(withMarks(withLocks(after, kept), keptMarks), keptStretches),
     dropped: locks.length - kept.length,
     droppedMarks: marks.length - keptMarks.length,
+    droppedStretches: stretches.length - keptStretches.length,
   };
 }
 

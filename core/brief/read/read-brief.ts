@@ -13,6 +13,7 @@ import { changedWeights, mixedWeights, type Weights, weightsFor } from '#core/we
 import type { Brief } from '../schema/brief.ts';
 import { type ReadLimit, readLimits } from './read-limits.ts';
 import { readLocks } from './read-locks.ts';
+import { type ReadStretch, readStretches } from './read-stretches.ts';
 import { readPlayer, type ReadPlayer } from './read-player.ts';
 
 /** A brief, read: everything in exact form, ready to be planned. */
@@ -25,6 +26,8 @@ export interface Task extends ReadPlayer {
   readonly line: Line;
   /** What must hold, in the order of the limits. */
   readonly limits: readonly ReadLimit[];
+  /** What is asked of some notes alone. */
+  readonly stretches: readonly ReadStretch[];
   /** By line index; at most one for a note. */
   readonly locks: ReadonlyMap<number, NoteLock>;
   /** What the teacher would like. */
@@ -68,16 +71,22 @@ function readLine({ material, rhythm, samePatternEveryOctave }: Brief): Reading<
 }
 
 /** What a brief asks of the fingering: limits, fixed notes, wishes, and the weights they come to. */
-function readAsked(brief: Brief, player: ReadPlayer, line: Line): Reading<Pick<Task, 'limits' | 'locks' | 'wishes' | 'weights'>> {
+function readAsked(
+  brief: Brief,
+  player: ReadPlayer,
+  line: Line,
+): Reading<Pick<Task, 'limits' | 'stretches' | 'locks' | 'wishes' | 'weights'>> {
   const limits = readLimits(brief.limits, player);
   if (!limits.ok) return limits;
+  const stretches = readStretches(brief.stretches, player, line);
+  if (!stretches.ok) return stretches;
   const locks = readLocks(brief.locks, player, line);
   if (!locks.ok) return locks;
   const wishes = readWishes({ ...styleWishes(brief.school, player.ways), ...brief.preferences });
   const taught = readTaughtWeights(brief, player.ways);
   if (!taught.ok) return taught;
   const weights = preferredWeights(taught.value, brief.purpose ?? null, wishes);
-  return goodReading({ limits: limits.value, locks: locks.value, wishes, weights });
+  return goodReading({ limits: limits.value, stretches: stretches.value, locks: locks.value, wishes, weights });
 }
 
 /** The weights as the school has changed them, and the brief; then as the ways of the teacher move them. */

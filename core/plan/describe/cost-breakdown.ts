@@ -1,5 +1,6 @@
 import type { Task } from '#core/brief';
 import { termsOfNote, termsOfStep } from '#core/search/costs';
+import { stepSetting } from '#core/search/lattice';
 import type { PlacedNote } from '#core/solve';
 import type { CostTerm } from '#core/weights';
 import type { CostBreakdown, CostDifference, CostLine } from './types/plan.ts';
@@ -18,8 +19,9 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBr
   };
   for (const [order, note] of placed.entries()) {
     const before = placed[order - 1];
-    termsOfNote(task, note.placement, note.role, add);
-    if (before && note.gap) termsOfStep(task, { from: before.placement, to: note.placement, gap: note.gap }, add);
+    termsOfNote(note.setting ?? task, note.placement, note.role, add);
+    if (before && note.gap)
+      termsOfStep(stepSetting(task, before, note), { from: before.placement, to: note.placement, gap: note.gap }, add);
   }
   const lines = [...sums].map(([term, sum]): CostLine => ({ term, ...sum }));
   lines.sort((one, other) => other.thousandths - one.thousandths || (one.term < other.term ? -1 : 1));

@@ -9,6 +9,8 @@ export interface LatticeNote {
   readonly role: NoteRole;
   /** Null for the first note. */
   readonly gap: Gap | null;
+  /** What it is priced with, where that is not what the line is priced with. */
+  readonly setting?: CostSetting;
 }
 
 /** The candidates of one note and what each costs by itself, thousandths. */
@@ -48,9 +50,18 @@ export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[]
     if (index % NOTES_BETWEEN_REPORTS === NOTES_BETWEEN_REPORTS - 1) onProgress?.(index / layers.length);
     const [from, gap] = [layers[index], notes[index + 1]?.gap];
     if (!from || !gap) throw new RangeError(`Note ${index + 1} of ${notes.length} needs a gap before it`);
-    return stepBetween({ from, to, gap, first: index === 0 });
+    return stepBetween({ from, to, gap, first: index === 0, prices: stepSetting(setting, notes[index], notes[index + 1]) });
   });
   return { layers, steps };
+}
+
+/** Two notes for which the same is asked are joined as it asks; where something begins or ends, as the whole line is. */
+export function stepSetting(
+  line: CostSetting,
+  before: Pick<LatticeNote, 'setting'> | undefined,
+  here: Pick<LatticeNote, 'setting'> | undefined,
+): CostSetting {
+  return before?.setting === here?.setting ? (here?.setting ?? line) : line;
 }
 
 /** Whoever waits for a long line hears of it so often. */
@@ -58,12 +69,15 @@ const NOTES_BETWEEN_REPORTS = 500;
 
 /** Makes layers, each set of candidates in each role once. */
 function sharedLayers(setting: CostSetting): (note: LatticeNote) => Layer {
-  const known = new Map<readonly Placement[], Map<string, Layer>>();
-  return ({ candidates, role }) => {
+  const knownWith = new Map<CostSetting, Map<readonly Placement[], Map<string, Layer>>>();
+  return ({ candidates, role, setting: own }) => {
+    const prices = own ?? setting;
+    const known = knownWith.get(prices) ?? new Map<readonly Placement[], Map<string, Layer>>();
+    knownWith.set(prices, known);
     const alike = known.get(candidates) ?? new Map<string, Layer>();
     known.set(candidates, alike);
     const key = `${role.first} ${role.last} ${role.hard} ${role.pedal} ${role.openWay} ${role.chromatic}`;
-    const layer = alike.get(key) ?? { candidates, costs: Float64Array.from(candidates, (placement) => noteCost(setting, placement, role)) };
+    const layer = alike.get(key) ?? { candidates, costs: Float64Array.from(candidates, (placement) => noteCost(prices, placement, role)) };
     alike.set(key, layer);
     return layer;
   };
@@ -79,6 +93,8 @@ interface Between {
   readonly gap: Gap;
   /** They are the first two of the line. */
   readonly first: boolean;
+  /** What the step is priced with. */
+  readonly prices: CostSetting;
 }
 
 /** Makes steps, each pair of layers across each kind of gap once. */
@@ -97,10 +113,10 @@ function sharedSteps(setting: CostSetting): (between: Between) => Step {
   };
 }
 
-function pricedStep(setting: CostSetting, { from, to, gap, first }: Between): Step {
+function pricedStep(setting: CostSetting, { from, to, gap, first, prices }: Between): Step {
   const costs = new Float64Array(from.candidates.length * to.candidates.length);
   const shifts = new Uint8Array(costs.length);
-  const priceOf = stepPricer(setting, gap);
+  const priceOf = stepPricer(prices, gap);
   let cell = 0;
   for (const arriving of to.candidates) {
     for (const leaving of from.candidates) {

@@ -29,6 +29,7 @@ const GREEDY: Brief = {
   wayDown: 'as-up',
   samePatternEveryOctave: true,
   locks: [{ note: 0, finger: '1' }],
+  stretches: [{ from: 2, to: 5, limits: { strings: ['D4'] } }],
   ways: QUESTION_NAMES.reduce<Ways>((ways, name) => withAnswer(ways, name, sideNames(questionNamed(name).sides).at(-1) ?? null), {}),
 };
 
@@ -39,7 +40,7 @@ describe('everything that a brief may ask', () => {
       assert.ok(part.isAsked(GREEDY), part.asked.name);
       assert.ok(!part.isAsked({ instrument, material }), part.asked.name);
     }
-    assert.equal(ASKED_PARTS.length, LIMIT_NAMES.length + PREFERENCES.length + QUESTION_NAMES.length + 4);
+    assert.equal(ASKED_PARTS.length, LIMIT_NAMES.length + PREFERENCES.length + QUESTION_NAMES.length + 5);
   });
 
   it('is left out by itself, and what is left is still a brief that asks the rest', () => {

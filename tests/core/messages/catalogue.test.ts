@@ -41,6 +41,7 @@ const EVERY_ISSUE: readonly Issue[] = [
   limitIssue('unknown-string', { name: 'B3', known: ['E5', 'A4', 'D4', 'G3'] }),
   limitIssue('unknown-position', { label: '19', known: ['1', '2'] }),
   limitIssue('highest-below-string', { pitch: 'C4', string: 'D4' }),
+  limitIssue('stretch-outside-line', { from: 3, to: 40, count: 15 }),
   limitIssue('excluded-by-one', { pitch: 'C6', wish: null, limit: 'positions allowed', need: 'fifth position on the E string' }),
   limitIssue('excluded-by-several', { pitch: 'C6', wish: 'with finger 1', limits: ['positions allowed', 'fingers allowed'] }),
   limitIssue('beyond-reach', { pitch: 'F♯2', needMm: 123, maxMm: 100, assumed: false }),

@@ -27,7 +27,7 @@ import {
   tenCentsDerivation,
   travelDerivation,
 } from '../../../words/derivations.ts';
-import { wayLabel } from '../../../words/labels.ts';
+import { stretchLabel, wayLabel } from '../../../words/labels.ts';
 import { diagonalText } from '../../../words/patterns.ts';
 import {
   fingeringText,
@@ -87,7 +87,7 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
   const ways = answer?.ok ? answer.value : [];
   return (
     <>
-      <Facts plan={plan} note={note} />
+      <Facts plan={plan} index={index} note={note} />
       <p className="mt-3">
         <LockButton index={index} note={note} />
       </p>
@@ -100,7 +100,7 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
   );
 }
 
-function Facts({ plan, note }: { readonly plan: Plan; readonly note: PlannedSound }) {
+function Facts({ plan, index, note }: SelectedNoteProps) {
   const { stringLengthMm } = plan;
   const stop = note.stops[0];
   const place = placeText(note);
@@ -127,6 +127,15 @@ function Facts({ plan, note }: { readonly plan: Plan; readonly note: PlannedSoun
       {note.diagonal && <Fact name="Diagonal">{diagonalText(note.diagonal)}</Fact>}
       {note.firstFinger && note.stops.every(({ finger }) => finger !== '1') && (
         <Fact name="Finger 1">over {pitchLabel(note.firstFinger.written)}</Fact>
+      )}
+      {(plan.brief.stretches ?? []).flatMap((stretch) =>
+        index < stretch.from || index > stretch.to
+          ? []
+          : [
+              <Fact key={`${stretch.from} ${stretch.to}`} name="Asked here">
+                {stretchLabel(stretch)}
+              </Fact>,
+            ],
       )}
       <Room plan={plan} semitones={stop.semitonesAboveOpen} />
     </FactList>

@@ -4,6 +4,8 @@ import { fixStretch } from '../../../state/brief-actions.ts';
 import { bowTogether, pieceOfStretch, removeNotes } from '../../../state/line-actions.ts';
 import type { Stretch } from '../../../state/selection.ts';
 import { playAgainAndAgain } from '../../../state/sound-actions.ts';
+import { OpenedSection } from '../../../ui/OpenedSection.tsx';
+import { AskOfStretch } from './AskOfStretch.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { soundText } from '../../../words/plan-words.ts';
 import { openOnBench } from '../../open-on-bench.ts';
@@ -33,6 +35,7 @@ export function StretchPanel({ plan, stretch }: { readonly plan: Plan; readonly 
         <Do name="Make it a piece" run={takeOut} />
         <Do name="Take them out" run={() => removeNotes(stretch)} />
       </p>
+      <OpenedSection title="Only for these notes">{() => <AskOfStretch stretch={stretch} />}</OpenedSection>
       {trouble !== null && <p role="alert">{trouble}</p>}
     </section>
   );

@@ -1,4 +1,4 @@
-import type { Brief } from '#core/brief';
+import { type Brief, handSchoolOf } from '#core/brief';
 import { withLimit } from '#core/brief/edits';
 import type { PartSetting } from '#core/brief/parts';
 import { type LimitName, limitPart, type LimitValue } from '#core/brief/parts/limits';
@@ -25,7 +25,7 @@ export function LimitControl<Name extends LimitName>({ name, brief }: LimitContr
 }
 
 /** Null for an instrument that does not read; that is said elsewhere. */
-function settingOf({ instrument, player }: Brief): PartSetting | null {
-  const read = readInstrument(instrument);
-  return read.ok ? { instrument: read.value, hand: handOf(instrument.kind, player?.school) } : null;
+export function settingOf(brief: Brief): PartSetting | null {
+  const read = readInstrument(brief.instrument);
+  return read.ok ? { instrument: read.value, hand: handOf(brief.instrument.kind, handSchoolOf(brief)) } : null;
 }

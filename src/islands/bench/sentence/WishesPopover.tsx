@@ -6,12 +6,14 @@ import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { styleWishes } from '#core/brief/parts/school';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
+import { withStretch } from '#core/brief/lines';
 import { changeBrief } from '../../../state/brief-actions.ts';
+import { Button } from '../../../ui/Button.tsx';
 import { CheckField, SelectField } from '../../../ui/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { STRENGTHS } from '../../../words/labels.ts';
+import { STRENGTHS, stretchLabel } from '../../../words/labels.ts';
 import { WaysFields } from './WaysFields.tsx';
 import { LimitControl } from './LimitControl.tsx';
 
@@ -53,6 +55,12 @@ export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
       />
       {RULES.map((name) => (
         <LimitControl key={name} name={name} brief={brief} />
+      ))}
+      {(brief.stretches ?? []).map((stretch) => (
+        <p key={`${stretch.from} ${stretch.to}`} className="flex items-baseline justify-between gap-4 py-1">
+          {stretchLabel(stretch)}
+          <Button onClick={() => changeBrief((now) => withStretch(now, { from: stretch.from, to: stretch.to }))}>Delete</Button>
+        </p>
       ))}
       <OpenedSection title="Taught otherwise here">{() => <WaysFields brief={brief} />}</OpenedSection>
     </Popover>
