@@ -12,5 +12,8 @@ export {
   ringingNotes,
 } from './intoned.ts';
 export { type FingeredAnew, fingeredAnew, type FittingSizes, onEverySize } from './sizes.ts';
+export { type FingerOn, fingerWork, type FingersAt } from './finger-work.ts';
+export { type RangeInKey, rangeInKey } from './range-in-key.ts';
+export { type ScaleSteps, scaleSteps } from './scale-steps.ts';
 export { waysToPlay, type WayToPlay } from './ways-to-play.ts';
 export { grown, handOfPlan, heldAgainst, type HeldAgainst, onSize, type StayHeld } from './what-if.ts';

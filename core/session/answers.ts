@@ -1,5 +1,5 @@
 import { aboutPath, effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
-import { fingeredAnew, onEverySize, waysToPlay } from '#core/fit';
+import { fingeredAnew, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
 import { goodReading, type Steps } from '#core/result';
 import { solvedOrWhy } from '#core/solve';
@@ -49,6 +49,7 @@ const ANSWERS: Answers = {
       const best = session.best();
       return tried.kind === 'solved' && best ? aboutPath(tried.solved, best, mostHard) : { ringing: new Map(), hardest: [] };
     }),
+  range: (session) => atOnce(() => rangeInKey(session.brief)),
   *effects(session) {
     const best = session.best();
     return best ? yield* effectsOf(session.brief, best) : [];

@@ -1,6 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import type { AboutPath, Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
-import type { FingeredAnew, FittingSizes, WayToPlay } from '#core/fit';
+import type { FingeredAnew, FittingSizes, RangeInKey, WayToPlay } from '#core/fit';
 import type { PlayerHand } from '#core/hand/reach';
 import type { Alternative, PlanOutcome } from '#core/plan';
 import type { Reading } from '#core/result';
@@ -19,6 +19,8 @@ interface Questions {
   readonly 'why-not': { readonly asks: { readonly wish: Lock }; readonly answer: WhyNot | null };
   /** What rings and what is hard in the best plan; nothing where there is none. */
   readonly 'about-path': { readonly asks: { readonly mostHard: number }; readonly answer: AboutPath };
+  /** How far the scale of the key goes within the limits; null where no note of it can be played. */
+  readonly range: { readonly asks: object; readonly answer: RangeInKey | null };
   /** What each part of the brief does to the numbers. */
   readonly effects: { readonly asks: object; readonly answer: readonly Effect[] };
   /** The line fingered for a hand on every usual size of its instrument; null where it cannot be planned as it is. */

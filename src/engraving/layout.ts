@@ -22,6 +22,10 @@ export interface StaffLayout {
   readonly stringRowY: number;
   /** Where cues stand, if there are any. */
   readonly cueRowY: number;
+  /** Where tones and semitones stand, if they are asked for. */
+  readonly stepRowY: number;
+  /** Where the lanes of the fingers begin, if they are asked for. */
+  readonly fingerLanesY: number;
   readonly height: number;
 }
 
@@ -44,16 +48,24 @@ const CUE_ROW = 16;
 /** Height of the row of octave lines. */
 const OCTAVE_ROW = 18;
 
+/** Height of the row of tones and semitones, and of the lane of one finger. */
+const STEP_ROW = 26;
+export const FINGER_LANE = 9;
+
 /** How far a line may be drawn together, so that all of it is in view, or apart to fill the width; a longer one has its own measure. */
 const CLOSEST = 0.7;
 const WIDEST = 1.6;
 const TOO_LONG_TO_FIT = 0.92;
 
-/** What is written that needs room of its own: bow signs and ornaments over the fingers, cues below the strings. */
+/** What is written that needs room of its own: bow signs and ornaments over the fingers; cues, steps and lanes below the strings. */
 export interface WrittenRows {
   readonly bows: boolean;
   readonly ornaments: boolean;
   readonly cues: boolean;
+  /** Tones and semitones. */
+  readonly steps?: boolean;
+  /** How many fingers have a lane of their own; 0 where nobody asked what they do. */
+  readonly lanes?: number;
 }
 
 const NOTHING_WRITTEN: WrittenRows = { bows: false, ornaments: false, cues: false };
@@ -90,7 +102,10 @@ export function layoutStaff(
   return { offsets, headWidth, ...rows(measures, written) };
 }
 
-function rows(measures: readonly Measure[], { bows, ornaments, cues }: WrittenRows): Omit<StaffLayout, 'offsets' | 'headWidth'> {
+function rows(
+  measures: readonly Measure[],
+  { bows, ornaments, cues, steps = false, lanes = 0 }: WrittenRows,
+): Omit<StaffLayout, 'offsets' | 'headWidth'> {
   const symbols = measures.flatMap((measure) => measure.symbols);
   const fromMiddle = symbols.flatMap(({ reading, ...symbol }) =>
     symbol.kind === 'note' ? symbol.heads.map((head) => stepsOnStaff(reading, head.written) - reading.clef.middleSteps) : [],
@@ -103,6 +118,8 @@ function rows(measures: readonly Measure[], { bows, ornaments, cues }: WrittenRo
   const octaveLine = symbols.some((symbol) => symbol.reading.octaveLine);
   const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (bows ? BOW_ROW : 0) + (ornaments ? ORNAMENT_ROW : 0);
   const stringRowY = staffTopY + STAFF_HEIGHT + below + 24;
+  const stepRowY = stringRowY + 8 + (cues ? CUE_ROW : 0);
+  const fingerLanesY = stepRowY + (steps ? STEP_ROW : 0);
   return {
     positionRowY: 14,
     octaveRowY: 14 + OCTAVE_ROW,
@@ -110,7 +127,9 @@ function rows(measures: readonly Measure[], { bows, ornaments, cues }: WrittenRo
     staffTopY,
     stringRowY,
     cueRowY: stringRowY + CUE_ROW,
-    height: stringRowY + 8 + (cues ? CUE_ROW : 0),
+    stepRowY,
+    fingerLanesY,
+    height: fingerLanesY + (lanes > 0 ? lanes * FINGER_LANE + 6 : 0),
   };
 }
 

@@ -9,3 +9,6 @@ export const STORAGE_TROUBLE = 'Something went wrong with the storage.';
 
 /** The browser’s storage does not open, and does not say why. */
 export const STORAGE_SHUT = 'The storage does not open.';
+
+/** What a school is called that was begun on the bench. */
+export const OWN_SCHOOL = 'My school';

@@ -5,7 +5,7 @@ import { Figure } from '../../ui/Figure.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { reachDerivation } from '../../words/derivations.ts';
 import { exactMmText } from '../../words/intonation.ts';
-import { PATTERN_WAYS, touchText } from '../../words/patterns.ts';
+import { PATTERN_WAYS, patternText } from '../../words/patterns.ts';
 import { mmText, reachText } from '../../words/plan-words.ts';
 
 interface HandTableProps {
@@ -30,7 +30,7 @@ export function HandTable({ plan, instrument, stay }: HandTableProps) {
         </thead>
         <tbody>
           {stay.patterns.map((pattern) => (
-            <PatternRow key={`${pattern.string} ${pattern.way}`} pattern={pattern} lengthMm={instrument.stringLengthMm} />
+            <PatternRow key={`${pattern.string} ${pattern.way}`} pattern={pattern} plan={plan} />
           ))}
         </tbody>
       </Table>
@@ -53,7 +53,8 @@ export function HandTable({ plan, instrument, stay }: HandTableProps) {
   );
 }
 
-function PatternRow({ pattern, lengthMm }: { readonly pattern: FingerPattern; readonly lengthMm: number }) {
+function PatternRow({ pattern, plan }: { readonly pattern: FingerPattern; readonly plan: Plan }) {
+  const { stringLengthMm: lengthMm, brief } = plan;
   const at = (semitones: number): number => mmFromNut(lengthMm, semitones);
   const between = pattern.gaps.map((gap, index) => {
     const from = pattern.places[index]?.semitonesAboveOpen ?? 0;
@@ -66,7 +67,7 @@ function PatternRow({ pattern, lengthMm }: { readonly pattern: FingerPattern; re
       </td>
       <td>{pattern.places.map((place) => `${place.finger}: ${exactMmText(at(place.semitonesAboveOpen))}`).join(', ')}</td>
       <td>{between.join(', ')}</td>
-      <td>{touchText(pattern)}</td>
+      <td>{patternText(pattern, brief.school)}</td>
     </tr>
   );
 }

@@ -1,4 +1,4 @@
-import { mmFromNut } from '#core/instrument';
+import { mmFromNut, type StringNumber } from '#core/instrument';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { Head } from '../../engraving/draw-measures.ts';
 
@@ -91,7 +91,12 @@ export function yOfMm(scale: PathScale, mm: number): number {
 
 /** Stroke width that tells a string: thin I to thick IV and beyond. */
 export function stringStroke(note: PlannedSound, stop = 0): number {
-  return { I: 1, II: 1.7, III: 2.4, IV: 3.2, V: 3.8, VI: 4.4 }[(note.stops[stop] ?? note.stops[0]).string];
+  return stringWidth((note.stops[stop] ?? note.stops[0]).string);
+}
+
+/** Stroke width of a string. */
+export function stringWidth(string: StringNumber): number {
+  return { I: 1, II: 1.7, III: 2.4, IV: 3.2, V: 3.8, VI: 4.4 }[string];
 }
 
 /** Beads under the engraved heads: x from the head, y from the millimetres. */

@@ -9,6 +9,7 @@ import { engine } from '../../engine/client.ts';
 import { layoutStaff } from '../../engraving/layout.ts';
 import { systemsOf } from '../../engraving/systems.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
+import { useUnderStaff } from '../../state/under-staff.ts';
 import { loadPiece } from '../../storage/pieces.ts';
 import { Answered } from '../../ui/Answered.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
@@ -21,6 +22,9 @@ import { NO_PIECE } from '../../words/storage.ts';
 import { Header } from '../Header.tsx';
 import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
+import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
+import { UnderStaffFields } from '../score/UnderStaffFields.tsx';
+import { rowsOf } from '../score/under-staff-rows.ts';
 
 /** Width of the music on the page, px: A4 and Letter between their margins. */
 const SHEET_WIDTH = 680;
@@ -39,6 +43,7 @@ export function Sheet() {
   return (
     <>
       <Header current="Bench">
+        <UnderStaffFields />
         <ButtonLink href={id === null ? '/' : `/?piece=${id}`}>Back to the bench</ButtonLink>
         <Button onClick={() => print()} disabled={loaded === null}>
           <Printer size={15} aria-hidden="true" /> Print
@@ -93,24 +98,28 @@ interface SystemProps {
 
 /** One line of music. All but the last fill the width. */
 function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
+  const under = useUnderStaff();
   const layout = useMemo(
     () =>
       layoutStaff(engraving, measures, {
         available: last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH,
         first,
-        written: writtenMarks(plan.brief).rows,
+        written: rowsOf(plan, under),
       }),
-    [plan, engraving, measures, first, last],
+    [plan, engraving, measures, first, last, under],
   );
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
+  const heads = engraved?.heads ?? [];
   const range = { from: 0, to: measures.length };
   const width = (layout.offsets[measures.length] ?? SHEET_WIDTH) + 2;
   return (
     <div className="relative break-inside-avoid" style={{ width, height: layout.height + 10 }}>
       <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
       <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
-        <StaffMarks plan={plan} marks={marks} heads={engraved?.heads ?? []} layout={layout} selected={null} />
+        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={null} />
+        {under.steps && <StepRow plan={plan} heads={heads} layout={layout} />}
+        {under.fingers && <FingerLanes plan={plan} heads={heads} layout={layout} />}
       </svg>
     </div>
   );

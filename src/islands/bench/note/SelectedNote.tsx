@@ -41,6 +41,7 @@ import {
   soundText,
 } from '../../../words/plan-words.ts';
 import { Advice } from './Advice.tsx';
+import { FingerWork } from './FingerWork.tsx';
 import { Guides } from './Guides.tsx';
 import { InTune } from './InTune.tsx';
 import { WhyPanel } from './WhyPanel.tsx';
@@ -94,6 +95,7 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
       <SemitoneStep plan={plan} index={index} note={note} />
       <Answered asked={asked}>{() => <OtherWays ways={ways} index={index} note={note} />}</Answered>
       {shift && <Arrival plan={plan} shift={shift} />}
+      <FingerWork plan={plan} index={index} />
       <Advice plan={plan} index={index} />
       <WhyPanel plan={plan} index={index} note={note} ways={ways} />
     </>

@@ -1,11 +1,11 @@
-import { type PointerEvent, useCallback, useMemo, useState } from 'react';
+import { lazy, type PointerEvent, Suspense, useCallback, useMemo, useState } from 'react';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
-import { writtenMarks } from '../../../engraving/written-marks.ts';
 import { laidOverOf, usePlanning } from '../../../state/planning.ts';
 import { select, selectTo, stretchOf, useSelection } from '../../../state/selection.ts';
 import { useSound } from '../../../state/sound.ts';
+import { useUnderStaff } from '../../../state/under-staff.ts';
 import { useWork } from '../../../state/work.ts';
 import { noteText } from '../../../words/plan-words.ts';
 import { Fingerboard, FINGERBOARD_WIDTH } from '../../score/Fingerboard.tsx';
@@ -14,6 +14,7 @@ import { SemitoneLines } from '../../score/SemitoneLines.tsx';
 import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
 import { type Bead, beadsOf, pathScale, type PathScale } from '../../score/path-geometry.ts';
+import { rowsOf } from '../../score/under-staff-rows.ts';
 import { DragTargets } from './DragTargets.tsx';
 import { useBeadDrag } from './use-bead-drag.ts';
 import { usePathHeight } from './use-path-height.ts';
@@ -38,10 +39,11 @@ export function Score({ plan, notes }: ScoreProps) {
   const stale = useStale();
   const over = usePlanning(laidOverOf)?.plan ?? null;
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
+  const under = useUnderStaff();
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(
-    () => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true, written: writtenMarks(plan.brief).rows }),
-    [plan, engraving, width],
+    () => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true, written: rowsOf(plan, under) }),
+    [plan, engraving, width, under],
   );
   const { place, pathHeight } = usePathHeight(layout.height);
   const scale = useMemo(() => pathScale(plan, pathHeight, over), [plan, pathHeight, over]);
@@ -136,6 +138,7 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
       <g transform={`translate(${-left} 0)`}>
         <StretchShade heads={heads} height={layout.height + scale.nutY} />
         <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={pick} />
+        <UnderStaffRows plan={plan} heads={heads} layout={layout} />
         <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
         <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
           <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
@@ -154,6 +157,21 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
         </g>
       </g>
     </svg>
+  );
+}
+
+/** Comes when it is first asked for. */
+const StepRow = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).StepRow }));
+const FingerLanes = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).FingerLanes }));
+
+/** What stands under the staff on asking. */
+function UnderStaffRows(props: Pick<OverlayProps, 'plan' | 'heads' | 'layout'>) {
+  const { fingers, steps } = useUnderStaff();
+  return (
+    <Suspense>
+      {steps && <StepRow {...props} />}
+      {fingers && <FingerLanes {...props} />}
+    </Suspense>
   );
 }
 

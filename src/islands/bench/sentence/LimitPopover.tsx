@@ -1,8 +1,21 @@
 import type { RefObject } from 'react';
 import type { Brief } from '#core/brief';
 import { type LimitName, limitPart } from '#core/brief/parts/limits';
+import { useEngine } from '../../../engine/queries.ts';
+import { Answered } from '../../../ui/Answered.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
+import { rangeText } from '../../../words/range.ts';
 import { LimitControl } from './LimitControl.tsx';
+
+/** How far the scale of the key goes within the limits. */
+function Range({ brief }: { readonly brief: Brief }) {
+  const asked = useEngine(brief, { kind: 'range' });
+  return (
+    <div className="mt-3 max-w-[44ch] text-sm text-dove-dark">
+      <Answered asked={asked}>{(range) => range && <p>{rangeText(range, brief.instrument.kind)}</p>}</Answered>
+    </div>
+  );
+}
 
 interface LimitPopoverProps {
   readonly name: LimitName;
@@ -16,6 +29,7 @@ export function LimitPopover({ name, brief, anchor, onClose }: LimitPopoverProps
   return (
     <Popover label={limitPart(name).words.name} anchor={anchor} width="" onClose={onClose}>
       <LimitControl name={name} brief={brief} />
+      <Range brief={brief} />
     </Popover>
   );
 }

@@ -1,6 +1,9 @@
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
-import type { FingerPattern, Plan, Stay } from '#core/plan/describe';
+import { type FingerPattern, patternKey, type Plan, type Stay } from '#core/plan/describe';
+import { namePattern } from '../../../state/school-actions.ts';
+import { useWork } from '../../../state/work.ts';
+import { TextField } from '../../../ui/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { PATTERN_WAYS, touchText } from '../../../words/patterns.ts';
@@ -75,7 +78,10 @@ function StayRow({ stay }: { readonly stay: Stay }) {
       <td>{stay.covers ? mmText(stay.covers.mm) : ''}</td>
       <td>
         {stay.patterns.map((pattern) => (
-          <div key={`${pattern.string} ${pattern.way}`}>{patternText(pattern)}</div>
+          <div key={`${pattern.string} ${pattern.way}`}>
+            {pattern.string} ({noteLabel(pattern.open)}){PATTERN_WAYS[pattern.way]}: {touchText(pattern)}
+            {pattern.gaps.length > 0 && <PatternName pattern={pattern} />}
+          </div>
         ))}
       </td>
       <td>
@@ -90,6 +96,21 @@ function StayRow({ stay }: { readonly stay: Stay }) {
   );
 }
 
-function patternText(pattern: FingerPattern): string {
-  return `${pattern.string} (${noteLabel(pattern.open)})${PATTERN_WAYS[pattern.way]}: ${touchText(pattern)}`;
+/** The teacher's own name for a pattern, to be read and typed; it is kept with the school. */
+function PatternName({ pattern }: { readonly pattern: FingerPattern }) {
+  const key = patternKey(pattern);
+  const name = useWork((work) => work.brief.school?.patternNames?.[key] ?? '');
+  return (
+    <TextField
+      key={name}
+      className="ml-2 w-32 text-sm"
+      aria-label={`Your name for ${touchText(pattern)}`}
+      placeholder="your name for it"
+      maxLength={40}
+      defaultValue={name}
+      onBlur={(event) => {
+        if (event.target.value.trim() !== name) void namePattern(key, event.target.value);
+      }}
+    />
+  );
 }

@@ -1,4 +1,4 @@
-import { FilePlus2, History, Keyboard, Printer, Redo2, Save, Search, Undo2 } from 'lucide-react';
+import { FilePlus2, History, Keyboard, Printer, Redo2, Rows4, Save, Search, Undo2 } from 'lucide-react';
 import { type ComponentType, lazy, type RefObject, Suspense, useRef, useState } from 'react';
 import { useOpenSheets } from '../../../state/open-sheets.ts';
 import { renamePiece } from '../../../state/work-actions.ts';
@@ -14,6 +14,7 @@ const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx'))
 const CommandPalette = lazy(async () => ({ default: (await import('./CommandPalette.tsx')).CommandPalette }));
 const HistoryList = lazy(async () => ({ default: (await import('./HistoryList.tsx')).HistoryList }));
 const FilesMenu = lazy(async () => ({ default: (await import('./FilesMenu.tsx')).FilesMenu }));
+const UnderStaffMenu = lazy(async () => ({ default: (await import('./UnderStaffMenu.tsx')).UnderStaffMenu }));
 const PieceTabs = lazy(async () => ({ default: (await import('./PieceTabs.tsx')).PieceTabs }));
 
 /** The piece's name, the others that stand open, and what can be done. */
@@ -46,6 +47,7 @@ export function BenchToolbar({ idle }: { readonly idle: boolean }) {
       <Button disabled={!canRedo} onClick={redo} aria-label="Redo" title={titleOf('Redo')}>
         <Redo2 size={16} aria-hidden="true" />
       </Button>
+      <Opening label="Under the staff" icon={Rows4} Content={UnderStaffMenu} />
       <Opening label="What was done" icon={History} Content={HistoryList} />
       <Opening label="Save as" icon={Save} Content={FilesMenu} />
       <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>

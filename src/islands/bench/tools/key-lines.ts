@@ -1,6 +1,7 @@
 import { FINGERS } from '#core/hand';
 import { useOpenSheets } from '../../../state/open-sheets.ts';
 import { silence, togglePlaying } from '../../../state/sound-actions.ts';
+import { showUnderStaff, underStaffStore } from '../../../state/under-staff.ts';
 import { redo, undo } from '../../../state/work-history.ts';
 import { noteMoves } from '../note/note-moves.ts';
 
@@ -86,6 +87,26 @@ export const KEY_LINES: readonly KeyLine[] = [
     keys: 'Shift A',
     does: 'take the fingering laid over; with several notes selected, for these',
     commands: [{ name: 'Take the fingering laid over', group: BENCH, key: 'Shift A', press: ['Shift+a'], run: noteMoves.takeLaidOver }],
+  },
+  {
+    keys: 'F, D',
+    does: 'under the staff: what the fingers do; tones and semitones',
+    commands: [
+      {
+        name: 'Fingers under the staff',
+        group: BENCH,
+        key: 'F',
+        press: ['f'],
+        run: () => showUnderStaff({ fingers: !underStaffStore.getState().fingers }),
+      },
+      {
+        name: 'Tones and semitones under the staff',
+        group: BENCH,
+        key: 'D',
+        press: ['d'],
+        run: () => showUnderStaff({ steps: !underStaffStore.getState().steps }),
+      },
+    ],
   },
   {
     keys: 'Space',

@@ -1,0 +1,88 @@
+import { type Brief, readBrief } from '#core/brief';
+import { readMaterial } from '#core/brief/parts/materials';
+import { readInstrument } from '#core/instrument';
+import { formatKey, formatPitch, isInKey, type Key, type Pitch, pitchInKey, semitonesOf, stepsOf } from '#core/pitch';
+import { noteSteps } from '#core/solve';
+
+/** How far the scale of a key goes within the limits of a brief, sounding pitches in documents' form. */
+export interface RangeInKey {
+  /** The tonic of the key. */
+  readonly key: string;
+  /** The lowest tonic that can be played, and the highest above it without a gap; null where there is none. */
+  readonly tonics: { readonly lowest: string; readonly highest: string; readonly octaves: number } | null;
+  /** The lowest and the highest note of the scale that can be played without a gap. */
+  readonly lowest: string;
+  /** The highest note. */
+  readonly highest: string;
+  /** Notes of the scale above the highest tonic that can still be played. */
+  readonly above: number;
+  /** Notes of the scale below the lowest tonic. */
+  readonly below: number;
+}
+
+/**
+ * The notes of a brief's key that its limits, its hand and its instrument allow, the most of them in a row: where
+ * its tonics lie, how many whole octaves there are, and what is left over. Null for a brief that does not read, or where no
+ * note can be played.
+ */
+export function rangeInKey(brief: Brief): RangeInKey | null {
+  const line = readMaterial(brief.material, brief.rhythm);
+  if (!line.ok) return null;
+  const { key } = line.value;
+  const pitches = playableIn(brief, key);
+  const [first, last] = [pitches[0], pitches.at(-1)];
+  if (!first || !last) return null;
+  const isTonic = (pitch: Pitch): boolean => semitonesOf(pitch) % 12 === semitonesOf(key.tonic) % 12;
+  const places = pitches.flatMap((pitch, index) => (isTonic(pitch) ? [index] : []));
+  const [lowest, highest] = [places[0], places.at(-1)];
+  const [low, high] = [pitches[lowest ?? -1], pitches[highest ?? -1]];
+  return {
+    key: formatKey(key),
+    lowest: formatPitch(first),
+    highest: formatPitch(last),
+    tonics:
+      low && high ? { lowest: formatPitch(low), highest: formatPitch(high), octaves: (semitonesOf(high) - semitonesOf(low)) / 12 } : null,
+    above: pitches.length - 1 - (highest ?? -1),
+    below: lowest ?? pitches.length,
+  };
+}
+
+/** The notes of a key that the limits of a brief let in, the most in a row. */
+function playableIn(brief: Brief, key: Key): readonly Pitch[] {
+  const instrument = readInstrument(brief.instrument);
+  if (!instrument.ok) return [];
+  const { strings, highestSemitone } = instrument.value;
+  const lowest = Math.min(...strings.map(({ semitones }) => semitones));
+  const highest = Math.max(...strings.map(({ semitones }) => semitones)) + highestSemitone;
+  const all = Array.from({ length: highest - lowest + 1 }, (_, above) => lowest + above)
+    .filter((semitones) => isInKey(semitones, key))
+    .map((semitones) => pitchInKey(semitones, key))
+    .toSorted((one, other) => stepsOf(one) - stepsOf(other));
+  const task = readBrief({
+    instrument: brief.instrument,
+    ...(brief.player ? { player: brief.player } : {}),
+    ...(brief.school ? { school: brief.school } : {}),
+    ...(brief.ways ? { ways: brief.ways } : {}),
+    ...(brief.limits ? { limits: withoutCount(brief.limits) } : {}),
+    material: { kind: 'line', key: formatKey(key), notes: all.map((pitch) => ({ pitches: [formatPitch(pitch)], duration: '1/4' })) },
+  });
+  if (!task.ok) return [];
+  const playable = noteSteps(task.value).map(({ candidates }) => candidates.length > 0);
+  return longestRun(all, playable);
+}
+
+/** The most notes in a row that can be played; of runs as long the lowest. */
+function longestRun(all: readonly Pitch[], playable: readonly boolean[]): readonly Pitch[] {
+  let [best, run]: [readonly Pitch[], Pitch[]] = [[], []];
+  for (const [index, pitch] of all.entries()) {
+    if (playable[index] === true) run.push(pitch);
+    else run = [];
+    if (run.length > best.length) best = [...run];
+  }
+  return best;
+}
+
+/** The limits that ask of each note by itself. */
+function withoutCount({ shifts: _, ...limits }: NonNullable<Brief['limits']>): NonNullable<Brief['limits']> {
+  return limits;
+}

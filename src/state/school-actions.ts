@@ -1,0 +1,42 @@
+import { withSchool } from '#core/brief/edits';
+import type { School } from '#core/brief/parts/school';
+import { database, type SchoolRecord } from '../storage/database.ts';
+import { schoolOf } from '../storage/for-briefs.ts';
+import { newSchool } from '../storage/records.ts';
+import { saveSchool, schoolSheet } from '../storage/studio.ts';
+import { OWN_SCHOOL } from '../words/storage.ts';
+import { say } from './notices.ts';
+import { allSaved, saveSoon } from './saving.ts';
+import { workStore } from './work.ts';
+
+/** The school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
+export async function schoolOfPiece(): Promise<SchoolRecord> {
+  const { schoolId } = workStore.getState();
+  const schools = await database.schools.toArray();
+  const followed = schools.find(({ id }) => id === schoolId) ?? (schools.length === 1 ? schools[0] : undefined);
+  return followed ?? newSchool(schoolSheet(OWN_SCHOOL, {}));
+}
+
+/** Changes the school that the piece on the bench follows; every piece that follows it is taught so from now on. */
+export async function changeSchool(change: (school: School) => School): Promise<SchoolRecord | null> {
+  await allSaved();
+  const record = await schoolOfPiece();
+  const document = { ...record.document, school: change(record.document.school) };
+  const outcome = await saveSchool({ ...record, document });
+  if (!outcome.ok) {
+    say(outcome.message);
+    return null;
+  }
+  const { brief } = workStore.getState();
+  workStore.setState({ brief: withSchool(brief, schoolOf(document)), schoolId: record.id });
+  saveSoon();
+  return { ...record, document };
+}
+
+/** Gives a finger pattern the teacher's own name; an empty one takes it away. */
+export async function namePattern(key: string, name: string): Promise<void> {
+  await changeSchool((school) => {
+    const { [key]: _, ...others } = school.patternNames ?? {};
+    return { ...school, patternNames: name.trim() === '' ? others : { ...others, [key]: name.trim() } };
+  });
+}

@@ -1,0 +1,32 @@
+import { create } from 'zustand';
+
+/** What stands under the staff besides the strings, on asking. */
+export interface UnderStaff {
+  /** What the fingers do: down, lifted, hovering. */
+  readonly fingers: boolean;
+  /** Tones and semitones. */
+  readonly steps: boolean;
+}
+
+/** Where the choice is kept: the sheet is another page and prints the same. */
+const KEY = 'dove-path/under-staff';
+
+function kept(): UnderStaff {
+  const text = localStorage.getItem(KEY) ?? '';
+  return { fingers: text.includes('fingers'), steps: text.includes('steps') };
+}
+
+/** What is shown under the staff. */
+export const underStaffStore = create<UnderStaff>()(kept);
+
+/** Reads in a component what is shown under the staff. */
+export function useUnderStaff(): UnderStaff {
+  return underStaffStore();
+}
+
+/** Shows something under the staff, or no longer. */
+export function showUnderStaff(change: Partial<UnderStaff>): void {
+  underStaffStore.setState(change);
+  const { fingers, steps } = underStaffStore.getState();
+  localStorage.setItem(KEY, [fingers ? 'fingers' : '', steps ? 'steps' : ''].join(' ').trim());
+}

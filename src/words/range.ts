@@ -1,0 +1,20 @@
+import type { RangeInKey } from '#core/fit';
+import type { InstrumentKind } from '#core/instrument';
+import { counted } from '#core/messages';
+import { keyLabel } from '#core/pitch';
+import { writtenLabel } from './labels.ts';
+
+/** How far the scale goes within the limits: "A♭ major goes from A♭3 to A♭5 here, 2 octaves; above, 2 notes are left over, to C6." */
+export function rangeText({ key, tonics, lowest, highest, above, below }: RangeInKey, kind: InstrumentKind): string {
+  const name = (pitch: string): string => writtenLabel(kind, pitch);
+  if (tonics === null) return `${keyLabel(key)} has no tonic here: its notes from ${name(lowest)} to ${name(highest)} can be played.`;
+  const whole =
+    tonics.octaves === 0
+      ? `${keyLabel(key)} has one tonic here, ${name(tonics.lowest)}`
+      : `${keyLabel(key)} goes from ${name(tonics.lowest)} to ${name(tonics.highest)} here, ${counted(tonics.octaves, 'octave', 'octaves')}`;
+  const over = [
+    ...(above > 0 ? [`above it ${counted(above, 'note is', 'notes are')} left over, to ${name(highest)}`] : []),
+    ...(below > 0 ? [`below it ${counted(below, 'note', 'notes')}, from ${name(lowest)}`] : []),
+  ];
+  return `${[whole, ...over].join('; ')}.`;
+}
