@@ -1,3 +1,4 @@
+export { type Correction, correctionOf } from './correction.ts';
 export type { Compared } from './compared.ts';
 export { fingeredOtherwise, holdPlans, type NoteHeld, type PlansHeld, type PlanSums, samePrices, sumsOf } from './differences.ts';
 export { type Effect, effectsOf } from './effects.ts';

@@ -22,13 +22,13 @@ export interface Tetrachord {
 export interface ScaleSteps {
   /** How the first note is found; null where it lies below every string or is a rest. */
   readonly start: WayFromOpen | null;
-  /** By line index, semitones from the note before, upward positive; null for the first, at rests, and beyond an augmented second. */
+  /** By line index, semitones from the note before, upward positive; null for the first, at rests, and over a leap. */
   readonly steps: readonly (number | null)[];
   /** In the order of the line. */
   readonly tetrachords: readonly Tetrachord[];
 }
 
-/** An augmented second: more is a leap, not a step. */
+/** An augmented second; a step goes to the next letter, or stays on it. */
 const WIDEST_STEP = 3;
 
 /** The tones and semitones of a line, how its first note is found from an open string, and its tetrachords. */
@@ -38,7 +38,8 @@ export function scaleSteps(plan: Plan): ScaleSteps {
     const before = pitches[index - 1];
     if (!pitch || !before) return null;
     const semitones = semitonesOf(pitch) - semitonesOf(before);
-    return semitones === 0 || Math.abs(semitones) > WIDEST_STEP ? null : semitones;
+    const leaps = Math.abs(stepsOf(pitch) - stepsOf(before)) > 1 || Math.abs(semitones) > WIDEST_STEP;
+    return semitones === 0 || leaps ? null : semitones;
   });
   const [first] = pitches;
   return { start: first ? wayFromOpen(plan, first) : null, steps, tetrachords: tetrachordsOf(plan, pitches) };

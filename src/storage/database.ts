@@ -57,11 +57,24 @@ export interface SetAsideRecord {
   readonly at: number;
 }
 
+/** A correction the teacher made: the question of the school it answers and the side it takes. */
+export interface CorrectionMade {
+  readonly question: string;
+  readonly side: string;
+  readonly pieceId: string;
+  /** Line index. */
+  readonly note: number;
+  /** It was offered as a rule already, and is not offered again. */
+  readonly offered: boolean;
+}
+
 /** A small fact the application remembers. */
 export type FactRecord =
   | { readonly key: 'demo-seeded'; readonly value: boolean }
   /** The pieces that stand open in the row of the bench, by id, as they were opened. */
-  | { readonly key: 'open-pieces'; readonly value: readonly string[] };
+  | { readonly key: 'open-pieces'; readonly value: readonly string[] }
+  /** What the teacher corrected, and what was offered as a rule of the school for it. */
+  | { readonly key: 'corrections'; readonly value: readonly CorrectionMade[] };
 
 /** What a piece of the first tables did not have. */
 const UNLINKED: Links['piece'] = { instrumentId: null, playerId: null, schoolId: null, changed: null };

@@ -26,6 +26,7 @@ const NoteRows = lazy(async () => ({ default: (await import('./tables/NoteRows.t
 const NumberOrigins = lazy(async () => ({ default: (await import('../NumberOrigins.tsx')).NumberOrigins }));
 const PlayBar = lazy(async () => ({ default: (await import('./play/PlayBar.tsx')).PlayBar }));
 const PlanSummary = lazy(async () => ({ default: (await import('./tables/PlanSummary.tsx')).PlanSummary }));
+const RuleOffer = lazy(async () => ({ default: (await import('./RuleOffer.tsx')).RuleOffer }));
 const ShiftList = lazy(async () => ({ default: (await import('./tables/ShiftList.tsx')).ShiftList }));
 
 /** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, other fingerings. */
@@ -52,6 +53,11 @@ export function Bench() {
           {changed && (
             <Suspense>
               <ChangedNotice />
+            </Suspense>
+          )}
+          {idle && (
+            <Suspense>
+              <RuleOffer />
             </Suspense>
           )}
           {planSet && <Planned plan={planSet.best} idle={idle} />}
@@ -117,9 +123,15 @@ function useWorkAtRest(idle: boolean): void {
     if (!idle) return;
     let gone = false;
     let stop = (): void => undefined;
-    void import('../../state/refingering.ts').then(({ watchRefingering }) => {
-      if (!gone) stop = watchRefingering();
-    });
+    void Promise.all([import('../../state/refingering.ts'), import('../../state/corrections.ts')]).then(
+      ([{ watchRefingering }, { watchCorrections }]) => {
+        if (gone) return;
+        const stops = [watchRefingering(), watchCorrections()];
+        stop = () => {
+          for (const each of stops) each();
+        };
+      },
+    );
     return () => {
       gone = true;
       stop();

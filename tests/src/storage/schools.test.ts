@@ -1,0 +1,100 @@
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { afterEach, beforeEach, describe, it } from 'node:test';
+import Dexie from 'dexie';
+import type { Brief } from '#core/brief';
+import { readStudioFile } from '../../../src/files/document-files.ts';
+import { noteCorrection } from '../../../src/storage/corrections.ts';
+import { database, type PieceRecord } from '../../../src/storage/database.ts';
+import { pieceOf } from '../../../src/storage/pieces.ts';
+import { newPieceRecord, newPlayer, newSchool, NOTHING_USED, saveRecord } from '../../../src/storage/records.ts';
+import { deleteSchool, loadStudio, playerSheet, savePlayer, saveSchool, schoolSheet } from '../../../src/storage/studio.ts';
+
+const BRIEF: Brief = {
+  instrument: { kind: 'violin' },
+  material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 2, direction: 'up' },
+};
+
+const SCHOOL = newSchool(schoolSheet('Ours', { ways: { openUp: 'fourth' } }));
+
+async function stored(id: string): Promise<PieceRecord> {
+  const record = await database.pieces.get(id);
+  assert.ok(record);
+  return record;
+}
+
+async function pieceFor(playerId: string | null, schoolId: string | null): Promise<string> {
+  const record = newPieceRecord(pieceOf('Scale', BRIEF, ''), false, { instrumentId: null, playerId, schoolId });
+  assert.deepEqual(await saveRecord('piece', record), { ok: true });
+  return record.id;
+}
+
+beforeEach(async () => {
+  await database.open();
+});
+
+afterEach(async () => {
+  await database.delete();
+});
+
+describe('a school of the studio', () => {
+  it('is followed by its pieces as it changes, and by no other', async () => {
+    const [follows, free] = [await pieceFor(null, SCHOOL.id), await pieceFor(null, null)];
+    await saveSchool(SCHOOL);
+    assert.deepEqual((await stored(follows)).document.brief.school, { name: 'Ours', ways: { openUp: 'fourth' } });
+    await saveSchool({ ...SCHOOL, document: schoolSheet('Ours', { ways: { openUp: 'open' } }) });
+    const piece = await stored(follows);
+    assert.deepEqual([piece.document.brief.school?.ways, piece.changed?.before.school], [{ openUp: 'open' }, undefined]);
+    assert.equal((await stored(free)).document.brief.school, undefined);
+  });
+
+  it('comes to the pieces of a player who begins to follow it, and goes again', async () => {
+    const wren = newPlayer(playerSheet('Wren', { kind: 'violin', player: {} }), NOTHING_USED);
+    await saveSchool(SCHOOL);
+    await savePlayer(wren);
+    const id = await pieceFor(wren.id, null);
+    await savePlayer({ ...wren, schoolId: SCHOOL.id });
+    assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school?.name], [SCHOOL.id, 'Ours']);
+    await savePlayer(wren);
+    assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school], [null, undefined]);
+  });
+
+  it('that is deleted is followed no more, and its pieces keep their brief', async () => {
+    await saveSchool(SCHOOL);
+    const id = await pieceFor(null, SCHOOL.id);
+    await saveSchool(SCHOOL);
+    await deleteSchool(SCHOOL.id);
+    assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school?.name], [null, 'Ours']);
+    assert.deepEqual((await loadStudio()).schools, []);
+  });
+
+  it('reads from a file, and a damaged one is refused with a reason', async () => {
+    assert.deepEqual(await readStudioFile(JSON.stringify(SCHOOL.document)), { ok: true, value: SCHOOL.document });
+    const wrong = await readStudioFile(JSON.stringify({ ...SCHOOL.document, school: { ways: { openUp: 'sideways' } } }));
+    assert.ok(!wrong.ok && wrong.issues.length > 0);
+  });
+
+  it('is none for records of a time without schools', async () => {
+    await database.delete();
+    const before = new Dexie('dove-path');
+    before
+      .version(3)
+      .stores({ pieces: 'id, updatedAt', instruments: 'id, updatedAt', players: 'id, updatedAt', setAside: 'id', facts: 'key' });
+    const { schoolId: _, ...old } = newPieceRecord(pieceOf('Old', BRIEF, ''));
+    await before.table('pieces').put(old);
+    before.close();
+    await database.open();
+    assert.deepEqual([(await stored(old.id)).schoolId, (await stored(old.id)).document.brief], [null, BRIEF]);
+  });
+});
+
+describe('corrections', () => {
+  const made = (note: number, pieceId = 'one') => ({ question: 'openUp', side: 'open', pieceId, note });
+
+  it('lead to an offer at the third of a kind, once, and one note counts once', async () => {
+    assert.deepEqual([await noteCorrection(made(1)), await noteCorrection(made(1)), await noteCorrection(made(4))], [false, false, false]);
+    assert.equal(await noteCorrection({ ...made(5), side: 'fourth' }), false);
+    assert.equal(await noteCorrection(made(1, 'another')), true);
+    assert.deepEqual([await noteCorrection(made(7)), await noteCorrection(made(9)), await noteCorrection(made(11))], [false, false, false]);
+  });
+});
