@@ -26,6 +26,8 @@ export type Without =
   | { readonly lacks: 'other-string'; readonly string: string }
   /** An open hand. */
   | { readonly lacks: 'extension' }
+  /** A place higher up than the line has reason to go: lower down it is the only way. */
+  | { readonly lacks: 'high-place' }
   /** The open string. */
   | { readonly lacks: 'open-string' }
   /** The very finger, on that string. */

@@ -1,9 +1,11 @@
+import { taskAt } from '#core/brief';
 import { isShift, type Placement, rankOf } from '#core/hand';
-import { stringOf, writtenPitch } from '#core/instrument';
+import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import { positionOf, standsOutside } from '#core/plan/describe';
 import { whatItDoes } from '#core/plan';
 import type { Steps } from '#core/result';
+import { candidatesFor } from '#core/search/candidates';
 import { positionKey } from '#core/search/costs';
 import { fingeringLabel, type Way } from '#core/search/ways';
 import { placementsAt, placementsOfNote, type Solved } from '#core/solve';
@@ -96,7 +98,12 @@ function shiftReasons(at: At, before: Placement): readonly Found[] {
   const why = fewer ?? around;
   const ground = beyondGround(at, before);
   return [
-    found(at, 'shift', why ? otherwise(at, why) : needed(at, { lacks: 'shift-near' }), ground),
+    found(
+      at,
+      'shift',
+      why ? otherwise(at, why) : needed(at, staysHigher(at, window) ? { lacks: 'high-place' } : { lacks: 'shift-near' }),
+      ground,
+    ),
     ...(atOnce ? [found(at, 'shift-here', otherwise(at, atOnce))] : []),
   ];
 }
@@ -137,8 +144,10 @@ function isShiftAt({ placements }: Solved, placement: Placement, index: number):
 
 function crossingReason(at: At, before: Placement): Found {
   const string = openName(at, before);
-  const onIt = at.through.withNote(at.order, (placement) => placement.stringIndex === before.stringIndex);
-  const held = onIt ? instead(at, onIt, { does: 'on-string', string }) : needed(at, { lacks: 'other-string', string });
+  const held = without(at, (placement) => placement.stringIndex === before.stringIndex, {
+    does: () => ({ does: 'on-string', string }),
+    lacks: { lacks: 'other-string', string },
+  });
   return found(at, 'crossing', held, underHandGround(at, before));
 }
 
@@ -154,26 +163,23 @@ function underHandGround(at: At, before: Placement): Ground | null {
 }
 
 function extensionReason(at: At): Found {
-  const closed = at.through.withNote(at.order, (placement) => !standsOutside(placement));
-  return found(at, 'extension', closed ? instead(at, closed, { does: 'rests' }) : needed(at, { lacks: 'extension' }));
+  const held = without(at, (placement) => !standsOutside(placement), { does: () => ({ does: 'rests' }), lacks: { lacks: 'extension' } });
+  return found(at, 'extension', held);
 }
 
 function openReason(at: At): Found {
-  const stopped = at.through.withNote(at.order, (placement) => placement.finger !== '0');
-  const held = stopped
-    ? instead(at, stopped, { does: 'stops-it', finger: placementIn(at, stopped).finger })
-    : needed(at, { lacks: 'open-string' });
+  const held = without(at, (placement) => placement.finger !== '0', {
+    does: ({ finger }) => ({ does: 'stops-it', finger }),
+    lacks: { lacks: 'open-string' },
+  });
   return found(at, 'open-string', held);
 }
 
 function fingerReason(at: At, here: Placement): Found {
-  const other = at.through.withNote(
-    at.order,
-    (placement) => placement.stringIndex === here.stringIndex && placement.finger !== here.finger,
-  );
-  const held = other
-    ? instead(at, other, { does: 'takes-finger', finger: placementIn(at, other).finger })
-    : needed(at, { lacks: 'this-finger', string: openName(at, here) });
+  const held = without(at, (placement) => placement.stringIndex === here.stringIndex && placement.finger !== here.finger, {
+    does: ({ finger }) => ({ does: 'takes-finger', finger }),
+    lacks: { lacks: 'this-finger', string: openName(at, here) },
+  });
   return found(at, 'finger', held);
 }
 
@@ -190,6 +196,51 @@ function instead({ through: { solved } }: At, way: Way, does: Instead): Held {
 /** Another way, told by what it does. */
 function otherwise(at: At, way: Way): Held {
   return instead(at, way, { does: 'goes-otherwise', name: whatItDoes(at.through.solved, way) });
+}
+
+/** What is told of the line that plays a note otherwise, and what where there is none. */
+interface Otherwise {
+  /** By how it then plays the note. */
+  readonly does: (placement: Placement) => Instead;
+  /** What the note cannot be played without. */
+  readonly lacks: Without;
+}
+
+/** The best line that plays the note as wanted, held against the one chosen; else what it cannot be played without. */
+function without(at: At, wanted: (placement: Placement) => boolean, { does, lacks }: Otherwise): Held {
+  const way = at.through.withNote(at.order, wanted);
+  if (way) return instead(at, way, does(placementIn(at, way)));
+  return needed(at, liesHigher(at, wanted) ? { lacks: 'high-place' } : lacks);
+}
+
+/** Whether the note can be played as wanted after all, but higher up than was looked: the search goes only where a line has reason to go. */
+function liesHigher({ through: { solved }, order }: At, wanted: (placement: Placement) => boolean): boolean {
+  const looked = lookedUpTo(solved);
+  return everyPlacement(solved, order).some((placement) => wanted(placement) && placement.anchor > looked);
+}
+
+/** Whether the hand could stay for all notes of a window after all, but higher up than was looked. */
+function staysHigher({ through: { solved } }: At, [from, to]: readonly [number, number]): boolean {
+  const looked = lookedUpTo(solved);
+  const notes = Array.from({ length: to - from + 1 }, (_, away) => everyPlacement(solved, from + away)).filter(
+    (places) => places.length > 0,
+  );
+  const highest = notes.reduce((most, places) => places.reduce((top, { anchor }) => Math.max(top, anchor), most), 0);
+  return Array.from({ length: Math.max(0, highest - looked) }, (_, above) => looked + 1 + above).some((anchor) =>
+    notes.every((places) => places.some((placement) => placement.finger === '0' || Math.abs(placement.anchor - anchor) <= 1)),
+  );
+}
+
+/** The highest place of the hand that any note of the line was looked for in, semitones above the open string. */
+function lookedUpTo({ lattice }: Solved): number {
+  return lattice.layers.reduce((most, { candidates }) => candidates.reduce((top, { anchor }) => Math.max(top, anchor), most), 0);
+}
+
+/** Every placement of a note that its limits and what is fixed leave, however high. */
+function everyPlacement({ task, steps }: Solved, order: number): readonly Placement[] {
+  const step = steps[order];
+  if (!step) return [];
+  return candidatesFor(taskAt(task)(step.index), placementsOfNote(task, order), task.locks.get(step.index) ?? null, step.role.first);
 }
 
 function needed(at: At, without: Without): Held {
@@ -231,7 +282,8 @@ function lineIndex({ through: { solved }, order }: At): number {
 function writtenAt(at: At): string {
   const { task } = at.through.solved;
   const note = task.line.notes[lineIndex(at)];
-  return note?.kind === 'note' ? formatPitch(writtenPitch(task.instrument.kind, note.pitch)) : '';
+  const stringIndex = at.through.solved.placements[at.order]?.stringIndex ?? 0;
+  return note?.kind === 'note' ? formatPitch(writtenOnString(task.instrument, stringIndex, note.pitch)) : '';
 }
 
 function openName({ through: { solved } }: At, placement: Placement): string {

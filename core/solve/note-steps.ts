@@ -187,11 +187,11 @@ const MOST_COMPARED = 10_000;
 /** How high the hand may go for this line. */
 export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): number {
   if (task.locks.size > 0 || wantsHighPlaces(task)) return task.hand.highestAnchor;
-  return highestUsefulAnchor(
-    task,
-    sounding.map(({ note }) => note.upper ?? note.pitch),
-    [...task.limits, ...task.stretches.flatMap(({ limits }) => limits)],
-  );
+  return highestUsefulAnchor(task, {
+    pitches: sounding.map(({ note }) => note.upper ?? note.pitch),
+    doubleStops: sounding.some(({ note }) => note.upper !== null),
+    limits: [...task.limits, ...task.stretches.flatMap(({ limits }) => limits)],
+  });
 }
 
 /** Where crossings or shifts count for more than usual, a line may be worth playing high on a low string. */

@@ -12,7 +12,8 @@ export interface UnderStaff {
 const KEY = 'dove-path/under-staff';
 
 function kept(): UnderStaff {
-  const text = localStorage.getItem(KEY) ?? '';
+  // What runs without a page, as the list of commands in its tests, keeps nothing.
+  const text = typeof localStorage === 'undefined' ? '' : (localStorage.getItem(KEY) ?? '');
   return { fingers: text.includes('fingers'), steps: text.includes('steps') };
 }
 

@@ -16,19 +16,19 @@ export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
 };
 
 /** Why something is as it is: the musical ground first, then what the line would do without it, and how that weighs. */
-export function reasonText({ written, ground, evidence }: Reason, strings: Strings): string {
+export function reasonText({ about, written, ground, evidence }: Reason, strings: Strings): string {
   const first = ground ? `${groundText(ground, written)} ` : '';
-  return `${first}${evidenceText(written, evidence, strings)}`.trim();
+  return `${first}${evidenceText(about, written, evidence, strings)}`.trim();
 }
 
-function evidenceText(written: string, evidence: Evidence, strings: Strings): string {
+function evidenceText(about: ReasonAbout, written: string, evidence: Evidence, strings: Strings): string {
   switch (evidence.kind) {
     case 'locked':
       return 'You fixed it so.';
     case 'as-before':
       return `It belongs with ${ABOUT[evidence.about]} at ${pitchLabel(evidence.written)} (note ${evidence.note + 1}), where the reason is told.`;
     case 'needed':
-      return neededText(written, evidence.without);
+      return neededText(about, written, evidence.without);
     case 'dearer':
     case 'asked':
       return `${insteadSentence(evidence, written, strings)}${stretchText(evidence.compared)}`;
@@ -110,7 +110,7 @@ function insteadText(instead: Instead, written: string, strings: Strings): strin
 }
 
 /** What no line within the brief does without. */
-function neededText(written: string, without: Without): string {
+function neededText(about: ReasonAbout, written: string, without: Without): string {
   const note = pitchLabel(written);
   switch (without.lacks) {
     case 'shift-near':
@@ -119,6 +119,10 @@ function neededText(written: string, without: Without): string {
       return `${note} cannot be played on the ${noteLabel(without.string)} string within this brief.`;
     case 'extension':
       return `${note} cannot be played without an extension within this brief.`;
+    case 'high-place':
+      return about === 'shift'
+        ? 'The hand could stay only higher up than this line has reason to go.'
+        : `${note} could be played otherwise only higher up than this line has reason to go.`;
     case 'open-string':
       return `${note} cannot be played with a finger within this brief.`;
     case 'this-finger':

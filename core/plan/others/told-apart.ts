@@ -110,7 +110,9 @@ function named(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] 
 
 /** All positions of a line where they are few, else those that the other line does not have, where there are any. */
 function toldPositions(through: readonly PositionName[], went: readonly PositionName[]): readonly PositionName[] {
-  if (through.length <= MOST_TOLD.positions) return through;
+  // From low fifth to high fifth position is told as fifth.
+  const inTurn = through.filter((position, index) => index === 0 || nameKey(position) !== nameKey(through[index - 1] ?? position));
+  if (inTurn.length <= MOST_TOLD.positions) return inTurn;
   const known = new Set(went.map(nameKey));
   const own = through.filter(
     (position, index) => !known.has(nameKey(position)) && through.findIndex((each) => nameKey(each) === nameKey(position)) === index,

@@ -130,19 +130,45 @@ function noteOn({ instrument, keyed }: HandOnInstrument, stringIndex: number, pi
   };
 }
 
-/**
- * No hand goes higher than two semitones above the highest note on the highest string in use: every placement above
- * that has one of the same line below it. Where a limit prescribes places there is no such bound.
- */
-export function highestUsefulAnchor({ instrument, hand }: PartSetting, pitches: readonly Pitch[], limits: readonly ReadLimit[]): number {
-  if (limits.some(({ rule }) => rule.prescribesPlaces === true)) return hand.highestAnchor;
-  const used = Math.max(0, ...limits.flatMap(({ rule }) => rule.highestString ?? []));
-  const highest = pitches.reduce((most, pitch) => Math.max(most, semitonesOf(pitch)), 0) - stringOf(instrument, used).semitones;
-  return Math.min(hand.highestAnchor, Math.max(LOWEST_BOUND, highest + 2));
+/** What tells how high a hand has reason to go. */
+export interface LineBounds {
+  /** Every pitch of the line; of a double stop the upper one. */
+  readonly pitches: readonly Pitch[];
+  /** Two notes sound at once somewhere. */
+  readonly doubleStops: boolean;
+  /** What must hold somewhere in the line. */
+  readonly limits: readonly ReadLimit[];
 }
+
+/**
+ * No hand has reason to go higher than two semitones above the highest note on the highest string in use, or than it must
+ * where strings between may not be used. Where a limit prescribes places there is no such bound.
+ */
+export function highestUsefulAnchor({ instrument, hand }: PartSetting, { pitches, doubleStops, limits }: LineBounds): number {
+  if (limits.some(({ rule }) => rule.prescribesPlaces === true)) return hand.highestAnchor;
+  const highest = pitches.reduce((most, pitch) => Math.max(most, semitonesOf(pitch)), 0);
+  const every = instrument.strings.map((_, index) => index);
+  const sets = [every, ...limits.flatMap(({ rule }) => (rule.strings ? [rule.strings] : []))];
+  const bounds = sets.map((strings) => boundOn(instrument, strings, highest));
+  return Math.min(hand.highestAnchor, Math.max(doubleStops ? LOWEST_BOUND_OF_PAIRS : LOWEST_BOUND, ...bounds));
+}
+
+/** On some strings: the highest note on the highest of them, and the notes between two of them that lie further apart than usual. */
+function boundOn(instrument: Instrument, strings: readonly number[], highest: number): number {
+  const open = strings.map((index) => stringOf(instrument, index).semitones).toSorted((one, other) => other - one);
+  const gaps = open.slice(1).map((lower, index) => (open[index] ?? lower) - lower);
+  const widest = Math.max(0, ...gaps.filter((gap) => gap > WIDEST_TUNING));
+  return Math.max(highest - (open[0] ?? 0), widest) + 2;
+}
+
+/** Neighbouring strings are a fifth apart at most; semitones. */
+const WIDEST_TUNING = 7;
 
 /** Fourth position on all four instruments: lines in first position keep their usual alternatives. */
 const LOWEST_BOUND = 7;
+
+/** An octave above the open string: a row of double stops may keep its frame on lower strings. */
+const LOWEST_BOUND_OF_PAIRS = 12;
 
 /** A hovering hand stands at the plain form of its position, up to two semitones above its lowest form. */
 const HOVERING_MARGIN = 2;

@@ -27,8 +27,8 @@ export interface LimitRule {
   readonly harmonics?: boolean;
   /** It prescribes where the hand stands, so nothing else may bound how high it goes. */
   readonly prescribesPlaces?: boolean;
-  /** The highest string that may be used, 0 for string I. */
-  readonly highestString?: number;
+  /** The strings that may be used, 0 for string I. */
+  readonly strings?: readonly number[];
 }
 
 /** One smaller step than lifting a limit: the value it becomes, and what that is called ("with third position allowed too"). */

@@ -15,7 +15,7 @@ export const strings: LimitPart<string[]> = {
     const allowed = new Set(indexes);
     return goodReading({
       keeps: (placement) => everyStop(placement, (stop) => allowed.has(stop.stringIndex)),
-      highestString: Math.min(...indexes),
+      strings: indexes,
     });
   },
   need: (_, { string }) => `the ${string} string`,

@@ -11,4 +11,5 @@ export const noExtensions: WishPart = {
     opening: opening + 1500,
     pivot: pivot + 1500,
   }),
+  mayGoHigh: true,
 };
