@@ -28,6 +28,7 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   unlocked: () => 'without your fixed notes',
   'finger-a-semitone': () => 'a finger for each semitone',
   slides: ({ fingers }) => `slides with ${listed(fingers)}`,
+  'two-and-two': ({ string }, strings) => `1 2, 1 2 up the ${stringText(string, strings)}`,
   'no-shift': ({ position }) => `${positionWords(position)}, no shift`,
   starts: ({ position, shifts: [shift] }, strings) =>
     shift
@@ -38,8 +39,9 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   moment: ({ notes }) => `shifts ${counted(Math.abs(notes), 'note', 'notes')} ${notes > 0 ? 'later' : 'sooner'}`,
   'open-strings': () => 'open strings',
   stopped: () => 'no open strings',
-  'more-open': () => 'more open strings',
-  'fewer-open': () => 'fewer open strings',
+  'same-fingers': () => 'the same fingers on every string',
+  'more-open': ({ strings: open }, strings) => (open.length === 0 ? 'more open strings' : openStringsText(open, strings)),
+  'fewer-open': ({ strings: open }, strings) => (open.length === 0 ? 'fewer open strings' : `no ${openStringsText(open, strings)}`),
   'fourth-finger': ({ string }, strings) => `fourth finger on the ${stringText(string, strings)}`,
   'no-fourth-finger': ({ string }, strings) => `no fourth finger on the ${stringText(string, strings)}`,
   fingers: ({ string }, strings) => `other fingers on the ${stringText(string, strings)}`,
@@ -60,6 +62,11 @@ function positionsText(positions: readonly PositionName[]): string {
 /** "shifts on the A string to third position and on the E string to fifth position". */
 function shiftsText(shifts: Of<'strings'>['shifts'], strings: Strings): string {
   return `shifts ${listed(shifts.map(({ string, position }) => `on the ${stringText(string, strings)} to ${positionWords(position)}`))}`;
+}
+
+/** "open D string", "open D and G strings". */
+function openStringsText(open: readonly StringNumber[], strings: Strings): string {
+  return `open ${listed(open.map((string) => openText(string, strings)))} ${open.length === 1 ? 'string' : 'strings'}`;
 }
 
 /** "A string": by its open note. */

@@ -13,6 +13,29 @@ function openIn(plan: Plan): number {
   return sounds(plan).filter(({ stops }) => stops.length === 1 && stops[0].finger === '0').length;
 }
 
+function openOn(plan: Plan, string: string): number {
+  return sounds(plan).filter(({ stops }) => stops.length === 1 && stops[0].finger === '0' && stops[0].string === string).length;
+}
+
+/** How often a line plays 1 and 2 on a string and then shifts up along it. */
+function pairsUp(plan: Plan, string: string): number {
+  const all = sounds(plan);
+  return all.filter((note, order) => {
+    const [next, after] = [all[order + 1], all[order + 2]];
+    const pair = [note, next].map((each) => each?.stops[0]);
+    const shifts = after?.beginsStay === true && after.stops[0].string === string;
+    return shifts && pair.every((stop) => stop?.string === string) && pair[0]?.finger === '1' && pair[1]?.finger === '2';
+  }).length;
+}
+
+/** Every string has the same finger at the same place above its open note. */
+function hasSameFingers(plan: Plan): boolean {
+  const fingers = new Map<number, string>();
+  const all = sounds(plan).map(({ stops }) => stops[0]);
+  for (const { semitonesAboveOpen, finger } of all) fingers.set(semitonesAboveOpen, finger);
+  return all.every(({ semitonesAboveOpen, finger }) => fingers.get(semitonesAboveOpen) === finger);
+}
+
 function fourthsOn(plan: Plan, string: string): number {
   return sounds(plan).filter(({ stops }) => stops.length === 1 && stops[0].finger === '4' && stops[0].string === string).length;
 }
@@ -45,9 +68,13 @@ const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) =>
     positions.length > 0 && positions.every(({ label }) => other.stays.some(({ position }) => position.label === label)),
   moment: ({ notes }, best, other) => movedBy(best, other).includes(notes),
   'open-strings': (_, best, other) => openIn(other) > openIn(best),
-  'more-open': (_, best, other) => openIn(other) > openIn(best),
+  'two-and-two': ({ string }, best, other) => pairsUp(other, string) >= 2 && pairsUp(best, string) < 2,
+  'same-fingers': (_, best, other) => hasSameFingers(other) && sliding(other).length === 0 && sliding(best).length > 0,
+  'more-open': ({ strings }, best, other) =>
+    openIn(other) > openIn(best) && strings.every((string) => openOn(other, string) > 0 && openOn(best, string) === 0),
   stopped: (_, best, other) => openIn(other) < openIn(best),
-  'fewer-open': (_, best, other) => openIn(other) < openIn(best),
+  'fewer-open': ({ strings }, best, other) =>
+    openIn(other) < openIn(best) && strings.every((string) => openOn(other, string) === 0 && openOn(best, string) > 0),
   'finger-a-semitone': (_, best, other) => sliding(other).length === 0 && sliding(best).length > 0,
   slides: ({ fingers }, best, other) =>
     sliding(other).join() === fingers.toSorted().join() && sliding(other).join() !== sliding(best).join(),

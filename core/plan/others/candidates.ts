@@ -66,9 +66,12 @@ export function candidateOf({ solved, best, choices }: HeldAgainst, way: Way | n
   const facts = factsOf(placements);
   if (wanders(solved, best, facts)) return null;
   const name = toldApart(task, choices, best, facts);
-  if (name === null || (halvesIn(facts) > halvesIn(best) && name.kind !== 'finger-a-semitone')) return null;
+  if (name === null || (halvesIn(facts) > halvesIn(best) && !TAKES_HALF_POSITION.has(name.kind))) return null;
   return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(name, best, facts) ? 1 : 0 };
 }
+
+/** Semitones with a finger each begin in half position on violin and viola. */
+const TAKES_HALF_POSITION: ReadonlySet<AlternativeName['kind']> = new Set<AlternativeName['kind']>(['finger-a-semitone', 'same-fingers']);
 
 /** Whether a line visits positions, leaves its string for a note, or crosses against the melody, where the best does not. */
 function wanders({ task }: Solved, best: LineFacts, facts: LineFacts): boolean {
@@ -99,7 +102,9 @@ function beginsForNothing({ kind }: AlternativeName, best: LineFacts, facts: Lin
 /** Kinds that change little wait so many turns; what every teacher knows comes so many sooner. */
 const WAITS: Partial<Readonly<Record<AlternativeName['kind'], number>>> = {
   'finger-a-semitone': -10,
+  'same-fingers': -10,
   'no-shift': -3,
+  'two-and-two': -3,
   moment: 2,
   'more-open': 4,
   'fewer-open': 4,
@@ -127,9 +132,14 @@ export function inTurns(found: readonly Candidate[], most: number): readonly Can
       const { kind } = candidate.name;
       const turn = turns.get(kind) ?? WAITS[kind] ?? 0;
       turns.set(kind, turn + 1);
-      return { candidate, rank: candidate.rank + TURN * (turn + candidate.waits) };
+      return { candidate, rank: candidate.rank + TURN * (turnsOf(turn) + candidate.waits) };
     })
     .toSorted((one, other) => one.rank - other.rank)
     .slice(0, most)
     .map(({ candidate }) => candidate);
+}
+
+/** The second of a kind waits a turn, the third less than a turn more. */
+function turnsOf(turn: number): number {
+  return turn > 0 ? Math.sqrt(turn) : turn;
 }

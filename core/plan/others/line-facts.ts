@@ -173,3 +173,28 @@ export function choicesOf({ layers }: Lattice, chromatic: boolean): LineChoices 
     chromatic,
   };
 }
+
+/** Whether every string has the same finger at the same place above its open note, on two strings at least. */
+export function hasSameFingers({ placements }: Pick<LineFacts, 'placements'>): boolean {
+  const fingers = new Map<number, Finger>();
+  const strings = new Set<number>();
+  for (const { upper, stringIndex, semitonesAboveOpen, finger } of placements) {
+    if (upper !== null || (fingers.get(semitonesAboveOpen) ?? finger) !== finger) return false;
+    fingers.set(semitonesAboveOpen, finger);
+    strings.add(stringIndex);
+  }
+  return strings.size > 1;
+}
+
+/** The string on which a line goes up with 1 and 2 in one position after the other, two positions at least; null where it does not. */
+export function twoAndTwoOn({ placements, shifts }: Pick<LineFacts, 'placements' | 'shifts'>): number | null {
+  const arrivals = new Set(shifts.filter(({ from, to }) => to.firstFinger > from.firstFinger).map(({ order }) => order));
+  const isPair = (order: number): boolean => {
+    const [one, two] = [placements[order], placements[order + 1]];
+    return one?.finger === '1' && two?.finger === '2' && one.stringIndex === two.stringIndex && arrivals.has(order + 2);
+  };
+  const found = placements.findIndex(
+    (here, order) => isPair(order) && isPair(order + 2) && placements[order + 2]?.stringIndex === here.stringIndex,
+  );
+  return placements[found]?.stringIndex ?? null;
+}

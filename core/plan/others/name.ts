@@ -14,16 +14,19 @@ export interface NamedShift {
  *
  * - `unlocked`: what the engine would do without the teacher's fixed notes;
  * - `finger-a-semitone`, `slides`: in runs of semitones every finger plays once, or these slide;
+ * - `two-and-two`: up one string with 1 and 2 again and again;
  * - `no-shift`: it stays in one position, where the other shifts or stays elsewhere; - `starts`: it begins in another position;
  * - `strings`: it shifts on other strings; - `positions`: it goes through other positions (both tell the shifts, where they are few);
  * - `moment`: it shifts so many notes later (negative: sooner);
- * - `open-strings`, `stopped`: every note is open that can be, or none is; - `more-open`, `fewer-open`: some are;
+ * - `same-fingers`: every finger plays once, and every string has the same fingers at the same places;
+ * - `open-strings`, `stopped`: every note is open that can be, or none is; - `more-open`, `fewer-open`: on these strings;
  * - `fourth-finger`, `no-fourth-finger`: more, or fewer, notes with it; - `fingers`: other fingers on one string.
  */
 export type AlternativeName =
   | { readonly kind: 'unlocked' }
   | { readonly kind: 'finger-a-semitone' }
   | { readonly kind: 'slides'; readonly fingers: readonly Finger[] }
+  | { readonly kind: 'two-and-two'; readonly string: StringNumber }
   | { readonly kind: 'no-shift'; readonly position: PositionName }
   | { readonly kind: 'starts'; readonly position: PositionName; readonly shifts: readonly NamedShift[] }
   | { readonly kind: 'strings'; readonly shifts: readonly NamedShift[] }
@@ -31,8 +34,9 @@ export type AlternativeName =
   | { readonly kind: 'moment'; readonly notes: number; readonly string: StringNumber }
   | { readonly kind: 'open-strings' }
   | { readonly kind: 'stopped' }
-  | { readonly kind: 'more-open' }
-  | { readonly kind: 'fewer-open' }
+  | { readonly kind: 'same-fingers' }
+  | { readonly kind: 'more-open'; readonly strings: readonly StringNumber[] }
+  | { readonly kind: 'fewer-open'; readonly strings: readonly StringNumber[] }
   | { readonly kind: 'fourth-finger'; readonly string: StringNumber }
   | { readonly kind: 'no-fourth-finger'; readonly string: StringNumber }
   | { readonly kind: 'fingers'; readonly string: StringNumber };

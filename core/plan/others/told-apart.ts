@@ -2,7 +2,7 @@ import type { Task } from '#core/brief';
 import type { Placement, PositionName } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
 import { positionOf } from '#core/plan/describe';
-import type { HandShift, LineChoices, LineFacts } from './line-facts.ts';
+import { hasSameFingers, twoAndTwoOn, type HandShift, type LineChoices, type LineFacts } from './line-facts.ts';
 import type { AlternativeName, NamedShift } from './name.ts';
 
 /** A name tells no more shifts, and no more positions: a longer one is not read. */
@@ -13,7 +13,7 @@ export function toldApart(task: Task, choices: LineChoices, best: LineFacts, oth
   return (
     (choices.chromatic ? bySemitones(task, best, other) : null) ??
     byHand(task, best, other) ??
-    byOpenStrings(choices, best, other) ??
+    byOpenStrings(task, choices, best, other) ??
     byFourthFinger(task, best, other) ??
     byFingers(task, best, other)
   );
@@ -22,13 +22,17 @@ export function toldApart(task: Task, choices: LineChoices, best: LineFacts, oth
 /** Runs of semitones: every finger once or which fingers slide, with the fourth finger or without. */
 function bySemitones(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
   const { sliding } = other;
-  if (sliding.join() !== best.sliding.join())
-    return sliding.length === 0 ? { kind: 'finger-a-semitone' } : { kind: 'slides', fingers: sliding };
+  if (sliding.join() !== best.sliding.join()) {
+    if (sliding.length > 0) return { kind: 'slides', fingers: sliding };
+    return { kind: hasSameFingers(other) ? 'same-fingers' : 'finger-a-semitone' };
+  }
   return other.open === best.open ? byFourthFinger(task, best, other) : null;
 }
 
 /** What the hand does otherwise: where it begins, where and when it shifts. */
 function byHand(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+  const pairs = twoAndTwoOn(other);
+  if (pairs !== null && twoAndTwoOn(best) !== pairs) return { kind: 'two-and-two', string: stringName(task, pairs) };
   const begins = first(other);
   if (begins) {
     const elsewhere = !sameHand(task, begins, first(best));
@@ -62,10 +66,19 @@ function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, othe
 }
 
 /** The hand goes the same way, over other open strings. */
-function byOpenStrings({ leastOpen, mostOpen }: LineChoices, best: LineFacts, other: LineFacts): AlternativeName | null {
+function byOpenStrings(task: Task, { leastOpen, mostOpen }: LineChoices, best: LineFacts, other: LineFacts): AlternativeName | null {
   if (other.open === best.open) return null;
-  if (other.open > best.open) return { kind: other.open === mostOpen ? 'open-strings' : 'more-open' };
-  return { kind: other.open === leastOpen ? 'stopped' : 'fewer-open' };
+  const more = other.open > best.open;
+  if (other.open === (more ? mostOpen : leastOpen)) return { kind: more ? 'open-strings' : 'stopped' };
+  const [many, few] = more ? [other, best] : [best, other];
+  const strings = openOn(many).filter((string) => !openOn(few).includes(string));
+  return { kind: more ? 'more-open' : 'fewer-open', strings: strings.map((string) => stringName(task, string)) };
+}
+
+/** The strings that are played open, from I down. */
+function openOn({ placements }: LineFacts): readonly number[] {
+  const strings = placements.flatMap(({ finger, upper, stringIndex }) => (finger === '0' && upper === null ? [stringIndex] : []));
+  return [...new Set(strings)].toSorted((one, other) => one - other);
 }
 
 function byFourthFinger(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {

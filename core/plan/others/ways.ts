@@ -63,7 +63,10 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, pa
     .slice(0, patterns ? MOST_TRACED : MOST_APART)
     .map((through) => traced(through, forward, backward));
   yield;
-  const known = patterns ? patternedWays(lattice, { shifts, chromatic }).filter(({ cost }) => cost <= best + DEAREST_PATTERN) : [];
+  const patterned = patterns ? patternedWays(lattice, { shifts, chromatic }) : [];
+  yield;
+  const repeated = patterns && chromatic ? withSameFingers(lattice, [...throughs, ...patterned]) : [];
+  const known = [...patterned, ...repeated].filter(({ cost }) => cost <= best + DEAREST_PATTERN);
   return [...throughs, ...known].toSorted((one, other) => one.cost - other.cost);
 }
 
@@ -73,7 +76,7 @@ function patternedWays(lattice: Lattice, { shifts, chromatic }: Pick<BestLine, '
   const counted = cheapestWaysByShifts(taught, shifts + MORE_SHIFTS).flatMap((way) => (way ? [way] : []));
   const openOrNot = OPEN_OR_NOT.flatMap((keeps) => cheapestWay(restrictedWhereItCan(lattice, keeps)) ?? []);
   const semitones = chromatic ? semitoneWays(taught) : [];
-  return [...counted, ...openOrNot, ...semitones, ...inOnePosition(lattice)];
+  return [...counted, ...openOrNot, ...semitones, ...inOnePosition(lattice), ...upOneString(lattice)];
 }
 
 /** The best line in every position that holds all of it. */
@@ -166,6 +169,69 @@ function semitoneWays(taught: Lattice): readonly Way[] {
   const three = restrictedWhereItCan(taught, ({ finger }) => finger !== '4');
   const lattices = [...SLIDING.map((finger) => withSteps(taught, slidingOnly(finger))), withSteps(three, slidingOnly(null))];
   return lattices.flatMap((each) => cheapestWay(each) ?? []);
+}
+
+/** Fingers of a run up one string to the top of a line: two and two, or three and three, with what is left at the end. */
+const UP_ONE_STRING: readonly (readonly Finger[])[] = [
+  ['1', '2', '1', '2', '1', '2', '3'],
+  ['1', '2', '1', '2', '3'],
+  ['1', '2', '3', '1', '2', '3'],
+];
+
+/** The best lines that go up to their first top note on one string by a known pattern. */
+function upOneString(lattice: Lattice): readonly Way[] {
+  const top = topOf(lattice);
+  return UP_ONE_STRING.flatMap((fingers) => {
+    const from = top - fingers.length + 1;
+    if (from < 0) return [];
+    return (
+      cheapestWay(
+        restricted(lattice, ({ finger, upper, stringIndex }, layer) => {
+          const wanted = fingers[layer - from];
+          return wanted === undefined || (finger === wanted && upper === null && stringIndex === 0);
+        }),
+      ) ?? []
+    );
+  });
+}
+
+/** The first note of a line that lies highest on the highest string; −1 where none can be played there. */
+function topOf({ layers }: Lattice): number {
+  const places = layers.map(({ candidates }) =>
+    candidates.reduce((most, { stringIndex, semitonesAboveOpen }) => (stringIndex === 0 ? Math.max(most, semitonesAboveOpen) : most), -1),
+  );
+  const highest = Math.max(...places);
+  return highest < 0 ? -1 : places.indexOf(highest);
+}
+
+/** In runs of semitones, the fingers of one string on every other: those that the cheapest lines have on the string they begin on. */
+function withSameFingers(lattice: Lattice, ways: readonly Way[]): readonly Way[] {
+  const patterns = new Map<string, ReadonlyMap<number, Finger>>();
+  for (const way of ways) {
+    const pattern = firstStringOf(lattice, way);
+    if (pattern) patterns.set([...pattern].join(), pattern);
+  }
+  return [...patterns.values()]
+    .slice(0, MOST_PATTERNS)
+    .flatMap(
+      (pattern) => cheapestWay(restricted(lattice, ({ finger, semitonesAboveOpen }) => pattern.get(semitonesAboveOpen) === finger)) ?? [],
+    );
+}
+
+/** So many patterns of one string are tried on all. */
+const MOST_PATTERNS = 12;
+
+/** By semitones above the open string, the fingers of the string on which a line begins; null where two fingers play one place. */
+function firstStringOf({ layers }: Lattice, { choices }: Way): ReadonlyMap<number, Finger> | null {
+  const fingers = new Map<number, Finger>();
+  const first = layers[0]?.candidates[choices[0] ?? 0]?.stringIndex;
+  for (const [layer, choice] of choices.entries()) {
+    const here = layers[layer]?.candidates[choice];
+    if (!here || here.stringIndex !== first) break;
+    if ((fingers.get(here.semitonesAboveOpen) ?? here.finger) !== here.finger) return null;
+    fingers.set(here.semitonesAboveOpen, here.finger);
+  }
+  return fingers;
 }
 
 /** Shifts arrive as schools teach. */
