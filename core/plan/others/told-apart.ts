@@ -29,17 +29,22 @@ function bySemitones(task: Task, best: LineFacts, other: LineFacts): Alternative
   return other.open === best.open ? byFourthFinger(task, best, other) : null;
 }
 
+/** It stays in one position, or begins in another. */
+function byBeginning(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+  const begins = first(other);
+  if (!begins) return null;
+  const elsewhere = !sameHand(task, begins, first(best));
+  const position = numberedPosition(task, begins);
+  if (other.shifts.length === 0 && (best.shifts.length > 0 || elsewhere)) return { kind: 'no-shift', position };
+  return elsewhere ? { kind: 'starts', position, shifts: other.shifts.length > 1 ? [] : named(task, other.shifts) } : null;
+}
+
 /** What the hand does otherwise: where it begins, where and when it shifts. */
 function byHand(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
   const pairs = twoAndTwoOn(other);
   if (pairs !== null && twoAndTwoOn(best) !== pairs) return { kind: 'two-and-two', string: stringName(task, pairs) };
-  const begins = first(other);
-  if (begins) {
-    const elsewhere = !sameHand(task, begins, first(best));
-    const position = numberedPosition(task, begins);
-    if (other.shifts.length === 0 && (best.shifts.length > 0 || elsewhere)) return { kind: 'no-shift', position };
-    if (elsewhere) return { kind: 'starts', position, shifts: other.shifts.length > 1 ? [] : named(task, other.shifts) };
-  }
+  const begins = byBeginning(task, best, other);
+  if (begins) return begins;
   const shifted = { added: shiftsNotIn(task, other, best), removed: shiftsNotIn(task, best, other) };
   return shifted.added.length === 0 && shifted.removed.length === 0 ? null : byShifts(task, shifted, best, other);
 }

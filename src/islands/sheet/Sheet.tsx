@@ -18,6 +18,7 @@ import { briefLine } from '../../words/brief-line.ts';
 import { materialLabel } from '../../words/labels.ts';
 import { guideText } from '../../words/guides.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
+import { UNDER_STAFF_WORDS } from '../../words/under-staff.ts';
 import { NO_PIECE } from '../../words/storage.ts';
 import { Header } from '../Header.tsx';
 import { type Engraved, Staff } from '../score/Staff.tsx';
@@ -58,6 +59,7 @@ export function Sheet() {
 
 function SheetBody({ loaded }: { readonly loaded: Loaded }) {
   const { plan, name } = loaded;
+  const under = useUnderStaff();
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   const systems = useMemo(() => systemsOf(engraving, SHEET_WIDTH), [engraving]);
@@ -80,8 +82,9 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
       <Remarks plan={plan} />
       <SheetShifts plan={plan} />
       <p className="mt-4 text-[13px] text-dove-dark">
-        – a shift onto this note · ↓ ↑ the finger stands lower, higher · x extended · Roman numerals: strings, I the highest. The ear
-        decides; stop at any pain and ask your teacher.
+        – a shift onto this note · ↓ ↑ the finger stands lower, higher · x extended · Roman numerals: strings, I the highest.{' '}
+        {under.steps && UNDER_STAFF_WORDS.steps} {under.fingers && UNDER_STAFF_WORDS.fingers} The ear decides; stop at any pain and ask your
+        teacher.
       </p>
     </article>
   );

@@ -1,4 +1,5 @@
 import { Type } from '@sinclair/typebox';
+import { listed } from '#core/messages';
 import { noteLabel, PitchText } from '#core/pitch';
 import { badReading, goodReading } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
@@ -28,8 +29,8 @@ export const strings: LimitPart<string[]> = {
   words: {
     name: 'Strings',
     none: 'any string',
-    told: (names) => `${names.length === 1 ? 'the string' : 'the strings'} ${names.map(noteLabel).join(', ')}`,
-    asked: (names) => `only the strings ${names.map(noteLabel).join(', ')}`,
+    told: stringsText,
+    asked: (names) => `only ${stringsText(names)}`,
     printed: (names) => `strings ${names.map(noteLabel).join(', ')}`,
     leftOut: 'strings allowed',
     whole: 'the limit on strings',
@@ -43,3 +44,8 @@ export const strings: LimitPart<string[]> = {
   },
   stands: { in: 'sentence', lead: 'on' },
 };
+
+/** "the D string", "the D and A strings". */
+function stringsText(names: readonly string[]): string {
+  return `the ${listed(names.map(noteLabel))} ${names.length === 1 ? 'string' : 'strings'}`;
+}

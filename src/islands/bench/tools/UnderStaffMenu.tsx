@@ -1,5 +1,6 @@
 import type { RefObject } from 'react';
 import { Popover } from '../../../ui/Popover.tsx';
+import { UNDER_STAFF_WORDS } from '../../../words/under-staff.ts';
 import { UnderStaffFields } from '../../score/UnderStaffFields.tsx';
 
 interface UnderStaffMenuProps {
@@ -13,8 +14,7 @@ export function UnderStaffMenu({ anchor, onClose }: UnderStaffMenuProps) {
     <Popover label="Under the staff" anchor={anchor} width="w-80" onClose={onClose}>
       <UnderStaffFields />
       <p className="mt-1 text-sm text-dove-dark">
-        Fingers: a lane for each; dark where it plays, light where it stays down, dashed where it hovers over the next string; as heavy as
-        the string. Steps: an angle for a semitone, a bracket for a tone, a line under each tetrachord. The sheet prints the same.
+        {UNDER_STAFF_WORDS.fingers} {UNDER_STAFF_WORDS.steps} The sheet prints the same.
       </p>
     </Popover>
   );

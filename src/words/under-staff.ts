@@ -1,0 +1,6 @@
+/** How the rows under the staff are read. */
+export const UNDER_STAFF_WORDS = {
+  fingers:
+    'Fingers, a lane for each: dark where it plays, light where it stays down, dashed where it hovers over the next string; as heavy as the string.',
+  steps: 'Steps: an angle for a semitone, a bracket for a tone, a line under each tetrachord.',
+} as const;
