@@ -247,7 +247,7 @@ test('everything that can be done is found by typing, and every key is in one sh
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Robin · Evening line');
   await planDrawn(page);
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' }).getByRole('row')).toHaveCount(20);
+  await expect(page.getByRole('dialog', { name: 'Keys' }).getByRole('row')).toHaveCount(21);
 });
 
 test('staff and path go out as one drawing and one picture, fonts inside', async ({ page }) => {

@@ -1,3 +1,4 @@
+import { Rows4 } from 'lucide-react';
 import { lazy, type PointerEvent, Suspense, useCallback, useMemo, useState } from 'react';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
@@ -15,6 +16,7 @@ import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
 import { type Bead, beadsOf, pathScale, type PathScale } from '../../score/path-geometry.ts';
 import { rowsOf } from '../../score/under-staff-rows.ts';
+import { Opening } from '../tools/Opening.tsx';
 import { DragTargets } from './DragTargets.tsx';
 import { useBeadDrag } from './use-bead-drag.ts';
 import { usePathHeight } from './use-path-height.ts';
@@ -58,7 +60,10 @@ export function Score({ plan, notes }: ScoreProps) {
   return (
     <section ref={place} aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
       <Announcement sound={sound} playing={playing !== null} />
-      <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0 max-sm:hidden">
+      <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="relative shrink-0 max-sm:hidden">
+        <div className="no-print absolute top-1 left-0">
+          <Opening label="Under the staff" icon={Rows4} Content={UnderStaffMenu} />
+        </div>
         <Fingerboard plan={plan} scale={scale} selected={sound} />
       </div>
       <div
@@ -160,7 +165,8 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
   );
 }
 
-/** Comes when it is first asked for. */
+/** Come when they are first asked for. */
+const UnderStaffMenu = lazy(async () => ({ default: (await import('../tools/UnderStaffMenu.tsx')).UnderStaffMenu }));
 const StepRow = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).StepRow }));
 const FingerLanes = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).FingerLanes }));
 

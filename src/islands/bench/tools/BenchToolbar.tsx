@@ -1,5 +1,5 @@
-import { FilePlus2, History, Keyboard, Printer, Redo2, Rows4, Save, Search, Undo2 } from 'lucide-react';
-import { type ComponentType, lazy, type RefObject, Suspense, useRef, useState } from 'react';
+import { FilePlus2, History, Keyboard, Printer, Redo2, Save, Search, Undo2 } from 'lucide-react';
+import { lazy, Suspense } from 'react';
 import { useOpenSheets } from '../../../state/open-sheets.ts';
 import { renamePiece } from '../../../state/work-actions.ts';
 import { redo, undo } from '../../../state/work-history.ts';
@@ -7,6 +7,7 @@ import { useHistory, useWork } from '../../../state/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/Field.tsx';
 import { materialLabel } from '../../../words/labels.ts';
+import { Opening } from './Opening.tsx';
 import { titleOf } from './key-lines.ts';
 
 /** Come when first asked for, or when the plan stands. */
@@ -14,7 +15,6 @@ const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx'))
 const CommandPalette = lazy(async () => ({ default: (await import('./CommandPalette.tsx')).CommandPalette }));
 const HistoryList = lazy(async () => ({ default: (await import('./HistoryList.tsx')).HistoryList }));
 const FilesMenu = lazy(async () => ({ default: (await import('./FilesMenu.tsx')).FilesMenu }));
-const UnderStaffMenu = lazy(async () => ({ default: (await import('./UnderStaffMenu.tsx')).UnderStaffMenu }));
 const PieceTabs = lazy(async () => ({ default: (await import('./PieceTabs.tsx')).PieceTabs }));
 
 /** The piece's name, the others that stand open, and what can be done. */
@@ -47,7 +47,6 @@ export function BenchToolbar({ idle }: { readonly idle: boolean }) {
       <Button disabled={!canRedo} onClick={redo} aria-label="Redo" title={titleOf('Redo')}>
         <Redo2 size={16} aria-hidden="true" />
       </Button>
-      <Opening label="Under the staff" icon={Rows4} Content={UnderStaffMenu} />
       <Opening label="What was done" icon={History} Content={HistoryList} />
       <Opening label="Save as" icon={Save} Content={FilesMenu} />
       <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>
@@ -71,38 +70,6 @@ function SavedState() {
     >
       {words}
     </span>
-  );
-}
-
-interface OpeningProps {
-  readonly label: string;
-  readonly icon: ComponentType<{ readonly size: number; readonly 'aria-hidden': 'true' }>;
-  readonly Content: ComponentType<{ readonly anchor: RefObject<HTMLButtonElement | null>; readonly onClose: () => void }>;
-}
-
-/** A button below which something opens. */
-function Opening({ label, icon: Icon, Content }: OpeningProps) {
-  const [open, setOpen] = useState(false);
-  const trigger = useRef<HTMLButtonElement>(null);
-  return (
-    <>
-      <Button
-        ref={trigger}
-
-        aria-label={label}
-        title={label}
-        aria-haspopup="dialog"
-        aria-expanded={open}
-        onClick={() => setOpen(!open)}
-      >
-        <Icon size={16} aria-hidden="true" />
-      </Button>
-      {open && (
-        <Suspense>
-          <Content anchor={trigger} onClose={() => setOpen(false)} />
-        </Suspense>
-      )}
-    </>
   );
 }
 

@@ -1,0 +1,34 @@
+import { type ComponentType, type RefObject, Suspense, useRef, useState } from 'react';
+import { Button } from '../../../ui/Button.tsx';
+
+interface OpeningProps {
+  readonly label: string;
+  readonly icon: ComponentType<{ readonly size: number; readonly 'aria-hidden': 'true' }>;
+  readonly Content: ComponentType<{ readonly anchor: RefObject<HTMLButtonElement | null>; readonly onClose: () => void }>;
+}
+
+/** A button below which something opens. */
+export function Opening({ label, icon: Icon, Content }: OpeningProps) {
+  const [open, setOpen] = useState(false);
+  const trigger = useRef<HTMLButtonElement>(null);
+  return (
+    <>
+      <Button
+        ref={trigger}
+
+        aria-label={label}
+        title={label}
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        <Icon size={16} aria-hidden="true" />
+      </Button>
+      {open && (
+        <Suspense>
+          <Content anchor={trigger} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
