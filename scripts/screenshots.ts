@@ -31,9 +31,9 @@ const VIEWS: readonly View[] = [
   { file: 'tuner', piece: null, prepare: tuneCello },
   { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Robin · Evening line', prepare: openSheet },
-  { file: 'costs', piece: null, prepare: async (page) => void (await page.goto(`${ADDRESS}/costs`)) },
+  { file: 'costs', piece: null, prepare: showCosts },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
-  { file: 'design', piece: null, prepare: async (page) => void (await page.goto(`${ADDRESS}/design`)) },
+  { file: 'school', piece: null, prepare: showSchool },
 ];
 
 const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
@@ -73,6 +73,10 @@ async function keys(page: Page, pressed: readonly string[]): Promise<void> {
 }
 
 async function openSheet(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Under the staff' }).click();
+  await page.getByLabel('Fingers down and lifted').check();
+  await page.getByLabel('Tones and semitones').check();
+  await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Sheet' }).click();
   await page.locator('.vf-notehead').first().waitFor();
 }
@@ -131,6 +135,18 @@ async function setUpPlayer(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/setup`);
   await page.getByRole('button', { name: 'Plover cello' }).click();
   await page.getByRole('region', { name: 'Used by' }).waitFor();
+}
+
+async function showSchool(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/setup`);
+  await page.getByRole('button', { name: 'Dovecote studio' }).click();
+  await page.getByRole('region', { name: 'Used by' }).waitFor();
+}
+
+async function showCosts(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/costs`);
+  await page.getByLabel('Costs of').selectOption('Dovecote studio');
+  await page.getByRole('region', { name: 'What it does' }).waitFor();
 }
 
 async function firstPositionOnly(page: Page): Promise<void> {

@@ -73,6 +73,7 @@ export const DEMO_PIECES: readonly Piece[] = [
     rhythm: { noteValue: '1/4', meter: '4/4', notesPerBow: 2 },
     tempo: 69,
     limits: { openStrings: 'prefer' },
+    ways: { fingers: 'lifted' },
   }),
   demo('Martin · C major in four octaves, thumb position', {
     instrument: { kind: 'cello', size: '4/4', stringLengthMm: 692 },

@@ -157,6 +157,6 @@ test('where teachers differ is told at a shift, and nowhere else', async ({ page
   await expect(page.getByRole('complementary', { name: 'Selected note' })).not.toContainText('Hands and bow here');
   await page.keyboard.press('s');
   await page.getByText('Hands and bow here').click();
-  await expect(page.getByText('The thumb goes ahead: coming down, the neck is free before the left hand moves.')).toBeVisible();
+  await expect(page.getByText('The thumb going ahead: coming down, the neck is free before the left hand moves.')).toBeVisible();
   await expect(page.getByText('No vibrato until the place is sure: the pitch can be judged.')).toBeVisible();
 });

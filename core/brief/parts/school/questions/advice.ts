@@ -8,8 +8,8 @@ export const thumbViolin = {
   toldAt: 'shift',
   sides: {
     both: { label: 'the thumb either way', gains: '' },
-    with: { label: 'the thumb moves with the hand', gains: 'The left hand arrives whole, with its frame unchanged.' },
-    ahead: { label: 'the thumb goes ahead', gains: 'Coming down, the neck is free before the left hand moves.' },
+    with: { label: 'the thumb moving with the hand', gains: 'The left hand arrives whole, with its frame unchanged.' },
+    ahead: { label: 'the thumb going ahead', gains: 'Coming down, the neck is free before the left hand moves.' },
   },
 } as const satisfies Question;
 
@@ -22,11 +22,11 @@ export const thumbCello = {
   sides: {
     both: { label: 'the thumb either way', gains: '' },
     with: {
-      label: 'the thumb stays behind the second finger',
+      label: 'the thumb staying behind the second finger',
       gains: 'The left arm carries one hand, and the neck is felt the same in every position.',
     },
     ahead: {
-      label: 'the thumb leaves the neck first',
+      label: 'the thumb leaving the neck first',
       gains: 'Near the body of the instrument the left arm can come up and round in time.',
     },
   },
@@ -40,8 +40,8 @@ export const wrist = {
   toldAt: 'shift',
   sides: {
     both: { label: 'the wrist either way', gains: '' },
-    straight: { label: 'the wrist stays straight', gains: 'The forearm moves from the elbow, and the distance is always felt alike.' },
-    leads: { label: 'the wrist gives a little first', gains: 'The left hand starts softly and does not jerk.' },
+    straight: { label: 'a straight wrist', gains: 'The forearm moves from the elbow, and the distance is always felt alike.' },
+    leads: { label: 'a wrist that gives a little first', gains: 'The left hand starts softly and does not jerk.' },
   },
 } as const satisfies Question;
 
@@ -53,8 +53,8 @@ export const elbow = {
   toldAt: 'shift',
   sides: {
     both: { label: 'the arm either way', gains: '' },
-    whole: { label: 'the whole arm moves at once', gains: 'Upper arm and hand keep their angle, so the fingers fall as before.' },
-    elbow: { label: 'the elbow swings ahead', gains: 'The left arm starts in a curve, and a long way feels shorter.' },
+    whole: { label: 'the whole arm moving at once', gains: 'Upper arm and hand keep their angle, so the fingers fall as before.' },
+    elbow: { label: 'the elbow swinging ahead', gains: 'The left arm starts in a curve, and a long way feels shorter.' },
   },
 } as const satisfies Question;
 
@@ -118,8 +118,8 @@ export const correcting = {
   toldAt: 'double-stop',
   sides: {
     both: { label: 'either cure', gains: '' },
-    anew: { label: 'lift the fingers and set them anew', gains: 'The left hand learns the right place, not the way to it.' },
-    small: { label: 'allow a small correction', gains: 'The ear leads the finger, as it must on stage.' },
+    anew: { label: 'fingers lifted and set anew', gains: 'The left hand learns the right place, not the way to it.' },
+    small: { label: 'a small correction allowed', gains: 'The ear leads the finger, as it must on stage.' },
   },
 } as const satisfies Question;
 

@@ -47,7 +47,7 @@ export const fingers = {
   kinds: ALL_STRINGS,
   usual: 'held',
   sides: {
-    held: { label: 'fingers stay down', gains: 'The hand keeps its frame, and the way back is prepared.' },
-    lifted: { label: 'fingers lift when another plays', gains: 'The hand stays loose, the string rings, and vibrato is free.' },
+    held: { label: 'fingers that stay down', gains: 'The hand keeps its frame, and the way back is prepared.' },
+    lifted: { label: 'fingers that lift when another plays', gains: 'The hand stays loose, the string rings, and vibrato is free.' },
   },
 } as const satisfies Question;

@@ -9,7 +9,7 @@ export const violinSemitones = {
   sides: {
     free: { label: 'slides or a finger each, whichever suits', gains: '' },
     slide: {
-      label: 'one finger slides a semitone',
+      label: 'one finger sliding a semitone',
       gains: 'A letter keeps its finger, so the hand keeps its names.',
       weights: ({ slide, fingerASemitone }) => ({ slide: slide * 0.7, fingerASemitone: fingerASemitone + 1200 }),
     },
@@ -42,7 +42,7 @@ export const sameFinger = {
   kinds: ['violin', 'viola', 'cello', 'bass'],
   usual: 'slide',
   sides: {
-    slide: { label: 'the finger slides to its other place', gains: 'The finger keeps the string, and the ear hears the semitone.' },
-    lift: { label: 'the finger lifts and is set again', gains: 'A clean start, and no slide to be heard.' },
+    slide: { label: 'a finger that slides to its other place', gains: 'The finger keeps the string, and the ear hears the semitone.' },
+    lift: { label: 'a finger that lifts and is set again', gains: 'A clean start, and no slide to be heard.' },
   },
 } as const satisfies Question;

@@ -9,15 +9,15 @@ export const guide = {
   sides: {
     usual: { label: 'the usual guide for each shift', gains: '' },
     'old-finger': {
-      label: 'the finger that leaves leads the shift',
+      label: 'the leaving finger as the guide',
       gains: 'It knows the string it is on, and lands on a note that can be heard and named.',
     },
     'new-finger': {
-      label: 'the finger that arrives leads the shift',
+      label: 'the arriving finger as the guide',
       gains: 'The slide ends in the note itself, which makes it vocal.',
     },
     'first-finger': {
-      label: 'the first finger leads the shift',
+      label: 'the first finger as the guide',
       gains: 'It names the position, and the hand is built on it.',
     },
   },
@@ -31,12 +31,12 @@ export const shiftUp = {
   sides: {
     free: { label: 'shifts going up where they suit', gains: '' },
     early: {
-      label: 'shifts going up early, from 1 or 2',
+      label: 'early shifts going up, from 1 or 2',
       gains: 'A strong finger leads, and more of the line lies in the new position.',
       weights: ({ leavingUp }) => ({ leavingUp: plus(leavingUp, [0, -300, -250, 400, 600]) }),
     },
     late: {
-      label: 'shifts going up late, from 3 or 4',
+      label: 'late shifts going up, from 3 or 4',
       gains: 'The hand stays where it is sure for as long as it can.',
       weights: ({ leavingUp }) => ({ leavingUp: plus(leavingUp, [0, 500, 350, -400, -500]) }),
     },
@@ -51,12 +51,12 @@ export const shiftDown = {
   sides: {
     free: { label: 'shifts coming down where they suit', gains: '' },
     early: {
-      label: 'shifts coming down early, from 2 or 3',
+      label: 'early shifts coming down, from 2 or 3',
       gains: 'The old finger can slide ahead to its place below the goal.',
       weights: ({ leavingDown }) => ({ leavingDown: plus(leavingDown, [0, 500, -350, -400, -200]) }),
     },
     late: {
-      label: 'shifts coming down late, from 1',
+      label: 'late shifts coming down, from 1',
       gains: 'The first finger leads, and all the notes of the position are used.',
       weights: ({ leavingDown }) => ({ leavingDown: plus(leavingDown, [0, -300, 350, 500, 500]) }),
     },
