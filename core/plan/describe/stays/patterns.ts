@@ -1,17 +1,17 @@
 import type { Task } from '#core/brief';
 import { type Finger, FINGERS, isShift, type Placement, rankOf } from '#core/hand';
-import { stringOf } from '#core/instrument';
+import { STRING_NUMBERS, stringOf } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
 import type { AcrossStrings, FingerGap, FingerPattern, SetDown } from '../types/stay.ts';
 
 /**
- * The finger pattern of every string used in one stay: where each finger stands, and what touches. Where a finger stands otherwise
+ * The finger pattern of every string used in one stay, in the order in which the line comes to them: where each finger stands, and what touches. Where a finger stands otherwise
  * on the way down than on the way up (the melodic minor), both are told, each for its way.
  */
 export function patternsOf(task: Task, group: readonly PlacedNote[]): readonly FingerPattern[] {
   const ways = waysOf(task, group);
   const stopped = group.filter((placed) => placed.placement.finger !== '0' && placed.placement.upper === null);
-  const strings = [...new Set(stopped.map((placed) => placed.placement.stringIndex))].toSorted((one, other) => other - one);
+  const strings = [...new Set(stopped.map((placed) => placed.placement.stringIndex))];
   return strings.flatMap((stringIndex) => {
     const here = stopped.filter((placed) => placed.placement.stringIndex === stringIndex);
     const up = here.filter((placed) => ways.get(placed) === 'up');
@@ -95,7 +95,8 @@ export function acrossStrings(patterns: readonly FingerPattern[]): readonly Acro
   });
 }
 
-function acrossOneWay(patterns: readonly FingerPattern[]): readonly AcrossStrings[] {
+function acrossOneWay(found: readonly FingerPattern[]): readonly AcrossStrings[] {
+  const patterns = found.toSorted((one, other) => STRING_NUMBERS.indexOf(other.string) - STRING_NUMBERS.indexOf(one.string));
   return patterns.slice(1).flatMap((pattern, index) => {
     const lower = patterns[index];
     if (!lower) return [];
