@@ -51,7 +51,7 @@ const UNUSUAL_SHIFT = 1500;
 
 /** So does another finger that slides, and an opened hand for a note. */
 const ANOTHER_SLIDES = 1500;
-const OPENED = 250;
+const OPENED = 100;
 
 /** Whether a single hand plays every stay of a way: asked last, as it takes longest. */
 export function isOneHand({ solved: { task, lattice } }: HeldAgainst, { way }: Candidate): boolean {
@@ -103,11 +103,11 @@ function beginsForNothing({ kind }: AlternativeName, best: LineFacts, facts: Lin
 const WAITS: Partial<Readonly<Record<AlternativeName['kind'], number>>> = {
   'finger-a-semitone': -10,
   'same-fingers': -10,
-  'no-shift': -3,
+  'no-shift': -4,
   'two-and-two': -3,
   moment: 2,
-  'more-open': 4,
-  'fewer-open': 4,
+  'more-open': 6,
+  'fewer-open': 6,
   'no-fourth-finger': 2,
   fingers: 2,
 };
