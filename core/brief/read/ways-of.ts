@@ -1,7 +1,7 @@
-import type { WayDown } from '#core/brief/parts/rules';
-import { down, intonation, type Ways } from '#core/brief/parts/school';
+import { type WayDown, WAYS_DOWN } from '#core/brief/parts/rules';
+import type { Ways } from '#core/brief/parts/school';
 import { type HandSchool, schoolsOf } from '#core/hand';
-import type { IntonationSystem } from '#core/intonation';
+import { type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Brief } from '../schema/brief.ts';
 
 /** How a brief answers the questions on which teachers differ: the piece before the player, the player before the school. */
@@ -24,10 +24,10 @@ export function handSchoolOf(brief: Pick<Brief, 'instrument' | 'school' | 'playe
 
 /** How the way down is fingered: as the piece says, else as is taught. */
 export function wayDownOf(brief: Brief): WayDown {
-  return brief.wayDown ?? waysOf(brief).down ?? down.usual;
+  return brief.wayDown ?? waysOf(brief).down ?? WAYS_DOWN[0];
 }
 
 /** What the notes aim at: as the piece says, else as is taught. */
 export function intonationSystemOf(brief: Brief): IntonationSystem {
-  return brief.intonation?.system ?? waysOf(brief).intonation ?? intonation.usual;
+  return brief.intonation?.system ?? waysOf(brief).intonation ?? SYSTEMS[0];
 }

@@ -4,7 +4,8 @@ import type { Head } from '../../engraving/draw-measures.ts';
 import { FINGER_LANE, type StaffLayout } from '../../engraving/layout.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { stringWidth } from './path-geometry.ts';
-import { type LanePart, lanePartsOf, lanesOf, stepMarksOf, tetrachordLinesOf } from './under-staff-geometry.ts';
+import { lanesOf } from './under-staff-rows.ts';
+import { type LanePart, lanePartsOf, stepMarksOf, tetrachordLinesOf } from './under-staff-geometry.ts';
 
 interface UnderStaffProps {
   readonly plan: Plan;

@@ -1,7 +1,6 @@
 import type { FingersAt, ScaleSteps } from '#core/fit';
 import type { Finger } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
-import type { Plan } from '#core/plan/describe';
 import type { Head } from '../../engraving/draw-measures.ts';
 
 /** What one finger does from one head to the next. */
@@ -14,12 +13,6 @@ export interface LanePart {
   readonly does: 'plays' | 'stays' | 'hovers';
   readonly from: number;
   readonly to: number;
-}
-
-/** The fingers that have a lane, the highest first: the thumb only where it plays. */
-export function lanesOf({ notes }: Plan): readonly Finger[] {
-  const thumb = notes.some((note) => note.kind === 'note' && note.stops.some(({ finger }) => finger === 'T'));
-  return ['4', '3', '2', '1', ...(thumb ? (['T'] as const) : [])];
 }
 
 /** How far a part begins before its head, px. */

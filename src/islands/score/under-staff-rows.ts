@@ -1,10 +1,16 @@
+import type { Finger } from '#core/hand';
 import type { Plan } from '#core/plan/describe';
 import type { WrittenRows } from '../../engraving/layout.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
 import type { UnderStaff } from '../../state/under-staff.ts';
-import { lanesOf } from './under-staff-geometry.ts';
 
 /** The rows a staff needs: for what the teacher has written, and for what is shown under it. */
 export function rowsOf(plan: Plan, { fingers, steps }: UnderStaff): WrittenRows {
   return { ...writtenMarks(plan.brief).rows, steps, lanes: fingers ? lanesOf(plan).length : 0 };
+}
+
+/** The fingers that have a lane, the highest first: the thumb only where it plays. */
+export function lanesOf({ notes }: Plan): readonly Finger[] {
+  const thumb = notes.some((note) => note.kind === 'note' && note.stops.some(({ finger }) => finger === 'T'));
+  return ['4', '3', '2', '1', ...(thumb ? (['T'] as const) : [])];
 }

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { type Brief, waysOf } from '#core/brief';
 import { differingWays, withInstrument, withPreference, withSchool, withWay, withWayDown } from '#core/brief/edits';
-import { QUESTION_NAMES, type QuestionName, questionNamed, sideNames, type Ways, withAnswer } from '#core/brief/parts/school';
+import { QUESTION_NAMES, type QuestionName, questionNamed, sideNames, type Ways, waysChange, withAnswer } from '#core/brief/parts/school';
 import { fingeredOtherwise } from '#core/explain';
 import { adviceFor, contactPoint, intonationOf } from '#core/fit';
 import type { Plan } from '#core/plan/describe';
@@ -59,6 +59,11 @@ const PLANS = new Map<string, Plan>(Object.entries(PIECES).map(([name, brief]) =
 function movedBy(name: QuestionName, side: string): readonly string[] {
   const ways = withAnswer({}, name, side);
   return Object.entries(PIECES).flatMap(([piece, brief]) => {
+    const { kind } = brief.instrument;
+    if (!questionNamed(name).kinds.includes(kind)) {
+      assert.deepEqual(waysChange(kind, ways), [], 'no weight of an instrument on which the question does not come up');
+      return [];
+    }
     const before = PLANS.get(piece);
     return before && fingeredOtherwise(before, planned({ ...brief, school: { ways } })).length > 0 ? [piece] : [];
   });

@@ -1,5 +1,6 @@
 export { type Question, type Side, sideNames, type ToldAt } from './question.ts';
 export {
+  answerOf,
   QUESTION_NAMES,
   type QuestionName,
   questionNamed,
@@ -10,6 +11,6 @@ export {
   withAnswer,
   type Ways,
 } from './questions.ts';
-export { answerOf, School, styleWishes, WAY_FIELDS, waysChange, WaysSchema, WeightChanges } from './school.ts';
+export { School, WAY_FIELDS, WaysSchema, WeightChanges } from './school.ts';
 export { type StyleName, STYLES } from './styles.ts';
-export { down, intonation } from './questions/whole-line.ts';
+export { styleWishes, waysChange } from './taught.ts';

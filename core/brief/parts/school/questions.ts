@@ -1,57 +1,10 @@
 import type { InstrumentKind } from '#core/instrument';
 import { type Question, type Side, sideNames } from './question.ts';
-import {
-  bowOnTwo,
-  correcting,
-  elbow,
-  fingerWeight,
-  judging,
-  padOrTip,
-  slideSpeed,
-  thumbCello,
-  thumbViolin,
-  vibrato,
-  wrist,
-} from './questions/advice.ts';
-import { fourthAtShifts, fourthOnTop } from './questions/fourth-finger.ts';
-import { bassHand, celloHand, fingers } from './questions/hands.ts';
-import { openAbove, openDown, openUp } from './questions/open-strings.ts';
-import { sameFinger, semitones, violinSemitones } from './questions/semitones.ts';
-import { guide, nextPosition, shiftDown, shiftUp } from './questions/shifts.ts';
-import { down, intonation, style } from './questions/whole-line.ts';
+import { ADVICE_QUESTIONS } from './advice-questions.ts';
+import { FINGERING_QUESTIONS } from './fingering-questions.ts';
 
 /** Every question on which teachers differ, by its name in documents, in the order in which they are asked. */
-export const QUESTIONS = {
-  style,
-  openUp,
-  openDown,
-  openAbove,
-  fourthAtShifts,
-  fourthOnTop,
-  guide,
-  shiftUp,
-  shiftDown,
-  nextPosition,
-  down,
-  violinSemitones,
-  semitones,
-  sameFinger,
-  celloHand,
-  bassHand,
-  fingers,
-  intonation,
-  thumbViolin,
-  thumbCello,
-  wrist,
-  elbow,
-  slideSpeed,
-  fingerWeight,
-  vibrato,
-  padOrTip,
-  bowOnTwo,
-  correcting,
-  judging,
-} as const;
+export const QUESTIONS = { ...FINGERING_QUESTIONS, ...ADVICE_QUESTIONS } as const;
 
 /** The name of a question. */
 export type QuestionName = keyof typeof QUESTIONS;
@@ -87,4 +40,9 @@ export function questionsFor(kind: InstrumentKind): readonly QuestionName[] {
 export function withAnswer(ways: Ways, name: QuestionName, side: string | null): Ways {
   const { [name]: _, ...rest } = ways;
   return side === null || !(side in QUESTIONS[name].sides) ? rest : { ...rest, [name]: side };
+}
+
+/** The answer to a question: the usual side where it is not answered. */
+export function answerOf<Name extends QuestionName>(ways: Ways, name: Name): NonNullable<Ways[Name]> | (typeof QUESTIONS)[Name]['usual'] {
+  return ways[name] ?? QUESTIONS[name].usual;
 }

@@ -4,7 +4,7 @@ import { INSTRUMENT_KINDS } from '#core/instrument';
 import { eachNamed, oneOf } from '#core/result';
 import { WEIGHTS, type WeightValue } from '#core/weights';
 import { sideNames } from './question.ts';
-import { QUESTION_NAMES, type QuestionName, questionNamed, QUESTIONS, type SideOf, type Ways } from './questions.ts';
+import { QUESTION_NAMES, type QuestionName, questionNamed, type SideOf } from './questions.ts';
 import { STYLES } from './styles.ts';
 
 /** The schemas of the answers, by the name of the question. */
@@ -64,24 +64,3 @@ export const School = Type.Object(
 
 /** How a teacher teaches, as documents carry it. */
 export type School = Static<typeof School>;
-
-/** The answer to a question: the usual side where it is not answered. */
-export function answerOf<Name extends QuestionName>(ways: Ways, name: Name): NonNullable<Ways[Name]> | (typeof QUESTIONS)[Name]['usual'] {
-  return ways[name] ?? QUESTIONS[name].usual;
-}
-
-/** The wishes that the style of some ways stands for in a school. */
-export function styleWishes(school: School | undefined, ways: Ways): Preferences {
-  const style = answerOf(ways, 'style');
-  return school?.styles?.[style] ?? STYLES[style];
-}
-
-/** What the answers of some ways do to the weights of an instrument, in the order of the questions. */
-export function waysChange(kind: (typeof INSTRUMENT_KINDS)[number], ways: Ways): readonly NonNullable<ReturnType<typeof changeOf>>[] {
-  return QUESTION_NAMES.flatMap((name) => (questionNamed(name).kinds.includes(kind) ? (changeOf(name, ways) ?? []) : []));
-}
-
-function changeOf(name: QuestionName, ways: Ways) {
-  const side = ways[name];
-  return side === undefined ? undefined : questionNamed(name).sides[side]?.weights;
-}

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useRef, useState } from 'react';
-import type { Brief } from '#core/brief';
+import { type Brief, playerWays } from '#core/brief';
 import { withPurpose } from '#core/brief/edits';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
 import { changeBrief } from '../../../state/brief-actions.ts';
@@ -10,7 +10,12 @@ import { wishLabels, wishText } from '../../../words/labels.ts';
 /** Comes when first asked for: the bench is drawn without it. */
 const WishesPopover = lazy(async () => ({ default: (await import('./WishesPopover.tsx')).WishesPopover }));
 
-/** Comes after the first picture: the questions of a school are many, and most pieces differ in none. */
+/** Whether player or piece answer a question of the school for themselves. */
+function mayDiffer({ player = {}, ways }: Brief): boolean {
+  return ways !== undefined || Object.keys(playerWays(player)).length > 0;
+}
+
+/** Comes where it is needed: the questions of a school are many, and most pieces differ in none. */
 const WishWords = lazy(async () => ({ default: (await import('./WishWords.tsx')).WishWords }));
 
 const PURPOSE_CHOICES = ['none', ...PURPOSES] as const;
@@ -43,9 +48,13 @@ export function WishesPart({ brief }: { readonly brief: Brief }) {
         onClick={() => setOpen(true)}
       >
         <span className="sr-only">Wishes: </span>
-        <Suspense fallback={wishText(wishes)}>
-          <WishWords brief={brief} wishes={wishes} />
-        </Suspense>
+        {mayDiffer(brief) ? (
+          <Suspense fallback={wishText(wishes)}>
+            <WishWords brief={brief} wishes={wishes} />
+          </Suspense>
+        ) : (
+          wishText(wishes)
+        )}
       </button>
       {open && (
         <Suspense>

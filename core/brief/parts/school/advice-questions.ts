@@ -1,0 +1,28 @@
+import {
+  bowOnTwo,
+  correcting,
+  elbow,
+  fingerWeight,
+  judging,
+  padOrTip,
+  slideSpeed,
+  thumbCello,
+  thumbViolin,
+  vibrato,
+  wrist,
+} from './questions/advice.ts';
+
+/** The questions that are told beside a note and change no fingering. */
+export const ADVICE_QUESTIONS = {
+  thumbViolin,
+  thumbCello,
+  wrist,
+  elbow,
+  slideSpeed,
+  fingerWeight,
+  vibrato,
+  padOrTip,
+  bowOnTwo,
+  correcting,
+  judging,
+} as const;
