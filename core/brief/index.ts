@@ -1,12 +1,12 @@
 export { type Asked, ASKED_PARTS, askedText } from './asked.ts';
 export { readBrief, type Task } from './read/read-brief.ts';
 export { exactShifts, type ReadLimit } from './read/read-limits.ts';
-export { taskAt } from './read/read-stretches.ts';
 export { readPlayer } from './read/read-player.ts';
+export { taskAt } from './read/read-stretches.ts';
 export { handSchoolOf, intonationSystemOf, playerWays, wayDownOf, waysOf } from './read/ways-of.ts';
 export { Brief } from './schema/brief.ts';
 export { LEADING_FINGERS, LeadingFinger } from './schema/guide.ts';
 export { Lock } from './schema/lock.ts';
 export { BOW_DIRECTIONS, Mark, SEMITONE_STEPS } from './schema/mark.ts';
-export { STRETCH_LIMITS, Stretch, type StretchLimits } from './schema/stretch.ts';
 export { PlayerProfile } from './schema/player.ts';
+export { STRETCH_LIMITS, Stretch, type StretchLimits } from './schema/stretch.ts';

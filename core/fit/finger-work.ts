@@ -61,10 +61,11 @@ export function fingerWork(plan: Plan): readonly FingersAt[] {
   });
 }
 
-/** The stopping fingers of a note. */
+/** The fingers of a note: those that stop it, and the one that plays its ornament or touches its harmonic. */
 function stopsOf(note: PlannedNote | undefined): readonly FingerOn[] {
   if (note?.kind !== 'note') return [];
-  return note.stops.flatMap(({ finger, string, semitonesAboveOpen }) => (finger === '0' ? [] : [{ finger, string, semitonesAboveOpen }]));
+  const all = [...note.stops, ...(note.partner ? [note.partner] : [])];
+  return all.flatMap(({ finger, string, semitonesAboveOpen }) => (finger === '0' ? [] : [{ finger, string, semitonesAboveOpen }]));
 }
 
 function beginsStay({ stays }: Plan, index: number): boolean {

@@ -1,5 +1,5 @@
 export { type Advice, adviceFor } from './advice.ts';
-export { contactPoint, type ContactPoint } from './contact-point.ts';
+export { taughtContactMm } from './contact-point.ts';
 export {
   checkedNote,
   type Checkpoint,
@@ -14,6 +14,7 @@ export {
 export { type FingeredAnew, fingeredAnew, type FittingSizes, onEverySize } from './sizes.ts';
 export { type FingerOn, fingerWork, type FingersAt } from './finger-work.ts';
 export { type RangeInKey, rangeInKey } from './range-in-key.ts';
+export { type SemitoneStep, semitoneStepAt } from './semitone-steps.ts';
 export { type ScaleSteps, scaleSteps } from './scale-steps.ts';
 export { waysToPlay, type WayToPlay } from './ways-to-play.ts';
 export { grown, handOfPlan, heldAgainst, type HeldAgainst, onSize, type StayHeld } from './what-if.ts';

@@ -2,7 +2,7 @@ import { withSchool } from '#core/brief/edits';
 import { FIRST_BRIEF, lineTextOf } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
 import { database, type PieceRecord, type SchoolRecord } from '../storage/database.ts';
-import { schoolOf } from '../storage/for-briefs.ts';
+import { onlySchool, schoolOf } from '../storage/for-briefs.ts';
 import { loadPiece, pieceOf } from '../storage/pieces.ts';
 import { newPieceRecord, NOTHING_USED } from '../storage/records.ts';
 import { writeUnwritten } from '../storage/unwritten.ts';
@@ -31,7 +31,7 @@ export function newPiece(school: SchoolRecord | null = null): string {
 /** Puts a new piece on the bench that follows the school of the studio, where there is one and no other. */
 export async function newPieceOfStudio(): Promise<string> {
   const schools = await database.schools.toArray().catch(() => []);
-  return newPiece(schools.length === 1 ? schools[0] : null);
+  return newPiece(onlySchool(schools));
 }
 
 /** Puts another piece on the bench, once this one is written; its id. */

@@ -1,6 +1,7 @@
 import type { PlayerProfile } from '#core/brief';
 import type { School } from '#core/brief/parts/school';
 import type { PlayerSheet, SchoolSheet } from '#core/documents';
+import type { SchoolRecord } from './database.ts';
 
 /** A player's profile with the name that briefs carry. */
 export function profileOf({ name, profile }: PlayerSheet): PlayerProfile {
@@ -10,4 +11,9 @@ export function profileOf({ name, profile }: PlayerSheet): PlayerProfile {
 /** A school with the name that briefs carry. */
 export function schoolOf({ name, school }: SchoolSheet): School {
   return { ...school, name };
+}
+
+/** The school of a studio that has one and no other: everyone is taught by it unless somebody says otherwise; else null. */
+export function onlySchool(schools: readonly SchoolRecord[]): SchoolRecord | null {
+  return schools.length === 1 ? (schools[0] ?? null) : null;
 }

@@ -121,8 +121,8 @@ function neededText(about: ReasonAbout, written: string, without: Without): stri
       return `${note} cannot be played without an extension within this brief.`;
     case 'high-place':
       return about === 'shift'
-        ? 'The hand could stay only higher up than this line has reason to go.'
-        : `${note} could be played otherwise only higher up than this line has reason to go.`;
+        ? 'The hand could stay where it is only if the whole line went higher up than it needs to.'
+        : `The only other way to play ${note} lies higher up than this line needs to go.`;
     case 'open-string':
       return `${note} cannot be played with a finger within this brief.`;
     case 'this-finger':

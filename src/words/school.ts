@@ -6,7 +6,7 @@ export const QUESTION_GROUPS: readonly { readonly title: string; readonly questi
   { title: 'Shifts', questions: ['guide', 'shiftUp', 'shiftDown', 'nextPosition', 'down'] },
   { title: 'The hand', questions: ['celloHand', 'bassHand', 'fingers', 'sameFinger', 'violinSemitones', 'semitones'] },
   { title: 'Style and intonation', questions: ['style', 'intonation'] },
-  { title: 'Told beside the note', questions: QUESTION_NAMES.filter((name) => questionNamed(name).toldAt !== undefined) },
+  { title: 'Shown beside the note', questions: QUESTION_NAMES.filter((name) => questionNamed(name).toldAt !== undefined) },
 ];
 
 /** What a style is called at the head of its column. */

@@ -27,20 +27,20 @@ test('a school tells both sides of a question, and its pieces follow the one tha
   await expect(page.getByRole('region', { name: 'Brief' })).toContainText('(down as up)');
 });
 
-test('a piece is taught otherwise than its school, and only that is told in the sentence', async ({ page }) => {
+test('a piece is taught differently from its school, and only that is told in the sentence', async ({ page }) => {
   await openNewPiece(page);
   const wishes = page.getByRole('button', { name: /^Wishes:/ });
   await expect(wishes).toHaveText(/no special wishes/);
   await wishes.click();
   const popover = page.getByRole('dialog', { name: 'Wishes' });
-  await popover.getByText('Taught otherwise here').click();
+  await popover.getByText('Taught differently here').click();
   await popover.getByLabel(/^Open string or fourth finger, going up/).selectOption('the fourth finger going up');
   await page.keyboard.press('Escape');
   await expect(wishes).toHaveText(/the fourth finger going up/);
   await expect.poll(() => fingers(page)).toBe('0 1 2 3 4 1 2 3 4 1 2 3 4 1 2');
 });
 
-test('a player may be taught otherwise, and the pieces of this player follow', async ({ page }) => {
+test('a player may be taught differently, and the pieces of this player follow', async ({ page }) => {
   await page.goto('/setup');
   await page.getByRole('complementary', { name: 'Studio' }).getByRole('button', { name: 'Wren violin', exact: true }).click();
   await page.getByText('Taught as the school teaches').click();

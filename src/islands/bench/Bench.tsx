@@ -123,7 +123,7 @@ function useWorkAtRest(idle: boolean): void {
     if (!idle) return;
     let gone = false;
     let stop = (): void => undefined;
-    void Promise.all([import('../../state/refingering.ts'), import('../../state/corrections.ts')]).then(
+    void Promise.all([import('../../state/refingering.ts'), import('../../state/school/corrections.ts')]).then(
       ([{ watchRefingering }, { watchCorrections }]) => {
         if (gone) return;
         const stops = [watchRefingering(), watchCorrections()];

@@ -75,7 +75,7 @@ function HowItIsFingered({ side, planned, label, onChange }: HowItIsFingeredProp
         <>
           ,{' '}
           <Choice
-            label={label('School')}
+            label={label('Left hand')}
             value={side.school ?? planned?.brief.player?.school ?? schools[0] ?? 'standard'}
             values={schools}
             name={(school) => SCHOOL_LABELS[school]}

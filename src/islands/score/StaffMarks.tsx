@@ -1,3 +1,4 @@
+import { semitoneStepAt } from '#core/fit';
 import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
@@ -19,9 +20,9 @@ interface StaffMarksProps {
 }
 
 /** The notes a finger is to be heard or seen sliding to: expressive shifts, and semitone steps with one finger. */
-function slidingTo({ brief, shifts }: Plan): ReadonlySet<number> {
-  const steps = (brief.marks ?? []).filter(({ semitone }) => semitone === 'slide').map(({ note }) => note);
-  return new Set([...shifts.filter(({ expressive }) => expressive).map(({ to }) => to), ...steps]);
+function slidingTo(plan: Plan): ReadonlySet<number> {
+  const steps = plan.notes.flatMap((_, index) => (semitoneStepAt(plan, index)?.by === 'slide' ? [index] : []));
+  return new Set([...plan.shifts.filter(({ expressive }) => expressive).map(({ to }) => to), ...steps]);
 }
 
 /** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */

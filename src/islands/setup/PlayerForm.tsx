@@ -269,7 +269,7 @@ function PlayerWays({ form: { register }, fields, instrument, school }: PartProp
   const questions = playerQuestions(instrument.kind);
   const own = questions.filter((name) => (fields.ways[name] ?? TAUGHT) !== TAUGHT).length;
   return (
-    <OpenedSection title={own === 0 ? 'Taught as the school teaches' : `Taught otherwise in ${counted(own, 'question', 'questions')}`}>
+    <OpenedSection title={own === 0 ? 'Taught as the school teaches' : `Taught differently in ${counted(own, 'question', 'questions')}`}>
       {() => (
         <div className="mt-2 grid gap-y-2">
           {questions.map((name) => (

@@ -4,6 +4,7 @@ import { issuesText } from '#core/messages';
 import { readStudioFile } from '../../files/document-files.ts';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
+import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
 import {
   deleteInstrument,
@@ -143,8 +144,7 @@ interface Doing {
 }
 
 function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, setTrouble }: Doing): StudioActions {
-  // A studio with one school teaches everyone by it.
-  const schoolId = studio?.schools.length === 1 ? (studio.schools[0]?.id ?? null) : null;
+  const schoolId = onlySchool(studio?.schools ?? [])?.id ?? null;
   const open = async (file: File): Promise<void> => {
     const reading = await readStudioFile(await file.text());
     if (!reading.ok) return setTrouble(`${file.name}: ${issuesText(reading.issues)}`);

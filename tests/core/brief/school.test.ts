@@ -4,7 +4,7 @@ import { type Brief, waysOf } from '#core/brief';
 import { differingWays, withInstrument, withPreference, withSchool, withWay, withWayDown } from '#core/brief/edits';
 import { QUESTION_NAMES, type QuestionName, questionNamed, sideNames, type Ways, waysChange, withAnswer } from '#core/brief/parts/school';
 import { fingeredOtherwise } from '#core/explain';
-import { adviceFor, contactPoint, intonationOf } from '#core/fit';
+import { adviceFor, intonationOf, semitoneStepAt, taughtContactMm } from '#core/fit';
 import type { Plan } from '#core/plan/describe';
 import { planned } from '../../support/briefs.ts';
 import { isBrief } from '../../support/checked.ts';
@@ -114,6 +114,18 @@ describe('the questions of a school', () => {
     assert.deepEqual(guides('new-finger'), ['new-finger', 'new-finger', 'new-finger', 'new-finger']);
   });
 
+  it('slide or lift one finger from sharp to natural, unless the note is marked', () => {
+    const minor: Brief = {
+      ...PIECES['violin G'],
+      material: { kind: 'scale', type: 'chromatic', tonic: 'G3', octaves: 1, direction: 'up' },
+    };
+    const step = planned(minor).notes.findIndex((_, index) => semitoneStepAt(planned(minor), index) !== null);
+    const by = (brief: Brief): string | null | undefined => semitoneStepAt(planned(brief), step)?.by;
+    assert.deepEqual([by(minor), by({ ...minor, school: { ways: { sameFinger: 'lift' } } })], [null, 'lift']);
+    assert.equal(by({ ...minor, school: { ways: { sameFinger: 'lift' } }, marks: [{ note: step, semitone: 'slide' }] }), 'slide');
+    assert.equal(semitoneStepAt(planned(minor), 0), null);
+  });
+
   it('say what notes aim at, and what is told beside a note', () => {
     const plan = (ways: Ways): Plan => planned({ ...PIECES['violin A'], school: { ways } });
     assert.equal(intonationOf(plan({ intonation: 'pure' })).system, 'pure');
@@ -129,12 +141,16 @@ describe('the questions of a school', () => {
   });
 
   it('put the bow where the school has measured it, and toward the bridge as the string gets shorter', () => {
-    const plan = planned({ ...PIECES['violin A'], school: { contactMm: { violin: { '1': 30, '5': 18 } } } });
+    const plan = planned({ ...PIECES['violin A'], school: { contactMm: { violin: { '1': 30, '7': 12 } } } });
     const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
-    const points = sounds.map((note) => ({ label: note.position.label, ...contactPoint(plan, note) }));
-    assert.ok(points.every(({ label, mm, taught }) => label !== '5' || !taught || mm === 18));
-    const unmeasured = points.filter(({ taught }) => !taught);
-    assert.ok(unmeasured.every(({ mm, nearer }) => mm <= 30 && Math.abs(mm - 30 * (1 - nearer)) < 1e-9));
+    const [low, top] = [sounds[0], sounds.findLast(({ position }) => position.label === '7')];
+    assert.ok(low && top);
+    assert.deepEqual(
+      [low, top].map((note) => taughtContactMm(plan, note)),
+      [30, 12],
+    );
+    const unmeasured = planned({ ...PIECES['violin A'], school: { contactMm: { violin: { '1': 30 } } } });
+    assert.ok(Math.abs(taughtContactMm(unmeasured, top) - 30 * 2 ** (-(top.stops[0].semitonesAboveOpen - 2) / 12)) < 1e-9);
   });
 });
 

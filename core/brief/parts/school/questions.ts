@@ -1,7 +1,7 @@
 import type { InstrumentKind } from '#core/instrument';
-import { type Question, type Side, sideNames } from './question.ts';
 import { ADVICE_QUESTIONS } from './advice-questions.ts';
 import { FINGERING_QUESTIONS } from './fingering-questions.ts';
+import { type Question, type Side, sideNames } from './question.ts';
 
 /** Every question on which teachers differ, by its name in documents, in the order in which they are asked. */
 export const QUESTIONS = { ...FINGERING_QUESTIONS, ...ADVICE_QUESTIONS } as const;

@@ -5,8 +5,9 @@ import type { PlacedNote } from '#core/solve';
 import type { AcrossStrings, FingerGap, FingerPattern, SetDown } from '../types/stay.ts';
 
 /**
- * The finger pattern of every string used in one stay, in the order in which the line comes to them: where each finger stands, and what touches. Where a finger stands otherwise
- * on the way down than on the way up (the melodic minor), both are told, each for its way.
+ * The finger pattern of every string used in one stay, in the order in which the line comes to them: where each finger stands,
+ * and what touches. Where a finger stands elsewhere on the way down than on the way up (the melodic minor), both are told, each for
+ * its way.
  */
 export function patternsOf(task: Task, group: readonly PlacedNote[]): readonly FingerPattern[] {
   const ways = waysOf(task, group);

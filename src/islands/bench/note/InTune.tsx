@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { checkedNote, contactPoint, type ContactPoint, instrumentOf, intonationOf, intoned, type IntonedStop } from '#core/fit';
+import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop, taughtContactMm } from '#core/fit';
 import { CONTACT_SHARES, contactPointMm, type Instrument, mmPerTenCents, soundingLengthMm } from '#core/instrument';
 import { beatsOff, type Check, type Intonation, openStringHz, otherOctave } from '#core/intonation';
 import { noteLabel, pitchLabel } from '#core/pitch';
@@ -41,7 +41,7 @@ export function InTune({ plan, note }: { readonly plan: Plan; readonly note: Pla
   const [chosenShare, setShare] = useState<number | null>(null);
   const instrument = instrumentOf(plan);
   const intonation = intonationOf(plan);
-  const taught = plan.brief.school?.contactMm?.[plan.brief.instrument.kind] === undefined ? null : contactPoint(plan, note);
+  const taught = plan.brief.school?.contactMm?.[plan.brief.instrument.kind] === undefined ? null : taughtContactMm(plan, note);
   return (
     <>
       <p className="mt-2">
@@ -71,8 +71,8 @@ export function InTune({ plan, note }: { readonly plan: Plan; readonly note: Pla
 }
 
 /** The school's contact point as a share of the sounding length; the usual share where the school has none. */
-function shareOf(taught: ContactPoint | null, { stringLengthMm }: Instrument, { stop }: IntonedStop): number {
-  return taught === null ? CONTACT_SHARES.usual : taught.mm / soundingLengthMm(stringLengthMm, stop.semitonesAboveOpen);
+function shareOf(taughtMm: number | null, { stringLengthMm }: Instrument, { stop }: IntonedStop): number {
+  return taughtMm === null ? CONTACT_SHARES.usual : taughtMm / soundingLengthMm(stringLengthMm, stop.semitonesAboveOpen);
 }
 
 interface TargetProps {

@@ -1,8 +1,8 @@
 import { Lock, LockOpen } from 'lucide-react';
 import { Fragment, type ReactNode } from 'react';
-import { SEMITONE_STEPS } from '#core/brief';
+import { SEMITONE_STEPS, waysOf } from '#core/brief';
 import { lockOf, wishOf } from '#core/brief/lines';
-import { handOfPlan, type WayToPlay } from '#core/fit';
+import { handOfPlan, semitoneStepAt, type WayToPlay } from '#core/fit';
 import { semitoneSpaceMm } from '#core/instrument';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
@@ -178,27 +178,25 @@ const STEP_LABELS: Readonly<Record<(typeof SEMITONE_STEPS)[number] | 'none', str
   lift: 'lift and set again',
 };
 
-/** Where one finger goes a semitone on, whether it slides or is lifted is the teacher's to say. */
+/** Where one finger goes a semitone on, whether it slides or is lifted is the teacher's to say: here, else in the school. */
 function SemitoneStep({ plan, index, note }: SelectedNoteProps) {
-  const before = plan.notes[index - 1];
-  if (before?.kind !== 'note' || !isSemitoneStep(before, note)) return null;
-  const said = plan.brief.marks?.find((mark) => mark.note === index)?.semitone ?? 'none';
+  const step = semitoneStepAt(plan, index);
+  if (step === null) return null;
+  const taught = waysOf(plan.brief).sameFinger;
   return (
     <p className="mt-2 flex items-baseline gap-2">
       Finger {note.stops[0].finger} again, a semitone on:
       <SelectField
         aria-label="Semitone step"
-        value={said}
-        options={(['none', ...SEMITONE_STEPS] as const).map((value) => ({ value, name: STEP_LABELS[value] }))}
+        value={step.marked ?? 'none'}
+        options={(['none', ...SEMITONE_STEPS] as const).map((value) => ({
+          value,
+          name: value === 'none' && taught ? `as the school teaches: ${STEP_LABELS[taught]}` : STEP_LABELS[value],
+        }))}
         onChange={(event) => writeMark(index, { semitone: SEMITONE_STEPS.find((each) => each === event.target.value) ?? null })}
       />
     </p>
   );
-}
-
-function isSemitoneStep({ stops: [before] }: PlannedSound, { stops: [here] }: PlannedSound): boolean {
-  if (before.finger === '0' || before.finger !== here.finger || before.string !== here.string) return false;
-  return Math.abs(before.semitonesAboveOpen - here.semitonesAboveOpen) === 1;
 }
 
 /** All fingers and strings on which this hand can play the note, string by string. */

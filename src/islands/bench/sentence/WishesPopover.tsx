@@ -62,7 +62,7 @@ export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
           <Button onClick={() => changeBrief((now) => withStretch(now, { from: stretch.from, to: stretch.to }))}>Delete</Button>
         </p>
       ))}
-      <OpenedSection title="Taught otherwise here">{() => <WaysFields brief={brief} />}</OpenedSection>
+      <OpenedSection title="Taught differently here">{() => <WaysFields brief={brief} />}</OpenedSection>
     </Popover>
   );
 }

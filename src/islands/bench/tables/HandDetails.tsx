@@ -1,7 +1,7 @@
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { type FingerPattern, patternKey, type Plan, type Stay } from '#core/plan/describe';
-import { namePattern } from '../../../state/school-actions.ts';
+import { namePattern } from '../../../state/school/school-actions.ts';
 import { useWork } from '../../../state/work.ts';
 import { TextField } from '../../../ui/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';

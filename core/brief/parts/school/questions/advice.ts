@@ -117,7 +117,7 @@ export const correcting = {
   usual: 'both',
   toldAt: 'double-stop',
   sides: {
-    both: { label: 'either cure', gains: '' },
+    both: { label: 'either way', gains: '' },
     anew: { label: 'fingers lifted and set anew', gains: 'The left hand learns the right place, not the way to it.' },
     small: { label: 'a small correction allowed', gains: 'The ear leads the finger, as it must on stage.' },
   },
@@ -138,12 +138,12 @@ export const vibrato = {
 
 /** What a note is judged by. */
 export const judging = {
-  title: 'How a place is judged',
+  title: 'How a note is checked',
   kinds: ALL_STRINGS,
   usual: 'both',
   toldAt: 'check',
   sides: {
-    both: { label: 'any judge', gains: '' },
+    both: { label: 'any of these', gains: '' },
     ear: { label: 'the ear first: sing it, then play', gains: 'The player hears the goal before the hand moves.' },
     'open-strings': { label: 'open strings', gains: 'They are always there, and what rings is in tune with the instrument.' },
     lower: { label: 'the same note in a lower position', gains: 'A place that is sure teaches one that is not.' },

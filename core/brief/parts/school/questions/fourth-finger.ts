@@ -40,7 +40,7 @@ export const fourthOnTop = {
     free: { label: 'the fourth finger on long and top notes where it suits', gains: '' },
     use: {
       label: 'the fourth finger on long and top notes too',
-      gains: 'It grows strong, and the hand goes less high for it.',
+      gains: 'It grows strong, and the hand need not go so high.',
       weights: ({ weakOnHard }) => ({ weakOnHard: plus(weakOnHard, [0, 0, 0, 0, -900]) }),
     },
     save: {

@@ -1,12 +1,12 @@
 import { dequal } from 'dequal';
 import { create } from 'zustand';
-import type { Brief, Lock } from '#core/brief';
+import { type Brief, type Lock, waysOf } from '#core/brief';
 import { type QuestionName, withAnswer } from '#core/brief/parts/school';
 import { type Correction, correctionOf } from '#core/explain';
-import { noteCorrection } from '../storage/corrections.ts';
-import { planningStore } from './planning.ts';
+import { noteCorrection } from '../../storage/corrections.ts';
+import { planningStore } from '../planning.ts';
 import { changeSchool } from './school-actions.ts';
-import { workStore } from './work.ts';
+import { workStore } from '../work.ts';
 
 /** A rule for the school that the teacher's corrections suggest, or one that was just made. */
 export type Rule =
@@ -53,8 +53,8 @@ function lockAdded(before: Brief, after: Brief): Lock | null {
 }
 
 async function heard(correction: Correction | null, note: number): Promise<void> {
-  const { pieceId } = workStore.getState();
-  if (correction === null || pieceId === null) return;
+  const { pieceId, brief } = workStore.getState();
+  if (correction === null || pieceId === null || waysOf(brief)[correction.question] === correction.side) return;
   const offers = await noteCorrection({ ...correction, pieceId, note }).catch(() => false);
   if (offers) ruleStore.setState({ rule: { state: 'offered', ...correction } });
 }

@@ -1,19 +1,19 @@
 import { withSchool } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
-import { database, type SchoolRecord } from '../storage/database.ts';
-import { schoolOf } from '../storage/for-briefs.ts';
-import { newSchool } from '../storage/records.ts';
-import { saveSchool, schoolSheet } from '../storage/studio.ts';
-import { OWN_SCHOOL } from '../words/storage.ts';
-import { say } from './notices.ts';
-import { allSaved, saveSoon } from './saving.ts';
-import { workStore } from './work.ts';
+import { database, type SchoolRecord } from '../../storage/database.ts';
+import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
+import { newSchool } from '../../storage/records.ts';
+import { saveSchool, schoolSheet } from '../../storage/studio.ts';
+import { OWN_SCHOOL } from '../../words/storage.ts';
+import { say } from '../notices.ts';
+import { allSaved, saveSoon } from '../saving.ts';
+import { workStore } from '../work.ts';
 
 /** The school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
 export async function schoolOfPiece(): Promise<SchoolRecord> {
   const { schoolId } = workStore.getState();
   const schools = await database.schools.toArray();
-  const followed = schools.find(({ id }) => id === schoolId) ?? (schools.length === 1 ? schools[0] : undefined);
+  const followed = schools.find(({ id }) => id === schoolId) ?? onlySchool(schools);
   return followed ?? newSchool(schoolSheet(OWN_SCHOOL, {}));
 }
 

@@ -1,0 +1,23 @@
+import { waysOf } from '#core/brief';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+
+/** How one finger goes from a note to its neighbour a semitone away, as from sharp to natural in the melodic minor. */
+export interface SemitoneStep {
+  /** What the teacher marked at this note; null for nothing. */
+  readonly marked: 'slide' | 'lift' | null;
+  /** As marked, else as is taught; null where neither says anything. */
+  readonly by: 'slide' | 'lift' | null;
+}
+
+/** The step that arrives at a note, where one finger plays it and the note before, a semitone apart on one string; else null. */
+export function semitoneStepAt({ notes, brief }: Plan, index: number): SemitoneStep | null {
+  const [before, here] = [notes[index - 1], notes[index]];
+  if (before?.kind !== 'note' || here?.kind !== 'note' || !isSemitoneStep(before, here)) return null;
+  const marked = brief.marks?.find(({ note }) => note === index)?.semitone ?? null;
+  return { marked, by: marked ?? waysOf(brief).sameFinger ?? null };
+}
+
+function isSemitoneStep({ stops: [before] }: PlannedSound, { stops: [here] }: PlannedSound): boolean {
+  if (before.finger === '0' || before.finger !== here.finger || before.string !== here.string) return false;
+  return Math.abs(before.semitonesAboveOpen - here.semitonesAboveOpen) === 1;
+}

@@ -1,0 +1,36 @@
+import type { Brief } from '#core/brief';
+import { withSchool } from '#core/brief/edits';
+import { withAnswer } from '#core/brief/parts/school';
+import type { Correction } from '#core/explain';
+import { engine } from '../../engine/client.ts';
+import { schoolOf } from '../../storage/for-briefs.ts';
+import { piecesUsing } from '../../storage/studio.ts';
+import { materialLabel } from '../../words/labels.ts';
+import { workStore } from '../work.ts';
+import { schoolOfPiece } from './school-actions.ts';
+
+/** What a rule would change: the name of the school, and of every piece that would be fingered differently. */
+export interface RuleChanges {
+  readonly school: string;
+  readonly pieces: readonly string[];
+}
+
+/** Plans every piece of the school under the rule, the piece on the bench first, and tells which change. */
+export async function changedByRule({ question, side }: Correction, signal: AbortSignal): Promise<RuleChanges> {
+  const record = await schoolOfPiece();
+  const school = schoolOf(record.document);
+  const ruled = { ...school, ways: withAnswer(school.ways ?? {}, question, side) };
+  const pieces: string[] = [];
+  for (const piece of await piecesOf(record.id)) {
+    const what = await engine.ask(withSchool(piece.brief, ruled), { kind: 'what-changed', before: piece.brief }, { signal });
+    if (what?.kind === 'planned' && what.otherwise.length > 0) pieces.push(piece.name || materialLabel(piece.brief));
+  }
+  return { school: school.name || 'the school', pieces };
+}
+
+/** The pieces of a school; the one on the bench as it stands there. */
+async function piecesOf(schoolId: string): Promise<readonly { readonly name: string; readonly brief: Brief }[]> {
+  const { pieceId, name, brief } = workStore.getState();
+  const others = (await piecesUsing('schoolId', schoolId)).filter(({ id }) => id !== pieceId);
+  return [{ name, brief }, ...others.map(({ document }) => ({ name: document.name, brief: document.brief }))];
+}
