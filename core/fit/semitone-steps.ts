@@ -1,5 +1,5 @@
 import { waysOf } from '#core/brief';
-import type { Plan, PlannedSound } from '#core/plan/describe';
+import type { Plan, PlannedNote, PlannedSound } from '#core/plan/describe';
 
 /** How one finger goes from a note to its neighbour a semitone away, as from sharp to natural in the melodic minor. */
 export interface SemitoneStep {
@@ -11,10 +11,13 @@ export interface SemitoneStep {
 
 /** The step that arrives at a note, where one finger plays it and the note before, a semitone apart on one string; else null. */
 export function semitoneStepAt({ notes, brief }: Plan, index: number): SemitoneStep | null {
-  const [before, here] = [notes[index - 1], notes[index]];
-  if (before?.kind !== 'note' || here?.kind !== 'note' || !isSemitoneStep(before, here)) return null;
+  if (!oneFingerArrives(notes[index - 1], notes[index])) return null;
   const marked = brief.marks?.find(({ note }) => note === index)?.semitone ?? null;
   return { marked, by: marked ?? waysOf(brief).sameFinger ?? null };
+}
+
+function oneFingerArrives(before: PlannedNote | undefined, here: PlannedNote | undefined): boolean {
+  return before?.kind === 'note' && here?.kind === 'note' && isSemitoneStep(before, here);
 }
 
 function isSemitoneStep({ stops: [before] }: PlannedSound, { stops: [here] }: PlannedSound): boolean {

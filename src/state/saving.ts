@@ -11,6 +11,8 @@ const SAVE_AFTER_MS = 150;
 class Saver {
   private writing = false;
   private changed = false;
+  /** How many changes of what the piece follows are under way. */
+  private underWay = 0;
   private timer = 0;
   private written: Promise<void> = Promise.resolve();
 
@@ -39,6 +41,18 @@ class Saver {
     await this.written;
   }
 
+  /** Not saved before a change of what the piece follows, its school, is written too. */
+  async during<Result>(change: () => Promise<Result>): Promise<Result> {
+    this.underWay += 1;
+    workStore.setState({ saving: { state: 'saving' } });
+    try {
+      return await change();
+    } finally {
+      this.underWay -= 1;
+      this.workChanged();
+    }
+  }
+
   private async write(): Promise<void> {
     this.writing = true;
     while (this.changed) {
@@ -48,7 +62,8 @@ class Saver {
       if (record) workStore.setState({ writtenAt: record.updatedAt });
       const outcome = record ? await saveRecord('piece', record) : { ok: true as const };
       if (outcome.ok) forgetUnwritten();
-      if (!this.changed) workStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
+      if (!this.changed && (this.underWay === 0 || !outcome.ok))
+        workStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
     }
     this.writing = false;
   }
@@ -64,6 +79,11 @@ export function saveSoon(): void {
 /** Writes what waits to be written, and resolves when it is. */
 export async function allSaved(): Promise<void> {
   await saver.settled();
+}
+
+/** Makes a change of what the piece follows; the page says it is saving until that is written. */
+export async function savingDuring<Result>(change: () => Promise<Result>): Promise<Result> {
+  return await saver.during(change);
 }
 
 /** Saves whenever the work changes, and when the page is left, until the returned function is called. */

@@ -6,7 +6,7 @@ import { newSchool } from '../../storage/records.ts';
 import { saveSchool, schoolSheet } from '../../storage/studio.ts';
 import { OWN_SCHOOL } from '../../words/storage.ts';
 import { say } from '../notices.ts';
-import { allSaved, saveSoon } from '../saving.ts';
+import { allSaved, savingDuring } from '../saving.ts';
 import { workStore } from '../work.ts';
 
 /** The school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
@@ -19,6 +19,10 @@ export async function schoolOfPiece(): Promise<SchoolRecord> {
 
 /** Changes the school that the piece on the bench follows; every piece that follows it is taught so from now on. */
 export async function changeSchool(change: (school: School) => School): Promise<SchoolRecord | null> {
+  return await savingDuring(async () => await writtenWith(change));
+}
+
+async function writtenWith(change: (school: School) => School): Promise<SchoolRecord | null> {
   await allSaved();
   const record = await schoolOfPiece();
   const document = { ...record.document, school: change(record.document.school) };
@@ -29,7 +33,6 @@ export async function changeSchool(change: (school: School) => School): Promise<
   }
   const { brief } = workStore.getState();
   workStore.setState({ brief: withSchool(brief, schoolOf(document)), schoolId: record.id });
-  saveSoon();
   return { ...record, document };
 }
 
