@@ -21,14 +21,14 @@ export function weightName(name: string): string {
 /** Why each weight is there, in a teacher's words. */
 export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   shift: 'A shift interrupts the line, whatever its size.',
-  shiftPerMm: 'A longer way is harder to judge.',
+  shiftPerMm: 'A longer shift is harder to judge.',
   longShiftPerMm: 'Beyond about a fifth a shift is a leap.',
   semitoneShiftShare: 'One finger moving a semitone on its string hardly disturbs.',
-  openShiftShare: 'While an open string sounds nobody hears the hand move; the way stays.',
+  openShiftShare: 'While an open string sounds nobody hears the hand move; it has just as far to go.',
   restShiftShare: 'A rest gives time to move.',
   shiftCrossing: 'Shifting and crossing at once leaves no guide.',
   shiftAgainstMelody: 'A hand that goes up while the melody goes down misleads the ear.',
-  shiftUnderSlur: 'Inside a bow the way is heard.',
+  shiftUnderSlur: 'Inside a bow the shift is heard.',
   shiftHaste: 'A quick way squeezes; counted above an easy speed.',
   leavingUp: 'Going up, a low finger leads the hand.',
   arrivingUp: 'Going up, a low finger leaves the others ready for what comes.',
