@@ -61,7 +61,8 @@ class Saver {
       // Known before it is written, so that what comes back from the database is known as our own.
       if (record) workStore.setState({ writtenAt: record.updatedAt });
       const outcome = record ? await saveRecord('piece', record) : { ok: true as const };
-      if (outcome.ok) forgetUnwritten();
+      // A change that came meanwhile may have been left by a page about to go: only its own write makes it safe.
+      if (record && outcome.ok && !this.changed) forgetUnwritten(record.id);
       if (!this.changed && (this.underWay === 0 || !outcome.ok))
         workStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
     }

@@ -5,7 +5,6 @@ import { database, type PieceRecord, type SchoolRecord } from '../storage/databa
 import { onlySchool, schoolOf } from '../storage/for-briefs.ts';
 import { loadPiece, pieceOf } from '../storage/pieces.ts';
 import { newPieceRecord, NOTHING_USED } from '../storage/records.ts';
-import { writeUnwritten } from '../storage/unwritten.ts';
 import { CHANGED_ELSEWHERE, SET_ASIDE } from '../words/notices.ts';
 import { say } from './notices.ts';
 import { planningStore, UNPLANNED } from './planning.ts';
@@ -16,7 +15,6 @@ import { workStore } from './work.ts';
 
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
-  await writeUnwritten();
   const record = (id === null ? null : await loadPiece(id)) ?? (await loadPiece(null));
   return record ? setOnBench(record) : await newPieceOfStudio();
 }

@@ -1,4 +1,10 @@
-/** Puts the demo in where the application runs with one and was never started before. */
+import { writeUnwritten } from './unwritten.ts';
+
+/**
+ * What every page waits for before it reads: the demo is put in where the application runs with one and was never started
+ * before, and what an earlier page left unwritten is in the database.
+ */
 export async function readyToRead(): Promise<void> {
   if (document.documentElement.dataset['demo'] === 'yes') await (await import('./demo.ts')).seedDemoOnce();
+  await writeUnwritten();
 }

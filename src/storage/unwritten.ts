@@ -1,27 +1,36 @@
 import type { PieceRecord } from './database.ts';
 
-/** The one place that is written at once, before a page is gone. */
+/** The one place that is written at once, before a page is gone: a key for each piece. */
 const KEY = 'dove-path/unwritten';
 
-/** Leaves a piece whose last change is not in the database yet for the next start. A full store is no reason to fail. */
+/** Leaves a piece whose last change is not in the database yet for the next page. A full store is no reason to fail. */
 export function keepUnwritten(record: PieceRecord): void {
   try {
-    localStorage.setItem(KEY, JSON.stringify(record));
+    localStorage.setItem(keyOf(record.id), JSON.stringify(record));
   } catch {
     // The database still tries to write it.
   }
 }
 
-/** What was left is in the database. */
-export function forgetUnwritten(): void {
-  globalThis.localStorage?.removeItem(KEY);
+/** What was left of this piece is in the database. */
+export function forgetUnwritten(pieceId: string): void {
+  globalThis.localStorage?.removeItem(keyOf(pieceId));
 }
 
-/** Puts what an earlier page left into the database, unless that got there by itself or is damaged. */
+/** Puts what earlier pages left into the database, unless that got there by itself or is damaged. */
 export async function writeUnwritten(): Promise<void> {
-  const text = globalThis.localStorage?.getItem(KEY) ?? null;
-  if (text === null) return;
+  const keys = Object.keys(globalThis.localStorage ?? {}).filter((key) => key.startsWith(KEY));
+  if (keys.length === 0) return;
   const { putUnwritten } = await import('./put-unwritten.ts');
-  await putUnwritten(text);
-  forgetUnwritten();
+  for (const key of keys) {
+    const text = localStorage.getItem(key);
+    if (text === null) continue;
+    await putUnwritten(text);
+    // The page that left it may still live, and have left a newer one meanwhile.
+    if (localStorage.getItem(key) === text) localStorage.removeItem(key);
+  }
+}
+
+function keyOf(pieceId: string): string {
+  return `${KEY}/${pieceId}`;
 }

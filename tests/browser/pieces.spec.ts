@@ -88,6 +88,20 @@ test('a full disk is said plainly, and the work stays on the screen', async ({ p
   expect((await saveAs(page, 'JSON')).suggestedFilename()).toBe('kept-on-screen.json');
 });
 
+test('what the database had not written when the bench was left stands on the sheet and among the pieces', async ({ page }) => {
+  await openNewPiece(page);
+  // From now on the bench's writes never come to an end, as when the page is gone before they do.
+  await page.evaluate(() => {
+    IDBFactory.prototype.open = () => Object.create(IDBOpenDBRequest.prototype);
+    IDBDatabase.prototype.transaction = () => Object.create(IDBTransaction.prototype);
+  });
+  await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Left at once');
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(page.getByRole('heading', { name: 'Left at once' })).toBeVisible();
+  await page.goto('/pieces');
+  await expect(page.getByRole('link', { name: 'Left at once', exact: true })).toBeVisible();
+});
+
 test('a stored piece that does not pass is set aside and reported, never dropped', async ({ page }) => {
   await page.goto('/pieces');
   await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);

@@ -10,6 +10,7 @@ import { layoutStaff } from '../../engraving/layout.ts';
 import { systemsOf } from '../../engraving/systems.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
+import { readyToRead } from '../../storage/first-start.ts';
 import { loadPiece } from '../../storage/pieces.ts';
 import { Answered } from '../../ui/Answered.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
@@ -172,6 +173,7 @@ function SheetShifts({ plan }: { readonly plan: Plan }) {
 
 /** The piece with its plan, or words for why there is none. */
 async function loadSheet(id: string | null, signal: AbortSignal): Promise<Loaded | string> {
+  await readyToRead();
   const record = id === null ? null : await loadPiece(id);
   if (!record) return NO_PIECE;
   const outcome = await engine.plan(record.document.brief, { signal });
