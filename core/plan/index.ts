@@ -1,5 +1,5 @@
 export { whatItDoes } from './others/candidates.ts';
-export type { AlternativeName } from './others/name.ts';
+export type { AlternativeName, Difference } from './others/name.ts';
 export { otherFingerings } from './others/other-fingerings.ts';
 export { bestFingerings } from './best-fingerings.ts';
 export { planSteps } from './plan-steps.ts';

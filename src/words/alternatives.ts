@@ -2,7 +2,7 @@ import type { PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 import { counted, listed, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
-import type { AlternativeName } from '#core/plan';
+import type { AlternativeName, Difference } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 
 /** The strings of a plan, as names tell them. */
@@ -45,7 +45,18 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   'fourth-finger': ({ string }, strings) => `fourth finger on the ${stringText(string, strings)}`,
   'no-fourth-finger': ({ string }, strings) => `no fourth finger on the ${stringText(string, strings)}`,
   fingers: ({ string }, strings) => `other fingers on the ${stringText(string, strings)}`,
+  both: ({ one, other }, strings) => `${alternativeName(one, strings)}, ${inBrief(other, 'string' in one ? one.string : null, strings)}`,
 };
+
+/** The second of two things a line does: where it shifts is told by the strings alone, but for the one that was told already. */
+function inBrief(difference: Difference, told: StringNumber | null, strings: Strings): string {
+  if (difference.kind === 'starts') return `starts in ${positionWords(difference.position)}`;
+  if (difference.kind === 'moment') return `${alternativeName(difference, strings)} on the ${stringText(difference.string, strings)}`;
+  if (difference.kind !== 'strings') return alternativeName(difference, strings);
+  const elsewhere = [...new Set(difference.shifts.map(({ string }) => string))].filter((string) => string !== told);
+  if (elsewhere.length === 0) return shiftsText(difference.shifts, strings);
+  return `shifts on the ${listed(elsewhere.map((string) => stringText(string, strings)))}`;
+}
 
 /** "third", as teachers say it when it is clear that a position is meant. */
 function inShort(position: PositionName): string {

@@ -82,6 +82,7 @@ const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) =>
   'no-fourth-finger': ({ string }, best, other) => fourthsOn(other, string) < fourthsOn(best, string),
   fingers: ({ string }, best, other) =>
     sounds(other).some((note, order) => note.stops[0].string === string && played(note) !== played(sounds(best)[order])),
+  both: ({ one, other: too }, best, other) => one.kind !== too.kind && isNamedTruly(one, best, other) && isNamedTruly(too, best, other),
 };
 
 /** Whether the name of another fingering is true of its plan, read from nothing but the plans. */

@@ -6,21 +6,24 @@ import {
   crossingsBackIn,
   excursionsIn,
   factsOf,
+  falls,
   halvesIn,
   type LineChoices,
   type LineFacts,
   unusualShiftsIn,
   visitsIn,
 } from './line-facts.ts';
-import type { AlternativeName } from './name.ts';
+import type { AlternativeName, Difference } from './name.ts';
 import { toldApart } from './told-apart.ts';
 
 /** Another line, as far as it is needed to choose among many. */
 export interface Candidate {
   /** The line. */
   readonly way: Way;
-  /** What it does. */
+  /** What it is called by. */
   readonly name: AlternativeName;
+  /** What else it does. */
+  readonly more: readonly Difference[];
   /** What it costs, thousandths, and more where it is not what schools teach. */
   readonly rank: number;
   /** Turns it waits for others of other kinds. */
@@ -43,7 +46,7 @@ export function heldAgainst(solved: Solved): HeldAgainst {
 /** What a line does otherwise than the best one; null where a teacher would call them the same. */
 export function whatItDoes(solved: Solved, way: Way): AlternativeName | null {
   const { best, choices } = heldAgainst(solved);
-  return toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, way.choices)));
+  return toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, way.choices)))[0] ?? null;
 }
 
 /** A shift that arrives otherwise than schools teach puts a line behind others as if it were so much dearer, thousandths. */
@@ -52,6 +55,15 @@ const UNUSUAL_SHIFT = 1500;
 /** So does another finger that slides, and an opened hand for a note. */
 const ANOTHER_SLIDES = 1500;
 const OPENED = 100;
+
+/** From first position violin and viola shift to third; by position, what another puts a line behind, thousandths. */
+const FROM_FIRST_TO: Readonly<Record<number, number>> = { 2: 1000, 4: 300 };
+
+function unlikelyFromFirst({ shifts }: LineFacts): number {
+  return shifts
+    .filter(({ from }) => from.letterPosition === 1)
+    .reduce((sum, { to }) => sum + (to.letterPosition === null ? 0 : (FROM_FIRST_TO[to.letterPosition] ?? 0)), 0);
+}
 
 /** Whether a single hand plays every stay of a way: asked last, as it takes longest. */
 export function isOneHand({ solved: { task, lattice } }: HeldAgainst, { way }: Candidate): boolean {
@@ -65,13 +77,13 @@ export function candidateOf({ solved, best, choices }: HeldAgainst, way: Way | n
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
   if (wanders(solved, best, facts)) return null;
-  const name = toldApart(task, choices, best, facts);
-  if (name === null || (halvesIn(facts) > halvesIn(best) && !TAKES_HALF_POSITION.has(name.kind))) return null;
-  return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(name, best, facts) ? 1 : 0 };
+  const [name, ...more] = toldApart(task, choices, best, facts);
+  if (name === undefined || (halvesIn(task, facts) > halvesIn(task, best) && !TAKES_HALF_POSITION.has(name.kind))) return null;
+  return { way, name, more, rank: way.cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
 }
 
 /** Semitones with a finger each begin in half position on violin and viola. */
-const TAKES_HALF_POSITION: ReadonlySet<AlternativeName['kind']> = new Set<AlternativeName['kind']>(['finger-a-semitone', 'same-fingers']);
+const TAKES_HALF_POSITION: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['finger-a-semitone', 'same-fingers']);
 
 /** Whether a line visits positions, leaves its string for a note, or crosses against the melody, where the best does not. */
 function wanders({ task }: Solved, best: LineFacts, facts: LineFacts): boolean {
@@ -88,19 +100,45 @@ function untaught(best: LineFacts, facts: LineFacts): number {
   return (
     UNUSUAL_SHIFT * unusualShiftsIn(facts) +
     ANOTHER_SLIDES * more(facts.sliding.length, best.sliding.length) +
-    OPENED * more(facts.extended, best.extended)
+    OPENED * more(facts.extended, best.extended) +
+    more(unlikelyFromFirst(facts), unlikelyFromFirst(best))
   );
 }
 
-/** Who begins in another position does it to save a shift, or to begin at home. */
-function beginsForNothing({ kind }: AlternativeName, best: LineFacts, facts: LineFacts): boolean {
-  if (kind !== 'starts' || facts.shifts.length < best.shifts.length) return false;
+/** A second line of one name that shifts elsewhere comes before one that changes less. */
+const OTHER_STRINGS: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['strings', 'no-shift', 'starts', 'moment']);
+
+/** So much dearer than the best at most is a second line of one name that changes little more, thousandths. */
+const MOST_FOR_LITTLE = 1000;
+
+/** A line of one name is told by a second thing too, where it does one that the best line of that name does not. */
+export function toldFurther({ solved }: HeldAgainst, first: Candidate, candidate: Candidate): Candidate | null {
+  const { name, more, rank, waits } = candidate;
+  if (name.kind === 'both') return null;
+  const known = new Set(first.more.map((difference) => JSON.stringify(difference)));
+  const other = more.find((difference) => !known.has(JSON.stringify(difference)));
+  if (!other || (changesLittle(other) && rank > solved.way.cost + MOST_FOR_LITTLE)) return null;
+  return {
+    ...candidate,
+    name: { kind: 'both', one: name, other },
+    waits: waits + waitsFurther(name) + (OTHER_STRINGS.has(other.kind) ? 0 : 1),
+  };
+}
+
+/** A second line of one name does not come sooner because the first does, but for runs of twos: each way into them is known. */
+function waitsFurther({ kind }: Difference): number {
+  return kind === 'two-and-two' ? 0 : -Math.min(0, WAITS[kind] ?? 0);
+}
+
+/** Who begins in another position does it to save a shift, to begin at home, or for the top note of a line that comes down. */
+function beginsForNothing({ task }: Solved, { kind }: Difference, best: LineFacts, facts: LineFacts): boolean {
+  if (kind !== 'starts' || falls(facts, task.instrument) || facts.shifts.length < best.shifts.length) return false;
   const [began, usual] = [facts, best].map(({ stays }) => stays.flatMap(({ first }) => first ?? [])[0]);
   return !(began && usual && atHome(began) && !atHome(usual));
 }
 
 /** Kinds that change little wait so many turns; what every teacher knows comes so many sooner. */
-const WAITS: Partial<Readonly<Record<AlternativeName['kind'], number>>> = {
+const WAITS: Partial<Readonly<Record<Difference['kind'], number>>> = {
   'finger-a-semitone': -10,
   'same-fingers': -10,
   'no-shift': -4,
@@ -115,29 +153,65 @@ const WAITS: Partial<Readonly<Record<AlternativeName['kind'], number>>> = {
 /** Every turn counts as if a line were so much dearer, thousandths. */
 const TURN = 800;
 
+/** Open strings and fingers change a note here and there; the rest is what the hand does. */
+const LITTLE: ReadonlySet<AlternativeName['kind']> = new Set<AlternativeName['kind']>([
+  'open-strings',
+  'stopped',
+  'more-open',
+  'fewer-open',
+  'fourth-finger',
+  'no-fourth-finger',
+  'fingers',
+]);
+
+/** Whether a name tells of a note here and there, not of the hand. */
+export function changesLittle({ kind }: AlternativeName): boolean {
+  return LITTLE.has(kind);
+}
+
 /** The order of lines before it is known how many of their kinds there are. */
 export function byWorth(one: Candidate, other: Candidate): number {
   return worth(one) - worth(other);
 }
 
 function worth({ rank, name, waits }: Candidate): number {
-  return rank + TURN * ((WAITS[name.kind] ?? 0) + waits);
+  return rank + TURN * (turnsOf(WAITS[kindOf(name)] ?? 0) + waits);
 }
 
-/** The lines worth most, the cheapest first; another of a kind that was taken already comes behind one of a new kind. */
-export function inTurns(found: readonly Candidate[], most: number): readonly Candidate[] {
-  const turns = new Map<AlternativeName['kind'], number>();
-  return found
-    .map((candidate) => {
-      const { kind } = candidate.name;
-      const turn = turns.get(kind) ?? WAITS[kind] ?? 0;
-      turns.set(kind, turn + 1);
-      return { candidate, rank: candidate.rank + TURN * (turnsOf(turn) + candidate.waits) };
-    })
-    .toSorted((one, other) => one.rank - other.rank)
-    .slice(0, most)
-    .map(({ candidate }) => candidate);
+/** The kind whose turn it takes. */
+function kindOf(name: AlternativeName): Difference['kind'] {
+  return name.kind === 'both' ? name.one.kind : name.kind;
 }
+
+/** Lines that have one name, the best first: the next stands in where no single hand plays the first. */
+export type OfOneName = readonly [Candidate, ...Candidate[]];
+
+/**
+ * The lines worth most, the cheapest first, each played by one hand; another of a kind that was taken already comes behind one of a new
+ * kind, and a near copy further behind.
+ */
+export function inTurns(held: HeldAgainst, found: readonly OfOneName[], most: number): readonly Candidate[] {
+  const turns = new Map<Difference['kind'], number>();
+  const ranked = found
+    .map((lines) => {
+      const [{ name, rank, waits }] = lines;
+      const kind = kindOf(name);
+      const turn = turns.get(kind) ?? WAITS[kind] ?? 0;
+      turns.set(kind, turn + (NEAR_COPIES.has(kind) ? 5 : 1));
+      return { lines, rank: rank + TURN * (turnsOf(turn) + waits) };
+    })
+    .toSorted((one, other) => one.rank - other.rank);
+  const chosen: Candidate[] = [];
+  for (const { lines } of ranked) {
+    if (chosen.length >= most) break;
+    const played = lines.find((candidate) => isOneHand(held, candidate));
+    if (played) chosen.push(played);
+  }
+  return chosen;
+}
+
+/** Of these a second is a near copy of the first, on another string. */
+const NEAR_COPIES: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['no-fourth-finger', 'fingers']);
 
 /** The second of a kind waits a turn, the third less than a turn more. */
 function turnsOf(turn: number): number {

@@ -1,5 +1,7 @@
+import type { Task } from '#core/brief';
 import { type Finger, FINGERS, isShift, type Placement, rankOf, type Shape, stopsIn } from '#core/hand';
 import type { Instrument } from '#core/instrument';
+import { positionOf } from '#core/plan/describe';
 import type { Lattice } from '#core/search/lattice';
 
 /** A stay of a line: from the first to the last note of one hand, by order; open strings belong to the hand before. */
@@ -112,9 +114,10 @@ export function visitsIn({ stays }: LineFacts): number {
   }).length;
 }
 
-/** How many stays are in half position on violin and viola, which take it only for what lies there. */
-export function halvesIn({ stays }: LineFacts): number {
-  return stays.filter(({ first }) => first?.letterPosition === 0).length;
+/** How many stays are in half position, which only the bass takes for more than what lies there. */
+export function halvesIn(task: Task, { stays }: LineFacts): number {
+  if (task.instrument.kind === 'bass') return 0;
+  return stays.filter(({ first }) => first !== null && positionOf(task, first).label === 'half').length;
 }
 
 /** How many notes stand alone on a string between two notes of one other string. */
@@ -126,12 +129,22 @@ export function excursionsIn({ placements }: LineFacts): number {
 }
 
 /** How often the bow crosses to a lower string while the line rises, or to a higher one while it falls. */
-export function crossingsBackIn({ placements }: LineFacts, { strings }: Pick<Instrument, 'strings'>): number {
-  const soundOf = ({ stringIndex, soundsAboveOpen }: Placement): number => (strings[stringIndex]?.semitones ?? 0) + soundsAboveOpen;
+export function crossingsBackIn({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): number {
   return placements.filter((here, order) => {
     const before = placements[order - 1];
-    return before !== undefined && (here.stringIndex - before.stringIndex) * (soundOf(here) - soundOf(before)) > 0;
+    return before !== undefined && (here.stringIndex - before.stringIndex) * (soundOf(here, instrument) - soundOf(before, instrument)) > 0;
   }).length;
+}
+
+/** Whether a line ends lower than it begins. */
+export function falls({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): boolean {
+  const [first, last] = [placements[0], placements[placements.length - 1]];
+  return first !== undefined && last !== undefined && soundOf(last, instrument) < soundOf(first, instrument);
+}
+
+/** What a placement sounds, semitones. */
+function soundOf({ stringIndex, soundsAboveOpen }: Placement, { strings }: Pick<Instrument, 'strings'>): number {
+  return (strings[stringIndex]?.semitones ?? 0) + soundsAboveOpen;
 }
 
 /** A tone, semitones. */
@@ -141,16 +154,18 @@ const TONE = 2;
  * How many shifts arrive otherwise than schools teach: going up on the first finger, coming down from it, or with one finger that
  * goes a semitone, or further than a tone.
  */
-export function unusualShiftsIn({ shifts }: LineFacts): number {
-  return shifts.filter(({ from, to }) => isUnusual(from, to)).length;
+export function unusualShiftsIn({ placements, shifts }: LineFacts): number {
+  const overOpen = (order: number): boolean => placements[order - 1]?.finger === '0';
+  return shifts.filter(({ order, from, to }) => !overOpen(order) && isUnusual(from, to)).length;
 }
 
 /** Whether a shift arrives otherwise than schools teach. */
 export function isUnusual(from: Placement, to: Placement): boolean {
   if (from.finger === to.finger && from.stringIndex === to.stringIndex) {
-    return Math.abs(to.semitonesAboveOpen - from.semitonesAboveOpen) === TONE;
+    return to.finger !== '1' && Math.abs(to.semitonesAboveOpen - from.semitonesAboveOpen) === TONE;
   }
-  const led = to.firstFinger > from.firstFinger ? to : from;
+  const rises = from.stringIndex === to.stringIndex ? to.firstFinger > from.firstFinger : to.stringIndex < from.stringIndex;
+  const led = rises ? to : from;
   return (rankOf(led.finger) ?? 0) > 1;
 }
 

@@ -10,7 +10,7 @@ export interface NamedShift {
 }
 
 /**
- * What another fingering does otherwise than the one it is held against, the first that is true of it:
+ * What another fingering does otherwise than the one it is held against:
  *
  * - `unlocked`: what the engine would do without the teacher's fixed notes;
  * - `finger-a-semitone`, `slides`: in runs of semitones every finger plays once, or these slide;
@@ -22,7 +22,7 @@ export interface NamedShift {
  * - `open-strings`, `stopped`: every note is open that can be, or none is; - `more-open`, `fewer-open`: on these strings;
  * - `fourth-finger`, `no-fourth-finger`: more, or fewer, notes with it; - `fingers`: other fingers on one string.
  */
-export type AlternativeName =
+export type Difference =
   | { readonly kind: 'unlocked' }
   | { readonly kind: 'finger-a-semitone' }
   | { readonly kind: 'slides'; readonly fingers: readonly Finger[] }
@@ -40,3 +40,6 @@ export type AlternativeName =
   | { readonly kind: 'fourth-finger'; readonly string: StringNumber }
   | { readonly kind: 'no-fourth-finger'; readonly string: StringNumber }
   | { readonly kind: 'fingers'; readonly string: StringNumber };
+
+/** What another fingering is called by: what it does otherwise, and one thing more where a cheaper one does the first too. */
+export type AlternativeName = Difference | { readonly kind: 'both'; readonly one: Difference; readonly other: Difference };

@@ -8,7 +8,18 @@ import { costOfWay, fingeringLabel, type Way } from '#core/search/ways';
 import { laid, placementsAt, solve, type Solved, spacesFor, wayIn, withWay } from '#core/solve';
 import type { Alternative } from '../types.ts';
 import type { AlternativeName } from './name.ts';
-import { byWorth, type Candidate, candidateOf, type HeldAgainst, heldAgainst, inTurns, isOneHand } from './candidates.ts';
+import {
+  byWorth,
+  type Candidate,
+  candidateOf,
+  type HeldAgainst,
+  heldAgainst,
+  inTurns,
+  isOneHand,
+  type OfOneName,
+  toldFurther,
+} from './candidates.ts';
+import { joinedWays } from './joined-ways.ts';
 import { otherWays } from './ways.ts';
 
 /** Lines beyond this are offered the wishes only: telling the others apart would take too long. */
@@ -31,7 +42,7 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
   const without = unlocked(solved, best);
   const wanted = most - without.length;
   const held = heldAgainst(solved);
-  const chosen = [...inTurns(yield* candidates(held), wanted)];
+  const chosen = [...inTurns(held, yield* candidates(held), wanted)];
   for (const wish of chosen.length < wanted ? PREFERENCES : []) {
     if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
     yield;
@@ -45,7 +56,7 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
 }
 
 /** Every line worth telling, the cheapest of each name. */
-function* candidates(held: HeldAgainst): Steps<readonly Candidate[]> {
+function* candidates(held: HeldAgainst): Steps<readonly OfOneName[]> {
   const { solved, best, choices } = held;
   if (solved.steps.length > MOST_NOTES_COMPARED) return [];
   const { task, lattice, way } = solved;
@@ -65,32 +76,55 @@ function* candidates(held: HeldAgainst): Steps<readonly Candidate[]> {
 /** So many names are looked at, and so many lines of each: whether a single hand plays a line takes longest to find out. */
 const MOST_LOOKED_AT = { names: 12, lines: 3 } as const;
 
+/** Lines of so many names are joined two and two. */
+const MOST_JOINED = 12;
+
 /** Lines are told apart so many at a time. */
 const WAYS_A_STEP = 150;
 
-function* cheapestOfEachName(held: HeldAgainst, ways: readonly Way[]): Steps<readonly Candidate[]> {
-  const { lattice, placements } = held.solved;
-  const known = new Set<string>([labelOf(placements)]);
-  const named = new Map<string, Candidate[]>();
+function* cheapestOfEachName(held: HeldAgainst, ways: readonly Way[]): Steps<readonly OfOneName[]> {
+  const known = new Set<string>([labelOf(held.solved.placements)]);
+  const apart = yield* newAmong(held, ways, known);
+  const heads = byName(apart).flatMap(([head]) => head ?? []);
+  const joined = yield* newAmong(held, joinedWays(held.solved.way, heads.slice(0, MOST_JOINED)), known);
+  return byName([...apart, ...joined])
+    .slice(0, MOST_LOOKED_AT.names)
+    .flatMap((group) => worthTelling(held, group))
+    .toSorted(([one], [other]) => one.rank - other.rank);
+}
+
+/** The ways that are worth telling and not known yet. */
+function* newAmong(held: HeldAgainst, ways: readonly Way[], known: Set<string>): Steps<readonly Candidate[]> {
+  const found: Candidate[] = [];
   for (const [count, way] of ways.entries()) {
     if (count % WAYS_A_STEP === WAYS_A_STEP - 1) yield;
-    const label = labelOf(placementsAt(lattice, way.choices));
+    const label = labelOf(placementsAt(held.solved.lattice, way.choices));
     if (known.has(label)) continue;
     known.add(label);
     const candidate = candidateOf(held, way);
-    if (!candidate) continue;
+    if (candidate) found.push(candidate);
+  }
+  return found;
+}
+
+/** Lines by their names, those worth most first. */
+function byName(candidates: readonly Candidate[]): readonly OfOneName[] {
+  const named = new Map<string, [Candidate, ...Candidate[]]>();
+  for (const candidate of candidates.toSorted(byWorth)) {
     const key = JSON.stringify(candidate.name);
     const group = named.get(key);
     if (group) group.push(candidate);
     else named.set(key, [candidate]);
   }
-  const groups = [...named.values()]
-    .map((group) => group.toSorted(byWorth))
-    .toSorted(([one], [other]) => (one && other ? byWorth(one, other) : 0));
-  const found = groups
-    .slice(0, MOST_LOOKED_AT.names)
-    .flatMap((group) => group.slice(0, MOST_LOOKED_AT.lines).find((candidate) => isOneHand(held, candidate)) ?? []);
-  return found.toSorted((one, other) => one.rank - other.rank);
+  return [...named.values()];
+}
+
+/** Of lines that have one name, the best, and those told by a second thing too that is theirs alone. */
+function worthTelling(held: HeldAgainst, [first, ...others]: OfOneName): readonly OfOneName[] {
+  const further = others.flatMap((candidate) => toldFurther(held, first, candidate) ?? []).toSorted(byWorth);
+  const [second] = byName(further);
+  const best: OfOneName = [first, ...others.slice(0, MOST_LOOKED_AT.lines - 1)];
+  return second ? [best, second] : [best];
 }
 
 function alternative(best: Plan, name: AlternativeName, other: Solved, solved: Solved): Alternative {

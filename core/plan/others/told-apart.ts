@@ -3,34 +3,34 @@ import type { Placement, PositionName } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
 import { positionOf } from '#core/plan/describe';
 import { hasSameFingers, twoAndTwoOn, type HandShift, type LineChoices, type LineFacts } from './line-facts.ts';
-import type { AlternativeName, NamedShift } from './name.ts';
+import type { Difference, NamedShift } from './name.ts';
 
 /** A name tells no more shifts, and no more positions: a longer one is not read. */
 const MOST_TOLD = { shifts: 2, positions: 3 } as const;
 
-/** What a line does otherwise than another; null where a teacher would call them the same. */
-export function toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): AlternativeName | null {
-  return (
-    (choices.chromatic ? bySemitones(task, best, other) : null) ??
-    byHand(task, best, other) ??
-    byOpenStrings(task, choices, best, other) ??
-    byFourthFinger(task, best, other) ??
-    byFingers(task, best, other)
-  );
+/** What a line does otherwise than another, the most telling first; empty where a teacher would call them the same. */
+export function toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): readonly Difference[] {
+  const found = [
+    ...(choices.chromatic ? bySemitones(task, best, other) : []),
+    ...byHand(task, best, other),
+    byOpenStrings(task, choices, best, other),
+    byFourthFinger(task, best, other),
+  ].filter((difference) => difference !== null);
+  return found.length > 0 ? found : byFingers(task, best, other);
 }
 
 /** Runs of semitones: every finger once or which fingers slide, with the fourth finger or without. */
-function bySemitones(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+function bySemitones(task: Task, best: LineFacts, other: LineFacts): readonly (Difference | null)[] {
   const { sliding } = other;
   if (sliding.join() !== best.sliding.join()) {
-    if (sliding.length > 0) return { kind: 'slides', fingers: sliding };
-    return { kind: hasSameFingers(other) ? 'same-fingers' : 'finger-a-semitone' };
+    if (sliding.length > 0) return [{ kind: 'slides', fingers: sliding }];
+    return [{ kind: hasSameFingers(other) ? 'same-fingers' : 'finger-a-semitone' }];
   }
-  return other.open === best.open ? byFourthFinger(task, best, other) : null;
+  return other.open === best.open ? [byFourthFinger(task, best, other)] : [];
 }
 
 /** It stays in one position, or begins in another. */
-function byBeginning(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+function byBeginning(task: Task, best: LineFacts, other: LineFacts): Difference | null {
   const begins = first(other);
   if (!begins) return null;
   const elsewhere = !sameHand(task, begins, first(best));
@@ -40,13 +40,14 @@ function byBeginning(task: Task, best: LineFacts, other: LineFacts): Alternative
 }
 
 /** What the hand does otherwise: where it begins, where and when it shifts. */
-function byHand(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+function byHand(task: Task, best: LineFacts, other: LineFacts): readonly (Difference | null)[] {
   const pairs = twoAndTwoOn(other);
-  if (pairs !== null && twoAndTwoOn(best) !== pairs) return { kind: 'two-and-two', string: stringName(task, pairs) };
-  const begins = byBeginning(task, best, other);
-  if (begins) return begins;
   const shifted = { added: shiftsNotIn(task, other, best), removed: shiftsNotIn(task, best, other) };
-  return shifted.added.length === 0 && shifted.removed.length === 0 ? null : byShifts(task, shifted, best, other);
+  return [
+    pairs !== null && twoAndTwoOn(best) !== pairs ? { kind: 'two-and-two', string: stringName(task, pairs) } : null,
+    byBeginning(task, best, other),
+    ...(shifted.added.length === 0 && shifted.removed.length === 0 ? [] : byShifts(task, shifted, best, other)),
+  ];
 }
 
 /** The shifts of one line that the other does not make, at the same note to the same place. */
@@ -62,16 +63,21 @@ interface Shifted {
   readonly removed: readonly HandShift[];
 }
 
-function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, other: LineFacts): AlternativeName | null {
-  if (added.length > 0 && stringsOf(other.shifts) !== stringsOf(best.shifts)) return { kind: 'strings', shifts: named(task, added) };
+/** On other strings, through other positions, and where it does neither, sooner or later. */
+function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, other: LineFacts): readonly Difference[] {
   const [through, went] = [positionsOf(task, other), positionsOf(task, best)];
-  if (through.map(nameKey).join() !== went.map(nameKey).join()) return { kind: 'positions', positions: toldPositions(through, went) };
-  const [here, there] = [added[0], removed[0]];
-  return here && there ? { kind: 'moment', notes: here.order - there.order, string: stringName(task, here.to.stringIndex) } : null;
+  const found: Difference[] = [];
+  if (added.length > 0 && stringsOf(other.shifts) !== stringsOf(best.shifts)) found.push({ kind: 'strings', shifts: named(task, added) });
+  if (through.map(nameKey).join() !== went.map(nameKey).join()) found.push({ kind: 'positions', positions: toldPositions(through, went) });
+  if (found.length > 0) return found;
+  return added.flatMap((here, index): readonly Difference[] => {
+    const there = removed[index];
+    return there ? [{ kind: 'moment', notes: here.order - there.order, string: stringName(task, here.to.stringIndex) }] : [];
+  });
 }
 
 /** The hand goes the same way, over other open strings. */
-function byOpenStrings(task: Task, { leastOpen, mostOpen }: LineChoices, best: LineFacts, other: LineFacts): AlternativeName | null {
+function byOpenStrings(task: Task, { leastOpen, mostOpen }: LineChoices, best: LineFacts, other: LineFacts): Difference | null {
   if (other.open === best.open) return null;
   const more = other.open > best.open;
   if (other.open === (more ? mostOpen : leastOpen)) return { kind: more ? 'open-strings' : 'stopped' };
@@ -86,16 +92,16 @@ function openOn({ placements }: LineFacts): readonly number[] {
   return [...new Set(strings)].toSorted((one, other) => one - other);
 }
 
-function byFourthFinger(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+function byFourthFinger(task: Task, best: LineFacts, other: LineFacts): Difference | null {
   const string = other.fourths.findIndex((count, index) => count !== (best.fourths[index] ?? 0));
   const fourths = other.fourths[string];
   if (fourths === undefined) return null;
   return { kind: fourths > (best.fourths[string] ?? 0) ? 'fourth-finger' : 'no-fourth-finger', string: stringName(task, string) };
 }
 
-function byFingers(task: Task, best: LineFacts, other: LineFacts): AlternativeName | null {
+function byFingers(task: Task, best: LineFacts, other: LineFacts): readonly Difference[] {
   const differs = other.placements.find((placement, order) => !sameStop(placement, best.placements[order]));
-  return differs ? { kind: 'fingers', string: stringName(task, differs.stringIndex) } : null;
+  return differs ? [{ kind: 'fingers', string: stringName(task, differs.stringIndex) }] : [];
 }
 
 function first({ stays }: LineFacts): Placement | null {

@@ -16,16 +16,19 @@ import {
 import { isSlide, isUnusual } from './line-facts.ts';
 
 /** Nothing dearer than this against the best is offered, thousandths: about two shifts. */
-const DEAREST = 4000;
+const DEAREST = 4500;
+
+/** Shifts from one position and from another are told apart where they are no dearer, thousandths. */
+const DEAREST_APART = 2000;
 
 /** A known pattern of another school may be so much dearer, thousandths. */
 const DEAREST_PATTERN = 9000;
 
 /** Ways traced through one lattice, cheapest first. */
-const MOST_TRACED = 400;
+const MOST_TRACED = 300;
 
 /** Of a line that comes back, so many of those that go down otherwise than they go up. */
-const MOST_APART = 120;
+const MOST_APART = 90;
 
 /** So many shifts more than the best line has are tried. */
 const MORE_SHIFTS = 2;
@@ -57,7 +60,7 @@ export interface BestLine {
 export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, patterns }: BestLine): Steps<readonly Way[]> {
   const forward = forwardSums(lattice);
   const backward = backwardSums(lattice);
-  const throughs = [...throughNotes(lattice, forward, backward), ...throughShifts(lattice, forward, backward)]
+  const throughs = [...throughNotes(lattice, forward, backward), ...throughShifts(lattice, forward, backward, best)]
     .filter(({ cost }) => cost <= best + DEAREST)
     .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
     .slice(0, patterns ? MOST_TRACED : MOST_APART)
@@ -118,32 +121,60 @@ function throughNotes({ layers }: Lattice, forward: Sums, backward: Sums): reado
   });
 }
 
-/** The best line that shifts between two notes, for every string it may arrive on and every position. */
-function throughShifts(lattice: Lattice, forward: Sums, backward: Sums): readonly Through[] {
-  return lattice.steps.flatMap((step, before) => {
-    const { candidates = [], costs = NOTHING } = lattice.layers[before + 1] ?? {};
-    const best = new Map<string, Through>();
-    for (const [place, arriving] of candidates.entries()) {
-      const cheapest = cheapestShiftTo(step, place, forward.sums[before] ?? NOTHING);
-      const cost = cheapest.sum + at(costs, place) + at(backward.sums[before + 1] ?? NOTHING, place);
-      const key = `${arriving.stringIndex} ${positionKey(arriving)}`;
-      if (cost < (best.get(key)?.cost ?? Infinity)) best.set(key, { index: before + 1, place, from: cheapest.from, cost });
+/**
+ * The best line that shifts between two notes, for every string it may arrive on and every position there; where it is not dear, for
+ * every position it may leave too.
+ */
+function throughShifts(lattice: Lattice, forward: Sums, backward: Sums, best: number): readonly Through[] {
+  return lattice.steps.flatMap((_, before) => {
+    const sums = { to: forward.sums[before] ?? NOTHING, from: backward.sums[before + 1] ?? NOTHING };
+    const found = new Map<string, Through>();
+    for (const [key, through] of shiftsAt(lattice, before, sums, best)) {
+      if (through.cost < (found.get(key)?.cost ?? Infinity)) found.set(key, through);
     }
-    return [...best.values()];
+    return [...found.values()];
   });
+}
+
+/** The shifts between two notes, each with what tells it from others. */
+function* shiftsAt(
+  { steps, layers }: Lattice,
+  before: number,
+  sums: { readonly to: Float64Array; readonly from: Float64Array },
+  best: number,
+): Iterable<readonly [string, Through]> {
+  const step = steps[before];
+  if (!step) return;
+  const leaving = (layers[before]?.candidates ?? []).map(positionKey);
+  const { candidates = [], costs = NOTHING } = layers[before + 1] ?? {};
+  for (const [place, arriving] of candidates.entries()) {
+    const onward = at(costs, place) + at(sums.from, place);
+    for (const [position, { from, sum }] of cheapestShiftsTo(step, place, leaving, sums.to)) {
+      const cost = sum + onward;
+      const left = cost <= best + DEAREST_APART ? position : '';
+      yield [`${left} ${arriving.stringIndex} ${positionKey(arriving)}`, { index: before + 1, place, from, cost }];
+    }
+  }
 }
 
 const NOTHING = new Float64Array();
 
-/** The cheapest way to shift onto a candidate, from sums to those before it; Infinity where no way is a shift. */
-function cheapestShiftTo(step: Step, place: number, sums: Float64Array): { readonly from: number; readonly sum: number } {
-  let [from, least] = [0, Infinity];
-  for (let leaving = 0; leaving < sums.length; leaving += 1) {
-    const cell = place * sums.length + leaving;
-    const sum = at(sums, leaving) + at(step.costs, cell);
-    if (sum < least && (step.shifts[cell] ?? 0) > 0) [from, least] = [leaving, sum];
+/** A candidate to shift from, and what a line has cost then. */
+interface Leaving {
+  readonly from: number;
+  readonly sum: number;
+}
+
+/** By the position left, the cheapest way to shift onto a candidate, from sums to those before it. */
+function cheapestShiftsTo(step: Step, place: number, positions: readonly number[], sums: Float64Array): ReadonlyMap<number, Leaving> {
+  const cheapest = new Map<number, Leaving>();
+  for (const [from, position] of positions.entries()) {
+    const cell = place * sums.length + from;
+    if ((step.shifts[cell] ?? 0) === 0) continue;
+    const sum = at(sums, from) + at(step.costs, cell);
+    if (sum < (cheapest.get(position)?.sum ?? Infinity)) cheapest.set(position, { from, sum });
   }
-  return { from, sum: least };
+  return cheapest;
 }
 
 function at(values: Float64Array, index: number): number {
@@ -184,13 +215,15 @@ function upOneString(lattice: Lattice): readonly Way[] {
   return UP_ONE_STRING.flatMap((fingers) => {
     const from = top - fingers.length + 1;
     if (from < 0) return [];
-    return (
-      cheapestWay(
-        restricted(lattice, ({ finger, upper, stringIndex }, layer) => {
-          const wanted = fingers[layer - from];
-          return wanted === undefined || (finger === wanted && upper === null && stringIndex === 0);
-        }),
-      ) ?? []
+    return [true, false].flatMap(
+      (open) =>
+        cheapestWay(
+          restricted(lattice, ({ finger, upper, stringIndex }, layer) => {
+            const wanted = fingers[layer - from];
+            if (wanted === undefined) return open || layer !== from - 1 || stringIndex > 0;
+            return finger === wanted && upper === null && stringIndex === 0;
+          }),
+        ) ?? [],
     );
   });
 }

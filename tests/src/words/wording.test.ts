@@ -113,6 +113,22 @@ describe('another fingering', () => {
     assert.equal(name({ kind: 'slides', fingers: ['1', '4'] }), 'slides with 1 and 4');
     assert.equal(name({ kind: 'fourth-finger', string: 'IV' }), 'fourth finger on the G string');
   });
+
+  it('is called by a second thing where a better one does the first too, told in brief', () => {
+    const pairs = { kind: 'two-and-two', string: 'I' } as const;
+    const shifts = [
+      { string: 'II', position: third },
+      { string: 'I', position: first },
+    ] as const;
+    assert.equal(
+      name({ kind: 'both', one: pairs, other: { kind: 'strings', shifts } }),
+      '1 2, 1 2 up the E string, shifts on the A string',
+    );
+    assert.equal(
+      name({ kind: 'both', one: { kind: 'stopped' }, other: { kind: 'moment', notes: 2, string: 'II' } }),
+      'no open strings, shifts 2 notes later on the A string',
+    );
+  });
 });
 
 describe('thumb position', () => {

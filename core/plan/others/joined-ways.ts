@@ -1,0 +1,32 @@
+import type { Way } from '#core/search/ways';
+import { type Candidate, changesLittle } from './candidates.ts';
+
+/** A line, and the layers between which it goes otherwise than the best. */
+interface Region {
+  readonly way: Way;
+  readonly little: boolean;
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * Lines that do what two others do, where the best line's own note lies between them: each region is the best line's answer to
+ * something of its own, so that what they cost more than the best adds up.
+ */
+export function joinedWays(best: Way, candidates: readonly Candidate[]): readonly Way[] {
+  const regions = candidates.flatMap((candidate) => regionOf(best, candidate) ?? []);
+  return regions.flatMap((one) =>
+    regions.filter((other) => one.to + 1 < other.from && !(one.little && other.little)).map((other) => joined(best, one, other)),
+  );
+}
+
+function joined(best: Way, one: Region, other: Region): Way {
+  const choices = best.choices.map((choice, layer) => (layer <= one.to ? one : other).way.choices[layer] ?? choice);
+  return { choices, cost: one.way.cost + other.way.cost - best.cost };
+}
+
+function regionOf(best: Way, { way, name }: Candidate): Region | null {
+  const differs = best.choices.flatMap((choice, layer) => (choice === way.choices[layer] ? [] : [layer]));
+  const [from, to] = [differs[0], differs[differs.length - 1]];
+  return from === undefined || to === undefined ? null : { way, little: changesLittle(name), from, to };
+}
