@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 
-/** What the engraver can set at a note or staff and this staff never has: these modules are replaced by empty ones. */
+/** What the engraver can set at a note or staff, or work out, and this staff never asks of it: these modules are replaced by empty ones. */
 const NEVER_SET = [
   'annotation',
   'articulation',
@@ -9,6 +9,7 @@ const NEVER_SET = [
   'canvascontext',
   'chordsymbol',
   'frethandfinger',
+  'music',
   'ornament',
   'parenthesis',
   'staveconnector',
@@ -16,6 +17,7 @@ const NEVER_SET = [
   'stavesection',
   'stavetempo',
   'stavetext',
+  'stavetie',
   'stavevolta',
   'stringnumber',
   'strokes',
@@ -43,7 +45,16 @@ export function leanVexflow() {
 
 function leanCode(code, id) {
   if (id.endsWith('/src/glyphs.js')) return withoutUnusedSigns(code, dirname(id));
-  return NEVER_SET.some((name) => id.endsWith(`/src/${name}.js`)) ? emptied(code) : withFlatCopies(code);
+  return isNeverSet(id) ? emptied(code) : withFlatCopies(withoutUnusedTables(code));
+}
+
+function isNeverSet(file) {
+  return NEVER_SET.some((name) => file.endsWith(`/${name}.js`));
+}
+
+/** What articulations and ornaments look like: with them go their signs. */
+function withoutUnusedTables(code) {
+  return code.replace(/^const (articulations|ornaments) = \{\n[\s\S]*?^\};$/gm, 'const $1 = {};');
 }
 
 /** Every name a module exports, as something of which there is never one. */
@@ -55,8 +66,10 @@ function emptied(code) {
 }
 
 function withoutUnusedSigns(code, folder) {
-  const sources = readdirSync(folder).filter((name) => name.endsWith('.js') && name !== 'glyphs.js');
-  const used = new Set(sources.flatMap((name) => readFileSync(join(folder, name), 'utf8').match(/\w+/g) ?? []));
+  const sources = readdirSync(folder)
+    .map((name) => join(folder, name))
+    .filter((file) => file.endsWith('.js') && !file.endsWith('/glyphs.js') && !isNeverSet(file));
+  const used = new Set(sources.flatMap((file) => withoutUnusedTables(readFileSync(file, 'utf8')).match(/\w+/g) ?? []));
   return code.replace(/^\s*Glyphs\["(\w+)"\] = .*$/gm, (line, name) => (used.has(name) ? line : ''));
 }
 

@@ -1,5 +1,4 @@
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
-import type { Weights } from '#core/weights';
 
 /** One way of answering a question on which teachers differ. */
 export interface Side {
@@ -7,8 +6,6 @@ export interface Side {
   readonly label: string;
   /** What speaks for it, in one sentence; empty where the question is left to each place of the line. */
   readonly gains: string;
-  /** The weights it changes; absent where it moves no finger. */
-  readonly weights?: (weights: Weights) => Partial<Weights>;
 }
 
 /** Where in a line something is told. */

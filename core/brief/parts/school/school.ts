@@ -11,7 +11,7 @@ import { STYLES } from './styles.ts';
 type WayFields = { readonly [Name in QuestionName]: TOptional<TUnsafe<SideOf<Name>>> };
 
 /** The schemas of all answers. */
-export const WAY_FIELDS: WayFields = fieldsOf();
+export const WAY_FIELDS: WayFields = /* @__PURE__ */ fieldsOf();
 
 function fieldsOf(): WayFields {
   const fields = Object.fromEntries(

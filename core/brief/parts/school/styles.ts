@@ -1,8 +1,10 @@
 import type { Preferences } from '#core/brief/parts/wishes';
-import type { SideOf } from './questions.ts';
 
 /** The name of a style. */
-export type StyleName = SideOf<'style'>;
+export type StyleName = 'older' | 'plain' | 'singing';
+
+/** The style of a teacher who has not said any. */
+export const USUAL_STYLE = 'plain' satisfies StyleName;
 
 /** The wishes that a style stands for, unless the teacher has changed them. */
 export const STYLES: Readonly<Record<StyleName, Preferences>> = {

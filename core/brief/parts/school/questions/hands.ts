@@ -1,27 +1,20 @@
-import { wishPart } from '#core/brief/parts/wishes';
 import { ALL_STRINGS, type Question } from '../question.ts';
+import { WAY_WEIGHTS } from '../way-weights.ts';
 
 /** The cello's hand in the neck. */
 export const celloHand = {
   title: 'The hand on the neck of the cello',
-  kinds: ['cello'],
+  kinds: WAY_WEIGHTS.celloHand.kinds,
   usual: 'free',
   sides: {
     free: { label: 'closed or open hand, whichever suits', gains: '' },
     closed: {
       label: 'a closed hand that shifts',
       gains: 'The hand keeps its shape, and small hands are spared.',
-      weights: (weights) => wishPart('no-extensions').weights(weights),
     },
     open: {
       label: 'an open hand that extends',
       gains: 'Fewer shifts, and the hand keeps its place.',
-      weights: ({ opening, reachedBack, reachedForward, shift }) => ({
-        opening: opening * 0.4,
-        reachedBack: reachedBack * 0.4,
-        reachedForward: reachedForward * 0.4,
-        shift: shift + 350,
-      }),
     },
   },
 } as const satisfies Question;

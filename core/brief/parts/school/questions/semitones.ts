@@ -1,22 +1,20 @@
-import { wishPart } from '#core/brief/parts/wishes';
-import { type Question, UPPER_STRINGS } from '../question.ts';
+import { type Question } from '../question.ts';
+import { WAY_WEIGHTS } from '../way-weights.ts';
 
 /** Runs of semitones on violin and viola. */
 export const violinSemitones = {
   title: 'Runs of semitones on violin and viola',
-  kinds: UPPER_STRINGS,
+  kinds: WAY_WEIGHTS.violinSemitones.kinds,
   usual: 'free',
   sides: {
     free: { label: 'slides or a finger each, whichever suits', gains: '' },
     slide: {
       label: 'one finger sliding a semitone',
       gains: 'A letter keeps its finger, so the hand keeps its names.',
-      weights: ({ slide, fingerASemitone }) => ({ slide: slide * 0.7, fingerASemitone: fingerASemitone + 1200 }),
     },
     each: {
       label: 'a finger of its own for each semitone',
       gains: 'Every note is articulated by a finger of its own.',
-      weights: (weights) => wishPart('finger-a-semitone').weights(weights),
     },
   },
 } as const satisfies Question;
@@ -24,14 +22,13 @@ export const violinSemitones = {
 /** Runs of semitones on the cello's neck. */
 export const semitones = {
   title: 'Runs of semitones on the cello',
-  kinds: ['cello'],
+  kinds: WAY_WEIGHTS.semitones.kinds,
   usual: '123',
   sides: {
     '123': { label: 'semitones with 1 2 3, 1 2 3', gains: 'The same pattern again and again, without the fourth finger.' },
     '1234': {
       label: 'semitones with 1 2, 1 2 3 4',
       gains: 'Fewer shifts: four semitones to a hand.',
-      weights: () => ({ fourthInSemitones: 0 }),
     },
   },
 } as const satisfies Question;

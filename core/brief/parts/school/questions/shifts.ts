@@ -1,5 +1,5 @@
-import { plus } from '#core/weights';
-import { ALL_STRINGS, type Question, UPPER_STRINGS } from '../question.ts';
+import { ALL_STRINGS, type Question } from '../question.ts';
+import { WAY_WEIGHTS } from '../way-weights.ts';
 
 /** Which finger leads the hand, where more than one can. */
 export const guide = {
@@ -26,19 +26,17 @@ export const guide = {
 /** How long a line waits with a shift going up. */
 export const shiftUp = {
   title: 'When to shift, going up',
-  kinds: ALL_STRINGS,
+  kinds: WAY_WEIGHTS.shiftUp.kinds,
   usual: 'free',
   sides: {
     free: { label: 'shifts going up where they suit', gains: '' },
     early: {
       label: 'early shifts going up, from 1 or 2',
       gains: 'A strong finger leads, and more of the line lies in the new position.',
-      weights: ({ leavingUp }) => ({ leavingUp: plus(leavingUp, [0, -300, -250, 400, 600]) }),
     },
     late: {
       label: 'late shifts going up, from 3 or 4',
       gains: 'The hand stays where it is sure for as long as it can.',
-      weights: ({ leavingUp }) => ({ leavingUp: plus(leavingUp, [0, 500, 350, -400, -500]) }),
     },
   },
 } as const satisfies Question;
@@ -46,19 +44,17 @@ export const shiftUp = {
 /** How long a line waits with a shift coming down. */
 export const shiftDown = {
   title: 'When to shift, coming down',
-  kinds: ALL_STRINGS,
+  kinds: WAY_WEIGHTS.shiftDown.kinds,
   usual: 'free',
   sides: {
     free: { label: 'shifts coming down where they suit', gains: '' },
     early: {
       label: 'early shifts coming down, from 2 or 3',
       gains: 'The old finger can slide ahead to its place below the goal.',
-      weights: ({ leavingDown }) => ({ leavingDown: plus(leavingDown, [0, 500, -350, -400, -200]) }),
     },
     late: {
       label: 'late shifts coming down, from 1',
       gains: 'The first finger leads, and all the notes of the position are used.',
-      weights: ({ leavingDown }) => ({ leavingDown: plus(leavingDown, [0, -300, 350, 500, 500]) }),
     },
   },
 } as const satisfies Question;
@@ -66,7 +62,7 @@ export const shiftDown = {
 /** The first position learnt after the first, and preferred to the other. */
 export const nextPosition = {
   title: 'The first new position',
-  kinds: UPPER_STRINGS,
+  kinds: WAY_WEIGHTS.nextPosition.kinds,
   usual: 'third',
   sides: {
     third: {
@@ -76,7 +72,6 @@ export const nextPosition = {
     second: {
       label: 'second position before third',
       gains: 'A small step, which the hand hardly notices.',
-      weights: ({ position }) => ({ position: position.map((value, index) => value + ([0, 0, -300, 300][index] ?? 0)) }),
     },
   },
 } as const satisfies Question;

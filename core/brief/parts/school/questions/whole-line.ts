@@ -1,4 +1,5 @@
-import { ALL_STRINGS, type Question } from '../question.ts';
+import { ALL_STRINGS, type Question, type Side } from '../question.ts';
+import { type StyleName, USUAL_STYLE } from '../styles.ts';
 
 /** The way down of a scale or arpeggio; a piece's own choice goes before it. */
 export const down = {
@@ -27,10 +28,10 @@ export const intonation = {
 export const style = {
   title: 'Style',
   kinds: ALL_STRINGS,
-  usual: 'plain',
+  usual: USUAL_STYLE,
   sides: {
     older: { label: 'the older style', gains: 'Low positions and open strings: clear, and easy to check.' },
     plain: { label: 'a plain style', gains: 'Nothing is wished for beyond a hand that plays well.' },
     singing: { label: 'a singing style', gains: 'Slides join the notes, and the colour stays on one string.' },
-  },
+  } satisfies Readonly<Record<StyleName, Side>>,
 } as const satisfies Question;
