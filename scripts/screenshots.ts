@@ -36,6 +36,9 @@ const VIEWS: readonly View[] = [
   { file: 'school', piece: null, prepare: showSchool },
 ];
 
+/** What stands where the other fingerings will be. */
+const LOOKED_FOR = 'Looking for other fingerings …';
+
 const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
   env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
   stdio: 'ignore',
@@ -55,6 +58,8 @@ try {
     }
     await prepare(page);
     await page.waitForLoadState('networkidle');
+    await page.getByText('Saving', { exact: true }).waitFor({ state: 'detached' });
+    await page.getByText(LOOKED_FOR).waitFor({ state: 'detached' });
     await page.screenshot({ path: `docs/screenshots/${file}.png` });
     await page.close();
   }

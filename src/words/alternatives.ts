@@ -45,7 +45,8 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   'fourth-finger': ({ string }, strings) => `fourth finger on the ${stringText(string, strings)}`,
   'no-fourth-finger': ({ string }, strings) => `no fourth finger on the ${stringText(string, strings)}`,
   fingers: ({ string }, strings) => `other fingers on the ${stringText(string, strings)}`,
-  both: ({ one, other }, strings) => `${alternativeName(one, strings)}, ${inBrief(other, 'string' in one ? one.string : null, strings)}`,
+  both: ({ one, other }, strings) =>
+    `${one.kind === 'strings' ? shiftsInShort(one.shifts, strings) : alternativeName(one, strings)}, ${inBrief(other, 'string' in one ? one.string : null, strings)}`,
 };
 
 /** The second of two things a line does: where it shifts is told by the strings alone, but for the one that was told already. */
@@ -70,9 +71,16 @@ function positionsText(positions: readonly PositionName[]): string {
   return numbered ? `${listed(positions.map(inShort))} position` : listed(words);
 }
 
-/** "shifts on the A string to third position and on the E string to fifth position". */
+/** "shifts on the A string to third position"; more than one in short. */
 function shiftsText(shifts: Of<'strings'>['shifts'], strings: Strings): string {
-  return `shifts ${listed(shifts.map(({ string, position }) => `on the ${stringText(string, strings)} to ${positionWords(position)}`))}`;
+  const [only, ...more] = shifts;
+  if (!only || more.length > 0) return shiftsInShort(shifts, strings);
+  return `shifts on the ${stringText(only.string, strings)} to ${positionWords(only.position)}`;
+}
+
+/** "shifts on A to third, on E to fifth". */
+function shiftsInShort(shifts: Of<'strings'>['shifts'], strings: Strings): string {
+  return `shifts ${shifts.map(({ string, position }) => `on ${openText(string, strings)} to ${inShort(position)}`).join(', ')}`;
 }
 
 /** "open D string", "open D and G strings". */
