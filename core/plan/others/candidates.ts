@@ -22,8 +22,6 @@ export interface Candidate {
   readonly way: Way;
   /** What it is called by. */
   readonly name: AlternativeName;
-  /** What else it does. */
-  readonly more: readonly Difference[];
   /** What it costs, thousandths, and more where it is not what schools teach. */
   readonly rank: number;
   /** Turns it waits for others of other kinds. */
@@ -45,8 +43,11 @@ export function heldAgainst(solved: Solved): HeldAgainst {
 
 /** What a line does otherwise than the best one; null where a teacher would call them the same. */
 export function whatItDoes(solved: Solved, way: Way): AlternativeName | null {
-  const { best, choices } = heldAgainst(solved);
-  return toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, way.choices)))[0] ?? null;
+  return differencesOf(heldAgainst(solved), way)[0] ?? null;
+}
+
+function differencesOf({ solved, best, choices }: HeldAgainst, { choices: row }: Way): readonly Difference[] {
+  return [...toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, row)))];
 }
 
 /** A shift that arrives otherwise than schools teach puts a line behind others as if it were so much dearer, thousandths. */
@@ -77,9 +78,9 @@ export function candidateOf({ solved, best, choices }: HeldAgainst, way: Way | n
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
   if (wanders(solved, best, facts)) return null;
-  const [name, ...more] = toldApart(task, choices, best, facts);
+  const [name] = toldApart(task, choices, best, facts);
   if (name === undefined || (halvesIn(task, facts) > halvesIn(task, best) && !TAKES_HALF_POSITION.has(name.kind))) return null;
-  return { way, name, more, rank: way.cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
+  return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
 }
 
 /** Semitones with a finger each begin in half position on violin and viola. */
@@ -111,18 +112,17 @@ const OTHER_STRINGS: ReadonlySet<Difference['kind']> = new Set<Difference['kind'
 /** So much dearer than the best at most is a second line of one name that changes little more, thousandths. */
 const MOST_FOR_LITTLE = 1000;
 
-/** A line of one name is told by a second thing too, where it does one that the best line of that name does not. */
-export function toldFurther({ solved }: HeldAgainst, first: Candidate, candidate: Candidate): Candidate | null {
-  const { name, more, rank, waits } = candidate;
-  if (name.kind === 'both') return null;
-  const known = new Set(first.more.map((difference) => JSON.stringify(difference)));
-  const other = more.find((difference) => !known.has(JSON.stringify(difference)));
-  if (!other || (changesLittle(other) && rank > solved.way.cost + MOST_FOR_LITTLE)) return null;
-  return {
-    ...candidate,
-    name: { kind: 'both', one: name, other },
-    waits: waits + waitsFurther(name) + (OTHER_STRINGS.has(other.kind) ? 0 : 1),
-  };
+/** Lines of one name are told by a second thing too, where they do one that the best line of that name does not. */
+export function toldFurther(held: HeldAgainst, first: Candidate, others: readonly Candidate[]): readonly Candidate[] {
+  const known = new Set(differencesOf(held, first.way).map((difference) => JSON.stringify(difference)));
+  return others.flatMap((candidate) => {
+    const { way, name: one, rank, waits } = candidate;
+    const other = differencesOf(held, way).find((difference) => !known.has(JSON.stringify(difference)));
+    if (!other || one.kind === 'both' || (changesLittle(other) && rank > held.solved.way.cost + MOST_FOR_LITTLE)) return [];
+    return [
+      { ...candidate, name: { kind: 'both', one, other }, waits: waits + waitsFurther(one) + (OTHER_STRINGS.has(other.kind) ? 0 : 1) },
+    ];
+  });
 }
 
 /** A second line of one name does not come sooner because the first does, but for runs of twos: each way into them is known. */

@@ -121,7 +121,7 @@ function byName(candidates: readonly Candidate[]): readonly OfOneName[] {
 
 /** Of lines that have one name, the best, and those told by a second thing too that is theirs alone. */
 function worthTelling(held: HeldAgainst, [first, ...others]: OfOneName): readonly OfOneName[] {
-  const further = others.flatMap((candidate) => toldFurther(held, first, candidate) ?? []).toSorted(byWorth);
+  const further = others.length === 0 ? [] : toldFurther(held, first, others).toSorted(byWorth);
   const [second] = byName(further);
   const best: OfOneName = [first, ...others.slice(0, MOST_LOOKED_AT.lines - 1)];
   return second ? [best, second] : [best];

@@ -8,15 +8,29 @@ import type { Difference, NamedShift } from './name.ts';
 /** A name tells no more shifts, and no more positions: a longer one is not read. */
 const MOST_TOLD = { shifts: 2, positions: 3 } as const;
 
-/** What a line does otherwise than another, the most telling first; empty where a teacher would call them the same. */
-export function toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): readonly Difference[] {
-  const found = [
-    ...(choices.chromatic ? bySemitones(task, best, other) : []),
-    ...byHand(task, best, other),
-    byOpenStrings(task, choices, best, other),
-    byFourthFinger(task, best, other),
-  ].filter((difference) => difference !== null);
-  return found.length > 0 ? found : byFingers(task, best, other);
+/**
+ * What a line does otherwise than another, the most telling first, each worked out when it is asked for; nothing where a teacher would
+ * call them the same.
+ */
+export function* toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): Iterable<Difference> {
+  let told = false;
+  for (const found of allWays(task, choices, best, other)) {
+    for (const difference of found()) {
+      if (difference === null) continue;
+      told = true;
+      yield difference;
+    }
+  }
+  if (!told) yield* byFingers(task, best, other);
+}
+
+function allWays(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): readonly (() => Iterable<Difference | null>)[] {
+  return [
+    () => (choices.chromatic ? bySemitones(task, best, other) : []),
+    () => byHand(task, best, other),
+    () => [byOpenStrings(task, choices, best, other)],
+    () => [byFourthFinger(task, best, other)],
+  ];
 }
 
 /** Runs of semitones: every finger once or which fingers slide, with the fourth finger or without. */
@@ -40,14 +54,12 @@ function byBeginning(task: Task, best: LineFacts, other: LineFacts): Difference 
 }
 
 /** What the hand does otherwise: where it begins, where and when it shifts. */
-function byHand(task: Task, best: LineFacts, other: LineFacts): readonly (Difference | null)[] {
+function* byHand(task: Task, best: LineFacts, other: LineFacts): Iterable<Difference | null> {
   const pairs = twoAndTwoOn(other);
+  if (pairs !== null && twoAndTwoOn(best) !== pairs) yield { kind: 'two-and-two', string: stringName(task, pairs) };
+  yield byBeginning(task, best, other);
   const shifted = { added: shiftsNotIn(task, other, best), removed: shiftsNotIn(task, best, other) };
-  return [
-    pairs !== null && twoAndTwoOn(best) !== pairs ? { kind: 'two-and-two', string: stringName(task, pairs) } : null,
-    byBeginning(task, best, other),
-    ...(shifted.added.length === 0 && shifted.removed.length === 0 ? [] : byShifts(task, shifted, best, other)),
-  ];
+  if (shifted.added.length > 0 || shifted.removed.length > 0) yield* byShifts(task, shifted, best, other);
 }
 
 /** The shifts of one line that the other does not make, at the same note to the same place. */
