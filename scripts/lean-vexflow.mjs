@@ -17,7 +17,6 @@ const NEVER_SET = [
   'stavesection',
   'stavetempo',
   'stavetext',
-  'stavetie',
   'stavevolta',
   'stringnumber',
   'strokes',
@@ -52,10 +51,13 @@ function isNeverSet(file) {
   return NEVER_SET.some((name) => file.endsWith(`/${name}.js`));
 }
 
-/** What articulations and ornaments look like: with them go their signs. */
+/** What articulations and ornaments look like, with their signs, and the measures of what is never drawn. */
 function withoutUnusedTables(code) {
-  return code.replace(/^const (articulations|ornaments) = \{\n[\s\S]*?^\};$/gm, 'const $1 = {};');
+  return code.replace(/^const (articulations|ornaments) = \{\n[\s\S]*?^\};$/gm, 'const $1 = {};').replace(UNUSED_METRICS, '');
 }
+
+const UNUSED_METRICS =
+  /^ {4}(?:Annotation|Bend|ChordSymbol|FretHandFinger|PedalMarking|Repetition|Stave(?:Connector|Section|Tempo|Text)|StringNumber|Stroke|Tab\w+|Text\w+|Tremolo|Tuplet|Volta): \{\n[\s\S]*?^ {4}\},\n/gm;
 
 /** Every name a module exports, as something of which there is never one. */
 function emptied(code) {

@@ -16,7 +16,7 @@ interface View {
 
 const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'Wren · A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
-  { file: 'bench-laid-over', piece: 'Martin · B♭ major, up and down', dark: true, prepare: layOver },
+  { file: 'bench-laid-over', piece: 'Martin · B♭ major, up and down', dark: true, prepare: overlay },
   { file: 'bench-write', piece: 'Robin · Evening line', prepare: write },
   { file: 'bench-double-stops', piece: 'Robin · A major in sixths', prepare: (page) => keys(page, ['ArrowRight', 'ArrowRight']) },
   { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
@@ -72,7 +72,7 @@ async function keys(page: Page, pressed: readonly string[]): Promise<void> {
   for (const key of pressed) await page.keyboard.press(key);
   await page.getByRole('region', { name: 'Other ways to play it' }).getByRole('button').first().waitFor();
   await page
-    .getByRole('button', { name: /^Lay over/ })
+    .getByRole('button', { name: /^Overlay/ })
     .first()
     .waitFor();
 }
@@ -86,11 +86,11 @@ async function openSheet(page: Page): Promise<void> {
   await page.locator('.vf-notehead').first().waitFor();
 }
 
-async function layOver(page: Page): Promise<void> {
+async function overlay(page: Page): Promise<void> {
   await page.locator('[data-bead="8"]').click();
   await page.locator('[data-bead="13"]').click({ modifiers: ['Shift'] });
   await page
-    .getByRole('button', { name: /^Lay over/ })
+    .getByRole('button', { name: /^Overlay/ })
     .first()
     .click();
   await page.locator('[data-ghost]').first().waitFor();
@@ -106,7 +106,7 @@ async function write(page: Page): Promise<void> {
   await page.keyboard.press('Enter');
   await page.locator('[data-cue]').waitFor();
   await page
-    .getByRole('button', { name: /^Lay over/ })
+    .getByRole('button', { name: /^Overlay/ })
     .first()
     .waitFor();
 }
@@ -158,5 +158,5 @@ async function firstPositionOnly(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Positions/ }).click();
   await page.getByRole('button', { name: 'only first position' }).click();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Change the brief so' }).waitFor();
+  await page.getByRole('button', { name: 'Make this change' }).waitFor();
 }

@@ -8,6 +8,7 @@ import { pathToFileURL } from 'node:url';
 import { cyclesAmong, upwardArrows } from './shape/arrows.ts';
 import { commentShare, exportsDocumented, fieldsDocumented, type Share, throwsWithValue } from './shape/documented.ts';
 import { functionsOf } from './shape/functions.ts';
+import { retiredWords } from './shape/retired-words.ts';
 import { type Source, sourcesBelow } from './shape/sources.ts';
 
 const root = resolve(process.argv.includes('--root') ? (process.argv[process.argv.indexOf('--root') + 1] ?? '.') : '.');
@@ -43,6 +44,7 @@ function linesOf(part: string, sources: readonly Source[]): readonly Line[] {
   const [cycles, typeCycles] = [cyclesAmong(sources, false), cyclesAmong(sources, true)];
   const upward = upwardArrows(sources, rooms);
   const weak = sources.filter(({ text }) => /@ts-(ignore|expect-error|nocheck)|(: |as )any[;,)>[\s]*$/m.test(text)).map(({ path }) => path);
+  const retired = retiredWords(sources);
   const plain = (what: string, aim: string, found: string, missing: readonly string[] = []): Line => ({ what, aim, found, missing });
   const share = (what: string, aim: string, { good, all, missing }: Share): Line =>
     plain(what, aim, `${all === 0 ? 100 : Math.floor((100 * good) / all)} % of ${all}`, missing);
@@ -66,6 +68,7 @@ function linesOf(part: string, sources: readonly Source[]): readonly Line[] {
     share('throws that carry the value', '100 %', throwsWithValue(sources)),
     plain('comment lines', '18–30 %', `${Math.round(100 * commentShare(sources))} %`),
     plain('files with any or a suppression', '0', String(weak.length), weak),
+    plain('retired words', '0', String(retired.length), retired),
   ];
 }
 

@@ -27,7 +27,7 @@ export interface AskedPart {
   readonly isAsked: (brief: Brief) => boolean;
   /** The brief with nothing else changed. */
   readonly without: (brief: Brief) => Brief;
-  /** What a brief asks by it: "only first position", "2 fixed notes". */
+  /** What a brief asks by it: "only first position", "2 locked notes". */
   readonly told: (brief: Brief) => string;
   /** As it follows "without", where no fingering may break it; null for what only bends the costs. */
   readonly whole: string | null;
@@ -67,8 +67,8 @@ const RULES: readonly AskedPart[] = [
     asked: { kind: 'rule', name: 'locks' },
     isAsked: ({ locks }) => locks !== undefined,
     without: ({ locks: _, ...rest }) => rest,
-    told: ({ locks = [] }) => (locks.length === 1 ? 'one fixed note' : `${locks.length} fixed notes`),
-    whole: 'any fixed finger',
+    told: ({ locks = [] }) => (locks.length === 1 ? 'one locked note' : `${locks.length} locked notes`),
+    whole: 'any locked finger',
   },
 ];
 

@@ -5,11 +5,11 @@ import { placedNotes, type Solved, withWay } from '#core/solve';
 
 /** A way held against the one chosen: what it costs more, and what for. */
 export interface Compared {
-  /** Positive where the way is dearer than the one chosen. */
+  /** Positive where the way is costlier than the one chosen. */
   readonly deltaThousandths: number;
-  /** What it has more, dearest first. */
+  /** What it has more, costliest first. */
   readonly more: readonly CostDifference[];
-  /** What it saves, dearest first. */
+  /** What it saves, costliest first. */
   readonly less: readonly CostDifference[];
   /** The widest reach it asks where it differs, when that is beyond a measured hand's comfort. */
   readonly stretch: { readonly needMm: number; readonly comfortMm: number } | null;

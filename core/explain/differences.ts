@@ -17,7 +17,7 @@ export interface NoteHeld {
 export interface PlanSums {
   /** How often the hand shifts. */
   readonly shifts: number;
-  /** All ways of the hand together, mm. */
+  /** All hand travel together, mm. */
   readonly travelMm: number;
   /** How often the bow changes the string. */
   readonly crossings: number;

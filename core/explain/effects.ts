@@ -12,7 +12,7 @@ export interface Effect {
   readonly sums: readonly [PlanSums, PlanSums];
   /** Both are priced alike, so that their costs may be compared. */
   readonly priced: boolean;
-  /** Line indexes of the notes fingered otherwise for it. */
+  /** Line indexes of the notes fingered differently for it. */
   readonly otherwise: readonly number[];
 }
 

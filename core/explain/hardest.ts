@@ -9,7 +9,7 @@ export interface HardPlace {
   readonly note: number;
   /** What it costs to come to the note and to play it. */
   readonly thousandths: number;
-  /** What makes it dear, the dearest first. */
+  /** What makes it dear, the costliest first. */
   readonly terms: readonly CostTerm[];
 }
 
@@ -23,7 +23,7 @@ const MOST_NAMED = 2;
 export interface AboutPath {
   /** Which stops of which notes an open string rings with (see `ringingNotes`). */
   readonly ringing: ReturnType<typeof ringingNotes>;
-  /** The dearest notes, the dearest first. */
+  /** The costliest notes, the costliest first. */
   readonly hardest: readonly HardPlace[];
 }
 
@@ -32,7 +32,7 @@ export function aboutPath(solved: Solved, plan: Plan, mostHard: number): AboutPa
   return { ringing: ringingNotes(plan), hardest: hardestOf(solved, mostHard) };
 }
 
-/** The dearest notes of a solved line, at most so many, the dearest first. */
+/** The costliest notes of a solved line, at most so many, the costliest first. */
 export function hardestOf(solved: Solved, most: number): readonly HardPlace[] {
   const { task, steps } = solved;
   const placed = placedNotes(solved);
@@ -44,11 +44,11 @@ export function hardestOf(solved: Solved, most: number): readonly HardPlace[] {
       const own = thousandths - (before?.lines.find((line) => line.term === term)?.thousandths ?? 0);
       return own > 0 ? [{ term, own }] : [];
     });
-    const dearest = left.toSorted((one, other) => other.own - one.own);
+    const costliest = left.toSorted((one, other) => other.own - one.own);
     return {
       note: index,
       thousandths: here.totalThousandths - (before?.totalThousandths ?? 0),
-      terms: dearest.slice(0, MOST_NAMED).map(({ term }) => term),
+      terms: costliest.slice(0, MOST_NAMED).map(({ term }) => term),
     };
   });
   return places

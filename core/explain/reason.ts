@@ -34,7 +34,7 @@ export type Without =
   | { readonly lacks: 'this-finger'; readonly string: string };
 
 /**
- * What speaks for something: `needed`, there is no line without it; `dearer`, there is, at a cost; `asked`, there is a
+ * What speaks for something: `needed`, there is no line without it; `costlier`, there is, at a cost; `asked`, there is a
  * cheaper one that does not keep all the brief asks of the whole line; `locked`, the teacher fixed it; `as-before`, it was told.
  */
 export type Evidence =
@@ -45,7 +45,7 @@ export type Evidence =
   /** The same line as for another reason of the plan, which tells it: what that is about, and at which note. */
   | { readonly kind: 'as-before'; readonly about: ReasonAbout; readonly note: number; readonly written: string }
   /** What the line would do instead, and how the two compare. */
-  | { readonly kind: 'dearer' | 'asked'; readonly instead: Instead; readonly compared: Compared };
+  | { readonly kind: 'costlier' | 'asked'; readonly instead: Instead; readonly compared: Compared };
 
 /**
  * The musical ground of something, where there is a plain one: `beyond`, a note that follows lies nowhere in the position the

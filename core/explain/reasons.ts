@@ -190,7 +190,7 @@ type Held = Pick<Reason, 'evidence'> & Pick<Found, 'line'>;
 function instead({ through: { solved } }: At, way: Way, does: Instead): Held {
   const difference = compared(solved, way);
   const line = placementsAt(solved.lattice, way.choices).map(fingeringLabel).join(' ');
-  return { evidence: { kind: difference.deltaThousandths < 0 ? 'asked' : 'dearer', instead: does, compared: difference }, line };
+  return { evidence: { kind: difference.deltaThousandths < 0 ? 'asked' : 'costlier', instead: does, compared: difference }, line };
 }
 
 /** Another way, told by what it does. */

@@ -23,7 +23,7 @@ export type WhatChanged =
       /** Line indexes of the notes that become a stretch. */
       readonly nowStretched: readonly number[];
       /** Those that no longer are one. */
-      readonly nowAtEase: readonly number[];
+      readonly nowComfortable: readonly number[];
       /** The most that any place on the string moves, mm. */
       readonly movedMm: number;
     };
@@ -55,7 +55,7 @@ function comparedPlans(before: Plan, after: Plan): WhatChanged {
     shifts: [before.shifts.length, after.shifts.length],
     widestMm: [widestMm(before), widestMm(after)],
     nowStretched: those((was, is) => !isStretched(was) && isStretched(is)),
-    nowAtEase: those((was, is) => isStretched(was) && !isStretched(is)),
+    nowComfortable: those((was, is) => isStretched(was) && !isStretched(is)),
     movedMm: Math.max(0, ...alike.slice(0, MOST_COMPARED).map((index) => moved(before, after, index))),
   };
 }

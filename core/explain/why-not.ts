@@ -9,7 +9,7 @@ import { solveBrief, type Solved } from '#core/solve';
 export type WhyNot =
   /** It is what the plan has. */
   | { readonly kind: 'chosen' }
-  /** How much dearer the line is with it, by what, and that line. */
+  /** How much costlier the line is with it, by what, and that line. */
   | { readonly kind: 'costs'; readonly deltaThousandths: number; readonly more: readonly CostDifference[]; readonly plan: Plan }
   /** What stands in its way. */
   | { readonly kind: 'forbidden'; readonly issue: Issue };

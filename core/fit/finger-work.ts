@@ -42,7 +42,7 @@ const SOON = { quick: 8, slow: 4 } as const;
  * goes up; higher ones lift for a lower note; the fingers that a line will need below the one that plays are set with it; a
  * finger on another string stays while it soon plays there again. Where they are lifted only the finger that plays is down. In
  * both, the finger of the next string hovers over it: at a quick tempo from the note from which it is free, else from the
- * note before. A shift takes all fingers along, so every stay begins anew.
+ * note before. A shift takes all fingers along, so every stay begins again.
  */
 export function fingerWork(plan: Plan): readonly FingersAt[] {
   const held = answerOf(waysOf(plan.brief), 'fingers') === 'held';

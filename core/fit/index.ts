@@ -11,7 +11,7 @@ export {
   ornamentHz,
   ringingNotes,
 } from './intoned.ts';
-export { type FingeredAnew, fingeredAnew, type FittingSizes, onEverySize } from './sizes.ts';
+export { type FingeredAgain, fingeredAgain, type FittingSizes, onEverySize } from './sizes.ts';
 export { type FingerOn, fingerWork, type FingersAt } from './finger-work.ts';
 export { type RangeInKey, rangeInKey } from './range-in-key.ts';
 export { type SemitoneStep, semitoneStepAt } from './semitone-steps.ts';

@@ -8,12 +8,12 @@ import { instrumentOf } from './intoned.ts';
 import { heldAgainst, type HeldAgainst, onSize } from './what-if.ts';
 
 /** A line fingered for a hand and a size, and what it asks of that hand. */
-export interface FingeredAnew {
+export interface FingeredAgain {
   /** The best plan there. */
   readonly plan: Plan;
   /** What it asks. */
   readonly held: HeldAgainst;
-  /** Line indexes of the notes that are fingered otherwise than before. */
+  /** Line indexes of the notes that are fingered differently than before. */
   readonly changes: readonly number[];
 }
 
@@ -26,7 +26,7 @@ export interface SizeHeld {
   /** The fingering as it is, finger for finger. */
   readonly held: HeldAgainst;
   /** The line fingered for this size; null where this hand cannot play it there. */
-  readonly anew: FingeredAnew | null;
+  readonly again: FingeredAgain | null;
 }
 
 /** The sizes on which a line lies well for one hand. */
@@ -50,16 +50,16 @@ export function* onEverySize(planned: Plan, hand: PlayerHand): Steps<FittingSize
     const instrument = onSize(planned, size);
     if (!instrument) continue;
     const held = heldAgainst(planned, hand, instrument);
-    sizes.push({ size, stringLengthMm: instrument.stringLengthMm, held, anew: fingeredAnew(planned, hand, size) });
+    sizes.push({ size, stringLengthMm: instrument.stringLengthMm, held, again: fingeredAgain(planned, hand, size) });
   }
   const few = Math.max(FEW.notes, FEW.share * stoppedNotes(planned));
-  const fitting = sizes.filter(({ anew }) => anew !== null && anew.held.beyond.length === 0 && anew.held.stretched.length <= few);
-  const roomy = fitting.filter(({ anew }) => anew !== null && anew.held.crowded.length <= few);
+  const fitting = sizes.filter(({ again }) => again !== null && again.held.beyond.length === 0 && again.held.stretched.length <= few);
+  const roomy = fitting.filter(({ again }) => again !== null && again.held.crowded.length <= few);
   return { sizes, largestComfortable: fitting[0]?.size ?? null, smallestRoomy: roomy[roomy.length - 1]?.size ?? null };
 }
 
 /** The line of a plan fingered for another hand, and on a usual size where one is named; null where that hand cannot play it. */
-export function fingeredAnew(planned: Plan, hand: PlayerHand, size: string | null): FingeredAnew | null {
+export function fingeredAgain(planned: Plan, hand: PlayerHand, size: string | null): FingeredAgain | null {
   const outcome = plan(briefFor(planned.brief, hand, size));
   if (!outcome.ok) return null;
   const { best } = outcome.value;

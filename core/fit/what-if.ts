@@ -9,11 +9,11 @@ export interface StayHeld {
   readonly stay: Stay;
   /** The widest reach the stay asks for. */
   readonly needMm: number;
-  /** The span at ease that it is held against. */
+  /** The comfortable span that it is held against. */
   readonly comfortMm: number;
   /** The largest span that it is held against. */
   readonly maxMm: number;
-  /** At ease, a stretch, or too far. */
+  /** Comfortable, a stretch, or out of reach. */
   readonly verdict: ReachVerdict;
 }
 

@@ -187,7 +187,7 @@ export function stopsIn(placement: Placement): readonly StringStop[] {
   return [placement, ...(upper ? [upper] : []), ...(partner ? [partner] : [])].filter(({ finger }) => finger !== '0');
 }
 
-/** The fingers of one placement that still stand when another is set: those that it does not set anew on the same string. */
+/** The fingers of one placement that still stand when another is set: those that it does not set again on the same string. */
 export function standingBeside(standing: Placement, placed: Placement): readonly StringStop[] {
   const set = stopsIn(placed);
   return stopsIn(standing).filter((one) => !set.some((other) => other.stringIndex === one.stringIndex && other.finger === one.finger));

@@ -43,7 +43,7 @@ export interface CheckedNote {
   readonly pitch: Pitch;
 }
 
-/** All checks of a stopped note, the strongest first; none for an open string, which is what others are checked against. */
+/** All checks of a stopped note, the strongest first; none for an open string, which is a reference for other notes. */
 export function checksOf(instrument: Instrument, note: CheckedNote): readonly Check[] {
   const own = stringOf(instrument, note.stringIndex);
   if (semitonesOf(note.pitch) <= own.semitones) return [];

@@ -43,7 +43,7 @@ export function lineOfPattern(pattern: PatternDocument, rule: PatternRule, rhyth
   if (!tonic.ok) return tonic;
   const key = rule.keyOn(tonic.value);
   const sounds = key && soundsOf(pattern.direction, rule, tonic.value);
-  if (!key || !sounds) return badReading(tooFar(pattern, rule, tonic.value));
+  if (!key || !sounds) return badReading(outOfRange(pattern, rule, tonic.value));
   const meter = meterOf(rhythm);
   return writableLine(lineOf(key, meter, notesOf(sounds, rhythm, meter)));
 }
@@ -89,7 +89,7 @@ function filledToBar(value: Fraction, notesBefore: number, meter: Meter): Fracti
 }
 
 /** Names the enharmonic tonic whose key is nearer, where there is one. */
-function tooFar({ tonic: text, type }: PatternDocument, { keyOn }: PatternRule, tonic: Pitch): ReturnType<typeof pitchIssue> {
+function outOfRange({ tonic: text, type }: PatternDocument, { keyOn }: PatternRule, tonic: Pitch): ReturnType<typeof pitchIssue> {
   const nearer = [1, -1].flatMap((step) => {
     const other = pitchAt(stepsOf(tonic) + step, semitonesOf(tonic));
     return other && keyOn(other) ? [formatPitch(other)] : [];

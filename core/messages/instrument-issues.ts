@@ -37,7 +37,7 @@ export const instrumentIssue = issuesAbout('instrument', {
     expected: `${least} to ${most} ${unit}`,
     came: String(value),
     message: `${what} cannot be ${value} ${unit}.`,
-    hint: `The sane range is ${least} to ${most} ${unit}.`,
+    hint: `Enter a value from ${least} to ${most} ${unit}.`,
   }),
 
   /** A string tuned as none of its instrument is. */
@@ -69,14 +69,14 @@ export const instrumentIssue = issuesAbout('instrument', {
     expected: 'two measures in mm, or none',
     came: span,
     message: 'This span needs two measures in mm.',
-    hint: 'Give what is at ease and what is the most there is, or leave both empty.',
+    hint: 'Enter the comfortable span and the largest, or leave both empty.',
   }),
 
   /** A hand that spans nothing. */
   'hand-spans-nothing': ({ mm }: { readonly mm: number }) => ({
     expected: 'more than 0 mm',
     came: `${mm} mm`,
-    message: `A hand that spans ${mm} mm can hold no finger down.`,
+    message: `A hand that spans ${mm} mm cannot hold a finger down.`,
     hint: 'Measure from first to fourth finger at the instrument, in millimetres.',
   }),
 

@@ -56,7 +56,7 @@ export const limitIssue = issuesAbout('limit', {
     expected: 'limits within which it can be played',
     came: limits.join('; '),
     message: `${wish === null ? pitch : `${pitch} with ${wish}`} cannot be played within these limits together: ${limits.join('; ')}.`,
-    hint: 'Lift more than one of them.',
+    hint: 'Relax more than one of them.',
   }),
 
   /** A note or double stop beyond this hand's reach; `assumed`: no hand was measured. */
@@ -79,7 +79,7 @@ export const limitIssue = issuesAbout('limit', {
   'no-way-at-all': ({ notes }: { readonly notes: number }) => ({
     expected: 'a fingering of the whole line',
     came: `none for ${notes} notes`,
-    message: 'No fingering of the whole line keeps all that is asked.',
+    message: 'No fingering of the whole line meets everything that is asked.',
     hint: 'Allow one position more, or let the way down be its own, or the octaves differ.',
   }),
 
@@ -90,7 +90,7 @@ export const limitIssue = issuesAbout('limit', {
       expected: nearest === undefined ? 'any number of shifts' : shiftsText(nearest),
       came: shiftsText(shifts),
       message: `There is no fingering with exactly ${shiftsText(shifts)} within these limits.`,
-      hint: nearest === undefined ? 'Leave the number of shifts open.' : `The nearest that can be had is ${shiftsText(nearest)}.`,
+      hint: nearest === undefined ? 'Leave the number of shifts open.' : `The nearest possible is ${shiftsText(nearest)}.`,
     };
   },
 

@@ -17,23 +17,23 @@ export const lockIssue = issuesAbout('lock', {
   'outside-line': ({ note, count }: { readonly note: number; readonly count: number }) => ({
     expected: `a note from 1 to ${count}`,
     came: String(note + 1),
-    message: `A finger is fixed on note ${note + 1}, but the line has ${count}.`,
-    hint: 'Remove that fixed finger.',
+    message: `A finger is locked on note ${note + 1}, but the line has ${count}.`,
+    hint: 'Unlock that note.',
   }),
 
   /** A lock on a rest. */
   'on-rest': ({ note }: { readonly note: number }) => ({
     expected: 'a note',
     came: 'a rest',
-    message: `A finger is fixed on note ${note + 1}, which is a rest.`,
-    hint: 'Remove that fixed finger.',
+    message: `A finger is locked on note ${note + 1}, which is a rest.`,
+    hint: 'Unlock that note.',
   }),
 
   /** Two locks on one note that cannot both hold. */
   contradict: ({ note }: { readonly note: number }) => ({
     expected: 'one of the two',
     came: `two for note ${note + 1}`,
-    message: `Note ${note + 1} is fixed twice, in ways that contradict each other.`,
+    message: `Note ${note + 1} is locked twice, with different fingerings.`,
     hint: 'Keep one of the two.',
   }),
 

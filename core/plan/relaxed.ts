@@ -7,7 +7,7 @@ import type { Steps } from '#core/result';
 import { solveBrief } from '#core/solve';
 import type { Relaxed } from './types.ts';
 
-/** One thing let go of a brief, and what to call it. */
+/** One limit relaxed in a brief, and what to call it. */
 interface Relaxation {
   /** What was given up, as it follows "It can be played". */
   readonly words: string;
@@ -24,7 +24,7 @@ interface Relaxations {
 }
 
 /**
- * The single limit whose letting go helps most: tried, not guessed. First the small steps are tried, one more position,
+ * The single limit that helps most when relaxed: tried, not guessed. First the small steps are tried, one more position,
  * string or finger, one lock or one count of shifts; of those with which the whole line can be planned the cheapest plan
  * is taken. Then each limit as a whole, then all of them. Null when nothing the brief says is to blame, as for a note
  * that the instrument does not have.
@@ -73,7 +73,7 @@ function withoutFailingLocks(brief: Brief, issues: readonly Issue[]): readonly R
   return locks
     .filter((lock) => failing.has(lock.note))
     .map((lock) => ({
-      words: `without the finger fixed on note ${lock.note + 1}`,
+      words: `without the finger locked on note ${lock.note + 1}`,
       brief: { ...brief, locks: locks.filter((other) => other !== lock) },
     }));
 }

@@ -9,13 +9,13 @@ export interface Alternative {
   readonly name: AlternativeName;
   /** The whole line as it is fingered there. */
   readonly plan: Plan;
-  /** Line indexes of the notes fingered otherwise. */
+  /** Line indexes of the notes fingered differently. */
   readonly differsAt: readonly number[];
   /** Its cost less that of the chosen plan, by the same weights. */
   readonly deltaThousandths: number;
-  /** What it saves, dearest first. */
+  /** What it saves, costliest first. */
   readonly gains: readonly CostDifference[];
-  /** What it pays, dearest first. */
+  /** What it pays, costliest first. */
   readonly pays: readonly CostDifference[];
 }
 
@@ -27,9 +27,9 @@ export interface PlanSet {
   readonly alternatives: readonly Alternative[];
 }
 
-/** A brief with one limit let go, and the plan it then has. */
+/** A brief with one limit relaxed, and the plan it then has. */
 export interface Relaxed {
-  /** What was let go, as it follows "It can be played": "with third position allowed too". */
+  /** What was relaxed, as it follows "It can be played": "with third position allowed too". */
   readonly relaxation: string;
   /** The brief after it. */
   readonly brief: Brief;
@@ -37,7 +37,7 @@ export interface Relaxed {
   readonly plan: Plan;
 }
 
-/** What comes of a brief: plans, or why there are none, with the plan that letting go of one limit would give. */
+/** What comes of a brief: plans, or why there are none, with the plan that relaxing one limit would give. */
 export type PlanOutcome =
   /** The plans. */
   | { readonly ok: true; readonly value: PlanSet }

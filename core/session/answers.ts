@@ -1,5 +1,5 @@
 import { aboutPath, effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
-import { fingeredAnew, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
+import { fingeredAgain, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
 import { goodReading, type Steps } from '#core/result';
 import { solvedOrWhy } from '#core/solve';
@@ -61,7 +61,7 @@ const ANSWERS: Answers = {
   'what-if': (session, { hand, size }) =>
     atOnce(() => {
       const best = session.best();
-      return best ? fingeredAnew(best, hand, size) : null;
+      return best ? fingeredAgain(best, hand, size) : null;
     }),
   *'what-changed'(session, { before }) {
     return yield* whatChanged(before, session.brief);

@@ -1,6 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import type { AboutPath, Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
-import type { FingeredAnew, FittingSizes, RangeInKey, WayToPlay } from '#core/fit';
+import type { FingeredAgain, FittingSizes, RangeInKey, WayToPlay } from '#core/fit';
 import type { PlayerHand } from '#core/hand/reach';
 import type { Alternative, PlanOutcome } from '#core/plan';
 import type { Reading } from '#core/result';
@@ -26,7 +26,7 @@ interface Questions {
   /** The line fingered for a hand on every usual size of its instrument; null where it cannot be planned as it is. */
   readonly sizes: { readonly asks: { readonly hand: PlayerHand }; readonly answer: FittingSizes | null };
   /** The line fingered for another hand or size (null for its own); null where there is no plan, or none for that hand. */
-  readonly 'what-if': { readonly asks: { readonly hand: PlayerHand; readonly size: string | null }; readonly answer: FingeredAnew | null };
+  readonly 'what-if': { readonly asks: { readonly hand: PlayerHand; readonly size: string | null }; readonly answer: FingeredAgain | null };
   /** What became of the piece since an earlier brief; null where neither can be planned. */
   readonly 'what-changed': { readonly asks: { readonly before: Brief }; readonly answer: WhatChanged | null };
 }

@@ -69,7 +69,7 @@ function nowhere(task: Task, { pitch, upper, harmonic }: Sounding): Issue {
   }
 }
 
-/** Two notes that no neighbouring strings hold together: too far apart (the fingers would skip a string), or both on one. */
+/** Two notes that no neighbouring strings hold together: wide apart (the fingers would skip a string), or both on one. */
 function noDoubleStop(task: Task, low: Pitch, high: Pitch): Issue {
   const names = { low: readName(task, low), high: readName(task, high) };
   const alone = [low, high].every((pitch) => task.instrument.strings.some((string) => semitonesOf(pitch) >= string.semitones));

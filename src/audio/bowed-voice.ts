@@ -11,8 +11,8 @@ const BODY = [
 /** Vibrato of a quiet hand: times a second, and how far, cents. */
 const VIBRATO = { hz: 5.2, cents: 7 } as const;
 
-/** How strongly the bow plays, and how it begins and lets go, seconds; a slur only eases. */
-const BOW = { full: 0.9, begins: 0.05, eases: 0.02, letsGo: 0.07 } as const;
+/** How strongly the bow plays, and how it begins and stops, seconds; a slur only eases. */
+const BOW = { full: 0.9, begins: 0.05, eases: 0.02, stops: 0.07 } as const;
 
 type Bowed = Pick<PlayedNote, 'seconds' | 'slurred' | 'slursOn' | 'slide'>;
 
@@ -45,13 +45,13 @@ export class BowedVoice {
     const { gain } = this.bow;
     gain.cancelScheduledValues(at);
     gain.setTargetAtTime(BOW.full, at, (slurred ? BOW.eases : BOW.begins) / 2);
-    if (!slursOn) gain.setTargetAtTime(0, at + Math.max(0.03, seconds - BOW.letsGo), BOW.letsGo / 3);
+    if (!slursOn) gain.setTargetAtTime(0, at + Math.max(0.03, seconds - BOW.stops), BOW.stops / 3);
   }
 
   /** Takes the bow off the string. */
-  letGo(at: number): void {
+  ends(at: number): void {
     this.bow.gain.cancelScheduledValues(at);
-    this.bow.gain.setTargetAtTime(0, at, BOW.letsGo / 3);
+    this.bow.gain.setTargetAtTime(0, at, BOW.stops / 3);
   }
 
   /** Lets the string go and gives everything back. */

@@ -35,7 +35,7 @@ const RING_OUT = 0.15;
 /** Plays a line until it ends or the returned function is called. Rejects where the browser gives no sound. */
 export async function playLine(performance: Performance, how: PlayHow, events: PlayEvents): Promise<() => void> {
   await start();
-  if (getContext().state !== 'running') throw new Error('The browser gives no sound.');
+  if (getContext().state !== 'running') throw new Error('The browser cannot play sound.');
   const transport = getTransport();
   transport.stop().cancel();
   const out = new Limiter(-3).connect(getDestination());
@@ -77,11 +77,11 @@ function timed<Event extends { readonly at: number }>(event: Event): Timed<Event
   return { ...event, time: event.at };
 }
 
-/** The upper note of a double stop has a voice of its own; where there is none that voice lets go. */
+/** The upper note of a double stop has a voice of its own; where there is none that voice stops. */
 function bowNote(voices: readonly BowedVoice[], time: number, played: PlayedNote, { onNote }: PlayEvents): void {
   for (const [order, voice] of voices.entries()) {
     const hz = played.hz[order];
-    if (hz === undefined) voice.letGo(time);
+    if (hz === undefined) voice.ends(time);
     else voice.bowNote(time, hz, order === 0 ? played : { ...played, slide: null });
   }
   getDraw().schedule(() => onNote(played.note), time);

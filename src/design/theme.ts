@@ -1,4 +1,4 @@
-/** Light paper or dark; `system` follows the machine. */
+/** Light or dark; `system` follows the machine. */
 export type Theme = 'light' | 'dark' | 'system';
 
 /** Where the choice is kept: read by the page itself before its first paint, so it is no matter for the database. */

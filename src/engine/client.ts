@@ -7,7 +7,7 @@ import type { Engine, Questions, Report } from './protocol.ts';
 /** A worker as the client needs it. */
 export type EngineWorker = Pick<Worker, 'addEventListener' | 'removeEventListener' | 'postMessage' | 'terminate'>;
 
-/** How long a plan waits for a step of something cancelled before the worker is ended and started anew, ms. */
+/** How long a plan waits for a step of something cancelled before the worker is ended and started again, ms. */
 const PATIENCE_MS = 250;
 
 /** A cancelled call is given at least so long to end by itself, ms. */
@@ -19,7 +19,7 @@ const MOST_SESSIONS = 8;
 /** Why a call has no answer: nobody wants it any more, or the worker died under it. */
 export class Unanswered extends Error {
   constructor(readonly why: 'cancelled' | 'died') {
-    super(why === 'cancelled' ? 'The question was taken back' : 'The worker that was to answer has died');
+    super(why === 'cancelled' ? 'The question was cancelled' : 'The worker that was to answer has died');
   }
 }
 
@@ -116,11 +116,11 @@ export class EngineClient {
 
   /** Between two steps a cancelled call ends by itself: only a long step is ended with its worker. */
   private endSoonIfHeldUp(heldUpMs: number): void {
-    setTimeout(() => this.isHeldUp() && this.startAnew(), Math.max(LEAST_PATIENCE_MS, PATIENCE_MS - heldUpMs));
+    setTimeout(() => this.isHeldUp() && this.startAgain(), Math.max(LEAST_PATIENCE_MS, PATIENCE_MS - heldUpMs));
   }
 
   /** Ends the worker; what is still wanted is asked of a new one. */
-  private startAnew(): void {
+  private startAgain(): void {
     this.disconnect();
     for (const [number, { cancelled }] of this.calls) if (cancelled) this.calls.delete(number);
     for (const { send } of [...this.calls.values()]) send();

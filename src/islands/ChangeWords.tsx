@@ -12,7 +12,7 @@ export function ChangeWords({ before, after }: { readonly before: Brief; readonl
       {told.charAt(0).toUpperCase()}
       {told.slice(1)}
       {told === '' ? '' : '. '}
-      <Answered asked={changed} waiting="Looking at what changes …">
+      <Answered asked={changed} waiting="Working out what changes …">
         {(what) => <>{(what && changeEffects(what).join(' ')) || 'Its fingering stays as it is.'}</>}
       </Answered>
     </>

@@ -109,7 +109,7 @@ export function unlock(note: number): void {
   say(null);
 }
 
-/** Lets go of the limit that stood in the way. */
+/** Relaxes the limit that stood in the way. */
 export function acceptRelaxation(): void {
   const { relaxed } = planningStore.getState();
   if (relaxed) changeBrief(() => relaxed.brief);
@@ -118,7 +118,7 @@ export function acceptRelaxation(): void {
 /** Takes another fingering, or a stretch of it: its notes that differ are fixed, string and finger; the rest follows. */
 export function takeAlternative({ plan, name, differsAt }: Alternative, stretch: Stretch | null = null): void {
   const { brief } = workStore.getState();
-  planningStore.setState({ laidOver: null });
+  planningStore.setState({ overlaid: null });
   if (name.kind === 'unlocked' && stretch === null) return changeBrief(({ locks: _, ...free }) => free);
   const taken = differsAt.filter((note) => stretch === null || (note >= stretch.from && note <= stretch.to));
   changeBrief(() => locksOf(plan, taken).reduce(withLock, brief));

@@ -54,7 +54,7 @@ export function setSigns(note: number, change: SignChange): void {
   editLine((brief) => withSigns(brief, note, change));
 }
 
-/** Sets a copy of the note, or a rest as long, behind it, and selects it. */
+/** Sets a copy of the note, or a rest as long, after it, and selects it. */
 export function insertAfter(note: number, what: 'note' | 'rest'): void {
   editLine((brief) => {
     const { material } = withNote(brief, note, {});
@@ -67,7 +67,7 @@ export function insertAfter(note: number, what: 'note' | 'rest'): void {
   if (what === 'note') select(note + 1);
 }
 
-/** Takes the notes of a stretch out of the line. */
+/** Deletes the notes of a stretch from the line. */
 export function removeNotes({ from, to }: Stretch): void {
   editLine((brief) => withNotesRemoved(brief, from, to));
   select(null);

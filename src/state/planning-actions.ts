@@ -66,7 +66,7 @@ function wrongInTyped(brief: Brief, lineText: string): readonly Issue[] | null {
   return reading.ok ? null : reading.issues;
 }
 
-/** What cannot be planned is said; where letting go of one limit helps, the plan it gives is shown. */
+/** What cannot be planned is said; where relaxing one limit helps, the plan it gives is shown. */
 function showFailure(issues: readonly Issue[], relaxed: Relaxed | null): void {
   planningStore.setState({ issues, relaxed, progress: null });
   if (relaxed) planningStore.setState({ planSet: { best: relaxed.plan, alternatives: [] }, plannedBrief: null });
@@ -80,7 +80,7 @@ export function stopPlanning(): void {
 }
 
 /**
- * Locks a note to a finger or string and plans anew around it. What was fixed for the note before is kept if both can
+ * Locks a note to a finger or string and plans again around it. What was fixed for the note before is kept if both can
  * be; else the new wish goes first; a wish no hand can play is answered and nothing changes.
  */
 export async function wishFor(lock: Lock): Promise<void> {
@@ -116,10 +116,10 @@ export async function bringPathNotes(plan: Plan): Promise<void> {
 
 /** Keeps the other fingerings found for a plan. */
 export function keepOthers(others: OtherFingerings): void {
-  planningStore.setState({ others, laidOver: null });
+  planningStore.setState({ others, overlaid: null });
 }
 
 /** Lays one of the other fingerings over the picture, by its place in the list; null lays none. */
-export function layOver(laidOver: number | null): void {
-  planningStore.setState({ laidOver });
+export function overlay(overlaid: number | null): void {
+  planningStore.setState({ overlaid });
 }

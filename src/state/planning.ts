@@ -24,14 +24,14 @@ export interface Planning {
   readonly plannedBrief: Brief | null;
   /** Why the brief cannot be planned. */
   readonly issues: readonly Issue[];
-  /** The brief with one limit let go, whose plan is shown while the brief itself has none. */
+  /** The brief with one limit relaxed, whose plan is shown while the brief itself has none. */
   readonly relaxed: Relaxed | null;
   /** How much of a long line is planned, 0 to 1; null while nothing long is under way. */
   readonly progress: number | null;
   /** Other fingerings of the plan shown, once they are found. */
   readonly others: OtherFingerings | null;
-  /** Which of them is laid over the picture, by its place in the list. */
-  readonly laidOver: number | null;
+  /** Which of them is overlaid the picture, by its place in the list. */
+  readonly overlaid: number | null;
   /** What rings and is hard in the plan shown, once it is known. */
   readonly path: KnownPath | null;
   /** Line indexes of the notes that the last plan fingers otherwise than the one before it, shown for a moment. */
@@ -46,7 +46,7 @@ export const UNPLANNED: Planning = {
   relaxed: null,
   progress: null,
   others: null,
-  laidOver: null,
+  overlaid: null,
   path: null,
   refingered: [],
 };
@@ -64,8 +64,8 @@ export function planShown(): Plan | null {
   return planningStore.getState().planSet?.best ?? null;
 }
 
-/** The fingering laid over the picture; null where there is none, or where the plan has moved on. */
-export function laidOverOf({ planSet, others, laidOver }: Pick<Planning, 'planSet' | 'others' | 'laidOver'>): Alternative | null {
-  if (laidOver === null || !others || others.plan !== planSet?.best) return null;
-  return others.found[laidOver] ?? null;
+/** The fingering overlaid the picture; null where there is none, or where the plan has moved on. */
+export function overlaidOf({ planSet, others, overlaid }: Pick<Planning, 'planSet' | 'others' | 'overlaid'>): Alternative | null {
+  if (overlaid === null || !others || others.plan !== planSet?.best) return null;
+  return others.found[overlaid] ?? null;
 }

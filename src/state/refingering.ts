@@ -5,10 +5,10 @@ import { planningStore } from './planning.ts';
 /** How long it is shown what the engine changed, ms. */
 const SHOWN_MS = 4000;
 
-/** What the engine fingered otherwise when a brief was first planned after another; for the list of what was done. */
+/** What the engine fingered differently when a brief was first planned after another; for the history. */
 const refingeredFor = new WeakMap<Brief, readonly number[]>();
 
-/** Line indexes of the notes fingered otherwise when this brief came; null where nothing is known. */
+/** Line indexes of the notes fingered differently when this brief came; null where nothing is known. */
 export function refingeredBy(brief: Brief): readonly number[] | null {
   return refingeredFor.get(brief) ?? null;
 }

@@ -30,13 +30,13 @@ export function chooseSound(choices: Partial<SoundChoices>): void {
   soundStore.setState(choices);
 }
 
-/** Plays again and again from now on, or once. */
-export function playAgainOrOnce(): void {
+/** Loops from now on, or plays once. */
+export function toggleLoop(): void {
   soundStore.setState(({ loop }) => ({ loop: !loop }));
 }
 
-/** Plays the selection again and again. */
-export function playAgainAndAgain(): void {
+/** Loops the selection. */
+export function playLoop(): void {
   chooseSound({ loop: true });
   togglePlaying();
 }

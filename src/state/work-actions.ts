@@ -60,7 +60,7 @@ export function takeOver({ document, instrumentId, playerId, schoolId, changed, 
   say(CHANGED_ELSEWHERE);
 }
 
-/** The line as typed; written out anew for one that came without. */
+/** The line as typed; written out again for one that came without. */
 function typedLine({ brief, lineText }: Piece): string {
   return lineText ?? (brief.material.kind === 'line' ? lineTextOf(brief) : '');
 }

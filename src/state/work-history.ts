@@ -27,7 +27,7 @@ export function goToState(index: number): void {
   else if (steps > 0) forth(steps);
 }
 
-/** Begins the history anew: what stands there now cannot be undone. */
+/** Begins the history again: what stands there now cannot be undone. */
 export function forgetHistory(): void {
   workStore.temporal.getState().clear();
 }

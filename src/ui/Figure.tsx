@@ -13,11 +13,7 @@ export function Figure({ children, how }: FigureProps) {
   return (
     <Popover.Root>
       <Popover.Trigger asChild>
-        <button
-          type="button"
-          className="border-b border-dotted border-dove text-left hover:bg-paper-deep"
-          title="How this number comes about"
-        >
+        <button type="button" className="border-b border-dotted border-dove text-left hover:bg-paper-deep" title="How this is calculated">
           {children}
         </button>
       </Popover.Trigger>
@@ -25,7 +21,7 @@ export function Figure({ children, how }: FigureProps) {
         <Popover.Content
           sideOffset={4}
           collisionPadding={12}
-          aria-label="How this number comes about"
+          aria-label="How this is calculated"
           className="z-20 max-w-80 border border-dove-light bg-paper p-3 text-sm shadow-[0_2px_10px_rgb(32_35_42/0.14)]"
         >
           {how}

@@ -25,7 +25,7 @@ function isOf<K extends Kind>(kind: K, name: AlternativeName): name is Of<K> {
 }
 
 const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string } = {
-  unlocked: () => 'without your fixed notes',
+  unlocked: () => 'without your locked notes',
   'finger-a-semitone': () => 'a finger for each semitone',
   slides: ({ fingers }) => `slides with ${listed(fingers)}`,
   'two-and-two': ({ string }, strings) => `1 2, 1 2 up the ${stringText(string, strings)}`,

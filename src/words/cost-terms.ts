@@ -52,12 +52,12 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     one: 'high place on a thick string',
     many: 'high places on a thick string',
   },
-  'reached-back': { says: 'the hand is open, the first finger reaching back', one: 'reach back', many: 'reaches back' },
-  'reached-forward': { says: 'the hand is open, reaching forward', one: 'reach forward', many: 'reaches forward' },
+  'reached-back': { says: 'the hand is extended, the first finger reaching back', one: 'backward extension', many: 'backward extensions' },
+  'reached-forward': { says: 'the hand is extended, reaching forward', one: 'forward extension', many: 'forward extensions' },
   'reached-out': {
     says: 'the fourth finger reaches out of the position',
-    one: 'fourth finger reaching out',
-    many: 'fourth fingers reaching out',
+    one: 'fourth-finger extension',
+    many: 'fourth-finger extensions',
   },
   'octave-hand': { says: 'the octave is not in the hand', one: 'octave out of the hand', many: 'octaves out of the hand' },
   'drawn-in': { says: 'a finger is drawn in', one: 'drawn-in finger', many: 'drawn-in fingers' },
@@ -77,7 +77,7 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     many: 'notes in a less usual position',
   },
   shift: { says: 'a shift interrupts the line', one: 'shift', many: 'shifts' },
-  'shift-travel': { says: 'the hand travels', one: 'way of the hand', many: 'ways of the hand' },
+  'shift-travel': { says: 'the hand travels', one: 'hand travel', many: 'hand travels' },
   'shift-haste': { says: 'the hand must travel fast', one: 'hurried shift', many: 'hurried shifts' },
   'shift-under-slur': { says: 'the shift is heard inside the bow', one: 'shift inside a bow', many: 'shifts inside a bow' },
   leaving: {
@@ -109,11 +109,11 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     one: 'crossing against the melody',
     many: 'crossings against the melody',
   },
-  creeping: { says: 'the hand creeps a semitone without a shift', one: 'creeping of the hand', many: 'creepings of the hand' },
+  creeping: { says: 'the hand creeps a semitone without a shift', one: 'creep of the hand', many: 'creeps of the hand' },
   respelling: {
-    says: 'the position is read anew while the hand stays',
-    one: 'change of name without a move',
-    many: 'changes of name without a move',
+    says: 'the position changes its name while the hand does not move',
+    one: 'position renamed without a shift',
+    many: 'positions renamed without a shift',
   },
   slide: { says: 'one finger slides to another note', one: 'slide of one finger', many: 'slides of one finger' },
   'same-finger-neighbour': {
@@ -127,5 +127,9 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     one: 'change of finger on one pitch',
     many: 'changes of finger on one pitch',
   },
-  'shape-change': { says: 'the hand opens or closes', one: 'opening or closing of the hand', many: 'openings or closings of the hand' },
+  'shape-change': {
+    says: 'the hand extends or closes',
+    one: 'change between closed and extended hand',
+    many: 'changes between closed and extended hand',
+  },
 };

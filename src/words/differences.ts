@@ -11,7 +11,7 @@ export function pointsText(thousandths: number): string {
 /** How many differences a sentence names. */
 const MOST_NAMED = 3;
 
-/** "2 string crossings and 1 reach back more": what a fingering has more than another, dearest first. */
+/** "2 string crossings and 1 reach back more": what a fingering has more than another, costliest first. */
 export function payText(differences: readonly CostDifference[]): string {
   return listed(
     named(differences).map((difference) =>
@@ -29,7 +29,7 @@ export function gainText(differences: readonly CostDifference[]): string {
   );
 }
 
-/** Counted differences say most; those that are only dearer or cheaper are named when there is room. */
+/** Counted differences say most; those that are only costlier or cheaper are named when there is room. */
 function named(differences: readonly CostDifference[]): readonly CostDifference[] {
   const counts = differences.filter(({ times, thousandths }) => times * thousandths > 0 && times !== 0);
   const others = differences.filter((difference) => !counts.includes(difference));

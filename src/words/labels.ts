@@ -78,9 +78,9 @@ export function handChoice(hand: HandMeasure | undefined): HandChoice {
 
 /** How a reach is judged. */
 export const REACH_LABELS: Readonly<Record<'comfort' | 'stretch' | 'beyond', string>> = {
-  comfort: 'at ease',
+  comfort: 'comfortable',
   stretch: 'a stretch',
-  beyond: 'too far',
+  beyond: 'out of reach',
 };
 
 const NUMBERS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
@@ -165,5 +165,5 @@ export function wishLabels(brief: Brief): readonly string[] {
 
 /** Wishes in the sentence. */
 export function wishText(wishes: readonly string[]): string {
-  return wishes.length === 0 ? 'no special wishes' : wishes.join(', ');
+  return wishes.length === 0 ? 'no preferences' : wishes.join(', ');
 }

@@ -19,7 +19,7 @@ export const SET_ASIDE = 'The piece could not be read and was set aside; it is l
 export const WRITTEN_OUT = 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';
 
 /** The browser plays nothing, and does not say why. */
-export const NO_SOUND = 'The browser gives no sound.';
+export const NO_SOUND = 'The browser cannot play sound.';
 
 /** Why a write failed; `name` is what the database calls it. */
 export function storageFailureText(name: string): string {
@@ -29,10 +29,10 @@ export function storageFailureText(name: string): string {
   return `The last change could not be saved (${name === '' ? 'unknown error' : name}). It is still here: download the piece as JSON before you close the page.`;
 }
 
-/** What no longer fits its note and was let go; null where everything does. */
+/** What no longer fits its note and was removed; null where everything does. */
 export function droppedText({ dropped, droppedMarks, droppedStretches }: CarriedLocks): string | null {
   const told = [
-    [dropped, 'One fixed finger no longer fits its note', `${dropped} fixed fingers no longer fit their notes`],
+    [dropped, 'One locked finger no longer fits its note', `${dropped} locked fingers no longer fit their notes`],
     [droppedMarks, 'One mark no longer has its note', `${droppedMarks} marks no longer have their notes`],
     [
       droppedStretches,
@@ -41,7 +41,7 @@ export function droppedText({ dropped, droppedMarks, droppedStretches }: Carried
     ],
   ] as const;
   const words = told.flatMap(([count, one, many]) => (count === 0 ? [] : [count === 1 ? one : many]));
-  return words.length === 0 ? null : `${words.join('. ')} and ${dropped + droppedMarks + droppedStretches === 1 ? 'was' : 'were'} let go.`;
+  return words.length === 0 ? null : `${words.join('. ')} and ${dropped + droppedMarks + droppedStretches === 1 ? 'was' : 'were'} removed.`;
 }
 
 /** A question to the engine has no answer. */

@@ -1,21 +1,21 @@
-/** Each kind of number on the screen, and how it comes about: for whoever asks. */
+/** Each kind of number on the screen, and how it is calculated: for whoever asks. */
 export const NUMBER_ORIGINS: readonly (readonly [number: string, origin: string])[] = [
   [
     'mm from the nut',
     'String length × (1 − 2^(−semitones/12)), equal temperament on a stiff string; measured nut to bridge where you have measured, else typical for the size.',
   ],
-  ['mm the hand moves', 'The way of finger 1 along the string, from where it stands before the shift to where it stands after.'],
+  ['mm the hand moves', 'How far finger 1 moves along the string, from where it stands before the shift to where it stands after.'],
   [
     'semitones the notes move',
-    'Between the two notes as they sound. Another number than the hand’s way, unless the same finger plays both from the same frame.',
+    'Between the two notes as they sound. Not the same as the hand’s travel, unless the same finger plays both from the same frame.',
   ],
   [
     'mm per second',
-    'The hand’s way, divided by the time from the beginning of the last note before the shift to the arrival, at the tempo given.',
+    'The hand’s travel, divided by the time from the beginning of the last note before the shift to the arrival, at the tempo given.',
   ],
   [
     'mm of reach',
-    'Between the outermost fingers that must stand at once; in a double stop √(along² + across²) with the strings’ distance there. Held against the hand as measured: at ease up to its comfortable span, a stretch up to the largest, too far beyond it.',
+    'Between the outermost fingers that must stand at once; in a double stop √(along² + across²) with the strings’ distance there. Judged by the hand as measured: comfortable up to its comfortable span, a stretch up to the largest, out of reach beyond it.',
   ],
   ['mm to the next semitone', 'Sounding length × (1 − 2^(−1/12)).'],
   ['mm for ten cents', 'Sounding length × ln 2 / 120.'],

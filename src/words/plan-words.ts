@@ -48,7 +48,7 @@ export function soundText(note: PlannedSound): string {
 export function noteText(note: PlannedSound): string {
   const stop = note.stops[0];
   const place = stop.finger === '0' ? '' : `, ${positionWords(note.position)}, ${mmText(stop.mmFromNut)} from the nut`;
-  return `${soundText(note)}, ${fingeringText(note)}${place}${note.locked ? ', fixed by you' : ''}`;
+  return `${soundText(note)}, ${fingeringText(note)}${place}${note.locked ? ', locked by you' : ''}`;
 }
 
 /** How a finger stands, where it matters: "low", "high", "extended". */
@@ -83,7 +83,7 @@ export function movementText(semitones: number): string {
   return `${semitones > 0 ? 'up' : 'down'} ${semitonesText(semitones)}`;
 }
 
-/** "73 mm, at ease, 80 % of the most there is"; without a measured hand the millimetres alone. */
+/** "73 mm, comfortable, 80 % of the most there is"; without a measured hand the millimetres alone. */
 export function reachText({ needMm, judged }: PlannedReach): string {
   if (judged === null) return mmText(needMm);
   return `${mmText(needMm)}, ${REACH_LABELS[judged.verdict]} (${Math.round(judged.shareOfLargest * 100)} % of the largest span)`;
@@ -109,7 +109,7 @@ export function notOneHandText({ notOneHand, notes }: Plan): string | null {
   const one = `${soundText(from)} with ${fingerName(from.stops[0].finger)} (note ${first.from + 1})`;
   const other = `${soundText(to)} with ${fingerName(to.stops[0].finger)} (note ${first.to + 1})`;
   const more = notOneHand.length > 1 ? ` ${counted(notOneHand.length - 1, 'place', 'places')} more like it.` : '';
-  return `As you fixed it, ${one} and ${other} would have to lie in one hand, and no hand holds both. It is played as you wrote it; fix another finger or a shift between them.${more}`;
+  return `As you locked it, ${one} and ${other} would have to lie in one hand, and no hand holds both. It is played as you wrote it; lock another finger, or a shift between them.${more}`;
 }
 
 /** What makes a place hard: "a shift interrupts the line; the hand travels". */

@@ -24,12 +24,12 @@ export function reasonText({ about, written, ground, evidence }: Reason, strings
 function evidenceText(about: ReasonAbout, written: string, evidence: Evidence, strings: Strings): string {
   switch (evidence.kind) {
     case 'locked':
-      return 'You fixed it so.';
+      return 'You locked it.';
     case 'as-before':
       return `It belongs with ${ABOUT[evidence.about]} at ${pitchLabel(evidence.written)} (note ${evidence.note + 1}), where the reason is told.`;
     case 'needed':
       return neededText(about, written, evidence.without);
-    case 'dearer':
+    case 'costlier':
     case 'asked':
       return `${insteadSentence(evidence, written, strings)}${stretchText(evidence.compared)}`;
   }
@@ -75,7 +75,7 @@ function insteadSentence(
   strings: Strings,
 ): string {
   const subject = insteadText(instead, written, strings);
-  if (kind === 'dearer') return harderText(subject, compared.deltaThousandths, compared.more);
+  if (kind === 'costlier') return harderText(subject, compared.deltaThousandths, compared.more);
   return `The brief asks for it. ${subject} would be ${weighedText(compared.deltaThousandths)}, but would not keep all it asks.`;
 }
 
@@ -133,5 +133,5 @@ function neededText(about: ReasonAbout, written: string, without: Without): stri
 /** The widest reach the other line asks for, when it is beyond the hand's comfort. */
 function stretchText({ stretch }: Compared): string {
   if (!stretch) return '';
-  return ` Its widest reach is ${Math.round(stretch.needMm)} mm; this hand is at ease up to ${Math.round(stretch.comfortMm)} mm.`;
+  return ` Its widest reach is ${Math.round(stretch.needMm)} mm; this hand is comfortable up to ${Math.round(stretch.comfortMm)} mm.`;
 }

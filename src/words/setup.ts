@@ -130,12 +130,12 @@ export function changeEffects(changed: WhatChanged): readonly string[] {
 }
 
 function plannedEffects(changed: Extract<WhatChanged, { kind: 'planned' }>): readonly string[] {
-  const { otherwise, shifts, widestMm, nowStretched, nowAtEase, movedMm } = changed;
+  const { otherwise, shifts, widestMm, nowStretched, nowComfortable, movedMm } = changed;
   return [
-    ...(otherwise.length > 0 ? [`${notesText(otherwise)} fingered otherwise.`] : []),
+    ...(otherwise.length > 0 ? [`${notesText(otherwise)} fingered differently.`] : []),
     ...(shifts[0] === shifts[1] ? [] : [`${shifts[1]} shifts, before ${shifts[0]}.`]),
     ...(nowStretched.length > 0 ? [`${notesText(nowStretched)} now a stretch.`] : []),
-    ...(nowAtEase.length > 0 ? [`${notesText(nowAtEase)} no longer a stretch.`] : []),
+    ...(nowComfortable.length > 0 ? [`${notesText(nowComfortable)} no longer a stretch.`] : []),
     ...(Math.abs(widestMm[0] - widestMm[1]) >= 0.5 ? [`The widest reach is ${mmText(widestMm[1])}, before ${mmText(widestMm[0])}.`] : []),
     ...(movedMm >= 0.05 ? [`Places on the string move by up to ${movedMm.toFixed(1)} mm.`] : []),
   ];
@@ -152,5 +152,5 @@ function notesText(indexes: readonly number[]): string {
 
 /** The measured and estimated spans of a hand in a line. */
 export function handLine({ firstToFourth, fingerDistanceMm }: PlayerHand): string {
-  return `first to fourth finger ${mmText(firstToFourth.comfortMm)} at ease, ${mmText(firstToFourth.maxMm)} at most; two fingers side by side ${mmText(fingerDistanceMm)}`;
+  return `first to fourth finger ${mmText(firstToFourth.comfortMm)} comfortable, ${mmText(firstToFourth.maxMm)} at most; two fingers side by side ${mmText(fingerDistanceMm)}`;
 }

@@ -63,7 +63,7 @@ export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   reachedOut: 'The fourth finger takes the letter beyond its own while the hand stays.',
   drawnIn: 'A finger squeezed next to its neighbour.',
   fingerASemitone: 'In a run of semitones each finger may take one, but leaves its letter for it.',
-  fourthInSemitones: 'On the cello runs of semitones are usually 1-2-3 again and again.',
+  fourthInSemitones: 'On the cello runs of semitones are usually 1-2-3, 1-2-3.',
   pivot: 'A rolled hand is less sure than one at rest.',
   stretch: 'Beyond its comfort the hand tires and drifts.',
   crowding: 'Where a semitone is narrower than two fingers, one must give way.',

@@ -24,7 +24,7 @@ export function workChange(before: Decided, after: Decided): string {
     partChange(before.brief, after.brief, ({ tempo }) => (tempo === undefined ? 'no tempo' : `♩ = ${tempo}`)),
     ...LIMITS.map((name) => partChange(before.brief, after.brief, (brief) => limitText(name, brief))),
     partChange(before.brief, after.brief, ({ wayDown }) => (wayDown === 'as-up' ? WAY_DOWN_WORDS.asked : WAY_DOWN_WORDS.free)),
-    partChange(before.brief, after.brief, (brief) => wishLabels(brief).join(', ') || 'no special wishes'),
+    partChange(before.brief, after.brief, (brief) => wishLabels(brief).join(', ') || 'no preferences'),
     lockChange(before.brief, after.brief),
     dequal(before.brief.marks, after.brief.marks) ? '' : 'a mark at a note',
   ].filter((words) => words !== '');
@@ -62,7 +62,7 @@ function lockChange(before: Brief, after: Brief): string {
   const [only] = fixed;
   const told = [
     fixed.length === 1 && only ? `note ${only.note + 1} fixed: ${lockText(only)}` : fixed.length > 1 ? `${fixed.length} notes fixed` : '',
-    free.length === 0 ? '' : free.length === 1 ? `note ${(free[0]?.note ?? 0) + 1} let go` : `${free.length} notes let go`,
+    free.length === 0 ? '' : free.length === 1 ? `note ${(free[0]?.note ?? 0) + 1} unlocked` : `${free.length} notes unlocked`,
   ];
   return told.filter((words) => words !== '').join(', ');
 }
@@ -72,13 +72,13 @@ function lockText({ finger, upperFinger, string }: NonNullable<Brief['locks']>[n
   return [fingers, string === undefined ? '' : `on ${noteLabel(string)}`].filter((words) => words !== '').join(' ');
 }
 
-/** How many of the notes fingered otherwise are numbered. */
+/** How many of the notes fingered differently are numbered. */
 const MOST_NUMBERED = 8;
 
-/** Which notes (line indexes) the engine fingered otherwise; empty where nothing is known of it. */
+/** Which notes (line indexes) the engine fingered differently; empty where nothing is known of it. */
 export function refingeredText(notes: readonly number[] | null): string {
   if (notes === null) return '';
   if (notes.length === 0) return 'no fingering changed';
   const named = notes.slice(0, MOST_NUMBERED).map((note) => note + 1);
-  return `fingered otherwise: ${nounFor(notes.length, 'note', 'notes')} ${named.join(', ')}${notes.length > named.length ? ' …' : ''}`;
+  return `fingered differently: ${nounFor(notes.length, 'note', 'notes')} ${named.join(', ')}${notes.length > named.length ? ' …' : ''}`;
 }

@@ -167,7 +167,7 @@ async function printBehindOthers(page: Page): Promise<Pick<Figures, 'busyMs' | '
   const [busy, rest]: [number[], number[]] = [[], []];
   for (let round = 0; round < BUSY_ROUNDS; round += 1) {
     await others
-      .getByRole('button', { name: /^Lay over/ })
+      .getByRole('button', { name: /^Overlay/ })
       .first()
       .waitFor();
     rest.push(await changeMs(page, 'Ab'));
@@ -205,7 +205,7 @@ async function keyMs(page: Page, key: string, beads: boolean): Promise<number> {
   return page.evaluate((): Promise<number> => Reflect.get(globalThis, 'drawn'));
 }
 
-/** Frame times and long tasks while 2,000 notes go by, and meanwhile are planned anew. */
+/** Frame times and long tasks while 2,000 notes go by, and meanwhile are planned again. */
 async function printScrolling(page: Page, { frameMs }: Baseline): Promise<void> {
   await openLine(page, 2000);
   await page.evaluate(() => {

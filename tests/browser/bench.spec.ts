@@ -23,9 +23,9 @@ test('two octaves up and down are all in view, with the note, playing and other 
   }
 });
 
-test('another fingering is laid over by pointing, by the arrows and by A, and taken', async ({ page }) => {
+test('another fingering is overlaid by pointing, by the arrows and by A, and taken', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
-  const cards = others(page).getByRole('button', { name: /^Lay over/ });
+  const cards = others(page).getByRole('button', { name: /^Overlay/ });
   await cards.first().hover();
   await expect(page.locator('[data-ghost]').first()).toBeVisible();
   await expect(others(page)).toContainText(/Costs|Gains/);
@@ -55,11 +55,11 @@ test('of another fingering a stretch alone can be taken', async ({ page }) => {
   const stretch = page.getByRole('region', { name: 'Selected stretch' });
   await expect(stretch).toContainText('Notes 10 to 13');
   await others(page)
-    .getByRole('button', { name: /^Lay over: / })
+    .getByRole('button', { name: /^Overlay: / })
     .nth(2)
     .click();
   const before = (await fingers(page)).split(' ');
-  await page.getByRole('button', { name: 'Take notes 10–13' }).click();
+  await page.getByRole('button', { name: 'Use for notes 10–13' }).click();
   await expect.poll(async () => (await fingers(page)).split(' ').slice(0, 9)).toEqual(before.slice(0, 9));
 });
 
@@ -69,14 +69,14 @@ test('a stretch is fixed, bowed, made a piece of, and taken out; each undone', a
   await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
   const stretch = page.getByRole('region', { name: 'Selected stretch' });
-  await stretch.getByRole('button', { name: 'Fix as they are' }).click();
+  await stretch.getByRole('button', { name: 'Lock fingering' }).click();
   await expect(page.locator('[data-bead] title', { hasText: 'fixed by you' })).toHaveCount(3);
   await page.keyboard.press('l');
   await expect(page.locator('[data-bead] title', { hasText: 'fixed by you' })).toHaveCount(0);
   await stretch.getByRole('button', { name: 'One bow' }).click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('now written out one by one');
   await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue(/^G3 A3 \(B3 C4 D4\) E4/);
-  await stretch.getByRole('button', { name: 'Take them out' }).click();
+  await stretch.getByRole('button', { name: 'Delete these notes' }).click();
   await expect(beads(page)).toHaveCount(12);
   await page.keyboard.press('z');
   await expect(beads(page)).toHaveCount(15);
@@ -84,12 +84,12 @@ test('a stretch is fixed, bowed, made a piece of, and taken out; each undone', a
   await beads(page)
     .nth(3)
     .click({ modifiers: ['Shift'] });
-  await page.getByRole('region', { name: 'Selected stretch' }).getByRole('button', { name: 'Make it a piece' }).click();
+  await page.getByRole('region', { name: 'Selected stretch' }).getByRole('button', { name: 'Make a new piece' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('A line, notes 1–4');
   await expect(beads(page)).toHaveCount(4);
 });
 
-test('notes are written: pitch, length, behind it, taken out; bow, cue and remark', async ({ page }) => {
+test('notes are written: pitch, length, inserted, deleted; bow, cue and remark', async ({ page }) => {
   await openNewPiece(page);
   await typeLine(page, 'A4 B4 C#5 D5');
   await expect(beads(page)).toHaveCount(4);
@@ -113,7 +113,7 @@ test('notes are written: pitch, length, behind it, taken out; bow, cue and remar
   await expect(line).toHaveValue('A4 B4 C#5 D5');
   await page.getByLabel('Length').selectOption('quarter');
   await expect(line).toHaveValue('A4 B4 C#5:1/4 D5:1/8');
-  await page.getByRole('button', { name: 'A rest behind it' }).click();
+  await page.getByRole('button', { name: 'Insert a rest after it' }).click();
   await expect(line).toHaveValue('A4 B4 C#5:1/4 r D5:1/8');
   await page.getByLabel('Bow sign').selectOption('up bow');
   await expect(page.locator('[data-bow="up"]')).toHaveCount(1);
@@ -131,11 +131,11 @@ test('a whole fingering is typed as digits, and what it cannot be is said', asyn
   await openNewPiece(page);
   await beads(page).first().click();
   await page.getByRole('tab', { name: 'Write' }).click();
-  await page.getByLabel('Fingering from here, as digits').fill('0 1 2 3 | 4 1 2 3');
-  await page.getByRole('button', { name: 'Fix it', exact: true }).click();
+  await page.getByLabel('Type the fingering from here on').fill('0 1 2 3 | 4 1 2 3');
+  await page.getByRole('button', { name: 'Lock it', exact: true }).click();
   await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 1 2 3 /);
-  await page.getByLabel('Fingering from here, as digits').fill('0 9');
-  await page.getByRole('button', { name: 'Fix it', exact: true }).click();
+  await page.getByLabel('Type the fingering from here on').fill('0 9');
+  await page.getByRole('button', { name: 'Lock it', exact: true }).click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('“9” is not a finger.');
 });
 
@@ -164,10 +164,10 @@ test('what was done is listed with what the engine changed, and any step is gone
   await page.getByRole('combobox', { name: 'Open strings' }).selectOption('avoided');
   await expect(page.locator('[data-refingered]').first()).toBeAttached();
   await page.getByLabel('Meter').selectOption('3/4');
-  await page.getByRole('button', { name: 'What was done' }).click();
-  const list = page.getByRole('dialog', { name: 'What was done' });
+  await page.getByRole('button', { name: 'History' }).click();
+  const list = page.getByRole('dialog', { name: 'History' });
   await expect(list.getByRole('listitem')).toHaveCount(3);
-  await expect(list.getByRole('listitem').nth(1)).toContainText(/open strings avoided.*fingered otherwise: notes/);
+  await expect(list.getByRole('listitem').nth(1)).toContainText(/open strings avoided.*fingered differently: notes/);
   await list.getByRole('button', { name: 'as it was opened' }).click();
   await expect(page.getByRole('combobox', { name: 'Open strings' })).toHaveValue('allow');
 });
@@ -176,7 +176,7 @@ test('the line is played: the cursor runs, and stops', async ({ page }) => {
   await openNewPiece(page);
   const bar = page.getByRole('region', { name: 'Playing' });
   await bar.getByLabel('count-in').uncheck();
-  await bar.getByLabel('again and again').check();
+  await bar.getByLabel('loop').check();
   await bar.getByLabel('Drone').selectOption('the tonic');
   await page.getByRole('group', { name: /^Staff and path of the hand/ }).focus();
   await page.keyboard.press('Space');
@@ -212,7 +212,7 @@ test('what is heard is the note that is written, at the reference of the instrum
   await expect(beads(page)).toHaveCount(2);
   const bar = page.getByRole('region', { name: 'Playing' });
   await bar.getByLabel('count-in').uncheck();
-  await bar.getByLabel('again and again').check();
+  await bar.getByLabel('loop').check();
   await bar.getByRole('button', { name: 'Play', exact: true }).click();
   await expect(page.locator('[data-playing]')).toBeAttached();
   const heardHz = () =>
@@ -238,11 +238,11 @@ test('what is heard is the note that is written, at the reference of the instrum
 test('everything that can be done is found by typing, and every key is in one sheet', async ({ page }) => {
   await openNewPiece(page);
   await page.keyboard.press('Control+k');
-  await page.getByRole('combobox', { name: 'What to do, or a piece' }).fill('last note');
+  await page.getByRole('combobox', { name: 'Search commands and pieces' }).fill('last note');
   await page.keyboard.press('Enter');
   await expect(notePanel(page).getByRole('heading', { name: 'G5' })).toBeVisible();
   await page.keyboard.press('Control+k');
-  await page.getByRole('combobox', { name: 'What to do, or a piece' }).fill('evening');
+  await page.getByRole('combobox', { name: 'Search commands and pieces' }).fill('evening');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Robin · Evening line');
   await planDrawn(page);
@@ -279,7 +279,7 @@ test('a link holds the brief itself', async ({ page, context }) => {
 test('pieces stand open side by side, and closing one loses nothing', async ({ page }) => {
   await openPiece(page, 'Robin · Evening line');
   await page.keyboard.press('Control+k');
-  await page.getByRole('combobox', { name: 'What to do, or a piece' }).fill('sixths');
+  await page.getByRole('combobox', { name: 'Search commands and pieces' }).fill('sixths');
   await page.keyboard.press('Enter');
   const open = page.getByRole('navigation', { name: 'Open pieces' });
   await open.getByRole('link', { name: 'Robin · Evening line' }).click();
@@ -292,7 +292,7 @@ test('pieces stand open side by side, and closing one loses nothing', async ({ p
 
 test('the brief says what it does to the numbers', async ({ page }) => {
   await openPiece(page, 'Wren · C minor, the way down');
-  await page.getByText('What the brief does to the numbers').click();
+  await page.getByText('What each request changes').click();
   await expect(page.getByRole('row', { name: /only first position, second position, third position/ })).toBeVisible();
 });
 

@@ -6,12 +6,12 @@ test('other fingerings come with what they gain and cost, and one can be taken a
   await openNewPiece(page);
   const before = await fingers(page);
   const others = page.getByRole('region', { name: 'Other fingerings' });
-  await others.getByRole('button', { name: /^Lay over: no open strings/ }).click();
+  await others.getByRole('button', { name: /^Overlay: no open strings/ }).click();
   await expect(others).toContainText('Gains 3 open strings fewer');
   await expect(others).toContainText('Costs');
-  await others.getByRole('button', { name: 'Take this fingering: no open strings' }).click();
+  await others.getByRole('button', { name: 'Use this fingering: no open strings' }).click();
   await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 1 2 3 4 /);
-  await expect(others.getByRole('button', { name: /^Lay over: without your fixed notes/ })).toContainText('a little easier');
+  await expect(others.getByRole('button', { name: /^Overlay: without your locked notes/ })).toContainText('a little easier');
   await page.keyboard.press('z');
   await expect.poll(() => fingers(page)).toBe(before);
 });
@@ -25,14 +25,14 @@ test('a note says why it is so, and why not otherwise', async ({ page }) => {
   await why.getByRole('button', { name: 'Why not 4 on G?' }).click();
   await expect(why.getByRole('status')).toContainText('4 on G: It would be a little harder');
   await why.getByRole('button', { name: 'how much' }).first().click();
-  await expect(page.getByRole('dialog', { name: 'How this number comes about' })).toContainText(/^0\.1 more in the sum of costs: /);
+  await expect(page.getByRole('dialog', { name: 'How this is calculated' })).toContainText(/^0\.1 more in the sum of costs: /);
 });
 
 test('a shift says why, how the hand is guided, and how little ten cents are', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
   await page.keyboard.press('s');
   const arrival = page.getByRole('region', { name: 'How you get there' });
-  await expect(arrival).toContainText(/Ten cents there are \d\.\d mm\./);
+  await expect(arrival).toContainText(/10 cents there are \d\.\d mm\./);
   await expect(arrival).toContainText(/slides/);
   await expect(page.getByRole('region', { name: 'Why' })).toContainText(/The shift.*lies outside .*position.*would be a little harder/);
 });
@@ -71,7 +71,7 @@ test('limits that are too hard show the plan that the smallest step would give, 
   await expect(messages).toContainText(/D6 needs third position on the E string, which this brief leaves out/);
   await expect(messages).toContainText(/It can be played with positions [\d, ]+ allowed too: that fingering is shown below\./);
   await expect(beads(page)).toHaveCount(22);
-  await messages.getByRole('button', { name: 'Change the brief so' }).click();
+  await messages.getByRole('button', { name: 'Make this change' }).click();
   await expect(messages).toBeEmpty();
   await expect(page.getByRole('button', { name: /^Positions: positions 1, \d/ })).toBeVisible();
 });
@@ -81,14 +81,14 @@ test('wishes, purpose, hand and school change the fingering and stand in the sen
   const plain = await fingers(page);
   await page.getByLabel('Purpose').selectOption('for training');
   await expect.poll(() => fingers(page)).not.toBe(plain);
-  await page.getByLabel('Purpose').selectOption('for no set purpose');
-  await page.getByRole('button', { name: 'Wishes: no special wishes' }).click();
-  const wishes = page.getByRole('dialog', { name: 'Wishes' });
+  await page.getByLabel('Purpose').selectOption('for general use');
+  await page.getByRole('button', { name: 'Preferences: no preferences' }).click();
+  const wishes = page.getByRole('dialog', { name: 'Preferences' });
   await wishes.getByLabel(/^open strings covered/).selectOption('above all');
   await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 /);
   expect(await findings(page, '[role=dialog]')).toEqual([]);
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Wishes: open strings covered' })).toBeFocused();
+  await expect(page.getByRole('button', { name: 'Preferences: open strings covered' })).toBeFocused();
   await page.getByLabel('Instrument', { exact: true }).selectOption('cello');
   await page.getByLabel('Left hand').selectOption('with thumb position');
   await page.getByLabel('Octaves').selectOption('four octaves');
@@ -125,7 +125,7 @@ test('double stops are drawn with both fingers, told and exported', async ({ pag
 test('patterns, fingers set down together and landmarks are there for those who open them', async ({ page }) => {
   await openNewPiece(page);
   await page.getByText('Finger patterns, landmarks, fingers set down together').click();
-  await expect(page.getByRole('table', { name: 'Finger patterns of every stay' })).toContainText('2 and 3 close');
+  await expect(page.getByRole('table', { name: 'Finger patterns of every position' })).toContainText('2 and 3 close');
   await expect(page.getByText('G5: 2 on I, first position')).toBeVisible();
 });
 
@@ -193,10 +193,10 @@ test('a worker that dies is said, and the next change of the brief is planned by
 
 test('how high a string may be used is chosen among the rules, and stands in the sentence and in print', async ({ page }) => {
   await openNewPiece(page);
-  await page.getByRole('button', { name: 'Wishes: no special wishes' }).click();
-  await page.getByRole('dialog', { name: 'Wishes' }).getByLabel('A string').selectOption('up to E5');
+  await page.getByRole('button', { name: 'Preferences: no preferences' }).click();
+  await page.getByRole('dialog', { name: 'Preferences' }).getByLabel('A string').selectOption('up to E5');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Wishes: the A string up to E5' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Preferences: the A string up to E5' })).toBeVisible();
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(page.getByText(/; the A string up to E5$/)).toBeVisible();
 });

@@ -62,7 +62,7 @@ test('at 390 px a finger is changed by touch', async ({ page }) => {
   await beads(page).nth(4).click();
   await page.getByRole('button', { name: /^finger 4 on IV/ }).click();
   await expect(page.locator('[data-bead="4"] title')).toHaveText(/finger 4 on IV \(G\)/);
-  await expect(page.getByRole('button', { name: 'Let this note go' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Unlock this note' })).toBeVisible();
 });
 
 test('ornaments, grace notes and stopped harmonics are typed, drawn, and set at a note', async ({ page }) => {
@@ -73,7 +73,7 @@ test('ornaments, grace notes and stopped harmonics are typed, drawn, and set at 
   await page.locator('[data-staff-note="4"]').click();
   await page.getByRole('tab', { name: 'Write' }).click();
   await page.getByRole('combobox', { name: 'Ornament' }).selectOption('trill');
-  await page.getByRole('combobox', { name: 'Its other note' }).selectOption('sharp');
+  await page.getByRole('combobox', { name: 'Auxiliary note' }).selectOption('sharp');
   await expect(page.locator('[data-ornament="4"]')).toContainText('♯');
   await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue('A4 {D5} C5:1/2 A6**:1/4 B4tr#');
   await expect(page.getByText(/^finger \d on .* trill with finger \d on C♯5$/)).toBeVisible();

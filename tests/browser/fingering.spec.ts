@@ -8,7 +8,7 @@ test('arrows go from note to note, and a finger pressed is fixed with the rest p
   await expect(note).toContainText('open III (D)');
   await page.keyboard.press('4');
   await expect(note).toContainText('finger 4 on IV (G)');
-  await expect(note.getByRole('button', { name: 'Let this note go' })).toBeVisible();
+  await expect(note.getByRole('button', { name: 'Unlock this note' })).toBeVisible();
   await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 /);
   await page.keyboard.press('z');
   await expect(note).toContainText('open III (D)');
@@ -61,13 +61,13 @@ test('each shift is listed with the hand’s way and the notes’ way, and S goe
   await expect(page.getByRole('complementary', { name: 'Selected note' })).toContainText('The hand moves 3 semitones, 98 mm');
 });
 
-test('a fixed finger that no longer fits is let go, and that is said', async ({ page }) => {
+test('a locked finger that no longer fits is removed, and that is said', async ({ page }) => {
   await openNewPiece(page);
   await beads(page).nth(4).click();
   await page.keyboard.press('4');
-  await expect(page.getByRole('button', { name: 'Let this note go' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Unlock this note' })).toBeVisible();
   await page.getByLabel('Tonic').selectOption('A♭');
-  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('One fixed finger no longer fits its note and was let go.');
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('One locked finger no longer fits its note and was removed.');
 });
 
 test('the table tells the same as staff and path', async ({ page }) => {

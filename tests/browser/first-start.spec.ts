@@ -17,11 +17,11 @@ test('the first piece opens on the bench by itself', async ({ page }) => {
 
 test('demo pieces can be cleared and brought back', async ({ page }) => {
   await page.goto('/pieces');
-  await page.getByRole('button', { name: 'Clear them' }).click();
+  await page.getByRole('button', { name: 'Remove the demo' }).click();
   await expect(page.getByText('No pieces yet.')).toBeVisible();
   await page.reload();
   await expect(page.getByText('No pieces yet.')).toBeVisible();
-  await page.getByRole('button', { name: 'Bring them back' }).click();
+  await page.getByRole('button', { name: 'Restore the demo' }).click();
   await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
 });
 
@@ -42,16 +42,16 @@ for (const [name, address] of [
       await planDrawn(page);
       await page.keyboard.press('ArrowRight');
       await page.getByText('Table of the notes').click();
-      await page.getByRole('button', { name: 'All keys' }).click();
+      await page.getByRole('button', { name: 'Keyboard shortcuts' }).click();
       await page.getByRole('dialog', { name: 'Keys' }).waitFor();
       await page.keyboard.press('Escape');
       await page.getByRole('tab', { name: 'Write' }).click();
       await page.keyboard.press('Control+k');
-      await page.getByRole('dialog', { name: 'Everything that can be done' }).waitFor();
+      await page.getByRole('dialog', { name: 'Commands' }).waitFor();
       expect(await findings(page, '[role=dialog]')).toEqual([]);
       await page.keyboard.press('Escape');
       await page
-        .getByRole('button', { name: /^Lay over/ })
+        .getByRole('button', { name: /^Overlay/ })
         .first()
         .waitFor();
     }

@@ -20,7 +20,7 @@ test('the selected note says where it aims, how it is checked, and how each numb
   await expect(note).toContainText('one after the other');
   await page.getByLabel('Intonation').selectOption('linear, with open fifths');
   await note.getByRole('button', { name: '−3.9 cents' }).click();
-  await expect(page.getByRole('dialog', { name: 'How this number comes about' })).toContainText('each fifth counted from A is pure');
+  await expect(page.getByRole('dialog', { name: 'How this is calculated' })).toContainText('each fifth counted from A is pure');
   await page.keyboard.press('Escape');
   await note.getByLabel('Contact point, share of the sounding length').fill('0.12');
   await expect(note).toContainText('at 12 % of it');
@@ -78,14 +78,14 @@ test('intonation lists targets, checkpoints and the comma between two open strin
 test('reach is held against another size and a grown hand, side by side', async ({ page }) => {
   await openMeasures(page, 'Wren · A♭ major in three octaves', 'Reach');
   const first = page.getByRole('row', { name: /^1–15/ });
-  await expect(first).toContainText('73 mm, at ease');
+  await expect(first).toContainText('73 mm, comfortable');
   await page.getByLabel('Growth').selectOption('0 mm');
   await page.getByLabel('Other size').selectOption('full-size instrument');
   await expect(first).toContainText('78 mm, a stretch');
   await page.getByLabel('Growth').selectOption('5 mm');
-  await expect(first).toContainText('78 mm, at ease');
+  await expect(first).toContainText('78 mm, comfortable');
   await expect(page.getByRole('region', { name: 'On every size' })).toContainText(
-    'Fingered for its size, the largest on which it is at ease is the ¾ (a few notes do not count).',
+    'Fingered for its size, the largest on which it is comfortable is the ¾ (a few notes do not count).',
   );
 });
 

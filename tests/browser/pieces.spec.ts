@@ -45,7 +45,7 @@ test('a piece goes out as JSON and MusicXML and comes back from its JSON', async
   await page.keyboard.press('Tab');
   await beads(page).nth(4).click();
   await page.keyboard.press('4');
-  await expect(page.getByRole('button', { name: 'Let this note go' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Unlock this note' })).toBeVisible();
   const before = await fingers(page);
   expect(await readFile(await (await saveAs(page, 'MusicXML')).path(), 'utf8')).toContain('<work-title>Out and back</work-title>');
   const file = await saveAs(page, 'JSON');

@@ -30,9 +30,9 @@ test('a school tells both sides of a question, and its pieces follow the one tha
 test('a piece is taught differently from its school, and only that is told in the sentence', async ({ page }) => {
   await openNewPiece(page);
   const wishes = page.getByRole('button', { name: /^Wishes:/ });
-  await expect(wishes).toHaveText(/no special wishes/);
+  await expect(wishes).toHaveText(/no preferences/);
   await wishes.click();
-  const popover = page.getByRole('dialog', { name: 'Wishes' });
+  const popover = page.getByRole('dialog', { name: 'Preferences' });
   await popover.getByText('Taught differently here').click();
   await popover.getByLabel(/^Open string or fourth finger, going up/).selectOption('the fourth finger going up');
   await page.keyboard.press('Escape');
@@ -60,7 +60,7 @@ test('the costs of a school are edited beside what they do to a piece, and what 
   await page.getByLabel('What it does to').selectOption('Wren · A♭ major in three octaves');
   await field.fill('9');
   await expect(page.getByRole('region', { name: 'What it does' })).toContainText('Costs of the school changed.');
-  await expect(page.getByRole('region', { name: 'What it does' })).toContainText(/fingered otherwise|stays as it is/);
+  await expect(page.getByRole('region', { name: 'What it does' })).toContainText(/fingered differently|stays as it is/);
 });
 
 test('notes may be asked to stay on a string, from here to there', async ({ page }) => {
@@ -71,11 +71,11 @@ test('notes may be asked to stay on a string, from here to there', async ({ page
   await stretch.getByText('Only for these notes').click();
   await stretch.getByRole('button', { name: 'only G' }).click();
   await expect(page.getByRole('button', { name: /^Wishes:/ })).toHaveText(/only the G string from note 5 to note 7/);
-  await expect(page.getByText('Asked here')).toBeVisible();
+  await expect(page.getByText('For these notes')).toBeVisible();
   await page.getByRole('button', { name: /^Wishes:/ }).click();
-  await page.getByRole('dialog', { name: 'Wishes' }).getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('dialog', { name: 'Preferences' }).getByRole('button', { name: 'Delete' }).click();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: /^Wishes:/ })).toHaveText(/no special wishes/);
+  await expect(page.getByRole('button', { name: /^Wishes:/ })).toHaveText(/no preferences/);
 });
 
 test('what the fingers do and the steps of the scale stand under the staff, in words, and on the sheet', async ({ page }) => {

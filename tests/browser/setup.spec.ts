@@ -29,7 +29,7 @@ test('a change that is good is settled and does not come back', async ({ page })
   await page.getByLabel('Hand', { exact: true }).selectOption('an average hand (estimate)');
   await expect(page.getByRole('region', { name: 'Used by' })).toContainText('Hand an average hand, was not measured');
   await page.getByRole('link', { name: 'Martin · B♭ major, up and down', exact: true }).click();
-  await page.getByRole('button', { name: 'Good' }).click();
+  await page.getByRole('button', { name: 'OK' }).click();
   await saved(page);
   await page.reload();
   await planDrawn(page);
@@ -55,12 +55,12 @@ test('what cannot be is named with its sane range, and what was typed stays', as
 test('a hand of 3 mm is refused, and one that is measured judges the home frame', async ({ page }) => {
   await openSetup(page, 'Robin violin');
   await page.getByLabel('Hand', { exact: true }).selectOption('measured with the ruler');
-  await page.getByLabel('First to fourth, at ease, mm').fill('3');
+  await page.getByLabel('First to fourth, comfortable, mm').fill('3');
   await page.getByLabel('First to fourth, at most, mm').fill('3');
   await expect(page.getByText(/20 to 350 mm/)).toBeVisible();
-  await page.getByLabel('First to fourth, at ease, mm').fill('60');
+  await page.getByLabel('First to fourth, comfortable, mm').fill('60');
   await page.getByLabel('First to fourth, at most, mm').fill('70');
-  await expect(page.getByText(/First position at rest asks for 73 mm/)).toContainText('too far');
+  await expect(page.getByText(/First position at rest asks for 73 mm/)).toContainText('out of reach');
 });
 
 test('a new player and instrument are made, found on the bench by name, and deleted with undo', async ({ page }) => {

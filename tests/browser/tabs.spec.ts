@@ -34,7 +34,7 @@ test('dark paper is chosen, kept, and passes the same checks', async ({ page }) 
   const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   const light = await ground();
   await page.keyboard.press('Control+k');
-  await page.getByRole('combobox', { name: 'What to do, or a piece' }).fill('dark');
+  await page.getByRole('combobox', { name: 'Search commands and pieces' }).fill('dark');
   await page.keyboard.press('Enter');
   await expect.poll(ground).not.toBe(light);
   const dark = await ground();

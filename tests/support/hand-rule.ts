@@ -97,7 +97,7 @@ function fiddleFaults(stay: readonly Together[]): readonly string[] {
     if (apart <= (WIDEST_APART[fingersApart] ?? 0) + wider) return null;
     const augmentedSecond = fingersApart === 1 && apart === 3 && areNeighbours(low, high);
     const reaches = fingersApart < 3 && apart === (WIDEST_APART[fingersApart] ?? 0) + 1 && high.finger === '4' && off(high) > 0;
-    return augmentedSecond || reaches ? null : 'too far apart';
+    return augmentedSecond || reaches ? null : 'wide apart';
   });
   return [
     ...(wide ? [`covers ${Math.min(...places)} to ${Math.max(...places)}`] : []),
@@ -143,7 +143,7 @@ function toneFaults(stay: readonly Together[], lowest: number): readonly string[
   if (firsts.size > 1) return ['finger 1 has moved'];
   const [anchor] = firsts;
   const frame = anchor === undefined ? [] : fingers.filter(({ place }) => place - anchor > 4 || place < anchor).map(told);
-  return [...frame, ...walked(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'too far apart or out of order'))];
+  return [...frame, ...walked(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'wide apart or out of order'))];
 }
 
 function toneApart(standing: Down, placed: Down): boolean {
@@ -170,7 +170,7 @@ function thumbFaults(stay: readonly Together[]): readonly string[] {
     }),
   );
   const frame = at.length === 0 || (thumbs[0] !== undefined && !at.includes(thumbs[0])) ? ['no place of the thumb fits'] : [];
-  return [...frame, ...walked(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'too far apart or out of order'))];
+  return [...frame, ...walked(stay, (standing, placed) => (toneApart(standing, placed) ? null : 'wide apart or out of order'))];
 }
 
 /** Every finger a semitone from the next; rolled around the thumb the whole hand stands one higher. */

@@ -263,7 +263,7 @@ const EVIDENCE: { readonly [Kind in Evidence['kind']]: (told: Told, evidence: Of
     return told >= 0 && told < all.indexOf(reason) ? null : 'nothing is told there';
   },
   needed: (told, { without }) => neededUntrue(without.lacks, told, without),
-  dearer: (told, { instead, compared }) =>
+  costlier: (told, { instead, compared }) =>
     compared.deltaThousandths < 0 ? 'it is easier' : insteadUntrue(instead.does, told, instead, compared),
   asked: (told, { instead, compared }) =>
     compared.deltaThousandths >= 0 ? 'it is no easier' : insteadUntrue(instead.does, told, instead, compared),

@@ -24,7 +24,7 @@ export interface Task extends ReadPlayer {
   readonly doubleStopHand: PlayerHand;
   /** What is to be played. */
   readonly line: Line;
-  /** What must hold, in the order of the limits. */
+  /** Requirements, in the order of the limits. */
   readonly limits: readonly ReadLimit[];
   /** What is asked of some notes alone. */
   readonly stretches: readonly ReadStretch[];
@@ -70,7 +70,7 @@ function readLine({ material, rhythm, samePatternEveryOctave }: Brief): Reading<
   return readMaterial(material, rhythm);
 }
 
-/** What a brief asks of the fingering: limits, fixed notes, wishes, and the weights they come to. */
+/** What a brief asks of the fingering: limits, locked notes, wishes, and the weights they come to. */
 function readAsked(
   brief: Brief,
   player: ReadPlayer,

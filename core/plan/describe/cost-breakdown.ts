@@ -28,7 +28,7 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBr
   return { totalThousandths: lines.reduce((total, line) => total + line.thousandths, 0), lines };
 }
 
-/** What one breakdown has more (positive) or less (negative) than another, dearest difference first. */
+/** What one breakdown has more (positive) or less (negative) than another, costliest difference first. */
 export function costDifferences(from: CostBreakdown, to: CostBreakdown): readonly CostDifference[] {
   const terms = new Set([...from.lines, ...to.lines].map((line) => line.term));
   const differences = [...terms].flatMap((term): readonly CostDifference[] => {

@@ -50,7 +50,7 @@ function differencesOf({ solved, best, choices }: HeldAgainst, { choices: row }:
   return [...toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, row)))];
 }
 
-/** A shift that arrives otherwise than schools teach puts a line behind others as if it were so much dearer, thousandths. */
+/** A shift that arrives otherwise than schools teach puts a line behind others as if it were so much costlier, thousandths. */
 const UNUSUAL_SHIFT = 1500;
 
 /** So does another finger that slides, and an opened hand for a note. */
@@ -109,7 +109,7 @@ function untaught(best: LineFacts, facts: LineFacts): number {
 /** A second line of one name that shifts elsewhere comes before one that changes less. */
 const OTHER_STRINGS: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['strings', 'no-shift', 'starts', 'moment']);
 
-/** So much dearer than the best at most is a second line of one name that changes little more, thousandths. */
+/** So much costlier than the best at most is a second line of one name that changes little more, thousandths. */
 const MOST_FOR_LITTLE = 1000;
 
 /** Lines of one name are told by a second thing too, where they do one that the best line of that name does not. */
@@ -150,7 +150,7 @@ const WAITS: Partial<Readonly<Record<Difference['kind'], number>>> = {
   fingers: 2,
 };
 
-/** Every turn counts as if a line were so much dearer, thousandths. */
+/** Every turn counts as if a line were so much costlier, thousandths. */
 const TURN = 800;
 
 /** Open strings and fingers change a note here and there; the rest is what the hand does. */

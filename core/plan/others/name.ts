@@ -12,9 +12,9 @@ export interface NamedShift {
 /**
  * What another fingering does otherwise than the one it is held against:
  *
- * - `unlocked`: what the engine would do without the teacher's fixed notes;
+ * - `unlocked`: what the engine would do without the teacher's locked notes;
  * - `finger-a-semitone`, `slides`: in runs of semitones every finger plays once, or these slide;
- * - `two-and-two`: up one string with 1 and 2 again and again;
+ * - `two-and-two`: up one string with 1 and 2 in one position after another;
  * - `no-shift`: it stays in one position, where the other shifts or stays elsewhere; - `starts`: it begins in another position;
  * - `strings`: it shifts on other strings; - `positions`: it goes through other positions (both tell the shifts, where they are few);
  * - `moment`: it shifts so many notes later (negative: sooner);

@@ -15,14 +15,14 @@ import {
 } from '#core/search/ways';
 import { isSlide, isUnusual } from './line-facts.ts';
 
-/** Nothing dearer than this against the best is offered, thousandths: about two shifts. */
-const DEAREST = 4500;
+/** Nothing costlier than this against the best is offered, thousandths: about two shifts. */
+const MOST_MORE = 4500;
 
-/** Shifts from one position and from another are told apart where they are no dearer, thousandths. */
-const DEAREST_APART = 2000;
+/** Shifts from one position and from another are told apart where they are no costlier, thousandths. */
+const MOST_APART_BY = 2000;
 
-/** A known pattern of another school may be so much dearer, thousandths. */
-const DEAREST_PATTERN = 9000;
+/** A known pattern of another school may be so much costlier, thousandths. */
+const MOST_FOR_PATTERN = 9000;
 
 /** Ways traced through one lattice, cheapest first. */
 const MOST_TRACED = 300;
@@ -61,7 +61,7 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, pa
   const forward = forwardSums(lattice);
   const backward = backwardSums(lattice);
   const throughs = [...throughNotes(lattice, forward, backward), ...throughShifts(lattice, forward, backward, best)]
-    .filter(({ cost }) => cost <= best + DEAREST)
+    .filter(({ cost }) => cost <= best + MOST_MORE)
     .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
     .slice(0, patterns ? MOST_TRACED : MOST_APART)
     .map((through) => traced(through, forward, backward));
@@ -69,7 +69,7 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, pa
   const patterned = patterns ? patternedWays(lattice, { shifts, chromatic }) : [];
   yield;
   const repeated = patterns && chromatic ? withSameFingers(lattice, [...throughs, ...patterned]) : [];
-  const known = [...patterned, ...repeated].filter(({ cost }) => cost <= best + DEAREST_PATTERN);
+  const known = [...patterned, ...repeated].filter(({ cost }) => cost <= best + MOST_FOR_PATTERN);
   return [...throughs, ...known].toSorted((one, other) => one.cost - other.cost);
 }
 
@@ -151,7 +151,7 @@ function* shiftsAt(
     const onward = at(costs, place) + at(sums.from, place);
     for (const [position, { from, sum }] of cheapestShiftsTo(step, place, leaving, sums.to)) {
       const cost = sum + onward;
-      const left = cost <= best + DEAREST_APART ? position : '';
+      const left = cost <= best + MOST_APART_BY ? position : '';
       yield [`${left} ${arriving.stringIndex} ${positionKey(arriving)}`, { index: before + 1, place, from, cost }];
     }
   }

@@ -96,10 +96,13 @@ function endingWith({ sums, links, lattice, counts }: Counted, count: number): W
 
 /** The lattice with every shift so dear that the way with the fewest shifts is the cheapest, and of these the cheapest before. */
 export function shiftsFirst(lattice: Lattice): Lattice {
-  const dearer = new Map<Step, Step>();
+  const costlier = new Map<Step, Step>();
   const steps = lattice.steps.map((step) => {
-    const known = dearer.get(step) ?? { ...step, costs: step.costs.map((cost, cell) => cost + (step.shifts[cell] === 1 ? ONE_SHIFT : 0)) };
-    dearer.set(step, known);
+    const known = costlier.get(step) ?? {
+      ...step,
+      costs: step.costs.map((cost, cell) => cost + (step.shifts[cell] === 1 ? ONE_SHIFT : 0)),
+    };
+    costlier.set(step, known);
     return known;
   });
   return { ...lattice, steps };

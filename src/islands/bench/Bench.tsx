@@ -101,10 +101,10 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
           </Suspense>
         )}
         <Caution plan={plan} />
-        <OpenedSection title="What the brief does to the numbers">{() => <Effects plan={plan} />}</OpenedSection>
+        <OpenedSection title="What each request changes">{() => <Effects plan={plan} />}</OpenedSection>
         <OpenedSection title="Finger patterns, landmarks, fingers set down together">{() => <HandDetails plan={plan} />}</OpenedSection>
         <OpenedSection title="Table of the notes">{() => <NoteRows plan={plan} ringing={notes.ringing} />}</OpenedSection>
-        <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
+        <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
       </div>
     </div>
   );

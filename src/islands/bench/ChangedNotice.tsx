@@ -14,7 +14,7 @@ export function ChangedNotice() {
       <p className="grow">
         <strong>Changed under Set up.</strong> <ChangeWords before={changed.before} after={brief} />
       </p>
-      <Button onClick={() => settleChange('new')}>Good</Button>
+      <Button onClick={() => settleChange('new')}>OK</Button>
       <Button onClick={() => settleChange('old')}>Keep this piece as it was</Button>
     </Notice>
   );

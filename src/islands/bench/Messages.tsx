@@ -31,7 +31,7 @@ export function Messages() {
             {relaxed ? (
               <li className="mt-1">
                 It can be played {relaxed.relaxation}: that fingering is shown below.{' '}
-                <Button onClick={() => acceptRelaxation()}>Change the brief so</Button>
+                <Button onClick={() => acceptRelaxation()}>Make this change</Button>
               </li>
             ) : (
               hasPlan && <li className="text-dove-dark">Below is the last fingering that could be planned.</li>

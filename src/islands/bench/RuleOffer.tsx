@@ -24,7 +24,7 @@ export function RuleOffer() {
             </strong>
           </p>
           <Button onClick={() => void settleRule()}>Undo</Button>
-          <Button onClick={dropRule}>Good</Button>
+          <Button onClick={dropRule}>OK</Button>
         </>
       )}
     </Notice>
@@ -39,7 +39,7 @@ function Offered({ rule, label }: { readonly rule: Rule; readonly label: string 
         <strong>
           You have chosen {label} {ENOUGH} times.
         </strong>{' '}
-        {changes === null ? 'Looking at what a rule would change …' : changesText(changes)}
+        {changes === null ? 'Working out what a rule would change …' : changesText(changes)}
       </p>
       <Button onClick={() => void settleRule()}>Make it a rule</Button>
       <Button onClick={dropRule}>No</Button>

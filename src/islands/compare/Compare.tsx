@@ -42,7 +42,7 @@ function ComparePage() {
       <main className="px-5 pt-2 pb-6">
         <h1 className="sr-only">Compare</h1>
         {loaded.state === 'failed' && <StorageTrouble message={loaded.message} />}
-        {kept?.pieces.length === 0 && <p className="mt-4">There is no piece to compare yet. Begin one on the bench.</p>}
+        {kept?.pieces.length === 0 && <p className="mt-4">There is no piece to compare yet. Start one on the bench.</p>}
         {kept && kept.pieces.length > 0 && <Sides kept={kept} />}
       </main>
     </>
@@ -63,7 +63,7 @@ function Sides({ kept }: { readonly kept: Kept }) {
     <>
       <section aria-label="What is compared" className="grid gap-1 font-serif text-[17px] leading-relaxed">
         <SideSentence name="This" side={sides[0]} planned={one} kept={kept} onChange={(side) => change(0, side)} />
-        <SideSentence name="laid over it" side={sides[1]} planned={other} kept={kept} onChange={(side) => change(1, side)} />
+        <SideSentence name="compared with" side={sides[1]} planned={other} kept={kept} onChange={(side) => change(1, side)} />
       </section>
       {asked.map((side, place) => (
         <Answered key={place} asked={side}>
@@ -82,11 +82,7 @@ function Held({ one, other }: { readonly one: Plan; readonly other: Plan }) {
       {held && <ComparedScore one={one} other={other} differsAt={held.differsAt} />}
       <div className="mt-3 grid gap-x-10 lg:grid-cols-[420px_minmax(0,1fr)]">
         <ComparedSums one={one} other={other} />
-        {held ? (
-          <ComparedNotes held={held} />
-        ) : (
-          <p className="mt-2">These are not the same notes, so only what each comes to is held against the other.</p>
-        )}
+        {held ? <ComparedNotes held={held} /> : <p className="mt-2">These are not the same notes, so only the totals are compared.</p>}
       </div>
     </>
   );

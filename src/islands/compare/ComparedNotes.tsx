@@ -21,7 +21,7 @@ export function ComparedNotes({ held }: { readonly held: PlansHeld }) {
       <p className="mt-1" role="status">
         {held.differsAt.length === 0
           ? 'Both are fingered alike.'
-          : `${held.differsAt.length} of ${held.notes.length} notes are fingered otherwise: ${count('string')} on another string, ${count('finger')} with another finger, ${count('position')} in another position.`}
+          : `${held.differsAt.length} of ${held.notes.length} notes are fingered differently: ${count('string')} on another string, ${count('finger')} with another finger, ${count('position')} in another position.`}
       </p>
       <label className="mt-1 flex items-center gap-2 text-sm">
         <input
@@ -39,7 +39,7 @@ export function ComparedNotes({ held }: { readonly held: PlansHeld }) {
               <th scope="col">No.</th>
               <th scope="col">Note</th>
               <th scope="col">This</th>
-              <th scope="col">Laid over it</th>
+              <th scope="col">Compared with</th>
               <th scope="col">Differs in</th>
             </tr>
           </thead>

@@ -19,7 +19,7 @@ interface ComparedScoreProps {
 const PATH_HEIGHT = 270;
 const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hardest: [], refingered: [], slides: false };
 
-/** The staff and path of one plan with the other laid over it; where they differ the staff has both fingers. */
+/** The staff and path of one plan with the other overlaid; where they differ the staff has both fingers. */
 export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {
   const engraving = useMemo(() => engravingOf(one.brief.instrument.kind, one.line, asFingered(one)), [one]);
   const { scroller, width, left, onScroll } = useScroller();

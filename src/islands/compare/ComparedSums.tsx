@@ -27,14 +27,14 @@ export function ComparedSums({ one, other }: { readonly one: Plan; readonly othe
   ] as const;
   const delta = other.cost.totalThousandths - one.cost.totalThousandths;
   return (
-    <section aria-label="What they come to">
-      <Heading>What they come to</Heading>
+    <section aria-label="Totals">
+      <Heading>Totals</Heading>
       <Table className="mt-1">
         <thead>
           <tr>
             <td />
             <th scope="col">This</th>
-            <th scope="col">Laid over it</th>
+            <th scope="col">Compared with</th>
           </tr>
         </thead>
         <tbody>
@@ -50,7 +50,7 @@ export function ComparedSums({ one, other }: { readonly one: Plan; readonly othe
           })}
           {samePrices(one.brief, other.brief) && (
             <tr>
-              <th scope="row">In all</th>
+              <th scope="row">Total</th>
               <td />
               <td className="font-semibold">
                 <Figure how={weighedHow(delta, costDifferences(one.cost, other.cost))}>{weighedText(delta)}</Figure>

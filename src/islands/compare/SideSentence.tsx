@@ -26,7 +26,7 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
   const label = (what: string): string => `${what}, ${name}`;
   return (
     <p>
-      {name === 'This' ? 'This: ' : 'Laid over it: '}
+      {name === 'This' ? 'This: ' : 'Compared with: '}
       <Choice
         label={label('Piece')}
         value={side.pieceId}

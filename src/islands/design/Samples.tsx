@@ -254,7 +254,7 @@ function Sample({ name, children }: { readonly name: string; readonly children: 
 
 const PATH = { width: 540, height: 240, step: 36 } as const;
 
-/** A short line with a shift, a ring, a fixed note, a stretch, an open string, and another fingering laid over it. */
+/** A short line with a shift, a ring, a locked note, a stretch, an open string, and another fingering overlaid. */
 function SamplePath() {
   const brief = {
     instrument: { kind: 'violin', size: '3/4' },
@@ -281,7 +281,7 @@ function SamplePath() {
       width={PATH.width}
       height={PATH.height}
       role="img"
-      aria-label="A path with a shift, a ring, a fixed note and another fingering laid over it"
+      aria-label="A path with a shift, a ring, a locked note and another fingering overlaid"
     >
       <SemitoneLines plan={best} scale={scale} from={0} to={PATH.width} />
       <PathDrawing

@@ -24,7 +24,7 @@ const SCOPES = ['hand', 'note', 'key'] as const;
 type Scope = (typeof SCOPES)[number];
 
 const SCOPE_LABELS: Readonly<Record<Scope, string>> = {
-  hand: 'the hand in one stay',
+  hand: 'the hand in one position',
   note: 'the selected note and its hand',
   key: 'all notes of a key',
 };
@@ -87,7 +87,7 @@ function HandBoard({ plan, instrument, zoom, scope }: BoardProps & { readonly sc
           <NoteChoice plan={plan} selected={selected} />
         ) : (
           <Choice
-            label="Stay"
+            label="Position shown"
             value={String(plan.stays.indexOf(stay))}
             values={plan.stays.map((_, index) => String(index))}
             name={(index) => stayText(plan.stays[Number(index)] ?? stay)}
@@ -206,7 +206,7 @@ function Legend({ across, children }: { readonly across: number; readonly childr
 
 const OWN_KEY = 'own';
 
-/** All keys there are, by the tonic along the line of fifths. */
+/** Keyboard shortcuts there are, by the tonic along the line of fifths. */
 const KEYS = KEY_MODES.flatMap((mode) => tonicNames(mode).map((name) => `${name} ${mode}`));
 
 function keyName(text: string): string {

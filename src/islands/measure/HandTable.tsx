@@ -37,7 +37,7 @@ export function HandTable({ plan, instrument, stay }: HandTableProps) {
       <p className="mt-2 text-[15px]">
         {stay.reach ? (
           <>
-            The widest this stay asks: <Figure how={reachDerivation(stay.reach, plan.stringLengthMm)}>{reachText(stay.reach)}</Figure>.
+            The widest reach here: <Figure how={reachDerivation(stay.reach, plan.stringLengthMm)}>{reachText(stay.reach)}</Figure>.
           </>
         ) : (
           'Only open strings play here.'

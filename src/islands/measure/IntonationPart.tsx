@@ -160,7 +160,7 @@ function TargetRows({ plan, index, note, against }: TargetRowsProps) {
         <td>
           {signedMmText(other.mmFromNut - target.mmFromNut)}, {centsText(other.cents - target.cents)}
         </td>
-        <td>{stop.finger === '0' ? 'what others are checked against' : strongest ? checkText(strongest) : 'none'}</td>
+        <td>{stop.finger === '0' ? 'a reference for other notes' : strongest ? checkText(strongest) : 'none'}</td>
       </tr>
     );
   });

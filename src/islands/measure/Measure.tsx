@@ -67,7 +67,7 @@ function MeasurePage() {
               <View plan={plan} />
             </Suspense>
           )}
-          <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
+          <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
         </main>
       )}
     </>

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import {
-  type FingeredAnew,
+  type FingeredAgain,
   type FittingSizes,
   grown,
   handOfPlan,
@@ -37,13 +37,13 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
   const now = heldAgainst(plan, hand, instrument);
   const then = heldAgainst(plan, otherHand, otherInstrument);
   const asked = useEngine(plan.brief, { kind: 'what-if', hand: otherHand, size: sameSize ? null : size });
-  const anew = asked.state === 'answered' ? asked.value : undefined;
+  const again = asked.state === 'answered' ? asked.value : undefined;
   const caution = cautionText(plan);
   const remarks = handRemarks(plan.brief.player?.hand ?? {}, new Date());
   return (
     <section aria-label="Reach">
       <p className="mt-3">
-        {assumed ? 'No hand is measured: held against an average one, ' : 'The hand: '}
+        {assumed ? 'No hand is measured: compared with an average one, ' : 'The hand: '}
         {handLine(hand)}.{' '}
         {assumed && (
           <a className="underline" href="/setup">
@@ -66,7 +66,7 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
         ?
       </p>
       <StayTable now={now} then={then} />
-      <Totals plan={plan} now={now} then={then} anew={anew} />
+      <Totals plan={plan} now={now} then={then} again={again} />
       <Sizes plan={plan} hand={hand} />
       {caution !== null && <p className="mt-3 max-w-4xl text-sm text-dove-dark">{caution}</p>}
     </section>
@@ -85,7 +85,7 @@ function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: He
   const most = Math.max(...[...now.stays, ...then.stays].map((stay) => Math.max(stay.needMm, stay.maxMm)), 1);
   return (
     <Table className="mt-2 max-w-5xl">
-      <caption className="sr-only">What each stay asks of the hand, now and in the other case</caption>
+      <caption className="sr-only">What each position asks of the hand, now and in the other case</caption>
       <thead>
         <tr>
           <th scope="col">Notes</th>
@@ -117,11 +117,11 @@ function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: He
 
 const BAR = 190;
 
-/** What is asked as a bar, with two marks: what the hand has at ease, and at most. */
+/** What is asked as a bar, with two marks: the hand’s comfortable span, and its largest. */
 function HeldBar({ held, most }: { readonly held: StayHeld; readonly most: number }) {
   const px = (mm: number): number => (mm / most) * BAR;
   const { needMm, comfortMm, maxMm, verdict } = held;
-  const how = `It asks ${mmText(needMm)} between the outermost fingers; this hand has ${mmText(comfortMm)} at ease and ${mmText(maxMm)} at most. ${Math.round((100 * needMm) / maxMm)} % of the largest.`;
+  const how = `It asks ${mmText(needMm)} between the outermost fingers; this hand spans ${mmText(comfortMm)} comfortably and ${mmText(maxMm)} at most. ${Math.round((100 * needMm) / maxMm)} % of the largest.`;
   return (
     <span className="flex items-center gap-3">
       <svg width={BAR + 4} height={18} aria-hidden="true" className="shrink-0">
@@ -153,10 +153,10 @@ interface TotalsProps {
   readonly now: HeldAgainst;
   readonly then: HeldAgainst;
   /** The line fingered for the other case; null where that hand cannot play it, undefined until the answer is there. */
-  readonly anew: FingeredAnew | null | undefined;
+  readonly again: FingeredAgain | null | undefined;
 }
 
-function Totals({ plan, now, then, anew }: TotalsProps) {
+function Totals({ plan, now, then, again }: TotalsProps) {
   return (
     <dl className="mt-2 grid max-w-3xl grid-cols-[auto_1fr] gap-x-4 text-[15px]">
       <dt className="text-dove-dark">As it is</dt>
@@ -164,31 +164,31 @@ function Totals({ plan, now, then, anew }: TotalsProps) {
       <dt className="text-dove-dark">The same fingering in the other case</dt>
       <dd>{heldText(plan, then)}</dd>
       <dt className="text-dove-dark">Fingered for the other case</dt>
-      <dd>{anewText(anew)}</dd>
+      <dd>{againText(again)}</dd>
     </dl>
   );
 }
 
-function anewText(anew: FingeredAnew | null | undefined): string {
-  if (anew === undefined) return '…';
-  if (anew === null) return 'This hand cannot play the line there.';
-  const { changes } = anew;
+function againText(again: FingeredAgain | null | undefined): string {
+  if (again === undefined) return '…';
+  if (again === null) return 'This hand cannot play the line there.';
+  const { changes } = again;
   const told =
     changes.length === 0
       ? 'The same fingering.'
       : `${changes.length} ${changes.length === 1 ? 'note is' : 'notes are'} fingered differently.`;
-  return `${told} ${heldText(anew.plan, anew.held)}`;
+  return `${told} ${heldText(again.plan, again.held)}`;
 }
 
-/** "3 notes a stretch, 1 too far, 4 crowded" — a sentence on the whole. */
+/** "3 notes a stretch, 1 out of reach, 4 crowded" — a sentence on the whole. */
 function heldText({ notes }: Plan, { stretched, beyond, crowded }: HeldAgainst): string {
   const count = (indexes: readonly number[], what: string): string[] => (indexes.length === 0 ? [] : [`${indexes.length} ${what}`]);
   const told = [
     ...count(stretched, 'a stretch'),
-    ...count(beyond, 'too far'),
+    ...count(beyond, 'out of reach'),
     ...count(crowded, 'where the next finger stands closer than two fingertips (one gives way)'),
   ];
-  return told.length === 0 ? `All ${notes.length} notes at ease.` : `Of ${notes.length} notes ${told.join(', ')}.`;
+  return told.length === 0 ? `All ${notes.length} notes are comfortable.` : `Of ${notes.length} notes ${told.join(', ')}.`;
 }
 
 function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand }) {
@@ -208,8 +208,8 @@ function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand 
 
 /** A few notes do not decide on a size. */
 function adviceText({ largestComfortable, smallestRoomy }: FittingSizes): string {
-  if (largestComfortable === null) return 'On no usual size is it at ease, whatever the fingering.';
-  const largest = `Fingered for its size, the largest on which it is at ease is the ${sizeLabel(largestComfortable)} (a few notes do not count).`;
+  if (largestComfortable === null) return 'On no usual size is it comfortable, whatever the fingering.';
+  const largest = `Fingered for its size, the largest on which it is comfortable is the ${sizeLabel(largestComfortable)} (a few notes do not count).`;
   const roomy =
     smallestRoomy === null
       ? 'On none of these have all neighbouring fingers room side by side.'
@@ -230,19 +230,19 @@ function SizesTable({ fitting }: { readonly fitting: FittingSizes }) {
           <th scope="col">Crowded</th>
           <th scope="col">As it is fingered now</th>
           <th scope="col">Notes a stretch</th>
-          <th scope="col">Too far</th>
+          <th scope="col">Out of reach</th>
         </tr>
       </thead>
       <tbody>
-        {fitting.sizes.map(({ size, stringLengthMm, held, anew }) => (
+        {fitting.sizes.map(({ size, stringLengthMm, held, again }) => (
           <tr key={size}>
             <td>{sizeLabel(size)}</td>
             <td>{stringLengthMm} mm</td>
-            <td className={anew?.held.verdict === 'comfort' ? '' : 'text-ochre'}>
-              {anew ? REACH_LABELS[anew.held.verdict] : 'cannot be played'}
+            <td className={again?.held.verdict === 'comfort' ? '' : 'text-ochre'}>
+              {again ? REACH_LABELS[again.held.verdict] : 'cannot be played'}
             </td>
-            <td>{anew?.held.stretched.length ?? ''}</td>
-            <td>{anew?.held.crowded.length ?? ''}</td>
+            <td>{again?.held.stretched.length ?? ''}</td>
+            <td>{again?.held.crowded.length ?? ''}</td>
             <td className={held.verdict === 'comfort' ? '' : 'text-ochre'}>{REACH_LABELS[held.verdict]}</td>
             <td>{held.stretched.length}</td>
             <td>{held.beyond.length}</td>

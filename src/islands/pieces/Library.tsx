@@ -55,7 +55,7 @@ export function Library({ records, run, onDelete }: LibraryProps) {
   const [search, setSearch] = useState('');
   const [narrowed, setNarrowed] = useState<Narrowed>({});
   const shown = useMemo(() => rows.filter((row) => matchesSearch(row, search) && isWithin(row, narrowed)), [rows, search, narrowed]);
-  if (records.length === 0) return <p className="mt-6">No pieces yet. Begin a new one, open a file, or bring the demo pieces back.</p>;
+  if (records.length === 0) return <p className="mt-6">No pieces yet. Start a new one, open a file, or restore the demo pieces.</p>;
   return (
     <>
       <search aria-label="Find a piece" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -81,9 +81,7 @@ export function Library({ records, run, onDelete }: LibraryProps) {
         </span>
       </search>
       <SortedTable rows={shown} records={records} run={run} onDelete={onDelete} />
-      {shown.length === 0 && (
-        <p className="mt-4">No piece answers to that. Take a word away, or look under any player, instrument, key or tag.</p>
-      )}
+      {shown.length === 0 && <p className="mt-4">No piece matches. Remove a word, or choose any player, instrument, key or tag.</p>}
     </>
   );
 }
@@ -91,7 +89,7 @@ export function Library({ records, run, onDelete }: LibraryProps) {
 /** The rows in the order asked for, the last changed first. */
 function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly rows: LibraryRow[] }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'changedAt', desc: true }]);
-  // eslint-disable-next-line react-hooks/incompatible-library -- the table is made anew with every drawing, and nothing of it is kept.
+  // eslint-disable-next-line react-hooks/incompatible-library -- the table is made again with every drawing, and nothing of it is kept.
   const table = useReactTable({
     data: rows,
     columns: COLUMNS,

@@ -58,10 +58,10 @@ export function Pieces() {
         <section aria-label="Demo pieces" className="mt-8 flex flex-wrap items-center gap-3 text-dove-dark">
           <span>Demo pieces of a made-up studio:</span>
           <Button disabled={list === null} onClick={() => run(restoreDemo)}>
-            Bring them back
+            Restore the demo
           </Button>
           <Button disabled={list === null} onClick={() => run(clearDemo)}>
-            Clear them
+            Remove the demo
           </Button>
         </section>
       </main>

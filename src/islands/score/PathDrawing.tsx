@@ -5,7 +5,7 @@ import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
-import { HardPlaces, LaidOver, Landmarks } from './PathMarks.tsx';
+import { HardPlaces, Overlaid, Landmarks } from './PathMarks.tsx';
 import {
   type Band,
   bandsOf,
@@ -28,7 +28,7 @@ export interface PathNotes {
   readonly ringing: AboutPath['ringing'];
   /** The hardest places, the hardest first. */
   readonly hardest: readonly HardPlace[];
-  /** What the engine has just fingered otherwise. */
+  /** What the engine has just fingered differently. */
   readonly refingered: readonly number[];
   /** The notes on the way of the shifts are shown. */
   readonly slides: boolean;
@@ -42,7 +42,7 @@ interface PathDrawingProps {
   readonly left: number;
   readonly selected: number | null;
   readonly notes: PathNotes;
-  /** Another fingering of the line, laid over this one where they differ. */
+  /** Another fingering of the line, overlaid this one where they differ. */
   readonly over: { readonly plan: Plan; readonly beads: readonly Bead[]; readonly differsAt: readonly number[] } | null;
   /** `extend`: the stretch from the note selected before. */
   readonly onSelect: (index: number, extend: boolean) => void;
@@ -72,7 +72,7 @@ export function PathDrawing({ plan, beads, scale, left, selected, notes, over, o
       {slopesOf(plan, beads, scale).map((slope) => (
         <SlopeStroke key={slope.shift.to} slope={slope} slides={notes.slides} laneY={scale.nutY + LANES.shifts} />
       ))}
-      {over && <LaidOver plan={over.plan} beads={beads} others={over.beads} differsAt={over.differsAt} scale={scale} />}
+      {over && <Overlaid plan={over.plan} beads={beads} others={over.beads} differsAt={over.differsAt} scale={scale} />}
       {beads.map((bead) => (
         <BeadShape
           key={`${bead.index} ${bead.stop}`}
@@ -109,7 +109,7 @@ function BandName({ band }: { readonly band: Band }) {
   );
 }
 
-/** From the lowest to the highest finger that must stand at once, where that is more than this hand has at ease. */
+/** From the lowest to the highest finger that must stand at once, where that is more than this hand’s comfortable span. */
 function StretchMark({ stretch }: { readonly stretch: Stretch }) {
   const { x, top, bottom, needMm, beyond, first } = stretch;
   return (

@@ -52,7 +52,7 @@ export function HardPlaces({ beads, hardest, scale }: HardPlacesProps) {
   });
 }
 
-interface LaidOverProps {
+interface OverlaidProps {
   readonly plan: Plan;
   readonly beads: readonly Bead[];
   readonly others: readonly Bead[];
@@ -61,7 +61,7 @@ interface LaidOverProps {
 }
 
 /** Another fingering over this one: dashed beads where it differs, thin strokes for its way and its shifts. */
-export function LaidOver({ plan, beads, others, differsAt, scale }: LaidOverProps) {
+export function Overlaid({ plan, beads, others, differsAt, scale }: OverlaidProps) {
   const apart = new Set(differsAt);
   const near = (index: number): boolean => apart.has(index);
   return (

@@ -54,7 +54,7 @@ export interface Slope {
   readonly toY: number;
 }
 
-/** A note that asks more of the hand than it has at ease: from the lowest to the highest finger that must stand. */
+/** A note that asks more of the hand than its comfortable span: from the lowest to the highest finger that must stand. */
 export interface Stretch {
   readonly index: number;
   readonly x: number;
@@ -78,7 +78,7 @@ const NUT_MARGIN = 58;
 export const LANES = { landmarks: 22, shifts: 37 } as const;
 const TOP_MARGIN = 26;
 
-/** The scale on which everything the plan touches, and one laid over it, fits the height. */
+/** The scale on which everything the plan touches, and one overlaid, fits the height. */
 export function pathScale(plan: Plan, height: number, over: Plan | null = null): PathScale {
   const highest = Math.max(plan.stringLengthMm * 0.25, highestMmOf(over ? [plan, over] : [plan]));
   return { height, nutY: height - NUT_MARGIN, pxPerMm: (height - NUT_MARGIN - TOP_MARGIN) / highest };

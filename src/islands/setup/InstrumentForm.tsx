@@ -55,7 +55,7 @@ interface PartProps {
   readonly kind: InstrumentKind;
 }
 
-/** Another kind begins anew with its own sizes and strings. */
+/** Another kind begins again with its own sizes and strings. */
 function KindFields({ form: { register, setValue }, kind }: PartProps) {
   const changeKind = register('kind', {
     onChange: (event: { target: { value: string } }) => {

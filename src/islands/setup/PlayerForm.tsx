@@ -209,7 +209,7 @@ function SpanRow({ span, register, issue }: SpanRowProps) {
   );
 }
 
-const MEASURED = { comfort: 'at ease', most: 'at most' } as const;
+const MEASURED = { comfort: 'comfortable', most: 'at most' } as const;
 
 function SchoolFields({ form: { register }, fields, instrument, schools }: PartProps & Pick<PlayerFormProps, 'schools'>) {
   const hands = schoolsOf(instrument.kind);
@@ -308,7 +308,7 @@ function HomeFrame({ instrument, sheet }: { readonly instrument: Instrument; rea
   return (
     <p className="ml-[164px] text-sm text-dove-dark">
       First position at rest asks for {mmText(needMm)} on a string of {instrument.stringLengthMm} mm; this hand has{' '}
-      {mmText(hand.value.firstToFourth.comfortMm)} at ease and {mmText(hand.value.firstToFourth.maxMm)} at most:{' '}
+      {mmText(hand.value.firstToFourth.comfortMm)} comfortably and {mmText(hand.value.firstToFourth.maxMm)} at most:{' '}
       <strong className={verdict === 'comfort' ? 'text-ink' : 'text-ochre'}>{REACH_LABELS[verdict]}</strong>.
     </p>
   );
@@ -328,7 +328,7 @@ function sourceLabel(source: (typeof HAND_SOURCES)[number]): string {
 }
 
 function sourceHint(source: string): string {
-  if (source === 'none') return 'Reach is told in mm, but not judged, and double stops are held against a large hand.';
+  if (source === 'none') return 'Reach is given in mm but not judged; double stops are judged for a large hand.';
   if (source === 'measured') return 'Leave a line empty where you have not measured.';
   return 'An estimate in shares of this instrument’s first position: take the ruler when you can.';
 }

@@ -75,7 +75,7 @@ function SetupPage() {
             )}
           </div>
           {studio && <ChosenForm studio={studio} chosen={chosen} actions={actions} />}
-          <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
+          <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
         </div>
       </main>
     </>

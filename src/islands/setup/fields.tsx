@@ -10,7 +10,7 @@ import { FIELD } from '../../ui/field-look.ts';
 
 interface FieldProps {
   readonly label: string;
-  /** The unit, shown behind the field. */
+  /** The unit, shown after the field. */
   readonly unit?: string;
   readonly hint?: ReactNode;
   readonly placeholder?: string;

@@ -155,7 +155,7 @@ function nameAt({ notes }: Plan, index: number): string {
 }
 
 function SheetShifts({ plan }: { readonly plan: Plan }) {
-  if (plan.shifts.length === 0) return <p className="mt-4">No shift: the hand stays where it begins.</p>;
+  if (plan.shifts.length === 0) return <p className="mt-4">No shifts: the hand stays in one position.</p>;
   return (
     <section aria-label="Shifts" className="mt-4 break-inside-avoid">
       <Heading>Shifts</Heading>

@@ -64,7 +64,7 @@ function TunerPage() {
           <Choice label="Listen to" value={source} values={SOURCES} name={(each) => SOURCE_LABELS[each]} onChange={setSource} />.
         </p>
         <Strings key={id} instrument={instrument} source={source} />
-        <OpenedSection title="How the numbers come about">{() => <NumberOrigins />}</OpenedSection>
+        <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
       </main>
     </>
   );

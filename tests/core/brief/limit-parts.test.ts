@@ -41,7 +41,7 @@ describe('a limit in the sentence', () => {
   });
 });
 
-describe('a limit let go', () => {
+describe('a limit relaxed', () => {
   it('a step at a time says what was allowed', () => {
     const setting = settingOf('violin');
     const told = ({ steps }: { readonly steps: readonly { readonly words: string }[] }): readonly string[] =>

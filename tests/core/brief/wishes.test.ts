@@ -174,7 +174,7 @@ describe('the whole line', () => {
 
   it('down as up with an odd number of shifts names a number that can really be had', () => {
     const outcome = plan(scale('G3', 3, { wayDown: 'as-up', limits: { shifts: 3 } }));
-    assert.match(outcome.ok ? '' : (outcome.issues[0]?.hint ?? ''), /nearest that can be had is [24] shifts/);
+    assert.match(outcome.ok ? '' : (outcome.issues[0]?.hint ?? ''), /nearest possible is [24] shifts/);
   });
 
   it('refuses one pattern for a line that has no octaves', () => {
@@ -192,7 +192,7 @@ describe('the whole line', () => {
       assert.equal(outcome.ok && outcome.value.best.shifts.length, shifts);
     }
     const none = plan(scale('G3', 3, { limits: { shifts: 0 } }));
-    assert.match(none.ok ? '' : (none.issues[0]?.hint ?? ''), /nearest that can be had is \d+ shifts?/);
+    assert.match(none.ok ? '' : (none.issues[0]?.hint ?? ''), /nearest possible is \d+ shifts?/);
     assert.ok(!none.ok && none.relaxed !== null && none.relaxed.plan.shifts.length > 0);
   });
 });
@@ -210,7 +210,7 @@ describe('a limit', () => {
     assert.ok(highest <= 62);
   });
 
-  it('never makes a plan cheaper, and lifting it never dearer', () => {
+  it('never makes a plan cheaper, and lifting it never costlier', () => {
     const limited = planned(scale('A3', 2, { limits: { positions: ['1', '2'], openStrings: 'none' } })).cost.totalThousandths;
     const freer = planned(scale('A3', 2, { limits: { positions: ['1', '2'] } })).cost.totalThousandths;
     const free = planned(scale('A3', 2)).cost.totalThousandths;
@@ -229,6 +229,6 @@ describe('a limit', () => {
   it('by locks that no hand can keep is met again by letting one of them go', () => {
     const outcome = plan(lineBrief('violin', ['A4', 'B4'], { locks: [{ note: 1, string: 'A4', finger: '4' }] }));
     assert.ok(!outcome.ok && outcome.relaxed);
-    assert.equal(outcome.relaxed.relaxation, 'without the finger fixed on note 2');
+    assert.equal(outcome.relaxed.relaxation, 'without the finger locked on note 2');
   });
 });

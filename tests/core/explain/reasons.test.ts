@@ -57,8 +57,8 @@ describe('a reason', () => {
   });
 
   it('changes with a weight, and vanishes when the weight turns the choice', () => {
-    const dearer: Brief = { ...open, weights: { finger: [0, 0, 0, 50, 1000] } };
-    assert.equal(ofOpen(dearer)?.sentence, 'Finger 4 instead would be a little harder: 1 weaker finger more.');
+    const costlier: Brief = { ...open, weights: { finger: [0, 0, 0, 50, 1000] } };
+    assert.equal(ofOpen(costlier)?.sentence, 'Finger 4 instead would be a little harder: 1 weaker finger more.');
     const turned: Brief = { ...open, weights: { openString: 2000 } };
     assert.equal(ofOpen(turned), undefined);
     assert.match(fingering(planned(turned)), /D4/);
@@ -82,7 +82,7 @@ describe('a reason', () => {
       'D major',
     );
     const shift = reasons(line).find((reason) => reason.about === 'shift');
-    assert.match(shift?.sentence ?? '', /Its widest reach is 127 mm; this hand is at ease up to 98 mm\.$/);
+    assert.match(shift?.sentence ?? '', /Its widest reach is 127 mm; this hand is comfortable up to 98 mm\.$/);
   });
 
   it('for a crossing that must be says so', () => {
@@ -95,7 +95,7 @@ describe('a reason', () => {
 
   it('for a finger the teacher fixed says that they did', () => {
     const locked = withLock(threeOctaves, { note: 4, finger: '4', string: 'G3' });
-    assert.ok(reasons(locked, 4).some((reason) => reason.evidence.kind === 'locked' && reason.sentence === 'You fixed it so.'));
+    assert.ok(reasons(locked, 4).some((reason) => reason.evidence.kind === 'locked' && reason.sentence === 'You locked it.'));
   });
 
   it('for a way down as the way up names the brief where that alone asks for it', () => {

@@ -78,7 +78,7 @@ describe('what the brief does to the numbers', () => {
 describe('the hardest places', () => {
   const hardest = (brief: Brief, mostHard: number) => asked(brief, { kind: 'about-path', mostHard }).hardest;
 
-  it('are the shifts of a line that is otherwise calm, dearest first', () => {
+  it('are the shifts of a line that is otherwise calm, costliest first', () => {
     const brief = lineBrief('violin', ['E5', 'F#5', 'G5', 'A5', 'B5', 'C6', 'D6', 'E6'], { limits: { strings: ['E5'] } }, 'E minor');
     const places = hardest(brief, 3);
     const arrivals = planned(brief).shifts.map((shift) => shift.to);

@@ -92,7 +92,7 @@ describe('crowding', () => {
 describe('the same plan on another size or hand', () => {
   const cello = planned(scale('cello', 'D2', { player: { hand: { preset: 'small' } } }));
 
-  it('keeps every finger and reckons the need anew', () => {
+  it('keeps every finger and reckons the need again', () => {
     const { hand } = handOfPlan(cello);
     const half = finished(onEverySize(cello, hand)).sizes.find(({ size }) => size === '1/2');
     const own = heldAgainst(cello, hand);
@@ -107,7 +107,7 @@ describe('the same plan on another size or hand', () => {
     const { sizes, largestComfortable } = finished(onEverySize(cello, hand));
     const at = sizes.findIndex(({ size }) => size === largestComfortable);
     assert.ok(at > 0, largestComfortable ?? 'none');
-    const [own, larger] = [sizes[at]?.anew?.held, sizes[at - 1]?.anew?.held];
+    const [own, larger] = [sizes[at]?.again?.held, sizes[at - 1]?.again?.held];
     assert.ok(own && own.beyond.length === 0 && own.stretched.length <= 2);
     assert.ok(!larger || larger.stretched.length > 2);
   });
@@ -207,7 +207,7 @@ describe('what changed', () => {
       shifts: [planned(before).shifts.length, planned(before).shifts.length],
       widestMm: smaller.widestMm.with(1, smaller.widestMm[0]),
       nowStretched: [],
-      nowAtEase: [],
+      nowComfortable: [],
       movedMm: 0,
     });
   });
@@ -228,7 +228,7 @@ describe('a measure no instrument or hand has', () => {
     for (const stringLengthMm of [0, -300, 2000]) {
       const { message, hint } = on({ kind: 'violin', stringLengthMm });
       assert.equal(message, `The strings of a violin cannot be ${stringLengthMm} mm from nut to bridge.`);
-      assert.equal(hint, 'The sane range is 160 to 370 mm from nut to bridge.');
+      assert.equal(hint, 'Enter a value from 160 to 370 mm from nut to bridge.');
     }
     assert.match(on({ kind: 'violin', a4Hz: 500 }).hint, /415 to 445 Hz/);
     assert.match(on({ kind: 'violin', outerSpacingMm: { nut: 60, bridge: 34 } }).hint, /8 to 26 mm apart/);

@@ -199,13 +199,13 @@ describe('a hand', () => {
     assert.ok(needs.every((need, index) => need > 0 && (index === 0 || need < (needs[index - 1] ?? 0))));
   });
 
-  it('that spans nothing, too much, or less at most than at ease is refused with the span named', () => {
+  it('that spans nothing, too much, or less at most than comfortably is refused with the span named', () => {
     const violin = instrument({ kind: 'violin' });
     const words = (comfortMm: number, maxMm: number): string => {
       const reading = readPlayerHand({ firstToFourth: { comfortMm, maxMm } }, violin);
       return reading.ok ? 'fine' : `${reading.issues[0]?.message ?? ''} ${reading.issues[0]?.hint ?? ''}`;
     };
-    assert.match(words(0, 0), /spans 0 mm can hold no finger down/);
+    assert.match(words(0, 0), /spans 0 mm cannot hold a finger down/);
     assert.match(words(2, 3), /2 mm is no measure of a hand\. Hands span 20 to 350 mm/);
     assert.match(words(70, 900), /900 mm is no measure/);
     assert.match(words(90, 80), /cannot be more than the largest, 80 mm/);
@@ -231,7 +231,7 @@ describe('bad input', () => {
           { note: 0, finger: '2' },
         ],
       }).message,
-      /Note 1 is fixed twice/,
+      /Note 1 is locked twice/,
     );
     assert.equal(refused({ ...line, locks: [{ note: 1, string: 'F4' }] }).note, 1);
     assert.match(refused({ ...line, weights: { shift: 99_999 } }).message, /“shift” cannot be 99999/);

@@ -203,7 +203,7 @@ describe('a brief', () => {
     assert.match(refused(lineBrief('violin', ['A4'], { player: { school: '124' } })).message, /“124” is not taught on the violin/);
   });
 
-  it('keeps locks where the note stays and counts those it lets go', () => {
+  it('keeps locks where the note stays and counts those it drops', () => {
     const before = withLock(withLock(lineBrief('violin', ['A4', 'B4', 'C5']), { note: 0, finger: '0' }), { note: 2, finger: '2' });
     const changed: Brief = { ...lineBrief('violin', ['A4', 'B4', 'C#5']), locks: before.locks ?? [] };
     const carried = carryLocks(before, changed);

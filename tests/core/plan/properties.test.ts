@@ -160,7 +160,7 @@ describe('the table of weights', () => {
     for (const kind of INSTRUMENT_KINDS) assert.deepEqual(Object.keys(weightsFor(kind)), Object.keys(WEIGHTS));
   });
 
-  it('shows a weight in the term it names: ten times dearer is seen there', () => {
+  it('shows a weight in the term it names: ten times costlier is seen there', () => {
     const brief: Brief = {
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' },

@@ -46,7 +46,7 @@ describe('what would help', () => {
     assert.equal(relaxation, `with ${found.shifts.length} ${found.shifts.length === 1 ? 'shift' : 'shifts'} instead`);
   });
 
-  it('is a whole limit let go where no single step is enough', () => {
+  it('is a whole limit relaxed where no single step is enough', () => {
     const { relaxation } = relaxedOf(scale('G3', 3, { limits: { strings: ['G3'], positions: ['1'] } }));
     assert.match(relaxation, /^without /);
   });

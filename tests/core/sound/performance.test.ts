@@ -48,7 +48,7 @@ describe('a line as it sounds', () => {
     assert.equal(performanceOf(planned(brief), whole(1)).notes[0]?.hz.length, 2);
   });
 
-  it('carries the bow over within a slur of the stretch, and lets go at its end', () => {
+  it('carries the bow over within a slur of the stretch, and stops at its end', () => {
     const notes = ['A4', 'B4', 'C5', 'D5'].map((pitch, index) => ({
       pitches: [pitch],
       duration: '1/4',

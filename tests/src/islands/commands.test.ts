@@ -33,7 +33,7 @@ describe('the table of commands', () => {
 
   it('gives buttons their titles', () => {
     assert.equal(titleOf('Undo'), 'Undo (Z)');
-    assert.equal(titleOf('Take the note out', 'Take it out of the line'), 'Take the note out (Delete)');
-    assert.equal(titleOf('A rest behind it'), 'A rest behind it');
+    assert.equal(titleOf('Delete the note', 'Delete it from the line'), 'Delete the note (Delete)');
+    assert.equal(titleOf('Insert a rest after it'), 'Insert a rest after it');
   });
 });

@@ -19,8 +19,8 @@ import {
   writeOut,
 } from '../../../src/state/line-actions.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
-import { keepOthers, layOver } from '../../../src/state/planning-actions.ts';
-import { laidOverOf, planningStore } from '../../../src/state/planning.ts';
+import { keepOthers, overlay } from '../../../src/state/planning-actions.ts';
+import { overlaidOf, planningStore } from '../../../src/state/planning.ts';
 import { refingeredBy, watchRefingering } from '../../../src/state/refingering.ts';
 import { select, selectionStore, selectTo, stretchOf } from '../../../src/state/selection.ts';
 import { newPiece, switchPiece, takeOver } from '../../../src/state/work-actions.ts';
@@ -72,7 +72,7 @@ describe('a stretch', () => {
     assert.equal(stretchOf(now()), null);
   });
 
-  it('is fixed as it is fingered, and let go', () => {
+  it('is locked as it is fingered, and unlocked', () => {
     planOnBench(LINE);
     fixStretch({ from: 1, to: 2 }, true);
     assert.deepEqual(
@@ -141,26 +141,26 @@ describe('notes on the bench', () => {
 describe('another fingering', () => {
   const scale = DEMO_PIECES[0];
 
-  it('is laid over only while its plan stands, and taken for a stretch alone', () => {
+  it('is overlaid only while its plan stands, and taken for a stretch alone', () => {
     assert.ok(scale);
     planOnBench(scale.brief);
     const { planSet } = now();
     assert.ok(planSet);
     keepOthers({ plan: planSet.best, found: planSet.alternatives });
-    layOver(planSet.alternatives.findIndex(({ differsAt }) => differsAt.length > 1));
-    const laidOver: Alternative | null = laidOverOf(now());
-    assert.ok(laidOver);
-    const [first, ...others] = laidOver.differsAt;
+    overlay(planSet.alternatives.findIndex(({ differsAt }) => differsAt.length > 1));
+    const overlaid: Alternative | null = overlaidOf(now());
+    assert.ok(overlaid);
+    const [first, ...others] = overlaid.differsAt;
     assert.ok(first !== undefined && others.length > 0);
-    takeAlternative(laidOver, { from: first, to: first });
+    takeAlternative(overlaid, { from: first, to: first });
     assert.deepEqual(
       now().brief.locks?.map(({ note }) => note),
       [first],
     );
-    assert.equal(now().laidOver, null);
+    assert.equal(now().overlaid, null);
     planOnBench(now().brief);
-    layOver(0);
-    assert.equal(laidOverOf(now()), null);
+    overlay(0);
+    assert.equal(overlaidOf(now()), null);
   });
 });
 

@@ -52,7 +52,7 @@ describe('a change of the brief', () => {
     changeBrief((brief) => withRhythm(brief, { meter: '3/4' }));
     assert.deepEqual([now().brief.locks, now().notice], [[{ note: 1, finger: '1' }], null]);
     changeBrief((brief) => withPattern(brief, { tonic: 'A3' }));
-    assert.deepEqual([now().brief.locks, now().notice], [undefined, 'One fixed finger no longer fits its note and was let go.']);
+    assert.deepEqual([now().brief.locks, now().notice], [undefined, 'One locked finger no longer fits its note and was removed.']);
     dismissNotice();
     assert.equal(now().notice, null);
   });
@@ -112,7 +112,7 @@ describe('the studio on the bench', () => {
     assert.deepEqual([now().instrumentId, now().brief.instrument], [null, { kind: 'violin', size: '1/2' }]);
   });
 
-  it('lets go of an instrument or player without changing the piece', () => {
+  it('parts from an instrument or player without changing the piece', () => {
     takePlayer(WREN);
     const { brief } = now();
     describeInstrument();
@@ -205,7 +205,7 @@ describe('another fingering', () => {
     assert.equal(now().brief.locks, undefined);
   });
 
-  it('that one limit let go would give, is what the brief then asks', () => {
+  it('that one limit relaxed would give, is what the brief then asks', () => {
     const tight = withLimits(FIRST_BRIEF, { highestPerString: [{ string: 'E5', highest: 'F5' }], strings: ['E5'] });
     const outcome = plan(tight);
     assert.ok(!outcome.ok);
@@ -217,7 +217,7 @@ describe('another fingering', () => {
 });
 
 describe('a note of the bench', () => {
-  it('is selected and let go', () => {
+  it('is selected and deselected', () => {
     select(3);
     assert.equal(now().selected, 3);
     select(null);

@@ -146,7 +146,7 @@ describe('a change of a player', () => {
 });
 
 describe('what is deleted', () => {
-  it('lets go of its pieces and players, and their briefs stay', async () => {
+  it('leaves its pieces and players, whose briefs stay', async () => {
     const { id } = await linkedPiece();
     await deleteInstrument(VIOLIN.id);
     await deletePlayer(WREN.id);

@@ -34,18 +34,18 @@ describe('what was done, in words', () => {
     assert.match(change({ instrument: { kind: 'violin', size: '3/4' } }), /^instrument ¾ violin, was full-size violin/);
   });
 
-  it('tells which note was fixed how, and how many were let go', () => {
+  it('tells which note was fixed how, and how many were unlocked', () => {
     const fixed: Brief = { ...scale, locks: [{ note: 4, finger: '3', string: 'D4' }] };
     assert.equal(change(fixed), 'note 5 fixed: 3 on D');
     const back = (locks: Brief['locks']): string =>
       workChange({ name: '', brief: { ...scale, ...(locks ? { locks } : {}) }, lineText: '' }, { name: '', brief: scale, lineText: '' });
-    assert.equal(back(fixed.locks), 'note 5 let go');
+    assert.equal(back(fixed.locks), 'note 5 unlocked');
     assert.equal(
       back([
         { note: 1, finger: '1' },
         { note: 2, finger: '2' },
       ]),
-      '2 notes let go',
+      '2 notes unlocked',
     );
     assert.equal(change({ marks: [{ note: 1, cue: 'sing' }] }), 'a mark at a note');
   });
@@ -68,7 +68,7 @@ describe('what the brief does, in words', () => {
         'open strings avoided',
         'low positions',
         'for training',
-        'one fixed note',
+        'one locked note',
       ],
     );
     assert.equal(askedText({ kind: 'limit', name: 'shifts' }, { ...scale, limits: { shifts: 2 } }), 'exactly 2 shifts');

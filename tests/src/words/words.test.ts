@@ -85,7 +85,7 @@ describe('a plan in words', () => {
     assert.match(noteText(first), /^B4, finger \d on II \(A\), .*position, 36 mm from the nut$/);
   });
 
-  it('tells which fixed notes no hand holds, and is silent where one does', () => {
+  it('tells which locked notes no hand holds, and is silent where one does', () => {
     const fixed = lineBrief('violin', ['Bb4', 'D#5'], {
       locks: [
         { note: 0, string: 'A4', finger: '1' },

@@ -12,7 +12,7 @@ export const PurposeName = oneOf(PURPOSES);
 
 /** What a purpose is called in the sentence; `none` for no purpose. */
 export const PURPOSE_LABELS: Readonly<Record<Purpose | 'none', string>> = {
-  none: 'for no set purpose',
+  none: 'for general use',
   training: 'for training',
   performance: 'for performance',
 };

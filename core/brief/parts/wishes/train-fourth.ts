@@ -1,7 +1,7 @@
 import type { WishPart } from '#core/brief/parts';
 import { plus } from '#core/weights';
 
-/** The fourth finger trained: it is cheaper than usual, and the open string dearer. */
+/** The fourth finger trained: it is cheaper than usual, and the open string costlier. */
 export const trainFourth: WishPart = {
   label: 'the fourth finger trained',
   hint: '4 instead of the open string, and more of it elsewhere.',

@@ -16,11 +16,11 @@ export interface CostLine {
   readonly times: number;
 }
 
-/** The total of a plan and its parts, dearest first; the parts add up to the total exactly. */
+/** The total of a plan and its parts, costliest first; the parts add up to the total exactly. */
 export interface CostBreakdown {
   /** The sum of all lines. */
   readonly totalThousandths: number;
-  /** The dearest first. */
+  /** The costliest first. */
   readonly lines: readonly CostLine[];
 }
 
@@ -64,6 +64,6 @@ export interface CostDifference {
   readonly term: CostTerm;
   /** How many times more, or fewer. */
   readonly times: number;
-  /** How much dearer, or cheaper. */
+  /** How much costlier, or cheaper. */
   readonly thousandths: number;
 }

@@ -26,7 +26,7 @@ export function AskOfStretch({ stretch }: { readonly stretch: Stretch }) {
         <StretchLimit key={name} name={name} brief={brief} stretch={stretch} />
       ))}
       <Heading as="h3" className="mt-3">
-        Wishes
+        Preferences
       </Heading>
       {PREFERENCES.map((name) => (
         <label key={name} className="flex items-baseline justify-between gap-4 py-0.5">

@@ -104,7 +104,7 @@ function Target({ intoned: each, instrument, intonation }: TargetProps) {
         </Fact>
       )}
       {stopped && (
-        <Fact name="Ten cents here">
+        <Fact name="10 cents here">
           <Figure how={tenCentsDerivation(stop.semitonesAboveOpen, stringLengthMm)}>
             {mmText(mmPerTenCents(stringLengthMm, stop.semitonesAboveOpen))}
           </Figure>

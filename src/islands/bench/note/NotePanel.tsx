@@ -40,7 +40,7 @@ function Nothing() {
   return (
     <EmptyState title="Choose a note">
       Click a note or a bead, or press → for the first. Then press 0 to 4 for another finger, ↑ ↓ for another string, or drag the bead: the
-      rest is planned anew around it. With Shift you select several.
+      rest is planned again around it. With Shift you select several.
     </EmptyState>
   );
 }

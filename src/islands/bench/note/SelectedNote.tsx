@@ -134,7 +134,7 @@ function Facts({ plan, index, note }: SelectedNoteProps) {
         index < stretch.from || index > stretch.to
           ? []
           : [
-              <Fact key={`${stretch.from} ${stretch.to}`} name="Asked here">
+              <Fact key={`${stretch.from} ${stretch.to}`} name="For these notes">
                 {stretchLabel(stretch)}
               </Fact>,
             ],
@@ -161,13 +161,13 @@ function LockButton({ index, note }: { readonly index: number; readonly note: Pl
   if (note.locked) {
     return (
       <Button onClick={() => unlock(index)}>
-        <LockOpen size={15} aria-hidden="true" /> Let this note go
+        <LockOpen size={15} aria-hidden="true" /> Unlock this note
       </Button>
     );
   }
   return (
     <Button onClick={() => void wishFor(lockOf(index, note))}>
-      <Lock size={15} aria-hidden="true" /> Fix it as it is
+      <Lock size={15} aria-hidden="true" /> Lock fingering
     </Button>
   );
 }
@@ -175,7 +175,7 @@ function LockButton({ index, note }: { readonly index: number; readonly note: Pl
 const STEP_LABELS: Readonly<Record<(typeof SEMITONE_STEPS)[number] | 'none', string>> = {
   none: 'not marked',
   slide: 'slide',
-  lift: 'lift and set again',
+  lift: 'lift and replace',
 };
 
 /** Where one finger goes a semitone on, whether it slides or is lifted is the teacher's to say: here, else in the school. */
@@ -268,7 +268,7 @@ function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }
           {semitonesText(shift.handSemitones)}, <Figure how={travelDerivation(shift)}>{mmText(shift.handMm)}</Figure>
         </strong>
         {speed === null ? '' : ` (${Math.round(speed)} mm/s)`}; the notes{' '}
-        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. Ten cents there are{' '}
+        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. 10 cents there are{' '}
         <Figure how={tenCentsDerivation(semitones, plan.stringLengthMm)}>{mmText(shift.mmPerTenCents)}</Figure>.
       </p>
       <Guides shift={shift} />

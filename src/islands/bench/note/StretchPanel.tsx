@@ -3,7 +3,7 @@ import type { Plan } from '#core/plan/describe';
 import { fixStretch } from '../../../state/brief-actions.ts';
 import { bowTogether, pieceOfStretch, removeNotes } from '../../../state/line-actions.ts';
 import type { Stretch } from '../../../state/selection.ts';
-import { playAgainAndAgain } from '../../../state/sound-actions.ts';
+import { playLoop } from '../../../state/sound-actions.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { AskOfStretch } from './AskOfStretch.tsx';
 import { Button } from '../../../ui/Button.tsx';
@@ -27,13 +27,13 @@ export function StretchPanel({ plan, stretch }: { readonly plan: Plan; readonly 
         {nameOf(stretch.from)} to {nameOf(stretch.to)}
       </p>
       <p className="mt-2 flex flex-wrap gap-1.5">
-        <Do name="Fix as they are" run={() => fixStretch(stretch, true)} />
-        <Do name="Let them go" run={() => fixStretch(stretch, false)} />
+        <Do name="Lock fingering" run={() => fixStretch(stretch, true)} />
+        <Do name="Unlock" run={() => fixStretch(stretch, false)} />
         <Do name="One bow" run={() => bowTogether(stretch, true)} />
-        <Do name="Bows apart" run={() => bowTogether(stretch, false)} />
-        <Do name="Play again and again" run={playAgainAndAgain} />
-        <Do name="Make it a piece" run={takeOut} />
-        <Do name="Take them out" run={() => removeNotes(stretch)} />
+        <Do name="Separate bows" run={() => bowTogether(stretch, false)} />
+        <Do name="Loop" run={playLoop} />
+        <Do name="Make a new piece" run={takeOut} />
+        <Do name="Delete these notes" run={() => removeNotes(stretch)} />
       </p>
       <OpenedSection title="Only for these notes">{() => <AskOfStretch stretch={stretch} />}</OpenedSection>
       {trouble !== null && <p role="alert">{trouble}</p>}

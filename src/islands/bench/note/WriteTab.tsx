@@ -62,7 +62,7 @@ interface PlaceProps {
   readonly index: number;
 }
 
-/** Higher and lower, length, and notes and rests behind it. */
+/** Higher and lower, length, and notes and rests after it. */
 function NoteItself({ plan, index }: PlaceProps) {
   const here = { from: index, to: index };
   const element = plan.line.notes[index];
@@ -95,14 +95,14 @@ function NoteItself({ plan, index }: PlaceProps) {
           onChange={(event) => setDuration(index, event.target.value)}
         />
       </Row>
-      <Row name="Behind it">
-        <IconButton name="Another note behind it" run={() => insertAfter(index, 'note')}>
+      <Row name="Insert after">
+        <IconButton name="Insert a note after it" run={() => insertAfter(index, 'note')}>
           <Plus size={15} aria-hidden="true" /> note
         </IconButton>
-        <IconButton name="A rest behind it" run={() => insertAfter(index, 'rest')}>
+        <IconButton name="Insert a rest after it" run={() => insertAfter(index, 'rest')}>
           <Plus size={15} aria-hidden="true" /> rest
         </IconButton>
-        <IconButton name="Take the note out" command="Take it out of the line" run={() => removeNotes(here)}>
+        <IconButton name="Delete the note" command="Delete it from the line" run={() => removeNotes(here)}>
           <Trash2 size={15} aria-hidden="true" />
         </IconButton>
       </Row>
@@ -155,7 +155,7 @@ function Signs({ plan, index }: PlaceProps) {
         />
         {ornament && (
           <SelectField
-            aria-label="Its other note"
+            aria-label="Auxiliary note"
             value={ornament.sign ?? 'key'}
             options={(['key', ...ORNAMENT_SIGNS] as const).map((value) => ({ value, name: ORNAMENT_SIGN_LABELS[value] }))}
             onChange={(event) => {
@@ -251,7 +251,7 @@ function Prescription({ index, note }: { readonly index: number; readonly note: 
   return (
     <form onSubmit={fix} className="grid gap-1 border-t border-line pt-2">
       <label htmlFor="prescribed" className="text-dove-dark">
-        Fingering from here, as digits
+        Type the fingering from here on
       </label>
       <span className="flex gap-1.5">
         <TextField

@@ -5,8 +5,8 @@ import type { Plan } from '#core/plan/describe';
 import { engine } from '../../../engine/client.ts';
 import { fixStretch, takeAlternative, unlock } from '../../../state/brief-actions.ts';
 import { insertAfter, movePitches, removeNotes, writeMark } from '../../../state/line-actions.ts';
-import { layOver, wishFor } from '../../../state/planning-actions.ts';
-import { laidOverOf, planningStore, planShown } from '../../../state/planning.ts';
+import { overlay, wishFor } from '../../../state/planning-actions.ts';
+import { overlaidOf, planningStore, planShown } from '../../../state/planning.ts';
 import { dropStretch, select, selectionStore, selectTo, type Stretch, stretchOf } from '../../../state/selection.ts';
 
 /** Everything a key or a command does to the selected note or stretch. Each does nothing where there is nothing to do it to. */
@@ -22,8 +22,8 @@ export const noteMoves = {
   wishFinger,
   toggleLock,
   nextShift,
-  layNextOver,
-  takeLaidOver,
+  overlayNext,
+  adoptOverlaid,
   letterUp: () => moveSelected({ by: 'letter', up: true }),
   letterDown: () => moveSelected({ by: 'letter', up: false }),
   semitoneUp: () => moveSelected({ by: 'semitone', up: true }),
@@ -31,7 +31,7 @@ export const noteMoves = {
   nextBowSign,
   insert: () => withSelected((note) => insertAfter(note, 'note')),
   remove: () => withStretch(removeNotes),
-  letGo,
+  ends,
 } as const;
 
 function selectedNote(): number | null {
@@ -126,16 +126,16 @@ function nextShift(): void {
 }
 
 /** One after the other, and then none. */
-function layNextOver(): void {
-  const { others, laidOver, planSet } = planningStore.getState();
+function overlayNext(): void {
+  const { others, overlaid, planSet } = planningStore.getState();
   if (!others || others.plan !== planSet?.best || others.found.length === 0) return;
-  const next = (laidOver ?? -1) + 1;
-  layOver(next < others.found.length ? next : null);
+  const next = (overlaid ?? -1) + 1;
+  overlay(next < others.found.length ? next : null);
 }
 
-function takeLaidOver(): void {
-  const laidOver = laidOverOf(planningStore.getState());
-  if (laidOver) takeAlternative(laidOver, selectedStretch());
+function adoptOverlaid(): void {
+  const overlaid = overlaidOf(planningStore.getState());
+  if (overlaid) takeAlternative(overlaid, selectedStretch());
 }
 
 function moveSelected(move: PitchMove): void {
@@ -150,8 +150,8 @@ function nextBowSign(): void {
   });
 }
 
-/** Of the nearest thing first: what is laid over, then the stretch. */
-function letGo(): void {
-  if (planningStore.getState().laidOver !== null) layOver(null);
+/** Of the nearest thing first: what is overlaid, then the stretch. */
+function ends(): void {
+  if (planningStore.getState().overlaid !== null) overlay(null);
   else dropStretch();
 }

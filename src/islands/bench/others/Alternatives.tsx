@@ -4,7 +4,7 @@ import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Alternative } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { takeAlternative } from '../../../state/brief-actions.ts';
-import { layOver } from '../../../state/planning-actions.ts';
+import { overlay } from '../../../state/planning-actions.ts';
 import { usePlanning } from '../../../state/planning.ts';
 import { stretchOf, useSelection } from '../../../state/selection.ts';
 import { Answered } from '../../../ui/Answered.tsx';
@@ -19,18 +19,18 @@ import { useOtherFingerings } from './use-other-fingerings.ts';
 /** How many of the notes that differ are named. */
 const MOST_NAMED = 4;
 
-/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, laid over the picture, taken whole or for a stretch. */
+/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, overlaid the picture, taken whole or for a stretch. */
 export function Alternatives({ plan }: { readonly plan: Plan }) {
   const { others, ask } = useOtherFingerings(plan);
   const found = others !== 'unasked' && others.state === 'answered' ? others.value : [];
-  const laidOver = usePlanning((planning) => planning.laidOver);
+  const overlaid = usePlanning((planning) => planning.overlaid);
   const [kept, setKept] = useState<number | null>(null);
   const keep = (index: number): void => {
     const next = kept === index ? null : index;
     setKept(next);
-    layOver(next);
+    overlay(next);
   };
-  const shown = laidOver === null ? null : (found[laidOver] ?? null);
+  const shown = overlaid === null ? null : (found[overlaid] ?? null);
   const highest = highestMmOf([plan, ...found.map((other) => other.plan)]);
   return (
     <section aria-label="Other fingerings" className="mt-1 min-h-[116px]">
@@ -45,16 +45,16 @@ export function Alternatives({ plan }: { readonly plan: Plan }) {
         </div>
       )}
       {found.length > 0 && (
-        <div className="flex gap-2 overflow-x-auto pt-0.5 pb-1 [scrollbar-width:thin]" onMouseLeave={() => layOver(kept)}>
+        <div className="flex gap-2 overflow-x-auto pt-0.5 pb-1 [scrollbar-width:thin]" onMouseLeave={() => overlay(kept)}>
           {found.map((alternative, index) => (
             <SmallPathButton
               key={index}
               plan={plan}
               alternative={alternative}
               highest={highest}
-              shown={laidOver === index}
+              shown={overlaid === index}
               kept={kept === index}
-              onLook={() => layOver(index)}
+              onLook={() => overlay(index)}
               onKeep={() => keep(index)}
             />
           ))}
@@ -98,7 +98,7 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
       ref={button}
       type="button"
       aria-pressed={kept}
-      aria-label={`Lay over: ${name}, ${counted(alternative.differsAt.length, 'note', 'notes')} otherwise`}
+      aria-label={`Overlay: ${name}, ${counted(alternative.differsAt.length, 'note', 'notes')} fingered differently`}
       className={`shrink-0 border px-1.5 pt-1 text-left ${shown ? 'border-ink bg-paper-deep' : 'border-dove-light'} ${kept ? 'border-b-[3px]' : ''}`}
       style={{ width: SMALL.width + 14 }}
       onMouseEnter={onLook}
@@ -140,7 +140,7 @@ function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alter
   const stretch = stretchOf({ selected, stretchFrom });
   if (!shown) {
     return any ? (
-      <p className="flex min-h-8 items-center text-sm text-dove-dark">Point at another fingering, or press A, to lay it over this one.</p>
+      <p className="flex min-h-8 items-center text-sm text-dove-dark">Point at another fingering, or press A, to overlay it on this one.</p>
     ) : null;
   }
   const name = alternativeName(shown.name, shown.plan.strings);
@@ -157,16 +157,16 @@ function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alter
             <strong>Costs</strong> {payText(shown.pays)}.{' '}
           </>
         )}
-        In all{' '}
+        Total{' '}
         <Figure how={weighedHow(shown.deltaThousandths, [...shown.gains, ...shown.pays])}>{weighedText(shown.deltaThousandths)}</Figure>.{' '}
         <span className="text-dove-dark">{differencesOf(plan, shown)}</span>
       </p>
-      <Button aria-label={`Take this fingering: ${name}`} onClick={() => takeAlternative(shown)}>
-        Take it
+      <Button aria-label={`Use this fingering: ${name}`} onClick={() => takeAlternative(shown)}>
+        Use it
       </Button>
       {stretch && (
         <Button onClick={() => takeAlternative(shown, stretch)}>
-          Take notes {stretch.from + 1}–{stretch.to + 1}
+          Use for notes {stretch.from + 1}–{stretch.to + 1}
         </Button>
       )}
     </div>

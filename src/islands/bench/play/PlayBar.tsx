@@ -45,7 +45,7 @@ export function PlayBar({ plan }: { readonly plan: Plan }) {
       <Toggle name="slides" label="slides" />
       <Toggle name="countIn" label="count-in" />
       <Toggle name="metronome" label="beats" />
-      <Toggle name="loop" label="again and again" />
+      <Toggle name="loop" label="loop" />
       <DroneChoice plan={plan} />
       {trouble !== null && (
         <span role="alert" className="text-sm text-ochre">

@@ -3,7 +3,7 @@ import { lazy, type PointerEvent, Suspense, useCallback, useMemo, useState } fro
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
-import { laidOverOf, usePlanning } from '../../../state/planning.ts';
+import { overlaidOf, usePlanning } from '../../../state/planning.ts';
 import { select, selectTo, stretchOf, useSelection } from '../../../state/selection.ts';
 import { useSound } from '../../../state/sound.ts';
 import { useUnderStaff } from '../../../state/under-staff.ts';
@@ -39,7 +39,7 @@ export function Score({ plan, notes }: ScoreProps) {
   const selected = useSelection((selection) => selection.selected);
   const playing = useSound((sound) => sound.note);
   const stale = useStale();
-  const over = usePlanning(laidOverOf)?.plan ?? null;
+  const over = usePlanning(overlaidOf)?.plan ?? null;
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const under = useUnderStaff();
   const { scroller, width, left, onScroll } = useScroller();
@@ -122,9 +122,9 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
   const selected = useSelection((selection) => selection.selected);
   const playing = useSound((sound) => sound.note);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
-  const laidOver = usePlanning(laidOverOf);
+  const overlaid = usePlanning(overlaidOf);
   const beads = beadsOf(plan, heads, scale);
-  const over = laidOver && { plan: laidOver.plan, beads: beadsOf(laidOver.plan, heads, scale), differsAt: laidOver.differsAt };
+  const over = overlaid && { plan: overlaid.plan, beads: beadsOf(overlaid.plan, heads, scale), differsAt: overlaid.differsAt };
   const { drag, grab, dragged } = useBeadDrag(plan, scale);
   const pick = (index: number, extend: boolean): void => {
     if (dragged()) return;

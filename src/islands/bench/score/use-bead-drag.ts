@@ -20,7 +20,7 @@ export interface BeadDrag {
 /** A press moves so far before it is a drag, px. */
 const DRAG_FROM = 6;
 
-/** Lets a bead be dragged to another string (up and down) or finger (sideways); Escape lets go of it. */
+/** Lets a bead be dragged to another string (up and down) or finger (sideways); Escape cancels it. */
 export function useBeadDrag(plan: Plan, scale: PathScale) {
   const [drag, setDrag] = useState<BeadDrag | null>(null);
   const moved = useRef(false);

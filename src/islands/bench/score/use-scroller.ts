@@ -3,7 +3,7 @@ import type { Engraving } from '#core/notation';
 import type { MeasureRange } from '../../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../../engraving/layout.ts';
 
-/** Engraved beyond what is in view on either side, px: a measure or so, since every change engraves it anew. */
+/** Engraved beyond what is in view on either side, px: a measure or so, since every change engraves it again. */
 const OVERSCAN = 200;
 
 /** The measures to engrave for what is in view. */

@@ -19,7 +19,7 @@ import { WishesPart } from './WishesPart.tsx';
 /** Typing a line needs what reads it; until that is there the line stands as it is. */
 const LineField = lazy(async () => ({ default: (await import('./LineField.tsx')).LineField }));
 
-/** The brief as one sentence: every underlined part is a control, and changing one plans anew. */
+/** The brief as one sentence: every underlined part is a control, and changing one plans again. */
 export function BriefSentence() {
   const brief = useWork((work) => work.brief);
   const lineText = useWork((work) => work.lineText);

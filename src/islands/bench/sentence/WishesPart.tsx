@@ -47,7 +47,7 @@ export function WishesPart({ brief }: { readonly brief: Brief }) {
         aria-expanded={open}
         onClick={() => setOpen(true)}
       >
-        <span className="sr-only">Wishes: </span>
+        <span className="sr-only">Preferences: </span>
         {mayDiffer(brief) ? (
           <Suspense fallback={wishText(wishes)}>
             <WishWords brief={brief} wishes={wishes} />

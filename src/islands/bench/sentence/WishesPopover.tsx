@@ -30,8 +30,8 @@ const RULES = LIMIT_NAMES.filter((name) => limitPart(name).stands.in === 'rules'
 export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
   const taught = styleWishes(brief.school, waysOf(brief));
   return (
-    <Popover label="Wishes" anchor={anchor} width="w-[460px] max-w-[94vw]" onClose={onClose}>
-      <Heading className="mb-2">What you would like</Heading>
+    <Popover label="Preferences" anchor={anchor} width="w-[460px] max-w-[94vw]" onClose={onClose}>
+      <Heading className="mb-2">Preferences</Heading>
       {PREFERENCES.map((wish) => (
         <label key={wish} className="flex items-baseline justify-between gap-4 py-1">
           <span>
@@ -45,7 +45,7 @@ export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
           />
         </label>
       ))}
-      <Heading className="mt-4 mb-2">What must hold</Heading>
+      <Heading className="mt-4 mb-2">Requirements</Heading>
       <CheckField
         label={SAME_PATTERN_WORDS.name}
         hint={SAME_PATTERN_WORDS.hint}

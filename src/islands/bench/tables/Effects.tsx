@@ -10,21 +10,21 @@ import { sumDifferences } from '../../../words/effects.ts';
 export function Effects({ plan }: { readonly plan: Plan }) {
   const effects = useEngine(plan.brief, { kind: 'effects' });
   return (
-    <Answered asked={effects} waiting="Planning without each part of the brief …">
+    <Answered asked={effects} waiting="Planning without each request …">
       {(all) => <EffectTable plan={plan} effects={all} />}
     </Answered>
   );
 }
 
 function EffectTable({ plan, effects }: { readonly plan: Plan; readonly effects: readonly Effect[] }) {
-  if (effects.length === 0) return <p className="mt-1">The brief asks nothing that bends the fingering.</p>;
+  if (effects.length === 0) return <p className="mt-1">Nothing in the brief changes the fingering.</p>;
   return (
     <Table className="mt-1">
       <thead>
         <tr>
           <th scope="col">Asked for</th>
           <th scope="col">With it</th>
-          <th scope="col">Notes fingered otherwise</th>
+          <th scope="col">Notes fingered differently</th>
         </tr>
       </thead>
       <tbody>

@@ -14,7 +14,7 @@ export function HandDetails({ plan }: { readonly plan: Plan }) {
   return (
     <>
       <Table className="mt-2">
-        <caption className="sr-only">Finger patterns of every stay</caption>
+        <caption className="sr-only">Finger patterns of every position</caption>
         <thead>
           <tr>
             <th scope="col">Notes</th>

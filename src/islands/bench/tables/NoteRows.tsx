@@ -67,7 +67,7 @@ function NoteRow({ index, note, rings }: { readonly index: number; readonly note
       <td>
         {note.stops.map((each) => each.finger).join(' and ')}
         {place === '' || place === 'open' ? '' : ` ${place}`}
-        {note.locked ? ', fixed' : ''}
+        {note.locked ? ', locked' : ''}
       </td>
       <td>{positionWords(note.position)}</td>
       <td>{note.stops.map((each) => mmText(each.mmFromNut)).join(', ')}</td>

@@ -10,7 +10,7 @@ import { mmText, movementText, semitonesText, shiftMoment } from '../../../words
 export function ShiftList({ plan }: { readonly plan: Plan }) {
   return (
     <section aria-label="Shifts" className="mt-2">
-      <Heading>{plan.shifts.length === 0 ? 'No shift: the hand stays where it begins.' : countWords(plan.shifts.length)}</Heading>
+      <Heading>{plan.shifts.length === 0 ? 'No shifts: the hand stays in one position.' : countWords(plan.shifts.length)}</Heading>
       {plan.shifts.length > 0 && (
         <div className="max-h-56 overflow-auto" tabIndex={0} role="group" aria-label="Table of shifts">
           <Table className="mt-1">

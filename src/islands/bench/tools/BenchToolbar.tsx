@@ -79,15 +79,10 @@ function Sheets() {
   const close = (): void => show(null);
   return (
     <>
-      <Button
-        aria-label="Everything that can be done"
-        title={titleOf('Everything that can be done')}
-        aria-haspopup="dialog"
-        onClick={() => show('commands')}
-      >
+      <Button aria-label="Commands" title={titleOf('Commands')} aria-haspopup="dialog" onClick={() => show('commands')}>
         <Search size={16} aria-hidden="true" />
       </Button>
-      <Button aria-label="All keys" title={titleOf('All keys')} aria-haspopup="dialog" onClick={() => show('keys')}>
+      <Button aria-label="Keyboard shortcuts" title={titleOf('Keyboard shortcuts')} aria-haspopup="dialog" onClick={() => show('keys')}>
         <Keyboard size={16} aria-hidden="true" />
       </Button>
       {open === 'keys' && (

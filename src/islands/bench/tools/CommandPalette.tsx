@@ -11,7 +11,7 @@ const GROUP =
 const ITEM =
   'flex cursor-pointer gap-3 px-2 py-1 data-[selected=true]:bg-paper-deep data-[selected=true]:shadow-[inset_3px_0_0_var(--color-ink)]';
 
-/** Everything that can be done and every piece, found by typing. */
+/** Commands and every piece, found by typing. */
 export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
   const pieces = useLiveQuery(() => loadPieceNames().catch(() => [])) ?? [];
   const run = (what: () => unknown) => (): void => {
@@ -19,15 +19,15 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
     what();
   };
   return (
-    <Dialog title="Everything that can be done" quietTitle className="top-[12vh] w-[34rem]" onClose={onClose}>
+    <Dialog title="Commands" quietTitle className="top-[12vh] w-[34rem]" onClose={onClose}>
       <Command loop filter={hasEveryWord}>
         <Command.Input
-          aria-label="What to do, or a piece"
-          placeholder="What to do, or a piece"
+          aria-label="Search commands and pieces"
+          placeholder="Search commands and pieces"
           className="w-full border-b border-line bg-transparent px-4 py-3 text-lg"
         />
         <Command.List className="max-h-[60vh] overflow-auto p-2">
-          <Command.Empty className="px-2 py-3 text-dove-dark">Nothing of that name.</Command.Empty>
+          <Command.Empty className="px-2 py-3 text-dove-dark">Nothing found.</Command.Empty>
           {COMMAND_GROUPS.map((group) => (
             <Command.Group key={group} heading={group} className={GROUP}>
               {named(group).map(({ name, key, run: does }) => (

@@ -10,12 +10,12 @@ interface HistoryListProps {
   readonly onClose: () => void;
 }
 
-/** What was done to the piece since it was opened, the newest first: what it fingered otherwise, and the way back to any of it. */
+/** What was done to the piece since it was opened, the newest first: what it fingered differently, and the way back to any of it. */
 export function HistoryList({ anchor, onClose }: HistoryListProps) {
   const { states, current } = useWorkHistory();
   return (
     <Popover label="What was done" anchor={anchor} width="w-[440px] max-w-[94vw]" onClose={onClose}>
-      <Heading className="mb-2">What was done</Heading>
+      <Heading className="mb-2">History</Heading>
       <ol className="grid gap-0.5" reversed>
         {states
           .map((state, index) => ({ state, index, before: states[index - 1] }))

@@ -1,5 +1,5 @@
 import { chooseTheme, themeNow } from '../../../design/theme.ts';
-import { playAgainOrOnce, silence } from '../../../state/sound-actions.ts';
+import { toggleLoop, silence } from '../../../state/sound-actions.ts';
 import { workStore } from '../../../state/work.ts';
 import { openOnBench } from '../../open-on-bench.ts';
 import { PAGES } from '../../pages.ts';
@@ -7,10 +7,10 @@ import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
 /** What no key does. */
 const NAMED_ONLY: readonly Command[] = [
-  { name: 'Play again and again, or once', group: 'The bench', run: playAgainOrOnce },
+  { name: 'Loop the passage, or play it once', group: 'The bench', run: toggleLoop },
   { name: 'Silence', group: 'The bench', run: silence },
-  { name: 'Light paper or dark', group: 'The bench', run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
-  { name: 'Paper as the machine has it', group: 'The bench', run: () => chooseTheme('system') },
+  { name: 'Light or dark', group: 'The bench', run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
+  { name: 'Light or dark as the system has it', group: 'The bench', run: () => chooseTheme('system') },
   { name: 'Save as MusicXML', group: 'Save', run: () => saved((files) => files.downloadMusicXml()) },
   { name: 'Save as JSON', group: 'Save', run: () => saved((files) => files.downloadJson()) },
   { name: 'Save the path as SVG', group: 'Save', run: () => saved((files) => files.downloadPath('svg')) },
@@ -22,7 +22,7 @@ const NAMED_ONLY: readonly Command[] = [
   ...PAGES.filter(({ href }) => href !== '/').map(({ href, name }) => ({ name, group: 'Go to' as const, run: () => goTo(href) })),
 ];
 
-/** Everything that can be done on the bench. */
+/** Commands on the bench. */
 export const COMMANDS: readonly Command[] = [...KEY_COMMANDS, ...NAMED_ONLY];
 
 /** What makes files comes with the first that is made. */

@@ -65,13 +65,13 @@ export const KEY_LINES: readonly KeyLine[] = [
       { name: 'To the next lower string', group: NOTE, key: '↓', press: ['ArrowDown'], run: noteMoves.lowerString },
     ],
   },
-  { keys: '0 1 2 3 4', does: 'fix the finger of the selected note', commands: fingers((finger) => finger !== 'T') },
-  { keys: 'T', does: 'fix the thumb, in thumb position', commands: fingers((finger) => finger === 'T') },
+  { keys: '0 1 2 3 4', does: 'lock a finger for the selected note', commands: fingers((finger) => finger !== 'T') },
+  { keys: 'T', does: 'lock the thumb, in thumb position', commands: fingers((finger) => finger === 'T') },
   { keys: 'drag a bead', does: 'up and down to another string, sideways to another finger', commands: [] },
   {
     keys: 'L',
-    does: 'fix what is selected as it is, or let it go',
-    commands: [{ name: 'Fix it as it is, or let it go', group: NOTE, key: 'L', press: ['l'], run: noteMoves.toggleLock }],
+    does: 'lock or unlock what is selected',
+    commands: [{ name: 'Lock or unlock', group: NOTE, key: 'L', press: ['l'], run: noteMoves.toggleLock }],
   },
   {
     keys: 'S',
@@ -80,13 +80,13 @@ export const KEY_LINES: readonly KeyLine[] = [
   },
   {
     keys: 'A',
-    does: 'lay the next other fingering over this one',
-    commands: [{ name: 'Lay the next other fingering over this one', group: BENCH, key: 'A', press: ['a'], run: noteMoves.layNextOver }],
+    does: 'overlay the next other fingering',
+    commands: [{ name: 'Overlay the next other fingering', group: BENCH, key: 'A', press: ['a'], run: noteMoves.overlayNext }],
   },
   {
     keys: 'Shift A',
-    does: 'take the fingering laid over; with several notes selected, for these',
-    commands: [{ name: 'Take the fingering laid over', group: BENCH, key: 'Shift A', press: ['Shift+a'], run: noteMoves.takeLaidOver }],
+    does: 'use the overlaid fingering; with several notes selected, for these only',
+    commands: [{ name: 'Use the overlaid fingering', group: BENCH, key: 'Shift A', press: ['Shift+a'], run: noteMoves.adoptOverlaid }],
   },
   {
     keys: 'F, D',
@@ -130,13 +130,13 @@ export const KEY_LINES: readonly KeyLine[] = [
   },
   {
     keys: 'Insert',
-    does: 'another note behind the selected one',
-    commands: [{ name: 'Another note behind it', group: NOTE, key: 'Insert', press: ['Insert'], run: noteMoves.insert }],
+    does: 'insert a note after the selected one',
+    commands: [{ name: 'Insert a note after it', group: NOTE, key: 'Insert', press: ['Insert'], run: noteMoves.insert }],
   },
   {
     keys: 'Delete',
-    does: 'take what is selected out of the line',
-    commands: [{ name: 'Take it out of the line', group: NOTE, key: 'Delete', press: ['Delete'], run: noteMoves.remove }],
+    does: 'delete what is selected from the line',
+    commands: [{ name: 'Delete it from the line', group: NOTE, key: 'Delete', press: ['Delete'], run: noteMoves.remove }],
   },
   {
     keys: 'Z, Shift Z',
@@ -148,20 +148,20 @@ export const KEY_LINES: readonly KeyLine[] = [
   },
   {
     keys: 'Ctrl K',
-    does: 'everything that can be done, and every piece, by name',
-    commands: [
-      { name: 'Everything that can be done', key: 'Ctrl K', press: ['$mod+k'], run: () => useOpenSheets.getState().show('commands') },
-    ],
+    does: 'commands and pieces, by name',
+    commands: [{ name: 'Commands', key: 'Ctrl K', press: ['$mod+k'], run: () => useOpenSheets.getState().show('commands') }],
   },
   {
     keys: '?',
     does: 'this sheet',
-    commands: [{ name: 'All keys', group: BENCH, key: '?', press: ['Shift+?', '?'], run: () => useOpenSheets.getState().show('keys') }],
+    commands: [
+      { name: 'Keyboard shortcuts', group: BENCH, key: '?', press: ['Shift+?', '?'], run: () => useOpenSheets.getState().show('keys') },
+    ],
   },
   {
     keys: 'Escape',
-    does: 'let go: of the stretch, of what is laid over, of the sound',
-    commands: [{ press: ['Escape'], run: () => silence() || noteMoves.letGo() }],
+    does: 'clear the selection, the overlay or the sound',
+    commands: [{ press: ['Escape'], run: () => silence() || noteMoves.ends() }],
   },
 ];
 

@@ -72,7 +72,7 @@ export async function pngOf({ text, width, height }: StandaloneSvg): Promise<Blo
   canvas.height = height * PICTURE_SCALE;
   canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
   const picture = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
-  if (!picture) throw new Error('The browser makes no picture of this size.');
+  if (!picture) throw new Error('The browser cannot make a picture this large.');
   return picture;
 }
 

@@ -47,7 +47,7 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
             />
           </FieldRow>
           <Questions ways={school.ways ?? {}} onChange={(ways) => change({ ways })} />
-          <OpenedSection title="What each style wishes for">
+          <OpenedSection title="What each style prefers">
             {() => <StyleTable styles={school.styles ?? {}} onChange={(styles) => change({ styles })} />}
           </OpenedSection>
           <OpenedSection title="Where the bow meets the string">

@@ -22,7 +22,7 @@ export function StyleTable({ styles, onChange }: StyleTableProps) {
       <Table className="mt-2">
         <thead>
           <tr>
-            <th scope="col">Wish</th>
+            <th scope="col">Preference</th>
             {STYLE_NAMES.map((style) => (
               <th key={style} scope="col">
                 {STYLE_LABELS[style]}
@@ -54,7 +54,7 @@ export function StyleTable({ styles, onChange }: StyleTableProps) {
         </tbody>
       </Table>
       <Button className="mt-2" disabled={Object.keys(styles).length === 0} onClick={() => onChange({})}>
-        Back to the usual wishes
+        Back to the usual preferences
       </Button>
     </>
   );

@@ -118,7 +118,7 @@ export const correcting = {
   toldAt: 'double-stop',
   sides: {
     both: { label: 'either way', gains: '' },
-    anew: { label: 'fingers lifted and set anew', gains: 'The left hand learns the right place, not the way to it.' },
+    again: { label: 'fingers lifted and set again', gains: 'The left hand learns the right place, not the way to it.' },
     small: { label: 'a small correction allowed', gains: 'The ear leads the finger, as it must on stage.' },
   },
 } as const satisfies Question;

@@ -25,7 +25,7 @@ export const semitones = {
   kinds: WAY_WEIGHTS.semitones.kinds,
   usual: '123',
   sides: {
-    '123': { label: 'semitones with 1 2 3, 1 2 3', gains: 'The same pattern again and again, without the fourth finger.' },
+    '123': { label: 'semitones with 1 2 3, 1 2 3', gains: 'One pattern all the way up, without the fourth finger.' },
     '1234': {
       label: 'semitones with 1 2, 1 2 3 4',
       gains: 'Fewer shifts: four semitones to a hand.',
@@ -40,6 +40,6 @@ export const sameFinger = {
   usual: 'slide',
   sides: {
     slide: { label: 'a finger that slides to its other place', gains: 'The finger keeps the string, and the ear hears the semitone.' },
-    lift: { label: 'a finger that lifts and is set again', gains: 'A clean start, and no slide to be heard.' },
+    lift: { label: 'a finger that lifts and is replaced', gains: 'A clean start, and no slide to be heard.' },
   },
 } as const satisfies Question;

@@ -31,7 +31,7 @@ export const style = {
   usual: USUAL_STYLE,
   sides: {
     older: { label: 'the older style', gains: 'Low positions and open strings: clear, and easy to check.' },
-    plain: { label: 'a plain style', gains: 'Nothing is wished for beyond a hand that plays well.' },
+    plain: { label: 'a plain style', gains: 'No preferences beyond a hand that plays well.' },
     singing: { label: 'a singing style', gains: 'Slides join the notes, and the colour stays on one string.' },
   } satisfies Readonly<Record<StyleName, Side>>,
 } as const satisfies Question;

@@ -1,0 +1,39 @@
+import type { Source } from './sources.ts';
+
+/** Words that were replaced; what by is in docs/glossary.md. */
+const RETIRED = [
+  'dearer',
+  'at ease',
+  'too far',
+  'let go',
+  'lets go',
+  'again and again',
+  'behind it',
+  'out of the line',
+  'way of the hand',
+  'lay over',
+  'laid over',
+  'come about',
+  'comes about',
+  'anew',
+  'no set purpose',
+  'special wishes',
+  'name without a move',
+  'others are checked against',
+] as const;
+
+const RETIRED_WORDS = new RegExp(`\\b(?:${RETIRED.join('|')})\\b`, 'gi');
+
+/** Where a retired word still stands: in strings, comments, and names written as one word. */
+export function retiredWords(sources: readonly Source[]): readonly string[] {
+  return sources
+    .filter(({ path }) => !path.endsWith('/retired-words.ts'))
+    .flatMap(({ path, text }) =>
+      text.split('\n').flatMap((line, index) => (asWords(line).match(RETIRED_WORDS) ?? []).map((word) => `${path}:${index + 1}: ${word}`)),
+    );
+}
+
+/** "laidOver" as "laid Over". */
+function asWords(line: string): string {
+  return line.replace(/([a-z])([A-Z])/g, '$1 $2');
+}
