@@ -124,7 +124,7 @@ async function showInTune(page: Page): Promise<void> {
 }
 
 async function measures(page: Page, part: string): Promise<void> {
-  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('link', { name: 'Measures' }).click();
   await page.getByRole('navigation', { name: 'Measures' }).getByRole('button', { name: part }).click();
   await page.getByRole('region', { name: part }).waitFor();
 }
@@ -155,6 +155,7 @@ async function showCosts(page: Page): Promise<void> {
 }
 
 async function firstPositionOnly(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'More parts of the brief' }).click();
   await page.getByRole('button', { name: /^Positions/ }).click();
   await page.getByRole('button', { name: 'only first position' }).click();
   await page.keyboard.press('Escape');

@@ -1,33 +1,63 @@
 import type { ReactNode } from 'react';
-import { PAGES } from './pages.ts';
+import { PAGE_TAB } from '../ui/Tabs.tsx';
+import { type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
 
 interface HeaderProps {
-  readonly current: (typeof PAGES)[number]['name'];
-  /** The piece in hand: other views of a piece open on it. */
+  readonly current: PageName;
+  /** The piece in hand: its other pages open on it. */
   readonly pieceId?: string | null;
+  /** What stands between the rooms and the pages: the name of the piece. */
+  readonly name?: ReactNode;
   readonly children?: ReactNode;
 }
 
-/** The name of the house, where you are, and what can be done here. */
-export function Header({ current, pieceId = null, children }: HeaderProps) {
+/** The rooms, the pages of the one you are in, and what can be done here. */
+export function Header({ current, pieceId = null, name, children }: HeaderProps) {
+  const room = ROOMS.find(({ pages }) => pages.some((page) => page.name === current))?.name ?? 'Bench';
   return (
-    <header className="no-print flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-line px-5 py-1.5 lg:flex-nowrap">
+    <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line px-5 py-1.5 lg:h-[43px] lg:flex-nowrap">
       <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
         Dove Path
       </a>
-      <nav aria-label="Views" className="flex flex-wrap gap-x-4">
-        {PAGES.map((page) => (
+      <nav aria-label="Rooms" className="flex shrink-0 gap-x-3.5 border-r border-line pr-4">
+        {ROOMS.map(({ name: each, pages }) => (
           <a
-            key={page.href}
-            href={'ofPiece' in page && pieceId !== null ? `${page.href}?piece=${pieceId}` : page.href}
-            aria-current={page.name === current ? 'page' : undefined}
-            className={`border-b-2 pb-0.5 no-underline ${page.name === current ? 'border-ink text-ink' : 'border-transparent text-dove-dark hover:text-ink'}`}
+            key={each}
+            href={each === 'Bench' ? addressOf('/', pieceId) : pages[0].href}
+            aria-current={each === room ? 'true' : undefined}
+            className={`no-underline ${each === room ? 'font-semibold text-ink' : 'text-dove-dark hover:text-ink'}`}
           >
-            {page.name}
+            {each}
           </a>
         ))}
       </nav>
+      {name}
+      <Pages room={room} current={current} pieceId={pieceId} />
       {children}
     </header>
   );
+}
+
+/** The pages of a room; on the bench those of the piece. A room of one page needs none. */
+function Pages({ room, current, pieceId }: { readonly room: string; readonly current: PageName; readonly pieceId: string | null }) {
+  const pages = room === 'Bench' ? PIECE_PAGES : (ROOMS.find(({ name }) => name === room)?.pages ?? []);
+  if (pages.length < 2) return null;
+  return (
+    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex shrink-0 flex-wrap gap-x-3.5">
+      {pages.map((page) => (
+        <a
+          key={page.href}
+          href={room === 'Bench' ? addressOf(page.href, pieceId) : page.href}
+          aria-current={page.name === current ? 'page' : undefined}
+          className={`${PAGE_TAB} no-underline hover:text-ink`}
+        >
+          {page.name}
+        </a>
+      ))}
+    </nav>
+  );
+}
+
+function addressOf(href: string, pieceId: string | null): string {
+  return pieceId === null ? href : `${href}?piece=${pieceId}`;
 }

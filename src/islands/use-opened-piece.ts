@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { keepPlanning } from '../state/planning-actions.ts';
 import { keepSaving } from '../state/saving.ts';
+import { bringOpenPieces } from '../state/open-pieces.ts';
 import { bringStudio } from '../state/studio.ts';
 import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work-actions.ts';
 import { readyToRead } from '../storage/first-start.ts';
@@ -59,7 +60,7 @@ function inStepWhenIdle(): () => void {
 /** The address then names the piece, and keeps whatever else it says. */
 async function openFromAddress(): Promise<void> {
   await readyToRead();
-  await bringStudio();
+  await Promise.all([bringStudio(), bringOpenPieces()]);
   const address = new URL(location.href);
   const linked = address.searchParams.get('brief');
   const id = await openAsked(address.searchParams.has('new'), linked !== null, address.searchParams.get('piece'));

@@ -44,6 +44,11 @@ export function selectTo(note: number): void {
   selectionStore.setState({ selected: note, stretchFrom: stretchFrom ?? selected ?? note });
 }
 
+/** Selects a stretch from one note to another. */
+export function selectStretch({ from, to }: Stretch): void {
+  selectionStore.setState({ selected: to, stretchFrom: from });
+}
+
 /** Selects the one note again where a stretch was selected. */
 export function dropStretch(): void {
   selectionStore.setState({ stretchFrom: null });

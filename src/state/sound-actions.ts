@@ -1,6 +1,6 @@
 import { NO_SOUND } from '../words/notices.ts';
 import { planShown } from './planning.ts';
-import { selectionStore, stretchOf } from './selection.ts';
+import { selectionStore, type Stretch, stretchOf } from './selection.ts';
 import { type SoundChoices, soundStore } from './sound.ts';
 
 /** Stops what sounds; null in silence. */
@@ -41,12 +41,18 @@ export function playLoop(): void {
   togglePlaying();
 }
 
-async function startPlaying(): Promise<void> {
+/** Plays from one note to another, once. */
+export function playStretch(stretch: Stretch): void {
+  silence();
+  void startPlaying(stretch);
+}
+
+async function startPlaying(asked: Stretch | null = null): Promise<void> {
   const plan = planShown();
   if (!plan) return;
   soundStore.setState({ state: 'starting', trouble: null });
   const selection = selectionStore.getState();
-  const { from, to } = stretchOf(selection) ?? { from: selection.selected ?? 0, to: plan.notes.length - 1 };
+  const { from, to } = asked ?? stretchOf(selection) ?? { from: selection.selected ?? 0, to: plan.notes.length - 1 };
   try {
     // The voice is the largest part of the bench and comes with the first sound.
     const [{ droneHz, performanceOf }, { playLine }] = await Promise.all([import('#core/sound'), import('../audio/play-line.ts')]);

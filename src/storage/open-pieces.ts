@@ -1,9 +1,11 @@
+import type { Brief } from '#core/brief';
 import { database } from './database.ts';
 
 /** A piece that stands open beside the one on the bench. */
 export interface OpenPiece {
   readonly id: string;
   readonly name: string;
+  readonly brief: Brief;
 }
 
 /** How many pieces stand open at most; the one opened first makes room. */
@@ -12,7 +14,7 @@ const MOST_OPEN = 8;
 /** The pieces that stand open, as they were opened; those that are gone are left out. */
 export async function loadOpenPieces(): Promise<readonly OpenPiece[]> {
   const records = await database.pieces.bulkGet([...(await openIds())]);
-  return records.flatMap((record) => (record ? [{ id: record.id, name: record.document.name }] : []));
+  return records.flatMap((record) => (record ? [{ id: record.id, name: record.document.name, brief: record.document.brief }] : []));
 }
 
 /** Notes that a piece stands open; the open ones. */

@@ -1,7 +1,8 @@
 import { Tabs as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 
-const TAB =
+/** How a tab looks, and a link that is one of several pages. */
+export const PAGE_TAB =
   'border-b-2 border-transparent py-0.5 text-dove-dark aria-[current=page]:border-ink aria-[current=page]:text-ink data-[state=active]:border-ink data-[state=active]:text-ink';
 
 interface TabsProps<Name extends string> {
@@ -18,7 +19,7 @@ export function Tabs<Name extends string>({ label, names, nameOf, children }: Ta
     <Radix.Root defaultValue={names[0]}>
       <Radix.List aria-label={label} className="mt-2 flex gap-5 border-b border-line">
         {names.map((name) => (
-          <Radix.Trigger key={name} value={name} className={TAB}>
+          <Radix.Trigger key={name} value={name} className={PAGE_TAB}>
             {nameOf(name)}
           </Radix.Trigger>
         ))}
@@ -42,7 +43,13 @@ export function PartTabs<Name extends string>({ label, names, nameOf, chosen, on
   return (
     <nav aria-label={label} className="mt-2 flex gap-6 border-b border-line text-[17px]">
       {names.map((name) => (
-        <button key={name} type="button" className={TAB} aria-current={name === chosen ? 'page' : undefined} onClick={() => onChoose(name)}>
+        <button
+          key={name}
+          type="button"
+          className={PAGE_TAB}
+          aria-current={name === chosen ? 'page' : undefined}
+          onClick={() => onChoose(name)}
+        >
           {nameOf(name)}
         </button>
       ))}

@@ -112,6 +112,11 @@ export function materialLabel({ material }: Brief): string {
   return materialPart(material.kind).told(material);
 }
 
+/** What a piece is called: its name, or what is played where it has none. */
+export function pieceTitle({ name, brief }: { readonly name: string; readonly brief: Brief }): string {
+  return name === '' ? materialLabel(brief) : name;
+}
+
 /** How strong a wish may be, 0 to 1, as documents carry it and in words. */
 export const STRENGTHS: readonly { readonly value: string; readonly name: string }[] = [
   { value: '0', name: 'no' },

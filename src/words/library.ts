@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import type { Piece } from '#core/documents';
 import { keyLabel, keyOfTonic, parsePitch } from '#core/pitch';
-import { INSTRUMENT_LABELS, instrumentLabel, materialLabel } from './labels.ts';
+import { INSTRUMENT_LABELS, instrumentLabel, materialLabel, pieceTitle } from './labels.ts';
 
 /** A piece as the library lists, searches and sorts it. */
 export interface LibraryRow {
@@ -16,11 +16,6 @@ export interface LibraryRow {
   readonly player: string;
   readonly tags: readonly string[];
   readonly changedAt: number;
-}
-
-/** What a piece is called: its name, else what it is. */
-export function pieceTitle({ name, brief }: Piece): string {
-  return name === '' ? materialLabel(brief) : name;
 }
 
 /** The row of a piece. */

@@ -36,8 +36,8 @@ export function droppedText({ dropped, droppedMarks, droppedStretches }: Carried
     [droppedMarks, 'One mark no longer has its note', `${droppedMarks} marks no longer have their notes`],
     [
       droppedStretches,
-      'What was asked of one stretch no longer fits its notes',
-      'What was asked of several stretches no longer fits their notes',
+      'What was asked of one passage no longer fits its notes',
+      'What was asked of several passages no longer fits their notes',
     ],
   ] as const;
   const words = told.flatMap(([count, one, many]) => (count === 0 ? [] : [count === 1 ? one : many]));

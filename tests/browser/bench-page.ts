@@ -25,6 +25,11 @@ export async function openNewPiece(page: Page): Promise<void> {
   await planDrawn(page);
 }
 
+/** Brings out the parts of the sentence that are at their usual value. */
+export async function tellWholeBrief(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'More parts of the brief' }).click();
+}
+
 /** Opens a demo piece by its name from the list. */
 export async function openPiece(page: Page, name: string): Promise<void> {
   await page.goto('/pieces');

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { type Page } from '@playwright/test';
-import { beads, expect, fingers, openNewPiece, openPiece, planDrawn, saveAs, saved, test, typeLine } from './bench-page.ts';
+import { beads, expect, fingers, openNewPiece, openPiece, planDrawn, saveAs, saved, test, typeLine, tellWholeBrief } from './bench-page.ts';
 
 const others = (page: Page) => page.getByRole('region', { name: 'Other fingerings' });
 const notePanel = (page: Page) => page.getByRole('complementary', { name: 'Selected note' });
@@ -52,7 +52,7 @@ test('of another fingering a stretch alone can be taken', async ({ page }) => {
   await beads(page)
     .nth(12)
     .click({ modifiers: ['Shift'] });
-  const stretch = page.getByRole('region', { name: 'Selected stretch' });
+  const stretch = page.getByRole('region', { name: 'Selected passage' });
   await expect(stretch).toContainText('Notes 10 to 13');
   await others(page)
     .getByRole('button', { name: /^Overlay: / })
@@ -68,11 +68,11 @@ test('a stretch is fixed, bowed, made a piece of, and taken out; each undone', a
   await beads(page).nth(2).click();
   await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
-  const stretch = page.getByRole('region', { name: 'Selected stretch' });
+  const stretch = page.getByRole('region', { name: 'Selected passage' });
   await stretch.getByRole('button', { name: 'Lock fingering' }).click();
-  await expect(page.locator('[data-bead] title', { hasText: 'fixed by you' })).toHaveCount(3);
+  await expect(page.locator('[data-bead] title', { hasText: 'locked by you' })).toHaveCount(3);
   await page.keyboard.press('l');
-  await expect(page.locator('[data-bead] title', { hasText: 'fixed by you' })).toHaveCount(0);
+  await expect(page.locator('[data-bead] title', { hasText: 'locked by you' })).toHaveCount(0);
   await stretch.getByRole('button', { name: 'One bow' }).click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('now written out one by one');
   await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue(/^G3 A3 \(B3 C4 D4\) E4/);
@@ -84,7 +84,7 @@ test('a stretch is fixed, bowed, made a piece of, and taken out; each undone', a
   await beads(page)
     .nth(3)
     .click({ modifiers: ['Shift'] });
-  await page.getByRole('region', { name: 'Selected stretch' }).getByRole('button', { name: 'Make a new piece' }).click();
+  await page.getByRole('region', { name: 'Selected passage' }).getByRole('button', { name: 'Make a new piece' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('A line, notes 1–4');
   await expect(beads(page)).toHaveCount(4);
 });
@@ -155,11 +155,12 @@ test('a bead is dragged to another string', async ({ page }) => {
   const to = await target.boundingBox();
   await page.mouse.move((to?.x ?? 0) + 10, (to?.y ?? 0) + 10);
   await page.mouse.up();
-  await expect(page.locator('[data-bead="8"] title')).toHaveText(/finger 4 on III \(D\).*fixed by you/);
+  await expect(page.locator('[data-bead="8"] title')).toHaveText(/finger 4 on III \(D\).*locked by you/);
 });
 
 test('what was done is listed with what the engine changed, and any step is gone back to', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   await expect(page.getByRole('region', { name: 'Playing' }).getByRole('button', { name: 'Play' })).toBeVisible();
   await page.getByRole('combobox', { name: 'Open strings' }).selectOption('avoided');
   await expect(page.locator('[data-refingered]').first()).toBeAttached();
@@ -298,6 +299,7 @@ test('the brief says what it does to the numbers', async ({ page }) => {
 
 test('nothing moves when the plan changes but what changed', async ({ page }) => {
   await openPiece(page, 'Martin · B♭ major, up and down');
+  await tellWholeBrief(page);
   await expect(others(page).getByRole('button').first()).toBeVisible();
   await page.evaluate(() => {
     const shifts: number[] = [];

@@ -1,7 +1,8 @@
-import { beads, expect, fingers, openNewPiece, test, typeLine } from './bench-page.ts';
+import { beads, expect, fingers, openNewPiece, test, typeLine, tellWholeBrief } from './bench-page.ts';
 
 test('every part of the sentence can be changed, and the plan follows', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   expect(await fingers(page)).toBe('0 1 2 3 0 1 2 3 0 1 2 3 0 1 2');
   await page.getByLabel('Octaves').selectOption('one octave');
   await expect(beads(page)).toHaveCount(8);
@@ -26,6 +27,7 @@ test('every part of the sentence can be changed, and the plan follows', async ({
 
 test('the sentence needs no mouse', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   await page.getByLabel('Instrument').focus();
   await page.keyboard.type('viola');
   await expect(page.getByLabel('Lowest note')).toHaveValue('G3');
@@ -46,6 +48,7 @@ test('the sentence needs no mouse', async ({ page }) => {
 
 test('positions, strings and fingers allowed bind the plan', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   await page.getByLabel('Lowest note').selectOption('G4');
   await page.getByLabel('Octaves').selectOption('one octave');
   await page.getByRole('button', { name: /^Positions/ }).click();
@@ -108,6 +111,7 @@ test('ten thousand notes are planned and drawn where one looks, one more is refu
 
 test('undo takes back what could not be planned, and its message goes with it', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   const messages = page.getByRole('status', { name: 'Messages' });
   await page.getByRole('button', { name: /^Positions/ }).click();
   await page.getByRole('button', { name: 'only seventh position' }).click();

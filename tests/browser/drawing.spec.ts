@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { beads, expect, openNewPiece, openPiece, saveAs, test, typeLine } from './bench-page.ts';
+import { beads, expect, openNewPiece, openPiece, saveAs, test, typeLine, tellWholeBrief } from './bench-page.ts';
 
 interface Point {
   readonly x: number;
@@ -32,6 +32,7 @@ for (const name of ['Wren · A♭ major in three octaves', 'Merle · F major, fi
 
 test('the ground of the path is the string in true proportion: the octave lies half-way to the bridge', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   await typeLine(page, 'G3 G4');
   await page.getByRole('button', { name: /^Strings/ }).click();
   await page.getByRole('button', { name: 'only G' }).click();

@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { briefToText } from '../../src/files/brief-link.ts';
-import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, test, typeLine } from './bench-page.ts';
+import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, test, typeLine, tellWholeBrief } from './bench-page.ts';
 
 test('other fingerings come with what they gain and cost, and one can be taken and undone', async ({ page }) => {
   await openNewPiece(page);
@@ -63,6 +63,7 @@ test('a shift is led by the finger the teacher chooses, and an expressive slide 
 
 test('limits that are too hard show the plan that the smallest step would give, and take that step', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   await page.getByLabel('Octaves').selectOption('three octaves');
   await page.getByRole('button', { name: /^Positions/ }).click();
   await page.getByRole('button', { name: 'only first position' }).click();
@@ -78,6 +79,7 @@ test('limits that are too hard show the plan that the smallest step would give, 
 
 test('wishes, purpose, hand and school change the fingering and stand in the sentence', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   const plain = await fingers(page);
   await page.getByLabel('Purpose').selectOption('for training');
   await expect.poll(() => fingers(page)).not.toBe(plain);
@@ -193,6 +195,7 @@ test('a worker that dies is said, and the next change of the brief is planned by
 
 test('how high a string may be used is chosen among the rules, and stands in the sentence and in print', async ({ page }) => {
   await openNewPiece(page);
+  await tellWholeBrief(page);
   await page.getByRole('button', { name: 'Preferences: no preferences' }).click();
   await page.getByRole('dialog', { name: 'Preferences' }).getByLabel('A string').selectOption('up to E5');
   await page.keyboard.press('Escape');

@@ -1,4 +1,4 @@
-import { beads, DEMO_ROWS, expect, findings, openPiece, planDrawn, saveAs, test } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, findings, openPiece, planDrawn, saveAs, test, tellWholeBrief } from './bench-page.ts';
 
 test('the demo pieces are there on the first start, for all four instruments', async ({ page }) => {
   await page.goto('/pieces');
@@ -62,6 +62,7 @@ for (const [name, address] of [
 
 test('axe finds nothing on a line of one’s own, a popover and the sheet', async ({ page }) => {
   await openPiece(page, 'Robin · Evening line');
+  await tellWholeBrief(page);
   expect(await findings(page)).toEqual([]);
   await page.getByRole('button', { name: /^Positions/ }).click();
   await page.getByRole('dialog', { name: 'Positions' }).waitFor();

@@ -20,7 +20,7 @@ test('pieces are searched, narrowed down, sorted and tagged', async ({ page }) =
   await page.getByLabel('Only tag').selectOption('june');
   await expect(rows).toHaveCount(2);
   await page.getByLabel('Search').fill('nothing like it');
-  await expect(page.getByText('No piece answers to that.')).toBeVisible();
+  await expect(page.getByText('No piece matches.')).toBeVisible();
 });
 
 test('two players are compared note by note, and unlike lines by what they come to', async ({ page }) => {

@@ -5,7 +5,7 @@ import { beads, expect, findings, openPiece, test } from './bench-page.ts';
 
 async function openMeasures(page: Page, name: string, part: string): Promise<void> {
   await openPiece(page, name);
-  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('link', { name: 'Measures' }).click();
   await page.getByRole('navigation', { name: 'Measures' }).getByRole('button', { name: part }).click();
   await page.getByRole('region', { name: part }).waitFor();
 }

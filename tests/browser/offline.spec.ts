@@ -28,8 +28,12 @@ test('with the network cut everything is there: plan, sheet, drawing, sound', as
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(page.locator('.vf-notehead').first()).toBeVisible();
   expect((await page.pdf()).subarray(0, 4).toString()).toBe('%PDF');
-  for (const name of ['Compare', 'Measure', 'Pieces']) {
-    await page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name }).click();
-    await expect(page.getByRole('navigation', { name: 'Views' }).getByRole('link', { name })).toHaveAttribute('aria-current', 'page');
+  for (const name of ['Compare', 'Measures']) {
+    await page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name }).click();
+    await expect(page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name })).toHaveAttribute('aria-current', 'page');
+  }
+  for (const name of ['Studio', 'Practise']) {
+    await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name }).click();
+    await expect(page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name })).toHaveAttribute('aria-current', 'true');
   }
 });

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
+import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, saved, test, tellWholeBrief } from './bench-page.ts';
 
 async function openSchool(page: Page): Promise<void> {
   await page.goto('/setup');
@@ -23,13 +23,14 @@ test('a school tells both sides of a question, and its pieces follow the one tha
   await expect(used).toContainText('The way down as the way up, was the way down fingered for itself.');
   await page.getByText('Saved', { exact: true }).waitFor();
   await openPiece(page, 'Martin · B♭ major, up and down');
-  await expect(page.getByRole('region', { name: 'Changed under Set up' })).toContainText('The way down as the way up');
+  await expect(page.getByRole('region', { name: 'Changed in the Studio' })).toContainText('The way down as the way up');
   await expect(page.getByRole('region', { name: 'Brief' })).toContainText('(down as up)');
 });
 
 test('a piece is taught differently from its school, and only that is told in the sentence', async ({ page }) => {
   await openNewPiece(page);
-  const wishes = page.getByRole('button', { name: /^Wishes:/ });
+  await tellWholeBrief(page);
+  const wishes = page.getByRole('button', { name: /^Preferences:/ });
   await expect(wishes).toHaveText(/no preferences/);
   await wishes.click();
   const popover = page.getByRole('dialog', { name: 'Preferences' });
@@ -67,15 +68,15 @@ test('notes may be asked to stay on a string, from here to there', async ({ page
   await openNewPiece(page);
   await page.locator('[data-staff-note="4"]').click();
   await page.locator('[data-staff-note="6"]').click({ modifiers: ['Shift'] });
-  const stretch = page.getByRole('region', { name: 'Selected stretch' });
+  const stretch = page.getByRole('region', { name: 'Selected passage' });
   await stretch.getByText('Only for these notes').click();
   await stretch.getByRole('button', { name: 'only G' }).click();
-  await expect(page.getByRole('button', { name: /^Wishes:/ })).toHaveText(/only the G string from note 5 to note 7/);
-  await expect(page.getByText('For these notes')).toBeVisible();
-  await page.getByRole('button', { name: /^Wishes:/ }).click();
+  await expect(page.getByRole('button', { name: /^Preferences:/ })).toHaveText(/only the G string from note 5 to note 7/);
+  await expect(page.getByText('For these notes', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /^Preferences:/ }).click();
   await page.getByRole('dialog', { name: 'Preferences' }).getByRole('button', { name: 'Delete' }).click();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: /^Wishes:/ })).toHaveText(/no preferences/);
+  await expect(page.getByRole('button', { name: /^Preferences:/ })).toHaveText(/no preferences/);
 });
 
 test('what the fingers do and the steps of the scale stand under the staff, in words, and on the sheet', async ({ page }) => {
@@ -111,6 +112,7 @@ test('a pattern gets the teacher’s own name, kept with the school', async ({ p
 
 test('a limit tells how far the key goes within it', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
+  await tellWholeBrief(page);
   await page.getByRole('button', { name: /^Positions:/ }).click();
   await page.getByRole('button', { name: 'only first position' }).click();
   await expect(page.getByText('A♭ major goes from A♭3 to A♭5 here, 2 octaves')).toBeVisible();

@@ -4,7 +4,8 @@ import { expect, findings, openNewPiece, openPiece, planDrawn, saved, test } fro
 async function openSetup(page: Page, name: string): Promise<void> {
   await page.goto('/');
   await planDrawn(page);
-  await page.getByRole('link', { name: 'Set up' }).click();
+  await page.getByRole('link', { name: 'Studio' }).click();
+  await page.getByRole('link', { name: 'Players and instruments' }).click();
   await page.getByRole('complementary', { name: 'Studio' }).getByRole('button', { name }).click();
 }
 
@@ -16,7 +17,7 @@ test('a measured string moves every piece that uses the instrument, and the piec
   await expect(used).toContainText('The widest reach is 76 mm, before 73 mm.');
   await used.getByRole('link', { name: 'Wren · A♭ major in three octaves', exact: true }).click();
   await planDrawn(page);
-  const notice = page.getByRole('region', { name: 'Changed under Set up' });
+  const notice = page.getByRole('region', { name: 'Changed in the Studio' });
   await expect(notice).toContainText('String length 320 mm, was typical for the size.');
   await expect(page.getByRole('img', { name: 'Fingerboard of the ¾ violin, string 320 mm' })).toBeVisible();
   await notice.getByRole('button', { name: 'Keep this piece as it was' }).click();
@@ -33,7 +34,7 @@ test('a change that is good is settled and does not come back', async ({ page })
   await saved(page);
   await page.reload();
   await planDrawn(page);
-  await expect(page.getByRole('region', { name: 'Changed under Set up' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Changed in the Studio' })).toBeHidden();
   await expect(page.getByLabel('Hand', { exact: true })).toHaveValue('average');
 });
 

@@ -13,7 +13,8 @@ import { NotePanel } from './note/NotePanel.tsx';
 import { Score } from './score/Score.tsx';
 import { usePathNotes } from './score/use-path-notes.ts';
 import { BriefSentence } from './sentence/BriefSentence.tsx';
-import { BenchToolbar } from './tools/BenchToolbar.tsx';
+import { BenchToolbar, PieceNameField } from './tools/BenchToolbar.tsx';
+import { PieceTabs } from './tools/PieceTabs.tsx';
 import { useBenchKeys } from './tools/use-bench-keys.ts';
 import { useIdle } from './use-idle.ts';
 
@@ -41,14 +42,15 @@ export function Bench() {
   const changed = useWork((work) => work.changed !== null);
   return (
     <>
-      <Header current="Bench" pieceId={pieceId}>
-        {ready && <BenchToolbar idle={idle} />}
+      <Header current="Fingering" pieceId={pieceId} name={ready && <PieceNameField />}>
+        {ready && <BenchToolbar />}
       </Header>
+      {pieceId !== null && <PieceTabs pieceId={pieceId} />}
       {trouble !== null && <StorageTrouble message={trouble} />}
       {ready && (
         <main className="px-5 pt-1.5 pb-6">
           <h1 className="sr-only">Bench</h1>
-          <BriefSentence />
+          <BriefSentence key={pieceId} />
           <Messages />
           {changed && (
             <Suspense>

@@ -4,15 +4,15 @@ import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { ChangeWords } from '../ChangeWords.tsx';
 
-/** The instrument or the player of this piece was changed under Set up: what, what it does here, and what to do about it. */
+/** The instrument or the player of this piece was changed in the Studio: what, what it does here, and what to do about it. */
 export function ChangedNotice() {
   const changed = useWork((work) => work.changed);
   const brief = useWork((work) => work.brief);
   if (!changed) return null;
   return (
-    <Notice label="Changed under Set up" className="mt-2 flex items-start gap-3">
+    <Notice label="Changed in the Studio" className="mt-2 flex items-start gap-3">
       <p className="grow">
-        <strong>Changed under Set up.</strong> <ChangeWords before={changed.before} after={brief} />
+        <strong>Changed in the Studio.</strong> <ChangeWords before={changed.before} after={brief} />
       </p>
       <Button onClick={() => settleChange('new')}>OK</Button>
       <Button onClick={() => settleChange('old')}>Keep this piece as it was</Button>

@@ -4,7 +4,7 @@ import type { PieceRecord } from '../../storage/database.ts';
 import type { Studio } from '../../storage/studio.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { alternativeName } from '../../words/alternatives.ts';
-import { materialLabel, SCHOOL_LABELS } from '../../words/labels.ts';
+import { pieceTitle, SCHOOL_LABELS } from '../../words/labels.ts';
 
 interface SideSentenceProps {
   readonly name: string;
@@ -19,7 +19,7 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
   const { pieces, studio } = kept;
   const titleOf = (id: string): string => {
     const piece = pieces.find((each) => each.id === id)?.document;
-    return piece ? (piece.name === '' ? materialLabel(piece.brief) : piece.name) : '';
+    return piece ? pieceTitle(piece) : '';
   };
   const sheetName = (records: Studio['players'] | Studio['instruments'], id: string): string =>
     records.find((record) => record.id === id)?.document.name ?? '';

@@ -9,7 +9,7 @@ import { schoolOf } from '../../storage/for-briefs.ts';
 import { loadStudio, piecesUsing, saveSchool } from '../../storage/studio.ts';
 import { SelectField } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { INSTRUMENT_LABELS, materialLabel } from '../../words/labels.ts';
+import { INSTRUMENT_LABELS, pieceTitle } from '../../words/labels.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';
 import { Addressed } from '../Addressed.tsx';
 import { ChangeWords } from '../ChangeWords.tsx';
@@ -114,7 +114,7 @@ function EffectOnPiece({ school, kind }: { readonly school: SchoolRecord; readon
         What it does to{' '}
         <SelectField
           value={piece.id}
-          options={pieces.map(({ id, document }) => ({ value: id, name: document.name || materialLabel(document.brief) }))}
+          options={pieces.map(({ id, document }) => ({ value: id, name: pieceTitle(document) }))}
           onChange={(event) => setChosen(event.target.value)}
         />
       </label>

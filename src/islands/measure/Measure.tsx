@@ -6,7 +6,7 @@ import { useWork } from '../../state/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
-import { materialLabel } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/labels.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
@@ -49,7 +49,7 @@ function MeasurePage() {
   const View = PART_VIEWS[part];
   return (
     <>
-      <Header current="Measure" pieceId={pieceId} />
+      <Header current="Measures" pieceId={pieceId} />
       {trouble !== null && <StorageTrouble message={trouble} />}
       {ready && (
         <main className="px-6 pt-3 pb-6">
@@ -79,7 +79,7 @@ function PieceHead() {
   const brief = useWork((work) => work.brief);
   return (
     <div className="flex flex-wrap items-baseline gap-x-5">
-      <h1 className="text-2xl font-semibold">{name === '' ? materialLabel(brief) : name}</h1>
+      <h1 className="text-2xl font-semibold">{pieceTitle({ name, brief })}</h1>
       <p className="text-dove-dark">{briefLine(brief)}</p>
     </div>
   );

@@ -47,7 +47,7 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
         {handLine(hand)}.{' '}
         {assumed && (
           <a className="underline" href="/setup">
-            Measure it under Set up.
+            Measure it in the Studio.
           </a>
         )}
       </p>

@@ -44,7 +44,7 @@ export function PieceRow({ row, changed, onRename, onTag, onDuplicate, onDelete 
         ) : (
           tags.length > 0 && <span className="block font-sans text-sm text-dove-dark">{tags.join(' · ')}</span>
         )}
-        {changed && <span className="block font-sans text-sm text-dove-dark">changed under Set up: open it to see what</span>}
+        {changed && <span className="block font-sans text-sm text-dove-dark">changed in the Studio: open it to see what</span>}
       </td>
       <td>{row.what}</td>
       <td className="whitespace-nowrap">{row.key}</td>

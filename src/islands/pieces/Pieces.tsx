@@ -11,7 +11,7 @@ import { setAsideText } from '../../storage/set-aside.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
-import { pieceTitle } from '../../words/library.ts';
+import { pieceTitle } from '../../words/labels.ts';
 import { STORAGE_TROUBLE } from '../../words/storage.ts';
 import { Header } from '../Header.tsx';
 import { Library } from './Library.tsx';

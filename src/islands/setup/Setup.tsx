@@ -29,9 +29,9 @@ function SetupPage() {
   const { studio, chosen, choose, trouble, deleted, saving, actions } = useStudio();
   return (
     <>
-      <Header current="Set up" />
+      <Header current="Players and instruments" />
       <main className="grid gap-x-8 gap-y-4 px-6 py-4 md:grid-cols-[232px_minmax(0,1fr)]">
-        <h1 className="sr-only">Set up</h1>
+        <h1 className="sr-only">Players and instruments</h1>
         <aside aria-label="Studio">
           <Shelf
             title="Players"

@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { Uses } from '../../storage/database.ts';
 import { piecesUsing } from '../../storage/studio.ts';
 import { Heading } from '../../ui/Heading.tsx';
-import { materialLabel } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/labels.ts';
 import { ChangeWords } from '../ChangeWords.tsx';
 
 interface UsedByProps {
@@ -22,7 +22,7 @@ export function UsedBy({ field, id }: UsedByProps) {
         {pieces.map((piece) => (
           <li key={piece.id} className="mt-1.5">
             <a className="underline" href={`/?piece=${piece.id}`}>
-              {piece.document.name === '' ? materialLabel(piece.document.brief) : piece.document.name}
+              {pieceTitle(piece.document)}
             </a>
             {piece.changed && (
               <p className="text-sm text-dove-dark">

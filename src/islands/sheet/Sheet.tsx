@@ -13,10 +13,10 @@ import { useUnderStaff } from '../../state/under-staff.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { loadPiece } from '../../storage/pieces.ts';
 import { Answered } from '../../ui/Answered.tsx';
-import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { briefLine } from '../../words/brief-line.ts';
-import { materialLabel } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/labels.ts';
 import { guideText } from '../../words/guides.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
 import { UNDER_STAFF_WORDS } from '../../words/under-staff.ts';
@@ -44,9 +44,9 @@ export function Sheet() {
   const loaded = typeof sheet === 'string' ? null : sheet;
   return (
     <>
-      <Header current="Bench">
+      <Header current="Sheet" pieceId={id}>
+        <span className="ml-auto" />
         <UnderStaffFields />
-        <ButtonLink href={id === null ? '/' : `/?piece=${id}`}>Back to the bench</ButtonLink>
         <Button onClick={() => print()} disabled={loaded === null}>
           <Printer size={15} aria-hidden="true" /> Print
         </Button>
@@ -64,10 +64,9 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   const systems = useMemo(() => systemsOf(engraving, SHEET_WIDTH), [engraving]);
-  const title = name === '' ? materialLabel(plan.brief) : name;
   return (
     <article>
-      <h1 className="text-2xl font-semibold">{title}</h1>
+      <h1 className="text-2xl font-semibold">{pieceTitle({ name, brief: plan.brief })}</h1>
       <p className="mt-1 mb-4 text-[15px]">{briefLine(plan.brief)}</p>
       {systems.map((measures, index) => (
         <System

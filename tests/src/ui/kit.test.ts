@@ -22,7 +22,7 @@ function drawn(node: ReactNode): string {
 describe('a button', () => {
   it('submits nothing unless it is told to', () => {
     assert.equal(drawn(createElement(Button, null, 'Play')), '<button type="button">Play</button>');
-    assert.equal(drawn(createElement(Button, { type: 'submit' }, 'Lock it')), '<button type="submit">Fix it</button>');
+    assert.equal(drawn(createElement(Button, { type: 'submit' }, 'Lock it')), '<button type="submit">Lock it</button>');
   });
 
   it('keeps where it stands beside how it looks', () => {

@@ -1,7 +1,12 @@
 import { lazy, Suspense } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { stretchOf, useSelection } from '../../../state/selection.ts';
+import { togglePlaying } from '../../../state/sound-actions.ts';
+import { useWork } from '../../../state/work.ts';
+import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { EmptyState } from '../../../ui/EmptyState.tsx';
+import { NextSteps } from '../../../ui/NextSteps.tsx';
+import { noteMoves } from './note-moves.ts';
 
 /** Comes when a note is chosen: the bench is drawn without it. */
 const SelectedNote = lazy(async () => ({ default: (await import('./SelectedNote.tsx')).SelectedNote }));
@@ -37,10 +42,19 @@ export function NotePanel({ plan }: { readonly plan: Plan }) {
 }
 
 function Nothing() {
+  const pieceId = useWork((work) => work.pieceId);
   return (
-    <EmptyState title="Choose a note">
-      Click a note or a bead, or press → for the first. Then press 0 to 4 for another finger, ↑ ↓ for another string, or drag the bead: the
-      rest is planned again around it. With Shift you select several.
-    </EmptyState>
+    <>
+      <EmptyState title="Choose a note">
+        Click a note or a bead, or press → for the first. Then press 0 to 4 for another finger, ↑ ↓ for another string, or drag the bead:
+        the rest is planned again around it. With Shift you select several.
+      </EmptyState>
+      <NextSteps>
+        <Button onClick={togglePlaying}>Hear it</Button>
+        <Button onClick={noteMoves.overlayNext}>See another fingering</Button>
+        <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>Print it</ButtonLink>
+        <ButtonLink href={`/compare?piece=${pieceId ?? ''}`}>Compare it</ButtonLink>
+      </NextSteps>
+    </>
   );
 }

@@ -6,44 +6,30 @@ import { handOfPlan, semitoneStepAt, type WayToPlay } from '#core/fit';
 import { semitoneSpaceMm } from '#core/instrument';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
-import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
+import type { Plan, PlannedSound } from '#core/plan/describe';
 import { answerOf } from '../../../engine/asked.ts';
 import { useEngine } from '../../../engine/queries.ts';
 import { unlock } from '../../../state/brief-actions.ts';
 import { writeMark } from '../../../state/line-actions.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
 import { Answered } from '../../../ui/Answered.tsx';
-import { Button } from '../../../ui/Button.tsx';
+import { useWork } from '../../../state/work.ts';
+import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { Fact, FactList } from '../../../ui/FactList.tsx';
 import { SelectField } from '../../../ui/Field.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
+import { NextSteps } from '../../../ui/NextSteps.tsx';
 import { Tabs } from '../../../ui/Tabs.tsx';
-import {
-  placeDerivation,
-  reachDerivation,
-  roomDerivation,
-  semitonesDerivation,
-  tenCentsDerivation,
-  travelDerivation,
-} from '../../../words/derivations.ts';
+import { placeDerivation, reachDerivation, roomDerivation, semitonesDerivation } from '../../../words/derivations.ts';
 import { stretchLabel, wayLabel } from '../../../words/labels.ts';
 import { diagonalText } from '../../../words/patterns.ts';
-import {
-  fingeringText,
-  mmText,
-  movementText,
-  placeText,
-  reachText,
-  semitonesText,
-  shiftMoment,
-  shiftSpeed,
-  soundText,
-} from '../../../words/plan-words.ts';
+import { fingeringText, mmText, placeText, reachText, semitonesText, soundText } from '../../../words/plan-words.ts';
 import { Advice } from './Advice.tsx';
+import { Arrival } from './Arrival.tsx';
 import { FingerWork } from './FingerWork.tsx';
-import { Guides } from './Guides.tsx';
 import { InTune } from './InTune.tsx';
+import { noteMoves } from './note-moves.ts';
 import { WhyPanel } from './WhyPanel.tsx';
 import { WriteTab } from './WriteTab.tsx';
 
@@ -95,10 +81,27 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
       <SemitoneStep plan={plan} index={index} note={note} />
       <Answered asked={asked}>{() => <OtherWays ways={ways} index={index} note={note} />}</Answered>
       {shift && <Arrival plan={plan} shift={shift} />}
+      {isWide(note) && <WideReach />}
       <FingerWork plan={plan} index={index} />
       <Advice plan={plan} index={index} />
       <WhyPanel plan={plan} index={index} note={note} ways={ways} />
     </>
+  );
+}
+
+function isWide({ reach }: PlannedSound): boolean {
+  const verdict = reach?.judged?.verdict ?? 'comfort';
+  return verdict !== 'comfort';
+}
+
+/** What to do about a note that asks more than the hand’s comfortable span. */
+function WideReach() {
+  const pieceId = useWork((work) => work.pieceId);
+  return (
+    <NextSteps>
+      <ButtonLink href={`/measure?piece=${pieceId ?? ''}&part=reach`}>Try another size</ButtonLink>
+      <Button onClick={noteMoves.overlayNext}>See another fingering</Button>
+    </NextSteps>
   );
 }
 
@@ -245,33 +248,5 @@ function WayButton({ way, index, current }: { readonly way: WayToPlay; readonly 
     >
       {wayLabel(way)}
     </Button>
-  );
-}
-
-/** What is written at a place of the line. */
-function noteName({ notes }: Plan, index: number): string {
-  const note = notes[index];
-  return note?.kind === 'note' ? pitchLabel(note.stops[0].written) : '';
-}
-
-function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
-  const speed = shiftSpeed(shift);
-  const arrival = plan.notes[shift.to];
-  const semitones = arrival?.kind === 'note' ? arrival.stops[0].semitonesAboveOpen : 0;
-  return (
-    <section aria-label="How you get there" className="mt-4">
-      <Heading as="h3">How you get there</Heading>
-      <p className="mt-1">
-        Shift from {noteName(plan, shift.from)} with {shift.fromFinger} in {positionWords(shift.fromPosition)}, {shiftMoment(shift)}. The
-        hand moves{' '}
-        <strong>
-          {semitonesText(shift.handSemitones)}, <Figure how={travelDerivation(shift)}>{mmText(shift.handMm)}</Figure>
-        </strong>
-        {speed === null ? '' : ` (${Math.round(speed)} mm/s)`}; the notes{' '}
-        {shift.noteSemitones === 0 ? 'stay' : `move ${movementText(shift.noteSemitones)}`}. 10 cents there are{' '}
-        <Figure how={tenCentsDerivation(semitones, plan.stringLengthMm)}>{mmText(shift.mmPerTenCents)}</Figure>.
-      </p>
-      <Guides shift={shift} />
-    </section>
   );
 }

@@ -19,7 +19,7 @@ export function StretchPanel({ plan, stretch }: { readonly plan: Plan; readonly 
   };
   const takeOut = (): void => void pieceOfStretch(stretch).then((made) => ('id' in made ? openOnBench(made.id) : setTrouble(made.trouble)));
   return (
-    <section aria-label="Selected stretch" className="mb-3 border-b border-line pb-3">
+    <section aria-label="Selected passage" className="mb-3 border-b border-line pb-3">
       <h2 className="text-lg font-semibold">
         Notes {stretch.from + 1} to {stretch.to + 1}
       </h2>

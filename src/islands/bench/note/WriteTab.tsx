@@ -262,7 +262,7 @@ function Prescription({ index, note }: { readonly index: number; readonly note: 
           onChange={(event) => setText(event.target.value)}
         />
         <Button type="submit" disabled={text.trim() === ''}>
-          Fix it
+          Lock it
         </Button>
       </span>
       <span className="text-sm text-dove-dark">T is the thumb, 1+3 a double stop, a full stop leaves a note free.</span>

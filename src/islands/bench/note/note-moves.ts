@@ -9,7 +9,7 @@ import { overlay, wishFor } from '../../../state/planning-actions.ts';
 import { overlaidOf, planningStore, planShown } from '../../../state/planning.ts';
 import { dropStretch, select, selectionStore, selectTo, type Stretch, stretchOf } from '../../../state/selection.ts';
 
-/** Everything a key or a command does to the selected note or stretch. Each does nothing where there is nothing to do it to. */
+/** Everything a key or a command does to the selected note or passage. Each does nothing where there is nothing to do it to. */
 export const noteMoves = {
   next: () => step(1, false),
   previous: () => step(-1, false),

@@ -6,6 +6,7 @@ import { type Material, MATERIAL_KINDS, materialPart } from '#core/brief/parts/m
 import { METERS, NOTE_VALUES } from '#core/rhythm';
 import { changeBrief, changeBriefAndReadLine } from '../../../state/brief-actions.ts';
 import { writeOut } from '../../../state/line-actions.ts';
+import { foldSentence, useSentence } from '../../../state/sentence.ts';
 import { useWork } from '../../../state/work.ts';
 import { Choice } from '../../../ui/Choice.tsx';
 import { bowLabel, NOTE_VALUE_LABELS } from '../../../words/labels.ts';
@@ -14,7 +15,7 @@ import { LineText } from './LineText.tsx';
 import { MaterialPart } from './MaterialPart.tsx';
 import { PlayerPart } from './PlayerPart.tsx';
 import { TempoPart } from './TempoPart.tsx';
-import { WishesPart } from './WishesPart.tsx';
+import { PurposePart, WishesPart } from './WishesPart.tsx';
 
 /** Typing a line needs what reads it; until that is there the line stands as it is. */
 const LineField = lazy(async () => ({ default: (await import('./LineField.tsx')).LineField }));
@@ -42,7 +43,8 @@ export function BriefSentence() {
         <RhythmPart brief={brief} />
         <PlayerPart brief={brief} />
         <LimitsPart brief={brief} />
-        <WishesPart brief={brief} />.
+        <PurposePart brief={brief} />
+        <WishesPart brief={brief} />. <MoreOrLess />
       </p>
       {brief.material.kind === 'line' && (
         <Suspense fallback={<LineText text={lineText} bass={brief.instrument.kind === 'bass'} />}>
@@ -50,6 +52,23 @@ export function BriefSentence() {
         </Suspense>
       )}
     </section>
+  );
+}
+
+/** Brings out positions, strings, fingers, open strings, purpose and preferences, which are at their usual value most of the time. */
+function MoreOrLess() {
+  const whole = useSentence((sentence) => sentence.whole);
+  return (
+    <button
+      type="button"
+      aria-expanded={whole}
+      aria-label={whole ? 'Fewer parts of the brief' : 'More parts of the brief'}
+      title={whole ? 'Hide what is at its usual value' : 'Positions, strings, fingers, open strings, purpose, preferences'}
+      className="rounded-[5px] border border-dove-light px-2 font-sans text-[14px] text-dove-dark pointed:bg-paper-deep"
+      onClick={() => foldSentence(whole)}
+    >
+      {whole ? 'less' : 'more'}
+    </button>
   );
 }
 

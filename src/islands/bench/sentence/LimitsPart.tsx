@@ -5,6 +5,7 @@ import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits
 import { changeBrief } from '../../../state/brief-actions.ts';
 import { OptionChoice } from '../../../ui/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { useTold } from './use-told.ts';
 
 /** Comes when first asked for: the bench is drawn without it, and without what each hand can do. */
 const LimitPopover = lazy(async () => ({ default: (await import('./LimitPopover.tsx')).LimitPopover }));
@@ -21,12 +22,12 @@ interface LimitProps<Name extends LimitName> {
 
 function SentenceLimit<Name extends LimitName>({ name, brief }: LimitProps<Name>) {
   const { control, stands, words } = limitPart(name);
-  if (stands.in !== 'sentence') return null;
+  const told = useTold(brief.limits?.[name] === undefined);
+  if (stands.in !== 'sentence' || !told) return null;
   if (control.kind !== 'choice') {
     return (
       <>
-        {' '}
-        {stands.lead} <OpenedLimit name={name} brief={brief} />
+        , {stands.lead} <OpenedLimit name={name} brief={brief} />
       </>
     );
   }

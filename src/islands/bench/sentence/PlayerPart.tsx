@@ -35,7 +35,6 @@ export function PlayerPart({ brief }: { readonly brief: Brief }) {
           />
         </>
       )}
-      ,{' '}
     </>
   );
 }
@@ -68,7 +67,7 @@ function PlayerName({ name }: { readonly name: string }) {
   );
 }
 
-/** A measured hand is there to choose only as long as it is in the brief: the ruler is read under Set up. */
+/** A measured hand is there to choose only as long as it is in the brief: the ruler is read in the Studio. */
 function HandChoice({ brief }: { readonly brief: Brief }) {
   const value = handChoice(brief.player?.hand);
   return (

@@ -6,6 +6,7 @@ import { changeBrief } from '../../../state/brief-actions.ts';
 import { Choice } from '../../../ui/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
 import { wishLabels, wishText } from '../../../words/labels.ts';
+import { useTold } from './use-told.ts';
 
 /** Comes when first asked for: the bench is drawn without it. */
 const WishesPopover = lazy(async () => ({ default: (await import('./WishesPopover.tsx')).WishesPopover }));
@@ -20,11 +21,10 @@ const WishWords = lazy(async () => ({ default: (await import('./WishWords.tsx'))
 
 const PURPOSE_CHOICES = ['none', ...PURPOSES] as const;
 
-/** What the plan is for, and what the teacher would like, as words at the end of the sentence. */
-export function WishesPart({ brief }: { readonly brief: Brief }) {
-  const [open, setOpen] = useState(false);
-  const trigger = useRef<HTMLButtonElement>(null);
-  const wishes = wishLabels(brief);
+/** What the plan is for. */
+export function PurposePart({ brief }: { readonly brief: Brief }) {
+  const told = useTold(brief.purpose === undefined);
+  if (!told) return null;
   return (
     <>
       ,{' '}
@@ -36,9 +36,21 @@ export function WishesPart({ brief }: { readonly brief: Brief }) {
           name={(purpose) => PURPOSE_LABELS[purpose]}
           onChange={(purpose) => changeBrief((now) => withPurpose(now, purpose === 'none' ? null : purpose))}
         />
-        ,
-      </span>{' '}
-      with{' '}
+      </span>
+    </>
+  );
+}
+
+/** What the teacher would like, as words at the end of the sentence. */
+export function WishesPart({ brief }: { readonly brief: Brief }) {
+  const [open, setOpen] = useState(false);
+  const trigger = useRef<HTMLButtonElement>(null);
+  const wishes = wishLabels(brief);
+  const told = useTold(wishes.length === 0 && !mayDiffer(brief));
+  if (!told) return null;
+  return (
+    <>
+      , with{' '}
       <button
         ref={trigger}
         type="button"

@@ -1,4 +1,4 @@
-import { FilePlus2, History, Keyboard, Printer, Redo2, Save, Search, Undo2 } from 'lucide-react';
+import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { useOpenSheets } from '../../../state/open-sheets.ts';
 import { renamePiece } from '../../../state/work-actions.ts';
@@ -15,31 +15,29 @@ const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx'))
 const CommandPalette = lazy(async () => ({ default: (await import('./CommandPalette.tsx')).CommandPalette }));
 const HistoryList = lazy(async () => ({ default: (await import('./HistoryList.tsx')).HistoryList }));
 const FilesMenu = lazy(async () => ({ default: (await import('./FilesMenu.tsx')).FilesMenu }));
-const PieceTabs = lazy(async () => ({ default: (await import('./PieceTabs.tsx')).PieceTabs }));
 
-/** The piece's name, the others that stand open, and what can be done. */
-export function BenchToolbar({ idle }: { readonly idle: boolean }) {
+/** The name of the piece; where it has none, what is played. */
+export function PieceNameField() {
   const name = useWork((work) => work.name);
-  const pieceId = useWork((work) => work.pieceId);
   const suggestion = useWork((work) => materialLabel(work.brief));
+  return (
+    <TextField
+      aria-label="Name of the piece"
+      className="w-40 min-w-32 grow font-serif lg:max-w-80"
+      value={name}
+      title={name}
+      maxLength={120}
+      placeholder={suggestion}
+      onChange={(event) => renamePiece(event.target.value)}
+    />
+  );
+}
+
+/** What can be done with the piece. */
+export function BenchToolbar() {
   const { canUndo, canRedo } = useHistory();
   return (
-    <div className="flex min-w-0 grow flex-wrap items-center gap-x-1.5 gap-y-2 lg:flex-nowrap">
-      <TextField
-        aria-label="Name of the piece"
-        className="w-52 shrink-0 font-serif"
-        value={name}
-        maxLength={120}
-        placeholder={`Name it: ${suggestion}`}
-        onChange={(event) => renamePiece(event.target.value)}
-      />
-      <div className="min-w-0 grow basis-0">
-        {idle && pieceId !== null && (
-          <Suspense>
-            <PieceTabs pieceId={pieceId} />
-          </Suspense>
-        )}
-      </div>
+    <div className="flex shrink-0 flex-wrap items-center gap-x-1 gap-y-2 lg:ml-auto lg:flex-nowrap">
       <SavedState />
       <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title={titleOf('Undo')}>
         <Undo2 size={16} aria-hidden="true" />
@@ -47,13 +45,10 @@ export function BenchToolbar({ idle }: { readonly idle: boolean }) {
       <Button disabled={!canRedo} onClick={redo} aria-label="Redo" title={titleOf('Redo')}>
         <Redo2 size={16} aria-hidden="true" />
       </Button>
-      <Opening label="What was done" icon={History} Content={HistoryList} />
+      <Opening label="History" icon={History} Content={HistoryList} />
       <Opening label="Save as" icon={Save} Content={FilesMenu} />
-      <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>
-        <Printer size={15} aria-hidden="true" /> Sheet
-      </ButtonLink>
-      <ButtonLink href="/?new">
-        <FilePlus2 size={15} aria-hidden="true" /> New
+      <ButtonLink href="/?new" aria-label="New piece" title="New piece">
+        <FilePlus2 size={16} aria-hidden="true" />
       </ButtonLink>
       <Sheets />
     </div>

@@ -14,7 +14,7 @@ interface HistoryListProps {
 export function HistoryList({ anchor, onClose }: HistoryListProps) {
   const { states, current } = useWorkHistory();
   return (
-    <Popover label="What was done" anchor={anchor} width="w-[440px] max-w-[94vw]" onClose={onClose}>
+    <Popover label="History" anchor={anchor} width="w-[440px] max-w-[94vw]" onClose={onClose}>
       <Heading className="mb-2">History</Heading>
       <ol className="grid gap-0.5" reversed>
         {states

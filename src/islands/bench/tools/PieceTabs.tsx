@@ -1,42 +1,49 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { X } from 'lucide-react';
 import { useEffect } from 'react';
+import { closeOpen, noteOpen, useOpenPieces } from '../../../state/open-pieces.ts';
 import { useWork } from '../../../state/work.ts';
-import { closePiece, loadOpenPieces, noteOpened } from '../../../storage/open-pieces.ts';
+import { PAGE_TAB } from '../../../ui/Tabs.tsx';
+import { pieceTitle } from '../../../words/labels.ts';
 import { openOnBench } from '../../open-on-bench.ts';
 
-/** The other pieces that stand open: one step away, and closed without losing anything. */
+/** The pieces that stand open, where there are two or more: one step away, and closed without losing anything. */
 export function PieceTabs({ pieceId }: { readonly pieceId: string }) {
   const saving = useWork((work) => work.saving.state);
-  const open = useLiveQuery(() => loadOpenPieces().catch(() => [])) ?? [];
+  const pieces = useOpenPieces((open) => open.pieces);
   useEffect(() => {
-    if (saving === 'saved') void noteOpened(pieceId).catch(() => undefined);
+    if (saving === 'saved') void noteOpen(pieceId);
   }, [pieceId, saving]);
-  const others = open.filter(({ id }) => id !== pieceId);
+  if (!pieces.some(({ id }) => id !== pieceId)) return null;
   return (
-    <nav aria-label="Open pieces" className="flex min-w-0 shrink items-center gap-1 overflow-x-auto [scrollbar-width:thin]">
-      {others.map(({ id, name }) => (
-        <span key={id} className="flex shrink-0 items-center border-b-2 border-line">
+    <nav
+      aria-label="Open pieces"
+      className="no-print flex gap-x-4 overflow-x-auto border-b border-line px-5 text-sm [scrollbar-width:thin]"
+    >
+      {pieces.map((piece) => (
+        <span key={piece.id} className="flex shrink-0 items-center">
           <a
-            href={`/?piece=${id}`}
-            className="max-w-36 truncate px-1.5 py-1 text-sm text-dove-dark no-underline hover:text-ink"
-            title={name}
+            href={`/?piece=${piece.id}`}
+            aria-current={piece.id === pieceId ? 'page' : undefined}
+            className={`${PAGE_TAB} max-w-64 truncate no-underline hover:text-ink`}
+            title={pieceTitle(piece)}
             onClick={(event) => {
               if (event.metaKey || event.ctrlKey || event.shiftKey) return;
               event.preventDefault();
-              openOnBench(id);
+              openOnBench(piece.id);
             }}
           >
-            {name === '' ? 'unnamed' : name}
+            {pieceTitle(piece)}
           </a>
-          <button
-            type="button"
-            className="px-0.5 text-dove-dark hover:text-ink"
-            aria-label={`Close ${name}`}
-            onClick={() => void closePiece(id)}
-          >
-            <X size={13} aria-hidden="true" />
-          </button>
+          {piece.id !== pieceId && (
+            <button
+              type="button"
+              className="min-h-6 min-w-6 pl-1 text-dove-dark hover:text-ink"
+              aria-label={`Close ${pieceTitle(piece)}`}
+              onClick={() => void closeOpen(piece.id)}
+            >
+              <X size={13} aria-hidden="true" />
+            </button>
+          )}
         </span>
       ))}
     </nav>

@@ -1,8 +1,9 @@
 import { chooseTheme, themeNow } from '../../../design/theme.ts';
 import { toggleLoop, silence } from '../../../state/sound-actions.ts';
+import { foldSentence } from '../../../state/sentence.ts';
 import { workStore } from '../../../state/work.ts';
 import { openOnBench } from '../../open-on-bench.ts';
-import { PAGES } from '../../pages.ts';
+import { PIECE_PAGES, ROOMS } from '../../rooms.ts';
 import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
 /** What no key does. */
@@ -16,10 +17,11 @@ const NAMED_ONLY: readonly Command[] = [
   { name: 'Save the path as SVG', group: 'Save', run: () => saved((files) => files.downloadPath('svg')) },
   { name: 'Save the path as PNG', group: 'Save', run: () => saved((files) => files.downloadPath('png')) },
   { name: 'Copy a link to this brief', group: 'Save', run: () => saved((files) => files.copyLink()) },
+  { name: 'Positions, strings, fingers, open strings, purpose, preferences', group: 'The bench', run: () => foldSentence(false) },
   { name: 'A new piece', group: 'Go to', run: () => openOnBench(null) },
-  { name: 'The sheet', group: 'Go to', run: () => goTo('/sheet') },
-  { name: 'Compare this fingering', group: 'Go to', run: () => goTo('/compare') },
-  ...PAGES.filter(({ href }) => href !== '/').map(({ href, name }) => ({ name, group: 'Go to' as const, run: () => goTo(href) })),
+  ...[...PIECE_PAGES, ...ROOMS.flatMap<{ readonly href: string; readonly name: string }>(({ pages }) => pages)]
+    .filter(({ href }) => href !== '/')
+    .map(({ href, name }) => ({ name, group: 'Go to' as const, run: () => goTo(href) })),
 ];
 
 /** Commands on the bench. */

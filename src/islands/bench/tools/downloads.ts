@@ -7,7 +7,7 @@ import { MOST_HARD } from '../../../state/planning-actions.ts';
 import { planShown } from '../../../state/planning.ts';
 import { workStore } from '../../../state/work.ts';
 import { pieceOf } from '../../../storage/pieces.ts';
-import { materialLabel } from '../../../words/labels.ts';
+import { pieceTitle } from '../../../words/labels.ts';
 import { LINK_COPIED, linkText } from '../../../words/links.ts';
 
 /** Hands out the plan as MusicXML; nothing where there is no plan. */
@@ -15,18 +15,14 @@ export function downloadMusicXml(): void {
   const { name, brief } = workStore.getState();
   const plan = planShown();
   if (!plan) return;
-  const title = name === '' ? materialLabel(brief) : name;
+  const title = pieceTitle({ name, brief });
   downloadText(fileNameOf(title, 'musicxml'), 'application/xml', musicXmlText(title, plan));
 }
 
 /** Hands out the piece as it stands, planned or not. */
 export function downloadJson(): void {
   const { name, brief, lineText, tags } = workStore.getState();
-  downloadText(
-    fileNameOf(name === '' ? materialLabel(brief) : name, 'json'),
-    'application/json',
-    documentToText(pieceOf(name, brief, lineText, tags)),
-  );
+  downloadText(fileNameOf(pieceTitle({ name, brief }), 'json'), 'application/json', documentToText(pieceOf(name, brief, lineText, tags)));
 }
 
 /** Hands out staff and path of the whole line as one drawing or picture. */
@@ -35,7 +31,7 @@ export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
   const plan = planShown();
   if (!plan) return;
   const { pngOf, scoreSvg } = await import('./score-svg.tsx');
-  const title = name === '' ? materialLabel(brief) : name;
+  const title = pieceTitle({ name, brief });
   const about = await engine.ask(plan.brief, { kind: 'about-path', mostHard: MOST_HARD });
   const svg = await scoreSvg(plan, title, about);
   if (as === 'svg') return downloadText(fileNameOf(title, 'svg'), 'image/svg+xml', svg.text);

@@ -6,7 +6,7 @@ import { redo, undo } from '../../../state/work-history.ts';
 import { noteMoves } from '../note/note-moves.ts';
 
 /** Under what the list of everything that can be done puts a command. */
-export const COMMAND_GROUPS = ['The selected note or stretch', 'The bench', 'Save', 'Go to'] as const;
+export const COMMAND_GROUPS = ['The selected note or passage', 'The bench', 'Save', 'Go to'] as const;
 
 /** Something that can be done on the bench, by a key, by name, or both. */
 export interface Command {

@@ -1,0 +1,30 @@
+/** A page, by its address and by what it is called where one goes to it. */
+interface PageLink {
+  readonly href: string;
+  readonly name: string;
+}
+
+/** The rooms of the house that have something in them, each with its pages; the first page is where the room opens. */
+export const ROOMS = [
+  {
+    name: 'Studio',
+    pages: [
+      { href: '/pieces', name: 'Pieces' },
+      { href: '/setup', name: 'Players and instruments' },
+      { href: '/costs', name: 'Costs' },
+    ],
+  },
+  { name: 'Bench', pages: [{ href: '/', name: 'Fingering' }] },
+  { name: 'Practise', pages: [{ href: '/tuner', name: 'Tuner' }] },
+] as const satisfies readonly { readonly name: string; readonly pages: readonly [PageLink, ...PageLink[]] }[];
+
+/** What belongs to one piece, on the bench. */
+export const PIECE_PAGES = [
+  { href: '/', name: 'Fingering' },
+  { href: '/measure', name: 'Measures' },
+  { href: '/compare', name: 'Compare' },
+  { href: '/sheet', name: 'Sheet' },
+] as const satisfies readonly PageLink[];
+
+/** The name of a page, of a room or of a piece. */
+export type PageName = (typeof ROOMS)[number]['pages'][number]['name'] | (typeof PIECE_PAGES)[number]['name'];
