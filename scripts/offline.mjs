@@ -6,7 +6,7 @@ import { getManifest } from 'workbox-build';
 
 /** Pages of the application; each is kept as it was served when this version was first opened. */
 const PAGES = readdirSync(new URL('../src/pages/', import.meta.url))
-  .filter((name) => name.endsWith('.astro'))
+  .filter((name) => name.endsWith('.astro') && name !== '404.astro')
   .map((name) => (name === 'index.astro' ? '/' : `/${name.replace('.astro', '')}`));
 
 /** The largest file that is kept, bytes: there is none so large. */
@@ -23,7 +23,7 @@ export function offline() {
         const { manifestEntries } = await getManifest({
           globDirectory: folder,
           // Fonts of other alphabets and formats that no page names are not kept.
-          globPatterns: ['**/*.{js,css,woff2,svg}'],
+          globPatterns: ['**/*.{js,css,woff2,svg,webmanifest}'],
           globIgnores: ['service-worker.js'],
           // A file whose name holds a hash of what is in it never changes.
           dontCacheBustURLsMatching: /_astro\//,

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { PAGE_TAB } from '../ui/Tabs.tsx';
+import { PAGE_TAB } from '../ui/page-tab.ts';
 import { type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
 
 interface HeaderProps {

@@ -1,7 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
-import { carryLocks, lockOf, parseFingering, readLineText, withFingering, withLock, withoutLock } from '#core/brief/lines';
-import { issuesText } from '#core/messages';
+import { carryLocks, lockOf, readLineText, withLock, withoutLock } from '#core/brief/lines';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import type { InstrumentRecord, PlayerRecord, Uses } from '../storage/database.ts';
@@ -9,7 +8,6 @@ import { NOTHING_USED } from '../storage/records.ts';
 import { profileOf, schoolOf } from '../storage/for-briefs.ts';
 import { droppedText } from '../words/notices.ts';
 import { say } from './notices.ts';
-import { takeFirstPlayable } from './planning-actions.ts';
 import { planningStore, planShown } from './planning.ts';
 import { saveSoon } from './saving.ts';
 import type { Stretch } from './selection.ts';
@@ -130,16 +128,6 @@ export function fixStretch({ from, to }: Stretch, fixed: boolean): void {
   if (!plan) return;
   const notes = plan.notes.flatMap((_, index) => (index >= from && index <= to ? [index] : []));
   changeBrief((brief) => (fixed ? locksOf(plan, notes).reduce(withLock, brief) : notes.reduce(withoutLock, brief)));
-}
-
-/** Fixes a fingering typed as digits from a note on, if the hand can play it; else says what stands in the way. */
-export async function prescribe(text: string, from: number): Promise<void> {
-  const plan = planShown();
-  if (!plan) return;
-  const fingers = parseFingering(text);
-  const prescribed = fingers.ok ? withFingering(workStore.getState().brief, plan.line.notes, from, fingers.value) : fingers;
-  if (prescribed.ok) return takeFirstPlayable([prescribed.value]);
-  say(issuesText(prescribed.issues));
 }
 
 function locksOf(plan: Plan, notes: readonly number[]): readonly Lock[] {

@@ -1,9 +1,6 @@
 import { Tabs as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
-
-/** How a tab looks, and a link that is one of several pages. */
-export const PAGE_TAB =
-  'border-b-2 border-transparent py-0.5 text-dove-dark aria-[current=page]:border-ink aria-[current=page]:text-ink data-[state=active]:border-ink data-[state=active]:text-ink';
+import { PAGE_TAB } from './page-tab.ts';
 
 interface TabsProps<Name extends string> {
   /** What they are about, for a listener. */

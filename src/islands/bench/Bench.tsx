@@ -4,10 +4,12 @@ import { usePlanning } from '../../state/planning.ts';
 import { checkOpenPiece } from '../../state/work-actions.ts';
 import { useWork } from '../../state/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { pieceTitle } from '../../words/labels.ts';
 import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
+import { usePageTitle } from '../use-page-title.ts';
 import { Messages } from './Messages.tsx';
 import { NotePanel } from './note/NotePanel.tsx';
 import { Score } from './score/Score.tsx';
@@ -40,6 +42,10 @@ export function Bench() {
   const idle = useIdle(planSet !== null);
   useWorkAtRest(idle);
   const changed = useWork((work) => work.changed !== null);
+  usePageTitle(
+    'Bench',
+    useWork((work) => (work.pieceId === null ? null : pieceTitle(work))),
+  );
   return (
     <>
       <Header current="Fingering" pieceId={pieceId} name={ready && <PieceNameField />}>

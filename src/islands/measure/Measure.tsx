@@ -13,6 +13,7 @@ import { NumberOrigins } from '../NumberOrigins.tsx';
 import { StorageTrouble } from '../StorageTrouble.tsx';
 import { Messages } from '../bench/Messages.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
+import { usePageTitle } from '../use-page-title.ts';
 
 const PARTS = ['fingerboard', 'intonation', 'reach', 'tapes'] as const;
 type Part = (typeof PARTS)[number];
@@ -46,6 +47,10 @@ function MeasurePage() {
   const plan = usePlanning((planning) => planning.planSet?.best ?? null);
   const pieceId = useWork((work) => work.pieceId);
   const ready = pieceId !== null;
+  usePageTitle(
+    'Measures',
+    useWork((work) => (ready ? pieceTitle(work) : null)),
+  );
   const View = PART_VIEWS[part];
   return (
     <>

@@ -22,6 +22,7 @@ import { mmText, movementText, semitonesText, shiftText } from '../../words/plan
 import { UNDER_STAFF_WORDS } from '../../words/under-staff.ts';
 import { NO_PIECE } from '../../words/storage.ts';
 import { Header } from '../Header.tsx';
+import { usePageTitle } from '../use-page-title.ts';
 import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
 import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
@@ -42,6 +43,7 @@ export function Sheet() {
   const asked = useAsked({ key: ['sheet', id], ask: (signal) => loadSheet(id, signal) });
   const sheet = answerOf(asked);
   const loaded = typeof sheet === 'string' ? null : sheet;
+  usePageTitle('Sheet', loaded ? pieceTitle({ name: loaded.name, brief: loaded.plan.brief }) : null);
   return (
     <>
       <Header current="Sheet" pieceId={id}>

@@ -6,12 +6,11 @@ import { playLoop, playStretch } from '../../../state/sound-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { NextSteps } from '../../../ui/NextSteps.tsx';
 import { tenCentsDerivation, travelDerivation } from '../../../words/derivations.ts';
 import { mmText, movementText, semitonesText, shiftMoment, shiftSpeed } from '../../../words/plan-words.ts';
 import { Guides } from './Guides.tsx';
 
-/** How the hand gets to a note by a shift, and what to do with the shift. */
+/** How the hand gets to a note by a shift. */
 export function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
   const speed = shiftSpeed(shift);
   const arrival = plan.notes[shift.to];
@@ -30,18 +29,24 @@ export function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: 
         <Figure how={tenCentsDerivation(semitones, plan.stringLengthMm)}>{mmText(shift.mmPerTenCents)}</Figure>.
       </p>
       <Guides shift={shift} />
-      <NextSteps>
-        <Button onClick={() => playStretch(aroundShift(plan, shift))}>Hear this shift</Button>
-        <Button
-          onClick={() => {
-            selectStretch(aroundShift(plan, shift));
-            playLoop();
-          }}
-        >
-          Loop it
-        </Button>
-      </NextSteps>
     </section>
+  );
+}
+
+/** What to do next with a shift: it stands above, where it is seen at once. */
+export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
+  return (
+    <>
+      <Button onClick={() => playStretch(aroundShift(plan, shift))}>Hear this shift</Button>
+      <Button
+        onClick={() => {
+          selectStretch(aroundShift(plan, shift));
+          playLoop();
+        }}
+      >
+        Loop it
+      </Button>
+    </>
   );
 }
 

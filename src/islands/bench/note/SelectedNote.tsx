@@ -26,7 +26,7 @@ import { stretchLabel, wayLabel } from '../../../words/labels.ts';
 import { diagonalText } from '../../../words/patterns.ts';
 import { fingeringText, mmText, placeText, reachText, semitonesText, soundText } from '../../../words/plan-words.ts';
 import { Advice } from './Advice.tsx';
-import { Arrival } from './Arrival.tsx';
+import { Arrival, ShiftSteps } from './Arrival.tsx';
 import { FingerWork } from './FingerWork.tsx';
 import { InTune } from './InTune.tsx';
 import { noteMoves } from './note-moves.ts';
@@ -75,8 +75,9 @@ function Fingered({ plan, index, note }: SelectedNoteProps) {
   return (
     <>
       <Facts plan={plan} index={index} note={note} />
-      <p className="mt-3">
+      <p className="mt-3 flex flex-wrap gap-1.5">
         <LockButton index={index} note={note} />
+        {shift && <ShiftSteps plan={plan} shift={shift} />}
       </p>
       <SemitoneStep plan={plan} index={index} note={note} />
       <Answered asked={asked}>{() => <OtherWays ways={ways} index={index} note={note} />}</Answered>

@@ -4,7 +4,7 @@ import { BOW_DIRECTIONS, type Mark } from '#core/brief';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/rhythm';
-import { prescribe } from '../../../state/brief-actions.ts';
+import { prescribe } from '../../../state/typed-fingering.ts';
 import {
   bowTogether,
   insertAfter,

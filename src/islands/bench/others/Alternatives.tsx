@@ -123,7 +123,7 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
           />
         ))}
       </svg>
-      <span className="line-clamp-2 min-h-[2.4em] font-serif text-[13px] leading-[1.2]" title={name}>
+      <span className="line-clamp-2 min-h-[2.56em] font-serif text-[13px] leading-[1.28]" title={name}>
         {name}
       </span>
       <span className="block truncate pb-0.5 text-[12px] text-dove-dark">

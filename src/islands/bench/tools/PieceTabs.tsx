@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { useEffect } from 'react';
 import { closeOpen, noteOpen, useOpenPieces } from '../../../state/open-pieces.ts';
 import { useWork } from '../../../state/work.ts';
-import { PAGE_TAB } from '../../../ui/Tabs.tsx';
+import { PAGE_TAB } from '../../../ui/page-tab.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { openOnBench } from '../../open-on-bench.ts';
 

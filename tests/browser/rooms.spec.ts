@@ -1,0 +1,67 @@
+import { expect, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
+
+test('the header leads through the rooms, and stays one line with three pieces open', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await openPiece(page, 'Robin · Evening line');
+  await openPiece(page, 'Martin · B♭ major, up and down');
+  const open = page.getByRole('navigation', { name: 'Open pieces' });
+  await expect(open.getByRole('link')).toHaveCount(3);
+  for (const link of await open.getByRole('link').all())
+    expect(await link.evaluate((element) => element.scrollWidth <= element.clientWidth)).toBe(true);
+  expect((await page.getByRole('banner').boundingBox())?.height).toBeLessThan(48);
+  await page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name: 'Measures' }).click();
+  await expect(page.getByRole('heading', { name: 'Martin · B♭ major, up and down' })).toBeVisible();
+  const rooms = page.getByRole('navigation', { name: 'Rooms' });
+  await rooms.getByRole('link', { name: 'Studio' }).click();
+  await page.getByRole('navigation', { name: 'Studio' }).getByRole('link', { name: 'Costs' }).click();
+  await expect(page.getByRole('heading', { name: 'What a fingering costs' })).toBeVisible();
+  await rooms.getByRole('link', { name: 'Practise' }).click();
+  await expect(page).toHaveTitle('Tuner · Dove Path');
+});
+
+test('one open piece needs no row of tabs', async ({ page }) => {
+  await openNewPiece(page);
+  await page.getByLabel('Octaves').selectOption('one octave');
+  await saved(page);
+  await page.reload();
+  await planDrawn(page);
+  await expect(page.getByRole('navigation', { name: 'Open pieces' })).toBeHidden();
+});
+
+test('a piece without a name is called by what is played, and follows it', async ({ page }) => {
+  await openNewPiece(page);
+  await page.getByLabel('Octaves').selectOption('one octave');
+  await expect(page.getByLabel('Name of the piece')).toHaveAttribute('placeholder', 'G major, one octave, up');
+  await expect(page).toHaveTitle('G major, one octave, up · Bench · Dove Path');
+  await page.getByLabel('Direction').selectOption('up and down');
+  await expect(page).toHaveTitle(/^G major, one octave, up and down/);
+});
+
+test('parts of the sentence at their usual value are folded, and come out when changed', async ({ page }) => {
+  await openNewPiece(page);
+  const positions = page.getByRole('button', { name: /^Positions/ });
+  await expect(positions).toBeHidden();
+  await page.getByRole('button', { name: 'More parts of the brief' }).click();
+  await positions.click();
+  await page.getByRole('button', { name: 'only third position' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Fewer parts of the brief' }).click();
+  await expect(positions).toHaveText('third position');
+  await expect(page.getByRole('button', { name: /^Strings/ })).toBeHidden();
+});
+
+test('a shift is heard, and looped, one step from its note', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await page.keyboard.press('s');
+  await page.getByRole('button', { name: 'Hear this shift' }).click();
+  await expect(page.locator('[data-playing]')).toBeAttached();
+  await page.getByRole('button', { name: 'Loop it' }).click();
+  await expect(page.getByRole('region', { name: 'Selected passage' })).toContainText('Notes');
+});
+
+test('an address with nothing behind it says so, and leads on', async ({ page }) => {
+  const response = await page.request.get('/nowhere');
+  expect(response.status()).toBe(404);
+  expect(await response.text()).toContain('There is nothing at this address');
+  expect(await (await page.request.get('/manifest.webmanifest')).json()).toMatchObject({ name: 'Dove Path', display: 'standalone' });
+});
