@@ -19,7 +19,7 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
       <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
         Dove Path
       </a>
-      <nav aria-label="Rooms" className="flex shrink-0 gap-x-3.5 border-r border-line pr-4">
+      <nav aria-label="Rooms" className="flex shrink-0 gap-x-3.5 border-line lg:border-r lg:pr-4">
         {ROOMS.map(({ name: each, pages }) => (
           <a
             key={each}

@@ -18,6 +18,15 @@ export async function loadPiece(id: string | null): Promise<PieceRecord | null> 
   return isOfThisVersion(record) ? record : await (await import('./set-aside.ts')).readOrSetAside('piece', record);
 }
 
+/** When a piece was last changed, ms since 1970; 0 where there is none, or nothing to read. */
+export async function newestChange(): Promise<number> {
+  const newest = await database.pieces
+    .orderBy('updatedAt')
+    .last()
+    .catch(() => undefined);
+  return newest?.updatedAt ?? 0;
+}
+
 function isOfThisVersion(record: PieceRecord): boolean {
   const piece: Partial<Piece> | undefined = record.document;
   return piece?.format === DOCUMENT_KINDS.piece.format && piece.version === DOCUMENT_KINDS.piece.version && typeof piece.brief === 'object';

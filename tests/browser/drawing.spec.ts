@@ -69,3 +69,14 @@ async function placesInMillimetres(page: Page): Promise<readonly number[]> {
   const notes: { kind: string; stops?: { mmFromNut: number }[] }[] = best.notes;
   return notes.flatMap((note) => (note.kind === 'note' ? [note.stops?.[0]?.mmFromNut ?? -1] : []));
 }
+
+test('a very long line is saved as several drawings, none of them cut', async ({ page }) => {
+  await openNewPiece(page);
+  await typeLine(page, 'G3:1/16 A3 B3 C4 '.repeat(160));
+  await expect(page.getByText('640 notes', { exact: false }).first()).toBeVisible();
+  const names: string[] = [];
+  page.on('download', (download) => names.push(download.suggestedFilename()));
+  await saveAs(page, 'SVG');
+  await expect.poll(() => names.length).toBe(2);
+  expect(names[1]).toContain('page-2-of-2');
+});

@@ -1,4 +1,4 @@
-import { DEMO_ROWS, expect, test } from './bench-page.ts';
+import { DEMO_ROWS, expect, test, planDrawn, saved } from './bench-page.ts';
 
 test('pieces are searched, narrowed down, sorted and tagged', async ({ page }) => {
   await page.goto('/pieces');
@@ -39,4 +39,17 @@ test('two players are compared note by note, and unlike lines by what they come 
   await page.getByLabel('Piece, compared with').selectOption({ label: 'Robin · Evening line' });
   await expect(page.getByText('These are not the same notes')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Totals' }).getByRole('row')).toHaveCount(10);
+});
+
+test('what is compared follows the bench in another tab', async ({ page, context }) => {
+  await page.goto('/pieces');
+  await page.getByRole('link', { name: 'Compare Martin · B♭ major, up and down' }).click();
+  const status = page.getByRole('region', { name: 'Note by note' }).getByRole('status');
+  await expect(status).toContainText('of 29 notes');
+  const bench = await context.newPage();
+  await bench.goto(page.url().replace('/compare', '/'));
+  await planDrawn(bench);
+  await bench.getByLabel('Octaves').selectOption('one octave');
+  await saved(bench);
+  await expect(status).toContainText('of 15 notes');
 });

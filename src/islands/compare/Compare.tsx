@@ -1,3 +1,4 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
 import { holdPlans } from '#core/explain';
@@ -8,6 +9,7 @@ import { briefOfSide, plainSide, type PlannedSide, planSide, type Side } from '.
 import type { PieceRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { loadPieces } from '../../storage/piece-list.ts';
+import { newestChange } from '../../storage/pieces.ts';
 import { loadStudio, type Studio } from '../../storage/studio.ts';
 import { Answered } from '../../ui/Answered.tsx';
 import { Notice } from '../../ui/Notice.tsx';
@@ -34,8 +36,12 @@ export function Compare() {
 }
 
 function ComparePage() {
-  const loaded = useAsked({ key: ['pieces and studio'], ask: loadKept });
-  const kept = answerOf(loaded);
+  // A piece that is changed on the bench meanwhile is compared as it is now.
+  const changedAt = useLiveQuery(newestChange) ?? 0;
+  const loaded = useAsked({ key: ['pieces and studio', changedAt], ask: loadKept });
+  const [kept, keep] = useState<Kept | null>(null);
+  const fresh = answerOf(loaded);
+  if (fresh && fresh !== kept) keep(fresh);
   return (
     <>
       <Header current="Compare" pieceId={new URL(location.href).searchParams.get('piece')} />

@@ -147,7 +147,7 @@ function Head({ table }: { readonly table: RowTable<LibraryRow> }) {
               </th>
             );
           })}
-          <th scope="col">Do</th>
+          <th scope="col">Actions</th>
         </tr>
       ))}
     </thead>

@@ -307,7 +307,7 @@ function HomeFrame({ instrument, sheet }: { readonly instrument: Instrument; rea
   const verdict = verdictOf({ needMm, span: hand.value.firstToFourth });
   return (
     <p className="ml-[164px] text-sm text-dove-dark">
-      First position at rest asks for {mmText(needMm)} on a string of {instrument.stringLengthMm} mm; this hand has{' '}
+      First position at rest asks for {mmText(needMm)} on a string of {instrument.stringLengthMm} mm; this hand spans{' '}
       {mmText(hand.value.firstToFourth.comfortMm)} comfortably and {mmText(hand.value.firstToFourth.maxMm)} at most:{' '}
       <strong className={verdict === 'comfort' ? 'text-ink' : 'text-ochre'}>{REACH_LABELS[verdict]}</strong>.
     </p>

@@ -25,17 +25,21 @@ export function downloadJson(): void {
   downloadText(fileNameOf(pieceTitle({ name, brief }), 'json'), 'application/json', documentToText(pieceOf(name, brief, lineText, tags)));
 }
 
-/** Hands out staff and path of the whole line as one drawing or picture. */
+/** Hands out staff and path of the whole line as a drawing or picture, a very long line as several. */
 export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
-  const { name, brief } = workStore.getState();
+  const work = workStore.getState();
   const plan = planShown();
   if (!plan) return;
-  const { pngOf, scoreSvg } = await import('./score-svg.tsx');
-  const title = pieceTitle({ name, brief });
+  const { pagesOf, pngOf, scoreSvg } = await import('./score-svg.tsx');
+  const title = pieceTitle(work);
   const about = await engine.ask(plan.brief, { kind: 'about-path', mostHard: MOST_HARD });
-  const svg = await scoreSvg(plan, title, about);
-  if (as === 'svg') return downloadText(fileNameOf(title, 'svg'), 'image/svg+xml', svg.text);
-  downloadBlob(fileNameOf(title, 'png'), await pngOf(svg));
+  const pages = pagesOf(plan);
+  for (const [index, measures] of pages.entries()) {
+    const name = pages.length === 1 ? title : `${title}, page ${index + 1} of ${pages.length}`;
+    const svg = await scoreSvg(plan, name, about, measures);
+    if (as === 'svg') downloadText(fileNameOf(name, 'svg'), 'image/svg+xml', svg.text);
+    else downloadBlob(fileNameOf(name, 'png'), await pngOf(svg));
+  }
 }
 
 /** Puts a link into the clipboard that holds the brief itself; whoever opens it gets a new piece of it. */

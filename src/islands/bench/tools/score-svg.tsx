@@ -1,7 +1,7 @@
 import { flushSync } from 'react-dom';
 import { createRoot } from 'react-dom/client';
 import type { AboutPath } from '#core/explain';
-import { asFingered, engravingOf, fingerMarks } from '#core/notation';
+import { asFingered, engravingOf, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { drawMeasures, type Head } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
@@ -25,21 +25,33 @@ const PATH_HEIGHT = 320;
 const TITLE_HEIGHT = 30;
 const MARGIN = 12;
 
-/** The longest line that becomes one drawing: a picture of more is not opened by what shows pictures. */
-const MOST_NOTES_DRAWN = 600;
+/** So many notes become one drawing, and the rest further ones: a picture of more is not opened by what shows pictures. */
+const NOTES_A_PAGE = 600;
 
 /** Pixels of the picture for one of the drawing. */
 const PICTURE_SCALE = 2;
 
-/** Staff and path of a whole plan (of a very long one, its beginning) as one drawing, always on light paper. */
-export async function scoreSvg(plan: Plan, title: string, about: AboutPath): Promise<StandaloneSvg> {
+/** The pages of a plan, each as the measures on it: whole measures, most lines on one page. */
+export function pagesOf(plan: Plan): readonly (readonly Measure[])[] {
+  const { measures } = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
+  const pages: Measure[][] = [];
+  for (const measure of measures) {
+    const page = pages[pages.length - 1];
+    const notes = page?.reduce((sum, { symbols }) => sum + symbols.length, measure.symbols.length) ?? Infinity;
+    if (page && notes <= NOTES_A_PAGE) page.push(measure);
+    else pages.push([measure]);
+  }
+  return pages;
+}
+
+/** Staff and path of one page of a plan as a drawing that stands by itself, always on light paper. */
+export async function scoreSvg(plan: Plan, title: string, about: AboutPath, measures: readonly Measure[]): Promise<StandaloneSvg> {
   await musicFontReady();
   const engraving = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
-  const last = engraving.measures.findIndex((measure) => measure.symbols.some((symbol) => symbol.index >= MOST_NOTES_DRAWN));
-  const measures = last === -1 ? engraving.measures : engraving.measures.slice(0, last);
-  const layout = layoutStaff(engraving, measures, { available: 0, first: true, written: writtenMarks(plan.brief).rows });
+  const first = measures[0] === undefined || measures[0].symbols[0]?.index === engraving.measures[0]?.symbols[0]?.index;
+  const layout = layoutStaff(engraving, measures, { available: 0, first, written: writtenMarks(plan.brief).rows });
   const staff = document.createElement('div');
-  const heads = drawMeasures(staff, { engraving, measures, layout, first: true }, { from: 0, to: measures.length });
+  const heads = drawMeasures(staff, { engraving, measures, layout, first }, { from: 0, to: measures.length });
   const width = FINGERBOARD_WIDTH + (layout.offsets[measures.length] ?? 0) + 2 * MARGIN;
   const height = TITLE_HEIGHT + layout.height + PATH_HEIGHT + MARGIN;
   const page = document.createElement('div');
