@@ -70,7 +70,7 @@ function NoteItself({ plan, index }: PlaceProps) {
   const lengths = Object.keys(LENGTH_LABELS);
   return (
     <>
-      <Row name="Move it">
+      <Row name="Move">
         <IconButton name="A letter higher" run={() => movePitches(here, { by: 'letter', up: true })}>
           <ArrowUp size={15} aria-hidden="true" />
         </IconButton>
