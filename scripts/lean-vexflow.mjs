@@ -51,10 +51,17 @@ function isNeverSet(file) {
   return NEVER_SET.some((name) => file.endsWith(`/${name}.js`));
 }
 
-/** What articulations and ornaments look like, with their signs, and the measures of what is never drawn. */
+/** Without what articulations and ornaments look like, the measures of what is never drawn, and what is never called. */
 function withoutUnusedTables(code) {
-  return code.replace(/^const (articulations|ornaments) = \{\n[\s\S]*?^\};$/gm, 'const $1 = {};').replace(UNUSED_METRICS, '');
+  return code
+    .replace(/^const (articulations|ornaments) = \{\n[\s\S]*?^\};$/gm, 'const $1 = {};')
+    .replace(UNUSED_METRICS, '')
+    .replace(UNUSED_METHODS, '');
 }
+
+/** Ways to set a staff in one call: measures are set here one by one. */
+const UNUSED_METHODS =
+  /^ {4}static (?:plotDebugging|FormatAndDraw|FormatAndDrawTab|SimpleFormat|applyAccidentals|getDefaultBeamGroups|applyAndGetBeams)\(.*\{\n[\s\S]*?^ {4}\}\n/gm;
 
 const UNUSED_METRICS =
   /^ {4}(?:Annotation|Bend|ChordSymbol|FretHandFinger|PedalMarking|Repetition|Stave(?:Connector|Section|Tempo|Text)|StringNumber|Stroke|Tab\w+|Text\w+|Tremolo|Tuplet|Volta): \{\n[\s\S]*?^ {4}\},\n/gm;

@@ -133,7 +133,7 @@ async function emptyPageMs(browser: Browser): Promise<Baseline> {
 /** From the brief's change to the frame in which the new plan stands. */
 async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: Baseline): Promise<number> {
   await page.goto(`${ADDRESS}/?new`);
-  await page.getByLabel('Octaves').selectOption('three octaves');
+  await page.getByLabel('Octaves', { exact: true }).selectOption('three octaves');
   await page.getByLabel('Direction').selectOption('up and down');
   await page.locator('[data-bead="21"]').waitFor();
   const times: number[] = [];
@@ -159,7 +159,7 @@ async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promis
 /** How long a plan of a whole line asked to come down as it goes up takes while other fingerings are looked for, and at rest. */
 async function printBehindOthers(page: Page): Promise<Pick<Figures, 'busyMs' | 'restMs'>> {
   await page.goto(`${ADDRESS}/?new`);
-  await page.getByLabel('Octaves').selectOption('three octaves');
+  await page.getByLabel('Octaves', { exact: true }).selectOption('three octaves');
   await page.getByLabel('Direction').selectOption('up and down');
   await page.getByLabel('Way down').selectOption('(down as up)');
   await page.locator('[data-bead="21"]').waitFor();
