@@ -24,7 +24,7 @@ export interface Task extends ReadPlayer {
   readonly doubleStopHand: PlayerHand;
   /** What is to be played. */
   readonly line: Line;
-  /** Requirements, in the order of the limits. */
+  /** What must hold, in the order of the limits. */
   readonly limits: readonly ReadLimit[];
   /** What is asked of some notes alone. */
   readonly stretches: readonly ReadStretch[];

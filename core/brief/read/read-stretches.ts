@@ -10,7 +10,7 @@ import { type ReadLimit, readLimits } from './read-limits.ts';
 
 /** What is asked from one note of the line to another, read. */
 export interface ReadStretch extends Pick<Stretch, 'from' | 'to'> {
-  /** Requirements there. */
+  /** What must hold there. */
   readonly limits: readonly ReadLimit[];
   /** What is wished for there. */
   readonly wishes: Task['wishes'];

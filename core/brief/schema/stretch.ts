@@ -6,7 +6,7 @@ import { MOST_NOTES } from '#core/material';
 /** The limits that may hold for some notes of a line and not for others: those that ask of each note by itself. */
 export const STRETCH_LIMITS = ['strings', 'positions', 'fingers', 'openStrings'] as const satisfies readonly LimitName[];
 
-/** Requirements from one note to another. */
+/** What must hold from one note to another. */
 export type StretchLimits = Pick<Limits, (typeof STRETCH_LIMITS)[number]>;
 
 const StretchLimits = Type.Unsafe<StretchLimits>(

@@ -136,7 +136,7 @@ export interface LineBounds {
   readonly pitches: readonly Pitch[];
   /** Two notes sound at once somewhere. */
   readonly doubleStops: boolean;
-  /** Requirements somewhere in the line. */
+  /** What must hold somewhere in the line. */
   readonly limits: readonly ReadLimit[];
 }
 

@@ -10,7 +10,7 @@ export interface ExclusionSetting {
   readonly instrument: Instrument;
   /** The hand that plays it. */
   readonly hand: HandModel;
-  /** Requirements. */
+  /** What must hold. */
   readonly limits: readonly ReadLimit[];
   /** The player's measured hand; null when none was given. */
   readonly playerHand: PlayerHand | null;

@@ -22,7 +22,7 @@ export type LimitValue<Name extends LimitName> = LimitValues[Name];
 
 type LimitValues = { [Name in LimitName]: (typeof LIMIT_PARTS)[Name] extends LimitPart<infer Value> ? Value : never };
 
-/** Requirements, whatever it costs, as documents carry it. Absent means no limit; strings are named by their open note. */
+/** What must hold, whatever it costs, as documents carry it. Absent means no limit; strings are named by their open note. */
 export type Limits = { [Name in LimitName]?: LimitValue<Name> };
 
 /** The names of all limits, in their order. */
@@ -35,7 +35,7 @@ export function limitPart<Name extends LimitName>(name: Name): LimitPart<LimitVa
   return TYPED[name];
 }
 
-/** Requirements, whatever it costs, as documents carry it. */
+/** What must hold, whatever it costs, as documents carry it. */
 export const Limits: TUnsafe<Limits> = Type.Unsafe<Limits>(
   Type.Object(Object.fromEntries(LIMIT_NAMES.map((name) => [name, Type.Optional(limitPart(name).schema)])), {
     additionalProperties: false,

@@ -118,7 +118,8 @@ export const correcting = {
   toldAt: 'double-stop',
   sides: {
     both: { label: 'either way', gains: '' },
-    again: { label: 'fingers lifted and set again', gains: 'The left hand learns the right place, not the way to it.' },
+    // The name is in documents, whatever the label says now.
+    anew: { label: 'fingers lifted and set again', gains: 'The left hand learns the right place, not the way to it.' },
     small: { label: 'a small correction allowed', gains: 'The ear leads the finger, as it must on stage.' },
   },
 } as const satisfies Question;
