@@ -6,7 +6,7 @@ import { plan, type PlanOutcome } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { finished } from '#core/result';
 import { answerTo, openSession, type Session } from '#core/session';
-import { reasonText, whyNotText } from '../../src/words/reasons.ts';
+import { reasonText, whyNotText } from '../../src/words/explain/reasons.ts';
 
 /** All that the engine says of a brief, as plain data. */
 export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {

@@ -33,7 +33,10 @@ export function retiredWords(sources: readonly Source[]): readonly string[] {
     );
 }
 
+/** A side of a question has kept this name in documents. */
+const IN_DOCUMENTS = /\banew: |\banew small\b/g;
+
 /** "laidOver" as "laid Over". */
 function asWords(line: string): string {
-  return line.replace(/([a-z])([A-Z])/g, '$1 $2');
+  return line.replace(IN_DOCUMENTS, '').replace(/([a-z])([A-Z])/g, '$1 $2');
 }

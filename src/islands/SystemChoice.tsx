@@ -1,9 +1,9 @@
 import type { Brief } from '#core/brief';
 import { withIntonation } from '#core/brief/edits';
 import { LEADING_CENTS, SYSTEMS } from '#core/intonation';
-import { changeBrief } from '../state/brief-actions.ts';
-import { Choice } from '../ui/Choice.tsx';
-import { TextField } from '../ui/Field.tsx';
+import { changeBrief } from '../state/edits/brief-actions.ts';
+import { Choice } from '../ui/fields/Choice.tsx';
+import { TextField } from '../ui/fields/Field.tsx';
 import { SYSTEM_LABELS } from '../words/intonation.ts';
 
 /** What the notes of the piece aim at; with melodic intonation, how much leading notes are raised. */

@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 import { keepPlanning } from '../state/planning-actions.ts';
-import { keepSaving } from '../state/saving.ts';
-import { bringOpenPieces } from '../state/open-pieces.ts';
+import { keepSaving } from '../state/work/saving.ts';
+import { bringOpenPieces } from '../state/work/open-pieces.ts';
 import { bringStudio } from '../state/studio.ts';
-import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work-actions.ts';
+import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work/work-actions.ts';
 import { readyToRead } from '../storage/first-start.ts';
 
 /**
@@ -47,7 +47,7 @@ function inStepWhenIdle(): () => void {
   let stop = (): void => undefined;
   let gone = false;
   requestIdleCallback(() => {
-    void import('../state/in-step.ts').then(({ keepInStep }) => {
+    void import('../state/work/in-step.ts').then(({ keepInStep }) => {
       if (!gone) stop = keepInStep();
     });
   });
@@ -64,7 +64,7 @@ async function openFromAddress(): Promise<void> {
   const address = new URL(location.href);
   const linked = address.searchParams.get('brief');
   const id = await openAsked(address.searchParams.has('new'), linked !== null, address.searchParams.get('piece'));
-  if (linked !== null) await (await import('../state/open-link.ts')).openLinkedBrief(linked);
+  if (linked !== null) await (await import('../state/work/open-link.ts')).openLinkedBrief(linked);
   address.searchParams.delete('new');
   address.searchParams.delete('brief');
   address.searchParams.set('piece', id);

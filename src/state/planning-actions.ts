@@ -8,7 +8,7 @@ import { engine, Unanswered } from '../engine/client.ts';
 import { ENGINE_FAILED, PLANNING_STOPPED } from '../words/notices.ts';
 import { say } from './notices.ts';
 import { type OtherFingerings, planningStore, planShown } from './planning.ts';
-import { type WorkState, workStore } from './work.ts';
+import { type WorkState, workStore } from './work/work.ts';
 
 /** Taking over a longer plan from the worker takes the page so long that drawing it waits for a task of its own, notes. */
 const LONG_LINE = 400;

@@ -3,7 +3,7 @@ import type { Finger } from '#core/hand';
 import { counted, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
-import { COST_TERMS } from './cost-terms.ts';
+import { COST_TERMS } from './explain/cost-terms.ts';
 import { ORNAMENT_LABELS, REACH_LABELS } from './labels.ts';
 
 /** "46 mm": millimetres for reading. */

@@ -151,8 +151,9 @@ function soundOf({ stringIndex, soundsAboveOpen }: Placement, { strings }: Pick<
 const TONE = 2;
 
 /**
- * How many shifts arrive otherwise than schools teach: going up on the first finger, coming down from it, or with one finger that
- * goes a semitone, or further than a tone.
+ * How many shifts arrive otherwise than schools teach. Taught are: going up, on the first finger; coming down, from it; onto a higher
+ * string, on it, and onto a lower one, from it; on one finger, by a semitone or further than a tone, and the first by any distance.
+ * While an open string sounds the hand shifts as it likes.
  */
 export function unusualShiftsIn({ placements, shifts }: LineFacts): number {
   const overOpen = (order: number): boolean => placements[order - 1]?.finger === '0';

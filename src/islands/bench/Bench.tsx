@@ -1,8 +1,8 @@
 import { lazy, Suspense, useEffect } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
-import { checkOpenPiece } from '../../state/work-actions.ts';
-import { useWork } from '../../state/work.ts';
+import { checkOpenPiece } from '../../state/work/work-actions.ts';
+import { useWork } from '../../state/work/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { cautionText } from '../../words/plan-words.ts';
@@ -131,7 +131,7 @@ function useWorkAtRest(idle: boolean): void {
     if (!idle) return;
     let gone = false;
     let stop = (): void => undefined;
-    void Promise.all([import('../../state/refingering.ts'), import('../../state/school/corrections.ts')]).then(
+    void Promise.all([import('../../state/work/refingering.ts'), import('../../state/school/corrections.ts')]).then(
       ([{ watchRefingering }, { watchCorrections }]) => {
         if (gone) return;
         const stops = [watchRefingering(), watchCorrections()];

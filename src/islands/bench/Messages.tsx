@@ -1,9 +1,9 @@
 import { X } from 'lucide-react';
-import { acceptRelaxation } from '../../state/brief-actions.ts';
+import { acceptRelaxation } from '../../state/edits/brief-actions.ts';
 import { dismissNotice, useNotice } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
-import { useWork } from '../../state/work.ts';
+import { useWork } from '../../state/work/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Progress } from '../../ui/Progress.tsx';

@@ -3,8 +3,8 @@ import { costDifferences, type Plan } from '#core/plan/describe';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { Figure } from '../../ui/Figure.tsx';
-import { carriersText, crossingsText } from '../../words/traits.ts';
-import { weighedHow, weighedText } from '../../words/weighed.ts';
+import { carriersText, crossingsText } from '../../words/explain/traits.ts';
+import { weighedHow, weighedText } from '../../words/explain/weighed.ts';
 import { mmText } from '../../words/plan-words.ts';
 
 const ROWS: readonly { readonly name: string; readonly text: (sums: PlanSums & PlanTraits) => string }[] = [

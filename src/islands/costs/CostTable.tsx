@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { changedWeights, WEIGHTS, type WeightUnit, type WeightValue, weightsFor } from '#core/weights';
 import type { SchoolRecord } from '../../storage/database.ts';
-import { TextField } from '../../ui/Field.tsx';
+import { TextField } from '../../ui/fields/Field.tsx';
 import { Table } from '../../ui/Table.tsx';
-import { COST_TERMS } from '../../words/cost-terms.ts';
+import { COST_TERMS } from '../../words/explain/cost-terms.ts';
 import { INSTRUMENT_LABELS } from '../../words/labels.ts';
-import { UNIT_LABELS, WEIGHT_REASONS, weightName } from '../../words/weights.ts';
+import { UNIT_LABELS, WEIGHT_REASONS, weightName } from '../../words/explain/weights.ts';
 
 interface CostTableProps {
   /** Whose costs are edited; null for the usual ones, which are only shown. */

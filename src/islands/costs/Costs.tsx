@@ -7,7 +7,7 @@ import type { PieceRecord, SchoolRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { schoolOf } from '../../storage/for-briefs.ts';
 import { loadStudio, piecesUsing, saveSchool } from '../../storage/studio.ts';
-import { SelectField } from '../../ui/Field.tsx';
+import { SelectField } from '../../ui/fields/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { INSTRUMENT_LABELS, pieceTitle } from '../../words/labels.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';

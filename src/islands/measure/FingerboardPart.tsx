@@ -9,7 +9,7 @@ import { KEY_MODES, keyLabel, parseKey } from '#core/pitch';
 import type { Plan, Stay } from '#core/plan/describe';
 import { select, useSelection } from '../../state/selection.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/Choice.tsx';
+import { Choice } from '../../ui/fields/Choice.tsx';
 import { SYSTEM_LABELS } from '../../words/intonation.ts';
 import { instrumentLabel } from '../../words/labels.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';

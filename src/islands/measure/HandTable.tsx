@@ -3,9 +3,9 @@ import { noteLabel } from '#core/pitch';
 import type { FingerPattern, Plan, Stay } from '#core/plan/describe';
 import { Figure } from '../../ui/Figure.tsx';
 import { Table } from '../../ui/Table.tsx';
-import { reachDerivation } from '../../words/derivations.ts';
+import { reachDerivation } from '../../words/explain/derivations.ts';
 import { exactMmText } from '../../words/intonation.ts';
-import { PATTERN_WAYS, patternText } from '../../words/patterns.ts';
+import { PATTERN_WAYS, patternText } from '../../words/hand/patterns.ts';
 import { mmText, reachText } from '../../words/plan-words.ts';
 
 interface HandTableProps {

@@ -3,7 +3,7 @@ import { type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned } f
 import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { select } from '../../state/selection.ts';
-import { Choice } from '../../ui/Choice.tsx';
+import { Choice } from '../../ui/fields/Choice.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { PageButtons, usePager } from '../../ui/Pager.tsx';

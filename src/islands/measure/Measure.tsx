@@ -2,7 +2,7 @@ import { parseAsStringLiteral, useQueryState } from 'nuqs';
 import { type ComponentType, lazy, Suspense } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
-import { useWork } from '../../state/work.ts';
+import { useWork } from '../../state/work/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';

@@ -16,7 +16,7 @@ import { positionWords } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
 import { answerOf } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
-import { Choice } from '../../ui/Choice.tsx';
+import { Choice } from '../../ui/fields/Choice.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';

@@ -8,7 +8,7 @@ import type { Plan } from '#core/plan/describe';
 import { type Paper, PAPERS, type PrintedSheet, type Tape, tapeSheet } from '#core/sheet';
 import { downloadBlob, fileNameOf } from '../../files/download.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/Choice.tsx';
+import { Choice } from '../../ui/fields/Choice.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { exactMmText } from '../../words/intonation.ts';

@@ -1,7 +1,7 @@
 import { Columns2, Copy, type LucideIcon, Pencil, Tag, Trash2 } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { TextField } from '../../ui/Field.tsx';
+import { TextField } from '../../ui/fields/Field.tsx';
 import { type LibraryRow, tagsOf } from '../../words/library.ts';
 
 interface PieceRowProps {

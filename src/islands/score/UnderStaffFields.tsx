@@ -1,5 +1,5 @@
 import { showUnderStaff, useUnderStaff } from '../../state/under-staff.ts';
-import { CheckField } from '../../ui/Field.tsx';
+import { CheckField } from '../../ui/fields/Field.tsx';
 
 /** What is to stand under the staff. */
 export function UnderStaffFields() {

@@ -7,8 +7,8 @@ import { FINGER_DISTANCE_MM, FOURTH_FINGERS, HAND_PRESETS, HOME_FRAME, readPlaye
 import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';
 import { counted, type Issue, positionWords } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
-import { TextField } from '../../ui/Field.tsx';
-import { FIELD_ROW } from '../../ui/field-look.ts';
+import { TextField } from '../../ui/fields/Field.tsx';
+import { FIELD_ROW } from '../../ui/fields/field-look.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { HAND_LABELS, INSTRUMENT_LABELS, REACH_LABELS, SCHOOL_LABELS } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';

@@ -5,8 +5,8 @@ import { documentToText, type InstrumentSheet, type PlayerSheet, type SchoolShee
 import type { Issue } from '#core/messages';
 import { downloadText, fileNameOf } from '../../files/download.ts';
 import { Button } from '../../ui/Button.tsx';
-import { FieldRow, TextField } from '../../ui/Field.tsx';
-import { FIELD } from '../../ui/field-look.ts';
+import { FieldRow, TextField } from '../../ui/fields/Field.tsx';
+import { FIELD } from '../../ui/fields/field-look.ts';
 
 interface FieldProps {
   readonly label: string;

@@ -17,9 +17,9 @@ import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { briefLine } from '../../words/brief-line.ts';
 import { pieceTitle } from '../../words/labels.ts';
-import { guideText } from '../../words/guides.ts';
+import { guideText } from '../../words/hand/guides.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
-import { UNDER_STAFF_WORDS } from '../../words/under-staff.ts';
+import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';
 import { NO_PIECE } from '../../words/storage.ts';
 import { Header } from '../Header.tsx';
 import { usePageTitle } from '../use-page-title.ts';
@@ -47,11 +47,12 @@ export function Sheet() {
   return (
     <>
       <Header current="Sheet" pieceId={id}>
-        <span className="ml-auto" />
-        <UnderStaffFields />
-        <Button onClick={() => print()} disabled={loaded === null}>
-          <Printer size={15} aria-hidden="true" /> Print
-        </Button>
+        <div className="flex flex-wrap items-center gap-4 lg:ml-auto">
+          <UnderStaffFields />
+          <Button onClick={() => print()} disabled={loaded === null}>
+            <Printer size={15} aria-hidden="true" /> Print
+          </Button>
+        </div>
       </Header>
       <main className="light-paper mx-auto my-6 bg-white text-ink px-8 py-8 print:m-0 print:p-0" style={{ maxWidth: SHEET_WIDTH + 64 }}>
         <Answered asked={asked}>{(come) => (typeof come === 'string' ? <p role="alert">{come}</p> : <SheetBody loaded={come} />)}</Answered>

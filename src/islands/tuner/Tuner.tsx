@@ -7,7 +7,7 @@ import { answerOf, useAsked } from '../../engine/asked.ts';
 import type { InstrumentRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { loadStudio } from '../../storage/studio.ts';
-import { Choice } from '../../ui/Choice.tsx';
+import { Choice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';

@@ -6,7 +6,7 @@ import { noteLabel } from '#core/pitch';
 import { type Heard, heard as listenTo } from '../../audio/heard.ts';
 import { playSamples } from '../../audio/play.ts';
 import { Button } from '../../ui/Button.tsx';
-import { TextField } from '../../ui/Field.tsx';
+import { TextField } from '../../ui/fields/Field.tsx';
 import { deviationText, harmonicsText, IN_TUNE_CENTS, stepText } from '../../words/tuner.ts';
 import { Beats } from './Beats.tsx';
 import { Meter } from './Meter.tsx';

@@ -3,7 +3,7 @@ import { finished } from '#core/result';
 import { answerTo, openSession } from '#core/session';
 import { briefOfRequest } from '../../endpoints/brief-request.ts';
 import { problem } from '../../endpoints/problem.ts';
-import { reasonText } from '../../words/reasons.ts';
+import { reasonText } from '../../words/explain/reasons.ts';
 
 /** Why the best plan of a brief is as it is, as data and in words. */
 export const POST: APIRoute = async ({ request }) => {

@@ -6,8 +6,8 @@ import { newSchool } from '../../storage/records.ts';
 import { saveSchool, schoolSheet } from '../../storage/studio.ts';
 import { OWN_SCHOOL } from '../../words/storage.ts';
 import { say } from '../notices.ts';
-import { allSaved, savingDuring } from '../saving.ts';
-import { workStore } from '../work.ts';
+import { allSaved, savingDuring } from '../work/saving.ts';
+import { workStore } from '../work/work.ts';
 
 /** The school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
 export async function schoolOfPiece(): Promise<SchoolRecord> {

@@ -88,7 +88,48 @@ function onOpenPitches({ notes, strings }: Plan, way: 'up' | 'down'): string {
   return half.flatMap(({ pitch, finger }) => (open.has(pitch) ? [finger] : [])).join('');
 }
 
+/** The sides as documents carry them: a name that was once written is read for ever. */
+const SIDES_IN_DOCUMENTS: Readonly<Record<QuestionName, string>> = {
+  style: 'older plain singing',
+  openUp: 'free open fourth',
+  openDown: 'free open fourth',
+  openAbove: 'free open covered',
+  fourthAtShifts: 'free use save',
+  fourthOnTop: 'free use save',
+  guide: 'usual old-finger new-finger first-finger',
+  shiftUp: 'free early late',
+  shiftDown: 'free early late',
+  nextPosition: 'third second',
+  down: 'own as-up',
+  violinSemitones: 'free slide each',
+  semitones: '123 1234',
+  sameFinger: 'slide lift',
+  celloHand: 'free closed open',
+  bassHand: '124 1234 124-pivots',
+  fingers: 'held lifted',
+  intonation: 'equal linear pure',
+  thumbViolin: 'both with ahead',
+  thumbCello: 'both with ahead',
+  wrist: 'both straight leads',
+  elbow: 'both whole elbow',
+  slideSpeed: 'both even slowing',
+  fingerWeight: 'both light even',
+  vibrato: 'both off on',
+  padOrTip: 'both tip pad',
+  bowOnTwo: 'both even lower',
+  // Its label says “set again”; the name stays.
+  correcting: 'both anew small',
+  judging: 'both ear open-strings lower tuner',
+};
+
 describe('the questions of a school', () => {
+  it('keep every side that a document may carry', () => {
+    for (const name of QUESTION_NAMES) {
+      const sides = sideNames(questionNamed(name).sides);
+      for (const side of SIDES_IN_DOCUMENTS[name].split(' ')) assert.ok(sides.includes(side), `${name}: ${side}`);
+    }
+  });
+
   it('have a usual side among at least two, and every side but a neutral one says what it gains', () => {
     for (const name of QUESTION_NAMES) {
       const { sides, usual } = questionNamed(name);

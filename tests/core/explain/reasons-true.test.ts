@@ -6,7 +6,7 @@ import { plan } from '#core/plan';
 import { asked } from '../../support/asked.ts';
 import { forgetPlans } from '../../support/plans-asked.ts';
 import { kindsOf, REASON_KINDS, UNPROVEN, untrueOf } from '../../support/reasons-true.ts';
-import { reasonText } from '../../../src/words/reasons.ts';
+import { reasonText } from '../../../src/words/explain/reasons.ts';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 
 /** So many plans are explained. */

@@ -3,8 +3,8 @@ import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { type FingersAt, fingerWork, rangeInKey, scaleSteps } from '#core/fit';
 import fc from 'fast-check';
-import { fingerWorkText } from '../../../src/words/finger-work.ts';
-import { rangeText } from '../../../src/words/range.ts';
+import { fingerWorkText } from '../../../src/words/hand/finger-work.ts';
+import { rangeText } from '../../../src/words/hand/range.ts';
 import { plan as planOf } from '#core/plan';
 import { anyBriefs, planned } from '../../support/briefs.ts';
 

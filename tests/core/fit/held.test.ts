@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { fingeredOtherwise, holdPlans, sumsOf } from '#core/explain';
 import { ringingNotes } from '#core/fit';
-import { COST_TERMS } from '../../../src/words/cost-terms.ts';
+import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { asked } from '../../support/asked.ts';
 import { lineBrief, planned, shortLines } from '../../support/briefs.ts';
 

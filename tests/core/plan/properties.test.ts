@@ -10,8 +10,8 @@ import { plan } from '#core/plan';
 import type { PlannedSound } from '#core/plan/describe';
 import { noteSteps } from '#core/solve';
 import { WEIGHTS, weightsFor } from '#core/weights';
-import { COST_TERMS } from '../../../src/words/cost-terms.ts';
-import { WEIGHT_REASONS } from '../../../src/words/weights.ts';
+import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
+import { WEIGHT_REASONS } from '../../../src/words/explain/weights.ts';
 import { toldReasons } from '../../support/asked.ts';
 import { anyBriefs, fingering, inKey, lineBrief, pitchesOn, planned } from '../../support/briefs.ts';
 

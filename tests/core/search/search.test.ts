@@ -16,7 +16,7 @@ import {
   shiftsFirst,
 } from '#core/search/ways';
 import { noteSteps, solveBrief } from '#core/solve';
-import { COST_TERMS } from '../../../src/words/cost-terms.ts';
+import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { anyBriefs, fingering, lineBrief, planned, shortLines } from '../../support/briefs.ts';
 import { everyWay, leastCostsByLabels } from '../../support/brute-force.ts';
 

@@ -83,7 +83,7 @@ describe('MusicXML', () => {
   });
 });
 
-/** The notes of a line with rests joined, and bows that lead nowhere ended: as any file can tell them. */
+/** The notes of a line as every file can tell them: rests in a row are one, and a slur to no note is no slur. */
 function told(notes: readonly LineNoteDocument[]): unknown {
   const joined = notes.reduce<LineNoteDocument[]>((before, note) => {
     const last = before.at(-1);

@@ -5,7 +5,7 @@ import type { Brief } from '#core/brief';
 import { type Alternative, plan } from '#core/plan';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { briefFromText, briefToText } from '../../../src/files/brief-link.ts';
-import { fixStretch, takeAlternative } from '../../../src/state/brief-actions.ts';
+import { fixStretch, takeAlternative } from '../../../src/state/edits/brief-actions.ts';
 import { briefOfSide, plainSide } from '../../../src/state/compared-sides.ts';
 import {
   bowTogether,
@@ -17,15 +17,15 @@ import {
   typePitches,
   writeMark,
   writeOut,
-} from '../../../src/state/line-actions.ts';
+} from '../../../src/state/edits/line-actions.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
 import { keepOthers, overlay } from '../../../src/state/planning-actions.ts';
 import { overlaidOf, planningStore } from '../../../src/state/planning.ts';
-import { refingeredBy, watchRefingering } from '../../../src/state/refingering.ts';
+import { refingeredBy, watchRefingering } from '../../../src/state/work/refingering.ts';
 import { select, selectionStore, selectTo, stretchOf } from '../../../src/state/selection.ts';
-import { newPiece, switchPiece, takeOver } from '../../../src/state/work-actions.ts';
-import { undo } from '../../../src/state/work-history.ts';
-import { workStore } from '../../../src/state/work.ts';
+import { newPiece, switchPiece, takeOver } from '../../../src/state/work/work-actions.ts';
+import { undo } from '../../../src/state/work/work-history.ts';
+import { workStore } from '../../../src/state/work/work.ts';
 import { database } from '../../../src/storage/database.ts';
 import { closePiece, loadOpenPieces, noteOpened } from '../../../src/storage/open-pieces.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';

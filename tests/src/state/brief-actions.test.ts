@@ -17,14 +17,14 @@ import {
   takePlayer,
   typeLine,
   unlock,
-} from '../../../src/state/brief-actions.ts';
+} from '../../../src/state/edits/brief-actions.ts';
 import { dismissNotice, noticeNow } from '../../../src/state/notices.ts';
 import { planningStore } from '../../../src/state/planning.ts';
 import { select, selectionStore } from '../../../src/state/selection.ts';
 import { studioStore } from '../../../src/state/studio.ts';
-import { newPiece, renamePiece } from '../../../src/state/work-actions.ts';
-import { redo, undo } from '../../../src/state/work-history.ts';
-import { workStore } from '../../../src/state/work.ts';
+import { newPiece, renamePiece } from '../../../src/state/work/work-actions.ts';
+import { redo, undo } from '../../../src/state/work/work-history.ts';
+import { workStore } from '../../../src/state/work/work.ts';
 import { newInstrument, newPlayer } from '../../../src/storage/records.ts';
 import { instrumentSheet, playerSheet } from '../../../src/storage/studio.ts';
 

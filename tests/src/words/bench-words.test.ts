@@ -5,7 +5,7 @@ import { withMark } from '#core/brief/lines';
 import { sumsOf } from '#core/explain';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { writtenMarks } from '../../../src/engraving/written-marks.ts';
-import { sumDifferences } from '../../../src/words/effects.ts';
+import { sumDifferences } from '../../../src/words/explain/effects.ts';
 import { pieceTitle } from '../../../src/words/labels.ts';
 import { libraryRow, matchesSearch, tagsOf } from '../../../src/words/library.ts';
 import { hardPlaceText } from '../../../src/words/plan-words.ts';

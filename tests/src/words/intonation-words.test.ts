@@ -17,7 +17,7 @@ import {
   targetPlaceDerivation,
   tenCentsDerivation,
   travelDerivation,
-} from '../../../src/words/derivations.ts';
+} from '../../../src/words/explain/derivations.ts';
 import {
   centsText,
   checkAgainstTarget,

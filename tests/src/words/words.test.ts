@@ -4,7 +4,7 @@ import { positionMark, positionShort, positionWords } from '#core/messages';
 import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { briefLine } from '../../../src/words/brief-line.ts';
-import { COST_TERMS } from '../../../src/words/cost-terms.ts';
+import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { bowLabel, instrumentLabel, materialLabel, sizeLabel, writtenLabel } from '../../../src/words/labels.ts';
 import {
   cautionText,

@@ -2,11 +2,11 @@ import { pitchLabel } from '#core/pitch';
 import { positionWords } from '#core/messages';
 import type { Plan, Shift } from '#core/plan/describe';
 import { selectStretch, type Stretch } from '../../../state/selection.ts';
-import { playLoop, playStretch } from '../../../state/sound-actions.ts';
+import { playLoop, playStretch } from '../../../state/sound/sound-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { tenCentsDerivation, travelDerivation } from '../../../words/derivations.ts';
+import { tenCentsDerivation, travelDerivation } from '../../../words/explain/derivations.ts';
 import { mmText, movementText, semitonesText, shiftMoment, shiftSpeed } from '../../../words/plan-words.ts';
 import { Guides } from './Guides.tsx';
 

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { fingerWork } from '#core/fit';
 import type { Plan } from '#core/plan/describe';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
-import { fingerWorkText } from '../../../words/finger-work.ts';
+import { fingerWorkText } from '../../../words/hand/finger-work.ts';
 
 /** What the other fingers do while this note sounds. */
 export function FingerWork({ plan, index }: { readonly plan: Plan; readonly index: number }) {

@@ -1,9 +1,9 @@
 import { LEADING_FINGERS, type LeadingFinger } from '#core/brief';
 import type { Guide, Shift } from '#core/plan/describe';
-import { writeMark } from '../../../state/line-actions.ts';
-import { useWork } from '../../../state/work.ts';
-import { CheckField } from '../../../ui/Field.tsx';
-import { guideText } from '../../../words/guides.ts';
+import { writeMark } from '../../../state/edits/line-actions.ts';
+import { useWork } from '../../../state/work/work.ts';
+import { CheckField } from '../../../ui/fields/Field.tsx';
+import { guideText } from '../../../words/hand/guides.ts';
 
 /** How a player knows where a shift arrives: what leads the hand, what else could, and whether the slide is wanted to be heard. */
 export function Guides({ shift }: { readonly shift: Shift }) {

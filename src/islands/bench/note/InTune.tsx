@@ -7,7 +7,7 @@ import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { Fact, FactList } from '../../../ui/FactList.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import {
   beatsDerivation,
   centsDerivation,
@@ -18,7 +18,7 @@ import {
   soundingDerivation,
   targetPlaceDerivation,
   tenCentsDerivation,
-} from '../../../words/derivations.ts';
+} from '../../../words/explain/derivations.ts';
 import {
   centsText,
   checkAgainstTarget,

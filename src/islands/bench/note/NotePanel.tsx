@@ -1,8 +1,8 @@
 import { lazy, Suspense } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { stretchOf, useSelection } from '../../../state/selection.ts';
-import { togglePlaying } from '../../../state/sound-actions.ts';
-import { useWork } from '../../../state/work.ts';
+import { togglePlaying } from '../../../state/sound/sound-actions.ts';
+import { useWork } from '../../../state/work/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { EmptyState } from '../../../ui/EmptyState.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { Plan } from '#core/plan/describe';
-import { fixStretch } from '../../../state/brief-actions.ts';
-import { bowTogether, pieceOfStretch, removeNotes } from '../../../state/line-actions.ts';
+import { fixStretch } from '../../../state/edits/brief-actions.ts';
+import { bowTogether, pieceOfStretch, removeNotes } from '../../../state/edits/line-actions.ts';
 import type { Stretch } from '../../../state/selection.ts';
-import { playLoop } from '../../../state/sound-actions.ts';
+import { playLoop } from '../../../state/sound/sound-actions.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { AskOfStretch } from './AskOfStretch.tsx';
 import { Button } from '../../../ui/Button.tsx';

@@ -11,8 +11,8 @@ import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { wayLabel } from '../../../words/labels.ts';
-import { weighedHow } from '../../../words/weighed.ts';
-import { REASON_HEADINGS, reasonHow, reasonText, whyNotText } from '../../../words/reasons.ts';
+import { weighedHow } from '../../../words/explain/weighed.ts';
+import { REASON_HEADINGS, reasonHow, reasonText, whyNotText } from '../../../words/explain/reasons.ts';
 
 interface WhyPanelProps {
   readonly plan: Plan;

@@ -4,7 +4,7 @@ import { BOW_DIRECTIONS, type Mark } from '#core/brief';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/rhythm';
-import { prescribe } from '../../../state/typed-fingering.ts';
+import { prescribe } from '../../../state/edits/typed-fingering.ts';
 import {
   bowTogether,
   insertAfter,
@@ -14,9 +14,9 @@ import {
   setSigns,
   typePitches,
   writeMark,
-} from '../../../state/line-actions.ts';
+} from '../../../state/edits/line-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { SelectField, TextField } from '../../../ui/Field.tsx';
+import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
 import { titleOf } from '../tools/key-lines.ts';
 

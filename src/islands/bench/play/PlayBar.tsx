@@ -3,10 +3,10 @@ import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { USUAL_TEMPO } from '#core/sound';
 import { useSelection } from '../../../state/selection.ts';
-import { chooseSound, togglePlaying } from '../../../state/sound-actions.ts';
-import { type Drone, type SoundChoices, useSound } from '../../../state/sound.ts';
+import { chooseSound, togglePlaying } from '../../../state/sound/sound-actions.ts';
+import { type Drone, type SoundChoices, useSound } from '../../../state/sound/sound.ts';
 import { Button } from '../../../ui/Button.tsx';
-import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { titleOf } from '../tools/key-lines.ts';
 
 const PACES = [0.5, 0.66, 0.8, 1] as const;

@@ -2,7 +2,7 @@ import { useEffect, useMemo } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { bringPathNotes } from '../../../state/planning-actions.ts';
 import { usePlanning } from '../../../state/planning.ts';
-import { useSound } from '../../../state/sound.ts';
+import { useSound } from '../../../state/sound/sound.ts';
 import type { PathNotes } from '../../score/PathDrawing.tsx';
 
 const NOTHING: Pick<PathNotes, 'ringing' | 'hardest'> = { ringing: new Map(), hardest: [] };

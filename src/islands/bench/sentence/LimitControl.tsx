@@ -4,7 +4,7 @@ import type { PartSetting } from '#core/brief/parts';
 import { type LimitName, limitPart, type LimitValue } from '#core/brief/parts/limits';
 import { handOf } from '#core/hand';
 import { readInstrument } from '#core/instrument';
-import { changeBrief } from '../../../state/brief-actions.ts';
+import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { PartControl } from './PartControl.tsx';
 
 interface LimitControlProps<Name extends LimitName> {

@@ -4,7 +4,7 @@ import { type LimitName, limitPart } from '#core/brief/parts/limits';
 import { useEngine } from '../../../engine/queries.ts';
 import { Answered } from '../../../ui/Answered.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { rangeText } from '../../../words/range.ts';
+import { rangeText } from '../../../words/hand/range.ts';
 import { LimitControl } from './LimitControl.tsx';
 
 /** How far the scale of the key goes within the limits. */

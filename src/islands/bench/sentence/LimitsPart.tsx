@@ -2,9 +2,9 @@ import { lazy, Suspense, useRef, useState } from 'react';
 import type { Brief } from '#core/brief';
 import { withLimit } from '#core/brief/edits';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
-import { changeBrief } from '../../../state/brief-actions.ts';
-import { OptionChoice } from '../../../ui/Choice.tsx';
-import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { changeBrief } from '../../../state/edits/brief-actions.ts';
+import { OptionChoice } from '../../../ui/fields/Choice.tsx';
+import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { useTold } from './use-told.ts';
 
 /** Comes when first asked for: the bench is drawn without it, and without what each hand can do. */

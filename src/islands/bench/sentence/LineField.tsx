@@ -1,4 +1,4 @@
-import { typeLine } from '../../../state/brief-actions.ts';
+import { typeLine } from '../../../state/edits/brief-actions.ts';
 import { LineText } from './LineText.tsx';
 
 /** The line of one's own: what reads of it is planned as it is typed. */

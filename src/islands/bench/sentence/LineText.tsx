@@ -1,4 +1,4 @@
-import { FIELD } from '../../../ui/field-look.ts';
+import { FIELD } from '../../../ui/fields/field-look.ts';
 
 interface LineTextProps {
   readonly text: string;

@@ -5,8 +5,8 @@ import { DIRECTION_LABELS, materialPart, OCTAVE_COUNTS, OCTAVE_LABELS, type Patt
 import { WAY_DOWN_LABELS, WAYS_DOWN } from '#core/brief/parts/rules';
 import { DIRECTIONS } from '#core/material';
 import { KEY_MODES, noteLabel } from '#core/pitch';
-import { changeBrief } from '../../../state/brief-actions.ts';
-import { Choice, OptionChoice } from '../../../ui/Choice.tsx';
+import { changeBrief } from '../../../state/edits/brief-actions.ts';
+import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { writtenLabel } from '../../../words/labels.ts';
 
 /** What is played: key, kind, octaves and direction. */

@@ -1,7 +1,7 @@
 import type { PartControl as Control, PartSetting } from '#core/brief/parts';
 import { Button } from '../../../ui/Button.tsx';
-import { OptionChoice } from '../../../ui/Choice.tsx';
-import { CheckField, SelectField, TextField } from '../../../ui/Field.tsx';
+import { OptionChoice } from '../../../ui/fields/Choice.tsx';
+import { CheckField, SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 
 interface PartControlProps<Value> {

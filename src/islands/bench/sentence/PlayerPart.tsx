@@ -10,11 +10,11 @@ import {
   namePlayer,
   takeInstrument,
   takePlayer,
-} from '../../../state/brief-actions.ts';
+} from '../../../state/edits/brief-actions.ts';
 import { useStudioAtHand } from '../../../state/studio.ts';
-import { useWork } from '../../../state/work.ts';
-import { Choice } from '../../../ui/Choice.tsx';
-import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { useWork } from '../../../state/work/work.ts';
+import { Choice } from '../../../ui/fields/Choice.tsx';
+import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { HAND_LABELS, handChoice, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../../words/labels.ts';
 
 /** For whom, on what instrument, with what hand, set how. */

@@ -2,9 +2,9 @@ import { lazy, Suspense, useRef, useState } from 'react';
 import { type Brief, playerWays } from '#core/brief';
 import { withPurpose } from '#core/brief/edits';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
-import { changeBrief } from '../../../state/brief-actions.ts';
-import { Choice } from '../../../ui/Choice.tsx';
-import { SENTENCE_PART } from '../../../ui/sentence-part.ts';
+import { changeBrief } from '../../../state/edits/brief-actions.ts';
+import { Choice } from '../../../ui/fields/Choice.tsx';
+import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { wishLabels, wishText } from '../../../words/labels.ts';
 import { useTold } from './use-told.ts';
 

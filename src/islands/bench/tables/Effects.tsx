@@ -4,7 +4,7 @@ import type { Plan } from '#core/plan/describe';
 import { useEngine } from '../../../engine/queries.ts';
 import { Answered } from '../../../ui/Answered.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { sumDifferences } from '../../../words/effects.ts';
+import { sumDifferences } from '../../../words/explain/effects.ts';
 
 /** What each limit, wish and fixed note of the brief does to the numbers: the line planned once without each. */
 export function Effects({ plan }: { readonly plan: Plan }) {

@@ -2,11 +2,11 @@ import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { type FingerPattern, patternKey, type Plan, type Stay } from '#core/plan/describe';
 import { namePattern } from '../../../state/school/school-actions.ts';
-import { useWork } from '../../../state/work.ts';
-import { TextField } from '../../../ui/Field.tsx';
+import { useWork } from '../../../state/work/work.ts';
+import { TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { PATTERN_WAYS, touchText } from '../../../words/patterns.ts';
+import { PATTERN_WAYS, touchText } from '../../../words/hand/patterns.ts';
 import { mmText, semitonesText } from '../../../words/plan-words.ts';
 
 /** How the fingers stand in every stay, what lands together, and where each tonic lies. */

@@ -1,11 +1,11 @@
 import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { useOpenSheets } from '../../../state/open-sheets.ts';
-import { renamePiece } from '../../../state/work-actions.ts';
-import { redo, undo } from '../../../state/work-history.ts';
-import { useHistory, useWork } from '../../../state/work.ts';
+import { renamePiece } from '../../../state/work/work-actions.ts';
+import { redo, undo } from '../../../state/work/work-history.ts';
+import { useHistory, useWork } from '../../../state/work/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
-import { TextField } from '../../../ui/Field.tsx';
+import { TextField } from '../../../ui/fields/Field.tsx';
 import { materialLabel } from '../../../words/labels.ts';
 import { Opening } from './Opening.tsx';
 import { titleOf } from './key-lines.ts';

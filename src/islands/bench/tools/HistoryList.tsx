@@ -1,6 +1,6 @@
 import type { RefObject } from 'react';
-import { refingeredBy } from '../../../state/refingering.ts';
-import { goToState, useWorkHistory } from '../../../state/work-history.ts';
+import { refingeredBy } from '../../../state/work/refingering.ts';
+import { goToState, useWorkHistory } from '../../../state/work/work-history.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
 import { refingeredText, workChange } from '../../../words/work-changes.ts';

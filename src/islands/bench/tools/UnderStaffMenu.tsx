@@ -1,6 +1,6 @@
 import type { RefObject } from 'react';
 import { Popover } from '../../../ui/Popover.tsx';
-import { UNDER_STAFF_WORDS } from '../../../words/under-staff.ts';
+import { UNDER_STAFF_WORDS } from '../../../words/hand/under-staff.ts';
 import { UnderStaffFields } from '../../score/UnderStaffFields.tsx';
 
 interface UnderStaffMenuProps {

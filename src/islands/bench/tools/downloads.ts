@@ -5,7 +5,7 @@ import { musicXmlText } from '../../../files/musicxml.ts';
 import { say } from '../../../state/notices.ts';
 import { MOST_HARD } from '../../../state/planning-actions.ts';
 import { planShown } from '../../../state/planning.ts';
-import { workStore } from '../../../state/work.ts';
+import { workStore } from '../../../state/work/work.ts';
 import { pieceOf } from '../../../storage/pieces.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { LINK_COPIED, linkText } from '../../../words/links.ts';

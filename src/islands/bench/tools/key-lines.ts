@@ -1,8 +1,8 @@
 import { FINGERS } from '#core/hand';
 import { useOpenSheets } from '../../../state/open-sheets.ts';
-import { silence, togglePlaying } from '../../../state/sound-actions.ts';
+import { silence, togglePlaying } from '../../../state/sound/sound-actions.ts';
 import { showUnderStaff, underStaffStore } from '../../../state/under-staff.ts';
-import { redo, undo } from '../../../state/work-history.ts';
+import { redo, undo } from '../../../state/work/work-history.ts';
 import { noteMoves } from '../note/note-moves.ts';
 
 /** Under what the list of everything that can be done puts a command. */

@@ -3,7 +3,7 @@ import type { School } from '#core/brief/parts/school';
 import { handOf } from '#core/hand';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { positionWords } from '#core/messages';
-import { FieldRow, SelectField, TextField } from '../../../ui/Field.tsx';
+import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
 import { typedNumber } from '../typed-number.ts';
 

@@ -1,6 +1,6 @@
 import { gapsOfKey } from '#core/plan/describe';
-import { TextField } from '../../../ui/Field.tsx';
-import { gapsText } from '../../../words/patterns.ts';
+import { TextField } from '../../../ui/fields/Field.tsx';
+import { gapsText } from '../../../words/hand/patterns.ts';
 
 type Names = Readonly<Record<string, string>>;
 

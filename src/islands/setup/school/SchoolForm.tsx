@@ -3,7 +3,7 @@ import type { School } from '#core/brief/parts/school';
 import type { SchoolRecord } from '../../../storage/database.ts';
 import { schoolSheet } from '../../../storage/studio.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
-import { FieldRow, TextField } from '../../../ui/Field.tsx';
+import { FieldRow, TextField } from '../../../ui/fields/Field.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { UsedBy } from '../UsedBy.tsx';
 import { FormHead } from '../fields.tsx';

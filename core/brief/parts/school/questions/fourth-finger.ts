@@ -1,4 +1,4 @@
-import { type Question } from '../question.ts';
+import type { Question } from '../question.ts';
 import { WAY_WEIGHTS } from '../way-weights.ts';
 
 /** The fourth finger leaving for a shift, and arriving by one. */

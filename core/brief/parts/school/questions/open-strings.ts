@@ -1,4 +1,4 @@
-import { type Question } from '../question.ts';
+import type { Question } from '../question.ts';
 import { WAY_WEIGHTS } from '../way-weights.ts';
 
 const RINGS = 'It rings, it rests the hand, and it checks the note.';

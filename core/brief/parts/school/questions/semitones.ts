@@ -1,4 +1,4 @@
-import { type Question } from '../question.ts';
+import type { Question } from '../question.ts';
 import { WAY_WEIGHTS } from '../way-weights.ts';
 
 /** Runs of semitones on violin and viola. */

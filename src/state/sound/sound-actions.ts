@@ -1,6 +1,6 @@
-import { NO_SOUND } from '../words/notices.ts';
-import { planShown } from './planning.ts';
-import { selectionStore, type Stretch, stretchOf } from './selection.ts';
+import { NO_SOUND } from '../../words/notices.ts';
+import { planShown } from '../planning.ts';
+import { selectionStore, type Stretch, stretchOf } from '../selection.ts';
 import { type SoundChoices, soundStore } from './sound.ts';
 
 /** Stops what sounds; null in silence. */
@@ -55,7 +55,7 @@ async function startPlaying(asked: Stretch | null = null): Promise<void> {
   const { from, to } = asked ?? stretchOf(selection) ?? { from: selection.selected ?? 0, to: plan.notes.length - 1 };
   try {
     // The voice is the largest part of the bench and comes with the first sound.
-    const [{ droneHz, performanceOf }, { playLine }] = await Promise.all([import('#core/sound'), import('../audio/play-line.ts')]);
+    const [{ droneHz, performanceOf }, { playLine }] = await Promise.all([import('#core/sound'), import('../../audio/play-line.ts')]);
     const { pace, slides, drone, countIn, metronome, loop } = soundStore.getState();
     const performance = performanceOf(plan, { from, to, pace, slides });
     const how = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone) };

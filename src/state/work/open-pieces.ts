@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { closePiece, loadOpenPieces, noteOpened, type OpenPiece } from '../storage/open-pieces.ts';
+import { closePiece, loadOpenPieces, noteOpened, type OpenPiece } from '../../storage/open-pieces.ts';
 
 /** The pieces that stand open, known before the bench is drawn, so that their row does not push it down later. */
 export const useOpenPieces = create<{ readonly pieces: readonly OpenPiece[] }>(() => ({ pieces: [] }));

@@ -3,16 +3,16 @@ import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import { carryLocks, lockOf, readLineText, withLock, withoutLock } from '#core/brief/lines';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
-import type { InstrumentRecord, PlayerRecord, Uses } from '../storage/database.ts';
-import { NOTHING_USED } from '../storage/records.ts';
-import { profileOf, schoolOf } from '../storage/for-briefs.ts';
-import { droppedText } from '../words/notices.ts';
-import { say } from './notices.ts';
-import { planningStore, planShown } from './planning.ts';
-import { saveSoon } from './saving.ts';
-import type { Stretch } from './selection.ts';
-import { studioStore } from './studio.ts';
-import { workStore } from './work.ts';
+import type { InstrumentRecord, PlayerRecord, Uses } from '../../storage/database.ts';
+import { NOTHING_USED } from '../../storage/records.ts';
+import { profileOf, schoolOf } from '../../storage/for-briefs.ts';
+import { droppedText } from '../../words/notices.ts';
+import { say } from '../notices.ts';
+import { planningStore, planShown } from '../planning.ts';
+import { saveSoon } from '../work/saving.ts';
+import type { Stretch } from '../selection.ts';
+import { studioStore } from '../studio.ts';
+import { workStore } from '../work/work.ts';
 
 /** Changes the brief: locks that no longer fit their note go, and that is said. */
 export function changeBrief(change: (brief: Brief) => Brief): void {

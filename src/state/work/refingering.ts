@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { fingeredOtherwise } from '#core/explain';
-import { planningStore } from './planning.ts';
+import { planningStore } from '../planning.ts';
 
 /** How long it is shown what the engine changed, ms. */
 const SHOWN_MS = 4000;

@@ -4,9 +4,9 @@ import { contactPointMm, soundingLengthMm } from '#core/instrument';
 import type { Intonation } from '#core/intonation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan, PlannedReach, Shift, Stop } from '#core/plan/describe';
-import { centsText, exactMmText, hzText, systemReason } from './intonation.ts';
-import { REACH_LABELS } from './labels.ts';
-import { mmText, semitonesText } from './plan-words.ts';
+import { centsText, exactMmText, hzText, systemReason } from '../intonation.ts';
+import { REACH_LABELS } from '../labels.ts';
+import { mmText, semitonesText } from '../plan-words.ts';
 
 /** How each number on the screen came about, with its values put in. */
 

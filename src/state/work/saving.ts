@@ -1,7 +1,7 @@
-import type { PieceRecord } from '../storage/database.ts';
-import { pieceOf } from '../storage/pieces.ts';
-import { saveRecord } from '../storage/records.ts';
-import { forgetUnwritten, keepUnwritten } from '../storage/unwritten.ts';
+import type { PieceRecord } from '../../storage/database.ts';
+import { pieceOf } from '../../storage/pieces.ts';
+import { saveRecord } from '../../storage/records.ts';
+import { forgetUnwritten, keepUnwritten } from '../../storage/unwritten.ts';
 import { sameWork, workStore } from './work.ts';
 
 /** How long a change waits for the next before it is written, ms: drawing the plan goes first. */

@@ -2,7 +2,7 @@ import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
 import type { Brief } from '#core/brief';
 import { FIRST_BRIEF } from '#core/brief/lines';
-import type { ChangedSince, Uses } from '../storage/database.ts';
+import type { ChangedSince, Uses } from '../../storage/database.ts';
 
 /** What undo and redo go over: everything the teacher decides. */
 export interface Work extends Uses {

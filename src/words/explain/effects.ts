@@ -1,6 +1,6 @@
 import type { PlanSums } from '#core/explain';
 import { counted } from '#core/messages';
-import { mmText } from './plan-words.ts';
+import { mmText } from '../plan-words.ts';
 import { weighedText } from './weighed.ts';
 
 const COUNTED = [

@@ -1,15 +1,15 @@
 import { withSchool } from '#core/brief/edits';
 import { FIRST_BRIEF, lineTextOf } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
-import { database, type PieceRecord, type SchoolRecord } from '../storage/database.ts';
-import { onlySchool, schoolOf } from '../storage/for-briefs.ts';
-import { loadPiece, pieceOf } from '../storage/pieces.ts';
-import { newPieceRecord, NOTHING_USED } from '../storage/records.ts';
-import { CHANGED_ELSEWHERE, SET_ASIDE } from '../words/notices.ts';
-import { say } from './notices.ts';
-import { planningStore, UNPLANNED } from './planning.ts';
+import { database, type PieceRecord, type SchoolRecord } from '../../storage/database.ts';
+import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
+import { loadPiece, pieceOf } from '../../storage/pieces.ts';
+import { newPieceRecord, NOTHING_USED } from '../../storage/records.ts';
+import { CHANGED_ELSEWHERE, SET_ASIDE } from '../../words/notices.ts';
+import { say } from '../notices.ts';
+import { planningStore, UNPLANNED } from '../planning.ts';
 import { allSaved } from './saving.ts';
-import { select } from './selection.ts';
+import { select } from '../selection.ts';
 import { forgetHistory } from './work-history.ts';
 import { workStore } from './work.ts';
 
@@ -41,7 +41,7 @@ export async function switchPiece(id: string | null): Promise<string> {
 /** Checks the piece on the bench once it is drawn; a damaged one was set aside, and a new one takes its place. */
 export async function checkOpenPiece(): Promise<void> {
   const { pieceId } = workStore.getState();
-  const { checkRecord } = await import('../storage/piece-list.ts');
+  const { checkRecord } = await import('../../storage/piece-list.ts');
   // What cannot be read at all was said when it was opened.
   if (pieceId === null || (await checkRecord(pieceId).catch(() => true))) return;
   newPiece();

@@ -1,10 +1,10 @@
 import { dequal } from 'dequal';
 import { liveQuery } from 'dexie';
 import type { Piece } from '#core/documents';
-import { database, type PieceRecord } from '../storage/database.ts';
-import { pieceOf } from '../storage/pieces.ts';
-import { CHANGED_IN_BOTH } from '../words/notices.ts';
-import { say } from './notices.ts';
+import { database, type PieceRecord } from '../../storage/database.ts';
+import { pieceOf } from '../../storage/pieces.ts';
+import { CHANGED_IN_BOTH } from '../../words/notices.ts';
+import { say } from '../notices.ts';
 import { takeOver } from './work-actions.ts';
 import { workStore } from './work.ts';
 

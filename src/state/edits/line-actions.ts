@@ -15,12 +15,12 @@ import {
   writtenOut,
 } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
-import { pieceOf } from '../storage/pieces.ts';
-import { newPieceRecord, saveRecord } from '../storage/records.ts';
-import { WRITTEN_OUT } from '../words/notices.ts';
-import { say } from './notices.ts';
-import { select, type Stretch } from './selection.ts';
-import { workStore } from './work.ts';
+import { pieceOf } from '../../storage/pieces.ts';
+import { newPieceRecord, saveRecord } from '../../storage/records.ts';
+import { WRITTEN_OUT } from '../../words/notices.ts';
+import { say } from '../notices.ts';
+import { select, type Stretch } from '../selection.ts';
+import { workStore } from '../work/work.ts';
 
 /** Makes a line of the teacher's own of a scale or arpeggio, note by note as it is. */
 export function writeOut(): void {
