@@ -21,7 +21,7 @@ interface Corrected {
 }
 
 /**
- * What a correction says: the finger or string of one note was fixed in `after` and not in `before`, and the plan is another for
+ * What a correction says: the finger or string of one note was locked in `after` and not in `before`, and the plan is another for
  * it. The first of the questions that it answers; null where it says nothing that a school decides, or nothing new.
  */
 export function correctionOf(before: Plan, after: Plan, { note: index }: Lock): Correction | null {

@@ -35,7 +35,7 @@ export type Without =
 
 /**
  * What speaks for something: `needed`, there is no line without it; `costlier`, there is, at a cost; `asked`, there is a
- * cheaper one that does not keep all the brief asks of the whole line; `locked`, the teacher fixed it; `as-before`, it was told.
+ * cheaper one that does not keep all the brief asks of the whole line; `locked`, the teacher locked it; `as-before`, it was told.
  */
 export type Evidence =
   /** What there would be no line without. */

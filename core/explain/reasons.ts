@@ -236,7 +236,7 @@ function lookedUpTo({ lattice }: Solved): number {
   return lattice.layers.reduce((most, { candidates }) => candidates.reduce((top, { anchor }) => Math.max(top, anchor), most), 0);
 }
 
-/** Every placement of a note that its limits and what is fixed leave, however high. */
+/** Every placement of a note that its limits and what is locked leave, however high. */
 function everyPlacement({ task, steps }: Solved, order: number): readonly Placement[] {
   const step = steps[order];
   if (!step) return [];

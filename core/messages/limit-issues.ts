@@ -1,7 +1,7 @@
 import { counted } from './counted.ts';
 import { issuesAbout } from './issue.ts';
 
-/** A note, what the teacher fixed about it (null where nothing), and what stands against it. */
+/** A note, what the teacher locked about it (null where nothing), and what stands against it. */
 interface Excluded {
   /** The note, as people read it. */
   readonly pitch: string;

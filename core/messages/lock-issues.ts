@@ -1,17 +1,17 @@
 import { counted } from './counted.ts';
 import { issuesAbout } from './issue.ts';
 
-/** A note and what was fixed about it; null for what was left free. */
+/** A note and what was locked about it; null for what was left free. */
 interface Fixed {
   /** The note, as people read it. */
   readonly pitch: string;
-  /** The finger that was fixed. */
+  /** The finger that was locked. */
   readonly finger: string;
-  /** The string that was fixed; null for any. */
+  /** The string that was locked; null for any. */
   readonly string: string | null;
 }
 
-/** What is wrong with what the teacher fixed, or typed as a fingering. */
+/** What is wrong with what the teacher locked, or typed as a fingering. */
 export const lockIssue = issuesAbout('lock', {
   /** A lock on a note that the line does not have. */
   'outside-line': ({ note, count }: { readonly note: number; readonly count: number }) => ({
@@ -37,7 +37,7 @@ export const lockIssue = issuesAbout('lock', {
     hint: 'Keep one of the two.',
   }),
 
-  /** A note fixed to a string that is higher than the note. */
+  /** A note locked to a string that is higher than the note. */
   'below-string': ({ pitch, string }: { readonly pitch: string; readonly string: string }) => ({
     expected: 'a lower string',
     came: string,
@@ -45,7 +45,7 @@ export const lockIssue = issuesAbout('lock', {
     hint: 'Choose a lower string.',
   }),
 
-  /** A note fixed to finger 0 that is no open string. */
+  /** A note locked to finger 0 that is no open string. */
   'not-open': ({ pitch, strings }: { readonly pitch: string; readonly strings: readonly string[] }) => ({
     expected: strings.join(', '),
     came: pitch,

@@ -39,7 +39,7 @@ export function laid(task: Task, onProgress?: (share: number) => void): LaidOrBl
 
 /**
  * The cheapest way the brief allows; null when no way keeps all it asks of the whole line (so many shifts, down as up). What a
- * teacher has fixed is played as it was fixed, whether or not one hand would.
+ * teacher has locked is played as it was locked, whether or not one hand would.
  */
 export function solve(task: Laid): Solved | null {
   const way = wayIn(task.task, task.lattice);

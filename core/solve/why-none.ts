@@ -16,7 +16,7 @@ import { type Laid, possibleShiftCounts } from './solve.ts';
 
 /**
  * Why a note has no placement: asked in the order in which a teacher would. Is it on the instrument at all? Can the
- * fixed finger and string be played by any hand? Which single limit, lifted, would let it in (tried, not guessed)?
+ * locked finger and string be played by any hand? Which single limit, lifted, would let it in (tried, not guessed)?
  */
 export function whyNone(line: Task, index: number): Unread {
   const task = taskAt(line)(index);

@@ -80,7 +80,7 @@ export function stopPlanning(): void {
 }
 
 /**
- * Locks a note to a finger or string and plans again around it. What was fixed for the note before is kept if both can
+ * Locks a note to a finger or string and plans again around it. What was locked for the note before is kept if both can
  * be; else the new wish goes first; a wish no hand can play is answered and nothing changes.
  */
 export async function wishFor(lock: Lock): Promise<void> {

@@ -30,7 +30,7 @@ export interface Planning {
   readonly progress: number | null;
   /** Other fingerings of the plan shown, once they are found. */
   readonly others: OtherFingerings | null;
-  /** Which of them is overlaid the picture, by its place in the list. */
+  /** Which of them is overlaid on the picture, by its place in the list. */
   readonly overlaid: number | null;
   /** What rings and is hard in the plan shown, once it is known. */
   readonly path: KnownPath | null;
@@ -64,7 +64,7 @@ export function planShown(): Plan | null {
   return planningStore.getState().planSet?.best ?? null;
 }
 
-/** The fingering overlaid the picture; null where there is none, or where the plan has moved on. */
+/** The fingering overlaid on the picture; null where there is none, or where the plan has moved on. */
 export function overlaidOf({ planSet, others, overlaid }: Pick<Planning, 'planSet' | 'others' | 'overlaid'>): Alternative | null {
   if (overlaid === null || !others || others.plan !== planSet?.best) return null;
   return others.found[overlaid] ?? null;

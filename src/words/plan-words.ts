@@ -101,7 +101,7 @@ export function cautionText(plan: Plan): string | null {
   return `This fingering ${told.join(' and ')}: warm up, only as far as goes easily, in short sets with rests. Stop at pain, numbness or tingling, and ask your teacher; a doctor or physiotherapist who knows musicians can help.`;
 }
 
-/** That fixed fingers ask for a hand nobody has, and where; null where they do not. */
+/** That locked fingers ask for a hand nobody has, and where; null where they do not. */
 export function notOneHandText({ notOneHand, notes }: Plan): string | null {
   const [first] = notOneHand;
   const [from, to] = [first && notes[first.from], first && notes[first.to]];

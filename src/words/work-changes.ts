@@ -14,7 +14,7 @@ export interface Decided {
   readonly lineText: string;
 }
 
-/** What was done from one state of a piece to the next, in a few words: "A major, one octave", "note 5 fixed: 3 on D". */
+/** What was done from one state of a piece to the next, in a few words: "A major, one octave", "note 5 locked: 3 on D". */
 export function workChange(before: Decided, after: Decided): string {
   const told = [
     before.name === after.name ? '' : `named “${after.name}”`,
@@ -57,11 +57,15 @@ function limitText<Name extends LimitName>(name: Name, { limits }: Brief): strin
 
 function lockChange(before: Brief, after: Brief): string {
   const [were, are] = [before.locks ?? [], after.locks ?? []];
-  const fixed = are.filter((lock) => !were.some((was) => dequal(was, lock)));
+  const locked = are.filter((lock) => !were.some((was) => dequal(was, lock)));
   const free = were.filter((lock) => !are.some((is) => is.note === lock.note));
-  const [only] = fixed;
+  const [only] = locked;
   const told = [
-    fixed.length === 1 && only ? `note ${only.note + 1} fixed: ${lockText(only)}` : fixed.length > 1 ? `${fixed.length} notes fixed` : '',
+    locked.length === 1 && only
+      ? `note ${only.note + 1} locked: ${lockText(only)}`
+      : locked.length > 1
+        ? `${locked.length} notes locked`
+        : '',
     free.length === 0 ? '' : free.length === 1 ? `note ${(free[0]?.note ?? 0) + 1} unlocked` : `${free.length} notes unlocked`,
   ];
   return told.filter((words) => words !== '').join(', ');

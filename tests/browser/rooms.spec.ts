@@ -59,7 +59,7 @@ test('a shift is heard, and looped, one step from its note', async ({ page }) =>
   await expect(page.getByRole('region', { name: 'Selected passage' })).toContainText('Notes');
 });
 
-test('an address with nothing behind it says so, and leads on', async ({ page }) => {
+test('an address where there is nothing says so, and leads on', async ({ page }) => {
   const response = await page.request.get('/nowhere');
   expect(response.status()).toBe(404);
   expect(await response.text()).toContain('There is nothing at this address');

@@ -67,13 +67,13 @@ function signsOf({ ornament, harmonic, grace }: SignChange): Pick<TypedNote, 'or
   };
 }
 
-/** Notes or rests set into the line before the note at `at`; what was fixed or written further on moves along. */
+/** Notes or rests set into the line before the note at `at`; what was locked or written further on moves along. */
 export function withNotesInserted(brief: Brief, at: number, inserted: readonly LineNoteDocument[]): Brief {
   const edited = changed(brief, (notes) => [...notes.slice(0, at), ...inserted, ...notes.slice(at)]);
   return renumbered(edited, (note) => (note < at ? note : note + inserted.length));
 }
 
-/** The line without the notes `from` to `to` (both inclusive); what was fixed or written there goes too. The last note stays. */
+/** The line without the notes `from` to `to` (both inclusive); what was locked or written there goes too. The last note stays. */
 export function withNotesRemoved(brief: Brief, from: number, to: number): Brief {
   const out = writtenOut(brief);
   if (out.material.kind !== 'line' || to - from + 1 >= out.material.notes.length) return brief;
@@ -91,7 +91,7 @@ export function withBow(brief: Brief, from: number, to: number, slurred: boolean
   );
 }
 
-/** The notes `from` to `to` as a line of their own, with what was fixed and written there. */
+/** The notes `from` to `to` as a line of their own, with what was locked and written there. */
 export function partOf(brief: Brief, from: number, to: number): Brief {
   const edited = changed(brief, (notes) => notes.slice(from, to + 1));
   return renumbered(edited, (note) => (note >= from && note <= to ? note - from : null));
@@ -159,7 +159,7 @@ function withSlur(note: LineNoteDocument, slurred: boolean): LineNoteDocument {
   return slurred ? { ...plain, slur: true } : plain;
 }
 
-/** What is fixed and written at notes follows them to their new places; null for a note that is gone. */
+/** What is locked and written at notes follows them to their new places; null for a note that is gone. */
 function renumbered(brief: Brief, placeOf: (note: number) => number | null): Brief {
   const move = <Item extends { readonly note: number }>(items: readonly Item[] = []): Item[] =>
     items.flatMap((item) => {

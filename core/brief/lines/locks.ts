@@ -37,7 +37,7 @@ export function carryLocks(before: Brief, after: Brief): CarriedLocks {
   };
 }
 
-/** The brief with one note's lock merged into what was fixed for it before; the position gives way to a new string or finger. */
+/** The brief with one note's lock merged into what was locked for it before; the position gives way to a new string or finger. */
 export function withLock(brief: Brief, lock: Lock): Brief {
   const locks = brief.locks ?? [];
   const before = locks.find((other) => other.note === lock.note);
@@ -49,13 +49,13 @@ export function withLock(brief: Brief, lock: Lock): Brief {
   );
 }
 
-/** The brief with nothing fixed for a note; the very same brief where nothing was. */
+/** The brief with nothing locked for a note; the very same brief where nothing was. */
 export function withoutLock(brief: Brief, note: number): Brief {
   const kept = (brief.locks ?? []).filter((lock) => lock.note !== note);
   return kept.length === (brief.locks ?? []).length ? brief : withLocks(brief, kept);
 }
 
-/** The brief with nothing fixed. */
+/** The brief with nothing locked. */
 export function withoutLocks(brief: Brief): Brief {
   return withLocks(brief, []);
 }

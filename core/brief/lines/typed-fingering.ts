@@ -27,7 +27,7 @@ interface LineElement {
   readonly kind: 'note' | 'rest';
 }
 
-/** The brief with fingers fixed from the note at `from` on, rests passed over; refuses more fingers than there are notes. */
+/** The brief with fingers locked from the note at `from` on, rests passed over; refuses more fingers than there are notes. */
 export function withFingering(
   brief: Brief,
   notes: readonly LineElement[],
@@ -44,7 +44,7 @@ export function withFingering(
     const [finger, upperFinger] = pair;
     return [{ note, finger, ...(upperFinger === undefined ? {} : { upperFinger }) }];
   });
-  // A prescribed finger stands for itself: a string fixed before may not have it.
+  // A prescribed finger stands for itself: a string locked before may not have it.
   return goodReading(locks.reduce((now, lock) => withLock(withoutLock(now, lock.note), lock), brief));
 }
 

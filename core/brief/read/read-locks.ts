@@ -5,7 +5,7 @@ import { type Issue, type IssuePlace, limitIssue, lockIssue } from '#core/messag
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { Lock } from '../schema/lock.ts';
 
-/** Reads what the teacher fixed, by line index. Two locks on one note are joined; where they contradict each other they are refused. */
+/** Reads what the teacher locked, by line index. Two locks on one note are joined; where they contradict each other they are refused. */
 export function readLocks(locks: readonly Lock[] = [], setting: PartSetting, line: Line): Reading<ReadonlyMap<number, NoteLock>> {
   const read = new Map<number, NoteLock>();
   for (const [index, lock] of locks.entries()) {

@@ -7,7 +7,7 @@ import { oneOf } from '#core/result';
 
 const FingerText = oneOf(FINGERS);
 
-/** What the teacher fixed for one note of the line (rests count): any of string, finger, position. */
+/** What the teacher locked for one note of the line (rests count): any of string, finger, position. */
 export const Lock = Type.Object(
   {
     note: Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 }),
@@ -19,5 +19,5 @@ export const Lock = Type.Object(
   { additionalProperties: false },
 );
 
-/** What the teacher fixed for one note, as documents carry it. */
+/** What the teacher locked for one note, as documents carry it. */
 export type Lock = Static<typeof Lock>;

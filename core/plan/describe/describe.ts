@@ -37,7 +37,7 @@ export function describe(solved: Solved): Plan {
   };
 }
 
-/** Only what a teacher has fixed can be more than one hand: the engine's own fingerings never are. */
+/** Only what a teacher has locked can be more than one hand: the engine's own fingerings never are. */
 function notOneHand({ hand, locks }: Task, placed: readonly PlacedNote[]): Plan['notOneHand'] {
   if (locks.size === 0) return [];
   const breaks = handBreaks(

@@ -48,7 +48,7 @@ export function withinReach({ hand, instrument, playerHand, doubleStopHand }: Ex
   return needMm <= span.maxMm;
 }
 
-/** Whether a placement is as the teacher fixed it. Of a double stop, either finger or string may be the one that was fixed. */
+/** Whether a placement is as the teacher locked it. Of a double stop, either finger or string may be the one that was locked. */
 export function keepsLock(hand: HandModel, placement: Placement, lock: NoteLock | null): boolean {
   if (lock === null) return true;
   const stops: readonly StringStop[] = placement.upper ? [placement, placement.upper] : [placement];

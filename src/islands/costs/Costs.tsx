@@ -91,7 +91,7 @@ function WhatCostsAre() {
     <p className="mt-2 max-w-[70ch]">
       The best fingering is the one whose costs, added over the whole line, are least. A crossing of about 0.25 and a shift of one to two
       set the scale; what counts is how the costs compare. A school, preferences and the purpose of a brief move these weights; limits and
-      fixed notes never give way to them.
+      locked notes never give way to them.
     </p>
   );
 }

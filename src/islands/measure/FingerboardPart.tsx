@@ -206,7 +206,7 @@ function Legend({ across, children }: { readonly across: number; readonly childr
 
 const OWN_KEY = 'own';
 
-/** Keyboard shortcuts there are, by the tonic along the line of fifths. */
+/** All keys there are, by the tonic along the line of fifths. */
 const KEYS = KEY_MODES.flatMap((mode) => tonicNames(mode).map((name) => `${name} ${mode}`));
 
 function keyName(text: string): string {

@@ -42,7 +42,7 @@ interface PathDrawingProps {
   readonly left: number;
   readonly selected: number | null;
   readonly notes: PathNotes;
-  /** Another fingering of the line, overlaid this one where they differ. */
+  /** Another fingering of the line, overlaid on this one where they differ. */
   readonly over: { readonly plan: Plan; readonly beads: readonly Bead[]; readonly differsAt: readonly number[] } | null;
   /** `extend`: the stretch from the note selected before. */
   readonly onSelect: (index: number, extend: boolean) => void;
@@ -242,7 +242,7 @@ function PartnerMark({ bead, y, finger }: PartnerMarkProps) {
   );
 }
 
-/** A small padlock: the teacher has fixed this note. */
+/** A small padlock: the teacher has locked this note. */
 function LockMark({ x, y }: { readonly x: number; readonly y: number }) {
   return (
     <g transform={`translate(${x - 3} ${y - 5})`} className="stroke-ink">

@@ -113,7 +113,7 @@ export function acceptRelaxation(): void {
   if (relaxed) changeBrief(() => relaxed.brief);
 }
 
-/** Takes another fingering, or a stretch of it: its notes that differ are fixed, string and finger; the rest follows. */
+/** Takes another fingering, or a stretch of it: its notes that differ are locked, string and finger; the rest follows. */
 export function takeAlternative({ plan, name, differsAt }: Alternative, stretch: Stretch | null = null): void {
   const { brief } = workStore.getState();
   planningStore.setState({ overlaid: null });
@@ -123,11 +123,11 @@ export function takeAlternative({ plan, name, differsAt }: Alternative, stretch:
 }
 
 /** Fixes the notes of a stretch as they are fingered now, or lets them go. */
-export function fixStretch({ from, to }: Stretch, fixed: boolean): void {
+export function lockStretch({ from, to }: Stretch, locked: boolean): void {
   const plan = planShown();
   if (!plan) return;
   const notes = plan.notes.flatMap((_, index) => (index >= from && index <= to ? [index] : []));
-  changeBrief((brief) => (fixed ? locksOf(plan, notes).reduce(withLock, brief) : notes.reduce(withoutLock, brief)));
+  changeBrief((brief) => (locked ? locksOf(plan, notes).reduce(withLock, brief) : notes.reduce(withoutLock, brief)));
 }
 
 function locksOf(plan: Plan, notes: readonly number[]): readonly Lock[] {

@@ -5,7 +5,7 @@ import type { Brief } from '#core/brief';
 import { type Alternative, plan } from '#core/plan';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { briefFromText, briefToText } from '../../../src/files/brief-link.ts';
-import { fixStretch, takeAlternative } from '../../../src/state/edits/brief-actions.ts';
+import { lockStretch, takeAlternative } from '../../../src/state/edits/brief-actions.ts';
 import { briefOfSide, plainSide } from '../../../src/state/compared-sides.ts';
 import {
   bowTogether,
@@ -74,12 +74,12 @@ describe('a stretch', () => {
 
   it('is locked as it is fingered, and unlocked', () => {
     planOnBench(LINE);
-    fixStretch({ from: 1, to: 2 }, true);
+    lockStretch({ from: 1, to: 2 }, true);
     assert.deepEqual(
       now().brief.locks?.map(({ note }) => note),
       [1, 2],
     );
-    fixStretch({ from: 1, to: 2 }, false);
+    lockStretch({ from: 1, to: 2 }, false);
     assert.equal(now().brief.locks, undefined);
   });
 

@@ -37,7 +37,7 @@ describe('what was done, in words', () => {
 
   it('tells which note was fixed how, and how many were unlocked', () => {
     const fixed: Brief = { ...scale, locks: [{ note: 4, finger: '3', string: 'D4' }] };
-    assert.equal(change(fixed), 'note 5 fixed: 3 on D');
+    assert.equal(change(fixed), 'note 5 locked: 3 on D');
     const back = (locks: Brief['locks']): string =>
       workChange({ name: '', brief: { ...scale, ...(locks ? { locks } : {}) }, lineText: '' }, { name: '', brief: scale, lineText: '' });
     assert.equal(back(fixed.locks), 'note 5 unlocked');

@@ -3,7 +3,7 @@ import type { PartControl, PartSetting } from '#core/brief/parts';
 import type { Finger, Placement } from '#core/hand';
 import type { Reading } from '#core/result';
 
-/** What the teacher fixed for one note, read; null leaves it to the engine. */
+/** What the teacher locked for one note, read; null leaves it to the engine. */
 export interface NoteLock {
   /** 0 for string I. */
   readonly stringIndex: number | null;

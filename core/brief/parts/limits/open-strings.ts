@@ -14,7 +14,7 @@ export type OpenStringPolicy = (typeof OPEN_STRING_POLICIES)[number];
 
 const NAMES: Readonly<Record<OpenStringPolicy, string>> = { prefer: 'preferred', allow: 'allowed', avoid: 'avoided', none: 'not used' };
 
-/** How open strings are used. A note fixed to an open string is one. */
+/** How open strings are used. A note locked to an open string is one. */
 export const openStrings: LimitPart<OpenStringPolicy> = {
   schema: oneOf(OPEN_STRING_POLICIES),
   read: (policy) =>

@@ -44,13 +44,13 @@ export interface Plan {
   readonly setDowns: readonly SetDown[];
   /** Notes that show the hand where it is. */
   readonly landmarks: readonly Landmark[];
-  /** Pairs of notes that the teacher's fixed fingers put into one hand and no hand holds; empty where nothing is fixed. */
+  /** Pairs of notes that the teacher's locked fingers put into one hand and no hand holds; empty where nothing is locked. */
   readonly notOneHand: readonly NotOneHand[];
   /** What it costs, term by term. */
   readonly cost: CostBreakdown;
 }
 
-/** Two notes of one stay, as they are fixed, that no single hand plays; line indexes. */
+/** Two notes of one stay, as they are locked, that no single hand plays; line indexes. */
 export interface NotOneHand {
   /** The earlier note. */
   readonly from: number;

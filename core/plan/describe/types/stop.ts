@@ -87,7 +87,7 @@ export interface PlannedSound {
   readonly beginsStay: boolean;
   /** The string differs from the note before; true for the first note. */
   readonly changesString: boolean;
-  /** The teacher fixed something about it. */
+  /** The teacher locked something about it. */
   readonly locked: boolean;
   /** What the note asks of the hand along (and across) the strings; null for an open string. */
   readonly reach: PlannedReach | null;

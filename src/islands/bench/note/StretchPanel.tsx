@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Plan } from '#core/plan/describe';
-import { fixStretch } from '../../../state/edits/brief-actions.ts';
+import { lockStretch } from '../../../state/edits/brief-actions.ts';
 import { bowTogether, pieceOfStretch, removeNotes } from '../../../state/edits/line-actions.ts';
 import type { Stretch } from '../../../state/selection.ts';
 import { playLoop } from '../../../state/sound/sound-actions.ts';
@@ -27,8 +27,8 @@ export function StretchPanel({ plan, stretch }: { readonly plan: Plan; readonly 
         {nameOf(stretch.from)} to {nameOf(stretch.to)}
       </p>
       <p className="mt-2 flex flex-wrap gap-1.5">
-        <Do name="Lock fingering" run={() => fixStretch(stretch, true)} />
-        <Do name="Unlock" run={() => fixStretch(stretch, false)} />
+        <Do name="Lock fingering" run={() => lockStretch(stretch, true)} />
+        <Do name="Unlock" run={() => lockStretch(stretch, false)} />
         <Do name="One bow" run={() => bowTogether(stretch, true)} />
         <Do name="Separate bows" run={() => bowTogether(stretch, false)} />
         <Do name="Loop" run={playLoop} />

@@ -3,7 +3,7 @@ import { lockOf, type PitchMove } from '#core/brief/lines';
 import type { Finger } from '#core/hand';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../../engine/client.ts';
-import { fixStretch, takeAlternative, unlock } from '../../../state/edits/brief-actions.ts';
+import { lockStretch, takeAlternative, unlock } from '../../../state/edits/brief-actions.ts';
 import { insertAfter, movePitches, removeNotes, writeMark } from '../../../state/edits/line-actions.ts';
 import { overlay, wishFor } from '../../../state/planning-actions.ts';
 import { overlaidOf, planningStore, planShown } from '../../../state/planning.ts';
@@ -102,14 +102,14 @@ function changeString(by: 1 | -1): void {
   });
 }
 
-/** A stretch is fixed as it is unless all of it is already. */
+/** A stretch is locked as it is unless all of it is already. */
 function toggleLock(): void {
   const plan = planShown();
   const stretch = selectedStretch();
   if (!plan) return;
   if (stretch) {
-    const fixed = plan.notes.slice(stretch.from, stretch.to + 1).every((note) => note.kind === 'rest' || note.locked);
-    return fixStretch(stretch, !fixed);
+    const locked = plan.notes.slice(stretch.from, stretch.to + 1).every((note) => note.kind === 'rest' || note.locked);
+    return lockStretch(stretch, !locked);
   }
   withSelected((index) => {
     const note = plan.notes[index];

@@ -3,7 +3,7 @@ import { Dialog } from '../../../ui/Dialog.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { KEY_LINES } from './key-lines.ts';
 
-/** Keyboard shortcuts of the bench in one sheet. */
+/** The keyboard shortcuts of the bench on one sheet. */
 export function KeysSheet({ onClose }: { readonly onClose: () => void }) {
   return (
     <Dialog title="Keys" className="top-[4vh] max-h-[92vh] w-[34rem] p-6" onClose={onClose}>
