@@ -5,7 +5,7 @@ import type { Correction } from '#core/explain';
 import { engine } from '../../engine/client.ts';
 import { schoolOf } from '../../storage/for-briefs.ts';
 import { piecesUsing } from '../../storage/studio.ts';
-import { materialLabel } from '../../words/labels.ts';
+import { pieceTitle } from '../../words/labels.ts';
 import { workStore } from '../work/work.ts';
 import { schoolOfPiece } from './school-actions.ts';
 
@@ -23,7 +23,7 @@ export async function changedByRule({ question, side }: Correction, signal: Abor
   const pieces: string[] = [];
   for (const piece of await piecesOf(record.id)) {
     const what = await engine.ask(withSchool(piece.brief, ruled), { kind: 'what-changed', before: piece.brief }, { signal });
-    if (what?.kind === 'planned' && what.otherwise.length > 0) pieces.push(piece.name || materialLabel(piece.brief));
+    if (what?.kind === 'planned' && what.otherwise.length > 0) pieces.push(pieceTitle(piece));
   }
   return { school: school.name || 'the school', pieces };
 }

@@ -31,7 +31,7 @@ export const noteMoves = {
   nextBowSign,
   insert: () => withSelected((note) => insertAfter(note, 'note')),
   remove: () => withStretch(removeNotes),
-  ends,
+  clear,
 } as const;
 
 function selectedNote(): number | null {
@@ -151,7 +151,7 @@ function nextBowSign(): void {
 }
 
 /** Of the nearest thing first: what is overlaid, then the stretch. */
-function ends(): void {
+function clear(): void {
   if (planningStore.getState().overlaid !== null) overlay(null);
   else dropStretch();
 }

@@ -11,13 +11,13 @@ const NAMED_ONLY: readonly Command[] = [
   { name: 'Loop the passage, or play it once', group: 'The bench', run: toggleLoop },
   { name: 'Silence', group: 'The bench', run: silence },
   { name: 'Light or dark', group: 'The bench', run: () => chooseTheme(themeNow() === 'dark' ? 'light' : 'dark') },
-  { name: 'Light or dark as the system has it', group: 'The bench', run: () => chooseTheme('system') },
+  { name: 'Follow the system’s light or dark setting', group: 'The bench', run: () => chooseTheme('system') },
   { name: 'Save as MusicXML', group: 'Save', run: () => saved((files) => files.downloadMusicXml()) },
   { name: 'Save as JSON', group: 'Save', run: () => saved((files) => files.downloadJson()) },
   { name: 'Save the path as SVG', group: 'Save', run: () => saved((files) => files.downloadPath('svg')) },
   { name: 'Save the path as PNG', group: 'Save', run: () => saved((files) => files.downloadPath('png')) },
   { name: 'Copy a link to this brief', group: 'Save', run: () => saved((files) => files.copyLink()) },
-  { name: 'Positions, strings, fingers, open strings, purpose, preferences', group: 'The bench', run: () => foldSentence(false) },
+  { name: 'Show positions, strings, fingers, open strings, purpose, preferences', group: 'The bench', run: () => foldSentence(false) },
   { name: 'A new piece', group: 'Go to', run: () => openOnBench(null) },
   ...[...PIECE_PAGES, ...ROOMS.flatMap<{ readonly href: string; readonly name: string }>(({ pages }) => pages)]
     .filter(({ href }) => href !== '/')

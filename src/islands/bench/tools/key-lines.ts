@@ -161,7 +161,7 @@ export const KEY_LINES: readonly KeyLine[] = [
   {
     keys: 'Escape',
     does: 'clear the selection, the overlay or the sound',
-    commands: [{ press: ['Escape'], run: () => silence() || noteMoves.ends() }],
+    commands: [{ press: ['Escape'], run: () => silence() || noteMoves.clear() }],
   },
 ];
 
