@@ -18,10 +18,9 @@ export async function loadPieces(): Promise<PieceList> {
   return { records: await loadAll('piece'), setAside: await database.setAside.count() };
 }
 
-/** The names of all pieces, newest first; empty for one without a name. */
-export async function loadPieceNames(): Promise<readonly { readonly id: string; readonly name: string }[]> {
-  const stored = await database.pieces.orderBy('updatedAt').reverse().toArray();
-  return stored.map(({ id, document }) => ({ id, name: document.name }));
+/** All pieces as they are stored, newest first, unchecked: enough to name them. */
+export async function loadStoredPieces(): Promise<readonly PieceRecord[]> {
+  return await database.pieces.orderBy('updatedAt').reverse().toArray();
 }
 
 /** Removes a piece. */

@@ -30,7 +30,7 @@ export const NOTE_VALUE_LABELS: Readonly<Record<string, string>> = {
 /** Schools of the hand, in the sentence. */
 export const SCHOOL_LABELS: Readonly<Record<HandSchool, string>> = {
   standard: 'the usual hand',
-  neck: 'in the neck hand',
+  neck: 'without thumb position',
   thumb: 'with thumb position',
   '124': 'with fingers 1-2-4',
   '1234': 'with four fingers',
@@ -170,5 +170,5 @@ export function wishLabels(brief: Brief): readonly string[] {
 
 /** Wishes in the sentence. */
 export function wishText(wishes: readonly string[]): string {
-  return wishes.length === 0 ? 'no preferences' : wishes.join(', ');
+  return wishes.length === 0 ? 'no preferences' : listed(wishes);
 }

@@ -12,9 +12,24 @@ export const QUESTION_GROUPS: readonly { readonly title: string; readonly questi
 /** What a style is called at the head of its column. */
 export const STYLE_LABELS: Readonly<Record<StyleName, string>> = { older: 'Older', plain: 'Plain', singing: 'Singing' };
 
+/** Answers that the sentence tells by a part of its own. */
+const WITH_THEIR_OWN_PART: readonly QuestionName[] = ['down', 'bassHand'];
+
 /** Answers in words, in the order of the questions. */
 export function waysLabels(ways: Ways): readonly string[] {
-  return QUESTION_NAMES.flatMap((name) => {
+  return labelsOf(ways, QUESTION_NAMES);
+}
+
+/** Answers as they stand among the preferences of the sentence. */
+export function waysInSentence(ways: Ways): readonly string[] {
+  return labelsOf(
+    ways,
+    QUESTION_NAMES.filter((name) => !WITH_THEIR_OWN_PART.includes(name)),
+  );
+}
+
+function labelsOf(ways: Ways, names: readonly QuestionName[]): readonly string[] {
+  return names.flatMap((name) => {
     const side = ways[name];
     return side === undefined ? [] : [sideOf(name, side).label];
   });

@@ -1,3 +1,4 @@
+import { limitPart } from '#core/brief/parts/limits';
 import { type Brief, waysOf } from '#core/brief';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import { questionsFor, sideOf } from '#core/brief/parts/school';
@@ -68,7 +69,8 @@ function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): reado
 
 function playerChanges(before: Brief, after: Brief): readonly string[] {
   const school = ({ player }: Brief): string => (player?.school ? SCHOOL_LABELS[player.school] : 'usual');
-  const known = ({ limits }: Brief): string => limits?.positions?.join(', ') ?? 'any';
+  const { words } = limitPart('positions');
+  const known = ({ limits }: Brief): string => (limits?.positions ? words.told(limits.positions) : words.none);
   return told([
     ['player', before.player?.name ?? 'any', after.player?.name ?? 'any'],
     ['hand', handText(before), handText(after)],
@@ -79,19 +81,19 @@ function playerChanges(before: Brief, after: Brief): readonly string[] {
   ]);
 }
 
-/** What is taught otherwise than before: "the fourth finger going up, was whichever suits, going up". */
+/** What is taught otherwise than before: "the fourth finger going up (was: whichever suits, going up)". */
 function schoolChanges(before: Brief, after: Brief): readonly string[] {
   const [were, are] = [waysOf(before), waysOf(after)];
   const changed = questionsFor(after.instrument.kind).filter((name) => were[name] !== are[name]);
   const weights = ({ school, instrument }: Brief): string => JSON.stringify(school?.weights?.[instrument.kind] ?? {});
   return [
-    ...changed.map((name) => `${sideOf(name, are[name] ?? '').label}, was ${sideOf(name, were[name] ?? '').label}`),
+    ...changed.map((name) => `${sideOf(name, are[name] ?? '').label} (was: ${sideOf(name, were[name] ?? '').label})`),
     ...(weights(before) === weights(after) ? [] : ['costs of the school changed']),
   ];
 }
 
 function told(rows: readonly (readonly [string, string, string])[]): readonly string[] {
-  return rows.flatMap(([what, was, is]) => (was === is ? [] : [`${what} ${is}, was ${was}`]));
+  return rows.flatMap(([what, was, is]) => (was === is ? [] : [`${what}: ${is} (was: ${was})`]));
 }
 
 function lengthText({ stringLengthMm }: InstrumentSpec): string {

@@ -161,7 +161,8 @@ async function printBehindOthers(page: Page): Promise<Pick<Figures, 'busyMs' | '
   await page.goto(`${ADDRESS}/?new`);
   await page.getByLabel('Octaves', { exact: true }).selectOption('three octaves');
   await page.getByLabel('Direction').selectOption('up and down');
-  await page.getByLabel('Way down').selectOption('(down as up)');
+  await page.getByRole('button', { name: 'More parts of the brief' }).click();
+  await page.getByLabel('Way down').selectOption('fingered the same both ways');
   await page.locator('[data-bead="21"]').waitFor();
   const others = page.getByRole('region', { name: 'Other fingerings' });
   const [busy, rest]: [number[], number[]] = [[], []];

@@ -3,9 +3,12 @@ import { test as base, type Download, expect, type Locator, type Page } from '@p
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 
 /** Every test fails on a console error, an uncaught error, or a request to another host. */
-export const test = base.extend<{ readonly watched: undefined }>({
+export const test = base.extend<{ readonly watched: undefined; readonly firstVisit: boolean }>({
+  /** Whether the bench introduces itself, as it does until that was read or skipped once. */
+  firstVisit: [false, { option: true }],
   watched: [
-    async ({ page, baseURL }, use) => {
+    async ({ page, baseURL, firstVisit }, use) => {
+      if (!firstVisit) await page.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
       const troubles: string[] = [];
       page.on('console', (message) => message.type() === 'error' && troubles.push(`console: ${message.text()}`));
       page.on('pageerror', (error) => troubles.push(`uncaught: ${error.message}`));
@@ -28,6 +31,13 @@ export async function openNewPiece(page: Page): Promise<void> {
 /** Brings out the parts of the sentence that are at their usual value. */
 export async function tellWholeBrief(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'More parts of the brief' }).click();
+}
+
+/** Chooses what is found in the list of commands by typing. */
+export async function findCommand(page: Page, typed: string, name: RegExp): Promise<void> {
+  await page.keyboard.press('Control+k');
+  await page.getByRole('combobox', { name: 'Search commands and pieces' }).fill(typed);
+  await page.getByRole('option', { name }).click();
 }
 
 /** Opens a demo piece by its name from the list. */

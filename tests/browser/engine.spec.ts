@@ -70,11 +70,11 @@ test('limits that are too hard show the plan that the smallest step would give, 
   await page.keyboard.press('Escape');
   const messages = page.getByRole('status', { name: 'Messages' });
   await expect(messages).toContainText(/D6 needs third position on the E string, which this brief leaves out/);
-  await expect(messages).toContainText(/It can be played with positions [\d, ]+ allowed too: that fingering is shown below\./);
+  await expect(messages).toContainText(/It can be played with .* position allowed too: that fingering is shown below\./);
   await expect(beads(page)).toHaveCount(22);
   await messages.getByRole('button', { name: 'Make this change' }).click();
   await expect(messages).toBeEmpty();
-  await expect(page.getByRole('button', { name: /^Positions: positions 1, \d/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Positions: first, .* position/ })).toBeVisible();
 });
 
 test('wishes, purpose, hand and school change the fingering and stand in the sentence', async ({ page }) => {
@@ -104,7 +104,8 @@ test('the way down can follow the way up', async ({ page }) => {
   await openNewPiece(page);
   await page.getByLabel('Octaves').selectOption('three octaves');
   await page.getByLabel('Direction').selectOption('up and down');
-  await page.getByLabel('Way down').selectOption('(down as up)');
+  await tellWholeBrief(page);
+  await page.getByLabel('Way down').selectOption('fingered the same both ways');
   await expect
     .poll(async () => {
       const row = (await fingers(page)).split(' ');
@@ -147,7 +148,7 @@ test('the server gives alternatives, reasons, and what would help', async ({ req
   expect(reasons.some((reason: { about: string }) => reason.about === 'shift')).toBe(true);
   const hard = await request.post('/api/plan', { data: { ...brief, limits: { positions: ['1'] } } });
   expect(hard.status()).toBe(422);
-  expect((await hard.json()).relaxed.relaxation).toMatch(/^with positions [\d, ]+ allowed too$/);
+  expect((await hard.json()).relaxed.relaxation).toMatch(/^with .* position allowed too$/);
 });
 
 test('while the ways of a note are on their way, those of the note before are not shown under it', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
+import { beads, expect, findCommand, findings, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
 
 test('the header leads through the rooms, and stays one line with three pieces open', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
@@ -64,4 +64,45 @@ test('an address where there is nothing says so, and leads on', async ({ page })
   expect(response.status()).toBe(404);
   expect(await response.text()).toContain('There is nothing at this address');
   expect(await (await page.request.get('/manifest.webmanifest')).json()).toMatchObject({ name: 'Dove Path', display: 'standalone' });
+});
+
+test('each part of the sentence is found by typing, those at their usual value too', async ({ page }) => {
+  await openNewPiece(page);
+  await findCommand(page, 'tempo', /^Tempo any tempo/);
+  await expect(page.getByLabel('Tempo, quarters a minute')).toBeFocused();
+  await findCommand(page, 'any position', /^Positions any position/);
+  await expect(page.getByRole('dialog', { name: 'Positions' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await findCommand(page, 'hand', /^Hand any hand/);
+  await expect(page.getByLabel('Hand', { exact: true })).toBeFocused();
+});
+
+test.describe('on the first visit', () => {
+  test.use({ firstVisit: true });
+
+  test('the bench introduces itself in three steps, done on the piece itself', async ({ page }) => {
+    await openPiece(page, 'Wren · A♭ major in three octaves');
+    const steps = page.getByRole('region', { name: 'First steps' });
+    await expect(steps).toContainText('1 of 3 Change the sentence.');
+    expect(await findings(page)).toEqual([]);
+    await page.getByLabel('Octaves').selectOption('two octaves');
+    await expect(steps).toContainText('2 of 3 Choose a note.');
+    await beads(page).nth(3).click();
+    await expect(steps).toContainText('3 of 3 Use another fingering.');
+    await page
+      .getByRole('button', { name: /^Overlay/ })
+      .first()
+      .click();
+    await page.getByRole('button', { name: /^Use this fingering/ }).click();
+    await expect(steps).toContainText('you have the last word');
+    await steps.getByRole('button', { name: 'Close' }).click();
+    await expect(steps).toBeHidden();
+    await page.reload();
+    await planDrawn(page);
+    await expect(steps).toBeHidden();
+    await findCommand(page, 'first steps', /^First steps on the bench/);
+    await expect(steps).toContainText('1 of 3');
+    await steps.getByRole('button', { name: 'Skip' }).click();
+    await expect(steps).toBeHidden();
+  });
 });

@@ -13,12 +13,12 @@ test('a measured string moves every piece that uses the instrument, and the piec
   await openSetup(page, 'Wren’s ¾ violin');
   await page.getByLabel('String length').fill('320');
   const used = page.getByRole('region', { name: 'Used by' });
-  await expect(used).toContainText('String length 320 mm, was typical for the size.');
+  await expect(used).toContainText('String length: 320 mm (was: typical for the size).');
   await expect(used).toContainText('The widest reach is 76 mm, before 73 mm.');
   await used.getByRole('link', { name: 'Wren · A♭ major in three octaves', exact: true }).click();
   await planDrawn(page);
   const notice = page.getByRole('region', { name: 'Changed in the Studio' });
-  await expect(notice).toContainText('String length 320 mm, was typical for the size.');
+  await expect(notice).toContainText('String length: 320 mm (was: typical for the size).');
   await expect(page.getByRole('img', { name: 'Fingerboard of the ¾ violin, string 320 mm' })).toBeVisible();
   await notice.getByRole('button', { name: 'Keep this piece as it was' }).click();
   await expect(page.getByRole('img', { name: 'Fingerboard of the ¾ violin, string 307 mm' })).toBeVisible();
@@ -28,7 +28,7 @@ test('a measured string moves every piece that uses the instrument, and the piec
 test('a change that is good is settled and does not come back', async ({ page }) => {
   await openSetup(page, 'Martin cello');
   await page.getByLabel('Hand', { exact: true }).selectOption('an average hand (estimate)');
-  await expect(page.getByRole('region', { name: 'Used by' })).toContainText('Hand an average hand, was not measured');
+  await expect(page.getByRole('region', { name: 'Used by' })).toContainText('Hand: an average hand (was: not measured)');
   await page.getByRole('link', { name: 'Martin · B♭ major, up and down', exact: true }).click();
   await page.getByRole('button', { name: 'OK' }).click();
   await saved(page);
@@ -80,7 +80,7 @@ test('a new player and instrument are made, found on the bench by name, and dele
   await saved(page);
   await openNewPiece(page);
   await page.getByLabel('Player').fill('Wagtail');
-  await expect(page.getByLabel('From the studio')).toHaveValue(/.{36}/);
+  await expect(page.getByLabel('Studio instrument')).toHaveValue(/.{36}/);
   await expect(page.getByRole('img', { name: /^Fingerboard of the .* viola, string 362 mm$/ })).toBeVisible();
   await page.goto('/setup');
   await page.getByRole('button', { name: /^Wagtail viola/ }).click();
@@ -92,9 +92,9 @@ test('a new player and instrument are made, found on the bench by name, and dele
 
 test('an instrument of the studio is taken in the sentence, and left for one described', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
-  await page.getByLabel('From the studio').selectOption('Robin’s violin');
+  await page.getByLabel('Studio instrument').selectOption('Robin’s violin');
   await expect(page.getByRole('img', { name: 'Fingerboard of the full-size violin, string 328 mm' })).toBeVisible();
-  await page.getByLabel('From the studio').selectOption('a');
+  await page.getByLabel('Studio instrument').selectOption('a');
   await page.getByLabel('Size', { exact: true }).selectOption('½');
   await expect(page.getByRole('img', { name: 'Fingerboard of the ½ violin, string 283 mm' })).toBeVisible();
 });

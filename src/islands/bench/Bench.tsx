@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect } from 'react';
 import type { Plan } from '#core/plan/describe';
+import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
 import { checkOpenPiece } from '../../state/work/work-actions.ts';
 import { useWork } from '../../state/work/work.ts';
@@ -24,6 +25,7 @@ import { useIdle } from './use-idle.ts';
 const Alternatives = lazy(async () => ({ default: (await import('./others/Alternatives.tsx')).Alternatives }));
 const ChangedNotice = lazy(async () => ({ default: (await import('./ChangedNotice.tsx')).ChangedNotice }));
 const Effects = lazy(async () => ({ default: (await import('./tables/Effects.tsx')).Effects }));
+const FirstSteps = lazy(async () => ({ default: (await import('./FirstSteps.tsx')).FirstSteps }));
 const HandDetails = lazy(async () => ({ default: (await import('./tables/HandDetails.tsx')).HandDetails }));
 const NoteRows = lazy(async () => ({ default: (await import('./tables/NoteRows.tsx')).NoteRows }));
 const NumberOrigins = lazy(async () => ({ default: (await import('../NumberOrigins.tsx')).NumberOrigins }));
@@ -57,6 +59,7 @@ export function Bench() {
         <main className="px-5 pt-1.5 pb-6">
           <h1 className="sr-only">Bench</h1>
           <BriefSentence key={pieceId} />
+          <Introduction idle={idle} />
           <Messages />
           {changed && (
             <Suspense>
@@ -72,6 +75,21 @@ export function Bench() {
         </main>
       )}
     </>
+  );
+}
+
+/** On the first visit; its room is kept until it comes, so that nothing moves. */
+function Introduction({ idle }: { readonly idle: boolean }) {
+  const shown = firstStepsStore((steps) => steps.shown);
+  if (!shown) return null;
+  return (
+    <div className="min-h-32 sm:min-h-11">
+      {idle && (
+        <Suspense>
+          <FirstSteps />
+        </Suspense>
+      )}
+    </div>
   );
 }
 

@@ -8,6 +8,7 @@ import { NOTHING_USED } from '../../storage/records.ts';
 import { profileOf, schoolOf } from '../../storage/for-briefs.ts';
 import { droppedText } from '../../words/notices.ts';
 import { say } from '../notices.ts';
+import { triedStep } from '../first-steps.ts';
 import { planningStore, planShown } from '../planning.ts';
 import { saveSoon } from '../work/saving.ts';
 import type { Stretch } from '../selection.ts';
@@ -117,6 +118,7 @@ export function acceptRelaxation(): void {
 export function takeAlternative({ plan, name, differsAt }: Alternative, stretch: Stretch | null = null): void {
   const { brief } = workStore.getState();
   planningStore.setState({ overlaid: null });
+  triedStep('fingering');
   if (name.kind === 'unlocked' && stretch === null) return changeBrief(({ locks: _, ...free }) => free);
   const taken = differsAt.filter((note) => stretch === null || (note >= stretch.from && note <= stretch.to));
   changeBrief(() => locksOf(plan, taken).reduce(withLock, brief));

@@ -14,11 +14,11 @@ function settingOf(kind: 'violin' | 'bass'): PartSetting {
 describe('a limit in the sentence', () => {
   it('names one value in full and several shortly', () => {
     assert.equal(limitPart('positions').words.told(['3']), 'third position');
-    assert.equal(limitPart('positions').words.told(['1', '3']), 'positions 1, 3');
+    assert.equal(limitPart('positions').words.told(['1', '3']), 'first and third position');
     assert.equal(limitPart('strings').words.told(['Eb4']), 'the E♭ string');
     assert.equal(limitPart('strings').words.told(['G3', 'D4']), 'the G and D strings');
-    assert.equal(limitPart('fingers').words.told(['T']), 'finger T');
-    assert.equal(limitPart('fingers').words.told(['1', '2']), 'fingers 1, 2');
+    assert.equal(limitPart('fingers').words.told(['T']), 'the thumb');
+    assert.equal(limitPart('fingers').words.told(['1', '2']), 'fingers 1 and 2');
   });
 
   it('has a name, and words for none of it, of its own', () => {

@@ -156,7 +156,7 @@ describe('a piece follows its player and its instrument', () => {
 
   it('and says what changed, in millimetres', () => {
     const longer = withInstrumentSpec(BRIEF, { kind: 'violin', size: '3/4', stringLengthMm: 320 });
-    assert.deepEqual(setupChanges(BRIEF, longer), ['string length 320 mm, was typical for the size']);
+    assert.deepEqual(setupChanges(BRIEF, longer), ['string length: 320 mm (was: typical for the size)']);
     const changed = asked(longer, { kind: 'what-changed', before: BRIEF });
     assert.ok(changed);
     assert.match(

@@ -29,10 +29,10 @@ describe('what was done, in words', () => {
       change({ material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 2, direction: 'up' } }),
       /^A major, two octaves, up$/,
     );
-    assert.equal(change({ limits: { positions: ['1', '3'] } }), 'positions 1, 3, was any');
+    assert.equal(change({ limits: { positions: ['1', '3'] } }), 'positions: first and third position (was: any position)');
     assert.equal(change({ limits: { openStrings: 'avoid' } }), 'open strings avoided');
     assert.equal(change({ preferences: { 'strong-fingers': 1 } }), 'strong fingers on hard notes');
-    assert.match(change({ instrument: { kind: 'violin', size: '3/4' } }), /^instrument ¾ violin, was full-size violin/);
+    assert.match(change({ instrument: { kind: 'violin', size: '3/4' } }), /^instrument: ¾ violin \(was: full-size violin\)/);
   });
 
   it('tells which note was fixed how, and how many were unlocked', () => {
@@ -64,8 +64,8 @@ describe('what the brief does, in words', () => {
     assert.deepEqual(
       asked(brief, { kind: 'effects' }).map((effect) => askedText(effect.asked, brief)),
       [
-        'only first position, second position, third position, fourth position',
-        'only fingers 0, 1, 2, 3, 4',
+        'only first, second, third and fourth position',
+        'only fingers 1, 2, 3 and 4',
         'open strings avoided',
         'low positions',
         'for training',
@@ -73,7 +73,7 @@ describe('what the brief does, in words', () => {
       ],
     );
     assert.equal(askedText({ kind: 'limit', name: 'shifts' }, { ...scale, limits: { shifts: 2 } }), 'exactly 2 shifts');
-    assert.equal(askedText({ kind: 'rule', name: 'wayDown' }, scale), 'down as up');
+    assert.equal(askedText({ kind: 'rule', name: 'wayDown' }, scale), 'the same fingering both ways');
   });
 
   it('counts what is more and what is fewer', () => {

@@ -210,8 +210,8 @@ describe('the sentence', () => {
 
   it('tells wishes, and what is asked of the whole line, in words', () => {
     const brief = withSamePattern(withPreference(withLimits(FIRST_BRIEF, { shifts: 1, harmonics: true }), 'one-string', 1), true);
-    assert.deepEqual(wishLabels(brief), ['one string', 'one pattern for every octave', 'harmonics', 'exactly 1 shift']);
-    assert.match(briefLine(withPurpose(brief, 'training')), /for training; one string; one pattern/);
+    assert.deepEqual(wishLabels(brief), ['one string where possible', 'one pattern for every octave', 'harmonics', 'exactly one shift']);
+    assert.match(briefLine(withPurpose(brief, 'training')), /for training; one string where possible; one pattern/);
   });
 
   it('tells every kind of material', () => {

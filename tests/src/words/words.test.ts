@@ -55,7 +55,7 @@ describe('labels', () => {
     assert.equal(instrumentLabel(linnet.brief), '15½-inch viola');
     assert.equal(
       briefLine(linnet.brief),
-      'E♭ major, two octaves, up and down, for Linnet, on a 15½-inch viola, ♩ = 66; positions 1; open strings avoided',
+      'E♭ major, two octaves, up and down, for Linnet, on a 15½-inch viola, ♩ = 66; first position; open strings avoided',
     );
   });
 });

@@ -1,5 +1,6 @@
 import { Type } from '@sinclair/typebox';
 import { type Finger, FINGERS } from '#core/hand';
+import { listed } from '#core/messages';
 import { goodReading, oneOf } from '#core/result';
 import type { LimitPart } from './limit-part.ts';
 import { everyStop } from './placements.ts';
@@ -24,9 +25,9 @@ export const fingers: LimitPart<Finger[]> = {
   words: {
     name: 'Fingers',
     none: 'any finger',
-    told: (names) => `${stopping(names).length === 1 ? 'finger' : 'fingers'} ${stopping(names).join(', ')}`,
-    asked: (names) => `only fingers ${names.join(', ')}`,
-    printed: (names) => `fingers ${names.join(', ')}`,
+    told: fingersText,
+    asked: (names) => `only ${fingersText(names)}`,
+    printed: fingersText,
     leftOut: 'fingers allowed',
     whole: 'the limit on fingers',
   },
@@ -39,6 +40,13 @@ export const fingers: LimitPart<Finger[]> = {
   },
   stands: { in: 'sentence', lead: 'with' },
 };
+
+/** "finger 1", "fingers 1, 2 and 3", "the thumb and fingers 1 and 2". */
+function fingersText(names: readonly Finger[]): string {
+  const fingers = stopping(names).filter((finger) => finger !== 'T');
+  const numbered = fingers.length === 0 ? [] : [`${fingers.length === 1 ? 'finger' : 'fingers'} ${listed(fingers)}`];
+  return [...(names.includes('T') ? ['the thumb'] : []), ...numbered].join(' and ');
+}
 
 function stopping(names: readonly Finger[]): readonly Finger[] {
   return names.filter((finger) => finger !== '0');

@@ -1,7 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { PositionLabel } from '#core/brief/parts';
 import type { HandModel } from '#core/hand';
-import { limitIssue, positionWords } from '#core/messages';
+import { limitIssue, listed, positionWords } from '#core/messages';
 import { readingOf } from '#core/result';
 import type { LimitPart, LimitStep } from './limit-part.ts';
 
@@ -29,9 +29,9 @@ export const positions: LimitPart<string[]> = {
   words: {
     name: 'Positions',
     none: 'any position',
-    told: (labels) => (labels.length === 1 ? labels.map(wordsOf).join('') : `positions ${labels.join(', ')}`),
-    asked: (labels) => `only ${labels.map(wordsOf).join(', ')}`,
-    printed: (labels) => `positions ${labels.join(', ')}`,
+    told: positionsText,
+    asked: (labels) => `only ${positionsText(labels)}`,
+    printed: positionsText,
     leftOut: 'positions allowed',
     whole: 'the limit on positions',
   },
@@ -58,9 +58,21 @@ function stepTo(label: string, known: readonly string[], { positionLabels, learn
     (name) => place(name) > low && place(name) < high && learningOrder.indexOf(name) < learningOrder.indexOf(label),
   );
   const added = [...between, label].toSorted((one, other) => place(one) - place(other));
-  const words = added.length === 1 ? wordsOf(label) : `positions ${added.join(', ')}`;
-  return { value: [...known, ...added], words: `with ${words} allowed too` };
+  return { value: [...known, ...added], words: `with ${positionsText(added)} allowed too` };
 }
+
+/** "first position", "half, first and third position", "half position and positions II and III". */
+function positionsText(labels: readonly string[]): string {
+  const ordinals = labels.map(wordsOf).filter((words) => words.endsWith(AFTER_ORDINAL));
+  const numbered = labels.filter((label) => !wordsOf(label).endsWith(AFTER_ORDINAL)).map((label) => label.replace('-', '–'));
+  return [
+    ...(ordinals.length === 0 ? [] : [`${listed(ordinals.map((words) => words.slice(0, -AFTER_ORDINAL.length)))}${AFTER_ORDINAL}`]),
+    ...(numbered.length === 0 ? [] : [`${numbered.length === 1 ? 'position' : 'positions'} ${listed(numbered)}`]),
+  ].join(' and ');
+}
+
+/** What follows where a position is told by its place: "first position". */
+const AFTER_ORDINAL = ' position';
 
 function wordsOf(label: string): string {
   return positionWords({ label, alteration: null });

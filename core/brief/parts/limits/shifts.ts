@@ -20,9 +20,9 @@ export const shifts: LimitPart<number> = {
   words: {
     name: 'Number of shifts',
     none: 'any number of shifts',
-    told: (count) => `exactly ${shiftsText(count)}`,
-    printed: (count) => `exactly ${shiftsText(count)}`,
-    asked: (count) => `exactly ${count} shifts`,
+    told: exactText,
+    printed: exactText,
+    asked: exactText,
     leftOut: 'number of shifts',
     whole: 'the number of shifts',
   },
@@ -41,6 +41,11 @@ export const shifts: LimitPart<number> = {
 function countsNear(count: number): readonly number[] {
   const counts = Array.from({ length: 2 * COUNTS_TRIED + 1 }, (_, index) => count - COUNTS_TRIED + index);
   return counts.filter((each) => each >= 0 && each !== count).toSorted((one, other) => Math.abs(one - count) - Math.abs(other - count));
+}
+
+/** "no shifts", "exactly one shift", "exactly 3 shifts". */
+function exactText(count: number): string {
+  return count === 0 ? 'no shifts' : `exactly ${count === 1 ? 'one shift' : shiftsText(count)}`;
 }
 
 function shiftsText(count: number): string {

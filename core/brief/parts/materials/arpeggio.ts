@@ -24,7 +24,7 @@ const LABELS: Readonly<Record<ArpeggioType, string>> = {
 /** A chord note by note, from root to root. */
 export const arpeggio: MaterialPart<Static<typeof schema>> = {
   schema,
-  name: { article: 'An', noun: 'arpeggio' },
+  name: { article: 'An', noun: 'arpeggio', lead: 'of' },
   read: (material, rhythm) => {
     const { type, octaves } = material;
     return lineOfPattern(

@@ -20,7 +20,7 @@ const LABELS: Readonly<Record<BrokenFigure, string>> = {
 /** A scale broken into figures. Coming down it is read from the top, so its way back is no mirror. */
 export const broken: MaterialPart<Static<typeof schema>> = {
   schema,
-  name: { article: 'A', noun: 'broken scale' },
+  name: { article: 'A', noun: 'broken scale', lead: 'in' },
   read: (material, rhythm) => {
     const { type, octaves, figure } = material;
     return lineOfPattern(

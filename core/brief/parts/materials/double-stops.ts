@@ -29,7 +29,7 @@ const LABELS: Readonly<Record<DoubleStopInterval, string>> = {
 /** A scale in double stops. */
 export const doubleStops: MaterialPart<Static<typeof schema>> = {
   schema,
-  name: { article: 'A', noun: 'scale in double stops' },
+  name: { article: 'A', noun: 'double-stop scale', lead: 'in' },
   read: (material, rhythm) => {
     const { type, octaves, interval } = material;
     return lineOfPattern(

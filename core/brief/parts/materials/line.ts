@@ -18,7 +18,7 @@ export const USUAL_KEY = 'C major';
 /** A line of the teacher's own, note by note. */
 export const line: MaterialPart<Static<typeof schema>> = {
   schema,
-  name: { article: 'A', noun: 'line of my own' },
+  name: { article: 'A', noun: 'line of my own', lead: 'in' },
   read: ({ notes, key }, rhythm) => readTypedLine(notes, key ?? USUAL_KEY, rhythm),
   told: ({ key }) => `a line in ${keyLabel(key ?? USUAL_KEY)}`,
   tonicName: ({ key }) => (key ?? USUAL_KEY).split(' ')[0] ?? 'C',

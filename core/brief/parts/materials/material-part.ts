@@ -41,8 +41,8 @@ export interface MaterialBefore {
 export interface MaterialPart<Value> {
   /** Of the value in documents. */
   readonly schema: TSchema & { readonly static: Value };
-  /** What it is called in the sentence, and the article before it. */
-  readonly name: { readonly article: 'A' | 'An'; readonly noun: string };
+  /** What it is called in the sentence, the article before it, and how its key follows: "A scale in", "An arpeggio of". */
+  readonly name: { readonly article: 'A' | 'An'; readonly noun: string; readonly lead: 'in' | 'of' };
   /** The line it stands for. Refuses what cannot be spelled, an empty line, and one that is too long. */
   readonly read: (material: Value, rhythm: Rhythm) => Reading<Line>;
   /** What is played, in a few words: "A♭ major, three octaves, up". */

@@ -9,7 +9,7 @@ const schema = Type.Object({ kind: Type.Literal('scale'), type: oneOf(SCALE_TYPE
 /** A scale from tonic to tonic. */
 export const scale: MaterialPart<Static<typeof schema>> = {
   schema,
-  name: { article: 'A', noun: 'scale' },
+  name: { article: 'A', noun: 'scale', lead: 'in' },
   read: (material, rhythm) => {
     const { type, octaves } = material;
     return lineOfPattern(

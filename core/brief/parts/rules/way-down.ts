@@ -10,7 +10,14 @@ export type WayDown = (typeof WAYS_DOWN)[number];
 export const WayDownName = oneOf(WAYS_DOWN);
 
 /** What each way down is called in the sentence. */
-export const WAY_DOWN_LABELS: Readonly<Record<WayDown, string>> = { own: '(down for itself)', 'as-up': '(down as up)' };
+export const WAY_DOWN_LABELS: Readonly<Record<WayDown, string>> = {
+  own: 'fingered separately each way',
+  'as-up': 'fingered the same both ways',
+};
 
 /** What the rule is called: as one of the things asked for, and as it follows "without". */
-export const WAY_DOWN_WORDS = { asked: 'down as up', free: 'down for itself', whole: 'the way down as the way up' } as const;
+export const WAY_DOWN_WORDS = {
+  asked: 'the same fingering both ways',
+  free: 'a separate fingering each way',
+  whole: 'the same fingering both ways',
+} as const;

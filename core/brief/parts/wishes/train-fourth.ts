@@ -3,7 +3,7 @@ import { plus } from '#core/weights';
 
 /** The fourth finger trained: it is cheaper than usual, and the open string costlier. */
 export const trainFourth: WishPart = {
-  label: 'the fourth finger trained',
+  label: 'work for the fourth finger',
   hint: '4 instead of the open string, and more of it elsewhere.',
   weights: ({ finger, openString, arrivingUp }) => ({
     finger: plus(finger, [0, 0, 0, 0, -650]),

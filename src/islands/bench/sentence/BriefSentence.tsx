@@ -27,10 +27,10 @@ export function BriefSentence() {
   // A line of one's own begins as what stood there, unless one was typed before.
   const setKind = (kind: Material['kind']): void =>
     kind === 'line' && lineText.trim() === '' ? writeOut() : changeBrief((now) => withMaterialKind(now, kind, lineText));
-  const { article } = materialPart(brief.material.kind).name;
+  const { article, lead } = materialPart(brief.material.kind).name;
   return (
     <section aria-label="Brief">
-      <p className="font-serif text-[17px] leading-[1.7] sm:text-[19px] sm:leading-[1.75]">
+      <p data-sentence className="font-serif text-[17px] leading-[1.7] sm:text-[19px] sm:leading-[1.75]">
         {article}{' '}
         <Choice
           label="Material"
@@ -39,7 +39,7 @@ export function BriefSentence() {
           name={(kind) => materialPart(kind).name.noun}
           onChange={setKind}
         />{' '}
-        <MaterialPart brief={brief} />
+        {lead} <MaterialPart brief={brief} />
         <RhythmPart brief={brief} />
         <PlayerPart brief={brief} />
         <LimitsPart brief={brief} />
@@ -103,7 +103,8 @@ function RhythmPart({ brief }: { readonly brief: Brief }) {
             values={bows}
             name={(count) => bowLabel(Number(count))}
             onChange={(count) => changeBrief((now) => withRhythm(now, { notesPerBow: Number(count) }))}
-          />{' '}
+          />
+          ,{' '}
         </>
       )}
       at <TempoPart tempo={brief.tempo ?? null} />,{' '}

@@ -22,7 +22,8 @@ interface LimitProps<Name extends LimitName> {
 
 function SentenceLimit<Name extends LimitName>({ name, brief }: LimitProps<Name>) {
   const { control, stands, words } = limitPart(name);
-  const told = useTold(brief.limits?.[name] === undefined);
+  const value = brief.limits?.[name];
+  const told = useTold(value === undefined || (control.kind === 'choice' && control.chosen(value) === control.chosen(undefined)));
   if (stands.in !== 'sentence' || !told) return null;
   if (control.kind !== 'choice') {
     return (
@@ -36,7 +37,7 @@ function SentenceLimit<Name extends LimitName>({ name, brief }: LimitProps<Name>
       , {stands.lead}{' '}
       <OptionChoice
         label={words.name}
-        value={control.chosen(brief.limits?.[name])}
+        value={control.chosen(value)}
         options={control.options}
         onChange={(chosen) => changeBrief((now) => withLimit(now, name, control.choose(chosen)))}
       />

@@ -8,6 +8,7 @@ import { KEY_MODES, noteLabel } from '#core/pitch';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { writtenLabel } from '../../../words/labels.ts';
+import { useTold } from './use-told.ts';
 
 /** What is played: key, kind, octaves and direction. */
 export function MaterialPart({ brief }: { readonly brief: Brief }) {
@@ -22,13 +23,13 @@ interface PatternProps {
 
 function Pattern({ brief, material }: PatternProps) {
   const part = materialPart(material.kind);
+  const [tonic, offered] = [part.tonicName(material), tonicNames(part.mode(material))];
   return (
     <>
-      in{' '}
       <Choice
         label="Tonic"
-        value={part.tonicName(material)}
-        values={tonicNames(part.mode(material))}
+        value={tonic}
+        values={offered.includes(tonic) ? offered : [tonic, ...offered]}
         name={noteLabel}
         onChange={(name) => changeBrief((now) => withTonicName(now, name))}
       />
@@ -44,19 +45,26 @@ function Pattern({ brief, material }: PatternProps) {
         </Fragment>
       ))}
       , <Extent brief={brief} material={material} />
-      {part.octaves(material)?.bothWays === true && part.comesBackAlike && (
-        <>
-          {' '}
-          <Choice
-            label="Way down"
-            value={wayDownOf(brief)}
-            values={WAYS_DOWN}
-            name={(way) => WAY_DOWN_LABELS[way]}
-            onChange={(way) => changeBrief((now) => withWayDown(now, way))}
-          />
-        </>
-      )}
+      {part.octaves(material)?.bothWays === true && part.comesBackAlike && <WayDownPart brief={brief} />},{' '}
+    </>
+  );
+}
+
+/** Folded while each way has a fingering of its own. */
+function WayDownPart({ brief }: { readonly brief: Brief }) {
+  const way = wayDownOf(brief);
+  const told = useTold(way === WAYS_DOWN[0]);
+  if (!told) return null;
+  return (
+    <>
       ,{' '}
+      <Choice
+        label="Way down"
+        value={way}
+        values={WAYS_DOWN}
+        name={(each) => WAY_DOWN_LABELS[each]}
+        onChange={(next) => changeBrief((now) => withWayDown(now, next))}
+      />
     </>
   );
 }
@@ -105,7 +113,7 @@ function LineKey({ brief }: { readonly brief: Brief }) {
   const setKey = (key: string): void => changeBrief((now) => withLineKey(now, key));
   return (
     <>
-      in <Choice label="Tonic" value={tonic} values={tonicNames(mode)} name={noteLabel} onChange={(name) => setKey(`${name} ${mode}`)} />{' '}
+      <Choice label="Tonic" value={tonic} values={tonicNames(mode)} name={noteLabel} onChange={(name) => setKey(`${name} ${mode}`)} />{' '}
       <Choice
         label="Mode"
         value={mode}

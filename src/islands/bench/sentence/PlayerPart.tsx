@@ -16,25 +16,35 @@ import { useWork } from '../../../state/work/work.ts';
 import { Choice } from '../../../ui/fields/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { HAND_LABELS, handChoice, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../../words/labels.ts';
+import { useTold } from './use-told.ts';
 
 /** For whom, on what instrument, with what hand, set how. */
 export function PlayerPart({ brief }: { readonly brief: Brief }) {
-  const schools = schoolsOf(brief.instrument.kind);
   return (
     <>
-      for <PlayerName name={brief.player?.name ?? ''} /> with <HandChoice brief={brief} /> on <InstrumentChoice brief={brief} />
-      {schools.length > 1 && (
-        <>
-          ,{' '}
-          <Choice
-            label="Left hand"
-            value={handSchoolOf(brief)}
-            values={schools}
-            name={(school) => SCHOOL_LABELS[school]}
-            onChange={(school) => changeBrief((now) => withHandSchool(now, school))}
-          />
-        </>
-      )}
+      for <PlayerName name={brief.player?.name ?? ''} />
+      <HandPart brief={brief} /> on <InstrumentChoice brief={brief} />
+      <LeftHandPart brief={brief} />
+    </>
+  );
+}
+
+/** Folded while the hand is as it is usually taught on the instrument. */
+function LeftHandPart({ brief }: { readonly brief: Brief }) {
+  const schools = schoolsOf(brief.instrument.kind);
+  const school = handSchoolOf(brief);
+  const told = useTold(school === schools[0]);
+  if (schools.length === 1 || !told) return null;
+  return (
+    <>
+      ,{' '}
+      <Choice
+        label="Left hand"
+        value={school}
+        values={schools}
+        name={(each) => SCHOOL_LABELS[each]}
+        onChange={(next) => changeBrief((now) => withHandSchool(now, next))}
+      />
     </>
   );
 }
@@ -68,16 +78,22 @@ function PlayerName({ name }: { readonly name: string }) {
 }
 
 /** A measured hand is there to choose only as long as it is in the brief: the ruler is read in the Studio. */
-function HandChoice({ brief }: { readonly brief: Brief }) {
+function HandPart({ brief }: { readonly brief: Brief }) {
   const value = handChoice(brief.player?.hand);
+  const told = useTold(value === 'any');
+  if (!told) return null;
   return (
-    <Choice
-      label="Hand"
-      value={value}
-      values={value === 'measured' ? ['measured', 'any', ...HAND_PRESETS] : ['any', ...HAND_PRESETS]}
-      name={(hand) => HAND_LABELS[hand]}
-      onChange={(hand) => hand !== 'measured' && changeBrief((now) => withHand(now, hand === 'any' ? null : hand))}
-    />
+    <>
+      {' '}
+      with{' '}
+      <Choice
+        label="Hand"
+        value={value}
+        values={value === 'measured' ? ['measured', 'any', ...HAND_PRESETS] : ['any', ...HAND_PRESETS]}
+        name={(hand) => HAND_LABELS[hand]}
+        onChange={(hand) => hand !== 'measured' && changeBrief((now) => withHand(now, hand === 'any' ? null : hand))}
+      />
+    </>
   );
 }
 
@@ -97,7 +113,7 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
   const setKind = (next: InstrumentKind): void => changeBriefAndReadLine((now) => withInstrument(now, next));
   const own = instruments.length > 0 && (
     <Choice
-      label="From the studio"
+      label="Studio instrument"
       value={known?.id ?? DESCRIBED}
       values={[DESCRIBED, ...instruments.map((each) => each.id)]}
       name={(id) => (id === DESCRIBED ? 'a' : (instruments.find((each) => each.id === id)?.document.name ?? ''))}

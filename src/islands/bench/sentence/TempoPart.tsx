@@ -18,7 +18,7 @@ export function TempoPart({ tempo }: { readonly tempo: number | null }) {
   };
   return (
     <span className="whitespace-nowrap">
-      <span className="pl-1">♩</span> ={' '}
+      {text !== '' && <span className="pl-1">♩ = </span>}
       <input
         aria-label="Tempo, quarters a minute"
         className={SENTENCE_PART}

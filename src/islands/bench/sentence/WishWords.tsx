@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { differingWays } from '#core/brief/edits';
 import { wishText } from '../../../words/labels.ts';
-import { waysLabels } from '../../../words/school.ts';
+import { waysInSentence } from '../../../words/school.ts';
 
 interface WishWordsProps {
   readonly brief: Brief;
@@ -11,5 +11,5 @@ interface WishWordsProps {
 
 /** What the teacher would like, and where player or piece differ from the school. */
 export function WishWords({ brief, wishes }: WishWordsProps) {
-  return wishText([...wishes, ...waysLabels(differingWays(brief))]);
+  return wishText([...wishes, ...waysInSentence(differingWays(brief))]);
 }

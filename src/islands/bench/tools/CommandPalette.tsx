@@ -1,8 +1,11 @@
 import { Command } from 'cmdk';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { loadPieceNames } from '../../../storage/piece-list.ts';
+import { useEffect, useRef, useState } from 'react';
+import { loadStoredPieces } from '../../../storage/piece-list.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
+import { pieceTitle } from '../../../words/labels.ts';
 import { openOnBench } from '../../open-on-bench.ts';
+import { goToPart, type SentencePart, sentenceParts } from '../sentence/parts.ts';
 import { COMMANDS } from './commands.ts';
 import { type Command as BenchCommand, COMMAND_GROUPS } from './key-lines.ts';
 
@@ -11,15 +14,26 @@ const GROUP =
 const ITEM =
   'flex cursor-pointer gap-3 px-2 py-1 data-[selected=true]:bg-paper-deep data-[selected=true]:shadow-[inset_3px_0_0_var(--color-ink)]';
 
-/** Commands and every piece, found by typing. */
+/** Commands, the parts of the brief and every piece, found by typing. */
 export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
-  const pieces = useLiveQuery(() => loadPieceNames().catch(() => [])) ?? [];
+  const pieces = useLiveQuery(() => loadStoredPieces().catch(() => [])) ?? [];
   const run = (what: () => unknown) => (): void => {
     onClose();
     what();
   };
+  const parts = useParts();
+  const partChosen = useRef<string | null>(null);
+  const choosePart = (name: string): void => {
+    partChosen.current = name;
+    onClose();
+  };
+  const goToChosen = (): boolean => {
+    if (partChosen.current === null) return false;
+    goToPart(partChosen.current);
+    return true;
+  };
   return (
-    <Dialog title="Commands" quietTitle className="top-[12vh] w-[34rem]" onClose={onClose}>
+    <Dialog title="Commands" quietTitle className="top-[12vh] w-[34rem]" onClose={onClose} onGone={goToChosen}>
       <Command loop filter={hasEveryWord}>
         <Command.Input
           aria-label="Search commands and pieces"
@@ -38,15 +52,18 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
               ))}
             </Command.Group>
           ))}
+          <Command.Group heading="The brief" className={GROUP}>
+            {parts.map(({ name, chosen }) => (
+              <Command.Item key={name} value={`${name} ${chosen}`} onSelect={() => choosePart(name)} className={ITEM}>
+                <span className="grow">{name}</span>
+                <span className="truncate font-serif text-dove-dark">{chosen}</span>
+              </Command.Item>
+            ))}
+          </Command.Group>
           <Command.Group heading="Pieces" className={GROUP}>
-            {pieces.map(({ id, name }) => (
-              <Command.Item
-                key={id}
-                value={`${name === '' ? 'unnamed' : name} ${id}`}
-                onSelect={run(() => openOnBench(id))}
-                className={ITEM}
-              >
-                {name === '' ? 'unnamed' : name}
+            {pieces.map(({ id, document }) => (
+              <Command.Item key={id} value={`${pieceTitle(document)} ${id}`} onSelect={run(() => openOnBench(id))} className={ITEM}>
+                {pieceTitle(document)}
               </Command.Item>
             ))}
           </Command.Group>
@@ -54,6 +71,16 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
       </Command>
     </Dialog>
   );
+}
+
+/** Read once the list stands: reading unfolds the sentence for a moment, which no component may do while it is drawn. */
+function useParts(): readonly SentencePart[] {
+  const [parts, setParts] = useState<readonly SentencePart[]>([]);
+  useEffect(() => {
+    const soon = setTimeout(() => setParts(sentenceParts()));
+    return () => clearTimeout(soon);
+  }, []);
+  return parts;
 }
 
 /** What is typed finds what has all its words, wherever in the name they stand. */

@@ -6,7 +6,7 @@ import { KEY_LINES } from './key-lines.ts';
 /** The keyboard shortcuts of the bench on one sheet. */
 export function KeysSheet({ onClose }: { readonly onClose: () => void }) {
   return (
-    <Dialog title="Keys" className="top-[4vh] max-h-[92vh] w-[34rem] p-6" onClose={onClose}>
+    <Dialog title="Keyboard shortcuts" className="top-[4vh] max-h-[92vh] w-[34rem] p-6" onClose={onClose}>
       <Table>
         <tbody>
           {KEY_LINES.map(({ keys, does }) => (

@@ -1,6 +1,6 @@
 import { chooseTheme, themeNow } from '../../../design/theme.ts';
+import { showFirstSteps } from '../../../state/first-steps.ts';
 import { toggleLoop, silence } from '../../../state/sound/sound-actions.ts';
-import { foldSentence } from '../../../state/sentence.ts';
 import { workStore } from '../../../state/work/work.ts';
 import { openOnBench } from '../../open-on-bench.ts';
 import { PIECE_PAGES, ROOMS } from '../../rooms.ts';
@@ -17,7 +17,7 @@ const NAMED_ONLY: readonly Command[] = [
   { name: 'Save the path as SVG', group: 'Save', run: () => saved((files) => files.downloadPath('svg')) },
   { name: 'Save the path as PNG', group: 'Save', run: () => saved((files) => files.downloadPath('png')) },
   { name: 'Copy a link to this brief', group: 'Save', run: () => saved((files) => files.copyLink()) },
-  { name: 'Show positions, strings, fingers, open strings, purpose, preferences', group: 'The bench', run: () => foldSentence(false) },
+  { name: 'First steps on the bench', group: 'The bench', run: () => showFirstSteps(true) },
   { name: 'A new piece', group: 'Go to', run: () => openOnBench(null) },
   ...[...PIECE_PAGES, ...ROOMS.flatMap<{ readonly href: string; readonly name: string }>(({ pages }) => pages)]
     .filter(({ href }) => href !== '/')

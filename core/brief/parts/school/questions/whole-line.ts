@@ -7,8 +7,8 @@ export const down = {
   kinds: ALL_STRINGS,
   usual: 'own',
   sides: {
-    own: { label: 'the way down fingered for itself', gains: 'Each way has the shifts that suit it.' },
-    'as-up': { label: 'the way down as the way up', gains: 'One fingering to learn, and the landmarks stay.' },
+    own: { label: 'a separate fingering going down', gains: 'Each way has the shifts that suit it.' },
+    'as-up': { label: 'one fingering up and down', gains: 'One fingering to learn, and the landmarks stay.' },
   },
 } as const satisfies Question;
 

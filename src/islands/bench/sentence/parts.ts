@@ -1,0 +1,46 @@
+import { flushSync } from 'react-dom';
+import { foldSentence, useSentence } from '../../../state/sentence.ts';
+
+/** A part of the sentence as the list of commands finds it. */
+export interface SentencePart {
+  /** What it is called: "Octaves". */
+  readonly name: string;
+  /** What is chosen now: "two octaves". */
+  readonly chosen: string;
+}
+
+/** The parts of the sentence, those at their usual value too, in their order. */
+export function sentenceParts(): readonly SentencePart[] {
+  const { whole } = useSentence.getState();
+  flushSync(() => foldSentence(false));
+  const parts = controls().map((control) => ({ name: nameOf(control), chosen: chosenIn(control) }));
+  // Nothing of this is painted: the sentence stands as it stood.
+  flushSync(() => foldSentence(!whole));
+  return parts;
+}
+
+/** Goes to a part of the sentence; what opens, opens. */
+export function goToPart(name: string): void {
+  flushSync(() => foldSentence(false));
+  const control = controls().find((each) => nameOf(each) === name);
+  control?.focus();
+  if (control instanceof HTMLButtonElement) control.click();
+}
+
+type Control = HTMLSelectElement | HTMLInputElement | HTMLButtonElement;
+
+/** The sentence itself says what its parts are: which there are depends on the material, the instrument and the studio. */
+function controls(): readonly Control[] {
+  return [...document.querySelectorAll<Control>('[data-sentence] :is(select, input, button[aria-haspopup])')];
+}
+
+function nameOf(control: Control): string {
+  const label = control.getAttribute('aria-label') ?? control.textContent;
+  return (label.split(/[:,]/)[0] ?? label).trim();
+}
+
+function chosenIn(control: Control): string {
+  if (control instanceof HTMLSelectElement) return control.selectedOptions[0]?.textContent ?? '';
+  if (control instanceof HTMLInputElement) return control.value === '' ? control.placeholder : control.value;
+  return control.textContent.split(': ').at(-1) ?? '';
+}

@@ -1,0 +1,32 @@
+import { createElement } from 'react';
+import { prerender } from 'react-dom/static';
+import type { Brief } from '#core/brief';
+import { BriefSentence } from '../../src/islands/bench/sentence/BriefSentence.tsx';
+import { useSentence } from '../../src/state/sentence.ts';
+import { workStore } from '../../src/state/work/work.ts';
+
+/** The sentence of a brief as it reads on the bench: of each part what is chosen, and what is only there to press left out. */
+export async function sentenceOf(brief: Brief, whole = false): Promise<string> {
+  // Drawn without a page, components read what their stores began with.
+  Object.assign(workStore.getInitialState(), { brief });
+  Object.assign(useSentence.getInitialState(), { whole });
+  const { prelude } = await prerender(createElement(BriefSentence));
+  const html = await new Response(prelude).text();
+  return readAloud(html.slice(html.indexOf('<p'), html.indexOf('</p>')));
+}
+
+function readAloud(html: string): string {
+  return html
+    .replace(/<!--.*?-->/g, '')
+    .replace(/<datalist.*?<\/datalist>/gs, '')
+    .replace(/<select.*?<\/select>/gs, (select) => /<option[^>]* selected=""[^>]*>(.*?)<\/option>/s.exec(select)?.[1] ?? '')
+    .replace(/<input[^>]*>/g, (input) => /value="([^"]+)"/.exec(input)?.[1] ?? /placeholder="([^"]*)"/.exec(input)?.[1] ?? '')
+    .replace(/<span class="sr-only">.*?<\/span>/gs, '')
+    .replace(/<button[^>]*aria-label="(More|Fewer) parts of the brief".*?<\/button>/gs, '')
+    .replace(/<[^>]*>/g, '')
+    .replace(/&#x27;/g, '’')
+    .replace(/&quot;/g, '"')
+    .replace(/&amp;/g, '&')
+    .replace(/\s+/g, ' ')
+    .trim();
+}
