@@ -27,7 +27,7 @@ const VIEWS: readonly View[] = [
   { file: 'fingerboard', piece: 'Merle · F major, first shifts', prepare: (page) => measures(page, 'Fingerboard') },
   { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
   { file: 'reach', piece: 'Plover · D major for a small hand', prepare: (page) => measures(page, 'Reach') },
-  { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: (page) => measures(page, 'Tapes') },
+  { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
   { file: 'tuner', piece: null, prepare: tuneCello },
   { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Robin · Evening line', prepare: openSheet },
@@ -51,6 +51,7 @@ try {
   for (const { file, piece, dark, width, prepare } of VIEWS) {
     // A browser of its own for each picture: what one does to a piece does not show in the next.
     const page = await browser.newPage({ viewport: { width: width ?? 1280, height: 800 }, colorScheme: dark === true ? 'dark' : 'light' });
+    await page.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
     await page.goto(`${ADDRESS}/pieces`, { waitUntil: 'load' }).catch(() => page.goto(`${ADDRESS}/pieces`));
     if (piece !== null) {
       await page.getByRole('link', { name: piece, exact: true }).click();
@@ -127,6 +128,12 @@ async function measures(page: Page, part: string): Promise<void> {
   await page.getByRole('link', { name: 'Measures' }).click();
   await page.getByRole('navigation', { name: 'Measures' }).getByRole('button', { name: part }).click();
   await page.getByRole('region', { name: part }).waitFor();
+}
+
+async function showTapes(page: Page): Promise<void> {
+  await measures(page, 'Fingerboard');
+  await page.getByRole('link', { name: 'Print tapes' }).click();
+  await page.getByRole('img', { name: /of the strip/ }).waitFor();
 }
 
 async function tuneCello(page: Page): Promise<void> {

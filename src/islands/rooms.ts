@@ -10,7 +10,8 @@ export const ROOMS = [
     name: 'Studio',
     pages: [
       { href: '/pieces', name: 'Pieces' },
-      { href: '/setup', name: 'Players and instruments' },
+      { href: '/setup', name: 'Players, instruments, schools' },
+      { href: '/tapes', name: 'Tapes' },
       { href: '/costs', name: 'Costs' },
     ],
   },

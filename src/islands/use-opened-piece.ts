@@ -65,7 +65,9 @@ async function openFromAddress(): Promise<void> {
   const linked = address.searchParams.get('brief');
   const id = await openAsked(address.searchParams.has('new'), linked !== null, address.searchParams.get('piece'));
   if (linked !== null) await (await import('../state/work/open-link.ts')).openLinkedBrief(linked);
-  address.searchParams.delete('new');
+  const player = address.searchParams.get('player');
+  if (player !== null) (await import('../state/work/new-for-player.ts')).giveNewPieceTo(player);
+  for (const said of ['new', 'player']) address.searchParams.delete(said);
   address.searchParams.delete('brief');
   address.searchParams.set('piece', id);
   history.replaceState(null, '', address);

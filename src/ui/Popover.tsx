@@ -4,7 +4,7 @@ import type { ReactNode, RefObject } from 'react';
 interface PopoverProps {
   readonly label: string;
   /** What it hangs from; the focus goes back to it. */
-  readonly anchor: RefObject<HTMLButtonElement | null>;
+  readonly anchor: RefObject<HTMLElement | SVGElement | null>;
   readonly width: string;
   readonly onClose: () => void;
   readonly children: ReactNode;

@@ -2,7 +2,7 @@
 export const NO_DEMO = 'The demo pieces cannot be fetched from the server just now. Try again later.';
 
 /** The sheet was opened without a piece. */
-export const NO_PIECE = 'There is no piece under this address. Go back to the bench and open the sheet from there.';
+export const NO_PIECE = 'There is no piece at this address.';
 
 /** Something was to be read or written, and the storage does not say why it was not. */
 export const STORAGE_TROUBLE = 'Something went wrong with the storage.';

@@ -248,7 +248,7 @@ test('everything that can be done is found by typing, and every key is in one sh
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Robin · Evening line');
   await planDrawn(page);
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' }).getByRole('row')).toHaveCount(21);
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' }).getByRole('row')).toHaveCount(21);
 });
 
 test('staff and path go out as one drawing and one picture, fonts inside', async ({ page }) => {
@@ -294,7 +294,7 @@ test('pieces stand open side by side, and closing one loses nothing', async ({ p
 test('the brief says what it does to the numbers', async ({ page }) => {
   await openPiece(page, 'Wren · C minor, the way down');
   await page.getByText('What each request changes').click();
-  await expect(page.getByRole('row', { name: /only first position, second position, third position/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /only first, second and third position/ })).toBeVisible();
 });
 
 test('nothing moves when the plan changes but what changed', async ({ page }) => {

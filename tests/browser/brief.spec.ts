@@ -10,7 +10,7 @@ test('every part of the sentence can be changed, and the plan follows', async ({
   await expect(beads(page)).toHaveCount(15);
   await page.getByRole('combobox', { name: 'Open strings' }).selectOption('avoided');
   await expect.poll(() => fingers(page)).toBe('0 1 2 3 4 1 2 3 2 1 4 3 2 1 0');
-  await page.getByLabel('Instrument').selectOption('cello');
+  await page.getByLabel('Instrument', { exact: true }).selectOption('cello');
   await page.getByRole('combobox', { name: 'Open strings' }).selectOption('allowed');
   await page.getByLabel('Tonic').selectOption('B♭');
   await page.getByLabel('Lowest note').selectOption('B♭2');
@@ -28,7 +28,7 @@ test('every part of the sentence can be changed, and the plan follows', async ({
 test('the sentence needs no mouse', async ({ page }) => {
   await openNewPiece(page);
   await tellWholeBrief(page);
-  await page.getByLabel('Instrument').focus();
+  await page.getByLabel('Instrument', { exact: true }).focus();
   await page.keyboard.type('viola');
   await expect(page.getByLabel('Lowest note')).toHaveValue('G3');
   await page.getByLabel('Tempo, quarters a minute').focus();
@@ -76,7 +76,7 @@ test('a line of one’s own is typed with any spelling, rests and bows', async (
 
 test('the double bass is typed and read an octave above what sounds', async ({ page }) => {
   await openNewPiece(page);
-  await page.getByLabel('Instrument').selectOption('double bass');
+  await page.getByLabel('Instrument', { exact: true }).selectOption('double bass');
   await typeLine(page, 'E2 A2 D3 G3');
   await expect.poll(() => fingers(page)).toBe('0 0 0 0');
 });

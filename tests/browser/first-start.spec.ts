@@ -18,9 +18,9 @@ test('the first piece opens on the bench by itself', async ({ page }) => {
 test('demo pieces can be cleared and brought back', async ({ page }) => {
   await page.goto('/pieces');
   await page.getByRole('button', { name: 'Remove the demo' }).click();
-  await expect(page.getByText('No pieces yet.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your pieces' })).toBeVisible();
   await page.reload();
-  await expect(page.getByText('No pieces yet.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your pieces' })).toBeVisible();
   await page.getByRole('button', { name: 'Restore the demo' }).click();
   await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
 });
@@ -43,7 +43,7 @@ for (const [name, address] of [
       await page.keyboard.press('ArrowRight');
       await page.getByText('Table of the notes').click();
       await page.getByRole('button', { name: 'Keyboard shortcuts' }).click();
-      await page.getByRole('dialog', { name: 'Keys' }).waitFor();
+      await page.getByRole('dialog', { name: 'Keyboard shortcuts' }).waitFor();
       await page.keyboard.press('Escape');
       await page.getByRole('tab', { name: 'Write' }).click();
       await page.keyboard.press('Control+k');

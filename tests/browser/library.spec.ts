@@ -29,7 +29,7 @@ test('two players are compared note by note, and unlike lines by what they come 
   const notes = page.getByRole('region', { name: 'Note by note' });
   await expect(notes.getByRole('status')).toContainText(/\d+ of 29 notes are fingered differently/);
   await expect(page.locator('[data-ghost]').first()).toBeVisible();
-  await page.getByLabel('Fingering, compared with').selectOption('the fingering that is planned');
+  await page.getByLabel('Fingering, compared with').selectOption('the best fingering');
   await expect(notes.getByRole('status')).toHaveText('Both are fingered alike.');
   await page.getByLabel('Piece, This').selectOption({ label: 'Plover · D major for a small hand' });
   await page.getByLabel('Piece, compared with').selectOption({ label: 'Plover · D major for a small hand' });

@@ -85,22 +85,41 @@ test('reach is held against another size and a grown hand, side by side', async 
   await page.getByLabel('Growth').selectOption('5 mm');
   await expect(first).toContainText('78 mm, comfortable');
   await expect(page.getByRole('region', { name: 'On every size' })).toContainText(
-    'Fingered for its size, the largest on which it is comfortable is the ¾ (a few notes do not count).',
+    'Fingered for each size, it is comfortable up to ¾, a few notes left out.',
   );
 });
 
-test('tapes are chosen, and come as a strip in true millimetres', async ({ page }) => {
-  await openMeasures(page, 'Merle · F major, first shifts', 'Tapes');
+test('tapes are chosen for an instrument, and come as a strip in true millimetres', async ({ page }) => {
+  await openMeasures(page, 'Merle · F major, first shifts', 'Fingerboard');
+  await page.getByRole('link', { name: 'Print tapes' }).click();
+  await expect(page.getByLabel('Instrument', { exact: true })).toHaveValue(/./);
   await page.getByLabel('12 semitones').check();
   await page.getByLabel('Paper').selectOption('Letter');
   await expect(page.getByRole('img', { name: /of the strip, made smaller$/ })).toHaveCount(3);
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /Strip as PDF/ }).click()]);
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /^Save the strip/ }).click()]);
   const file = await readFile(await download.path());
   const lines = linesOfPdf(new Uint8Array(file).buffer);
   expect(lines.filter((line) => Math.abs(lengthMm(line) - 100) < 0.1)).toHaveLength(6);
 });
 
-for (const part of ['Fingerboard', 'Intonation', 'Reach', 'Tapes']) {
+test('tapes for a key, and for the places of a piece; the old address leads there', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  const piece = new URL(page.url()).searchParams.get('piece') ?? '';
+  await page.goto(`/measure?piece=${piece}&part=tapes`);
+  await expect(page.getByLabel('Instrument', { exact: true })).toHaveText(/Wren’s ¾ violin/);
+  await page.getByLabel('Tapes for').selectOption('the places used in');
+  await expect(page.getByLabel('Piece')).toHaveValue(piece);
+  await expect(page.getByLabel('15 semitones')).toBeChecked();
+  await page.getByLabel('Tapes for').selectOption('the notes, up to the octave, of');
+  await page.getByLabel('Key').selectOption('D major');
+  await expect(page.getByLabel('4 semitones', { exact: true })).toBeChecked();
+  await expect(page.getByLabel('15 semitones')).not.toBeChecked();
+  expect(await findings(page)).toEqual([]);
+  await page.setViewportSize({ width: 390, height: 800 });
+  expect(await findings(page)).toEqual([]);
+});
+
+for (const part of ['Fingerboard', 'Intonation', 'Reach']) {
   test(`axe finds nothing on ${part}, wide and narrow`, async ({ page }) => {
     await openMeasures(page, 'Robin · A major in sixths', part);
     expect(await findings(page)).toEqual([]);

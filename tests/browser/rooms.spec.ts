@@ -77,6 +77,43 @@ test('each part of the sentence is found by typing, those at their usual value t
   await expect(page.getByLabel('Hand', { exact: true })).toBeFocused();
 });
 
+test('numbers and names are explained on asking: in the path, the lists, the Studio and the tuner', async ({ page }) => {
+  const how = page.getByRole('dialog', { name: 'How this is calculated' });
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  for (const [label, told] of [
+    ['73 mm', '73 mm in 0.42 s'],
+    ['low 4th', 'Counted by letter names'],
+  ] as const) {
+    await page.getByTestId('overlay').getByText(label).last().click();
+    await expect(how).toContainText(told);
+    await page.keyboard.press('Escape');
+  }
+  await page.getByRole('region', { name: 'Shifts' }).getByRole('button', { name: '174 mm/s' }).click();
+  await expect(how).toContainText('at this tempo');
+  await page.keyboard.press('Escape');
+  await page.getByText('Table of the notes').click();
+  await page.getByRole('row', { name: /^22 / }).getByRole('button', { name: / mm$/ }).first().click();
+  await expect(how).toContainText('String length ×');
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'Wren violin' }).click();
+  await page.getByRole('button', { name: '75 mm' }).click();
+  await expect(how).toContainText('as you measured it');
+  await page.goto('/tuner');
+  await page.getByRole('button', { name: '9.0 cents sharp' }).click();
+  await expect(how).toContainText('one cent');
+});
+
+test('a player of the Studio is one step from a piece', async ({ page }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'Martin cello' }).click();
+  await page.getByRole('link', { name: 'Start a piece' }).click();
+  await planDrawn(page);
+  await expect(page.getByLabel('Player')).toHaveValue('Martin');
+  await expect(page.getByLabel('Studio instrument')).toHaveText(/Martin’s cello/);
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await expect(page).toHaveURL(/\?piece=[^&]+$/);
+});
+
 test.describe('on the first visit', () => {
   test.use({ firstVisit: true });
 

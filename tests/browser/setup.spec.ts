@@ -5,7 +5,7 @@ async function openSetup(page: Page, name: string): Promise<void> {
   await page.goto('/');
   await planDrawn(page);
   await page.getByRole('link', { name: 'Studio' }).click();
-  await page.getByRole('link', { name: 'Players and instruments' }).click();
+  await page.getByRole('link', { name: 'Players, instruments, schools' }).click();
   await page.getByRole('complementary', { name: 'Studio' }).getByRole('button', { name }).click();
 }
 

@@ -12,6 +12,9 @@ import { loadPieces } from '../../storage/piece-list.ts';
 import { newestChange } from '../../storage/pieces.ts';
 import { loadStudio, type Studio } from '../../storage/studio.ts';
 import { Answered } from '../../ui/Answered.tsx';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
@@ -48,7 +51,11 @@ function ComparePage() {
       <main className="px-5 pt-2 pb-6">
         <h1 className="sr-only">Compare</h1>
         {loaded.state === 'failed' && <StorageTrouble message={loaded.message} />}
-        {kept?.pieces.length === 0 && <p className="mt-4">There is no piece to compare yet. Start one on the bench.</p>}
+        {kept?.pieces.length === 0 && (
+          <EmptyState title="Two fingerings beside each other">
+            There is no piece to compare yet. <ButtonLink href="/?new">Start a new piece</ButtonLink>
+          </EmptyState>
+        )}
         {kept && kept.pieces.length > 0 && <Sides kept={kept} />}
       </main>
     </>
@@ -71,6 +78,11 @@ function Sides({ kept }: { readonly kept: Kept }) {
         <SideSentence name="This" side={sides[0]} planned={one} kept={kept} onChange={(side) => change(0, side)} />
         <SideSentence name="compared with" side={sides[1]} planned={other} kept={kept} onChange={(side) => change(1, side)} />
       </section>
+      <NextSteps atHead>
+        <ButtonLink href={`/?piece=${sides[0].pieceId}`}>Change the fingering</ButtonLink>
+        {sides[1].pieceId !== sides[0].pieceId && <ButtonLink href={`/?piece=${sides[1].pieceId}`}>Open the other piece</ButtonLink>}
+        <Button onClick={() => print()}>Print it</Button>
+      </NextSteps>
       {asked.map((side, place) => (
         <Answered key={place} asked={side}>
           {(planned) => planned.plan === null && <Trouble planned={planned} />}

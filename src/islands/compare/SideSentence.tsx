@@ -47,7 +47,7 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
         label={label('Instrument')}
         value={side.instrumentId ?? 'own'}
         values={['own', ...studio.instruments.map(({ id }) => id)]}
-        name={(id) => (id === 'own' ? 'the instrument that goes with it' : sheetName(studio.instruments, id))}
+        name={(id) => (id === 'own' ? 'its own instrument' : sheetName(studio.instruments, id))}
         onChange={(id) => onChange({ ...side, instrumentId: id === 'own' ? null : id, school: null, fingering: 'best' })}
       />
       <HowItIsFingered side={side} planned={planned} label={label} onChange={onChange} />.
@@ -66,8 +66,8 @@ function HowItIsFingered({ side, planned, label, onChange }: HowItIsFingeredProp
   const fingeringName = (which: string): string => {
     const alternative = planned?.others[Number(which)];
     return which === 'best' || !alternative
-      ? 'the fingering that is planned'
-      : `${Number(which) + 1}: ${alternativeName(alternative.name, alternative.plan.strings)}`;
+      ? 'the best fingering'
+      : `another: ${alternativeName(alternative.name, alternative.plan.strings)}`;
   };
   return (
     <>

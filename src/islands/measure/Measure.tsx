@@ -3,6 +3,8 @@ import { type ComponentType, lazy, Suspense } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/work/work.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
@@ -15,30 +17,37 @@ import { Messages } from '../bench/Messages.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';
 
-const PARTS = ['fingerboard', 'intonation', 'reach', 'tapes'] as const;
+const PARTS = ['fingerboard', 'intonation', 'reach'] as const;
 type Part = (typeof PARTS)[number];
 
 const PART_LABELS: Readonly<Record<Part, string>> = {
   fingerboard: 'Fingerboard',
   intonation: 'Intonation',
   reach: 'Reach',
-  tapes: 'Tapes',
 };
 
 const PART_VIEWS: Readonly<Record<Part, ComponentType<{ readonly plan: Plan }>>> = {
   fingerboard: lazy(async () => ({ default: (await import('./FingerboardPart.tsx')).FingerboardPart })),
   intonation: lazy(async () => ({ default: (await import('./IntonationPart.tsx')).IntonationPart })),
   reach: lazy(async () => ({ default: (await import('./ReachPart.tsx')).ReachPart })),
-  tapes: lazy(async () => ({ default: (await import('./TapesPart.tsx')).TapesPart })),
 };
 
-/** A piece in millimetres, cents and hertz: its fingerboard, its intonation, what it asks of the hand, its tapes. */
+/** A piece in millimetres, cents and hertz: its fingerboard, its intonation, what it asks of the hand. */
 export function Measure() {
+  if (leadsToTapes()) return null;
   return (
     <Addressed>
       <MeasurePage />
     </Addressed>
   );
+}
+
+/** Tapes stood here once: an old address leads to where they are now. */
+function leadsToTapes(): boolean {
+  const address = new URL(location.href).searchParams;
+  if (address.get('part') !== 'tapes') return false;
+  location.replace(`/tapes?piece=${address.get('piece') ?? ''}`);
+  return true;
 }
 
 function MeasurePage() {
@@ -67,6 +76,7 @@ function MeasurePage() {
             chosen={part}
             onChoose={(next) => void choose(next)}
           />
+          <MeasureSteps part={part} pieceId={pieceId} />
           {plan && (
             <Suspense>
               <View plan={plan} />
@@ -76,6 +86,24 @@ function MeasurePage() {
         </main>
       )}
     </>
+  );
+}
+
+/** From each part to what a teacher does about it. */
+function MeasureSteps({ part, pieceId }: { readonly part: Part; readonly pieceId: string }) {
+  const instrumentId = useWork((work) => work.instrumentId);
+  const playerId = useWork((work) => work.playerId);
+  const kind = useWork((work) => work.brief.instrument.kind);
+  return (
+    <div className="mt-2">
+      <NextSteps atHead>
+        <ButtonLink href={`/?piece=${pieceId}`}>Change the fingering</ButtonLink>
+        {part === 'fingerboard' && <ButtonLink href={`/tapes?piece=${pieceId}`}>Print tapes</ButtonLink>}
+        {part === 'intonation' && <ButtonLink href={`/tuner?instrument=${instrumentId ?? kind}`}>Tune the instrument</ButtonLink>}
+        {part === 'reach' && <ButtonLink href={playerId === null ? '/setup' : `/setup?player=${playerId}`}>Measure the hand</ButtonLink>}
+        <Button onClick={() => print()}>Print it</Button>
+      </NextSteps>
+    </div>
   );
 }
 

@@ -12,7 +12,7 @@ import {
 } from '#core/fit';
 import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand/reach';
 import { defaultSize, SIZES } from '#core/instrument';
-import { positionWords } from '#core/messages';
+import { listed, positionWords } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
 import { answerOf } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
@@ -180,15 +180,13 @@ function againText(again: FingeredAgain | null | undefined): string {
   return `${told} ${heldText(again.plan, again.held)}`;
 }
 
-/** "3 notes a stretch, 1 out of reach, 4 crowded" — a sentence on the whole. */
+/** "Of 22 notes, 3 are a stretch and 1 is out of reach." — a sentence on the whole. */
 function heldText({ notes }: Plan, { stretched, beyond, crowded }: HeldAgainst): string {
-  const count = (indexes: readonly number[], what: string): string[] => (indexes.length === 0 ? [] : [`${indexes.length} ${what}`]);
-  const told = [
-    ...count(stretched, 'a stretch'),
-    ...count(beyond, 'out of reach'),
-    ...count(crowded, 'where the next finger stands closer than two fingertips (one gives way)'),
-  ];
-  return told.length === 0 ? `All ${notes.length} notes are comfortable.` : `Of ${notes.length} notes ${told.join(', ')}.`;
+  const count = (indexes: readonly number[], what: string): string[] =>
+    indexes.length === 0 ? [] : [`${indexes.length} ${indexes.length === 1 ? 'is' : 'are'} ${what}`];
+  const told = [...count(stretched, 'a stretch'), ...count(beyond, 'out of reach')];
+  const reach = told.length === 0 ? `All ${notes.length} notes are comfortable.` : `Of ${notes.length} notes, ${listed(told)}.`;
+  return crowded.length === 0 ? reach : `${reach} At ${crowded.length} the next finger has no room beside this one, and one gives way.`;
 }
 
 function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand }) {
@@ -208,12 +206,12 @@ function Sizes({ plan, hand }: { readonly plan: Plan; readonly hand: PlayerHand 
 
 /** A few notes do not decide on a size. */
 function adviceText({ largestComfortable, smallestRoomy }: FittingSizes): string {
-  if (largestComfortable === null) return 'On no usual size is it comfortable, whatever the fingering.';
-  const largest = `Fingered for its size, the largest on which it is comfortable is the ${sizeLabel(largestComfortable)} (a few notes do not count).`;
+  if (largestComfortable === null) return 'It is comfortable on no usual size, whatever the fingering.';
+  const largest = `Fingered for each size, it is comfortable up to ${sizeLabel(largestComfortable)}, a few notes left out.`;
   const roomy =
     smallestRoomy === null
-      ? 'On none of these have all neighbouring fingers room side by side.'
-      : `The smallest on which, besides, fingers are not crowded: ${sizeLabel(smallestRoomy)}.`;
+      ? 'On none of these do all fingers have room side by side.'
+      : `Down to ${sizeLabel(smallestRoomy)} the fingers have room side by side, too.`;
   return `${largest} ${roomy}`;
 }
 

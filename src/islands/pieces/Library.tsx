@@ -11,6 +11,9 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { PieceRecord } from '../../storage/database.ts';
 import { newPieceRecord } from '../../storage/records.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { SENTENCE_PART } from '../../ui/fields/sentence-part.ts';
@@ -55,7 +58,18 @@ export function Library({ records, run, onDelete }: LibraryProps) {
   const [search, setSearch] = useState('');
   const [narrowed, setNarrowed] = useState<Narrowed>({});
   const shown = useMemo(() => rows.filter((row) => matchesSearch(row, search) && isWithin(row, narrowed)), [rows, search, narrowed]);
-  if (records.length === 0) return <p className="mt-6">No pieces yet. Start a new one, open a file, or restore the demo pieces.</p>;
+  if (records.length === 0) {
+    return (
+      <div className="mt-6">
+        <EmptyState title="Your pieces">
+          Scales, arpeggios and lines with their fingerings stand here. Start one, open a file, or restore the demo pieces below.
+        </EmptyState>
+        <NextSteps>
+          <ButtonLink href="/?new">Start a piece</ButtonLink>
+        </NextSteps>
+      </div>
+    );
+  }
   return (
     <>
       <search aria-label="Find a piece" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -81,7 +95,19 @@ export function Library({ records, run, onDelete }: LibraryProps) {
         </span>
       </search>
       <SortedTable rows={shown} records={records} run={run} onDelete={onDelete} />
-      {shown.length === 0 && <p className="mt-4">No piece matches. Remove a word, or choose any player, instrument, key or tag.</p>}
+      {shown.length === 0 && (
+        <p className="mt-4">
+          No piece matches. Remove a word, or choose any player, instrument, key or tag.{' '}
+          <Button
+            onClick={() => {
+              setSearch('');
+              setNarrowed({});
+            }}
+          >
+            Show all pieces
+          </Button>
+        </p>
+      )}
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { PointerEvent } from 'react';
+import type { MouseEvent, PointerEvent } from 'react';
 import type { AboutPath, HardPlace } from '#core/explain';
 import { positionShort } from '#core/messages';
 import { pitchLabel } from '#core/pitch';
@@ -14,6 +14,7 @@ import {
   LANES,
   type Link,
   linksOf,
+  type PathLabel,
   type PathScale,
   type Slope,
   slopesOf,
@@ -47,10 +48,12 @@ interface PathDrawingProps {
   /** `extend`: the stretch from the note selected before. */
   readonly onSelect: (index: number, extend: boolean) => void;
   readonly onGrab?: (bead: Bead, event: PointerEvent<SVGGElement>) => void;
+  /** Asks how a label is meant or calculated. */
+  readonly onAsk?: (label: PathLabel, at: SVGElement) => void;
 }
 
 /** The left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
-export function PathDrawing({ plan, beads, scale, left, selected, notes, over, onSelect, onGrab }: PathDrawingProps) {
+export function PathDrawing({ plan, beads, scale, left, selected, notes, over, onSelect, onGrab, onAsk }: PathDrawingProps) {
   const bands = bandsOf(plan, beads, scale);
   const refingered = new Set(notes.refingered);
   return (
@@ -59,18 +62,18 @@ export function PathDrawing({ plan, beads, scale, left, selected, notes, over, o
         <rect key={band.stay.from} x={band.x} y={band.top} width={band.width} height={band.height} rx={6} className="fill-band" />
       ))}
       {bands.map((band) => (
-        <BandName key={band.stay.from} band={band} />
+        <BandName key={band.stay.from} band={band} onAsk={onAsk} />
       ))}
       <Reticle bead={beads.find((bead) => bead.index === selected)} left={left} />
       <Landmarks plan={plan} beads={beads} scale={scale} />
       {stretchesOf(plan, beads, scale).map((stretch) => (
-        <StretchMark key={stretch.index} stretch={stretch} />
+        <StretchMark key={stretch.index} stretch={stretch} onAsk={onAsk} />
       ))}
       {linksOf(beads).map((link) => (
         <LinkStroke key={link.to.index} link={link} />
       ))}
       {slopesOf(plan, beads, scale).map((slope) => (
-        <SlopeStroke key={slope.shift.to} slope={slope} slides={notes.slides} laneY={scale.nutY + LANES.shifts} />
+        <SlopeStroke key={slope.shift.to} slope={slope} slides={notes.slides} laneY={scale.nutY + LANES.shifts} onAsk={onAsk} />
       ))}
       {over && <Overlaid plan={over.plan} beads={beads} others={over.beads} differsAt={over.differsAt} scale={scale} />}
       {beads.map((bead) => (
@@ -89,6 +92,15 @@ export function PathDrawing({ plan, beads, scale, left, selected, notes, over, o
   );
 }
 
+interface Asks {
+  readonly onAsk: PathDrawingProps['onAsk'];
+}
+
+/** Makes a label answer to a click where somebody can be asked; on paper nobody can. */
+function asking(label: PathLabel, onAsk: Asks['onAsk']) {
+  return onAsk && { cursor: 'help', onClick: (event: MouseEvent<SVGTextElement>) => onAsk(label, event.currentTarget) };
+}
+
 /** The selected note reaches up to the staff and across to the fingerboard. */
 function Reticle({ bead, left }: { readonly bead: Bead | undefined; readonly left: number }) {
   if (!bead) return null;
@@ -100,17 +112,23 @@ function Reticle({ bead, left }: { readonly bead: Bead | undefined; readonly lef
   );
 }
 
-function BandName({ band }: { readonly band: Band }) {
+function BandName({ band, onAsk }: Asks & { readonly band: Band }) {
   if (!band.begins) return null;
   return (
-    <DrawnText x={band.x + 4} y={band.top - 5} look="position" className="fill-dove-dark">
+    <DrawnText
+      x={band.x + 4}
+      y={band.top - 5}
+      look="position"
+      className="fill-dove-dark"
+      {...asking({ kind: 'position', stay: band.stay }, onAsk)}
+    >
       {positionShort(band.stay.position)}
     </DrawnText>
   );
 }
 
 /** From the lowest to the highest finger that must stand at once, where that is more than this hand’s comfortable span. */
-function StretchMark({ stretch }: { readonly stretch: Stretch }) {
+function StretchMark({ stretch, onAsk }: Asks & { readonly stretch: Stretch }) {
   const { x, top, bottom, needMm, beyond, first } = stretch;
   return (
     <>
@@ -121,7 +139,14 @@ function StretchMark({ stretch }: { readonly stretch: Stretch }) {
         strokeDasharray={beyond ? '3 2.5' : undefined}
       />
       {first && (
-        <DrawnText x={x} y={top - BEAD_RADIUS - 5} textAnchor="middle" look="remark" className="fill-ochre">
+        <DrawnText
+          x={x}
+          y={top - BEAD_RADIUS - 5}
+          textAnchor="middle"
+          look="remark"
+          className="fill-ochre"
+          {...asking({ kind: 'reach', note: stretch.index }, onAsk)}
+        >
           {mmText(needMm)}
         </DrawnText>
       )}
@@ -145,7 +170,13 @@ function LinkStroke({ link }: { readonly link: Link }) {
 }
 
 /** The slope stands between the two notes; below the nut its label tells the way and, with a tempo, the speed. */
-function SlopeStroke({ slope, slides, laneY }: { readonly slope: Slope; readonly slides: boolean; readonly laneY: number }) {
+interface SlopeStrokeProps extends Asks {
+  readonly slope: Slope;
+  readonly slides: boolean;
+  readonly laneY: number;
+}
+
+function SlopeStroke({ slope, slides, laneY, onAsk }: SlopeStrokeProps) {
   const { fromX, fromY, toX, toY, shift, inBetween } = slope;
   const start = fromX + BEAD_RADIUS + 2;
   const end = Math.max(start + 4, toX - BEAD_RADIUS - 2);
@@ -169,7 +200,14 @@ function SlopeStroke({ slope, slides, laneY }: { readonly slope: Slope; readonly
           />
         </g>
       )}
-      <DrawnText x={middle} y={laneY} textAnchor="middle" look="remark" className="fill-madder">
+      <DrawnText
+        x={middle}
+        y={laneY}
+        textAnchor="middle"
+        look="remark"
+        className="fill-madder"
+        {...asking({ kind: 'travel', shift }, onAsk)}
+      >
         {shift.handMm > 0 && <tspan x={middle}>{mmText(shift.handMm)}</tspan>}
         {speed !== null && (
           <tspan x={middle} dy={13}>

@@ -67,6 +67,12 @@ export interface Stretch {
   readonly first: boolean;
 }
 
+/** A number or a name written in the path, which is explained on asking. */
+export type PathLabel =
+  | { readonly kind: 'travel'; readonly shift: Shift }
+  | { readonly kind: 'position'; readonly stay: Plan['stays'][number] }
+  | { readonly kind: 'reach'; readonly note: number };
+
 /** Radius of a bead, of a grace note's bead and of a finger beside one, px. */
 export const BEAD_RADIUS = 9.5;
 const SMALL_BEAD_RADIUS = 7.5;

@@ -3,6 +3,8 @@ import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, OPEN_TUNINGS, readI
 import type { Issue } from '#core/messages';
 import type { InstrumentRecord } from '../../storage/database.ts';
 import { ButtonLink } from '../../ui/Button.tsx';
+import { Figure } from '../../ui/Figure.tsx';
+import { usualLengthDerivation, usualSpacingDerivation } from '../../words/explain/setup-derivations.ts';
 import { INSTRUMENT_LABELS, sizeLabel } from '../../words/labels.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { openTuningLabel } from '../../words/setup.ts';
@@ -33,6 +35,7 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
     <section aria-label="Instrument">
       <FormHead what="instrument" sheet={record.document} onDelete={() => actions.remove({ kind: 'instrument', record })}>
         <ButtonLink href={`/tuner?instrument=${record.id}`}>Tune it</ButtonLink>
+        <ButtonLink href={`/tapes?instrument=${record.id}`}>Print tapes</ButtonLink>
       </FormHead>
       <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_360px]">
         <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
@@ -88,7 +91,13 @@ function MeasureFields({ form: { register }, kind, size, issues }: MeasureFields
         unit="mm, nut to bridge"
         numeric
         placeholder={usual ? String(usual.stringLengthMm) : ''}
-        hint={`Empty: ${usual ? mmText(usual.stringLengthMm) : ''}, typical for the size. Makers differ: measure from the edge of the nut to the top of the bridge.`}
+        hint={
+          <>
+            Empty:{' '}
+            <Figure how={usualLengthDerivation(kind, size)}>{usual ? mmText(usual.stringLengthMm) : ''}, typical for the size</Figure>.
+            Makers differ: measure from the edge of the nut to the top of the bridge.
+          </>
+        }
         issue={issueAt(issues, '/instrument/stringLengthMm')}
         register={register('length')}
       />
@@ -105,7 +114,11 @@ function MeasureFields({ form: { register }, kind, size, issues }: MeasureFields
         unit="mm apart"
         numeric
         placeholder={usual?.outerSpacingMm.bridge.toFixed(1) ?? ''}
-        hint="Empty: usual for the size."
+        hint={
+          <>
+            Empty: <Figure how={usualSpacingDerivation()}>usual for the size</Figure>.
+          </>
+        }
         issue={issueAt(issues, '/instrument/outerSpacingMm/bridge')}
         register={register('bridge')}
       />

@@ -9,8 +9,11 @@ import { counted, type Issue, positionWords } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { FIELD_ROW } from '../../ui/fields/field-look.ts';
+import { ButtonLink } from '../../ui/Button.tsx';
+import { Figure } from '../../ui/Figure.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { HAND_LABELS, INSTRUMENT_LABELS, REACH_LABELS, SCHOOL_LABELS } from '../../words/labels.ts';
+import { homeFrameDerivation, spanDerivation } from '../../words/explain/setup-derivations.ts';
 import { mmText } from '../../words/plan-words.ts';
 import { FOURTH_FINGER_LABELS, measureAgainText } from '../../words/setup.ts';
 import { HandGuide } from './HandGuide.tsx';
@@ -60,7 +63,9 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
   const part = { form, fields, instrument };
   return (
     <section aria-label="Player">
-      <FormHead what="player" sheet={record.document} onDelete={() => actions.remove({ kind: 'player', record })} />
+      <FormHead what="player" sheet={record.document} onDelete={() => actions.remove({ kind: 'player', record })}>
+        <ButtonLink href={`/?new&player=${record.id}`}>Start a piece</ButtonLink>
+      </FormHead>
       <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_460px]">
         <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
           <WhoFields {...part} instruments={instruments} />
@@ -304,11 +309,16 @@ function HomeFrame({ instrument, sheet }: { readonly instrument: Instrument; rea
   if (!hand.ok) return null;
   const [lowest, highest] = HOME_FRAME[instrument.kind];
   const needMm = mmFromNut(instrument.stringLengthMm, highest) - mmFromNut(instrument.stringLengthMm, lowest);
+  const { comfortMm, maxMm } = hand.value.firstToFourth;
+  const estimated = sheet.profile.player.hand?.firstToFourth === undefined;
   const verdict = verdictOf({ needMm, span: hand.value.firstToFourth });
   return (
     <p className="ml-[164px] text-sm text-dove-dark">
-      First position at rest asks for {mmText(needMm)} on a string of {instrument.stringLengthMm} mm; this hand spans{' '}
-      {mmText(hand.value.firstToFourth.comfortMm)} comfortably and {mmText(hand.value.firstToFourth.maxMm)} at most:{' '}
+      First position at rest asks for{' '}
+      <Figure how={homeFrameDerivation(instrument.kind, instrument.stringLengthMm)}>{mmText(needMm)}</Figure> on a string of{' '}
+      {instrument.stringLengthMm} mm; this hand spans{' '}
+      <Figure how={spanDerivation(estimated, comfortMm, needMm)}>{mmText(comfortMm)}</Figure> comfortably and{' '}
+      <Figure how={spanDerivation(estimated, maxMm, needMm)}>{mmText(maxMm)}</Figure> at most:{' '}
       <strong className={verdict === 'comfort' ? 'text-ink' : 'text-ochre'}>{REACH_LABELS[verdict]}</strong>.
     </p>
   );

@@ -3,7 +3,9 @@ import { counted } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
 import type { Studio } from '../../storage/studio.ts';
 import { Button } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/EmptyState.tsx';
 import { Heading } from '../../ui/Heading.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
@@ -29,9 +31,9 @@ function SetupPage() {
   const { studio, chosen, choose, trouble, deleted, saving, actions } = useStudio();
   return (
     <>
-      <Header current="Players and instruments" />
+      <Header current="Players, instruments, schools" />
       <main className="grid gap-x-8 gap-y-4 px-6 py-4 md:grid-cols-[232px_minmax(0,1fr)]">
-        <h1 className="sr-only">Players and instruments</h1>
+        <h1 className="sr-only">Players, instruments, schools</h1>
         <aside aria-label="Studio">
           <Shelf
             title="Players"
@@ -97,11 +99,17 @@ function ChosenForm({ studio, chosen, actions }: ChosenFormProps) {
   const school = studio.schools.find((each) => chosen?.kind === 'school' && each.id === chosen.id);
   if (school) return <SchoolForm key={school.id} record={school} actions={actions} />;
   return (
-    <p className="max-w-[60ch]">
-      Keep here who plays and on what: the string measured from nut to bridge, the hand measured at the instrument; and how you teach. Every
-      piece that uses a player, an instrument or a school follows when you change one, and tells what changed. Begin with a new player, a
-      new instrument or a new school.
-    </p>
+    <>
+      <EmptyState title="Who plays, on what, and how you teach">
+        Keep here who plays and on what: the string measured from nut to bridge, the hand measured at the instrument; and how you teach.
+        Every piece that uses a player, an instrument or a school follows when you change one, and tells what changed.
+      </EmptyState>
+      <NextSteps>
+        <Button onClick={actions.addPlayer}>Add a player</Button>
+        <Button onClick={actions.addInstrument}>Add an instrument</Button>
+        <Button onClick={actions.addSchool}>Add a school</Button>
+      </NextSteps>
+    </>
   );
 }
 

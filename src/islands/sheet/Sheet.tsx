@@ -13,8 +13,9 @@ import { useUnderStaff } from '../../state/under-staff.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { loadPiece } from '../../storage/pieces.ts';
 import { Answered } from '../../ui/Answered.tsx';
-import { Button } from '../../ui/Button.tsx';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
 import { briefLine } from '../../words/brief-line.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { guideText } from '../../words/hand/guides.ts';
@@ -50,13 +51,26 @@ export function Sheet() {
         <div className="flex flex-wrap items-center gap-4 lg:ml-auto">
           <UnderStaffFields />
           <Button onClick={() => print()} disabled={loaded === null}>
-            <Printer size={15} aria-hidden="true" /> Print
+            <Printer size={15} aria-hidden="true" /> Print it
           </Button>
         </div>
       </Header>
       <main className="light-paper mx-auto my-6 bg-white text-ink px-8 py-8 print:m-0 print:p-0" style={{ maxWidth: SHEET_WIDTH + 64 }}>
-        <Answered asked={asked}>{(come) => (typeof come === 'string' ? <p role="alert">{come}</p> : <SheetBody loaded={come} />)}</Answered>
+        <Answered asked={asked}>{(come) => (typeof come === 'string' ? <NoSheet why={come} /> : <SheetBody loaded={come} />)}</Answered>
       </main>
+    </>
+  );
+}
+
+/** Why nothing can be printed, and where a piece is to be found. */
+function NoSheet({ why }: { readonly why: string }) {
+  return (
+    <>
+      <p role="alert">{why}</p>
+      <NextSteps>
+        <ButtonLink href="/pieces">Choose a piece</ButtonLink>
+        <ButtonLink href="/?new">Start a new piece</ButtonLink>
+      </NextSteps>
     </>
   );
 }

@@ -1,10 +1,13 @@
 import { useMemo } from 'react';
+import { Figure } from '../../ui/Figure.tsx';
 import { beatCurve, BEATS_SECONDS } from './simulated.ts';
 
 interface BeatsProps {
   readonly sound: Float32Array;
   /** The frequency at which partials of the two strings should coincide, Hz. */
   readonly sharedHz: number;
+  /** How the beats are calculated. */
+  readonly how: string;
   /** Beats a second. */
   readonly beats: number;
   readonly beatsWhenRight: number;
@@ -14,7 +17,7 @@ const WIDTH = 560;
 const HEIGHT = 70;
 
 /** The swelling and fading of the partial that two strings share, over three seconds: the slower, the nearer. */
-export function Beats({ sound, sharedHz, beats, beatsWhenRight }: BeatsProps) {
+export function Beats({ sound, sharedHz, how, beats, beatsWhenRight }: BeatsProps) {
   const curve = useMemo(() => beatCurve(sound, sharedHz), [sound, sharedHz]);
   const points = curve.map((strength, index) => {
     const x = (index / (curve.length - 1)) * WIDTH;
@@ -39,7 +42,7 @@ export function Beats({ sound, sharedHz, beats, beatsWhenRight }: BeatsProps) {
         />
       </svg>
       <figcaption className="text-[15px]">
-        {beats < 0.05 ? 'Nothing beats.' : `${beats.toFixed(1)} beats a second.`}{' '}
+        <Figure how={how}>{beats < 0.05 ? 'Nothing beats' : `${beats.toFixed(1)} beats a second`}</Figure>.{' '}
         <span className="text-dove-dark">
           {BEATS_SECONDS} seconds of the partial both strings share, near {Math.round(sharedHz)} Hz.
         </span>

@@ -1,10 +1,14 @@
 import { centsOfRatio } from '#core/intonation';
 import type { Heard } from '../../audio/heard.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
+import { Figure } from '../../ui/Figure.tsx';
+import { deviationDerivation, heardDerivation } from '../../words/explain/tuning-derivations.ts';
 import { hzText } from '../../words/intonation.ts';
 import { deviationText, IN_TUNE_CENTS, NOT_HEARD } from '../../words/tuner.ts';
 
 interface MeterProps {
+  /** How the target is calculated. */
+  readonly how: string;
   readonly heard: Heard;
   readonly targetHz: number;
   /** The open string nearest to what is heard, when it is not the one to be tuned. */
@@ -17,7 +21,7 @@ const MIDDLE = WIDTH / 2;
 const REACH = 50;
 
 /** How far the string is from where it should be: a mark on a rule of cents. */
-export function Meter({ heard, targetHz, otherString }: MeterProps) {
+export function Meter({ how, heard, targetHz, otherString }: MeterProps) {
   const cents = heard.kind === 'pitch' ? centsOfRatio({ p: heard.hz, q: targetHz }) : null;
   const x = cents === null ? null : MIDDLE + (Math.max(-REACH, Math.min(REACH, cents)) / REACH) * (MIDDLE - 14);
   const inTune = cents !== null && Math.abs(cents) <= IN_TUNE_CENTS;
@@ -36,8 +40,11 @@ export function Meter({ heard, targetHz, otherString }: MeterProps) {
       <p role="status" aria-label="Heard" className="text-[15px]">
         {heard.kind === 'pitch' && cents !== null ? (
           <>
-            <strong className={inTune ? 'text-verdigris' : ''}>{deviationText(cents)}</strong>, {hzText(heard.hz)}; it should sound{' '}
-            {hzText(targetHz)}.{otherString !== null && ` That is nearer to open ${otherString}: choose it on the left.`}
+            <strong className={inTune ? 'text-verdigris' : ''}>
+              <Figure how={deviationDerivation(heard.hz, targetHz)}>{deviationText(cents)}</Figure>
+            </strong>
+            , <Figure how={heardDerivation()}>{hzText(heard.hz)}</Figure>; it should sound <Figure how={how}>{hzText(targetHz)}</Figure>.
+            {otherString !== null && ` That is nearer to open ${otherString}: choose it on the left.`}
           </>
         ) : (
           heard.kind !== 'pitch' && NOT_HEARD[heard.kind]

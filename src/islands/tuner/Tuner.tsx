@@ -1,6 +1,6 @@
 import { useQueryState } from 'nuqs';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { type Instrument, INSTRUMENT_KINDS, readInstrument } from '#core/instrument';
+import { defaultSize, type Instrument, INSTRUMENT_KINDS } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
 import { answerOf, useAsked } from '../../engine/asked.ts';
@@ -9,6 +9,8 @@ import { readyToRead } from '../../storage/first-start.ts';
 import { loadStudio } from '../../storage/studio.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
+import { ButtonLink } from '../../ui/Button.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { INSTRUMENT_LABELS } from '../../words/labels.ts';
@@ -16,6 +18,7 @@ import { NO_MICROPHONE } from '../../words/tuner.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
+import { instrumentLike } from '../instrument-like.ts';
 import { FIRST_ERRORS } from './simulated.ts';
 import { useMicrophone } from './use-microphone.ts';
 
@@ -64,6 +67,11 @@ function TunerPage() {
           <Choice label="Listen to" value={source} values={SOURCES} name={(each) => SOURCE_LABELS[each]} onChange={setSource} />.
         </p>
         <Strings key={id} instrument={instrument} source={source} />
+        <NextSteps>
+          <ButtonLink href="/">Play the last piece</ButtonLink>
+          <ButtonLink href={record ? `/setup?instrument=${record.id}` : '/setup'}>Measure the instrument</ButtonLink>
+          <ButtonLink href={`/tapes?instrument=${tapedAs(id)}`}>Print tapes</ButtonLink>
+        </NextSteps>
         <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
       </main>
     </>
@@ -80,6 +88,12 @@ async function instrumentsOrNone(): Promise<readonly InstrumentRecord[]> {
   }
 }
 
+/** A kind of instrument as it is taped: in its usual size. */
+function tapedAs(id: string): string {
+  const kind = INSTRUMENT_KINDS.find((each) => each === id);
+  return kind === undefined ? id : encodeURIComponent(`${kind} ${defaultSize(kind)}`);
+}
+
 function nameOf(id: string, studio: readonly InstrumentRecord[]): string {
   const record = studio.find((each) => each.id === id);
   const kind = INSTRUMENT_KINDS.find((each) => each === id);
@@ -89,10 +103,7 @@ function nameOf(id: string, studio: readonly InstrumentRecord[]): string {
 function instrumentNamed(id: string, studio: readonly InstrumentRecord[]): Instrument {
   const kind = INSTRUMENT_KINDS.find((each) => each === id) ?? 'violin';
   const spec = studio.find((each) => each.id === id)?.document.instrument ?? { kind };
-  const own = readInstrument(spec);
-  const read = own.ok ? own : readInstrument({ kind: spec.kind });
-  if (!read.ok) throw new RangeError(`The usual ${spec.kind} cannot be read`);
-  return read.value;
+  return instrumentLike(spec);
 }
 
 function Strings({ instrument, source }: { readonly instrument: Instrument; readonly source: Source }) {

@@ -7,6 +7,7 @@ import { type Heard, heard as listenTo } from '../../audio/heard.ts';
 import { playSamples } from '../../audio/play.ts';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
+import { stringBeatsDerivation, tunedDerivation } from '../../words/explain/tuning-derivations.ts';
 import { deviationText, harmonicsText, IN_TUNE_CENTS, stepText } from '../../words/tuner.ts';
 import { Beats } from './Beats.tsx';
 import { Meter } from './Meter.tsx';
@@ -39,7 +40,12 @@ export function TuningStepPanel({ instrument, step, errors, onErrors, heard, onN
       <p className="max-w-[62ch]">{stepText(instrument, step)}</p>
       {byHarmonics !== null && <p className="mt-1 max-w-[62ch]">{byHarmonics}</p>}
       <div className="mt-4">
-        <Meter heard={now} targetHz={step.targetHz} otherString={nearerString(instrument, step, now)} />
+        <Meter
+          how={tunedDerivation(instrument, step)}
+          heard={now}
+          targetHz={step.targetHz}
+          otherString={nearerString(instrument, step, now)}
+        />
       </div>
       <p className="mt-2 flex flex-wrap gap-2">
         <HearButton onClick={() => playSamples(stringSound(step.targetHz), SAMPLE_RATE)}>the right {name}</HearButton>
@@ -127,6 +133,7 @@ function Against({ instrument, step, ownHz, errors }: AgainstProps) {
       <Beats
         sound={sound}
         sharedHz={sharedHz(instrument, step, ratio)}
+        how={stringBeatsDerivation(ratio, ownHz, againstHz)}
         beats={beatsHz(ratio, ownHz, againstHz)}
         beatsWhenRight={beatsWhenRight}
       />

@@ -1,18 +1,21 @@
 import { handOfPlan, instrumentOf, type IntonedStop } from '#core/fit';
 import { crowdedFrom } from '#core/hand/reach';
-import { contactPointMm, soundingLengthMm } from '#core/instrument';
+import { contactPointMm, type InstrumentKind, mmFromNut, soundingLengthMm } from '#core/instrument';
 import type { Intonation } from '#core/intonation';
 import { pitchLabel } from '#core/pitch';
-import type { Plan, PlannedReach, Shift, Stop } from '#core/plan/describe';
+import type { Plan, PlannedReach, Shift, Stay, Stop } from '#core/plan/describe';
 import { centsText, exactMmText, hzText, systemReason } from '../intonation.ts';
 import { REACH_LABELS } from '../labels.ts';
 import { mmText, semitonesText } from '../plan-words.ts';
 
-/** How each number on the screen came about, with its values put in. */
+/** How each number on the screen is calculated, with its values put in. */
 
-export function placeDerivation(stop: Stop, lengthMm: number): string {
-  const semitones = stop.semitonesAboveOpen;
-  return `String length × (1 − 2^(−semitones/12)): ${lengthMm} mm × (1 − 2^(−${semitones}/12)) = ${exactMmText(stop.mmFromNut)}, at equal temperament on a stiff string. A real string is stretched by pressing: the ear decides.`;
+const LETTERS_COUNTED =
+  'Counted by letter names from the open string to the letter under finger 1; low or high says that in this key the finger stands a semitone lower or higher.';
+
+/** Where a place lies on the string, semitones above the open string. */
+export function placeDerivation(semitones: number, lengthMm: number): string {
+  return `String length × (1 − 2^(−semitones/12)): ${lengthMm} mm × (1 − 2^(−${semitones}/12)) = ${exactMmText(mmFromNut(lengthMm, semitones))}, at equal temperament on a stiff string. A real string is stretched by pressing: the ear decides.`;
 }
 
 /** Where a stop lies above its open string. */
@@ -76,6 +79,28 @@ export function beatsDerivation(ratioText: string, errorCents: number): string {
 export function travelDerivation(shift: Shift): string {
   return `How far finger 1 moves along the string: ${semitonesText(shift.handSemitones)} of the hand. The notes may move by another distance when the finger changes.`;
 }
+
+/** How fast the hand moves in a shift: the way, and the time there is for it. */
+export function speedDerivation(shift: Shift): string {
+  const seconds = shift.seconds === null ? '' : `: ${mmText(shift.handMm)} in ${shift.seconds.toFixed(2)} s`;
+  return `The hand’s travel divided by the time from the beginning of the last note before the shift to the arrival, at this tempo${seconds}.`;
+}
+
+/** Why a position is called what it is called. */
+export function positionDerivation({ brief }: Plan, { position, firstFingerSemitone, firstFingerMm }: Stay): string {
+  if (position.label === 'thumb') return 'The thumb lies on the string; the position is named after the note under it.';
+  const home = `Finger 1 is at home ${mmText(firstFingerMm)} from the nut, ${semitonesText(firstFingerSemitone)} above the open string.`;
+  return `${home} ${POSITIONS_COUNTED[brief.instrument.kind]}`;
+}
+
+/** How players of an instrument count its positions. */
+const POSITIONS_COUNTED: Readonly<Record<InstrumentKind, string>> = {
+  violin: LETTERS_COUNTED,
+  viola: LETTERS_COUNTED,
+  cello:
+    'Counted as on the A string, where the natural notes name the positions: B first, C second, D third, E fourth. A place between two names is called high or low.',
+  bass: 'Each position lies a semitone above the one before: half, I, II, II–III, III and so on.',
+};
 
 /** The room that two fingertips have. */
 export function roomDerivation(plan: Plan, semitones: number): string {

@@ -193,7 +193,7 @@ describe('how a number came about', () => {
 
   it('ends in the number shown, reckoned with the values named', () => {
     const { stops } = at(1);
-    const derivation = placeDerivation(stops[0], plan.stringLengthMm);
+    const derivation = placeDerivation(stops[0].semitonesAboveOpen, plan.stringLengthMm);
     const [, length, semitones] = /: (\d+) mm × \(1 − 2\^\(−(\d+)\/12\)\)/.exec(derivation) ?? [];
     assert.ok(Math.abs(Number(length) * (1 - 2 ** (-Number(semitones) / 12)) - resultOf(derivation)) < 0.05);
     assert.ok(Math.abs(resultOf(derivation) - stops[0].mmFromNut) < 0.05);

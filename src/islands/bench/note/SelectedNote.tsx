@@ -117,7 +117,7 @@ function Facts({ plan, index, note }: SelectedNoteProps) {
         {note.stops.map((each, order) => (
           <Fragment key={each.string}>
             {order > 0 && ', '}
-            <Figure how={placeDerivation(each, stringLengthMm)}>{mmText(each.mmFromNut)}</Figure>
+            <Figure how={placeDerivation(each.semitonesAboveOpen, stringLengthMm)}>{mmText(each.mmFromNut)}</Figure>
           </Fragment>
         ))}
       </Fact>

@@ -14,7 +14,7 @@ import { PathDrawing, type PathNotes } from '../../score/PathDrawing.tsx';
 import { SemitoneLines } from '../../score/SemitoneLines.tsx';
 import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
-import { type Bead, beadsOf, pathScale, type PathScale } from '../../score/path-geometry.ts';
+import { type Bead, beadsOf, type PathLabel, pathScale, type PathScale } from '../../score/path-geometry.ts';
 import { rowsOf } from '../../score/under-staff-rows.ts';
 import { Opening } from '../tools/Opening.tsx';
 import { DragTargets } from './DragTargets.tsx';
@@ -126,6 +126,7 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
   const beads = beadsOf(plan, heads, scale);
   const over = overlaid && { plan: overlaid.plan, beads: beadsOf(overlaid.plan, heads, scale), differsAt: overlaid.differsAt };
   const { drag, grab, dragged } = useBeadDrag(plan, scale);
+  const [asked, ask] = useState<AskedOf | null>(null);
   const pick = (index: number, extend: boolean): void => {
     if (dragged()) return;
     if (extend) selectTo(index);
@@ -133,40 +134,55 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
   };
   const grabbed = (bead: Bead, event: PointerEvent<SVGGElement>): void => grab(bead, event);
   return (
-    <svg
-      className="absolute top-0 left-0 select-none"
-      width={width}
-      height={layout.height + scale.height}
-      data-testid="overlay"
-      aria-hidden="true"
-    >
-      <g transform={`translate(${-left} 0)`}>
-        <StretchShade heads={heads} height={layout.height + scale.nutY} />
-        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={pick} />
-        <UnderStaffRows plan={plan} heads={heads} layout={layout} />
-        <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
-        <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
-          <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
-          <PathDrawing
-            plan={plan}
-            beads={beads}
-            scale={scale}
-            left={left}
-            selected={selected}
-            notes={notes}
-            over={over}
-            onSelect={pick}
-            onGrab={grabbed}
-          />
-          {drag && <DragTargets drag={drag} />}
+    <>
+      {asked && (
+        <Suspense>
+          <AskedLabel plan={plan} {...asked} onClose={() => ask(null)} />
+        </Suspense>
+      )}
+      <svg
+        className="absolute top-0 left-0 select-none"
+        width={width}
+        height={layout.height + scale.height}
+        data-testid="overlay"
+        aria-hidden="true"
+      >
+        <g transform={`translate(${-left} 0)`}>
+          <StretchShade heads={heads} height={layout.height + scale.nutY} />
+          <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={pick} />
+          <UnderStaffRows plan={plan} heads={heads} layout={layout} />
+          <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
+          <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
+            <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
+            <PathDrawing
+              plan={plan}
+              beads={beads}
+              scale={scale}
+              left={left}
+              selected={selected}
+              notes={notes}
+              over={over}
+              onSelect={pick}
+              onGrab={grabbed}
+              onAsk={(label, at) => ask({ label, at })}
+            />
+            {drag && <DragTargets drag={drag} />}
+          </g>
         </g>
-      </g>
-    </svg>
+      </svg>
+    </>
   );
+}
+
+/** What was asked about, and where it stands. */
+interface AskedOf {
+  readonly label: PathLabel;
+  readonly at: SVGElement;
 }
 
 /** Come when they are first asked for. */
 const UnderStaffMenu = lazy(async () => ({ default: (await import('../tools/UnderStaffMenu.tsx')).UnderStaffMenu }));
+const AskedLabel = lazy(async () => ({ default: (await import('./AskedLabel.tsx')).AskedLabel }));
 const StepRow = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).StepRow }));
 const FingerLanes = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).FingerLanes }));
 

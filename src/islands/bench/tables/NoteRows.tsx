@@ -1,10 +1,13 @@
+import { Fragment } from 'react';
 import type { AboutPath } from '#core/explain';
 import { positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
-import type { Plan, PlannedNote } from '#core/plan/describe';
+import type { Plan, PlannedNote, Stop } from '#core/plan/describe';
 import { select } from '../../../state/selection.ts';
+import { Figure } from '../../../ui/Figure.tsx';
 import { PageButtons, usePager } from '../../../ui/Pager.tsx';
 import { Table } from '../../../ui/Table.tsx';
+import { placeDerivation, reachDerivation, semitonesDerivation } from '../../../words/explain/derivations.ts';
 import { mmText, placeText, reachText, soundText } from '../../../words/plan-words.ts';
 
 interface NoteRowsProps {
@@ -36,7 +39,7 @@ export function NoteRows({ plan, ringing }: NoteRowsProps) {
         </thead>
         <tbody>
           {plan.notes.slice(from, to).map((note, index) => (
-            <NoteRow key={from + index} index={from + index} note={note} rings={ringing.has(from + index)} />
+            <NoteRow key={from + index} index={from + index} note={note} rings={ringing.has(from + index)} lengthMm={plan.stringLengthMm} />
           ))}
         </tbody>
       </Table>
@@ -45,7 +48,15 @@ export function NoteRows({ plan, ringing }: NoteRowsProps) {
   );
 }
 
-function NoteRow({ index, note, rings }: { readonly index: number; readonly note: PlannedNote; readonly rings: boolean }) {
+interface NoteRowProps {
+  readonly index: number;
+  readonly note: PlannedNote;
+  readonly rings: boolean;
+  /** From nut to bridge, mm. */
+  readonly lengthMm: number;
+}
+
+function NoteRow({ index, note, rings, lengthMm }: NoteRowProps) {
   if (note.kind === 'rest') {
     return (
       <tr>
@@ -70,10 +81,34 @@ function NoteRow({ index, note, rings }: { readonly index: number; readonly note
         {note.locked ? ', locked' : ''}
       </td>
       <td>{positionWords(note.position)}</td>
-      <td>{note.stops.map((each) => mmText(each.mmFromNut)).join(', ')}</td>
-      <td>{note.stops.map((each) => each.semitonesAboveOpen).join(', ')}</td>
-      <td>{note.reach && note.reach.needMm > 0 ? reachText(note.reach) : ''}</td>
+      <td>
+        <EachStop
+          stops={note.stops}
+          told={(stop) => mmText(stop.mmFromNut)}
+          how={(stop) => placeDerivation(stop.semitonesAboveOpen, lengthMm)}
+        />
+      </td>
+      <td>
+        <EachStop stops={note.stops} told={(stop) => String(stop.semitonesAboveOpen)} how={semitonesDerivation} />
+      </td>
+      <td>{note.reach && note.reach.needMm > 0 && <Figure how={reachDerivation(note.reach, lengthMm)}>{reachText(note.reach)}</Figure>}</td>
       <td>{rings ? 'rings' : ''}</td>
     </tr>
   );
+}
+
+interface EachStopProps {
+  readonly stops: readonly Stop[];
+  readonly told: (stop: Stop) => string;
+  readonly how: (stop: Stop) => string;
+}
+
+/** A number of each note of a double stop, each explained on asking. */
+function EachStop({ stops, told, how }: EachStopProps) {
+  return stops.map((stop, index) => (
+    <Fragment key={stop.string}>
+      {index > 0 && ', '}
+      <Figure how={how(stop)}>{told(stop)}</Figure>
+    </Fragment>
+  ));
 }

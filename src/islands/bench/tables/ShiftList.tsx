@@ -3,8 +3,10 @@ import { pitchLabel } from '#core/pitch';
 import type { Plan, Shift } from '#core/plan/describe';
 import { select } from '../../../state/selection.ts';
 import { Heading } from '../../../ui/Heading.tsx';
+import { Figure } from '../../../ui/Figure.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { mmText, movementText, semitonesText, shiftMoment } from '../../../words/plan-words.ts';
+import { speedDerivation, travelDerivation } from '../../../words/explain/derivations.ts';
+import { mmText, movementText, shiftMoment, shiftSpeed } from '../../../words/plan-words.ts';
 
 /** Every shift of the plan in one row: from what to what, how far the hand goes and how far the notes. */
 export function ShiftList({ plan }: { readonly plan: Plan }) {
@@ -38,6 +40,7 @@ export function ShiftList({ plan }: { readonly plan: Plan }) {
 }
 
 function ShiftRow({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
+  const speed = shiftSpeed(shift);
   return (
     <tr>
       <td>
@@ -53,8 +56,12 @@ function ShiftRow({ plan, shift }: { readonly plan: Plan; readonly shift: Shift 
         {shift.toFinger} on {shift.toString}, {positionWords(shift.toPosition)}
       </td>
       <td>
-        {shift.handSemitones > 0 ? 'up' : shift.handSemitones < 0 ? 'down' : ''} {semitonesText(shift.handSemitones)},{' '}
-        {mmText(shift.handMm)}
+        {movementText(shift.handSemitones)}, <Figure how={travelDerivation(shift)}>{mmText(shift.handMm)}</Figure>
+        {speed !== null && (
+          <>
+            , <Figure how={speedDerivation(shift)}>{Math.round(speed)} mm/s</Figure>
+          </>
+        )}
       </td>
       <td>{movementText(shift.noteSemitones)}</td>
       <td>{shiftMoment(shift)}</td>

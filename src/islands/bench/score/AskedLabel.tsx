@@ -1,0 +1,39 @@
+import type { Plan } from '#core/plan/describe';
+import { Popover } from '../../../ui/Popover.tsx';
+import { positionDerivation, reachDerivation, speedDerivation, travelDerivation } from '../../../words/explain/derivations.ts';
+import { shiftSpeed } from '../../../words/plan-words.ts';
+import type { PathLabel } from '../../score/path-geometry.ts';
+
+interface AskedLabelProps {
+  readonly plan: Plan;
+  readonly label: PathLabel;
+  /** Where the label stands. */
+  readonly at: SVGElement;
+  readonly onClose: () => void;
+}
+
+/** How a label of the path is meant or calculated, beside it. */
+export function AskedLabel({ plan, label, at, onClose }: AskedLabelProps) {
+  return (
+    <Popover label="How this is calculated" anchor={{ current: at }} width="max-w-80" onClose={onClose}>
+      {toldOf(plan, label).map((sentence) => (
+        <p key={sentence} className="text-sm not-first:mt-1.5">
+          {sentence}
+        </p>
+      ))}
+    </Popover>
+  );
+}
+
+function toldOf(plan: Plan, label: PathLabel): readonly string[] {
+  switch (label.kind) {
+    case 'travel':
+      return [travelDerivation(label.shift), ...(shiftSpeed(label.shift) === null ? [] : [speedDerivation(label.shift)])];
+    case 'position':
+      return [positionDerivation(plan, label.stay)];
+    case 'reach': {
+      const note = plan.notes[label.note];
+      return note?.kind === 'note' && note.reach ? [reachDerivation(note.reach, plan.stringLengthMm)] : [];
+    }
+  }
+}

@@ -1,0 +1,9 @@
+import { type Instrument, type InstrumentSpec, readInstrument } from '#core/instrument';
+
+/** An instrument as it is described; one whose description does not read is taken for the usual one of its kind. */
+export function instrumentLike(spec: InstrumentSpec): Instrument {
+  const own = readInstrument(spec);
+  const read = own.ok ? own : readInstrument({ kind: spec.kind });
+  if (!read.ok) throw new RangeError(`The usual ${spec.kind} cannot be read`);
+  return read.value;
+}

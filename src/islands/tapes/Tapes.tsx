@@ -1,0 +1,58 @@
+import { parseAsString, useQueryStates } from 'nuqs';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { readyToRead } from '../../storage/first-start.ts';
+import { loadPieces } from '../../storage/piece-list.ts';
+import { loadStudio } from '../../storage/studio.ts';
+import { Addressed } from '../Addressed.tsx';
+import { Header } from '../Header.tsx';
+import { NumberOrigins } from '../NumberOrigins.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { TapesFor } from './TapesFor.tsx';
+import { instrumentsOf } from './tape-instruments.ts';
+
+/** Tapes belong to an instrument: distances from the nut as a table, and as a strip to print at true size. */
+export function Tapes() {
+  return (
+    <Addressed>
+      <TapesPage />
+    </Addressed>
+  );
+}
+
+function TapesPage() {
+  const kept = answerOf(useAsked({ key: ['pieces and studio for tapes'], ask: loadKept }));
+  const [address, setAddress] = useQueryStates({ instrument: parseAsString, piece: parseAsString });
+  const piece = kept?.pieces.find(({ id }) => id === address.piece) ?? null;
+  const instruments = kept ? instrumentsOf(kept.instruments, piece) : [];
+  const chosen = instruments.find(({ value }) => value === (address.instrument ?? piece?.instrumentId)) ?? instruments[0];
+  return (
+    <>
+      <Header current="Tapes" />
+      <main className="px-6 pt-3 pb-6">
+        <h1 className="sr-only">Tapes</h1>
+        {kept && chosen && (
+          <TapesFor
+            key={chosen.value}
+            instruments={instruments}
+            chosen={chosen}
+            pieces={kept.pieces.filter(({ document }) => document.brief.instrument.kind === chosen.spec.kind)}
+            piece={piece}
+            onChoose={(instrument) => void setAddress({ instrument })}
+          />
+        )}
+        <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
+      </main>
+    </>
+  );
+}
+
+/** Tapes can be measured without the studio where the browser’s storage does not open. */
+async function loadKept() {
+  try {
+    await readyToRead();
+    const [{ records }, { instruments }] = await Promise.all([loadPieces(), loadStudio()]);
+    return { pieces: records, instruments };
+  } catch {
+    return { pieces: [], instruments: [] };
+  }
+}

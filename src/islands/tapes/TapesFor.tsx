@@ -1,0 +1,176 @@
+import { Download } from 'lucide-react';
+import { useState } from 'react';
+import { tonicNames } from '#core/brief/edits';
+import { FIRST_TAPES } from '#core/hand';
+import type { Instrument } from '#core/instrument';
+import { isInKey, type Key, KEY_MODES, keyLabel, parseKey } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { type Paper, PAPERS } from '#core/sheet';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { engine } from '../../engine/client.ts';
+import type { PieceRecord } from '../../storage/database.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
+import { pieceTitle } from '../../words/labels.ts';
+import { instrumentLike } from '../instrument-like.ts';
+import { SheetPreview } from './SheetPreview.tsx';
+import type { TapeInstrument } from './tape-instruments.ts';
+import { printTapes, sheetOf, type TapesOn } from './tape-sheet.ts';
+import { TapeTable } from './TapeTable.tsx';
+
+const SETS = ['first', 'piece', 'key', 'semitones'] as const;
+type TapeSet = (typeof SETS)[number];
+
+const SET_LABELS: Readonly<Record<TapeSet, string>> = {
+  first: 'first position, one for each finger',
+  piece: 'the places used in',
+  key: 'the notes, up to the octave, of',
+  semitones: 'every semitone up to the octave',
+};
+
+const PAPER_NAMES = ['A4', 'Letter'] as const satisfies readonly (keyof typeof PAPERS)[];
+const KEYS = KEY_MODES.flatMap((mode) => tonicNames(mode).map((name) => `${name} ${mode}`));
+const OCTAVE = Array.from({ length: 12 }, (_, index) => index + 1);
+
+/** Which tapes are wanted; the key and the piece count where the set asks for one. */
+interface AskedTapes {
+  readonly set: TapeSet;
+  readonly key: string;
+  readonly pieceId: string;
+}
+
+interface TapesForProps {
+  readonly instruments: readonly TapeInstrument[];
+  readonly chosen: TapeInstrument;
+  /** Pieces for this kind of instrument. */
+  readonly pieces: readonly PieceRecord[];
+  /** The piece that led here. */
+  readonly piece: PieceRecord | null;
+  readonly onChoose: (instrument: string) => void;
+}
+
+/** Which tapes for one instrument, their distances, and the strip as it will be printed. */
+export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: TapesForProps) {
+  const [asked, setAsked] = useState<AskedTapes>({ set: 'first', key: 'C major', pieceId: piece?.id ?? pieces[0]?.id ?? '' });
+  const [paper, setPaper] = useState<Paper>('A4');
+  // What the teacher chose beside the set; another set begins again.
+  const [toggled, setToggled] = useState<ReadonlySet<number>>(new Set());
+  const used = usePlanOf(asked.set === 'piece' ? (pieces.find(({ id }) => id === asked.pieceId) ?? null) : null);
+  const instrument = instrumentLike(chosen.spec);
+  const key = asked.set === 'piece' && used ? used.line.key : keyNamed(asked.key);
+  const inSet = placesOf(asked.set, instrument, key, used);
+  const places = new Set([...inSet, ...toggled].filter((place) => inSet.has(place) !== toggled.has(place)));
+  const tapes: TapesOn = { instrument, name: chosen.name, key, places: [...places].toSorted((one, other) => one - other) };
+  const begin = (next: AskedTapes): void => {
+    setAsked(next);
+    setToggled(new Set());
+  };
+  return (
+    <section aria-label="Tapes">
+      <p className="font-serif text-[19px] leading-[1.75]">
+        Tapes for <SetChoice asked={asked} pieces={pieces} onChange={begin} /> on{' '}
+        <OptionChoice label="Instrument" value={chosen.value} options={instruments} onChange={onChoose} /> (string{' '}
+        {instrument.stringLengthMm} mm), printed on{' '}
+        <Choice label="Paper" value={paper} values={PAPER_NAMES} name={(each) => each} onChange={setPaper} />.
+      </p>
+      <p className="max-w-4xl text-sm text-dove-dark">
+        At equal temperament on a stiff string: a tape is a starting place, the ear decides. Measure nut to bridge before you cut: a string
+        5 mm longer moves the fifth by 1.7 mm.
+      </p>
+      <NextSteps atHead>
+        <Button disabled={places.size === 0} onClick={() => void printTapes(tapes, paper)}>
+          <Download size={15} aria-hidden="true" /> Save the strip as PDF, 1 : 1
+        </Button>
+        <ButtonLink href={setUpOf(chosen)}>Measure the string</ButtonLink>
+        <ButtonLink href={`/tuner?instrument=${tunedAs(chosen)}`}>Tune it</ButtonLink>
+      </NextSteps>
+      <div className="mt-3 flex flex-wrap gap-x-10 gap-y-4">
+        <TapeTable
+          instrument={instrument}
+          mapKey={key}
+          chosen={places}
+          onToggle={(semitones) =>
+            setToggled((now) => new Set(now.has(semitones) ? [...now].filter((each) => each !== semitones) : [...now, semitones]))
+          }
+        />
+        {places.size > 0 && <SheetPreview sheet={sheetOf(tapes, paper)} />}
+      </div>
+    </section>
+  );
+}
+
+interface SetChoiceProps {
+  readonly asked: AskedTapes;
+  readonly pieces: readonly PieceRecord[];
+  readonly onChange: (asked: AskedTapes) => void;
+}
+
+/** Which set of tapes, and the key or the piece it is for. */
+function SetChoice({ asked, pieces, onChange }: SetChoiceProps) {
+  return (
+    <>
+      <Choice
+        label="Tapes for"
+        value={asked.set}
+        values={SETS.filter((each) => each !== 'piece' || pieces.length > 0)}
+        name={(each) => SET_LABELS[each]}
+        onChange={(set) => onChange({ ...asked, set })}
+      />{' '}
+      {asked.set === 'key' && (
+        <Choice label="Key" value={asked.key} values={KEYS} name={keyLabel} onChange={(key) => onChange({ ...asked, key })} />
+      )}
+      {asked.set === 'piece' && (
+        <OptionChoice
+          label="Piece"
+          value={asked.pieceId}
+          options={pieces.map(({ id, document }) => ({ value: id, name: pieceTitle(document) }))}
+          onChange={(pieceId) => onChange({ ...asked, pieceId })}
+        />
+      )}
+    </>
+  );
+}
+
+/** Where a piece is stopped is known once it is planned. */
+function usePlanOf(piece: PieceRecord | null): Plan | null {
+  const asked = useAsked({
+    key: ['places of', piece?.id, piece?.updatedAt],
+    ask: async (signal) => {
+      const outcome = piece === null ? null : await engine.plan(piece.document.brief, { signal });
+      return outcome?.ok === true ? outcome.value.best : null;
+    },
+    when: piece !== null,
+  });
+  return answerOf(asked);
+}
+
+function placesOf(set: TapeSet, instrument: Instrument, key: Key, used: Plan | null): ReadonlySet<number> {
+  switch (set) {
+    case 'first':
+      return new Set(FIRST_TAPES[instrument.kind]);
+    case 'semitones':
+      return new Set(OCTAVE);
+    case 'key':
+      return new Set(OCTAVE.filter((semitones) => instrument.strings.some((string) => isInKey(string.semitones + semitones, key))));
+    case 'piece': {
+      const stops = (used?.notes ?? []).flatMap((note) => (note.kind === 'note' ? note.stops : []));
+      return new Set(stops.map((stop) => stop.semitonesAboveOpen).filter((semitones) => semitones > 0));
+    }
+  }
+}
+
+function keyNamed(text: string): Key {
+  const key = parseKey(text);
+  if (!key.ok) throw new RangeError(`The key ${text} is offered and does not read`);
+  return key.value;
+}
+
+/** The instrument in the studio, to be measured there. */
+function setUpOf({ value }: TapeInstrument): string {
+  return value.includes(' ') ? '/setup' : `/setup?instrument=${value}`;
+}
+
+function tunedAs({ value, spec }: TapeInstrument): string {
+  return value.includes(' ') ? spec.kind : value;
+}

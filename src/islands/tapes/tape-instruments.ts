@@ -1,0 +1,31 @@
+import { defaultSize, INSTRUMENT_KINDS, type InstrumentSpec, SIZES } from '#core/instrument';
+import type { InstrumentRecord, PieceRecord } from '../../storage/database.ts';
+import { fingerboardName, instrumentLabel, pieceTitle } from '../../words/labels.ts';
+
+/** An instrument that may be taped: one of the studio, the one described in a piece, or any of a size. */
+export interface TapeInstrument {
+  /** As the address names it. */
+  readonly value: string;
+  readonly name: string;
+  readonly spec: InstrumentSpec;
+}
+
+/** The instruments to choose from: what the piece describes, then the studio, then every size there is. */
+export function instrumentsOf(studio: readonly InstrumentRecord[], piece: PieceRecord | null): readonly TapeInstrument[] {
+  return [
+    ...(piece && !studio.some(({ id }) => id === piece.instrumentId) ? [describedIn(piece)] : []),
+    ...studio.map(({ id, document }) => ({ value: id, name: document.name || 'an unnamed instrument', spec: document.instrument })),
+    ...INSTRUMENT_KINDS.flatMap((kind) =>
+      SIZES[kind].map(({ size }) => ({ value: `${kind} ${size}`, name: `any ${fingerboardName(kind, size)}`, spec: { kind, size } })),
+    ),
+  ];
+}
+
+function describedIn({ id, document }: PieceRecord): TapeInstrument {
+  const { brief } = document;
+  return {
+    value: `piece ${id}`,
+    name: `the ${instrumentLabel(brief)} of “${pieceTitle(document)}”`,
+    spec: { ...brief.instrument, size: brief.instrument.size ?? defaultSize(brief.instrument.kind) },
+  };
+}

@@ -1,0 +1,48 @@
+import { type Instrument, mmFromNut } from '#core/instrument';
+import { displayPitchClass, type Key, noteLabel, pitchInKey } from '#core/pitch';
+import { type Paper, type PrintedSheet, type Tape, tapeSheet } from '#core/sheet';
+import { downloadBlob, fileNameOf } from '../../files/download.ts';
+import { exactMmText } from '../../words/intonation.ts';
+import { fingerboardName } from '../../words/labels.ts';
+
+/** The tapes of one instrument, and what is printed with them. */
+export interface TapesOn {
+  readonly instrument: Instrument;
+  /** What the instrument is called: "Wren’s violin", "¾ violin". */
+  readonly name: string;
+  /** The key that spells the notes. */
+  readonly key: Key;
+  /** Where the tapes lie, semitones above the open strings, rising. */
+  readonly places: readonly number[];
+}
+
+/** The strip to print, in true millimetres. */
+export function sheetOf({ instrument, name, key, places }: TapesOn, paper: Paper): PrintedSheet {
+  const title = [
+    `Tapes for ${name}`,
+    `${fingerboardName(instrument.kind, instrument.size)}, string ${instrument.stringLengthMm} mm from nut to bridge`,
+    'Cut along the dashed lines, lay the thick end at the edge of the nut.',
+    'A starting place: the ear decides.',
+  ];
+  return tapeSheet(
+    title,
+    places.map((semitones) => tapeAt(instrument, key, semitones)),
+    paper,
+  );
+}
+
+/** Writes the strip as a file; what writes PDF comes when the first strip is asked for. */
+export async function printTapes(tapes: TapesOn, paper: Paper): Promise<void> {
+  const { sheetPdf } = await import('../../printing/sheet-pdf.ts');
+  const { instrument } = tapes;
+  const name = `tapes ${fingerboardName(instrument.kind, instrument.size)} ${instrument.stringLengthMm} mm`;
+  downloadBlob(fileNameOf(name, 'pdf'), new Blob([sheetPdf(sheetOf(tapes, paper))], { type: 'application/pdf' }));
+}
+
+function tapeAt({ stringLengthMm, strings }: Instrument, key: Key, semitones: number): Tape {
+  const mm = mmFromNut(stringLengthMm, semitones);
+  const notes = strings
+    .toReversed()
+    .map((string) => `${noteLabel(string.name)}: ${displayPitchClass(pitchInKey(string.semitones + semitones, key))}`);
+  return { mm, label: `${semitones}: ${exactMmText(mm)}`, notes: notes.join('  ') };
+}
