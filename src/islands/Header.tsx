@@ -43,7 +43,7 @@ function Pages({ room, current, pieceId }: { readonly room: string; readonly cur
   const pages = room === 'Bench' ? PIECE_PAGES : (ROOMS.find(({ name }) => name === room)?.pages ?? []);
   if (pages.length < 2) return null;
   return (
-    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex shrink-0 flex-wrap gap-x-3.5">
+    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-3.5 lg:shrink-0">
       {pages.map((page) => (
         <a
           key={page.href}

@@ -13,7 +13,11 @@ export function Figure({ children, how }: FigureProps) {
   return (
     <Popover.Root>
       <Popover.Trigger asChild>
-        <button type="button" className="border-b border-dotted border-dove text-left hover:bg-paper-deep" title="How this is calculated">
+        <button
+          type="button"
+          className="inline-block min-h-[24px] border-b border-dotted border-dove text-left hover:bg-paper-deep"
+          title="How this is calculated"
+        >
           {children}
         </button>
       </Popover.Trigger>

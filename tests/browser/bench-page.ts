@@ -90,8 +90,10 @@ export async function saveAs(page: Page, way: 'MusicXML' | 'JSON' | 'SVG' | 'PNG
   return await download;
 }
 
-/** What axe finds wrong on the page, or inside one thing of it: nothing but findings is asked for, which is far quicker. */
+/** What axe finds wrong on the page, or inside one thing of it, with the size of targets: nothing but findings is asked for, which is far quicker. */
 export async function findings(page: Page, inside?: string): Promise<readonly unknown[]> {
-  const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode();
+  const axe = new AxeBuilder({ page })
+    .options({ resultTypes: ['violations'], rules: { 'target-size': { enabled: true } } })
+    .setLegacyMode();
   return (await (inside === undefined ? axe : axe.include(inside)).analyze()).violations;
 }

@@ -100,10 +100,7 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
     <div className="mt-1 grid gap-x-5 lg:grid-cols-[minmax(0,1fr)_288px] lg:grid-rows-[auto_1fr]">
       <div className="min-w-0">
         <Score plan={plan} notes={notes} />
-        <section
-          aria-label="Playing"
-          className="no-print flex min-h-9 flex-wrap items-center gap-x-3.5 gap-y-1 border-t border-line pt-1 lg:h-9 lg:flex-nowrap lg:overflow-hidden"
-        >
+        <section aria-label="Playing" className="no-print flex min-h-9 flex-wrap items-center gap-x-3.5 gap-y-1 border-t border-line pt-1">
           {idle && (
             <Suspense>
               <PlayBar plan={plan} />

@@ -74,7 +74,7 @@ function Sides({ kept }: { readonly kept: Kept }) {
   };
   return (
     <>
-      <section aria-label="What is compared" className="grid gap-1 font-serif text-[17px] leading-relaxed">
+      <section aria-label="What is compared" className="grid grid-cols-[minmax(0,1fr)] gap-1 font-serif text-[17px] leading-relaxed">
         <SideSentence name="This" side={sides[0]} planned={one} kept={kept} onChange={(side) => change(0, side)} />
         <SideSentence name="compared with" side={sides[1]} planned={other} kept={kept} onChange={(side) => change(1, side)} />
       </section>

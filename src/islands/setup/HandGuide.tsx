@@ -13,7 +13,7 @@ export function HandGuide({ kind }: { readonly kind: InstrumentKind }) {
         the middle of one fingertip to the middle of the other: first as far as goes easily and could be held, then as far as goes at all
         without strain. Never press for more: it is a measure, not a goal.
       </p>
-      <div className="mt-2 grid grid-cols-2 gap-x-5 gap-y-3">
+      <div className="mt-2 grid gap-x-5 sm:grid-cols-2 gap-y-3">
         <Measure title="First to fourth finger" fingers={['1', '2', '3', '4']} from="1" to="4" />
         <Measure title="First to second, opened" fingers={['1', '2']} from="1" to="2" wide />
         {low && <Measure title="Thumb to third finger" fingers={['T', '1', '2', '3']} from="T" to="3" />}

@@ -313,7 +313,7 @@ function HomeFrame({ instrument, sheet }: { readonly instrument: Instrument; rea
   const estimated = sheet.profile.player.hand?.firstToFourth === undefined;
   const verdict = verdictOf({ needMm, span: hand.value.firstToFourth });
   return (
-    <p className="ml-[164px] text-sm text-dove-dark">
+    <p className="text-sm sm:ml-[164px] text-dove-dark">
       First position at rest asks for{' '}
       <Figure how={homeFrameDerivation(instrument.kind, instrument.stringLengthMm)}>{mmText(needMm)}</Figure> on a string of{' '}
       {instrument.stringLengthMm} mm; this hand spans{' '}

@@ -32,7 +32,7 @@ function SetupPage() {
   return (
     <>
       <Header current="Players, instruments, schools" />
-      <main className="grid gap-x-8 gap-y-4 px-6 py-4 md:grid-cols-[232px_minmax(0,1fr)]">
+      <main className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 px-6 py-4 md:grid-cols-[232px_minmax(0,1fr)]">
         <h1 className="sr-only">Players, instruments, schools</h1>
         <aside aria-label="Studio">
           <Shelf

@@ -18,7 +18,14 @@ export function StringsDrawing({ instrument, measured }: { readonly instrument: 
   const end = WIDTH - RIGHT;
   return (
     <figure>
-      <svg width={WIDTH} height={height} role="img" aria-label={`Strings of the instrument: ${stringLengthMm} mm from nut to bridge`}>
+      <svg
+        width={WIDTH}
+        height={height}
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        className="h-auto max-w-full"
+        role="img"
+        aria-label={`Strings of the instrument: ${stringLengthMm} mm from nut to bridge`}
+      >
         {strings.map((string, index) => (
           <g key={string.name}>
             <line

@@ -14,6 +14,7 @@ import { readyToRead } from '../../storage/first-start.ts';
 import { loadPiece } from '../../storage/pieces.ts';
 import { Answered } from '../../ui/Answered.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Scrolls } from '../../ui/Scrolls.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { briefLine } from '../../words/brief-line.ts';
@@ -85,17 +86,19 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
     <article>
       <h1 className="text-2xl font-semibold">{pieceTitle({ name, brief: plan.brief })}</h1>
       <p className="mt-1 mb-4 text-[15px]">{briefLine(plan.brief)}</p>
-      {systems.map((measures, index) => (
-        <System
-          key={index}
-          plan={plan}
-          engraving={engraving}
-          marks={marks}
-          measures={measures}
-          first={index === 0}
-          last={index === systems.length - 1}
-        />
-      ))}
+      <Scrolls what="Music">
+        {systems.map((measures, index) => (
+          <System
+            key={index}
+            plan={plan}
+            engraving={engraving}
+            marks={marks}
+            measures={measures}
+            first={index === 0}
+            last={index === systems.length - 1}
+          />
+        ))}
+      </Scrolls>
       <Remarks plan={plan} />
       <SheetShifts plan={plan} />
       <p className="mt-4 text-[13px] text-dove-dark">

@@ -46,8 +46,15 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   'no-fourth-finger': ({ string }, strings) => `no fourth finger on the ${stringText(string, strings)}`,
   fingers: ({ string }, strings) => `other fingers on the ${stringText(string, strings)}`,
   both: ({ one, other }, strings) =>
-    `${one.kind === 'strings' ? shiftsInShort(one.shifts, strings) : alternativeName(one, strings)}, ${inBrief(other, 'string' in one ? one.string : null, strings)}`,
+    stringsInShort(
+      `${one.kind === 'strings' ? shiftsInShort(one.shifts, strings) : alternativeName(one, strings)}, ${inBrief(other, 'string' in one ? one.string : null, strings)}`,
+    ),
 };
+
+/** "on E" for "on the E string", where two things are told in one name. */
+function stringsInShort(name: string): string {
+  return name.replaceAll(/\bthe (\S+) string\b/g, '$1');
+}
 
 /** The second of two things a line does: where it shifts is told by the strings alone, but for the one that was told already. */
 function inBrief(difference: Difference, told: StringNumber | null, strings: Strings): string {

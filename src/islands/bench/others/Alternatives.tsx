@@ -123,10 +123,10 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
           />
         ))}
       </svg>
-      <span className="line-clamp-2 min-h-[2.56em] font-serif text-[13px] leading-[1.28]" title={name}>
+      <span className="block min-h-[2.56em] font-serif text-[13px] leading-[1.28]" title={name}>
         {name}
       </span>
-      <span className="block truncate pb-0.5 text-[12px] text-dove-dark">
+      <span className="block pb-0.5 text-[12px] text-dove-dark">
         {counted(alternative.plan.shifts.length, 'shift', 'shifts')}, {weighedText(alternative.deltaThousandths)}
       </span>
     </button>

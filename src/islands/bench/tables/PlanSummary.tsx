@@ -17,7 +17,7 @@ export function PlanSummary({ plan, hardest }: PlanSummaryProps) {
   const [first] = hardest;
   const note = first && plan.notes[first.note];
   return (
-    <p className="ml-auto truncate text-sm text-dove-dark">
+    <p className="ml-auto text-sm text-dove-dark">
       {notes} notes · {shifts}
       {sums.widestReachMm > 0 && <> · widest reach {mmText(sums.widestReachMm)}</>}
       {first && note?.kind === 'note' && (

@@ -37,7 +37,7 @@ export function PieceNameField() {
 export function BenchToolbar() {
   const { canUndo, canRedo } = useHistory();
   return (
-    <div className="flex shrink-0 flex-wrap items-center gap-x-1 gap-y-2 lg:ml-auto lg:flex-nowrap">
+    <div className="flex flex-wrap items-center lg:shrink-0 gap-x-1 gap-y-2 lg:ml-auto lg:flex-nowrap">
       <SavedState />
       <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title={titleOf('Undo')}>
         <Undo2 size={16} aria-hidden="true" />

@@ -37,7 +37,7 @@ export function PieceTabs({ pieceId }: { readonly pieceId: string }) {
           {piece.id !== pieceId && (
             <button
               type="button"
-              className="min-h-6 min-w-6 pl-1 text-dove-dark hover:text-ink"
+              className="min-h-[24px] min-w-[24px] pl-1 text-dove-dark hover:text-ink"
               aria-label={`Close ${pieceTitle(piece)}`}
               onClick={() => void closeOpen(piece.id)}
             >

@@ -1,0 +1,170 @@
+import type { Page } from '@playwright/test';
+import { beads, expect, findings, openPiece, planDrawn, test } from './bench-page.ts';
+
+/** Every view, and how it is brought up on the piece that was opened. */
+const VIEWS: readonly { readonly name: string; readonly open: (page: Page, piece: string) => Promise<void> }[] = [
+  { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces') },
+  { name: 'a player', open: (page) => goTo(page, '/setup', 'Linnet') },
+  { name: 'an instrument', open: (page) => chosenInStudio(page, 'Robin’s violin full-size violin') },
+  { name: 'a school', open: (page) => chosenInStudio(page, /^Dovecote studio/) },
+  { name: 'tapes', open: (page) => goTo(page, '/tapes', 'Tapes') },
+  { name: 'costs', open: (page) => goTo(page, '/costs', 'What a fingering costs') },
+  { name: 'the bench with a note', open: noteOnBench },
+  { name: 'the bench writing', open: writing },
+  { name: 'the bench in tune', open: inTune },
+  { name: 'the bench with a passage', open: passage },
+  { name: 'the fingerboard', open: (page, piece) => measures(page, piece, 'fingerboard') },
+  { name: 'intonation', open: (page, piece) => measures(page, piece, 'intonation') },
+  { name: 'reach', open: (page, piece) => measures(page, piece, 'reach') },
+  { name: 'compare', open: compared },
+  { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'Robin · A major in sixths') },
+  { name: 'the tuner', open: (page) => goTo(page, '/tuner', 'A') },
+];
+
+for (const { name, open } of VIEWS) {
+  test(`${name}: nothing is hidden, cut off or too small, by axe, by Tab, at 320 px and with wide spacing`, async ({ page }) => {
+    await openPiece(page, 'Robin · A major in sixths');
+    await open(page, new URL(page.url()).searchParams.get('piece') ?? '');
+    expect(await findings(page)).toEqual([]);
+    expect(await hiddenFromFocus(page)).toEqual([]);
+    await page.setViewportSize({ width: 320, height: 800 });
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
+    await page.setViewportSize({ width: 1280, height: 800 });
+    // WCAG 1.4.12: line height 1.5, letters .12 em, words .16 em, paragraphs 2 em.
+    await page.addStyleTag({
+      content:
+        '* { line-height: 1.5 !important; letter-spacing: .12em !important; word-spacing: .16em !important } p { margin-bottom: 2em !important }',
+    });
+    expect(await cutOff(page)).toEqual([]);
+  });
+}
+
+async function goTo(page: Page, address: string, heading: string | RegExp): Promise<void> {
+  await page.goto(address);
+  await page.getByRole('heading', { name: heading, exact: true }).first().waitFor();
+}
+
+async function chosenInStudio(page: Page, name: string | RegExp): Promise<void> {
+  await page.goto('/setup');
+  await page.getByRole('button', { name }).click();
+  await page.getByRole('region', { name: 'Used by' }).waitFor();
+}
+
+async function noteOnBench(page: Page): Promise<void> {
+  await beads(page).nth(4).click();
+  await page.getByText('Table of the notes').click();
+  await page
+    .getByRole('button', { name: /^Overlay/ })
+    .first()
+    .waitFor();
+}
+
+async function writing(page: Page): Promise<void> {
+  await beads(page).nth(4).click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByLabel('Bow sign').waitFor();
+}
+
+async function inTune(page: Page): Promise<void> {
+  await beads(page).nth(4).click();
+  await page.getByRole('tab', { name: 'In tune' }).click();
+  await page.getByText('Bow', { exact: true }).first().waitFor();
+}
+
+async function passage(page: Page): Promise<void> {
+  await beads(page).nth(4).click();
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.getByRole('region', { name: 'Selected passage' }).waitFor();
+}
+
+async function measures(page: Page, piece: string, part: string): Promise<void> {
+  await page.goto(`/measure?piece=${piece}&part=${part}`);
+  await page.getByRole('table').first().waitFor();
+}
+
+async function compared(page: Page, piece: string): Promise<void> {
+  await page.goto(`/compare?piece=${piece}`);
+  await page.getByRole('region', { name: 'Note by note' }).waitFor();
+}
+
+/** Goes through the page by Tab: what has the focus and is not in view at all, or does not show that it has it. */
+async function hiddenFromFocus(page: Page): Promise<readonly string[]> {
+  const hidden: string[] = [];
+  for (let stop = 0; stop < MOST_STOPS; stop += 1) {
+    await page.keyboard.press('Tab');
+    const found = await page.evaluate(() => {
+      const element = document.activeElement;
+      if (!element || element === document.body) return null;
+      const { left, top, bottom, width } = element.getBoundingClientRect();
+      // Of what is taller than the window, the middle of the part in view.
+      const middle = (Math.max(top, 0) + Math.min(bottom, innerHeight)) / 2;
+      const seen = [0.1, 0.5, 0.9].some((share) => {
+        const at = document.elementFromPoint(left + width * share, middle);
+        return at !== null && (element.contains(at) || at.contains(element));
+      });
+      const shown = getComputedStyle(element).outlineStyle !== 'none';
+      return { name: element.getAttribute('aria-label') ?? element.textContent, seen, shown };
+    });
+    if (found === null) return hidden;
+    if (!found.seen || !found.shown) hidden.push(found.name);
+  }
+  return hidden;
+}
+
+/** More than any view has. */
+const MOST_STOPS = 150;
+
+/** Words that their place cuts off. */
+async function cutOff(page: Page): Promise<readonly string[]> {
+  return await page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('body *')]
+      .filter(
+        (element) => !element.closest('.sr-only') && element.innerText?.trim() && /hidden|clip/.test(getComputedStyle(element).overflow),
+      )
+      .filter(
+        ({ scrollWidth, clientWidth, scrollHeight, clientHeight }) => scrollWidth > clientWidth + 1 || scrollHeight > clientHeight + 2,
+      )
+      .map((element) => element.innerText.slice(0, 60)),
+  );
+}
+
+test('all rooms by keyboard alone: from the Studio to a fingering changed, heard and printed', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('row').nth(1).waitFor();
+  await tabTo(page, 'Search');
+  await page.keyboard.type('evening');
+  await tabTo(page, 'Robin · Evening line');
+  await page.keyboard.press('Enter');
+  await planDrawn(page);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('2');
+  await expect(page.getByRole('complementary', { name: 'Selected note' })).toContainText('locked');
+  await page.keyboard.press('Space');
+  await expect(page.locator('[data-playing]')).toBeAttached();
+  await page.keyboard.press('Escape');
+  for (const [link, heading] of [
+    ['Measures', 'Robin · Evening line'],
+    ['Compare', 'Compare'],
+    ['Sheet', 'Robin · Evening line'],
+    ['Practise', 'Tuner'],
+    ['Studio', 'Pieces'],
+    ['Players, instruments, schools', 'Players, instruments, schools'],
+    ['Tapes', 'Tapes'],
+    ['Costs', 'What a fingering costs'],
+  ] as const) {
+    await tabTo(page, link);
+    await page.keyboard.press('Enter');
+    await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
+  }
+});
+
+/** Presses Tab until something of this name has the focus. */
+async function tabTo(page: Page, name: string): Promise<void> {
+  for (let stop = 0; stop < MOST_STOPS; stop += 1) {
+    await page.keyboard.press('Tab');
+    const at = await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '');
+    if (at === name) return;
+  }
+  throw new Error(`Tab does not reach “${name}”`);
+}
