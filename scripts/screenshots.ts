@@ -71,7 +71,7 @@ try {
 
 async function keys(page: Page, pressed: readonly string[]): Promise<void> {
   for (const key of pressed) await page.keyboard.press(key);
-  await page.getByRole('region', { name: 'Other ways to play it' }).getByRole('button').first().waitFor();
+  await page.getByRole('region', { name: 'Play it with' }).getByRole('button').first().waitFor();
   await page
     .getByRole('button', { name: /^Overlay/ })
     .first()

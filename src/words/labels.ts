@@ -53,9 +53,9 @@ export const ORNAMENT_SIGN_LABELS: Readonly<Record<OrnamentSign | 'key', string>
 
 /** Harmonics at a note. */
 export const HARMONIC_LABELS: Readonly<Record<'none' | 'natural' | 'stopped', string>> = {
-  none: 'no',
-  natural: 'natural harmonic',
-  stopped: 'stopped harmonic',
+  none: 'none',
+  natural: 'natural',
+  stopped: 'stopped',
 };
 
 /** Where the hand of a brief comes from. */

@@ -146,7 +146,7 @@ async function printChangeToDrawn(page: Page, what: string, { keyMs: emptyMs }: 
 async function printKeyToDrawn(page: Page, { keyMs: emptyMs }: Baseline): Promise<number> {
   await openLine(page, 60);
   await page.locator('[data-bead="7"]').click();
-  await page.getByRole('region', { name: 'Other ways to play it' }).getByRole('button').first().waitFor();
+  await page.getByRole('region', { name: 'Play it with' }).getByRole('button').first().waitFor();
   const times: number[] = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     times.push(await keyMs(page, round % 2 === 0 ? '3' : '2', true));

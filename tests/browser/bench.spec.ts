@@ -16,7 +16,7 @@ test('two octaves up and down are all in view, with the note, playing and other 
     page.getByRole('region', { name: 'Brief' }),
     page.getByRole('region', { name: 'Playing' }),
     others(page),
-    notePanel(page).getByRole('region', { name: 'Other ways to play it' }),
+    notePanel(page).getByRole('region', { name: 'Play it with' }),
   ]) {
     const box = await part.boundingBox();
     expect((box?.y ?? 900) + (box?.height ?? 0)).toBeLessThanOrEqual(800);

@@ -164,7 +164,7 @@ test('while the ways of a note are on their way, those of the note before are no
   });
   await openNewPiece(page);
   await beads(page).nth(0).click();
-  const ways = page.getByRole('region', { name: 'Other ways to play it' });
+  const ways = page.getByRole('region', { name: 'Play it with' });
   await expect(ways).toContainText('IV (G)');
   await page.evaluate(() => Object.assign(Reflect.get(globalThis, 'holding'), { on: true }));
   await beads(page).nth(1).click();

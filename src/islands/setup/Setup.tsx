@@ -147,12 +147,12 @@ interface ShelfProps {
 function Shelf({ title, what, entries, chosen, onChoose, onNew }: ShelfProps) {
   return (
     <section aria-label={title} className="mb-5">
-      <Heading className="flex items-baseline justify-between">
-        {title}
-        <Button className="font-sans font-normal" onClick={onNew} aria-label={`New ${what}`}>
+      <div className="flex items-baseline justify-between">
+        <Heading>{title}</Heading>
+        <Button onClick={onNew} aria-label={`New ${what}`}>
           <Plus size={14} aria-hidden="true" /> New
         </Button>
-      </Heading>
+      </div>
       <ul className="mt-1">
         {entries.map((entry) => {
           const current = chosen?.kind === what && chosen.id === entry.id;

@@ -1,4 +1,4 @@
-import type { InputHTMLAttributes, ReactNode, Ref, SelectHTMLAttributes } from 'react';
+import { type InputHTMLAttributes, type ReactNode, type Ref, type SelectHTMLAttributes, useId } from 'react';
 import type { Option } from './Choice.tsx';
 import { FIELD, FIELD_ROW } from './field-look.ts';
 
@@ -38,22 +38,28 @@ interface CheckFieldProps {
   readonly onChange: (checked: boolean) => void;
 }
 
-/** Yes or no. */
+/** Yes or no; what it does is told below, and to a listener after its name. */
 export function CheckField({ label, hint, checked, disabled = false, onChange }: CheckFieldProps) {
+  const id = useId();
   return (
-    <label className="flex items-baseline gap-2 py-1">
-      <input
-        type="checkbox"
-        className="size-4 accent-ink"
-        checked={checked}
-        disabled={disabled}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      <span>
-        {label}
-        {hint !== undefined && <span className="block text-sm text-dove-dark">{hint}</span>}
-      </span>
-    </label>
+    <div className="py-1">
+      <label className="flex items-baseline gap-2">
+        <input
+          type="checkbox"
+          className="size-4 accent-ink"
+          checked={checked}
+          disabled={disabled}
+          aria-describedby={hint === undefined ? undefined : id}
+          onChange={(event) => onChange(event.target.checked)}
+        />
+        <span>{label}</span>
+      </label>
+      {hint !== undefined && (
+        <span id={id} className="block pl-6 text-sm text-dove-dark">
+          {hint}
+        </span>
+      )}
+    </div>
   );
 }
 

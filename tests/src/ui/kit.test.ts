@@ -68,7 +68,11 @@ describe('yes or no', () => {
       disabled: true,
       onChange: nothing,
     });
-    assert.match(drawn(field), /<label><input type="checkbox" disabled="" checked=""\/><span>Harmonics<span>Touched lightly\.<\/span>/);
+    assert.match(
+      drawn(field),
+      /<label><input type="checkbox" disabled="" aria-describedby="(\w+)" checked=""\/><span>Harmonics<\/span><\/label>/,
+    );
+    assert.match(drawn(field), /aria-describedby="(\w+)".*<span id="\1">Touched lightly\.<\/span>/);
   });
 });
 

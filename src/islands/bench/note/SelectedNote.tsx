@@ -208,7 +208,7 @@ function OtherWays({ ways, index, note }: { readonly ways: readonly WayToPlay[];
   const strings = [...new Set(ways.map((way) => way.open))];
   const stop = note.stops[0];
   return (
-    <section aria-label="Other ways to play it" className="mt-4">
+    <section aria-label="Play it with" className="mt-4">
       <Heading as="h3">Play it with</Heading>
       <table className="mt-1">
         <tbody>

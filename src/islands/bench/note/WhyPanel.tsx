@@ -26,7 +26,7 @@ export function WhyPanel({ plan, index, note, ways }: WhyPanelProps) {
   const asked = useEngine(plan.brief, { kind: 'reasons', note: index });
   return (
     <section aria-label="Why" className="mt-4">
-      <Heading as="h3">Why so</Heading>
+      <Heading as="h3">Why</Heading>
       <Answered asked={asked}>{(reasons) => <Reasons reasons={reasons.ok ? reasons.value : []} strings={plan.strings} />}</Answered>
       <WhyNots key={`${index} ${plan.cost.totalThousandths}`} plan={plan} index={index} note={note} ways={ways} />
     </section>

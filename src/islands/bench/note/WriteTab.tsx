@@ -129,7 +129,7 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
           disabled={last}
           onChange={(event) => bowTogether({ from: index, to: index + 1 }, event.target.checked)}
         />
-        with the next
+        slurred to the next
       </label>
     </Row>
   );

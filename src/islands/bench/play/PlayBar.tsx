@@ -44,7 +44,7 @@ export function PlayBar({ plan }: { readonly plan: Plan }) {
       </select>
       <Toggle name="slides" label="slides" />
       <Toggle name="countIn" label="count-in" />
-      <Toggle name="metronome" label="beats" />
+      <Toggle name="metronome" label="metronome" />
       <Toggle name="loop" label="loop" />
       <DroneChoice plan={plan} />
       {trouble !== null && (
@@ -78,14 +78,14 @@ function DroneChoice({ plan }: { readonly plan: Plan }) {
   const read = (text: string): Drone => (text === 'none' || text === 'tonic' ? text : { open: text });
   return (
     <label className="text-sm whitespace-nowrap">
-      over{' '}
+      drone{' '}
       <select
         aria-label="Drone"
         className={SENTENCE_PART}
         value={typeof drone === 'string' ? drone : drone.open}
         onChange={(event) => chooseSound({ drone: read(event.target.value) })}
       >
-        <option value="none">silence</option>
+        <option value="none">none</option>
         <option value="tonic">the tonic</option>
         {plan.strings.map(({ name }) => (
           <option key={name} value={name}>
