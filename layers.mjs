@@ -32,7 +32,7 @@ export const CORE_ROOMS = [
   'sound',
   'notation',
   'listening',
-  'sheet',
+  'tapes',
   'documents',
   'format',
 ];

@@ -125,8 +125,8 @@ async function showInTune(page: Page): Promise<void> {
 }
 
 async function measures(page: Page, part: string): Promise<void> {
-  await page.getByRole('link', { name: 'Measures' }).click();
-  await page.getByRole('navigation', { name: 'Measures' }).getByRole('button', { name: part }).click();
+  await page.getByRole('link', { name: 'Measurements' }).click();
+  await page.getByRole('navigation', { name: 'Measurements' }).getByRole('button', { name: part }).click();
   await page.getByRole('region', { name: part }).waitFor();
 }
 

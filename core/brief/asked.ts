@@ -37,7 +37,7 @@ const RULES: readonly AskedPart[] = [
   {
     asked: { kind: 'rule', name: 'purpose' },
     isAsked: ({ purpose }) => purpose !== undefined,
-    without: ({ purpose: _, ...rest }) => rest,
+    without: ({ purpose: _, ...others }) => others,
     told: ({ purpose }) => PURPOSE_LABELS[purpose ?? 'none'],
     whole: null,
   },
@@ -58,7 +58,7 @@ const RULES: readonly AskedPart[] = [
   {
     asked: { kind: 'rule', name: 'stretches' },
     isAsked: ({ stretches }) => stretches !== undefined,
-    without: ({ stretches: _, ...rest }) => rest,
+    without: ({ stretches: _, ...others }) => others,
     told: ({ stretches = [] }) =>
       `what is asked of ${listed(stretches.map(({ from, to }) => (from === to ? `note ${from + 1}` : `notes ${from + 1} to ${to + 1}`)))}`,
     whole: 'what is asked of some notes alone',
@@ -66,7 +66,7 @@ const RULES: readonly AskedPart[] = [
   {
     asked: { kind: 'rule', name: 'locks' },
     isAsked: ({ locks }) => locks !== undefined,
-    without: ({ locks: _, ...rest }) => rest,
+    without: ({ locks: _, ...others }) => others,
     told: ({ locks = [] }) => (locks.length === 1 ? 'one locked note' : `${locks.length} locked notes`),
     whole: 'any locked finger',
   },
@@ -127,6 +127,6 @@ function askedWay(name: QuestionName): AskedPart {
 }
 
 function withoutName(limits: Limits, name: LimitName): Limits {
-  const { [name]: _, ...rest } = limits;
-  return rest;
+  const { [name]: _, ...others } = limits;
+  return others;
 }

@@ -8,10 +8,10 @@ export {
   type DocumentName,
   type DocumentOf,
   type Documents,
-  type InstrumentSheet,
+  type InstrumentDocument,
   type Piece,
-  type PlayerSheet,
+  type PlayerDocument,
   SCHEMA_NAMES,
-  type SchoolSheet,
+  type SchoolDocument,
   schemaNamed,
 } from './registry.ts';

@@ -60,13 +60,13 @@ export type DocumentOf<Name extends DocumentName> = Static<(typeof DOCUMENT_KIND
 export type Piece = DocumentOf<'piece'>;
 
 /** An instrument of the studio, as measured. */
-export type InstrumentSheet = DocumentOf<'instrument'>;
+export type InstrumentDocument = DocumentOf<'instrument'>;
 
 /** A player of the studio: hand, school, what is known and what for. */
-export type PlayerSheet = DocumentOf<'player'>;
+export type PlayerDocument = DocumentOf<'player'>;
 
 /** A school: how a teacher of the studio teaches. */
-export type SchoolSheet = DocumentOf<'school'>;
+export type SchoolDocument = DocumentOf<'school'>;
 
 /** What is checked when it enters the application: documents, and briefs by themselves. */
 export type CheckedName = DocumentName | 'brief';

@@ -3,7 +3,7 @@ import { costBreakdown, type CostDifference, costDifferences } from '#core/plan/
 import type { Way } from '#core/search/ways';
 import { placedNotes, type Solved, withWay } from '#core/solve';
 
-/** A way held against the one chosen: what it costs more, and what for. */
+/** A way compared with the one chosen: what it costs more, and what for. */
 export interface Compared {
   /** Positive where the way is costlier than the one chosen. */
   readonly deltaThousandths: number;

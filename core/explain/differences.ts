@@ -2,7 +2,7 @@ import { type Brief, waysOf } from '#core/brief';
 import type { Plan, PlannedNote } from '#core/plan/describe';
 
 /** How one note is fingered in two plans. */
-export interface NoteHeld {
+export interface ComparedNote {
   /** Line index. */
   readonly note: number;
   /** As the one plan plays it. */
@@ -34,17 +34,17 @@ export interface PlanSums {
 }
 
 /** Two plans of one line, note by note. */
-export interface PlansHeld {
+export interface ComparedPlans {
   /** Note by note, as long as the line. */
-  readonly notes: readonly NoteHeld[];
+  readonly notes: readonly ComparedNote[];
   /** Line indexes of the notes that differ in string or finger. */
   readonly differsAt: readonly number[];
 }
 
-/** Holds two plans against each other, note by note; null when they are not of the same notes. */
-export function holdPlans(one: Plan, other: Plan): PlansHeld | null {
+/** Compares two plans, note by note; null when they are not of the same notes. */
+export function comparePlans(one: Plan, other: Plan): ComparedPlans | null {
   if (one.notes.length !== other.notes.length) return null;
-  const notes = one.notes.flatMap((note, index): readonly NoteHeld[] => {
+  const notes = one.notes.flatMap((note, index): readonly ComparedNote[] => {
     const there = other.notes[index];
     return there && sameSound(note, there) ? [{ note: index, one: note, other: there, differs: differences(note, there) }] : [];
   });
@@ -60,7 +60,7 @@ export function fingeredOtherwise(before: Pick<Plan, 'notes'>, after: Pick<Plan,
   });
 }
 
-/** Whether two briefs price alike, so that their plans' costs may be held against each other: wishes, purpose and hands move prices. */
+/** Whether two briefs price alike, so that their plans' costs may be compared with each other: wishes, purpose and hands move prices. */
 export function samePrices(one: Brief, other: Brief): boolean {
   const priced = (brief: Brief): string => {
     const { instrument, player, preferences, purpose, weights, tempo, school } = brief;
@@ -94,7 +94,7 @@ function sameSound(one: PlannedNote, other: PlannedNote): boolean {
   return sound(one) === sound(other);
 }
 
-function differences(one: PlannedNote, other: PlannedNote): NoteHeld['differs'] {
+function differences(one: PlannedNote, other: PlannedNote): ComparedNote['differs'] {
   if (one.kind === 'rest' || other.kind === 'rest') return { string: false, finger: false, position: false };
   const named = (note: typeof one, of: 'string' | 'finger'): string => note.stops.map((stop) => stop[of]).join('+');
   const { label, alteration } = one.position;

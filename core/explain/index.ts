@@ -1,6 +1,14 @@
 export { type Correction, correctionOf } from './correction.ts';
 export type { Compared } from './compared.ts';
-export { fingeredOtherwise, holdPlans, type NoteHeld, type PlansHeld, type PlanSums, samePrices, sumsOf } from './differences.ts';
+export {
+  fingeredOtherwise,
+  comparePlans,
+  type ComparedNote,
+  type ComparedPlans,
+  type PlanSums,
+  samePrices,
+  sumsOf,
+} from './differences.ts';
 export { type Effect, effectsOf } from './effects.ts';
 export { aboutPath, type AboutPath, type HardPlace } from './hardest.ts';
 export type { Evidence, Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';

@@ -144,11 +144,11 @@ function isShiftAt({ placements }: Solved, placement: Placement, index: number):
 
 function crossingReason(at: At, before: Placement): Found {
   const string = openName(at, before);
-  const held = without(at, (placement) => placement.stringIndex === before.stringIndex, {
+  const other = without(at, (placement) => placement.stringIndex === before.stringIndex, {
     does: () => ({ does: 'on-string', string }),
     lacks: { lacks: 'other-string', string },
   });
-  return found(at, 'crossing', held, underHandGround(at, before));
+  return found(at, 'crossing', other, underHandGround(at, before));
 }
 
 /** The note lies under no finger of the position on the string before it; null where one would have it, or nothing was stopped. */
@@ -163,38 +163,38 @@ function underHandGround(at: At, before: Placement): Ground | null {
 }
 
 function extensionReason(at: At): Found {
-  const held = without(at, (placement) => !standsOutside(placement), { does: () => ({ does: 'rests' }), lacks: { lacks: 'extension' } });
-  return found(at, 'extension', held);
+  const other = without(at, (placement) => !standsOutside(placement), { does: () => ({ does: 'rests' }), lacks: { lacks: 'extension' } });
+  return found(at, 'extension', other);
 }
 
 function openReason(at: At): Found {
-  const held = without(at, (placement) => placement.finger !== '0', {
+  const other = without(at, (placement) => placement.finger !== '0', {
     does: ({ finger }) => ({ does: 'stops-it', finger }),
     lacks: { lacks: 'open-string' },
   });
-  return found(at, 'open-string', held);
+  return found(at, 'open-string', other);
 }
 
 function fingerReason(at: At, here: Placement): Found {
-  const held = without(at, (placement) => placement.stringIndex === here.stringIndex && placement.finger !== here.finger, {
+  const other = without(at, (placement) => placement.stringIndex === here.stringIndex && placement.finger !== here.finger, {
     does: ({ finger }) => ({ does: 'takes-finger', finger }),
     lacks: { lacks: 'this-finger', string: openName(at, here) },
   });
-  return found(at, 'finger', held);
+  return found(at, 'finger', other);
 }
 
 /** Evidence, and the line it rests on as one text; null where it rests on none. */
-type Held = Pick<Reason, 'evidence'> & Pick<Found, 'line'>;
+type Evidenced = Pick<Reason, 'evidence'> & Pick<Found, 'line'>;
 
-/** Another way held against the one chosen; cheaper than it only where the brief asks something of the whole line. */
-function instead({ through: { solved } }: At, way: Way, does: Instead): Held {
+/** Another way compared with the one chosen; cheaper than it only where the brief asks something of the whole line. */
+function instead({ through: { solved } }: At, way: Way, does: Instead): Evidenced {
   const difference = compared(solved, way);
   const line = placementsAt(solved.lattice, way.choices).map(fingeringLabel).join(' ');
   return { evidence: { kind: difference.deltaThousandths < 0 ? 'asked' : 'costlier', instead: does, compared: difference }, line };
 }
 
 /** Another way, told by what it does. */
-function otherwise(at: At, way: Way): Held {
+function otherwise(at: At, way: Way): Evidenced {
   return instead(at, way, { does: 'goes-otherwise', name: whatItDoes(at.through.solved, way) });
 }
 
@@ -206,8 +206,8 @@ interface Otherwise {
   readonly lacks: Without;
 }
 
-/** The best line that plays the note as wanted, held against the one chosen; else what it cannot be played without. */
-function without(at: At, wanted: (placement: Placement) => boolean, { does, lacks }: Otherwise): Held {
+/** The best line that plays the note as wanted, compared with the one chosen; else what it cannot be played without. */
+function without(at: At, wanted: (placement: Placement) => boolean, { does, lacks }: Otherwise): Evidenced {
   const way = at.through.withNote(at.order, wanted);
   if (way) return instead(at, way, does(placementIn(at, way)));
   return needed(at, liesHigher(at, wanted) ? { lacks: 'high-place' } : lacks);
@@ -243,12 +243,12 @@ function everyPlacement({ task, steps }: Solved, order: number): readonly Placem
   return candidatesFor(taskAt(task)(step.index), placementsOfNote(task, order), task.locks.get(step.index) ?? null, step.role.first);
 }
 
-function needed(at: At, without: Without): Held {
+function needed(at: At, without: Without): Evidenced {
   const locked = at.through.solved.task.locks.has(lineIndex(at));
   return { evidence: locked ? { kind: 'locked' } : { kind: 'needed', without }, line: null };
 }
 
-function found(at: At, about: ReasonAbout, { evidence, line }: Held, ground: Ground | null = null): Found {
+function found(at: At, about: ReasonAbout, { evidence, line }: Evidenced, ground: Ground | null = null): Found {
   return { reason: { about, note: lineIndex(at), written: writtenAt(at), ground, evidence }, line };
 }
 

@@ -60,7 +60,7 @@ export function throughOf(solved: Solved): Through {
       counted ??= cheapestWaysByShifts(lattice, most);
       const way = fewestOf(counted.slice(0, most + 1));
       if (way === null || isOneHand(solved, way)) return way;
-      return oneHandWay(solved.task.hand, lattice, (held) => fewestOf(cheapestWaysByShifts(held, most))?.choices ?? null);
+      return oneHandWay(solved.task.hand, lattice, (bound) => fewestOf(cheapestWaysByShifts(bound, most))?.choices ?? null);
     },
   };
 }
@@ -73,7 +73,7 @@ function fewestOf(counted: readonly (Way | null)[]): Way | null {
 /** A way as it was found, or, where it is not one hand, the best through the lattice it was looked for in. */
 function oneHand(solved: Solved, found: Way | null, asked: () => Lattice): Way | null {
   if (found === null || isOneHand(solved, found)) return found;
-  return oneHandWay(solved.task.hand, asked(), (held) => cheapestWay(held)?.choices ?? null);
+  return oneHandWay(solved.task.hand, asked(), (bound) => cheapestWay(bound)?.choices ?? null);
 }
 
 function isOneHand({ task, lattice }: Solved, { choices }: Way): boolean {

@@ -130,10 +130,10 @@ function nextAway(plan: Plan, index: number): { readonly there: FingerOn; readon
   const here = plan.notes[index];
   if (here?.kind !== 'note') return null;
   const strings = new Set(here.stops.map(({ string }) => string));
-  const rest = plan.notes.slice(index + 1, endOfStay(plan, index) + 1);
-  const away = rest.findIndex((note) => note.kind === 'note' && !strings.has(note.stops[0].string));
-  const [there] = stopsOf(rest[away]);
-  return there ? { there, before: rest.slice(0, away).map(stopsOf) } : null;
+  const following = plan.notes.slice(index + 1, endOfStay(plan, index) + 1);
+  const away = following.findIndex((note) => note.kind === 'note' && !strings.has(note.stops[0].string));
+  const [there] = stopsOf(following[away]);
+  return there ? { there, before: following.slice(0, away).map(stopsOf) } : null;
 }
 
 /** The finger that plays next on another string, where it is free to wait above it. */

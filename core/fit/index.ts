@@ -17,4 +17,4 @@ export { type RangeInKey, rangeInKey } from './range-in-key.ts';
 export { type SemitoneStep, semitoneStepAt } from './semitone-steps.ts';
 export { type ScaleSteps, scaleSteps } from './scale-steps.ts';
 export { waysToPlay, type WayToPlay } from './ways-to-play.ts';
-export { grown, handOfPlan, heldAgainst, type HeldAgainst, onSize, type StayHeld } from './what-if.ts';
+export { grown, handOfPlan, fitOf, type Fit, onSize, type StayFit } from './what-if.ts';

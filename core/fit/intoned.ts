@@ -78,7 +78,7 @@ export function intoned(plan: Plan, note: PlannedSound, intonation = intonationO
         : note.partner?.does === 'touches'
           ? stoppedHarmonicTarget(instrument, checked, intonation)
           : ringingTarget(instrument, checked, stop),
-      checks: fingered ? checksOf(instrument, checked).map((check) => withStringTaken(check, taken)) : [],
+      checks: fingered ? checksOf(instrument, checked).map((check) => withBusyString(check, taken)) : [],
       conflicts: fingered ? commaConflicts(instrument, checked) : [],
       ring: ringStrength(instrument, checked, stopped(instrument, note)),
       ringsWith: ringingStrings(instrument, checked, stopped(instrument, note)).map((index) => stringOf(instrument, index).number),
@@ -161,7 +161,7 @@ export function ornamentHz(plan: Plan, note: PlannedSound): number | null {
 }
 
 /** A string that plays the other note of a double stop cannot sound open with it. */
-function withStringTaken(check: Check, taken: readonly string[]): Check {
+function withBusyString(check: Check, taken: readonly string[]): Check {
   return check.sounded === 'together' && taken.includes(check.string) ? { ...check, sounded: 'one-after-the-other' } : check;
 }
 

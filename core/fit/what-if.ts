@@ -4,23 +4,23 @@ import type { Plan, Stay } from '#core/plan/describe';
 import { instrumentOf } from './intoned.ts';
 
 /** What one stay of a plan asks of a hand on an instrument. */
-export interface StayHeld {
+export interface StayFit {
   /** Where the hand stands. */
   readonly stay: Stay;
   /** The widest reach the stay asks for. */
   readonly needMm: number;
-  /** The comfortable span that it is held against. */
+  /** The comfortable span that it is compared with. */
   readonly comfortMm: number;
-  /** The largest span that it is held against. */
+  /** The largest span that it is compared with. */
   readonly maxMm: number;
   /** Comfortable, a stretch, or out of reach. */
   readonly verdict: ReachVerdict;
 }
 
-/** The same fingering held against a hand and an instrument. */
-export interface HeldAgainst {
+/** The same fingering compared with a hand and an instrument. */
+export interface Fit {
   /** Every stay of the plan, in order. */
-  readonly stays: readonly StayHeld[];
+  readonly stays: readonly StayFit[];
   /** The worst verdict of all notes; comfort where nothing is stopped. */
   readonly verdict: ReachVerdict;
   /** Line indexes of the notes beyond comfort, and beyond the largest span. */
@@ -33,10 +33,10 @@ export interface HeldAgainst {
 
 /** The hand a plan was made for, in mm; an average one, and `assumed`, where its brief measures none. */
 export function handOfPlan(plan: Plan): { readonly hand: PlayerHand; readonly assumed: boolean } {
-  const measure = plan.brief.player?.hand;
-  const hand = readPlayerHand(measure ?? { preset: 'average' }, instrumentOf(plan));
-  if (!hand.ok) throw new RangeError(`A plan was made for a hand that cannot be read: ${JSON.stringify(measure)}`);
-  return { hand: hand.value, assumed: measure === undefined };
+  const measurements = plan.brief.player?.hand;
+  const hand = readPlayerHand(measurements ?? { preset: 'average' }, instrumentOf(plan));
+  if (!hand.ok) throw new RangeError(`A plan was made for a hand that cannot be read: ${JSON.stringify(measurements)}`);
+  return { hand: hand.value, assumed: measurements === undefined };
 }
 
 /** The same hand with every span so many mm wider: growth. */
@@ -51,9 +51,9 @@ export function grown(hand: PlayerHand, mm: number): PlayerHand {
   };
 }
 
-/** Holds the fingering of a plan, finger for finger, against a hand and an instrument. */
-export function heldAgainst(plan: Plan, hand: PlayerHand, instrument: Instrument = instrumentOf(plan)): HeldAgainst {
-  const stays = plan.stays.flatMap((stay) => stayHeld(plan, stay, hand, instrument));
+/** How the fingering of a plan, finger for finger, fits a hand and an instrument. */
+export function fitOf(plan: Plan, hand: PlayerHand, instrument: Instrument = instrumentOf(plan)): Fit {
+  const stays = plan.stays.flatMap((stay) => stayFit(plan, stay, hand, instrument));
   const verdicts = plan.notes.map((note): ReachVerdict => {
     const need = note.kind === 'note' ? note.reach?.need : undefined;
     return need ? verdictOf(reachFor(need, hand, instrument)) : 'comfort';
@@ -76,7 +76,7 @@ export function onSize({ brief }: Plan, size: string): Instrument | null {
   return instrument.ok ? instrument.value : null;
 }
 
-function stayHeld(plan: Plan, stay: Stay, hand: PlayerHand, instrument: Instrument): readonly StayHeld[] {
+function stayFit(plan: Plan, stay: Stay, hand: PlayerHand, instrument: Instrument): readonly StayFit[] {
   const reaches = plan.notes.slice(stay.from, stay.to + 1).flatMap((note) => {
     const need = note.kind === 'note' ? note.reach?.need : undefined;
     return need ? [reachFor(need, hand, instrument)] : [];

@@ -105,7 +105,7 @@ export interface PositionName {
   readonly underThumb?: string;
 }
 
-/** The stretch of string under the hand: semitones above the open string of its outermost fingers. */
+/** The part of the string under the hand: semitones above the open string of its outermost fingers. */
 export interface Frame {
   /** Of the lowest finger, semitones above the open string. */
   readonly lowest: number;

@@ -55,7 +55,7 @@ export function readInstrument(spec: InstrumentSpec): Reading<Instrument> {
   if (!strings.ok) return strings;
   const usualSpacing = usualSpacingMm(spec.kind, stringLengthMm, strings.value.length);
   const measured = asMeasured({ spec, size, strings: strings.value, stringLengthMm, usualSpacing });
-  return readingOf(measured, measuresWrong(spec, usualSpacing));
+  return readingOf(measured, measurementsWrong(spec, usualSpacing));
 }
 
 /** What a spec comes to with everything else as it usually is. */
@@ -144,7 +144,7 @@ function sizeIssue(kind: InstrumentKind, size: string): Issue {
 /** The most a pressed string is likely to move a note, mm. */
 const MOST_PRESSING_MM = 10;
 
-/** One measure as a document gives it, and the bounds between which it makes sense. */
+/** One measurement as a document gives it, and the bounds between which it makes sense. */
 interface Measured {
   /** Its name in documents. */
   readonly field: string;
@@ -158,15 +158,15 @@ interface Measured {
   readonly unit: string;
 }
 
-/** Every measure that no instrument of this kind has. */
-function measuresWrong(spec: InstrumentSpec, usual: Instrument['outerSpacingMm']): readonly Issue[] {
-  return measuresOf(spec, usual).flatMap(({ field, what, value, bounds: [least, most], unit }): readonly Issue[] => {
+/** Every measurement that no instrument of this kind has. */
+function measurementsWrong(spec: InstrumentSpec, usual: Instrument['outerSpacingMm']): readonly Issue[] {
+  return measurementsOf(spec, usual).flatMap(({ field, what, value, bounds: [least, most], unit }): readonly Issue[] => {
     if (value === undefined || (value >= least && value <= most)) return [];
-    return [instrumentIssue('measure-beyond-sense', { what, value, least, most, unit }, { pointer: `/instrument/${field}` })];
+    return [instrumentIssue('measurement-beyond-sense', { what, value, least, most, unit }, { pointer: `/instrument/${field}` })];
   });
 }
 
-function measuresOf(
+function measurementsOf(
   { kind, stringLengthMm, a4Hz, outerSpacingMm, pressingMm = [] }: InstrumentSpec,
   usual: Instrument['outerSpacingMm'],
 ): readonly Measured[] {

@@ -19,7 +19,7 @@ export type CheckKind = (typeof CHECK_KINDS)[number];
 export interface Check {
   /** What it is checked with. */
   readonly kind: CheckKind;
-  /** The string it is held against, or looked for on. */
+  /** The string it is compared with, or looked for on. */
   readonly string: StringNumber;
   /** The string's open note, documents' form. */
   readonly open: string;
@@ -62,7 +62,7 @@ export function isStrong({ kind }: Check): boolean {
 
 /**
  * How much each open string rings with a note, by string: 2/(p·q) for the ratio p : q in lowest terms, p and q up to 6, so
- * that an octave away is 1 and a unison 2; 0 where there is no such ratio. The measure is ours. Strings under a finger
+ * that an octave away is 1 and a unison 2; 0 where there is no such ratio. The figure is ours. Strings under a finger
  * (`stopped`: the one that plays, and in a double stop the other) do not ring.
  */
 export function ringShares(instrument: Instrument, note: CheckedNote, stopped: readonly number[] = [note.stringIndex]): readonly number[] {

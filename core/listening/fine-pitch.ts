@@ -68,7 +68,7 @@ function corrected(
   return { hz: hz + (wrapped * sampleRate) / (distance * partial), magnitude: before.magnitude };
 }
 
-/** The Fourier sum of a stretch at one frequency (turns a sample), under a raised-cosine window, its phase as of the stretch's first sample. */
+/** The Fourier sum of a part of sound at one frequency (turns a sample), under a raised-cosine window, its phase as of its first sample. */
 function phasor(samples: Float32Array, from: number, size: number, turns: number): Phasor {
   let [real, imaginary] = [0, 0];
   for (let index = 0; index < size; index += 1) {

@@ -5,7 +5,7 @@ const SILENT_BELOW = 0.001;
 const CLIPPED_FROM = 4;
 const LIMIT = 0.999;
 
-/** What a stretch of sound can be used for. */
+/** What a part of sound can be used for. */
 export type Level = 'silent' | 'clipped' | 'sounding';
 
 /** Whether there is a sound, and whether it fits between the limits of the recording, −1 … 1. */

@@ -28,15 +28,15 @@ export function parseLineText(text: string, noteValue: string, octavesAbove: num
 
 /** Writes a line so that `parseLineText` reads the same notes again; a value is written where it changes. */
 export function formatLineText(notes: readonly LineNoteDocument[], noteValue: string, octavesAbove: number): string {
-  let held = noteValue;
-  let heldGrace: string = GRACE_VALUE;
+  let lastValue = noteValue;
+  let lastGraceValue: string = GRACE_VALUE;
   return notes
     .map((note, index) => {
       const [slurred, inBow] = [isSlurred(note), isSlurred(notes[index - 1])];
       const [grace, afterGrace, beforeGrace] = [isSmall(note), isSmall(notes[index - 1]), isSmall(notes[index + 1])];
-      const value = note.duration === (grace ? heldGrace : held) ? '' : `:${note.duration}`;
-      if (grace) heldGrace = note.duration;
-      else held = note.duration;
+      const value = note.duration === (grace ? lastGraceValue : lastValue) ? '' : `:${note.duration}`;
+      if (grace) lastGraceValue = note.duration;
+      else lastValue = note.duration;
       const inBraces = within(`${nameOf(note, octavesAbove)}${value}`, ['{', '}'], grace && !afterGrace, grace && !beforeGrace);
       return within(inBraces, ['(', ')'], slurred && !inBow, inBow && !slurred);
     })
@@ -95,7 +95,7 @@ class LineReader {
     else if (word === ')') this.closeBow();
     else if (word === '{' || word === '}') this.turnGrace(word === '{');
     else {
-      this.takeNote(word);
+      this.readNote(word);
       this.place += 1;
     }
   }
@@ -126,7 +126,7 @@ class LineReader {
     this.inGrace = opens;
   }
 
-  private takeNote(word: string): void {
+  private readNote(word: string): void {
     const read = readWord(word, this.inGrace ? this.graceValue : this.value);
     if (read === null) return this.complain(lineIssue('not-a-note', { word }));
     const { name, value, tie } = read;
@@ -180,10 +180,10 @@ class LineReader {
 }
 
 /** A word of a line in its parts: the name of what sounds, how long, and whether it is tied on. Null for a word that is none. */
-function readWord(word: string, held: Fraction): { readonly name: string; readonly value: Fraction; readonly tie: boolean } | null {
+function readWord(word: string, lastValue: Fraction): { readonly name: string; readonly value: Fraction; readonly tie: boolean } | null {
   const match = /^([^:~]+)(?::([0-9]+\/[0-9]+)(\.?))?(~?)$/u.exec(word);
   const name = match?.[1];
-  const value = match?.[2] === undefined ? held : dotted(parseFraction(match[2]), match[3] === '.');
+  const value = match?.[2] === undefined ? lastValue : dotted(parseFraction(match[2]), match[3] === '.');
   return name === undefined || value === null ? null : { name, value, tie: match?.[4] === '~' };
 }
 

@@ -1,7 +1,7 @@
 import { issuesAbout } from './issue.ts';
 
-/** A measure that is to lie between two bounds. */
-interface Measure {
+/** A measurement that is to lie between two bounds. */
+interface Measurement {
   /** What is measured, as the subject of a sentence. */
   readonly what: string;
   /** What was given. */
@@ -32,8 +32,8 @@ export const instrumentIssue = issuesAbout('instrument', {
     hint: 'List the open strings from the highest to the lowest.',
   }),
 
-  /** A measure that no instrument of its kind has. */
-  'measure-beyond-sense': ({ what, value, least, most, unit }: Measure) => ({
+  /** A measurement that no instrument of its kind has. */
+  'measurement-beyond-sense': ({ what, value, least, most, unit }: Measurement) => ({
     expected: `${least} to ${most} ${unit}`,
     came: String(value),
     message: `${what} cannot be ${value} ${unit}.`,
@@ -64,11 +64,11 @@ export const instrumentIssue = issuesAbout('instrument', {
     hint: `Schools for the ${kind}: ${known.join(', ')}.`,
   }),
 
-  /** A span of which one measure is missing. */
+  /** A span of which one measurement is missing. */
   'span-incomplete': ({ span }: { readonly span: string }) => ({
-    expected: 'two measures in mm, or none',
+    expected: 'two measurements in mm, or none',
     came: span,
-    message: 'This span needs two measures in mm.',
+    message: 'This span needs two measurements in mm.',
     hint: 'Enter the comfortable span and the largest, or leave both empty.',
   }),
 
@@ -92,7 +92,7 @@ export const instrumentIssue = issuesAbout('instrument', {
   }) => ({
     expected: `${narrowestMm} to ${widestMm} mm`,
     came: `${mm} mm`,
-    message: `${mm} mm is no measure of a hand.`,
+    message: `No hand spans ${mm} mm.`,
     hint: `Hands span ${narrowestMm} to ${widestMm} mm; measure in millimetres.`,
   }),
 
@@ -100,7 +100,7 @@ export const instrumentIssue = issuesAbout('instrument', {
   'comfort-above-most': ({ comfortMm, maxMm }: { readonly comfortMm: number; readonly maxMm: number }) => ({
     expected: `at most ${maxMm} mm`,
     came: `${comfortMm} mm`,
-    message: `${comfortMm} mm is no measure of a hand.`,
+    message: `A hand cannot be comfortable at ${comfortMm} mm and reach ${maxMm} mm at most.`,
     hint: `The comfortable span cannot be more than the largest, ${maxMm} mm.`,
   }),
 
@@ -108,7 +108,7 @@ export const instrumentIssue = issuesAbout('instrument', {
   'fingertips-beyond-sense': ({ mm }: { readonly mm: number }) => ({
     expected: '5 to 20 mm',
     came: `${mm} mm`,
-    message: `${mm} mm is no measure of a hand.`,
+    message: `Two fingertips are not ${mm} mm apart.`,
     hint: 'Two fingers pressed together stand 5 to 20 mm apart.',
   }),
 

@@ -20,7 +20,7 @@ export const limitIssue = issuesAbout('limit', {
   }),
 
   /** What is asked from one note to another, where there are no such notes. */
-  'stretch-outside-line': ({ from, to, count }: { readonly from: number; readonly to: number; readonly count: number }) => ({
+  'passage-outside-line': ({ from, to, count }: { readonly from: number; readonly to: number; readonly count: number }) => ({
     expected: `notes 1 to ${count}`,
     came: `${from + 1} to ${to + 1}`,
     message: `Something is asked of notes ${from + 1} to ${to + 1}, but the line has ${counted(count, 'note', 'notes')}.`,

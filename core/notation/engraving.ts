@@ -225,14 +225,14 @@ function slursOn(line: Line, index: number): boolean {
  * tied over keeps its accidental without a new sign, and does not count for the notes after it.
  */
 function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly MeasureSymbol[] {
-  const held = new Map<string, number>();
+  const inForce = new Map<string, number>();
   return symbols.map((symbol) => {
     if (symbol.kind === 'rest' || symbol.tiedFromBefore) return symbol;
     const signed = (head: WrittenHead): WrittenHead => {
       const { letter, octave, alteration } = head.written;
       const place = `${letter} ${octave}`;
-      if ((held.get(place) ?? alterationInKey(key, letter)) === alteration) return head;
-      held.set(place, alteration);
+      if ((inForce.get(place) ?? alterationInKey(key, letter)) === alteration) return head;
+      inForce.set(place, alteration);
       return { ...head, accidental: alteration };
     };
     const small = symbol.small.map((note) => ({ ...note, heads: note.heads.map(signed) }));

@@ -56,7 +56,7 @@ function smallSteps(brief: Brief, issues: readonly Issue[]): readonly Relaxation
   const player = readPlayer(brief);
   const limits = player.ok ? limitsSet(brief.limits).map((limit) => smallerLimits(brief, limit, player.value)) : [];
   const locks: Relaxations = { tries: withoutFailingLocks(brief, issues), weigh: 'every' };
-  return [...limits, locks, { tries: withoutEachStretch(brief), weigh: 'every' }];
+  return [...limits, locks, { tries: withoutEachPassage(brief), weigh: 'every' }];
 }
 
 function smallerLimits(brief: Brief, { name, part, value }: SetLimit, setting: PartSetting): Relaxations {
@@ -78,11 +78,11 @@ function withoutFailingLocks(brief: Brief, issues: readonly Issue[]): readonly R
     }));
 }
 
-function withoutEachStretch(brief: Brief): readonly Relaxation[] {
+function withoutEachPassage(brief: Brief): readonly Relaxation[] {
   const { stretches = [] } = brief;
-  return stretches.map((stretch) => ({
-    words: `without what is asked of notes ${stretch.from + 1} to ${stretch.to + 1} alone`,
-    brief: { ...brief, stretches: stretches.filter((other) => other !== stretch) },
+  return stretches.map((passage) => ({
+    words: `without what is asked of notes ${passage.from + 1} to ${passage.to + 1} alone`,
+    brief: { ...brief, stretches: stretches.filter((other) => other !== passage) },
   }));
 }
 

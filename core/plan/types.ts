@@ -3,7 +3,7 @@ import type { Issue } from '#core/messages';
 import type { CostDifference, Plan } from '#core/plan/describe';
 import type { AlternativeName } from './others/name.ts';
 
-/** Another fingering of the same line that a player would call different, held against the one chosen. */
+/** Another fingering of the same line that a player would call different, compared with the one chosen. */
 export interface Alternative {
   /** What it does otherwise. */
   readonly name: AlternativeName;

@@ -197,7 +197,7 @@ export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): numbe
 /** Where crossings or shifts count for more than usual, a line may be worth playing high on a low string. */
 function wantsHighPlaces({ wishes, stretches, brief }: Task): boolean {
   return (
-    [...wishes.keys(), ...stretches.flatMap((stretch) => [...stretch.wishes.keys()])].some((wish) => wishPart(wish).mayGoHigh === true) ||
+    [...wishes.keys(), ...stretches.flatMap((passage) => [...passage.wishes.keys()])].some((wish) => wishPart(wish).mayGoHigh === true) ||
     brief.weights !== undefined
   );
 }

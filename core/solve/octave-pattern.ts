@@ -40,12 +40,12 @@ export function samePatternWay(lattice: Lattice, { from, notes, octaves }: Octav
     if (best && row.cost >= best.cost) break;
     const fingers = row.choices.map((choice, layer) => fingersOf(lattice.layers[layer]?.candidates[choice]));
     const modelOf = (layer: number): number => model + ((layer - model) % notes);
-    const held = restricted(lattice, (placement, layer) => {
+    const bounded = restricted(lattice, (placement, layer) => {
       if (inModel(layer)) return fingersOf(placement) === fingers[layer];
       // The last tonic closes the octave below it and may be taken by any finger.
       return !bound(layer) || layer === last || fingersOf(placement) === fingers[modelOf(layer)];
     });
-    const way = cheapestWay(held);
+    const way = cheapestWay(bounded);
     if (way && (!best || way.cost < best.cost)) best = way;
   }
   return best;

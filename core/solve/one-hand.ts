@@ -134,7 +134,7 @@ function avoiding(hand: HandModel, derived: Derived, found: HandBreak, known: Se
   known.add(key);
   if (isNew && widest < MOST_REMEMBERED) return remembering(derived, forbiddenBy(hand, found));
   const taken = fingeringLabel(found.placed);
-  const isTaken = (placement: Placement, layer: number): boolean =>
+  const isForbidden = (placement: Placement, layer: number): boolean =>
     layer === found.to && placement.stance === found.placed.stance && fingeringLabel(placement) === taken;
-  return { ...derived, lattice: restricted(derived.lattice, (placement, layer) => !isTaken(placement, layer)) };
+  return { ...derived, lattice: restricted(derived.lattice, (placement, layer) => !isForbidden(placement, layer)) };
 }

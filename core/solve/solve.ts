@@ -62,7 +62,7 @@ export function withWay(task: Laid, way: Way): Solved {
 
 /** The cheapest way through a lattice that keeps all the brief asks of the whole line, and in which every stay is one hand. */
 export function wayIn(task: Task, lattice: Lattice): Way | null {
-  return oneHandWay(task.hand, lattice, (held) => wayByAsks(task, held));
+  return oneHandWay(task.hand, lattice, (bound) => wayByAsks(task, bound));
 }
 
 /** The cheapest way that keeps all the brief asks of the whole line, as choices of its candidates. */
@@ -98,10 +98,10 @@ export function spacesFor(task: Task, lattice: Lattice): readonly Space[] {
 }
 
 function spaceOf(task: Task, lattice: Lattice): Space | null {
-  const held = task.brief.samePatternEveryOctave === true ? withSamePattern(task, lattice) : lattice;
-  if (!held) return null;
-  if (wayDownOf(task.brief) !== 'as-up' || !goesBack(task, held)) return { lattice: held, whole: (choices) => choices };
-  const fold = folded(held);
+  const bound = task.brief.samePatternEveryOctave === true ? withSamePattern(task, lattice) : lattice;
+  if (!bound) return null;
+  if (wayDownOf(task.brief) !== 'as-up' || !goesBack(task, bound)) return { lattice: bound, whole: (choices) => choices };
+  const fold = folded(bound);
   return { lattice: fold.lattice, whole: (choices) => unfolded(fold, choices) };
 }
 
@@ -138,7 +138,7 @@ function withSamePattern({ brief: { material } }: Task, lattice: Lattice): Latti
   const length = (lattice.layers.length - 1) / (octaves.bothWays ? 2 : 1);
   const notes = length / octaves.count;
   const runs = octaves.bothWays ? [0, length] : [0];
-  return runs.reduce<Lattice | null>((held, from) => held && boundRun(held, { from, notes, octaves: octaves.count }), lattice);
+  return runs.reduce<Lattice | null>((bound, from) => bound && boundRun(bound, { from, notes, octaves: octaves.count }), lattice);
 }
 
 /** A lattice in which one run of octaves has the fingers of the cheapest repeating pattern. */

@@ -48,7 +48,7 @@ export function whyNoWay(line: Laid): Unread {
 /** The first note to which no way leads from the beginning. */
 function whereItEnds({ task, steps, lattice }: Laid): Issue['where'] {
   const found = steps.find(
-    (_, order) => oneHandWay(task.hand, beginningOf(lattice, order + 1), (held) => cheapestWay(held)?.choices ?? null) === null,
+    (_, order) => oneHandWay(task.hand, beginningOf(lattice, order + 1), (bound) => cheapestWay(bound)?.choices ?? null) === null,
   );
   return found ? { note: found.index } : {};
 }

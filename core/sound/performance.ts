@@ -6,7 +6,7 @@ import type { Guide, InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan
 /** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
 export const USUAL_TEMPO = 72;
 
-/** One note as it is played. Times in seconds from the beginning of the stretch that is played. */
+/** One note as it is played. Times in seconds from the beginning of the passage that is played. */
 export interface PlayedNote {
   /** Line index. */
   readonly note: number;
@@ -45,7 +45,7 @@ export interface Beat {
   readonly strong: boolean;
 }
 
-/** A stretch of a line as it sounds. */
+/** A passage of a line as it sounds. */
 export interface Performance {
   /** In order. */
   readonly notes: readonly PlayedNote[];
@@ -53,7 +53,7 @@ export interface Performance {
   readonly beats: readonly Beat[];
   /** One measure of beats before the first note; at −seconds … 0. */
   readonly countIn: readonly Beat[];
-  /** Length of the stretch. */
+  /** Length of the passage. */
   readonly seconds: number;
 }
 
@@ -72,7 +72,7 @@ export interface PerformanceChoice {
 /** A slide takes this share of the note it ends, and at most so many seconds: late and quick, as it is practised; an expressive one takes longer. */
 const SLIDE = { share: 0.3, mostSeconds: 0.22, expressive: 1.6 } as const;
 
-/** A plan, or a stretch of it, in seconds and Hz. A rest is a gap; a note of the stretch begins at time 0. */
+/** A plan, or a passage of it, in seconds and Hz. A rest is a gap; a note of the passage begins at time 0. */
 export function performanceOf(plan: Plan, { from, to, pace, slides }: PerformanceChoice): Performance {
   const secondsPerWhole = (4 * 60) / ((plan.brief.tempo ?? USUAL_TEMPO) * pace);
   const times = soundingTimes(plan.line);

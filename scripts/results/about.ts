@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { wishOf } from '#core/brief/lines';
 import type { Reason } from '#core/explain';
-import { checkpointsOf, handOfPlan, heldAgainst, intoned, onEverySize, ringingNotes, type WayToPlay } from '#core/fit';
+import { checkpointsOf, handOfPlan, fitOf, intoned, onEverySize, ringingNotes, type WayToPlay } from '#core/fit';
 import { plan, type PlanOutcome } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { finished } from '#core/result';
@@ -22,8 +22,8 @@ export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {
     checks: checkpointsOf(best),
     ringing: [...ringingNotes(best)],
     hardest: finished(answerTo(session, 'about-path', { kind: 'about-path', mostHard: 3 })).hardest,
-    held: heldAgainst(best, hand),
-    sizes: finished(onEverySize(best, hand)).sizes.map(({ size, held }) => [size, held.verdict]),
+    fit: fitOf(best, hand),
+    sizes: finished(onEverySize(best, hand)).sizes.map(({ size, fit }) => [size, fit.verdict]),
     effects: finished(answerTo(session, 'effects', { kind: 'effects' })).toSorted((one, other) =>
       compared(one.asked.name, other.asked.name),
     ),

@@ -1,7 +1,7 @@
 import { PitchDetector } from 'pitchy';
 import { finePitchHz, levelOf } from '#core/listening';
 
-/** What was heard in a stretch of sound. */
+/** What was heard in a short part of sound. */
 export type Heard = { readonly kind: 'silent' | 'clipped' | 'unclear' } | { readonly kind: 'pitch'; readonly hz: number };
 
 /** How clear a pitch must be, 0 … 1, to count as one. */
@@ -9,7 +9,7 @@ const CLEAR_FROM = 0.8;
 
 const detectors = new Map<number, PitchDetector<Float32Array>>();
 
-/** Listens to a stretch of sound: a first guess by autocorrelation, then to a fraction of a cent. */
+/** Listens to a short part of sound: a first guess by autocorrelation, then to a fraction of a cent. */
 export function heard(samples: Float32Array, sampleRate: number): Heard {
   const level = levelOf(samples);
   if (level !== 'sounding') return { kind: level };

@@ -1,5 +1,5 @@
-/** How long a stretch is listened to at once, samples: three periods and more of the lowest string there is. */
-export const STRETCH_SAMPLES = 8192;
+/** How much sound is listened to at once, samples: three periods and more of the lowest string there is. */
+export const HEARD_SAMPLES = 8192;
 
 /** Why there is no microphone. */
 export type NoMicrophone = 'denied' | 'absent' | 'busy';
@@ -7,7 +7,7 @@ export type NoMicrophone = 'denied' | 'absent' | 'busy';
 /** An open microphone. */
 export interface Microphone {
   readonly sampleRate: number;
-  /** The latest stretch of sound. */
+  /** The latest sound. */
   readonly read: () => Float32Array;
   readonly close: () => void;
 }
@@ -26,9 +26,9 @@ export async function openMicrophone(): Promise<Microphone | NoMicrophone> {
 
 function listening(stream: MediaStream): Microphone {
   const context = new AudioContext();
-  const analyser = new AnalyserNode(context, { fftSize: STRETCH_SAMPLES });
+  const analyser = new AnalyserNode(context, { fftSize: HEARD_SAMPLES });
   context.createMediaStreamSource(stream).connect(analyser);
-  const samples = new Float32Array(STRETCH_SAMPLES);
+  const samples = new Float32Array(HEARD_SAMPLES);
   return {
     sampleRate: context.sampleRate,
     read: () => {

@@ -1,7 +1,7 @@
-import { DOCUMENT_KINDS, headed, type SchoolSheet } from '#core/documents';
+import { DOCUMENT_KINDS, headed, type SchoolDocument } from '#core/documents';
 
 /** How the made-up studio teaches; its players follow it. */
-export const DEMO_SCHOOL: SchoolSheet = headed(DOCUMENT_KINDS.school, {
+export const DEMO_SCHOOL: SchoolDocument = headed(DOCUMENT_KINDS.school, {
   name: 'Dovecote studio',
   school: {
     ways: { guide: 'old-finger', fingers: 'held', vibrato: 'off', slideSpeed: 'slowing', judging: 'ear' },

@@ -1,11 +1,11 @@
 import type { PlayerProfile } from '#core/brief';
-import { DOCUMENT_KINDS, headed, type InstrumentSheet, type PlayerSheet } from '#core/documents';
+import { DOCUMENT_KINDS, headed, type InstrumentDocument, type PlayerDocument } from '#core/documents';
 import type { InstrumentSpec } from '#core/instrument';
 
 /** A pupil of the made-up studio and the instrument this pupil has. */
 export interface DemoPlayer {
-  readonly player: PlayerSheet;
-  readonly instrument: InstrumentSheet;
+  readonly player: PlayerDocument;
+  readonly instrument: InstrumentDocument;
 }
 
 /** The pupils of a made-up studio; the pieces of the demo are for them. */

@@ -88,7 +88,7 @@ export class EngineClient {
       this.calls.set(number, { kind: question.kind, since: performance.now(), cancelled: false, send, reject });
       signal?.addEventListener('abort', () => this.cancel(number), { once: true });
       send();
-      if (question.kind === 'plan' && this.isHeldUp()) this.endSoonIfHeldUp(0);
+      if (question.kind === 'plan' && this.isOverdue()) this.endSoonIfOverdue(0);
     });
   }
 
@@ -98,7 +98,7 @@ export class EngineClient {
     this.calls.set(number, { ...call, cancelled: true });
     call.reject(new Unanswered('cancelled'));
     void this.connection?.remote.cancel(number);
-    this.endSoonIfHeldUp(performance.now() - call.since);
+    this.endSoonIfOverdue(performance.now() - call.since);
   }
 
   /** The worker has answered or dropped a call; what comes from one that was ended meanwhile no longer counts. */
@@ -107,7 +107,7 @@ export class EngineClient {
   }
 
   /** Whether the worker is busy with a plan nobody wants, or keeps a plan waiting for something nobody wants. */
-  private isHeldUp(): boolean {
+  private isOverdue(): boolean {
     const calls = [...this.calls.values()];
     const dropped = calls.filter(({ cancelled }) => cancelled);
     const planWaits = calls.some(({ kind, cancelled }) => kind === 'plan' && !cancelled);
@@ -115,8 +115,8 @@ export class EngineClient {
   }
 
   /** Between two steps a cancelled call ends by itself: only a long step is ended with its worker. */
-  private endSoonIfHeldUp(heldUpMs: number): void {
-    setTimeout(() => this.isHeldUp() && this.startAgain(), Math.max(LEAST_PATIENCE_MS, PATIENCE_MS - heldUpMs));
+  private endSoonIfOverdue(overdueMs: number): void {
+    setTimeout(() => this.isOverdue() && this.startAgain(), Math.max(LEAST_PATIENCE_MS, PATIENCE_MS - overdueMs));
   }
 
   /** Ends the worker; what is still wanted is asked of a new one. */

@@ -1,4 +1,4 @@
-import { DOCUMENT_KINDS, type InstrumentSheet, type Piece, type PlayerSheet, type SchoolSheet } from '#core/documents';
+import { DOCUMENT_KINDS, type InstrumentDocument, type Piece, type PlayerDocument, type SchoolDocument } from '#core/documents';
 import type { Reading } from '#core/result';
 import { readFileText } from '../validation/documents.ts';
 
@@ -9,7 +9,9 @@ export async function readPieceFile(text: string, name: string): Promise<Reading
 }
 
 /** Reads an instrument, a player or a school from a file's text; what it is, the file says. */
-export async function readStudioFile(text: string): Promise<Reading<InstrumentSheet> | Reading<PlayerSheet> | Reading<SchoolSheet>> {
+export async function readStudioFile(
+  text: string,
+): Promise<Reading<InstrumentDocument> | Reading<PlayerDocument> | Reading<SchoolDocument>> {
   if (text.includes(DOCUMENT_KINDS.school.format)) return await readFileText('school', text);
   return text.includes(DOCUMENT_KINDS.player.format) ? await readFileText('player', text) : await readFileText('instrument', text);
 }

@@ -20,7 +20,7 @@ export async function readMusicXmlPiece(text: string, name: string): Promise<Rea
   const part = score && childOf(score, 'part');
   if (!score || !part) return badReading(documentIssue('not-musicxml', {}));
   const reader = new PartReader(kindOf(score, part));
-  for (const measure of part.children) reader.takeMeasure(measure);
+  for (const measure of part.children) reader.readMeasure(measure);
   const crowded = reader.crowded;
   if (crowded !== null) return badReading(lineIssue('too-many-at-once', { chord: crowded }));
   const brief = reader.brief();
@@ -82,11 +82,11 @@ class PartReader {
     this.octavesUp = -WRITTEN_OCTAVES_ABOVE[kind];
   }
 
-  takeMeasure(measure: ReadElement): void {
+  readMeasure(measure: ReadElement): void {
     for (const element of measure.children) {
-      if (element.name === 'attributes') this.takeAttributes(element);
-      else if (element.name === 'note') this.takeNote(element);
-      else if (element.name === 'direction') this.takeTempo(element);
+      if (element.name === 'attributes') this.readAttributes(element);
+      else if (element.name === 'note') this.readNote(element);
+      else if (element.name === 'direction') this.readTempo(element);
     }
   }
 
@@ -100,7 +100,7 @@ class PartReader {
     };
   }
 
-  private takeAttributes(element: ReadElement): void {
+  private readAttributes(element: ReadElement): void {
     this.divisions = Number(textOf(element, 'divisions') ?? this.divisions);
     const fifths = textOf(childOf(element, 'key'), 'fifths');
     if (fifths !== undefined && this.notes.length === 0) {
@@ -113,20 +113,20 @@ class PartReader {
     if (octaves !== undefined) this.octavesUp = Number(octaves);
   }
 
-  private takeTempo(element: ReadElement): void {
+  private readTempo(element: ReadElement): void {
     const tempo = Number(childOf(element, 'sound')?.attributes['tempo'] ?? NaN);
     if (this.tempo === undefined && tempo >= 20 && tempo <= 400) this.tempo = Math.round(tempo);
   }
 
-  private takeNote(element: ReadElement): void {
+  private readNote(element: ReadElement): void {
     const voice = textOf(element, 'voice') ?? '1';
     this.voice ??= voice;
     if (voice !== this.voice || childOf(element, 'cue')) return;
     const duration = this.durationOf(element);
     if (duration === null) return;
-    if (childOf(element, 'rest')) this.takeRest(duration);
-    else if (childOf(element, 'chord')) this.takeChord(element);
-    else this.takeHead(element, duration);
+    if (childOf(element, 'rest')) this.readRest(duration);
+    else if (childOf(element, 'chord')) this.readChord(element);
+    else this.readHead(element, duration);
   }
 
   /** A grace note has no time of its own and is as long as it is written. */
@@ -136,13 +136,13 @@ class PartReader {
     return length > 0 && Number.isInteger(length) ? formatFraction(fraction(length, this.divisions * 4)) : null;
   }
 
-  private takeRest(duration: string): void {
+  private readRest(duration: string): void {
     this.notes.push({ rest: true, duration });
     this.tied = false;
   }
 
   /** A note that sounds with the one before; of a stopped harmonic it is the finger that touches. */
-  private takeChord(element: ReadElement): void {
+  private readChord(element: ReadElement): void {
     const last = this.notes.pop();
     if (!last || 'rest' in last) return;
     const touches = at(element, 'notations', 'technical', 'harmonic', 'touching-pitch') !== undefined;
@@ -151,7 +151,7 @@ class PartReader {
     this.notes.push({ ...last, pitches });
   }
 
-  private takeHead(element: ReadElement, duration: string): void {
+  private readHead(element: ReadElement, duration: string): void {
     const notations = childOf(element, 'notations');
     const stopped = at(notations, 'technical', 'harmonic', 'artificial') !== undefined;
     const pitch = this.pitchOf(element, stopped ? STOPPED_HARMONIC_ABOVE / 12 : 0);

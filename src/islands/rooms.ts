@@ -22,7 +22,7 @@ export const ROOMS = [
 /** What belongs to one piece, on the bench. */
 export const PIECE_PAGES = [
   { href: '/', name: 'Fingering' },
-  { href: '/measure', name: 'Measures' },
+  { href: '/measure', name: 'Measurements' },
   { href: '/compare', name: 'Compare' },
   { href: '/sheet', name: 'Sheet' },
 ] as const satisfies readonly PageLink[];

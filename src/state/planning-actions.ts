@@ -87,11 +87,11 @@ export async function wishFor(lock: Lock): Promise<void> {
   const { brief } = workStore.getState();
   const alone = withLock(withoutLock(brief, lock.note), lock);
   const together = withLock(brief, lock);
-  await takeFirstPlayable(together === alone ? [alone] : [together, alone]);
+  await adoptFirstPlayable(together === alone ? [alone] : [together, alone]);
 }
 
 /** Takes the first of some briefs that can be planned; where none can, says why and leaves the piece as it is. */
-export async function takeFirstPlayable(candidates: readonly Brief[]): Promise<void> {
+export async function adoptFirstPlayable(candidates: readonly Brief[]): Promise<void> {
   for (const candidate of candidates) {
     const outcome = await planOf(candidate);
     if (outcome === null) return;

@@ -30,14 +30,14 @@ export async function seedDemoOnce(): Promise<void> {
 export async function restoreDemo(): Promise<void> {
   const records = await demoRecords();
   await together(async () => {
-    await takeOut();
+    await removeDemo();
     await putIn(records);
   });
 }
 
 /** Takes away the demo. */
 export async function clearDemo(): Promise<void> {
-  await together(takeOut);
+  await together(removeDemo);
 }
 
 async function putIn({ pieces, instruments, players, schools }: DemoRecords): Promise<void> {
@@ -47,7 +47,7 @@ async function putIn({ pieces, instruments, players, schools }: DemoRecords): Pr
   await database.schools.bulkPut(schools);
 }
 
-async function takeOut(): Promise<void> {
+async function removeDemo(): Promise<void> {
   for (const name of DOCUMENT_NAMES) {
     await database
       .tableOf(name)

@@ -1,15 +1,15 @@
 import type { PlayerProfile } from '#core/brief';
 import type { School } from '#core/brief/parts/school';
-import type { PlayerSheet, SchoolSheet } from '#core/documents';
+import type { PlayerDocument, SchoolDocument } from '#core/documents';
 import type { SchoolRecord } from './database.ts';
 
 /** A player's profile with the name that briefs carry. */
-export function profileOf({ name, profile }: PlayerSheet): PlayerProfile {
+export function profileOf({ name, profile }: PlayerDocument): PlayerProfile {
   return { ...profile, player: { ...profile.player, name } };
 }
 
 /** A school with the name that briefs carry. */
-export function schoolOf({ name, school }: SchoolSheet): School {
+export function schoolOf({ name, school }: SchoolDocument): School {
   return { ...school, name };
 }
 

@@ -1,4 +1,4 @@
-import type { DocumentName, InstrumentSheet, Piece, PlayerSheet, SchoolSheet } from '#core/documents';
+import type { DocumentName, InstrumentDocument, Piece, PlayerDocument, SchoolDocument } from '#core/documents';
 import { storageFailureText } from '../words/notices.ts';
 import {
   database,
@@ -22,13 +22,13 @@ export function newPieceRecord(document: Piece, demo = false, uses: Uses = NOTHI
 }
 
 /** A new record of an instrument. */
-export function newInstrument(document: InstrumentSheet, demo = false): InstrumentRecord {
+export function newInstrument(document: InstrumentDocument, demo = false): InstrumentRecord {
   return { ...fresh(demo), document };
 }
 
 /** A new record of a player, with the instrument this player has and the school this player follows. */
 export function newPlayer(
-  document: PlayerSheet,
+  document: PlayerDocument,
   { instrumentId, schoolId }: Pick<Uses, 'instrumentId' | 'schoolId'>,
   demo = false,
 ): PlayerRecord {
@@ -36,7 +36,7 @@ export function newPlayer(
 }
 
 /** A new record of a school. */
-export function newSchool(document: SchoolSheet, demo = false): SchoolRecord {
+export function newSchool(document: SchoolDocument, demo = false): SchoolRecord {
   return { ...fresh(demo), document };
 }
 

@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import type { Brief, PlayerProfile } from '#core/brief';
 import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
-import { DOCUMENT_KINDS, headed, type InstrumentSheet, type PlayerSheet, type SchoolSheet } from '#core/documents';
+import { DOCUMENT_KINDS, headed, type InstrumentDocument, type PlayerDocument, type SchoolDocument } from '#core/documents';
 import type { InstrumentSpec } from '#core/instrument';
 import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type SchoolRecord, type Uses } from './database.ts';
 import { profileOf, schoolOf } from './for-briefs.ts';
@@ -17,17 +17,17 @@ export interface Studio {
 }
 
 /** An instrument as a document. */
-export function instrumentSheet(name: string, instrument: InstrumentSpec): InstrumentSheet {
+export function instrumentDocument(name: string, instrument: InstrumentSpec): InstrumentDocument {
   return headed(DOCUMENT_KINDS.instrument, { name, instrument });
 }
 
 /** A player as a document. */
-export function playerSheet(name: string, profile: PlayerProfile): PlayerSheet {
+export function playerDocument(name: string, profile: PlayerProfile): PlayerDocument {
   return headed(DOCUMENT_KINDS.player, { name, profile });
 }
 
 /** A school as a document. */
-export function schoolSheet(name: string, school: School): SchoolSheet {
+export function schoolDocument(name: string, school: School): SchoolDocument {
   return headed(DOCUMENT_KINDS.school, { name, school });
 }
 

@@ -13,11 +13,11 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 }
 
 /** Does something. `className` places it. */
-export function Button({ outside = false, className = '', type = 'button', ...rest }: ButtonProps) {
-  return <button type={type} className={`${LOOK}${outside ? OUTSIDE : ''} ${className}`} {...rest} />;
+export function Button({ outside = false, className = '', type = 'button', ...attributes }: ButtonProps) {
+  return <button type={type} className={`${LOOK}${outside ? OUTSIDE : ''} ${className}`} {...attributes} />;
 }
 
 /** Goes somewhere, and looks like a button. */
-export function ButtonLink({ className = '', ...rest }: AnchorHTMLAttributes<HTMLAnchorElement>) {
-  return <a className={`${LOOK} ${className}`} {...rest} />;
+export function ButtonLink({ className = '', ...attributes }: AnchorHTMLAttributes<HTMLAnchorElement>) {
+  return <a className={`${LOOK} ${className}`} {...attributes} />;
 }

@@ -23,6 +23,6 @@ interface DrawnTextProps extends SVGTextElementAttributes<SVGTextElement> {
 }
 
 /** Words in a drawing; `className` gives the colour. */
-export function DrawnText({ look, className = '', ...rest }: DrawnTextProps) {
-  return <text className={`${LOOKS[look]} ${className}`} {...rest} />;
+export function DrawnText({ look, className = '', ...attributes }: DrawnTextProps) {
+  return <text className={`${LOOKS[look]} ${className}`} {...attributes} />;
 }

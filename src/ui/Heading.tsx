@@ -5,6 +5,6 @@ interface HeadingProps extends HTMLAttributes<HTMLElement> {
 }
 
 /** The small heading over a part of a page. */
-export function Heading({ as: Element = 'h2', className = '', ...rest }: HeadingProps) {
-  return <Element className={`font-serif text-[15px] font-semibold text-dove-dark ${className}`} {...rest} />;
+export function Heading({ as: Element = 'h2', className = '', ...attributes }: HeadingProps) {
+  return <Element className={`font-serif text-[15px] font-semibold text-dove-dark ${className}`} {...attributes} />;
 }

@@ -1,11 +1,11 @@
-import type { Brief, Stretch } from '#core/brief';
+import type { Brief, Passage } from '#core/brief';
 import { limitsSet } from '#core/brief/parts/limits';
 import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import type { HandSchool } from '#core/hand';
 import type { OrnamentKind, OrnamentSign } from '#core/material';
-import type { HandMeasure, HandPreset } from '#core/hand/reach';
+import type { HandMeasurements, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
 import { listed } from '#core/messages';
 import { displayPitch, parsePitch } from '#core/pitch';
@@ -71,7 +71,7 @@ export const HAND_LABELS: Readonly<Record<HandChoice, string>> = {
 };
 
 /** Where the hand of a brief comes from: nowhere, the ruler, or an estimate. */
-export function handChoice(hand: HandMeasure | undefined): HandChoice {
+export function handChoice(hand: HandMeasurements | undefined): HandChoice {
   if (!hand) return 'any';
   return hand.firstToFourth || hand.firstToSecond || hand.thumbToThird ? 'measured' : (hand.preset ?? 'average');
 }
@@ -150,7 +150,7 @@ export const LENGTH_LABELS: Readonly<Record<string, string>> = {
 };
 
 /** What is asked of some notes alone: "only the strings D from note 5 to note 12". */
-export function stretchLabel({ from, to, limits, preferences = {} }: Stretch): string {
+export function passageLabel({ from, to, limits, preferences = {} }: Passage): string {
   const limited = limitsSet(limits).map(({ part, value }) => part.words.asked(value));
   const wished = PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label);
   return `${listed([...limited, ...wished])} ${from === to ? `at note ${from + 1}` : `from note ${from + 1} to note ${to + 1}`}`;
@@ -164,7 +164,7 @@ export function wishLabels(brief: Brief): readonly string[] {
     ...PREFERENCES.filter((wish) => (preferences[wish] ?? 0) > 0).map((wish) => wishPart(wish).label),
     ...(brief.samePatternEveryOctave === true ? [SAME_PATTERN_WORDS.asked] : []),
     ...rules.map(({ part, value }) => part.words.told(value)).filter((words) => words !== ''),
-    ...(brief.stretches ?? []).map(stretchLabel),
+    ...(brief.stretches ?? []).map(passageLabel),
   ];
 }
 

@@ -30,18 +30,18 @@ export function storageFailureText(name: string): string {
 }
 
 /** What no longer fits its note and was removed; null where everything does. */
-export function droppedText({ dropped, droppedMarks, droppedStretches }: CarriedLocks): string | null {
+export function droppedText({ dropped, droppedMarks, droppedPassages }: CarriedLocks): string | null {
   const told = [
     [dropped, 'One locked finger no longer fits its note', `${dropped} locked fingers no longer fit their notes`],
     [droppedMarks, 'One mark no longer has its note', `${droppedMarks} marks no longer have their notes`],
     [
-      droppedStretches,
+      droppedPassages,
       'What was asked of one passage no longer fits its notes',
       'What was asked of several passages no longer fits their notes',
     ],
   ] as const;
   const words = told.flatMap(([count, one, many]) => (count === 0 ? [] : [count === 1 ? one : many]));
-  return words.length === 0 ? null : `${words.join('. ')} and ${dropped + droppedMarks + droppedStretches === 1 ? 'was' : 'were'} removed.`;
+  return words.length === 0 ? null : `${words.join('. ')} and ${dropped + droppedMarks + droppedPassages === 1 ? 'was' : 'were'} removed.`;
 }
 
 /** A question to the engine has no answer. */

@@ -25,7 +25,7 @@ export const NUMBER_ORIGINS: readonly (readonly [number: string, origin: string]
   ],
   ['Hz', 'A, as the instrument’s reference has it, × 2^(semitones/12) × 2^(cents/1200).'],
   ['beats a second', 'Of two notes in the ratio p : q: |q · higher − p · lower|, the difference of the partials that should coincide.'],
-  ['strength of ringing', 'Over the open strings the sum of 2/(p·q), p and q up to 6; an octave away is 1. The measure is our own.'],
+  ['strength of ringing', 'Over the open strings the sum of 2/(p·q), p and q up to 6; an octave away is 1. The figure is our own.'],
   ['mm from the bridge', 'The share chosen × sounding length.'],
   [
     'what a fingering costs',

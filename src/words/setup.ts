@@ -3,7 +3,7 @@ import { type Brief, waysOf } from '#core/brief';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import { questionsFor, sideOf } from '#core/brief/parts/school';
 import type { WhatChanged } from '#core/explain';
-import { FINGER_DISTANCE_MM, type FOURTH_FINGERS, type HandMeasure, type PlayerHand } from '#core/hand/reach';
+import { FINGER_DISTANCE_MM, type FOURTH_FINGERS, type HandMeasurements, type PlayerHand } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, type InstrumentSpec, type OpenTuning, REFERENCE_A, TUNINGS } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
 import { fingerboardName, HAND_LABELS, SCHOOL_LABELS } from './labels.ts';
@@ -28,7 +28,7 @@ export function measureAgainText(measuredOn: string, today: Date): string | null
 }
 
 /** What is known of a hand besides its spans, a sentence each: remarks, never verdicts. */
-export function handRemarks({ fourthFinger, armMm, nails, measuredOn }: HandMeasure, today: Date): readonly string[] {
+export function handRemarks({ fourthFinger, armMm, nails, measuredOn }: HandMeasurements, today: Date): readonly string[] {
   const again = measuredOn === undefined ? null : measureAgainText(measuredOn, today);
   return [
     ...(fourthFinger === 'short'

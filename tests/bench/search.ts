@@ -201,13 +201,13 @@ function allReasons(brief: Brief): unknown {
   return finished(answerTo(openSession(brief), 'reasons', { kind: 'reasons', note: null }));
 }
 
-/** Growth of heap and buffers while the result is still held; an upper bound, since nothing forces rubbish out. */
+/** Growth of heap and buffers while the result is still kept; an upper bound, since nothing forces rubbish out. */
 function memoryOf(work: () => unknown): number {
   const used = (): number => process.memoryUsage().heapUsed + process.memoryUsage().arrayBuffers;
   globalThis.gc?.();
   const before = used();
-  const held = work();
+  const result = work();
   const after = used();
-  if (held === null) throw new Error('Nothing was planned');
+  if (result === null) throw new Error('Nothing was planned');
   return (after - before) / 1e6;
 }

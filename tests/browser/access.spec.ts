@@ -144,7 +144,7 @@ test('all rooms by keyboard alone: from the Studio to a fingering changed, heard
   await expect(page.locator('[data-playing]')).toBeAttached();
   await page.keyboard.press('Escape');
   for (const [link, heading] of [
-    ['Measures', 'Robin · Evening line'],
+    ['Measurements', 'Robin · Evening line'],
     ['Compare', 'Compare'],
     ['Sheet', 'Robin · Evening line'],
     ['Practise', 'Tuner'],

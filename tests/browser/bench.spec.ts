@@ -46,14 +46,14 @@ test('another fingering is overlaid by pointing, by the arrows and by A, and tak
   await expect.poll(() => fingers(page)).toBe(before);
 });
 
-test('of another fingering a stretch alone can be taken', async ({ page }) => {
+test('of another fingering a passage alone can be taken', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
   await beads(page).nth(9).click();
   await beads(page)
     .nth(12)
     .click({ modifiers: ['Shift'] });
-  const stretch = page.getByRole('region', { name: 'Selected passage' });
-  await expect(stretch).toContainText('Notes 10 to 13');
+  const passage = page.getByRole('region', { name: 'Selected passage' });
+  await expect(passage).toContainText('Notes 10 to 13');
   await others(page)
     .getByRole('button', { name: /^Overlay: / })
     .nth(2)
@@ -63,20 +63,20 @@ test('of another fingering a stretch alone can be taken', async ({ page }) => {
   await expect.poll(async () => (await fingers(page)).split(' ').slice(0, 9)).toEqual(before.slice(0, 9));
 });
 
-test('a stretch is fixed, bowed, made a piece of, and taken out; each undone', async ({ page }) => {
+test('a passage is fixed, bowed, made a piece of, and taken out; each undone', async ({ page }) => {
   await openNewPiece(page);
   await beads(page).nth(2).click();
   await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
-  const stretch = page.getByRole('region', { name: 'Selected passage' });
-  await stretch.getByRole('button', { name: 'Lock fingering' }).click();
+  const passage = page.getByRole('region', { name: 'Selected passage' });
+  await passage.getByRole('button', { name: 'Lock fingering' }).click();
   await expect(page.locator('[data-bead] title', { hasText: 'locked by you' })).toHaveCount(3);
   await page.keyboard.press('l');
   await expect(page.locator('[data-bead] title', { hasText: 'locked by you' })).toHaveCount(0);
-  await stretch.getByRole('button', { name: 'One bow' }).click();
+  await passage.getByRole('button', { name: 'One bow' }).click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('now written out one by one');
   await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue(/^G3 A3 \(B3 C4 D4\) E4/);
-  await stretch.getByRole('button', { name: 'Delete these notes' }).click();
+  await passage.getByRole('button', { name: 'Delete these notes' }).click();
   await expect(beads(page)).toHaveCount(12);
   await page.keyboard.press('z');
   await expect(beads(page)).toHaveCount(15);
@@ -236,7 +236,7 @@ test('what is heard is the note that is written, at the reference of the instrum
   await expect.poll(async () => Math.abs((await heardHz()) - 440) < 6).toBe(true);
 });
 
-test('everything that can be done is found by typing, and every key is in one sheet', async ({ page }) => {
+test('everything that can be done is found by typing, and every key is in one list', async ({ page }) => {
   await openNewPiece(page);
   await page.keyboard.press('Control+k');
   await page.getByRole('combobox', { name: 'Search commands and pieces' }).fill('last note');

@@ -154,11 +154,11 @@ test('the server gives alternatives, reasons, and what would help', async ({ req
 test('while the ways of a note are on their way, those of the note before are not shown under it', async ({ page }) => {
   await page.addInitScript(() => {
     const send = Worker.prototype.postMessage;
-    const held: (() => void)[] = [];
+    const waiting: (() => void)[] = [];
     const holding = { on: false };
-    Object.assign(globalThis, { holding, release: () => held.splice(0).forEach((go) => go()) });
+    Object.assign(globalThis, { holding, release: () => waiting.splice(0).forEach((go) => go()) });
     Worker.prototype.postMessage = function (this: Worker, message: { readonly path?: readonly string[] }, ...rest: never[]) {
-      if (holding.on && message.path?.[0] === 'ways') held.push(() => send.call(this, message, ...rest));
+      if (holding.on && message.path?.[0] === 'ways') waiting.push(() => send.call(this, message, ...rest));
       else send.call(this, message, ...rest);
     };
   });

@@ -5,8 +5,8 @@ import { beads, expect, findings, openPiece, test } from './bench-page.ts';
 
 async function openMeasures(page: Page, name: string, part: string): Promise<void> {
   await openPiece(page, name);
-  await page.getByRole('link', { name: 'Measures' }).click();
-  await page.getByRole('navigation', { name: 'Measures' }).getByRole('button', { name: part }).click();
+  await page.getByRole('link', { name: 'Measurements' }).click();
+  await page.getByRole('navigation', { name: 'Measurements' }).getByRole('button', { name: part }).click();
   await page.getByRole('region', { name: part }).waitFor();
 }
 
@@ -75,7 +75,7 @@ test('intonation lists targets, checkpoints and the comma between two open strin
   await expect(page.getByRole('region', { name: 'One place, two open strings' })).toContainText('21.5 cents');
 });
 
-test('reach is held against another size and a grown hand, side by side', async ({ page }) => {
+test('reach is compared with another size and a grown hand, side by side', async ({ page }) => {
   await openMeasures(page, 'Wren · A♭ major in three octaves', 'Reach');
   const first = page.getByRole('row', { name: /^1–15/ });
   await expect(first).toContainText('73 mm, comfortable');

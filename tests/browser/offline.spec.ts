@@ -28,7 +28,7 @@ test('with the network cut everything is there: plan, sheet, drawing, sound', as
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(page.locator('.vf-notehead').first()).toBeVisible();
   expect((await page.pdf()).subarray(0, 4).toString()).toBe('%PDF');
-  for (const name of ['Compare', 'Measures']) {
+  for (const name of ['Compare', 'Measurements']) {
     await page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name }).click();
     await expect(page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name })).toHaveAttribute('aria-current', 'page');
   }

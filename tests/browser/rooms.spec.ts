@@ -9,7 +9,7 @@ test('the header leads through the rooms, and stays one line with three pieces o
   for (const link of await open.getByRole('link').all())
     expect(await link.evaluate((element) => element.scrollWidth <= element.clientWidth)).toBe(true);
   expect((await page.getByRole('banner').boundingBox())?.height).toBeLessThan(48);
-  await page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name: 'Measures' }).click();
+  await page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name: 'Measurements' }).click();
   await expect(page.getByRole('heading', { name: 'Martin · B♭ major, up and down' })).toBeVisible();
   const rooms = page.getByRole('navigation', { name: 'Rooms' });
   await rooms.getByRole('link', { name: 'Studio' }).click();

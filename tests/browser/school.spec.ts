@@ -68,9 +68,9 @@ test('notes may be asked to stay on a string, from here to there', async ({ page
   await openNewPiece(page);
   await page.locator('[data-staff-note="4"]').click();
   await page.locator('[data-staff-note="6"]').click({ modifiers: ['Shift'] });
-  const stretch = page.getByRole('region', { name: 'Selected passage' });
-  await stretch.getByText('Only for these notes').click();
-  await stretch.getByRole('button', { name: 'only G' }).click();
+  const passage = page.getByRole('region', { name: 'Selected passage' });
+  await passage.getByText('Only for these notes').click();
+  await passage.getByRole('button', { name: 'only G' }).click();
   await expect(page.getByRole('button', { name: /^Preferences:/ })).toHaveText(/only the G string from note 5 to note 7/);
   await expect(page.getByText('For these notes', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: /^Preferences:/ }).click();

@@ -156,7 +156,7 @@ const TASKS: readonly Task[] = [
     because: 'the measures, the reach, the size',
     begin: bench,
     take: async (steps, page) => {
-      await steps.press('link', 'Measures');
+      await steps.press('link', 'Measurements');
       await steps.press('button', 'Reach');
       await steps.choose('Other size', 'full-size instrument');
       await expect(page.getByRole('region', { name: 'Reach' })).toContainText('The same fingering in the other case');
@@ -168,7 +168,7 @@ const TASKS: readonly Task[] = [
     because: 'the measures, the tapes, the strip; everything else is the usual',
     begin: bench,
     take: async (steps, page) => {
-      await steps.press('link', 'Measures');
+      await steps.press('link', 'Measurements');
       await steps.press('link', 'Print tapes');
       const download = page.waitForEvent('download');
       await steps.press('button', /^Save the strip/);

@@ -11,10 +11,10 @@ export const FINGERS: readonly Finger[] = ['1', '2', '3', '4', 'T'];
 
 /** A brief that asks nothing of the line as a whole: a reason holds its line against those. */
 export function free(brief: Brief): Brief {
-  const { wayDown: _, samePatternEveryOctave: __, limits, preferences, ...rest } = brief;
+  const { wayDown: _, samePatternEveryOctave: __, limits, preferences, ...others } = brief;
   const { shifts: ___, ...left } = limits ?? {};
   const fewest = preferences?.['fewest-shifts'] === 1 ? { ...preferences, 'fewest-shifts': 0.9999 } : preferences;
-  return { ...rest, limits: left, ...(fewest ? { preferences: fewest } : {}) };
+  return { ...others, limits: left, ...(fewest ? { preferences: fewest } : {}) };
 }
 
 const KNOWN = new Map<string, Plan | null>();

@@ -214,7 +214,7 @@ function withoutShiftAt(
   const inside = sounding.slice(Math.max(0, from), to + 1);
   const stays = (other: Plan): boolean => !other.shifts.some((shift) => inside.slice(1).includes(shift.to));
   const common = positionsOf(best).filter((position) => inside.every((index) => isOpenOrIn(best, index, position)));
-  const held = common.flatMap(
+  const shared = common.flatMap(
     (position) =>
       withLocks(
         brief,
@@ -224,7 +224,7 @@ function withoutShiftAt(
   const fewer = Array.from({ length: best.shifts.length }, (_, shifts) =>
     bestOf({ ...free(brief), limits: { ...free(brief).limits, shifts } }),
   );
-  return { without: held.filter(stays), fewer: fewer.flatMap((other) => other ?? []) };
+  return { without: shared.filter(stays), fewer: fewer.flatMap((other) => other ?? []) };
 }
 
 /** By the musical ground. */

@@ -6,9 +6,9 @@ import type { Rhythm } from '#core/rhythm';
 
 /** Changes one or more limits; null lifts one. */
 export function withLimits(brief: Brief, change: { readonly [Name in keyof Limits]?: Limits[Name] | null }): Brief {
-  const { limits: before, ...rest } = brief;
+  const { limits: before, ...others } = brief;
   const merged = Object.fromEntries(Object.entries({ ...before, ...change }).filter(([, value]) => value !== null && value !== undefined));
-  return Object.keys(merged).length === 0 ? rest : { ...rest, limits: merged };
+  return Object.keys(merged).length === 0 ? others : { ...others, limits: merged };
 }
 
 /** Changes one limit by its name; null lifts it. */
@@ -18,26 +18,26 @@ export function withLimit<Name extends LimitName>(brief: Brief, name: Name, valu
 
 /** What the plan is for; null for nothing in particular. */
 export function withPurpose(brief: Brief, purpose: Purpose | null): Brief {
-  const { purpose: _, ...rest } = brief;
-  return purpose === null ? rest : { ...rest, purpose };
+  const { purpose: _, ...others } = brief;
+  return purpose === null ? others : { ...others, purpose };
 }
 
 /** The same fingers in every octave, or not. */
 export function withSamePattern(brief: Brief, same: boolean): Brief {
-  const { samePatternEveryOctave: _, ...rest } = brief;
-  return same ? { ...rest, samePatternEveryOctave: true } : rest;
+  const { samePatternEveryOctave: _, ...others } = brief;
+  return same ? { ...others, samePatternEveryOctave: true } : others;
 }
 
 /** Down for itself or as the way up; told by the brief only where the school does not teach it so. */
 export function withWayDown(brief: Brief, wayDown: WayDown): Brief {
-  const { wayDown: _, ...rest } = brief;
-  return wayDown === wayDownOf(rest) ? rest : { ...rest, wayDown };
+  const { wayDown: _, ...others } = brief;
+  return wayDown === wayDownOf(others) ? others : { ...others, wayDown };
 }
 
 /** Another tempo in quarters a minute; null for none. */
 export function withTempo(brief: Brief, tempo: number | null): Brief {
-  const { tempo: _, ...rest } = brief;
-  return tempo === null ? rest : { ...rest, tempo };
+  const { tempo: _, ...others } = brief;
+  return tempo === null ? others : { ...others, tempo };
 }
 
 /** Changes note value, meter or bowing. */

@@ -4,10 +4,10 @@ import { withTonicOnInstrument } from './material-edits.ts';
 
 /** Another instrument: its own usual size and school, no limits of the old one, and a tonic that lies on it. */
 export function withInstrument(brief: Brief, kind: InstrumentKind): Brief {
-  const { limits, player, ...rest } = brief;
+  const { limits, player, ...others } = brief;
   const openStrings = limits?.openStrings;
   return withTonicOnInstrument({
-    ...rest,
+    ...others,
     instrument: { kind },
     ...(player ? { player: ofAnyInstrument(player) } : {}),
     ...(openStrings === undefined ? {} : { limits: { openStrings } }),

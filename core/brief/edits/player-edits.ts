@@ -50,6 +50,6 @@ export function withHandSchool(brief: Brief, school: HandSchool): Brief {
 
 /** A brief that follows a school; null for none. */
 export function withSchool(brief: Brief, school: School | null): Brief {
-  const { school: _, ...rest } = brief;
-  return school === null ? rest : { ...rest, school };
+  const { school: _, ...others } = brief;
+  return school === null ? others : { ...others, school };
 }

@@ -4,19 +4,19 @@ import type { Preference } from '#core/brief/parts/wishes';
 
 /** A wish and its strength, 0 to 1; the strength that the style of the school has takes it away. */
 export function withPreference(brief: Brief, wish: Preference, strength: number): Brief {
-  const { preferences: before, ...rest } = brief;
+  const { preferences: before, ...free } = brief;
   const { [wish]: _, ...others } = before ?? {};
   const taught = styleWishes(brief.school, waysOf(brief))[wish] ?? 0;
   const preferences = strength === taught ? others : { ...others, [wish]: strength };
-  return Object.keys(preferences).length === 0 ? rest : { ...rest, preferences };
+  return Object.keys(preferences).length === 0 ? free : { ...free, preferences };
 }
 
 /** A question answered otherwise for this piece; the answer that school and player give is no difference and is not kept. */
 export function withWay(brief: Brief, name: QuestionName, side: string): Brief {
-  const { ways, ...rest } = brief;
-  const taught = waysOf(rest)[name] ?? questionNamed(name).usual;
+  const { ways, ...free } = brief;
+  const taught = waysOf(free)[name] ?? questionNamed(name).usual;
   const own = withAnswer(ways ?? {}, name, side === taught ? null : side);
-  return Object.keys(own).length === 0 ? rest : { ...rest, ways: own };
+  return Object.keys(own).length === 0 ? free : { ...free, ways: own };
 }
 
 /** Where player or piece answer otherwise than the school, of the questions that come up on the instrument. */

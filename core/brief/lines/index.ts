@@ -14,5 +14,5 @@ export {
 export { lineTextOf, readLineText } from './line-texts.ts';
 export { type CarriedLocks, carryLocks, lockOf, wishOf, withLock, withoutLock, withoutLocks } from './locks.ts';
 export { withMark } from './marks.ts';
-export { stretchAt, type StretchEnds, withStretch } from './stretches.ts';
+export { passageAt, type PassageEnds, withPassage } from './passages.ts';
 export { parseFingering, withFingering } from './typed-fingering.ts';

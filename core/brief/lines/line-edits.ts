@@ -5,7 +5,7 @@ import { formatKey, formatPitch, nextInKey, parsePitch, type Pitch, pitchInKey, 
 import { formatFraction } from '#core/rhythm';
 import { withLocks } from './locks.ts';
 import { withMarks } from './marks.ts';
-import { withStretches } from './stretches.ts';
+import { withPassages } from './passages.ts';
 
 /**
  * The same brief with its line written out note by note, so that single notes can be changed: scales and arpeggios become
@@ -16,8 +16,8 @@ export function writtenOut(brief: Brief): Brief {
   if (brief.material.kind === 'line') return brief;
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return brief;
-  const { samePatternEveryOctave: _, wayDown: __, ...rest } = brief;
-  return { ...rest, material: { kind: 'line', key: formatKey(line.value.key), notes: documentsOf(line.value) } };
+  const { samePatternEveryOctave: _, wayDown: __, ...others } = brief;
+  return { ...others, material: { kind: 'line', key: formatKey(line.value.key), notes: documentsOf(line.value) } };
 }
 
 /** A note of the line with something about it changed; a rest stays a rest unless it is given pitches. */
@@ -166,10 +166,10 @@ function renumbered(brief: Brief, placeOf: (note: number) => number | null): Bri
       const note = placeOf(item.note);
       return note === null ? [] : [{ ...item, note }];
     });
-  const stretches = (brief.stretches ?? []).flatMap((stretch) => {
-    const places = Array.from({ length: stretch.to - stretch.from + 1 }, (_, order) => placeOf(stretch.from + order) ?? -1);
+  const stretches = (brief.stretches ?? []).flatMap((passage) => {
+    const places = Array.from({ length: passage.to - passage.from + 1 }, (_, order) => placeOf(passage.from + order) ?? -1);
     const left = places.filter((place) => place >= 0);
-    return left.length === 0 ? [] : [{ ...stretch, from: Math.min(...left), to: Math.max(...left) }];
+    return left.length === 0 ? [] : [{ ...passage, from: Math.min(...left), to: Math.max(...left) }];
   });
-  return withStretches(withMarks(withLocks(brief, move(brief.locks)), move(brief.marks)), stretches);
+  return withPassages(withMarks(withLocks(brief, move(brief.locks)), move(brief.marks)), stretches);
 }

@@ -3,7 +3,7 @@ import { readMaterial } from '#core/brief/parts/materials';
 import type { Finger } from '#core/hand';
 import { type Pitch, samePitch } from '#core/pitch';
 import { withMarks } from './marks.ts';
-import { withStretches } from './stretches.ts';
+import { withPassages } from './passages.ts';
 
 /** A brief whose locks and marks fit its material, and how many of each had to go. */
 export interface CarriedLocks {
@@ -14,7 +14,7 @@ export interface CarriedLocks {
   /** Marks that had to go. */
   readonly droppedMarks: number;
   /** What was asked of some notes alone and had to go. */
-  readonly droppedStretches: number;
+  readonly droppedPassages: number;
 }
 
 /**
@@ -23,17 +23,17 @@ export interface CarriedLocks {
  */
 export function carryLocks(before: Brief, after: Brief): CarriedLocks {
   const { locks = [], marks = [], stretches = [] } = after;
-  if (locks.length + marks.length + stretches.length === 0) return { brief: after, dropped: 0, droppedMarks: 0, droppedStretches: 0 };
+  if (locks.length + marks.length + stretches.length === 0) return { brief: after, dropped: 0, droppedMarks: 0, droppedPassages: 0 };
   const same = sameNotes(before, after);
   const sameKind = before.instrument.kind === after.instrument.kind;
   const kept = sameKind ? locks.filter(({ note }) => same(note)) : [];
-  const keptStretches = sameKind ? stretches.filter(({ from, to }) => same(from) && same(to)) : [];
+  const keptPassages = sameKind ? stretches.filter(({ from, to }) => same(from) && same(to)) : [];
   const keptMarks = marks.filter(({ note }) => same(note));
   return {
-    brief: withStretches(withMarks(withLocks(after, kept), keptMarks), keptStretches),
+    brief: withPassages(withMarks(withLocks(after, kept), keptMarks), keptPassages),
     dropped: locks.length - kept.length,
     droppedMarks: marks.length - keptMarks.length,
-    droppedStretches: stretches.length - keptStretches.length,
+    droppedPassages: stretches.length - keptPassages.length,
   };
 }
 
@@ -96,8 +96,8 @@ export function wishOf(note: number, { open, finger, upperFinger }: WishedWay): 
 
 /** The brief with other locks, in the order of the notes. */
 export function withLocks(brief: Brief, locks: readonly Lock[]): Brief {
-  const { locks: _, ...rest } = brief;
-  return locks.length === 0 ? rest : { ...rest, locks: [...locks] };
+  const { locks: _, ...others } = brief;
+  return locks.length === 0 ? others : { ...others, locks: [...locks] };
 }
 
 /** Tells whether the same note stands at a place of both lines; each line is read once. */

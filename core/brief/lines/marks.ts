@@ -2,8 +2,8 @@ import type { Brief, Mark } from '#core/brief';
 
 /** The brief with other marks, in the order of the notes. */
 export function withMarks(brief: Brief, marks: readonly Mark[]): Brief {
-  const { marks: _, ...rest } = brief;
-  return marks.length === 0 ? rest : { ...rest, marks: [...marks] };
+  const { marks: _, ...others } = brief;
+  return marks.length === 0 ? others : { ...others, marks: [...marks] };
 }
 
 /** The brief with something written at a note, or with null no longer; a mark that says nothing goes. */

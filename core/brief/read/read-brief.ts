@@ -13,21 +13,21 @@ import { changedWeights, mixedWeights, type Weights, weightsFor } from '#core/we
 import type { Brief } from '../schema/brief.ts';
 import { type ReadLimit, readLimits } from './read-limits.ts';
 import { readLocks } from './read-locks.ts';
-import { type ReadStretch, readStretches } from './read-stretches.ts';
+import { type ReadPassage, readPassages } from './read-passages.ts';
 import { readPlayer, type ReadPlayer } from './read-player.ts';
 
 /** A brief, read: everything in exact form, ready to be planned. */
 export interface Task extends ReadPlayer {
   /** As it was given. */
   readonly brief: Brief;
-  /** The hand double stops are held against: measured, or a large one. */
+  /** The hand double stops are compared with: measured, or a large one. */
   readonly doubleStopHand: PlayerHand;
   /** What is to be played. */
   readonly line: Line;
   /** What must hold, in the order of the limits. */
   readonly limits: readonly ReadLimit[];
   /** What is asked of some notes alone. */
-  readonly stretches: readonly ReadStretch[];
+  readonly stretches: readonly ReadPassage[];
   /** By line index; at most one for a note. */
   readonly locks: ReadonlyMap<number, NoteLock>;
   /** What the teacher would like. */
@@ -78,7 +78,7 @@ function readAsked(
 ): Reading<Pick<Task, 'limits' | 'stretches' | 'locks' | 'wishes' | 'weights'>> {
   const limits = readLimits(brief.limits, player);
   if (!limits.ok) return limits;
-  const stretches = readStretches(brief.stretches, player, line);
+  const stretches = readPassages(brief.stretches, player, line);
   if (!stretches.ok) return stretches;
   const locks = readLocks(brief.locks, player, line);
   if (!locks.ok) return locks;

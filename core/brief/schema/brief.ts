@@ -11,7 +11,7 @@ import { Rhythm } from '#core/rhythm';
 import { Lock } from './lock.ts';
 import { Mark } from './mark.ts';
 import { Player } from './player.ts';
-import { Stretch } from './stretch.ts';
+import { Passage } from './passage.ts';
 
 /** A teacher's brief: everything a plan depends on. */
 export const Brief = Type.Object(
@@ -31,7 +31,7 @@ export const Brief = Type.Object(
     weights: Type.Optional(WeightChanges),
     limits: Type.Optional(Limits),
     locks: Type.Optional(Type.Array(Lock, { maxItems: MOST_NOTES })),
-    stretches: Type.Optional(Type.Array(Stretch, { maxItems: 100, description: 'What is asked of some notes alone.' })),
+    stretches: Type.Optional(Type.Array(Passage, { maxItems: 100, description: 'What is asked of some notes alone.' })),
     marks: Type.Optional(Type.Array(Mark, { maxItems: MOST_NOTES, description: 'For the reader; they change no fingering.' })),
   },
   { additionalProperties: false, $id: 'brief', title: 'Brief' },

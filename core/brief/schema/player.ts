@@ -3,7 +3,7 @@ import { PositionLabel } from '#core/brief/parts';
 import { PurposeName } from '#core/brief/parts/rules';
 import { WAY_FIELDS } from '#core/brief/parts/school';
 import { HandSchool, LOWEST_THUMB, USUAL_THUMB } from '#core/hand';
-import { HandMeasure } from '#core/hand/reach';
+import { HandMeasurements } from '#core/hand/reach';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { oneOf } from '#core/result';
 
@@ -17,7 +17,7 @@ export const Player = Type.Object(
   {
     name: Type.Optional(Type.String({ maxLength: 80 })),
     school: Type.Optional(HandSchool),
-    hand: Type.Optional(HandMeasure),
+    hand: Type.Optional(HandMeasurements),
     thumbFrom: Type.Optional(
       Type.Integer({
         minimum: LOWEST_THUMB,

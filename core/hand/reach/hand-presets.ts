@@ -8,7 +8,7 @@ export type HandPreset = (typeof HAND_PRESETS)[number];
 
 /** A span as shares of the instrument's own home frame: what is comfortable, and the most there is. */
 export interface SpanShares {
-  /** Comfortable, as a share of the body's measure. */
+  /** Comfortable, as a share of the instrument's home frame. */
   readonly comfort: number;
   /** The most there is, as the same share. */
   readonly max: number;

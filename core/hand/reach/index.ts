@@ -1,4 +1,4 @@
-export { ARM_MM, FOURTH_FINGERS, HandMeasure } from './hand-measure.ts';
+export { ARM_MM, FOURTH_FINGERS, HandMeasurements } from './hand-measurements.ts';
 export { FINGER_DISTANCE_MM, HAND_PRESETS, type HandPreset, HOME_FRAME } from './hand-presets.ts';
 export {
   crowdedFrom,

@@ -2,7 +2,7 @@ import { type HandModel, inThumbPosition, type Placement, stopsIn } from '#core/
 import { type Instrument, mmFromNut, semitoneSpaceMm, stringSpacingMm } from '#core/instrument';
 import { instrumentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import type { HandMeasure } from './hand-measure.ts';
+import type { HandMeasurements } from './hand-measurements.ts';
 import { FINGER_DISTANCE_MM, type HandPreset, HOME_FRAME, PRESET_SHARES } from './hand-presets.ts';
 
 /** A span of the hand, mm: what is comfortable, and the most there is. */
@@ -36,14 +36,14 @@ const WIDEST_MM = 350;
  * A hand as the brief gives it, completed for an instrument. Refuses a hand that spans nothing, one wider than any, and
  * a comfortable span above the largest.
  */
-export function readPlayerHand(measure: HandMeasure, instrument: Instrument): Reading<PlayerHand> {
-  const preset = presetHand(measure.preset ?? 'average', instrument);
+export function readPlayerHand(measurements: HandMeasurements, instrument: Instrument): Reading<PlayerHand> {
+  const preset = presetHand(measurements.preset ?? 'average', instrument);
   const hand: PlayerHand = {
-    firstToFourth: measure.firstToFourth ?? preset.firstToFourth,
-    acrossStrings: acrossFrom(measure.firstToFourth ?? preset.firstToFourth),
-    firstToSecond: measure.firstToSecond ?? null,
-    thumbToThird: measure.thumbToThird ?? preset.thumbToThird,
-    fingerDistanceMm: measure.fingerDistanceMm ?? preset.fingerDistanceMm,
+    firstToFourth: measurements.firstToFourth ?? preset.firstToFourth,
+    acrossStrings: acrossFrom(measurements.firstToFourth ?? preset.firstToFourth),
+    firstToSecond: measurements.firstToSecond ?? null,
+    thumbToThird: measurements.thumbToThird ?? preset.thumbToThird,
+    fingerDistanceMm: measurements.fingerDistanceMm ?? preset.fingerDistanceMm,
   };
   const [wrong] = [
     ...spanIssues('firstToFourth', hand.firstToFourth, NARROWEST_MM),
@@ -121,7 +121,7 @@ export type ReachVerdict = 'comfort' | 'stretch' | 'beyond';
 export interface Reach {
   /** What the note asks of the hand. */
   readonly needMm: number;
-  /** The span that this is held against. */
+  /** The span that this is compared with. */
   readonly span: Span;
 }
 
@@ -142,7 +142,7 @@ export function reachNeedOf(model: HandModel, placement: Placement): ReachNeed |
 }
 
 /**
- * What two fingers ask that follow each other in a hand that stays: the stretch of string between them, or what the later
+ * What two fingers ask that follow each other in a hand that stays: the length of string between them, or what the later
  * note asks by itself if that is more. Null where either plays an open string.
  */
 export function momentNeed(model: HandModel, before: Placement, after: Placement): ReachNeed | null {

@@ -6,7 +6,7 @@ import type { CostTerm } from '#core/weights';
 import type { CostBreakdown, CostDifference, CostLine } from './types/plan.ts';
 
 /**
- * Tells the total of a placed line term by term, with the very formulas the search minimised. Of a stretch of it the
+ * Tells the total of a placed line term by term, with the very formulas the search minimised. Of a passage of it the
  * step that leads to its first note is left out.
  */
 export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBreakdown {

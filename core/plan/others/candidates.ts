@@ -29,24 +29,24 @@ export interface Candidate {
 }
 
 /** The best line, and what can be had of it: what others are told apart from. */
-export interface HeldAgainst {
+export interface BestLine {
   readonly solved: Solved;
   readonly best: LineFacts;
   readonly choices: LineChoices;
 }
 
-/** Reads the best line once for all that are held against it. */
-export function heldAgainst(solved: Solved): HeldAgainst {
+/** Reads the best line once for all that are compared with it. */
+export function bestLineOf(solved: Solved): BestLine {
   const chromatic = solved.steps.some(({ role }) => role.chromatic);
   return { solved, best: factsOf(solved.placements), choices: choicesOf(solved.lattice, chromatic) };
 }
 
 /** What a line does otherwise than the best one; null where a teacher would call them the same. */
 export function whatItDoes(solved: Solved, way: Way): AlternativeName | null {
-  return differencesOf(heldAgainst(solved), way)[0] ?? null;
+  return differencesOf(bestLineOf(solved), way)[0] ?? null;
 }
 
-function differencesOf({ solved, best, choices }: HeldAgainst, { choices: row }: Way): readonly Difference[] {
+function differencesOf({ solved, best, choices }: BestLine, { choices: row }: Way): readonly Difference[] {
   return [...toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, row)))];
 }
 
@@ -67,12 +67,12 @@ function unlikelyFromFirst({ shifts }: LineFacts): number {
 }
 
 /** Whether a single hand plays every stay of a way: asked last, as it takes longest. */
-export function isOneHand({ solved: { task, lattice } }: HeldAgainst, { way }: Candidate): boolean {
+export function isOneHand({ solved: { task, lattice } }: BestLine, { way }: Candidate): boolean {
   return handBreaks(task.hand, placementsAt(lattice, way.choices)).length === 0;
 }
 
 /** A way as a candidate; null where it visits a position in passing, or does nothing else. */
-export function candidateOf({ solved, best, choices }: HeldAgainst, way: Way | null): Candidate | null {
+export function candidateOf({ solved, best, choices }: BestLine, way: Way | null): Candidate | null {
   if (way === null || way.cost === Infinity) return null;
   const { task, lattice } = solved;
   const placements = placementsAt(lattice, way.choices);
@@ -113,12 +113,12 @@ const OTHER_STRINGS: ReadonlySet<Difference['kind']> = new Set<Difference['kind'
 const MOST_FOR_LITTLE = 1000;
 
 /** Lines of one name are told by a second thing too, where they do one that the best line of that name does not. */
-export function toldFurther(held: HeldAgainst, first: Candidate, others: readonly Candidate[]): readonly Candidate[] {
-  const known = new Set(differencesOf(held, first.way).map((difference) => JSON.stringify(difference)));
+export function toldFurther(bestLine: BestLine, first: Candidate, others: readonly Candidate[]): readonly Candidate[] {
+  const known = new Set(differencesOf(bestLine, first.way).map((difference) => JSON.stringify(difference)));
   return others.flatMap((candidate) => {
     const { way, name: one, rank, waits } = candidate;
-    const other = differencesOf(held, way).find((difference) => !known.has(JSON.stringify(difference)));
-    if (!other || one.kind === 'both' || (changesLittle(other) && rank > held.solved.way.cost + MOST_FOR_LITTLE)) return [];
+    const other = differencesOf(bestLine, way).find((difference) => !known.has(JSON.stringify(difference)));
+    if (!other || one.kind === 'both' || (changesLittle(other) && rank > bestLine.solved.way.cost + MOST_FOR_LITTLE)) return [];
     return [
       { ...candidate, name: { kind: 'both', one, other }, waits: waits + waitsFurther(one) + (OTHER_STRINGS.has(other.kind) ? 0 : 1) },
     ];
@@ -190,7 +190,7 @@ export type OfOneName = readonly [Candidate, ...Candidate[]];
  * The lines worth most, the cheapest first, each played by one hand; another of a kind that was taken already comes behind one of a new
  * kind, and a near copy further behind.
  */
-export function inTurns(held: HeldAgainst, found: readonly OfOneName[], most: number): readonly Candidate[] {
+export function inTurns(bestLine: BestLine, found: readonly OfOneName[], most: number): readonly Candidate[] {
   const turns = new Map<Difference['kind'], number>();
   const ranked = found
     .map((lines) => {
@@ -204,7 +204,7 @@ export function inTurns(held: HeldAgainst, found: readonly OfOneName[], most: nu
   const chosen: Candidate[] = [];
   for (const { lines } of ranked) {
     if (chosen.length >= most) break;
-    const played = lines.find((candidate) => isOneHand(held, candidate));
+    const played = lines.find((candidate) => isOneHand(bestLine, candidate));
     if (played) chosen.push(played);
   }
   return chosen;

@@ -12,8 +12,8 @@ import {
   byWorth,
   type Candidate,
   candidateOf,
-  type HeldAgainst,
-  heldAgainst,
+  type BestLine,
+  bestLineOf,
   inTurns,
   isOneHand,
   type OfOneName,
@@ -41,13 +41,13 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
   if (most <= 0) return [];
   const without = unlocked(solved, best);
   const wanted = most - without.length;
-  const held = heldAgainst(solved);
-  const chosen = [...inTurns(held, yield* candidates(held), wanted)];
+  const bestLine = bestLineOf(solved);
+  const chosen = [...inTurns(bestLine, yield* candidates(bestLine), wanted)];
   for (const wish of chosen.length < wanted ? PREFERENCES : []) {
     if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
     yield;
-    const candidate = candidateOf(held, wayUnder(solved, { ...solved.task.brief.preferences, [wish]: 1 }));
-    if (candidate && isOneHand(held, candidate) && !chosen.some(({ name }) => sameName(name, candidate.name))) chosen.push(candidate);
+    const candidate = candidateOf(bestLine, wayUnder(solved, { ...solved.task.brief.preferences, [wish]: 1 }));
+    if (candidate && isOneHand(bestLine, candidate) && !chosen.some(({ name }) => sameName(name, candidate.name))) chosen.push(candidate);
   }
   const others = chosen
     .toSorted((one, other) => one.way.cost - other.way.cost)
@@ -56,8 +56,8 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
 }
 
 /** Every line worth telling, the cheapest of each name. */
-function* candidates(held: HeldAgainst): Steps<readonly OfOneName[]> {
-  const { solved, best, choices } = held;
+function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
+  const { solved, best, choices } = bestLine;
   if (solved.steps.length > MOST_NOTES_COMPARED) return [];
   const { task, lattice, way } = solved;
   const spaces = spacesFor(task, lattice);
@@ -70,7 +70,7 @@ function* candidates(held: HeldAgainst): Steps<readonly OfOneName[]> {
     yield;
   }
   const again = spaces.length === 0 ? yield* waysWithout(solved) : [];
-  return yield* cheapestOfEachName(held, [...read.map((row) => ({ choices: row, cost: costOfWay(lattice, row) })), ...again]);
+  return yield* cheapestOfEachName(bestLine, [...read.map((row) => ({ choices: row, cost: costOfWay(lattice, row) })), ...again]);
 }
 
 /** So many names are looked at, and so many lines of each: whether a single hand plays a line takes longest to find out. */
@@ -82,26 +82,26 @@ const MOST_JOINED = 12;
 /** Lines are told apart so many at a time. */
 const WAYS_A_STEP = 150;
 
-function* cheapestOfEachName(held: HeldAgainst, ways: readonly Way[]): Steps<readonly OfOneName[]> {
-  const known = new Set<string>([labelOf(held.solved.placements)]);
-  const apart = yield* newAmong(held, ways, known);
+function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way[]): Steps<readonly OfOneName[]> {
+  const known = new Set<string>([labelOf(bestLine.solved.placements)]);
+  const apart = yield* newAmong(bestLine, ways, known);
   const heads = byName(apart).flatMap(([head]) => head ?? []);
-  const joined = yield* newAmong(held, joinedWays(held.solved.way, heads.slice(0, MOST_JOINED)), known);
+  const joined = yield* newAmong(bestLine, joinedWays(bestLine.solved.way, heads.slice(0, MOST_JOINED)), known);
   return byName([...apart, ...joined])
     .slice(0, MOST_LOOKED_AT.names)
-    .flatMap((group) => worthTelling(held, group))
+    .flatMap((group) => worthTelling(bestLine, group))
     .toSorted(([one], [other]) => one.rank - other.rank);
 }
 
 /** The ways that are worth telling and not known yet. */
-function* newAmong(held: HeldAgainst, ways: readonly Way[], known: Set<string>): Steps<readonly Candidate[]> {
+function* newAmong(bestLine: BestLine, ways: readonly Way[], known: Set<string>): Steps<readonly Candidate[]> {
   const found: Candidate[] = [];
   for (const [count, way] of ways.entries()) {
     if (count % WAYS_A_STEP === WAYS_A_STEP - 1) yield;
-    const label = labelOf(placementsAt(held.solved.lattice, way.choices));
+    const label = labelOf(placementsAt(bestLine.solved.lattice, way.choices));
     if (known.has(label)) continue;
     known.add(label);
-    const candidate = candidateOf(held, way);
+    const candidate = candidateOf(bestLine, way);
     if (candidate) found.push(candidate);
   }
   return found;
@@ -120,8 +120,8 @@ function byName(candidates: readonly Candidate[]): readonly OfOneName[] {
 }
 
 /** Of lines that have one name, the best, and those told by a second thing too that is theirs alone. */
-function worthTelling(held: HeldAgainst, [first, ...others]: OfOneName): readonly OfOneName[] {
-  const further = others.length === 0 ? [] : toldFurther(held, first, others).toSorted(byWorth);
+function worthTelling(bestLine: BestLine, [first, ...others]: OfOneName): readonly OfOneName[] {
+  const further = others.length === 0 ? [] : toldFurther(bestLine, first, others).toSorted(byWorth);
   const [second] = byName(further);
   const best: OfOneName = [first, ...others.slice(0, MOST_LOOKED_AT.lines - 1)];
   return second ? [best, second] : [best];

@@ -85,9 +85,9 @@ function patternedWays(lattice: Lattice, { shifts, chromatic }: Pick<BestLine, '
 /** The best line in every position that holds all of it. */
 function inOnePosition(lattice: Lattice): readonly Way[] {
   const sets = [...new Set(lattice.layers.map(({ candidates }) => candidates))];
-  const held = sets.map((candidates) => new Set(candidates.map((each) => (isOpen(each) ? OPEN : positionKey(each)))));
-  const positions = [...new Set(held.flatMap((keys) => [...keys]))].filter(
-    (position) => position !== OPEN && held.every((keys) => keys.has(position) || keys.has(OPEN)),
+  const positionsAt = sets.map((candidates) => new Set(candidates.map((each) => (isOpen(each) ? OPEN : positionKey(each)))));
+  const positions = [...new Set(positionsAt.flatMap((keys) => [...keys]))].filter(
+    (position) => position !== OPEN && positionsAt.every((keys) => keys.has(position) || keys.has(OPEN)),
   );
   return positions.flatMap(
     (position) => cheapestWay(restricted(lattice, (placement) => isOpen(placement) || positionKey(placement) === position)) ?? [],

@@ -4,7 +4,7 @@ import type { HandModel, Placement, StringStop } from '#core/hand';
 import { type PlayerHand, reachOf } from '#core/hand/reach';
 import type { Instrument } from '#core/instrument';
 
-/** What placements are held against. */
+/** What placements are compared with. */
 export interface ExclusionSetting {
   /** The instrument played. */
   readonly instrument: Instrument;
@@ -14,7 +14,7 @@ export interface ExclusionSetting {
   readonly limits: readonly ReadLimit[];
   /** The player's measured hand; null when none was given. */
   readonly playerHand: PlayerHand | null;
-  /** The hand double stops are held against, measured or assumed: without any, nothing would end them. */
+  /** The hand double stops are compared with, measured or assumed: without any, nothing would end them. */
   readonly doubleStopHand: PlayerHand;
 }
 
@@ -40,7 +40,7 @@ export function keepsLimit({ rule }: ReadLimit, placement: Placement, lock: Note
   return rule.keeps?.(placement, lock) ?? true;
 }
 
-/** Whether this hand reaches a placement. A single note is held against a measured hand only; a double stop always against some hand. */
+/** Whether this hand reaches a placement. A single note is compared with a measured hand only; a double stop always against some hand. */
 export function withinReach({ hand, instrument, playerHand, doubleStopHand }: ExclusionSetting, placement: Placement): boolean {
   const measured = placement.upper ? doubleStopHand : playerHand;
   if (measured === null) return true;

@@ -3,7 +3,7 @@ import type { TermSink } from '#core/weights';
 import { termsOfNote } from './note-terms.ts';
 import { isOpen } from './positions.ts';
 import { beyondReach } from './reach-terms.ts';
-import type { CostSetting, Gap, NoteRole, Passage } from './setting.ts';
+import type { CostSetting, Gap, NoteRole, Step } from './setting.ts';
 import { termsOfStep } from './step-terms.ts';
 
 /**
@@ -41,14 +41,14 @@ export function noteCost(setting: CostSetting, placement: Placement, role: NoteR
 export function stepPricer(setting: CostSetting, gap: Gap): (from: Placement, to: Placement) => number {
   const sum = new TermSum();
   // One object for all steps: a long line has many.
-  let passage: { -readonly [Part in keyof Passage]: Passage[Part] } | null = null;
+  let step: { -readonly [Part in keyof Step]: Step[Part] } | null = null;
   return (from, to) => {
-    passage ??= { from, to, gap };
-    passage.from = from;
-    passage.to = to;
-    if (beyondReach(setting, passage)) return Infinity;
+    step ??= { from, to, gap };
+    step.from = from;
+    step.to = to;
+    if (beyondReach(setting, step)) return Infinity;
     sum.total = 0;
-    termsOfStep(setting, passage, sum.add);
+    termsOfStep(setting, step, sum.add);
     return sum.total;
   };
 }

@@ -1,33 +1,33 @@
 import { isShift, type Placement } from '#core/hand';
 import { momentNeed, reachFor, reachNeedOf, type ReachNeed } from '#core/hand/reach';
 import type { TermSink } from '#core/weights';
-import type { CostSetting, Gap, Passage } from './setting.ts';
+import type { CostSetting, Gap, Step } from './setting.ts';
 
 /** What two fingers ask that follow each other in a hand that stays; null where the hand is free between them. */
-function between({ hand }: CostSetting, { from, to, gap }: Passage): ReachNeed | null {
-  return isHeld(from, to, gap) ? momentNeed(hand, from, to) : null;
+function between({ hand }: CostSetting, { from, to, gap }: Step): ReachNeed | null {
+  return staysInHand(from, to, gap) ? momentNeed(hand, from, to) : null;
 }
 
 /** Fingers that follow each other stand at once, but for a rest or a shift between them. */
-function isHeld(from: Placement, to: Placement, { rest }: Gap): boolean {
+function staysInHand(from: Placement, to: Placement, { rest }: Gap): boolean {
   return !rest && !isShift(from, to);
 }
 
 /** Whether a measured hand cannot hold two fingers that follow each other. */
-export function beyondReach(setting: CostSetting, passage: Passage): boolean {
+export function beyondReach(setting: CostSetting, step: Step): boolean {
   if (setting.playerHand === null) return false;
-  const need = between(setting, passage);
+  const need = between(setting, step);
   if (need === null) return false;
   const { needMm, span } = reachFor(need, setting.playerHand, setting.instrument);
   return needMm > span.maxMm;
 }
 
 /** What reaching from one finger to the next costs beyond what either note asks by itself. */
-export function reachTermsBetween(setting: CostSetting, passage: Passage, add: TermSink): void {
+export function reachTermsBetween(setting: CostSetting, step: Step, add: TermSink): void {
   if (setting.playerHand === null) return;
-  const need = between(setting, passage);
+  const need = between(setting, step);
   if (need === null) return;
-  const alone = [passage.from, passage.to].map((placement) => stretchOfNote(setting, placement));
+  const alone = [step.from, step.to].map((placement) => stretchOfNote(setting, placement));
   const more = stretchOf(setting, need) - Math.max(...alone);
   if (more > 0) add('stretch', more);
 }

@@ -50,7 +50,7 @@ export interface NoteRole {
 }
 
 /** Going from one placement to the next. */
-export interface Passage {
+export interface Step {
   /** Where the hand comes from. */
   readonly from: Placement;
   /** Where it goes. */

@@ -3,17 +3,17 @@ import { type Instrument, stringOf } from '#core/instrument';
 import { EASY_SPEED_MM_PER_SECOND, type PerFinger, type TermSink, type Weights } from '#core/weights';
 import { atHome, isOpen, positionWeight } from './positions.ts';
 import { reachTermsBetween } from './reach-terms.ts';
-import type { CostSetting, Gap, Passage } from './setting.ts';
+import type { CostSetting, Gap, Step } from './setting.ts';
 
 /** The one formula for what going from one placement to the next costs. */
-export function termsOfStep(setting: CostSetting, passage: Passage, add: TermSink): void {
-  const { from, to, gap } = passage;
+export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): void {
+  const { from, to, gap } = step;
   const melody = Math.sign(soundOf(setting.instrument, to) - soundOf(setting.instrument, from));
-  crossingTerms(setting.weights, passage, melody, add);
+  crossingTerms(setting.weights, step, melody, add);
   if ((gap.octave && !holdsOctave(from, to)) || (gap.octaveRow && !keepsFrame(from, to))) add('octave-hand', setting.weights.octaveHand);
   if (isOpen(to)) return;
-  if (!isShift(from, to)) return stayingTerms(setting, passage, melody, add);
-  shiftTerms(setting, passage, melody, add);
+  if (!isShift(from, to)) return stayingTerms(setting, step, melody, add);
+  shiftTerms(setting, step, melody, add);
   add('position', positionWeight(setting.weights, to));
 }
 
@@ -31,7 +31,7 @@ function keepsFrame(from: Placement, to: Placement): boolean {
 }
 
 /** `melody`: upward 1, downward −1, the same pitch 0. */
-function crossingTerms(weights: Weights, { from, to, gap }: Passage, melody: number, add: TermSink): void {
+function crossingTerms(weights: Weights, { from, to, gap }: Step, melody: number, add: TermSink): void {
   const strings = Math.abs(to.stringIndex - from.stringIndex);
   if (strings === 0) return;
   const share = rocksOnOpen(from, to, gap) ? weights.rockingShare : 1;
@@ -58,18 +58,18 @@ interface Move {
   readonly share: number;
 }
 
-function shiftTerms(setting: CostSetting, passage: Passage, melody: number, add: TermSink): void {
-  const { from, to, gap } = passage;
+function shiftTerms(setting: CostSetting, step: Step, melody: number, add: TermSink): void {
+  const { from, to, gap } = step;
   const { weights } = setting;
-  const move = moveBetween(setting, passage);
+  const move = moveBetween(setting, step);
   const { semitones, travelMm, share } = move;
   if (inThumbPosition(from) !== inThumbPosition(to)) add('thumb-entry', weights.thumbEntry * share);
-  const near = nearness(weights, passage, semitones);
+  const near = nearness(weights, step, semitones);
   add('shift', weights.shift * near * share);
   // While an open string sounds nobody hears the hand move, but the way stays as long.
   const longMm = Math.max(0, travelMm - LONG_SHIFT_SHARE * setting.instrument.stringLengthMm);
   add('shift-travel', (weights.shiftPerMm * travelMm + weights.longShiftPerMm * longMm) * near * (isOpen(from) ? 1 : share));
-  shiftFingerTerms(weights, passage, move, add);
+  shiftFingerTerms(weights, step, move, add);
   if (from.stringIndex !== to.stringIndex) {
     add('crossing-while-shifting', weights.shiftCrossing * share * Math.min(1, Math.abs(semitones) / 3));
   }
@@ -77,7 +77,7 @@ function shiftTerms(setting: CostSetting, passage: Passage, melody: number, add:
   momentTerms(weights, move, gap, add);
 }
 
-function moveBetween({ weights, placesMm }: CostSetting, { from, to, gap }: Passage): Move {
+function moveBetween({ weights, placesMm }: CostSetting, { from, to, gap }: Step): Move {
   const semitones = handMoves(from, to);
   const travelMm = Math.abs((placesMm[to.firstFinger] ?? 0) - (placesMm[from.firstFinger] ?? 0));
   return { semitones, travelMm, share: (isOpen(from) ? weights.openShiftShare : 1) * (gap.rest ? weights.restShiftShare : 1) };
@@ -90,7 +90,7 @@ function momentTerms(weights: Weights, { travelMm, share }: Move, gap: Gap, add:
 }
 
 /** One finger moving a semitone hardly disturbs, and an octave that moves a step keeps its frame. */
-function nearness(weights: Weights, { from, to, gap }: Passage, semitones: number): number {
+function nearness(weights: Weights, { from, to, gap }: Step, semitones: number): number {
   if (gap.octaveRow && Math.abs(semitones) <= OCTAVE_STEP) return weights.octaveStepShare;
   return carries(from, to) && Math.abs(semitones) === 1 ? weights.semitoneShiftShare : 1;
 }
@@ -110,7 +110,7 @@ function carries(from: Placement, to: Placement): boolean {
  * Which finger leaves and which arrives, and how the hand opens for it. A double stop leaves and arrives on its lower
  * string's finger, the base of the frame, or the other where that is open.
  */
-function shiftFingerTerms(weights: Weights, { from, to }: Passage, { semitones, share }: Move, add: TermSink): void {
+function shiftFingerTerms(weights: Weights, { from, to }: Step, { semitones, share }: Move, add: TermSink): void {
   if (isExtended(from) || isExtended(to)) add('shape-change', weights.opening * weights.openingShiftShare * share);
   const [leaving, arriving] = [leadingRank(from), leadingRank(to)];
   if (arriving === null) return;
@@ -131,15 +131,15 @@ function leadingRank({ finger, upper }: Placement): Rank | null {
 }
 
 /** What happens between two notes when the hand does not shift; nothing of it concerns a hand that hovered. */
-function stayingTerms(setting: CostSetting, passage: Passage, melody: number, add: TermSink): void {
+function stayingTerms(setting: CostSetting, step: Step, melody: number, add: TermSink): void {
   const { weights, instrument } = setting;
-  const { from, to } = passage;
+  const { from, to } = step;
   if (isOpen(from)) return;
   if (from.stance !== to.stance) add('respelling', weights.respelling);
   const crept = Math.abs(to.anchor - from.anchor);
   if (crept > 0) add('creeping', weights.creeping * crept);
   handShapeTerms(weights, from, to, add);
-  reachTermsBetween(setting, passage, add);
+  reachTermsBetween(setting, step, add);
   for (const before of stopsOf(from)) for (const after of stopsOf(to)) fingerTerms(weights, before, after, add);
   if (from.upper === null && to.upper === null) fingerChangeTerms({ weights, instrument }, { from, to }, melody, add);
 }
@@ -147,7 +147,7 @@ function stayingTerms(setting: CostSetting, passage: Passage, melody: number, ad
 /** Another finger after one, in a hand that stays: against its order, or on the same sound. */
 function fingerChangeTerms(
   { weights, instrument }: Pick<CostSetting, 'weights' | 'instrument'>,
-  { from, to }: Pick<Passage, 'from' | 'to'>,
+  { from, to }: Pick<Step, 'from' | 'to'>,
   melody: number,
   add: TermSink,
 ): void {

@@ -78,8 +78,8 @@ export function bestWays(
     return { before: null, members, sums: picked(first, members), came: new Uint16Array(members.length), promise };
   });
   for (let index = 1; index < lattice.layers.length; index += 1) {
-    const rest = backward.sums[index] ?? first;
-    prefixes = continued(prefixes, { lattice, index, groups: groups[index] ?? NO_GROUPS, rest }, { best, reached });
+    const onward = backward.sums[index] ?? first;
+    prefixes = continued(prefixes, { lattice, index, groups: groups[index] ?? NO_GROUPS, onward }, { best, reached });
   }
   return prefixes.map((prefix) => ({ choices: traced(prefix), cost: prefix.promise }));
 }
@@ -104,11 +104,11 @@ interface NextLayer {
   /** Its candidates that count as the same fingering. */
   readonly groups: Groups;
   /** What the rest costs at least, from each candidate on. */
-  readonly rest: Float64Array;
+  readonly onward: Float64Array;
 }
 
 /** The most promising rows one note longer. */
-function continued(prefixes: readonly Prefix[], { lattice, index, groups, rest }: NextLayer, { best, reached }: Desk): Prefix[] {
+function continued(prefixes: readonly Prefix[], { lattice, index, groups, onward }: NextLayer, { best, reached }: Desk): Prefix[] {
   best.clear();
   for (let parent = 0; parent < prefixes.length; parent += 1) {
     // No row grows more promising: from here on every parent promises less than all that are kept.
@@ -117,12 +117,12 @@ function continued(prefixes: readonly Prefix[], { lattice, index, groups, rest }
     const here = reached[parent];
     if (!prefix || !here) break;
     reach(lattice, index, prefix, here);
-    best.offerAll(parent, here.sums, groups, rest);
+    best.offerAll(parent, here.sums, groups, onward);
   }
   return best.taken().map(({ parent, group, promise }): Prefix => {
     const members = groups.members[group] ?? NO_MEMBERS;
     const from = reached[parent];
-    const sums = picked(from?.sums ?? rest, members);
+    const sums = picked(from?.sums ?? onward, members);
     const came = Uint16Array.from(members, (member) => from?.came[member] ?? 0);
     return { before: prefixes[parent] ?? null, members, sums, came, promise };
   });
@@ -177,12 +177,12 @@ class BestOffers {
   constructor(private readonly most: number) {}
 
   /** Offers every group a row can continue with; a group promises what its best member does. */
-  offerAll(parent: number, sums: Float64Array, { members, groupOf }: Groups, rest: Float64Array): void {
+  offerAll(parent: number, sums: Float64Array, { members, groupOf }: Groups, onward: Float64Array): void {
     if (this.promises.length < members.length) this.promises = new Float64Array(members.length);
     const { promises } = this;
     promises.fill(Infinity);
     for (let candidate = 0; candidate < groupOf.length; candidate += 1) {
-      const promise = (sums[candidate] ?? Infinity) + (rest[candidate] ?? Infinity);
+      const promise = (sums[candidate] ?? Infinity) + (onward[candidate] ?? Infinity);
       const group = groupOf[candidate] ?? 0;
       if (promise < (promises[group] ?? Infinity)) promises[group] = promise;
     }

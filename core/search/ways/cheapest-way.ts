@@ -107,9 +107,9 @@ export function relax({ step, layer }: StepTo, before: Float64Array, came: Uint1
 
 function relaxBack({ step, layer }: StepTo, after: Float64Array, least: Float64Array, goes: Uint16Array): void {
   for (let to = 0, cell = 0; to < layer.costs.length; to += 1) {
-    const rest = (after[to] ?? Infinity) + (layer.costs[to] ?? Infinity);
+    const onward = (after[to] ?? Infinity) + (layer.costs[to] ?? Infinity);
     for (let from = 0; from < least.length; from += 1, cell += 1) {
-      const sum = rest + (step.costs[cell] ?? Infinity);
+      const sum = onward + (step.costs[cell] ?? Infinity);
       if (sum < (least[from] ?? Infinity)) {
         least[from] = sum;
         goes[from] = to;

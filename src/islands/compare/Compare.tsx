@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
-import { holdPlans } from '#core/explain';
+import { comparePlans } from '#core/explain';
 import type { Plan } from '#core/plan/describe';
 import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
 import { engine } from '../../engine/client.ts';
@@ -88,19 +88,23 @@ function Sides({ kept }: { readonly kept: Kept }) {
           {(planned) => planned.plan === null && <Trouble planned={planned} />}
         </Answered>
       ))}
-      {one?.plan && other?.plan ? <Held one={one.plan} other={other.plan} /> : null}
+      {one?.plan && other?.plan ? <Compared one={one.plan} other={other.plan} /> : null}
     </>
   );
 }
 
-function Held({ one, other }: { readonly one: Plan; readonly other: Plan }) {
-  const held = holdPlans(one, other);
+function Compared({ one, other }: { readonly one: Plan; readonly other: Plan }) {
+  const compared = comparePlans(one, other);
   return (
     <>
-      {held && <ComparedScore one={one} other={other} differsAt={held.differsAt} />}
+      {compared && <ComparedScore one={one} other={other} differsAt={compared.differsAt} />}
       <div className="mt-3 grid gap-x-10 lg:grid-cols-[420px_minmax(0,1fr)]">
         <ComparedSums one={one} other={other} />
-        {held ? <ComparedNotes held={held} /> : <p className="mt-2">These are not the same notes, so only the totals are compared.</p>}
+        {compared ? (
+          <ComparedNotes compared={compared} />
+        ) : (
+          <p className="mt-2">These are not the same notes, so only the totals are compared.</p>
+        )}
       </div>
     </>
   );
@@ -129,7 +133,7 @@ async function loadKept(): Promise<Kept> {
   return { pieces: records, studio };
 }
 
-/** The address names the piece and, once chosen, what it is compared with; at first a piece is held against its first other fingering. */
+/** The address names the piece and, once chosen, what it is compared with; at first a piece is compared with its first other fingering. */
 function sidesInAddress(
   pieces: readonly PieceRecord[],
   address: { readonly piece: string | null; readonly with: string | null },

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { NoteHeld, PlansHeld } from '#core/explain';
+import type { ComparedNote, ComparedPlans } from '#core/explain';
 import { positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { PlannedNote } from '#core/plan/describe';
@@ -9,19 +9,19 @@ import { Table } from '../../ui/Table.tsx';
 import { soundText } from '../../words/plan-words.ts';
 
 /** Both plans note by note, differences marked and counted. */
-export function ComparedNotes({ held }: { readonly held: PlansHeld }) {
+export function ComparedNotes({ compared }: { readonly compared: ComparedPlans }) {
   const [onlyDifferent, setOnlyDifferent] = useState(true);
-  const differs = ({ differs: { string, finger, position } }: NoteHeld): boolean => string || finger || position;
-  const rows = held.notes.filter((note) => !onlyDifferent || differs(note));
+  const differs = ({ differs: { string, finger, position } }: ComparedNote): boolean => string || finger || position;
+  const rows = compared.notes.filter((note) => !onlyDifferent || differs(note));
   const pager = usePager(rows.length);
-  const count = (what: keyof NoteHeld['differs']): number => held.notes.filter((note) => note.differs[what]).length;
+  const count = (what: keyof ComparedNote['differs']): number => compared.notes.filter((note) => note.differs[what]).length;
   return (
     <section aria-label="Note by note">
       <Heading>Note by note</Heading>
       <p className="mt-1" role="status">
-        {held.differsAt.length === 0
+        {compared.differsAt.length === 0
           ? 'Both are fingered alike.'
-          : `${held.differsAt.length} of ${held.notes.length} notes are fingered differently: ${count('string')} on another string, ${count('finger')} with another finger, ${count('position')} in another position.`}
+          : `${compared.differsAt.length} of ${compared.notes.length} notes are fingered differently: ${count('string')} on another string, ${count('finger')} with another finger, ${count('position')} in another position.`}
       </p>
       <label className="mt-1 flex items-center gap-2 text-sm">
         <input
@@ -67,6 +67,6 @@ function fingered(note: PlannedNote): string {
   return note.stops[0].finger === '0' ? `open ${noteLabel(note.stops[0].open)}` : `${fingers}, ${positionWords(note.position)}`;
 }
 
-function differenceWords({ differs: { string, finger, position } }: NoteHeld): string {
+function differenceWords({ differs: { string, finger, position } }: ComparedNote): string {
   return [string ? 'string' : '', finger ? 'finger' : '', position ? 'position' : ''].filter((word) => word !== '').join(', ');
 }

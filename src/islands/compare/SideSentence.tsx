@@ -21,7 +21,7 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
     const piece = pieces.find((each) => each.id === id)?.document;
     return piece ? pieceTitle(piece) : '';
   };
-  const sheetName = (records: Studio['players'] | Studio['instruments'], id: string): string =>
+  const nameOf = (records: Studio['players'] | Studio['instruments'], id: string): string =>
     records.find((record) => record.id === id)?.document.name ?? '';
   const label = (what: string): string => `${what}, ${name}`;
   return (
@@ -39,7 +39,7 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
         label={label('Player')}
         value={side.playerId ?? 'own'}
         values={['own', ...studio.players.map(({ id }) => id)]}
-        name={(id) => (id === 'own' ? 'its own player' : sheetName(studio.players, id))}
+        name={(id) => (id === 'own' ? 'its own player' : nameOf(studio.players, id))}
         onChange={(id) => onChange({ ...side, playerId: id === 'own' ? null : id, school: null, fingering: 'best' })}
       />{' '}
       on{' '}
@@ -47,7 +47,7 @@ export function SideSentence({ name, side, planned, kept, onChange }: SideSenten
         label={label('Instrument')}
         value={side.instrumentId ?? 'own'}
         values={['own', ...studio.instruments.map(({ id }) => id)]}
-        name={(id) => (id === 'own' ? 'its own instrument' : sheetName(studio.instruments, id))}
+        name={(id) => (id === 'own' ? 'its own instrument' : nameOf(studio.instruments, id))}
         onChange={(id) => onChange({ ...side, instrumentId: id === 'own' ? null : id, school: null, fingering: 'best' })}
       />
       <HowItIsFingered side={side} planned={planned} label={label} onChange={onChange} />.

@@ -82,8 +82,8 @@ function WeightField({ name, unit, school, kind, onChange }: WeightFieldProps) {
     setText(next);
     const value = typedWeight(next, unit);
     if (value !== null && !changedWeights(weightsFor(kind), { [name]: value }).ok) return;
-    const { [name]: _, ...rest } = changes;
-    const weights = { ...school.document.school.weights, [kind]: value === null ? rest : { ...rest, [name]: value } };
+    const { [name]: _, ...others } = changes;
+    const weights = { ...school.document.school.weights, [kind]: value === null ? others : { ...others, [name]: value } };
     onChange({ ...school, document: { ...school.document, school: { ...school.document.school, weights } } });
   };
   const wrong = read && !read.ok ? read.issues[0] : undefined;

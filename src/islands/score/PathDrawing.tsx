@@ -45,7 +45,7 @@ interface PathDrawingProps {
   readonly notes: PathNotes;
   /** Another fingering of the line, overlaid on this one where they differ. */
   readonly over: { readonly plan: Plan; readonly beads: readonly Bead[]; readonly differsAt: readonly number[] } | null;
-  /** `extend`: the stretch from the note selected before. */
+  /** `extend`: the passage from the note selected before. */
   readonly onSelect: (index: number, extend: boolean) => void;
   readonly onGrab?: (bead: Bead, event: PointerEvent<SVGGElement>) => void;
   /** Asks how a label is meant or calculated. */

@@ -4,7 +4,7 @@ import { drawMeasures, type Head, type MeasureRange } from '../../engraving/draw
 import type { StaffLayout } from '../../engraving/layout.ts';
 import { musicFontReady } from '../../engraving/music-font.ts';
 
-/** An engraved stretch of a line, and where its heads stand. */
+/** An engraved part of a line, and where its heads stand. */
 export interface Engraved {
   readonly engraving: Engraving;
   readonly heads: readonly Head[];

@@ -15,7 +15,7 @@ interface StaffMarksProps {
   readonly layout: StaffLayout;
   /** Line index of the selected note. */
   readonly selected: number | null;
-  /** `extend`: the stretch from the note selected before. */
+  /** `extend`: the passage from the note selected before. */
   readonly onSelect?: (index: number, extend: boolean) => void;
 }
 

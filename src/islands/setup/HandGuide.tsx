@@ -2,7 +2,7 @@ import type { InstrumentKind } from '#core/instrument';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 
-/** The three measures of a hand and the width of two fingertips, drawn where the ruler lies. */
+/** The three spans of a hand and the width of two fingertips, drawn where the ruler lies. */
 export function HandGuide({ kind }: { readonly kind: InstrumentKind }) {
   const low = kind === 'cello' || kind === 'bass';
   return (
@@ -11,13 +11,13 @@ export function HandGuide({ kind }: { readonly kind: InstrumentKind }) {
       <p className="text-sm text-dove-dark">
         At the instrument, in first position on one string, with rounded fingers as in playing. Lay the ruler along the string and read from
         the middle of one fingertip to the middle of the other: first as far as goes easily and could be held, then as far as goes at all
-        without strain. Never press for more: it is a measure, not a goal.
+        without strain. Never press for more: it is a measurement, not a goal.
       </p>
       <div className="mt-2 grid gap-x-5 sm:grid-cols-2 gap-y-3">
-        <Measure title="First to fourth finger" fingers={['1', '2', '3', '4']} from="1" to="4" />
-        <Measure title="First to second, opened" fingers={['1', '2']} from="1" to="2" wide />
-        {low && <Measure title="Thumb to third finger" fingers={['T', '1', '2', '3']} from="T" to="3" />}
-        <Measure title="Two fingers side by side" fingers={['1', '2']} from="1" to="2" />
+        <RulerLaid title="First to fourth finger" fingers={['1', '2', '3', '4']} from="1" to="4" />
+        <RulerLaid title="First to second, opened" fingers={['1', '2']} from="1" to="2" wide />
+        {low && <RulerLaid title="Thumb to third finger" fingers={['T', '1', '2', '3']} from="T" to="3" />}
+        <RulerLaid title="Two fingers side by side" fingers={['1', '2']} from="1" to="2" />
       </div>
     </section>
   );
@@ -26,7 +26,7 @@ export function HandGuide({ kind }: { readonly kind: InstrumentKind }) {
 const WIDTH = 210;
 const STRING_Y = 58;
 
-interface MeasureProps {
+interface RulerLaidProps {
   readonly title: string;
   readonly fingers: readonly string[];
   readonly from: string;
@@ -35,7 +35,7 @@ interface MeasureProps {
 }
 
 /** A string from the nut, fingertips on it, the ruler below with the distance between two middles. */
-function Measure({ title, fingers, from, to, wide = false }: MeasureProps) {
+function RulerLaid({ title, fingers, from, to, wide = false }: RulerLaidProps) {
   const gap = wide ? 74 : fingers.length === 2 ? 21 : 36;
   const xOf = (finger: string): number => 46 + fingers.indexOf(finger) * gap;
   const [left, right] = [xOf(from), xOf(to)];

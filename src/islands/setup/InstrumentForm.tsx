@@ -21,26 +21,26 @@ interface InstrumentFormProps {
   readonly actions: StudioActions;
 }
 
-/** One instrument: its size or its measures, its strings, and how they are tuned. */
+/** One instrument: its size or its measurements, its strings, and how they are tuned. */
 export function InstrumentForm({ record, actions }: InstrumentFormProps) {
   const form = useForm<InstrumentFields>({ defaultValues: instrumentFields(record.document) });
   useWatch({ control: form.control });
   const fields = form.getValues();
-  const { sheet, issues } = readInstrumentFields(fields);
+  const { document, issues } = readInstrumentFields(fields);
   // While what is typed cannot be, the drawing shows what is kept.
   const kept = readInstrument(record.document.instrument);
-  useKept(record.document, sheet, (next) => actions.keepInstrument({ ...record, document: next }));
+  useKept(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }));
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   return (
     <section aria-label="Instrument">
-      <FormHead what="instrument" sheet={record.document} onDelete={() => actions.remove({ kind: 'instrument', record })}>
+      <FormHead what="instrument" document={record.document} onDelete={() => actions.remove({ kind: 'instrument', record })}>
         <ButtonLink href={`/tuner?instrument=${record.id}`}>Tune it</ButtonLink>
         <ButtonLink href={`/tapes?instrument=${record.id}`}>Print tapes</ButtonLink>
       </FormHead>
       <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_360px]">
         <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
           <KindFields form={form} kind={kind} />
-          <MeasureFields form={form} kind={kind} size={fields.size} issues={issues} />
+          <LengthFields form={form} kind={kind} size={fields.size} issues={issues} />
           <StringRows form={form} kind={kind} issues={issues} />
           <TuningFields form={form} kind={kind} issues={issues} />
         </form>
@@ -77,12 +77,12 @@ function KindFields({ form: { register, setValue }, kind }: PartProps) {
   );
 }
 
-interface MeasureFieldsProps extends PartProps {
+interface LengthFieldsProps extends PartProps {
   readonly size: string;
   readonly issues: readonly Issue[];
 }
 
-function MeasureFields({ form: { register }, kind, size, issues }: MeasureFieldsProps) {
+function LengthFields({ form: { register }, kind, size, issues }: LengthFieldsProps) {
   const usual = usualInstrument(kind, size);
   return (
     <>

@@ -1,7 +1,7 @@
 import { useForm, type UseFormRegister, type UseFormReturn, useWatch } from 'react-hook-form';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
 import { questionNamed, sideNames, sideOf } from '#core/brief/parts/school';
-import type { PlayerSheet, SchoolSheet } from '#core/documents';
+import type { PlayerDocument, SchoolDocument } from '#core/documents';
 import { handOf, LOWEST_THUMB, schoolsOf, USUAL_THUMB } from '#core/hand';
 import { FINGER_DISTANCE_MM, FOURTH_FINGERS, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';
@@ -54,23 +54,23 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
   const own = instruments.find((each) => each.id === fields.instrumentId);
   const school = schools.find((each) => each.id === fields.schoolId);
   const instrument = instrumentForPlayer(fields.kind, own?.document.instrument ?? null);
-  const { sheet, issues } = readPlayerFields(fields, instrument);
+  const { document, issues } = readPlayerFields(fields, instrument);
   useKept(
     { document: record.document, instrumentId: record.instrumentId, schoolId: record.schoolId },
-    sheet && { document: sheet, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
+    document && { document: document, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
     (next) => actions.keepPlayer({ ...record, ...next }),
   );
   const part = { form, fields, instrument };
   return (
     <section aria-label="Player">
-      <FormHead what="player" sheet={record.document} onDelete={() => actions.remove({ kind: 'player', record })}>
+      <FormHead what="player" document={record.document} onDelete={() => actions.remove({ kind: 'player', record })}>
         <ButtonLink href={`/?new&player=${record.id}`}>Start a piece</ButtonLink>
       </FormHead>
       <div className="mt-3 grid gap-x-10 xl:grid-cols-[minmax(0,1fr)_460px]">
         <form className="grid content-start gap-y-2" onSubmit={(event) => event.preventDefault()}>
           <WhoFields {...part} instruments={instruments} />
           <HandFields {...part} issues={issues} />
-          {sheet && fields.source !== 'none' && <HomeFrame instrument={instrument} sheet={sheet} />}
+          {document && fields.source !== 'none' && <HomeFrame instrument={instrument} document={document} />}
           <SchoolFields {...part} schools={schools} />
           <PlayerWays {...part} school={school?.document ?? null} />
         </form>
@@ -270,7 +270,7 @@ function SchoolFields({ form: { register }, fields, instrument, schools }: PartP
 }
 
 /** Where this player is taught otherwise than the school teaches. */
-function PlayerWays({ form: { register }, fields, instrument, school }: PartProps & { readonly school: SchoolSheet | null }) {
+function PlayerWays({ form: { register }, fields, instrument, school }: PartProps & { readonly school: SchoolDocument | null }) {
   const questions = playerQuestions(instrument.kind);
   const own = questions.filter((name) => (fields.ways[name] ?? TAUGHT) !== TAUGHT).length;
   return (
@@ -303,14 +303,14 @@ const THUMB_PLACES = [
   }),
 ] as const;
 
-/** What the measures mean where every pupil begins: the hand at rest in first position. */
-function HomeFrame({ instrument, sheet }: { readonly instrument: Instrument; readonly sheet: PlayerSheet }) {
-  const hand = readPlayerHand(sheet.profile.player.hand ?? {}, instrument);
+/** What the measurements mean where every pupil begins: the hand at rest in first position. */
+function HomeFrame({ instrument, document }: { readonly instrument: Instrument; readonly document: PlayerDocument }) {
+  const hand = readPlayerHand(document.profile.player.hand ?? {}, instrument);
   if (!hand.ok) return null;
   const [lowest, highest] = HOME_FRAME[instrument.kind];
   const needMm = mmFromNut(instrument.stringLengthMm, highest) - mmFromNut(instrument.stringLengthMm, lowest);
   const { comfortMm, maxMm } = hand.value.firstToFourth;
-  const estimated = sheet.profile.player.hand?.firstToFourth === undefined;
+  const estimated = document.profile.player.hand?.firstToFourth === undefined;
   const verdict = verdictOf({ needMm, span: hand.value.firstToFourth });
   return (
     <p className="text-sm sm:ml-[164px] text-dove-dark">

@@ -57,26 +57,44 @@ export function StringsDrawing({ instrument, measured }: { readonly instrument: 
           strokeWidth={2}
           className="stroke-dove-dark"
         />
-        <Measure y={2 * middle + 12} from={LEFT} to={end} />
-        <DrawnText x={(LEFT + end) / 2} y={2 * middle + 32} textAnchor="middle" look="scale" className="fill-ink">
-          {stringLengthMm} mm from nut to bridge, {measured ? 'measured' : 'typical for the size'}
-        </DrawnText>
-        <DrawnText x={LEFT} y={2 * middle + 52} look="scale" className="fill-dove-dark">
-          nut {outerSpacingMm.nut.toFixed(1)} mm
-        </DrawnText>
-        <DrawnText x={end} y={2 * middle + 52} textAnchor="end" look="scale" className="fill-dove-dark">
-          bridge {outerSpacingMm.bridge.toFixed(1)} mm
-        </DrawnText>
+        <Dimension y={2 * middle + 12} from={LEFT} to={end} />
+        <Sizes instrument={instrument} y={2 * middle} end={end} measured={measured} />
       </svg>
       <figcaption className="text-sm text-dove-dark">Across the strings drawn {ACROSS} times wider.</figcaption>
     </figure>
   );
 }
 
+interface SizesProps {
+  readonly instrument: Instrument;
+  readonly y: number;
+  /** Where the bridge is drawn, px. */
+  readonly end: number;
+  readonly measured: boolean;
+}
+
+/** The string length and the distances of the outer strings, below the drawing. */
+function Sizes({ instrument, y, end, measured }: SizesProps) {
+  const { stringLengthMm, outerSpacingMm } = instrument;
+  return (
+    <>
+      <DrawnText x={(LEFT + end) / 2} y={y + 32} textAnchor="middle" look="scale" className="fill-ink">
+        {stringLengthMm} mm from nut to bridge, {measured ? 'measured' : 'typical for the size'}
+      </DrawnText>
+      <DrawnText x={LEFT} y={y + 52} look="scale" className="fill-dove-dark">
+        nut {outerSpacingMm.nut.toFixed(1)} mm
+      </DrawnText>
+      <DrawnText x={end} y={y + 52} textAnchor="end" look="scale" className="fill-dove-dark">
+        bridge {outerSpacingMm.bridge.toFixed(1)} mm
+      </DrawnText>
+    </>
+  );
+}
+
 /** How much wider than long the drawing is across. */
 const ACROSS = 2;
 
-function Measure({ y, from, to }: { readonly y: number; readonly from: number; readonly to: number }) {
+function Dimension({ y, from, to }: { readonly y: number; readonly from: number; readonly to: number }) {
   return (
     <path
       d={`M${from} ${y - 5}v10M${to} ${y - 5}v10M${from} ${y}H${to}M${from + 6} ${y - 3}l-6 3l6 3M${to - 6} ${y - 3}l6 3l-6 3`}

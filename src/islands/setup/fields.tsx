@@ -1,7 +1,7 @@
 import { Download, Trash2 } from 'lucide-react';
 import { type ReactNode, useId } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
-import { documentToText, type InstrumentSheet, type PlayerSheet, type SchoolSheet } from '#core/documents';
+import { documentToText, type InstrumentDocument, type PlayerDocument, type SchoolDocument } from '#core/documents';
 import type { Issue } from '#core/messages';
 import { downloadText, fileNameOf } from '../../files/download.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -76,17 +76,17 @@ export function issueAt(issues: readonly Issue[], pointer: string): Issue | unde
 
 interface FormHeadProps {
   readonly what: 'instrument' | 'player' | 'school';
-  readonly sheet: InstrumentSheet | PlayerSheet | SchoolSheet;
+  readonly document: InstrumentDocument | PlayerDocument | SchoolDocument;
   readonly onDelete: () => void;
   readonly children?: ReactNode;
 }
 
 /** The name of what is set up, and what can be done with it as a whole. */
-export function FormHead({ what, sheet, onDelete, children }: FormHeadProps) {
-  const save = (): void => downloadText(fileNameOf(sheet.name, 'json'), 'application/json', documentToText(sheet));
+export function FormHead({ what, document, onDelete, children }: FormHeadProps) {
+  const save = (): void => downloadText(fileNameOf(document.name, 'json'), 'application/json', documentToText(document));
   return (
     <div className="flex flex-wrap items-center gap-3">
-      <h2 className="mr-auto text-2xl font-semibold">{sheet.name || `New ${what}`}</h2>
+      <h2 className="mr-auto text-2xl font-semibold">{document.name || `New ${what}`}</h2>
       {children}
       <Button onClick={save}>
         <Download size={15} aria-hidden="true" /> JSON

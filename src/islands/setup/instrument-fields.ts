@@ -1,4 +1,4 @@
-import type { InstrumentSheet } from '#core/documents';
+import type { InstrumentDocument } from '#core/documents';
 import {
   defaultSize,
   type Instrument,
@@ -12,7 +12,7 @@ import {
 import type { Issue } from '#core/messages';
 import { displayPitch, formatPitch, parsePitch, transposedBy } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
-import { instrumentSheet } from '../../storage/studio.ts';
+import { instrumentDocument } from '../../storage/studio.ts';
 import { typedNumber } from './typed-number.ts';
 
 /** One string as typed. */
@@ -35,13 +35,13 @@ export interface InstrumentFields {
 }
 
 /** What the fields hold: a document where they can be read, and what is wrong where they cannot. */
-export interface ReadFields<Sheet> {
-  readonly sheet: Sheet | null;
+export interface ReadFields<Document> {
+  readonly document: Document | null;
   readonly issues: readonly Issue[];
 }
 
 /** The fields of a stored instrument. */
-export function instrumentFields({ name, instrument }: InstrumentSheet): InstrumentFields {
+export function instrumentFields({ name, instrument }: InstrumentDocument): InstrumentFields {
   const { kind, size, tuning, stringLengthMm, outerSpacingMm, pressingMm, a4Hz, openTuning } = instrument;
   return {
     name,
@@ -71,10 +71,10 @@ export function stringBeyond(kind: InstrumentKind, strings: readonly StringField
 }
 
 /** Reads the fields as an instrument. */
-export function readInstrumentFields(fields: InstrumentFields): ReadFields<InstrumentSheet> {
+export function readInstrumentFields(fields: InstrumentFields): ReadFields<InstrumentDocument> {
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   const tuning = readStrings(fields.strings);
-  if (!tuning.ok) return { sheet: null, issues: tuning.issues };
+  if (!tuning.ok) return { document: null, issues: tuning.issues };
   const [length, nut, bridge, a4] = [fields.length, fields.nut, fields.bridge, fields.a4].map(typedNumber);
   const usual = kindSpacing({ kind, size: fields.size });
   const pressing = fields.strings.map((string) => typedNumber(string.pressing) ?? 0);
@@ -89,8 +89,8 @@ export function readInstrumentFields(fields: InstrumentFields): ReadFields<Instr
     ...(fields.openTuning === OPEN_TUNINGS[1] ? { openTuning: OPEN_TUNINGS[1] } : {}),
   };
   const instrument = readInstrument(spec);
-  if (!instrument.ok) return { sheet: null, issues: instrument.issues };
-  return { sheet: instrumentSheet(fields.name.trim(), spec), issues: [] };
+  if (!instrument.ok) return { document: null, issues: instrument.issues };
+  return { document: instrumentDocument(fields.name.trim(), spec), issues: [] };
 }
 
 /** The instrument of a kind and size as it usually is. */

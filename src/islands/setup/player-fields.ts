@@ -1,14 +1,14 @@
 import { type PlayerProfile, playerWays } from '#core/brief';
 import { type Purpose, PURPOSES } from '#core/brief/parts/rules';
 import { type QuestionName, questionsFor, withAnswer, type Ways } from '#core/brief/parts/school';
-import type { PlayerSheet } from '#core/documents';
+import type { PlayerDocument } from '#core/documents';
 import { schoolsOf } from '#core/hand';
-import { ARM_MM, FOURTH_FINGERS, HAND_PRESETS, type HandMeasure, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
+import { ARM_MM, FOURTH_FINGERS, HAND_PRESETS, type HandMeasurements, type HandPreset, presetHand, readPlayerHand } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { PlayerRecord } from '../../storage/database.ts';
-import { playerSheet } from '../../storage/studio.ts';
+import { playerDocument } from '../../storage/studio.ts';
 import type { ReadFields } from './instrument-fields.ts';
 import { typedNumber } from './typed-number.ts';
 
@@ -50,7 +50,7 @@ export interface PlayerFields {
 export type PlayerLinks = Pick<PlayerRecord, 'instrumentId' | 'schoolId'>;
 
 /** The fields of a stored player. */
-export function playerFields({ name, profile }: PlayerSheet, { instrumentId, schoolId }: PlayerLinks): PlayerFields {
+export function playerFields({ name, profile }: PlayerDocument, { instrumentId, schoolId }: PlayerLinks): PlayerFields {
   const { kind, player, purpose, positions } = profile;
   return {
     name,
@@ -66,7 +66,7 @@ export function playerFields({ name, profile }: PlayerSheet, { instrumentId, sch
 
 type HandFields = Pick<PlayerFields, 'source' | 'spans' | 'fingerDistance' | 'measuredOn' | 'fourthFinger' | 'arm' | 'nails'>;
 
-function handFields(hand: HandMeasure = {}): HandFields {
+function handFields(hand: HandMeasurements = {}): HandFields {
   const measured = SPANS.some((span) => hand[span] !== undefined);
   const span = (of: (typeof SPANS)[number]): SpanFields => ({ comfort: textOf(hand[of]?.comfortMm), most: textOf(hand[of]?.maxMm) });
   return {
@@ -104,11 +104,11 @@ function ownWays(kind: InstrumentKind, { ways }: PlayerFields): Omit<Ways, 'bass
   return playerQuestions(kind).reduce<Ways>((own, name) => withAnswer(own, name, ways[name] || null), {});
 }
 
-/** Reads the fields as a player; the hand is held against this player's instrument, or the usual one. */
-export function readPlayerFields(fields: PlayerFields, instrument: Instrument): ReadFields<PlayerSheet> {
+/** Reads the fields as a player; the hand is compared with this player's instrument, or the usual one. */
+export function readPlayerFields(fields: PlayerFields, instrument: Instrument): ReadFields<PlayerDocument> {
   const { kind } = instrument;
   const hand = readHand(fields, instrument);
-  if (!hand.ok) return { sheet: null, issues: hand.issues };
+  if (!hand.ok) return { document: null, issues: hand.issues };
   const schools = schoolsOf(kind);
   const school = schools.find((each) => each === fields.school);
   const thumbFrom = typedNumber(fields.thumbFrom);
@@ -126,10 +126,10 @@ export function readPlayerFields(fields: PlayerFields, instrument: Instrument): 
     ...(purpose ? { purpose } : {}),
     ...(fields.positions.length > 0 ? { positions: [...fields.positions] } : {}),
   };
-  return { sheet: playerSheet(fields.name.trim(), profile), issues: [] };
+  return { document: playerDocument(fields.name.trim(), profile), issues: [] };
 }
 
-/** The instrument a player's measures are held against: the player's own, else the usual one. */
+/** The instrument a player's measurements are compared with: the player's own, else the usual one. */
 export function instrumentForPlayer(kindText: string, own: InstrumentSpec | null): Instrument {
   const kind = INSTRUMENT_KINDS.find((each): each is InstrumentKind => each === kindText) ?? 'violin';
   const read = readInstrument(own?.kind === kind ? own : { kind });
@@ -153,7 +153,7 @@ export function estimatedSpans(preset: HandPreset, instrument: Instrument): Reco
   };
 }
 
-function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMeasure | null> {
+function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMeasurements | null> {
   const distance = typedNumber(fields.fingerDistance);
   const tips = distance === null ? {} : { fingerDistanceMm: distance };
   const preset = HAND_PRESETS.find((each) => each === fields.source);
@@ -162,13 +162,13 @@ function readHand(fields: PlayerFields, instrument: Instrument): Reading<HandMea
   if (!spans.ok) return spans;
   const remarks = readRemarks(fields);
   if (!remarks.ok) return remarks;
-  const measure: HandMeasure = { ...(preset ? { preset } : {}), ...spans.value, ...tips, ...remarks.value };
-  const checked = readPlayerHand(measure, instrument);
-  return checked.ok ? goodReading(measure) : checked;
+  const measurements: HandMeasurements = { ...(preset ? { preset } : {}), ...spans.value, ...tips, ...remarks.value };
+  const checked = readPlayerHand(measurements, instrument);
+  return checked.ok ? goodReading(measurements) : checked;
 }
 
 /** What is known of a hand besides its spans. */
-function readRemarks({ measuredOn, fourthFinger, arm, nails }: PlayerFields): Reading<HandMeasure> {
+function readRemarks({ measuredOn, fourthFinger, arm, nails }: PlayerFields): Reading<HandMeasurements> {
   const fourth = FOURTH_FINGERS.find((each) => each === fourthFinger);
   const armMm = typedNumber(arm);
   const day = measuredOn.trim();
@@ -186,8 +186,8 @@ function readRemarks({ measuredOn, fourthFinger, arm, nails }: PlayerFields): Re
   });
 }
 
-function readSpans({ spans }: PlayerFields): Reading<HandMeasure> {
-  const measure: HandMeasure = {};
+function readSpans({ spans }: PlayerFields): Reading<HandMeasurements> {
+  const measurements: HandMeasurements = {};
   for (const name of SPANS) {
     const comfortMm = typedNumber(spans[name].comfort);
     const maxMm = typedNumber(spans[name].most);
@@ -197,9 +197,9 @@ function readSpans({ spans }: PlayerFields): Reading<HandMeasure> {
         instrumentIssue('span-incomplete', { span: `${spans[name].comfort} and ${spans[name].most}` }, { pointer: `/player/hand/${name}` }),
       );
     }
-    measure[name] = { comfortMm, maxMm };
+    measurements[name] = { comfortMm, maxMm };
   }
-  return goodReading(measure);
+  return goodReading(measurements);
 }
 
 function textOf(value: number | undefined): string {

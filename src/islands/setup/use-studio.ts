@@ -10,13 +10,13 @@ import {
   deleteInstrument,
   deletePlayer,
   deleteSchool,
-  instrumentSheet,
+  instrumentDocument,
   loadStudio,
-  playerSheet,
+  playerDocument,
   saveInstrument,
   savePlayer,
   saveSchool,
-  schoolSheet,
+  schoolDocument,
   type Studio,
 } from '../../storage/studio.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';
@@ -148,16 +148,16 @@ function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, se
   const open = async (file: File): Promise<void> => {
     const reading = await readStudioFile(await file.text());
     if (!reading.ok) return setTrouble(`${file.name}: ${issuesText(reading.issues)}`);
-    const sheet = reading.value;
-    if ('instrument' in sheet) return bring({ kind: 'instrument', record: newInstrument(sheet) });
-    if ('school' in sheet) return bring({ kind: 'school', record: newSchool(sheet) });
-    bring({ kind: 'player', record: newPlayer(sheet, { instrumentId: null, schoolId }) });
+    const document = reading.value;
+    if ('instrument' in document) return bring({ kind: 'instrument', record: newInstrument(document) });
+    if ('school' in document) return bring({ kind: 'school', record: newSchool(document) });
+    bring({ kind: 'player', record: newPlayer(document, { instrumentId: null, schoolId }) });
   };
   return {
-    addInstrument: () => bring({ kind: 'instrument', record: newInstrument(instrumentSheet('', { kind: 'violin' })) }),
+    addInstrument: () => bring({ kind: 'instrument', record: newInstrument(instrumentDocument('', { kind: 'violin' })) }),
     addPlayer: () =>
-      bring({ kind: 'player', record: newPlayer(playerSheet('', { kind: 'violin', player: {} }), { instrumentId: null, schoolId }) }),
-    addSchool: () => bring({ kind: 'school', record: newSchool(schoolSheet('', {})) }),
+      bring({ kind: 'player', record: newPlayer(playerDocument('', { kind: 'violin', player: {} }), { instrumentId: null, schoolId }) }),
+    addSchool: () => bring({ kind: 'school', record: newSchool(schoolDocument('', {})) }),
     keepInstrument: (record) => run(() => saveInstrument(record)),
     keepPlayer: (record) => run(() => savePlayer(record)),
     keepSchool: (record) => run(() => saveSchool(record)),

@@ -5,7 +5,7 @@ import { FIRST_TAPES } from '#core/hand';
 import type { Instrument } from '#core/instrument';
 import { isInKey, type Key, KEY_MODES, keyLabel, parseKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import { type Paper, PAPERS } from '#core/sheet';
+import { type Paper, PAPERS } from '#core/tapes';
 import { answerOf, useAsked } from '../../engine/asked.ts';
 import { engine } from '../../engine/client.ts';
 import type { PieceRecord } from '../../storage/database.ts';
@@ -14,9 +14,9 @@ import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { instrumentLike } from '../instrument-like.ts';
-import { SheetPreview } from './SheetPreview.tsx';
+import { PagesPreview } from './PagesPreview.tsx';
 import type { TapeInstrument } from './tape-instruments.ts';
-import { printTapes, sheetOf, type TapesOn } from './tape-sheet.ts';
+import { printTapes, pagesOf, type TapesOn } from './tape-pages.ts';
 import { TapeTable } from './TapeTable.tsx';
 
 const SETS = ['first', 'piece', 'key', 'semitones'] as const;
@@ -94,7 +94,7 @@ export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: Tapes
             setToggled((now) => new Set(now.has(semitones) ? [...now].filter((each) => each !== semitones) : [...now, semitones]))
           }
         />
-        {places.size > 0 && <SheetPreview sheet={sheetOf(tapes, paper)} />}
+        {places.size > 0 && <PagesPreview printed={pagesOf(tapes, paper)} />}
       </div>
     </section>
   );

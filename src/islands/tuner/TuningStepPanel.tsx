@@ -11,7 +11,7 @@ import { stringBeatsDerivation, tunedDerivation } from '../../words/explain/tuni
 import { deviationText, harmonicsText, IN_TUNE_CENTS, stepText } from '../../words/tuner.ts';
 import { Beats } from './Beats.tsx';
 import { Meter } from './Meter.tsx';
-import { heardStretch, pairSound, SAMPLE_RATE, simulatedHz, stringSound } from './simulated.ts';
+import { heardPart, pairSound, SAMPLE_RATE, simulatedHz, stringSound } from './simulated.ts';
 
 interface TuningStepPanelProps {
   readonly instrument: Instrument;
@@ -29,7 +29,7 @@ interface TuningStepPanelProps {
 export function TuningStepPanel({ instrument, step, errors, onErrors, heard, onNext }: TuningStepPanelProps) {
   const name = noteLabel(stringOf(instrument, step.stringIndex).name);
   const ownHz = simulatedHz(instrument, errors, step.stringIndex);
-  const simulated = useMemo(() => listenTo(heardStretch(ownHz), SAMPLE_RATE), [ownHz]);
+  const simulated = useMemo(() => listenTo(heardPart(ownHz), SAMPLE_RATE), [ownHz]);
   const now = heard ?? simulated;
   const byHarmonics = harmonicsText(instrument, step);
   const setError = (cents: number): void =>

@@ -1,7 +1,7 @@
 import type { Instrument } from '#core/instrument';
 import { factorOfCents, openStringHz, type TuningStep } from '#core/intonation';
 import { bowedTone, strengthAt, together } from '#core/listening';
-import { STRETCH_SAMPLES } from '../../audio/microphone.ts';
+import { HEARD_SAMPLES } from '../../audio/microphone.ts';
 
 /** Samples a second of what the stand-in bows. */
 export const SAMPLE_RATE = 44_100;
@@ -14,8 +14,8 @@ export const BEATS_SECONDS = 3;
 /** Points of the curve of beats. */
 const BEAT_POINTS = 120;
 
-/** A stretch in which the strength of a partial is measured, samples. */
-const BEAT_STRETCH = 4096;
+/** The strength of a partial is measured over so much sound, samples. */
+const BEAT_WINDOW = 4096;
 
 /** How far the strings of a simulated instrument are out when it comes out of its case, cents, the highest first. */
 export const FIRST_ERRORS = [9, -14, 18, -23, 12, -8] as const;
@@ -32,9 +32,9 @@ export function stringSound(hz: number, seconds = HEARD_SECONDS): Float32Array<A
 }
 
 /** What a microphone would take of it, from its steady part. */
-export function heardStretch(hz: number): Float32Array {
+export function heardPart(hz: number): Float32Array {
   const sound = stringSound(hz, 0.3);
-  return sound.subarray(sound.length - STRETCH_SAMPLES - 2000, sound.length - 2000);
+  return sound.subarray(sound.length - HEARD_SAMPLES - 2000, sound.length - 2000);
 }
 
 /** Two strings bowed together, or their two harmonics that should be one note. */
@@ -45,9 +45,9 @@ export function pairSound(ownHz: number, againstHz: number, harmonics: TuningSte
 
 /** How strong the partial that two strings share is, over the time of a sound, 0 … 1 of its strongest: it swells and fades as they beat. */
 export function beatCurve(sound: Float32Array, sharedHz: number): readonly number[] {
-  const step = Math.floor((sound.length - BEAT_STRETCH) / BEAT_POINTS);
+  const step = Math.floor((sound.length - BEAT_WINDOW) / BEAT_POINTS);
   const strengths = Array.from({ length: BEAT_POINTS }, (_, point) =>
-    strengthAt(sound.subarray(point * step, point * step + BEAT_STRETCH), SAMPLE_RATE, sharedHz),
+    strengthAt(sound.subarray(point * step, point * step + BEAT_WINDOW), SAMPLE_RATE, sharedHz),
   );
   const most = Math.max(...strengths, Number.EPSILON);
   return strengths.map((strength) => strength / most);

@@ -11,7 +11,7 @@ import { say } from '../notices.ts';
 import { triedStep } from '../first-steps.ts';
 import { planningStore, planShown } from '../planning.ts';
 import { saveSoon } from '../work/saving.ts';
-import type { Stretch } from '../selection.ts';
+import type { Passage } from '../selection.ts';
 import { studioStore } from '../studio.ts';
 import { workStore } from '../work/work.ts';
 
@@ -41,7 +41,7 @@ export function namePlayer(name: string): void {
 }
 
 /** Plays the piece on an instrument of the studio. */
-export function takeInstrument({ id, document }: InstrumentRecord): void {
+export function playOnInstrument({ id, document }: InstrumentRecord): void {
   const { brief, playerId, schoolId } = workStore.getState();
   const moved = withInstrumentSpec(brief, document.instrument);
   setBrief(moved, { instrumentId: id, playerId: moved.instrument.kind === brief.instrument.kind ? playerId : null, schoolId });
@@ -54,7 +54,7 @@ export function describeInstrument(): void {
 }
 
 /** Gives the piece to a player of the studio, on this player's own instrument if there is one, as this player is taught. */
-export function takePlayer({ id, document, instrumentId, schoolId }: PlayerRecord): void {
+export function givePieceTo({ id, document, instrumentId, schoolId }: PlayerRecord): void {
   const { brief, instrumentId: now } = workStore.getState();
   const studio = studioStore.getState();
   const own = studio.instruments.find((instrument) => instrument.id === instrumentId);
@@ -114,18 +114,18 @@ export function acceptRelaxation(): void {
   if (relaxed) changeBrief(() => relaxed.brief);
 }
 
-/** Takes another fingering, or a stretch of it: its notes that differ are locked, string and finger; the rest follows. */
-export function takeAlternative({ plan, name, differsAt }: Alternative, stretch: Stretch | null = null): void {
+/** Takes another fingering, or a passage of it: its notes that differ are locked, string and finger; the rest follows. */
+export function adoptAlternative({ plan, name, differsAt }: Alternative, passage: Passage | null = null): void {
   const { brief } = workStore.getState();
   planningStore.setState({ overlaid: null });
   triedStep('fingering');
-  if (name.kind === 'unlocked' && stretch === null) return changeBrief(({ locks: _, ...free }) => free);
-  const taken = differsAt.filter((note) => stretch === null || (note >= stretch.from && note <= stretch.to));
+  if (name.kind === 'unlocked' && passage === null) return changeBrief(({ locks: _, ...free }) => free);
+  const taken = differsAt.filter((note) => passage === null || (note >= passage.from && note <= passage.to));
   changeBrief(() => locksOf(plan, taken).reduce(withLock, brief));
 }
 
-/** Fixes the notes of a stretch as they are fingered now, or lets them go. */
-export function lockStretch({ from, to }: Stretch, locked: boolean): void {
+/** Locks the notes of a passage as they are fingered now, or unlocks them. */
+export function lockPassage({ from, to }: Passage, locked: boolean): void {
   const plan = planShown();
   if (!plan) return;
   const notes = plan.notes.flatMap((_, index) => (index >= from && index <= to ? [index] : []));

@@ -19,7 +19,7 @@ import { pieceOf } from '../../storage/pieces.ts';
 import { newPieceRecord, saveRecord } from '../../storage/records.ts';
 import { WRITTEN_OUT } from '../../words/notices.ts';
 import { say } from '../notices.ts';
-import { select, type Stretch } from '../selection.ts';
+import { select, type Passage } from '../selection.ts';
 import { workStore } from '../work/work.ts';
 
 /** Makes a line of the teacher's own of a scale or arpeggio, note by note as it is. */
@@ -27,8 +27,8 @@ export function writeOut(): void {
   editLine(writtenOut);
 }
 
-/** Moves the pitches of a stretch by letters of the key or by semitones. */
-export function movePitches({ from, to }: Stretch, move: PitchMove): void {
+/** Moves the pitches of a passage by letters of the key or by semitones. */
+export function movePitches({ from, to }: Passage, move: PitchMove): void {
   editLine((brief) => withPitchesMoved(brief, from, to, move));
 }
 
@@ -67,14 +67,14 @@ export function insertAfter(note: number, what: 'note' | 'rest'): void {
   if (what === 'note') select(note + 1);
 }
 
-/** Deletes the notes of a stretch from the line. */
-export function removeNotes({ from, to }: Stretch): void {
+/** Deletes the notes of a passage from the line. */
+export function removeNotes({ from, to }: Passage): void {
   editLine((brief) => withNotesRemoved(brief, from, to));
   select(null);
 }
 
-/** Plays the notes of a stretch in one bow, or each in its own. */
-export function bowTogether({ from, to }: Stretch, together: boolean): void {
+/** Plays the notes of a passage in one bow, or each in its own. */
+export function bowTogether({ from, to }: Passage, together: boolean): void {
   editLine((brief) => withBow(brief, from, to, together));
 }
 
@@ -83,8 +83,8 @@ export function writeMark(note: number, change: { readonly [Name in keyof Omit<M
   workStore.setState({ brief: withMark(workStore.getState().brief, note, change) });
 }
 
-/** Makes a piece of its own of a stretch and keeps it; its id, or what went wrong. */
-export async function pieceOfStretch({ from, to }: Stretch): Promise<{ readonly id: string } | { readonly trouble: string }> {
+/** Makes a piece of its own of a passage and keeps it; its id, or what went wrong. */
+export async function pieceOfPassage({ from, to }: Passage): Promise<{ readonly id: string } | { readonly trouble: string }> {
   const { brief, name, instrumentId, playerId, schoolId } = workStore.getState();
   const part = partOf(brief, from, to);
   const title = `${name === '' ? 'A line' : name}, notes ${from + 1}–${to + 1}`.slice(0, 120);

@@ -1,7 +1,7 @@
 import { parseFingering, withFingering } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
 import { say } from '../notices.ts';
-import { takeFirstPlayable } from '../planning-actions.ts';
+import { adoptFirstPlayable } from '../planning-actions.ts';
 import { planShown } from '../planning.ts';
 import { workStore } from '../work/work.ts';
 
@@ -11,6 +11,6 @@ export async function prescribe(text: string, from: number): Promise<void> {
   if (!plan) return;
   const fingers = parseFingering(text);
   const prescribed = fingers.ok ? withFingering(workStore.getState().brief, plan.line.notes, from, fingers.value) : fingers;
-  if (prescribed.ok) return takeFirstPlayable([prescribed.value]);
+  if (prescribed.ok) return adoptFirstPlayable([prescribed.value]);
   say(issuesText(prescribed.issues));
 }

@@ -3,7 +3,7 @@ import type { School } from '#core/brief/parts/school';
 import { database, type SchoolRecord } from '../../storage/database.ts';
 import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
 import { newSchool } from '../../storage/records.ts';
-import { saveSchool, schoolSheet } from '../../storage/studio.ts';
+import { saveSchool, schoolDocument } from '../../storage/studio.ts';
 import { OWN_SCHOOL } from '../../words/storage.ts';
 import { say } from '../notices.ts';
 import { allSaved, savingDuring } from '../work/saving.ts';
@@ -14,7 +14,7 @@ export async function schoolOfPiece(): Promise<SchoolRecord> {
   const { schoolId } = workStore.getState();
   const schools = await database.schools.toArray();
   const followed = schools.find(({ id }) => id === schoolId) ?? onlySchool(schools);
-  return followed ?? newSchool(schoolSheet(OWN_SCHOOL, {}));
+  return followed ?? newSchool(schoolDocument(OWN_SCHOOL, {}));
 }
 
 /** Changes the school that the piece on the bench follows; every piece that follows it is taught so from now on. */

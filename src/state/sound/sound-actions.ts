@@ -1,12 +1,12 @@
 import { NO_SOUND } from '../../words/notices.ts';
 import { planShown } from '../planning.ts';
-import { selectionStore, type Stretch, stretchOf } from '../selection.ts';
+import { selectionStore, type Passage, passageOf } from '../selection.ts';
 import { type SoundChoices, soundStore } from './sound.ts';
 
 /** Stops what sounds; null in silence. */
 let stopSound: (() => void) | null = null;
 
-/** Plays the selected stretch, or the line from the selected note on; or stops. */
+/** Plays the selected passage, or the line from the selected note on; or stops. */
 export function togglePlaying(): void {
   if (soundStore.getState().state === 'silent') void startPlaying();
   else stopPlaying();
@@ -42,17 +42,17 @@ export function playLoop(): void {
 }
 
 /** Plays from one note to another, once. */
-export function playStretch(stretch: Stretch): void {
+export function playPassage(passage: Passage): void {
   silence();
-  void startPlaying(stretch);
+  void startPlaying(passage);
 }
 
-async function startPlaying(asked: Stretch | null = null): Promise<void> {
+async function startPlaying(asked: Passage | null = null): Promise<void> {
   const plan = planShown();
   if (!plan) return;
   soundStore.setState({ state: 'starting', trouble: null });
   const selection = selectionStore.getState();
-  const { from, to } = asked ?? stretchOf(selection) ?? { from: selection.selected ?? 0, to: plan.notes.length - 1 };
+  const { from, to } = asked ?? passageOf(selection) ?? { from: selection.selected ?? 0, to: plan.notes.length - 1 };
   try {
     // The voice is the largest part of the bench and comes with the first sound.
     const [{ droneHz, performanceOf }, { playLine }] = await Promise.all([import('#core/sound'), import('../../audio/play-line.ts')]);

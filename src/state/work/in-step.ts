@@ -5,7 +5,7 @@ import { database, type PieceRecord } from '../../storage/database.ts';
 import { pieceOf } from '../../storage/pieces.ts';
 import { CHANGED_IN_BOTH } from '../../words/notices.ts';
 import { say } from '../notices.ts';
-import { takeOver } from './work-actions.ts';
+import { adoptFromOtherTab } from './work-actions.ts';
 import { workStore } from './work.ts';
 
 /**
@@ -36,7 +36,7 @@ function arrived(id: string, record: PieceRecord | undefined): void {
   if (work.pieceId !== id || !record || sameContent(record.document, pieceOf(work.name, work.brief, work.lineText, work.tags))) return;
   // What was written here a moment ago comes back too, older than what has been changed since.
   if (record.updatedAt <= work.writtenAt) return;
-  if (work.saving.state === 'saved') takeOver(record);
+  if (work.saving.state === 'saved') adoptFromOtherTab(record);
   else say(CHANGED_IN_BOTH);
 }
 

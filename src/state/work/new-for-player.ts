@@ -1,4 +1,4 @@
-import { takePlayer } from '../edits/brief-actions.ts';
+import { givePieceTo } from '../edits/brief-actions.ts';
 import { studioStore } from '../studio.ts';
 import { forgetHistory } from './work-history.ts';
 
@@ -6,6 +6,6 @@ import { forgetHistory } from './work-history.ts';
 export function giveNewPieceTo(playerId: string): void {
   const player = studioStore.getState().players.find(({ id }) => id === playerId);
   if (!player) return;
-  takePlayer(player);
+  givePieceTo(player);
   forgetHistory();
 }

@@ -54,7 +54,7 @@ export function renamePiece(name: string): void {
 }
 
 /** Takes over what another tab has written into this piece; undo goes back to what was here. */
-export function takeOver({ document, instrumentId, playerId, schoolId, changed, updatedAt }: PieceRecord): void {
+export function adoptFromOtherTab({ document, instrumentId, playerId, schoolId, changed, updatedAt }: PieceRecord): void {
   const { name, brief, lineText = '', tags = [] } = document;
   workStore.setState({ name, brief, lineText, instrumentId, playerId, schoolId, changed, tags, writtenAt: updatedAt });
   say(CHANGED_ELSEWHERE);

@@ -7,8 +7,8 @@ interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
 }
 
 /** Something typed. `className` says how wide. */
-export function TextField({ className = '', ...rest }: TextFieldProps) {
-  return <input className={`${FIELD} ${className}`} {...rest} />;
+export function TextField({ className = '', ...attributes }: TextFieldProps) {
+  return <input className={`${FIELD} ${className}`} {...attributes} />;
 }
 
 interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {
@@ -17,9 +17,9 @@ interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {
 }
 
 /** One of several, outside the sentence. */
-export function SelectField({ className = '', options, ...rest }: SelectFieldProps) {
+export function SelectField({ className = '', options, ...attributes }: SelectFieldProps) {
   return (
-    <select className={`${FIELD} ${className}`} {...rest}>
+    <select className={`${FIELD} ${className}`} {...attributes}>
       {options.map(({ value, name }) => (
         <option key={value} value={value}>
           {name}

@@ -23,15 +23,15 @@ export function semitonesDerivation(stop: Stop): string {
   return `From open ${pitchLabel(stop.open)} to ${pitchLabel(stop.pitch)}, sounding: ${semitonesText(stop.semitonesAboveOpen)}.`;
 }
 
-/** What a note asks of the hand, and what that is held against. */
+/** What a note asks of the hand, and what that is compared with. */
 export function reachDerivation({ need, needMm, judged }: PlannedReach, lengthMm: number): string {
   const fingers = `From the lowest to the highest finger that must stand at once: ${need.lowest} to ${need.highest} semitones above the nut, on a string of ${lengthMm} mm`;
   const across = need.acrossStrings ? ', and across to the neighbour string: √(along² + across²)' : '';
-  const held =
+  const judgement =
     judged === null
       ? 'No hand is measured for this player, so it is not judged.'
       : `Of the largest span of this hand that is ${Math.round(judged.shareOfLargest * 100)} %: ${REACH_LABELS[judged.verdict]}.`;
-  return `${fingers}${across} = ${mmText(needMm)}. ${held}`;
+  return `${fingers}${across} = ${mmText(needMm)}. ${judgement}`;
 }
 
 /** How far from equal temperament a note aims. */
@@ -112,5 +112,5 @@ export function roomDerivation(plan: Plan, semitones: number): string {
 
 /** How strongly open strings answer. */
 export function ringDerivation(): string {
-  return 'Sum over the other open strings of 2/(p·q) for the ratio p : q to the note, with p and q up to 6: an open string an octave away counts 1. The measure is our own.';
+  return 'Sum over the other open strings of 2/(p·q) for the ratio p : q to the note, with p and q up to 6: an open string an octave away counts 1. The figure is our own.';
 }

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { checkpointsOf, grown, handOfPlan, heldAgainst, intoned, onEverySize, ringingNotes } from '#core/fit';
+import { checkpointsOf, grown, handOfPlan, fitOf, intoned, onEverySize, ringingNotes } from '#core/fit';
 import { crowdedFrom, type PlayerHand, reachFor, type ReachNeed, verdictOf } from '#core/hand/reach';
 import { INSTRUMENT_KINDS, type InstrumentKind, mmFromNut, readInstrument, saneLengthsMm, semitoneSpaceMm } from '#core/instrument';
 import { isStrong } from '#core/intonation';
@@ -39,7 +39,7 @@ const needs: fc.Arbitrary<ReachNeed> = fc
     firstToSecond: opened ? [lowest, lowest + 2] : null,
   }));
 
-function held(need: ReachNeed, hand: PlayerHand, stringLengthMm: number): number {
+function fit(need: ReachNeed, hand: PlayerHand, stringLengthMm: number): number {
   const cello = readInstrument({ kind: 'cello', stringLengthMm });
   assert.ok(cello.ok);
   return VERDICTS.indexOf(verdictOf(reachFor(need, hand, cello.value)));
@@ -49,7 +49,7 @@ describe('the verdict on a reach', () => {
   it('never worsens with a wider hand', () => {
     fc.assert(
       fc.property(needs, hands, fc.integer({ min: 1, max: 40 }), (need, hand, mm) =>
-        assert.ok(held(need, grown(hand, mm), 690) <= held(need, hand, 690)),
+        assert.ok(fit(need, grown(hand, mm), 690) <= fit(need, hand, 690)),
       ),
       { seed: 41, numRuns: 1000 },
     );
@@ -58,7 +58,7 @@ describe('the verdict on a reach', () => {
   it('never betters on a longer string', () => {
     fc.assert(
       fc.property(needs, hands, fc.integer({ min: 380, max: 600 }), fc.integer({ min: 1, max: 150 }), (need, hand, length, more) =>
-        assert.ok(held(need, hand, length + more) >= held(need, hand, length)),
+        assert.ok(fit(need, hand, length + more) >= fit(need, hand, length)),
       ),
       { seed: 42, numRuns: 1000 },
     );
@@ -73,8 +73,8 @@ describe('the verdict on a reach', () => {
       thumbToThird: { comfortMm: 150, maxMm: 170 },
       fingerDistanceMm: 10,
     };
-    assert.equal(held(need, wide, 690), 0);
-    assert.equal(held(need, { ...wide, firstToSecond: { comfortMm: 50, maxMm: 60 } }, 690), 2);
+    assert.equal(fit(need, wide, 690), 0);
+    assert.equal(fit(need, { ...wide, firstToSecond: { comfortMm: 50, maxMm: 60 } }, 690), 2);
   });
 });
 
@@ -95,9 +95,9 @@ describe('the same plan on another size or hand', () => {
   it('keeps every finger and reckons the need again', () => {
     const { hand } = handOfPlan(cello);
     const half = finished(onEverySize(cello, hand)).sizes.find(({ size }) => size === '1/2');
-    const own = heldAgainst(cello, hand);
+    const own = fitOf(cello, hand);
     own.stays.forEach((stay, index) => {
-      const smaller = half?.held.stays[index];
+      const smaller = half?.fit.stays[index];
       assert.ok(smaller && Math.abs(smaller.needMm / stay.needMm - 560 / 690) < 1e-9);
     });
   });
@@ -107,16 +107,16 @@ describe('the same plan on another size or hand', () => {
     const { sizes, largestComfortable } = finished(onEverySize(cello, hand));
     const at = sizes.findIndex(({ size }) => size === largestComfortable);
     assert.ok(at > 0, largestComfortable ?? 'none');
-    const [own, larger] = [sizes[at]?.again?.held, sizes[at - 1]?.again?.held];
+    const [own, larger] = [sizes[at]?.again?.fit, sizes[at - 1]?.again?.fit];
     assert.ok(own && own.beyond.length === 0 && own.stretched.length <= 2);
     assert.ok(!larger || larger.stretched.length > 2);
   });
 
   it('gets easier as the hand grows', () => {
     const { hand } = handOfPlan(cello);
-    const before = heldAgainst(cello, hand).stretched.length;
+    const before = fitOf(cello, hand).stretched.length;
     assert.ok(before > 0);
-    assert.equal(heldAgainst(cello, grown(hand, 40)).stretched.length, 0);
+    assert.equal(fitOf(cello, grown(hand, 40)).stretched.length, 0);
   });
 
   it('says that a hand was assumed where none was measured', () => {
@@ -240,7 +240,7 @@ describe('a measure no instrument or hand has', () => {
   it('of a hand of 3 mm is refused', () => {
     const hand = { firstToFourth: { comfortMm: 3, maxMm: 3 } };
     const { message, hint } = refused({ ...lineBrief('violin', ['A4']), player: { hand } });
-    assert.equal(message, '3 mm is no measure of a hand.');
+    assert.equal(message, 'No hand spans 3 mm.');
     assert.match(hint, /Hands span 20 to 350 mm/);
   });
 

@@ -111,8 +111,8 @@ function hasItsReach(each: Plan, index: number): void {
     if (places.length === 0) continue;
     assert.ok(stay.covers && Math.abs(stay.covers.mm - (mmAt(Math.max(...places)) - mmAt(Math.min(...places)))) < 1e-9, `line ${index}`);
     const moments = sounds.flatMap((note, order) => {
-      const held = [...(note ? stoppedPlaces(note) : []), ...between(sounds[order - 1], note)];
-      return held.length === 0 ? [] : [mmAt(Math.max(...held)) - mmAt(Math.min(...held))];
+      const places = [...(note ? stoppedPlaces(note) : []), ...between(sounds[order - 1], note)];
+      return places.length === 0 ? [] : [mmAt(Math.max(...places)) - mmAt(Math.min(...places))];
     });
     assert.ok(
       (stay.reach?.needMm ?? 0) >= Math.max(...moments) - 1e-9,

@@ -48,7 +48,7 @@ describe('a line as it sounds', () => {
     assert.equal(performanceOf(planned(brief), whole(1)).notes[0]?.hz.length, 2);
   });
 
-  it('carries the bow over within a slur of the stretch, and stops at its end', () => {
+  it('carries the bow over within a slur of the passage, and stops at its end', () => {
     const notes = ['A4', 'B4', 'C5', 'D5'].map((pitch, index) => ({
       pitches: [pitch],
       duration: '1/4',
@@ -77,7 +77,7 @@ describe('a line as it sounds', () => {
     assert.ok(performanceOf(result, { ...whole(6), slides: false }).notes.every(({ slide }) => slide === null));
   });
 
-  it('plays a stretch from its first note on, with the beats of the measure it lies in', () => {
+  it('plays a passage from its first note on, with the beats of the measure it lies in', () => {
     const result = planned(lineBrief('violin', ['D4', 'E4', 'F#4', 'G4', 'A4', 'B4'], { tempo: 60 }, 'D major'));
     const { notes, beats, countIn } = performanceOf(result, { from: 3, to: 4, pace: 1, slides: true });
     assert.deepEqual(

@@ -7,7 +7,7 @@ import {
   beatCurve,
   BEATS_SECONDS,
   FIRST_ERRORS,
-  heardStretch,
+  heardPart,
   pairSound,
   SAMPLE_RATE,
   simulatedHz,
@@ -27,7 +27,7 @@ describe('the simulated instrument', () => {
     for (const kind of INSTRUMENT_KINDS) {
       const own = instrument(kind);
       for (const step of tuningSteps(own)) {
-        const found = heard(heardStretch(simulatedHz(own, FIRST_ERRORS, step.stringIndex)), SAMPLE_RATE);
+        const found = heard(heardPart(simulatedHz(own, FIRST_ERRORS, step.stringIndex)), SAMPLE_RATE);
         assert.ok(found.kind === 'pitch');
         const cents = centsOfRatio({ p: found.hz, q: step.targetHz });
         assert.ok(Math.abs(cents - (FIRST_ERRORS[step.stringIndex] ?? 0)) < 0.5, `${kind}, string ${step.stringIndex}: ${cents}`);

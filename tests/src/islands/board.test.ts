@@ -5,7 +5,7 @@ import { type Instrument, INSTRUMENT_KINDS, mmFromNut, readInstrument, SIZES, st
 import { type Intonation, keyPlaces } from '#core/intonation';
 import { parseKey } from '#core/pitch';
 import type { PlannedNote, PlannedSound } from '#core/plan/describe';
-import { boardScale, boardX, boardY, rulerTicks, ZOOMS } from '../../../src/islands/measure/board-geometry.ts';
+import { boardScale, boardX, boardY, rulerTicks, ZOOMS } from '../../../src/islands/measurements/board-geometry.ts';
 import {
   handMarks,
   handTouches,
@@ -14,7 +14,7 @@ import {
   otherTicks,
   samePitchMarks,
   stringsRinging,
-} from '../../../src/islands/measure/board-marks.ts';
+} from '../../../src/islands/measurements/board-marks.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
 const WIDTH = 1216;

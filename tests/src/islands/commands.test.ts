@@ -24,7 +24,7 @@ describe('the table of commands', () => {
       );
   });
 
-  it('tells on the sheet of keys of every key there is', () => {
+  it('tells on the list of keys of every key there is', () => {
     const told = KEY_LINES.map(({ keys }) => keys).join(' ');
     for (const { key } of COMMANDS) {
       for (const part of key?.split(' ') ?? []) assert.ok(told.includes(part), `${key ?? ''}: ${part}`);

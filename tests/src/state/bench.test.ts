@@ -5,13 +5,13 @@ import type { Brief } from '#core/brief';
 import { type Alternative, plan } from '#core/plan';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { briefFromText, briefToText } from '../../../src/files/brief-link.ts';
-import { lockStretch, takeAlternative } from '../../../src/state/edits/brief-actions.ts';
+import { lockPassage, adoptAlternative } from '../../../src/state/edits/brief-actions.ts';
 import { briefOfSide, plainSide } from '../../../src/state/compared-sides.ts';
 import {
   bowTogether,
   insertAfter,
   movePitches,
-  pieceOfStretch,
+  pieceOfPassage,
   removeNotes,
   setDuration,
   typePitches,
@@ -22,8 +22,8 @@ import { noticeNow } from '../../../src/state/notices.ts';
 import { keepOthers, overlay } from '../../../src/state/planning-actions.ts';
 import { overlaidOf, planningStore } from '../../../src/state/planning.ts';
 import { refingeredBy, watchRefingering } from '../../../src/state/work/refingering.ts';
-import { select, selectionStore, selectTo, stretchOf } from '../../../src/state/selection.ts';
-import { newPiece, switchPiece, takeOver } from '../../../src/state/work/work-actions.ts';
+import { select, selectionStore, selectTo, passageOf } from '../../../src/state/selection.ts';
+import { newPiece, switchPiece, adoptFromOtherTab } from '../../../src/state/work/work-actions.ts';
 import { undo } from '../../../src/state/work/work-history.ts';
 import { workStore } from '../../../src/state/work/work.ts';
 import { database } from '../../../src/storage/database.ts';
@@ -31,7 +31,7 @@ import { closePiece, loadOpenPieces, noteOpened } from '../../../src/storage/ope
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { putUnwritten } from '../../../src/storage/put-unwritten.ts';
 import { newInstrument, newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
-import { instrumentSheet, playerSheet } from '../../../src/storage/studio.ts';
+import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
 import { fingering, lineBrief } from '../../support/briefs.ts';
 
 // The saver waits by the window's clock; a test has only the global one.
@@ -59,33 +59,33 @@ beforeEach(() => {
   workStore.setState({ brief: LINE, lineText: 'A4 B4 C#5 D5 E5' });
 });
 
-describe('a stretch', () => {
+describe('a passage', () => {
   it('goes from the note selected before to this one, either way, and a plain selection ends it', () => {
     select(3);
     selectTo(1);
-    assert.deepEqual(stretchOf(now()), { from: 1, to: 3 });
+    assert.deepEqual(passageOf(now()), { from: 1, to: 3 });
     selectTo(4);
-    assert.deepEqual(stretchOf(now()), { from: 3, to: 4 });
+    assert.deepEqual(passageOf(now()), { from: 3, to: 4 });
     select(2);
-    assert.equal(stretchOf(now()), null);
+    assert.equal(passageOf(now()), null);
     selectTo(2);
-    assert.equal(stretchOf(now()), null);
+    assert.equal(passageOf(now()), null);
   });
 
   it('is locked as it is fingered, and unlocked', () => {
     planOnBench(LINE);
-    lockStretch({ from: 1, to: 2 }, true);
+    lockPassage({ from: 1, to: 2 }, true);
     assert.deepEqual(
       now().brief.locks?.map(({ note }) => note),
       [1, 2],
     );
-    lockStretch({ from: 1, to: 2 }, false);
+    lockPassage({ from: 1, to: 2 }, false);
     assert.equal(now().brief.locks, undefined);
   });
 
   it('becomes a piece of its own in the database', async () => {
     workStore.setState({ name: 'Whole' });
-    const made = await pieceOfStretch({ from: 1, to: 3 });
+    const made = await pieceOfPassage({ from: 1, to: 3 });
     assert.ok('id' in made);
     const record = await database.pieces.get(made.id);
     assert.deepEqual([record?.document.name, record?.document.lineText], ['Whole, notes 2–4', 'B4:1/4 C#5 D5']);
@@ -141,7 +141,7 @@ describe('notes on the bench', () => {
 describe('another fingering', () => {
   const scale = DEMO_PIECES[0];
 
-  it('is overlaid only while its plan stands, and taken for a stretch alone', () => {
+  it('is overlaid only while its plan stands, and taken for a passage alone', () => {
     assert.ok(scale);
     planOnBench(scale.brief);
     const { planSet } = now();
@@ -152,7 +152,7 @@ describe('another fingering', () => {
     assert.ok(overlaid);
     const [first, ...others] = overlaid.differsAt;
     assert.ok(first !== undefined && others.length > 0);
-    takeAlternative(overlaid, { from: first, to: first });
+    adoptAlternative(overlaid, { from: first, to: first });
     assert.deepEqual(
       now().brief.locks?.map(({ note }) => note),
       [first],
@@ -212,7 +212,7 @@ describe('several pieces and several tabs', () => {
     await switchPiece(id);
     const record = await database.pieces.get(id);
     assert.ok(record);
-    takeOver({ ...record, document: { ...record.document, name: 'There', tags: ['june'] }, updatedAt: record.updatedAt + 5 });
+    adoptFromOtherTab({ ...record, document: { ...record.document, name: 'There', tags: ['june'] }, updatedAt: record.updatedAt + 5 });
     assert.deepEqual([now().name, now().tags, now().writtenAt], ['There', ['june'], record.updatedAt + 5]);
     assert.match(now().notice ?? '', /changed in another tab/);
     undo();
@@ -237,8 +237,8 @@ describe('several pieces and several tabs', () => {
     const id = await keep('Left');
     const record = await database.pieces.get(id);
     assert.ok(record);
-    const { document, ...rest } = record;
-    await putUnwritten(JSON.stringify({ ...rest, piece: { ...document, name: 'Last words' }, updatedAt: record.updatedAt + 1 }));
+    const { document, ...others } = record;
+    await putUnwritten(JSON.stringify({ ...others, piece: { ...document, name: 'Last words' }, updatedAt: record.updatedAt + 1 }));
     assert.equal((await database.pieces.get(id))?.document.name, 'Last words');
   });
 });
@@ -262,8 +262,8 @@ describe('a brief in a link', () => {
 });
 
 describe('a side of a comparison', () => {
-  const violin = newInstrument(instrumentSheet('A small violin', { kind: 'violin', size: '1/2' }));
-  const player = newPlayer(playerSheet('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1'] }), {
+  const violin = newInstrument(instrumentDocument('A small violin', { kind: 'violin', size: '1/2' }));
+  const player = newPlayer(playerDocument('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1'] }), {
     instrumentId: violin.id,
     schoolId: null,
   });

@@ -12,9 +12,9 @@ import {
   describeInstrument,
   namePlayer,
   settleChange,
-  takeAlternative,
-  takeInstrument,
-  takePlayer,
+  adoptAlternative,
+  playOnInstrument,
+  givePieceTo,
   typeLine,
   unlock,
 } from '../../../src/state/edits/brief-actions.ts';
@@ -26,14 +26,14 @@ import { newPiece, renamePiece } from '../../../src/state/work/work-actions.ts';
 import { redo, undo } from '../../../src/state/work/work-history.ts';
 import { workStore } from '../../../src/state/work/work.ts';
 import { newInstrument, newPlayer } from '../../../src/storage/records.ts';
-import { instrumentSheet, playerSheet } from '../../../src/storage/studio.ts';
+import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
 
 // The saver waits by the window's clock; a test has only the global one.
 Object.assign(globalThis, { window: globalThis });
 
-const VIOLIN = newInstrument(instrumentSheet('Wren’s violin', { kind: 'violin', size: '3/4', stringLengthMm: 305 }));
-const CELLO = newInstrument(instrumentSheet('Martin’s cello', { kind: 'cello', size: '4/4' }));
-const WREN = newPlayer(playerSheet('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1', '3'] }), {
+const VIOLIN = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin', size: '3/4', stringLengthMm: 305 }));
+const CELLO = newInstrument(instrumentDocument('Martin’s cello', { kind: 'cello', size: '4/4' }));
+const WREN = newPlayer(playerDocument('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1', '3'] }), {
   instrumentId: VIOLIN.id,
   schoolId: null,
 });
@@ -84,20 +84,20 @@ describe('a change of the brief', () => {
 
 describe('the studio on the bench', () => {
   it('gives its instrument to the piece, with what was measured', () => {
-    takeInstrument(VIOLIN);
+    playOnInstrument(VIOLIN);
     assert.deepEqual([now().instrumentId, now().brief.instrument], [VIOLIN.id, VIOLIN.document.instrument]);
   });
 
   it('moves the line to an instrument of another kind, as well as it can', () => {
-    takePlayer(WREN);
-    takeInstrument(CELLO);
+    givePieceTo(WREN);
+    playOnInstrument(CELLO);
     const { brief, playerId, instrumentId } = now();
     assert.deepEqual([brief.instrument.kind, instrumentId, playerId], ['cello', CELLO.id, null]);
     assert.ok(plan(brief).ok);
   });
 
   it('gives its player with hand, positions and own instrument', () => {
-    takePlayer(WREN);
+    givePieceTo(WREN);
     const { brief, playerId, instrumentId } = now();
     assert.deepEqual(brief.player, { hand: { preset: 'small' }, name: 'Wren' });
     assert.deepEqual([brief.limits?.positions, playerId, instrumentId], [['1', '3'], WREN.id, VIOLIN.id]);
@@ -105,7 +105,7 @@ describe('the studio on the bench', () => {
   });
 
   it('no longer stands behind what the teacher describes otherwise', () => {
-    takePlayer(WREN);
+    givePieceTo(WREN);
     changeBrief((brief) => withHand(brief, 'large'));
     assert.deepEqual([now().playerId, now().instrumentId], [null, VIOLIN.id]);
     changeBrief((brief) => withSize(brief, '1/2'));
@@ -113,7 +113,7 @@ describe('the studio on the bench', () => {
   });
 
   it('parts from an instrument or player without changing the piece', () => {
-    takePlayer(WREN);
+    givePieceTo(WREN);
     const { brief } = now();
     describeInstrument();
     assert.deepEqual([now().instrumentId, now().brief], [null, brief]);
@@ -123,7 +123,7 @@ describe('the studio on the bench', () => {
 
   it('tells of a change until it is settled, one way or the other', () => {
     const before: Brief = { ...FIRST_BRIEF, tempo: 60 };
-    takePlayer(WREN);
+    givePieceTo(WREN);
     workStore.setState({ changed: { before } });
     settleChange('new');
     assert.deepEqual([now().changed, now().playerId], [null, WREN.id]);
@@ -179,7 +179,7 @@ describe('another fingering', () => {
     assert.ok(outcome.ok);
     const [other] = outcome.value.alternatives;
     assert.ok(other);
-    takeAlternative(other);
+    adoptAlternative(other);
     assert.deepEqual(
       now().brief.locks?.map((lock) => lock.note),
       other.differsAt,
@@ -201,7 +201,7 @@ describe('another fingering', () => {
       gains: [],
       pays: [],
     };
-    takeAlternative(free);
+    adoptAlternative(free);
     assert.equal(now().brief.locks, undefined);
   });
 

@@ -8,14 +8,14 @@ import { noteCorrection } from '../../../src/storage/corrections.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { newPieceRecord, newPlayer, newSchool, NOTHING_USED, saveRecord } from '../../../src/storage/records.ts';
-import { deleteSchool, loadStudio, playerSheet, savePlayer, saveSchool, schoolSheet } from '../../../src/storage/studio.ts';
+import { deleteSchool, loadStudio, playerDocument, savePlayer, saveSchool, schoolDocument } from '../../../src/storage/studio.ts';
 
 const BRIEF: Brief = {
   instrument: { kind: 'violin' },
   material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 2, direction: 'up' },
 };
 
-const SCHOOL = newSchool(schoolSheet('Ours', { ways: { openUp: 'fourth' } }));
+const SCHOOL = newSchool(schoolDocument('Ours', { ways: { openUp: 'fourth' } }));
 
 async function stored(id: string): Promise<PieceRecord> {
   const record = await database.pieces.get(id);
@@ -42,14 +42,14 @@ describe('a school of the studio', () => {
     const [follows, free] = [await pieceFor(null, SCHOOL.id), await pieceFor(null, null)];
     await saveSchool(SCHOOL);
     assert.deepEqual((await stored(follows)).document.brief.school, { name: 'Ours', ways: { openUp: 'fourth' } });
-    await saveSchool({ ...SCHOOL, document: schoolSheet('Ours', { ways: { openUp: 'open' } }) });
+    await saveSchool({ ...SCHOOL, document: schoolDocument('Ours', { ways: { openUp: 'open' } }) });
     const piece = await stored(follows);
     assert.deepEqual([piece.document.brief.school?.ways, piece.changed?.before.school], [{ openUp: 'open' }, undefined]);
     assert.equal((await stored(free)).document.brief.school, undefined);
   });
 
   it('comes to the pieces of a player who begins to follow it, and goes again', async () => {
-    const wren = newPlayer(playerSheet('Wren', { kind: 'violin', player: {} }), NOTHING_USED);
+    const wren = newPlayer(playerDocument('Wren', { kind: 'violin', player: {} }), NOTHING_USED);
     await saveSchool(SCHOOL);
     await savePlayer(wren);
     const id = await pieceFor(wren.id, null);

@@ -17,10 +17,10 @@ import { setAsideText } from '../../../src/storage/set-aside.ts';
 import {
   deleteInstrument,
   deletePlayer,
-  instrumentSheet,
+  instrumentDocument,
   loadStudio,
   piecesUsing,
-  playerSheet,
+  playerDocument,
   saveInstrument,
   savePlayer,
 } from '../../../src/storage/studio.ts';
@@ -31,8 +31,8 @@ const BRIEF: Brief = {
   material: { kind: 'scale', type: 'major', tonic: 'A3', octaves: 2, direction: 'up' },
 };
 
-const VIOLIN = newInstrument(instrumentSheet('Wren’s violin', { kind: 'violin', size: '3/4' }));
-const WREN = newPlayer(playerSheet('Wren', { kind: 'violin', player: {} }), { instrumentId: VIOLIN.id, schoolId: null });
+const VIOLIN = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin', size: '3/4' }));
+const WREN = newPlayer(playerDocument('Wren', { kind: 'violin', player: {} }), { instrumentId: VIOLIN.id, schoolId: null });
 
 async function keep(record: PieceRecord): Promise<PieceRecord> {
   assert.deepEqual(await saveRecord('piece', record), { ok: true });
@@ -52,11 +52,11 @@ async function stored(id: string): Promise<PieceRecord> {
 }
 
 function longer(lengthMm: number): InstrumentRecord {
-  return { ...VIOLIN, document: instrumentSheet('Wren’s violin', { kind: 'violin', size: '3/4', stringLengthMm: lengthMm }) };
+  return { ...VIOLIN, document: instrumentDocument('Wren’s violin', { kind: 'violin', size: '3/4', stringLengthMm: lengthMm }) };
 }
 
 function withHand(player: PlayerRecord, preset: 'small' | 'large'): PlayerRecord {
-  return { ...player, document: playerSheet('Wren', { kind: 'violin', player: { hand: { preset } } }) };
+  return { ...player, document: playerDocument('Wren', { kind: 'violin', player: { hand: { preset } } }) };
 }
 
 beforeEach(async () => {
@@ -165,7 +165,7 @@ describe('what is deleted', () => {
 describe('the studio', () => {
   it('is told by name, and who uses what', async () => {
     const { id } = await linkedPiece();
-    await savePlayer(newPlayer(playerSheet('Avocet', { kind: 'cello', player: {} }), NOTHING_USED));
+    await savePlayer(newPlayer(playerDocument('Avocet', { kind: 'cello', player: {} }), NOTHING_USED));
     const { players } = await loadStudio();
     assert.deepEqual(
       players.map((player) => player.document.name),

@@ -16,14 +16,14 @@ import {
 import { instrumentForPlayer, playerFields, type PlayerFields, readPlayerFields } from '../../../src/islands/setup/player-fields.ts';
 import { profileOf } from '../../../src/storage/for-briefs.ts';
 import { NOTHING_USED } from '../../../src/storage/records.ts';
-import { instrumentSheet, playerSheet } from '../../../src/storage/studio.ts';
+import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
 import { handChoice } from '../../../src/words/labels.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/setup.ts';
 import { asked } from '../../support/asked.ts';
 
-const VIOLIN = instrumentFields(instrumentSheet('Test', { kind: 'violin' }));
-const PLAYER = playerFields(playerSheet('Test', { kind: 'violin', player: {} }), NOTHING_USED);
+const VIOLIN = instrumentFields(instrumentDocument('Test', { kind: 'violin' }));
+const PLAYER = playerFields(playerDocument('Test', { kind: 'violin', player: {} }), NOTHING_USED);
 
 function instrumentTrouble(change: Partial<InstrumentFields>): string {
   const { issues } = readInstrumentFields({ ...VIOLIN, ...change });
@@ -53,7 +53,7 @@ describe('what is typed of a hand besides its spans', () => {
 
 describe('an instrument as typed', () => {
   it('that is left as it is usual says nothing but its kind and size', () => {
-    assert.deepEqual(readInstrumentFields(VIOLIN).sheet?.instrument, { kind: 'violin', size: '4/4' });
+    assert.deepEqual(readInstrumentFields(VIOLIN).document?.instrument, { kind: 'violin', size: '4/4' });
   });
 
   it('is named with its sane range where a measure cannot be', () => {
@@ -75,9 +75,9 @@ describe('an instrument as typed', () => {
 
   it('takes a comma for a point, a retuned string, and one string more', () => {
     const lower = stringBeyond('violin', VIOLIN.strings, 'lower');
-    const { sheet } = readInstrumentFields({ ...VIOLIN, length: '326,5', strings: [...VIOLIN.strings, lower] });
-    assert.equal(sheet?.instrument.stringLengthMm, 326.5);
-    assert.deepEqual(sheet?.instrument.tuning, ['E5', 'A4', 'D4', 'G3', 'C3']);
+    const { document } = readInstrumentFields({ ...VIOLIN, length: '326,5', strings: [...VIOLIN.strings, lower] });
+    assert.equal(document?.instrument.stringLengthMm, 326.5);
+    assert.deepEqual(document?.instrument.tuning, ['E5', 'A4', 'D4', 'G3', 'C3']);
   });
 
   it('is offered its own words for how it is tuned', () => {
@@ -98,8 +98,8 @@ describe('a hand as typed', () => {
   it('reads back what it wrote', () => {
     for (const { player, instrument } of DEMO_STUDIO) {
       const own = instrumentForPlayer(instrument.instrument.kind, instrument.instrument);
-      assert.deepEqual(readPlayerFields(playerFields(player, NOTHING_USED), own).sheet, player);
-      assert.deepEqual(readInstrumentFields(instrumentFields(instrument)).sheet?.name, instrument.name);
+      assert.deepEqual(readPlayerFields(playerFields(player, NOTHING_USED), own).document, player);
+      assert.deepEqual(readInstrumentFields(instrumentFields(instrument)).document?.name, instrument.name);
     }
   });
 });
@@ -142,7 +142,7 @@ describe('a piece follows its player and its instrument', () => {
   });
 
   it('changing only what changed in the player', () => {
-    const was = profileOf(playerSheet('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1'] }));
+    const was = profileOf(playerDocument('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1'] }));
     const is = { ...was, player: { ...was.player, hand: { preset: 'average' } as const } };
     const own: Brief = { ...BRIEF, purpose: 'performance', limits: { positions: ['1', '3'] } };
     const moved = withProfile(own, is, was);

@@ -212,7 +212,7 @@ describe('how a number came about', () => {
     assert.match(targetPlaceDerivation(aimed, 325, openHz, 0.8), /less 0\.8 mm that pressing adds/);
   });
 
-  it('of a reach says what it is held against', () => {
+  it('of a reach says what it is compared with', () => {
     const reach = at(1).reach;
     assert.ok(reach);
     assert.match(reachDerivation(reach, 325), /string of 325 mm = \d+ mm\. Of the largest span of this hand that is \d+ %: /);

@@ -38,8 +38,8 @@ export function questionsFor(kind: InstrumentKind): readonly QuestionName[] {
 
 /** Ways with one question answered otherwise; null takes the answer away. */
 export function withAnswer(ways: Ways, name: QuestionName, side: string | null): Ways {
-  const { [name]: _, ...rest } = ways;
-  return side === null || !(side in QUESTIONS[name].sides) ? rest : { ...rest, [name]: side };
+  const { [name]: _, ...others } = ways;
+  return side === null || !(side in QUESTIONS[name].sides) ? others : { ...others, [name]: side };
 }
 
 /** The answer to a question: the usual side where it is not answered. */

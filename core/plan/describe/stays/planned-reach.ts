@@ -5,13 +5,14 @@ import type { PlacedNote } from '#core/solve';
 import type { PlannedReach } from '../types/stop.ts';
 
 /**
- * What the hand must span at the moment of a note, held against the player's own where it was measured: the fingers that stand
+ * What the hand must span at the moment of a note, compared with the player's own where it was measured: the fingers that stand
  * for it, and the finger that played just before it in the same hand. Null for an open string.
  */
 export function plannedReach(task: Task, { placement, gap }: PlacedNote, before: PlacedNote | undefined): PlannedReach | null {
   const { hand, playerHand, instrument } = task;
-  const held = before && gap?.rest !== true && !isShift(before.placement, placement) ? momentNeed(hand, before.placement, placement) : null;
-  const need = held ?? reachNeedOf(hand, placement);
+  const moment =
+    before && gap?.rest !== true && !isShift(before.placement, placement) ? momentNeed(hand, before.placement, placement) : null;
+  const need = moment ?? reachNeedOf(hand, placement);
   if (need === null) return null;
   if (playerHand === null) return { need, needMm: needMm(need, instrument), judged: null };
   const reach = reachFor(need, playerHand, instrument);
@@ -21,11 +22,11 @@ export function plannedReach(task: Task, { placement, gap }: PlacedNote, before:
 /** The widest of several reaches: by the share of the hand's largest span where there is one, else by millimetres. */
 export function widestReach(reaches: readonly (PlannedReach | null)[]): PlannedReach | null {
   return reaches.reduce(
-    (widest, reach) => (widest === null || (reach !== null && measure(reach) > measure(widest)) ? reach : widest),
+    (widest, reach) => (widest === null || (reach !== null && demandOf(reach) > demandOf(widest)) ? reach : widest),
     null,
   );
 }
 
-function measure({ needMm: mm, judged }: PlannedReach): number {
+function demandOf({ needMm: mm, judged }: PlannedReach): number {
   return judged?.shareOfLargest ?? mm;
 }

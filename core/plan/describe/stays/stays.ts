@@ -9,7 +9,7 @@ import { plannedReach, widestReach } from './planned-reach.ts';
 
 /**
  * The line cut where the hand shifts. A shift during an open string counts from the next stopped note, so the open
- * string belongs to the stay before it. The stretch under the hand is that of all shapes used in the stay.
+ * string belongs to the stay before it. The part of the string under the hand is that of all shapes used in the stay.
  */
 export function staysOf(task: Task, placed: readonly PlacedNote[]): readonly Stay[] {
   const groups: PlacedNote[][] = [];

@@ -64,7 +64,7 @@ export interface Shift {
   readonly seconds: number | null;
   /** The one to be followed first; empty where nothing guides the hand. */
   readonly guides: readonly Guide[];
-  /** The hand leaves and arrives without finger 1, and no guide puts it down on the way: it loses its measure. */
+  /** The hand leaves and arrives without finger 1, and no guide puts it down on the way: it loses its place. */
   readonly losesFirst: boolean;
   /** The teacher wants it heard, as an expressive slide. */
   readonly expressive: boolean;

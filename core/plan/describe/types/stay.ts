@@ -64,7 +64,7 @@ export interface Landmark {
   readonly position: PositionName;
 }
 
-/** A stretch of string, from the lowest to the highest place that is stopped. */
+/** A part of a string, from the lowest to the highest place that is stopped. */
 export interface Covered {
   /** Semitones above the open string. */
   readonly lowest: number;
@@ -74,7 +74,7 @@ export interface Covered {
   readonly mm: number;
 }
 
-/** The notes the hand plays without shifting, and the stretch of string it covers meanwhile. */
+/** The notes the hand plays without shifting, and the part of the string it covers meanwhile. */
 export interface Stay {
   /** Line indexes, both inclusive. */
   readonly from: number;

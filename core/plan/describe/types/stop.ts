@@ -25,7 +25,7 @@ export interface Stop {
 
 /** What a note, or the widest moment of a stay, asks of the hand. */
 export interface PlannedReach {
-  /** As places, so that it can be held against another hand or size. */
+  /** As places, so that it can be compared with another hand or size. */
   readonly need: ReachNeed;
   /** Between the outermost fingers that stand at once: held, sounding together, or following each other. */
   readonly needMm: number;

@@ -1,8 +1,8 @@
 import { pitchLabel } from '#core/pitch';
 import { positionWords } from '#core/messages';
 import type { Plan, Shift } from '#core/plan/describe';
-import { selectStretch, type Stretch } from '../../../state/selection.ts';
-import { playLoop, playStretch } from '../../../state/sound/sound-actions.ts';
+import { selectPassage, type Passage } from '../../../state/selection.ts';
+import { playLoop, playPassage } from '../../../state/sound/sound-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -37,10 +37,10 @@ export function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: 
 export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
   return (
     <>
-      <Button onClick={() => playStretch(aroundShift(plan, shift))}>Hear this shift</Button>
+      <Button onClick={() => playPassage(aroundShift(plan, shift))}>Hear this shift</Button>
       <Button
         onClick={() => {
-          selectStretch(aroundShift(plan, shift));
+          selectPassage(aroundShift(plan, shift));
           playLoop();
         }}
       >
@@ -51,7 +51,7 @@ export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shif
 }
 
 /** From the note before the last one left to the note after the arrival. */
-function aroundShift({ notes }: Plan, { from, to }: Shift): Stretch {
+function aroundShift({ notes }: Plan, { from, to }: Shift): Passage {
   return { from: Math.max(0, from - 1), to: Math.min(notes.length - 1, to + 1) };
 }
 

@@ -1,6 +1,6 @@
 import { lazy, Suspense } from 'react';
 import type { Plan } from '#core/plan/describe';
-import { stretchOf, useSelection } from '../../../state/selection.ts';
+import { passageOf, useSelection } from '../../../state/selection.ts';
 import { togglePlaying } from '../../../state/sound/sound-actions.ts';
 import { useWork } from '../../../state/work/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
@@ -11,23 +11,23 @@ import { noteMoves } from './note-moves.ts';
 /** Comes when a note is chosen: the bench is drawn without it. */
 const SelectedNote = lazy(async () => ({ default: (await import('./SelectedNote.tsx')).SelectedNote }));
 
-const StretchPanel = lazy(async () => ({ default: (await import('./StretchPanel.tsx')).StretchPanel }));
+const PassagePanel = lazy(async () => ({ default: (await import('./PassagePanel.tsx')).PassagePanel }));
 
 /** The selected note: what it is, how else it can be played, and how the hand gets there. */
 export function NotePanel({ plan }: { readonly plan: Plan }) {
   const selected = useSelection((selection) => selection.selected);
-  const stretchFrom = useSelection((selection) => selection.stretchFrom);
+  const passageFrom = useSelection((selection) => selection.passageFrom);
   const note = selected === null ? undefined : plan.notes[selected];
-  const stretch = stretchOf({ selected, stretchFrom });
+  const passage = passageOf({ selected, passageFrom });
   return (
     <aside
       aria-label="Selected note"
       tabIndex={-1}
       className="no-print border-line pl-5 max-lg:mt-4 max-lg:pl-0 lg:sticky lg:top-2 lg:row-span-2 lg:max-h-[calc(100vh-9.4rem)] lg:self-start lg:overflow-y-auto lg:border-l [scrollbar-width:thin]"
     >
-      {stretch && stretch.to < plan.notes.length && (
+      {passage && passage.to < plan.notes.length && (
         <Suspense>
-          <StretchPanel plan={plan} stretch={stretch} />
+          <PassagePanel plan={plan} passage={passage} />
         </Suspense>
       )}
       {selected !== null && note?.kind === 'note' ? (

@@ -22,7 +22,7 @@ import { Heading } from '../../../ui/Heading.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
 import { Tabs } from '../../../ui/Tabs.tsx';
 import { placeDerivation, reachDerivation, roomDerivation, semitonesDerivation } from '../../../words/explain/derivations.ts';
-import { stretchLabel, wayLabel } from '../../../words/labels.ts';
+import { passageLabel, wayLabel } from '../../../words/labels.ts';
 import { diagonalText } from '../../../words/hand/patterns.ts';
 import { fingeringText, mmText, placeText, reachText, semitonesText, soundText } from '../../../words/plan-words.ts';
 import { Advice } from './Advice.tsx';
@@ -134,12 +134,12 @@ function Facts({ plan, index, note }: SelectedNoteProps) {
       {note.firstFinger && note.stops.every(({ finger }) => finger !== '1') && (
         <Fact name="Finger 1">over {pitchLabel(note.firstFinger.written)}</Fact>
       )}
-      {(plan.brief.stretches ?? []).flatMap((stretch) =>
-        index < stretch.from || index > stretch.to
+      {(plan.brief.stretches ?? []).flatMap((passage) =>
+        index < passage.from || index > passage.to
           ? []
           : [
-              <Fact key={`${stretch.from} ${stretch.to}`} name="For these notes">
-                {stretchLabel(stretch)}
+              <Fact key={`${passage.from} ${passage.to}`} name="For these notes">
+                {passageLabel(passage)}
               </Fact>,
             ],
       )}

@@ -3,11 +3,11 @@ import { lockOf, type PitchMove } from '#core/brief/lines';
 import type { Finger } from '#core/hand';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../../engine/client.ts';
-import { lockStretch, takeAlternative, unlock } from '../../../state/edits/brief-actions.ts';
+import { lockPassage, adoptAlternative, unlock } from '../../../state/edits/brief-actions.ts';
 import { insertAfter, movePitches, removeNotes, writeMark } from '../../../state/edits/line-actions.ts';
 import { overlay, wishFor } from '../../../state/planning-actions.ts';
 import { overlaidOf, planningStore, planShown } from '../../../state/planning.ts';
-import { dropStretch, select, selectionStore, selectTo, type Stretch, stretchOf } from '../../../state/selection.ts';
+import { dropPassage, select, selectionStore, selectTo, type Passage, passageOf } from '../../../state/selection.ts';
 
 /** Everything a key or a command does to the selected note or passage. Each does nothing where there is nothing to do it to. */
 export const noteMoves = {
@@ -30,7 +30,7 @@ export const noteMoves = {
   semitoneDown: () => moveSelected({ by: 'semitone', up: false }),
   nextBowSign,
   insert: () => withSelected((note) => insertAfter(note, 'note')),
-  remove: () => withStretch(removeNotes),
+  remove: () => withPassage(removeNotes),
   clear,
 } as const;
 
@@ -38,8 +38,8 @@ function selectedNote(): number | null {
   return selectionStore.getState().selected;
 }
 
-function selectedStretch(): Stretch | null {
-  return stretchOf(selectionStore.getState());
+function selectedPassage(): Passage | null {
+  return passageOf(selectionStore.getState());
 }
 
 function wish(lock: Lock): void {
@@ -52,10 +52,10 @@ function withSelected(what: (note: number, plan: Plan) => void): void {
   if (plan && note !== null && plan.notes[note]?.kind === 'note') what(note, plan);
 }
 
-/** The selected stretch, or the selected note as one. */
-function withStretch(what: (stretch: Stretch) => void): void {
+/** The selected passage, or the selected note as one. */
+function withPassage(what: (passage: Passage) => void): void {
   const note = selectedNote();
-  if (note !== null) what(selectedStretch() ?? { from: note, to: note });
+  if (note !== null) what(selectedPassage() ?? { from: note, to: note });
 }
 
 function sounding(plan: Plan): readonly number[] {
@@ -102,14 +102,14 @@ function changeString(by: 1 | -1): void {
   });
 }
 
-/** A stretch is locked as it is unless all of it is already. */
+/** A passage is locked as it is unless all of it is already. */
 function toggleLock(): void {
   const plan = planShown();
-  const stretch = selectedStretch();
+  const passage = selectedPassage();
   if (!plan) return;
-  if (stretch) {
-    const locked = plan.notes.slice(stretch.from, stretch.to + 1).every((note) => note.kind === 'rest' || note.locked);
-    return lockStretch(stretch, !locked);
+  if (passage) {
+    const locked = plan.notes.slice(passage.from, passage.to + 1).every((note) => note.kind === 'rest' || note.locked);
+    return lockPassage(passage, !locked);
   }
   withSelected((index) => {
     const note = plan.notes[index];
@@ -135,11 +135,11 @@ function overlayNext(): void {
 
 function adoptOverlaid(): void {
   const overlaid = overlaidOf(planningStore.getState());
-  if (overlaid) takeAlternative(overlaid, selectedStretch());
+  if (overlaid) adoptAlternative(overlaid, selectedPassage());
 }
 
 function moveSelected(move: PitchMove): void {
-  withStretch((stretch) => movePitches(stretch, move));
+  withPassage((passage) => movePitches(passage, move));
 }
 
 function nextBowSign(): void {
@@ -150,8 +150,8 @@ function nextBowSign(): void {
   });
 }
 
-/** Of the nearest thing first: what is overlaid, then the stretch. */
+/** Of the nearest thing first: what is overlaid, then the passage. */
 function clear(): void {
   if (planningStore.getState().overlaid !== null) overlay(null);
-  else dropStretch();
+  else dropPassage();
 }

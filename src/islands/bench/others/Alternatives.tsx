@@ -3,10 +3,10 @@ import { counted } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Alternative } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { takeAlternative } from '../../../state/edits/brief-actions.ts';
+import { adoptAlternative } from '../../../state/edits/brief-actions.ts';
 import { overlay } from '../../../state/planning-actions.ts';
 import { usePlanning } from '../../../state/planning.ts';
-import { stretchOf, useSelection } from '../../../state/selection.ts';
+import { passageOf, useSelection } from '../../../state/selection.ts';
 import { Answered } from '../../../ui/Answered.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
@@ -19,7 +19,7 @@ import { useOtherFingerings } from './use-other-fingerings.ts';
 /** How many of the notes that differ are named. */
 const MOST_NAMED = 4;
 
-/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, overlaid on the picture, taken whole or for a stretch. */
+/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, overlaid on the picture, taken whole or for a passage. */
 export function Alternatives({ plan }: { readonly plan: Plan }) {
   const { others, ask } = useOtherFingerings(plan);
   const found = others !== 'unasked' && others.state === 'answered' ? others.value : [];
@@ -136,8 +136,8 @@ function SmallPathButton({ plan, alternative, highest, shown, kept, onLook, onKe
 /** What the fingering looked at gains and costs, and taking it. */
 function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alternative | null; readonly any: boolean }) {
   const selected = useSelection((selection) => selection.selected);
-  const stretchFrom = useSelection((selection) => selection.stretchFrom);
-  const stretch = stretchOf({ selected, stretchFrom });
+  const passageFrom = useSelection((selection) => selection.passageFrom);
+  const passage = passageOf({ selected, passageFrom });
   if (!shown) {
     return any ? (
       <p className="flex min-h-8 items-center text-sm text-dove-dark">Point at another fingering, or press A, to overlay it on this one.</p>
@@ -161,12 +161,12 @@ function Told({ plan, shown, any }: { readonly plan: Plan; readonly shown: Alter
         <Figure how={weighedHow(shown.deltaThousandths, [...shown.gains, ...shown.pays])}>{weighedText(shown.deltaThousandths)}</Figure>.{' '}
         <span className="text-dove-dark">{differencesOf(plan, shown)}</span>
       </p>
-      <Button aria-label={`Use this fingering: ${name}`} onClick={() => takeAlternative(shown)}>
+      <Button aria-label={`Use this fingering: ${name}`} onClick={() => adoptAlternative(shown)}>
         Use it
       </Button>
-      {stretch && (
-        <Button onClick={() => takeAlternative(shown, stretch)}>
-          Use for notes {stretch.from + 1}–{stretch.to + 1}
+      {passage && (
+        <Button onClick={() => adoptAlternative(shown, passage)}>
+          Use for notes {passage.from + 1}–{passage.to + 1}
         </Button>
       )}
     </div>

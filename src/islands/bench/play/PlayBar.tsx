@@ -23,12 +23,12 @@ export function PlayBar({ plan }: { readonly plan: Plan }) {
   const state = useSound((sound) => sound.state);
   const pace = useSound((sound) => sound.pace);
   const trouble = useSound((sound) => sound.trouble);
-  const stretch = useSelection((selection) => selection.stretchFrom !== null);
+  const passage = useSelection((selection) => selection.passageFrom !== null);
   return (
     <>
       <Button aria-pressed={state !== 'silent'} onClick={togglePlaying} title={titleOf('Play or stop')}>
         {state === 'silent' ? <Play size={15} aria-hidden="true" /> : <Square size={15} aria-hidden="true" />}
-        {state === 'silent' ? (stretch ? 'Play these' : 'Play') : 'Stop'}
+        {state === 'silent' ? (passage ? 'Play these' : 'Play') : 'Stop'}
       </Button>
       <select
         aria-label="Pace"

@@ -4,7 +4,7 @@ import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
 import { overlaidOf, usePlanning } from '../../../state/planning.ts';
-import { select, selectTo, stretchOf, useSelection } from '../../../state/selection.ts';
+import { select, selectTo, passageOf, useSelection } from '../../../state/selection.ts';
 import { useSound } from '../../../state/sound/sound.ts';
 import { useUnderStaff } from '../../../state/under-staff.ts';
 import { useWork } from '../../../state/work/work.ts';
@@ -148,7 +148,7 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
         aria-hidden="true"
       >
         <g transform={`translate(${-left} 0)`}>
-          <StretchShade heads={heads} height={layout.height + scale.nutY} />
+          <PassageShade heads={heads} height={layout.height + scale.nutY} />
           <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={pick} />
           <UnderStaffRows plan={plan} heads={heads} layout={layout} />
           <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
@@ -197,15 +197,15 @@ function UnderStaffRows(props: Pick<OverlayProps, 'plan' | 'heads' | 'layout'>) 
   );
 }
 
-/** The selected stretch, from its first head to its last. */
-function StretchShade({ heads, height }: { readonly heads: Engraved['heads']; readonly height: number }) {
+/** The selected passage, from its first head to its last. */
+function PassageShade({ heads, height }: { readonly heads: Engraved['heads']; readonly height: number }) {
   const selected = useSelection((selection) => selection.selected);
-  const stretchFrom = useSelection((selection) => selection.stretchFrom);
-  const stretch = stretchOf({ selected, stretchFrom });
-  const inside = stretch === null ? [] : heads.filter(({ index }) => index >= stretch.from && index <= stretch.to);
+  const passageFrom = useSelection((selection) => selection.passageFrom);
+  const passage = passageOf({ selected, passageFrom });
+  const inside = passage === null ? [] : heads.filter(({ index }) => index >= passage.from && index <= passage.to);
   const [first, last] = [inside[0], inside[inside.length - 1]];
   if (!first || !last) return null;
-  return <rect data-stretch x={first.x - 14} width={last.x - first.x + 28} y={20} height={height - 20} className="fill-dove/15" />;
+  return <rect data-passage x={first.x - 14} width={last.x - first.x + 28} y={20} height={height - 20} className="fill-dove/15" />;
 }
 
 /** Where the sound is. */

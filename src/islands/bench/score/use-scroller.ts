@@ -43,13 +43,13 @@ export function useKeepInView(
   useEffect(() => {
     const element = scroller.current;
     if (!element || selected === null) return;
-    const [from, to] = stretchOf(engraving, layout, selected, element.clientWidth);
+    const [from, to] = spanOf(engraving, layout, selected, element.clientWidth);
     if (from < element.scrollLeft) element.scrollTo({ left: Math.max(0, from - 40) });
     else if (to > element.scrollLeft + element.clientWidth) element.scrollTo({ left: to - element.clientWidth + 40 });
   }, [scroller, engraving, layout, selected]);
 }
 
-function stretchOf(engraving: Engraving, layout: StaffLayout, selected: number, width: number): readonly [number, number] {
+function spanOf(engraving: Engraving, layout: StaffLayout, selected: number, width: number): readonly [number, number] {
   const measure = engraving.measures.findIndex((each) => each.symbols.some((symbol) => symbol.index === selected));
   const from = layout.offsets[measure] ?? 0;
   const to = layout.offsets[measure + 1] ?? from;

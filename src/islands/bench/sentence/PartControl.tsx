@@ -17,8 +17,8 @@ interface PartControlProps<Value> {
 }
 
 /** A part of the brief, by the kind of control it wants. */
-export function PartControl<Value>({ control, ...rest }: PartControlProps<Value>) {
-  const { name, value, onSet } = rest;
+export function PartControl<Value>({ control, ...setting }: PartControlProps<Value>) {
+  const { name, value, onSet } = setting;
   switch (control.kind) {
     case 'choice':
       return (
@@ -34,11 +34,11 @@ export function PartControl<Value>({ control, ...rest }: PartControlProps<Value>
         <CheckField label={control.label} hint={control.hint} checked={control.isOn(value)} onChange={(on) => onSet(control.turn(on))} />
       );
     case 'subset':
-      return <Subset control={control} {...rest} />;
+      return <Subset control={control} {...setting} />;
     case 'count':
-      return <Count control={control} {...rest} />;
+      return <Count control={control} {...setting} />;
     case 'rows':
-      return <Rows control={control} {...rest} />;
+      return <Rows control={control} {...setting} />;
   }
 }
 

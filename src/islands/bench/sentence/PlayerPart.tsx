@@ -8,8 +8,8 @@ import {
   changeBriefAndReadLine,
   describeInstrument,
   namePlayer,
-  takeInstrument,
-  takePlayer,
+  playOnInstrument,
+  givePieceTo,
 } from '../../../state/edits/brief-actions.ts';
 import { useStudioAtHand } from '../../../state/studio.ts';
 import { useWork } from '../../../state/work/work.ts';
@@ -55,7 +55,7 @@ function PlayerName({ name }: { readonly name: string }) {
   const setName = (typed: string): void => {
     const known = players.find((player) => player.document.name === typed);
     namePlayer(typed);
-    if (known) takePlayer(known);
+    if (known) givePieceTo(known);
   };
   return (
     <>
@@ -107,7 +107,7 @@ function InstrumentChoice({ brief }: { readonly brief: Brief }) {
   const known = instruments.find((each) => each.id === linked);
   const take = (id: string): void => {
     const taken = instruments.find((each) => each.id === id);
-    if (taken) takeInstrument(taken);
+    if (taken) playOnInstrument(taken);
     else describeInstrument();
   };
   const setKind = (next: InstrumentKind): void => changeBriefAndReadLine((now) => withInstrument(now, next));

@@ -6,14 +6,14 @@ import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { styleWishes } from '#core/brief/parts/school';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
-import { withStretch } from '#core/brief/lines';
+import { withPassage } from '#core/brief/lines';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField, SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { STRENGTHS, stretchLabel } from '../../../words/labels.ts';
+import { STRENGTHS, passageLabel } from '../../../words/labels.ts';
 import { WaysFields } from './WaysFields.tsx';
 import { LimitControl } from './LimitControl.tsx';
 
@@ -56,10 +56,10 @@ export function WishesPopover({ brief, anchor, onClose }: WishesPopoverProps) {
       {RULES.map((name) => (
         <LimitControl key={name} name={name} brief={brief} />
       ))}
-      {(brief.stretches ?? []).map((stretch) => (
-        <p key={`${stretch.from} ${stretch.to}`} className="flex items-baseline justify-between gap-4 py-1">
-          {stretchLabel(stretch)}
-          <Button onClick={() => changeBrief((now) => withStretch(now, { from: stretch.from, to: stretch.to }))}>Delete</Button>
+      {(brief.stretches ?? []).map((passage) => (
+        <p key={`${passage.from} ${passage.to}`} className="flex items-baseline justify-between gap-4 py-1">
+          {passageLabel(passage)}
+          <Button onClick={() => changeBrief((now) => withPassage(now, { from: passage.from, to: passage.to }))}>Delete</Button>
         </p>
       ))}
       <OpenedSection title="Taught differently here">{() => <WaysFields brief={brief} />}</OpenedSection>

@@ -1,6 +1,6 @@
 import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from 'lucide-react';
 import { lazy, Suspense } from 'react';
-import { useOpenSheets } from '../../../state/open-sheets.ts';
+import { useOpenDialogs } from '../../../state/open-dialogs.ts';
 import { renamePiece } from '../../../state/work/work-actions.ts';
 import { redo, undo } from '../../../state/work/work-history.ts';
 import { useHistory, useWork } from '../../../state/work/work.ts';
@@ -11,7 +11,7 @@ import { Opening } from './Opening.tsx';
 import { titleOf } from './key-lines.ts';
 
 /** Come when first asked for, or when the plan stands. */
-const KeysSheet = lazy(async () => ({ default: (await import('./KeysSheet.tsx')).KeysSheet }));
+const KeysDialog = lazy(async () => ({ default: (await import('./KeysDialog.tsx')).KeysDialog }));
 const CommandPalette = lazy(async () => ({ default: (await import('./CommandPalette.tsx')).CommandPalette }));
 const HistoryList = lazy(async () => ({ default: (await import('./HistoryList.tsx')).HistoryList }));
 const FilesMenu = lazy(async () => ({ default: (await import('./FilesMenu.tsx')).FilesMenu }));
@@ -50,7 +50,7 @@ export function BenchToolbar() {
       <ButtonLink href="/?new" aria-label="New piece" title="New piece">
         <FilePlus2 size={16} aria-hidden="true" />
       </ButtonLink>
-      <Sheets />
+      <Dialogs />
     </div>
   );
 }
@@ -68,9 +68,9 @@ function SavedState() {
   );
 }
 
-/** The sheet of keys and the list of everything that can be done; keys open them too. */
-function Sheets() {
-  const { open, show } = useOpenSheets();
+/** The list of keys and that of everything that can be done; keys open them too. */
+function Dialogs() {
+  const { open, show } = useOpenDialogs();
   const close = (): void => show(null);
   return (
     <>
@@ -82,7 +82,7 @@ function Sheets() {
       </Button>
       {open === 'keys' && (
         <Suspense>
-          <KeysSheet onClose={close} />
+          <KeysDialog onClose={close} />
         </Suspense>
       )}
       {open === 'commands' && (

@@ -1,5 +1,5 @@
 import { FINGERS } from '#core/hand';
-import { useOpenSheets } from '../../../state/open-sheets.ts';
+import { useOpenDialogs } from '../../../state/open-dialogs.ts';
 import { silence, togglePlaying } from '../../../state/sound/sound-actions.ts';
 import { showUnderStaff, underStaffStore } from '../../../state/under-staff.ts';
 import { redo, undo } from '../../../state/work/work-history.ts';
@@ -21,7 +21,7 @@ export interface Command {
   readonly run: () => unknown;
 }
 
-/** One line of the sheet of keys, and the commands it tells of. */
+/** One line of the list of keys, and the commands it tells of. */
 interface KeyLine {
   readonly keys: string;
   readonly does: string;
@@ -31,7 +31,7 @@ interface KeyLine {
 const NOTE = COMMAND_GROUPS[0];
 const BENCH = COMMAND_GROUPS[1];
 
-/** Every key of the bench, as the sheet of keys tells them. */
+/** Every key of the bench, as the list of keys tells them. */
 export const KEY_LINES: readonly KeyLine[] = [
   {
     keys: '← →',
@@ -149,13 +149,13 @@ export const KEY_LINES: readonly KeyLine[] = [
   {
     keys: 'Ctrl K',
     does: 'commands and pieces, by name',
-    commands: [{ name: 'Commands', key: 'Ctrl K', press: ['$mod+k'], run: () => useOpenSheets.getState().show('commands') }],
+    commands: [{ name: 'Commands', key: 'Ctrl K', press: ['$mod+k'], run: () => useOpenDialogs.getState().show('commands') }],
   },
   {
     keys: '?',
-    does: 'this sheet',
+    does: 'this list',
     commands: [
-      { name: 'Keyboard shortcuts', group: BENCH, key: '?', press: ['Shift+?', '?'], run: () => useOpenSheets.getState().show('keys') },
+      { name: 'Keyboard shortcuts', group: BENCH, key: '?', press: ['Shift+?', '?'], run: () => useOpenDialogs.getState().show('keys') },
     ],
   },
   {

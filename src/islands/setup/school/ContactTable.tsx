@@ -19,9 +19,9 @@ export function ContactTable({ contactMm, onChange }: ContactTableProps) {
   const [kind, setKind] = useState<InstrumentKind>('violin');
   const table = contactMm[kind] ?? {};
   const set = (label: string, text: string): void => {
-    const { [label]: _, ...rest } = table;
+    const { [label]: _, ...others } = table;
     const mm = typedNumber(text);
-    onChange({ ...contactMm, [kind]: mm === null || !(mm >= 1) ? rest : { ...rest, [label]: mm } });
+    onChange({ ...contactMm, [kind]: mm === null || !(mm >= 1) ? others : { ...others, [label]: mm } });
   };
   return (
     <div className="mt-2 grid gap-y-1.5">

@@ -12,8 +12,8 @@ interface PatternNamesProps {
 /** The teacher's own names for finger patterns; they are given on the bench, where the patterns are. */
 export function PatternNames({ names, onChange }: PatternNamesProps) {
   const rename = (key: string, name: string): void => {
-    const { [key]: _, ...rest } = names;
-    onChange(name.trim() === '' ? rest : { ...rest, [key]: name.trim() });
+    const { [key]: _, ...others } = names;
+    onChange(name.trim() === '' ? others : { ...others, [key]: name.trim() });
   };
   const keys = Object.keys(names);
   if (keys.length === 0) {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { School } from '#core/brief/parts/school';
 import type { SchoolRecord } from '../../../storage/database.ts';
-import { schoolSheet } from '../../../storage/studio.ts';
+import { schoolDocument } from '../../../storage/studio.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { FieldRow, TextField } from '../../../ui/fields/Field.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
@@ -24,10 +24,10 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
   const [name, setName] = useState(record.document.name);
   const [school, setSchool] = useState<School>(record.document.school);
   const change = (changed: Partial<School>): void => setSchool((now) => ({ ...now, ...changed }));
-  useKept(record.document, schoolSheet(name.trim(), school), (document) => actions.keepSchool({ ...record, document }));
+  useKept(record.document, schoolDocument(name.trim(), school), (document) => actions.keepSchool({ ...record, document }));
   return (
     <section aria-label="School">
-      <FormHead what="school" sheet={record.document} onDelete={() => actions.remove({ kind: 'school', record })}>
+      <FormHead what="school" document={record.document} onDelete={() => actions.remove({ kind: 'school', record })}>
         <ButtonLink href={`/costs?school=${record.id}`}>Costs</ButtonLink>
       </FormHead>
       <p className="mt-1 max-w-[70ch] text-dove-dark">

@@ -1,8 +1,8 @@
 import { jsPDF } from 'jspdf';
-import { PAPERS, type PrintedSheet, type SheetShape } from '#core/sheet';
+import { PAPERS, type PrintedPages, type PageShape } from '#core/tapes';
 
-/** A sheet as a PDF in real millimetres; its content is left uncompressed, so that it can be measured. */
-export function sheetPdf({ paper, pages }: PrintedSheet): ArrayBuffer {
+/** Pages as a PDF in real millimetres; its content is left uncompressed, so that it can be measured. */
+export function pagesPdf({ paper, pages }: PrintedPages): ArrayBuffer {
   const { widthMm, heightMm } = PAPERS[paper];
   const document = new jsPDF({ unit: 'mm', format: [widthMm, heightMm], orientation: 'portrait', compress: false });
   pages.forEach((shapes, index) => {
@@ -14,7 +14,7 @@ export function sheetPdf({ paper, pages }: PrintedSheet): ArrayBuffer {
   return document.output('arraybuffer');
 }
 
-function draw(document: jsPDF, shape: SheetShape): void {
+function draw(document: jsPDF, shape: PageShape): void {
   switch (shape.kind) {
     case 'line':
       document.setLineWidth(shape.thickMm);

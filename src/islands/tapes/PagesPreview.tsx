@@ -1,4 +1,4 @@
-import { PAPERS, type PrintedSheet, type SheetShape } from '#core/sheet';
+import { PAPERS, type PrintedPages, type PageShape } from '#core/tapes';
 
 /** Width of a page on the screen, px. */
 const PAGE_WIDTH = 250;
@@ -7,18 +7,18 @@ const PAGE_WIDTH = 250;
 const PT_MM = 25.4 / 72;
 
 /** The pages as they will be printed, small. */
-export function SheetPreview({ sheet }: { readonly sheet: PrintedSheet }) {
-  const { widthMm, heightMm } = PAPERS[sheet.paper];
+export function PagesPreview({ printed }: { readonly printed: PrintedPages }) {
+  const { widthMm, heightMm } = PAPERS[printed.paper];
   return (
     <div className="flex h-fit flex-wrap gap-4">
-      {sheet.pages.map((shapes, page) => (
+      {printed.pages.map((shapes, page) => (
         <svg
           key={page}
           width={PAGE_WIDTH}
           height={(PAGE_WIDTH * heightMm) / widthMm}
           viewBox={`0 0 ${widthMm} ${heightMm}`}
           role="img"
-          aria-label={`Page ${page + 1} of ${sheet.pages.length} of the strip, made smaller`}
+          aria-label={`Page ${page + 1} of ${printed.pages.length} of the strip, made smaller`}
           className="light-paper border border-dove-light bg-white"
         >
           {shapes.map((shape, index) => (
@@ -30,7 +30,7 @@ export function SheetPreview({ sheet }: { readonly sheet: PrintedSheet }) {
   );
 }
 
-function Shape({ shape }: { readonly shape: SheetShape }) {
+function Shape({ shape }: { readonly shape: PageShape }) {
   switch (shape.kind) {
     case 'line':
       return (

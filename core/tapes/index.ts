@@ -2,10 +2,10 @@ export {
   CHECK_BAR_MM,
   type Paper,
   PAPERS,
-  type PrintedSheet,
+  type PrintedPages,
   sectionMm,
-  type SheetShape,
+  type PageShape,
   STRIP_TOP_MM,
   type Tape,
-  tapeSheet,
-} from './tape-sheet.ts';
+  tapePages,
+} from './tape-pages.ts';

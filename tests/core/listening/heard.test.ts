@@ -5,7 +5,7 @@ import { bowedTone, finePitchHz, levelOf, strengthAt, together } from '#core/lis
 import { heard } from '../../../src/audio/heard.ts';
 
 const RATE = 44_100;
-const STRETCH = 8192;
+const PART = 8192;
 /** E1 … E7 in semitones above C0. */
 const RANGE = Array.from({ length: 73 }, (_, index) => 16 + index);
 
@@ -13,12 +13,12 @@ function hzAt(semitones: number, cents: number): number {
   return 440 * 2 ** ((semitones - 57) / 12 + cents / 1200);
 }
 
-function stretch(hz: number, sampleRate = RATE, loudness = 0.5): Float32Array {
-  return bowedTone({ hz, seconds: 0.3, sampleRate, loudness }).subarray(2000, 2000 + STRETCH);
+function bowed(hz: number, sampleRate = RATE, loudness = 0.5): Float32Array {
+  return bowedTone({ hz, seconds: 0.3, sampleRate, loudness }).subarray(2000, 2000 + PART);
 }
 
 function errorCents(hz: number, sampleRate: number, loudness = 0.5): number {
-  const found = heard(stretch(hz, sampleRate, loudness), sampleRate);
+  const found = heard(bowed(hz, sampleRate, loudness), sampleRate);
   return found.kind === 'pitch' ? Math.abs(centsOfRatio({ p: found.hz, q: hz })) : Infinity;
 }
 
@@ -36,14 +36,14 @@ describe('the pitch heard', () => {
 
   it('comes to the same from a guess that is two per cent off', () => {
     const hz = hzAt(52, 0);
-    assert.ok(Math.abs(centsOfRatio({ p: finePitchHz(stretch(hz), RATE, hz * 1.02), q: hz })) < 0.1);
+    assert.ok(Math.abs(centsOfRatio({ p: finePitchHz(bowed(hz), RATE, hz * 1.02), q: hz })) < 0.1);
   });
 
   it('is none in silence, in what is cut off, and in noise', () => {
-    const cut = stretch(196).map((sample) => Math.max(-1, Math.min(1, sample * 9)));
+    const cut = bowed(196).map((sample) => Math.max(-1, Math.min(1, sample * 9)));
     // The fractional part of a large multiple of a sine has no period.
-    const noise = Float32Array.from({ length: STRETCH }, (_, index) => ((Math.sin(index * index) * 43_758) % 1) * 0.5);
-    assert.deepEqual(heard(new Float32Array(STRETCH), RATE), { kind: 'silent' });
+    const noise = Float32Array.from({ length: PART }, (_, index) => ((Math.sin(index * index) * 43_758) % 1) * 0.5);
+    assert.deepEqual(heard(new Float32Array(PART), RATE), { kind: 'silent' });
     assert.deepEqual(heard(cut, RATE), { kind: 'clipped' });
     assert.deepEqual(heard(noise, RATE), { kind: 'unclear' });
   });
@@ -57,7 +57,7 @@ describe('a bowed tone', () => {
   });
 
   it('has partials that get weaker as one over their number', () => {
-    const tone = stretch(220);
+    const tone = bowed(220);
     const strengths = [1, 2, 3, 4].map((partial) => strengthAt(tone, RATE, 220 * partial));
     strengths.forEach((strength, index) => assert.ok(Math.abs((strength * (index + 1)) / (strengths[0] ?? 1) - 1) < 0.02));
   });

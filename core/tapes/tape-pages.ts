@@ -15,7 +15,7 @@ export interface Tape {
 }
 
 /** What is drawn on a page, in mm from its upper left corner, y downward. */
-export type SheetShape =
+export type PageShape =
   /** A line from one place to another, so thick, dashed or not. */
   | {
       readonly kind: 'line';
@@ -27,12 +27,12 @@ export type SheetShape =
   /** Words that begin at a place, so large. */
   | { readonly kind: 'text'; readonly atMm: readonly [x: number, y: number]; readonly sizePt: number; readonly text: string };
 
-/** A sheet to be printed at its own size. */
-export interface PrintedSheet {
+/** Pages to be printed at their own size. */
+export interface PrintedPages {
   /** The paper it is made for. */
   readonly paper: Paper;
   /** What stands on each page. */
-  readonly pages: readonly (readonly SheetShape[])[];
+  readonly pages: readonly (readonly PageShape[])[];
 }
 
 /** No printer is asked to print nearer to the edge, mm. */
@@ -59,7 +59,7 @@ export const STRIP_TOP_MM = MARGIN_MM;
  * strip longer than a page goes on on the next: each page after the first begins with an overlap, and the joining lines
  * bear the same letter. Every page has a bar of 100 mm along and across, and marks at the middle of its edges.
  */
-export function tapeSheet(title: readonly string[], tapes: readonly Tape[], paper: Paper): PrintedSheet {
+export function tapePages(title: readonly string[], tapes: readonly Tape[], paper: Paper): PrintedPages {
   const lengthMm = Math.max(0, ...tapes.map((tape) => tape.mm)) + BEYOND_LAST_MM;
   const stepMm = sectionMm(paper);
   const count = Math.max(1, Math.ceil(lengthMm / stepMm));
@@ -86,12 +86,12 @@ interface Strip {
   readonly count: number;
 }
 
-function stripShapes(strip: Strip, tapes: readonly Tape[]): readonly SheetShape[] {
+function stripShapes(strip: Strip, tapes: readonly Tape[]): readonly PageShape[] {
   const lap = strip.page === 0 ? 0 : OVERLAP_MM;
   const yOf = (mm: number): number => STRIP_TOP_MM + lap + mm - strip.fromMm;
   const [left, right] = [STRIP_LEFT_MM, STRIP_LEFT_MM + STRIP_WIDTH_MM];
   const [top, bottom] = [yOf(strip.fromMm) - lap, yOf(strip.toMm)];
-  const across = (y: number, thickMm: number, dashed = false): SheetShape => line([left, y], [right, y], thickMm, dashed);
+  const across = (y: number, thickMm: number, dashed = false): PageShape => line([left, y], [right, y], thickMm, dashed);
   const here = tapes.filter((tape) => tape.mm >= strip.fromMm - lap && tape.mm <= strip.toMm);
   return [
     line([left, top], [left, bottom], 0.2, true),
@@ -110,7 +110,7 @@ function stripShapes(strip: Strip, tapes: readonly Tape[]): readonly SheetShape[
 }
 
 /** Both ends of a join bear the same letter. */
-function joinShapes(y: number, join: number, words: string): readonly SheetShape[] {
+function joinShapes(y: number, join: number, words: string): readonly PageShape[] {
   const letter = String.fromCharCode(64 + join);
   return [
     line([STRIP_LEFT_MM - 6, y], [STRIP_LEFT_MM + STRIP_WIDTH_MM + 6, y], 0.2, true),
@@ -125,12 +125,12 @@ const WORDS_LEFT_MM = 96;
 /** Below what is said of a join. */
 const TITLE_TOP_MM = 44;
 
-function titleShapes(title: readonly string[], page: number, count: number): readonly SheetShape[] {
+function titleShapes(title: readonly string[], page: number, count: number): readonly PageShape[] {
   const lines = [...title, ...(count > 1 ? [`Page ${page + 1} of ${count}`] : [])];
   return lines.map((words, index) => text([WORDS_LEFT_MM, TITLE_TOP_MM + index * 6], index === 0 ? 14 : 9, words));
 }
 
-function checkShapes(paper: Paper): readonly SheetShape[] {
+function checkShapes(paper: Paper): readonly PageShape[] {
   const { widthMm, heightMm } = PAPERS[paper];
   const [x, y] = [WORDS_LEFT_MM, heightMm - 40];
   const middle = [widthMm / 2, heightMm / 2] as const;
@@ -155,10 +155,10 @@ function line(
   toMm: readonly [number, number],
   thickMm: number,
   dashed: boolean,
-): Extract<SheetShape, { kind: 'line' }> {
+): Extract<PageShape, { kind: 'line' }> {
   return { kind: 'line', fromMm, toMm, thickMm, dashed };
 }
 
-function text(atMm: readonly [number, number], sizePt: number, words: string): Extract<SheetShape, { kind: 'text' }> {
+function text(atMm: readonly [number, number], sizePt: number, words: string): Extract<PageShape, { kind: 'text' }> {
   return { kind: 'text', atMm, sizePt, text: words };
 }

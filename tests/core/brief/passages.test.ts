@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { Brief, Stretch } from '#core/brief';
-import { carryLocks, stretchAt, withNotesInserted, withNotesRemoved, withStretch } from '#core/brief/lines';
+import type { Brief, Passage } from '#core/brief';
+import { carryLocks, passageAt, withNotesInserted, withNotesRemoved, withPassage } from '#core/brief/lines';
 import { plan } from '#core/plan';
 import { solveBrief } from '#core/solve';
 import { planned } from '../../support/briefs.ts';
@@ -18,7 +18,7 @@ function stringsOf(brief: Brief): string {
     .join('');
 }
 
-const ON_D: Stretch = { from: 7, to: 9, limits: { strings: ['D4'] } };
+const ON_D: Passage = { from: 7, to: 9, limits: { strings: ['D4'] } };
 
 describe('what is asked of some notes alone', () => {
   it('holds for them and for no other', () => {
@@ -51,8 +51,8 @@ describe('what is asked of some notes alone', () => {
       { from: 3, to: 40 },
       { from: 5, to: 2 },
       { from: 0, to: 1, limits: { strings: ['C3'] } },
-    ].map((stretch) => {
-      const outcome = plan({ ...SCALE, stretches: [stretch] });
+    ].map((passage) => {
+      const outcome = plan({ ...SCALE, stretches: [passage] });
       return outcome.ok ? 'planned' : outcome.issues[0]?.message;
     });
     assert.deepEqual(messages, [
@@ -63,13 +63,13 @@ describe('what is asked of some notes alone', () => {
   });
 
   it('is kept with its notes, and goes when they do', () => {
-    const asked = withStretch(SCALE, ON_D);
+    const asked = withPassage(SCALE, ON_D);
     assert.ok(isBrief(asked));
-    assert.deepEqual(stretchAt(asked, { from: 7, to: 9 }), ON_D);
-    assert.deepEqual(withStretch(asked, { from: 7, to: 9 }), SCALE);
+    assert.deepEqual(passageAt(asked, { from: 7, to: 9 }), ON_D);
+    assert.deepEqual(withPassage(asked, { from: 7, to: 9 }), SCALE);
     const minor: Brief = { ...asked, material: { kind: 'scale', type: 'natural-minor', tonic: 'A3', octaves: 2, direction: 'up' } };
     const carried = carryLocks(asked, minor);
-    assert.deepEqual([carried.brief.stretches, carried.droppedStretches], [undefined, 1]);
+    assert.deepEqual([carried.brief.stretches, carried.droppedPassages], [undefined, 1]);
     assert.deepEqual(withNotesInserted(asked, 0, [{ rest: true, duration: '1/8' }]).stretches, [{ ...ON_D, from: 8, to: 10 }]);
     assert.deepEqual(withNotesRemoved(asked, 8, 14).stretches, [{ ...ON_D, to: 7 }]);
     assert.equal(withNotesRemoved(asked, 7, 9).stretches, undefined);

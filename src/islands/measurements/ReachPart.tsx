@@ -1,15 +1,5 @@
 import { useMemo, useState } from 'react';
-import {
-  type FingeredAgain,
-  type FittingSizes,
-  grown,
-  handOfPlan,
-  heldAgainst,
-  type HeldAgainst,
-  instrumentOf,
-  onSize,
-  type StayHeld,
-} from '#core/fit';
+import { type FingeredAgain, type FittingSizes, grown, handOfPlan, fitOf, type Fit, instrumentOf, onSize, type StayFit } from '#core/fit';
 import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand/reach';
 import { defaultSize, SIZES } from '#core/instrument';
 import { listed, positionWords } from '#core/messages';
@@ -34,8 +24,8 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
   const sameSize = size === (plan.brief.instrument.size ?? defaultSize(instrument.kind));
   const otherInstrument = sameSize ? instrument : (onSize(plan, size) ?? instrument);
   const otherHand = grown(other === 'same' ? hand : presetHand(other, instrument), growth);
-  const now = heldAgainst(plan, hand, instrument);
-  const then = heldAgainst(plan, otherHand, otherInstrument);
+  const now = fitOf(plan, hand, instrument);
+  const then = fitOf(plan, otherHand, otherInstrument);
   const asked = useEngine(plan.brief, { kind: 'what-if', hand: otherHand, size: sameSize ? null : size });
   const again = asked.state === 'answered' ? asked.value : undefined;
   const caution = cautionText(plan);
@@ -81,7 +71,7 @@ function otherHandText(hand: OtherHand): string {
   return hand === 'same' ? 'this hand' : HAND_LABELS[hand];
 }
 
-function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: HeldAgainst }) {
+function StayTable({ now, then }: { readonly now: Fit; readonly then: Fit }) {
   const most = Math.max(...[...now.stays, ...then.stays].map((stay) => Math.max(stay.needMm, stay.maxMm)), 1);
   return (
     <Table className="mt-2 max-w-5xl">
@@ -103,10 +93,10 @@ function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: He
             </td>
             <td>{positionWords(stay.stay.position)}</td>
             <td>
-              <HeldBar held={stay} most={most} />
+              <FitBar fit={stay} most={most} />
             </td>
             <td>
-              <HeldBar held={then.stays[index] ?? stay} most={most} />
+              <FitBar fit={then.stays[index] ?? stay} most={most} />
             </td>
           </tr>
         ))}
@@ -118,9 +108,9 @@ function StayTable({ now, then }: { readonly now: HeldAgainst; readonly then: He
 const BAR = 190;
 
 /** What is asked as a bar, with two marks: the hand’s comfortable span, and its largest. */
-function HeldBar({ held, most }: { readonly held: StayHeld; readonly most: number }) {
+function FitBar({ fit, most }: { readonly fit: StayFit; readonly most: number }) {
   const px = (mm: number): number => (mm / most) * BAR;
-  const { needMm, comfortMm, maxMm, verdict } = held;
+  const { needMm, comfortMm, maxMm, verdict } = fit;
   const how = `It asks ${mmText(needMm)} between the outermost fingers; this hand spans ${mmText(comfortMm)} comfortably and ${mmText(maxMm)} at most. ${Math.round((100 * needMm) / maxMm)} % of the largest.`;
   return (
     <span className="flex items-center gap-3">
@@ -150,8 +140,8 @@ function HeldBar({ held, most }: { readonly held: StayHeld; readonly most: numbe
 
 interface TotalsProps {
   readonly plan: Plan;
-  readonly now: HeldAgainst;
-  readonly then: HeldAgainst;
+  readonly now: Fit;
+  readonly then: Fit;
   /** The line fingered for the other case; null where that hand cannot play it, undefined until the answer is there. */
   readonly again: FingeredAgain | null | undefined;
 }
@@ -160,9 +150,9 @@ function Totals({ plan, now, then, again }: TotalsProps) {
   return (
     <dl className="mt-2 grid max-w-3xl grid-cols-[auto_1fr] gap-x-4 text-[15px]">
       <dt className="text-dove-dark">As it is</dt>
-      <dd>{heldText(plan, now)}</dd>
+      <dd>{fitText(plan, now)}</dd>
       <dt className="text-dove-dark">The same fingering in the other case</dt>
-      <dd>{heldText(plan, then)}</dd>
+      <dd>{fitText(plan, then)}</dd>
       <dt className="text-dove-dark">Fingered for the other case</dt>
       <dd>{againText(again)}</dd>
     </dl>
@@ -177,11 +167,11 @@ function againText(again: FingeredAgain | null | undefined): string {
     changes.length === 0
       ? 'The same fingering.'
       : `${changes.length} ${changes.length === 1 ? 'note is' : 'notes are'} fingered differently.`;
-  return `${told} ${heldText(again.plan, again.held)}`;
+  return `${told} ${fitText(again.plan, again.fit)}`;
 }
 
 /** "Of 22 notes, 3 are a stretch and 1 is out of reach." — a sentence on the whole. */
-function heldText({ notes }: Plan, { stretched, beyond, crowded }: HeldAgainst): string {
+function fitText({ notes }: Plan, { stretched, beyond, crowded }: Fit): string {
   const count = (indexes: readonly number[], what: string): string[] =>
     indexes.length === 0 ? [] : [`${indexes.length} ${indexes.length === 1 ? 'is' : 'are'} ${what}`];
   const told = [...count(stretched, 'a stretch'), ...count(beyond, 'out of reach')];
@@ -232,18 +222,18 @@ function SizesTable({ fitting }: { readonly fitting: FittingSizes }) {
         </tr>
       </thead>
       <tbody>
-        {fitting.sizes.map(({ size, stringLengthMm, held, again }) => (
+        {fitting.sizes.map(({ size, stringLengthMm, fit, again }) => (
           <tr key={size}>
             <td>{sizeLabel(size)}</td>
             <td>{stringLengthMm} mm</td>
-            <td className={again?.held.verdict === 'comfort' ? '' : 'text-ochre'}>
-              {again ? REACH_LABELS[again.held.verdict] : 'cannot be played'}
+            <td className={again?.fit.verdict === 'comfort' ? '' : 'text-ochre'}>
+              {again ? REACH_LABELS[again.fit.verdict] : 'cannot be played'}
             </td>
-            <td>{again?.held.stretched.length ?? ''}</td>
-            <td>{again?.held.crowded.length ?? ''}</td>
-            <td className={held.verdict === 'comfort' ? '' : 'text-ochre'}>{REACH_LABELS[held.verdict]}</td>
-            <td>{held.stretched.length}</td>
-            <td>{held.beyond.length}</td>
+            <td>{again?.fit.stretched.length ?? ''}</td>
+            <td>{again?.fit.crowded.length ?? ''}</td>
+            <td className={fit.verdict === 'comfort' ? '' : 'text-ochre'}>{REACH_LABELS[fit.verdict]}</td>
+            <td>{fit.stretched.length}</td>
+            <td>{fit.beyond.length}</td>
           </tr>
         ))}
       </tbody>

@@ -33,11 +33,11 @@ const PART_VIEWS: Readonly<Record<Part, ComponentType<{ readonly plan: Plan }>>>
 };
 
 /** A piece in millimetres, cents and hertz: its fingerboard, its intonation, what it asks of the hand. */
-export function Measure() {
+export function Measurements() {
   if (leadsToTapes()) return null;
   return (
     <Addressed>
-      <MeasurePage />
+      <MeasurementsPage />
     </Addressed>
   );
 }
@@ -50,33 +50,33 @@ function leadsToTapes(): boolean {
   return true;
 }
 
-function MeasurePage() {
+function MeasurementsPage() {
   const trouble = useOpenedPiece();
   const [part, choose] = useQueryState('part', parseAsStringLiteral(PARTS).withDefault(PARTS[0]));
   const plan = usePlanning((planning) => planning.planSet?.best ?? null);
   const pieceId = useWork((work) => work.pieceId);
   const ready = pieceId !== null;
   usePageTitle(
-    'Measures',
+    'Measurements',
     useWork((work) => (ready ? pieceTitle(work) : null)),
   );
   const View = PART_VIEWS[part];
   return (
     <>
-      <Header current="Measures" pieceId={pieceId} />
+      <Header current="Measurements" pieceId={pieceId} />
       {trouble !== null && <StorageTrouble message={trouble} />}
       {ready && (
         <main className="px-6 pt-3 pb-6">
           <PieceHead />
           <Messages />
           <PartTabs
-            label="Measures"
+            label="Measurements"
             names={PARTS}
             nameOf={(each) => PART_LABELS[each]}
             chosen={part}
             onChoose={(next) => void choose(next)}
           />
-          <MeasureSteps part={part} pieceId={pieceId} />
+          <PartSteps part={part} pieceId={pieceId} />
           {plan && (
             <Suspense>
               <View plan={plan} />
@@ -90,7 +90,7 @@ function MeasurePage() {
 }
 
 /** From each part to what a teacher does about it. */
-function MeasureSteps({ part, pieceId }: { readonly part: Part; readonly pieceId: string }) {
+function PartSteps({ part, pieceId }: { readonly part: Part; readonly pieceId: string }) {
   const instrumentId = useWork((work) => work.instrumentId);
   const playerId = useWork((work) => work.playerId);
   const kind = useWork((work) => work.brief.instrument.kind);
@@ -100,7 +100,9 @@ function MeasureSteps({ part, pieceId }: { readonly part: Part; readonly pieceId
         <ButtonLink href={`/?piece=${pieceId}`}>Change the fingering</ButtonLink>
         {part === 'fingerboard' && <ButtonLink href={`/tapes?piece=${pieceId}`}>Print tapes</ButtonLink>}
         {part === 'intonation' && <ButtonLink href={`/tuner?instrument=${instrumentId ?? kind}`}>Tune the instrument</ButtonLink>}
-        {part === 'reach' && <ButtonLink href={playerId === null ? '/setup' : `/setup?player=${playerId}`}>Measure the hand</ButtonLink>}
+        {part === 'reach' && (
+          <ButtonLink href={playerId === null ? '/setup' : `/setup?player=${playerId}`}>Measurements the hand</ButtonLink>
+        )}
         <Button onClick={() => print()}>Print it</Button>
       </NextSteps>
     </div>

@@ -2,8 +2,8 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { FIRST_TAPES } from '#core/hand';
 import { INSTRUMENT_KINDS, mmFromNut, SIZES } from '#core/instrument';
-import { CHECK_BAR_MM, type Paper, PAPERS, sectionMm, STRIP_TOP_MM, type Tape, tapeSheet } from '#core/sheet';
-import { sheetPdf } from '../../../src/printing/sheet-pdf.ts';
+import { CHECK_BAR_MM, type Paper, PAPERS, sectionMm, STRIP_TOP_MM, type Tape, tapePages } from '#core/tapes';
+import { pagesPdf } from '../../../src/printing/pages-pdf.ts';
 import { lengthMm, linesOfPdf, type PdfLine } from '../../support/pdf-lines.ts';
 
 function tapesAt(places: readonly number[]): readonly Tape[] {
@@ -11,7 +11,7 @@ function tapesAt(places: readonly number[]): readonly Tape[] {
 }
 
 function printed(places: readonly number[], paper: Paper): readonly PdfLine[] {
-  return linesOfPdf(sheetPdf(tapeSheet(['Tapes for a ½ cello'], tapesAt(places), paper)));
+  return linesOfPdf(pagesPdf(tapePages(['Tapes for a ½ cello'], tapesAt(places), paper)));
 }
 
 /** Lines across the strip: 26 mm wide, level. */
@@ -76,7 +76,7 @@ describe('a strip of tapes in its PDF', () => {
   });
 
   it('writes accidentals and fractions in letters every reader has, and asks not to be scaled', () => {
-    const text = Buffer.from(sheetPdf(tapeSheet(['A ½ cello'], tapesAt([20]), 'A4'))).toString('latin1');
+    const text = Buffer.from(pagesPdf(tapePages(['A ½ cello'], tapesAt([20]), 'A4'))).toString('latin1');
     assert.match(text, /\(A 1\/2 cello\)/);
     assert.match(text, /\(Eb\)/);
     assert.match(text, /\/PrintScaling\s*\/None/);

@@ -15,7 +15,7 @@ export const ARM_MM = { least: 100, most: 1000 } as const;
  * A player's left hand, as measured at the instrument; what is left out follows the preset (average when absent). The length
  * of the fourth finger, the arm and the nails inform remarks; only spans are judged by.
  */
-export const HandMeasure = Type.Object(
+export const HandMeasurements = Type.Object(
   {
     preset: Type.Optional(oneOf(HAND_PRESETS)),
     firstToFourth: Type.Optional(Span),
@@ -31,4 +31,4 @@ export const HandMeasure = Type.Object(
 );
 
 /** A player's left hand, as documents carry it. */
-export type HandMeasure = Static<typeof HandMeasure>;
+export type HandMeasurements = Static<typeof HandMeasurements>;

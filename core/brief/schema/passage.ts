@@ -4,15 +4,15 @@ import { Preferences } from '#core/brief/parts/wishes';
 import { MOST_NOTES } from '#core/material';
 
 /** The limits that may hold for some notes of a line and not for others: those that ask of each note by itself. */
-export const STRETCH_LIMITS = ['strings', 'positions', 'fingers', 'openStrings'] as const satisfies readonly LimitName[];
+export const PASSAGE_LIMITS = ['strings', 'positions', 'fingers', 'openStrings'] as const satisfies readonly LimitName[];
 
 /** What must hold from one note to another. */
-export type StretchLimits = Pick<Limits, (typeof STRETCH_LIMITS)[number]>;
+export type PassageLimits = Pick<Limits, (typeof PASSAGE_LIMITS)[number]>;
 
-const StretchLimits = Type.Unsafe<StretchLimits>(
+const PassageLimits = Type.Unsafe<PassageLimits>(
   Type.Object(
     Object.fromEntries(
-      LIMIT_NAMES.filter((name) => STRETCH_LIMITS.some((each) => each === name)).map((name) => [
+      LIMIT_NAMES.filter((name) => PASSAGE_LIMITS.some((each) => each === name)).map((name) => [
         name,
         Type.Optional(limitPart(name).schema),
       ]),
@@ -24,10 +24,10 @@ const StretchLimits = Type.Unsafe<StretchLimits>(
 const NoteIndex = Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 });
 
 /** What is asked from one note of the line to another (rests count, both inclusive), beside what is asked of the whole. */
-export const Stretch = Type.Object(
-  { from: NoteIndex, to: NoteIndex, limits: Type.Optional(StretchLimits), preferences: Type.Optional(Preferences) },
+export const Passage = Type.Object(
+  { from: NoteIndex, to: NoteIndex, limits: Type.Optional(PassageLimits), preferences: Type.Optional(Preferences) },
   { additionalProperties: false },
 );
 
 /** What is asked from one note of the line to another, as documents carry it. */
-export type Stretch = Static<typeof Stretch>;
+export type Passage = Static<typeof Passage>;

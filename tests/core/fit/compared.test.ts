@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { fingeredOtherwise, holdPlans, sumsOf } from '#core/explain';
+import { fingeredOtherwise, comparePlans, sumsOf } from '#core/explain';
 import { ringingNotes } from '#core/fit';
 import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { asked } from '../../support/asked.ts';
@@ -12,24 +12,24 @@ const up = ['G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C5', '
 const free = lineBrief('violin', up, {}, 'G major');
 const covered = lineBrief('violin', up.slice(1), { limits: { openStrings: 'none' } }, 'G major');
 
-describe('two plans held against each other', () => {
+describe('two plans compared with each other', () => {
   it('differ where string or finger do, and nowhere else', () => {
-    const held = holdPlans(planned(free), planned(lineBrief('violin', up, { locks: [{ note: 4, finger: '4' }] }, 'G major')));
-    assert.ok(held);
-    assert.deepEqual(held.differsAt, [4]);
-    const fourth = held.notes[4];
+    const compared = comparePlans(planned(free), planned(lineBrief('violin', up, { locks: [{ note: 4, finger: '4' }] }, 'G major')));
+    assert.ok(compared);
+    assert.deepEqual(compared.differsAt, [4]);
+    const fourth = compared.notes[4];
     assert.deepEqual(fourth?.differs, { string: true, finger: true, position: false });
-    assert.ok(held.differsAt.length < held.notes.length);
+    assert.ok(compared.differsAt.length < compared.notes.length);
   });
 
   it('of different notes cannot be', () => {
-    assert.equal(holdPlans(planned(free), planned(lineBrief('violin', up.slice(1)))), null);
-    assert.equal(holdPlans(planned(lineBrief('violin', ['A4'])), planned(lineBrief('violin', ['B4']))), null);
+    assert.equal(comparePlans(planned(free), planned(lineBrief('violin', up.slice(1)))), null);
+    assert.equal(comparePlans(planned(lineBrief('violin', ['A4'])), planned(lineBrief('violin', ['B4']))), null);
   });
 
   it('can be a cello’s and a violin’s: the same sounds', () => {
-    const held = holdPlans(planned(lineBrief('violin', ['G3', 'A3', 'B3'])), planned(lineBrief('cello', ['G3', 'A3', 'B3'])));
-    assert.equal(held?.notes.length, 3);
+    const compared = comparePlans(planned(lineBrief('violin', ['G3', 'A3', 'B3'])), planned(lineBrief('cello', ['G3', 'A3', 'B3'])));
+    assert.equal(compared?.notes.length, 3);
   });
 
   it('never differ from themselves, and the sums are those of the plan', () => {

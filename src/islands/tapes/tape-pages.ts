@@ -1,6 +1,6 @@
 import { type Instrument, mmFromNut } from '#core/instrument';
 import { displayPitchClass, type Key, noteLabel, pitchInKey } from '#core/pitch';
-import { type Paper, type PrintedSheet, type Tape, tapeSheet } from '#core/sheet';
+import { type Paper, type PrintedPages, type Tape, tapePages } from '#core/tapes';
 import { downloadBlob, fileNameOf } from '../../files/download.ts';
 import { exactMmText } from '../../words/intonation.ts';
 import { fingerboardName } from '../../words/labels.ts';
@@ -17,14 +17,14 @@ export interface TapesOn {
 }
 
 /** The strip to print, in true millimetres. */
-export function sheetOf({ instrument, name, key, places }: TapesOn, paper: Paper): PrintedSheet {
+export function pagesOf({ instrument, name, key, places }: TapesOn, paper: Paper): PrintedPages {
   const title = [
     `Tapes for ${name}`,
     `${fingerboardName(instrument.kind, instrument.size)}, string ${instrument.stringLengthMm} mm from nut to bridge`,
     'Cut along the dashed lines, lay the thick end at the edge of the nut.',
     'A starting place: the ear decides.',
   ];
-  return tapeSheet(
+  return tapePages(
     title,
     places.map((semitones) => tapeAt(instrument, key, semitones)),
     paper,
@@ -33,10 +33,10 @@ export function sheetOf({ instrument, name, key, places }: TapesOn, paper: Paper
 
 /** Writes the strip as a file; what writes PDF comes when the first strip is asked for. */
 export async function printTapes(tapes: TapesOn, paper: Paper): Promise<void> {
-  const { sheetPdf } = await import('../../printing/sheet-pdf.ts');
+  const { pagesPdf } = await import('../../printing/pages-pdf.ts');
   const { instrument } = tapes;
   const name = `tapes ${fingerboardName(instrument.kind, instrument.size)} ${instrument.stringLengthMm} mm`;
-  downloadBlob(fileNameOf(name, 'pdf'), new Blob([sheetPdf(sheetOf(tapes, paper))], { type: 'application/pdf' }));
+  downloadBlob(fileNameOf(name, 'pdf'), new Blob([pagesPdf(pagesOf(tapes, paper))], { type: 'application/pdf' }));
 }
 
 function tapeAt({ stringLengthMm, strings }: Instrument, key: Key, semitones: number): Tape {

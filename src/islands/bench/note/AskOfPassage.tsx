@@ -1,9 +1,9 @@
-import { type Brief, STRETCH_LIMITS, type StretchLimits } from '#core/brief';
-import { stretchAt, withStretch } from '#core/brief/lines';
+import { type Brief, PASSAGE_LIMITS, type PassageLimits } from '#core/brief';
+import { passageAt, withPassage } from '#core/brief/lines';
 import { limitPart } from '#core/brief/parts/limits';
 import { type Preference, PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
-import type { Stretch } from '../../../state/selection.ts';
+import type { Passage } from '../../../state/selection.ts';
 import { useWork } from '../../../state/work/work.ts';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -12,18 +12,18 @@ import { settingOf } from '../sentence/LimitControl.tsx';
 import { PartControl } from '../sentence/PartControl.tsx';
 
 /** What is asked of the selected notes alone: to stay on a string, to avoid one, one colour. */
-export function AskOfStretch({ stretch }: { readonly stretch: Stretch }) {
+export function AskOfPassage({ passage }: { readonly passage: Passage }) {
   const brief = useWork((work) => work.brief);
-  const { preferences = {} } = stretchAt(brief, stretch);
+  const { preferences = {} } = passageAt(brief, passage);
   const wish = (name: Preference, strength: number): void =>
     changeBrief((now) => {
-      const { [name]: _, ...others } = stretchAt(now, stretch).preferences ?? {};
-      return withStretch(now, { ...stretchAt(now, stretch), preferences: strength > 0 ? { ...others, [name]: strength } : others });
+      const { [name]: _, ...others } = passageAt(now, passage).preferences ?? {};
+      return withPassage(now, { ...passageAt(now, passage), preferences: strength > 0 ? { ...others, [name]: strength } : others });
     });
   return (
     <>
-      {STRETCH_LIMITS.map((name) => (
-        <StretchLimit key={name} name={name} brief={brief} stretch={stretch} />
+      {PASSAGE_LIMITS.map((name) => (
+        <PassageLimit key={name} name={name} brief={brief} passage={passage} />
       ))}
       <Heading as="h3" className="mt-3">
         Preferences
@@ -42,20 +42,20 @@ export function AskOfStretch({ stretch }: { readonly stretch: Stretch }) {
   );
 }
 
-interface StretchLimitProps<Name extends keyof StretchLimits> {
+interface PassageLimitProps<Name extends keyof PassageLimits> {
   readonly name: Name;
   readonly brief: Brief;
-  readonly stretch: Stretch;
+  readonly passage: Passage;
 }
 
-function StretchLimit<Name extends keyof StretchLimits>({ name, brief, stretch }: StretchLimitProps<Name>) {
+function PassageLimit<Name extends keyof PassageLimits>({ name, brief, passage }: PassageLimitProps<Name>) {
   const { control, words } = limitPart(name);
   const setting = settingOf(brief);
-  const { limits = {} } = stretchAt(brief, stretch);
-  const set = (value: StretchLimits[Name] | null): void =>
+  const { limits = {} } = passageAt(brief, passage);
+  const set = (value: PassageLimits[Name] | null): void =>
     changeBrief((now) => {
-      const { [name]: _, ...others } = stretchAt(now, stretch).limits ?? {};
-      return withStretch(now, { ...stretchAt(now, stretch), limits: value === null ? others : { ...others, [name]: value } });
+      const { [name]: _, ...others } = passageAt(now, passage).limits ?? {};
+      return withPassage(now, { ...passageAt(now, passage), limits: value === null ? others : { ...others, [name]: value } });
     });
   return (
     setting && (

@@ -1,0 +1,12 @@
+import { create } from 'zustand';
+
+/** What may stand open over the bench. */
+export type OpenDialog = 'keys' | 'commands';
+
+interface OpenDialogs {
+  readonly open: OpenDialog | null;
+  readonly show: (dialog: OpenDialog | null) => void;
+}
+
+/** Which dialog stands open over the bench, for buttons and keys alike. */
+export const useOpenDialogs = create<OpenDialogs>()((set) => ({ open: null, show: (open) => set({ open }) }));
