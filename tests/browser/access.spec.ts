@@ -4,8 +4,8 @@ import { beads, expect, findings, openPiece, planDrawn, test } from './bench-pag
 /** Every view, and how it is brought up on the piece that was opened. */
 const VIEWS: readonly { readonly name: string; readonly open: (page: Page, piece: string) => Promise<void> }[] = [
   { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces') },
-  { name: 'a player', open: (page) => goTo(page, '/setup', 'Linnet') },
-  { name: 'an instrument', open: (page) => chosenInStudio(page, 'Robin’s violin full-size violin') },
+  { name: 'a player', open: (page) => chosenInStudio(page, 'Plover cello') },
+  { name: 'an instrument', open: (page) => chosenInStudio(page, 'Plover’s ¾ cello ¾ cello') },
   { name: 'a school', open: (page) => chosenInStudio(page, /^Dovecote studio/) },
   { name: 'tapes', open: (page) => goTo(page, '/tapes', 'Tapes') },
   { name: 'costs', open: (page) => goTo(page, '/costs', 'What a fingering costs') },
@@ -18,7 +18,7 @@ const VIEWS: readonly { readonly name: string; readonly open: (page: Page, piece
   { name: 'reach', open: (page, piece) => measures(page, piece, 'reach') },
   { name: 'compare', open: compared },
   { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'Robin · A major in sixths') },
-  { name: 'the tuner', open: (page) => goTo(page, '/tuner', 'A') },
+  { name: 'the tuner', open: tuner },
 ];
 
 for (const { name, open } of VIEWS) {
@@ -27,6 +27,8 @@ for (const { name, open } of VIEWS) {
     await open(page, new URL(page.url()).searchParams.get('piece') ?? '');
     expect(await findings(page)).toEqual([]);
     expect(await hiddenFromFocus(page)).toEqual([]);
+    await page.setViewportSize({ width: 390, height: 800 });
+    expect(await findings(page)).toEqual([]);
     await page.setViewportSize({ width: 320, height: 800 });
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
     await page.setViewportSize({ width: 1280, height: 800 });
@@ -85,6 +87,13 @@ async function measures(page: Page, piece: string, part: string): Promise<void> 
 async function compared(page: Page, piece: string): Promise<void> {
   await page.goto(`/compare?piece=${piece}`);
   await page.getByRole('region', { name: 'Note by note' }).waitFor();
+}
+
+async function tuner(page: Page): Promise<void> {
+  await page.goto('/tuner');
+  await page.getByLabel('Instrument to tune').selectOption('Martin’s cello');
+  await page.getByRole('button', { name: '2. D with A' }).click();
+  await page.getByRole('img', { name: /^Beats/ }).waitFor();
 }
 
 /** Goes through the page by Tab: what has the focus and is not in view at all, or does not show that it has it. */

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { lengthMm, linesOfPdf } from '../support/pdf-lines.ts';
-import { beads, expect, findings, openPiece, test } from './bench-page.ts';
+import { beads, expect, openPiece, test } from './bench-page.ts';
 
 async function openMeasures(page: Page, name: string, part: string): Promise<void> {
   await openPiece(page, name);
@@ -114,24 +114,4 @@ test('tapes for a key, and for the places of a piece; the old address leads ther
   await page.getByLabel('Key').selectOption('D major');
   await expect(page.getByLabel('4 semitones', { exact: true })).toBeChecked();
   await expect(page.getByLabel('15 semitones')).not.toBeChecked();
-  expect(await findings(page)).toEqual([]);
-  await page.setViewportSize({ width: 390, height: 800 });
-  expect(await findings(page)).toEqual([]);
-});
-
-for (const part of ['Fingerboard', 'Intonation', 'Reach']) {
-  test(`axe finds nothing on ${part}, wide and narrow`, async ({ page }) => {
-    await openMeasures(page, 'Robin · A major in sixths', part);
-    expect(await findings(page)).toEqual([]);
-    await page.setViewportSize({ width: 390, height: 800 });
-    expect(await findings(page)).toEqual([]);
-  });
-}
-
-test('axe finds nothing on a note in tune', async ({ page }) => {
-  await openPiece(page, 'Robin · A major in sixths');
-  await page.keyboard.press('ArrowRight');
-  await page.getByRole('tab', { name: 'In tune' }).click();
-  await page.getByText('Bow', { exact: true }).first().waitFor();
-  expect(await findings(page)).toEqual([]);
 });

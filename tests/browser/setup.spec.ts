@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, findings, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
+import { expect, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
 
 async function openSetup(page: Page, name: string): Promise<void> {
   await page.goto('/');
@@ -98,14 +98,3 @@ test('an instrument of the studio is taken in the sentence, and left for one des
   await page.getByLabel('Size', { exact: true }).selectOption('½');
   await expect(page.getByRole('img', { name: 'Fingerboard of the ½ violin, string 283 mm' })).toBeVisible();
 });
-
-for (const width of [1280, 390]) {
-  for (const name of ['Plover’s ¾ cello', 'Plover cello']) {
-    test(`axe finds nothing on ${name}, ${width} px wide`, async ({ page }) => {
-      await page.setViewportSize({ width, height: 800 });
-      await openSetup(page, name);
-      await page.getByRole('region', { name: 'Used by' }).waitFor();
-      expect(await findings(page)).toEqual([]);
-    });
-  }
-}

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, findings, test } from './bench-page.ts';
+import { expect, test } from './bench-page.ts';
 
 async function openTuner(page: Page, instrument: string): Promise<void> {
   await page.goto('/tuner');
@@ -68,12 +68,3 @@ for (const [kind, words] of [
     await expect(page.getByRole('status', { name: 'Heard' })).toContainText('cents');
   });
 }
-
-test('axe finds nothing on the tuner, wide and narrow', async ({ page }) => {
-  await openTuner(page, 'Martin’s cello');
-  await page.getByRole('button', { name: '2. D with A' }).click();
-  await page.getByRole('img', { name: /^Beats/ }).waitFor();
-  expect(await findings(page)).toEqual([]);
-  await page.setViewportSize({ width: 390, height: 800 });
-  expect(await findings(page)).toEqual([]);
-});

@@ -76,7 +76,7 @@ describe('a session on a brief that cannot be planned', () => {
   it('that does not even read says so to every question', () => {
     const unread: Brief = { ...SCALE, instrument: { kind: 'violin', stringLengthMm: 5 } };
     for (const reading of [asked(unread, { kind: 'ways', note: 0 }), asked(unread, { kind: 'reasons', note: 0 })]) {
-      assert.ok(!reading.ok && reading.issues[0]?.code === 'instrument/measure-beyond-sense');
+      assert.ok(!reading.ok && reading.issues[0]?.code === 'instrument/measurement-beyond-sense');
     }
   });
 

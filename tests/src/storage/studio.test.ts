@@ -91,7 +91,7 @@ describe('a hand as typed', () => {
     assert.match(handTrouble({ firstToFourth: { comfort: '3', most: '3' } }), /firstToFourth .*20 to 350/);
     assert.match(handTrouble({ firstToFourth: { comfort: '0', most: '80' } }), /firstToFourth/);
     assert.match(handTrouble({ firstToFourth: { comfort: '90', most: '80' } }), /cannot be more than the largest, 80 mm/);
-    assert.match(handTrouble({ firstToFourth: { comfort: '70', most: '' } }), /two measures/);
+    assert.match(handTrouble({ firstToFourth: { comfort: '70', most: '' } }), /two measurements/);
     assert.match(handTrouble({}, '0'), /fingerDistanceMm/);
   });
 

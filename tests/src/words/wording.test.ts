@@ -120,13 +120,10 @@ describe('another fingering', () => {
       { string: 'II', position: third },
       { string: 'I', position: first },
     ] as const;
-    assert.equal(
-      name({ kind: 'both', one: pairs, other: { kind: 'strings', shifts } }),
-      '1 2, 1 2 up the E string, shifts on the A string',
-    );
+    assert.equal(name({ kind: 'both', one: pairs, other: { kind: 'strings', shifts } }), '1 2, 1 2 up E, shifts on A');
     assert.equal(
       name({ kind: 'both', one: { kind: 'stopped' }, other: { kind: 'moment', notes: 2, string: 'II' } }),
-      'no open strings, shifts 2 notes later on the A string',
+      'no open strings, shifts 2 notes later on A',
     );
   });
 });
