@@ -23,7 +23,7 @@ export function ComparedNotes({ compared }: { readonly compared: ComparedPlans }
           ? 'Both are fingered alike.'
           : `${compared.differsAt.length} of ${compared.notes.length} notes are fingered differently: ${count('string')} on another string, ${count('finger')} with another finger, ${count('position')} in another position.`}
       </p>
-      <label className="mt-1 flex items-center gap-2 text-sm">
+      <label className="no-print mt-1 flex items-center gap-2 text-sm">
         <input
           type="checkbox"
           className="size-4 accent-ink"

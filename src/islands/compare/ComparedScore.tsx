@@ -3,7 +3,7 @@ import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/layout.ts';
 import { measuresInView, useScroller } from '../bench/score/use-scroller.ts';
-import { Fingerboard, FINGERBOARD_WIDTH } from '../score/Fingerboard.tsx';
+import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from '../score/Fingerboard.tsx';
 import { PathDrawing } from '../score/PathDrawing.tsx';
 import { SemitoneLines } from '../score/SemitoneLines.tsx';
 import { type Engraved, Staff } from '../score/Staff.tsx';
@@ -17,6 +17,10 @@ interface ComparedScoreProps {
 }
 
 const PATH_HEIGHT = 270;
+
+/** How small the drawing may become on paper: beyond that the tables tell the same. */
+const SMALLEST_ON_PAPER = 0.4;
+
 const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hardest: [], refingered: [], slides: false };
 
 /** The staff and path of one plan with the other overlaid; where they differ the staff has both fingers. */
@@ -34,8 +38,13 @@ export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {
   const windowLeft = layout.offsets[range.from] ?? 0;
   const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
   const note = chosen === null ? undefined : one.notes[chosen];
+  const paper = onPaper(layout);
   return (
-    <section aria-label="Both paths" className="mt-1 flex">
+    <section
+      aria-label="Both paths"
+      className={`to-paper mt-1 flex ${paper < SMALLEST_ON_PAPER ? 'no-print' : ''}`}
+      style={{ '--on-paper': paper }}
+    >
       <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="shrink-0">
         <Fingerboard plan={one} scale={scale} selected={note?.kind === 'note' ? note : null} />
       </div>

@@ -44,7 +44,7 @@ export function FingerboardPart({ plan }: { readonly plan: Plan }) {
       <p className="mt-3 font-serif text-[17px] leading-[1.9]">
         Show <Choice label="What to show" value={scope} values={SCOPES} name={(each) => SCOPE_LABELS[each]} onChange={setScope} />
         {', '}
-        <span className="whitespace-nowrap">
+        <span className="no-print whitespace-nowrap">
           <Button disabled={zoom === ZOOMS[0]} onClick={() => zoomTo(-1)}>
             Farther
           </Button>{' '}

@@ -225,7 +225,7 @@ function SizesTable({ fitting }: { readonly fitting: FittingSizes }) {
         {fitting.sizes.map(({ size, stringLengthMm, fit, again }) => (
           <tr key={size}>
             <td>{sizeLabel(size)}</td>
-            <td>{stringLengthMm} mm</td>
+            <td className="whitespace-nowrap">{stringLengthMm} mm</td>
             <td className={again?.fit.verdict === 'comfort' ? '' : 'text-ochre'}>
               {again ? REACH_LABELS[again.fit.verdict] : 'cannot be played'}
             </td>

@@ -1,5 +1,6 @@
 import { defaultSize } from '#core/instrument';
 import { noteLabel } from '#core/pitch';
+import type { StaffLayout } from '../../engraving/layout.ts';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { fingerboardName } from '../../words/labels.ts';
@@ -13,6 +14,14 @@ interface FingerboardProps {
 
 /** How wide the fingerboard beside the path is, px. */
 export const FINGERBOARD_WIDTH = 128;
+
+/** How small fingerboard, staff and path must be to stand beside each other on paper, 0 to 1. */
+export function onPaper({ offsets }: StaffLayout): number {
+  return Math.min(1, PAPER_WIDTH / (FINGERBOARD_WIDTH + (offsets.at(-1) ?? 0)));
+}
+
+/** Width of the paper between its margins, px. */
+const PAPER_WIDTH = 680;
 const BOARD_LEFT = 40;
 const BOARD_RIGHT = 116;
 

@@ -2,6 +2,7 @@ import { Rows4 } from 'lucide-react';
 import { lazy, type PointerEvent, Suspense, useCallback, useMemo, useState } from 'react';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
+import type { MeasureRange } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
 import { overlaidOf, usePlanning } from '../../../state/planning.ts';
 import { select, selectTo, passageOf, useSelection } from '../../../state/selection.ts';
@@ -9,7 +10,7 @@ import { useSound } from '../../../state/sound/sound.ts';
 import { useUnderStaff } from '../../../state/under-staff.ts';
 import { useWork } from '../../../state/work/work.ts';
 import { noteText } from '../../../words/plan-words.ts';
-import { Fingerboard, FINGERBOARD_WIDTH } from '../../score/Fingerboard.tsx';
+import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from '../../score/Fingerboard.tsx';
 import { PathDrawing, type PathNotes } from '../../score/PathDrawing.tsx';
 import { SemitoneLines } from '../../score/SemitoneLines.tsx';
 import { type Engraved, Staff } from '../../score/Staff.tsx';
@@ -53,12 +54,15 @@ export function Score({ plan, notes }: ScoreProps) {
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
   useKeepInView(scroller, engraving, layout, playing ?? selected);
-  const chosen = plan.notes[playing ?? selected ?? -1];
-  const sound = chosen?.kind === 'note' ? chosen : null;
-  const windowLeft = layout.offsets[range.from] ?? 0;
-  const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
+  const sound = soundAt(plan, playing ?? selected);
+  const [windowLeft, windowWidth] = windowOf(layout, range);
   return (
-    <section ref={place} aria-label="Staff and path" className={`flex ${stale ? 'opacity-60' : ''}`}>
+    <section
+      ref={place}
+      aria-label="Staff and path"
+      className={`to-paper flex ${stale ? 'opacity-60' : ''}`}
+      style={{ '--on-paper': onPaper(layout) }}
+    >
       <Announcement sound={sound} playing={playing !== null} />
       <div style={{ width: FINGERBOARD_WIDTH, paddingTop: layout.height }} className="relative shrink-0 max-sm:hidden">
         <div className="no-print absolute top-1 left-0">
@@ -91,6 +95,18 @@ export function Score({ plan, notes }: ScoreProps) {
       </div>
     </section>
   );
+}
+
+/** The note at an index; null for none, and for a rest. */
+function soundAt({ notes }: Plan, index: number | null): PlannedSound | null {
+  const note = notes[index ?? -1];
+  return note?.kind === 'note' ? note : null;
+}
+
+/** Where what is engraved begins, and how wide it is, px. */
+function windowOf({ offsets }: StaffLayout, { from, to }: MeasureRange): readonly [number, number] {
+  const left = offsets[from] ?? 0;
+  return [left, (offsets[to] ?? 0) - left + 2];
 }
 
 /** What a listener hears of the selection; while the line sounds, only the line. */

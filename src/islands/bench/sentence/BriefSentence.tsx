@@ -64,7 +64,7 @@ function MoreOrLess() {
       aria-expanded={whole}
       aria-label={whole ? 'Fewer parts of the brief' : 'More parts of the brief'}
       title={whole ? 'Hide what is at its usual value' : 'Positions, strings, fingers, open strings, purpose, preferences'}
-      className="rounded-[5px] border border-dove-light px-2 font-sans text-[14px] text-dove-dark pointed:bg-paper-deep"
+      className="no-print rounded-[5px] border border-dove-light px-2 font-sans text-[14px] text-dove-dark pointed:bg-paper-deep"
       onClick={() => foldSentence(whole)}
     >
       {whole ? 'less' : 'more'}
