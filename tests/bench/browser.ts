@@ -5,6 +5,7 @@
 import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import { type Browser, chromium, type Page } from '@playwright/test';
+import { printLayoutShifts } from './layout-shift.ts';
 
 const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -67,6 +68,7 @@ async function measured(tree: string): Promise<Figures> {
     // The functions handed to the page are compiled with a helper that the page does not have.
     await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
     await printScriptSize(page);
+    await printLayoutShifts(browser, ADDRESS);
     const changeMs = await printChangeToDrawn(page, 'three octaves up and down, 43 notes', baseline);
     const keyMs = await printKeyToDrawn(page, baseline);
     const { busyMs, restMs } = await printBehindOthers(page);

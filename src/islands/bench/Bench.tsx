@@ -50,7 +50,7 @@ export function Bench() {
   );
   return (
     <>
-      <Header current="Fingering" pieceId={pieceId} name={ready && <PieceNameField />}>
+      <Header current="Fingering" pieceId={pieceId} name={ready ? <PieceNameField /> : <span className="min-w-32 grow lg:max-w-80" />}>
         {ready && <BenchToolbar />}
       </Header>
       {pieceId !== null && <PieceTabs pieceId={pieceId} />}
@@ -83,7 +83,7 @@ function Introduction({ idle }: { readonly idle: boolean }) {
   const shown = firstStepsStore((steps) => steps.shown);
   if (!shown) return null;
   return (
-    <div className="min-h-32 sm:min-h-11">
+    <div className="min-h-[124px] pt-1 sm:min-h-[60px] lg:min-h-[47px]">
       {idle && (
         <Suspense>
           <FirstSteps />

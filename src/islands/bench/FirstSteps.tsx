@@ -13,7 +13,7 @@ export function FirstSteps() {
   const next = FIRST_STEPS.find((step) => !tried.includes(step));
   const { title, how } = next === undefined ? FIRST_STEPS_DONE : FIRST_STEP_WORDS[next];
   return (
-    <Notice label="First steps" className="no-print mt-1 flex min-h-full items-center gap-3 text-[15px] leading-snug">
+    <Notice label="First steps" className="no-print flex min-h-full items-center gap-3 text-[15px] leading-snug">
       <p className="grow" role="status">
         {next !== undefined && (
           <span className="mr-1 whitespace-nowrap text-dove-dark">

@@ -8,6 +8,8 @@ import { readyToRead } from '../../storage/first-start.ts';
 import { schoolOf } from '../../storage/for-briefs.ts';
 import { loadStudio, piecesUsing, saveSchool } from '../../storage/studio.ts';
 import { SelectField } from '../../ui/fields/Field.tsx';
+import { ButtonLink } from '../../ui/Button.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { INSTRUMENT_LABELS, pieceTitle } from '../../words/labels.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';
@@ -56,33 +58,53 @@ function CostsPage() {
             {trouble}
           </Notice>
         )}
-        <p className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-2">
-          <label>
-            Costs of{' '}
-            <SelectField
-              value={schoolId ?? NO_SCHOOL}
-              options={[
-                { value: NO_SCHOOL, name: 'no school' },
-                ...schools.map(({ id, document }) => ({ value: id, name: document.name || 'Unnamed school' })),
-              ]}
-              onChange={(event) => void setAddress({ school: event.target.value === NO_SCHOOL ? null : event.target.value })}
-            />
-          </label>
-          {school && (
-            <label>
-              on the{' '}
-              <SelectField
-                value={kind}
-                options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
-                onChange={(event) => setKind(INSTRUMENT_KINDS.find((each) => each === event.target.value) ?? 'violin')}
-              />
-            </label>
-          )}
-        </p>
+        <WhoseCosts schools={schools} school={school} kind={kind} onSchool={(id) => void setAddress({ school: id })} onKind={setKind} />
         {school && <EffectOnPiece key={kind} school={school} kind={kind} />}
+        {school && (
+          <NextSteps atHead>
+            <ButtonLink href={`/setup?school=${school.id}`}>Change what the school teaches</ButtonLink>
+          </NextSteps>
+        )}
         <CostTable key={`${schoolId} ${kind}`} school={school ?? null} kind={kind} onChange={keep} />
       </main>
     </>
+  );
+}
+
+interface WhoseCostsProps {
+  readonly schools: readonly SchoolRecord[];
+  readonly school: SchoolRecord | undefined;
+  readonly kind: InstrumentKind;
+  readonly onSchool: (id: string | null) => void;
+  readonly onKind: (kind: InstrumentKind) => void;
+}
+
+/** Whose costs are shown: a school's, on one instrument, or those that all begin with. */
+function WhoseCosts({ schools, school, kind, onSchool, onKind }: WhoseCostsProps) {
+  return (
+    <p className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-2">
+      <label>
+        Costs of{' '}
+        <SelectField
+          value={school?.id ?? NO_SCHOOL}
+          options={[
+            { value: NO_SCHOOL, name: 'no school' },
+            ...schools.map(({ id, document }) => ({ value: id, name: document.name || 'Unnamed school' })),
+          ]}
+          onChange={(event) => onSchool(event.target.value === NO_SCHOOL ? null : event.target.value)}
+        />
+      </label>
+      {school && (
+        <label>
+          on the{' '}
+          <SelectField
+            value={kind}
+            options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
+            onChange={(event) => onKind(INSTRUMENT_KINDS.find((each) => each === event.target.value) ?? 'violin')}
+          />
+        </label>
+      )}
+    </p>
   );
 }
 

@@ -80,9 +80,9 @@ function MeasurementsPage() {
           {plan && (
             <Suspense>
               <View plan={plan} />
+              <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
             </Suspense>
           )}
-          <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
         </main>
       )}
     </>
@@ -100,9 +100,7 @@ function PartSteps({ part, pieceId }: { readonly part: Part; readonly pieceId: s
         <ButtonLink href={`/?piece=${pieceId}`}>Change the fingering</ButtonLink>
         {part === 'fingerboard' && <ButtonLink href={`/tapes?piece=${pieceId}`}>Print tapes</ButtonLink>}
         {part === 'intonation' && <ButtonLink href={`/tuner?instrument=${instrumentId ?? kind}`}>Tune the instrument</ButtonLink>}
-        {part === 'reach' && (
-          <ButtonLink href={playerId === null ? '/setup' : `/setup?player=${playerId}`}>Measurements the hand</ButtonLink>
-        )}
+        {part === 'reach' && <ButtonLink href={playerId === null ? '/setup' : `/setup?player=${playerId}`}>Measure the hand</ButtonLink>}
         <Button onClick={() => print()}>Print it</Button>
       </NextSteps>
     </div>

@@ -148,7 +148,7 @@ interface TotalsProps {
 
 function Totals({ plan, now, then, again }: TotalsProps) {
   return (
-    <dl className="mt-2 grid max-w-3xl grid-cols-[auto_1fr] gap-x-4 text-[15px]">
+    <dl className="mt-2 grid max-w-3xl gap-x-4 sm:grid-cols-[auto_1fr] text-[15px]">
       <dt className="text-dove-dark">As it is</dt>
       <dd>{fitText(plan, now)}</dd>
       <dt className="text-dove-dark">The same fingering in the other case</dt>

@@ -31,7 +31,7 @@ export function PieceRow({ row, changed, onRename, onTag, onDuplicate, onDelete 
   const leave = (): void => setTyping(null);
   return (
     <tr>
-      <td className="font-serif">
+      <td className="min-w-36 font-serif">
         {typing === 'name' ? (
           <NameField label="New name" text={title} onDone={rename} onLeave={leave} />
         ) : (

@@ -55,15 +55,13 @@ export function Pieces() {
           {list && list.setAside > 0 && <SetAside count={list.setAside} />}
         </div>
         {list && <Library records={list.records} run={run} onDelete={remove} />}
-        <section aria-label="Demo pieces" className="mt-8 flex flex-wrap items-center gap-3 text-dove-dark">
-          <span>Demo pieces of a made-up studio:</span>
-          <Button disabled={list === null} onClick={() => run(restoreDemo)}>
-            Restore the demo
-          </Button>
-          <Button disabled={list === null} onClick={() => run(clearDemo)}>
-            Remove the demo
-          </Button>
-        </section>
+        {list && (
+          <section aria-label="Demo pieces" className="mt-8 flex flex-wrap items-center gap-3 text-dove-dark">
+            <span>Demo pieces of a made-up studio:</span>
+            <Button onClick={() => run(restoreDemo)}>Restore the demo</Button>
+            <Button onClick={() => run(clearDemo)}>Remove the demo</Button>
+          </section>
+        )}
       </main>
     </>
   );

@@ -1,4 +1,5 @@
 import { Plus } from 'lucide-react';
+import { useRef } from 'react';
 import { counted } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
 import type { Studio } from '../../storage/studio.ts';
@@ -29,57 +30,70 @@ export function Setup() {
 
 function SetupPage() {
   const { studio, chosen, choose, trouble, deleted, saving, actions } = useStudio();
+  const form = useRef<HTMLDivElement>(null);
+  const open = (next: Chosen): void => {
+    choose(next);
+    // On a narrow page the form is below the lists.
+    if (matchMedia('(width < 768px)').matches) requestAnimationFrame(() => form.current?.scrollIntoView());
+  };
   return (
     <>
       <Header current="Players, instruments, schools" />
       <main className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 px-6 py-4 md:grid-cols-[232px_minmax(0,1fr)]">
         <h1 className="sr-only">Players, instruments, schools</h1>
-        <aside aria-label="Studio">
-          <Shelf
-            title="Players"
-            what="player"
-            entries={(studio?.players ?? []).map(playerEntry)}
-            chosen={chosen}
-            onChoose={choose}
-            onNew={actions.addPlayer}
-          />
-          <Shelf
-            title="Instruments"
-            what="instrument"
-            entries={(studio?.instruments ?? []).map(instrumentEntry)}
-            chosen={chosen}
-            onChoose={choose}
-            onNew={actions.addInstrument}
-          />
-          <Shelf
-            title="Schools"
-            what="school"
-            entries={(studio?.schools ?? []).map(schoolEntry)}
-            chosen={chosen}
-            onChoose={choose}
-            onNew={actions.addSchool}
-          />
-          <OpenFileButton label="Instrument, player or school saved as JSON" onFile={actions.openFile} />
-          <p className="mt-3 text-sm text-dove-dark">{trouble === null && (saving ? 'Saving' : 'Saved')}</p>
-        </aside>
-        <div>
-          <div role="status" aria-label="Messages">
-            {trouble !== null && (
-              <Notice className="mb-3" trouble>
-                {trouble}
-              </Notice>
-            )}
-            {deleted !== null && (
-              <Notice className="mb-3 flex items-center gap-3">
-                Deleted “{deleted.record.document.name}”. Pieces keep their brief as it is.
-                <Button onClick={actions.undelete}>Undo</Button>
-              </Notice>
-            )}
-          </div>
-          {studio && <ChosenForm studio={studio} chosen={chosen} actions={actions} />}
-          <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
-        </div>
+        {(studio !== null || trouble !== null) && (
+          <>
+            <aside aria-label="Studio">
+              <Shelves studio={studio} chosen={chosen} actions={actions} onChoose={open} />
+              <OpenFileButton label="Instrument, player or school saved as JSON" onFile={actions.openFile} />
+              <p className="mt-3 text-sm text-dove-dark">{trouble === null && (saving ? 'Saving' : 'Saved')}</p>
+            </aside>
+            <div>
+              <div role="status" aria-label="Messages">
+                {trouble !== null && (
+                  <Notice className="mb-3" trouble>
+                    {trouble}
+                  </Notice>
+                )}
+                {deleted !== null && (
+                  <Notice className="mb-3 flex items-center gap-3">
+                    Deleted “{deleted.record.document.name}”. Pieces keep their brief as it is.
+                    <Button onClick={actions.undelete}>Undo</Button>
+                  </Notice>
+                )}
+              </div>
+              {studio && <ChosenForm studio={studio} chosen={chosen} actions={actions} />}
+              <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
+            </div>
+          </>
+        )}
       </main>
+    </>
+  );
+}
+
+interface ShelvesProps {
+  /** Null where the storage does not open. */
+  readonly studio: Studio | null;
+  readonly chosen: Chosen | null;
+  readonly actions: StudioActions;
+  readonly onChoose: (chosen: Chosen) => void;
+}
+
+/** Players, instruments and schools, each to be chosen. */
+function Shelves({ studio, chosen, actions, onChoose }: ShelvesProps) {
+  const shelf = { chosen, onChoose };
+  return (
+    <>
+      <Shelf title="Players" what="player" entries={(studio?.players ?? []).map(playerEntry)} onNew={actions.addPlayer} {...shelf} />
+      <Shelf
+        title="Instruments"
+        what="instrument"
+        entries={(studio?.instruments ?? []).map(instrumentEntry)}
+        onNew={actions.addInstrument}
+        {...shelf}
+      />
+      <Shelf title="Schools" what="school" entries={(studio?.schools ?? []).map(schoolEntry)} onNew={actions.addSchool} {...shelf} />
     </>
   );
 }

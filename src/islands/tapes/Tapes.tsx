@@ -40,7 +40,7 @@ function TapesPage() {
             onChoose={(instrument) => void setAddress({ instrument })}
           />
         )}
-        <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
+        {kept && <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>}
       </main>
     </>
   );

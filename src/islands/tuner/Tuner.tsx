@@ -66,13 +66,15 @@ function TunerPage() {
           to A = {instrument.a4Hz} Hz, listening to{' '}
           <Choice label="Listen to" value={source} values={SOURCES} name={(each) => SOURCE_LABELS[each]} onChange={setSource} />.
         </p>
-        <Strings key={id} instrument={instrument} source={source} />
-        <NextSteps>
-          <ButtonLink href="/">Play the last piece</ButtonLink>
-          <ButtonLink href={record ? `/setup?instrument=${record.id}` : '/setup'}>Measure the instrument</ButtonLink>
-          <ButtonLink href={`/tapes?instrument=${tapedAs(id)}`}>Print tapes</ButtonLink>
-        </NextSteps>
-        <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
+        <Suspense>
+          <Strings key={id} instrument={instrument} source={source} />
+          <NextSteps>
+            <ButtonLink href="/">Play the last piece</ButtonLink>
+            <ButtonLink href={record ? `/setup?instrument=${record.id}` : '/setup'}>Measure the instrument</ButtonLink>
+            <ButtonLink href={`/tapes?instrument=${tapedAs(id)}`}>Print tapes</ButtonLink>
+          </NextSteps>
+          <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
+        </Suspense>
       </main>
     </>
   );
@@ -140,16 +142,14 @@ function Strings({ instrument, source }: { readonly instrument: Instrument; read
         </Notice>
       ) : (
         step && (
-          <Suspense>
-            <TuningStepPanel
-              instrument={instrument}
-              step={step}
-              errors={errors}
-              onErrors={setErrors}
-              heard={listening === null ? null : listening.state === 'open' ? listening.heard : { kind: 'silent' }}
-              onNext={order + 1 < steps.length ? () => setOrder(order + 1) : null}
-            />
-          </Suspense>
+          <TuningStepPanel
+            instrument={instrument}
+            step={step}
+            errors={errors}
+            onErrors={setErrors}
+            heard={listening === null ? null : listening.state === 'open' ? listening.heard : { kind: 'silent' }}
+            onNext={order + 1 < steps.length ? () => setOrder(order + 1) : null}
+          />
         )
       )}
     </div>

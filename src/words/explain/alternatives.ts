@@ -1,6 +1,6 @@
 import type { PositionName } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
-import { counted, listed, positionWords } from '#core/messages';
+import { counted, listed, positionShort, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { AlternativeName, Difference } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
@@ -60,6 +60,7 @@ function stringsInShort(name: string): string {
 function inBrief(difference: Difference, told: StringNumber | null, strings: Strings): string {
   if (difference.kind === 'starts') return `starts in ${positionWords(difference.position)}`;
   if (difference.kind === 'moment') return `${alternativeName(difference, strings)} on the ${stringText(difference.string, strings)}`;
+  if (difference.kind === 'positions') return `through ${listed(difference.positions.map(positionShort))}`;
   if (difference.kind !== 'strings') return alternativeName(difference, strings);
   const elsewhere = [...new Set(difference.shifts.map(({ string }) => string))].filter((string) => string !== told);
   if (elsewhere.length === 0) return shiftsText(difference.shifts, strings);

@@ -13,7 +13,7 @@ interface PlanSummaryProps {
 export function PlanSummary({ plan, hardest }: PlanSummaryProps) {
   const sums = sumsOf(plan);
   const notes = plan.notes.filter((note) => note.kind === 'note').length;
-  const shifts = sums.shifts === 0 ? 'no shift' : `${counted(sums.shifts, 'shift', 'shifts')}, ${mmText(sums.travelMm)} in all`;
+  const shifts = sums.shifts === 0 ? 'no shift' : `${counted(sums.shifts, 'shift', 'shifts')}, ${mmText(sums.travelMm)}`;
   const [first] = hardest;
   const note = first && plan.notes[first.note];
   return (

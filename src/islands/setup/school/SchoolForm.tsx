@@ -28,7 +28,7 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
   return (
     <section aria-label="School">
       <FormHead what="school" document={record.document} onDelete={() => actions.remove({ kind: 'school', record })}>
-        <ButtonLink href={`/costs?school=${record.id}`}>Costs</ButtonLink>
+        <ButtonLink href={`/costs?school=${record.id}`}>See its costs</ButtonLink>
       </FormHead>
       <p className="mt-1 max-w-[70ch] text-dove-dark">
         Players follow a school and may differ in any answer; a piece may differ again. Where you have not answered, each place of a line is

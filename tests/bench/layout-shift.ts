@@ -1,0 +1,36 @@
+import type { Browser } from '@playwright/test';
+
+/** The views, by address; the bench as it greets the first visit too. */
+const VIEWS = ['/', '/pieces', '/setup', '/tapes', '/costs', '/measure', '/measure?part=reach', '/compare', '/tuner'] as const;
+
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+] as const;
+
+/**
+ * How much of each view moves while it comes, as browsers sum it up: 0 for nothing, and what a reader notices from about
+ * 0.1 on. Every view is opened in a browser of its own, with nothing kept.
+ */
+export async function printLayoutShifts(browser: Browser, address: string): Promise<void> {
+  const told: string[] = [];
+  for (const viewport of SIZES) {
+    for (const view of VIEWS) {
+      const context = await browser.newContext({ viewport, serviceWorkers: 'block' });
+      const page = await context.newPage();
+      await page.addInitScript(() => {
+        const shifts: number[] = [];
+        Object.assign(globalThis, { shifts });
+        new PerformanceObserver((list) => {
+          for (const entry of list.getEntries()) if ('value' in entry) shifts.push(Number(entry.value));
+        }).observe({ type: 'layout-shift', buffered: true });
+      });
+      await page.goto(`${address}${view}`);
+      await page.waitForLoadState('networkidle');
+      const shifts = await page.evaluate(() => ('shifts' in globalThis && Array.isArray(globalThis.shifts) ? globalThis.shifts : []));
+      told.push(`${view} ${shifts.reduce((sum: number, shift: number) => sum + shift, 0).toFixed(3)}`);
+      await context.close();
+    }
+    console.log(`layout shift at ${viewport.width} px: ${told.splice(0).join(', ')}`);
+  }
+}
