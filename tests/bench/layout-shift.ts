@@ -19,16 +19,17 @@ export async function printLayoutShifts(browser: Browser, address: string): Prom
       const context = await browser.newContext({ viewport, serviceWorkers: 'block' });
       const page = await context.newPage();
       await page.addInitScript(() => {
-        const shifts: number[] = [];
-        Object.assign(globalThis, { shifts });
         new PerformanceObserver((list) => {
-          for (const entry of list.getEntries()) if ('value' in entry) shifts.push(Number(entry.value));
+          for (const entry of list.getEntries()) {
+            const { dataset } = document.documentElement;
+            if ('value' in entry) dataset['shift'] = String(Number(dataset['shift'] ?? 0) + Number(entry.value));
+          }
         }).observe({ type: 'layout-shift', buffered: true });
       });
       await page.goto(`${address}${view}`);
       await page.waitForLoadState('networkidle');
-      const shifts = await page.evaluate(() => ('shifts' in globalThis && Array.isArray(globalThis.shifts) ? globalThis.shifts : []));
-      told.push(`${view} ${shifts.reduce((sum: number, shift: number) => sum + shift, 0).toFixed(3)}`);
+      const shift = await page.evaluate(() => document.documentElement.dataset['shift'] ?? '0');
+      told.push(`${view} ${Number(shift).toFixed(3)}`);
       await context.close();
     }
     console.log(`layout shift at ${viewport.width} px: ${told.splice(0).join(', ')}`);
