@@ -11,7 +11,7 @@ export type Asked =
   | { readonly kind: 'limit'; readonly name: LimitName }
   /** A wish, by its name in documents. */
   | { readonly kind: 'wish'; readonly name: Preference }
-  /** A question that the piece answers otherwise than player and school. */
+  /** A question that the piece answers differently from player and school. */
   | { readonly kind: 'way'; readonly name: QuestionName }
   /** Another rule for the whole line. */
   | { readonly kind: 'rule'; readonly name: RuleName };

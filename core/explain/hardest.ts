@@ -9,7 +9,7 @@ export interface HardPlace {
   readonly note: number;
   /** What it costs to come to the note and to play it. */
   readonly thousandths: number;
-  /** What makes it dear, the costliest first. */
+  /** What makes it costly, the costliest first. */
   readonly terms: readonly CostTerm[];
 }
 

@@ -15,7 +15,7 @@ import {
 import { handBreaks, oneHandWay, placementsAt, type Solved } from '#core/solve';
 
 /**
- * Answers "what would it cost if …" about a solved line in no time: forward and backward sums are reckoned once, and the
+ * Answers "what would it cost if …" about a solved line in no time: forward and backward sums are calculated once, and the
  * best whole line through any candidate, over any step or without shifting in any window comes from them exactly. Where that
  * line is not one hand in every stay, it is looked for again among those that are.
  */

@@ -88,7 +88,7 @@ function measureElement(measure: Measure, engraving: Engraving, plan: Plan, read
   return element('measure', [...head, ...symbols, ...end, ...tail], { number: measure.number });
 }
 
-/** What is said before a symbol that is read otherwise than the one before it. */
+/** What is said before a symbol that is read differently from the one before it. */
 function readingChanges(before: StaffReading, now: StaffReading): readonly XmlElement[] {
   return [
     ...(before.octaveLine && !now.octaveLine ? [octaveShift('stop')] : []),

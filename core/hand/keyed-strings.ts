@@ -14,7 +14,7 @@ const LETTERS: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
 /** Letters counted in advance: two octaves and a half above an open string, beyond every fingerboard. */
 const MOST_STEPS = 24;
 
-/** The letters of a key on the strings of an instrument, reckoned once. */
+/** The letters of a key on the strings of an instrument, calculated once. */
 export function keyedStrings(instrument: Instrument, key: Key): KeyedStrings {
   const places = instrument.strings.map((_, stringIndex) =>
     Array.from({ length: MOST_STEPS }, (__, letterSteps) => keyedPlace(instrument, key, stringIndex, letterSteps)),

@@ -9,7 +9,7 @@ export function writtenPitch(kind: InstrumentKind, sounding: Pitch): Pitch {
 }
 
 /**
- * The pitch as the player reads it on one string: on a string tuned otherwise than usual, the note that the same finger
+ * The pitch as the player reads it on one string: on a string tuned differently from usual, the note that the same finger
  * would stop on the usual string (scordatura, solo tuning). With another number of strings than usual nothing is retuned.
  */
 export function writtenOnString(instrument: Instrument, stringIndex: number, sounding: Pitch): Pitch {

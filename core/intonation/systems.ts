@@ -2,7 +2,7 @@ import { fifthsOf, type Pitch } from '#core/pitch';
 import type { IntonationSystem } from './choices.ts';
 import { centsOfRatio } from './ratio.ts';
 
-/** What targets are reckoned by. */
+/** How targets are calculated. */
 export interface Intonation {
   /** What the notes aim at. */
   readonly system: IntonationSystem;

@@ -89,7 +89,7 @@ export interface ScaleRun {
   readonly type: ScaleType;
   /** From tonic to tonic so many octaves. */
   readonly octaves: number;
-  /** Which way it is played: some scales come down otherwise than they go up. */
+  /** Which way it is played: some scales come down differently from how they go up. */
   readonly way: 'up' | 'down';
 }
 

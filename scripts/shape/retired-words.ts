@@ -22,6 +22,8 @@ const RETIRED = [
   'others are checked against',
   'down for itself',
   'in the neck hand',
+  'reckoned',
+  'otherwise than',
 ] as const;
 
 const RETIRED_WORDS = new RegExp(`\\b(?:${RETIRED.join('|')})\\b`, 'gi');

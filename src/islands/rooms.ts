@@ -4,7 +4,7 @@ interface PageLink {
   readonly name: string;
 }
 
-/** The rooms of the house that have something in them, each with its pages; the first page is where the room opens. */
+/** The rooms of the application that have something in them, each with its pages; the first page is where the room opens. */
 export const ROOMS = [
   {
     name: 'Studio',

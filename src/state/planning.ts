@@ -34,7 +34,7 @@ export interface Planning {
   readonly overlaid: number | null;
   /** What rings and is hard in the plan shown, once it is known. */
   readonly path: KnownPath | null;
-  /** Line indexes of the notes that the last plan fingers otherwise than the one before it, shown for a moment. */
+  /** Line indexes of the notes that the last plan fingers differently from the one before it, shown for a moment. */
   readonly refingered: readonly number[];
 }
 

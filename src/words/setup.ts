@@ -81,7 +81,7 @@ function playerChanges(before: Brief, after: Brief): readonly string[] {
   ]);
 }
 
-/** What is taught otherwise than before: "the fourth finger going up (was: whichever suits, going up)". */
+/** What is taught differently from before: "the fourth finger going up (was: whichever suits, going up)". */
 function schoolChanges(before: Brief, after: Brief): readonly string[] {
   const [were, are] = [waysOf(before), waysOf(after)];
   const changed = questionsFor(after.instrument.kind).filter((name) => were[name] !== are[name]);

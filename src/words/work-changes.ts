@@ -46,7 +46,7 @@ function rhythmText({ rhythm }: Brief): string {
   return rhythm === undefined ? '' : `${rhythm.noteValue ?? ''} in ${rhythm.meter ?? ''}, ${rhythm.notesPerBow ?? 1} to a bow`;
 }
 
-/** The limits told each for itself; others are told with the player, or among the wishes. */
+/** The limits told each separately; others are told with the player, or among the wishes. */
 const LIMITS = LIMIT_NAMES.filter((name) => limitPart(name).ofPlayer !== true && limitPart(name).stands.in === 'sentence');
 
 function limitText<Name extends LimitName>(name: Name, { limits }: Brief): string {

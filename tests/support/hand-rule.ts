@@ -2,7 +2,7 @@ import { parsePitch, type Pitch, respelled, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /**
- * What a teacher calls one hand, said a second time and otherwise than the engine says it: by places and letters alone, from
+ * What a teacher calls one hand, said a second time and differently from how the engine says it: by places and letters alone, from
  * nothing but what is printed over the notes and the list of shifts.
  */
 

@@ -28,7 +28,7 @@ export function withSamePattern(brief: Brief, same: boolean): Brief {
   return same ? { ...others, samePatternEveryOctave: true } : others;
 }
 
-/** Down for itself or as the way up; told by the brief only where the school does not teach it so. */
+/** The way down with a fingering of its own or that of the way up; told by the brief only where the school does not teach it so. */
 export function withWayDown(brief: Brief, wayDown: WayDown): Brief {
   const { wayDown: _, ...others } = brief;
   return wayDown === wayDownOf(others) ? others : { ...others, wayDown };

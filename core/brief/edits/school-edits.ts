@@ -11,7 +11,7 @@ export function withPreference(brief: Brief, wish: Preference, strength: number)
   return Object.keys(preferences).length === 0 ? free : { ...free, preferences };
 }
 
-/** A question answered otherwise for this piece; the answer that school and player give is no difference and is not kept. */
+/** A question answered differently for this piece; the answer that school and player give is no difference and is not kept. */
 export function withWay(brief: Brief, name: QuestionName, side: string): Brief {
   const { ways, ...free } = brief;
   const taught = waysOf(free)[name] ?? questionNamed(name).usual;
@@ -19,7 +19,7 @@ export function withWay(brief: Brief, name: QuestionName, side: string): Brief {
   return Object.keys(own).length === 0 ? free : { ...free, ways: own };
 }
 
-/** Where player or piece answer otherwise than the school, of the questions that come up on the instrument. */
+/** Where player or piece answer differently from the school, of the questions that come up on the instrument. */
 export function differingWays(brief: Brief): Ways {
   const [own, taught] = [waysOf(brief), brief.school?.ways ?? {}];
   const differing = questionsFor(brief.instrument.kind).filter((name) => (own[name] ?? usual(name)) !== (taught[name] ?? usual(name)));

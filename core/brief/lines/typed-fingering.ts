@@ -44,7 +44,7 @@ export function withFingering(
     const [finger, upperFinger] = pair;
     return [{ note, finger, ...(upperFinger === undefined ? {} : { upperFinger }) }];
   });
-  // A prescribed finger stands for itself: a string locked before may not have it.
+  // A prescribed finger leaves the string open: one locked before may not have it.
   return goodReading(locks.reduce((now, lock) => withLock(withoutLock(now, lock.note), lock), brief));
 }
 

@@ -73,7 +73,7 @@ export interface CountControl<Value> {
   readonly set: (count: number | null) => Value | null;
 }
 
-/** One choice a row, each for itself. */
+/** One choice a row, each separately. */
 export interface RowsControl<Value> {
   /** What kind of control it is. */
   readonly kind: 'rows';

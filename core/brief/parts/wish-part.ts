@@ -1,6 +1,6 @@
 import type { Weights } from '#core/weights';
 
-/** One wish: everything the rest of the house knows of it. It moves named weights and breaks no limit. */
+/** One wish: everything the rest of the application knows about it. It moves named weights and breaks no limit. */
 export interface WishPart {
   /** What it is called: "fewest shifts". */
   readonly label: string;

@@ -9,7 +9,7 @@ export function waysOf({ school, player, ways }: Pick<Brief, 'school' | 'player'
   return { ...school?.ways, ...playerWays(player ?? {}), ...ways };
 }
 
-/** What a player answers otherwise than the school. */
+/** What a player answers differently from the school. */
 export function playerWays(player: NonNullable<Brief['player']>): Ways {
   const { name: _name, school: _school, hand: _hand, thumbFrom: _thumbFrom, pivots: _pivots, ...ways } = player;
   return ways;

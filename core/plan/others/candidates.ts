@@ -41,7 +41,7 @@ export function bestLineOf(solved: Solved): BestLine {
   return { solved, best: factsOf(solved.placements), choices: choicesOf(solved.lattice, chromatic) };
 }
 
-/** What a line does otherwise than the best one; null where a teacher would call them the same. */
+/** What a line does differently from the best one; null where a teacher would call them the same. */
 export function whatItDoes(solved: Solved, way: Way): AlternativeName | null {
   return differencesOf(bestLineOf(solved), way)[0] ?? null;
 }
@@ -50,7 +50,7 @@ function differencesOf({ solved, best, choices }: BestLine, { choices: row }: Wa
   return [...toldApart(solved.task, choices, best, factsOf(placementsAt(solved.lattice, row)))];
 }
 
-/** A shift that arrives otherwise than schools teach puts a line behind others as if it were so much costlier, thousandths. */
+/** A shift that arrives in another way than schools teach puts a line behind others as if it were so much costlier, thousandths. */
 const UNUSUAL_SHIFT = 1500;
 
 /** So does another finger that slides, and an opened hand for a note. */

@@ -1,7 +1,7 @@
 import type { Way } from '#core/search/ways';
 import { type Candidate, changesLittle } from './candidates.ts';
 
-/** A line, and the layers between which it goes otherwise than the best. */
+/** A line, and the layers between which it goes differently from the best. */
 interface Region {
   readonly way: Way;
   readonly little: boolean;

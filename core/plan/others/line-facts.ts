@@ -151,7 +151,7 @@ function soundOf({ stringIndex, soundsAboveOpen }: Placement, { strings }: Pick<
 const TONE = 2;
 
 /**
- * How many shifts arrive otherwise than schools teach. Taught are: going up, on the first finger; coming down, from it; onto a higher
+ * How many shifts arrive in another way than schools teach. Taught are: going up, on the first finger; coming down, from it; onto a higher
  * string, on it, and onto a lower one, from it; on one finger, by a semitone or further than a tone, and the first by any distance.
  * While an open string sounds the hand shifts as it likes.
  */
@@ -160,7 +160,7 @@ export function unusualShiftsIn({ placements, shifts }: LineFacts): number {
   return shifts.filter(({ order, from, to }) => !overOpen(order) && isUnusual(from, to)).length;
 }
 
-/** Whether a shift arrives otherwise than schools teach. */
+/** Whether a shift arrives in another way than schools teach. */
 export function isUnusual(from: Placement, to: Placement): boolean {
   if (from.finger === to.finger && from.stringIndex === to.stringIndex) {
     return to.finger !== '1' && Math.abs(to.semitonesAboveOpen - from.semitonesAboveOpen) === TONE;

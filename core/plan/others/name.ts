@@ -10,7 +10,7 @@ export interface NamedShift {
 }
 
 /**
- * What another fingering does otherwise than the one it is compared with:
+ * What another fingering does differently from the one it is compared with:
  *
  * - `unlocked`: what the engine would do without the teacher's locked notes;
  * - `finger-a-semitone`, `slides`: in runs of semitones every finger plays once, or these slide;

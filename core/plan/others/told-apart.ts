@@ -9,7 +9,7 @@ import type { Difference, NamedShift } from './name.ts';
 const MOST_TOLD = { shifts: 2, positions: 3 } as const;
 
 /**
- * What a line does otherwise than another, the most telling first, each worked out when it is asked for; nothing where a teacher would
+ * What a line does differently from another, the most telling first, each worked out when it is asked for; nothing where a teacher would
  * call them the same.
  */
 export function* toldApart(task: Task, choices: LineChoices, best: LineFacts, other: LineFacts): Iterable<Difference> {

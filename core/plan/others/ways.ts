@@ -27,7 +27,7 @@ const MOST_FOR_PATTERN = 9000;
 /** Ways traced through one lattice, cheapest first. */
 const MOST_TRACED = 110;
 
-/** Of a line that comes back, so many of those that go down otherwise than they go up. */
+/** Of a line that comes back, so many of those that go down differently from how they go up. */
 const MOST_APART = 40;
 
 /** So many shifts more than the best line has are tried. */

@@ -13,7 +13,7 @@ export interface CostSetting {
   readonly playerHand: PlayerHand | null;
   /** What everything costs. */
   readonly weights: Weights;
-  /** mm from the nut of every whole semitone on the fingerboard, by semitone: reckoned once, read for every step. */
+  /** mm from the nut of every whole semitone on the fingerboard, by semitone: calculated once, read for every step. */
   readonly placesMm: readonly number[];
 }
 

@@ -32,7 +32,7 @@ export function cheapestWay(lattice: Lattice): Way | null {
   return lattice.layers.length === 0 ? { choices: [], cost: 0 } : cheapestEnd(forwardSums(lattice));
 }
 
-/** The way that ends cheapest, from sums already reckoned; null when none does. */
+/** The way that ends cheapest, from sums already calculated; null when none does. */
 export function cheapestEnd({ sums, links }: Sums): Way | null {
   const ends = sums[sums.length - 1] ?? new Float64Array();
   const last = indexOfLeast(ends);

@@ -14,14 +14,22 @@ export function ComparedNotes({ compared }: { readonly compared: ComparedPlans }
   const differs = ({ differs: { string, finger, position } }: ComparedNote): boolean => string || finger || position;
   const rows = compared.notes.filter((note) => !onlyDifferent || differs(note));
   const pager = usePager(rows.length);
-  const count = (what: keyof ComparedNote['differs']): number => compared.notes.filter((note) => note.differs[what]).length;
+  const count = (what: keyof ComparedNote['differs'], told: string): string[] => {
+    const differing = compared.notes.filter((note) => note.differs[what]).length;
+    return differing === 0 ? [] : [`${differing} ${told}`];
+  };
+  const counts = [
+    ...count('string', 'on another string'),
+    ...count('finger', 'with another finger'),
+    ...count('position', 'in another position'),
+  ];
   return (
     <section aria-label="Note by note">
       <Heading>Note by note</Heading>
       <p className="mt-1" role="status">
         {compared.differsAt.length === 0
           ? 'Both are fingered alike.'
-          : `${compared.differsAt.length} of ${compared.notes.length} notes are fingered differently: ${count('string')} on another string, ${count('finger')} with another finger, ${count('position')} in another position.`}
+          : `${compared.differsAt.length} of ${compared.notes.length} notes are fingered differently: ${counts.join(', ')}.`}
       </p>
       <label className="no-print mt-1 flex items-center gap-2 text-sm">
         <input

@@ -269,7 +269,7 @@ function SchoolFields({ form: { register }, fields, instrument, schools }: PartP
   );
 }
 
-/** Where this player is taught otherwise than the school teaches. */
+/** Where this player is taught differently from what the school teaches. */
 function PlayerWays({ form: { register }, fields, instrument, school }: PartProps & { readonly school: SchoolDocument | null }) {
   const questions = playerQuestions(instrument.kind);
   const own = questions.filter((name) => (fields.ways[name] ?? TAUGHT) !== TAUGHT).length;

@@ -83,7 +83,7 @@ function handFields(hand: HandMeasurements = {}): HandFields {
 /** As the school teaches, or as is usual where it says nothing. */
 export const TAUGHT = '';
 
-/** The questions a player may answer otherwise than the school; the hand on the double bass is a field of its own. */
+/** The questions a player may answer differently from the school; the hand on the double bass is a field of its own. */
 export function playerQuestions(kind: InstrumentKind): readonly QuestionName[] {
   return questionsFor(kind).filter((name) => name !== 'bassHand');
 }
@@ -99,7 +99,7 @@ function schoolFields(kind: InstrumentKind, player: PlayerProfile['player']): Sc
   };
 }
 
-/** What the player answers otherwise than the school. */
+/** What the player answers differently from the school. */
 function ownWays(kind: InstrumentKind, { ways }: PlayerFields): Omit<Ways, 'bassHand'> {
   return playerQuestions(kind).reduce<Ways>((own, name) => withAnswer(own, name, ways[name] || null), {});
 }

@@ -13,19 +13,13 @@ const MOST_NAMED = 3;
 
 /** "2 string crossings and 1 reach back more": what a fingering has more than another, costliest first. */
 export function payText(differences: readonly CostDifference[]): string {
-  return listed(
-    named(differences).map((difference) =>
-      difference.times > 0 ? `${timesText(difference)} more` : `${manyOf(difference)} that weigh more`,
-    ),
-  );
+  return listed(named(differences).map((difference) => (difference.times > 0 ? `${timesText(difference)} more` : weighedMore(difference))));
 }
 
 /** "2 string crossings fewer and a shorter way for the hand": what a fingering saves against another. */
 export function gainText(differences: readonly CostDifference[]): string {
   return listed(
-    named(differences).map((difference) =>
-      difference.times < 0 ? `${timesText(difference)} fewer` : `${manyOf(difference)} that weigh less`,
-    ),
+    named(differences).map((difference) => (difference.times < 0 ? `${timesText(difference)} fewer` : weighedLess(difference))),
   );
 }
 
@@ -40,6 +34,12 @@ function timesText({ term, times }: CostDifference): string {
   return counted(Math.abs(times), COST_TERMS[term].one, COST_TERMS[term].many);
 }
 
-function manyOf({ term }: CostDifference): string {
-  return COST_TERMS[term].many;
+/** As often as before, and each of them harder. */
+function weighedMore({ term }: CostDifference): string {
+  return term === 'shift-travel' ? 'more hand travel' : `harder ${COST_TERMS[term].many}`;
+}
+
+/** As often as before, and each of them easier. */
+function weighedLess({ term }: CostDifference): string {
+  return term === 'shift-travel' ? 'less hand travel' : `easier ${COST_TERMS[term].many}`;
 }

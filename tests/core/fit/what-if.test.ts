@@ -92,7 +92,7 @@ describe('crowding', () => {
 describe('the same plan on another size or hand', () => {
   const cello = planned(scale('cello', 'D2', { player: { hand: { preset: 'small' } } }));
 
-  it('keeps every finger and reckons the need again', () => {
+  it('keeps every finger and calculates the need again', () => {
     const { hand } = handOfPlan(cello);
     const half = finished(onEverySize(cello, hand)).sizes.find(({ size }) => size === '1/2');
     const own = fitOf(cello, hand);

@@ -3,11 +3,11 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { INSTRUMENT_KINDS, mmFromNut, mmPerTenCents, readInstrument, semitonesAtMm, SIZES } from '#core/instrument';
 
-/** mm from the nut on a violin string of 328 mm, reckoned by hand from 2^(−n/12) to a tenth. */
+/** mm from the nut on a violin string of 328 mm, calculated by hand from 2^(−n/12) to a tenth. */
 const VIOLIN_328 = [0, 18.4, 35.8, 52.2, 67.7, 82.3, 96.1, 109.1, 121.4, 133.0, 143.9, 154.3, 164.0];
 
 describe('the string', () => {
-  it('has its places where the hand-reckoned table has them', () => {
+  it('has its places where the table calculated by hand has them', () => {
     for (const [semitones, mm] of VIOLIN_328.entries())
       assert.ok(Math.abs(mmFromNut(328, semitones) - mm) < 0.06, `${semitones}: ${mmFromNut(328, semitones)}`);
   });

@@ -71,7 +71,7 @@ describe('a bowed tone', () => {
 });
 
 describe('two strings together', () => {
-  it('swell and fade as often as their beats are reckoned', () => {
+  it('swell and fade as often as their beats are calculated', () => {
     const [own, against] = [145.6, 220];
     const beats = beatsHz({ p: 3, q: 2 }, against, own);
     const both = together(

@@ -191,7 +191,7 @@ describe('how a number came about', () => {
     return note;
   };
 
-  it('ends in the number shown, reckoned with the values named', () => {
+  it('ends in the number shown, calculated with the values named', () => {
     const { stops } = at(1);
     const derivation = placeDerivation(stops[0].semitonesAboveOpen, plan.stringLengthMm);
     const [, length, semitones] = /: (\d+) mm × \(1 − 2\^\(−(\d+)\/12\)\)/.exec(derivation) ?? [];

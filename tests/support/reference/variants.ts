@@ -3,7 +3,7 @@ import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 
-/** What one fingering of a line does otherwise than another. */
+/** What one fingering of a line does differently from another. */
 export type VariantKind =
   'another-string' | 'sooner-or-later' | 'starting-position' | 'four-or-open' | 'semitones' | 'one-string' | 'count-of-shifts';
 

@@ -74,7 +74,7 @@ export interface NamedPlace {
 }
 
 /**
- * One limit: everything the rest of the house knows of it. `Value` is what documents carry. Data and pure functions; the
+ * One limit: everything the rest of the application knows about it. `Value` is what documents carry. Data and pure functions; the
  * control it wants is told by kind, never made here.
  */
 export interface LimitPart<Value> {

@@ -35,7 +35,7 @@ export interface MaterialBefore {
 }
 
 /**
- * One kind of material: everything the rest of the house knows of it. `Value` is what documents carry. Data and pure
+ * One kind of material: everything the rest of the application knows about it. `Value` is what documents carry. Data and pure
  * functions only.
  */
 export interface MaterialPart<Value> {

@@ -36,7 +36,7 @@ export function questionsFor(kind: InstrumentKind): readonly QuestionName[] {
   return QUESTION_NAMES.filter((name) => questionNamed(name).kinds.includes(kind));
 }
 
-/** Ways with one question answered otherwise; null takes the answer away. */
+/** Ways with one question answered differently; null takes the answer away. */
 export function withAnswer(ways: Ways, name: QuestionName, side: string | null): Ways {
   const { [name]: _, ...others } = ways;
   return side === null || !(side in QUESTIONS[name].sides) ? others : { ...others, [name]: side };

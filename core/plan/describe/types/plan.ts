@@ -32,7 +32,7 @@ export interface Plan {
   readonly line: Line;
   /** The strings it lies on, the highest first; names in documents' form. */
   readonly strings: readonly { readonly number: StringNumber; readonly name: string }[];
-  /** Vibrating length the millimetres were reckoned with. */
+  /** Vibrating length the millimetres were calculated with. */
   readonly stringLengthMm: number;
   /** One for each note or rest of the line. */
   readonly notes: readonly PlannedNote[];

@@ -65,7 +65,7 @@ export function Alternatives({ plan }: { readonly plan: Plan }) {
   );
 }
 
-const SMALL = { width: 132, height: 28 } as const;
+const SMALL = { width: 132, height: 22 } as const;
 
 interface SmallPathButtonProps {
   readonly plan: Plan;

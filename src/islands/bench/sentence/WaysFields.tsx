@@ -6,7 +6,7 @@ import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { QUESTION_GROUPS } from '../../../words/school.ts';
 
-/** The questions of the school that come up on this instrument, to be answered otherwise for this piece. */
+/** The questions of the school that come up on this instrument, to be answered differently for this piece. */
 export function WaysFields({ brief }: { readonly brief: Brief }) {
   const here = questionsFor(brief.instrument.kind);
   const groups = QUESTION_GROUPS.map(({ title, questions }) => ({ title, questions: questions.filter((name) => here.includes(name)) }));
