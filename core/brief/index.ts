@@ -2,7 +2,7 @@ export { type Asked, ASKED_PARTS, askedText } from './asked.ts';
 export { readBrief, type Task } from './read/read-brief.ts';
 export { exactShifts, type ReadLimit } from './read/read-limits.ts';
 export { readPlayer } from './read/read-player.ts';
-export { taskAt } from './read/read-passages.ts';
+export { taskAt } from './read/task-at.ts';
 export { handSchoolOf, intonationSystemOf, playerWays, wayDownOf, waysOf } from './read/ways-of.ts';
 export { Brief } from './schema/brief.ts';
 export { LEADING_FINGERS, LeadingFinger } from './schema/guide.ts';

@@ -15,7 +15,7 @@ import {
 } from '#core/rhythm';
 import { TOUCHED_ABOVE } from '#core/hand';
 import { type ClefMoment, ownReading, type StaffReading, staffReadings } from './clef.ts';
-import { stoppedUnder } from './read-as.ts';
+import { type ReadAs, stoppedUnder } from './read-as.ts';
 
 /** One note head: the pitch as the player reads it, and the sign it needs. */
 export interface WrittenHead {
@@ -36,9 +36,6 @@ export interface SmallNote {
   /** How long, as it is written. */
   readonly value: NoteValue;
 }
-
-/** Tells how the player reads a note of the line: its pitches, the lower first. */
-export type ReadAs = (index: number, note: NoteContent) => readonly Pitch[];
 
 /** A note as it is written in one measure: a long note is several of these, tied. */
 export interface MeasureNote {

@@ -1,7 +1,10 @@
 import { STOPPED_HARMONIC_ABOVE } from '#core/hand';
+import type { NoteContent } from '#core/material';
 import { parsePitch, type Pitch } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import type { ReadAs } from './engraving.ts';
+
+/** Tells how the player reads a note of the line: its pitches, the lower first. */
+export type ReadAs = (index: number, note: NoteContent) => readonly Pitch[];
 
 /** How the player of a plan reads its notes: as they are fingered, on retuned strings too. */
 export function asFingered(plan: Plan): ReadAs {

@@ -124,7 +124,7 @@ function placesOf(fingers: readonly Down[]): readonly number[] {
 
 /** The cello's neck: finger 1 and the block of 2-3-4; one of the two stays, the other may move by a semitone. */
 function neckFaults(fingers: readonly Down[]): readonly string[] {
-  if (fingers.some(({ finger }) => finger === 'T')) return ['the thumb is no finger of the neck hand'];
+  if (fingers.some(({ finger }) => finger === 'T')) return ['the thumb is no finger of a hand without thumb position'];
   const firsts = [...new Set(fingers.filter(({ finger }) => finger === '1').map(({ place }) => place))];
   const blocks = [...new Set(fingers.filter(({ finger }) => finger !== '1').map(({ finger, place }) => place - (rank(finger) - 2)))];
   if (firsts.length > 1 && blocks.length > 1) return ['first finger and block have both moved'];

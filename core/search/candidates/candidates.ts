@@ -2,7 +2,6 @@ import type { ReadLimit } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
 import {
   type HandModel,
-  type KeyedStrings,
   type NoteOnString,
   openStop,
   type Placement,
@@ -14,6 +13,7 @@ import {
 } from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
 import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
+import type { HandOnInstrument } from './hand-on-instrument.ts';
 import { harmonicPlacements } from './harmonics.ts';
 
 /** A note as the candidates ask of it. */
@@ -30,18 +30,6 @@ export interface WantedNote {
   readonly harmonics: 'only' | 'stopped' | 'too' | 'none';
   /** The other note of a trill or mordent; null for a plain note. */
   readonly other: Pitch | null;
-}
-
-/** A hand on an instrument, and how high it may go. */
-export interface HandOnInstrument {
-  /** The instrument played. */
-  readonly instrument: Instrument;
-  /** The hand that plays it. */
-  readonly hand: HandModel;
-  /** Where the key of the line puts the letters. */
-  readonly keyed: KeyedStrings;
-  /** The highest anchor that is of use, semitones above the open string. */
-  readonly highestAnchor: number;
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { NoteOnString, Placement } from '#core/hand';
 import { HARMONIC_NODES } from '#core/instrument';
-import type { HandOnInstrument } from './candidates.ts';
+import type { HandOnInstrument } from './hand-on-instrument.ts';
 
 /** Every way to touch a natural harmonic that sounds `semitones` above an open string; the fifth partial lies 14 cents below equal. */
 export function harmonicPlacements(

@@ -1,2 +1,3 @@
-export { allPlacements, type HandOnInstrument, highestUsefulAnchor, type WantedNote } from './candidates.ts';
+export { allPlacements, highestUsefulAnchor, type WantedNote } from './candidates.ts';
+export type { HandOnInstrument } from './hand-on-instrument.ts';
 export { candidatesFor, keepsLimit, keepsLock, withinReach } from './exclusions.ts';

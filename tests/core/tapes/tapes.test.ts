@@ -23,7 +23,7 @@ function near(actual: number | undefined, expected: number): void {
   assert.ok(actual !== undefined && Math.abs(actual - expected) < 0.1, `${actual} is not ${expected}`);
 }
 
-/** Reckoned by hand for 328 mm: 328·(1 − 2^(−n/12)) for n = 2, 4, 5, 7. */
+/** Calculated by hand for 328 mm: 328·(1 − 2^(−n/12)) for n = 2, 4, 5, 7. */
 const VIOLIN_BY_HAND = [35.78, 67.66, 82.28, 109.09];
 
 describe('a strip of tapes in its PDF', () => {
