@@ -1,14 +1,15 @@
 import type { PieceRecord } from './database.ts';
 
-/** The one place that is written at once, before a page is gone: a key for each piece. */
+/** The one place that is written at once, before anything else happens to a change: a key for each piece. */
 const KEY = 'dove-path/unwritten';
 
-/** Leaves a piece whose last change is not in the database yet for the next page. A full store is no reason to fail. */
-export function keepUnwritten(record: PieceRecord): void {
+/** Leaves a piece whose last change is not in the database yet for the next page; false where this place is full or shut. */
+export function keepUnwritten(record: PieceRecord): boolean {
   try {
     localStorage.setItem(keyOf(record.id), JSON.stringify(record));
+    return true;
   } catch {
-    // The database still tries to write it.
+    return false;
   }
 }
 

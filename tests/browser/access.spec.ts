@@ -2,33 +2,40 @@ import type { Page } from '@playwright/test';
 import { beads, expect, findings, openPiece, planDrawn, test } from './bench-page.ts';
 
 /** Every view, and how it is brought up on the piece that was opened. */
-const VIEWS: readonly { readonly name: string; readonly open: (page: Page, piece: string) => Promise<void> }[] = [
-  { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces') },
-  { name: 'a player', open: (page) => chosenInStudio(page, 'Plover cello') },
-  { name: 'an instrument', open: (page) => chosenInStudio(page, 'Plover’s ¾ cello ¾ cello') },
+const VIEWS: readonly {
+  readonly name: string;
+  readonly open: (page: Page, piece: string) => Promise<void>;
+  /** Laid out in another way where the page is narrow, so that axe looks there too. */
+  readonly foldsAt390?: true;
+}[] = [
+  { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces'), foldsAt390: true },
+  { name: 'a player', open: (page) => chosenInStudio(page, 'Plover cello'), foldsAt390: true },
+  { name: 'an instrument', open: (page) => chosenInStudio(page, 'Plover’s ¾ cello ¾ cello'), foldsAt390: true },
   { name: 'a school', open: (page) => chosenInStudio(page, /^Dovecote studio/) },
   { name: 'tapes', open: (page) => goTo(page, '/tapes', 'Tapes') },
   { name: 'costs', open: (page) => goTo(page, '/costs', 'What a fingering costs') },
-  { name: 'the bench with a note', open: noteOnBench },
+  { name: 'the bench with a note', open: noteOnBench, foldsAt390: true },
   { name: 'the bench writing', open: writing },
   { name: 'the bench in tune', open: inTune },
   { name: 'the bench with a passage', open: passage },
-  { name: 'the fingerboard', open: (page, piece) => measures(page, piece, 'fingerboard') },
+  { name: 'the fingerboard', open: (page, piece) => measures(page, piece, 'fingerboard'), foldsAt390: true },
   { name: 'intonation', open: (page, piece) => measures(page, piece, 'intonation') },
   { name: 'reach', open: (page, piece) => measures(page, piece, 'reach') },
   { name: 'compare', open: compared },
   { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'Robin · A major in sixths') },
-  { name: 'the tuner', open: tuner },
+  { name: 'the tuner', open: tuner, foldsAt390: true },
 ];
 
-for (const { name, open } of VIEWS) {
+for (const { name, open, foldsAt390 = false } of VIEWS) {
   test(`${name}: nothing is hidden, cut off or too small, by axe, by Tab, at 320 px and with wide spacing`, async ({ page }) => {
     await openPiece(page, 'Robin · A major in sixths');
     await open(page, new URL(page.url()).searchParams.get('piece') ?? '');
     expect(await findings(page)).toEqual([]);
     expect(await hiddenFromFocus(page)).toEqual([]);
-    await page.setViewportSize({ width: 390, height: 800 });
-    expect(await findings(page)).toEqual([]);
+    if (foldsAt390) {
+      await page.setViewportSize({ width: 390, height: 800 });
+      expect(await findings(page)).toEqual([]);
+    }
     await page.setViewportSize({ width: 320, height: 800 });
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
     await page.setViewportSize({ width: 1280, height: 800 });

@@ -42,8 +42,14 @@ export async function findCommand(page: Page, typed: string, name: RegExp): Prom
 
 /** Opens a demo piece by its name from the list. */
 export async function openPiece(page: Page, name: string): Promise<void> {
-  await page.goto('/pieces');
-  await page.getByRole('link', { name, exact: true }).click();
+  // The first demo piece is what an empty browser opens by itself.
+  if (name === DEMO_PIECES[0]?.name && page.url() === 'about:blank') {
+    await page.goto('/');
+    await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);
+  } else {
+    await page.goto('/pieces');
+    await page.getByRole('link', { name, exact: true }).click();
+  }
   await planDrawn(page);
 }
 

@@ -102,6 +102,20 @@ test('what the database had not written when the bench was left stands on the sh
   await expect(page.getByRole('link', { name: 'Left at once', exact: true })).toBeVisible();
 });
 
+test('what is typed without a pause is there after the page has crashed', async ({ page, context }) => {
+  await openNewPiece(page);
+  const name = 'A name that is typed on and on without a pause';
+  await page.getByRole('textbox', { name: 'Name of the piece' }).pressSequentially(name, { delay: 15 });
+  const session = await context.newCDPSession(page);
+  const crashed = page.waitForEvent('crash');
+  // A renderer that is gone does not answer.
+  void session.send('Page.crash').catch(() => undefined);
+  await crashed;
+  const again = await context.newPage();
+  await again.goto('/pieces');
+  await expect(again.getByRole('link', { name, exact: true })).toBeVisible();
+});
+
 test('a stored piece that does not pass is set aside and reported, never dropped', async ({ page }) => {
   await page.goto('/pieces');
   await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);

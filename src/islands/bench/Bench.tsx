@@ -121,13 +121,13 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
         {idle && (
           <Suspense>
             <ShiftList plan={plan} />
+            <Caution plan={plan} />
+            <OpenedSection title="What each request changes">{() => <Effects plan={plan} />}</OpenedSection>
+            <OpenedSection title="Finger patterns, landmarks, fingers set down together">{() => <HandDetails plan={plan} />}</OpenedSection>
+            <OpenedSection title="Table of the notes">{() => <NoteRows plan={plan} ringing={notes.ringing} />}</OpenedSection>
+            <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
           </Suspense>
         )}
-        <Caution plan={plan} />
-        <OpenedSection title="What each request changes">{() => <Effects plan={plan} />}</OpenedSection>
-        <OpenedSection title="Finger patterns, landmarks, fingers set down together">{() => <HandDetails plan={plan} />}</OpenedSection>
-        <OpenedSection title="Table of the notes">{() => <NoteRows plan={plan} ringing={notes.ringing} />}</OpenedSection>
-        <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
       </div>
     </div>
   );

@@ -7,6 +7,12 @@ import { sameWork, workStore } from './work.ts';
 /** How long a change waits for the next before it is written, ms: drawing the plan goes first. */
 const SAVE_AFTER_MS = 150;
 
+/** Changes that follow each other without a pause put off the write no longer than this, ms. */
+const SAVE_AT_LATEST_MS = 1000;
+
+/** A write that failed is tried again after this, ms. */
+const AGAIN_AFTER_MS = 5000;
+
 /** Writes the work as it changes: one write at a time, and after it another if the work has changed meanwhile. */
 class Saver {
   private writing = false;
@@ -14,20 +20,31 @@ class Saver {
   /** How many changes of what the piece follows are under way. */
   private underWay = 0;
   private timer = 0;
+  /** When the first change came that waits to be written, ms. */
+  private waitingSince = 0;
+  /** What waits stands where the next page finds it. */
+  private keptAhead = true;
   private written: Promise<void> = Promise.resolve();
 
+  /** Every change is left where the next page finds it before anything else is done: the tab may be gone at any moment. */
   workChanged(): void {
+    if (!this.changed) this.waitingSince = performance.now();
     this.changed = true;
-    clearTimeout(this.timer);
-    this.timer = window.setTimeout(() => this.flush(), SAVE_AFTER_MS);
+    this.keepAhead();
+    const waited = performance.now() - this.waitingSince;
+    this.flushIn(Math.max(0, Math.min(SAVE_AFTER_MS, SAVE_AT_LATEST_MS - waited)));
     if (workStore.getState().saving.state !== 'saving') workStore.setState({ saving: { state: 'saving' } });
   }
 
-  /** The page may be gone before the database has written: what waits is left where the next start finds it. */
+  /** The page may be gone before the database has written. */
   leave(): void {
-    const record = this.changed || this.writing ? recordOfWork() : null;
-    if (record) keepUnwritten(record);
+    if (this.changed || this.writing) this.keepAhead();
     this.flush();
+  }
+
+  /** Whether something would be lost if the page went now: neither the database nor the place beside it has it. */
+  wouldLose(): boolean {
+    return !this.keptAhead && (this.changed || this.writing || workStore.getState().saving.state === 'failed');
   }
 
   /** Writes at once what waits to be written. */
@@ -53,6 +70,16 @@ class Saver {
     }
   }
 
+  private keepAhead(): void {
+    const record = recordOfWork();
+    if (record) this.keptAhead = keepUnwritten(record);
+  }
+
+  private flushIn(ms: number): void {
+    clearTimeout(this.timer);
+    this.timer = window.setTimeout(() => this.flush(), ms);
+  }
+
   private async write(): Promise<void> {
     this.writing = true;
     while (this.changed) {
@@ -65,8 +92,18 @@ class Saver {
       if (record && outcome.ok && !this.changed) forgetUnwritten(record.id);
       if (!this.changed && (this.underWay === 0 || !outcome.ok))
         workStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
+      if (!outcome.ok && !this.changed) this.tryAgain();
     }
     this.writing = false;
+  }
+
+  /** The disk may have room again, or another tab may have let go of the database. */
+  private tryAgain(): void {
+    clearTimeout(this.timer);
+    this.timer = window.setTimeout(() => {
+      this.changed = true;
+      this.flush();
+    }, AGAIN_AFTER_MS);
   }
 }
 
@@ -93,10 +130,15 @@ export function keepSaving(): () => void {
     if (now.pieceId === before.pieceId && !sameWork(now, before) && now.writtenAt === before.writtenAt) saver.workChanged();
   });
   const leave = (): void => saver.leave();
+  const warn = (event: BeforeUnloadEvent): void => {
+    if (saver.wouldLose()) event.preventDefault();
+  };
   window.addEventListener('pagehide', leave);
+  window.addEventListener('beforeunload', warn);
   document.addEventListener('visibilitychange', leave);
   return () => {
     stop();
+    window.removeEventListener('beforeunload', warn);
     window.removeEventListener('pagehide', leave);
     document.removeEventListener('visibilitychange', leave);
   };
