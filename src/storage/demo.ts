@@ -26,18 +26,38 @@ export async function seedDemoOnce(): Promise<void> {
   });
 }
 
-/** Brings the demo back as it was; the teacher's own pieces, instruments and players stay as they are. */
-export async function restoreDemo(): Promise<void> {
-  const records = await demoRecords();
-  await together(async () => {
-    await removeDemo();
-    await putIn(records);
-  });
+/** Puts the demo back as it was before a change, with what had been edited in it. */
+export type PutBack = () => Promise<void>;
+
+/** Brings the demo back as it ships; the teacher's own pieces, instruments and players stay as they are. */
+export async function restoreDemo(): Promise<PutBack> {
+  return await replaceDemo(await demoRecords());
 }
 
-/** Takes away the demo. */
-export async function clearDemo(): Promise<void> {
-  await together(removeDemo);
+/** Removes the demo; the teacher's own stays. */
+export async function clearDemo(): Promise<PutBack> {
+  return await replaceDemo({ pieces: [], instruments: [], players: [], schools: [] });
+}
+
+async function replaceDemo(next: DemoRecords): Promise<PutBack> {
+  const before = await demoThere();
+  await together(async () => {
+    await removeDemo();
+    await putIn(next);
+  });
+  return async () => {
+    await replaceDemo(before);
+  };
+}
+
+async function demoThere(): Promise<DemoRecords> {
+  const isDemo = ({ demo }: { readonly demo: boolean }): boolean => demo;
+  return {
+    pieces: await database.pieces.filter(isDemo).toArray(),
+    instruments: await database.instruments.filter(isDemo).toArray(),
+    players: await database.players.filter(isDemo).toArray(),
+    schools: await database.schools.filter(isDemo).toArray(),
+  };
 }
 
 async function putIn({ pieces, instruments, players, schools }: DemoRecords): Promise<void> {

@@ -25,6 +25,19 @@ test('demo pieces can be cleared and brought back', async ({ page }) => {
   await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
 });
 
+test('a demo piece that was changed comes back with one press after the demo was removed', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByRole('button', { name: 'Rename Robin · Evening line' }).click();
+  await page.getByLabel('New name').fill('Evening, as we play it');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: 'Evening, as we play it', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Remove the demo' }).click();
+  const messages = page.getByRole('status', { name: 'What was done to the demo' });
+  await expect(messages).toContainText('The demo is removed');
+  await messages.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: 'Evening, as we play it', exact: true })).toBeVisible();
+});
+
 for (const [name, address] of [
   ['a bench on dark paper', '/'],
   ['the design of both papers', '/design'],

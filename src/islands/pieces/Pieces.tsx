@@ -3,7 +3,7 @@ import { issuesText } from '#core/messages';
 import { readPieceFile } from '../../files/document-files.ts';
 import { downloadText } from '../../files/download.ts';
 import type { PieceRecord } from '../../storage/database.ts';
-import { clearDemo, restoreDemo } from '../../storage/demo.ts';
+import { clearDemo, type PutBack, restoreDemo } from '../../storage/demo.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { deletePiece, loadPieces, type PieceList } from '../../storage/piece-list.ts';
 import { newPieceRecord, saveRecord } from '../../storage/records.ts';
@@ -55,15 +55,41 @@ export function Pieces() {
           {list && list.setAside > 0 && <SetAside count={list.setAside} />}
         </div>
         {list && <Library records={list.records} run={run} onDelete={remove} />}
-        {list && (
-          <section aria-label="Demo pieces" className="mt-8 flex flex-wrap items-center gap-3 text-dove-dark">
-            <span>Demo pieces of a made-up studio:</span>
-            <Button onClick={() => run(restoreDemo)}>Restore the demo</Button>
-            <Button onClick={() => run(clearDemo)}>Remove the demo</Button>
-          </section>
-        )}
+        {list && <DemoPieces run={run} />}
       </main>
     </>
+  );
+}
+
+/** The demo as a whole: brought back or removed, and either undone with what had been changed in it. */
+function DemoPieces({ run }: { readonly run: (work: () => Promise<void>) => void }) {
+  const [done, setDone] = useState<{ readonly said: string; readonly putBack: PutBack } | null>(null);
+  const change = (said: string, replace: () => Promise<PutBack>): void =>
+    run(async () => {
+      const putBack = await replace();
+      setDone({ said, putBack });
+    });
+  const undo = (putBack: PutBack): void =>
+    run(async () => {
+      await putBack();
+      setDone(null);
+    });
+  return (
+    <section aria-label="Demo pieces" className="mt-8 text-dove-dark">
+      <p className="flex flex-wrap items-center gap-3">
+        Demo pieces of a made-up studio:
+        <Button onClick={() => change('The demo is as it ships; your own pieces stay as they are.', restoreDemo)}>Restore the demo</Button>
+        <Button onClick={() => change('The demo is removed, with what you had changed in it.', clearDemo)}>Remove the demo</Button>
+      </p>
+      <div role="status" aria-label="What was done to the demo">
+        {done && (
+          <Notice className="mt-3 flex items-center gap-3">
+            {done.said}
+            <Button onClick={() => undo(done.putBack)}>Undo</Button>
+          </Notice>
+        )}
+      </div>
+    </section>
   );
 }
 

@@ -224,6 +224,20 @@ describe('the demo', () => {
     assert.equal(await database.pieces.count(), DEMO_PIECES.length + 1);
   });
 
+  it('comes back with what was edited in it, after it was removed and after it was restored', async () => {
+    await seedDemoOnce();
+    const [piece] = await database.pieces.toArray();
+    assert.ok(piece);
+    await database.pieces.put({ ...piece, document: { ...piece.document, name: 'Edited' } });
+    for (const change of [clearDemo, restoreDemo]) {
+      const putBack = await change();
+      assert.notEqual((await database.pieces.get(piece.id))?.document.name, 'Edited');
+      await putBack();
+      assert.equal((await database.pieces.get(piece.id))?.document.name, 'Edited');
+      assert.equal(await database.pieces.count(), DEMO_PIECES.length);
+    }
+  });
+
   it('says so when the server does not give it', async () => {
     globalThis.fetch = async () => new Response(null, { status: 503 });
     await assert.rejects(seedDemoOnce(), /cannot be fetched/);
