@@ -59,6 +59,14 @@ test('a shift is heard, and looped, one step from its note', async ({ page }) =>
   await expect(page.getByRole('region', { name: 'Selected passage' })).toContainText('Notes');
 });
 
+test('a plan is practised slowly in a loop, one step from the empty panel', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  await page.getByRole('button', { name: 'Practise it slowly' }).click();
+  await expect(page.locator('[data-playing]')).toBeAttached();
+  await expect(page.getByLabel('Pace')).toHaveValue('0.5');
+  await expect(page.getByLabel('loop')).toBeChecked();
+});
+
 test('an address where there is nothing says so, and leads on', async ({ page }) => {
   const response = await page.request.get('/nowhere');
   expect(response.status()).toBe(404);

@@ -41,6 +41,13 @@ export function playLoop(): void {
   togglePlaying();
 }
 
+/** Plays the selection, or the whole line, at half its tempo in a loop. */
+export function practiseSlowly(): void {
+  silence();
+  chooseSound({ pace: 0.5, loop: true });
+  void startPlaying();
+}
+
 /** Plays from one note to another, once. */
 export function playPassage(passage: Passage): void {
   silence();

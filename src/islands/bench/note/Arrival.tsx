@@ -2,7 +2,7 @@ import { pitchLabel } from '#core/pitch';
 import { positionWords } from '#core/messages';
 import type { Plan, Shift } from '#core/plan/describe';
 import { selectPassage, type Passage } from '../../../state/selection.ts';
-import { playLoop, playPassage } from '../../../state/sound/sound-actions.ts';
+import { playLoop, playPassage, practiseSlowly } from '../../../state/sound/sound-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -45,6 +45,14 @@ export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shif
         }}
       >
         Loop it
+      </Button>
+      <Button
+        onClick={() => {
+          selectPassage(aroundShift(plan, shift));
+          practiseSlowly();
+        }}
+      >
+        Practise it slowly
       </Button>
     </>
   );

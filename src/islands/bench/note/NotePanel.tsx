@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { passageOf, useSelection } from '../../../state/selection.ts';
-import { togglePlaying } from '../../../state/sound/sound-actions.ts';
+import { practiseSlowly, togglePlaying } from '../../../state/sound/sound-actions.ts';
 import { useWork } from '../../../state/work/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { EmptyState } from '../../../ui/EmptyState.tsx';
@@ -51,6 +51,7 @@ function Nothing() {
       </EmptyState>
       <NextSteps>
         <Button onClick={togglePlaying}>Hear it</Button>
+        <Button onClick={practiseSlowly}>Practise it slowly</Button>
         <Button onClick={noteMoves.overlayNext}>See another fingering</Button>
         <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>Print it</ButtonLink>
         <ButtonLink href={`/compare?piece=${pieceId ?? ''}`}>Compare it</ButtonLink>
