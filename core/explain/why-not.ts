@@ -14,7 +14,7 @@ export type WhyNot =
   /** What stands in its way. */
   | { readonly kind: 'forbidden'; readonly issue: Issue };
 
-/** Solves a line again with a wish locked, and holds it against the best. */
+/** Solves a line again with a wish locked, and compares it with the best. */
 export function whyNot(brief: Brief, best: Solved, wish: Lock): WhyNot {
   const wished = solveBrief(withLock(brief, wish));
   if (!wished.ok) {

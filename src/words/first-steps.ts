@@ -8,11 +8,11 @@ export type FirstStep = (typeof FIRST_STEPS)[number];
 export const FIRST_STEP_WORDS: Readonly<Record<FirstStep, { readonly title: string; readonly how: string }>> = {
   sentence: {
     title: 'Change the sentence.',
-    how: 'Every underlined part is a choice: try another key, or one octave fewer. The fingering follows.',
+    how: 'Every underlined part is a choice: try another key, or fewer octaves. The fingering follows.',
   },
   note: {
     title: 'Choose a note.',
-    how: 'Click its note head or its bead, or press →. You see why it is fingered so, and can press another finger, 0 to 4.',
+    how: 'Click its note head or its bead, or press →. You see why it has this finger, and can press another, 0 to 4.',
   },
   fingering: {
     title: 'Use another fingering.',

@@ -78,7 +78,9 @@ function DemoPieces({ run }: { readonly run: (work: () => Promise<void>) => void
     <section aria-label="Demo pieces" className="mt-8 text-dove-dark">
       <p className="flex flex-wrap items-center gap-3">
         Demo pieces of a made-up studio:
-        <Button onClick={() => change('The demo is as it ships; your own pieces stay as they are.', restoreDemo)}>Restore the demo</Button>
+        <Button onClick={() => change('The demo is back as it came; your own pieces stay as they are.', restoreDemo)}>
+          Restore the demo
+        </Button>
         <Button onClick={() => change('The demo is removed, with what you had changed in it.', clearDemo)}>Remove the demo</Button>
       </p>
       <div role="status" aria-label="What was done to the demo">

@@ -114,7 +114,7 @@ export function acceptRelaxation(): void {
   if (relaxed) changeBrief(() => relaxed.brief);
 }
 
-/** Takes another fingering, or a passage of it: its notes that differ are locked, string and finger; the rest follows. */
+/** Uses another fingering, or a passage of it: its notes that differ are locked, string and finger; the rest follows. */
 export function adoptAlternative({ plan, name, differsAt }: Alternative, passage: Passage | null = null): void {
   const { brief } = workStore.getState();
   planningStore.setState({ overlaid: null });

@@ -97,10 +97,12 @@ class Saver {
     this.writing = false;
   }
 
-  /** The disk may have room again, or another tab may have let go of the database. */
+  /** The disk may have room again, or another tab may be done with the database. What was not saved of a piece left meanwhile waits for the next page. */
   private tryAgain(): void {
+    const { pieceId } = workStore.getState();
     clearTimeout(this.timer);
     this.timer = window.setTimeout(() => {
+      if (workStore.getState().pieceId !== pieceId) return;
       this.changed = true;
       this.flush();
     }, AGAIN_AFTER_MS);

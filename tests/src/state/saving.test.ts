@@ -64,6 +64,20 @@ describe('the work', () => {
     assert.equal(await database.pieces.get(id), undefined);
   });
 
+  it('that failed to be written is tried again while its piece is on the bench, and no other piece is written for it', async (test) => {
+    test.mock.timers.enable({ apis: ['setTimeout'] });
+    const id = await written({ name: 'x'.repeat(200) });
+    workStore.setState({ name: 'Short enough' });
+    test.mock.timers.tick(5000);
+    await allSaved();
+    assert.equal((await database.pieces.get(id))?.document.name, 'Short enough');
+    await written({ name: 'y'.repeat(200) });
+    newPiece();
+    test.mock.timers.tick(5000);
+    await allSaved();
+    assert.equal(await database.pieces.count(), 1);
+  });
+
   it('that is not written yet is written before another piece is opened', async () => {
     const { pieceId } = workStore.getState();
     workStore.setState({ name: 'Left behind' });

@@ -19,7 +19,7 @@ import { useOtherFingerings } from './use-other-fingerings.ts';
 /** How many of the notes that differ are named. */
 const MOST_NAMED = 4;
 
-/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, overlaid on the picture, taken whole or for a passage. */
+/** Other fingerings of the line as small paths: looked at by pointing or with the arrows, overlaid on the picture, used whole or for a passage. */
 export function Alternatives({ plan }: { readonly plan: Plan }) {
   const { others, ask } = useOtherFingerings(plan);
   const found = others !== 'unasked' && others.state === 'answered' ? others.value : [];
