@@ -15,7 +15,7 @@ const APP_LAYERS = {
   audio: [],
   design: [],
   offline: [],
-  storage: ['validation', 'words', 'demo'],
+  storage: ['validation', 'words', 'demo', 'files'],
   files: ['validation'],
   state: ['engine', 'storage', 'files', 'words', 'audio', 'design'],
   ui: ['engine', 'words'],

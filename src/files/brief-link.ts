@@ -1,12 +1,14 @@
 import type { Brief } from '#core/brief';
 import { documentIssue } from '#core/messages';
 import { badReading, type Reading } from '#core/result';
+import { deflated, inflated } from './deflate.ts';
 import { readAs } from '../validation/documents.ts';
 
 /** A brief as a link carries it: JSON, deflated, in letters that an address may have. Nothing is sent anywhere by it. */
 export async function briefToText(brief: Brief): Promise<string> {
-  const deflated = await through(new TextEncoder().encode(JSON.stringify(brief)), new CompressionStream('deflate-raw'));
-  return btoa(String.fromCharCode(...deflated))
+  const small = await deflated(JSON.stringify(brief));
+  // One by one: a long brief has more letters than a call may have arguments.
+  return btoa(Array.from(small, (byte) => String.fromCharCode(byte)).join(''))
     .replaceAll('+', '-')
     .replaceAll('/', '_')
     .replace(/=+$/, '');
@@ -16,14 +18,8 @@ export async function briefToText(brief: Brief): Promise<string> {
 export async function briefFromText(text: string): Promise<Reading<Brief>> {
   try {
     const bytes = Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (letter) => letter.charCodeAt(0));
-    const inflated = await through(bytes, new DecompressionStream('deflate-raw'));
-    return await readAs('brief', JSON.parse(new TextDecoder().decode(inflated)));
+    return await readAs('brief', JSON.parse(await inflated(bytes)));
   } catch {
     return badReading(documentIssue('broken-link', { text }));
   }
-}
-
-async function through(bytes: Uint8Array<ArrayBuffer>, stream: CompressionStream | DecompressionStream): Promise<Uint8Array> {
-  const passed = new Blob([bytes]).stream().pipeThrough(stream);
-  return new Uint8Array(await new Response(passed).arrayBuffer());
 }

@@ -3,8 +3,10 @@ import { keepPlanning } from '../state/planning-actions.ts';
 import { keepSaving } from '../state/work/saving.ts';
 import { bringOpenPieces } from '../state/work/open-pieces.ts';
 import { bringStudio } from '../state/studio.ts';
-import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work/work-actions.ts';
+import { adoptFromOtherTab, newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work/work-actions.ts';
+import { workStore } from '../state/work/work.ts';
 import { readyToRead } from '../storage/first-start.ts';
+import { CHANGED_IN_BOTH } from '../words/notices.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is
@@ -23,7 +25,7 @@ export function useOpenedPiece(): string | null {
       .then(() => {
         if (gone) return;
         const stopPlanning = keepPlanning();
-        const stopSaving = keepSaving();
+        const stopSaving = keepSaving((record) => adoptFromOtherTab(record, CHANGED_IN_BOTH));
         const stopInStep = inStepWhenIdle();
         stop = () => {
           stopPlanning();
@@ -32,11 +34,15 @@ export function useOpenedPiece(): string | null {
         };
       });
     const back = (): void => void switchPiece(new URL(location.href).searchParams.get('piece'));
+    // A link that is opened in the same tab changes nothing but what stands behind the #.
+    const linkOpened = (): void => void (location.hash.startsWith('#brief=') && location.reload());
     window.addEventListener('popstate', back);
+    window.addEventListener('hashchange', linkOpened);
     return () => {
       gone = true;
       stop();
       window.removeEventListener('popstate', back);
+      window.removeEventListener('hashchange', linkOpened);
     };
   }, []);
   return trouble;
@@ -57,20 +63,37 @@ function inStepWhenIdle(): () => void {
   };
 }
 
-/** The address then names the piece, and keeps whatever else it says. */
+/** The address then names the piece, and keeps whatever else it says; a brief of a link stays in it until it is a piece. */
 async function openFromAddress(): Promise<void> {
   await readyToRead();
   await Promise.all([bringStudio(), bringOpenPieces()]);
   const address = new URL(location.href);
-  const linked = address.searchParams.get('brief');
+  const linked = new URLSearchParams(address.hash.slice(1)).get('brief');
   const id = await openAsked(address.searchParams.has('new'), linked !== null, address.searchParams.get('piece'));
-  if (linked !== null) await (await import('../state/work/open-link.ts')).openLinkedBrief(linked);
+  if (linked !== null) {
+    await (await import('../state/work/open-link.ts')).openLinkedBrief(linked);
+    return namedOnceWritten(id);
+  }
   const player = address.searchParams.get('player');
   if (player !== null) (await import('../state/work/new-for-player.ts')).giveNewPieceTo(player);
+  name(id);
+}
+
+/** Names the piece in the address. */
+function name(id: string): void {
+  const address = new URL(location.href);
   for (const said of ['new', 'player']) address.searchParams.delete(said);
-  address.searchParams.delete('brief');
+  address.hash = '';
   address.searchParams.set('piece', id);
   history.replaceState(null, '', address);
+}
+
+function namedOnceWritten(id: string): void {
+  const stop = workStore.subscribe(({ pieceId, base }) => {
+    if (pieceId === id && base === null) return;
+    stop();
+    if (pieceId === id) name(id);
+  });
 }
 
 /** A link brings a brief of its own; a new piece is taught as the studio teaches. */

@@ -16,6 +16,9 @@ const LONG_LINE = 400;
 /** The question under way; a new one takes it back. */
 let asking = new AbortController();
 
+/** A wish that is just being put on the bench: it is planned as such. */
+let wished: Brief | null = null;
+
 /** Asks for a plan; null where the question was taken back or overtaken by another, or where the engine failed, which is said. */
 async function planOf(brief: Brief, report?: (progress: number) => void): Promise<PlanOutcome | null> {
   asking.abort();
@@ -38,8 +41,9 @@ export function keepPlanning(): () => void {
   });
 }
 
-/** A new brief needs a plan, unless it came with one; words of trouble need another look when brief or typed line go back. */
+/** A new brief needs a plan, unless it is planned as a wish; words of trouble need another look when brief or typed line go back. */
 function needsPlanning(now: WorkState, before: WorkState): boolean {
+  if (now.brief === wished && now.brief !== before.brief) return false;
   const { plannedBrief, issues } = planningStore.getState();
   if (now.brief !== before.brief) return plannedBrief !== now.brief || issues.length > 0;
   return now.lineText !== before.lineText;
@@ -90,19 +94,37 @@ export async function wishFor(lock: Lock): Promise<void> {
   await adoptFirstPlayable(together === alone ? [alone] : [together, alone]);
 }
 
-/** Takes the first of some briefs that can be planned; where none can, says why and leaves the piece as it is. */
+/**
+ * Takes the first of some briefs that can be planned; where none can, says why and leaves the piece as it was. The first
+ * is on the bench, and so kept, before it is known whether a hand can play it: a page may be gone before its plan is there.
+ */
 export async function adoptFirstPlayable(candidates: readonly Brief[]): Promise<void> {
-  for (const candidate of candidates) {
+  const { brief: before } = workStore.getState();
+  const { pastStates, futureStates } = workStore.temporal.getState();
+  for (const [index, candidate] of candidates.entries()) {
+    wished = candidate;
+    if (index === 0) workStore.setState({ brief: candidate });
+    else replaceBrief(candidate);
+    wished = null;
     const outcome = await planOf(candidate);
-    if (outcome === null) return;
+    // Overtaken by another change, made on top of this wish; or the engine failed, and the wish stands.
+    if (outcome === null || workStore.getState().brief !== candidate) return;
     if (outcome.ok) {
-      // The plan is there before its brief is, so that nothing is planned twice.
-      planningStore.setState({ planSet: outcome.value, plannedBrief: candidate, issues: [], relaxed: null });
-      workStore.setState({ brief: candidate });
+      planningStore.setState({ planSet: outcome.value, plannedBrief: candidate, issues: [], relaxed: null, progress: null });
       return say(null);
     }
     say(issuesText(outcome.issues));
   }
+  replaceBrief(before);
+  workStore.temporal.setState({ pastStates, futureStates });
+}
+
+/** Changes the brief within one step of the history. */
+function replaceBrief(brief: Brief): void {
+  const { pause, resume } = workStore.temporal.getState();
+  pause();
+  workStore.setState({ brief });
+  resume();
 }
 
 /** How many hard places are pointed at. */

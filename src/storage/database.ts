@@ -10,6 +10,10 @@ interface Kept {
   readonly updatedAt: number;
   /** It came with the demo data. */
   readonly demo: boolean;
+  /** How often it was written: a page that knows an earlier revision has not seen what another page wrote. */
+  readonly revision: number;
+  /** The page that wrote it last; null where that changed it beside something else, as a piece with its instrument. */
+  readonly writtenBy: string | null;
 }
 
 /** The instrument, the player and the school of the studio that a piece uses; null for one that is only described in its brief. */
@@ -24,18 +28,18 @@ export interface ChangedSince {
   readonly before: Brief;
 }
 
-/** What records of a kind have beside their document. */
-interface Links {
+/** What records of each kind have beside their document. */
+export interface LinksOf {
   /** Its brief holds what it uses; the links say where later changes come from. */
   readonly piece: Uses & { readonly changed: ChangedSince | null };
   /** The instrument this player has, and the school this player follows. */
   readonly player: { readonly instrumentId: string | null; readonly schoolId: string | null };
+  readonly instrument: object;
+  readonly school: object;
 }
 
 /** A document as the browser keeps it. */
-export type RecordOf<Name extends DocumentName> = Kept & { readonly document: DocumentOf<Name> } & (Name extends keyof Links
-    ? Links[Name]
-    : unknown);
+export type RecordOf<Name extends DocumentName> = Kept & { readonly document: DocumentOf<Name> } & LinksOf[Name];
 
 /** A piece as the browser keeps it. */
 export type PieceRecord = RecordOf<'piece'>;
@@ -52,9 +56,25 @@ export type SchoolRecord = RecordOf<'school'>;
 /** A record that did not pass its check when read: kept as it was, and reported. */
 export interface SetAsideRecord {
   readonly id: string;
+  /** What kind it is of; a piece where that is not said. */
+  readonly name?: DocumentName;
   readonly record: unknown;
   readonly reason: string;
   readonly at: number;
+}
+
+/** A record as it once was. */
+export interface VersionRecord {
+  /** Given by the database. */
+  readonly number?: number;
+  /** Kind and id of the record: "piece/abc". */
+  readonly of: string;
+  /** When the record was so, ms since 1970. */
+  readonly at: number;
+  /** The record as JSON, deflated. */
+  readonly packed: Uint8Array<ArrayBuffer>;
+  /** Another tab, or a page that was left unwritten, had this while it was changed here. */
+  readonly fromElsewhere: boolean;
 }
 
 /** A correction the teacher made: the question of the school it answers and the side it takes. */
@@ -73,11 +93,17 @@ export type FactRecord =
   | { readonly key: 'demo-seeded'; readonly value: boolean }
   /** The pieces that stand open in the row of the bench, by id, as they were opened. */
   | { readonly key: 'open-pieces'; readonly value: readonly string[] }
+  /** When the studio was last saved as a file, ms since 1970. */
+  | { readonly key: 'backed-up'; readonly value: number }
+  /** When the reminder of the backup was put off, ms since 1970. */
+  | { readonly key: 'backup-put-off'; readonly value: number }
+  /** The folder that holds the newest backup. */
+  | { readonly key: 'backup-folder'; readonly value: FileSystemDirectoryHandle }
   /** What the teacher corrected, and what was offered as a rule of the school for it. */
   | { readonly key: 'corrections'; readonly value: readonly CorrectionMade[] };
 
 /** What a piece of the first tables did not have. */
-const UNLINKED: Links['piece'] = { instrumentId: null, playerId: null, schoolId: null, changed: null };
+const UNLINKED: LinksOf['piece'] = { instrumentId: null, playerId: null, schoolId: null, changed: null };
 
 /** A record as the first two versions of the tables kept it, where each kind had a name of its own for its document; or as it is now. */
 export interface EarlierRecord {
@@ -94,6 +120,7 @@ export class DovePathDatabase extends Dexie {
   readonly schools!: EntityTable<SchoolRecord, 'id'>;
   readonly setAside!: EntityTable<SetAsideRecord, 'id'>;
   readonly facts!: EntityTable<FactRecord, 'key'>;
+  readonly versions!: EntityTable<VersionRecord, 'number'>;
 
   constructor(
     name = 'dove-path',
@@ -106,12 +133,14 @@ export class DovePathDatabase extends Dexie {
       .stores({ instruments: 'id, updatedAt', players: 'id, updatedAt' })
       .upgrade((transaction) => transaction.table('pieces').toCollection().modify(UNLINKED));
     const tables = Object.values(kinds).map(({ plural }) => plural);
-    // Every kind of document that comes adds a table, and so a version: with four kinds this is the fourth.
-    this.version(tables.length)
-      .stores(Object.fromEntries(tables.map((table) => [table, 'id, updatedAt'])))
+    // Every kind of document that comes adds a table, and so a version: with four kinds this is the fifth.
+    this.version(tables.length + 1)
+      .stores({ ...Object.fromEntries(tables.map((table) => [table, 'id, updatedAt'])), versions: '++number, of, at' })
       .upgrade(async (transaction) => {
         for (const table of ['pieces', 'instruments', 'players']) await transaction.table(table).toCollection().modify(underOneName);
         for (const table of ['pieces', 'players']) await transaction.table(table).toCollection().modify(followsNoSchool);
+        for (const table of ['pieces', 'instruments', 'players', 'schools'])
+          await transaction.table(table).toCollection().modify(countsItsWrites);
       });
   }
 
@@ -124,6 +153,12 @@ export class DovePathDatabase extends Dexie {
 /** A record from before there were schools. */
 function followsNoSchool(record: { schoolId?: unknown }): void {
   record.schoolId ??= null;
+}
+
+/** A record from before two tabs were told apart. */
+function countsItsWrites(record: { revision?: unknown; writtenBy?: unknown }): void {
+  record.revision ??= 0;
+  record.writtenBy ??= null;
 }
 
 /** Moves a record's document to where it now stands; one that has it there stays as it is. */

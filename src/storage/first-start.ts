@@ -1,10 +1,16 @@
+import { STORAGE_SILENT } from '../words/storage.ts';
+import { inTime } from './in-time.ts';
 import { writeUnwritten } from './unwritten.ts';
 
 /**
  * What every page waits for before it reads: the demo is put in where the application runs with one and was never started
- * before, and what an earlier page left unwritten is in the database.
+ * before, and what an earlier page left unwritten is in the database. Rejects where the database does not answer.
  */
 export async function readyToRead(): Promise<void> {
+  await inTime(prepared(), () => new Error(STORAGE_SILENT));
+}
+
+async function prepared(): Promise<void> {
   if (document.documentElement.dataset['demo'] === 'yes') await (await import('./demo.ts')).seedDemoOnce();
   await writeUnwritten();
 }

@@ -1,14 +1,48 @@
-import { readAs } from '../validation/documents.ts';
-import { database, type PieceRecord, underOneName } from './database.ts';
+import { dequal } from 'dequal';
+import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documents';
+import { database, type EarlierRecord, underOneName } from './database.ts';
+import { piecesFollow } from './follow.ts';
+import { isFields, readRecord } from './read-record.ts';
+import { together } from './records.ts';
+import { keepVersion } from './versions.ts';
 
-/** Writes a record that was left as text, if it is a sound one and newer than the one there. */
+/**
+ * Writes a record that was left as text, if it is a sound one and newer than the one there. Where another page has written
+ * meanwhile, the older of the two is kept as a version.
+ */
 export async function putUnwritten(text: string): Promise<void> {
   const left = parsed(text);
-  // The page that left it may have been of an earlier version.
-  if (typeof left === 'object' && left !== null) underOneName(left);
-  if (!isRecord(left) || !(await readAs('piece', left.document)).ok) return;
-  const there = await database.pieces.get(left.id);
-  if (!there || there.updatedAt < left.updatedAt) await database.pieces.put(left);
+  if (!isFields(left) || typeof left['id'] !== 'string') return;
+  const { document } = movedToOneName(left);
+  const name = DOCUMENT_NAMES.find((each) => isFields(document) && document['format'] === DOCUMENT_KINDS[each].format);
+  if (name) await putRecord(name, left);
+}
+
+/** The page that left it may have been of an earlier version. */
+function movedToOneName(left: object): EarlierRecord {
+  const moved: EarlierRecord = { ...left };
+  underOneName(moved);
+  return moved;
+}
+
+async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<Record<string, unknown>>): Promise<void> {
+  const reading = await readRecord(name, left);
+  if (!reading.ok) return;
+  const { value: record } = reading;
+  const table = database.tableOf(name);
+  const there = await table.get(record.id);
+  if (there && dequal(there.document, record.document)) return;
+  const metAnother = there !== undefined && there.revision !== record.revision && there.writtenBy !== record.writtenBy;
+  if (there && there.updatedAt >= record.updatedAt) {
+    if (metAnother) await keepVersion(name, record, true);
+    return;
+  }
+  if (there) await keepVersion(name, there, metAnother);
+  const next = { ...record, revision: Math.max(there?.revision ?? 0, record.revision) + 1 };
+  await together(async () => {
+    await table.put(next);
+    await piecesFollow(name, next, there ?? null);
+  });
 }
 
 function parsed(text: string): unknown {
@@ -17,8 +51,4 @@ function parsed(text: string): unknown {
   } catch {
     return null;
   }
-}
-
-function isRecord(value: unknown): value is PieceRecord {
-  return typeof value === 'object' && value !== null && 'id' in value && 'document' in value && 'updatedAt' in value;
 }

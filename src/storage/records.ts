@@ -1,5 +1,7 @@
 import type { DocumentName, InstrumentDocument, Piece, PlayerDocument, SchoolDocument } from '#core/documents';
 import { storageFailureText } from '../words/notices.ts';
+import { inTime } from './in-time.ts';
+import { newId, THIS_TAB } from './tab.ts';
 import {
   database,
   type InstrumentRecord,
@@ -12,6 +14,10 @@ import {
 
 /** What became of a write; what went wrong is told for people. */
 export type SaveOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
+
+/** What became of a record: as it was written, joined with what another page had written since `base`. */
+export type RecordOutcome<Name extends DocumentName> =
+  { readonly ok: true; readonly record: RecordOf<Name>; readonly joined: boolean } | { readonly ok: false; readonly message: string };
 
 /** A piece that uses nothing of the studio. */
 export const NOTHING_USED: Uses = { instrumentId: null, playerId: null, schoolId: null };
@@ -40,25 +46,24 @@ export function newSchool(document: SchoolDocument, demo = false): SchoolRecord 
   return { ...fresh(demo), document };
 }
 
-function fresh(demo: boolean): Pick<PieceRecord, 'id' | 'createdAt' | 'updatedAt' | 'demo'> {
+function fresh(demo: boolean): Omit<SchoolRecord, 'document'> {
   const now = Date.now();
-  return { id: crypto.randomUUID(), createdAt: now, updatedAt: now, demo };
+  return { id: newId(), createdAt: now, updatedAt: now, demo, revision: 0, writtenBy: THIS_TAB };
 }
 
 /**
- * Checks a record's document against its schema and writes the record, by itself or, with `write`, together with what
- * belongs to it. Never throws: a full disk is an outcome.
+ * Checks a record's document against its schema and writes the record; the pieces follow where it is of the studio, and
+ * what was there is kept as a version. `base` is the record as this page last read or wrote it: where another page has
+ * written since, both are joined. Never throws: a full disk is an outcome.
  */
 export async function saveRecord<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
-  write: () => Promise<unknown> = () => database.tableOf(name).put(record),
-): Promise<SaveOutcome> {
+  base: RecordOf<Name> | null = null,
+): Promise<RecordOutcome<Name>> {
   // The check comes when it is first needed: the bench draws its staff without it.
-  const { readAs } = await import('../validation/documents.ts');
-  const checked = await readAs<DocumentName>(name, record.document);
-  if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
-  return await written(write);
+  const { writeRecord } = await import('./write-record.ts');
+  return await writeRecord(name, record, base);
 }
 
 /** Writes to several tables, all or nothing. */
@@ -69,11 +74,16 @@ export async function together(work: () => Promise<unknown>): Promise<void> {
 /** Writes; what went wrong is an outcome. */
 export async function written(work: () => Promise<unknown>): Promise<SaveOutcome> {
   try {
-    await work();
+    await inTime(work(), () => new SilentStorage());
     return { ok: true };
   } catch (error) {
     return { ok: false, message: storageFailureText(failureName(error)) };
   }
+}
+
+/** The database neither wrote nor refused. */
+class SilentStorage extends Error {
+  override readonly name = 'SilentStorage';
 }
 
 /** What the database calls a failure: the innermost name is the telling one. */

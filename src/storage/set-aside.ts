@@ -1,22 +1,27 @@
-import type { DocumentName } from '#core/documents';
-import { readStored } from '../validation/documents.ts';
+import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
 import { database, type RecordOf } from './database.ts';
+import { isFields, readRecord } from './read-record.ts';
+import { together } from './records.ts';
 
 /**
  * A stored record as it reads, its document brought to this version; one that does not read is set aside, never dropped,
- * and null.
+ * and null. One that a newer version wrote stays where it is, for that version to read, and is null too.
  */
 export async function readOrSetAside<Name extends DocumentName>(name: Name, record: RecordOf<Name>): Promise<RecordOf<Name> | null> {
-  const reading = await readStored(name, record.document);
-  if (reading.ok) return { ...record, document: reading.value };
+  const reading = await readRecord(name, record);
+  if (reading.ok) return reading.value;
+  if (reading.issues.some(({ code }) => code === NEWER)) return null;
   const reason = reading.issues.map(({ message }) => message).join(' ');
   const table = database.tableOf(name);
   await database.transaction('rw', table, database.setAside, async () => {
-    await database.setAside.put({ id: record.id, record, reason, at: Date.now() });
+    await database.setAside.put({ id: record.id, name, record, reason, at: Date.now() });
     await table.delete(record.id);
   });
   return null;
 }
+
+/** What reading says of a document that a newer version wrote. */
+const NEWER = 'document/newer-version';
 
 /** All records of a kind that can be read, as they were changed, the newest first. */
 export async function loadAll<Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> {
@@ -24,6 +29,30 @@ export async function loadAll<Name extends DocumentName>(name: Name): Promise<re
   const stored = await database.tableOf(name).toArray();
   const read = await Promise.all(stored.map((record) => readOrSetAside(name, record)));
   return read.filter((record) => record !== null).toSorted((one, other) => other.updatedAt - one.updatedAt);
+}
+
+/** How many stored records of a kind a newer version of the application wrote. */
+export async function countOfNewer(name: DocumentName): Promise<number> {
+  const { version } = DOCUMENT_KINDS[name];
+  return await database
+    .tableOf(name)
+    .filter((record) => isFields(record.document) && Number(record.document['version']) > version)
+    .count();
+}
+
+/** Tries again to read what was set aside, and puts back what now reads; how many did. */
+export async function restoreSetAside(): Promise<number> {
+  let restored = 0;
+  for (const { id, name = 'piece', record } of await database.setAside.toArray()) {
+    const reading = isFields(record) ? await readRecord(name, { ...record, id }) : null;
+    if (reading?.ok !== true) continue;
+    await together(async () => {
+      await database.tableOf(name).put(reading.value);
+      await database.setAside.delete(id);
+    });
+    restored += 1;
+  }
+  return restored;
 }
 
 /** Everything that was set aside, as text to download. */

@@ -1,13 +1,29 @@
-import { dequal } from 'dequal';
-import type { Brief, PlayerProfile } from '#core/brief';
-import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
+import type { PlayerProfile } from '#core/brief';
 import type { School } from '#core/brief/parts/school';
-import { DOCUMENT_KINDS, headed, type InstrumentDocument, type PlayerDocument, type SchoolDocument } from '#core/documents';
+import {
+  DOCUMENT_KINDS,
+  type DocumentName,
+  headed,
+  type InstrumentDocument,
+  type PlayerDocument,
+  type SchoolDocument,
+} from '#core/documents';
 import type { InstrumentSpec } from '#core/instrument';
-import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type SchoolRecord, type Uses } from './database.ts';
-import { profileOf, schoolOf } from './for-briefs.ts';
-import { type SaveOutcome, saveRecord, together, written } from './records.ts';
+import {
+  database,
+  type InstrumentRecord,
+  type PieceRecord,
+  type PlayerRecord,
+  type RecordOf,
+  type SchoolRecord,
+  type Uses,
+} from './database.ts';
+import { untiePieces } from './follow.ts';
+import { type RecordOutcome, type SaveOutcome, saveRecord, together, written } from './records.ts';
 import { loadAll } from './set-aside.ts';
+
+/** The kinds of documents that are kept for every piece. */
+export type StudioName = Exclude<DocumentName, 'piece'>;
 
 /** The instruments, players and schools of the studio, by name. */
 export interface Studio {
@@ -37,42 +53,22 @@ export async function loadStudio(): Promise<Studio> {
   return { instruments: instruments.toSorted(byName), players: players.toSorted(byName), schools: schools.toSorted(byName) };
 }
 
-/** Writes an instrument; the pieces that use it follow, and remember how they were until the teacher has looked. */
-export async function saveInstrument(record: InstrumentRecord): Promise<SaveOutcome> {
-  const write = async (): Promise<void> => {
-    await database.instruments.put({ ...record, updatedAt: Date.now() });
-    await follow('instrumentId', record.id, (brief) => withInstrumentSpec(brief, record.document.instrument));
-  };
-  return await saveRecord('instrument', record, () => together(write));
+/** Which revision every record of the studio is of, and who wrote it. */
+export async function revisionsOfStudio(): Promise<readonly Pick<RecordOf<StudioName>, 'id' | 'revision' | 'writtenBy'>[]> {
+  const tables = [database.instruments.toArray(), database.players.toArray(), database.schools.toArray()] as const;
+  return (await Promise.all(tables)).flat();
 }
 
-/** Writes a player; the pieces for this player follow, as with instruments. */
-export async function savePlayer(record: PlayerRecord): Promise<SaveOutcome> {
-  const write = async (): Promise<void> => {
-    const before = await database.players.get(record.id);
-    await database.players.put({ ...record, updatedAt: Date.now() });
-    await follow('playerId', record.id, (brief) =>
-      withProfile(brief, profileOf(record.document), before ? profileOf(before.document) : null),
-    );
-    if (before?.schoolId !== record.schoolId) await teach('playerId', record.id, record.schoolId);
-  };
-  return await saveRecord('player', record, () => together(write));
-}
-
-/** Writes a school; the pieces that follow it are taught so from now on, as with instruments. */
-export async function saveSchool(record: SchoolRecord): Promise<SaveOutcome> {
-  const write = async (): Promise<void> => {
-    await database.schools.put({ ...record, updatedAt: Date.now() });
-    await follow('schoolId', record.id, (brief) => withSchool(brief, schoolOf(record.document)));
-  };
-  return await saveRecord('school', record, () => together(write));
-}
-
-/** The pieces of a player follow another school, or none. */
-async function teach(field: keyof Uses, id: string, schoolId: string | null): Promise<void> {
-  const school = schoolId === null ? undefined : await database.schools.get(schoolId);
-  await follow(field, id, (brief) => withSchool(brief, school ? schoolOf(school.document) : null));
-  await database.pieces.filter((piece) => piece[field] === id).modify({ schoolId });
+/**
+ * Writes an instrument, a player or a school; the pieces that use it follow. `base` is the record as this page last saw
+ * it: what another page has changed since stays.
+ */
+export async function saveOfStudio<Name extends StudioName>(
+  name: Name,
+  record: RecordOf<Name>,
+  base: RecordOf<Name> | null = null,
+): Promise<RecordOutcome<Name>> {
+  return await saveRecord<Name>(name, { ...record, updatedAt: Date.now() }, base);
 }
 
 /** Takes a school away; players and pieces that follow it follow none, and a piece keeps its brief as it is. */
@@ -80,7 +76,7 @@ export async function deleteSchool(id: string): Promise<SaveOutcome> {
   const remove = async (): Promise<void> => {
     await database.schools.delete(id);
     await database.players.filter((player) => player.schoolId === id).modify({ schoolId: null });
-    await database.pieces.filter((piece) => piece.schoolId === id).modify({ schoolId: null });
+    await untiePieces('schoolId', id);
   };
   return await written(() => together(remove));
 }
@@ -90,7 +86,7 @@ export async function deleteInstrument(id: string): Promise<SaveOutcome> {
   const remove = async (): Promise<void> => {
     await database.instruments.delete(id);
     await database.players.filter((player) => player.instrumentId === id).modify({ instrumentId: null });
-    await database.pieces.filter((piece) => piece.instrumentId === id).modify({ instrumentId: null });
+    await untiePieces('instrumentId', id);
   };
   return await written(() => together(remove));
 }
@@ -99,7 +95,7 @@ export async function deleteInstrument(id: string): Promise<SaveOutcome> {
 export async function deletePlayer(id: string): Promise<SaveOutcome> {
   const remove = async (): Promise<void> => {
     await database.players.delete(id);
-    await database.pieces.filter((piece) => piece.playerId === id).modify({ playerId: null });
+    await untiePieces('playerId', id);
   };
   return await written(() => together(remove));
 }
@@ -109,20 +105,6 @@ export async function piecesUsing(field: keyof Uses, id: string): Promise<readon
   return await database.pieces.filter((piece) => piece[field] === id).toArray();
 }
 
-async function follow(field: keyof Uses, id: string, change: (brief: Brief) => Brief): Promise<void> {
-  await database.pieces
-    .filter((piece) => piece[field] === id)
-    .modify((piece: { -readonly [Field in keyof PieceRecord]: PieceRecord[Field] }) => {
-      const { brief } = piece.document;
-      const next = change(brief);
-      if (dequal(next, brief)) return;
-      piece.changed = { before: piece.changed?.before ?? brief };
-      piece.document = { ...piece.document, brief: next };
-    });
-}
-
-type StudioRecord = InstrumentRecord | PlayerRecord | SchoolRecord;
-
-function byName(one: StudioRecord, other: StudioRecord): number {
+function byName(one: RecordOf<StudioName>, other: RecordOf<StudioName>): number {
   return one.document.name.localeCompare(other.document.name);
 }

@@ -1,21 +1,27 @@
-import type { PieceRecord } from './database.ts';
+import type { DocumentName } from '#core/documents';
+import type { RecordOf } from './database.ts';
+import { THIS_TAB } from './tab.ts';
 
-/** The one place that is written at once, before anything else happens to a change: a key for each piece. */
+/** The one place that is written at once, before anything else happens to a change: a key for each record and page. */
 const KEY = 'dove-path/unwritten';
 
-/** Leaves a piece whose last change is not in the database yet for the next page; false where this place is full or shut. */
-export function keepUnwritten(record: PieceRecord): boolean {
+/** Leaves a record whose last change is not in the database yet for the next page; false where this place is full or shut. */
+export function keepUnwritten(record: RecordOf<DocumentName>): boolean {
   try {
-    localStorage.setItem(keyOf(record.id), JSON.stringify(record));
+    localStorage.setItem(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB }));
     return true;
   } catch {
     return false;
   }
 }
 
-/** What was left of this piece is in the database. */
-export function forgetUnwritten(pieceId: string): void {
-  globalThis.localStorage?.removeItem(keyOf(pieceId));
+/** What was left of this record is in the database. */
+export function forgetUnwritten(id: string): void {
+  try {
+    localStorage.removeItem(keyOf(id));
+  } catch {
+    // A browser that keeps nothing has nothing to forget.
+  }
 }
 
 /** Puts what earlier pages left into the database, unless that got there by itself or is damaged. */
@@ -32,6 +38,6 @@ export async function writeUnwritten(): Promise<void> {
   }
 }
 
-function keyOf(pieceId: string): string {
-  return `${KEY}/${pieceId}`;
+function keyOf(id: string): string {
+  return `${KEY}/${id}/${THIS_TAB}`;
 }

@@ -5,3 +5,6 @@ export const LINK_COPIED = 'The link is copied. Whoever opens it gets a piece of
 export function linkText(link: string): string {
   return `Copy this link: ${link}`;
 }
+
+/** A brief came with a link and stands on the bench. */
+export const BRIEF_OF_LINK = 'This is the brief of a link. It becomes a piece of yours when you change it or give it a name.';

@@ -12,3 +12,7 @@ export const STORAGE_SHUT = 'The storage does not open.';
 
 /** What a school is called that was begun on the bench. */
 export const OWN_SCHOOL = 'My school';
+
+/** The database neither opens nor fails. */
+export const STORAGE_SILENT =
+  'it does not answer: another tab or window of Dove Path may hold it. Close the others and load this page again';

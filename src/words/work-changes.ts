@@ -31,6 +31,13 @@ export function workChange(before: Decided, after: Decided): string {
   return told.length === 0 ? 'a change' : told.join('; ');
 }
 
+/** How a version differs from the piece as it is now: what bringing it back would do. */
+export function versionText(now: Decided, version: Decided): string {
+  return dequal([now.name, now.brief, now.lineText], [version.name, version.brief, version.lineText])
+    ? 'as it is now'
+    : `differs by: ${workChange(now, version)}`;
+}
+
 function materialChange(before: Brief, after: Brief): string {
   if (dequal(before.material, after.material)) return '';
   const name = materialLabel(after);

@@ -273,7 +273,7 @@ test('a link holds the brief itself', async ({ page, context }) => {
   await again.goto(link);
   await planDrawn(again);
   await expect(beads(again)).toHaveCount(8);
-  await again.goto('/?brief=damaged');
+  await again.goto('/#brief=damaged');
   await expect(again.getByRole('status', { name: 'Messages' })).toContainText('The link does not hold a whole brief.');
 });
 

@@ -46,7 +46,7 @@ test('a shift is led by the finger the teacher chooses, and an expressive slide 
     limits: { strings: ['A4'] },
     locks,
   };
-  await page.goto(`/?brief=${await briefToText(brief)}`);
+  await page.goto(`/#brief=${await briefToText(brief)}`);
   await planDrawn(page);
   await page.keyboard.press('s');
   const arrival = page.getByRole('region', { name: 'How you get there' });

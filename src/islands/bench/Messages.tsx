@@ -3,11 +3,16 @@ import { acceptRelaxation } from '../../state/edits/brief-actions.ts';
 import { dismissNotice, useNotice } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
+import { saveSoon } from '../../state/work/saving.ts';
 import { useWork } from '../../state/work/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Progress } from '../../ui/Progress.tsx';
 import { notOneHandText } from '../../words/plan-words.ts';
+
+async function downloadPiece(): Promise<void> {
+  (await import('./tools/downloads.ts')).downloadJson();
+}
 
 /** What the teacher should know now: why the brief cannot be planned, a wish not granted, a write that failed. */
 export function Messages() {
@@ -54,8 +59,10 @@ export function Messages() {
       )}
       {progress !== null && <Progress what="Planning a long line" done="laid out" share={progress} onStop={stopPlanning} />}
       {saving.state === 'failed' && (
-        <Notice className="mt-2" trouble>
-          {saving.message}
+        <Notice className="mt-2 flex items-start gap-3" trouble>
+          <span className="grow">{saving.message}</span>
+          <Button onClick={saveSoon}>Try again</Button>
+          <Button onClick={() => void downloadPiece()}>Save the piece as a file</Button>
         </Notice>
       )}
     </div>

@@ -9,8 +9,10 @@ import {
 } from '@tanstack/react-table';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import type { Piece } from '#core/documents';
 import type { PieceRecord } from '../../storage/database.ts';
 import { newPieceRecord } from '../../storage/records.ts';
+import { forgetUnwritten, keepUnwritten } from '../../storage/unwritten.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/EmptyState.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
@@ -124,8 +126,7 @@ function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
-  const keep = (record: PieceRecord, change: Partial<PieceRecord['document']>): void =>
-    run(() => keepRecord({ ...record, document: { ...record.document, ...change }, updatedAt: Date.now() }));
+  const keep = (record: PieceRecord, change: Change): void => run(() => keepRecord(changedBy(record, change), record));
   const copy = (record: PieceRecord, title: string): void =>
     run(() => keepRecord(newPieceRecord({ ...record.document, name: `${title} (copy)`.slice(0, 120) })));
   return (
@@ -142,6 +143,7 @@ function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly
               changed={record.changed !== null}
               onRename={(name) => keep(record, { name })}
               onTag={(tags) => keep(record, { tags: [...tags] })}
+              onTyping={(change) => (change ? keepUnwritten(changedBy(record, change)) : forgetUnwritten(record.id))}
               onDuplicate={() => copy(record, row.title)}
               onDelete={() => onDelete(record)}
             />,
@@ -150,6 +152,13 @@ function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly
       </tbody>
     </Table>
   );
+}
+
+/** What is changed in the list itself. */
+type Change = Partial<Pick<Piece, 'name' | 'tags'>>;
+
+function changedBy(record: PieceRecord, change: Change): PieceRecord {
+  return { ...record, document: { ...record.document, ...change }, updatedAt: Date.now() };
 }
 
 function Head({ table }: { readonly table: RowTable<LibraryRow> }) {

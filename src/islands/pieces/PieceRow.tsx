@@ -10,6 +10,8 @@ interface PieceRowProps {
   readonly changed: boolean;
   readonly onRename: (name: string) => void;
   readonly onTag: (tags: readonly string[]) => void;
+  /** What is typed and not left yet; null when it was given up. */
+  readonly onTyping: (change: { name?: string; tags?: string[] } | null) => void;
   readonly onDuplicate: () => void;
   readonly onDelete: () => void;
 }
@@ -17,30 +19,45 @@ interface PieceRowProps {
 const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
 /** One piece of the list; its name or its tags become a field while they are changed. */
-export function PieceRow({ row, changed, onRename, onTag, onDuplicate, onDelete }: PieceRowProps) {
+export function PieceRow({ row, changed, onRename, onTag, onTyping, onDuplicate, onDelete }: PieceRowProps) {
   const [typing, setTyping] = useState<'name' | 'tags' | null>(null);
   const { title, tags } = row;
-  const rename = (name: string): void => {
+  const leave = (): void => {
     setTyping(null);
+    onTyping(null);
+  };
+  const rename = (name: string): void => {
+    leave();
     if (name.trim() !== '' && name.trim() !== title) onRename(name.trim());
   };
   const tag = (text: string): void => {
-    setTyping(null);
+    leave();
     if (tagsOf(text).join() !== tags.join()) onTag(tagsOf(text));
   };
-  const leave = (): void => setTyping(null);
   return (
     <tr>
       <td className="min-w-36 font-serif">
         {typing === 'name' ? (
-          <NameField label="New name" text={title} onDone={rename} onLeave={leave} />
+          <NameField
+            label="New name"
+            text={title}
+            onType={(name) => onTyping(name.trim() === '' ? null : { name: name.trim() })}
+            onDone={rename}
+            onLeave={leave}
+          />
         ) : (
           <a href={`/?piece=${row.id}`} className="text-ink">
             {title}
           </a>
         )}
         {typing === 'tags' ? (
-          <NameField label="Tags, with commas between" text={tags.join(', ')} onDone={tag} onLeave={leave} />
+          <NameField
+            label="Tags, with commas between"
+            text={tags.join(', ')}
+            onType={(text) => onTyping({ tags: [...tagsOf(text)] })}
+            onDone={tag}
+            onLeave={leave}
+          />
         ) : (
           tags.length > 0 && <span className="block font-sans text-sm text-dove-dark">{tags.join(' · ')}</span>
         )}
@@ -52,17 +69,27 @@ export function PieceRow({ row, changed, onRename, onTag, onDuplicate, onDelete 
       <td>{row.player}</td>
       <td className="whitespace-nowrap">{WHEN.format(row.changedAt)}</td>
       <td>
-        <span className="flex gap-1">
-          <RowButton does="Rename" title={title} icon={Pencil} onClick={() => setTyping('name')} />
-          <RowButton does="Tag" title={title} icon={Tag} onClick={() => setTyping('tags')} />
-          <RowButton does="Duplicate" title={title} icon={Copy} onClick={onDuplicate} />
-          <RowButton does="Delete" title={title} icon={Trash2} onClick={onDelete} />
-          <ButtonLink href={`/compare?piece=${row.id}`} aria-label={`Compare ${title}`} title="Compare">
-            <Columns2 size={15} aria-hidden="true" />
-          </ButtonLink>
-        </span>
+        <RowActions row={row} onType={setTyping} onDuplicate={onDuplicate} onDelete={onDelete} />
       </td>
     </tr>
+  );
+}
+
+interface RowActionsProps extends Pick<PieceRowProps, 'row' | 'onDuplicate' | 'onDelete'> {
+  readonly onType: (what: 'name' | 'tags') => void;
+}
+
+function RowActions({ row: { id, title }, onType, onDuplicate, onDelete }: RowActionsProps) {
+  return (
+    <span className="flex gap-1">
+      <RowButton does="Rename" title={title} icon={Pencil} onClick={() => onType('name')} />
+      <RowButton does="Tag" title={title} icon={Tag} onClick={() => onType('tags')} />
+      <RowButton does="Duplicate" title={title} icon={Copy} onClick={onDuplicate} />
+      <RowButton does="Delete" title={title} icon={Trash2} onClick={onDelete} />
+      <ButtonLink href={`/compare?piece=${id}`} aria-label={`Compare ${title}`} title="Compare">
+        <Columns2 size={15} aria-hidden="true" />
+      </ButtonLink>
+    </span>
   );
 }
 
@@ -84,11 +111,12 @@ function RowButton({ does, title, icon: Icon, onClick }: RowButtonProps) {
 interface NameFieldProps {
   readonly label: string;
   readonly text: string;
+  readonly onType: (name: string) => void;
   readonly onDone: (name: string) => void;
   readonly onLeave: () => void;
 }
 
-function NameField({ label, text: before, onDone, onLeave }: NameFieldProps) {
+function NameField({ label, text: before, onType, onDone, onLeave }: NameFieldProps) {
   const [text, setText] = useState(before);
   const submit = (event: FormEvent): void => {
     event.preventDefault();
@@ -98,11 +126,13 @@ function NameField({ label, text: before, onDone, onLeave }: NameFieldProps) {
     <form onSubmit={submit}>
       <TextField
         aria-label={label}
-
         value={text}
         maxLength={120}
         autoFocus
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => {
+          setText(event.target.value);
+          onType(event.target.value);
+        }}
         onBlur={() => onDone(text)}
         onKeyDown={(event) => event.key === 'Escape' && onLeave()}
       />

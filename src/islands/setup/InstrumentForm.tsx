@@ -14,6 +14,7 @@ import { UsedBy } from './UsedBy.tsx';
 import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
 import { instrumentFields, type InstrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
 import { useKept } from './use-kept.ts';
+import { typedBefore, useTyped } from './use-typed.ts';
 import type { StudioActions } from './use-studio.ts';
 
 interface InstrumentFormProps {
@@ -23,13 +24,14 @@ interface InstrumentFormProps {
 
 /** One instrument: its size or its measurements, its strings, and how they are tuned. */
 export function InstrumentForm({ record, actions }: InstrumentFormProps) {
-  const form = useForm<InstrumentFields>({ defaultValues: instrumentFields(record.document) });
+  const form = useForm<InstrumentFields>({ defaultValues: typedBefore(record.id, instrumentFields(record.document)) });
   useWatch({ control: form.control });
   const fields = form.getValues();
   const { document, issues } = readInstrumentFields(fields);
   // While what is typed cannot be, the drawing shows what is kept.
   const kept = readInstrument(record.document.instrument);
   useKept(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }));
+  useTyped(record.id, fields, document !== null);
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   return (
     <section aria-label="Instrument">

@@ -31,6 +31,7 @@ import {
   TAUGHT,
 } from './player-fields.ts';
 import { useKept } from './use-kept.ts';
+import { typedBefore, useTyped } from './use-typed.ts';
 import type { StudioActions } from './use-studio.ts';
 
 const SPAN_LABELS: Readonly<Record<(typeof SPANS)[number], string>> = {
@@ -48,7 +49,7 @@ interface PlayerFormProps {
 
 /** One player: on what, with which hand, in which school, what is known, and what for. */
 export function PlayerForm({ record, instruments, schools, actions }: PlayerFormProps) {
-  const form = useForm<PlayerFields>({ defaultValues: playerFields(record.document, record) });
+  const form = useForm<PlayerFields>({ defaultValues: typedBefore(record.id, playerFields(record.document, record)) });
   useWatch({ control: form.control });
   const fields = form.getValues();
   const own = instruments.find((each) => each.id === fields.instrumentId);
@@ -60,6 +61,7 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
     document && { document: document, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
     (next) => actions.keepPlayer({ ...record, ...next }),
   );
+  useTyped(record.id, fields, document !== null);
   const part = { form, fields, instrument };
   return (
     <section aria-label="Player">

@@ -29,7 +29,7 @@ export function Setup() {
 }
 
 function SetupPage() {
-  const { studio, chosen, choose, trouble, deleted, saving, actions } = useStudio();
+  const { studio, chosen, choose, trouble, deleted, saving, elsewhere, actions } = useStudio();
   const form = useRef<HTMLDivElement>(null);
   const open = (next: Chosen): void => {
     choose(next);
@@ -55,6 +55,12 @@ function SetupPage() {
                     {trouble}
                   </Notice>
                 )}
+                {elsewhere.notice !== null && (
+                  <Notice className="mb-3 flex items-center gap-3">
+                    <span className="grow">{elsewhere.notice}</span>
+                    <Button onClick={elsewhere.dismiss}>OK</Button>
+                  </Notice>
+                )}
                 {deleted !== null && (
                   <Notice className="mb-3 flex items-center gap-3">
                     Deleted “{deleted.record.document.name}”. Pieces keep their brief as it is.
@@ -62,7 +68,7 @@ function SetupPage() {
                   </Notice>
                 )}
               </div>
-              {studio && <ChosenForm studio={studio} chosen={chosen} actions={actions} />}
+              {studio && <ChosenForm key={elsewhere.times[chosen?.id ?? '']} studio={studio} chosen={chosen} actions={actions} />}
               <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
             </div>
           </>

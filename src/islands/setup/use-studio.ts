@@ -1,4 +1,5 @@
 import { parseAsString, useQueryStates } from 'nuqs';
+import { liveQuery } from 'dexie';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { issuesText } from '#core/messages';
 import { readStudioFile } from '../../files/document-files.ts';
@@ -6,6 +7,8 @@ import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage
 import { readyToRead } from '../../storage/first-start.ts';
 import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
+import { keepOfStudio, warnOfLoss } from '../../state/studio-saving.ts';
+import { CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/notices.ts';
 import {
   deleteInstrument,
   deletePlayer,
@@ -13,17 +16,17 @@ import {
   instrumentDocument,
   loadStudio,
   playerDocument,
-  saveInstrument,
-  savePlayer,
-  saveSchool,
   schoolDocument,
   type Studio,
+  type StudioName,
 } from '../../storage/studio.ts';
+import { revisionsOfStudio } from '../../storage/studio.ts';
+import { THIS_TAB } from '../../storage/tab.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';
 
 /** What the page shows: one instrument, one player or one school. */
 export interface Chosen {
-  readonly kind: 'instrument' | 'player' | 'school';
+  readonly kind: StudioName;
   readonly id: string;
 }
 
@@ -54,6 +57,7 @@ export function useStudio() {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<Deleted | null>(null);
   const [underWay, setUnderWay] = useState(0);
+  const elsewhere = useChangedElsewhere(read, () => void loadStudio().then(setRead));
   useEffect(() => {
     void readyToRead()
       .then(loadStudio)
@@ -72,6 +76,8 @@ export function useStudio() {
       const loaded = await loadStudio();
       setTrouble(outcome.ok ? null : outcome.message);
       setRead(loaded);
+      const { id } = outcome.record ?? {};
+      if (outcome.joined === true && id !== undefined) elsewhere.tell(id, CHANGED_IN_BOTH_STUDIO);
       setUnderWay((now) => now - 1);
     });
   };
@@ -89,8 +95,34 @@ export function useStudio() {
     trouble,
     deleted,
     saving: underWay > 0,
+    elsewhere,
     actions: actionsOf({ studio: read, run, bring, forget, choose, deleted, setDeleted, setTrouble }),
   };
+}
+
+/** What other tabs changed: what is said of it, and for each record how often, so that its form begins again with what is there. */
+function useChangedElsewhere(read: Studio | null, readAgain: () => void) {
+  const [notice, setNotice] = useState<string | null>(null);
+  const [times, setTimes] = useState<Readonly<Record<string, number>>>({});
+  const tell = (id: string, words: string): void => {
+    setTimes((now) => ({ ...now, [id]: (now[id] ?? 0) + 1 }));
+    setNotice(words);
+  };
+  useEffect(warnOfLoss, []);
+  useEffect(() => {
+    if (read === null) return;
+    const known = new Map([...read.instruments, ...read.players, ...read.schools].map(({ id, revision }) => [id, revision]));
+    const { unsubscribe } = liveQuery(revisionsOfStudio).subscribe((now) => {
+      const changed = now.filter(({ id, revision, writtenBy }) => writtenBy !== THIS_TAB && revision !== known.get(id));
+      if (changed.length === 0) return;
+      for (const { id } of changed) if (known.has(id)) tell(id, CHANGED_ELSEWHERE_STUDIO);
+      readAgain();
+    });
+    return unsubscribe;
+    // Only what was read last tells what is new.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [read]);
+  return { notice, times, tell, dismiss: () => setNotice(null) };
 }
 
 /** The studio as it was read, with one more of it that was made here, until reading finds that too. */
@@ -107,14 +139,14 @@ function withAdded(studio: Studio, added: Deleted): Studio {
   }
 }
 
-async function saveAdded(added: Deleted): Promise<SaveOutcome> {
+async function saveAdded(added: Deleted): Promise<Kept> {
   switch (added.kind) {
     case 'instrument':
-      return await saveInstrument(added.record);
+      return await keepOfStudio(added.kind, added.record, null);
     case 'player':
-      return await savePlayer(added.record);
+      return await keepOfStudio(added.kind, added.record, null);
     case 'school':
-      return await saveSchool(added.record);
+      return await keepOfStudio(added.kind, added.record, null);
   }
 }
 
@@ -129,8 +161,11 @@ async function deleteOne({ kind, record: { id } }: Deleted): Promise<SaveOutcome
   }
 }
 
+/** What became of a write; whether what another tab wrote is in it as well. */
+type Kept = SaveOutcome & { readonly joined?: boolean; readonly record?: { readonly id: string } };
+
 /** Does something with the storage, and shows the studio as it then is. */
-type Run = (work: () => Promise<SaveOutcome>) => void;
+type Run = (work: () => Promise<Kept>) => void;
 
 interface Doing {
   readonly studio: Studio | null;
@@ -158,9 +193,9 @@ function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, se
     addPlayer: () =>
       bring({ kind: 'player', record: newPlayer(playerDocument('', { kind: 'violin', player: {} }), { instrumentId: null, schoolId }) }),
     addSchool: () => bring({ kind: 'school', record: newSchool(schoolDocument('', {})) }),
-    keepInstrument: (record) => run(() => saveInstrument(record)),
-    keepPlayer: (record) => run(() => savePlayer(record)),
-    keepSchool: (record) => run(() => saveSchool(record)),
+    keepInstrument: (record) => run(() => keepOfStudio('instrument', record, knownAs(studio?.instruments, record))),
+    keepPlayer: (record) => run(() => keepOfStudio('player', record, knownAs(studio?.players, record))),
+    keepSchool: (record) => run(() => keepOfStudio('school', record, knownAs(studio?.schools, record))),
     remove: (gone) => {
       forget(gone);
       setDeleted(gone);
@@ -173,6 +208,11 @@ function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, se
     },
     openFile: (file) => void open(file),
   };
+}
+
+/** A record as this page knows it, before the change. */
+function knownAs<Record extends { readonly id: string }>(records: readonly Record[] | undefined, { id }: Record): Record | null {
+  return records?.find((record) => record.id === id) ?? null;
 }
 
 /** What the address names: an instrument, a player or a school, or nothing. */

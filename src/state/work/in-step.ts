@@ -2,15 +2,16 @@ import { dequal } from 'dequal';
 import { liveQuery } from 'dexie';
 import type { Piece } from '#core/documents';
 import { database, type PieceRecord } from '../../storage/database.ts';
-import { pieceOf } from '../../storage/pieces.ts';
-import { CHANGED_IN_BOTH } from '../../words/notices.ts';
+import { THIS_TAB } from '../../storage/tab.ts';
+import { OPEN_TWICE, PIECE_GONE } from '../../words/notices.ts';
 import { say } from '../notices.ts';
+import { recordOfWork } from './saving.ts';
 import { adoptFromOtherTab } from './work-actions.ts';
 import { workStore } from './work.ts';
 
 /**
  * Keeps the piece on the bench in step with what another tab writes into it, until the returned function is called. What
- * is being changed here goes before what comes from there, and that is said.
+ * is being changed here is joined with it when it is written.
  */
 export function keepInStep(): () => void {
   let watching: { unsubscribe: () => void } | null = null;
@@ -21,23 +22,49 @@ export function keepInStep(): () => void {
         ? null
         : liveQuery(() => database.pieces.get(id)).subscribe({ next: (record) => arrived(id, record), error: () => undefined });
   };
-  watch(workStore.getState().pieceId);
+  const others = new BroadcastChannel('dove-path/open-pieces');
+  const announce = (pieceId: string | null): void => others.postMessage({ pieceId, asks: true });
+  others.onmessage = ({ data }: MessageEvent<Opened>) => {
+    if (data.pieceId === null || data.pieceId !== workStore.getState().pieceId) return;
+    say(OPEN_TWICE);
+    if (data.asks) others.postMessage({ pieceId: data.pieceId, asks: false });
+  };
+  const begin = (pieceId: string | null): void => {
+    watch(pieceId);
+    announce(pieceId);
+  };
+  begin(workStore.getState().pieceId);
   const stop = workStore.subscribe((now, before) => {
-    if (now.pieceId !== before.pieceId) watch(now.pieceId);
+    if (now.pieceId !== before.pieceId) begin(now.pieceId);
   });
   return () => {
     stop();
+    others.close();
     watching?.unsubscribe();
   };
 }
 
+/** A tab has this piece on its bench; it asks whether another has it as well. */
+interface Opened {
+  readonly pieceId: string | null;
+  readonly asks: boolean;
+}
+
 function arrived(id: string, record: PieceRecord | undefined): void {
-  const work = workStore.getState();
-  if (work.pieceId !== id || !record || sameContent(record.document, pieceOf(work.name, work.brief, work.lineText, work.tags))) return;
-  // What was written here a moment ago comes back too, older than what has been changed since.
-  if (record.updatedAt <= work.writtenAt) return;
-  if (work.saving.state === 'saved') adoptFromOtherTab(record);
-  else say(CHANGED_IN_BOTH);
+  const { pieceId, base, saving } = workStore.getState();
+  if (pieceId !== id) return;
+  if (!record) return base ? gone() : undefined;
+  // What was written from here comes back as well.
+  if (record.writtenBy === THIS_TAB || record.revision <= (base?.revision ?? 0)) return;
+  const here = recordOfWork();
+  if (here && sameContent(record.document, here.document)) return workStore.setState({ base: record });
+  // What is being changed here is joined with it when it is written.
+  if (saving.state === 'saved') adoptFromOtherTab(record);
+}
+
+/** The piece was deleted in another tab, or the browser's storage was emptied: what is on the bench is all there is of it. */
+function gone(): void {
+  workStore.setState({ base: null, saving: { state: 'failed', message: PIECE_GONE } });
 }
 
 function sameContent(one: Piece, other: Piece): boolean {

@@ -1,16 +1,16 @@
 import { lineTextOf } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
 import { briefFromText } from '../../files/brief-link.ts';
+import { BRIEF_OF_LINK } from '../../words/links.ts';
 import { say } from '../notices.ts';
-import { saveSoon } from './saving.ts';
 import { forgetHistory } from './work-history.ts';
 import { workStore } from './work.ts';
 
-/** Puts the brief of a link on the bench, as a new piece; a link that does not read is said. */
+/** Shows the brief of a link on the bench; it becomes a piece when something is changed. A link that does not read is said. */
 export async function openLinkedBrief(text: string): Promise<void> {
   const reading = await briefFromText(text);
   if (!reading.ok) return say(issuesText(reading.issues));
   workStore.setState({ brief: reading.value, lineText: lineTextOf(reading.value) });
   forgetHistory();
-  saveSoon();
+  say(BRIEF_OF_LINK);
 }

@@ -1,7 +1,9 @@
 import type { PieceRecord } from '../../storage/database.ts';
 import { pieceOf } from '../../storage/pieces.ts';
 import { saveRecord } from '../../storage/records.ts';
+import { THIS_TAB } from '../../storage/tab.ts';
 import { forgetUnwritten, keepUnwritten } from '../../storage/unwritten.ts';
+import { onDraft, workWithDrafts } from './drafts.ts';
 import { sameWork, workStore } from './work.ts';
 
 /** How long a change waits for the next before it is written, ms: drawing the plan goes first. */
@@ -85,16 +87,25 @@ class Saver {
     while (this.changed) {
       this.changed = false;
       const record = recordOfWork();
-      // Known before it is written, so that what comes back from the database is known as our own.
-      if (record) workStore.setState({ writtenAt: record.updatedAt });
-      const outcome = record ? await saveRecord('piece', record) : { ok: true as const };
+      const { base } = workStore.getState();
+      const outcome = record ? await saveRecord('piece', record, base) : { ok: true as const };
       // A change that came meanwhile may have been left by a page about to go: only its own write makes it safe.
       if (record && outcome.ok && !this.changed) forgetUnwritten(record.id);
+      if ('record' in outcome) this.wrote(outcome.record, outcome.joined);
       if (!this.changed && (this.underWay === 0 || !outcome.ok))
         workStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
       if (!outcome.ok && !this.changed) this.tryAgain();
     }
     this.writing = false;
+  }
+
+  /** The record as it is now in the database; where it is joined with another tab's changes, those are shown here as well. */
+  private wrote(record: PieceRecord, joined: boolean): void {
+    const { pieceId } = workStore.getState();
+    if (pieceId !== record.id) return;
+    if (!joined) workStore.setState({ base: record });
+    else if (!this.changed) adoptJoined(record);
+    // What is typed on meanwhile is joined once more, with the same base.
   }
 
   /** The disk may have room again, or another tab may be done with the database. What was not saved of a piece left meanwhile waits for the next page. */
@@ -110,6 +121,9 @@ class Saver {
 }
 
 const saver = new Saver();
+
+/** Shows a piece that was joined with what another tab wrote. */
+let adoptJoined = (_record: PieceRecord): void => undefined;
 
 /** The work has changed and is to be written. */
 export function saveSoon(): void {
@@ -127,9 +141,11 @@ export async function savingDuring<Result>(change: () => Promise<Result>): Promi
 }
 
 /** Saves whenever the work changes, and when the page is left, until the returned function is called. */
-export function keepSaving(): () => void {
+export function keepSaving(adopt: (record: PieceRecord) => void): () => void {
+  adoptJoined = adopt;
+  onDraft(saveSoon);
   const stop = workStore.subscribe((now, before) => {
-    if (now.pieceId === before.pieceId && !sameWork(now, before) && now.writtenAt === before.writtenAt) saver.workChanged();
+    if (now.pieceId === before.pieceId && !sameWork(now, before) && now.base === before.base) saver.workChanged();
   });
   const leave = (): void => saver.leave();
   const warn = (event: BeforeUnloadEvent): void => {
@@ -146,9 +162,12 @@ export function keepSaving(): () => void {
   };
 }
 
-function recordOfWork(): PieceRecord | null {
-  const { pieceId, name, brief, lineText, createdAt, demo, instrumentId, playerId, schoolId, changed, tags } = workStore.getState();
+/** The record that the work makes, with what its fields hold; null while there is no piece. */
+export function recordOfWork(): PieceRecord | null {
+  const { pieceId, createdAt, demo, changed, tags, base } = workStore.getState();
+  const { name, brief, lineText, instrumentId, playerId, schoolId } = workWithDrafts();
   if (pieceId === null) return null;
   const document = pieceOf(name, brief, lineText, tags);
-  return { id: pieceId, document, createdAt, updatedAt: Date.now(), demo, instrumentId, playerId, schoolId, changed };
+  const kept = { id: pieceId, createdAt, updatedAt: Date.now(), demo, revision: base?.revision ?? 0, writtenBy: THIS_TAB };
+  return { ...kept, document, instrumentId, playerId, schoolId, changed };
 }

@@ -8,6 +8,7 @@ import { newPieceRecord, NOTHING_USED } from '../../storage/records.ts';
 import { CHANGED_ELSEWHERE, SET_ASIDE } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { planningStore, UNPLANNED } from '../planning.ts';
+import { forgetDrafts } from './drafts.ts';
 import { allSaved } from './saving.ts';
 import { select } from '../selection.ts';
 import { forgetHistory } from './work-history.ts';
@@ -16,7 +17,7 @@ import { workStore } from './work.ts';
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
   const record = (id === null ? null : await loadPiece(id)) ?? (await loadPiece(null));
-  return record ? setOnBench(record) : await newPieceOfStudio();
+  return record ? setOnBench(record, record) : await newPieceOfStudio();
 }
 
 /** Puts a new piece on the bench, taught as a school teaches. It is written with its first change or name. */
@@ -54,10 +55,17 @@ export function renamePiece(name: string): void {
 }
 
 /** Takes over what another tab has written into this piece; undo goes back to what was here. */
-export function adoptFromOtherTab({ document, instrumentId, playerId, schoolId, changed, updatedAt }: PieceRecord): void {
-  const { name, brief, lineText = '', tags = [] } = document;
-  workStore.setState({ name, brief, lineText, instrumentId, playerId, schoolId, changed, tags, writtenAt: updatedAt });
-  say(CHANGED_ELSEWHERE);
+export function adoptFromOtherTab(record: PieceRecord, said = CHANGED_ELSEWHERE): void {
+  const { document, instrumentId, playerId, schoolId, changed } = record;
+  const { name, brief, tags = [] } = document;
+  workStore.setState({ name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId, changed, tags, base: record });
+  say(said);
+}
+
+/** Brings the piece back as it was in an earlier version; a step that can be undone. */
+export function bringBack({ document, instrumentId, playerId, schoolId }: PieceRecord): void {
+  const { name, brief, tags = [] } = document;
+  workStore.setState({ name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId, tags });
 }
 
 /** The line as typed; written out again for one that came without. */
@@ -65,13 +73,15 @@ function typedLine({ brief, lineText }: Piece): string {
   return lineText ?? (brief.material.kind === 'line' ? lineTextOf(brief) : '');
 }
 
-function setOnBench({ document, id, createdAt, updatedAt, demo, instrumentId, playerId, schoolId, changed }: PieceRecord): string {
+function setOnBench(record: PieceRecord, base: PieceRecord | null = null): string {
+  const { document, id, createdAt, demo, instrumentId, playerId, schoolId, changed } = record;
   const { name, brief, tags = [] } = document;
   const work = { name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId };
   planningStore.setState(UNPLANNED);
   select(null);
   say(null);
-  workStore.setState({ ...work, pieceId: id, createdAt, writtenAt: updatedAt, demo, tags, changed, saving: { state: 'saved' } });
+  forgetDrafts();
+  workStore.setState({ ...work, pieceId: id, createdAt, base, demo, tags, changed, saving: { state: 'saved' } });
   forgetHistory();
   return id;
 }

@@ -2,7 +2,7 @@ import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
 import type { Brief } from '#core/brief';
 import { FIRST_BRIEF } from '#core/brief/lines';
-import type { ChangedSince, Uses } from '../../storage/database.ts';
+import type { ChangedSince, PieceRecord, Uses } from '../../storage/database.ts';
 
 /** What undo and redo go over: everything the teacher decides. */
 export interface Work extends Uses {
@@ -20,8 +20,8 @@ export interface WorkState extends Work {
   /** Null until a piece is loaded. */
   readonly pieceId: string | null;
   readonly createdAt: number;
-  /** When the piece was last written from here, or read; ms since 1970. */
-  readonly writtenAt: number;
+  /** The record as it was last read or written from here; null for a piece that was never written. */
+  readonly base: PieceRecord | null;
   readonly demo: boolean;
   /** Words it is found by, given under Pieces. */
   readonly tags: readonly string[];
@@ -33,7 +33,7 @@ export interface WorkState extends Work {
 const EMPTY: WorkState = {
   pieceId: null,
   createdAt: 0,
-  writtenAt: 0,
+  base: null,
   demo: false,
   tags: [],
   saving: { state: 'saved' },
@@ -64,7 +64,16 @@ export function sameWork(one: Work, other: Work): boolean {
 }
 
 /** The work's state; change it through the actions of this folder. */
-export const workStore = create<WorkState>()(temporal(() => EMPTY, { partialize: decisionsOf, equality: sameWork, limit: 200 }));
+export const workStore = create<WorkState>()(temporal(() => EMPTY, { partialize: decisionsOf, equality: sameWork }));
+
+/** So many steps can be undone one by one; beyond that those in the middle go, and the state at opening stays. */
+const MOST_STEPS = 4000;
+
+workStore.temporal.subscribe(({ pastStates }) => {
+  if (pastStates.length <= MOST_STEPS) return;
+  const [opened, ...since] = pastStates;
+  workStore.temporal.setState({ pastStates: [...(opened ? [opened] : []), ...since.slice(-MOST_STEPS / 2)] });
+});
 
 /** Reads from the work in a component. */
 export function useWork<Value>(select: (work: WorkState) => Value): Value {

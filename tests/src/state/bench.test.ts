@@ -212,8 +212,8 @@ describe('several pieces and several tabs', () => {
     await switchPiece(id);
     const record = await database.pieces.get(id);
     assert.ok(record);
-    adoptFromOtherTab({ ...record, document: { ...record.document, name: 'There', tags: ['june'] }, updatedAt: record.updatedAt + 5 });
-    assert.deepEqual([now().name, now().tags, now().writtenAt], ['There', ['june'], record.updatedAt + 5]);
+    adoptFromOtherTab({ ...record, document: { ...record.document, name: 'There', tags: ['june'] }, revision: record.revision + 1 });
+    assert.deepEqual([now().name, now().tags, now().base?.revision], ['There', ['june'], record.revision + 1]);
     assert.match(now().notice ?? '', /changed in another tab/);
     undo();
     assert.equal(now().name, 'Here');

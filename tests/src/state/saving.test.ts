@@ -1,20 +1,27 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it } from 'node:test';
-import { lineTextOf } from '#core/brief/lines';
+import { lineTextOf, withMark } from '#core/brief/lines';
+import type { Piece } from '#core/documents';
+import { draft } from '../../../src/state/work/drafts.ts';
 import { keepInStep } from '../../../src/state/work/in-step.ts';
-import { noticeNow, noticeStore } from '../../../src/state/notices.ts';
-import { allSaved, saveSoon } from '../../../src/state/work/saving.ts';
-import { newPiece, renamePiece, switchPiece } from '../../../src/state/work/work-actions.ts';
-import { goToState, redo, undo } from '../../../src/state/work/work-history.ts';
+import { noticeNow } from '../../../src/state/notices.ts';
+import { allSaved, keepSaving, saveSoon } from '../../../src/state/work/saving.ts';
+import { adoptFromOtherTab, newPiece, renamePiece, switchPiece } from '../../../src/state/work/work-actions.ts';
+import { forgetHistory, goToState, redo, undo } from '../../../src/state/work/work-history.ts';
 import { type WorkState, workStore } from '../../../src/state/work/work.ts';
-import { database } from '../../../src/storage/database.ts';
+import { database, type PieceRecord } from '../../../src/storage/database.ts';
+import { joinedPiece } from '../../../src/storage/joined.ts';
 import { loadPiece } from '../../../src/storage/pieces.ts';
+import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
 import { until } from '../../support/until.ts';
 
 // The saver waits by the window's clock; a test has only the global one.
-Object.assign(globalThis, { window: globalThis });
+Object.assign(globalThis, {
+  window: Object.assign(globalThis, { addEventListener: () => undefined, removeEventListener: () => undefined }),
+});
+Object.assign(globalThis, { document: globalThis.window });
 
 const LINE = lineBrief('viola', ['C3', 'D3', 'E3'], {}, 'C major');
 
@@ -105,36 +112,112 @@ describe('what was done', () => {
 });
 
 describe('a piece that another tab writes into', () => {
-  let stop = (): void => undefined;
-  afterEach(() => stop());
+  let stops: readonly (() => void)[] = [];
+  afterEach(() => {
+    for (const stop of stops) stop();
+  });
 
-  it('is taken over where nothing was changed here', async () => {
-    const id = await written({ name: 'Here' });
-    stop = keepInStep();
-    const record = await database.pieces.get(id);
+  /** Opens what another tab may write into: a piece that is saved and watched, as the bench does. */
+  async function watched(): Promise<PieceRecord> {
+    stops = [keepSaving((record) => adoptFromOtherTab(record, 'joined')), keepInStep()];
+    const record = await database.pieces.get(await written({ name: 'Here', brief: LINE, lineText: lineTextOf(LINE) }));
     assert.ok(record);
-    await database.pieces.put({ ...record, document: { ...record.document, name: 'There' }, updatedAt: record.updatedAt + 1000 });
+    forgetHistory();
+    return record;
+  }
+
+  /** What another tab writes. */
+  const writtenThere = async (record: PieceRecord, change: Partial<Piece>): Promise<void> =>
+    void (await database.pieces.put({
+      ...record,
+      document: { ...record.document, ...change },
+      updatedAt: record.updatedAt + 1000,
+      revision: record.revision + 1,
+      writtenBy: 'another tab',
+    }));
+
+  it('is taken over where nothing was changed here, and undo goes back', async () => {
+    await writtenThere(await watched(), { name: 'There' });
     const { name } = await until(workStore, (work) => work.name !== 'Here');
     assert.equal(name, 'There');
     assert.match(noticeNow() ?? '', /changed in another tab/);
+    undo();
+    assert.equal(workStore.getState().name, 'Here');
   });
 
-  it('stays as it is here where something was, and that is said', async () => {
-    const id = await written({ name: 'Here' });
-    stop = keepInStep();
-    const record = await database.pieces.get(id);
-    assert.ok(record);
-    workStore.setState({ name: 'Here, changed', saving: { state: 'saving' } });
-    await database.pieces.put({ ...record, document: { ...record.document, name: 'There' }, updatedAt: record.updatedAt + 1000 });
-    await until(noticeStore, ({ notice }) => notice !== null);
-    assert.equal(workStore.getState().name, 'Here, changed');
-    assert.match(noticeNow() ?? '', /being changed in another tab, too/);
+  it('has both changes where each tab changed something else', async () => {
+    const record = await watched();
+    await writtenThere({ ...record }, { name: 'There', tags: ['june'] });
+    workStore.setState({ brief: { ...LINE, tempo: 80 }, base: record });
+    saveSoon();
+    await allSaved();
+    const stored = await database.pieces.get(record.id);
+    assert.deepEqual([stored?.document.name, stored?.document.tags, stored?.document.brief.tempo], ['There', ['june'], 80]);
+    const { name, brief } = workStore.getState();
+    assert.deepEqual([name, brief.tempo], ['There', 80]);
+  });
+
+  it('is as it was changed here last where both changed the same, and the other is a version', async () => {
+    const record = await watched();
+    await writtenThere(record, { name: 'There' });
+    await written({ name: 'Here again', base: record });
+    assert.equal((await database.pieces.get(record.id))?.document.name, 'Here again');
+    const [version] = await versionsOf('piece', record.id);
+    assert.ok(version?.fromElsewhere);
+    assert.equal((await versionNumbered('piece', version.number))?.document.name, 'There');
+  });
+
+  it('keeps the notes of one tab with their locks', () => {
+    const locks = [{ note: 2, finger: '3' as const }];
+    const moved = { ...LINE, material: { ...LINE.material, key: 'G major' } };
+    const both = joinedPiece({ brief: LINE }, { brief: moved }, { brief: { ...LINE, locks, tempo: 60 } });
+    assert.deepEqual(both, { brief: { ...moved, tempo: 60 } });
   });
 
   it('is not taken for another’s when it was written from here', async () => {
-    await written({ name: 'Here' });
-    stop = keepInStep();
+    await watched();
     await written({ name: 'Here again' });
     assert.deepEqual([workStore.getState().name, noticeNow()], ['Here again', null]);
+  });
+
+  it('that is gone is said to be, and comes back with the next change', async () => {
+    const record = await watched();
+    await database.pieces.clear();
+    const { saving } = await until(workStore, (work) => work.saving.state === 'failed');
+    assert.ok(saving.state === 'failed' && /no longer in the browser’s storage/.test(saving.message));
+    await written({ name: 'Still here' });
+    assert.equal((await database.pieces.get(record.id))?.document.name, 'Still here');
+  });
+});
+
+describe('what is typed in a field that is not left yet', () => {
+  it('is saved with the piece, changes nothing else, and goes when it is given up', async () => {
+    workStore.setState({ brief: LINE, lineText: lineTextOf(LINE) });
+    const stop = keepSaving(() => undefined);
+    draft('Cue', (work) => ({ ...work, brief: withMark(work.brief, 1, { cue: 'sing' }) }));
+    await allSaved();
+    const { pieceId } = workStore.getState();
+    assert.deepEqual((await loadPiece(pieceId))?.document.brief.marks, [{ note: 1, cue: 'sing' }]);
+    assert.equal(workStore.getState().brief, LINE);
+    draft('Cue', null);
+    await allSaved();
+    assert.equal((await loadPiece(pieceId))?.document.brief.marks, undefined);
+    stop();
+  });
+});
+
+describe('versions', () => {
+  const MINUTE = 60_000;
+  const version = (number: number, minutesAgo: number, fromElsewhere = false) => ({
+    number,
+    of: 'piece/one',
+    at: -minutesAgo * MINUTE,
+    packed: new Uint8Array(),
+    fromElsewhere,
+  });
+
+  it('stand the farther apart the older they are; what another tab had stays for a month', () => {
+    const all = [version(1, 3000), version(2, 2990), version(3, 70), version(4, 65, true), version(5, 66), version(6, 6), version(7, 5)];
+    assert.deepEqual(tooClose(all, 0), [6, 3, 1]);
   });
 });

@@ -1,6 +1,7 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
+import { withMark } from '#core/brief/lines';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/rhythm';
@@ -15,6 +16,8 @@ import {
   typePitches,
   writeMark,
 } from '../../../state/edits/line-actions.ts';
+import { draft } from '../../../state/work/drafts.ts';
+import type { Work } from '../../../state/work/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
@@ -44,13 +47,21 @@ export function WriteTab({ plan, index, note }: WriteTabProps) {
       <NoteItself plan={plan} index={index} />
       <Bow plan={plan} index={index} bow={mark?.bow ?? null} />
       <Signs plan={plan} index={index} />
-      <WrittenField key={`cue ${index} ${cue}`} label="Cue" most={40} value={cue} onWrite={(text) => writeMark(index, { cue: text })} />
+      <WrittenField
+        key={`cue ${index} ${cue}`}
+        label="Cue"
+        most={40}
+        value={cue}
+        onWrite={(text) => writeMark(index, { cue: text })}
+        whileTyped={(work, text) => ({ ...work, brief: withMark(work.brief, index, { cue: text }) })}
+      />
       <WrittenField
         key={`remark ${index} ${remark}`}
         label="Remark"
         most={400}
         value={remark}
         onWrite={(text) => writeMark(index, { remark: text })}
+        whileTyped={(work, text) => ({ ...work, brief: withMark(work.brief, index, { remark: text }) })}
       />
       <Prescription key={index} index={index} note={note} />
     </div>
@@ -219,13 +230,24 @@ interface WrittenFieldProps {
   readonly most: number;
   readonly value: string;
   readonly onWrite: (text: string) => void;
+  /** What the text would make of the work; saved with it while it is still being typed. */
+  readonly whileTyped?: (work: Work, text: string) => Work;
 }
 
-/** What is typed is written when the field is left or Enter is pressed. */
-function WrittenField({ label, most, value, onWrite }: WrittenFieldProps) {
+/** What is typed is written when the field is left or Enter is pressed; Escape gives it up. */
+function WrittenField({ label, most, value, onWrite, whileTyped }: WrittenFieldProps) {
   const [text, setText] = useState(value);
+  const type = (typed: string): void => {
+    setText(typed);
+    if (whileTyped) draft(label, (work) => whileTyped(work, typed.trim()));
+  };
   const write = (): void => {
     if (text.trim() !== value) onWrite(text.trim());
+    draft(label, null);
+  };
+  const giveUp = (): void => {
+    setText(value);
+    draft(label, null);
   };
   return (
     <label className="grid grid-cols-[4.6rem_1fr] items-baseline gap-x-2">
@@ -234,9 +256,12 @@ function WrittenField({ label, most, value, onWrite }: WrittenFieldProps) {
         className="w-full min-w-0"
         value={text}
         maxLength={most}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => type(event.target.value)}
         onBlur={write}
-        onKeyDown={(event) => event.key === 'Enter' && write()}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') write();
+          if (event.key === 'Escape') giveUp();
+        }}
       />
     </label>
   );

@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { type FingerPattern, patternKey, type Plan, type Stay } from '#core/plan/describe';
@@ -96,21 +97,31 @@ function StayRow({ stay }: { readonly stay: Stay }) {
   );
 }
 
+/** How long a pause in typing a name lasts before it is kept, ms. */
+const PAUSE_MS = 400;
+
 /** The teacher's own name for a pattern, to be read and typed; it is kept with the school. */
 function PatternName({ pattern }: { readonly pattern: FingerPattern }) {
   const key = patternKey(pattern);
   const name = useWork((work) => work.brief.school?.patternNames?.[key] ?? '');
+  const pause = useRef(0);
+  const keep = (typed: string): void => {
+    clearTimeout(pause.current);
+    if (typed.trim() !== name) void namePattern(key, typed);
+  };
+  const type = (typed: string): void => {
+    clearTimeout(pause.current);
+    pause.current = window.setTimeout(() => keep(typed), PAUSE_MS);
+  };
   return (
     <TextField
-      key={name}
       className="ml-2 w-32 text-sm"
       aria-label={`Your name for ${touchText(pattern)}`}
       placeholder="your name for it"
       maxLength={40}
       defaultValue={name}
-      onBlur={(event) => {
-        if (event.target.value.trim() !== name) void namePattern(key, event.target.value);
-      }}
+      onChange={(event) => type(event.target.value)}
+      onBlur={(event) => keep(event.target.value)}
     />
   );
 }

@@ -1,9 +1,13 @@
 import type { RefObject } from 'react';
 import { refingeredBy } from '../../../state/work/refingering.ts';
 import { goToState, useWorkHistory } from '../../../state/work/work-history.ts';
+import { bringBack } from '../../../state/work/work-actions.ts';
+import { useWork } from '../../../state/work/work.ts';
+import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { refingeredText, workChange } from '../../../words/work-changes.ts';
+import { refingeredText, versionText, workChange } from '../../../words/work-changes.ts';
+import { EarlierVersions } from '../../EarlierVersions.tsx';
 
 interface HistoryListProps {
   readonly anchor: RefObject<HTMLButtonElement | null>;
@@ -34,6 +38,26 @@ export function HistoryList({ anchor, onClose }: HistoryListProps) {
             </li>
           ))}
       </ol>
+      <OpenedSection title="Earlier versions">{() => <VersionsOfPiece onClose={onClose} />}</OpenedSection>
     </Popover>
+  );
+}
+
+/** The piece as it was on other days, or in another tab. Bringing one back is a step that can be undone. */
+function VersionsOfPiece({ onClose }: { readonly onClose: () => void }) {
+  const id = useWork((work) => work.pieceId);
+  const { states, current } = useWorkHistory();
+  const now = states[current];
+  if (id === null || !now) return null;
+  return (
+    <EarlierVersions
+      name="piece"
+      id={id}
+      differs={({ document }) => versionText(now, { ...document, lineText: document.lineText ?? '' })}
+      onBack={(record) => {
+        bringBack(record);
+        onClose();
+      }}
+    />
   );
 }

@@ -46,7 +46,8 @@ export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
 export async function copyLink(): Promise<void> {
   const { briefToText } = await import('../../../files/brief-link.ts');
   const link = new URL('/', location.href);
-  link.searchParams.set('brief', await briefToText(workStore.getState().brief));
+  // Behind the #: a browser sends that to nobody.
+  link.hash = `brief=${await briefToText(workStore.getState().brief)}`;
   const copied = await navigator.clipboard.writeText(link.href).then(
     () => true,
     () => false,

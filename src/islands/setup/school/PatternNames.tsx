@@ -32,7 +32,8 @@ export function PatternNames({ names, onChange }: PatternNamesProps) {
             aria-label={`Name for ${gapsText(gapsOfKey(key))}`}
             defaultValue={names[key]}
             maxLength={40}
-            onBlur={(event) => rename(key, event.target.value)}
+            onChange={(event) => event.target.value.trim() !== '' && rename(key, event.target.value)}
+            onBlur={(event) => event.target.value.trim() === '' && rename(key, '')}
           />
           <span>{gapsText(gapsOfKey(key))}</span>
           <span className="text-dove-dark">

@@ -1,0 +1,36 @@
+import { useEffect } from 'react';
+
+/** What was typed into a form and does not read yet: a key for each form. */
+const KEY = 'dove-path/typed';
+
+/** The fields of a form as they were left while they did not read; else as they are stored. */
+export function typedBefore<Fields extends object>(id: string, stored: Fields): Fields {
+  try {
+    const left: unknown = JSON.parse(localStorage.getItem(`${KEY}/${id}`) ?? 'null');
+    return isLike(stored, left) ? left : stored;
+  } catch {
+    return stored;
+  }
+}
+
+/** Leaves what is typed for the next page as long as it does not read; what reads is kept with the studio. */
+export function useTyped(id: string, fields: object, reads: boolean): void {
+  const text = reads ? null : JSON.stringify(fields);
+  useEffect(() => {
+    try {
+      if (text === null) localStorage.removeItem(`${KEY}/${id}`);
+      else localStorage.setItem(`${KEY}/${id}`, text);
+    } catch {
+      // A browser that keeps nothing.
+    }
+  }, [id, text]);
+}
+
+/** Whether a value has the fields of another, of the same types. */
+function isLike<Value>(model: Value, value: unknown): value is Value {
+  if (typeof model !== 'object' || model === null) return typeof value === typeof model;
+  if (typeof value !== 'object' || value === null || Array.isArray(model) !== Array.isArray(value)) return false;
+  if (Array.isArray(model)) return Object.values(value).every((each) => isLike(model[0], each));
+  const fields = new Map(Object.entries(value));
+  return Object.entries(model).every(([name, field]) => isLike(field, fields.get(name)));
+}

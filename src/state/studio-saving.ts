@@ -1,0 +1,40 @@
+import type { RecordOf } from '../storage/database.ts';
+import type { RecordOutcome } from '../storage/records.ts';
+import { saveOfStudio, type StudioName } from '../storage/studio.ts';
+import { forgetUnwritten, keepUnwritten } from '../storage/unwritten.ts';
+
+/** The changes that are not written yet, by record: how many came, and whether the last is where the next page finds it. */
+const waiting = new Map<string, { readonly change: number; readonly keptAhead: boolean }>();
+let changes = 0;
+let lastWrite: Promise<unknown> = Promise.resolve();
+
+/**
+ * Keeps an instrument, a player or a school as it is typed: at once where the next page finds it, then in the database, one
+ * write after the other.
+ */
+export async function keepOfStudio<Name extends StudioName>(
+  name: Name,
+  record: RecordOf<Name>,
+  base: RecordOf<Name> | null,
+): Promise<RecordOutcome<Name>> {
+  changes += 1;
+  const change = changes;
+  waiting.set(record.id, { change, keptAhead: keepUnwritten({ ...record, updatedAt: Date.now() }) });
+  const write = lastWrite.then(async () => await saveOfStudio(name, record, base));
+  lastWrite = write;
+  const outcome = await write;
+  if (outcome.ok && waiting.get(record.id)?.change === change) {
+    waiting.delete(record.id);
+    forgetUnwritten(record.id);
+  }
+  return outcome;
+}
+
+/** Warns before the page goes while something typed is neither in the database nor beside it; until the returned function is called. */
+export function warnOfLoss(): () => void {
+  const warn = (event: BeforeUnloadEvent): void => {
+    if ([...waiting.values()].some(({ keptAhead }) => !keptAhead)) event.preventDefault();
+  };
+  window.addEventListener('beforeunload', warn);
+  return () => window.removeEventListener('beforeunload', warn);
+}

@@ -1,0 +1,78 @@
+import { dequal } from 'dequal';
+import type { Brief } from '#core/brief';
+import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
+import type { DocumentName } from '#core/documents';
+import {
+  database,
+  type InstrumentRecord,
+  type PieceRecord,
+  type PlayerRecord,
+  type RecordOf,
+  type SchoolRecord,
+  type Uses,
+} from './database.ts';
+import { profileOf, schoolOf } from './for-briefs.ts';
+import { THIS_TAB } from './tab.ts';
+
+/** A piece while it is changed in its table. */
+type Changing = { -readonly [Field in keyof PieceRecord]: PieceRecord[Field] };
+
+/** What the pieces do when a record of a kind is written, `before` being how it was. */
+type Followers = { readonly [Name in DocumentName]: (record: RecordOf<Name>, before: RecordOf<Name> | null) => Promise<void> };
+
+const FOLLOWERS: Followers = {
+  piece: async () => undefined,
+  instrument: async ({ id, document }: InstrumentRecord) =>
+    await follow('instrumentId', id, (brief) => withInstrumentSpec(brief, document.instrument)),
+  player: async ({ id, document, schoolId }: PlayerRecord, before: PlayerRecord | null) => {
+    await follow('playerId', id, (brief) => withProfile(brief, profileOf(document), before ? profileOf(before.document) : null));
+    if (before?.schoolId !== schoolId) await teach(id, schoolId);
+  },
+  school: async ({ id, document }: SchoolRecord) => await follow('schoolId', id, (brief) => withSchool(brief, schoolOf(document))),
+};
+
+/** The pieces follow a record of the studio that is written, and remember how they were until the teacher has looked. */
+export async function piecesFollow<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  before: RecordOf<Name> | null,
+): Promise<void> {
+  await FOLLOWERS[name](record, before);
+}
+
+/** The pieces that use something of the studio keep their brief as it is, and use it no more. */
+export async function untiePieces(field: keyof Uses, id: string): Promise<void> {
+  await changePieces(field, id, (piece) => {
+    piece[field] = null;
+  });
+}
+
+/** The pieces of a player follow another school, or none. */
+async function teach(playerId: string, schoolId: string | null): Promise<void> {
+  const school = schoolId === null ? undefined : await database.schools.get(schoolId);
+  await follow('playerId', playerId, (brief) => withSchool(brief, school ? schoolOf(school.document) : null));
+  await changePieces('playerId', playerId, (piece) => {
+    piece.schoolId = schoolId;
+  });
+}
+
+async function follow(field: keyof Uses, id: string, change: (brief: Brief) => Brief): Promise<void> {
+  await changePieces(field, id, (piece) => {
+    const { brief } = piece.document;
+    const next = change(brief);
+    if (dequal(next, brief)) return;
+    piece.changed = { before: piece.changed?.before ?? brief };
+    piece.document = { ...piece.document, brief: next };
+  });
+}
+
+/** Where a page has such a piece on its bench, it learns from the revision that it was changed. */
+async function changePieces(field: keyof Uses, id: string, change: (piece: Changing) => void): Promise<void> {
+  await database.pieces
+    .filter((piece) => piece[field] === id)
+    .modify((piece: Changing) => {
+      change(piece);
+      piece.revision += 1;
+      if (piece.writtenBy !== THIS_TAB) piece.writtenBy = null;
+    });
+}

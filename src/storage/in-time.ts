@@ -1,0 +1,11 @@
+/** The database of a browser at work answers long before this, ms; one that is held by another page may never. */
+const PATIENCE_MS = 10_000;
+
+/** What the work gives; rejects where it is not done in time. */
+export async function inTime<Value>(work: Promise<Value>, late: () => Error): Promise<Value> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const waiting = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(late()), PATIENCE_MS);
+  });
+  return await Promise.race([work, waiting]).finally(() => clearTimeout(timer));
+}

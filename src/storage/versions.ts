@@ -1,0 +1,74 @@
+import type { DocumentName } from '#core/documents';
+import { database, type RecordOf, type VersionRecord } from './database.ts';
+import { deflated, inflated } from '../files/deflate.ts';
+import { isFields, readRecord } from './read-record.ts';
+
+const MINUTE_MS = 60_000;
+const HOUR_MS = 60 * MINUTE_MS;
+const DAY_MS = 24 * HOUR_MS;
+
+/** How far apart versions are kept, by how old they are, ms: the older, the fewer. */
+const APART: readonly { readonly upToMs: number; readonly apartMs: number }[] = [
+  { upToMs: HOUR_MS, apartMs: 2 * MINUTE_MS },
+  { upToMs: DAY_MS, apartMs: HOUR_MS },
+  { upToMs: 30 * DAY_MS, apartMs: DAY_MS },
+  { upToMs: 365 * DAY_MS, apartMs: 30 * DAY_MS },
+];
+
+/** A version to choose from. */
+export interface Version {
+  readonly number: number;
+  /** When the record was so, ms since 1970. */
+  readonly at: number;
+  /** Another tab had this while the record was changed here. */
+  readonly fromElsewhere: boolean;
+}
+
+/** Keeps a record as it was before it is written over, unless one of a moment ago is kept; one from elsewhere always. */
+export async function keepVersion(name: DocumentName, record: RecordOf<DocumentName>, fromElsewhere = false): Promise<void> {
+  const of = nameOf(name, record.id);
+  const all = await stored(of);
+  const last = all.at(-1);
+  if (!fromElsewhere && last && record.updatedAt - last.at < (APART[0]?.apartMs ?? 0)) return;
+  if (last?.at === record.updatedAt) return;
+  const kept = { of, at: record.updatedAt, packed: await deflated(JSON.stringify(record)), fromElsewhere };
+  await database.versions.bulkDelete([...tooClose(all, Date.now())]);
+  await database.versions.add(kept);
+}
+
+/** The versions of a record, the newest first. */
+export async function versionsOf(name: DocumentName, id: string): Promise<readonly Version[]> {
+  const all = await stored(nameOf(name, id));
+  return all.flatMap(({ number, at, fromElsewhere }) => (number === undefined ? [] : [{ number, at, fromElsewhere }])).toReversed();
+}
+
+/** The record as it was in a version; null where that is gone or does not read. */
+export async function versionNumbered<Name extends DocumentName>(name: Name, number: number): Promise<RecordOf<Name> | null> {
+  const version = await database.versions.get(number);
+  if (!version) return null;
+  const record: unknown = JSON.parse(await inflated(version.packed));
+  const reading = isFields(record) ? await readRecord(name, record) : null;
+  return reading?.ok === true ? reading.value : null;
+}
+
+/** The numbers of the versions that stand closer together than those of their age are kept. */
+export function tooClose(versions: readonly VersionRecord[], now: number): readonly number[] {
+  const gone: number[] = [];
+  let later = Infinity;
+  for (const { number, at, fromElsewhere } of versions.toReversed()) {
+    if (fromElsewhere && now - at <= 30 * DAY_MS) continue;
+    const apartMs = APART.find(({ upToMs }) => now - at <= upToMs)?.apartMs ?? Infinity;
+    if (number !== undefined && later - at < apartMs) gone.push(number);
+    else later = at;
+  }
+  return gone;
+}
+
+function nameOf(name: DocumentName, id: string): string {
+  return `${name}/${id}`;
+}
+
+/** The oldest first. */
+async function stored(of: string): Promise<readonly VersionRecord[]> {
+  return await database.versions.where({ of }).sortBy('at');
+}

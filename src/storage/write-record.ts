@@ -1,0 +1,91 @@
+import { dequal } from 'dequal';
+import type { DocumentName } from '#core/documents';
+import { readAs, readStored } from '../validation/documents.ts';
+import { database, type RecordOf, type Uses } from './database.ts';
+import { piecesFollow } from './follow.ts';
+import { joined, joinedPiece } from './joined.ts';
+import { type RecordOutcome, together, written } from './records.ts';
+import { THIS_TAB } from './tab.ts';
+import { keepVersion } from './versions.ts';
+
+/** What is to be written in place of what is there. */
+interface Next<Name extends DocumentName> {
+  readonly record: RecordOf<Name>;
+  readonly joined: boolean;
+}
+
+/** Checks and writes a record; see `saveRecord`. */
+export async function writeRecord<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  base: RecordOf<Name> | null,
+): Promise<RecordOutcome<Name>> {
+  const checked = await readAs<DocumentName>(name, record.document);
+  if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
+  let outcome: Next<Name> | null = null;
+  const done = await written(async () => {
+    // What another page writes between reading and writing sends it round again.
+    while (outcome === null) outcome = await replaced(name, record, base);
+  });
+  return done.ok && outcome !== null ? asWritten(outcome) : { ok: false, message: done.ok ? '' : done.message };
+}
+
+function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<Name> {
+  return { ok: true, ...next };
+}
+
+/** Writes in place of what is there; null where that is no longer what it was a moment ago. */
+async function replaced<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  base: RecordOf<Name> | null,
+): Promise<Next<Name> | null> {
+  const table = database.tableOf(name);
+  const there = await table.get(record.id);
+  const next = there && base && wasWrittenElsewhere(there, base) ? await joinedWith(name, record, base, there) : { record, joined: false };
+  // What is joined is nobody's alone: this page, too, must look at it before it writes again.
+  const stamped = {
+    ...next.record,
+    revision: Math.max(there?.revision ?? 0, record.revision) + 1,
+    writtenBy: next.joined ? null : THIS_TAB,
+  };
+  if (there && !dequal(there.document, stamped.document)) await keepVersion(name, there, next.joined).catch(() => undefined);
+  let wrote = false;
+  await together(async () => {
+    const now = await table.get(record.id);
+    if (now?.revision !== there?.revision) return;
+    await table.put(stamped);
+    await piecesFollow(name, stamped, there ?? null);
+    wrote = true;
+  });
+  return wrote ? { record: stamped, joined: next.joined } : null;
+}
+
+/** Another page has written since this one last looked: it would be lost if this page simply wrote. */
+function wasWrittenElsewhere(there: RecordOf<DocumentName>, base: RecordOf<DocumentName>): boolean {
+  return there.revision !== base.revision && there.writtenBy !== THIS_TAB && !dequal(there.document, base.document);
+}
+
+/** Both changes in one record; where they do not go together, this page's, and the other is kept as a version. */
+async function joinedWith<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  base: RecordOf<Name>,
+  there: RecordOf<Name>,
+): Promise<Next<Name>> {
+  const join = name === 'piece' ? joinedPiece : joined;
+  const both = await readStored(name, join(base.document, record.document, there.document));
+  if (!both.ok) return { record, joined: true };
+  return { record: Object.assign({ ...record, document: both.value }, joinedLinks(base, record, there)), joined: true };
+}
+
+/** What the record uses of the studio: where only the other page changed that, as it has it. */
+function joinedLinks(base: object, mine: object, theirs: object): Partial<Uses> {
+  const was: Partial<Uses> = { ...base };
+  const is: Partial<Uses> = { ...mine };
+  const there: Partial<Uses> = { ...theirs };
+  const changedThere = LINKS.filter((link) => is[link] === was[link] && there[link] !== undefined);
+  return Object.fromEntries(changedThere.map((link) => [link, there[link]]));
+}
+
+const LINKS = ['instrumentId', 'playerId', 'schoolId'] as const;
