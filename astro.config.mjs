@@ -3,16 +3,20 @@ import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
 import { offline } from './scripts/offline.mjs';
+import { server } from './scripts/server.mjs';
 import { leanTypebox } from './scripts/lean-typebox.mjs';
+import { timedTone } from './scripts/timed-tone.mjs';
 import { leanVexflow } from './scripts/lean-vexflow.mjs';
 
 export default defineConfig({
   output: 'server',
-  adapter: node({ mode: 'standalone' }),
-  integrations: [react(), offline()],
+  adapter: node({ mode: 'middleware' }),
+  integrations: [react(), offline(), server()],
+  // The endpoints keep nothing and know nobody: a request from another site can do no harm, and gets the same answers.
+  security: { checkOrigin: false },
   devToolbar: { enabled: false },
   vite: {
-    plugins: [tailwindcss(), leanVexflow(), leanTypebox()],
+    plugins: [tailwindcss(), leanVexflow(), leanTypebox(), timedTone()],
     // The same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
     // No lists of what each part that comes later brings along: they cost 2 KB of the first load.

@@ -9,6 +9,7 @@ const APP_LAYERS = {
   demo: [],
   validation: [],
   endpoints: ['validation', 'words'],
+  server: ['endpoints'],
   engine: [],
   engraving: [],
   printing: [],

@@ -21,7 +21,7 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: 'node dist/server/entry.mjs',
+    command: 'node dist/serve.mjs',
     url: `http://127.0.0.1:${PORT}/api/health`,
     env: { HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
     reuseExistingServer: false,

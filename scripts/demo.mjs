@@ -11,7 +11,7 @@ ensurePackages();
 run('npm', ['run', '--silent', 'build']);
 const port = await freePort(FIRST_PORT);
 Object.assign(process.env, { HOST: '127.0.0.1', PORT: String(port), DOVE_PATH_DEMO: '1' });
-await import('../dist/server/entry.mjs');
+await import('../dist/serve.mjs');
 console.log(`\nDove Path with its demo pieces: http://127.0.0.1:${port}/\nStop it with Ctrl C.`);
 
 /** The first port from `port` on that nobody listens on. */

@@ -39,7 +39,7 @@ const VIEWS: readonly View[] = [
 /** What stands where the other fingerings will be. */
 const LOOKED_FOR = 'Looking for other fingerings …';
 
-const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+const server = spawn(process.execPath, ['dist/serve.mjs'], {
   env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
   stdio: 'ignore',
 });

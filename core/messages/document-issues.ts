@@ -50,6 +50,14 @@ export const documentIssue = issuesAbout('document', {
     hint: 'Send at most 10,000 notes at once.',
   }),
 
+  /** A part of a request with more in it than any brief has. */
+  'too-much': ({ pointer }: { readonly pointer: string }) => ({
+    expected: 'no more than a brief can hold',
+    came: pointer,
+    message: `${pointer === '' ? 'The request' : `The part at ${pointer}`} holds more than any brief does.`,
+    hint: 'Send at most 10,000 notes at once.',
+  }),
+
   /** A link that holds no brief, or a part of one. */
   'broken-link': ({ text }: { readonly text: string }) => ({
     expected: 'a whole brief',

@@ -8,4 +8,5 @@ export { lockIssue } from './lock-issues.ts';
 export { pitchIssue } from './pitch-issues.ts';
 export { positionMark, positionShort, positionWords } from './positions.ts';
 export { rangeIssue } from './range-issues.ts';
+export { requestIssue } from './request-issues.ts';
 export { wishedText } from './wished.ts';

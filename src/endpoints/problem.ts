@@ -1,7 +1,8 @@
 import type { Issue } from '#core/messages';
+import type { Answered } from './job.ts';
 
 /** A problem document (RFC 9457): what is wrong, and for each issue where, with a JSON pointer, and what would help; `more` goes with it. */
-export function problem(status: number, title: string, issues: readonly Issue[], more: Readonly<Record<string, unknown>> = {}): Response {
+export function problemOf(status: number, title: string, issues: readonly Issue[], more: Readonly<Record<string, unknown>> = {}): Answered {
   const errors = issues.map(({ code, where, message, hint }) => ({
     code,
     pointer: where.pointer ?? (where.note === undefined ? '' : `/material/notes/${where.note}`),
@@ -10,5 +11,11 @@ export function problem(status: number, title: string, issues: readonly Issue[],
     hint,
   }));
   const body = { type: 'about:blank', title, status, detail: issues[0]?.message ?? title, errors, ...more };
-  return new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/problem+json' } });
+  return { status, contentType: 'application/problem+json', body: JSON.stringify(body) };
+}
+
+/** The same as a response. */
+export function problem(status: number, title: string, issues: readonly Issue[], headers: Readonly<Record<string, string>> = {}): Response {
+  const { body, contentType } = problemOf(status, title, issues);
+  return new Response(body, { status, headers: { 'content-type': contentType, ...headers } });
 }

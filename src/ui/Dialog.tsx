@@ -1,5 +1,4 @@
-import { Dialog as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { type ReactNode, useId, useLayoutEffect, useRef } from 'react';
 
 interface DialogProps {
   readonly title: string;
@@ -8,26 +7,49 @@ interface DialogProps {
   /** Where it stands and how wide. */
   readonly className: string;
   readonly onClose: () => void;
-  /** Called when it is gone: true where the focus has been put somewhere, else it goes back to where it was. */
-  readonly onGone?: () => boolean;
+  /** Called when it is gone and the focus is back where it was. */
+  readonly onGone?: () => void;
   readonly children: ReactNode;
 }
 
 /** What stands over the page until it is closed: by Escape, beside it, or by what is in it. */
 export function Dialog({ title, quietTitle = false, className, onClose, onGone, children }: DialogProps) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  const gone = useRef(onGone);
+  const id = useId();
+  useLayoutEffect(() => {
+    gone.current = onGone;
+  });
+  useLayoutEffect(() => {
+    const shown = dialog.current;
+    shown?.showModal();
+    return () => {
+      shown?.close();
+      // Not before what closed it is drawn.
+      queueMicrotask(() => gone.current?.());
+    };
+  }, []);
   return (
-    <Radix.Root open onOpenChange={(open) => !open && onClose()}>
-      <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 z-20 bg-shade" />
-        <Radix.Content
-          aria-describedby={undefined}
-          onCloseAutoFocus={(event) => onGone?.() === true && event.preventDefault()}
-          className={`fixed left-1/2 z-20 max-w-[94vw] -translate-x-1/2 overflow-auto border border-dove-light bg-paper ${className}`}
-        >
-          <Radix.Title className={quietTitle ? 'sr-only' : 'mb-3 text-xl font-semibold'}>{title}</Radix.Title>
-          {children}
-        </Radix.Content>
-      </Radix.Portal>
-    </Radix.Root>
+    <dialog
+      ref={dialog}
+      aria-labelledby={id}
+      className={`fixed left-1/2 max-w-[94vw] -translate-x-1/2 overflow-auto border border-dove-light bg-paper text-ink backdrop:bg-shade ${className}`}
+      onCancel={(event) => {
+        event.preventDefault();
+        onClose();
+      }}
+      // What is pressed beside it is the dialog itself; what is in it covers all of it.
+      onPointerDown={(event) => event.target === dialog.current && isBeside(event, dialog.current) && onClose()}
+    >
+      <h2 id={id} className={quietTitle ? 'sr-only' : 'mb-3 text-xl font-semibold'}>
+        {title}
+      </h2>
+      {children}
+    </dialog>
   );
+}
+
+function isBeside({ clientX, clientY }: { readonly clientX: number; readonly clientY: number }, dialog: HTMLElement): boolean {
+  const { left, right, top, bottom } = dialog.getBoundingClientRect();
+  return clientX < left || clientX > right || clientY < top || clientY > bottom;
 }

@@ -17,7 +17,7 @@ export function readValue<Value>(validate: ValidateFunction<Value>, value: unkno
 /** A union reports the failure of every branch; the deepest errors are the ones about what was meant. */
 function mostTelling(errors: readonly ErrorObject[]): readonly ErrorObject[] {
   const depth = (error: ErrorObject): number => error.instancePath.split('/').length;
-  const deepest = Math.max(0, ...errors.map(depth));
+  const deepest = errors.reduce((most, error) => Math.max(most, depth(error)), 0);
   const telling = errors.filter((error) => depth(error) === deepest && error.keyword !== 'anyOf' && error.keyword !== 'const');
   return (telling.length > 0 ? telling : errors).slice(0, 5);
 }

@@ -56,7 +56,7 @@ function lower(one: Figures, other: Figures): Figures {
 /** Measures the build of one tree. */
 async function measured(tree: string): Promise<Figures> {
   if (await answers()) throw new Error(`Something answers at ${ADDRESS} already: end it first, or it would be measured`);
-  const server = spawn(process.execPath, ['dist/server/entry.mjs'], {
+  const server = spawn(process.execPath, ['dist/serve.mjs'], {
     cwd: tree,
     env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
     stdio: 'ignore',

@@ -40,9 +40,12 @@ for (const { name, open, foldsAt390 = false } of VIEWS) {
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
     await page.setViewportSize({ width: 1280, height: 800 });
     // WCAG 1.4.12: line height 1.5, letters .12 em, words .16 em, paragraphs 2 em.
-    await page.addStyleTag({
-      content:
+    await page.evaluate(() => {
+      const sheet = new CSSStyleSheet();
+      sheet.replaceSync(
         '* { line-height: 1.5 !important; letter-spacing: .12em !important; word-spacing: .16em !important } p { margin-bottom: 2em !important }',
+      );
+      document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
     });
     expect(await cutOff(page)).toEqual([]);
   });

@@ -1,8 +1,12 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, type Download, expect, type Locator, type Page } from '@playwright/test';
+import { test as base, type Download, expect, type Locator, type Page, type Response } from '@playwright/test';
+import { HASHED_CACHE } from '../../src/server/headers.ts';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 
-/** Every test fails on a console error, an uncaught error, or a request to another host. */
+/**
+ * Every test fails on a console error, an uncaught error, a request to another host, a breach of the content policy, or an
+ * answer of ours without the headers that keep it ours.
+ */
 export const test = base.extend<{ readonly watched: undefined; readonly firstVisit: boolean }>({
   /** Whether the bench introduces itself, as it does until that was read or skipped once. */
   firstVisit: [false, { option: true }],
@@ -10,9 +14,16 @@ export const test = base.extend<{ readonly watched: undefined; readonly firstVis
     async ({ page, baseURL, firstVisit }, use) => {
       if (!firstVisit) await page.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
       const troubles: string[] = [];
-      page.on('console', (message) => message.type() === 'error' && troubles.push(`console: ${message.text()}`));
+      page.on('console', (message) => message.type() === 'error' && !underTest.has(page) && troubles.push(`console: ${message.text()}`));
       page.on('pageerror', (error) => troubles.push(`uncaught: ${error.message}`));
       page.on('request', (request) => !isOurs(request.url(), baseURL ?? '') && troubles.push(`request to ${request.url()}`));
+      page.on('response', (response) => troubles.push(...headerTroubles(response)));
+      await page.exposeFunction('policyBroken', (what: string) => !underTest.has(page) && troubles.push(`content policy: ${what}`));
+      await page.addInitScript(() => {
+        addEventListener('securitypolicyviolation', ({ effectiveDirective, blockedURI, sample }) => {
+          window.policyBroken(`${effectiveDirective} ${blockedURI} ${sample}`);
+        });
+      });
       await use(undefined);
       expect(troubles).toEqual([]);
     },
@@ -81,6 +92,28 @@ export async function typeLine(page: Page, text: string): Promise<void> {
   await page.getByRole('textbox', { name: /^Notes, for example/ }).fill(text);
 }
 
+declare global {
+  interface Window {
+    /** Tells the test what the content policy refused. */
+    readonly policyBroken: (what: string) => void;
+  }
+}
+
+/** What an answer of our own server lacks of the headers that every one has. */
+function headerTroubles(response: Response): readonly string[] {
+  const url = new URL(response.url());
+  if (!url.protocol.startsWith('http') || response.status() >= 300 || response.fromServiceWorker()) return [];
+  const headers = response.headers();
+  const wanted = {
+    'x-content-type-options': 'nosniff',
+    'cache-control': url.pathname.startsWith('/api/') ? 'no-store' : url.pathname.startsWith('/_astro/') ? HASHED_CACHE : 'no-cache',
+    ...(headers['content-type']?.startsWith('text/html') ? { 'content-security-policy': 'frame-ancestors' } : {}),
+  };
+  return Object.entries(wanted).flatMap(([name, value]) =>
+    headers[name]?.includes(value) ? [] : [`${url.pathname} has ${name}: ${headers[name] ?? 'none'}`],
+  );
+}
+
 function isOurs(url: string, base: string): boolean {
   return url.startsWith(base) || url.startsWith('data:') || url.startsWith('blob:');
 }
@@ -96,10 +129,16 @@ export async function saveAs(page: Page, way: 'MusicXML' | 'JSON' | 'SVG' | 'PNG
   return await download;
 }
 
+/** Pages that axe is at work on: it tries styles of its own, which the content policy refuses. */
+const underTest = new WeakSet<Page>();
+
 /** What axe finds wrong on the page, or inside one thing of it, with the size of targets: nothing but findings is asked for, which is far quicker. */
 export async function findings(page: Page, inside?: string): Promise<readonly unknown[]> {
   const axe = new AxeBuilder({ page })
     .options({ resultTypes: ['violations'], rules: { 'target-size': { enabled: true } } })
     .setLegacyMode();
-  return (await (inside === undefined ? axe : axe.include(inside)).analyze()).violations;
+  underTest.add(page);
+  const { violations } = await (inside === undefined ? axe : axe.include(inside)).analyze();
+  underTest.delete(page);
+  return violations;
 }

@@ -1,6 +1,7 @@
 import type { APIRoute } from 'astro';
 import { DOCUMENT_NAMES } from '#core/documents';
 import { DEMO } from '../../demo/documents.ts';
+import { only } from '../../endpoints/wrong-method.ts';
 import { readAs } from '../../validation/documents.ts';
 
 /** The demo, once every document of it has passed its check. */
@@ -12,3 +13,5 @@ export const GET: APIRoute = async () => {
   }
   return Response.json(DEMO);
 };
+
+export const ALL = only('GET');

@@ -1,13 +1,10 @@
 import type { APIRoute } from 'astro';
-import { bestFingerings } from '#core/plan';
-import { briefOfRequest } from '../../endpoints/brief-request.ts';
 import { countAsked } from '../../endpoints/count-asked.ts';
-import { problem } from '../../endpoints/problem.ts';
+import { plannedAway } from '../../endpoints/planned-away.ts';
+import { only } from '../../endpoints/wrong-method.ts';
 
 /** The cheapest different fingerings of a brief: `?most=10`. */
-export const POST: APIRoute = async ({ request, url }) => {
-  const brief = await briefOfRequest(request);
-  if (brief instanceof Response) return brief;
-  const fingerings = bestFingerings(brief, countAsked(url, 'most', 10));
-  return fingerings.ok ? Response.json({ fingerings: fingerings.value }) : problem(422, 'This brief cannot be planned', fingerings.issues);
-};
+export const POST: APIRoute = (context) =>
+  plannedAway(context, (body) => ({ kind: 'fingerings', body, most: countAsked(context.url, 'most', 10) }));
+
+export const ALL = only('POST');

@@ -1,26 +1,37 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { plan } from '#core/plan';
-import { problem } from '../../../src/endpoints/problem.ts';
-import { BODY_LIMIT_BYTES, readJsonBody } from '../../../src/endpoints/request-body.ts';
+import { problemOf } from '../../../src/endpoints/problem.ts';
+import { BODY_LIMIT_BYTES, readBody, readJson } from '../../../src/endpoints/request-body.ts';
 import { readAs } from '../../../src/validation/documents.ts';
 import { lineBrief } from '../../support/briefs.ts';
 
 const post = (body: string): Request => new Request('http://localhost/api/plan', { method: 'POST', body });
 
 describe('a request body', () => {
-  it('is read as JSON', async () => {
-    assert.deepEqual(await readJsonBody(post('{"a":1}')), { ok: true, value: { a: 1 } });
+  it('is read as text, and its text as JSON', async () => {
+    assert.deepEqual(await readBody(post('{"a":1}')), { ok: true, value: '{"a":1}' });
+    assert.deepEqual(readJson('{"a":1}'), { ok: true, value: { a: 1 } });
   });
 
   it('over the limit is refused before it is read to the end', async () => {
-    const reading = await readJsonBody(post(`"${'x'.repeat(BODY_LIMIT_BYTES)}"`));
+    const reading = await readBody(post(`"${'x'.repeat(BODY_LIMIT_BYTES)}"`));
     assert.ok(!reading.ok && reading.issues[0]?.code === 'document/body-too-large');
   });
 
-  it('that is no JSON is refused in words', async () => {
-    const reading = await readJsonBody(post('{"a":'));
+  it('that is no JSON is refused in words', () => {
+    const reading = readJson('{"a":');
     assert.ok(!reading.ok && /not readable as JSON/.test(reading.issues[0]?.message ?? ''));
+  });
+
+  it('longer, wider or deeper in any part than a brief is refused before it is checked', () => {
+    const wide = Object.fromEntries(Array.from({ length: 201 }, (_, index) => [`field ${index}`, 0]));
+    const pointers = [{ material: { notes: Array(10_001).fill(0) } }, { limits: wide }].map((value) => {
+      const reading = readJson(JSON.stringify(value));
+      return reading.ok ? null : reading.issues[0]?.where.pointer;
+    });
+    assert.deepEqual(pointers, ['/material/notes', '/limits']);
+    assert.ok(!readJson('['.repeat(100_000) + ']'.repeat(100_000)).ok);
   });
 });
 
@@ -36,7 +47,7 @@ describe('a brief from outside', () => {
     };
     assert.deepEqual(await pointers({ ...lineBrief('viola', ['C4']), tempo: -3 }), ['/tempo']);
     assert.ok((await pointers(lineBrief('viola', ['H4']))).includes('/material/notes/0/pitches/0'));
-    assert.deepEqual(await pointers({}), ['', '']);
+    assert.deepEqual(await pointers({}), ['']);
     assert.deepEqual(await pointers({ ...lineBrief('viola', ['C4']), colour: 'red' }), ['']);
   });
 });
@@ -45,9 +56,9 @@ describe('a problem document', () => {
   it('says what is wrong, where by pointer and note, and what would help', async () => {
     const outcome = plan(lineBrief('violin', ['A4', 'E3']));
     assert.ok(!outcome.ok);
-    const response = problem(422, 'This brief cannot be planned', outcome.issues);
-    assert.equal(response.headers.get('content-type'), 'application/problem+json');
-    const { status, errors } = await response.json();
+    const { contentType, body } = problemOf(422, 'This brief cannot be planned', outcome.issues);
+    assert.equal(contentType, 'application/problem+json');
+    const { status, errors } = JSON.parse(body);
     assert.equal(status, 422);
     assert.deepEqual([errors[0].pointer, errors[0].note, errors[0].hint], ['/material/notes/1', 1, 'An octave higher it fits.']);
   });

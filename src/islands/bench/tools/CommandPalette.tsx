@@ -27,10 +27,8 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
     partChosen.current = name;
     onClose();
   };
-  const goToChosen = (): boolean => {
-    if (partChosen.current === null) return false;
-    goToPart(partChosen.current);
-    return true;
+  const goToChosen = (): void => {
+    if (partChosen.current !== null) goToPart(partChosen.current);
   };
   return (
     <Dialog title="Commands" quietTitle className="top-[12vh] w-[34rem]" onClose={onClose} onGone={goToChosen}>

@@ -66,8 +66,13 @@ export async function scoreSvg(plan: Plan, title: string, about: AboutPath, meas
     svg?.querySelector('[data-engraved]')?.append(...(staff.querySelector('svg')?.childNodes ?? []));
     if (svg) dressed(svg);
     const fonts = await Promise.all(fontFaces().map(embedded));
-    svg?.querySelector('style')?.append(fonts.join(''));
-    return { text: new XMLSerializer().serializeToString(svg ?? page), width, height };
+    // Into the text and not the page: the page allows no styles but its own.
+    const text = new XMLSerializer().serializeToString(svg ?? page);
+    return {
+      text: text.replace(/^<svg[^>]*>/, (head) => `${head}<style>${fonts.join('')}</style>`),
+      width,
+      height,
+    };
   } finally {
     root.unmount();
     page.remove();
@@ -105,7 +110,6 @@ function Drawing({ plan, title, about, heads, layout, width, height }: DrawingPr
   const right = layout.offsets[layout.offsets.length - 1] ?? 0;
   return (
     <svg xmlns="http://www.w3.org/2000/svg" width={width} height={height} viewBox={`0 0 ${width} ${height}`}>
-      <style></style>
       <rect width={width} height={height} className="fill-paper" />
       <g data-engraved className="engraving" transform={`translate(${MARGIN + FINGERBOARD_WIDTH} ${TITLE_HEIGHT})`} />
       <DrawnText x={MARGIN} y={20} look="title" className="fill-ink">
@@ -155,7 +159,7 @@ const DRAWN_PROPERTIES = [
 function dressed(svg: SVGSVGElement): void {
   for (const element of svg.querySelectorAll<SVGElement>('rect, path, line, circle, text, tspan')) {
     const computed = getComputedStyle(element);
-    element.setAttribute('style', DRAWN_PROPERTIES.map((name) => `${name}:${computed.getPropertyValue(name)}`).join(';'));
+    for (const name of DRAWN_PROPERTIES) element.setAttribute(name, computed.getPropertyValue(name));
     element.removeAttribute('class');
   }
 }

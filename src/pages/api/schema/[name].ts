@@ -1,6 +1,7 @@
 import type { APIRoute } from 'astro';
 import { SCHEMA_NAMES, schemaNamed } from '#core/documents';
 import { documentIssue } from '#core/messages';
+import { only } from '../../../endpoints/wrong-method.ts';
 import { problem } from '../../../endpoints/problem.ts';
 
 /** The JSON Schema of a document by name. */
@@ -10,3 +11,5 @@ export const GET: APIRoute = ({ params }) => {
   if (schema) return Response.json(schema, { headers: { 'content-type': 'application/schema+json' } });
   return problem(404, 'There is no such schema', [documentIssue('no-such-schema', { name, known: SCHEMA_NAMES })]);
 };
+
+export const ALL = only('GET');

@@ -1,0 +1,45 @@
+import type { Brief } from '#core/brief';
+import { bestFingerings, plan } from '#core/plan';
+import { finished, type Reading } from '#core/result';
+import { answerTo, openSession } from '#core/session';
+import { readAs } from '../validation/documents.ts';
+import { reasonText } from '../words/explain/reasons.ts';
+import type { Answered, Job } from './job.ts';
+import { problemOf } from './problem.ts';
+import { readJson } from './request-body.ts';
+
+/** Does what a request asks for, from the text of its body to the text of its answer. */
+export async function answerJob(job: Job): Promise<Answered> {
+  const json = readJson(job.body);
+  if (!json.ok) return problemOf(400, 'The request could not be read', json.issues);
+  const brief: Reading<Brief> = await readAs('brief', json.value);
+  return brief.ok ? answerFor(job, brief.value) : problemOf(400, 'This is not a brief', brief.issues);
+}
+
+function answerFor(job: Job, brief: Brief): Answered {
+  switch (job.kind) {
+    case 'plan': {
+      const planned = plan(brief, { alternatives: job.alternatives });
+      return planned.ok ? answered(planned.value) : unplanned(planned.issues, { relaxed: planned.relaxed });
+    }
+    case 'fingerings': {
+      const fingerings = bestFingerings(brief, job.most);
+      return fingerings.ok ? answered({ fingerings: fingerings.value }) : unplanned(fingerings.issues);
+    }
+    case 'reasons': {
+      const session = openSession(brief);
+      const reasons = finished(answerTo(session, 'reasons', { kind: 'reasons', note: null }));
+      if (!reasons.ok) return unplanned(reasons.issues);
+      const strings = session.best()?.strings ?? [];
+      return answered({ reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason, strings) })) });
+    }
+  }
+}
+
+function answered(value: unknown): Answered {
+  return { status: 200, contentType: 'application/json', body: JSON.stringify(value) };
+}
+
+function unplanned(issues: Parameters<typeof problemOf>[2], more: Readonly<Record<string, unknown>> = {}): Answered {
+  return problemOf(422, 'This brief cannot be planned', issues, more);
+}

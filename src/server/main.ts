@@ -1,0 +1,11 @@
+import { fileURLToPath } from 'node:url';
+import { serve } from './serve.ts';
+
+/** The built application, in the folder of this file; made by the build, hence no import that is looked up before. */
+const built = (path: string): URL => new URL(path, import.meta.url);
+const { handler } = await import(built('./server/entry.mjs').href);
+
+const host = process.env['HOST'] ?? '0.0.0.0';
+const port = Number(process.env['PORT'] ?? 4321);
+await serve({ handler, files: fileURLToPath(built('./client/')), worker: fileURLToPath(built('./plan-worker.mjs')), host, port });
+console.log(`Dove Path listens on http://${host}:${port}/`);

@@ -1,0 +1,107 @@
+import { availableParallelism } from 'node:os';
+import { Piscina } from 'piscina';
+import type { Answered, Job, Planner, Queue, Refused } from '../endpoints/job.ts';
+
+/** What one job may take. */
+export interface Budget {
+  /** ms from when a thread begins with it. */
+  readonly jobMs: number;
+  /** Memory of its thread, MB. */
+  readonly jobMb: number;
+  readonly threads: number;
+  /** How many wait at most. */
+  readonly mostWaiting: number;
+}
+
+/** One core is left for the thread that answers. */
+const THREADS = Math.max(1, availableParallelism() - 1);
+
+/** What a job may take unless said otherwise. */
+export const USUAL_BUDGET: Budget = { jobMs: 5000, jobMb: 512, threads: THREADS, mostWaiting: THREADS * 8 };
+
+/** A thread that has nothing to do for so long ends, ms. */
+const IDLE_MS = 30_000;
+
+/** A job that waits for a thread. */
+interface Waiting {
+  readonly begin: () => void;
+}
+
+/**
+ * Plans in threads, so that a long job keeps nobody waiting but those behind it: each has its time and memory, and its
+ * thread is ended when it goes over or when nobody waits for the answer any more. Those who come while the queue is full
+ * are sent away.
+ */
+export class ThreadPlanner implements Planner {
+  private readonly threads: Piscina<Job, Answered>;
+  private readonly waiting = new Set<Waiting>();
+  private running = 0;
+
+  constructor(
+    file: string,
+    private readonly budget: Budget = USUAL_BUDGET,
+  ) {
+    this.threads = new Piscina<Job, Answered>({
+      filename: file,
+      minThreads: 1,
+      maxThreads: budget.threads,
+      idleTimeout: IDLE_MS,
+      resourceLimits: { maxOldGenerationSizeMb: budget.jobMb },
+    });
+  }
+
+  queue(): Queue {
+    return { running: this.running, waiting: this.waiting.size, mostWaiting: this.budget.mostWaiting };
+  }
+
+  async run(job: Job, gone: AbortSignal): Promise<Answered | Refused> {
+    if (gone.aborted) return 'gone';
+    if (this.running >= this.budget.threads) {
+      if (this.waiting.size >= this.budget.mostWaiting) return 'busy';
+      if (!(await this.turn(gone))) return 'gone';
+    }
+    this.running += 1;
+    try {
+      return await this.answered(job, gone);
+    } finally {
+      this.running -= 1;
+      const [next] = this.waiting;
+      next?.begin();
+    }
+  }
+
+  /** Ends all threads. */
+  async close(): Promise<void> {
+    await this.threads.destroy();
+  }
+
+  /** Waits for a thread; false where nobody waits for the answer any more. */
+  private async turn(gone: AbortSignal): Promise<boolean> {
+    return await new Promise<boolean>((resolve) => {
+      const settle = (comes: boolean): void => {
+        this.waiting.delete(entry);
+        gone.removeEventListener('abort', leave);
+        resolve(comes);
+      };
+      const leave = (): void => settle(false);
+      const entry: Waiting = { begin: () => settle(true) };
+      this.waiting.add(entry);
+      gone.addEventListener('abort', leave, { once: true });
+    });
+  }
+
+  private async answered(job: Job, gone: AbortSignal): Promise<Answered | Refused> {
+    const late = AbortSignal.timeout(this.budget.jobMs);
+    try {
+      return await this.threads.run(job, { signal: AbortSignal.any([gone, late]) });
+    } catch (error) {
+      if (gone.aborted) return 'gone';
+      if (late.aborted || isOutOfMemory(error)) return 'too-expensive';
+      throw error;
+    }
+  }
+}
+
+function isOutOfMemory(error: unknown): boolean {
+  return error instanceof Error && 'code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY';
+}
