@@ -13,6 +13,7 @@ export const ROOMS = [
       { href: '/setup', name: 'Players, instruments, schools' },
       { href: '/tapes', name: 'Tapes' },
       { href: '/costs', name: 'Costs' },
+      { href: '/backup', name: 'Backup' },
     ],
   },
   { name: 'Bench', pages: [{ href: '/', name: 'Fingering' }] },

@@ -1,10 +1,12 @@
 import { database, type PieceRecord } from './database.ts';
-import { loadAll, readOrSetAside } from './set-aside.ts';
+import { countOfNewer, countSetAside, loadAll, readOrSetAside } from './set-aside.ts';
 
 /** All pieces that can be read, newest first, and how many records had to be set aside. */
 export interface PieceList {
   readonly records: readonly PieceRecord[];
   readonly setAside: number;
+  /** How many pieces a newer version of the application wrote, which this one cannot show. */
+  readonly newer: number;
 }
 
 /** Whether a stored piece passes its check; one that does not is set aside. */
@@ -15,7 +17,7 @@ export async function checkRecord(id: string): Promise<boolean> {
 
 /** Reads all pieces; records that do not pass are set aside and counted. */
 export async function loadPieces(): Promise<PieceList> {
-  return { records: await loadAll('piece'), setAside: await database.setAside.count() };
+  return { records: await loadAll('piece'), setAside: await countSetAside(), newer: await countOfNewer('piece') };
 }
 
 /** All pieces as they are stored, newest first, unchecked: enough to name them. */

@@ -55,6 +55,11 @@ export async function restoreSetAside(): Promise<number> {
   return restored;
 }
 
+/** How many records are set aside. */
+export async function countSetAside(): Promise<number> {
+  return await database.setAside.count();
+}
+
 /** Everything that was set aside, as text to download. */
 export async function setAsideText(): Promise<string> {
   return JSON.stringify(await database.setAside.toArray(), null, 2);

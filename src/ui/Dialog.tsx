@@ -34,10 +34,14 @@ export function Dialog({ title, quietTitle = false, className, onClose, onGone, 
       ref={dialog}
       aria-labelledby={id}
       className={`fixed left-1/2 max-w-[94vw] -translate-x-1/2 overflow-auto border border-dove-light bg-paper text-ink backdrop:bg-shade ${className}`}
-      onCancel={(event) => {
+      // The keys of the page hear nothing of it.
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape') return;
+        event.stopPropagation();
         event.preventDefault();
         onClose();
       }}
+      onClose={onClose}
       // What is pressed beside it is the dialog itself; what is in it covers all of it.
       onPointerDown={(event) => event.target === dialog.current && isBeside(event, dialog.current) && onClose()}
     >

@@ -1,4 +1,5 @@
-import { type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, useState } from 'react';
+import { Part } from './Boundary.tsx';
 import { Heading } from './Heading.tsx';
 
 interface OpenedSectionProps {
@@ -15,7 +16,7 @@ export function OpenedSection({ title, children }: OpenedSectionProps) {
       <Heading as="summary" className="cursor-pointer">
         {title}
       </Heading>
-      {open && <Suspense>{children()}</Suspense>}
+      {open && <Part>{children()}</Part>}
     </details>
   );
 }

@@ -55,7 +55,7 @@ for (const [name, address] of [
       await page.getByRole('tab', { name: 'Write' }).click();
       await page.keyboard.press('Control+k');
       await page.getByRole('dialog', { name: 'Commands' }).waitFor();
-      expect(await findings(page, '[role=dialog]')).toEqual([]);
+      expect(await findings(page, 'dialog')).toEqual([]);
       await page.keyboard.press('Escape');
       await page
         .getByRole('button', { name: /^Overlay/ })

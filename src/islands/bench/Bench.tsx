@@ -1,4 +1,5 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, useEffect } from 'react';
+import { guarded, Part } from '../../ui/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
@@ -35,7 +36,9 @@ const RuleOffer = lazy(async () => ({ default: (await import('./RuleOffer.tsx'))
 const ShiftList = lazy(async () => ({ default: (await import('./tables/ShiftList.tsx')).ShiftList }));
 
 /** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, other fingerings. */
-export function Bench() {
+export const Bench = guarded(GuardedBench);
+
+function GuardedBench() {
   const trouble = useOpenedPiece();
   useBenchKeys();
   const planSet = usePlanning((planning) => planning.planSet);
@@ -62,14 +65,14 @@ export function Bench() {
           <Introduction idle={idle} />
           <Messages />
           {changed && (
-            <Suspense>
+            <Part>
               <ChangedNotice />
-            </Suspense>
+            </Part>
           )}
           {idle && (
-            <Suspense>
+            <Part>
               <RuleOffer />
-            </Suspense>
+            </Part>
           )}
           {planSet && <Planned plan={planSet.best} idle={idle} />}
         </main>
@@ -85,9 +88,9 @@ function Introduction({ idle }: { readonly idle: boolean }) {
   return (
     <div className="min-h-[124px] pt-1 sm:min-h-[60px] lg:min-h-[47px]">
       {idle && (
-        <Suspense>
+        <Part>
           <FirstSteps />
-        </Suspense>
+        </Part>
       )}
     </div>
   );
@@ -102,31 +105,31 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
         <Score plan={plan} notes={notes} />
         <section aria-label="Playing" className="no-print flex min-h-9 flex-wrap items-center gap-x-3.5 gap-y-1 border-t border-line pt-1">
           {idle && (
-            <Suspense>
+            <Part>
               <PlayBar plan={plan} />
               <PlanSummary plan={plan} hardest={notes.hardest} />
-            </Suspense>
+            </Part>
           )}
         </section>
         <div className="no-print min-h-[116px]">
           {idle && (
-            <Suspense>
+            <Part>
               <Alternatives plan={plan} />
-            </Suspense>
+            </Part>
           )}
         </div>
       </div>
       <NotePanel plan={plan} />
       <div className="min-w-0">
         {idle && (
-          <Suspense>
+          <Part>
             <ShiftList plan={plan} />
             <Caution plan={plan} />
             <OpenedSection title="What each request changes">{() => <Effects plan={plan} />}</OpenedSection>
             <OpenedSection title="Finger patterns, landmarks, fingers set down together">{() => <HandDetails plan={plan} />}</OpenedSection>
             <OpenedSection title="Table of the notes">{() => <NoteRows plan={plan} ringing={notes.ringing} />}</OpenedSection>
             <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
-          </Suspense>
+          </Part>
         )}
       </div>
     </div>

@@ -1,3 +1,4 @@
+import { guarded } from '../../ui/Boundary.tsx';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
@@ -30,7 +31,9 @@ interface Kept {
 }
 
 /** Two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
-export function Compare() {
+export const Compare = guarded(GuardedCompare);
+
+function GuardedCompare() {
   return (
     <Addressed>
       <ComparePage />

@@ -1,3 +1,4 @@
+import { guarded } from '../../ui/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useEffect, useState } from 'react';
 import { type Brief } from '#core/brief';
@@ -19,7 +20,9 @@ import { Header } from '../Header.tsx';
 import { CostTable } from './CostTable.tsx';
 
 /** Every cost a fingering can have; a school may set each otherwise, and sees what that does to a piece. */
-export function Costs() {
+export const Costs = guarded(GuardedCosts);
+
+function GuardedCosts() {
   return (
     <Addressed>
       <CostsPage />

@@ -1,5 +1,6 @@
 import { parseAsStringLiteral, useQueryState } from 'nuqs';
-import { type ComponentType, lazy, Suspense } from 'react';
+import { type ComponentType, lazy } from 'react';
+import { guarded, Part } from '../../ui/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/work/work.ts';
@@ -33,7 +34,9 @@ const PART_VIEWS: Readonly<Record<Part, ComponentType<{ readonly plan: Plan }>>>
 };
 
 /** A piece in millimetres, cents and hertz: its fingerboard, its intonation, what it asks of the hand. */
-export function Measurements() {
+export const Measurements = guarded(GuardedMeasurements);
+
+function GuardedMeasurements() {
   if (leadsToTapes()) return null;
   return (
     <Addressed>
@@ -78,10 +81,10 @@ function MeasurementsPage() {
           />
           <PartSteps part={part} pieceId={pieceId} />
           {plan && (
-            <Suspense>
+            <Part>
               <View plan={plan} />
               <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
-            </Suspense>
+            </Part>
           )}
         </main>
       )}

@@ -1,24 +1,26 @@
+import { guarded } from '../../ui/Boundary.tsx';
 import { type ReactNode, useEffect, useState } from 'react';
 import { issuesText } from '#core/messages';
 import { readPieceFile } from '../../files/document-files.ts';
-import { downloadText } from '../../files/download.ts';
 import type { PieceRecord } from '../../storage/database.ts';
 import { clearDemo, type PutBack, restoreDemo } from '../../storage/demo.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { deletePiece, loadPieces, type PieceList } from '../../storage/piece-list.ts';
 import { newPieceRecord, saveRecord } from '../../storage/records.ts';
-import { setAsideText } from '../../storage/set-aside.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { STORAGE_TROUBLE } from '../../words/storage.ts';
+import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
 import { Library } from './Library.tsx';
 import { keepRecord } from './keep-record.ts';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
-export function Pieces() {
+export const Pieces = guarded(GuardedPieces);
+
+function GuardedPieces() {
   const { list, trouble, refresh, run } = usePieces();
   const [deleted, setDeleted] = useState<PieceRecord | null>(null);
   const remove = (record: PieceRecord): void =>
@@ -53,7 +55,9 @@ export function Pieces() {
             </Notice>
           )}
           {list && list.setAside > 0 && <SetAside count={list.setAside} />}
+          {list && list.newer > 0 && <Newer count={list.newer} />}
         </div>
+        {list && <BackupReminder />}
         {list && <Library records={list.records} run={run} onDelete={remove} />}
         {list && <DemoPieces run={run} />}
       </main>
@@ -96,14 +100,23 @@ function DemoPieces({ run }: { readonly run: (work: () => Promise<void>) => void
 }
 
 function SetAside({ count }: { readonly count: number }): ReactNode {
-  const download = (): void => void setAsideText().then((text) => downloadText('set-aside.json', 'application/json', text));
   return (
     <Notice className="mt-3 flex items-center gap-3" trouble>
       {count === 1
-        ? 'One stored piece could not be read and was set aside.'
-        : `${count} stored pieces could not be read and were set aside.`}{' '}
+        ? 'One stored entry could not be read and was set aside.'
+        : `${count} stored entries could not be read and were set aside.`}{' '}
       Nothing was thrown away.
-      <Button onClick={download}>Download {count === 1 ? 'it' : 'them'}</Button>
+      <ButtonLink href="/backup">See {count === 1 ? 'it' : 'them'} under Backup</ButtonLink>
+    </Notice>
+  );
+}
+
+/** Pieces of a newer version stay where they are and are not touched. */
+function Newer({ count }: { readonly count: number }): ReactNode {
+  return (
+    <Notice className="mt-3">
+      {count === 1 ? 'One piece was' : `${count} pieces were`} written by a newer Dove Path. This one leaves {count === 1 ? 'it' : 'them'}{' '}
+      as they are: load the page again to get the newer one.
     </Notice>
   );
 }

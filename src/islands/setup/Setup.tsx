@@ -1,3 +1,4 @@
+import { guarded } from '../../ui/Boundary.tsx';
 import { Plus } from 'lucide-react';
 import { useRef } from 'react';
 import { counted } from '#core/messages';
@@ -20,7 +21,9 @@ import { SchoolForm } from './school/SchoolForm.tsx';
 import { type Chosen, type StudioActions, useStudio } from './use-studio.ts';
 
 /** Where the teacher measures: the instruments, players and schools of the studio, kept for every piece that uses them. */
-export function Setup() {
+export const Setup = guarded(GuardedSetup);
+
+function GuardedSetup() {
   return (
     <Addressed>
       <SetupPage />

@@ -1,3 +1,4 @@
+import { guarded } from '../../ui/Boundary.tsx';
 import { Printer } from 'lucide-react';
 import { Fragment, useCallback, useMemo, useState } from 'react';
 import { issuesText } from '#core/messages';
@@ -40,7 +41,9 @@ interface Loaded {
 }
 
 /** One clean page for the stand: name, brief, the music with its fingering, the shifts. */
-export function Sheet() {
+export const Sheet = guarded(GuardedSheet);
+
+function GuardedSheet() {
   const id = new URL(location.href).searchParams.get('piece');
   const asked = useAsked({ key: ['sheet', id], ask: (signal) => loadSheet(id, signal) });
   const sheet = answerOf(asked);

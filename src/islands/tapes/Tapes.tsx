@@ -1,3 +1,4 @@
+import { guarded } from '../../ui/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { answerOf, useAsked } from '../../engine/asked.ts';
 import { readyToRead } from '../../storage/first-start.ts';
@@ -11,7 +12,9 @@ import { TapesFor } from './TapesFor.tsx';
 import { instrumentsOf } from './tape-instruments.ts';
 
 /** Tapes belong to an instrument: distances from the nut as a table, and as a strip to print at true size. */
-export function Tapes() {
+export const Tapes = guarded(GuardedTapes);
+
+function GuardedTapes() {
   return (
     <Addressed>
       <TapesPage />

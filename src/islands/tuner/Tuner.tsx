@@ -1,5 +1,6 @@
 import { useQueryState } from 'nuqs';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, useMemo, useState } from 'react';
+import { guarded, Part } from '../../ui/Boundary.tsx';
 import { defaultSize, type Instrument, INSTRUMENT_KINDS } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
@@ -33,7 +34,9 @@ const SOURCE_LABELS: Readonly<Record<Source, string>> = {
 };
 
 /** The open strings, in the order and the way players tune them. */
-export function Tuner() {
+export const Tuner = guarded(GuardedTuner);
+
+function GuardedTuner() {
   return (
     <Addressed>
       <TunerPage />
@@ -66,7 +69,7 @@ function TunerPage() {
           to A = {instrument.a4Hz} Hz, listening to{' '}
           <Choice label="Listen to" value={source} values={SOURCES} name={(each) => SOURCE_LABELS[each]} onChange={setSource} />.
         </p>
-        <Suspense>
+        <Part>
           <Strings key={id} instrument={instrument} source={source} />
           <NextSteps>
             <ButtonLink href="/">Play the last piece</ButtonLink>
@@ -74,7 +77,7 @@ function TunerPage() {
             <ButtonLink href={`/tapes?instrument=${tapedAs(id)}`}>Print tapes</ButtonLink>
           </NextSteps>
           <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
-        </Suspense>
+        </Part>
       </main>
     </>
   );

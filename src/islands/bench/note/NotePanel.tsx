@@ -1,4 +1,5 @@
-import { lazy, Suspense } from 'react';
+import { lazy } from 'react';
+import { Part } from '../../../ui/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { passageOf, useSelection } from '../../../state/selection.ts';
 import { practiseSlowly, togglePlaying } from '../../../state/sound/sound-actions.ts';
@@ -26,14 +27,14 @@ export function NotePanel({ plan }: { readonly plan: Plan }) {
       className="no-print border-line pl-5 max-lg:mt-4 max-lg:pl-0 lg:sticky lg:top-2 lg:row-span-2 lg:max-h-[calc(100vh-9.4rem)] lg:self-start lg:overflow-y-auto lg:border-l [scrollbar-width:thin]"
     >
       {passage && passage.to < plan.notes.length && (
-        <Suspense>
+        <Part>
           <PassagePanel plan={plan} passage={passage} />
-        </Suspense>
+        </Part>
       )}
       {selected !== null && note?.kind === 'note' ? (
-        <Suspense>
+        <Part>
           <SelectedNote plan={plan} index={selected} note={note} />
-        </Suspense>
+        </Part>
       ) : (
         <Nothing />
       )}

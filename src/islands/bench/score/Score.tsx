@@ -1,5 +1,6 @@
 import { Rows4 } from 'lucide-react';
-import { lazy, type PointerEvent, Suspense, useCallback, useMemo, useState } from 'react';
+import { lazy, type PointerEvent, useCallback, useMemo, useState } from 'react';
+import { Part } from '../../../ui/Boundary.tsx';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import type { MeasureRange } from '../../../engraving/draw-measures.ts';
@@ -152,9 +153,9 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
   return (
     <>
       {asked && (
-        <Suspense>
+        <Part>
           <AskedLabel plan={plan} {...asked} onClose={() => ask(null)} />
-        </Suspense>
+        </Part>
       )}
       <svg
         className="absolute top-0 left-0 select-none"
@@ -206,10 +207,10 @@ const FingerLanes = lazy(async () => ({ default: (await import('../../score/Unde
 function UnderStaffRows(props: Pick<OverlayProps, 'plan' | 'heads' | 'layout'>) {
   const { fingers, steps } = useUnderStaff();
   return (
-    <Suspense>
+    <Part>
       {steps && <StepRow {...props} />}
       {fingers && <FingerLanes {...props} />}
-    </Suspense>
+    </Part>
   );
 }
 

@@ -1,4 +1,5 @@
-import { lazy, Suspense } from 'react';
+import { lazy } from 'react';
+import { Part } from '../../../ui/Boundary.tsx';
 import type { Brief } from '#core/brief';
 import { withMaterialKind, withRhythm } from '#core/brief/edits';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';
@@ -47,9 +48,9 @@ export function BriefSentence() {
         <WishesPart brief={brief} />. <MoreOrLess />
       </p>
       {brief.material.kind === 'line' && (
-        <Suspense fallback={<LineText text={lineText} bass={brief.instrument.kind === 'bass'} />}>
+        <Part fallback={<LineText text={lineText} bass={brief.instrument.kind === 'bass'} />}>
           <LineField text={lineText} bass={brief.instrument.kind === 'bass'} />
-        </Suspense>
+        </Part>
       )}
     </section>
   );

@@ -1,4 +1,5 @@
-import { lazy, Suspense, useRef, useState } from 'react';
+import { lazy, useRef, useState } from 'react';
+import { Part } from '../../../ui/Boundary.tsx';
 import type { Brief } from '#core/brief';
 import { withLimit } from '#core/brief/edits';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
@@ -66,9 +67,9 @@ function OpenedLimit<Name extends LimitName>({ name, brief }: LimitProps<Name>) 
         {words}
       </button>
       {open && (
-        <Suspense>
+        <Part>
           <LimitPopover name={name} brief={brief} anchor={trigger} onClose={() => setOpen(false)} />
-        </Suspense>
+        </Part>
       )}
     </>
   );

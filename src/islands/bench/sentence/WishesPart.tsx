@@ -1,4 +1,5 @@
-import { lazy, Suspense, useRef, useState } from 'react';
+import { lazy, useRef, useState } from 'react';
+import { Part } from '../../../ui/Boundary.tsx';
 import { type Brief, playerWays } from '#core/brief';
 import { withPurpose } from '#core/brief/edits';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
@@ -61,17 +62,17 @@ export function WishesPart({ brief }: { readonly brief: Brief }) {
       >
         <span className="sr-only">Preferences: </span>
         {mayDiffer(brief) ? (
-          <Suspense fallback={wishText(wishes)}>
+          <Part fallback={wishText(wishes)}>
             <WishWords brief={brief} wishes={wishes} />
-          </Suspense>
+          </Part>
         ) : (
           wishText(wishes)
         )}
       </button>
       {open && (
-        <Suspense>
+        <Part>
           <WishesPopover brief={brief} anchor={trigger} onClose={() => setOpen(false)} />
-        </Suspense>
+        </Part>
       )}
     </>
   );

@@ -1,5 +1,6 @@
 import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from 'lucide-react';
-import { lazy, Suspense } from 'react';
+import { lazy } from 'react';
+import { Part } from '../../../ui/Boundary.tsx';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';
 import { renamePiece } from '../../../state/work/work-actions.ts';
 import { redo, undo } from '../../../state/work/work-history.ts';
@@ -81,14 +82,14 @@ function Dialogs() {
         <Keyboard size={16} aria-hidden="true" />
       </Button>
       {open === 'keys' && (
-        <Suspense>
+        <Part>
           <KeysDialog onClose={close} />
-        </Suspense>
+        </Part>
       )}
       {open === 'commands' && (
-        <Suspense>
+        <Part>
           <CommandPalette onClose={close} />
-        </Suspense>
+        </Part>
       )}
     </>
   );

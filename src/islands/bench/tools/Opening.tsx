@@ -1,4 +1,5 @@
-import { type ComponentType, type RefObject, Suspense, useRef, useState } from 'react';
+import { type ComponentType, type RefObject, useRef, useState } from 'react';
+import { Part } from '../../../ui/Boundary.tsx';
 import { Button } from '../../../ui/Button.tsx';
 
 interface OpeningProps {
@@ -25,9 +26,9 @@ export function Opening({ label, icon: Icon, Content }: OpeningProps) {
         <Icon size={16} aria-hidden="true" />
       </Button>
       {open && (
-        <Suspense>
+        <Part>
           <Content anchor={trigger} onClose={() => setOpen(false)} />
-        </Suspense>
+        </Part>
       )}
     </>
   );

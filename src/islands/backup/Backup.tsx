@@ -1,0 +1,174 @@
+import { guarded } from '../../ui/Boundary.tsx';
+import { useState } from 'react';
+import { issuesText } from '#core/messages';
+import { downloadText } from '../../files/download.ts';
+import { allowFolder, askToKeep, backUp, type BackupState, chooseFolder, leaveFolder } from '../../storage/backup.ts';
+import { bringIn, readStudioText, type StudioBrought } from '../../storage/studio-file.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
+import { broughtText, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/backup.ts';
+import { Header } from '../Header.tsx';
+import { BroughtTable } from './BroughtTable.tsx';
+import { SetAsideRecords } from './SetAsideRecords.tsx';
+import { useBackup } from './use-backup.ts';
+
+/** The whole studio as a file: out and in, in a folder by itself, and whether the browser keeps what it holds. */
+export const Backup = guarded(GuardedBackup);
+
+function GuardedBackup() {
+  const { state, trouble, said, run } = useBackup();
+  return (
+    <>
+      <Header current="Backup" />
+      <main className="mx-auto max-w-4xl px-6 py-5">
+        <h1 className="text-2xl font-semibold">Backup</h1>
+        <p className="mt-1 max-w-[70ch] text-dove-dark">
+          Pieces, players, instruments and schools are kept in this browser, on this machine, and nowhere else.
+        </p>
+        <div role="status" aria-label="Messages">
+          {trouble !== null && (
+            <Notice className="mt-3" trouble>
+              {trouble}
+            </Notice>
+          )}
+          {said !== null && <Notice className="mt-3">{said}</Notice>}
+        </div>
+        {state && (
+          <>
+            <SaveStudio state={state} run={run} />
+            <BringIn run={run} />
+            <Folder state={state} run={run} />
+            <Kept state={state} run={run} />
+            <SetAsideRecords run={run} />
+          </>
+        )}
+      </main>
+    </>
+  );
+}
+
+/** Does something with the storage; what it gives is said, and how the backup then stands is shown. */
+export type Run = (work: () => Promise<string | null>) => void;
+
+interface PartProps {
+  readonly state: BackupState;
+  readonly run: Run;
+}
+
+function SaveStudio({ state, run }: PartProps) {
+  const save = (): void =>
+    run(async () => {
+      downloadText(`dove-path-studio-${new Date().toISOString().slice(0, 10)}.json`, 'application/json', await backUp());
+      return null;
+    });
+  return (
+    <section aria-label="Save the studio" className="mt-5">
+      <p className="mb-2">{state.daysChanged > 0 ? reminderText(state) : lastBackupText(state.backedUpAt)}</p>
+      <Button onClick={save}>Save the studio as a file</Button>
+    </section>
+  );
+}
+
+/** First shows what a file would bring; writes when the teacher has seen it. */
+function BringIn({ run }: Pick<PartProps, 'run'>) {
+  const [file, setFile] = useState<StudioBrought | null>(null);
+  const open = (chosen: File): void =>
+    run(async () => {
+      const reading = await readStudioText(await chosen.text());
+      setFile(reading.ok ? reading.value : null);
+      if (!reading.ok) throw new Error(`${chosen.name}: ${issuesText(reading.issues)}`);
+      return null;
+    });
+  return (
+    <section aria-label="Bring in a studio" className="mt-7">
+      <Heading className="mb-2">Bring in a studio from a file</Heading>
+      <OpenFileButton label="Studio saved as a file" onFile={open} />
+      {file && (
+        <BroughtTable
+          file={file}
+          onLeave={() => setFile(null)}
+          onTake={(wanted) =>
+            run(async () => {
+              await bringIn(wanted, file.brought);
+              setFile(null);
+              return broughtText(wanted.length);
+            })
+          }
+        />
+      )}
+    </section>
+  );
+}
+
+function Folder({ state: { folder }, run }: PartProps) {
+  const choose = (): void =>
+    run(async () => {
+      const chosen = await window.showDirectoryPicker?.({ mode: 'readwrite' });
+      if (chosen) await chooseFolder(chosen);
+      return null;
+    });
+  return (
+    <section aria-label="Folder" className="mt-7">
+      <Heading className="mb-2">A folder that is kept up to date</Heading>
+      {folder === null && window.showDirectoryPicker === undefined && <p className="text-dove-dark">{NO_FOLDERS}</p>}
+      {folder === null && window.showDirectoryPicker !== undefined && (
+        <p className="flex flex-wrap items-center gap-3">
+          <span className="grow">
+            Choose a folder, for instance one that is copied elsewhere by itself: the studio is written into it as you work.
+          </span>
+          <Button onClick={choose}>Choose a folder</Button>
+        </p>
+      )}
+      {folder !== null && (
+        <p className="flex flex-wrap items-center gap-3">
+          <span className="grow">
+            {folder.allowed
+              ? `The studio is written into “${folder.name}” as you work.`
+              : `The browser wants to be asked again before it writes into “${folder.name}”.`}
+          </span>
+          {!folder.allowed && (
+            <Button
+              onClick={() =>
+                run(async () => {
+                  await allowFolder();
+                  return null;
+                })
+              }
+            >
+              Allow it
+            </Button>
+          )}
+          <Button
+            onClick={() =>
+              run(async () => {
+                await leaveFolder();
+                return null;
+              })
+            }
+          >
+            No longer
+          </Button>
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Kept({ state: { persisted }, run }: PartProps) {
+  const ask = (): void =>
+    run(async () => {
+      await askToKeep();
+      return null;
+    });
+  return (
+    <section aria-label="What the browser keeps" className="mt-7">
+      <Heading className="mb-2">What the browser keeps</Heading>
+      <p className="flex flex-wrap items-center gap-3">
+        <span className="grow">{persistedText(persisted)}</span>
+        {persisted === false && <Button onClick={ask}>Ask it to keep the studio</Button>}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,30 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { counted } from '#core/messages';
+import { downloadText } from '../../files/download.ts';
+import { countSetAside, restoreSetAside, setAsideText } from '../../storage/set-aside.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { restoredText } from '../../words/backup.ts';
+import type { Run } from './Backup.tsx';
+
+/** What did not read and was set aside: tried again, or taken out to be looked at. */
+export function SetAsideRecords({ run }: { readonly run: Run }) {
+  const count = useLiveQuery(() => countSetAside().catch(() => 0)) ?? 0;
+  if (count === 0) return null;
+  const restore = (): void => run(async () => restoredText(await restoreSetAside(), await countSetAside()));
+  return (
+    <section aria-label="Set aside" className="mt-7">
+      <Heading className="mb-2">Set aside</Heading>
+      <p className="flex flex-wrap items-center gap-3">
+        <span className="grow">
+          {counted(count, 'entry could not be read and is', 'entries could not be read and are')} kept as found. A newer Dove Path may read
+          what this one cannot.
+        </span>
+        <Button onClick={restore}>Try to read again</Button>
+        <Button onClick={() => void setAsideText().then((text) => downloadText('set-aside.json', 'application/json', text))}>
+          Download
+        </Button>
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,48 @@
+import { Component, type ComponentType, type ReactNode, Suspense } from 'react';
+import { Button, ButtonLink } from './Button.tsx';
+import { Notice } from './Notice.tsx';
+
+interface BoundaryProps {
+  readonly children: ReactNode;
+}
+
+/** What goes wrong in a part of the page costs that part alone: it is said, and the page can be loaded again. */
+export class Boundary extends Component<BoundaryProps, { readonly failed: string | null }> {
+  override readonly state = { failed: null };
+
+  static getDerivedStateFromError(error: unknown): { readonly failed: string } {
+    return { failed: error instanceof Error ? error.message : String(error) };
+  }
+
+  override render(): ReactNode {
+    const { failed } = this.state;
+    if (failed === null) return this.props.children;
+    return (
+      <Notice role="alert" className="m-3 flex flex-wrap items-center gap-3" trouble>
+        <span className="grow">This part cannot be shown ({failed}). What you entered is kept.</span>
+        <Button onClick={() => location.reload()}>Load the page again</Button>
+        <ButtonLink href="/backup">Save the studio as a file</ButtonLink>
+      </Notice>
+    );
+  }
+}
+
+/** A part of the page that comes later than the rest; until it does, the fallback stands there. */
+export function Part({ fallback, children }: { readonly fallback?: ReactNode; readonly children: ReactNode }) {
+  return (
+    <Boundary>
+      <Suspense fallback={fallback}>{children}</Suspense>
+    </Boundary>
+  );
+}
+
+/** A page's island: what goes wrong in it is said in its place. */
+export function guarded(Island: ComponentType): ComponentType {
+  return function Guarded() {
+    return (
+      <Boundary>
+        <Island />
+      </Boundary>
+    );
+  };
+}
