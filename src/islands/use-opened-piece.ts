@@ -3,10 +3,9 @@ import { keepPlanning } from '../state/planning-actions.ts';
 import { keepSaving } from '../state/work/saving.ts';
 import { bringOpenPieces } from '../state/work/open-pieces.ts';
 import { bringStudio } from '../state/studio.ts';
-import { adoptFromOtherTab, newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work/work-actions.ts';
+import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work/work-actions.ts';
 import { workStore } from '../state/work/work.ts';
 import { readyToRead } from '../storage/first-start.ts';
-import { CHANGED_IN_BOTH } from '../words/notices.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is
@@ -25,7 +24,7 @@ export function useOpenedPiece(): string | null {
       .then(() => {
         if (gone) return;
         const stopPlanning = keepPlanning();
-        const stopSaving = keepSaving((record) => adoptFromOtherTab(record, CHANGED_IN_BOTH));
+        const stopSaving = keepSaving();
         const stopInStep = inStepWhenIdle();
         stop = () => {
           stopPlanning();
@@ -48,15 +47,19 @@ export function useOpenedPiece(): string | null {
   return trouble;
 }
 
+/** The first drawing has the page to itself for so long, ms. */
+const AFTER_DRAWING_MS = 500;
+
 /** Keeps the piece in step with other tabs, from the first moment of rest on. */
 function inStepWhenIdle(): () => void {
   let stop = (): void => undefined;
   let gone = false;
-  requestIdleCallback(() => {
+  const begin = (): void =>
     void import('../state/work/in-step.ts').then(({ keepInStep }) => {
       if (!gone) stop = keepInStep();
     });
-  });
+  // What another tab writes before that is joined when it is written here.
+  requestIdleCallback(() => setTimeout(begin, AFTER_DRAWING_MS));
   return () => {
     gone = true;
     stop();

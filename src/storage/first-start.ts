@@ -13,4 +13,8 @@ export async function readyToRead(): Promise<void> {
 async function prepared(): Promise<void> {
   if (document.documentElement.dataset['demo'] === 'yes') await (await import('./demo.ts')).seedDemoOnce();
   await writeUnwritten();
+  requestIdleCallback(() => setTimeout(() => void import('./keep-studio.ts').then(({ keepStudio }) => keepStudio()), AT_REST_MS));
 }
+
+/** What keeps the studio waits so long after the first quiet moment, ms: nothing of it holds up the first drawing. */
+const AT_REST_MS = 2000;

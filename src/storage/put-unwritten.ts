@@ -3,7 +3,7 @@ import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documen
 import { database, type EarlierRecord, underOneName } from './database.ts';
 import { piecesFollow } from './follow.ts';
 import { isFields, readRecord } from './read-record.ts';
-import { together } from './records.ts';
+import { together } from './writing.ts';
 import { keepVersion } from './versions.ts';
 
 /**

@@ -1,16 +1,6 @@
 import type { DocumentName, InstrumentDocument, Piece, PlayerDocument, SchoolDocument } from '#core/documents';
-import { storageFailureText } from '../words/notices.ts';
-import { inTime } from './in-time.ts';
 import { newId, THIS_TAB } from './tab.ts';
-import {
-  database,
-  type InstrumentRecord,
-  type PieceRecord,
-  type PlayerRecord,
-  type RecordOf,
-  type SchoolRecord,
-  type Uses,
-} from './database.ts';
+import { type InstrumentRecord, type PieceRecord, type PlayerRecord, type RecordOf, type SchoolRecord, type Uses } from './database.ts';
 
 /** What became of a write; what went wrong is told for people. */
 export type SaveOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
@@ -64,30 +54,4 @@ export async function saveRecord<Name extends DocumentName>(
   // The check comes when it is first needed: the bench draws its staff without it.
   const { writeRecord } = await import('./write-record.ts');
   return await writeRecord(name, record, base);
-}
-
-/** Writes to several tables, all or nothing. */
-export async function together(work: () => Promise<unknown>): Promise<void> {
-  await database.transaction('rw', database.tables, work);
-}
-
-/** Writes; what went wrong is an outcome. */
-export async function written(work: () => Promise<unknown>): Promise<SaveOutcome> {
-  try {
-    await inTime(work(), () => new SilentStorage());
-    return { ok: true };
-  } catch (error) {
-    return { ok: false, message: storageFailureText(failureName(error)) };
-  }
-}
-
-/** The database neither wrote nor refused. */
-class SilentStorage extends Error {
-  override readonly name = 'SilentStorage';
-}
-
-/** What the database calls a failure: the innermost name is the telling one. */
-function failureName(error: unknown): string {
-  if (!(error instanceof Error)) return '';
-  return 'inner' in error && error.inner instanceof Error ? error.inner.name : error.name;
 }

@@ -2,10 +2,11 @@ import { dequal } from 'dequal';
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
+import { pieceTitle } from '../words/labels.ts';
 import { database, type RecordOf } from './database.ts';
 import { piecesFollow } from './follow.ts';
 import { isFields, readRecord } from './read-record.ts';
-import { together } from './records.ts';
+import { together } from './writing.ts';
 import { keepVersion } from './versions.ts';
 
 /** What a file of the whole studio calls itself. */
@@ -91,7 +92,7 @@ async function readOfKind<Name extends DocumentName>(kind: Name, value: object):
   const there = (await database.tableOf(kind).get(record.id)) ?? (await alike(kind, record));
   return goodReading({
     kind,
-    name: record.document.name,
+    name: 'brief' in record.document ? pieceTitle(record.document) : record.document.name,
     updatedAt: record.updatedAt,
     standing: standingOf(record, there),
     take: async (idsHere) => await take(kind, record, there, idsHere),

@@ -19,7 +19,8 @@ import {
   type Uses,
 } from './database.ts';
 import { untiePieces } from './follow.ts';
-import { type RecordOutcome, type SaveOutcome, saveRecord, together, written } from './records.ts';
+import { type RecordOutcome, type SaveOutcome, saveRecord } from './records.ts';
+import { together, written } from './writing.ts';
 import { loadAll } from './set-aside.ts';
 
 /** The kinds of documents that are kept for every piece. */

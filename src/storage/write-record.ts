@@ -4,7 +4,8 @@ import { readAs, readStored } from '../validation/documents.ts';
 import { database, type RecordOf, type Uses } from './database.ts';
 import { piecesFollow } from './follow.ts';
 import { joined, joinedPiece } from './joined.ts';
-import { type RecordOutcome, together, written } from './records.ts';
+import { type RecordOutcome } from './records.ts';
+import { together, written } from './writing.ts';
 import { THIS_TAB } from './tab.ts';
 import { keepVersion } from './versions.ts';
 

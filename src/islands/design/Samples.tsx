@@ -79,7 +79,9 @@ function Colours() {
       <div className="grid grid-cols-4 gap-2 text-sm">
         {COLOURS.map(({ token, name: colour, use }) => (
           <div key={token}>
-            <div className="h-8 border border-line" style={{ background: `var(--color-${token})` }} />
+            <svg className="h-8 w-full border border-line" aria-hidden="true">
+              <rect width="100%" height="100%" fill={`var(--color-${token})`} />
+            </svg>
             <strong>{colour}</strong> <span className="text-dove-dark">{use}</span>
           </div>
         ))}

@@ -8,7 +8,7 @@ import { readyToRead } from '../../storage/first-start.ts';
 import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
 import { keepOfStudio, warnOfLoss } from '../../state/studio-saving.ts';
-import { CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/notices.ts';
+import { CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/other-tabs.ts';
 import {
   deleteInstrument,
   deletePlayer,

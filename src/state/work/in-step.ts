@@ -3,10 +3,10 @@ import { liveQuery } from 'dexie';
 import type { Piece } from '#core/documents';
 import { database, type PieceRecord } from '../../storage/database.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
-import { OPEN_TWICE, PIECE_GONE } from '../../words/notices.ts';
+import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE, PIECE_GONE } from '../../words/other-tabs.ts';
 import { say } from '../notices.ts';
 import { recordOfWork } from './saving.ts';
-import { adoptFromOtherTab } from './work-actions.ts';
+import { typedLine } from './work-actions.ts';
 import { workStore } from './work.ts';
 
 /**
@@ -69,4 +69,17 @@ function gone(): void {
 
 function sameContent(one: Piece, other: Piece): boolean {
   return dequal({ ...one, lineText: one.lineText ?? '' }, { ...other, lineText: other.lineText ?? '' });
+}
+
+/** Takes over what another tab has written into this piece; undo goes back to what was here. */
+export function adoptFromOtherTab(record: PieceRecord, said = CHANGED_ELSEWHERE): void {
+  const { document, instrumentId, playerId, schoolId, changed } = record;
+  const { name, brief, tags = [] } = document;
+  workStore.setState({ name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId, changed, tags, base: record });
+  say(said);
+}
+
+/** Shows a piece that was joined with what another tab wrote while it was changed here. */
+export function adoptJoined(record: PieceRecord): void {
+  adoptFromOtherTab(record, CHANGED_IN_BOTH);
 }

@@ -104,7 +104,7 @@ class Saver {
     const { pieceId } = workStore.getState();
     if (pieceId !== record.id) return;
     if (!joined) workStore.setState({ base: record });
-    else if (!this.changed) adoptJoined(record);
+    else if (!this.changed) void import('./in-step.ts').then(({ adoptJoined }) => adoptJoined(record));
     // What is typed on meanwhile is joined once more, with the same base.
   }
 
@@ -122,9 +122,6 @@ class Saver {
 
 const saver = new Saver();
 
-/** Shows a piece that was joined with what another tab wrote. */
-let adoptJoined = (_record: PieceRecord): void => undefined;
-
 /** The work has changed and is to be written. */
 export function saveSoon(): void {
   saver.workChanged();
@@ -141,8 +138,7 @@ export async function savingDuring<Result>(change: () => Promise<Result>): Promi
 }
 
 /** Saves whenever the work changes, and when the page is left, until the returned function is called. */
-export function keepSaving(adopt: (record: PieceRecord) => void): () => void {
-  adoptJoined = adopt;
+export function keepSaving(): () => void {
   onDraft(saveSoon);
   const stop = workStore.subscribe((now, before) => {
     if (now.pieceId === before.pieceId && !sameWork(now, before) && now.base === before.base) saver.workChanged();

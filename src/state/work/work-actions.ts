@@ -5,7 +5,7 @@ import { database, type PieceRecord, type SchoolRecord } from '../../storage/dat
 import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
 import { loadPiece, pieceOf } from '../../storage/pieces.ts';
 import { newPieceRecord, NOTHING_USED } from '../../storage/records.ts';
-import { CHANGED_ELSEWHERE, SET_ASIDE } from '../../words/notices.ts';
+import { SET_ASIDE } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { planningStore, UNPLANNED } from '../planning.ts';
 import { forgetDrafts } from './drafts.ts';
@@ -54,14 +54,6 @@ export function renamePiece(name: string): void {
   workStore.setState({ name });
 }
 
-/** Takes over what another tab has written into this piece; undo goes back to what was here. */
-export function adoptFromOtherTab(record: PieceRecord, said = CHANGED_ELSEWHERE): void {
-  const { document, instrumentId, playerId, schoolId, changed } = record;
-  const { name, brief, tags = [] } = document;
-  workStore.setState({ name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId, changed, tags, base: record });
-  say(said);
-}
-
 /** Brings the piece back as it was in an earlier version; a step that can be undone. */
 export function bringBack({ document, instrumentId, playerId, schoolId }: PieceRecord): void {
   const { name, brief, tags = [] } = document;
@@ -69,7 +61,7 @@ export function bringBack({ document, instrumentId, playerId, schoolId }: PieceR
 }
 
 /** The line as typed; written out again for one that came without. */
-function typedLine({ brief, lineText }: Piece): string {
+export function typedLine({ brief, lineText }: Piece): string {
   return lineText ?? (brief.material.kind === 'line' ? lineTextOf(brief) : '');
 }
 

@@ -7,7 +7,7 @@ import { draft } from '../../../src/state/work/drafts.ts';
 import { keepInStep } from '../../../src/state/work/in-step.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
 import { allSaved, keepSaving, saveSoon } from '../../../src/state/work/saving.ts';
-import { adoptFromOtherTab, newPiece, renamePiece, switchPiece } from '../../../src/state/work/work-actions.ts';
+import { newPiece, renamePiece, switchPiece } from '../../../src/state/work/work-actions.ts';
 import { forgetHistory, goToState, redo, undo } from '../../../src/state/work/work-history.ts';
 import { type WorkState, workStore } from '../../../src/state/work/work.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
@@ -119,7 +119,7 @@ describe('a piece that another tab writes into', () => {
 
   /** Opens what another tab may write into: a piece that is saved and watched, as the bench does. */
   async function watched(): Promise<PieceRecord> {
-    stops = [keepSaving((record) => adoptFromOtherTab(record, 'joined')), keepInStep()];
+    stops = [keepSaving(), keepInStep()];
     const record = await database.pieces.get(await written({ name: 'Here', brief: LINE, lineText: lineTextOf(LINE) }));
     assert.ok(record);
     forgetHistory();
@@ -153,8 +153,8 @@ describe('a piece that another tab writes into', () => {
     await allSaved();
     const stored = await database.pieces.get(record.id);
     assert.deepEqual([stored?.document.name, stored?.document.tags, stored?.document.brief.tempo], ['There', ['june'], 80]);
-    const { name, brief } = workStore.getState();
-    assert.deepEqual([name, brief.tempo], ['There', 80]);
+    const { brief } = await until(workStore, ({ name }) => name === 'There');
+    assert.equal(brief.tempo, 80);
   });
 
   it('is as it was changed here last where both changed the same, and the other is a version', async () => {
@@ -193,7 +193,7 @@ describe('a piece that another tab writes into', () => {
 describe('what is typed in a field that is not left yet', () => {
   it('is saved with the piece, changes nothing else, and goes when it is given up', async () => {
     workStore.setState({ brief: LINE, lineText: lineTextOf(LINE) });
-    const stop = keepSaving(() => undefined);
+    const stop = keepSaving();
     draft('Cue', (work) => ({ ...work, brief: withMark(work.brief, 1, { cue: 'sing' }) }));
     await allSaved();
     const { pieceId } = workStore.getState();

@@ -1,0 +1,20 @@
+/** Another tab’s writing was taken over. */
+export const CHANGED_ELSEWHERE = 'This piece was changed in another tab; this is how it is now. Undo goes back to how it was here.';
+
+/** Two tabs change one piece at once. */
+export const CHANGED_IN_BOTH =
+  'This piece is being changed in another tab, too. Both changes are in it now; where both changed the same thing it is as it was typed here, and the other is under History, earlier versions.';
+
+/** Another tab changed a player, an instrument or a school that stands here. */
+export const CHANGED_ELSEWHERE_STUDIO = 'Changed in another tab; this is how it is now.';
+
+/** Two tabs changed one of them at once. */
+export const CHANGED_IN_BOTH_STUDIO =
+  'Changed in another tab, too. Both changes are in it now; where both changed the same field it is as it was typed here.';
+
+/** The record of the piece on the bench is gone. */
+export const PIECE_GONE =
+  'This piece is no longer in the browser’s storage: it was deleted in another tab, or the storage was emptied. It is still here.';
+
+/** Another tab has the same piece on its bench. */
+export const OPEN_TWICE = 'This piece is open in another tab, too. Each tab follows what the other changes.';
