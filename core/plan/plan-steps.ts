@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { describe } from '#core/plan/describe';
 import type { Steps } from '#core/result';
-import { solveBrief } from '#core/solve';
+import { attempt, solvedOrWhy } from '#core/solve';
 import { otherFingerings } from './others/other-fingerings.ts';
 import { relaxed } from './relaxed.ts';
 import type { PlanOutcome } from './types.ts';
@@ -16,8 +16,9 @@ export interface PlanOptions {
 
 /** Plans a brief step by step; see `plan`. */
 export function* planSteps(brief: Brief, { alternatives = 0, onProgress }: PlanOptions = {}): Steps<PlanOutcome> {
-  const solved = solveBrief(brief, onProgress);
-  if (!solved.ok) return { ...solved, relaxed: yield* relaxed(brief, solved.issues) };
+  const tried = attempt(brief, onProgress);
+  const solved = solvedOrWhy(tried);
+  if (!solved.ok) return { ...solved, relaxed: yield* relaxed(brief, solved.issues, tried) };
   const best = describe(solved.value);
   return { ok: true, value: { best, alternatives: yield* otherFingerings(solved.value, best, alternatives) } };
 }

@@ -1,10 +1,10 @@
-import { ASKED_PARTS, type Brief, readPlayer } from '#core/brief';
+import { ASKED_PARTS, type Brief, exactShifts, readPlayer } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
 import { limitsSet, type SetLimit } from '#core/brief/parts/limits';
 import { isAbout, type Issue } from '#core/messages';
 import { describe } from '#core/plan/describe';
 import type { Steps } from '#core/result';
-import { solveBrief } from '#core/solve';
+import { type Attempt, possibleShiftCounts, solveBrief } from '#core/solve';
 import type { Relaxed } from './types.ts';
 
 /** One limit relaxed in a brief, and what to call it. */
@@ -27,11 +27,11 @@ interface Relaxations {
  * The single limit that helps most when relaxed: tried, not guessed. First the small steps are tried, one more position,
  * string or finger, one lock or one count of shifts; of those with which the whole line can be planned the cheapest plan
  * is taken. Then each limit as a whole, then all of them. Null when nothing the brief says is to blame, as for a note
- * that the instrument does not have.
+ * that the instrument does not have. `tried` is how far the brief itself came.
  */
-export function* relaxed(brief: Brief, issues: readonly Issue[]): Steps<Relaxed | null> {
+export function* relaxed(brief: Brief, issues: readonly Issue[], tried: Attempt): Steps<Relaxed | null> {
   if (!issues.some((issue) => isAbout(issue, 'limit', 'lock'))) return null;
-  for (const groups of [smallSteps(brief, issues), [wholeLimits(brief)], [everything(brief)]]) {
+  for (const groups of [smallSteps(brief, issues, tried), [wholeLimits(brief)], [everything(brief)]]) {
     const plans: Relaxed[] = [];
     for (const group of groups) plans.push(...(yield* planned(group)));
     const [best] = plans.toSorted((one, other) => one.plan.cost.totalThousandths - other.plan.cost.totalThousandths);
@@ -52,9 +52,9 @@ function* planned({ tries, weigh }: Relaxations): Steps<readonly Relaxed[]> {
   return plans;
 }
 
-function smallSteps(brief: Brief, issues: readonly Issue[]): readonly Relaxations[] {
+function smallSteps(brief: Brief, issues: readonly Issue[], tried: Attempt): readonly Relaxations[] {
   const player = readPlayer(brief);
-  const limits = player.ok ? limitsSet(brief.limits).map((limit) => smallerLimits(brief, limit, player.value)) : [];
+  const limits = player.ok ? limitsSet(brief.limits).map((limit) => smallerLimits(brief, limit, player.value)).map(canBeHad(tried)) : [];
   const locks: Relaxations = { tries: withoutFailingLocks(brief, issues), weigh: 'every' };
   return [...limits, locks, { tries: withoutEachPassage(brief), weigh: 'every' }];
 }
@@ -65,6 +65,15 @@ function smallerLimits(brief: Brief, { name, part, value }: SetLimit, setting: P
     tries: steps.map((step) => ({ words: step.words, brief: { ...brief, limits: { ...brief.limits, [name]: step.value } } })),
     weigh,
   };
+}
+
+/** Other counts of shifts are tried only where the line can be had with them: one search has found all of those. */
+function canBeHad(tried: Attempt): (relaxations: Relaxations) => Relaxations {
+  const asked = tried.kind === 'no-way' ? exactShifts(tried.laid.task.limits) : null;
+  if (tried.kind !== 'no-way' || asked === null) return (relaxations) => relaxations;
+  const counts = [asked, ...possibleShiftCounts(tried.laid)];
+  const hasItsCount = ({ brief: { limits } }: Relaxation): boolean => limits?.shifts === undefined || counts.includes(limits.shifts);
+  return ({ tries, weigh }) => ({ tries: tries.filter(hasItsCount), weigh });
 }
 
 function withoutFailingLocks(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {

@@ -18,9 +18,10 @@ const ANSWERS: Answers = {
   *plan(session) {
     const best = session.best();
     if (best) return { ok: true, value: { best, alternatives: [] } };
-    const solved = solvedOrWhy(session.attempt());
+    const tried = session.attempt();
+    const solved = solvedOrWhy(tried);
     const issues = solved.ok ? [] : solved.issues;
-    return { ok: false, issues, relaxed: yield* relaxed(session.brief, issues) };
+    return { ok: false, issues, relaxed: yield* relaxed(session.brief, issues, tried) };
   },
   *alternatives(session, { most }) {
     const tried = session.attempt();

@@ -3,4 +3,4 @@ export { handBreaks, oneHandWay, placementsAt } from './one-hand.ts';
 export { noteSteps, placementsOfNote, soundingNotes } from './note-steps.ts';
 export { type PlacedNote, placedNotes } from './placed-note.ts';
 export { solveBrief, solvedOrWhy } from './solve-brief.ts';
-export { asksOfWholeLine, laid, solve, type Solved, type Space, spacesFor, wayIn, withWay } from './solve.ts';
+export { asksOfWholeLine, laid, possibleShiftCounts, solve, type Solved, type Space, spacesFor, wayIn, withWay } from './solve.ts';

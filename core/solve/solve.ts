@@ -1,4 +1,5 @@
 import { exactShifts, type Task, wayDownOf } from '#core/brief';
+import { MOST_SHIFTS } from '#core/brief/parts/limits';
 import { materialPart } from '#core/brief/parts/materials';
 import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
@@ -72,10 +73,20 @@ function wayByAsks(task: Task, lattice: Lattice): readonly number[] | null {
   return space && way ? space.whole(way.choices) : null;
 }
 
-/** The counts of shifts with which the line can be had, keeping all else the brief asks of it. */
-export function possibleShiftCounts({ task, lattice }: Laid, most: number): readonly number[] {
-  const space = spaceOf(task, lattice);
-  return space ? cheapestWaysByShifts(space.lattice, most).flatMap((way, count) => (way ? [count] : [])) : [];
+/** The counts of shifts found for a line: why it has no way and what would help ask the same. */
+const countsFound = new WeakMap<Laid, readonly number[]>();
+
+/**
+ * The counts of shifts, up to the most that can be asked for, with which the line can be had, keeping all else the brief asks
+ * of it: one counted search finds them all.
+ */
+export function possibleShiftCounts(line: Laid): readonly number[] {
+  const known = countsFound.get(line);
+  if (known) return known;
+  const space = spaceOf(line.task, line.lattice);
+  const found = space ? cheapestWaysByShifts(space.lattice, MOST_SHIFTS).flatMap((way, count) => (way ? [count] : [])) : [];
+  countsFound.set(line, found);
+  return found;
 }
 
 /** What is searched for a whole line, and how a way through it is read as a way through the line. */

@@ -1,5 +1,5 @@
 import { exactShifts, type ReadLimit, type Task, taskAt } from '#core/brief';
-import { LIMIT_NAMES, limitPart, MOST_SHIFTS, type NoteLock } from '#core/brief/parts/limits';
+import { LIMIT_NAMES, limitPart, type NoteLock } from '#core/brief/parts/limits';
 import type { Placement } from '#core/hand';
 import { reachOf } from '#core/hand/reach';
 import { stringOf } from '#core/instrument';
@@ -41,7 +41,7 @@ function reasonAgainst(task: Task, note: Sounding, lock: NoteLock | null, every:
 export function whyNoWay(line: Laid): Unread {
   const shifts = exactShifts(line.task.limits);
   if (shifts === null) return badReading({ ...limitIssue('no-way-at-all', { notes: line.steps.length }), where: whereItEnds(line) });
-  const counts = possibleShiftCounts(line, MOST_SHIFTS);
+  const counts = possibleShiftCounts(line);
   return badReading(limitIssue('no-way-with-shifts', { shifts, counts }, { pointer: '/limits/shifts' }));
 }
 

@@ -3,12 +3,16 @@ import { createHash } from 'node:crypto';
 /** Scripts and styles that stand in the page itself, with what is between their tags. */
 const INLINE = /<(script|style)\b(?![^>]*\bsrc=)[^>]*>([\s\S]*?)<\/\1>/g;
 
+/** Styles that stand at an element of the page. */
+const AT_ELEMENT = /<[a-z][^>]*\sstyle="([^"]*)"/g;
+
 /** Nothing but what is ours: the page's own scripts and styles by their hash, everything else from our own address. */
 export function contentPolicy(html: string): string {
   const hashes = { script: new Set<string>(), style: new Set<string>() };
   for (const [, tag, text = ''] of html.matchAll(INLINE)) {
-    if (tag === 'script' || tag === 'style') hashes[tag].add(`'sha256-${createHash('sha256').update(text).digest('base64')}'`);
+    if (tag === 'script' || tag === 'style') hashes[tag].add(hashOf(text));
   }
+  for (const [, text = ''] of html.matchAll(AT_ELEMENT)) hashes.style.add("'unsafe-hashes'").add(hashOf(text));
   return [
     "default-src 'none'",
     ["script-src 'self'", ...hashes.script].join(' '),
@@ -23,4 +27,8 @@ export function contentPolicy(html: string): string {
     "form-action 'self'",
     "frame-ancestors 'none'",
   ].join('; ');
+}
+
+function hashOf(text: string): string {
+  return `'sha256-${createHash('sha256').update(text).digest('base64')}'`;
 }

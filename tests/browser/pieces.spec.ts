@@ -130,10 +130,11 @@ test('a stored piece that does not pass is set aside and reported, never dropped
     open.result.close();
   });
   await page.reload();
-  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('One stored piece could not be read and was set aside.');
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('One stored entry could not be read and was set aside.');
   await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
+  await page.getByRole('link', { name: 'See it under Backup' }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Download it' }).click();
+  await page.getByRole('region', { name: 'Set aside' }).getByRole('button', { name: 'Download' }).click();
   expect(await readFile(await (await download).path(), 'utf8')).toContain('"broken"');
 });
 

@@ -32,7 +32,7 @@ export function BroughtTable({ file: { brought, damaged }, onTake, onLeave }: Br
       {damaged.length > 0 && <p className="mt-1 text-ochre">{damagedText(damaged.map(({ place }) => place))}</p>}
       {countOf('older') > 0 && (
         <CheckField
-          label="Also bring in what was changed here since"
+          label="Also bring in older copies of what was changed here since"
           hint="What is here now stays among the earlier versions."
           checked={withOlder}
           onChange={setWithOlder}

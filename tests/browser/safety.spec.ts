@@ -1,0 +1,177 @@
+import type { BrowserContext, Page } from '@playwright/test';
+import { beads, DEMO_ROWS, expect, openNewPiece, planDrawn, saved, test } from './bench-page.ts';
+
+/** What the browser keeps of a piece, by its name. */
+async function storedPiece(page: Page, name: string): Promise<{ readonly document: { readonly brief: Record<string, unknown> } } | null> {
+  return await page.evaluate(async (wanted) => {
+    const database = await new Promise<IDBDatabase>((resolve, reject) => {
+      const opening = indexedDB.open('dove-path');
+      opening.onsuccess = () => resolve(opening.result);
+      opening.onerror = () => reject(new Error('the database does not open'));
+    });
+    const records = await new Promise<{ document: { name: string; brief: Record<string, unknown> } }[]>((resolve) => {
+      const reading = database.transaction('pieces').objectStore('pieces').getAll();
+      reading.onsuccess = () => resolve(reading.result);
+    });
+    database.close();
+    return records.find(({ document }) => document.name === wanted) ?? null;
+  }, name);
+}
+
+/** A new piece under a name, saved; its address. */
+async function namedPiece(page: Page, name: string): Promise<string> {
+  await openNewPiece(page);
+  await page.getByRole('textbox', { name: 'Name of the piece' }).fill(name);
+  await saved(page);
+  return page.url();
+}
+
+async function reopened(context: BrowserContext, address: string): Promise<Page> {
+  const page = await context.newPage();
+  await page.goto(address);
+  await planDrawn(page);
+  return page;
+}
+
+test('a finger locked is locked although the tab is closed before it is planned', async ({ page, context }) => {
+  const address = await namedPiece(page, 'Locked in haste');
+  await beads(page).nth(4).click();
+  await page.keyboard.press('4');
+  await page.close({ runBeforeUnload: false });
+  const again = await reopened(context, address);
+  await again.keyboard.press('Control+k');
+  await again.keyboard.press('Escape');
+  await expect.poll(async () => (await storedPiece(again, 'Locked in haste'))?.document.brief['locks']).toHaveLength(1);
+});
+
+test('a remark is kept while it is still being typed', async ({ page, context }) => {
+  const address = await namedPiece(page, 'Remarked');
+  await beads(page).nth(2).click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByRole('textbox', { name: 'Remark' }).pressSequentially('lift the thumb');
+  await page.close({ runBeforeUnload: false });
+  const again = await reopened(context, address);
+  await expect
+    .poll(async () => JSON.stringify((await storedPiece(again, 'Remarked'))?.document.brief['marks']))
+    .toContain('lift the thumb');
+});
+
+test('two tabs on one piece are told of each other, and both changes survive', async ({ page, context }) => {
+  const address = await namedPiece(page, 'Shared');
+  const other = await reopened(context, address);
+  for (const tab of [page, other]) await expect(tab.getByRole('status', { name: 'Messages' })).toContainText('open in another tab');
+  await Promise.all([
+    page.getByRole('textbox', { name: 'Name of the piece' }).fill('Shared, renamed'),
+    other.getByLabel('Octaves').selectOption('one octave'),
+  ]);
+  for (const tab of [page, other]) {
+    await expect(tab.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Shared, renamed');
+    await expect(beads(tab)).toHaveCount(8);
+    await saved(tab);
+  }
+  const brief = (await storedPiece(page, 'Shared, renamed'))?.document.brief;
+  expect(brief?.['material']).toMatchObject({ octaves: 1 });
+});
+
+test('a player’s fields are kept at every key, also what does not read yet', async ({ page, context }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Loft viola');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.getByLabel('String length').fill('35x');
+  await page.getByRole('textbox', { name: 'Name' }).press('End');
+  await page.getByRole('textbox', { name: 'Name' }).pressSequentially(', the old one');
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  await again.goto('/setup');
+  await again.getByRole('button', { name: /^Loft viola/ }).click();
+  await expect(again.getByRole('textbox', { name: 'Name' })).toHaveValue('Loft viola, the old one');
+  await expect(again.getByLabel('String length')).toHaveValue('35x');
+});
+
+test('the whole studio goes out as a file and comes back in an empty browser, seen before it is written', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await page.goto('/backup');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the studio as a file' }).click();
+  const path = await (await download).path();
+  const empty = await browser.newPage({ baseURL: baseURL ?? '' });
+  await empty.goto('/pieces');
+  await empty.getByRole('button', { name: 'Remove the demo' }).click();
+  await expect(empty.getByRole('status', { name: 'What was done to the demo' })).toContainText('removed');
+  await empty.goto('/backup');
+  await empty.getByLabel('Studio saved as a file').setInputFiles(path);
+  await expect(empty.getByText(/entries read: \d+ new, 0 changed/)).toBeVisible();
+  await empty.getByRole('button', { name: /^Bring in \d+ entries$/ }).click();
+  await expect(empty.getByRole('status', { name: 'Messages' })).toContainText('were brought in');
+  await empty.goto('/pieces');
+  await expect(empty.getByRole('row')).toHaveCount(DEMO_ROWS);
+  await empty.close();
+});
+
+test('a folder is kept up to date', async ({ page }) => {
+  await page.addInitScript(() => Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() }));
+  await page.goto('/backup');
+  await page.getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(page.getByRole('region', { name: 'Folder' })).toContainText('is written into');
+  const text = await page.evaluate(async () => {
+    const folder = await navigator.storage.getDirectory();
+    return await (await (await folder.getFileHandle('dove-path-studio.json')).getFile()).text();
+  });
+  expect(text).toContain('Robin · Evening line');
+});
+
+test('a damaged record costs itself alone, on every page', async ({ page }) => {
+  await page.goto('/pieces');
+  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
+  await page.evaluate(async () => {
+    const database = await new Promise<IDBDatabase>((resolve) => {
+      const opening = indexedDB.open('dove-path');
+      opening.onsuccess = () => resolve(opening.result);
+    });
+    const writing = database.transaction(['pieces', 'instruments'], 'readwrite');
+    for (const [table, damage] of [
+      ['pieces', { updatedAt: 'yesterday' }],
+      ['instruments', { document: { format: 'dove-path/instrument', version: 1, name: 'Stump' } }],
+    ] as const) {
+      const reading = writing.objectStore(table).getAll();
+      reading.onsuccess = () => writing.objectStore(table).put({ ...reading.result[0], ...damage });
+    }
+    await new Promise<void>((resolve) => {
+      writing.oncomplete = () => resolve();
+    });
+    database.close();
+  });
+  await page.reload();
+  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
+  await page.goto('/');
+  await planDrawn(page);
+  await page.goto('/setup');
+  await expect(page.getByRole('complementary', { name: 'Studio' })).toBeVisible();
+  await page.goto('/backup');
+  await expect(page.getByRole('region', { name: 'Set aside' })).toContainText('1 entry could not be read');
+});
+
+test('a link shows its brief before it is a piece, and sends it to nobody', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await namedPiece(page, 'To be sent');
+  await page.getByLabel('Octaves').selectOption('one octave');
+  await page.getByRole('button', { name: 'Save as' }).click();
+  await page.getByRole('button', { name: 'Link' }).click();
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('The link is copied.');
+  const link = await page.evaluate(() => navigator.clipboard.readText());
+  const asked: string[] = [];
+  const again = await context.newPage();
+  again.on('request', (request) => asked.push(request.url()));
+  await again.goto(link);
+  await planDrawn(again);
+  await expect(again.getByRole('status', { name: 'Messages' })).toContainText('becomes a piece of yours when you change it');
+  expect(asked.filter((url) => url.includes('brief='))).toEqual([]);
+  expect(await storedPiece(again, '')).toBeNull();
+  await again.getByRole('textbox', { name: 'Name of the piece' }).fill('Mine now');
+  await saved(again);
+  await expect(again).toHaveURL(/piece=/);
+});
