@@ -1,0 +1,61 @@
+import assert from 'node:assert/strict';
+import { after, describe, it } from 'node:test';
+import { fileURLToPath } from 'node:url';
+import type { Job } from '../../../src/endpoints/job.ts';
+import { contentPolicy } from '../../../src/server/content-policy.ts';
+import { ThreadPlanner } from '../../../src/server/planner.ts';
+
+const WORKER = fileURLToPath(new URL('../../support/told-job.mjs', import.meta.url));
+const planner = new ThreadPlanner(WORKER, { jobMs: 1500, jobMb: 64, threads: 1, mostWaiting: 2 });
+after(() => planner.close());
+
+const job = (body: string): Job => ({ kind: 'reasons', body });
+const STAYS = new AbortController().signal;
+
+describe('the planner', () => {
+  it('answers one job after the other, and says how many wait', async () => {
+    const answers = ['30', '20', '10'].map((body) => planner.run(job(body), STAYS));
+    assert.deepEqual(planner.queue(), { running: 1, waiting: 2, mostWaiting: 2 });
+    assert.deepEqual(
+      (await Promise.all(answers)).map((answer) => (typeof answer === 'string' ? answer : answer.body)),
+      ['30', '20', '10'],
+    );
+    assert.deepEqual(planner.queue(), { running: 0, waiting: 0, mostWaiting: 2 });
+  });
+
+  it('sends away whoever comes while the queue is full', async () => {
+    const answers = ['50', '1', '1', '1'].map((body) => planner.run(job(body), STAYS));
+    assert.equal(await answers[3], 'busy');
+    await Promise.all(answers);
+  });
+
+  it('ends a job that takes too long or too much memory, and goes on with the next', async () => {
+    assert.equal(await planner.run(job('60000'), STAYS), 'too-expensive');
+    assert.equal(await planner.run(job('memory'), STAYS), 'too-expensive');
+    const next = await planner.run(job('1'), STAYS);
+    assert.ok(typeof next !== 'string' && next.status === 200);
+  });
+
+  it('ends a job that nobody waits for any more, running or waiting', async () => {
+    const leaving = new AbortController();
+    const running = planner.run(job('60000'), leaving.signal);
+    const waiting = planner.run(job('60000'), leaving.signal);
+    const stays = planner.run(job('1'), STAYS);
+    leaving.abort();
+    assert.deepEqual([await running, await waiting], ['gone', 'gone']);
+    assert.ok(typeof (await stays) !== 'string');
+  });
+});
+
+describe('the content policy', () => {
+  it('allows the scripts and styles of the page by their hash, and none besides', () => {
+    const policy = contentPolicy('<style>p{}</style><script>a()</script><script src="/a.js"></script><p style="color:red"></p>');
+    assert.match(
+      policy,
+      /default-src 'none'; script-src 'self' 'sha256-[^']+'; style-src 'self' 'sha256-[^']+' 'unsafe-hashes' 'sha256-[^']+';/,
+    );
+    assert.match(policy, /frame-ancestors 'none'/);
+    assert.doesNotMatch(policy, /unsafe-inline|unsafe-eval/);
+    assert.match(contentPolicy('<p></p>'), /script-src 'self'; style-src 'self';/);
+  });
+});
