@@ -17,7 +17,7 @@ const APP_LAYERS = {
   design: [],
   offline: [],
   storage: ['validation', 'words', 'demo', 'files'],
-  files: ['validation'],
+  files: ['validation', 'words'],
   state: ['engine', 'storage', 'files', 'words', 'audio', 'design'],
   ui: ['engine', 'words'],
   islands: ['state', 'storage', 'files', 'engine', 'validation', 'engraving', 'printing', 'audio', 'words', 'ui', 'design'],

@@ -1,5 +1,6 @@
 import { XMLBuilder } from 'fast-xml-parser';
 import type { XmlElement } from '#core/format';
+import { plainText } from '../words/plain-text.ts';
 
 /** An element as the builder takes it: its children under its name, its attributes beside them. */
 type Built = Readonly<Record<string, unknown>>;
@@ -9,7 +10,7 @@ const builder = new XMLBuilder({ preserveOrder: true, ignoreAttributes: false, a
 
 /** A tree of elements as an XML document. */
 export function xmlText(root: XmlElement): string {
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${String(builder.build([built(root)]))}\n`;
+  return plainText(`<?xml version="1.0" encoding="UTF-8"?>\n${String(builder.build([built(root)]))}\n`);
 }
 
 function built({ name, attributes, children }: XmlElement): Built {

@@ -13,6 +13,9 @@ import { type WorkState, workStore } from './work/work.ts';
 /** Taking over a longer plan from the worker takes the page so long that drawing it waits for a task of its own, notes. */
 const LONG_LINE = 400;
 
+/** A plan that takes longer than this is shown to be under way, and can be stopped, whatever takes so long; ms. */
+const SLOW_MS = 1000;
+
 /** The question under way; a new one takes it back. */
 let asking = new AbortController();
 
@@ -23,13 +26,17 @@ let wished: Brief | null = null;
 async function planOf(brief: Brief, report?: (progress: number) => void): Promise<PlanOutcome | null> {
   asking.abort();
   asking = new AbortController();
+  const { signal } = asking;
+  const slow = setTimeout(() => !signal.aborted && planningStore.setState(({ progress }) => ({ progress: progress ?? 0 })), SLOW_MS);
   try {
-    return await engine.plan(brief, { signal: asking.signal, report });
+    return await engine.plan(brief, { signal, report });
   } catch (error) {
     if (error instanceof Unanswered && error.why === 'cancelled') return null;
     planningStore.setState({ progress: null });
     say(ENGINE_FAILED);
     return null;
+  } finally {
+    clearTimeout(slow);
   }
 }
 

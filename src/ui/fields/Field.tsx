@@ -1,4 +1,5 @@
-import { type InputHTMLAttributes, type ReactNode, type Ref, type SelectHTMLAttributes, useId } from 'react';
+import { type ChangeEvent, type InputHTMLAttributes, type ReactNode, type Ref, type SelectHTMLAttributes, useId } from 'react';
+import { plainText } from '../../words/plain-text.ts';
 import type { Option } from './Choice.tsx';
 import { FIELD, FIELD_ROW } from './field-look.ts';
 
@@ -6,9 +7,14 @@ interface TextFieldProps extends InputHTMLAttributes<HTMLInputElement> {
   readonly ref?: Ref<HTMLInputElement>;
 }
 
-/** Something typed. `className` says how wide. */
-export function TextField({ className = '', ...attributes }: TextFieldProps) {
-  return <input className={`${FIELD} ${className}`} {...attributes} />;
+/** Something typed or pasted; characters that no file may hold stay out. `className` says how wide. */
+export function TextField({ className = '', onChange, ...attributes }: TextFieldProps) {
+  const change = (event: ChangeEvent<HTMLInputElement>): void => {
+    const plain = plainText(event.target.value);
+    if (plain !== event.target.value) event.target.value = plain;
+    onChange?.(event);
+  };
+  return <input className={`${FIELD} ${className}`} onChange={change} {...attributes} />;
 }
 
 interface SelectFieldProps extends SelectHTMLAttributes<HTMLSelectElement> {

@@ -11,6 +11,10 @@ describe('a tree of elements as XML', () => {
     assert.equal(xmlText(tree), `${HEAD}<note><rest/><duration>4</duration><rest/></note>\n`);
   });
 
+  it('holds no character that XML forbids, wherever it comes from', () => {
+    assert.equal(xmlText(element('words', 'a\u0001b\ud800c\u{1d11e}', { of: 'x\u000b' })), `${HEAD}<words of="x">abc\u{1d11e}</words>\n`);
+  });
+
   it('escapes text and attributes', () => {
     const tree = element('words', 'a < b & "c"', { of: 'Tom & "Ann"' });
     assert.match(xmlText(tree), /<words of="Tom &amp; &quot;Ann&quot;">a &lt; b &amp; (&quot;|")c(&quot;|")<\/words>/);

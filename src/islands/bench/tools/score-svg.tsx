@@ -8,6 +8,7 @@ import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
 import { musicFontReady } from '../../../engraving/music-font.ts';
 import { writtenMarks } from '../../../engraving/written-marks.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
+import { plainText } from '../../../words/plain-text.ts';
 import { Fingerboard, FINGERBOARD_WIDTH } from '../../score/Fingerboard.tsx';
 import { PathDrawing } from '../../score/PathDrawing.tsx';
 import { SemitoneLines } from '../../score/SemitoneLines.tsx';
@@ -67,7 +68,7 @@ export async function scoreSvg(plan: Plan, title: string, about: AboutPath, meas
     if (svg) dressed(svg);
     const fonts = await Promise.all(fontFaces().map(embedded));
     // Into the text and not the page: the page allows no styles but its own.
-    const text = new XMLSerializer().serializeToString(svg ?? page);
+    const text = plainText(new XMLSerializer().serializeToString(svg ?? page));
     return {
       text: text.replace(/^<svg[^>]*>/, (head) => `${head}<style>${fonts.join('')}</style>`),
       width,
