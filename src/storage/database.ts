@@ -126,7 +126,8 @@ export class DovePathDatabase extends Dexie {
     name = 'dove-path',
     private readonly kinds: Readonly<Record<string, { readonly plural: string }>> = DOCUMENT_KINDS,
   ) {
-    super(name);
+    // What is said to be saved is on the disk, not in the memory of the machine.
+    super(name, { chromeTransactionDurability: 'strict' });
     // A later version adds its tables and an upgrade; documents inside the records have versions of their own.
     this.version(1).stores({ pieces: 'id, updatedAt', setAside: 'id', facts: 'key' });
     this.version(2)

@@ -6,7 +6,7 @@ import { forgetUnwritten, keepUnwritten } from '../../storage/unwritten.ts';
 import { onDraft, workWithDrafts } from './drafts.ts';
 import { sameWork, workStore } from './work.ts';
 
-/** How long a change waits for the next before it is written, ms: drawing the plan goes first. */
+/** How long a change that follows another waits for the next before it is written, ms; the first is written at once. */
 const SAVE_AFTER_MS = 150;
 
 /** Changes that follow each other without a pause put off the write no longer than this, ms. */
@@ -24,17 +24,21 @@ class Saver {
   private timer = 0;
   /** When the first change came that waits to be written, ms. */
   private waitingSince = 0;
+  /** When the last change came, ms. */
+  private changedAt = -Infinity;
   /** What waits stands where the next page finds it. */
   private keptAhead = true;
   private written: Promise<void> = Promise.resolve();
 
   /** Every change is left where the next page finds it before anything else is done: the tab may be gone at any moment. */
   workChanged(): void {
-    if (!this.changed) this.waitingSince = performance.now();
+    const now = performance.now();
+    if (!this.changed) this.waitingSince = now;
+    const alone = !this.changed && now - this.changedAt > SAVE_AFTER_MS;
     this.changed = true;
+    this.changedAt = now;
     this.keepAhead();
-    const waited = performance.now() - this.waitingSince;
-    this.flushIn(Math.max(0, Math.min(SAVE_AFTER_MS, SAVE_AT_LATEST_MS - waited)));
+    this.flushIn(alone ? 0 : Math.max(0, Math.min(SAVE_AFTER_MS, SAVE_AT_LATEST_MS - (now - this.waitingSince))));
     if (workStore.getState().saving.state !== 'saving') workStore.setState({ saving: { state: 'saving' } });
   }
 
