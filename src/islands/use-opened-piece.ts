@@ -4,7 +4,6 @@ import { keepSaving } from '../state/work/saving.ts';
 import { bringOpenPieces } from '../state/work/open-pieces.ts';
 import { bringStudio } from '../state/studio.ts';
 import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work/work-actions.ts';
-import { workStore } from '../state/work/work.ts';
 import { readyToRead } from '../storage/first-start.ts';
 
 /**
@@ -74,8 +73,9 @@ async function openFromAddress(): Promise<void> {
   const linked = new URLSearchParams(address.hash.slice(1)).get('brief');
   const id = await openAsked(address.searchParams.has('new'), linked !== null, address.searchParams.get('piece'));
   if (linked !== null) {
-    await (await import('../state/work/open-link.ts')).openLinkedBrief(linked);
-    return namedOnceWritten(id);
+    const { onceWritten, openLinkedBrief } = await import('../state/work/open-link.ts');
+    await openLinkedBrief(linked);
+    return onceWritten(id, name);
   }
   const player = address.searchParams.get('player');
   if (player !== null) (await import('../state/work/new-for-player.ts')).giveNewPieceTo(player);
@@ -89,14 +89,6 @@ function name(id: string): void {
   address.hash = '';
   address.searchParams.set('piece', id);
   history.replaceState(null, '', address);
-}
-
-function namedOnceWritten(id: string): void {
-  const stop = workStore.subscribe(({ pieceId, base }) => {
-    if (pieceId === id && base === null) return;
-    stop();
-    if (pieceId === id) name(id);
-  });
 }
 
 /** A link brings a brief of its own; a new piece is taught as the studio teaches. */

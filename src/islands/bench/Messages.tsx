@@ -3,7 +3,6 @@ import { acceptRelaxation } from '../../state/edits/brief-actions.ts';
 import { dismissNotice, useNotice } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
-import { saveSoon } from '../../state/work/saving.ts';
 import { useWork } from '../../state/work/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
@@ -63,7 +62,6 @@ export function Messages() {
       {saving.state === 'failed' && (
         <Notice className="mt-2 flex items-start gap-3" trouble>
           <span className="grow">{saving.message}</span>
-          <Button onClick={saveSoon}>Try again</Button>
           <Button onClick={() => void downloadPiece()}>Save the piece as a file</Button>
         </Notice>
       )}

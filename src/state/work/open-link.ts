@@ -14,3 +14,12 @@ export async function openLinkedBrief(text: string): Promise<void> {
   forgetHistory();
   say(BRIEF_OF_LINK);
 }
+
+/** Tells when a piece on the bench is in the database, unless another takes its place before. */
+export function onceWritten(id: string, then: (id: string) => void): void {
+  const stop = workStore.subscribe(({ pieceId, base }) => {
+    if (pieceId === id && base === null) return;
+    stop();
+    if (pieceId === id) then(id);
+  });
+}
