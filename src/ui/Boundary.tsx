@@ -11,7 +11,7 @@ export class Boundary extends Component<BoundaryProps, { readonly failed: string
   override readonly state = { failed: null };
 
   static getDerivedStateFromError(error: unknown): { readonly failed: string } {
-    return { failed: error instanceof Error ? error.message : String(error) };
+    return { failed: String(error) };
   }
 
   override render(): ReactNode {
@@ -20,7 +20,7 @@ export class Boundary extends Component<BoundaryProps, { readonly failed: string
     return (
       <Notice role="alert" className="m-3 flex flex-wrap items-center gap-3" trouble>
         <span className="grow">This part cannot be shown ({failed}). What you entered is kept.</span>
-        <Button onClick={() => location.reload()}>Load the page again</Button>
+        <Button onClick={() => location.reload()}>Reload the page</Button>
         <ButtonLink href="/backup">Save the studio as a file</ButtonLink>
       </Notice>
     );

@@ -57,7 +57,7 @@ export function Messages() {
         </Notice>
       )}
       {progress !== null && (
-        <Progress what={progress === 0 ? 'Planning' : 'Planning a long line'} done="laid out" share={progress} onStop={stopPlanning} />
+        <Progress what="Planning" done="laid out" share={progress} onStop={stopPlanning} />
       )}
       {saving.state === 'failed' && (
         <Notice className="mt-2 flex items-start gap-3" trouble>
