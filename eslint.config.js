@@ -15,7 +15,7 @@ const APP_LAYERS = {
   printing: [],
   audio: [],
   design: [],
-  offline: [],
+  offline: ['words'],
   storage: ['validation', 'words', 'demo', 'files'],
   files: ['validation', 'words'],
   state: ['engine', 'storage', 'files', 'words', 'audio', 'design'],

@@ -1,9 +1,37 @@
+import { offerNewerVersion } from './newer-version.ts';
+
 /** How long the page has to itself before the rest of the application is fetched, ms. */
 const PATIENCE_MS = 4000;
 
-/** Fetches the whole application once the page is at rest, so that it is there with the network cut. */
+/** A page that stands open looks so often whether there is a newer version, ms. */
+const LOOK_AGAIN_MS = 60 * 60 * 1000;
+
+/**
+ * Fetches the whole application once the page is at rest, so that it is there with the network cut. A newer version waits
+ * beside this one until the teacher uses it: every change is written ahead, so loading the page again loses nothing.
+ */
 export function keepForOffline(): void {
+  // A part of this version that comes only now may be gone with it.
+  window.addEventListener('vite:preloadError', () => offerNewerVersion(() => location.reload()));
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
-  const keep = (): void => void navigator.serviceWorker.register('/service-worker.js').catch(() => undefined);
-  window.addEventListener('load', () => requestIdleCallback(keep, { timeout: PATIENCE_MS }));
+  window.addEventListener('load', () => requestIdleCallback(() => void keep().catch(() => undefined), { timeout: PATIENCE_MS }));
+}
+
+async function keep(): Promise<void> {
+  const { serviceWorker } = navigator;
+  const registration = await serviceWorker.register('/service-worker.js');
+  const offer = (): void => {
+    const { waiting } = registration;
+    // The first version ever waits for nobody.
+    if (!waiting || !serviceWorker.controller) return;
+    offerNewerVersion(() => {
+      serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
+      waiting.postMessage('use');
+    });
+  };
+  offer();
+  registration.addEventListener('updatefound', () => registration.installing?.addEventListener('statechange', offer));
+  const lookAgain = (): void => void registration.update().catch(() => undefined);
+  setInterval(lookAgain, LOOK_AGAIN_MS);
+  document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && lookAgain());
 }

@@ -9,7 +9,7 @@ export const EVERYWHERE: Readonly<Record<string, string>> = {
   'cross-origin-resource-policy': 'same-origin',
 };
 
-/** A page is asked for anew every time; the files it names have names of their own for every version. */
+/** A page is asked for again every time; the files it names have names of their own for every version. */
 export const PAGE_CACHE = 'no-cache';
 
 /** A file whose name holds a hash of what is in it never changes. */

@@ -1,6 +1,6 @@
 import type { RecordOf } from '../storage/database.ts';
 import type { RecordOutcome } from '../storage/records.ts';
-import { saveOfStudio, type StudioName } from '../storage/studio.ts';
+import { saveInStudio, type StudioName } from '../storage/studio.ts';
 import { forgetUnwritten, keepUnwritten } from '../storage/unwritten.ts';
 
 /** The changes that are not written yet, by record: how many came, and whether the last is where the next page finds it. */
@@ -12,7 +12,7 @@ let lastWrite: Promise<unknown> = Promise.resolve();
  * Keeps an instrument, a player or a school as it is typed: at once where the next page finds it, then in the database, one
  * write after the other.
  */
-export async function keepOfStudio<Name extends StudioName>(
+export async function keepInStudio<Name extends StudioName>(
   name: Name,
   record: RecordOf<Name>,
   base: RecordOf<Name> | null,
@@ -20,7 +20,7 @@ export async function keepOfStudio<Name extends StudioName>(
   changes += 1;
   const change = changes;
   waiting.set(record.id, { change, keptAhead: keepUnwritten({ ...record, updatedAt: Date.now() }) });
-  const write = lastWrite.then(async () => await saveOfStudio(name, record, base));
+  const write = lastWrite.then(async () => await saveInStudio(name, record, base));
   lastWrite = write;
   const outcome = await write;
   if (outcome.ok && waiting.get(record.id)?.change === change) {

@@ -26,7 +26,7 @@ export interface Brought<Name extends DocumentName = DocumentName> {
   readonly updatedAt: number;
   readonly standing: Standing;
   /** Writes it into the database, in place of what is here; with the links of the file brought to the ids here. */
-  readonly take: (idsHere: ReadonlyMap<string, string>) => Promise<void>;
+  readonly write: (idsHere: ReadonlyMap<string, string>) => Promise<void>;
   /** Its id in the file, and the one that the same thing has here. */
   readonly ids: readonly [inFile: string, here: string];
 }
@@ -74,7 +74,7 @@ export async function readStudioText(text: string): Promise<Reading<StudioBrough
 export async function bringIn(wanted: readonly Brought[], all: readonly Brought[]): Promise<void> {
   const idsHere = new Map(all.map(({ ids }) => ids));
   const piecesLast = wanted.toSorted((one, other) => Number(one.kind === 'piece') - Number(other.kind === 'piece'));
-  for (const each of piecesLast) await each.take(idsHere);
+  for (const each of piecesLast) await each.write(idsHere);
 }
 
 async function readPart(part: unknown): Promise<Reading<Brought>> {
@@ -95,7 +95,7 @@ async function readOfKind<Name extends DocumentName>(kind: Name, value: object):
     name: 'brief' in record.document ? pieceTitle(record.document) : record.document.name,
     updatedAt: record.updatedAt,
     standing: standingOf(record, there),
-    take: async (idsHere) => await take(kind, record, there, idsHere),
+    write: async (idsHere) => await writeBrought(kind, record, there, idsHere),
     ids: [record.id, there?.id ?? record.id],
   });
 }
@@ -114,7 +114,7 @@ function standingOf(record: RecordOf<DocumentName>, there: RecordOf<DocumentName
   return record.updatedAt >= there.updatedAt ? 'changed' : 'older';
 }
 
-async function take<Name extends DocumentName>(
+async function writeBrought<Name extends DocumentName>(
   kind: Name,
   record: RecordOf<Name>,
   there: RecordOf<Name> | undefined,

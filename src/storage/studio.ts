@@ -64,7 +64,7 @@ export async function revisionsOfStudio(): Promise<readonly Pick<RecordOf<Studio
  * Writes an instrument, a player or a school; the pieces that use it follow. `base` is the record as this page last saw
  * it: what another page has changed since stays.
  */
-export async function saveOfStudio<Name extends StudioName>(
+export async function saveInStudio<Name extends StudioName>(
   name: Name,
   record: RecordOf<Name>,
   base: RecordOf<Name> | null = null,

@@ -7,7 +7,7 @@ import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage
 import { readyToRead } from '../../storage/first-start.ts';
 import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
-import { keepOfStudio, warnOfLoss } from '../../state/studio-saving.ts';
+import { keepInStudio, warnOfLoss } from '../../state/studio-saving.ts';
 import { CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/other-tabs.ts';
 import {
   deleteInstrument,
@@ -142,11 +142,11 @@ function withAdded(studio: Studio, added: Deleted): Studio {
 async function saveAdded(added: Deleted): Promise<Kept> {
   switch (added.kind) {
     case 'instrument':
-      return await keepOfStudio(added.kind, added.record, null);
+      return await keepInStudio(added.kind, added.record, null);
     case 'player':
-      return await keepOfStudio(added.kind, added.record, null);
+      return await keepInStudio(added.kind, added.record, null);
     case 'school':
-      return await keepOfStudio(added.kind, added.record, null);
+      return await keepInStudio(added.kind, added.record, null);
   }
 }
 
@@ -193,9 +193,9 @@ function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, se
     addPlayer: () =>
       bring({ kind: 'player', record: newPlayer(playerDocument('', { kind: 'violin', player: {} }), { instrumentId: null, schoolId }) }),
     addSchool: () => bring({ kind: 'school', record: newSchool(schoolDocument('', {})) }),
-    keepInstrument: (record) => run(() => keepOfStudio('instrument', record, knownAs(studio?.instruments, record))),
-    keepPlayer: (record) => run(() => keepOfStudio('player', record, knownAs(studio?.players, record))),
-    keepSchool: (record) => run(() => keepOfStudio('school', record, knownAs(studio?.schools, record))),
+    keepInstrument: (record) => run(() => keepInStudio('instrument', record, knownAs(studio?.instruments, record))),
+    keepPlayer: (record) => run(() => keepInStudio('player', record, knownAs(studio?.players, record))),
+    keepSchool: (record) => run(() => keepInStudio('school', record, knownAs(studio?.schools, record))),
     remove: (gone) => {
       forget(gone);
       setDeleted(gone);

@@ -3,7 +3,7 @@ import type { School } from '#core/brief/parts/school';
 import { database, type SchoolRecord } from '../../storage/database.ts';
 import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
 import { newSchool } from '../../storage/records.ts';
-import { saveOfStudio, schoolDocument } from '../../storage/studio.ts';
+import { saveInStudio, schoolDocument } from '../../storage/studio.ts';
 import { OWN_SCHOOL } from '../../words/storage.ts';
 import { say } from '../notices.ts';
 import { allSaved, savingDuring } from '../work/saving.ts';
@@ -26,7 +26,7 @@ async function writtenWith(change: (school: School) => School): Promise<SchoolRe
   await allSaved();
   const record = await schoolOfPiece();
   const document = { ...record.document, school: change(record.document.school) };
-  const outcome = await saveOfStudio('school', { ...record, document }, record);
+  const outcome = await saveInStudio('school', { ...record, document }, record);
   if (!outcome.ok) {
     say(outcome.message);
     return null;

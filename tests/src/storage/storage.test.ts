@@ -21,7 +21,7 @@ import {
   loadStudio,
   piecesUsing,
   playerDocument,
-  saveOfStudio,
+  saveInStudio,
 } from '../../../src/storage/studio.ts';
 
 const BRIEF: Brief = {
@@ -40,8 +40,8 @@ async function keep(record: PieceRecord): Promise<PieceRecord> {
 }
 
 async function linkedPiece(brief = BRIEF): Promise<PieceRecord> {
-  await saveOfStudio('instrument', VIOLIN);
-  await saveOfStudio('player', WREN);
+  await saveInStudio('instrument', VIOLIN);
+  await saveInStudio('player', WREN);
   return await keep(newPieceRecord(pieceOf('Scale', brief, ''), false, { instrumentId: VIOLIN.id, playerId: WREN.id, schoolId: null }));
 }
 
@@ -106,7 +106,7 @@ describe('a piece in the browser’s database', () => {
 describe('a change of an instrument', () => {
   it('goes into the pieces that use it, which remember how they were', async () => {
     const { id } = await linkedPiece();
-    await saveOfStudio('instrument', longer(315));
+    await saveInStudio('instrument', longer(315));
     const piece = await stored(id);
     assert.equal(piece.document.brief.instrument.stringLengthMm, 315);
     assert.deepEqual(piece.changed?.before, BRIEF);
@@ -114,8 +114,8 @@ describe('a change of an instrument', () => {
 
   it('made twice is told from the first', async () => {
     const { id } = await linkedPiece();
-    await saveOfStudio('instrument', longer(315));
-    await saveOfStudio('instrument', longer(320));
+    await saveInStudio('instrument', longer(315));
+    await saveInStudio('instrument', longer(320));
     const piece = await stored(id);
     assert.deepEqual([piece.document.brief.instrument.stringLengthMm, piece.changed?.before], [320, BRIEF]);
   });
@@ -123,14 +123,14 @@ describe('a change of an instrument', () => {
   it('leaves alone the pieces that do not use it', async () => {
     await linkedPiece();
     const other = await keep(newPieceRecord(pieceOf('Other', BRIEF, '')));
-    await saveOfStudio('instrument', longer(315));
+    await saveInStudio('instrument', longer(315));
     assert.deepEqual(await stored(other.id), other);
   });
 
   it('that cannot be is not written', async () => {
     await linkedPiece();
     const wrong = { ...VIOLIN, document: { ...VIOLIN.document, name: 'x'.repeat(200) } };
-    const outcome = await saveOfStudio('instrument', wrong);
+    const outcome = await saveInStudio('instrument', wrong);
     assert.equal(outcome.ok, false);
     assert.equal((await database.instruments.get(VIOLIN.id))?.document.name, 'Wren’s violin');
   });
@@ -139,7 +139,7 @@ describe('a change of an instrument', () => {
 describe('a change of a player', () => {
   it('goes into the pieces for this player, but for what was decided there', async () => {
     const { id } = await linkedPiece({ ...BRIEF, purpose: 'performance' });
-    await saveOfStudio('player', withHand(WREN, 'small'));
+    await saveInStudio('player', withHand(WREN, 'small'));
     const { brief } = (await stored(id)).document;
     assert.deepEqual([brief.player?.hand, brief.purpose], [{ preset: 'small' }, 'performance']);
   });
@@ -165,7 +165,7 @@ describe('what is deleted', () => {
 describe('the studio', () => {
   it('is told by name, and who uses what', async () => {
     const { id } = await linkedPiece();
-    await saveOfStudio('player', newPlayer(playerDocument('Avocet', { kind: 'cello', player: {} }), NOTHING_USED));
+    await saveInStudio('player', newPlayer(playerDocument('Avocet', { kind: 'cello', player: {} }), NOTHING_USED));
     const { players } = await loadStudio();
     assert.deepEqual(
       players.map((player) => player.document.name),

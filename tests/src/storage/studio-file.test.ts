@@ -6,7 +6,7 @@ import { database, type PieceRecord } from '../../../src/storage/database.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { newInstrument, newPieceRecord, saveRecord } from '../../../src/storage/records.ts';
 import { countSetAside, loadAll, restoreSetAside } from '../../../src/storage/set-aside.ts';
-import { instrumentDocument, saveOfStudio } from '../../../src/storage/studio.ts';
+import { instrumentDocument, saveInStudio } from '../../../src/storage/studio.ts';
 import { bringIn, readStudioText, type StudioBrought, studioText } from '../../../src/storage/studio-file.ts';
 import { versionNumbered, versionsOf } from '../../../src/storage/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
@@ -36,7 +36,7 @@ const standings = ({ brought }: StudioBrought): readonly string[] => brought.map
 describe('the studio as a file', () => {
   it('comes back whole in an empty browser, with what belongs together', async () => {
     const violin = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin' }));
-    await saveOfStudio('instrument', violin);
+    await saveInStudio('instrument', violin);
     const piece = await kept('Scale', { instrumentId: violin.id });
     const text = await studioText();
     await database.delete();
@@ -69,13 +69,13 @@ describe('the studio as a file', () => {
 
   it('brings nothing twice that is here under another id, and ties pieces to what is here', async () => {
     const there = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin' }));
-    await saveOfStudio('instrument', there);
+    await saveInStudio('instrument', there);
     await kept('Scale', { instrumentId: there.id });
     const text = await studioText();
     await database.instruments.clear();
     await database.pieces.clear();
     const here = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin' }));
-    await saveOfStudio('instrument', here);
+    await saveInStudio('instrument', here);
     const file = await read(text);
     assert.deepEqual(standings(file), ['Scale new', 'Wren’s violin same']);
     await bringIn(
