@@ -54,7 +54,11 @@ function* planned({ tries, weigh }: Relaxations): Steps<readonly Relaxed[]> {
 
 function smallSteps(brief: Brief, issues: readonly Issue[], tried: Attempt): readonly Relaxations[] {
   const player = readPlayer(brief);
-  const limits = player.ok ? limitsSet(brief.limits).map((limit) => smallerLimits(brief, limit, player.value)).map(canBeHad(tried)) : [];
+  const limits = player.ok
+    ? limitsSet(brief.limits)
+        .map((limit) => smallerLimits(brief, limit, player.value))
+        .map(canBeHad(tried))
+    : [];
   const locks: Relaxations = { tries: withoutFailingLocks(brief, issues), weigh: 'every' };
   return [...limits, locks, { tries: withoutEachPassage(brief), weigh: 'every' }];
 }

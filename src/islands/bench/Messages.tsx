@@ -56,9 +56,7 @@ export function Messages() {
           </Button>
         </Notice>
       )}
-      {progress !== null && (
-        <Progress what="Planning" done="laid out" share={progress} onStop={stopPlanning} />
-      )}
+      {progress !== null && <Progress what="Planning" done="laid out" share={progress} onStop={stopPlanning} />}
       {saving.state === 'failed' && (
         <Notice className="mt-2 flex items-start gap-3" trouble>
           <span className="grow">{saving.message}</span>
