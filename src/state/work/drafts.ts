@@ -18,6 +18,15 @@ export function draft(field: string, typed: Draft | null): void {
   changed();
 }
 
+/** A field is gone without being left: what was typed in it is kept. */
+export function keepDraft(field: string): void {
+  const typed = drafts.get(field);
+  if (!typed) return;
+  drafts.delete(field);
+  const { brief } = typed(workStore.getState());
+  workStore.setState({ brief });
+}
+
 /** The piece is left: what its fields held went with it. */
 export function forgetDrafts(): void {
   drafts.clear();

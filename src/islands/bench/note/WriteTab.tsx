@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
-import { type FormEvent, type ReactNode, useState } from 'react';
+import { type FormEvent, type ReactNode, useEffect, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
 import { withMark } from '#core/brief/lines';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
@@ -16,7 +16,7 @@ import {
   typePitches,
   writeMark,
 } from '../../../state/edits/line-actions.ts';
-import { draft } from '../../../state/work/drafts.ts';
+import { draft, keepDraft } from '../../../state/work/drafts.ts';
 import type { Work } from '../../../state/work/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
@@ -237,6 +237,7 @@ interface WrittenFieldProps {
 /** What is typed is written when the field is left or Enter is pressed; Escape gives it up. */
 function WrittenField({ label, most, value, onWrite, whileTyped }: WrittenFieldProps) {
   const [text, setText] = useState(value);
+  useEffect(() => () => keepDraft(label), [label]);
   const type = (typed: string): void => {
     setText(typed);
     if (whileTyped) draft(label, (work) => whileTyped(work, typed.trim()));
