@@ -8,6 +8,11 @@ import { leanTypebox } from './scripts/lean-typebox.mjs';
 import { timedTone } from './scripts/timed-tone.mjs';
 import { leanVexflow } from './scripts/lean-vexflow.mjs';
 
+/** A build with a name has it in the names of its files, so that two builds of the same code can stand for an old and a new version. */
+const { DOVE_PATH_BUILD: build } = process.env;
+const named =
+  build === undefined ? {} : { chunkFileNames: `_astro/[name].${build}.[hash].js`, entryFileNames: `_astro/[name].${build}.[hash].js` };
+
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
@@ -20,7 +25,7 @@ export default defineConfig({
     // The same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
     // No lists of what each part that comes later brings along: they cost 2 KB of the first load.
-    build: { modulePreload: { resolveDependencies: () => [] } },
+    build: { modulePreload: { resolveDependencies: () => [] }, rollupOptions: { output: named } },
     worker: { format: 'es', plugins: () => [leanTypebox()] },
   },
 });

@@ -120,6 +120,7 @@ export async function adoptFirstPlayable(candidates: readonly Brief[]): Promise<
       planningStore.setState({ planSet: outcome.value, plannedBrief: candidate, issues: [], relaxed: null, progress: null });
       return say(null);
     }
+    planningStore.setState({ progress: null });
     say(issuesText(outcome.issues));
   }
   replaceBrief(before);

@@ -119,7 +119,11 @@ describe('a wish for a note', () => {
   });
 
   it('that no hand can play is answered, and nothing changes', async () => {
-    await wishFor({ note: 0, finger: '1', string: 'E5' });
+    const answered = wishFor({ note: 0, finger: '1', string: 'E5' });
+    // It took so long that it is shown to be under way.
+    planningStore.setState({ progress: 0 });
+    await answered;
+    assert.equal(planningStore.getState().progress, null);
     assert.equal(workStore.getState().brief, LINE);
     assert.match(noticeNow() ?? '', /E string/);
   });
