@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { useEngine } from '../engine/queries.ts';
-import { Answered } from '../ui/Answered.tsx';
+import { Answered } from '../ui/states/Answered.tsx';
 import { changeEffects, setupChanges } from '../words/setup.ts';
 
 /** What a change of player or instrument is, and what it does to a piece: "string length 307 mm, was 300 mm. Notes 3, 4 are …". */

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../storage/database.ts';
-import { type Version, versionNumbered, versionsOf } from '../storage/versions.ts';
+import { type Version, versionNumbered, versionsOf } from '../storage/writing/versions.ts';
 import { Button } from '../ui/Button.tsx';
 
 interface EarlierVersionsProps<Name extends DocumentName> {

@@ -1,4 +1,4 @@
-import { Notice } from '../ui/Notice.tsx';
+import { Notice } from '../ui/states/Notice.tsx';
 /** The browser's database does not open: said plainly, and work goes on. */
 export function StorageTrouble({ message }: { readonly message: string }) {
   return (

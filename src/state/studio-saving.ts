@@ -1,7 +1,7 @@
 import type { RecordOf } from '../storage/database.ts';
 import type { RecordOutcome } from '../storage/records.ts';
 import { saveInStudio, type StudioName } from '../storage/studio.ts';
-import { forgetUnwritten, keepUnwritten } from '../storage/unwritten.ts';
+import { forgetUnwritten, keepUnwritten } from '../storage/writing/unwritten.ts';
 
 /** The changes that are not written yet, by record: how many came, and whether the last is where the next page finds it. */
 const waiting = new Map<string, { readonly change: number; readonly keptAhead: boolean }>();

@@ -5,7 +5,7 @@ import type { Demo } from '../demo/documents.ts';
 import { NO_DEMO } from '../words/storage.ts';
 import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type SchoolRecord } from './database.ts';
 import { newInstrument, newPieceRecord, newPlayer, newSchool } from './records.ts';
-import { together } from './writing.ts';
+import { together } from './writing/together.ts';
 import { schoolOf } from './for-briefs.ts';
 
 /** The demo as records. */

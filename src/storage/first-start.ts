@@ -1,6 +1,6 @@
 import { STORAGE_SILENT } from '../words/storage.ts';
 import { inTime } from './in-time.ts';
-import { writeUnwritten } from './unwritten.ts';
+import { writeUnwritten } from './writing/unwritten.ts';
 
 /**
  * What every page waits for before it reads: the demo is put in where the application runs with one and was never started
@@ -13,7 +13,7 @@ export async function readyToRead(): Promise<void> {
 async function prepared(): Promise<void> {
   if (document.documentElement.dataset['demo'] === 'yes') await (await import('./demo.ts')).seedDemoOnce();
   await writeUnwritten();
-  requestIdleCallback(() => setTimeout(() => void import('./keep-studio.ts').then(({ keepStudio }) => keepStudio()), AT_REST_MS));
+  requestIdleCallback(() => setTimeout(() => void import('./backup/keep-studio.ts').then(({ keepStudio }) => keepStudio()), AT_REST_MS));
 }
 
 /** What keeps the studio waits so long after the first quiet moment, ms: nothing of it holds up the first drawing. */

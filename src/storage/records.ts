@@ -52,6 +52,6 @@ export async function saveRecord<Name extends DocumentName>(
   base: RecordOf<Name> | null = null,
 ): Promise<RecordOutcome<Name>> {
   // The check comes when it is first needed: the bench draws its staff without it.
-  const { writeRecord } = await import('./write-record.ts');
+  const { writeRecord } = await import('./writing/write-record.ts');
   return await writeRecord(name, record, base);
 }

@@ -1,7 +1,7 @@
 import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
 import { database, type RecordOf } from './database.ts';
 import { isFields, readRecord } from './read-record.ts';
-import { together } from './writing.ts';
+import { together } from './writing/together.ts';
 
 /**
  * A stored record as it reads, its document brought to this version; one that does not read is set aside, never dropped,

@@ -18,9 +18,9 @@ import {
   type SchoolRecord,
   type Uses,
 } from './database.ts';
-import { untiePieces } from './follow.ts';
+import { untiePieces } from './writing/follow.ts';
 import { type RecordOutcome, type SaveOutcome, saveRecord } from './records.ts';
-import { together, written } from './writing.ts';
+import { together, written } from './writing/together.ts';
 import { loadAll } from './set-aside.ts';
 
 /** The kinds of documents that are kept for every piece. */

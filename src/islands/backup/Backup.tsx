@@ -1,12 +1,12 @@
-import { guarded } from '../../ui/Boundary.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
 import { useState } from 'react';
 import { issuesText } from '#core/messages';
 import { downloadText } from '../../files/download.ts';
-import { allowFolder, askToKeep, backUp, type BackupState, chooseFolder, leaveFolder } from '../../storage/backup.ts';
-import { bringIn, readStudioText, type StudioBrought } from '../../storage/studio-file.ts';
+import { allowFolder, askToKeep, backUp, type BackupState, chooseFolder, leaveFolder } from '../../storage/backup/backup.ts';
+import { bringIn, readStudioText, type StudioBrought } from '../../storage/backup/studio-file.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { Notice } from '../../ui/Notice.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { broughtText, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/backup.ts';
 import { Header } from '../Header.tsx';

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { backupState, type BackupState } from '../../storage/backup.ts';
+import { backupState, type BackupState } from '../../storage/backup/backup.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { STORAGE_TROUBLE } from '../../words/storage.ts';
 import type { Run } from './Backup.tsx';

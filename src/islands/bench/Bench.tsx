@@ -1,5 +1,5 @@
 import { lazy, useEffect } from 'react';
-import { guarded, Part } from '../../ui/Boundary.tsx';
+import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';

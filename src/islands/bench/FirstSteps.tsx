@@ -3,7 +3,7 @@ import { firstStepsStore, showFirstSteps, triedStep } from '../../state/first-st
 import { selectionStore } from '../../state/selection.ts';
 import { workStore } from '../../state/work/work.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/Notice.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
 import { FIRST_STEP_WORDS, FIRST_STEPS, FIRST_STEPS_DONE } from '../../words/first-steps.ts';
 
 /** The introduction on the bench itself: one thing to try after the other, ticked off when it is done. */

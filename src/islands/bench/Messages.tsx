@@ -5,8 +5,8 @@ import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/work/work.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/Notice.tsx';
-import { Progress } from '../../ui/Progress.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { Progress } from '../../ui/states/Progress.tsx';
 import { notOneHandText } from '../../words/plan-words.ts';
 
 async function downloadPiece(): Promise<void> {

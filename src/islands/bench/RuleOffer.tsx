@@ -5,7 +5,7 @@ import { dropRule, type Rule, ruleStore, settleRule } from '../../state/school/c
 import { changedByRule, type RuleChanges } from '../../state/school/rule-changes.ts';
 import { ENOUGH } from '../../storage/corrections.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/Notice.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
 
 /** After the third correction of a kind: whether it is to be the school's rule, and what that would change. Once made, it can be taken back. */
 export function RuleOffer() {

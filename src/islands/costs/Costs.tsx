@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/Boundary.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useEffect, useState } from 'react';
 import { type Brief } from '#core/brief';
@@ -11,7 +11,7 @@ import { loadStudio, piecesUsing, saveInStudio } from '../../storage/studio.ts';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { Notice } from '../../ui/Notice.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
 import { INSTRUMENT_LABELS, pieceTitle } from '../../words/labels.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';
 import { Addressed } from '../Addressed.tsx';

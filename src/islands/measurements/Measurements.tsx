@@ -1,6 +1,6 @@
 import { parseAsStringLiteral, useQueryState } from 'nuqs';
 import { type ComponentType, lazy } from 'react';
-import { guarded, Part } from '../../ui/Boundary.tsx';
+import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/work/work.ts';

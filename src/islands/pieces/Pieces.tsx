@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/Boundary.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
 import { type ReactNode, useEffect, useState } from 'react';
 import { issuesText } from '#core/messages';
 import { readPieceFile } from '../../files/document-files.ts';
@@ -8,7 +8,7 @@ import { readyToRead } from '../../storage/first-start.ts';
 import { deletePiece, loadPieces, type PieceList } from '../../storage/piece-list.ts';
 import { newPieceRecord, saveRecord } from '../../storage/records.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { Notice } from '../../ui/Notice.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { STORAGE_TROUBLE } from '../../words/storage.ts';

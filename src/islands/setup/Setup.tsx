@@ -1,14 +1,14 @@
-import { guarded } from '../../ui/Boundary.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
 import { Plus } from 'lucide-react';
 import { useRef } from 'react';
 import { counted } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
 import type { Studio } from '../../storage/studio.ts';
 import { Button } from '../../ui/Button.tsx';
-import { EmptyState } from '../../ui/EmptyState.tsx';
+import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { Notice } from '../../ui/Notice.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/labels.ts';

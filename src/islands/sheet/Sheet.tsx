@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/Boundary.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
 import { Printer } from 'lucide-react';
 import { Fragment, useCallback, useMemo, useState } from 'react';
 import { issuesText } from '#core/messages';
@@ -13,7 +13,7 @@ import { writtenMarks } from '../../engraving/written-marks.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { loadPiece } from '../../storage/pieces.ts';
-import { Answered } from '../../ui/Answered.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Scrolls } from '../../ui/Scrolls.tsx';
 import { Heading } from '../../ui/Heading.tsx';

@@ -1,4 +1,4 @@
-import { guarded } from '../../ui/Boundary.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { answerOf, useAsked } from '../../engine/asked.ts';
 import { readyToRead } from '../../storage/first-start.ts';

@@ -1,6 +1,6 @@
 import { useQueryState } from 'nuqs';
 import { lazy, useMemo, useState } from 'react';
-import { guarded, Part } from '../../ui/Boundary.tsx';
+import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import { defaultSize, type Instrument, INSTRUMENT_KINDS } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
@@ -12,7 +12,7 @@ import { Choice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { Notice } from '../../ui/Notice.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { NO_MICROPHONE } from '../../words/tuner.ts';

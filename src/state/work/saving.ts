@@ -2,7 +2,7 @@ import type { PieceRecord } from '../../storage/database.ts';
 import { pieceOf } from '../../storage/pieces.ts';
 import { saveRecord } from '../../storage/records.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
-import { forgetUnwritten, keepUnwritten } from '../../storage/unwritten.ts';
+import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
 import { onDraft, workWithDrafts } from './drafts.ts';
 import { sameWork, workStore } from './work.ts';
 

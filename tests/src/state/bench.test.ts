@@ -30,7 +30,7 @@ import { workStore } from '../../../src/state/work/work.ts';
 import { database } from '../../../src/storage/database.ts';
 import { closePiece, loadOpenPieces, noteOpened } from '../../../src/storage/open-pieces.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
-import { putUnwritten } from '../../../src/storage/put-unwritten.ts';
+import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
 import { newInstrument, newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
 import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
 import { fingering, lineBrief } from '../../support/briefs.ts';

@@ -11,9 +11,9 @@ import { newPiece, renamePiece, switchPiece } from '../../../src/state/work/work
 import { forgetHistory, goToState, redo, undo } from '../../../src/state/work/work-history.ts';
 import { type WorkState, workStore } from '../../../src/state/work/work.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
-import { joinedPiece } from '../../../src/storage/joined.ts';
+import { joinedPiece } from '../../../src/storage/writing/joined.ts';
 import { loadPiece } from '../../../src/storage/pieces.ts';
-import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/versions.ts';
+import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
 import { until } from '../../support/until.ts';
 

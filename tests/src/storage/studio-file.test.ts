@@ -1,14 +1,14 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
-import { backUp, backupState, putOffBackup } from '../../../src/storage/backup.ts';
+import { backUp, backupState, putOffBackup } from '../../../src/storage/backup/backup.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { newInstrument, newPieceRecord, saveRecord } from '../../../src/storage/records.ts';
 import { countSetAside, loadAll, restoreSetAside } from '../../../src/storage/set-aside.ts';
 import { instrumentDocument, saveInStudio } from '../../../src/storage/studio.ts';
-import { bringIn, readStudioText, type StudioBrought, studioText } from '../../../src/storage/studio-file.ts';
-import { versionNumbered, versionsOf } from '../../../src/storage/versions.ts';
+import { bringIn, readStudioText, type StudioBrought, studioText } from '../../../src/storage/backup/studio-file.ts';
+import { versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
 
 const BRIEF = lineBrief('violin', ['D4', 'E4'], {}, 'D major');

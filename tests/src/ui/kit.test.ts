@@ -2,15 +2,15 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { createElement, type ReactNode } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
-import { Answered } from '../../../src/ui/Answered.tsx';
+import { Answered } from '../../../src/ui/states/Answered.tsx';
 import { Button, ButtonLink } from '../../../src/ui/Button.tsx';
 import { Choice, OptionChoice } from '../../../src/ui/fields/Choice.tsx';
-import { EmptyState } from '../../../src/ui/EmptyState.tsx';
+import { EmptyState } from '../../../src/ui/states/EmptyState.tsx';
 import { Fact, FactList } from '../../../src/ui/FactList.tsx';
 import { CheckField, SelectField } from '../../../src/ui/fields/Field.tsx';
 import { Heading } from '../../../src/ui/Heading.tsx';
-import { Notice } from '../../../src/ui/Notice.tsx';
-import { Progress } from '../../../src/ui/Progress.tsx';
+import { Notice } from '../../../src/ui/states/Notice.tsx';
+import { Progress } from '../../../src/ui/states/Progress.tsx';
 
 const nothing = (): void => undefined;
 

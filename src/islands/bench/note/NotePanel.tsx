@@ -1,11 +1,11 @@
 import { lazy } from 'react';
-import { Part } from '../../../ui/Boundary.tsx';
+import { Part } from '../../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { passageOf, useSelection } from '../../../state/selection.ts';
 import { practiseSlowly, togglePlaying } from '../../../state/sound/sound-actions.ts';
 import { useWork } from '../../../state/work/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
-import { EmptyState } from '../../../ui/EmptyState.tsx';
+import { EmptyState } from '../../../ui/states/EmptyState.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
 import { noteMoves } from './note-moves.ts';
 

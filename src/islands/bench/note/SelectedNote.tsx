@@ -12,7 +12,7 @@ import { useEngine } from '../../../engine/queries.ts';
 import { unlock } from '../../../state/edits/brief-actions.ts';
 import { writeMark } from '../../../state/edits/line-actions.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
-import { Answered } from '../../../ui/Answered.tsx';
+import { Answered } from '../../../ui/states/Answered.tsx';
 import { useWork } from '../../../state/work/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { Fact, FactList } from '../../../ui/FactList.tsx';

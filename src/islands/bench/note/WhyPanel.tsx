@@ -6,7 +6,7 @@ import type { WayToPlay } from '#core/fit';
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { useEngine } from '../../../engine/queries.ts';
-import { Answered } from '../../../ui/Answered.tsx';
+import { Answered } from '../../../ui/states/Answered.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';

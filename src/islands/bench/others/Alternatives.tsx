@@ -7,7 +7,7 @@ import { adoptAlternative } from '../../../state/edits/brief-actions.ts';
 import { overlay } from '../../../state/planning-actions.ts';
 import { usePlanning } from '../../../state/planning.ts';
 import { passageOf, useSelection } from '../../../state/selection.ts';
-import { Answered } from '../../../ui/Answered.tsx';
+import { Answered } from '../../../ui/states/Answered.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { gainText, payText } from '../../../words/explain/differences.ts';

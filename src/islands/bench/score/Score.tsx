@@ -1,6 +1,6 @@
 import { Rows4 } from 'lucide-react';
 import { lazy, type PointerEvent, useCallback, useMemo, useState } from 'react';
-import { Part } from '../../../ui/Boundary.tsx';
+import { Part } from '../../../ui/states/Boundary.tsx';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import type { MeasureRange } from '../../../engraving/draw-measures.ts';

@@ -1,5 +1,5 @@
 import { lazy } from 'react';
-import { Part } from '../../../ui/Boundary.tsx';
+import { Part } from '../../../ui/states/Boundary.tsx';
 import type { Brief } from '#core/brief';
 import { withMaterialKind, withRhythm } from '#core/brief/edits';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';

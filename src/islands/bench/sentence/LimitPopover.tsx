@@ -2,7 +2,7 @@ import type { RefObject } from 'react';
 import type { Brief } from '#core/brief';
 import { type LimitName, limitPart } from '#core/brief/parts/limits';
 import { useEngine } from '../../../engine/queries.ts';
-import { Answered } from '../../../ui/Answered.tsx';
+import { Answered } from '../../../ui/states/Answered.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
 import { rangeText } from '../../../words/hand/range.ts';
 import { LimitControl } from './LimitControl.tsx';

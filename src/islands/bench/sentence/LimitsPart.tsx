@@ -1,5 +1,5 @@
 import { lazy, useRef, useState } from 'react';
-import { Part } from '../../../ui/Boundary.tsx';
+import { Part } from '../../../ui/states/Boundary.tsx';
 import type { Brief } from '#core/brief';
 import { withLimit } from '#core/brief/edits';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';

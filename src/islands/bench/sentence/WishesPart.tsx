@@ -1,5 +1,5 @@
 import { lazy, useRef, useState } from 'react';
-import { Part } from '../../../ui/Boundary.tsx';
+import { Part } from '../../../ui/states/Boundary.tsx';
 import { type Brief, playerWays } from '#core/brief';
 import { withPurpose } from '#core/brief/edits';
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';

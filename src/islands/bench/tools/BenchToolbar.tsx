@@ -1,6 +1,6 @@
 import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from 'lucide-react';
 import { lazy } from 'react';
-import { Part } from '../../../ui/Boundary.tsx';
+import { Part } from '../../../ui/states/Boundary.tsx';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';
 import { renamePiece } from '../../../state/work/work-actions.ts';
 import { redo, undo } from '../../../state/work/work-history.ts';

@@ -1,5 +1,5 @@
 import { type ComponentType, type RefObject, useRef, useState } from 'react';
-import { Part } from '../../../ui/Boundary.tsx';
+import { Part } from '../../../ui/states/Boundary.tsx';
 import { Button } from '../../../ui/Button.tsx';
 
 interface OpeningProps {

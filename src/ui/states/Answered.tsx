@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import type { Asked } from '../engine/asked.ts';
-import { NOT_ANSWERED } from '../words/notices.ts';
-import { Button } from './Button.tsx';
+import type { Asked } from '../../engine/asked.ts';
+import { NOT_ANSWERED } from '../../words/notices.ts';
+import { Button } from '../Button.tsx';
 
 interface AnsweredProps<Value> {
   /** The question and what has come of it. */

@@ -2,12 +2,12 @@ import { dequal } from 'dequal';
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { pieceTitle } from '../words/labels.ts';
-import { database, type RecordOf } from './database.ts';
-import { piecesFollow } from './follow.ts';
-import { isFields, readRecord } from './read-record.ts';
-import { together } from './writing.ts';
-import { keepVersion } from './versions.ts';
+import { pieceTitle } from '../../words/labels.ts';
+import { database, type RecordOf } from '../database.ts';
+import { piecesFollow } from '../writing/follow.ts';
+import { isFields, readRecord } from '../read-record.ts';
+import { together } from '../writing/together.ts';
+import { keepVersion } from '../writing/versions.ts';
 
 /** What a file of the whole studio calls itself. */
 const FORMAT = 'dove-path/studio';

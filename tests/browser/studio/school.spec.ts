@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, saved, test, tellWholeBrief } from './bench-page.ts';
+import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, saved, test, tellWholeBrief } from '../bench-page.ts';
 
 async function openSchool(page: Page): Promise<void> {
   await page.goto('/setup');

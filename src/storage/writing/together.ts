@@ -1,7 +1,7 @@
-import { storageFailureText } from '../words/storage-failures.ts';
-import { database } from './database.ts';
-import { inTime } from './in-time.ts';
-import type { SaveOutcome } from './records.ts';
+import { storageFailureText } from '../../words/storage-failures.ts';
+import { database } from '../database.ts';
+import { inTime } from '../in-time.ts';
+import type { SaveOutcome } from '../records.ts';
 
 /** Writes to several tables, all or nothing. */
 export async function together(work: () => Promise<unknown>): Promise<void> {

@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { beads, expect, openNewPiece, openPiece, saveAs, test, typeLine, tellWholeBrief } from './bench-page.ts';
+import { beads, expect, openNewPiece, openPiece, saveAs, test, typeLine, tellWholeBrief } from '../bench-page.ts';
 
 interface Point {
   readonly x: number;

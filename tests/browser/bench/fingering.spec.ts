@@ -1,4 +1,4 @@
-import { beads, expect, fingers, openNewPiece, openPiece, test } from './bench-page.ts';
+import { beads, expect, fingers, openNewPiece, openPiece, test } from '../bench-page.ts';
 
 test('arrows go from note to note, and a finger pressed is fixed with the rest planned around it', async ({ page }) => {
   await openNewPiece(page);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openNewPiece, openPiece, planDrawn, saved, test } from './bench-page.ts';
+import { expect, openNewPiece, openPiece, planDrawn, saved, test } from '../bench-page.ts';
 
 async function openSetup(page: Page, name: string): Promise<void> {
   await page.goto('/');

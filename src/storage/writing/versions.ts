@@ -1,7 +1,7 @@
 import type { DocumentName } from '#core/documents';
-import { database, type RecordOf, type VersionRecord } from './database.ts';
-import { deflated, inflated } from '../files/deflate.ts';
-import { isFields, readRecord } from './read-record.ts';
+import { database, type RecordOf, type VersionRecord } from '../database.ts';
+import { deflated, inflated } from '../../files/deflate.ts';
+import { isFields, readRecord } from '../read-record.ts';
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;

@@ -1,6 +1,6 @@
 import { liveQuery } from 'dexie';
 import { askToKeep, hasOwnWork, writeToFolder } from './backup.ts';
-import { database } from './database.ts';
+import { database } from '../database.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
 
 /** Set once the browser was asked to keep the studio: one that asks the teacher does so once. */

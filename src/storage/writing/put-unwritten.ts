@@ -1,9 +1,9 @@
 import { dequal } from 'dequal';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documents';
-import { database, type EarlierRecord, underOneName } from './database.ts';
+import { database, type EarlierRecord, underOneName } from '../database.ts';
 import { piecesFollow } from './follow.ts';
-import { isFields, readRecord } from './read-record.ts';
-import { together } from './writing.ts';
+import { isFields, readRecord } from '../read-record.ts';
+import { together } from './together.ts';
 import { keepVersion } from './versions.ts';
 
 /**

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { beads, DEMO_ROWS, expect, fingers, openNewPiece, planDrawn, saveAs, saved, test, typeLine } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, fingers, openNewPiece, planDrawn, saveAs, saved, test, typeLine } from '../bench-page.ts';
 
 test('a piece saved under a name is found again after the browser was closed', async ({ page, context }) => {
   await openNewPiece(page);

@@ -1,12 +1,12 @@
 import { dequal } from 'dequal';
 import type { DocumentName } from '#core/documents';
-import { readAs, readStored } from '../validation/documents.ts';
-import { database, type RecordOf, type Uses } from './database.ts';
+import { readAs, readStored } from '../../validation/documents.ts';
+import { database, type RecordOf, type Uses } from '../database.ts';
 import { piecesFollow } from './follow.ts';
 import { joined, joinedPiece } from './joined.ts';
-import { type RecordOutcome } from './records.ts';
-import { together, written } from './writing.ts';
-import { THIS_TAB } from './tab.ts';
+import { type RecordOutcome } from '../records.ts';
+import { together, written } from './together.ts';
+import { THIS_TAB } from '../tab.ts';
 import { keepVersion } from './versions.ts';
 
 /** What is to be written in place of what is there. */

@@ -1,4 +1,4 @@
-import { beads, expect, fingers, openNewPiece, test, typeLine, tellWholeBrief } from './bench-page.ts';
+import { beads, expect, fingers, openNewPiece, test, typeLine, tellWholeBrief } from '../bench-page.ts';
 
 test('every part of the sentence can be changed, and the plan follows', async ({ page }) => {
   await openNewPiece(page);

@@ -1,4 +1,4 @@
-import { DEMO_ROWS, expect, test, planDrawn, saved } from './bench-page.ts';
+import { DEMO_ROWS, expect, test, planDrawn, saved } from '../bench-page.ts';
 
 test('pieces are searched, narrowed down, sorted and tagged', async ({ page }) => {
   await page.goto('/pieces');

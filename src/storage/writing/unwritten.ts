@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
-import type { RecordOf } from './database.ts';
-import { THIS_TAB } from './tab.ts';
+import type { RecordOf } from '../database.ts';
+import { THIS_TAB } from '../tab.ts';
 
 /** The one place that is written at once, before anything else happens to a change: a key for each record and page. */
 const KEY = 'dove-path/unwritten';

@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import { beads, expect, openNewPiece, openPiece, test, typeLine } from './bench-page.ts';
+import { beads, expect, openNewPiece, openPiece, test, typeLine } from '../bench-page.ts';
 
 /** Finger numbers that touch a note head or the ink of a slur: their texts and where. */
 async function collisions(page: Page): Promise<readonly string[]> {

@@ -1,4 +1,4 @@
-import { beads, expect, openNewPiece, planDrawn, saved, test, typeLine } from './bench-page.ts';
+import { beads, expect, openNewPiece, planDrawn, saved, test, typeLine } from '../bench-page.ts';
 
 test('two tabs on one piece stay in step, and undo goes back', async ({ page, context }) => {
   await openNewPiece(page);

@@ -10,9 +10,9 @@ import {
   type RecordOf,
   type SchoolRecord,
   type Uses,
-} from './database.ts';
-import { profileOf, schoolOf } from './for-briefs.ts';
-import { THIS_TAB } from './tab.ts';
+} from '../database.ts';
+import { profileOf, schoolOf } from '../for-briefs.ts';
+import { THIS_TAB } from '../tab.ts';
 
 /** A piece while it is changed in its table. */
 type Changing = { -readonly [Field in keyof PieceRecord]: PieceRecord[Field] };

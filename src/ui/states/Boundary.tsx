@@ -1,5 +1,5 @@
 import { Component, type ComponentType, type ReactNode, Suspense } from 'react';
-import { Button, ButtonLink } from './Button.tsx';
+import { Button, ButtonLink } from '../Button.tsx';
 import { Notice } from './Notice.tsx';
 
 interface BoundaryProps {
