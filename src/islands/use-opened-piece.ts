@@ -47,7 +47,7 @@ export function useOpenedPiece(): string | null {
 }
 
 /** The first drawing has the page to itself for so long, ms. */
-const AFTER_DRAWING_MS = 500;
+const AFTER_DRAWING_MS = 2000;
 
 /** Keeps the piece in step with other tabs, from the first moment of rest on. */
 function inStepWhenIdle(): () => void {

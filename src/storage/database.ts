@@ -23,6 +23,9 @@ export interface Uses {
   readonly schoolId: string | null;
 }
 
+/** What a record may use of the studio, by the names of the fields. */
+export const LINKS = ['instrumentId', 'playerId', 'schoolId'] as const satisfies readonly (keyof Uses)[];
+
 /** A piece whose instrument, player or school was changed since the teacher last looked: its brief before. */
 export interface ChangedSince {
   readonly before: Brief;

@@ -1,10 +1,12 @@
 import type { DocumentName } from '#core/documents';
 import type { Brief } from '#core/brief';
+import { type Issue } from '#core/messages';
 import { goodReading, type Reading } from '#core/result';
 import { readAs, readStored } from '../validation/documents.ts';
 import { type ChangedSince, type EarlierRecord, type LinksOf, type RecordOf, underOneName } from './database.ts';
 
-type Fields = Readonly<Record<string, unknown>>;
+/** Something with fields, of which nothing is known. */
+export type Fields = Readonly<Record<string, unknown>>;
 
 /** What a record of a kind has beside its document, as far as it can be read. */
 type ReadLinks = { readonly [Name in DocumentName]: (fields: Fields) => Promise<LinksOf[Name]> };
@@ -41,6 +43,11 @@ export async function readRecord<Name extends DocumentName>(name: Name, value: o
     document: reading.value,
     ...(await READ_LINKS[name](fields)),
   });
+}
+
+/** Whether a record does not read because a newer version of the application wrote it. */
+export function isOfNewer(issues: readonly Issue[]): boolean {
+  return issues.some((issue) => issue.code === 'document/newer-version');
 }
 
 /** Whether something has fields, as every record does. */

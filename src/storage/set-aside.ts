@@ -1,6 +1,6 @@
 import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
 import { database, type RecordOf } from './database.ts';
-import { isFields, readRecord } from './read-record.ts';
+import { isFields, isOfNewer, readRecord } from './read-record.ts';
 import { together } from './writing/together.ts';
 
 /**
@@ -10,7 +10,7 @@ import { together } from './writing/together.ts';
 export async function readOrSetAside<Name extends DocumentName>(name: Name, record: RecordOf<Name>): Promise<RecordOf<Name> | null> {
   const reading = await readRecord(name, record);
   if (reading.ok) return reading.value;
-  if (reading.issues.some(({ code }) => code === NEWER)) return null;
+  if (isOfNewer(reading.issues)) return null;
   const reason = reading.issues.map(({ message }) => message).join(' ');
   const table = database.tableOf(name);
   await database.transaction('rw', table, database.setAside, async () => {
@@ -19,9 +19,6 @@ export async function readOrSetAside<Name extends DocumentName>(name: Name, reco
   });
   return null;
 }
-
-/** What reading says of a document that a newer version wrote. */
-const NEWER = 'document/newer-version';
 
 /** All records of a kind that can be read, as they were changed, the newest first. */
 export async function loadAll<Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> {

@@ -15,10 +15,10 @@ export function reminderText({ backedUpAt, daysChanged }: { readonly backedUpAt:
 
 /** Whether the browser keeps what is stored. */
 export function persistedText(persisted: boolean | null): string {
-  if (persisted === null) return 'This browser does not say whether it keeps what is stored when the disk runs full.';
+  if (persisted === null) return 'This browser does not say whether it keeps the studio when the disk is full.';
   return persisted
-    ? 'The browser keeps the studio even when the disk runs full.'
-    : 'The browser may throw the studio away when the disk runs full: it has not agreed to keep it. Save it as a file now and then.';
+    ? 'The browser keeps the studio even when the disk is full.'
+    : 'The browser may delete the studio when the disk is full: it has not agreed to keep it. Save it as a file now and then.';
 }
 
 /** How what a file brings stands to what is here. */

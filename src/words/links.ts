@@ -7,4 +7,4 @@ export function linkText(link: string): string {
 }
 
 /** A brief came with a link and stands on the bench. */
-export const BRIEF_OF_LINK = 'This is the brief of a link. It becomes a piece of yours when you change it or give it a name.';
+export const BRIEF_OF_LINK = 'This brief came with a link. Change it or give it a name to keep it as a piece.';

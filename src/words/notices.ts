@@ -6,9 +6,6 @@ export const PLANNING_STOPPED = 'Planning was stopped. Change the brief to plan 
 /** The worker died under a plan. */
 export const ENGINE_FAILED = 'The fingering could not be worked out just now. Change the brief to try again.';
 
-/** The piece on the bench does not read. */
-export const SET_ASIDE = 'The piece could not be read and was set aside; it is listed under Pieces.';
-
 /** A scale became a line of the teacher’s own. */
 export const WRITTEN_OUT = 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';
 

@@ -3,14 +3,14 @@ export const CHANGED_ELSEWHERE = 'This piece was changed in another tab; this is
 
 /** Two tabs change one piece at once. */
 export const CHANGED_IN_BOTH =
-  'This piece is being changed in another tab, too. Both changes are in it now; where both changed the same thing it is as it was typed here, and the other is under History, earlier versions.';
+  'This piece is being changed in another tab, too. It has both changes now; where both changed the same thing, the change made here counts, and the other is under History, “Earlier versions”.';
 
 /** Another tab changed a player, an instrument or a school that stands here. */
-export const CHANGED_ELSEWHERE_STUDIO = 'Changed in another tab; this is how it is now.';
+export const CHANGED_ELSEWHERE_STUDIO = 'This was changed in another tab; this is how it is now.';
 
 /** Two tabs changed one of them at once. */
 export const CHANGED_IN_BOTH_STUDIO =
-  'Changed in another tab, too. Both changes are in it now; where both changed the same field it is as it was typed here.';
+  'This was changed in another tab, too. It has both changes now; where both changed the same field, the change made here counts.';
 
 /** The record of the piece on the bench is gone. */
 export const PIECE_GONE =

@@ -7,7 +7,8 @@ export function storageFailureText(name: string): string {
 const WHY_NOT_SAVED: Readonly<Record<string, string>> = {
   QuotaExceededError:
     'The browser’s storage is full, so the last change is not saved. Delete pieces you no longer need, or make room on the disk.',
-  SilentStorage: 'The browser’s storage does not answer, so the last change is not saved yet. Another tab may hold it.',
-  VersionError: 'A newer version of Dove Path is open in another tab, so this one can no longer save. Load this page again.',
-  DatabaseClosedError: 'The browser has closed its storage, so the last change is not saved. Load this page again.',
+  SilentStorage:
+    'The browser’s storage does not answer, so the last change is not saved yet. If another tab of Dove Path is open, close it.',
+  VersionError: 'A newer version of Dove Path is open in another tab, so this one can no longer save. Reload this page.',
+  DatabaseClosedError: 'The browser has closed its storage, so the last change is not saved. Reload this page.',
 };

@@ -14,5 +14,7 @@ export const STORAGE_SHUT = 'The storage does not open.';
 export const OWN_SCHOOL = 'My school';
 
 /** The database neither opens nor fails. */
-export const STORAGE_SILENT =
-  'it does not answer: another tab or window of Dove Path may hold it. Close the others and load this page again';
+export const STORAGE_SILENT = 'it does not answer; if another tab of Dove Path is open, close it and reload this page';
+
+/** The piece on the bench does not read. */
+export const SET_ASIDE = 'The piece could not be read and was set aside; it is kept under Backup.';

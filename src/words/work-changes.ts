@@ -35,7 +35,7 @@ export function workChange(before: Decided, after: Decided): string {
 export function versionText(now: Decided, version: Decided): string {
   return dequal([now.name, now.brief, now.lineText], [version.name, version.brief, version.lineText])
     ? 'as it is now'
-    : `differs by: ${workChange(now, version)}`;
+    : `goes back to: ${workChange(now, version)}`;
 }
 
 function materialChange(before: Brief, after: Brief): string {

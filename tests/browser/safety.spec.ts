@@ -89,6 +89,22 @@ test('a player’s fields are kept at every key, also what does not read yet', a
   await expect(again.getByLabel('String length')).toHaveValue('35x');
 });
 
+test('two tabs on one instrument: both changes survive, and each form shows them', async ({ page, context }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Shared viola');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByRole('textbox', { name: 'Name' })).toHaveValue('Shared viola');
+  await other.getByLabel('String length').fill('333');
+  await expect(page.getByLabel('String length')).toHaveValue('333');
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('This was changed in another tab');
+  await page.getByRole('textbox', { name: 'Name' }).fill('Shared viola, renamed');
+  await expect(other.getByRole('textbox', { name: 'Name' })).toHaveValue('Shared viola, renamed');
+  await expect(other.getByLabel('String length')).toHaveValue('333');
+});
+
 test('the whole studio goes out as a file and comes back in an empty browser, seen before it is written', async ({
   page,
   browser,
@@ -116,7 +132,7 @@ test('a folder is kept up to date', async ({ page }) => {
   await page.addInitScript(() => Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() }));
   await page.goto('/backup');
   await page.getByRole('button', { name: 'Choose a folder' }).click();
-  await expect(page.getByRole('region', { name: 'Folder' })).toContainText('is written into');
+  await expect(page.getByRole('region', { name: 'Folder' })).toContainText('is saved in');
   const text = await page.evaluate(async () => {
     const folder = await navigator.storage.getDirectory();
     return await (await (await folder.getFileHandle('dove-path-studio.json')).getFile()).text();
@@ -168,7 +184,7 @@ test('a link shows its brief before it is a piece, and sends it to nobody', asyn
   again.on('request', (request) => asked.push(request.url()));
   await again.goto(link);
   await planDrawn(again);
-  await expect(again.getByRole('status', { name: 'Messages' })).toContainText('becomes a piece of yours when you change it');
+  await expect(again.getByRole('status', { name: 'Messages' })).toContainText('to keep it as a piece');
   expect(asked.filter((url) => url.includes('brief='))).toEqual([]);
   expect(await storedPiece(again, '')).toBeNull();
   await again.getByRole('textbox', { name: 'Name of the piece' }).fill('Mine now');

@@ -148,7 +148,7 @@ async function lookForNewer(page: Page): Promise<void> {
 }
 
 async function useNewer(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.getByRole('button', { name: 'Update' }).click();
   await page.locator('html[data-build=new]').waitFor();
 }
 

@@ -49,8 +49,8 @@ function GuardedBackup() {
   );
 }
 
-/** Does something with the storage; what it gives is said, and how the backup then stands is shown. */
-export type Run = (work: () => Promise<string | null>) => void;
+/** Does something with the storage; a text that it gives is said, and how the backup then stands is shown. */
+export type Run = (work: () => Promise<unknown>) => void;
 
 interface PartProps {
   readonly state: BackupState;
@@ -61,7 +61,6 @@ function SaveStudio({ state, run }: PartProps) {
   const save = (): void =>
     run(async () => {
       downloadText(`dove-path-studio-${new Date().toISOString().slice(0, 10)}.json`, 'application/json', await backUp());
-      return null;
     });
   return (
     <section aria-label="Save the studio" className="mt-5">
@@ -79,7 +78,6 @@ function BringIn({ run }: Pick<PartProps, 'run'>) {
       const reading = await readStudioText(await chosen.text());
       setFile(reading.ok ? reading.value : null);
       if (!reading.ok) throw new Error(`${chosen.name}: ${issuesText(reading.issues)}`);
-      return null;
     });
   return (
     <section aria-label="Bring in a studio" className="mt-7">
@@ -89,7 +87,7 @@ function BringIn({ run }: Pick<PartProps, 'run'>) {
         <BroughtTable
           file={file}
           onLeave={() => setFile(null)}
-          onTake={(wanted) =>
+          onBring={(wanted) =>
             run(async () => {
               await bringIn(wanted, file.brought);
               setFile(null);
@@ -107,7 +105,6 @@ function Folder({ state: { folder }, run }: PartProps) {
     run(async () => {
       const chosen = await window.showDirectoryPicker?.({ mode: 'readwrite' });
       if (chosen) await chooseFolder(chosen);
-      return null;
     });
   return (
     <section aria-label="Folder" className="mt-7">
@@ -116,7 +113,7 @@ function Folder({ state: { folder }, run }: PartProps) {
       {folder === null && window.showDirectoryPicker !== undefined && (
         <p className="flex flex-wrap items-center gap-3">
           <span className="grow">
-            Choose a folder, for instance one that is copied elsewhere by itself: the studio is written into it as you work.
+            Choose a folder, for instance one that your computer backs up: the studio is saved there as you work.
           </span>
           <Button onClick={choose}>Choose a folder</Button>
         </p>
@@ -125,31 +122,11 @@ function Folder({ state: { folder }, run }: PartProps) {
         <p className="flex flex-wrap items-center gap-3">
           <span className="grow">
             {folder.allowed
-              ? `The studio is written into “${folder.name}” as you work.`
-              : `The browser wants to be asked again before it writes into “${folder.name}”.`}
+              ? `The studio is saved in “${folder.name}” as you work.`
+              : `The browser needs your permission again to save in “${folder.name}”.`}
           </span>
-          {!folder.allowed && (
-            <Button
-              onClick={() =>
-                run(async () => {
-                  await allowFolder();
-                  return null;
-                })
-              }
-            >
-              Allow it
-            </Button>
-          )}
-          <Button
-            onClick={() =>
-              run(async () => {
-                await leaveFolder();
-                return null;
-              })
-            }
-          >
-            No longer
-          </Button>
+          {!folder.allowed && <Button onClick={() => run(allowFolder)}>Allow it</Button>}
+          <Button onClick={() => run(leaveFolder)}>Stop</Button>
         </p>
       )}
     </section>
@@ -157,17 +134,12 @@ function Folder({ state: { folder }, run }: PartProps) {
 }
 
 function Kept({ state: { persisted }, run }: PartProps) {
-  const ask = (): void =>
-    run(async () => {
-      await askToKeep();
-      return null;
-    });
   return (
     <section aria-label="What the browser keeps" className="mt-7">
       <Heading className="mb-2">What the browser keeps</Heading>
       <p className="flex flex-wrap items-center gap-3">
         <span className="grow">{persistedText(persisted)}</span>
-        {persisted === false && <Button onClick={ask}>Ask it to keep the studio</Button>}
+        {persisted === false && <Button onClick={() => run(askToKeep)}>Ask it to keep the studio</Button>}
       </p>
     </section>
   );

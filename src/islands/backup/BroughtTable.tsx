@@ -8,7 +8,7 @@ import { damagedText, STANDING_WORDS } from '../../words/backup.ts';
 
 interface BroughtTableProps {
   readonly file: StudioBrought;
-  readonly onTake: (wanted: readonly Brought[]) => void;
+  readonly onBring: (wanted: readonly Brought[]) => void;
   readonly onLeave: () => void;
 }
 
@@ -18,7 +18,7 @@ const WHEN = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
 const SHOWN: readonly Standing[] = ['new', 'changed', 'older'];
 
 /** What a file would bring, before anything is written. */
-export function BroughtTable({ file: { brought, damaged }, onTake, onLeave }: BroughtTableProps) {
+export function BroughtTable({ file: { brought, damaged }, onBring, onLeave }: BroughtTableProps) {
   const [withOlder, setWithOlder] = useState(false);
   const countOf = (standing: Standing): number => brought.filter((each) => each.standing === standing).length;
   const wanted = brought.filter(({ standing }) => standing === 'new' || standing === 'changed' || (standing === 'older' && withOlder));
@@ -63,10 +63,10 @@ export function BroughtTable({ file: { brought, damaged }, onTake, onLeave }: Br
         </div>
       )}
       <p className="mt-3 flex gap-3">
-        <Button disabled={wanted.length === 0} onClick={() => onTake(wanted)}>
+        <Button disabled={wanted.length === 0} onClick={() => onBring(wanted)}>
           Bring in {counted(wanted.length, 'entry', 'entries')}
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </p>
     </div>
   );

@@ -27,7 +27,7 @@ export function useBackup(): {
     setSaid(null);
     void work()
       .then(async (words) => {
-        setSaid(words);
+        setSaid(typeof words === 'string' ? words : null);
         setState(await backupState());
       })
       .catch(fail);

@@ -3,7 +3,6 @@ import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
-import { checkOpenPiece } from '../../state/work/work-actions.ts';
 import { useWork } from '../../state/work/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/labels.ts';
@@ -143,7 +142,7 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
 function useWorkAtRest(idle: boolean): void {
   const pieceId = useWork((work) => work.pieceId);
   useEffect(() => {
-    if (pieceId !== null && idle) void checkOpenPiece();
+    if (pieceId !== null && idle) void import('../../state/work/check-open-piece.ts').then(({ checkOpenPiece }) => checkOpenPiece());
   }, [pieceId, idle]);
   useEffect(() => {
     if (!idle) return;

@@ -115,8 +115,8 @@ function SetAside({ count }: { readonly count: number }): ReactNode {
 function Newer({ count }: { readonly count: number }): ReactNode {
   return (
     <Notice className="mt-3">
-      {count === 1 ? 'One piece was' : `${count} pieces were`} written by a newer Dove Path. This one leaves {count === 1 ? 'it' : 'them'}{' '}
-      as they are: load the page again to get the newer one.
+      {count === 1 ? 'One piece was' : `${count} pieces were`} written by a newer version of Dove Path and cannot be shown here; nothing was
+      changed in {count === 1 ? 'it' : 'them'}. Reload the page to get the newer version.
     </Notice>
   );
 }

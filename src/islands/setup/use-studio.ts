@@ -57,7 +57,7 @@ export function useStudio() {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<Deleted | null>(null);
   const [underWay, setUnderWay] = useState(0);
-  const elsewhere = useChangedElsewhere(read, () => void loadStudio().then(setRead));
+  const elsewhere = useChangedElsewhere(read, async () => setRead(await loadStudio()));
   useEffect(() => {
     void readyToRead()
       .then(loadStudio)
@@ -101,7 +101,7 @@ export function useStudio() {
 }
 
 /** What other tabs changed: what is said of it, and for each record how often, so that its form begins again with what is there. */
-function useChangedElsewhere(read: Studio | null, readAgain: () => void) {
+function useChangedElsewhere(read: Studio | null, readAgain: () => Promise<void>) {
   const [notice, setNotice] = useState<string | null>(null);
   const [times, setTimes] = useState<Readonly<Record<string, number>>>({});
   const tell = (id: string, words: string): void => {
@@ -115,8 +115,10 @@ function useChangedElsewhere(read: Studio | null, readAgain: () => void) {
     const { unsubscribe } = liveQuery(revisionsOfStudio).subscribe((now) => {
       const changed = now.filter(({ id, revision, writtenBy }) => writtenBy !== THIS_TAB && revision !== known.get(id));
       if (changed.length === 0) return;
-      for (const { id } of changed) if (known.has(id)) tell(id, CHANGED_ELSEWHERE_STUDIO);
-      readAgain();
+      // Read first: the form begins again with what is there.
+      void readAgain().then(() => {
+        for (const { id } of changed) if (known.has(id)) tell(id, CHANGED_ELSEWHERE_STUDIO);
+      });
     });
     return unsubscribe;
     // Only what was read last tells what is new.

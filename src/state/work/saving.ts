@@ -108,8 +108,8 @@ class Saver {
     const { pieceId } = workStore.getState();
     if (pieceId !== record.id) return;
     if (!joined) workStore.setState({ base: record });
-    else if (!this.changed) void import('./in-step.ts').then(({ adoptJoined }) => adoptJoined(record));
     // What is typed on meanwhile is joined once more, with the same base.
+    else void import('./in-step.ts').then(({ adoptJoined }) => !this.changed && adoptJoined(record));
   }
 
   /** The disk may have room again, or another tab may be done with the database. What was not saved of a piece left meanwhile waits for the next page. */

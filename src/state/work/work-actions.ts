@@ -5,7 +5,7 @@ import { database, type PieceRecord, type SchoolRecord } from '../../storage/dat
 import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
 import { loadPiece, pieceOf } from '../../storage/pieces.ts';
 import { newPieceRecord, NOTHING_USED } from '../../storage/records.ts';
-import { SET_ASIDE } from '../../words/notices.ts';
+import { isLeft } from '../../storage/writing/unwritten.ts';
 import { say } from '../notices.ts';
 import { planningStore, UNPLANNED } from '../planning.ts';
 import { forgetDrafts } from './drafts.ts';
@@ -16,7 +16,10 @@ import { workStore } from './work.ts';
 
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
-  const record = (id === null ? null : await loadPiece(id)) ?? (await loadPiece(null));
+  const asked = id === null ? null : await loadPiece(id);
+  const left = id !== null && isLeft(id) ? await (await import('./open-left.ts')).openLeft(id, asked) : null;
+  if (left !== null) return left;
+  const record = asked ?? (await loadPiece(null));
   return record ? setOnBench(record, record) : await newPieceOfStudio();
 }
 
@@ -39,25 +42,9 @@ export async function switchPiece(id: string | null): Promise<string> {
   return id === null ? await newPieceOfStudio() : await openPiece(id);
 }
 
-/** Checks the piece on the bench once it is drawn; a damaged one was set aside, and a new one takes its place. */
-export async function checkOpenPiece(): Promise<void> {
-  const { pieceId } = workStore.getState();
-  const { checkRecord } = await import('../../storage/piece-list.ts');
-  // What cannot be read at all was said when it was opened.
-  if (pieceId === null || (await checkRecord(pieceId).catch(() => true))) return;
-  newPiece();
-  say(SET_ASIDE);
-}
-
 /** Renames the piece. */
 export function renamePiece(name: string): void {
   workStore.setState({ name });
-}
-
-/** Brings the piece back as it was in an earlier version; a step that can be undone. */
-export function bringBack({ document, instrumentId, playerId, schoolId }: PieceRecord): void {
-  const { name, brief, tags = [] } = document;
-  workStore.setState({ name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId, tags });
 }
 
 /** The line as typed; written out again for one that came without. */
@@ -65,7 +52,8 @@ export function typedLine({ brief, lineText }: Piece): string {
   return lineText ?? (brief.material.kind === 'line' ? lineTextOf(brief) : '');
 }
 
-function setOnBench(record: PieceRecord, base: PieceRecord | null = null): string {
+/** Puts a piece on the bench; `base` is how the database has it. Its id. */
+export function setOnBench(record: PieceRecord, base: PieceRecord | null = null): string {
   const { document, id, createdAt, demo, instrumentId, playerId, schoolId, changed } = record;
   const { name, brief, tags = [] } = document;
   const work = { name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId };

@@ -102,6 +102,11 @@ export async function writeToFolder(): Promise<boolean> {
   return true;
 }
 
+/** The same, unless everything changed up to a moment is in it already: a page that is opened writes nothing again. */
+export async function writeToFolderIfNewer(changedAt: number): Promise<boolean> {
+  return changedAt > ((await timeOf('backed-up')) ?? 0) && (await writeToFolder());
+}
+
 async function folderChosen(): Promise<FileSystemDirectoryHandle | null> {
   const fact = await database.facts.get('backup-folder');
   return fact?.key === 'backup-folder' ? fact.value : null;

@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie';
-import { askToKeep, hasOwnWork, writeToFolder } from './backup.ts';
+import { askToKeep, hasOwnWork, writeToFolder, writeToFolderIfNewer } from './backup.ts';
 import { database } from '../database.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
 
@@ -13,15 +13,14 @@ const TOGETHER_MS = 10_000;
 export function keepStudio(): void {
   void askOnce().catch(() => undefined);
   let timer = 0;
-  let first = true;
-  liveQuery(newestChange).subscribe({
-    next: () => {
-      clearTimeout(timer);
-      timer = window.setTimeout(() => void writeToFolder().catch(() => undefined), first ? 0 : TOGETHER_MS);
-      first = false;
-    },
-    error: () => undefined,
-  });
+  let begun = false;
+  const changed = (newest: number): void => {
+    clearTimeout(timer);
+    const write = begun ? writeToFolder : async () => await writeToFolderIfNewer(newest);
+    timer = window.setTimeout(() => void write().catch(() => undefined), begun ? TOGETHER_MS : 0);
+    begun = true;
+  };
+  liveQuery(newestChange).subscribe({ next: changed, error: () => undefined });
 }
 
 async function askOnce(): Promise<void> {
@@ -30,8 +29,8 @@ async function askOnce(): Promise<void> {
   await askToKeep();
 }
 
-/** Reads enough of every table to hear of its changes. */
-async function newestChange(): Promise<readonly number[]> {
+/** When anything was changed last, ms since 1970; reads enough of every table to hear of its changes. */
+async function newestChange(): Promise<number> {
   const newest = await Promise.all(DOCUMENT_NAMES.map((name) => database.tableOf(name).orderBy('updatedAt').last()));
-  return newest.map((record) => record?.updatedAt ?? 0);
+  return newest.reduce((latest, record) => Math.max(latest, record?.updatedAt ?? 0), 0);
 }

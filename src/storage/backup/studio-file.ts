@@ -3,7 +3,7 @@ import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { documentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { pieceTitle } from '../../words/labels.ts';
-import { database, type RecordOf } from '../database.ts';
+import { database, LINKS, type RecordOf } from '../database.ts';
 import { piecesFollow } from '../writing/follow.ts';
 import { isFields, readRecord } from '../read-record.ts';
 import { together } from '../writing/together.ts';
@@ -128,8 +128,6 @@ async function writeBrought<Name extends DocumentName>(
     await piecesFollow(kind, next, there ?? null);
   });
 }
-
-const LINKS = ['instrumentId', 'playerId', 'schoolId'] as const;
 
 function linkHere(record: object, link: (typeof LINKS)[number], idsHere: ReadonlyMap<string, string>): readonly [string, string][] {
   const fields: Readonly<Record<string, unknown>> = { ...record };

@@ -1,13 +1,12 @@
 import { dequal } from 'dequal';
+import { type Fields, isFields } from '../read-record.ts';
 
-type Fields = Readonly<Record<string, unknown>>;
-
-/** What belongs to the notes of a piece and only makes sense with them: they are taken from one side or the other, together. */
+/** What belongs to the notes of a piece and only makes sense with them: they come from one side or the other, together. */
 const WITH_THE_NOTES = ['material', 'locks', 'marks', 'stretches'] as const;
 
 /**
  * One value of two that were changed at once from the same base: field by field what was changed, and where both changed
- * the same field, `mine`. Lists are taken whole.
+ * the same field, `mine`. Lists come whole.
  */
 export function joined(base: unknown, mine: unknown, theirs: unknown): unknown {
   if (dequal(mine, base)) return theirs;
@@ -32,8 +31,4 @@ function notesOf(piece: Fields): Fields {
 function withNotesOf(piece: Fields, other: Fields): Fields {
   const { lineText, ...notes } = notesOf(piece);
   return { ...other, lineText, brief: { ...(isFields(other['brief']) ? other['brief'] : {}), ...notes } };
-}
-
-function isFields(value: unknown): value is Fields {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
 }

@@ -1,21 +1,36 @@
 import { dequal } from 'dequal';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documents';
-import { database, type EarlierRecord, underOneName } from '../database.ts';
+import { issuesText, type Issue } from '#core/messages';
+import { database, type EarlierRecord, type RecordOf, underOneName } from '../database.ts';
 import { piecesFollow } from './follow.ts';
-import { isFields, readRecord } from '../read-record.ts';
+import { isFields, isOfNewer, readRecord } from '../read-record.ts';
+import { newId } from '../tab.ts';
 import { together } from './together.ts';
+import { keysOf } from './unwritten.ts';
 import { keepVersion } from './versions.ts';
 
 /**
- * Writes a record that was left as text, if it is a sound one and newer than the one there. Where another page has written
- * meanwhile, the older of the two is kept as a version.
+ * Writes a record that was left as text, if it is newer than the one there. Where another page has written meanwhile, the
+ * older of the two is kept as a version; what does not read is set aside. False where it has to stay, for a newer version.
  */
-export async function putUnwritten(text: string): Promise<void> {
+export async function putUnwritten(text: string): Promise<boolean> {
   const left = parsed(text);
-  if (!isFields(left) || typeof left['id'] !== 'string') return;
+  if (!isFields(left) || typeof left['id'] !== 'string') return true;
   const { document } = movedToOneName(left);
   const name = DOCUMENT_NAMES.find((each) => isFields(document) && document['format'] === DOCUMENT_KINDS[each].format);
-  if (name) await putRecord(name, left);
+  return name === undefined || (await putRecord(name, left));
+}
+
+/** What was left of a record and could not be written yet, the newest; null where nothing of it reads. */
+export async function leftOf<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | null> {
+  const left = await Promise.all(keysOf(id).map((key) => readLeft(name, localStorage.getItem(key) ?? '')));
+  return left.reduce<RecordOf<Name> | null>((newest, each) => (each && each.updatedAt > (newest?.updatedAt ?? 0) ? each : newest), null);
+}
+
+async function readLeft<Name extends DocumentName>(name: Name, text: string): Promise<RecordOf<Name> | null> {
+  const left = parsed(text);
+  const reading = isFields(left) ? await readRecord(name, left) : null;
+  return reading?.ok === true ? reading.value : null;
 }
 
 /** The page that left it may have been of an earlier version. */
@@ -25,17 +40,17 @@ function movedToOneName(left: object): EarlierRecord {
   return moved;
 }
 
-async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<Record<string, unknown>>): Promise<void> {
+async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<Record<string, unknown>>): Promise<boolean> {
   const reading = await readRecord(name, left);
-  if (!reading.ok) return;
+  if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
   const { value: record } = reading;
   const table = database.tableOf(name);
   const there = await table.get(record.id);
-  if (there && dequal(there.document, record.document)) return;
+  if (there && dequal(there.document, record.document)) return true;
   const metAnother = there !== undefined && there.revision !== record.revision && there.writtenBy !== record.writtenBy;
   if (there && there.updatedAt >= record.updatedAt) {
     if (metAnother) await keepVersion(name, record, true);
-    return;
+    return true;
   }
   if (there) await keepVersion(name, there, metAnother);
   const next = { ...record, revision: Math.max(there?.revision ?? 0, record.revision) + 1 };
@@ -43,6 +58,14 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<R
     await table.put(next);
     await piecesFollow(name, next, there ?? null);
   });
+  return true;
+}
+
+/** Kept as found, under an id of its own: the record it is of may be there and sound. */
+async function setAsideLeft(name: DocumentName, record: object, issues: readonly Issue[]): Promise<boolean> {
+  if (isOfNewer(issues)) return false;
+  await database.setAside.put({ id: newId(), name, record, reason: issuesText(issues), at: Date.now() });
+  return true;
 }
 
 function parsed(text: string): unknown {

@@ -24,18 +24,31 @@ export function forgetUnwritten(id: string): void {
   }
 }
 
-/** Puts what earlier pages left into the database, unless that got there by itself or is damaged. */
+/**
+ * Puts what earlier pages left into the database, unless that got there by itself. What cannot be written now, as on a full
+ * disk, and what a newer version left stays where it is.
+ */
 export async function writeUnwritten(): Promise<void> {
-  const keys = Object.keys(globalThis.localStorage ?? {}).filter((key) => key.startsWith(KEY));
+  const keys = keysOf('');
   if (keys.length === 0) return;
   const { putUnwritten } = await import('./put-unwritten.ts');
   for (const key of keys) {
     const text = localStorage.getItem(key);
     if (text === null) continue;
-    await putUnwritten(text);
+    const isDone = await putUnwritten(text).catch(() => false);
     // The page that left it may still live, and have left a newer one meanwhile.
-    if (localStorage.getItem(key) === text) localStorage.removeItem(key);
+    if (isDone && localStorage.getItem(key) === text) localStorage.removeItem(key);
   }
+}
+
+/** Whether something was left of a record that could not be written yet. */
+export function isLeft(id: string): boolean {
+  return keysOf(id).length > 0;
+}
+
+/** The places where something was left, of a record or of any. */
+export function keysOf(id: string): readonly string[] {
+  return Object.keys(globalThis.localStorage ?? {}).filter((key) => key.startsWith(`${KEY}/${id}`));
 }
 
 function keyOf(id: string): string {

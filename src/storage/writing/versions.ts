@@ -30,7 +30,6 @@ export async function keepVersion(name: DocumentName, record: RecordOf<DocumentN
   const all = await stored(of);
   const last = all.at(-1);
   if (!fromElsewhere && last && record.updatedAt - last.at < (APART[0]?.apartMs ?? 0)) return;
-  if (last?.at === record.updatedAt) return;
   const kept = { of, at: record.updatedAt, packed: await deflated(JSON.stringify(record)), fromElsewhere };
   await database.versions.bulkDelete([...tooClose(all, Date.now())]);
   await database.versions.add(kept);

@@ -1,7 +1,7 @@
 import { dequal } from 'dequal';
 import type { DocumentName } from '#core/documents';
 import { readAs, readStored } from '../../validation/documents.ts';
-import { database, type RecordOf, type Uses } from '../database.ts';
+import { database, LINKS, type RecordOf, type Uses } from '../database.ts';
 import { piecesFollow } from './follow.ts';
 import { joined, joinedPiece } from './joined.ts';
 import { type RecordOutcome } from '../records.ts';
@@ -88,5 +88,3 @@ function joinedLinks(base: object, mine: object, theirs: object): Partial<Uses> 
   const changedThere = LINKS.filter((link) => is[link] === was[link] && there[link] !== undefined);
   return Object.fromEntries(changedThere.map((link) => [link, there[link]]));
 }
-
-const LINKS = ['instrumentId', 'playerId', 'schoolId'] as const;

@@ -1,6 +1,18 @@
 import { readFile } from 'node:fs/promises';
 import { type Page } from '@playwright/test';
-import { beads, expect, fingers, openNewPiece, openPiece, planDrawn, saveAs, saved, test, typeLine, tellWholeBrief } from '../bench-page.ts';
+import {
+  beads,
+  expect,
+  fingers,
+  openNewPiece,
+  openPiece,
+  planDrawn,
+  saveAs,
+  saved,
+  test,
+  typeLine,
+  tellWholeBrief,
+} from '../bench-page.ts';
 
 const others = (page: Page) => page.getByRole('region', { name: 'Other fingerings' });
 const notePanel = (page: Page) => page.getByRole('complementary', { name: 'Selected note' });

@@ -224,14 +224,16 @@ describe('several pieces and several tabs', () => {
     const id = await keep('Left');
     const record = await database.pieces.get(id);
     assert.ok(record);
-    const left = (change: object): Promise<void> => putUnwritten(JSON.stringify({ ...record, ...change }));
+    const left = (change: object): Promise<boolean> => putUnwritten(JSON.stringify({ ...record, ...change }));
     await left({ document: { ...record.document, name: 'Newer' }, updatedAt: record.updatedAt + 1 });
     assert.equal((await database.pieces.get(id))?.document.name, 'Newer');
     await left({ document: { ...record.document, name: 'Older' }, updatedAt: record.updatedAt - 1 });
     await left({ document: { ...record.document, name: 7 }, updatedAt: record.updatedAt + 9 });
-    await putUnwritten('{"id": "cut off');
-    await putUnwritten('null');
+    assert.deepEqual([await putUnwritten('{"id": "cut off'), await putUnwritten('null')], [true, true]);
     assert.equal((await database.pieces.get(id))?.document.name, 'Newer');
+    const [aside] = await database.setAside.toArray();
+    assert.ok(aside?.id !== id && /name/.test(aside?.reason ?? ''), 'what does not read is set aside, beside the record itself');
+    assert.equal(await left({ document: { ...record.document, version: 9 } }), false, 'what a newer version left stays for it');
   });
 
   it('write what a page of an earlier version left behind, where documents had another name', async () => {

@@ -13,6 +13,7 @@ import { type WorkState, workStore } from '../../../src/state/work/work.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
 import { joinedPiece } from '../../../src/storage/writing/joined.ts';
 import { loadPiece } from '../../../src/storage/pieces.ts';
+import { writeUnwritten } from '../../../src/storage/writing/unwritten.ts';
 import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
 import { until } from '../../support/until.ts';
@@ -30,6 +31,19 @@ beforeEach(async () => {
   await database.open();
   newPiece();
 });
+
+/** A place beside the database, as a browser has it: its keys are its own. */
+function storageOf(kept: Map<string, string>): object {
+  const methods = {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => void kept.set(key, value),
+    removeItem: (key: string) => void kept.delete(key),
+  };
+  return new Proxy(methods, {
+    ownKeys: () => [...kept.keys()],
+    getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
+  });
+}
 
 /** The work changes and is written. */
 async function written(change: Partial<WorkState>): Promise<string> {
@@ -92,6 +106,29 @@ describe('the work', () => {
     await switchPiece(null);
     assert.notEqual(workStore.getState().pieceId, pieceId);
     assert.equal((await loadPiece(pieceId))?.document.name, 'Left behind');
+  });
+});
+
+describe('a piece whose last change the database could not take', () => {
+  it('is as it was changed when it is opened again, in this page or another, and is written when there is room', async () => {
+    const kept = new Map<string, string>();
+    Object.assign(globalThis, { localStorage: storageOf(kept) });
+    const id = await written({ name: 'Before' });
+    const { put } = IDBObjectStore.prototype;
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('The disk is full', 'QuotaExceededError');
+    };
+    await written({ name: 'On a full disk' });
+    newPiece();
+    await writeUnwritten();
+    await switchPiece(id);
+    await allSaved();
+    const { name, saving } = workStore.getState();
+    assert.deepEqual([name, saving.state, kept.size], ['On a full disk', 'failed', 1]);
+    IDBObjectStore.prototype.put = put;
+    await writeUnwritten();
+    assert.deepEqual([(await database.pieces.get(id))?.document.name, kept.size], ['On a full disk', 0]);
+    Object.assign(globalThis, { localStorage: undefined });
   });
 });
 

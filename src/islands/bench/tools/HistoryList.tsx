@@ -1,7 +1,7 @@
 import type { RefObject } from 'react';
 import { refingeredBy } from '../../../state/work/refingering.ts';
 import { goToState, useWorkHistory } from '../../../state/work/work-history.ts';
-import { bringBack } from '../../../state/work/work-actions.ts';
+import { bringBack } from '../../../state/work/bring-back.ts';
 import { useWork } from '../../../state/work/work.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
