@@ -8,10 +8,13 @@ import { leanTypebox } from './scripts/lean-typebox.mjs';
 import { timedTone } from './scripts/timed-tone.mjs';
 import { leanVexflow } from './scripts/lean-vexflow.mjs';
 
-/** A build with a name has it in the names of its files, so that two builds of the same code can stand for an old and a new version. */
+/** A build with a name has it in the names of the browser's files, so that two builds of the same code can stand for an old and a new version. */
 const { DOVE_PATH_BUILD: build } = process.env;
-const named =
-  build === undefined ? {} : { chunkFileNames: `_astro/[name].${build}.[hash].js`, entryFileNames: `_astro/[name].${build}.[hash].js` };
+const named = {
+  name: 'named-build',
+  config: (_, { isSsrBuild }) => (build === undefined || isSsrBuild ? {} : { build: { rollupOptions: { output: namedFiles(build) } } }),
+};
+const namedFiles = (build) => ({ chunkFileNames: `_astro/[name].${build}.[hash].js`, entryFileNames: `_astro/[name].${build}.[hash].js` });
 
 export default defineConfig({
   output: 'server',
@@ -21,11 +24,11 @@ export default defineConfig({
   security: { checkOrigin: false },
   devToolbar: { enabled: false },
   vite: {
-    plugins: [tailwindcss(), leanVexflow(), leanTypebox(), timedTone()],
+    plugins: [tailwindcss(), leanVexflow(), leanTypebox(), timedTone(), named],
     // The same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
     // No lists of what each part that comes later brings along: they cost 2 KB of the first load.
-    build: { modulePreload: { resolveDependencies: () => [] }, rollupOptions: { output: named } },
+    build: { modulePreload: { resolveDependencies: () => [] } },
     worker: { format: 'es', plugins: () => [leanTypebox()] },
   },
 });

@@ -1,22 +1,27 @@
 /**
  * Old and new: two builds served one after the other, in every order in which a page, its service worker and its parts can
  * meet them. Each must end with the new version running and nothing lost. Builds twice, then takes some minutes:
- * `npm run endure:versions`.
+ * `npm run endure:versions`; with `-- --folder F` the builds stay in that folder, and are taken from it the next time.
  */
 import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
-import { cpSync, mkdtempSync, rmSync, symlinkSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync, symlinkSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { parseArgs } from 'node:util';
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
 
 const PORT = 4395;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 
-/** The two builds, each in a folder of its own. */
-type Version = 'old' | 'new';
+const EDITED = 'Typed under the old version';
 
-const folder = mkdtempSync(join(tmpdir(), 'versions-'));
-for (const version of ['old', 'new'] as const) build(version);
+/** The two builds, each in a folder of its own; and the new one while it is being put on the server, every second file missing. */
+type Version = 'old' | 'new' | 'half';
+
+const { values: given } = parseArgs({ options: { folder: { type: 'string' } } });
+const folder = given.folder ?? mkdtempSync(join(tmpdir(), 'versions-'));
+for (const version of ['old', 'new'] as const) if (!existsSync(join(folder, version))) build(version);
+if (!existsSync(join(folder, 'half'))) halve();
 
 let server: ChildProcess = await serving('old');
 const browser = await chromium.launch({
@@ -33,7 +38,7 @@ try {
 } finally {
   await browser.close();
   server.kill();
-  rmSync(folder, { recursive: true, force: true });
+  if (given.folder === undefined) rmSync(folder, { recursive: true, force: true });
 }
 
 /** What is wrong at the end of an order; null for nothing. */
@@ -87,23 +92,23 @@ function orders(): Readonly<Record<string, Order>> {
         await other.reload();
         return other;
       }),
-    'the new version half fetched when the network goes': async (on) =>
+    'the new version half there, and the network gone, before it is whole': async (on) =>
       await inContext(on, 'allow', async (page, context) => {
         await kept(page);
-        await serve('new');
+        await serve('half');
         await edit(page);
+        await lookForNewer(page);
         await context.setOffline(true);
         await page.reload();
         await page.locator('[data-bead]').first().waitFor();
         await context.setOffline(false);
+        await serve('new');
         await lookForNewer(page);
         await useNewer(page);
         return page;
       }),
   };
 }
-
-const EDITED = 'Typed under the old version';
 
 async function edit(page: Page): Promise<void> {
   await page.locator('[data-bead]').first().waitFor();
@@ -162,15 +167,17 @@ async function serving(version: Version): Promise<ChildProcess> {
   const started = spawn(process.execPath, ['dist/serve.mjs'], {
     cwd: join(folder, version),
     env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_BUILD: version },
-    stdio: 'ignore',
+    stdio: ['ignore', 'ignore', 'inherit'],
   });
   while (
     !(await fetch(`${ADDRESS}/api/health`).then(
       ({ ok }) => ok,
       () => false,
     ))
-  )
+  ) {
+    if (started.exitCode !== null) throw new Error(`The ${version} version does not start: it ended with ${started.exitCode}`);
     await new Promise((resolve) => setTimeout(resolve, 100));
+  }
   return started;
 }
 
@@ -184,4 +191,10 @@ function build(version: Version): void {
   cpSync('dist', join(folder, version, 'dist'), { recursive: true });
   cpSync('package.json', join(folder, version, 'package.json'));
   symlinkSync(join(process.cwd(), 'node_modules'), join(folder, version, 'node_modules'));
+}
+
+function halve(): void {
+  cpSync(join(folder, 'new'), join(folder, 'half'), { recursive: true, verbatimSymlinks: true });
+  const assets = join(folder, 'half', 'dist', 'client', '_astro');
+  for (const [index, file] of readdirSync(assets).entries()) if (index % 2 === 0) rmSync(join(assets, file));
 }

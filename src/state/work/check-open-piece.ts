@@ -1,0 +1,14 @@
+import { checkRecord } from '../../storage/piece-list.ts';
+import { SET_ASIDE } from '../../words/storage.ts';
+import { say } from '../notices.ts';
+import { newPiece } from './work-actions.ts';
+import { workStore } from './work.ts';
+
+/** Checks the piece on the bench once it is drawn; a damaged one was set aside, and a new one takes its place. */
+export async function checkOpenPiece(): Promise<void> {
+  const { pieceId } = workStore.getState();
+  // What cannot be read at all was said when it was opened.
+  if (pieceId === null || (await checkRecord(pieceId).catch(() => true))) return;
+  newPiece();
+  say(SET_ASIDE);
+}

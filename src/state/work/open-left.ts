@@ -1,0 +1,16 @@
+import type { PieceRecord } from '../../storage/database.ts';
+import { leftOf } from '../../storage/writing/put-unwritten.ts';
+import { saveSoon } from './saving.ts';
+import { setOnBench } from './work-actions.ts';
+
+/**
+ * Opens a piece whose last change the database could not take: as it was left, whatever the database has, and tries to write
+ * it again. Null where nothing of it reads.
+ */
+export async function openLeft(id: string, stored: PieceRecord | null): Promise<string | null> {
+  const left = await leftOf('piece', id);
+  if (!left) return null;
+  setOnBench(left, stored);
+  saveSoon();
+  return id;
+}
