@@ -18,3 +18,8 @@ export const STORAGE_SILENT = 'it does not answer; if another tab of Dove Path i
 
 /** The piece on the bench does not read. */
 export const SET_ASIDE = 'The piece could not be read and was set aside; it is kept under Backup.';
+
+/** The browser's database does not open: work goes on without it. */
+export function notKeptText(why: string): string {
+  return `The browser does not open its storage (${why}). You can work here and download the piece, but it is not kept.`;
+}

@@ -8,7 +8,6 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
-import { StorageTrouble } from '../StorageTrouble.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';
 import { Messages } from './Messages.tsx';
@@ -20,6 +19,8 @@ import { BenchToolbar, PieceNameField } from './tools/BenchToolbar.tsx';
 import { PieceTabs } from './tools/PieceTabs.tsx';
 import { useBenchKeys } from './tools/use-bench-keys.ts';
 import { useIdle } from './use-idle.ts';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { notKeptText } from '../../words/storage.ts';
 
 /** Come after the first drawing, or when asked for. */
 const Alternatives = lazy(async () => ({ default: (await import('./others/Alternatives.tsx')).Alternatives }));
@@ -56,7 +57,11 @@ function GuardedBench() {
         {ready && <BenchToolbar />}
       </Header>
       {pieceId !== null && <PieceTabs pieceId={pieceId} />}
-      {trouble !== null && <StorageTrouble message={trouble} />}
+      {trouble !== null && (
+        <Notice role="alert" className="m-6" trouble>
+          {notKeptText(trouble)}
+        </Notice>
+      )}
       {ready && (
         <main className="px-5 pt-1.5 pb-6">
           <h1 className="sr-only">Bench</h1>

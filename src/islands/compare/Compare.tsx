@@ -19,11 +19,11 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
-import { StorageTrouble } from '../StorageTrouble.tsx';
 import { ComparedNotes } from './ComparedNotes.tsx';
 import { ComparedScore } from './ComparedScore.tsx';
 import { ComparedSums } from './ComparedSums.tsx';
 import { SideSentence } from './SideSentence.tsx';
+import { notKeptText } from '../../words/storage.ts';
 
 interface Kept {
   readonly pieces: readonly PieceRecord[];
@@ -53,7 +53,11 @@ function ComparePage() {
       <Header current="Compare" pieceId={new URL(location.href).searchParams.get('piece')} />
       <main className="px-5 pt-2 pb-6">
         <h1 className="sr-only">Compare</h1>
-        {loaded.state === 'failed' && <StorageTrouble message={loaded.message} />}
+        {loaded.state === 'failed' && (
+          <Notice role="alert" className="m-6" trouble>
+            {notKeptText(loaded.message)}
+          </Notice>
+        )}
         {kept?.pieces.length === 0 && (
           <EmptyState title="Two fingerings beside each other">
             There is no piece to compare yet. <ButtonLink href="/?new">Start a new piece</ButtonLink>

@@ -13,10 +13,11 @@ import { pieceTitle } from '../../words/labels.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
-import { StorageTrouble } from '../StorageTrouble.tsx';
 import { Messages } from '../bench/Messages.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { notKeptText } from '../../words/storage.ts';
 
 const PARTS = ['fingerboard', 'intonation', 'reach'] as const;
 type Part = (typeof PARTS)[number];
@@ -67,7 +68,11 @@ function MeasurementsPage() {
   return (
     <>
       <Header current="Measurements" pieceId={pieceId} />
-      {trouble !== null && <StorageTrouble message={trouble} />}
+      {trouble !== null && (
+        <Notice role="alert" className="m-6" trouble>
+          {notKeptText(trouble)}
+        </Notice>
+      )}
       {ready && (
         <main className="px-6 pt-3 pb-6">
           <PieceHead />
