@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './tests/support/served.ts';
 
 const PORT = 4399;
 
@@ -15,10 +16,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // Every test begins with an empty browser: what it does need not wait until the whole application is kept in it.
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--no-first-run'],
-    },
+    launchOptions: CHROMIUM,
   },
   webServer: {
     command: 'node dist/serve.mjs',

@@ -1,6 +1,6 @@
 /** Takes the pictures in docs/screenshots from the demo data: `npm run build` first, then `npm run screenshots`. */
-import { spawn } from 'node:child_process';
 import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM, served } from '../tests/support/served.ts';
 
 const PORT = 4397;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
@@ -39,15 +39,9 @@ const VIEWS: readonly View[] = [
 /** What stands where the other fingerings will be. */
 const LOOKED_FOR = 'Looking for other fingerings …';
 
-const server = spawn(process.execPath, ['dist/serve.mjs'], {
-  env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
-  stdio: 'ignore',
-});
+const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 try {
-  const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-  });
+  const browser = await chromium.launch(CHROMIUM);
   for (const { file, piece, dark, width, prepare } of VIEWS) {
     // A browser of its own for each picture: what one does to a piece does not show in the next.
     const page = await browser.newPage({ viewport: { width: width ?? 1280, height: 800 }, colorScheme: dark === true ? 'dark' : 'light' });
@@ -66,7 +60,7 @@ try {
   }
   await browser.close();
 } finally {
-  server.kill();
+  await server.stop();
 }
 
 async function keys(page: Page, pressed: readonly string[]): Promise<void> {

@@ -2,9 +2,9 @@
  * What the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. With
  * `-- --against DIR` the build in another tree is measured in the same run, and what counts are the ratios.
  */
-import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import { type Browser, chromium, type Page } from '@playwright/test';
+import { CHROMIUM, served } from '../support/served.ts';
 import { printLayoutShifts } from './layout-shift.ts';
 
 const PORT = 4398;
@@ -23,10 +23,7 @@ interface Figures {
 }
 
 const against = process.argv.includes('--against') ? process.argv[process.argv.indexOf('--against') + 1] : undefined;
-const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-});
+const browser = await chromium.launch(CHROMIUM);
 const baseline = await emptyPageMs(browser);
 const first = await measured('.');
 console.log(
@@ -55,15 +52,9 @@ function lower(one: Figures, other: Figures): Figures {
 
 /** Measures the build of one tree. */
 async function measured(tree: string): Promise<Figures> {
-  if (await answers()) throw new Error(`Something answers at ${ADDRESS} already: end it first, or it would be measured`);
-  const server = spawn(process.execPath, ['dist/serve.mjs'], {
-    cwd: tree,
-    env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_DEMO: '1' },
-    stdio: 'ignore',
-  });
+  const server = await served({ port: PORT, tree, env: { DOVE_PATH_DEMO: '1' } });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   try {
-    await serverReady();
     console.log(`\nthe build in ${tree}`);
     // The functions handed to the page are compiled with a helper that the page does not have.
     await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
@@ -76,9 +67,7 @@ async function measured(tree: string): Promise<Figures> {
     return { changeMs, keyMs, busyMs, restMs };
   } finally {
     await page.close();
-    const gone = new Promise((resolve) => server.once('exit', resolve));
-    server.kill();
-    await gone;
+    await server.stop();
   }
 }
 
@@ -295,17 +284,4 @@ async function changeMs(page: Page, tonic: string): Promise<number> {
       look();
     });
   }, tonic);
-}
-
-async function serverReady(): Promise<void> {
-  for (let attempt = 0; attempt < 100; attempt += 1) {
-    if (await answers()) return;
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  throw new Error('The server of the bench does not answer');
-}
-
-async function answers(): Promise<boolean> {
-  const answer = await fetch(`${ADDRESS}/api/health`).catch(() => null);
-  return answer?.ok === true;
 }

@@ -3,13 +3,12 @@
  * the most expensive briefs, against an idle one; what many requests leave in memory; and that no body, however odd, breaks
  * it. `-- --bodies 20000 --requests 2000 --seed 1` say how much.
  */
-import { type ChildProcess, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
+import { numberGiven, served } from '../support/served.ts';
 
 const PORT = 4397;
-const ADDRESS = `http://127.0.0.1:${PORT}`;
 const HEALTH_ROUNDS = 400;
 
 /** Four octaves of semitones up and down on a cello, alike in every octave, with sixty shifts: nothing valid and so short takes longer. */
@@ -32,12 +31,9 @@ const LONGEST = JSON.stringify({
   limits: { shifts: 60 },
 });
 
-const server = spawn(process.execPath, ['dist/serve.mjs'], {
-  env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT) },
-  stdio: 'inherit',
-});
+const server = await served({ port: PORT });
+const ADDRESS = server.address;
 try {
-  await listening();
   // Once for nothing: what is measured then is warm.
   await healthMs();
   const idle = await healthMs();
@@ -49,10 +45,10 @@ try {
   );
   filling.stop();
   await until(async () => (await queue()).running === 0);
-  await printMemory(server, option('requests', 2000));
-  await printFuzz(option('bodies', 20_000), option('seed', 1));
+  await printMemory(server.process.pid, numberGiven('requests', 2000));
+  await printFuzz(numberGiven('bodies', 20_000), numberGiven('seed', 1));
 } finally {
-  server.kill();
+  await server.stop();
 }
 
 /** Keeps the planner and its queue full until it is stopped. */
@@ -75,7 +71,7 @@ async function healthMs(): Promise<number> {
   return times.toSorted((one, other) => one - other)[Math.floor(HEALTH_ROUNDS * 0.99)] ?? 0;
 }
 
-async function printMemory({ pid }: ChildProcess, requests: number): Promise<void> {
+async function printMemory(pid: number | undefined, requests: number): Promise<void> {
   const bodies = DEMO_PIECES.map(({ brief }) => JSON.stringify(brief));
   const ask = async (count: number): Promise<void> => {
     for (let index = 0; index < count; index += 1) await post('plan', bodies[index % bodies.length] ?? '');
@@ -134,16 +130,6 @@ async function queue(): Promise<{ readonly running: number; readonly waiting: nu
   return health.queue;
 }
 
-async function listening(): Promise<void> {
-  await until(
-    async () =>
-      await fetch(`${ADDRESS}/api/health`).then(
-        ({ ok }) => ok,
-        () => false,
-      ),
-  );
-}
-
 async function until(holds: () => Promise<boolean>): Promise<void> {
   while (!(await holds())) await new Promise((resolve) => setTimeout(resolve, 50));
 }
@@ -151,9 +137,4 @@ async function until(holds: () => Promise<boolean>): Promise<void> {
 function residentMb(pid: number | undefined): number {
   const [, kb] = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8')) ?? [];
   return Math.round(Number(kb) / 1024);
-}
-
-function option(name: string, usual: number): number {
-  const at = process.argv.indexOf(`--${name}`);
-  return at < 0 ? usual : Number(process.argv[at + 1]);
 }

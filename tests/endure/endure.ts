@@ -3,16 +3,15 @@
  * `npm run endure -- --trials 10000 --minutes 20 --seed 1`. With `--without-write-ahead` the place beside the database is
  * switched off, and edits must be lost: the check that this can fail.
  */
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { type Disaster, DISASTERS } from './disasters.ts';
 import { type Edit, EDITS, type Stored } from './edits.ts';
+import { CHROMIUM, numberGiven, served } from '../support/served.ts';
 
 const PORT = 4396;
-const ADDRESS = `http://127.0.0.1:${PORT}`;
 
 /** So many go on side by side. */
 const SIDE_BY_SIDE = 2;
@@ -29,22 +28,12 @@ const withoutWriteAhead = process.argv.includes('--without-write-ahead');
 const tally = new Map<string, { tried: number; lost: number }>();
 let begun = 0;
 
-const server = spawn(process.execPath, ['dist/serve.mjs'], {
-  env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT) },
-  stdio: 'ignore',
-});
+const server = await served({ port: PORT });
 const since = Date.now();
 try {
-  while (
-    !(await fetch(`${ADDRESS}/api/health`).then(
-      ({ ok }) => ok,
-      () => false,
-    ))
-  )
-    await new Promise((resolve) => setTimeout(resolve, 100));
   await Promise.all(Array.from({ length: SIDE_BY_SIDE }, worker));
 } finally {
-  server.kill();
+  await server.stop();
 }
 report();
 
@@ -134,9 +123,8 @@ async function storedPiece(id: string): Promise<Stored | null> {
 
 async function browserOn(profile: string): Promise<BrowserContext> {
   const context = await chromium.launchPersistentContext(profile, {
-    baseURL: ADDRESS,
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    ...CHROMIUM,
+    baseURL: server.address,
     serviceWorkers: 'block',
   });
   await context.addInitScript((off: boolean) => {
@@ -168,9 +156,4 @@ function report(): void {
   const [tried, lost] = kinds.reduce(([all, gone], [, kind]) => [all + kind.tried, gone + kind.lost], [0, 0]);
   console.log(`\n${lost} of ${tried} edits lost, seed ${seed}, in ${Math.round((Date.now() - since) / 1000)} s`);
   if (lost > 0 !== withoutWriteAhead) process.exitCode = 1;
-}
-
-function numberGiven(name: string, usual: number): number {
-  const at = process.argv.indexOf(`--${name}`);
-  return at < 0 ? usual : Number(process.argv[at + 1]);
 }

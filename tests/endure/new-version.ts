@@ -3,15 +3,15 @@
  * meet them. Each must end with the new version running and nothing lost. Builds twice, then takes some minutes:
  * `npm run endure:versions`; with `-- --folder F` the builds stay in that folder, and are taken from it the next time.
  */
-import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync, symlinkSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
+import { CHROMIUM, type Served, served } from '../support/served.ts';
 
 const PORT = 4395;
-const ADDRESS = `http://127.0.0.1:${PORT}`;
 
 const EDITED = 'Typed under the old version';
 
@@ -23,11 +23,8 @@ const folder = given.folder ?? mkdtempSync(join(tmpdir(), 'versions-'));
 for (const version of ['old', 'new'] as const) if (!existsSync(join(folder, version))) build(version);
 if (!existsSync(join(folder, 'half'))) halve();
 
-let server: ChildProcess = await serving('old');
-const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-});
+let server = await serving('old');
+const browser = await chromium.launch(CHROMIUM);
 try {
   for (const [name, order] of Object.entries(orders())) {
     await serve('old');
@@ -37,7 +34,7 @@ try {
   }
 } finally {
   await browser.close();
-  server.kill();
+  await server.stop();
   if (given.folder === undefined) rmSync(folder, { recursive: true, force: true });
 }
 
@@ -120,7 +117,7 @@ async function inContext(
   serviceWorkers: 'allow' | 'block',
   order: (page: Page, context: BrowserContext) => Promise<Page>,
 ): Promise<string | null> {
-  const context = await on.newContext({ baseURL: ADDRESS, serviceWorkers });
+  const context = await on.newContext({ baseURL: server.address, serviceWorkers });
   await context.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
   const first = await context.newPage();
   await first.goto('/?new');
@@ -158,27 +155,12 @@ async function useNewer(page: Page): Promise<void> {
 }
 
 async function serve(version: Version): Promise<void> {
-  server.kill();
-  await new Promise((resolve) => server.once('exit', resolve));
+  await server.stop();
   server = await serving(version);
 }
 
-async function serving(version: Version): Promise<ChildProcess> {
-  const started = spawn(process.execPath, ['dist/serve.mjs'], {
-    cwd: join(folder, version),
-    env: { ...process.env, HOST: '127.0.0.1', PORT: String(PORT), DOVE_PATH_BUILD: version },
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
-  while (
-    !(await fetch(`${ADDRESS}/api/health`).then(
-      ({ ok }) => ok,
-      () => false,
-    ))
-  ) {
-    if (started.exitCode !== null) throw new Error(`The ${version} version does not start: it ended with ${started.exitCode}`);
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  return started;
+async function serving(version: Version): Promise<Served> {
+  return await served({ port: PORT, tree: join(folder, version), env: { DOVE_PATH_BUILD: version } });
 }
 
 /** A build of its own: the name of the version is part of its code, so that its files have names of their own. */

@@ -1,0 +1,124 @@
+import type { Browser, Page } from '@playwright/test';
+import { dequal } from 'dequal';
+import { readStored } from '../../src/validation/documents.ts';
+
+/** A piece in the browser, as far as undo has to bring it back. */
+interface Opened {
+  readonly id: string;
+  readonly state: unknown;
+}
+
+/** How long a page may show nothing, or a piece take to be saved, ms. */
+const PATIENCE_MS = 20_000;
+
+/** An empty browser with the demo data, on one page; what goes wrong on it is kept in `troubles`. */
+export class Visit {
+  readonly troubles: string[] = [];
+  private opened: Opened | null = null;
+
+  private constructor(readonly page: Page) {}
+
+  static async begin(browser: Browser, address: string, room: string): Promise<Visit> {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+    await context.addInitScript(() => {
+      localStorage.setItem('dove-path/first-steps', 'done');
+      // The windows of the system are nobody's to press.
+      window.print = () => undefined;
+      Reflect.deleteProperty(window, 'showDirectoryPicker');
+    });
+    // The functions handed to the page are compiled with a helper that the page does not have.
+    await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
+    const visit = new Visit(await context.newPage());
+    visit.watch();
+    await visit.page.goto(`${address}${room}`);
+    await visit.look();
+    return visit;
+  }
+
+  async end(): Promise<void> {
+    await this.page.context().close();
+  }
+
+  private watch(): void {
+    const { page, troubles } = this;
+    page.on('console', (message) => message.type() === 'error' && troubles.push(`console: ${message.text()}`));
+    page.on('pageerror', ({ message }) => troubles.push(`uncaught: ${message}`));
+    page.on('dialog', (dialog) => void dialog.accept().catch(() => undefined));
+    page.on('filechooser', () => undefined);
+    page.on('download', (download) => void download.cancel().catch(() => undefined));
+  }
+
+  /** Something is on the page, nothing failed in it, and every piece in the browser is valid; a piece just opened is kept as it is. */
+  async look(): Promise<void> {
+    const shows = await this.page.waitForFunction(somethingShows, null, { timeout: PATIENCE_MS }).then(
+      async (handle) => await handle.jsonValue(),
+      () => 'a blank page',
+    );
+    if (shows !== 'fine') this.troubles.push(`${shows} at ${this.page.url()}`);
+    for (const { id, document } of await this.pieces()) {
+      const read = await readStored('piece', document);
+      if (!read.ok) this.troubles.push(`piece ${id} is not valid: ${JSON.stringify(read.issues)}`);
+    }
+    const id = await this.page.evaluate(() => (location.pathname === '/' ? new URLSearchParams(location.search).get('piece') : null));
+    if (id === this.opened?.id) return;
+    const opened = id === null ? undefined : (await this.pieces()).find((piece) => piece.id === id);
+    this.opened = opened ? { id: opened.id, state: stateOf(opened) } : null;
+  }
+
+  /** Undoes until nothing is left to undo: the piece is then as it was opened. False where no piece is open. */
+  async undoAllTheWay(): Promise<boolean> {
+    const { page, opened } = this;
+    if (opened === null || !page.url().includes(opened.id)) return false;
+    for (let layer = 0; layer < 4; layer += 1) await page.keyboard.press('Escape');
+    const undo = page.getByRole('button', { name: 'Undo', exact: true });
+    while (await undo.isEnabled()) await undo.click();
+    await page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
+    const now = (await this.pieces()).find(({ id }) => id === opened.id);
+    const same = now !== undefined && dequal(stateOf(now), opened.state);
+    if (!same) this.troubles.push(`undone, but not as opened: ${JSON.stringify(now && stateOf(now))} for ${JSON.stringify(opened.state)}`);
+    return true;
+  }
+
+  private async pieces(): Promise<readonly StoredPiece[]> {
+    return await this.page.evaluate(storedPieces).catch(() => []);
+  }
+}
+
+interface StoredPiece {
+  readonly id: string;
+  readonly document: object;
+  readonly instrumentId: string | null;
+  readonly playerId: string | null;
+  readonly schoolId: string | null;
+}
+
+function stateOf({ document, instrumentId, playerId, schoolId }: StoredPiece): unknown {
+  return { document, instrumentId, playerId, schoolId };
+}
+
+/** Runs in the page; false for as long as it is blank. */
+function somethingShows(): string | false {
+  const text = document.querySelector('main')?.textContent.trim() ?? '';
+  if (text === '') return false;
+  return text.includes('This part cannot be shown') ? 'a part that failed' : 'fine';
+}
+
+/** Runs in the page. */
+async function storedPieces(): Promise<readonly StoredPiece[]> {
+  // Opening it before the page has would make an empty one.
+  const there = (await indexedDB.databases()).some(({ name }) => name === 'dove-path');
+  if (!there) return [];
+  const opening = indexedDB.open('dove-path');
+  const database = await new Promise<IDBDatabase | null>((resolve) => {
+    opening.onsuccess = () => resolve(opening.result);
+    opening.onerror = () => resolve(null);
+  });
+  if (!database?.objectStoreNames.contains('pieces')) return [];
+  const reading = database.transaction('pieces').objectStore('pieces').getAll();
+  const pieces = await new Promise<readonly StoredPiece[]>((resolve) => {
+    reading.onsuccess = () => resolve(reading.result);
+    reading.onerror = () => resolve([]);
+  });
+  database.close();
+  return pieces;
+}

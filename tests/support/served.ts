@@ -1,0 +1,53 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { setTimeout as rest } from 'node:timers/promises';
+import { parseArgs } from 'node:util';
+
+/** The built application while it is served. */
+export interface Served {
+  readonly address: string;
+  readonly process: ChildProcess;
+  /** Ends it, and resolves when it has ended. */
+  readonly stop: () => Promise<void>;
+}
+
+/** How a server is started: in the tree that holds the build, and with what in its environment. */
+export interface Start {
+  readonly port: number;
+  readonly tree?: string;
+  readonly env?: Readonly<Record<string, string>>;
+}
+
+/** The Chromium of this machine, and how it is started without a screen. */
+export const CHROMIUM = {
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--no-first-run'],
+};
+
+/** Serves a build; resolves when it answers, and throws where something else answers there already or it ends before. */
+export async function served({ port, tree = '.', env = {} }: Start): Promise<Served> {
+  const address = `http://127.0.0.1:${port}`;
+  const answers = async (): Promise<boolean> => (await fetch(`${address}/api/health`).catch(() => null))?.ok === true;
+  if (await answers()) throw new Error(`Something answers at ${address} already: end it first`);
+  const server = spawn(process.execPath, ['dist/serve.mjs'], {
+    cwd: tree,
+    env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), ...env },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  while (!(await answers())) {
+    if (server.exitCode !== null) throw new Error(`The build in ${tree} does not start: it ended with ${server.exitCode}`);
+    await rest(50);
+  }
+  const stop = async (): Promise<void> => {
+    server.kill();
+    if (server.exitCode === null && server.signalCode === null) await once(server, 'exit');
+  };
+  return { address, process: server, stop };
+}
+
+/** A number given in the command line as `--name 12`; `usual` where it is not there. */
+export function numberGiven(name: string, usual: number): number {
+  const { values } = parseArgs({ options: { [name]: { type: 'string' } }, strict: false });
+  const given = values[name];
+  return typeof given === 'string' ? Number(given) : usual;
+}
