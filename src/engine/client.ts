@@ -16,10 +16,16 @@ const LEAST_PATIENCE_MS = 20;
 /** How many briefs the worker keeps solved; the one asked about longest ago makes room. */
 const MOST_SESSIONS = 8;
 
-/** Why a call has no answer: nobody wants it any more, or the worker died under it. */
+/** How often a worker that has something to do is asked whether it still answers, ms. */
+const LOOK_EVERY_MS = 5000;
+
+/** After so many looks in a row without a word from it, a worker is stuck: it is ended. A machine that slept misses only one. */
+const MOST_MISSED = 4;
+
+/** Why a call has no answer: nobody wants it any more, or the worker died under it, or was stuck and was ended. */
 export class Unanswered extends Error {
-  constructor(readonly why: 'cancelled' | 'died') {
-    super(why === 'cancelled' ? 'The question was cancelled' : 'The worker that was to answer has died');
+  constructor(readonly why: 'cancelled' | 'died' | 'stuck') {
+    super(`The question was not answered: ${why}`);
   }
 }
 
@@ -51,19 +57,25 @@ interface Connection {
   readonly remote: Remote<Engine>;
   readonly questions: Questions;
   open: readonly number[];
+  /** Looks in a row without a word from the worker. */
+  missed: number;
 }
 
 /**
  * The one place that talks to the engine's worker. Every brief is solved once: whatever is asked about the same brief
- * builds on that. A worker that dies rejects every call in flight, and the next question starts another.
+ * builds on that. A worker that dies or is stuck rejects every call in flight, and the next question starts another.
  */
 export class EngineClient {
   private connection: Connection | null = null;
   private readonly calls = new Map<number, Call>();
   private readonly sessions = new WeakMap<Brief, number>();
   private lastNumber = 0;
+  private looking: ReturnType<typeof setInterval> | undefined;
 
-  constructor(private readonly start: () => EngineWorker) {}
+  constructor(
+    private readonly start: () => EngineWorker,
+    private readonly lookEveryMs = LOOK_EVERY_MS,
+  ) {}
 
   /** The best plan of a brief, or why there is none and what would help. */
   async plan(brief: Brief, options: AskOptions = {}): Promise<PlanOutcome> {
@@ -82,7 +94,8 @@ export class EngineClient {
       const send = (): void => {
         const connection = this.connected();
         const ask = connection.questions[question.kind];
-        const said = ask({ number, session: this.opened(connection, brief) }, question, report ? proxy(report) : null);
+        const heard = report && proxy((share: number) => (this.heard(connection), report(share)));
+        const said = ask({ number, session: this.opened(connection, brief) }, question, heard ?? null);
         said.then((come) => (come === null ? undefined : resolve(come.answer)), reject).finally(() => this.settled(connection, number));
       };
       this.calls.set(number, { kind: question.kind, since: performance.now(), cancelled: false, send, reject });
@@ -121,31 +134,46 @@ export class EngineClient {
 
   /** Ends the worker; what is still wanted is asked of a new one. */
   private startAgain(): void {
-    this.disconnect();
+    this.end();
     for (const [number, { cancelled }] of this.calls) if (cancelled) this.calls.delete(number);
     for (const { send } of [...this.calls.values()]) send();
   }
 
-  private died(connection: Connection): void {
+  private died(connection: Connection, why: 'died' | 'stuck'): void {
     if (this.connection !== connection) return;
-    this.disconnect();
+    this.end();
     const lost = [...this.calls.values()];
     this.calls.clear();
-    for (const { reject } of lost) reject(new Unanswered('died'));
+    for (const { reject } of lost) reject(new Unanswered(why));
   }
 
-  private disconnect(): void {
+  /** Ends the worker; the next question starts another. */
+  end(): void {
+    clearInterval(this.looking);
     this.connection?.worker.terminate();
     this.connection = null;
+  }
+
+  private heard(connection: Connection): void {
+    connection.missed = 0;
+  }
+
+  /** Asks the worker for a word from time to time, while anything is asked of it. */
+  private look(connection: Connection): void {
+    connection.missed = this.calls.size === 0 ? 0 : connection.missed + 1;
+    if (connection.missed > MOST_MISSED) this.died(connection, 'stuck');
+    else if (connection.missed > 0) void connection.remote.answers();
   }
 
   private connected(): Connection {
     if (this.connection) return this.connection;
     const worker = this.start();
     const remote = wrap<Engine>(worker);
-    const connection: Connection = { worker, remote, questions: remote, open: [] };
-    worker.addEventListener('error', () => this.died(connection));
-    worker.addEventListener('messageerror', () => this.died(connection));
+    const connection: Connection = { worker, remote, questions: remote, open: [], missed: 0 };
+    worker.addEventListener('error', () => this.died(connection, 'died'));
+    worker.addEventListener('messageerror', () => this.died(connection, 'died'));
+    worker.addEventListener('message', () => this.heard(connection));
+    this.looking = setInterval(() => this.look(connection), this.lookEveryMs);
     this.connection = connection;
     return connection;
   }

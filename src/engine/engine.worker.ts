@@ -91,6 +91,7 @@ const engine: Engine = {
   open: (session, brief) => void sessions.set(session, openSession(brief)),
   close: (session) => void sessions.delete(session),
   cancel,
+  answers: () => undefined,
   plan,
   alternatives: answering('alternatives'),
   ways: answering('ways'),

@@ -29,4 +29,6 @@ export interface Engine extends Questions {
   readonly close: (session: number) => void;
   /** Drops a call: it takes no further step. */
   readonly cancel: (number: number) => void;
+  /** Says nothing but that the worker answers. */
+  readonly answers: () => void;
 }

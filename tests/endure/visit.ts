@@ -5,6 +5,8 @@ import { readStored } from '../../src/validation/documents.ts';
 /** A piece in the browser, as far as undo has to bring it back. */
 interface Opened {
   readonly id: string;
+  /** When its page was loaded. */
+  readonly since: number;
   readonly state: unknown;
 }
 
@@ -59,19 +61,42 @@ export class Visit {
       const read = await readStored('piece', document);
       if (!read.ok) this.troubles.push(`piece ${id} is not valid: ${JSON.stringify(read.issues)}`);
     }
-    const id = await this.page.evaluate(() => (location.pathname === '/' ? new URLSearchParams(location.search).get('piece') : null));
-    if (id === this.opened?.id) return;
-    const opened = id === null ? undefined : (await this.pieces()).find((piece) => piece.id === id);
-    this.opened = opened ? { id: opened.id, state: stateOf(opened) } : null;
+    await this.rememberOpened();
+  }
+
+  /** Another piece on the bench than before: what undo has to come back to. */
+  private async rememberOpened(): Promise<void> {
+    // The same piece on a page that was loaded again has nothing to undo.
+    const { id, since } = await this.page.evaluate(() => ({
+      id: location.pathname === '/' ? new URLSearchParams(location.search).get('piece') : null,
+      since: performance.timeOrigin,
+    }));
+    if (id === this.opened?.id && since === this.opened?.since) return;
+    this.opened = null;
+    if (id === null) return;
+    await this.page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
+    const opened = (await this.pieces()).find((piece) => piece.id === id) ?? (await this.writtenFirst(id));
+    if (opened) this.opened = { id, since, state: stateOf(opened) };
+    else this.troubles.push(`piece ${id} is said to be saved and is not there`);
+  }
+
+  /** A new piece is written with its first change: a name, which is undone. */
+  private async writtenFirst(id: string): Promise<StoredPiece | undefined> {
+    await this.page.getByRole('textbox', { name: 'Name of the piece' }).fill('Written');
+    await this.page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
+    await this.page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await this.page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
+    return (await this.pieces()).find((piece) => piece.id === id);
   }
 
   /** Undoes until nothing is left to undo: the piece is then as it was opened. False where no piece is open. */
   async undoAllTheWay(): Promise<boolean> {
     const { page, opened } = this;
     if (opened === null || !page.url().includes(opened.id)) return false;
-    for (let layer = 0; layer < 4; layer += 1) await page.keyboard.press('Escape');
+    await page.waitForLoadState('networkidle');
     const undo = page.getByRole('button', { name: 'Undo', exact: true });
-    while (await undo.isEnabled()) await undo.click();
+    // Whatever lies over the bench is closed first.
+    while (await undo.isEnabled()) await undo.click({ timeout: 500 }).catch(async () => await page.keyboard.press('Escape'));
     await page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
     const now = (await this.pieces()).find(({ id }) => id === opened.id);
     const same = now !== undefined && dequal(stateOf(now), opened.state);
@@ -96,8 +121,9 @@ function stateOf({ document, instrumentId, playerId, schoolId }: StoredPiece): u
   return { document, instrumentId, playerId, schoolId };
 }
 
-/** Runs in the page; false for as long as it is blank. */
+/** Runs in the page; false for as long as it is blank, or the bench has no piece yet. */
 function somethingShows(): string | false {
+  if (location.pathname === '/' && !new URLSearchParams(location.search).has('piece')) return false;
   const text = document.querySelector('main')?.textContent.trim() ?? '';
   if (text === '') return false;
   return text.includes('This part cannot be shown') ? 'a part that failed' : 'fine';

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { finished } from '#core/result';
 import { type Answer, answerTo, openSession, type Question, type QuestionKind, type Session } from '#core/session';
+import { engine } from '../../src/engine/client.ts';
 import type { Ticket } from '../../src/engine/protocol.ts';
 
 const running = new Set<NodeWorker>();
@@ -18,6 +19,7 @@ export class NodeWorker extends EventTarget {
         open: (session: number, brief: Parameters<typeof openSession>[0]) => void this.sessions.set(session, openSession(brief)),
         close: (session: number) => void this.sessions.delete(session),
         cancel: () => undefined,
+        answers: () => undefined,
         plan: this.answering('plan'),
         alternatives: this.answering('alternatives'),
         ways: this.answering('ways'),
@@ -65,5 +67,6 @@ export function runningWorkers(): readonly NodeWorker[] {
 
 /** Ends all of them, so that the process may end. */
 export function endWorkers(): void {
+  engine.end();
   for (const worker of running) worker.terminate();
 }

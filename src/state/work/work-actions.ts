@@ -36,8 +36,9 @@ export async function newPieceOfStudio(): Promise<string> {
   return newPiece(onlySchool(schools));
 }
 
-/** Puts another piece on the bench, once this one is written; its id. */
+/** Puts another piece on the bench, once this one is written; its id. The one that is there stays as it is, with its history. */
 export async function switchPiece(id: string | null): Promise<string> {
+  if (id !== null && id === workStore.getState().pieceId) return id;
   await allSaved();
   return id === null ? await newPieceOfStudio() : await openPiece(id);
 }

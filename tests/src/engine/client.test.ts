@@ -14,6 +14,8 @@ interface Staged {
   readonly cancelled: number[];
   /** As a worker dies that runs out of memory or cannot be loaded. */
   readonly die: () => void;
+  /** Resolves when it was asked so often whether it still answers. */
+  readonly lookedAt: (times: number) => Promise<void>;
   ended: boolean;
 }
 
@@ -22,11 +24,13 @@ function staged(stuck: boolean): Staged {
   const { port1, port2 } = new MessageChannel();
   const sessions = new Map<number, Session>();
   const deaths = new Set<() => void>();
+  const looks: { left: number; readonly resolve: () => void }[] = [];
   const stage: Staged = {
     opened: [],
     cancelled: [],
     ended: false,
     die: () => deaths.forEach((tell) => tell()),
+    lookedAt: (times) => new Promise((resolve) => looks.push({ left: times, resolve })),
     worker: {
       postMessage: port1.postMessage.bind(port1),
       addEventListener: (type: string, listener: EventListenerOrEventListenerObject) => {
@@ -50,6 +54,9 @@ function staged(stuck: boolean): Staged {
       },
       close: (session: number) => sessions.delete(session),
       cancel: (number: number) => void stage.cancelled.push(number),
+      answers: () => {
+        for (const look of looks) if ((look.left -= 1) === 0) look.resolve();
+      },
       plan: ({ session }: { readonly session: number }) => {
         const open = sessions.get(session);
         return stuck || !open ? never : { answer: finished(answerTo(open, 'plan', { kind: 'plan' })) };
@@ -62,52 +69,77 @@ function staged(stuck: boolean): Staged {
   return stage;
 }
 
-function clientOn(...stages: readonly Staged[]): EngineClient {
+function clientOn(stages: readonly Staged[], lookEveryMs?: number): EngineClient {
   const left = [...stages];
   return new EngineClient(() => {
     const next = left.shift();
     if (!next) throw new Error('No worker is left to start');
     return next.worker;
-  });
+  }, lookEveryMs);
 }
 
 const isDeath = (error: unknown): boolean => error instanceof Unanswered && error.why === 'died';
+const isStuck = (error: unknown): boolean => error instanceof Unanswered && error.why === 'stuck';
 const isCancelled = (error: unknown): boolean => error instanceof Unanswered && error.why === 'cancelled';
 
 describe('a worker that dies', () => {
   it('rejects every call in flight, and the next question starts another', async () => {
     const [first, second] = [staged(true), staged(false)];
-    const client = clientOn(first, second);
+    const client = clientOn([first, second]);
     const calls = [client.plan(FIRST_BRIEF), client.ask(FIRST_BRIEF, { kind: 'alternatives', most: 3 })];
     const lost = Promise.all(calls.map((call) => assert.rejects(call, isDeath)));
     first.die();
     await lost;
     assert.ok(first.ended);
     assert.ok((await client.plan(FIRST_BRIEF)).ok);
-    second.worker.terminate();
+    client.end();
+  });
+});
+
+describe('a worker that is stuck', () => {
+  const LOOK_EVERY_MS = 5;
+
+  it('is ended, its calls are rejected, and the next question starts another', async () => {
+    const [first, second] = [staged(true), staged(false)];
+    // What it is asked never reaches it, as with a thread that does not come back from a step.
+    const client = clientOn([{ ...first, worker: { ...first.worker, postMessage: () => undefined } }, second], LOOK_EVERY_MS);
+    await assert.rejects(client.plan(FIRST_BRIEF), isStuck);
+    assert.ok(first.ended);
+    assert.ok((await client.plan(FIRST_BRIEF)).ok);
+    client.end();
+  });
+
+  it('is not one that answers, however long a question takes', async () => {
+    const stage = staged(true);
+    const client = clientOn([stage], LOOK_EVERY_MS);
+    const asked = client.plan(FIRST_BRIEF);
+    await stage.lookedAt(20);
+    assert.ok(!stage.ended);
+    stage.die();
+    await assert.rejects(asked, isDeath);
   });
 });
 
 describe('a question that is taken back', () => {
   it('is rejected at once, and the worker hears of it', async () => {
     const stage = staged(false);
-    const client = clientOn(stage);
+    const client = clientOn([stage]);
     const taking = new AbortController();
     const asked = client.ask(FIRST_BRIEF, { kind: 'alternatives', most: 3 }, { signal: taking.signal });
     taking.abort();
     await assert.rejects(asked, isCancelled);
     await client.plan(FIRST_BRIEF);
     assert.equal(stage.cancelled.length, 1);
-    stage.worker.terminate();
+    client.end();
   });
 
   it('before it is asked is not asked at all', async () => {
-    await assert.rejects(clientOn().ask(FIRST_BRIEF, { kind: 'effects' }, { signal: AbortSignal.abort() }), isCancelled);
+    await assert.rejects(clientOn([]).ask(FIRST_BRIEF, { kind: 'effects' }, { signal: AbortSignal.abort() }), isCancelled);
   });
 
   it('in the middle of a long step is ended with its worker, and what is still wanted is asked of another', async () => {
     const [first, second] = [staged(true), staged(false)];
-    const client = clientOn(first, second);
+    const client = clientOn([first, second]);
     const taking = new AbortController();
     const old = client.plan(FIRST_BRIEF, { signal: taking.signal });
     taking.abort();
@@ -115,20 +147,20 @@ describe('a question that is taken back', () => {
     await assert.rejects(old, isCancelled);
     assert.ok((await wanted).ok);
     assert.ok(first.ended);
-    second.worker.terminate();
+    client.end();
   });
 });
 
 describe('a session', () => {
   it('is opened once for a brief, and its plan’s own copy of the brief belongs to it', async () => {
     const stage = staged(false);
-    const client = clientOn(stage);
+    const client = clientOn([stage]);
     const outcome = await client.plan(FIRST_BRIEF);
     await client.plan(FIRST_BRIEF);
     assert.ok(outcome.ok);
     assert.equal(client.sessionOf(outcome.value.best.brief), client.sessionOf(FIRST_BRIEF));
     assert.notEqual(client.sessionOf(withTempo(FIRST_BRIEF, 60)), client.sessionOf(FIRST_BRIEF));
     assert.equal(stage.opened.length, 1);
-    stage.worker.terminate();
+    client.end();
   });
 });

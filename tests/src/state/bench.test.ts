@@ -24,7 +24,7 @@ import { overlaidOf, planningStore } from '../../../src/state/planning.ts';
 import { refingeredBy, watchRefingering } from '../../../src/state/work/refingering.ts';
 import { select, selectionStore, selectTo, passageOf } from '../../../src/state/selection.ts';
 import { adoptFromOtherTab } from '../../../src/state/work/in-step.ts';
-import { newPiece, switchPiece } from '../../../src/state/work/work-actions.ts';
+import { newPiece, renamePiece, switchPiece } from '../../../src/state/work/work-actions.ts';
 import { undo } from '../../../src/state/work/work-history.ts';
 import { workStore } from '../../../src/state/work/work.ts';
 import { database } from '../../../src/storage/database.ts';
@@ -206,6 +206,15 @@ describe('several pieces and several tabs', () => {
     assert.deepEqual([now().name, now().pieceId], ['The other', id]);
     await switchPiece(null);
     assert.equal(now().name, '');
+  });
+
+  it('keep what can be undone when the tab of the one that is there is pressed', async () => {
+    const id = await keep('The other');
+    await switchPiece(id);
+    renamePiece('Changed');
+    await switchPiece(id);
+    undo();
+    assert.equal(now().name, 'The other');
   });
 
   it('take over what another tab wrote; undo goes back', async () => {
