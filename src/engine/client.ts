@@ -22,9 +22,9 @@ const LOOK_EVERY_MS = 5000;
 /** After so many looks in a row without a word from it, a worker is stuck: it is ended. A machine that slept misses only one. */
 const MOST_MISSED = 4;
 
-/** Why a call has no answer: nobody wants it any more, or the worker died under it, or was stuck and was ended. */
+/** Why a call has no answer: nobody wants it any more, or the worker died under it, be it that it was stuck and was ended. */
 export class Unanswered extends Error {
-  constructor(readonly why: 'cancelled' | 'died' | 'stuck') {
+  constructor(readonly why: 'cancelled' | 'died') {
     super(`The question was not answered: ${why}`);
   }
 }
@@ -94,8 +94,8 @@ export class EngineClient {
       const send = (): void => {
         const connection = this.connected();
         const ask = connection.questions[question.kind];
-        const heard = report && proxy((share: number) => (this.heard(connection), report(share)));
-        const said = ask({ number, session: this.opened(connection, brief) }, question, heard ?? null);
+        const reported = report && proxy((share: number) => (heard(connection), report(share)));
+        const said = ask({ number, session: this.opened(connection, brief) }, question, reported ?? null);
         said.then((come) => (come === null ? undefined : resolve(come.answer)), reject).finally(() => this.settled(connection, number));
       };
       this.calls.set(number, { kind: question.kind, since: performance.now(), cancelled: false, send, reject });
@@ -139,12 +139,12 @@ export class EngineClient {
     for (const { send } of [...this.calls.values()]) send();
   }
 
-  private died(connection: Connection, why: 'died' | 'stuck'): void {
+  private died(connection: Connection): void {
     if (this.connection !== connection) return;
     this.end();
     const lost = [...this.calls.values()];
     this.calls.clear();
-    for (const { reject } of lost) reject(new Unanswered(why));
+    for (const { reject } of lost) reject(new Unanswered('died'));
   }
 
   /** Ends the worker; the next question starts another. */
@@ -154,14 +154,10 @@ export class EngineClient {
     this.connection = null;
   }
 
-  private heard(connection: Connection): void {
-    connection.missed = 0;
-  }
-
   /** Asks the worker for a word from time to time, while anything is asked of it. */
   private look(connection: Connection): void {
     connection.missed = this.calls.size === 0 ? 0 : connection.missed + 1;
-    if (connection.missed > MOST_MISSED) this.died(connection, 'stuck');
+    if (connection.missed > MOST_MISSED) this.died(connection);
     else if (connection.missed > 0) void connection.remote.answers();
   }
 
@@ -170,9 +166,9 @@ export class EngineClient {
     const worker = this.start();
     const remote = wrap<Engine>(worker);
     const connection: Connection = { worker, remote, questions: remote, open: [], missed: 0 };
-    worker.addEventListener('error', () => this.died(connection, 'died'));
-    worker.addEventListener('messageerror', () => this.died(connection, 'died'));
-    worker.addEventListener('message', () => this.heard(connection));
+    worker.addEventListener('error', () => this.died(connection));
+    worker.addEventListener('messageerror', () => this.died(connection));
+    worker.addEventListener('message', () => heard(connection));
     this.looking = setInterval(() => this.look(connection), this.lookEveryMs);
     this.connection = connection;
     return connection;
@@ -201,6 +197,11 @@ export class EngineClient {
     this.lastNumber += 1;
     return this.lastNumber;
   }
+}
+
+/** The worker has said something. */
+function heard(connection: Connection): void {
+  connection.missed = 0;
 }
 
 /** The page's engine. */

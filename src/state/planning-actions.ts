@@ -5,7 +5,7 @@ import type { PlanOutcome, Relaxed } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { anotherTask } from '../engine/another-task.ts';
 import { engine, Unanswered } from '../engine/client.ts';
-import { ENGINE_FAILED, ENGINE_STUCK, PLANNING_STOPPED } from '../words/notices.ts';
+import { ENGINE_FAILED, PLANNING_STOPPED } from '../words/notices.ts';
 import { say } from './notices.ts';
 import { type OtherFingerings, planningStore, planShown } from './planning.ts';
 import { type WorkState, workStore } from './work/work.ts';
@@ -33,7 +33,7 @@ async function planOf(brief: Brief, report?: (progress: number) => void): Promis
   } catch (error) {
     if (error instanceof Unanswered && error.why === 'cancelled') return null;
     planningStore.setState({ progress: null });
-    say(error instanceof Unanswered && error.why === 'stuck' ? ENGINE_STUCK : ENGINE_FAILED);
+    say(ENGINE_FAILED);
     return null;
   } finally {
     clearTimeout(slow);

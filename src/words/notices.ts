@@ -3,11 +3,8 @@ import type { CarriedLocks } from '#core/brief/lines';
 /** What a teacher is told beside the work, for a moment. */
 export const PLANNING_STOPPED = 'Planning was stopped. Change the brief to plan again.';
 
-/** The worker died under a plan. */
-export const ENGINE_FAILED = 'The fingering could not be worked out just now. Change the brief to try again.';
-
-/** The worker was so long with a plan that it was ended. */
-export const ENGINE_STUCK = 'The fingering took too long to work out. Ask for fewer notes, or leave the number of shifts open.';
+/** The worker died under a plan, or was so long with it that it was ended. */
+export const ENGINE_FAILED = 'The fingering could not be worked out, or took too long. Ask for less, or change the brief to try again.';
 
 /** A scale became a line of the teacher’s own. */
 export const WRITTEN_OUT = 'The notes are now written out one by one, so that each can be changed. Undo takes that back.';

@@ -1,7 +1,6 @@
 import type { Brief, Mark } from '#core/brief';
 import {
   lineTextOf,
-  partOf,
   type PitchMove,
   type SignChange,
   readLineText,
@@ -15,8 +14,6 @@ import {
   writtenOut,
 } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
-import { pieceOf } from '../../storage/pieces.ts';
-import { newPieceRecord, saveRecord } from '../../storage/records.ts';
 import { WRITTEN_OUT } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { select, type Passage } from '../selection.ts';
@@ -81,16 +78,6 @@ export function bowTogether({ from, to }: Passage, together: boolean): void {
 /** Writes something at a note, or with null no longer. */
 export function writeMark(note: number, change: { readonly [Name in keyof Omit<Mark, 'note'>]?: Mark[Name] | null }): void {
   workStore.setState({ brief: withMark(workStore.getState().brief, note, change) });
-}
-
-/** Makes a piece of its own of a passage and keeps it; its id, or what went wrong. */
-export async function pieceOfPassage({ from, to }: Passage): Promise<{ readonly id: string } | { readonly trouble: string }> {
-  const { brief, name, instrumentId, playerId, schoolId } = workStore.getState();
-  const part = partOf(brief, from, to);
-  const title = `${name === '' ? 'A line' : name}, notes ${from + 1}–${to + 1}`.slice(0, 120);
-  const record = newPieceRecord(pieceOf(title, part, lineTextOf(part)), false, { instrumentId, playerId, schoolId });
-  const outcome = await saveRecord('piece', record);
-  return outcome.ok ? { id: record.id } : { trouble: outcome.message };
 }
 
 /** What changes single notes makes a scale a line of the teacher's own: that is said, and undo takes it back. */

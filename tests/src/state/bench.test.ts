@@ -11,13 +11,13 @@ import {
   bowTogether,
   insertAfter,
   movePitches,
-  pieceOfPassage,
   removeNotes,
   setDuration,
   typePitches,
   writeMark,
   writeOut,
 } from '../../../src/state/edits/line-actions.ts';
+import { pieceOfPassage } from '../../../src/state/edits/passage-piece.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
 import { keepOthers, overlay } from '../../../src/state/planning-actions.ts';
 import { overlaidOf, planningStore } from '../../../src/state/planning.ts';

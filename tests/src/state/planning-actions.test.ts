@@ -88,7 +88,7 @@ describe('the brief on the bench', () => {
     workStore.setState({ brief: LINE });
     for (const worker of runningWorkers()) worker.dispatchEvent(new Event('error'));
     await until(planningStore, ({ progress }) => progress === null);
-    assert.match(noticeNow() ?? '', /could not be worked out just now/);
+    assert.match(noticeNow() ?? '', /could not be worked out, or took too long/);
     say(null);
     workStore.setState({ brief: FIRST_BRIEF });
     await plannedNow();

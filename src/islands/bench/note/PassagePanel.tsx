@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Plan } from '#core/plan/describe';
 import { lockPassage } from '../../../state/edits/brief-actions.ts';
-import { bowTogether, pieceOfPassage, removeNotes } from '../../../state/edits/line-actions.ts';
+import { bowTogether, removeNotes } from '../../../state/edits/line-actions.ts';
+import { pieceOfPassage } from '../../../state/edits/passage-piece.ts';
 import type { Passage } from '../../../state/selection.ts';
 import { playLoop } from '../../../state/sound/sound-actions.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';

@@ -1,0 +1,15 @@
+import { lineTextOf, partOf } from '#core/brief/lines';
+import { pieceOf } from '../../storage/pieces.ts';
+import { newPieceRecord, saveRecord } from '../../storage/records.ts';
+import type { Passage } from '../selection.ts';
+import { workStore } from '../work/work.ts';
+
+/** Makes a piece of its own of a passage and keeps it; its id, or what went wrong. */
+export async function pieceOfPassage({ from, to }: Passage): Promise<{ readonly id: string } | { readonly trouble: string }> {
+  const { brief, name, instrumentId, playerId, schoolId } = workStore.getState();
+  const part = partOf(brief, from, to);
+  const title = `${name === '' ? 'A line' : name}, notes ${from + 1}–${to + 1}`.slice(0, 120);
+  const record = newPieceRecord(pieceOf(title, part, lineTextOf(part)), false, { instrumentId, playerId, schoolId });
+  const outcome = await saveRecord('piece', record);
+  return outcome.ok ? { id: record.id } : { trouble: outcome.message };
+}
