@@ -19,7 +19,7 @@ export async function keepInStudio<Name extends StudioName>(
 ): Promise<RecordOutcome<Name>> {
   changes += 1;
   const change = changes;
-  waiting.set(record.id, { change, keptAhead: keepUnwritten({ ...record, updatedAt: Date.now() }) });
+  waiting.set(record.id, { change, keptAhead: keepUnwritten({ ...record, updatedAt: Date.now() }, base) });
   const write = lastWrite.then(async () => await saveInStudio(name, record, base));
   lastWrite = write;
   const outcome = await write;

@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
+import type { Stored } from './edits.ts';
 
 /** What may happen to a page, and what it leaves of the browser. */
 export interface Disaster {
@@ -10,9 +11,14 @@ export interface Disaster {
   readonly strike: (page: Page, profile: string) => Promise<void>;
   /** The whole browser is gone and must be started again. */
   readonly endsBrowser?: boolean;
+  /** What another page did meanwhile is there too. */
+  readonly also?: (piece: Stored) => boolean;
   /** Only what the page says is saved has to be there: nothing reaches a disk before it is asked to. */
   readonly onlySaved?: boolean;
 }
+
+/** What the other tab makes of the piece. */
+const OTHERS_BOWING = 4;
 
 const close = async (page: Page): Promise<void> => await page.close({ runBeforeUnload: false });
 
@@ -59,5 +65,39 @@ export const DISASTERS: readonly Disaster[] = [
       await page.goto('/pieces');
       await close(page);
     },
+  },
+  {
+    name: 'another tab writing the same piece',
+    before: async (page) => {
+      const other = await page.context().newPage();
+      await other.goto(page.url());
+      await other.locator('[data-bead]').first().waitFor();
+      await other.getByLabel('Bowing').selectOption(String(OTHERS_BOWING));
+    },
+    strike: async (page) => void (await Promise.all(page.context().pages().map(close))),
+    also: ({ document }) => document.brief.rhythm?.notesPerBow === OTHERS_BOWING,
+  },
+  {
+    name: 'the database upgraded in another tab',
+    before: async (page) => {
+      const other = await page.context().newPage();
+      await other.goto('/design');
+      await other.evaluate(async () => {
+        const [known] = await indexedDB.databases();
+        const opening = indexedDB.open('dove-path', (known?.version ?? 1) + 1);
+        await new Promise((resolve) => (opening.onsuccess = resolve));
+        opening.result.close();
+      });
+      await close(other);
+    },
+    strike: close,
+  },
+  {
+    name: 'everything stored cleared while the page is open',
+    before: async (page) => {
+      const session = await page.context().newCDPSession(page);
+      await session.send('Storage.clearDataForOrigin', { origin: new URL(page.url()).origin, storageTypes: 'all' });
+    },
+    strike: close,
   },
 ];

@@ -8,6 +8,7 @@ export interface Stored {
       readonly material: { readonly octaves?: number };
       readonly locks?: readonly unknown[];
       readonly marks?: readonly { readonly remark?: string }[];
+      readonly rhythm?: { readonly notesPerBow?: number };
     };
   };
 }

@@ -1,15 +1,16 @@
 /**
  * Edits, and a disaster right after each: nothing may be lost. For the built application (`npm run build` first):
  * `npm run endure -- --trials 10000 --minutes 20 --seed 1`. With `--without-write-ahead` the place beside the database is
- * switched off, and edits must be lost: the check that this can fail.
+ * switched off, and edits must be lost: the check that this can fail. `--only "another tab"` tries the kinds of that name.
  */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { setTimeout as rest } from 'node:timers/promises';
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { type Disaster, DISASTERS } from './disasters.ts';
 import { type Edit, EDITS, type Stored } from './edits.ts';
-import { CHROMIUM, numberGiven, served } from '../support/served.ts';
+import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 
 const PORT = 4396;
 
@@ -22,6 +23,8 @@ const PATIENCE_MS = 6000;
 const trials = numberGiven('trials', 10_000);
 const endAt = Date.now() + numberGiven('minutes', 20) * 60_000;
 const seed = numberGiven('seed', 1);
+/** All kinds, or those named in part: `--only "another tab"`. */
+const kinds = DISASTERS.filter(({ name }) => name.includes(textGiven('only') ?? ''));
 const withoutWriteAhead = process.argv.includes('--without-write-ahead');
 
 /** How often each kind was tried, and how often its edit was gone. */
@@ -40,45 +43,55 @@ report();
 async function worker(): Promise<void> {
   const profile = mkdtempSync(join(tmpdir(), 'endure-'));
   let context = await browserOn(profile);
+  // Every page writes what others left before it reads: the page of the next trial finds the edit of the one before.
+  let struck: Struck | null = null;
   while (begun < trials && Date.now() < endAt) {
     const trial = begun;
     begun += 1;
-    const disaster = chosen(DISASTERS, seed * 31 + trial * 7);
-    const edit = chosen(EDITS, seed * 17 + Math.floor(trial / DISASTERS.length));
-    const { piece, mustBeThere } = await strikeAfter(context, { trial, disaster, edit, profile });
+    const page = await context.newPage();
+    const piece = await openedPiece(page, trial);
+    if (struck) await check(page, struck);
+    const disaster = chosen(kinds, seed * 31 + trial * 7);
+    const edit = chosen(EDITS, seed * 17 + Math.floor(trial / kinds.length));
+    struck = (await strikeAfter(page, { trial, disaster, edit, profile, piece })) ? { trial, disaster, edit, piece } : null;
     if (disaster.endsBrowser === true) {
       await context.close().catch(() => undefined);
       context = await browserOn(profile);
     }
-    if (mustBeThere) count(disaster, edit, await isThere(context, piece, edit, trial));
+  }
+  if (struck) {
+    const page = await context.newPage();
+    await page.goto('/backup');
+    await check(page, struck);
   }
   await context.close();
   rmSync(profile, { recursive: true, force: true });
 }
 
-interface Trial {
+/** A disaster that struck right after an edit of a piece. */
+interface Struck {
   readonly trial: number;
   readonly disaster: Disaster;
   readonly edit: Edit;
-  readonly profile: string;
+  readonly piece: string;
 }
 
-/** A saved piece, an edit, and what then happens; the piece's id, and whether the edit has to be found again. */
-async function strikeAfter(
-  context: BrowserContext,
-  { trial, disaster, edit, profile }: Trial,
-): Promise<{ readonly piece: string; readonly mustBeThere: boolean }> {
-  const page = await context.newPage();
+/** A new piece, saved under a name. */
+async function openedPiece(page: Page, trial: number): Promise<string> {
   await page.goto('/?new');
   await page.locator('[data-bead]').first().waitFor();
   await page.getByRole('textbox', { name: 'Name of the piece' }).fill(`Before ${trial}`);
   await page.locator('[data-saving=saved]').waitFor();
-  const piece = new URL(page.url()).searchParams.get('piece') ?? '';
+  return new URL(page.url()).searchParams.get('piece') ?? '';
+}
+
+/** An edit, and what then happens; whether the edit has to be found again. */
+async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struck & { readonly profile: string }): Promise<boolean> {
   await disaster.before?.(page);
   await edit.make(page, trial);
   const saved = disaster.onlySaved !== true || (await isSaved(page));
   await disaster.strike(page, profile);
-  return { piece, mustBeThere: saved };
+  return saved;
 }
 
 async function isSaved(page: Page): Promise<boolean> {
@@ -91,19 +104,15 @@ async function isSaved(page: Page): Promise<boolean> {
     );
 }
 
-/** Looks on a page that writes what others left before it reads. */
-async function isThere(context: BrowserContext, id: string, edit: Edit, trial: number): Promise<boolean> {
-  const page = await context.newPage();
-  await page.goto('/backup');
+async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): Promise<void> {
   const endOfPatience = Date.now() + PATIENCE_MS;
-  let found = false;
+  const isThere = (piece: Stored | null): boolean => piece !== null && edit.isIn(piece, trial) && (disaster.also?.(piece) ?? true);
+  let found = isThere(await page.evaluate(storedPiece, id));
   while (!found && Date.now() < endOfPatience) {
-    const piece = await page.evaluate(storedPiece, id);
-    found = piece !== null && edit.isIn(piece, trial);
-    if (!found) await new Promise((resolve) => setTimeout(resolve, 50));
+    await rest(50);
+    found = isThere(await page.evaluate(storedPiece, id));
   }
-  await page.close();
-  return found;
+  count(disaster, edit, found);
 }
 
 async function storedPiece(id: string): Promise<Stored | null> {

@@ -7,9 +7,8 @@ import { spawnSync } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync, symlinkSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { parseArgs } from 'node:util';
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
-import { CHROMIUM, type Served, served } from '../support/served.ts';
+import { CHROMIUM, type Served, served, textGiven } from '../support/served.ts';
 
 const PORT = 4395;
 
@@ -18,8 +17,8 @@ const EDITED = 'Typed under the old version';
 /** The two builds, each in a folder of its own; and the new one while it is being put on the server, every second file missing. */
 type Version = 'old' | 'new' | 'half';
 
-const { values: given } = parseArgs({ options: { folder: { type: 'string' } } });
-const folder = given.folder ?? mkdtempSync(join(tmpdir(), 'versions-'));
+const given = textGiven('folder');
+const folder = given ?? mkdtempSync(join(tmpdir(), 'versions-'));
 for (const version of ['old', 'new'] as const) if (!existsSync(join(folder, version))) build(version);
 if (!existsSync(join(folder, 'half'))) halve();
 
@@ -35,7 +34,7 @@ try {
 } finally {
   await browser.close();
   await server.stop();
-  if (given.folder === undefined) rmSync(folder, { recursive: true, force: true });
+  if (given === undefined) rmSync(folder, { recursive: true, force: true });
 }
 
 /** What is wrong at the end of an order; null for nothing. */

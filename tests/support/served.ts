@@ -45,9 +45,15 @@ export async function served({ port, tree = '.', env = {} }: Start): Promise<Ser
   return { address, process: server, stop };
 }
 
-/** A number given in the command line as `--name 12`; `usual` where it is not there. */
-export function numberGiven(name: string, usual: number): number {
+/** What is given in the command line as `--name "something"`. */
+export function textGiven(name: string): string | undefined {
   const { values } = parseArgs({ options: { [name]: { type: 'string' } }, strict: false });
   const given = values[name];
-  return typeof given === 'string' ? Number(given) : usual;
+  return typeof given === 'string' ? given : undefined;
+}
+
+/** A number given in the command line as `--name 12`; `usual` where it is not there. */
+export function numberGiven(name: string, usual: number): number {
+  const given = textGiven(name);
+  return given === undefined ? usual : Number(given);
 }

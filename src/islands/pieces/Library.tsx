@@ -143,7 +143,7 @@ function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly
               changed={record.changed !== null}
               onRename={(name) => keep(record, { name })}
               onTag={(tags) => keep(record, { tags: [...tags] })}
-              onTyping={(change) => (change ? keepUnwritten(changedBy(record, change)) : forgetUnwritten(record.id))}
+              onTyping={(change) => (change ? keepUnwritten(changedBy(record, change), record) : forgetUnwritten(record.id))}
               onDuplicate={() => copy(record, row.title)}
               onDelete={() => onDelete(record)}
             />,

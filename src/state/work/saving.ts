@@ -78,7 +78,7 @@ class Saver {
 
   private keepAhead(): void {
     const record = recordOfWork();
-    if (record) this.keptAhead = keepUnwritten(record);
+    if (record) this.keptAhead = keepUnwritten(record, workStore.getState().base);
   }
 
   private flushIn(ms: number): void {

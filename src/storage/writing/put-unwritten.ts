@@ -3,6 +3,7 @@ import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documen
 import { issuesText, type Issue } from '#core/messages';
 import { database, type EarlierRecord, type RecordOf, underOneName } from '../database.ts';
 import { piecesFollow } from './follow.ts';
+import { type ChangedTwice, joinedRecord } from './join-records.ts';
 import { isFields, isOfNewer, readRecord } from '../read-record.ts';
 import { newId } from '../tab.ts';
 import { together } from './together.ts';
@@ -10,8 +11,8 @@ import { keysOf } from './unwritten.ts';
 import { keepVersion } from './versions.ts';
 
 /**
- * Writes a record that was left as text, if it is newer than the one there. Where another page has written meanwhile, the
- * older of the two is kept as a version; what does not read is set aside. False where it has to stay, for a newer version.
+ * Writes a record that was left as text, if it is newer than the one there. Where another page has written meanwhile, both
+ * are joined, and the older of the two is kept as a version; what does not read is set aside. False where it has to stay, for a newer version.
  */
 export async function putUnwritten(text: string): Promise<boolean> {
   const left = parsed(text);
@@ -48,17 +49,40 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<R
   const there = await table.get(record.id);
   if (there && dequal(there.document, record.document)) return true;
   const metAnother = there !== undefined && there.revision !== record.revision && there.writtenBy !== record.writtenBy;
+  if (metAnother && (await putJoined(name, record, { there, base: left['base'] }))) return true;
   if (there && there.updatedAt >= record.updatedAt) {
     if (metAnother) await keepVersion(name, record, true);
     return true;
   }
   if (there) await keepVersion(name, there, metAnother);
+  await put(name, record, there);
+  return true;
+}
+
+/** Writes what was left and what another page wrote meanwhile as one; false where it is not known what both began with. */
+async function putJoined<Name extends DocumentName>(
+  name: Name,
+  left: RecordOf<Name>,
+  { there, base: began }: { readonly there: RecordOf<Name>; readonly base: unknown },
+): Promise<boolean> {
+  const base = isFields(began) ? await readRecord(name, began) : null;
+  if (base?.ok !== true) return false;
+  const isOlder = there.updatedAt >= left.updatedAt;
+  const changed: ChangedTwice<Name> = { base: base.value, mine: isOlder ? there : left, theirs: isOlder ? left : there };
+  const both = await joinedRecord(name, changed);
+  if (both === null) return false;
+  await keepVersion(name, changed.theirs, true);
+  // It is nobody's alone: whoever has the piece open must look at it before writing again.
+  await put(name, Object.assign({}, both, { writtenBy: null }), there);
+  return true;
+}
+
+async function put<Name extends DocumentName>(name: Name, record: RecordOf<Name>, there: RecordOf<Name> | undefined): Promise<void> {
   const next = { ...record, revision: Math.max(there?.revision ?? 0, record.revision) + 1 };
   await together(async () => {
-    await table.put(next);
+    await database.tableOf(name).put(next);
     await piecesFollow(name, next, there ?? null);
   });
-  return true;
 }
 
 /** Kept as found, under an id of its own: the record it is of may be there and sound. */

@@ -5,10 +5,13 @@ import { THIS_TAB } from '../tab.ts';
 /** The one place that is written at once, before anything else happens to a change: a key for each record and page. */
 const KEY = 'dove-path/unwritten';
 
-/** Leaves a record whose last change is not in the database yet for the next page; false where this place is full or shut. */
-export function keepUnwritten(record: RecordOf<DocumentName>): boolean {
+/**
+ * Leaves a record whose last change is not in the database yet for the next page, with how it was before; false where this
+ * place is full or shut.
+ */
+export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): boolean {
   try {
-    localStorage.setItem(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB }));
+    localStorage.setItem(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB, base }));
     return true;
   } catch {
     return false;

@@ -1,9 +1,9 @@
 import { dequal } from 'dequal';
 import type { DocumentName } from '#core/documents';
-import { readAs, readStored } from '../../validation/documents.ts';
-import { database, LINKS, type RecordOf, type Uses } from '../database.ts';
+import { readAs } from '../../validation/documents.ts';
+import { database, type RecordOf } from '../database.ts';
 import { piecesFollow } from './follow.ts';
-import { joined, joinedPiece } from './joined.ts';
+import { type ChangedTwice, joinedRecord } from './join-records.ts';
 import { type RecordOutcome } from '../records.ts';
 import { together, written } from './together.ts';
 import { THIS_TAB } from '../tab.ts';
@@ -43,7 +43,10 @@ async function replaced<Name extends DocumentName>(
 ): Promise<Next<Name> | null> {
   const table = database.tableOf(name);
   const there = await table.get(record.id);
-  const next = there && base && wasWrittenElsewhere(there, base) ? await joinedWith(name, record, base, there) : { record, joined: false };
+  const next =
+    there && base && wasWrittenElsewhere(there, base)
+      ? await joinedWith(name, { base, mine: record, theirs: there })
+      : { record, joined: false };
   // What is joined is nobody's alone: this page, too, must look at it before it writes again.
   const stamped = {
     ...next.record,
@@ -68,23 +71,6 @@ function wasWrittenElsewhere(there: RecordOf<DocumentName>, base: RecordOf<Docum
 }
 
 /** Both changes in one record; where they do not go together, this page's, and the other is kept as a version. */
-async function joinedWith<Name extends DocumentName>(
-  name: Name,
-  record: RecordOf<Name>,
-  base: RecordOf<Name>,
-  there: RecordOf<Name>,
-): Promise<Next<Name>> {
-  const join = name === 'piece' ? joinedPiece : joined;
-  const both = await readStored(name, join(base.document, record.document, there.document));
-  if (!both.ok) return { record, joined: true };
-  return { record: Object.assign({ ...record, document: both.value }, joinedLinks(base, record, there)), joined: true };
-}
-
-/** What the record uses of the studio: where only the other page changed that, as it has it. */
-function joinedLinks(base: object, mine: object, theirs: object): Partial<Uses> {
-  const was: Partial<Uses> = { ...base };
-  const is: Partial<Uses> = { ...mine };
-  const there: Partial<Uses> = { ...theirs };
-  const changedThere = LINKS.filter((link) => is[link] === was[link] && there[link] !== undefined);
-  return Object.fromEntries(changedThere.map((link) => [link, there[link]]));
+async function joinedWith<Name extends DocumentName>(name: Name, changed: ChangedTwice<Name>): Promise<Next<Name>> {
+  return { record: (await joinedRecord(name, changed)) ?? changed.mine, joined: true };
 }

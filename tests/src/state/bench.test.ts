@@ -30,6 +30,8 @@ import { workStore } from '../../../src/state/work/work.ts';
 import { database } from '../../../src/storage/database.ts';
 import { closePiece, loadOpenPieces, noteOpened } from '../../../src/storage/open-pieces.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
+import { versionsOf } from '../../../src/storage/writing/versions.ts';
+import { withTempo } from '#core/brief/edits';
 import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
 import { newInstrument, newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
 import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
@@ -243,6 +245,28 @@ describe('several pieces and several tabs', () => {
     const [aside] = await database.setAside.toArray();
     assert.ok(aside?.id !== id && /name/.test(aside?.reason ?? ''), 'what does not read is set aside, beside the record itself');
     assert.equal(await left({ document: { ...record.document, version: 9 } }), false, 'what a newer version left stays for it');
+  });
+
+  it('join what a page left behind with what another page wrote meanwhile, and keep the older as a version', async () => {
+    const id = await keep('Left');
+    const base = await database.pieces.get(id);
+    assert.ok(base);
+    const there = { ...base.document, brief: withTempo(base.document.brief, 72) };
+    await database.pieces.put({
+      ...base,
+      document: there,
+      revision: base.revision + 1,
+      writtenBy: 'another',
+      updatedAt: base.updatedAt + 5,
+    });
+    for (const [name, updatedAt] of [
+      ['Later', base.updatedAt + 9],
+      ['Earlier', base.updatedAt + 1],
+    ] as const)
+      await putUnwritten(JSON.stringify({ ...base, document: { ...base.document, name }, updatedAt, base }));
+    const now = await database.pieces.get(id);
+    assert.deepEqual([now?.document.name, now?.document.brief.tempo, now?.writtenBy], ['Later', 72, null]);
+    assert.equal((await versionsOf('piece', id)).filter(({ fromElsewhere }) => fromElsewhere).length, 2);
   });
 
   it('write what a page of an earlier version left behind, where documents had another name', async () => {
