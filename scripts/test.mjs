@@ -1,6 +1,6 @@
 /**
  * Every check of the project, on a machine that may have nothing but Node: packages, Debian's Chromium, formatter,
- * linter with its layer rules, type check, core tests, build, browser tests.
+ * linter with its layer rules, type check, core tests, build, browser tests, a few edits with disasters after them.
  */
 import { ensureChromium, ensurePackages, printTimes, run, runTogether } from './machine.mjs';
 
@@ -13,4 +13,6 @@ if (chromium === null) {
 run('npm', ['run', '--silent', 'build']);
 await runTogether(['lint', 'check', 'test:core']);
 run('npm', ['run', '--silent', 'test:browser'], { CHROMIUM: chromium });
+// One trial of every kind of disaster that may strike after an edit.
+run('npm', ['run', '--silent', 'endure', '--', '--trials', '9'], { CHROMIUM: chromium });
 printTimes();

@@ -1,12 +1,11 @@
 import { database, type PieceRecord } from './database.ts';
-import { countOfNewer, countSetAside, loadAll, readOrSetAside } from './set-aside.ts';
+import { type AllRead, countSetAside, readAll, readOrSetAside } from './set-aside.ts';
 
 /** All pieces that can be read, newest first, and how many records had to be set aside. */
-export interface PieceList {
-  readonly records: readonly PieceRecord[];
+export interface PieceList extends AllRead<'piece'> {
   readonly setAside: number;
-  /** How many pieces a newer version of the application wrote, which this one cannot show. */
-  readonly newer: number;
+  /** Not only the last changed. */
+  readonly whole: boolean;
 }
 
 /** Whether a stored piece passes its check; one that does not is set aside. */
@@ -15,9 +14,16 @@ export async function checkRecord(id: string): Promise<boolean> {
   return record === undefined || (await readOrSetAside('piece', record)) !== null;
 }
 
+/** Reads the pieces that were changed last, so many at most: what a list begins with. */
+export async function loadNewest(most: number): Promise<PieceList> {
+  const stored = await database.pieces.orderBy('updatedAt').reverse().limit(most).toArray();
+  const read = await Promise.all(stored.map((record) => readOrSetAside('piece', record)));
+  return { records: read.filter((record) => record !== null), newer: 0, setAside: await countSetAside(), whole: false };
+}
+
 /** Reads all pieces; records that do not pass are set aside and counted. */
 export async function loadPieces(): Promise<PieceList> {
-  return { records: await loadAll('piece'), setAside: await countSetAside(), newer: await countOfNewer('piece') };
+  return { ...(await readAll('piece')), setAside: await countSetAside(), whole: true };
 }
 
 /** All pieces as they are stored, newest first, unchecked: enough to name them. */

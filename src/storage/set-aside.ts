@@ -20,21 +20,28 @@ export async function readOrSetAside<Name extends DocumentName>(name: Name, reco
   return null;
 }
 
-/** All records of a kind that can be read, as they were changed, the newest first. */
-export async function loadAll<Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> {
+/** The records of a kind. */
+export interface AllRead<Name extends DocumentName> {
+  /** Those that can be read, the last changed first. */
+  readonly records: readonly RecordOf<Name>[];
+  /** How many a newer version of the application wrote, which this one cannot read. */
+  readonly newer: number;
+}
+
+/** All records of a kind. */
+export async function readAll<Name extends DocumentName>(name: Name): Promise<AllRead<Name>> {
+  const { version } = DOCUMENT_KINDS[name];
   // Not by the table's index: a damaged record may not be in it.
   const stored = await database.tableOf(name).toArray();
   const read = await Promise.all(stored.map((record) => readOrSetAside(name, record)));
-  return read.filter((record) => record !== null).toSorted((one, other) => other.updatedAt - one.updatedAt);
+  const records = read.filter((record) => record !== null).toSorted((one, other) => other.updatedAt - one.updatedAt);
+  const newer = stored.filter(({ document }) => isFields(document) && Number(document['version']) > version).length;
+  return { records, newer };
 }
 
-/** How many stored records of a kind a newer version of the application wrote. */
-export async function countOfNewer(name: DocumentName): Promise<number> {
-  const { version } = DOCUMENT_KINDS[name];
-  return await database
-    .tableOf(name)
-    .filter((record) => isFields(record.document) && Number(record.document['version']) > version)
-    .count();
+/** All records of a kind that can be read, the last changed first. */
+export async function loadAll<Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> {
+  return (await readAll(name)).records;
 }
 
 /** Tries again to read what was set aside, and puts back what now reads; how many did. */

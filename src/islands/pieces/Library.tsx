@@ -2,7 +2,6 @@ import {
   createColumnHelper,
   flexRender,
   getCoreRowModel,
-  getSortedRowModel,
   type SortingState,
   type Table as RowTable,
   useReactTable,
@@ -11,6 +10,7 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Piece } from '#core/documents';
 import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceList } from '../../storage/piece-list.ts';
 import { newPieceRecord } from '../../storage/records.ts';
 import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
@@ -23,7 +23,7 @@ import { libraryRow, type LibraryRow, matchesSearch } from '../../words/library.
 import { PieceRow } from './PieceRow.tsx';
 import { keepRecord } from './keep-record.ts';
 
-interface LibraryProps {
+interface ListProps {
   readonly records: readonly PieceRecord[];
   readonly run: (work: () => Promise<void>) => void;
   readonly onDelete: (record: PieceRecord) => void;
@@ -31,14 +31,24 @@ interface LibraryProps {
 
 const column = createColumnHelper<LibraryRow>();
 
-const COLUMNS = [
-  column.accessor('title', { header: 'Name' }),
-  column.accessor('what', { header: 'What' }),
-  column.accessor('key', { header: 'Key' }),
-  column.accessor('on', { header: 'On' }),
-  column.accessor('player', { header: 'For' }),
-  column.accessor('changedAt', { header: 'Changed' }),
-];
+/** What a row is sorted by. */
+const COLUMN_NAMES = ['title', 'what', 'key', 'on', 'player', 'changedAt'] as const;
+
+const HEADERS: Readonly<Record<(typeof COLUMN_NAMES)[number], string>> = {
+  title: 'Name',
+  what: 'What',
+  key: 'Key',
+  on: 'On',
+  player: 'For',
+  changedAt: 'Changed',
+};
+
+const COLUMNS = COLUMN_NAMES.map((name) => column.accessor(name, { header: HEADERS[name] }));
+
+/** So many pieces are listed, and so many more each time. */
+export const LISTED = 30;
+
+type LibraryProps = Omit<ListProps, 'records'> & { readonly list: PieceList };
 
 /** What the library can be narrowed down to. */
 const NARROWS = ['player', 'instrument', 'key', 'tag'] as const;
@@ -55,7 +65,7 @@ const NARROW_LABELS: Readonly<Record<Narrow, string>> = {
 };
 
 /** All pieces: searched by typing, narrowed down by player, instrument, key or tag, sorted by any column; the last changed first. */
-export function Library({ records, run, onDelete }: LibraryProps) {
+export function Library({ list: { records, whole }, run, onDelete }: LibraryProps) {
   const rows = useMemo(() => records.map((record) => libraryRow(record.id, record.document, record.updatedAt)), [records]);
   const [search, setSearch] = useState('');
   const [narrowed, setNarrowed] = useState<Narrowed>({});
@@ -93,11 +103,11 @@ export function Library({ records, run, onDelete }: LibraryProps) {
           />
         ))}
         <span role="status" className="text-sm text-dove-dark">
-          {shown.length === rows.length ? `${rows.length} pieces` : `${shown.length} of ${rows.length} pieces`}
+          {whole && (shown.length === rows.length ? `${rows.length} pieces` : `${shown.length} of ${rows.length} pieces`)}
         </span>
       </search>
       <SortedTable rows={shown} records={records} run={run} onDelete={onDelete} />
-      {shown.length === 0 && (
+      {whole && shown.length === 0 && (
         <p className="mt-4">
           No piece matches. Remove a word, or choose any player, instrument, key or tag.{' '}
           <Button
@@ -115,42 +125,54 @@ export function Library({ records, run, onDelete }: LibraryProps) {
 }
 
 /** The rows in the order asked for, the last changed first. */
-function SortedTable({ rows, records, run, onDelete }: LibraryProps & { readonly rows: LibraryRow[] }) {
+function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly rows: LibraryRow[] }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: 'changedAt', desc: true }]);
+  const [most, setMost] = useState(LISTED);
+  const listed = useMemo(() => rows.toSorted(inOrder(sorting)).slice(0, most), [rows, sorting, most]);
+  const byId = useMemo(() => new Map(records.map((record) => [record.id, record])), [records]);
   // eslint-disable-next-line react-hooks/incompatible-library -- the table is made again with every drawing, and nothing of it is kept.
   const table = useReactTable({
-    data: rows,
+    data: listed,
     columns: COLUMNS,
     state: { sorting },
     onSortingChange: setSorting,
+    manualSorting: true,
     getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
   });
   const keep = (record: PieceRecord, change: Change): void => run(() => keepRecord(changedBy(record, change), record));
   const copy = (record: PieceRecord, title: string): void =>
     run(() => keepRecord(newPieceRecord({ ...record.document, name: `${title} (copy)`.slice(0, 120) })));
+  const more = Math.min(LISTED, rows.length - most);
   return (
-    <Table className="mt-2">
-      <Head table={table} />
-      <tbody>
-        {table.getRowModel().rows.flatMap(({ original: row }) => {
-          const record = records.find(({ id }) => id === row.id);
-          if (!record) return [];
-          return [
-            <PieceRow
-              key={row.id}
-              row={row}
-              changed={record.changed !== null}
-              onRename={(name) => keep(record, { name })}
-              onTag={(tags) => keep(record, { tags: [...tags] })}
-              onTyping={(change) => (change ? keepUnwritten(changedBy(record, change), record) : forgetUnwritten(record.id))}
-              onDuplicate={() => copy(record, row.title)}
-              onDelete={() => onDelete(record)}
-            />,
-          ];
-        })}
-      </tbody>
-    </Table>
+    <>
+      <Table className="mt-2">
+        <Head table={table} />
+        <tbody>
+          {table.getRowModel().rows.flatMap(({ original: row }) => {
+            const record = byId.get(row.id);
+            if (!record) return [];
+            return [
+              <PieceRow
+                key={row.id}
+                row={row}
+                changed={record.changed !== null}
+                onRename={(name) => keep(record, { name })}
+                onTag={(tags) => keep(record, { tags: [...tags] })}
+                onTyping={(change) => (change ? keepUnwritten(changedBy(record, change), record) : forgetUnwritten(record.id))}
+                onDuplicate={() => copy(record, row.title)}
+                onDelete={() => onDelete(record)}
+              />,
+            ];
+          })}
+        </tbody>
+      </Table>
+      {more > 0 && (
+        <p className="mt-3 flex items-center gap-3">
+          The first {most} of {rows.length} are listed.
+          <Button onClick={() => setMost(most + LISTED)}>Show {more} more</Button>
+        </p>
+      )}
+    </>
   );
 }
 
@@ -189,6 +211,16 @@ function Head({ table }: { readonly table: RowTable<LibraryRow> }) {
   );
 }
 
+const IN_ORDER = new Intl.Collator(undefined, { numeric: true });
+
+/** Rows by the column asked for. */
+function inOrder(sorting: SortingState): (one: LibraryRow, other: LibraryRow) => number {
+  const by = COLUMN_NAMES.find((name) => name === sorting[0]?.id) ?? 'changedAt';
+  const sign = sorting[0]?.desc === false ? 1 : -1;
+  if (by === 'changedAt') return (one, other) => sign * (one.changedAt - other.changedAt);
+  return (one, other) => sign * IN_ORDER.compare(one[by], other[by]);
+}
+
 interface NarrowChoiceProps {
   readonly by: Narrow;
   readonly rows: readonly LibraryRow[];
@@ -197,7 +229,7 @@ interface NarrowChoiceProps {
 }
 
 function NarrowChoice({ by, rows, value, onChange }: NarrowChoiceProps) {
-  const values = [...new Set(rows.flatMap((row) => valuesOf(row, by)))].toSorted((one, other) => one.localeCompare(other));
+  const values = useMemo(() => [...new Set(rows.flatMap((row) => valuesOf(row, by)))].toSorted(IN_ORDER.compare), [rows, by]);
   if (values.length === 0) return null;
   return (
     <select

@@ -5,7 +5,7 @@ import { readPieceFile } from '../../files/document-files.ts';
 import type { PieceRecord } from '../../storage/database.ts';
 import { clearDemo, type PutBack, restoreDemo } from '../../storage/demo.ts';
 import { readyToRead } from '../../storage/first-start.ts';
-import { deletePiece, loadPieces, type PieceList } from '../../storage/piece-list.ts';
+import { deletePiece, loadNewest, loadPieces, type PieceList } from '../../storage/piece-list.ts';
 import { newPieceRecord, saveRecord } from '../../storage/records.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
@@ -14,7 +14,7 @@ import { pieceTitle } from '../../words/labels.ts';
 import { STORAGE_TROUBLE } from '../../words/storage.ts';
 import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
-import { Library } from './Library.tsx';
+import { Library, LISTED } from './Library.tsx';
 import { keepRecord } from './keep-record.ts';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
@@ -58,7 +58,7 @@ function GuardedPieces() {
           {list && list.newer > 0 && <Newer count={list.newer} />}
         </div>
         {list && <BackupReminder />}
-        {list && <Library records={list.records} run={run} onDelete={remove} />}
+        {list && (list.whole || list.records.length > 0) && <Library list={list} run={run} onDelete={remove} />}
         {list && <DemoPieces run={run} />}
       </main>
     </>
@@ -144,7 +144,10 @@ function usePieces() {
   };
   const run = (work: () => Promise<void>): void => void work().then(() => refresh(null), fail);
   useEffect(() => {
-    void readyToRead().then(loadPieces).then(setList, fail);
+    void readyToRead()
+      .then(async () => setList(await loadNewest(LISTED)))
+      .then(loadPieces)
+      .then(setList, fail);
   }, []);
   return { list, trouble, refresh, run };
 }

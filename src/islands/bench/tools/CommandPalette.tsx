@@ -1,6 +1,7 @@
 import { Command } from 'cmdk';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { PieceRecord } from '../../../storage/database.ts';
 import { loadStoredPieces } from '../../../storage/piece-list.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { pieceTitle } from '../../../words/labels.ts';
@@ -14,9 +15,13 @@ const GROUP =
 const ITEM =
   'flex cursor-pointer gap-3 px-2 py-1 data-[selected=true]:bg-paper-deep data-[selected=true]:shadow-[inset_3px_0_0_var(--color-ink)]';
 
+/** So many pieces are listed; the rest is found by typing more. */
+const MOST_PIECES = 20;
+
 /** Commands, the parts of the brief and every piece, found by typing. */
 export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
-  const pieces = useLiveQuery(() => loadStoredPieces().catch(() => [])) ?? [];
+  const [typed, setTyped] = useState('');
+  const found = usePiecesNamed(typed);
   const run = (what: () => unknown) => (): void => {
     onClose();
     what();
@@ -36,6 +41,8 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
         <Command.Input
           aria-label="Search commands and pieces"
           placeholder="Search commands and pieces"
+          value={typed}
+          onValueChange={setTyped}
           className="w-full border-b border-line bg-transparent px-4 py-3 text-lg"
         />
         <Command.List className="max-h-[60vh] overflow-auto p-2">
@@ -59,7 +66,7 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
             ))}
           </Command.Group>
           <Command.Group heading="Pieces" className={GROUP}>
-            {pieces.map(({ id, document }) => (
+            {found.map(({ id, document }) => (
               <Command.Item key={id} value={`${pieceTitle(document)} ${id}`} onSelect={run(() => openOnBench(id))} className={ITEM}>
                 {pieceTitle(document)}
               </Command.Item>
@@ -68,6 +75,15 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
         </Command.List>
       </Command>
     </Dialog>
+  );
+}
+
+/** The pieces whose names have all the words typed, the last changed first. */
+function usePiecesNamed(typed: string): readonly PieceRecord[] {
+  const pieces = useLiveQuery(() => loadStoredPieces().catch(() => []));
+  return useMemo(
+    () => (pieces ?? []).filter(({ document }) => hasEveryWord(pieceTitle(document), typed)).slice(0, MOST_PIECES),
+    [pieces, typed],
   );
 }
 

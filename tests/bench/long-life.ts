@@ -1,0 +1,169 @@
+/**
+ * A studio after years: 5,000 pieces and 200 players. How soon the library and the bench are open and a search has its answer,
+ * against the same with the demo alone; and what many edits leave in memory. For the built application (`npm run build`
+ * first): `npm run bench:long-life -- --pieces 5000 --players 200 --edits 20000`.
+ */
+import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
+import { DEMO_PIECES } from '../../src/demo/pieces.ts';
+import { CHROMIUM, numberGiven, served } from '../support/served.ts';
+
+const PORT = 4393;
+const ROUNDS = 5;
+
+const pieces = numberGiven('pieces', 5000);
+const players = numberGiven('players', 200);
+const edits = numberGiven('edits', 20_000);
+
+const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
+const browser = await chromium.launch(CHROMIUM);
+try {
+  const young = await opened(browser);
+  const few = await figures(young);
+  await young.close();
+  const old = await opened(browser);
+  await fill(old);
+  const many = await figures(old);
+  for (const [name, ms] of Object.entries(many)) {
+    const before = Object.entries(few).find(([each]) => each === name)?.[1] ?? 0;
+    console.log(`${name}: ${ms.toFixed(0)} ms with ${pieces} pieces and ${players} players, ${before.toFixed(0)} ms with the demo alone`);
+  }
+  await printMemory(old);
+} finally {
+  await browser.close();
+  await server.stop();
+}
+
+async function opened(on: Browser): Promise<BrowserContext> {
+  const context = await on.newContext({ baseURL: server.address, serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });
+  await context.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
+  // The functions handed to the page are compiled with a helper that the page does not have.
+  await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
+  const page = await context.newPage();
+  await page.goto('/');
+  await page.locator('[data-saving=saved]').waitFor();
+  await page.close();
+  return context;
+}
+
+/** Copies of the demo's pieces and players, each under a name of its own. */
+async function fill(context: BrowserContext): Promise<void> {
+  const page = await context.newPage();
+  await page.goto('/design');
+  await page.evaluate(
+    async (counts) => {
+      const opening = indexedDB.open('dove-path');
+      const database = await new Promise<IDBDatabase>((resolve) => {
+        opening.onsuccess = () => resolve(opening.result);
+      });
+      for (const [store, count] of counts) {
+        const reading = database.transaction(store).objectStore(store).getAll();
+        const there = await new Promise<readonly { readonly document: object }[]>((resolve) => {
+          reading.onsuccess = () => resolve(reading.result);
+        });
+        const writing = database.transaction(store, 'readwrite');
+        for (let index = 0; index < count; index += 1) {
+          const like = there[index % there.length];
+          const document = { ...like?.document, name: `Etude ${index + 1}` };
+          writing.objectStore(store).put({ ...like, id: `${store}-${index}`, updatedAt: Date.now() - index * 60_000, document });
+        }
+        await new Promise((resolve) => (writing.oncomplete = resolve));
+      }
+      database.close();
+    },
+    [
+      ['pieces', pieces],
+      ['players', players],
+    ] as const,
+  );
+  await page.close();
+}
+
+/** Medians, ms. */
+async function figures(context: BrowserContext): Promise<Readonly<Record<string, number>>> {
+  const library: number[] = [];
+  const bench: number[] = [];
+  const search: number[] = [];
+  const palette: number[] = [];
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const page = await context.newPage();
+    library.push(await untilShown(page, '/pieces', 'tbody tr'));
+    search.push(await untilAnswered(page, 'input[type=search]'));
+    bench.push(await untilShown(page, '/', '[data-bead]'));
+    await page.locator('[data-saving=saved]').waitFor();
+    await page.waitForLoadState('networkidle');
+    await page.keyboard.press('Control+k');
+    await page
+      .locator('[cmdk-item]', { hasText: 'Etude' })
+      .or(page.locator('[cmdk-item]', { hasText: 'Wren' }))
+      .first()
+      .waitFor();
+    palette.push(await untilAnswered(page, '[cmdk-input]'));
+    await page.close();
+  }
+  return {
+    'the library open': median(library),
+    'a search in the library': median(search),
+    'the bench open': median(bench),
+    'a search in the commands': median(palette),
+  };
+}
+
+async function untilShown(page: Page, path: string, shown: string): Promise<number> {
+  await page.goto(path, { waitUntil: 'commit' });
+  await page.locator(shown).first().waitFor();
+  return await page.evaluate(async (selector) => {
+    await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+    return document.querySelector(selector) ? performance.now() : Infinity;
+  }, shown);
+}
+
+/** From what is typed to the next frame after it, ms. */
+async function untilAnswered(page: Page, field: string): Promise<number> {
+  return await page.evaluate(async (selector) => {
+    const input = document.querySelector<HTMLInputElement>(selector);
+    if (!input) return Infinity;
+    input.focus();
+    const since = performance.now();
+    document.execCommand('insertText', false, 'tude 7');
+    await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+    return performance.now() - since;
+  }, field);
+}
+
+/** The heap after every tenth of the edits: octaves and bowing of a piece chosen over and over. */
+async function printMemory(context: BrowserContext): Promise<void> {
+  const page = await context.newPage();
+  await page.goto('/?new');
+  await page.locator('[data-saving=saved]').waitFor();
+  const session = await context.newCDPSession(page);
+  const heapMb = async (): Promise<number> => {
+    await page.locator('[data-saving=saved]').waitFor({ timeout: 60_000 });
+    await session.send('HeapProfiler.collectGarbage');
+    return (await session.send('Runtime.getHeapUsage')).usedSize / 1024 / 1024;
+  };
+  await page.evaluate(edit, 200);
+  const first = await heapMb();
+  const grown: string[] = [];
+  for (let tenth = 1; tenth <= 10; tenth += 1) {
+    await page.evaluate(edit, edits / 10);
+    grown.push(((await heapMb()) - first).toFixed(1));
+  }
+  console.log(
+    `memory after ${edits} edits, MB more than after the first 200, at every tenth: ${grown.join(', ')} (${DEMO_PIECES.length} demo pieces)`,
+  );
+}
+
+/** Runs in the page. */
+async function edit(times: number): Promise<void> {
+  for (let time = 0; time < times; time += 1) {
+    const select = document.querySelector<HTMLSelectElement>(`select[aria-label="${time % 3 === 0 ? 'Bowing' : 'Octaves'}"]`);
+    if (!select) throw new Error('The sentence is not there');
+    select.selectedIndex = (select.selectedIndex + 1) % select.options.length;
+    select.dispatchEvent(new Event('change', { bubbles: true }));
+    await new Promise((resolve) => setTimeout(resolve, 4));
+  }
+}
+
+function median(times: readonly number[]): number {
+  return times.toSorted((one, other) => one - other)[Math.floor(times.length / 2)] ?? 0;
+}
