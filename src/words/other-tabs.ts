@@ -10,7 +10,10 @@ export const CHANGED_ELSEWHERE_STUDIO = 'This was changed in another tab; this i
 
 /** Two tabs changed one of them at once. */
 export const CHANGED_IN_BOTH_STUDIO =
-  'This was changed in another tab, too. It has both changes now; where both changed the same field, the change made here counts.';
+  'This was changed in another tab, too. It has both changes now; where both changed the same field, the change made here counts, and the other is under “Earlier versions”.';
+
+/** One of the studio is again as it was in an earlier version. */
+export const BROUGHT_BACK_STUDIO = 'It is again as it was then. How it was until now is under “Earlier versions”.';
 
 /** The record of the piece on the bench is gone. */
 export const PIECE_GONE =

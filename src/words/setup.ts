@@ -47,6 +47,15 @@ export function openTuningLabel(kind: InstrumentKind, tuning: OpenTuning): strin
   return kind === 'bass' ? 'in pure fourths from the A' : 'in pure fifths from the A';
 }
 
+/** How an earlier version of an instrument, a player or a school differs from how it is now: what bringing it back would do. */
+export function setupVersionText(
+  now: { readonly name: string; readonly brief: Brief },
+  version: { readonly name: string; readonly brief: Brief },
+): string {
+  const changes = [...(now.name === version.name ? [] : [`named “${version.name}”`]), ...setupChanges(now.brief, version.brief)];
+  return changes.length === 0 ? 'as it is now' : `goes back to: ${changes.join('; ')}`;
+}
+
 /** What differs between two descriptions of an instrument, a player and a school, a phrase each: "string length 307 mm, was 300 mm". */
 export function setupChanges(before: Brief, after: Brief): readonly string[] {
   return [...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after), ...schoolChanges(before, after)];

@@ -5,6 +5,7 @@
  */
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
+import { grow } from '../support/grown-studio.ts';
 import { CHROMIUM, numberGiven, served } from '../support/served.ts';
 
 const PORT = 4393;
@@ -21,7 +22,7 @@ try {
   const few = await figures(young);
   await young.close();
   const old = await opened(browser);
-  await fill(old);
+  await grow(old, { pieces, players });
   const many = await figures(old);
   for (const [name, ms] of Object.entries(many)) {
     const before = Object.entries(few).find(([each]) => each === name)?.[1] ?? 0;
@@ -43,39 +44,6 @@ async function opened(on: Browser): Promise<BrowserContext> {
   await page.locator('[data-saving=saved]').waitFor();
   await page.close();
   return context;
-}
-
-/** Copies of the demo's pieces and players, each under a name of its own. */
-async function fill(context: BrowserContext): Promise<void> {
-  const page = await context.newPage();
-  await page.goto('/design');
-  await page.evaluate(
-    async (counts) => {
-      const opening = indexedDB.open('dove-path');
-      const database = await new Promise<IDBDatabase>((resolve) => {
-        opening.onsuccess = () => resolve(opening.result);
-      });
-      for (const [store, count] of counts) {
-        const reading = database.transaction(store).objectStore(store).getAll();
-        const there = await new Promise<readonly { readonly document: object }[]>((resolve) => {
-          reading.onsuccess = () => resolve(reading.result);
-        });
-        const writing = database.transaction(store, 'readwrite');
-        for (let index = 0; index < count; index += 1) {
-          const like = there[index % there.length];
-          const document = { ...like?.document, name: `Etude ${index + 1}` };
-          writing.objectStore(store).put({ ...like, id: `${store}-${index}`, updatedAt: Date.now() - index * 60_000, document });
-        }
-        await new Promise((resolve) => (writing.oncomplete = resolve));
-      }
-      database.close();
-    },
-    [
-      ['pieces', pieces],
-      ['players', players],
-    ] as const,
-  );
-  await page.close();
 }
 
 /** Medians, ms. */

@@ -18,7 +18,8 @@ import { NumberOrigins } from '../NumberOrigins.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
 import { SchoolForm } from './school/SchoolForm.tsx';
-import { type Chosen, type StudioActions, useStudio } from './use-studio.ts';
+import { type Chosen, type InStudio, type StudioActions, useStudio } from './use-studio.ts';
+import { VersionsInStudio } from './VersionsInStudio.tsx';
 
 /** Where the teacher measures: the instruments, players and schools of the studio, kept for every piece that uses them. */
 export const Setup = guarded(GuardedSetup);
@@ -34,6 +35,7 @@ function GuardedSetup() {
 function SetupPage() {
   const { studio, chosen, choose, trouble, deleted, saving, elsewhere, actions } = useStudio();
   const form = useRef<HTMLDivElement>(null);
+  const now = studio && inStudio(studio, chosen);
   const open = (next: Chosen): void => {
     choose(next);
     // On a narrow page the form is below the lists.
@@ -71,7 +73,12 @@ function SetupPage() {
                   </Notice>
                 )}
               </div>
-              {studio && <ChosenForm key={elsewhere.times[chosen?.id ?? '']} studio={studio} chosen={chosen} actions={actions} />}
+              {studio && <ChosenForm key={elsewhere.times[chosen?.id ?? '']} studio={studio} chosen={now} actions={actions} />}
+              {now && (
+                <OpenedSection key={`${now.record.id} ${now.record.revision}`} title="Earlier versions">
+                  {() => <VersionsInStudio now={now} onBack={actions.bringBack} />}
+                </OpenedSection>
+              )}
               <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
             </div>
           </>
@@ -79,6 +86,16 @@ function SetupPage() {
       </main>
     </>
   );
+}
+
+/** What is chosen of the studio. */
+function inStudio({ instruments, players, schools }: Studio, chosen: Chosen | null): InStudio | null {
+  const all: readonly InStudio[] = [
+    ...instruments.map((record) => ({ kind: 'instrument' as const, record })),
+    ...players.map((record) => ({ kind: 'player' as const, record })),
+    ...schools.map((record) => ({ kind: 'school' as const, record })),
+  ];
+  return all.find(({ kind, record }) => kind === chosen?.kind && record.id === chosen.id) ?? null;
 }
 
 interface ShelvesProps {
@@ -109,18 +126,32 @@ function Shelves({ studio, chosen, actions, onChoose }: ShelvesProps) {
 
 interface ChosenFormProps {
   readonly studio: Studio;
-  readonly chosen: Chosen | null;
+  readonly chosen: InStudio | null;
   readonly actions: StudioActions;
 }
 
 function ChosenForm({ studio, chosen, actions }: ChosenFormProps) {
-  const instrument = studio.instruments.find((each) => chosen?.kind === 'instrument' && each.id === chosen.id);
-  if (instrument) return <InstrumentForm key={instrument.id} record={instrument} actions={actions} />;
-  const player = studio.players.find((each) => chosen?.kind === 'player' && each.id === chosen.id);
-  if (player)
-    return <PlayerForm key={player.id} record={player} instruments={studio.instruments} schools={studio.schools} actions={actions} />;
-  const school = studio.schools.find((each) => chosen?.kind === 'school' && each.id === chosen.id);
-  if (school) return <SchoolForm key={school.id} record={school} actions={actions} />;
+  switch (chosen?.kind) {
+    case 'instrument':
+      return <InstrumentForm key={chosen.record.id} record={chosen.record} actions={actions} />;
+    case 'player':
+      return (
+        <PlayerForm
+          key={chosen.record.id}
+          record={chosen.record}
+          instruments={studio.instruments}
+          schools={studio.schools}
+          actions={actions}
+        />
+      );
+    case 'school':
+      return <SchoolForm key={chosen.record.id} record={chosen.record} actions={actions} />;
+    case undefined:
+      return <NothingChosen actions={actions} />;
+  }
+}
+
+function NothingChosen({ actions }: { readonly actions: StudioActions }) {
   return (
     <>
       <EmptyState title="Who plays, on what, and how you teach">

@@ -3,12 +3,12 @@ import { liveQuery } from 'dexie';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { issuesText } from '#core/messages';
 import { readStudioFile } from '../../files/document-files.ts';
-import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
+import type { InstrumentRecord, PlayerRecord, RecordOf, SchoolRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
 import { keepInStudio, warnOfLoss } from '../../state/studio-saving.ts';
-import { CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/other-tabs.ts';
+import { BROUGHT_BACK_STUDIO, CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/other-tabs.ts';
 import {
   deleteInstrument,
   deletePlayer,
@@ -22,6 +22,7 @@ import {
 } from '../../storage/studio.ts';
 import { revisionsOfStudio } from '../../storage/studio.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
+import { keepVersion } from '../../storage/writing/versions.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';
 
 /** What the page shows: one instrument, one player or one school. */
@@ -30,8 +31,8 @@ export interface Chosen {
   readonly id: string;
 }
 
-/** What was deleted last, to bring it back. */
-export type Deleted =
+/** One of the studio. */
+export type InStudio =
   | { readonly kind: 'instrument'; readonly record: InstrumentRecord }
   | { readonly kind: 'player'; readonly record: PlayerRecord }
   | { readonly kind: 'school'; readonly record: SchoolRecord };
@@ -44,18 +45,20 @@ export interface StudioActions {
   readonly keepInstrument: (record: InstrumentRecord) => void;
   readonly keepPlayer: (record: PlayerRecord) => void;
   readonly keepSchool: (record: SchoolRecord) => void;
-  readonly remove: (deleted: Deleted) => void;
+  readonly remove: (deleted: InStudio) => void;
   readonly undelete: () => void;
+  /** Makes it again what it was in an earlier version; how it is now becomes a version too. */
+  readonly bringBack: (version: InStudio) => void;
   readonly openFile: (file: File) => void;
 }
 
 /** The studio, what is chosen of it, and what can be done; everything is written as it happens. */
 export function useStudio() {
   const [read, setRead] = useState<Studio | null>(null);
-  const [added, setAdded] = useState<readonly Deleted[]>([]);
+  const [added, setAdded] = useState<readonly InStudio[]>([]);
   const [chosen, choose] = useChosen();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [deleted, setDeleted] = useState<Deleted | null>(null);
+  const [deleted, setDeleted] = useState<InStudio | null>(null);
   const [underWay, setUnderWay] = useState(0);
   const elsewhere = useChangedElsewhere(read, async () => setRead(await loadStudio()));
   useEffect(() => {
@@ -77,17 +80,18 @@ export function useStudio() {
       setTrouble(outcome.ok ? null : outcome.message);
       setRead(loaded);
       const { id } = outcome.record ?? {};
-      if (outcome.joined === true && id !== undefined) elsewhere.tell(id, CHANGED_IN_BOTH_STUDIO);
+      const words = outcome.joined === true ? CHANGED_IN_BOTH_STUDIO : outcome.told;
+      if (words !== undefined && id !== undefined) elsewhere.tell(id, words);
       setUnderWay((now) => now - 1);
     });
   };
   // What is new is shown at once and written then: what is typed next goes into it.
-  const bring = (added: Deleted): void => {
+  const bring = (added: InStudio): void => {
     setAdded((now) => [...now, added]);
     choose({ kind: added.kind, id: added.record.id });
     run(() => saveAdded(added));
   };
-  const forget = (gone: Deleted): void => setAdded((now) => now.filter((each) => each.record.id !== gone.record.id));
+  const forget = (gone: InStudio): void => setAdded((now) => now.filter((each) => each.record.id !== gone.record.id));
   return {
     studio: read && added.reduce(withAdded, read),
     chosen,
@@ -128,7 +132,7 @@ function useChangedElsewhere(read: Studio | null, readAgain: () => Promise<void>
 }
 
 /** The studio as it was read, with one more of it that was made here, until reading finds that too. */
-function withAdded(studio: Studio, added: Deleted): Studio {
+function withAdded(studio: Studio, added: InStudio): Studio {
   const known = [...studio.instruments, ...studio.players, ...studio.schools].some((record) => record.id === added.record.id);
   if (known) return studio;
   switch (added.kind) {
@@ -141,7 +145,7 @@ function withAdded(studio: Studio, added: Deleted): Studio {
   }
 }
 
-async function saveAdded(added: Deleted): Promise<Kept> {
+async function saveAdded(added: InStudio): Promise<Kept> {
   switch (added.kind) {
     case 'instrument':
       return await keepInStudio(added.kind, added.record, null);
@@ -152,7 +156,7 @@ async function saveAdded(added: Deleted): Promise<Kept> {
   }
 }
 
-async function deleteOne({ kind, record: { id } }: Deleted): Promise<SaveOutcome> {
+async function deleteOne({ kind, record: { id } }: InStudio): Promise<SaveOutcome> {
   switch (kind) {
     case 'instrument':
       return await deleteInstrument(id);
@@ -164,7 +168,7 @@ async function deleteOne({ kind, record: { id } }: Deleted): Promise<SaveOutcome
 }
 
 /** What became of a write; whether what another tab wrote is in it as well. */
-type Kept = SaveOutcome & { readonly joined?: boolean; readonly record?: { readonly id: string } };
+type Kept = SaveOutcome & { readonly joined?: boolean; readonly record?: { readonly id: string }; readonly told?: string };
 
 /** Does something with the storage, and shows the studio as it then is. */
 type Run = (work: () => Promise<Kept>) => void;
@@ -172,11 +176,11 @@ type Run = (work: () => Promise<Kept>) => void;
 interface Doing {
   readonly studio: Studio | null;
   readonly run: Run;
-  readonly bring: (added: Deleted) => void;
-  readonly forget: (gone: Deleted) => void;
+  readonly bring: (added: InStudio) => void;
+  readonly forget: (gone: InStudio) => void;
   readonly choose: (chosen: Chosen | null) => void;
-  readonly deleted: Deleted | null;
-  readonly setDeleted: (deleted: Deleted | null) => void;
+  readonly deleted: InStudio | null;
+  readonly setDeleted: (deleted: InStudio | null) => void;
   readonly setTrouble: (trouble: string) => void;
 }
 
@@ -208,8 +212,25 @@ function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, se
       if (deleted) bring(deleted);
       setDeleted(null);
     },
+    bringBack: (version) => run(async () => ({ ...(await broughtBack(studio, version)), told: BROUGHT_BACK_STUDIO })),
     openFile: (file) => void open(file),
   };
+}
+
+/** Writes a record with the document of an earlier version, and keeps how it is now as one. */
+async function broughtBack(studio: Studio | null, version: InStudio): Promise<Kept> {
+  const back = async <Name extends StudioName>(name: Name, now: RecordOf<Name> | null, was: RecordOf<Name>): Promise<Kept> => {
+    if (now) await keepVersion(name, now, 'another brought back');
+    return await keepInStudio(name, Object.assign({}, now ?? was, { document: was.document }), now);
+  };
+  switch (version.kind) {
+    case 'instrument':
+      return await back(version.kind, knownAs(studio?.instruments, version.record), version.record);
+    case 'player':
+      return await back(version.kind, knownAs(studio?.players, version.record), version.record);
+    case 'school':
+      return await back(version.kind, knownAs(studio?.schools, version.record), version.record);
+  }
 }
 
 /** A record as this page knows it, before the change. */

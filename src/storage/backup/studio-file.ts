@@ -120,7 +120,7 @@ async function writeBrought<Name extends DocumentName>(
   there: RecordOf<Name> | undefined,
   idsHere: ReadonlyMap<string, string>,
 ): Promise<void> {
-  if (there) await keepVersion(kind, there, true);
+  if (there) await keepVersion(kind, there, 'changed elsewhere too');
   const links = Object.fromEntries(LINKS.flatMap((link) => linkHere(record, link, idsHere)));
   const next = Object.assign({ ...record, id: there?.id ?? record.id, revision: (there?.revision ?? 0) + 1, writtenBy: null }, links);
   await together(async () => {

@@ -51,10 +51,10 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<R
   const metAnother = there !== undefined && there.revision !== record.revision && there.writtenBy !== record.writtenBy;
   if (metAnother && (await putJoined(name, record, { there, base: left['base'] }))) return true;
   if (there && there.updatedAt >= record.updatedAt) {
-    if (metAnother) await keepVersion(name, record, true);
+    if (metAnother) await keepVersion(name, record, 'changed elsewhere too');
     return true;
   }
-  if (there) await keepVersion(name, there, metAnother);
+  if (there) await keepVersion(name, there, metAnother ? 'changed elsewhere too' : 'written over');
   await put(name, record, there);
   return true;
 }
@@ -71,7 +71,7 @@ async function putJoined<Name extends DocumentName>(
   const changed: ChangedTwice<Name> = { base: base.value, mine: isOlder ? there : left, theirs: isOlder ? left : there };
   const both = await joinedRecord(name, changed);
   if (both === null) return false;
-  await keepVersion(name, changed.theirs, true);
+  await keepVersion(name, changed.theirs, 'changed elsewhere too');
   // It is nobody's alone: whoever has the piece open must look at it before writing again.
   await put(name, Object.assign({}, both, { writtenBy: null }), there);
   return true;

@@ -24,13 +24,21 @@ export interface Version {
   readonly fromElsewhere: boolean;
 }
 
-/** Keeps a record as it was before it is written over, unless one of a moment ago is kept; one from elsewhere always. */
-export async function keepVersion(name: DocumentName, record: RecordOf<DocumentName>, fromElsewhere = false): Promise<void> {
+/** Why a version is kept: each write keeps one, if none of a moment ago is there; the rest are kept in any case. */
+export type Occasion = 'written over' | 'changed elsewhere too' | 'another brought back';
+
+/** Keeps a record as it was. */
+export async function keepVersion(name: DocumentName, record: RecordOf<DocumentName>, occasion: Occasion): Promise<void> {
   const of = nameOf(name, record.id);
   const all = await stored(of);
   const last = all.at(-1);
-  if (!fromElsewhere && last && record.updatedAt - last.at < (APART[0]?.apartMs ?? 0)) return;
-  const kept = { of, at: record.updatedAt, packed: await deflated(JSON.stringify(record)), fromElsewhere };
+  if (occasion === 'written over' && last && record.updatedAt - last.at < (APART[0]?.apartMs ?? 0)) return;
+  const kept = {
+    of,
+    at: record.updatedAt,
+    packed: await deflated(JSON.stringify(record)),
+    fromElsewhere: occasion === 'changed elsewhere too',
+  };
   await database.versions.bulkDelete([...tooClose(all, Date.now())]);
   await database.versions.add(kept);
 }

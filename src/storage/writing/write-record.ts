@@ -53,7 +53,8 @@ async function replaced<Name extends DocumentName>(
     revision: Math.max(there?.revision ?? 0, record.revision) + 1,
     writtenBy: next.joined ? null : THIS_TAB,
   };
-  if (there && !dequal(there.document, stamped.document)) await keepVersion(name, there, next.joined).catch(() => undefined);
+  const occasion = next.joined ? 'changed elsewhere too' : 'written over';
+  if (there && !dequal(there.document, stamped.document)) await keepVersion(name, there, occasion).catch(() => undefined);
   let wrote = false;
   await together(async () => {
     const now = await table.get(record.id);

@@ -1,3 +1,4 @@
+import { grow } from '../../support/grown-studio.ts';
 import { DEMO_ROWS, expect, test, planDrawn, saved } from '../bench-page.ts';
 
 test('pieces are searched, narrowed down, sorted and tagged', async ({ page }) => {
@@ -21,6 +22,19 @@ test('pieces are searched, narrowed down, sorted and tagged', async ({ page }) =
   await expect(rows).toHaveCount(2);
   await page.getByLabel('Search').fill('nothing like it');
   await expect(page.getByText('No piece matches.')).toBeVisible();
+});
+
+test('of many pieces the last changed are listed, more when asked for, and any is found', async ({ page, context }) => {
+  await page.goto('/pieces');
+  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
+  await grow(context, { pieces: 100, players: 0 });
+  await page.reload();
+  await expect(page.getByRole('row')).toHaveCount(31);
+  await expect(page.getByText(`${DEMO_ROWS + 99} pieces`, { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Show 30 more' }).click();
+  await expect(page.getByRole('row')).toHaveCount(61);
+  await page.getByLabel('Search').fill('etude 100');
+  await expect(page.getByRole('row')).toHaveCount(2);
 });
 
 test('two players are compared note by note, and unlike lines by what they come to', async ({ page }) => {
