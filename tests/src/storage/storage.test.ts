@@ -87,7 +87,7 @@ describe('a piece in the browser’s database', () => {
     const record = newPieceRecord(pieceOf('Good', BRIEF, ''));
     await database.table('pieces').put({ ...record, document: { ...record.document, brief: { instrument: 'none' } } });
     assert.equal(await checkRecord(record.id), false);
-    assert.deepEqual(await loadPieces(), { records: [], setAside: 1, newer: 0 });
+    assert.deepEqual(await loadPieces(), { records: [], setAside: 1, newer: 0, whole: true });
     assert.match(await setAsideText(), /"none"/);
   });
 
