@@ -75,8 +75,8 @@ function SetupPage() {
               </div>
               {studio && <ChosenForm key={elsewhere.times[chosen?.id ?? '']} studio={studio} chosen={now} actions={actions} />}
               {now && (
-                <OpenedSection key={`${now.record.id} ${now.record.revision}`} title="Earlier versions">
-                  {() => <VersionsInStudio now={now} onBack={actions.bringBack} />}
+                <OpenedSection key={now.record.id} title="Earlier versions">
+                  {() => <VersionsInStudio key={now.record.revision} now={now} onBack={actions.bringBack} />}
                 </OpenedSection>
               )}
               <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>
