@@ -20,7 +20,7 @@ export function EarlierVersions<Name extends DocumentName>({ name, id, differs, 
   if (versions === null) return null;
   if (versions.length === 0) return <p className="text-sm text-dove-dark">None yet: they are kept as you change it.</p>;
   return (
-    <ol className="grid gap-0.5">
+    <ol className="grid max-w-xl gap-0.5">
       {versions.map((version) => (
         <VersionRow key={version.number} name={name} version={version} differs={differs} onBack={onBack} />
       ))}

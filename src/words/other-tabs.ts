@@ -12,8 +12,8 @@ export const CHANGED_ELSEWHERE_STUDIO = 'This was changed in another tab; this i
 export const CHANGED_IN_BOTH_STUDIO =
   'This was changed in another tab, too. It has both changes now; where both changed the same field, the change made here counts, and the other is under “Earlier versions”.';
 
-/** One of the studio is again as it was in an earlier version. */
-export const BROUGHT_BACK_STUDIO = 'It is again as it was then. How it was until now is under “Earlier versions”.';
+/** An earlier version of a player, an instrument or a school was brought back. */
+export const BROUGHT_BACK_STUDIO = 'The earlier version is back. What you had until now is under “Earlier versions”.';
 
 /** The record of the piece on the bench is gone. */
 export const PIECE_GONE =

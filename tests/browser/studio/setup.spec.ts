@@ -45,7 +45,7 @@ test('a player is brought back as in an earlier version, and how it was until th
   await versions.getByText('Earlier versions').click();
   await expect(versions.getByRole('listitem')).toContainText(['goes back to: player: Robin (was: Robin Redbreast)']);
   await versions.getByRole('button', { name: 'Bring back' }).click();
-  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('It is again as it was then.');
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('The earlier version is back.');
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Robin');
   await expect(versions.getByRole('listitem').first()).toContainText('goes back to: player: Robin Redbreast (was: Robin)');
 });
