@@ -30,8 +30,11 @@ export async function serve({ handler, files, worker, host, port }: Serving): Pr
   const app = express();
   app.disable('x-powered-by');
   app.use(onlyWhatIsKnown, compression());
+  const answer: RequestHandler = (request, response) => handler(request, response, undefined, { planner });
+  // No file is looked for where there can be none.
+  app.all('/api/{*endpoint}', answer);
   app.use(express.static(files, { index: false, redirect: false, setHeaders: headersOfFile }));
-  app.use((request, response) => handler(request, response, undefined, { planner }));
+  app.use(answer);
   app.use(failed);
   await new Promise<void>((resolve) => createServer(PATIENCE, app).listen(port, host, resolve));
 }

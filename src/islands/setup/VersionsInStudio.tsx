@@ -1,7 +1,9 @@
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import type { Brief } from '#core/brief';
+import type { RecordOf } from '../../storage/database.ts';
 import { profileOf, schoolOf } from '../../storage/for-briefs.ts';
+import type { StudioName } from '../../storage/studio.ts';
 import { setupVersionText } from '../../words/setup.ts';
 import { EarlierVersions } from '../EarlierVersions.tsx';
 import type { InStudio } from './use-studio.ts';
@@ -13,36 +15,22 @@ interface VersionsInStudioProps {
 
 /** An instrument, a player or a school as it was on other days, or in another tab. */
 export function VersionsInStudio({ now, onBack }: VersionsInStudioProps) {
-  const told = (version: InStudio): string => setupVersionText(asTold(now), asTold(version));
-  const { kind, record } = now;
+  const versions = <Name extends StudioName>(name: Name, asOne: (record: RecordOf<Name>) => InStudio) => (
+    <EarlierVersions
+      name={name}
+      id={now.record.id}
+      differs={(record) => setupVersionText(asTold(now), asTold(asOne(record)))}
+      onBack={(record) => onBack(asOne(record))}
+    />
+  );
+  const { kind } = now;
   switch (kind) {
     case 'instrument':
-      return (
-        <EarlierVersions
-          name={kind}
-          id={record.id}
-          differs={(was) => told({ kind, record: was })}
-          onBack={(was) => onBack({ kind, record: was })}
-        />
-      );
+      return versions(kind, (record) => ({ kind, record }));
     case 'player':
-      return (
-        <EarlierVersions
-          name={kind}
-          id={record.id}
-          differs={(was) => told({ kind, record: was })}
-          onBack={(was) => onBack({ kind, record: was })}
-        />
-      );
+      return versions(kind, (record) => ({ kind, record }));
     case 'school':
-      return (
-        <EarlierVersions
-          name={kind}
-          id={record.id}
-          differs={(was) => told({ kind, record: was })}
-          onBack={(was) => onBack({ kind, record: was })}
-        />
-      );
+      return versions(kind, (record) => ({ kind, record }));
   }
 }
 
