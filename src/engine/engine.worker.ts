@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { expose, releaseProxy } from 'comlink';
 import type { Steps } from '#core/result';
 import { type Answer, openSession, type QuestionKind, type Session } from '#core/session';
 import { anotherTask } from './another-task.ts';
@@ -57,7 +57,7 @@ const plan: Answering<'plan'> = (ticket, question, report) =>
     if (best.answer !== 'none') return { answer: best.answer };
     const { answerTo } = await loadAnswers();
     return await inTurn(ticket, 'plan', answerTo(session, 'plan', question));
-  });
+  }).finally(() => report?.[releaseProxy]?.());
 
 function* bestOf(session: Session, report: Report | null): Steps<Answer<'plan'> | 'none'> {
   yield;

@@ -1,3 +1,4 @@
+import type { releaseProxy } from 'comlink';
 import type { Brief } from '#core/brief';
 import type { Answer, Question, QuestionKind } from '#core/session';
 
@@ -9,8 +10,8 @@ export interface Ticket {
   readonly session: number;
 }
 
-/** Hears how much of a long line is laid out, 0 to 1. */
-export type Report = (share: number) => void;
+/** Hears how much of a long line is laid out, 0 to 1; in the worker it stands at the end of a line of its own, to be hung up. */
+export type Report = ((share: number) => void) & { readonly [releaseProxy]?: () => void };
 
 /** What a call comes back with: the answer, or null once it was cancelled. */
 export type Said<Kind extends QuestionKind> = { readonly answer: Answer<Kind> } | null;
