@@ -16,13 +16,13 @@ const LEAST_PATIENCE_MS = 20;
 /** How many briefs the worker keeps solved; the one asked about longest ago makes room. */
 const MOST_SESSIONS = 8;
 
-/** How often a worker that has something to do is asked whether it still answers, ms. */
+/** How often a busy worker is asked whether it still answers, ms. */
 const LOOK_EVERY_MS = 5000;
 
-/** After so many looks in a row without a word from it, a worker is stuck: it is ended. A machine that slept misses only one. */
+/** A worker that is silent for more looks in a row than this is stuck, and is ended. A machine that was asleep misses only one. */
 const MOST_MISSED = 4;
 
-/** Why a call has no answer: nobody wants it any more, or the worker died under it, be it that it was stuck and was ended. */
+/** Why a call has no answer: nobody wants it any more, or the worker died, or was stuck and had to be ended. */
 export class Unanswered extends Error {
   constructor(readonly why: 'cancelled' | 'died') {
     super(`The question was not answered: ${why}`);
@@ -57,7 +57,7 @@ interface Connection {
   readonly remote: Remote<Engine>;
   readonly questions: Questions;
   open: readonly number[];
-  /** Looks in a row without a word from the worker. */
+  /** How many looks in a row the worker has been silent. */
   missed: number;
 }
 
@@ -154,7 +154,7 @@ export class EngineClient {
     this.connection = null;
   }
 
-  /** Asks the worker for a word from time to time, while anything is asked of it. */
+  /** Asks a busy worker for a sign of life; ends one that gives none. */
   private look(connection: Connection): void {
     connection.missed = this.calls.size === 0 ? 0 : connection.missed + 1;
     if (connection.missed > MOST_MISSED) this.died(connection);
@@ -199,7 +199,7 @@ export class EngineClient {
   }
 }
 
-/** The worker has said something. */
+/** The worker has given a sign of life. */
 function heard(connection: Connection): void {
   connection.missed = 0;
 }

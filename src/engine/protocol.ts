@@ -10,7 +10,7 @@ export interface Ticket {
   readonly session: number;
 }
 
-/** Hears how much of a long line is laid out, 0 to 1; in the worker it stands at the end of a line of its own, to be hung up. */
+/** Hears how much of a long line is laid out, 0 to 1. The worker has a proxy of it, which it must release: it holds a channel open. */
 export type Report = ((share: number) => void) & { readonly [releaseProxy]?: () => void };
 
 /** What a call comes back with: the answer, or null once it was cancelled. */

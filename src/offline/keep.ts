@@ -11,7 +11,7 @@ const LOOK_AGAIN_MS = 60 * 60 * 1000;
  * beside this one until the teacher uses it: every change is written ahead, so loading the page again loses nothing.
  */
 export function keepForOffline(): void {
-  // A part of this version that comes only now may be gone with it.
+  // A part that is fetched only now may no longer be on the server.
   window.addEventListener('vite:preloadError', () => offerNewerVersion(() => location.reload()));
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
   window.addEventListener('load', () => requestIdleCallback(() => void keep().catch(() => undefined), { timeout: PATIENCE_MS }));
@@ -22,7 +22,7 @@ async function keep(): Promise<void> {
   const registration = await serviceWorker.register('/service-worker.js');
   const offer = (): void => {
     const { waiting } = registration;
-    // The first version ever waits for nobody.
+    // The first version ever is used at once.
     if (!waiting || !serviceWorker.controller) return;
     offerNewerVersion(() => {
       serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });

@@ -1,6 +1,6 @@
 import { cleanupOutdatedCaches, precacheAndRoute, type PrecacheEntry } from 'workbox-precaching';
 
-/** The service worker's own place, as far as it is used here. */
+/** What is used here of the service worker's global scope. */
 declare const self: {
   /** Every file of the application. */
   readonly __WB_MANIFEST: readonly PrecacheEntry[];
@@ -15,7 +15,7 @@ declare const self: {
 precacheAndRoute([...self.__WB_MANIFEST], { ignoreURLParametersMatching: [/.*/], cleanURLs: false });
 cleanupOutdatedCaches();
 
-// A newer version waits until a page says that its teacher wants it.
+// A newer version waits until the teacher wants it.
 self.addEventListener('message', ({ data }) => {
   if (data === 'use') void self.skipWaiting();
 });

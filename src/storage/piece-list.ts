@@ -4,7 +4,7 @@ import { type AllRead, countSetAside, readAll, readOrSetAside } from './set-asid
 /** All pieces that can be read, newest first, and how many records had to be set aside. */
 export interface PieceList extends AllRead<'piece'> {
   readonly setAside: number;
-  /** Not only the last changed. */
+  /** These are all pieces, not only the ones that were changed last. */
   readonly whole: boolean;
 }
 
@@ -14,7 +14,7 @@ export async function checkRecord(id: string): Promise<boolean> {
   return record === undefined || (await readOrSetAside('piece', record)) !== null;
 }
 
-/** Reads the pieces that were changed last, so many at most: what a list begins with. */
+/** Reads the pieces that were changed last, `most` of them: what a list begins with. */
 export async function loadNewest(most: number): Promise<PieceList> {
   const stored = await database.pieces.orderBy('updatedAt').reverse().limit(most).toArray();
   const read = await Promise.all(stored.map((record) => readOrSetAside('piece', record)));

@@ -16,7 +16,7 @@ export interface LibraryRow {
   readonly player: string;
   readonly tags: readonly string[];
   readonly changedAt: number;
-  /** All of it in small plain letters, for the search. */
+  /** All its words in plain lower case, for the search. */
   readonly searched: string;
 }
 

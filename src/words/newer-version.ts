@@ -1,2 +1,2 @@
-/** A newer version of the application is there, or what this one needs is gone with an older. */
+/** A newer version of the application is there, or files that this one needs are gone from the server. */
 export const NEWER_VERSION = { said: 'A newer version of Dove Path is ready. Nothing you entered is lost.', use: 'Update' } as const;

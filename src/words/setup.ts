@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { limitPart } from '#core/brief/parts/limits';
 import { type Brief, waysOf } from '#core/brief';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
@@ -47,25 +48,40 @@ export function openTuningLabel(kind: InstrumentKind, tuning: OpenTuning): strin
   return kind === 'bass' ? 'in pure fourths from the A' : 'in pure fifths from the A';
 }
 
+/** An instrument, a player or a school, and the briefs that tell what it is. */
+export interface ToldByBriefs {
+  readonly document: { readonly name: string };
+  readonly briefs: readonly Brief[];
+}
+
 /** How an earlier version of an instrument, a player or a school differs from how it is now: what bringing it back would do. */
-export function setupVersionText(
-  now: { readonly name: string; readonly brief: Brief },
-  version: { readonly name: string; readonly brief: Brief },
-): string {
-  const changes = [...(now.name === version.name ? [] : [`named “${version.name}”`]), ...setupChanges(now.brief, version.brief)];
-  return changes.length === 0 ? 'as it is now' : `goes back to: ${changes.join('; ')}`;
+export function setupVersionText(now: ToldByBriefs, version: ToldByBriefs): string {
+  if (dequal(now.document, version.document)) return 'as it is now';
+  const { name } = version.document;
+  const changes = now.briefs.flatMap((brief, index) => setupChanges(brief, version.briefs[index] ?? brief, 'now'));
+  const told = [...(now.document.name === name ? [] : [`the name “${name}”`]), ...new Set(changes)];
+  return `goes back to: ${told.join('; ') || 'other details'}`;
 }
 
-/** What differs between two descriptions of an instrument, a player and a school, a phrase each: "string length 307 mm, was 300 mm". */
-export function setupChanges(before: Brief, after: Brief): readonly string[] {
-  return [...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after), ...schoolChanges(before, after)];
+/** What the other side of a difference is called: how it was before, or how it is now. */
+export type OtherSide = 'was' | 'now';
+
+/** What differs between two descriptions of an instrument, a player and a school, a phrase each: "string length: 307 mm (was: 300 mm)". */
+export function setupChanges(before: Brief, after: Brief, otherSide: OtherSide = 'was'): readonly string[] {
+  return [
+    ...told([...instrumentChanges(before.instrument, after.instrument), ...playerChanges(before, after)], otherSide),
+    ...schoolChanges(before, after, otherSide),
+  ];
 }
 
-function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): readonly string[] {
+/** What is told, as it is before and after. */
+type Told = readonly [what: string, before: string, after: string];
+
+function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): readonly Told[] {
   const kindOf = (spec: InstrumentSpec): string => fingerboardName(spec.kind, spec.size ?? defaultSize(spec.kind));
   const spacing = (spec: InstrumentSpec): string =>
     spec.outerSpacingMm ? `${mmText(spec.outerSpacingMm.nut)} and ${mmText(spec.outerSpacingMm.bridge)}` : 'usual';
-  return told([
+  return [
     ['instrument', kindOf(before), kindOf(after)],
     ['string length', lengthText(before), lengthText(after)],
     ['strings', stringsText(before), stringsText(after)],
@@ -73,36 +89,36 @@ function instrumentChanges(before: InstrumentSpec, after: InstrumentSpec): reado
     ['reference A', `${before.a4Hz ?? REFERENCE_A.usual} Hz`, `${after.a4Hz ?? REFERENCE_A.usual} Hz`],
     ['open strings', openTuningLabel(before.kind, before.openTuning ?? 'pure'), openTuningLabel(after.kind, after.openTuning ?? 'pure')],
     ['pressing', pressingText(before), pressingText(after)],
-  ]);
+  ];
 }
 
-function playerChanges(before: Brief, after: Brief): readonly string[] {
+function playerChanges(before: Brief, after: Brief): readonly Told[] {
   const school = ({ player }: Brief): string => (player?.school ? SCHOOL_LABELS[player.school] : 'usual');
   const { words } = limitPart('positions');
   const known = ({ limits }: Brief): string => (limits?.positions ? words.told(limits.positions) : words.none);
-  return told([
+  return [
     ['player', before.player?.name ?? 'any', after.player?.name ?? 'any'],
     ['hand', handText(before), handText(after)],
     ['left hand', school(before), school(after)],
     ['school', before.school?.name ?? 'none', after.school?.name ?? 'none'],
     ['purpose', before.purpose ? PURPOSE_LABELS[before.purpose] : 'none', after.purpose ? PURPOSE_LABELS[after.purpose] : 'none'],
     ['positions', known(before), known(after)],
-  ]);
+  ];
 }
 
 /** What is taught differently from before: "the fourth finger going up (was: whichever suits, going up)". */
-function schoolChanges(before: Brief, after: Brief): readonly string[] {
+function schoolChanges(before: Brief, after: Brief, otherSide: OtherSide): readonly string[] {
   const [were, are] = [waysOf(before), waysOf(after)];
   const changed = questionsFor(after.instrument.kind).filter((name) => were[name] !== are[name]);
   const weights = ({ school, instrument }: Brief): string => JSON.stringify(school?.weights?.[instrument.kind] ?? {});
   return [
-    ...changed.map((name) => `${sideOf(name, are[name] ?? '').label} (was: ${sideOf(name, were[name] ?? '').label})`),
+    ...changed.map((name) => `${sideOf(name, are[name] ?? '').label} (${otherSide}: ${sideOf(name, were[name] ?? '').label})`),
     ...(weights(before) === weights(after) ? [] : ['costs of the school changed']),
   ];
 }
 
-function told(rows: readonly (readonly [string, string, string])[]): readonly string[] {
-  return rows.flatMap(([what, was, is]) => (was === is ? [] : [`${what}: ${is} (was: ${was})`]));
+function told(rows: readonly Told[], otherSide: OtherSide): readonly string[] {
+  return rows.flatMap(([what, before, after]) => (before === after ? [] : [`${what}: ${after} (${otherSide}: ${before})`]));
 }
 
 function lengthText({ stringLengthMm }: InstrumentSpec): string {

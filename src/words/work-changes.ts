@@ -5,7 +5,7 @@ import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
 import { nounFor } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import { materialLabel, wayLabel, wishLabels } from './labels.ts';
-import { setupChanges } from './setup.ts';
+import { type OtherSide, setupChanges } from './setup.ts';
 
 /** What the teacher decides about a piece, as far as words of its changes go. */
 export interface Decided {
@@ -15,11 +15,11 @@ export interface Decided {
 }
 
 /** What was done from one state of a piece to the next, in a few words: "A major, one octave", "note 5 locked: 3 on D". */
-export function workChange(before: Decided, after: Decided): string {
+export function workChange(before: Decided, after: Decided, otherSide: OtherSide = 'was'): string {
   const told = [
     before.name === after.name ? '' : `named “${after.name}”`,
     materialChange(before.brief, after.brief),
-    ...setupChanges(before.brief, after.brief),
+    ...setupChanges(before.brief, after.brief, otherSide),
     partChange(before.brief, after.brief, rhythmText),
     partChange(before.brief, after.brief, ({ tempo }) => (tempo === undefined ? 'no tempo' : `♩ = ${tempo}`)),
     ...LIMITS.map((name) => partChange(before.brief, after.brief, (brief) => limitText(name, brief))),
@@ -35,7 +35,7 @@ export function workChange(before: Decided, after: Decided): string {
 export function versionText(now: Decided, version: Decided): string {
   return dequal([now.name, now.brief, now.lineText], [version.name, version.brief, version.lineText])
     ? 'as it is now'
-    : `goes back to: ${workChange(now, version)}`;
+    : `goes back to: ${workChange(now, version, 'now')}`;
 }
 
 function materialChange(before: Brief, after: Brief): string {

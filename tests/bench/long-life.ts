@@ -4,7 +4,6 @@
  * first): `npm run bench:long-life -- --pieces 5000 --players 200 --edits 20000`.
  */
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
-import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { grow } from '../support/grown-studio.ts';
 import { CHROMIUM, numberGiven, served } from '../support/served.ts';
 
@@ -116,9 +115,7 @@ async function printMemory(context: BrowserContext): Promise<void> {
     await page.evaluate(edit, edits / 10);
     grown.push(((await heapMb()) - first).toFixed(1));
   }
-  console.log(
-    `memory after ${edits} edits, MB more than after the first 200, at every tenth: ${grown.join(', ')} (${DEMO_PIECES.length} demo pieces)`,
-  );
+  console.log(`memory after ${edits} edits, MB more than after the first 200, at every tenth: ${grown.join(', ')}`);
 }
 
 /** Runs in the page. */

@@ -1,11 +1,11 @@
 /**
  * Whatever a hand may do on the bench, in the library, in the studio's set-up and in the measurements, at random but seeded: no
  * console error, no blank page, every piece valid, and undo all the way is the piece as it was opened. For the built
- * application (`npm run build` first): `npm run endure:actions -- --actions 5000 --seed 1`.
+ * application (`npm run build` first): `npm run endure:actions -- --actions 5000 --seed 1`; `--visit 7` repeats one visit, `--tree F` takes the build in folder F.
  */
 import { chromium } from '@playwright/test';
 import { pickerOf } from '../../scripts/results/picker.ts';
-import { CHROMIUM, numberGiven, served } from '../support/served.ts';
+import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 import { act } from './act.ts';
 import { Visit } from './visit.ts';
 
@@ -24,7 +24,7 @@ const actions = numberGiven('actions', 5000);
 const seed = numberGiven('seed', 1);
 const only = numberGiven('visit', -1);
 
-const server = await served({ port: PORT, tree: process.env['TREE'] ?? '.', env: { DOVE_PATH_DEMO: '1' } });
+const server = await served({ port: PORT, tree: textGiven('tree'), env: { DOVE_PATH_DEMO: '1' } });
 const browser = await chromium.launch(CHROMIUM);
 const since = Date.now();
 const tally = { actions: 0, undone: 0, troubles: 0 };

@@ -14,7 +14,7 @@ export interface Served {
 /** How a server is started: in the tree that holds the build, and with what in its environment. */
 export interface Start {
   readonly port: number;
-  readonly tree?: string;
+  readonly tree?: string | undefined;
   readonly env?: Readonly<Record<string, string>>;
 }
 

@@ -45,7 +45,7 @@ const HEADERS: Readonly<Record<(typeof COLUMN_NAMES)[number], string>> = {
 
 const COLUMNS = COLUMN_NAMES.map((name) => column.accessor(name, { header: HEADERS[name] }));
 
-/** So many pieces are listed, and so many more each time. */
+/** How many pieces are listed at first, and how many more each time. */
 export const LISTED = 30;
 
 type LibraryProps = Omit<ListProps, 'records'> & { readonly list: PieceList };

@@ -1,10 +1,10 @@
 import { FIRST_BRIEF } from '#core/brief/lines';
-import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
+import { withInstrument, withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import type { Brief } from '#core/brief';
+import { INSTRUMENT_KINDS } from '#core/instrument';
 import type { RecordOf } from '../../storage/database.ts';
-import { profileOf, schoolOf } from '../../storage/for-briefs.ts';
 import type { StudioName } from '../../storage/studio.ts';
-import { setupVersionText } from '../../words/setup.ts';
+import { setupVersionText, type ToldByBriefs } from '../../words/setup.ts';
 import { EarlierVersions } from '../EarlierVersions.tsx';
 import type { InStudio } from './use-studio.ts';
 
@@ -34,18 +34,20 @@ export function VersionsInStudio({ now, onBack }: VersionsInStudioProps) {
   }
 }
 
-/** What a piece would say of it; pieces say nothing of an instrument's name. */
-function asTold(one: InStudio): { readonly name: string; readonly brief: Brief } {
-  return { name: one.kind === 'instrument' ? one.record.document.name : '', brief: briefWith(one) };
+/** What pieces would say of it; a school is told for every instrument, for each has questions of its own. */
+function asTold(one: InStudio): ToldByBriefs {
+  const { document } = one.record;
+  const kinds = one.kind === 'school' ? INSTRUMENT_KINDS : [FIRST_BRIEF.instrument.kind];
+  return { document, briefs: kinds.map((kind) => briefWith(one, withInstrument(FIRST_BRIEF, kind))) };
 }
 
-function briefWith(one: InStudio): Brief {
+function briefWith(one: InStudio, brief: Brief): Brief {
   switch (one.kind) {
     case 'instrument':
-      return withInstrumentSpec(FIRST_BRIEF, one.record.document.instrument);
+      return withInstrumentSpec(brief, one.record.document.instrument);
     case 'player':
-      return withProfile(FIRST_BRIEF, profileOf(one.record.document));
+      return withProfile(brief, one.record.document.profile);
     case 'school':
-      return withSchool(FIRST_BRIEF, schoolOf(one.record.document));
+      return withSchool(brief, one.record.document.school);
   }
 }

@@ -22,6 +22,7 @@ import {
 } from '../../storage/studio.ts';
 import { revisionsOfStudio } from '../../storage/studio.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
+import { keepUnwritten } from '../../storage/writing/unwritten.ts';
 import { keepVersion } from '../../storage/writing/versions.ts';
 import { STORAGE_SHUT } from '../../words/storage.ts';
 
@@ -31,7 +32,7 @@ export interface Chosen {
   readonly id: string;
 }
 
-/** One of the studio. */
+/** An instrument, a player or a school of the studio. */
 export type InStudio =
   | { readonly kind: 'instrument'; readonly record: InstrumentRecord }
   | { readonly kind: 'player'; readonly record: PlayerRecord }
@@ -47,7 +48,7 @@ export interface StudioActions {
   readonly keepSchool: (record: SchoolRecord) => void;
   readonly remove: (deleted: InStudio) => void;
   readonly undelete: () => void;
-  /** Makes it again what it was in an earlier version; how it is now becomes a version too. */
+  /** Brings back an earlier version; how it is now becomes a version too. */
   readonly bringBack: (version: InStudio) => void;
   readonly openFile: (file: File) => void;
 }
@@ -217,19 +218,22 @@ function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, se
   };
 }
 
-/** Writes a record with the document of an earlier version, and keeps how it is now as one. */
+/** Writes a record with the document of an earlier version, and keeps how it is now as a version. */
 async function broughtBack(studio: Studio | null, version: InStudio): Promise<Kept> {
-  const back = async <Name extends StudioName>(name: Name, now: RecordOf<Name> | null, was: RecordOf<Name>): Promise<Kept> => {
-    if (now) await keepVersion(name, now, 'another brought back');
-    return await keepInStudio(name, Object.assign({}, now ?? was, { document: was.document }), now);
+  const bring = async <Name extends StudioName>(name: Name, now: RecordOf<Name> | null, was: RecordOf<Name>): Promise<Kept> => {
+    const back = Object.assign({}, now ?? was, { document: was.document, updatedAt: Date.now() });
+    keepUnwritten(back, now);
+    // Where there is no room for it, the write itself says so.
+    if (now) await keepVersion(name, now, 'another brought back').catch(() => undefined);
+    return await keepInStudio(name, back, now);
   };
   switch (version.kind) {
     case 'instrument':
-      return await back(version.kind, knownAs(studio?.instruments, version.record), version.record);
+      return await bring(version.kind, knownAs(studio?.instruments, version.record), version.record);
     case 'player':
-      return await back(version.kind, knownAs(studio?.players, version.record), version.record);
+      return await bring(version.kind, knownAs(studio?.players, version.record), version.record);
     case 'school':
-      return await back(version.kind, knownAs(studio?.schools, version.record), version.record);
+      return await bring(version.kind, knownAs(studio?.schools, version.record), version.record);
   }
 }
 

@@ -43,11 +43,11 @@ test('a player is brought back as in an earlier version, and how it was until th
   await page.getByLabel('Name', { exact: true }).fill('Robin Redbreast');
   const versions = page.getByRole('group').filter({ hasText: 'Earlier versions' });
   await versions.getByText('Earlier versions').click();
-  await expect(versions.getByRole('listitem')).toContainText(['goes back to: player: Robin (was: Robin Redbreast)']);
+  await expect(versions.getByRole('listitem')).toContainText(['goes back to: the name “Robin”']);
   await versions.getByRole('button', { name: 'Bring back' }).click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('The earlier version is back.');
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Robin');
-  await expect(versions.getByRole('listitem').first()).toContainText('goes back to: player: Robin Redbreast (was: Robin)');
+  await expect(versions.getByRole('listitem').first()).toContainText('goes back to: the name “Robin Redbreast”');
 });
 
 test('what cannot be is named with its sane range, and what was typed stays', async ({ page }) => {

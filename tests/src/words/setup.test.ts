@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { handRemarks, measureAgainText } from '../../../src/words/setup.ts';
+import type { Brief } from '#core/brief';
+import { FIRST_BRIEF } from '#core/brief/lines';
+import { handRemarks, measureAgainText, setupVersionText } from '../../../src/words/setup.ts';
 
 const today = new Date('2026-11-26');
 
@@ -18,5 +20,25 @@ describe('what is known of a hand besides its spans', () => {
     assert.match(measureAgainText('2026-03-01', today) ?? '', /^Measured more than a term ago/);
     assert.equal(measureAgainText('', today), null);
     assert.deepEqual(handRemarks({ measuredOn: '2026-03-01' }, today), ['Measured more than a term ago: measure again, hands grow.']);
+  });
+});
+
+describe('an earlier version of what is in the studio', () => {
+  const now = { document: { name: 'Wren’s violin' }, briefs: [FIRST_BRIEF] };
+
+  it('is told against how it is now, each difference once', () => {
+    const longer: Brief = { ...FIRST_BRIEF, instrument: { kind: 'violin', stringLengthMm: 320 } };
+    assert.equal(
+      setupVersionText(now, { document: { name: 'A violin' }, briefs: [longer] }),
+      'goes back to: the name “A violin”; string length: 320 mm (now: typical for the size)',
+    );
+    const twice = { document: { name: 'Longer' }, briefs: [longer, longer] };
+    assert.equal(setupVersionText({ ...now, briefs: [FIRST_BRIEF, FIRST_BRIEF] }, twice).match(/string length/g)?.length, 1);
+  });
+
+  it('that is alike says so, and one whose difference no piece tells says that there is one', () => {
+    assert.equal(setupVersionText(now, { ...now, document: { name: 'Wren’s violin' } }), 'as it is now');
+    const other = { document: { ...now.document, ...{ remark: 'nails' } }, briefs: now.briefs };
+    assert.equal(setupVersionText(now, other), 'goes back to: other details');
   });
 });

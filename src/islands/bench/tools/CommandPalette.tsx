@@ -15,7 +15,7 @@ const GROUP =
 const ITEM =
   'flex cursor-pointer gap-3 px-2 py-1 data-[selected=true]:bg-paper-deep data-[selected=true]:shadow-[inset_3px_0_0_var(--color-ink)]';
 
-/** So many pieces are listed; the rest is found by typing more. */
+/** How many pieces are listed; the others are found by typing more. */
 const MOST_PIECES = 20;
 
 /** Commands, the parts of the brief and every piece, found by typing. */
