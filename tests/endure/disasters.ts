@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import type { Stored } from './edits.ts';
+import type { PieceRecord } from '../../src/storage/database.ts';
 
 /** What may happen to a page, and what it leaves of the browser. */
 export interface Disaster {
@@ -12,7 +12,7 @@ export interface Disaster {
   /** The whole browser is gone and must be started again. */
   readonly endsBrowser?: boolean;
   /** What another page did meanwhile is there too. */
-  readonly also?: (piece: Stored) => boolean;
+  readonly also?: (piece: PieceRecord) => boolean;
   /** Only what the page says is saved has to be there: nothing reaches a disk before it is asked to. */
   readonly onlySaved?: boolean;
 }

@@ -1,24 +1,12 @@
 import type { Page } from '@playwright/test';
-
-/** A piece as the browser keeps it, as far as edits are looked for. */
-export interface Stored {
-  readonly document: {
-    readonly name: string;
-    readonly brief: {
-      readonly material: { readonly octaves?: number };
-      readonly locks?: readonly unknown[];
-      readonly marks?: readonly { readonly remark?: string }[];
-      readonly rhythm?: { readonly notesPerBow?: number };
-    };
-  };
-}
+import type { PieceRecord } from '../../src/storage/database.ts';
 
 /** Something a teacher does on the bench, and how it is found again. */
 export interface Edit {
   readonly name: string;
   /** Makes it; `trial` tells one from the next. */
   readonly make: (page: Page, trial: number) => Promise<void>;
-  readonly isIn: (piece: Stored, trial: number) => boolean;
+  readonly isIn: (piece: PieceRecord, trial: number) => boolean;
 }
 
 const octavesOf = (trial: number): number => 1 + (trial % 2);
@@ -37,7 +25,7 @@ export const EDITS: readonly Edit[] = [
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial + 1) - 1 });
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial) - 1 });
     },
-    isIn: ({ document }, trial) => document.brief.material.octaves === octavesOf(trial),
+    isIn: ({ document }, trial) => document.brief.material.kind !== 'line' && document.brief.material.octaves === octavesOf(trial),
   },
   {
     name: 'a finger locked',

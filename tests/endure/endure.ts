@@ -9,7 +9,8 @@ import { join } from 'node:path';
 import { setTimeout as rest } from 'node:timers/promises';
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { type Disaster, DISASTERS } from './disasters.ts';
-import { type Edit, EDITS, type Stored } from './edits.ts';
+import { type Edit, EDITS } from './edits.ts';
+import { storedPieces } from './stored-pieces.ts';
 import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 
 const PORT = 4396;
@@ -106,28 +107,16 @@ async function isSaved(page: Page): Promise<boolean> {
 
 async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): Promise<void> {
   const endOfPatience = Date.now() + PATIENCE_MS;
-  const isThere = (piece: Stored | null): boolean => piece !== null && edit.isIn(piece, trial) && (disaster.also?.(piece) ?? true);
-  let found = isThere(await page.evaluate(storedPiece, id));
+  const isThere = async (): Promise<boolean> => {
+    const piece = (await storedPieces(page)).find((each) => each.id === id);
+    return piece !== undefined && edit.isIn(piece, trial) && (disaster.also?.(piece) ?? true);
+  };
+  let found = await isThere();
   while (!found && Date.now() < endOfPatience) {
     await rest(50);
-    found = isThere(await page.evaluate(storedPiece, id));
+    found = await isThere();
   }
   count(disaster, edit, found);
-}
-
-async function storedPiece(id: string): Promise<Stored | null> {
-  const opening = indexedDB.open('dove-path');
-  const database = await new Promise<IDBDatabase | null>((resolve) => {
-    opening.onsuccess = () => resolve(opening.result);
-    opening.onerror = () => resolve(null);
-  });
-  if (!database?.objectStoreNames.contains('pieces')) return null;
-  const reading = database.transaction('pieces').objectStore('pieces').get(id);
-  const piece = await new Promise<Stored | null>((resolve) => {
-    reading.onsuccess = () => resolve(reading.result ?? null);
-  });
-  database.close();
-  return piece;
 }
 
 async function browserOn(profile: string): Promise<BrowserContext> {

@@ -1,6 +1,8 @@
 import type { Browser, Page } from '@playwright/test';
 import { dequal } from 'dequal';
+import type { PieceRecord } from '../../src/storage/database.ts';
 import { readStored } from '../../src/validation/documents.ts';
+import { storedPieces } from './stored-pieces.ts';
 
 /** A piece in the browser, as far as undo has to bring it back. */
 interface Opened {
@@ -81,7 +83,7 @@ export class Visit {
   }
 
   /** A new piece is written with its first change: a name, which is undone. */
-  private async writtenFirst(id: string): Promise<StoredPiece | undefined> {
+  private async writtenFirst(id: string): Promise<PieceRecord | undefined> {
     await this.page.getByRole('textbox', { name: 'Name of the piece' }).fill('Written');
     await this.page.locator('[data-saving=saved]').waitFor({ timeout: PATIENCE_MS });
     await this.page.getByRole('button', { name: 'Undo', exact: true }).click();
@@ -104,20 +106,12 @@ export class Visit {
     return true;
   }
 
-  private async pieces(): Promise<readonly StoredPiece[]> {
-    return await this.page.evaluate(storedPieces).catch(() => []);
+  private async pieces(): Promise<readonly PieceRecord[]> {
+    return await storedPieces(this.page).catch(() => []);
   }
 }
 
-interface StoredPiece {
-  readonly id: string;
-  readonly document: object;
-  readonly instrumentId: string | null;
-  readonly playerId: string | null;
-  readonly schoolId: string | null;
-}
-
-function stateOf({ document, instrumentId, playerId, schoolId }: StoredPiece): unknown {
+function stateOf({ document, instrumentId, playerId, schoolId }: PieceRecord): unknown {
   return { document, instrumentId, playerId, schoolId };
 }
 
@@ -127,24 +121,4 @@ function somethingShows(): string | false {
   const text = document.querySelector('main')?.textContent.trim() ?? '';
   if (text === '') return false;
   return text.includes('This part cannot be shown') ? 'a part that failed' : 'fine';
-}
-
-/** Runs in the page. */
-async function storedPieces(): Promise<readonly StoredPiece[]> {
-  // Opening it before the page has would make an empty one.
-  const there = (await indexedDB.databases()).some(({ name }) => name === 'dove-path');
-  if (!there) return [];
-  const opening = indexedDB.open('dove-path');
-  const database = await new Promise<IDBDatabase | null>((resolve) => {
-    opening.onsuccess = () => resolve(opening.result);
-    opening.onerror = () => resolve(null);
-  });
-  if (!database?.objectStoreNames.contains('pieces')) return [];
-  const reading = database.transaction('pieces').objectStore('pieces').getAll();
-  const pieces = await new Promise<readonly StoredPiece[]>((resolve) => {
-    reading.onsuccess = () => resolve(reading.result);
-    reading.onerror = () => resolve([]);
-  });
-  database.close();
-  return pieces;
 }
