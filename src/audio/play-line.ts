@@ -32,12 +32,20 @@ export interface PlayEvents {
 /** How much later than the last note the end is told, seconds. */
 const RING_OUT = 0.15;
 
+/** Ends what was begun last: only one line sounds. */
+let endLast = (): void => undefined;
+
+/** How long after it sounds a note may still be shown, seconds. */
+const LATEST_SHOWN = 5;
+
 /** Plays a line until it ends or the returned function is called. Rejects where the browser gives no sound. */
 export async function playLine(performance: Performance, how: PlayHow, events: PlayEvents): Promise<() => void> {
   await start();
+  endLast();
   if (getContext().state !== 'running') throw new Error('The browser cannot play sound.');
   const transport = getTransport();
-  transport.stop().cancel();
+  // On a busy machine a note is shown late rather than not at all.
+  getDraw().expiration = LATEST_SHOWN;
   const out = new Limiter(-3).connect(getDestination());
   const voices = [new BowedVoice(out), new BowedVoice(out)];
   const click = clickInto(out);
@@ -58,11 +66,13 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   for (const counted of how.countIn ? performance.countIn : []) transport.schedule((time) => beat(time, counted), lead + counted.at);
   if (!how.loop) transport.schedule((time) => getDraw().schedule(told.onEnd, time), lead + performance.seconds + RING_OUT);
   transport.start();
-  return () => {
+  endLast = () => {
+    if (over) return;
     over = true;
     transport.stop().cancel();
     for (const node of [notes, beats, ...voices, ...drone, click, out]) node.dispose();
   };
+  return endLast;
 }
 
 /** Where nothing is counted in, the line still waits a moment for the sound to be ready, seconds. */

@@ -20,7 +20,8 @@ import {
 } from './database.ts';
 import { untiePieces } from './writing/follow.ts';
 import { type RecordOutcome, type SaveOutcome, saveRecord } from './records.ts';
-import { together, written } from './writing/together.ts';
+import { together } from './writing/together.ts';
+import { written } from './writing/written.ts';
 import { loadAll } from './set-aside.ts';
 
 /** The kinds of documents that are kept for every piece. */

@@ -6,6 +6,9 @@ import { type SoundChoices, soundStore } from './sound.ts';
 /** Stops what sounds; null in silence. */
 let stopSound: (() => void) | null = null;
 
+/** How often sound was begun or stopped: a start that takes its time sees that it is no longer wanted. */
+let turns = 0;
+
 /** Plays the selected passage, or the line from the selected note on; or stops. */
 export function togglePlaying(): void {
   if (soundStore.getState().state === 'silent') void startPlaying();
@@ -20,6 +23,7 @@ export function silence(): boolean {
 }
 
 function stopPlaying(): void {
+  turns += 1;
   stopSound?.();
   stopSound = null;
   soundStore.setState({ state: 'silent', note: null });
@@ -57,6 +61,8 @@ export function playPassage(passage: Passage): void {
 async function startPlaying(asked: Passage | null = null): Promise<void> {
   const plan = planShown();
   if (!plan) return;
+  turns += 1;
+  const turn = turns;
   soundStore.setState({ state: 'starting', trouble: null });
   const selection = selectionStore.getState();
   const { from, to } = asked ?? passageOf(selection) ?? { from: selection.selected ?? 0, to: plan.notes.length - 1 };
@@ -67,11 +73,12 @@ async function startPlaying(asked: Passage | null = null): Promise<void> {
     const performance = performanceOf(plan, { from, to, pace, slides });
     const how = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone) };
     const stop = await playLine(performance, how, { onNote: (note) => soundStore.setState({ note }), onEnd: stopPlaying });
-    // It was stopped while it was starting.
-    if (soundStore.getState().state !== 'starting') return stop();
+    // It was stopped, or begun anew, while it was starting.
+    if (turn !== turns) return stop();
     stopSound = stop;
     soundStore.setState({ state: 'playing' });
   } catch (error) {
+    if (turn !== turns) return;
     soundStore.setState({ state: 'silent', note: null, trouble: error instanceof Error ? error.message : NO_SOUND });
   }
 }

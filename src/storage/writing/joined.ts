@@ -4,23 +4,45 @@ import { type Fields, isFields } from '../read-record.ts';
 /** What belongs to the notes of a piece and only makes sense with them: they come from one side or the other, together. */
 const WITH_THE_NOTES = ['material', 'locks', 'marks', 'stretches'] as const;
 
+/** A value that two pages have changed at once. */
+export interface Twice<Value> {
+  /** How the first page read it, and what it has sent to the database since: each may be what the other page began with. */
+  readonly bases: readonly Value[];
+  readonly here: Value;
+  readonly there: Value;
+  /** Which counts where both have changed the same. */
+  readonly counts: 'here' | 'there';
+}
+
 /**
- * One value of two that were changed at once from the same base: field by field what was changed, and where both changed
- * the same field, `mine`. Lists come whole.
+ * One value of two that were changed at once: field by field what was changed, and where both changed the same field, the
+ * one that counts. Lists come whole. What the first page has changed and put back again is a change as well.
  */
-export function joined(base: unknown, mine: unknown, theirs: unknown): unknown {
-  if (dequal(mine, base)) return theirs;
-  if (dequal(theirs, base) || !isFields(base) || !isFields(mine) || !isFields(theirs)) return mine;
-  const names = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
-  const fields = [...names].map((name) => [name, joined(base[name], mine[name], theirs[name])] as const);
+export function joined({ bases, here, there, counts }: Twice<unknown>): unknown {
+  if (bases.every((base) => dequal(base, here))) return there;
+  if (bases.some((base) => dequal(base, there))) return here;
+  if (!isFields(here) || !isFields(there) || !bases.every(isFields)) return counts === 'here' ? here : there;
+  const names = new Set([...Object.keys(here), ...Object.keys(there)]);
+  const fields = [...names].map((name) => {
+    const was = bases.map((base) => base[name]);
+    return [name, joined({ bases: was, here: here[name], there: there[name], counts })] as const;
+  });
   return Object.fromEntries(fields.filter(([, value]) => value !== undefined));
 }
 
 /** The same for the document of a piece, whose notes, locks and marks stay together. */
-export function joinedPiece(base: unknown, mine: unknown, theirs: unknown): unknown {
-  const kept =
-    isFields(mine) && isFields(base) && !dequal(notesOf(mine), notesOf(base)) && isFields(theirs) ? withNotesOf(mine, theirs) : theirs;
-  return joined(base, mine, kept);
+export function joinedPiece(twice: Twice<unknown>): unknown {
+  return joined(withNotesTogether(twice));
+}
+
+/** Where the side that counts has changed its notes, the other has them too. */
+function withNotesTogether(twice: Twice<unknown>): Twice<unknown> {
+  const { bases, here, there, counts } = twice;
+  if (!isFields(here) || !isFields(there) || !bases.every(isFields)) return twice;
+  const notes = bases.map(notesOf);
+  if (counts === 'here' && notes.some((was) => !dequal(was, notesOf(here)))) return { ...twice, there: withNotesOf(here, there) };
+  if (counts === 'there' && notes.every((was) => !dequal(was, notesOf(there)))) return { ...twice, here: withNotesOf(there, here) };
+  return twice;
 }
 
 function notesOf(piece: Fields): Fields {

@@ -3,8 +3,8 @@ import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documen
 import { issuesText, type Issue } from '#core/messages';
 import { database, type EarlierRecord, type RecordOf, underOneName } from '../database.ts';
 import { piecesFollow } from './follow.ts';
-import { type ChangedTwice, joinedRecord } from './join-records.ts';
-import { isFields, isOfNewer, readRecord } from '../read-record.ts';
+import { joinedRecord } from './join-records.ts';
+import { type Fields, isFields, isOfNewer, readRecord } from '../read-record.ts';
 import { newId } from '../tab.ts';
 import { together } from './together.ts';
 import { keysOf } from './unwritten.ts';
@@ -41,7 +41,7 @@ function movedToOneName(left: object): EarlierRecord {
   return moved;
 }
 
-async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<Record<string, unknown>>): Promise<boolean> {
+async function putRecord<Name extends DocumentName>(name: Name, left: Fields): Promise<boolean> {
   const reading = await readRecord(name, left);
   if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
   const { value: record } = reading;
@@ -49,7 +49,7 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<R
   const there = await table.get(record.id);
   if (there && dequal(there.document, record.document)) return true;
   const metAnother = there !== undefined && there.revision !== record.revision && there.writtenBy !== record.writtenBy;
-  if (metAnother && (await putJoined(name, record, { there, base: left['base'] }))) return true;
+  if (metAnother && (await putJoined(name, record, { there, bases: await basesOf(name, left) }))) return true;
   if (there && there.updatedAt >= record.updatedAt) {
     if (metAnother) await keepVersion(name, record, 'changed elsewhere too');
     return true;
@@ -63,18 +63,23 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Readonly<R
 async function putJoined<Name extends DocumentName>(
   name: Name,
   left: RecordOf<Name>,
-  { there, base: began }: { readonly there: RecordOf<Name>; readonly base: unknown },
+  { there, bases }: { readonly there: RecordOf<Name>; readonly bases: readonly RecordOf<Name>[] },
 ): Promise<boolean> {
-  const base = isFields(began) ? await readRecord(name, began) : null;
-  if (base?.ok !== true) return false;
-  const isOlder = there.updatedAt >= left.updatedAt;
-  const changed: ChangedTwice<Name> = { base: base.value, mine: isOlder ? there : left, theirs: isOlder ? left : there };
-  const both = await joinedRecord(name, changed);
+  if (bases.length === 0) return false;
+  const leftCounts = left.updatedAt > there.updatedAt;
+  const both = await joinedRecord(name, { bases, here: left, there, counts: leftCounts ? 'here' : 'there' });
   if (both === null) return false;
-  await keepVersion(name, changed.theirs, 'changed elsewhere too');
+  await keepVersion(name, leftCounts ? there : left, 'changed elsewhere too');
   // It is nobody's alone: whoever has the piece open must look at it before writing again.
   await put(name, Object.assign({}, both, { writtenBy: null }), there);
   return true;
+}
+
+/** How the page that left it had read the record, and what it had sent to the database since; none where it is not known. */
+async function basesOf<Name extends DocumentName>(name: Name, { base, sent }: Fields): Promise<readonly RecordOf<Name>[]> {
+  const all: readonly unknown[] = [base, ...(Array.isArray(sent) ? sent : [])];
+  const readings = await Promise.all(all.filter(isFields).map(async (each) => await readRecord(name, each)));
+  return isFields(base) && readings.every((reading) => reading.ok) ? readings.map((reading) => reading.value) : [];
 }
 
 async function put<Name extends DocumentName>(name: Name, record: RecordOf<Name>, there: RecordOf<Name> | undefined): Promise<void> {

@@ -1,17 +1,18 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../database.ts';
 import { THIS_TAB } from '../tab.ts';
+import { sentSince } from './sent.ts';
 
 /** The one place that is written at once, before anything else happens to a change: a key for each record and page. */
 const KEY = 'dove-path/unwritten';
 
 /**
- * Leaves a record whose last change is not in the database yet for the next page, with how it was before; false where this
- * place is full or shut.
+ * Leaves a record whose last change is not in the database yet for the next page, with how it was before and what is on its
+ * way to the database; false where this place is full or shut.
  */
 export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): boolean {
   try {
-    localStorage.setItem(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB, base }));
+    localStorage.setItem(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB, base, sent: sentSince(base) }));
     return true;
   } catch {
     return false;

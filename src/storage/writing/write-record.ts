@@ -3,9 +3,11 @@ import type { DocumentName } from '#core/documents';
 import { readAs } from '../../validation/documents.ts';
 import { database, type RecordOf } from '../database.ts';
 import { piecesFollow } from './follow.ts';
-import { type ChangedTwice, joinedRecord } from './join-records.ts';
+import { joinedRecord } from './join-records.ts';
 import { type RecordOutcome } from '../records.ts';
-import { together, written } from './together.ts';
+import { noteSent, sentSince } from './sent.ts';
+import { together } from './together.ts';
+import { written } from './written.ts';
 import { THIS_TAB } from '../tab.ts';
 import { keepVersion } from './versions.ts';
 
@@ -21,12 +23,14 @@ export async function writeRecord<Name extends DocumentName>(
   record: RecordOf<Name>,
   base: RecordOf<Name> | null,
 ): Promise<RecordOutcome<Name>> {
+  const bases = base ? [base, ...sentSince(base)] : [];
+  if (base) noteSent(record, base);
   const checked = await readAs<DocumentName>(name, record.document);
   if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
   let outcome: Next<Name> | null = null;
   const done = await written(async () => {
     // What another page writes between reading and writing sends it round again.
-    while (outcome === null) outcome = await replaced(name, record, base);
+    while (outcome === null) outcome = await replaced(name, record, bases);
   });
   return done.ok && outcome !== null ? asWritten(outcome) : { ok: false, message: done.ok ? '' : done.message };
 }
@@ -35,17 +39,21 @@ function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<N
   return { ok: true, ...next };
 }
 
-/** Writes in place of what is there; null where that is no longer what it was a moment ago. */
+/**
+ * Writes in place of what is there; null where that is no longer what it was a moment ago. Where another page has written
+ * since `bases`, both changes are written; where they do not go together, this page's, and the other is kept as a version.
+ */
 async function replaced<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
-  base: RecordOf<Name> | null,
+  bases: readonly RecordOf<DocumentName>[],
 ): Promise<Next<Name> | null> {
   const table = database.tableOf(name);
   const there = await table.get(record.id);
-  const next =
+  const [base] = bases;
+  const next: Next<Name> =
     there && base && wasWrittenElsewhere(there, base)
-      ? await joinedWith(name, { base, mine: record, theirs: there })
+      ? { record: (await joinedRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
       : { record, joined: false };
   // What is joined is nobody's alone: this page, too, must look at it before it writes again.
   const stamped = {
@@ -69,9 +77,4 @@ async function replaced<Name extends DocumentName>(
 /** Another page has written since this one last looked: it would be lost if this page simply wrote. */
 function wasWrittenElsewhere(there: RecordOf<DocumentName>, base: RecordOf<DocumentName>): boolean {
   return there.revision !== base.revision && there.writtenBy !== THIS_TAB && !dequal(there.document, base.document);
-}
-
-/** Both changes in one record; where they do not go together, this page's, and the other is kept as a version. */
-async function joinedWith<Name extends DocumentName>(name: Name, changed: ChangedTwice<Name>): Promise<Next<Name>> {
-  return { record: (await joinedRecord(name, changed)) ?? changed.mine, joined: true };
 }

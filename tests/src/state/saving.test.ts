@@ -11,7 +11,7 @@ import { newPiece, renamePiece, switchPiece } from '../../../src/state/work/work
 import { forgetHistory, goToState, redo, undo } from '../../../src/state/work/work-history.ts';
 import { type WorkState, workStore } from '../../../src/state/work/work.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
-import { joinedPiece } from '../../../src/storage/writing/joined.ts';
+import { joined, joinedPiece } from '../../../src/storage/writing/joined.ts';
 import { loadPiece } from '../../../src/storage/pieces.ts';
 import { writeUnwritten } from '../../../src/storage/writing/unwritten.ts';
 import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
@@ -207,8 +207,34 @@ describe('a piece that another tab writes into', () => {
   it('keeps the notes of one tab with their locks', () => {
     const locks = [{ note: 2, finger: '3' as const }];
     const moved = { ...LINE, material: { ...LINE.material, key: 'G major' } };
-    const both = joinedPiece({ brief: LINE }, { brief: moved }, { brief: { ...LINE, locks, tempo: 60 } });
-    assert.deepEqual(both, { brief: { ...moved, tempo: 60 } });
+    const [here, there] = [{ brief: moved }, { brief: { ...LINE, locks, tempo: 60 } }];
+    assert.deepEqual(joinedPiece({ bases: [{ brief: LINE }], here, there, counts: 'here' }), { brief: { ...moved, tempo: 60 } });
+    assert.deepEqual(joinedPiece({ bases: [{ brief: LINE }], here: there, there: here, counts: 'there' }), {
+      brief: { ...moved, tempo: 60 },
+    });
+  });
+
+  it('has what was changed here and put back again, whether or not the database had got the change', () => {
+    const [before, sent] = [{ octaves: 1 }, { octaves: 2 }];
+    for (const there of [
+      { ...before, bowing: 4 },
+      { ...sent, bowing: 4 },
+    ])
+      assert.deepEqual(joined({ bases: [before, sent], here: before, there, counts: 'here' }), { octaves: 1, bowing: 4 });
+  });
+
+  it('keeps going back to what was there before, when it is written while another tab writes', async () => {
+    const record = await watched();
+    await writtenThere(record, { tags: ['june'] });
+    workStore.setState({ name: 'A moment', base: record });
+    saveSoon();
+    const first = allSaved();
+    workStore.setState({ name: 'Here' });
+    saveSoon();
+    await first;
+    await allSaved();
+    const stored = await database.pieces.get(record.id);
+    assert.deepEqual([stored?.document.name, stored?.document.tags], ['Here', ['june']]);
   });
 
   it('is not taken for another’s when it was written from here', async () => {
