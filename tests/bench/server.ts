@@ -4,6 +4,7 @@
  * it. `-- --bodies 20000 --requests 2000 --seed 1` say how much.
  */
 import { readFileSync } from 'node:fs';
+import { setTimeout as rest } from 'node:timers/promises';
 import fc from 'fast-check';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
 import { numberGiven, served } from '../support/served.ts';
@@ -55,7 +56,12 @@ try {
 function fill(): { readonly stop: () => void } {
   const stopping = new AbortController();
   const keepAsking = async (body: string): Promise<void> => {
-    while (!stopping.signal.aborted) await post('plan', body, stopping.signal).catch(() => undefined);
+    while (!stopping.signal.aborted) {
+      const answer = await post('plan', body, stopping.signal).catch(() => null);
+      // Whoever is sent away comes again when told to.
+      const seconds = Number(answer?.headers.get('retry-after') ?? 0);
+      await rest(seconds * 1000, undefined, { signal: stopping.signal }).catch(() => undefined);
+    }
   };
   for (let index = 0; index < 12; index += 1) void keepAsking(index % 3 === 0 ? LONGEST : EXPENSIVE);
   return { stop: () => stopping.abort() };
@@ -112,7 +118,7 @@ function oddBodies(): fc.Arbitrary<string> {
   return fc.oneof({ weight: 3, arbitrary: changed }, { weight: 1, arbitrary: odd });
 }
 
-async function post(endpoint: string, body: string, signal?: AbortSignal): Promise<{ readonly status: number }> {
+async function post(endpoint: string, body: string, signal?: AbortSignal): Promise<Response> {
   const response = await fetch(`${ADDRESS}/api/${endpoint}`, {
     method: 'POST',
     body,
@@ -131,7 +137,7 @@ async function queue(): Promise<{ readonly running: number; readonly waiting: nu
 }
 
 async function until(holds: () => Promise<boolean>): Promise<void> {
-  while (!(await holds())) await new Promise((resolve) => setTimeout(resolve, 50));
+  while (!(await holds())) await rest(50);
 }
 
 function residentMb(pid: number | undefined): number {

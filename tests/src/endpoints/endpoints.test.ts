@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { plan } from '#core/plan';
+import type { Planner } from '../../../src/endpoints/job.ts';
+import { plannedAway } from '../../../src/endpoints/planned-away.ts';
 import { problemOf } from '../../../src/endpoints/problem.ts';
 import { BODY_LIMIT_BYTES, readBody, readJson } from '../../../src/endpoints/request-body.ts';
 import { readAs } from '../../../src/validation/documents.ts';
@@ -32,6 +34,18 @@ describe('a request body', () => {
     });
     assert.deepEqual(pointers, ['/material/notes', '/limits']);
     assert.ok(!readJson('['.repeat(100_000) + ']'.repeat(100_000)).ok);
+  });
+});
+
+describe('a request while the queue is full', () => {
+  it('is sent away before its body is read', async () => {
+    const request = post('{"a":1}');
+    const planner: Planner = {
+      run: async () => await Promise.reject(new Error('Nothing is planned')),
+      queue: () => ({ running: 1, waiting: 8, mostWaiting: 8 }),
+    };
+    const response = await plannedAway({ request, locals: { planner } }, (body) => ({ kind: 'reasons', body }));
+    assert.deepEqual([response.status, response.headers.get('retry-after'), request.bodyUsed], [503, '5', false]);
   });
 });
 
