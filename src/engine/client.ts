@@ -1,8 +1,8 @@
-import { proxy, type Remote, wrap } from 'comlink';
+import { releaseProxy, type Remote, wrap } from 'comlink';
 import type { Brief } from '#core/brief';
 import type { PlanOutcome } from '#core/plan';
 import type { Answer, Question, QuestionKind } from '#core/session';
-import type { Engine, Questions, Report } from './protocol.ts';
+import { type Engine, isProgress, type Questions, type Report } from './protocol.ts';
 
 /** A worker as the client needs it. */
 export type EngineWorker = Pick<Worker, 'addEventListener' | 'removeEventListener' | 'postMessage' | 'terminate'>;
@@ -46,6 +46,7 @@ interface Call {
   readonly since: number;
   /** Nobody waits for it any more, but the worker has not said that it stopped. */
   readonly cancelled: boolean;
+  readonly report: Report | undefined;
   /** Asks the worker, or the one that takes its place. */
   readonly send: () => void;
   readonly reject: (reason: Error) => void;
@@ -94,11 +95,10 @@ export class EngineClient {
       const send = (): void => {
         const connection = this.connected();
         const ask = connection.questions[question.kind];
-        const reported = report && proxy((share: number) => (heard(connection), report(share)));
-        const said = ask({ number, session: this.opened(connection, brief) }, question, reported ?? null);
+        const said = ask({ number, session: this.opened(connection, brief) }, question);
         said.then((come) => (come === null ? undefined : resolve(come.answer)), reject).finally(() => this.settled(connection, number));
       };
-      this.calls.set(number, { kind: question.kind, since: performance.now(), cancelled: false, send, reject });
+      this.calls.set(number, { kind: question.kind, since: performance.now(), cancelled: false, report, send, reject });
       signal?.addEventListener('abort', () => this.cancel(number), { once: true });
       send();
       if (question.kind === 'plan' && this.isOverdue()) this.endSoonIfOverdue(0);
@@ -150,6 +150,8 @@ export class EngineClient {
   /** Ends the worker; the next question starts another. */
   end(): void {
     clearInterval(this.looking);
+    // Whatever still waits for the worker would keep it in memory.
+    this.connection?.remote[releaseProxy]();
     this.connection?.worker.terminate();
     this.connection = null;
   }
@@ -161,6 +163,14 @@ export class EngineClient {
     else if (connection.missed > 0) void connection.remote.answers();
   }
 
+  /** The worker has given a sign of life. */
+  private heard(connection: Connection, message: unknown): void {
+    connection.missed = 0;
+    if (!isProgress(message)) return;
+    const call = this.calls.get(message.call);
+    if (call?.cancelled === false) call.report?.(message.share);
+  }
+
   private connected(): Connection {
     if (this.connection) return this.connection;
     const worker = this.start();
@@ -168,7 +178,7 @@ export class EngineClient {
     const connection: Connection = { worker, remote, questions: remote, open: [], missed: 0 };
     worker.addEventListener('error', () => this.died(connection));
     worker.addEventListener('messageerror', () => this.died(connection));
-    worker.addEventListener('message', () => heard(connection));
+    worker.addEventListener('message', ({ data }: MessageEvent<unknown>) => this.heard(connection, data));
     this.looking = setInterval(() => this.look(connection), this.lookEveryMs);
     this.connection = connection;
     return connection;
@@ -197,11 +207,6 @@ export class EngineClient {
     this.lastNumber += 1;
     return this.lastNumber;
   }
-}
-
-/** The worker has given a sign of life. */
-function heard(connection: Connection): void {
-  connection.missed = 0;
 }
 
 /** The page's engine. */

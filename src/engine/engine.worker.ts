@@ -1,8 +1,8 @@
-import { expose, releaseProxy } from 'comlink';
+import { expose } from 'comlink';
 import type { Steps } from '#core/result';
 import { type Answer, openSession, type QuestionKind, type Session } from '#core/session';
 import { anotherTask } from './another-task.ts';
-import type { Answering, Engine, Report, Ticket } from './protocol.ts';
+import type { Answering, Engine, Progress, Ticket } from './protocol.ts';
 import { DROPPED, StepQueue } from './queue.ts';
 
 /** The order in which questions are answered: the plan first, then what is shown of one note, then what is looked up. */
@@ -49,19 +49,19 @@ function answering<Kind extends QuestionKind>(kind: Kind): Answering<Kind> {
 }
 
 /** The plan itself needs nothing that must be brought; why there is none does. */
-const plan: Answering<'plan'> = (ticket, question, report) =>
+const plan: Answering<'plan'> = (ticket, question) =>
   whileUnderWay(ticket, async () => {
     const session = sessionOf(ticket);
-    const best = await inTurn(ticket, 'plan', bestOf(session, report));
+    const best = await inTurn(ticket, 'plan', bestOf(ticket, session));
     if (best === null) return null;
     if (best.answer !== 'none') return { answer: best.answer };
     const { answerTo } = await loadAnswers();
     return await inTurn(ticket, 'plan', answerTo(session, 'plan', question));
-  }).finally(() => report?.[releaseProxy]?.());
+  });
 
-function* bestOf(session: Session, report: Report | null): Steps<Answer<'plan'> | 'none'> {
+function* bestOf({ number }: Ticket, session: Session): Steps<Answer<'plan'> | 'none'> {
   yield;
-  session.attempt(report ?? undefined);
+  session.attempt((share) => postMessage({ call: number, share } satisfies Progress));
   const best = session.best();
   return best ? { ok: true, value: { best, alternatives: [] } } : 'none';
 }

@@ -1,4 +1,3 @@
-import type { releaseProxy } from 'comlink';
 import type { Brief } from '#core/brief';
 import type { Answer, Question, QuestionKind } from '#core/session';
 
@@ -10,14 +9,25 @@ export interface Ticket {
   readonly session: number;
 }
 
-/** Hears how much of a long line is laid out, 0 to 1. The worker has a proxy of it, which it must release: it holds a channel open. */
-export type Report = ((share: number) => void) & { readonly [releaseProxy]?: () => void };
+/** Hears how much of a long line is laid out, 0 to 1. */
+export type Report = (share: number) => void;
+
+/** What the worker posts by itself while it lays out a long line: which call that is for, and how much is laid out, 0 to 1. */
+export interface Progress {
+  readonly call: number;
+  readonly share: number;
+}
+
+/** Whether a message of the worker is one of those. */
+export function isProgress(message: unknown): message is Progress {
+  return typeof message === 'object' && message !== null && 'call' in message && 'share' in message;
+}
 
 /** What a call comes back with: the answer, or null once it was cancelled. */
 export type Said<Kind extends QuestionKind> = { readonly answer: Answer<Kind> } | null;
 
 /** Answers one kind of question. */
-export type Answering<Kind extends QuestionKind> = (ticket: Ticket, question: Question<Kind>, report: Report | null) => Promise<Said<Kind>>;
+export type Answering<Kind extends QuestionKind> = (ticket: Ticket, question: Question<Kind>) => Promise<Said<Kind>>;
 
 /** The questions of a session, each a call of the worker. */
 export type Questions = { readonly [Kind in QuestionKind]: Answering<Kind> };

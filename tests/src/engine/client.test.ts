@@ -5,6 +5,7 @@ import { withTempo } from '#core/brief/edits';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { finished } from '#core/result';
 import { answerTo, openSession, type Session } from '#core/session';
+import type { Progress, Ticket } from '../../../src/engine/protocol.ts';
 import { EngineClient, type EngineWorker, Unanswered } from '../../../src/engine/client.ts';
 
 /** What the worker's other end was asked, and how it answers. */
@@ -12,6 +13,10 @@ interface Staged {
   readonly worker: EngineWorker;
   readonly opened: number[];
   readonly cancelled: number[];
+  /** Hears of a plan that is asked for, by its number. */
+  asked: (call: number) => void;
+  /** Says how much is laid out, as the worker does by itself. */
+  readonly say: (progress: Progress) => void;
   /** As a worker dies that runs out of memory or cannot be loaded. */
   readonly die: () => void;
   /** Resolves when it was asked so often whether it still answers. */
@@ -29,6 +34,8 @@ function staged(stuck: boolean): Staged {
     opened: [],
     cancelled: [],
     ended: false,
+    asked: () => undefined,
+    say: (progress) => port2.postMessage(progress),
     die: () => deaths.forEach((tell) => tell()),
     lookedAt: (times) => new Promise((resolve) => looks.push({ left: times, resolve })),
     worker: {
@@ -57,7 +64,8 @@ function staged(stuck: boolean): Staged {
       answers: () => {
         for (const look of looks) if ((look.left -= 1) === 0) look.resolve();
       },
-      plan: ({ session }: { readonly session: number }) => {
+      plan: ({ number, session }: Ticket) => {
+        stage.asked(number);
         const open = sessions.get(session);
         return stuck || !open ? never : { answer: finished(answerTo(open, 'plan', { kind: 'plan' })) };
       },
@@ -92,6 +100,21 @@ describe('a worker that dies', () => {
     assert.ok(first.ended);
     assert.ok((await client.plan(FIRST_BRIEF)).ok);
     client.end();
+  });
+});
+
+describe('a worker at a long line', () => {
+  it('says how much of it is laid out, to who asked for it', async () => {
+    const stage = staged(true);
+    const client = clientOn([stage]);
+    const heard = await new Promise<readonly number[]>((resolve) => {
+      const shares: number[] = [];
+      const report = (share: number): void => (shares.push(share), share === 1 ? resolve(shares) : undefined);
+      stage.asked = (call) => [0.5, 1].forEach((share) => stage.say({ call, share }));
+      client.plan(FIRST_BRIEF, { report }).catch(() => undefined);
+    });
+    assert.deepEqual(heard, [0.5, 1]);
+    stage.die();
   });
 });
 
