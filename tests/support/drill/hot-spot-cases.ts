@@ -49,7 +49,7 @@ function isKind(text: string | undefined): text is ExpectedSpot['kind'] {
   return KINDS.some((kind) => kind === text);
 }
 
-const third = { limits: { positions: ['3'] } } as const;
+const third: Partial<Brief> = { limits: { positions: ['3'] } };
 
 const CASES: readonly (readonly [string, Brief, string])[] = [
   ['violin, G major, one octave in first position', scale('violin', 'major', ['G3', 1, 'up-down']), ''],
