@@ -28,6 +28,7 @@ export const CORE_ROOMS = [
   'plan',
   'fit',
   'explain',
+  'drill',
   'session',
   'sound',
   'notation',

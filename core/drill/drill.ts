@@ -1,0 +1,72 @@
+import type { Brief, Lock, Mark } from '#core/brief';
+import type { LineNoteDocument } from '#core/material';
+
+/** One element of a drill, as it is to be played: a single note or a double stop with its fingers, or a rest. */
+export type DrillNote =
+  | {
+      /** Sounding pitches, documents' form; the lower first. */
+      readonly pitches: readonly string[];
+      /** The string and finger to be used; null leaves them to the planner. */
+      readonly fingered: Omit<Lock, 'note'> | null;
+      /** Of a whole note: "1/4". */
+      readonly duration: string;
+      /** In one bow with the next. */
+      readonly slur?: boolean;
+      /** A few words over it. */
+      readonly cue?: string;
+    }
+  | { readonly rest: true; readonly duration: string };
+
+/** A drill: a line like any other, its fingers locked, and what had to be altered. */
+export interface Drill {
+  /** For the instrument and the player it is written for. */
+  readonly brief: Brief;
+  /** What is not as it was asked for. */
+  readonly altered: readonly Alteration[];
+}
+
+/** What a drill does differently from what was asked, and why. */
+export type Alteration =
+  /** The note of this finger is not in the key: it is put in, so that the finger occurs. */
+  | { readonly what: 'note-inserted'; readonly finger: string; readonly pitch: string; readonly label: string }
+  /** At these positions the fingers do not occur in the key. */
+  | { readonly what: 'positions-left-out'; readonly labels: readonly string[] }
+  /** It does not occur at all: another finger, distance or string is used. */
+  | { readonly what: 'other-fingers'; readonly fromFinger: string; readonly toFinger: string }
+  | { readonly what: 'other-distance'; readonly positions: number }
+  | { readonly what: 'other-string'; readonly string: string }
+  /** Nothing sounds to check this note with. */
+  | { readonly what: 'no-check'; readonly pitch: string };
+
+/** For whom a drill is written and how it is played: the brief of a piece without what belongs to its notes. */
+export type DrillFor = Pick<Brief, 'instrument' | 'player' | 'school' | 'ways' | 'intonation' | 'tempo' | 'purpose'>;
+
+/** What of a brief is kept for its drills. */
+export function drillFor({ instrument, player, school, ways, intonation, tempo, purpose }: Brief): DrillFor {
+  return {
+    instrument,
+    ...(player ? { player } : {}),
+    ...(school ? { school } : {}),
+    ...(ways ? { ways } : {}),
+    ...(intonation ? { intonation } : {}),
+    ...(tempo === undefined ? {} : { tempo }),
+    ...(purpose ? { purpose } : {}),
+  };
+}
+
+/** The brief of a drill in a key (documents' form), with every finger that is given locked. */
+export function drillBrief(player: DrillFor, key: string, notes: readonly DrillNote[]): Brief {
+  const locks = notes.flatMap((note, index): Lock[] => ('rest' in note || !note.fingered ? [] : [{ note: index, ...note.fingered }]));
+  const marks = notes.flatMap((note, index): Mark[] => ('rest' in note || !note.cue ? [] : [{ note: index, cue: note.cue }]));
+  return {
+    ...player,
+    material: { kind: 'line', key, notes: notes.map(lineNote) },
+    ...(locks.length > 0 ? { locks } : {}),
+    ...(marks.length > 0 ? { marks } : {}),
+  };
+}
+
+function lineNote(note: DrillNote): LineNoteDocument {
+  if ('rest' in note) return { rest: true, duration: note.duration };
+  return { pitches: [...note.pitches], duration: note.duration, ...(note.slur === true ? { slur: true } : {}) };
+}

@@ -1,0 +1,92 @@
+import { checkedNote, instrumentOf } from '#core/fit';
+import { checksOf } from '#core/intonation';
+import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
+import { formatKey, formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
+import { type Alteration, type Drill, drillBrief, drillFor, type DrillNote } from '../drill.ts';
+import { soundAt } from './places.ts';
+
+/** How a loop is written. */
+export interface LoopHow {
+  /** Fingers stay down or are lifted; null leaves that to the school. */
+  readonly fingers: 'held' | 'lifted' | null;
+  /** At each end the note is checked with what sounds open, where anything does. */
+  readonly checks: boolean;
+}
+
+/** Each note of a loop. */
+const QUARTER = '1/4';
+
+/**
+ * Some notes of a plan as a loop: there and back, fingered as in the plan, so that what is hard comes up and down. A note is
+ * checked with the strongest open string or neighbour that there is: together where they lie side by side, else after it.
+ */
+export function loopOf(plan: Plan, notes: readonly number[], { fingers, checks }: LoopHow): Drill {
+  const back = notes.slice(0, -1).toReversed();
+  const ends = new Set([notes[0], notes[notes.length - 1]]);
+  const written = [...notes, ...back].flatMap((index, order, all) => {
+    const sound = soundAt(plan, index);
+    if (!sound) return [];
+    const next = soundAt(plan, all[order + 1] ?? all[order - 1] ?? index);
+    const note = asPlanned(sound, next ?? sound);
+    return checks && ends.has(index) ? [note, ...checkAfter(plan, sound)] : [note];
+  });
+  const base = drillFor(plan.brief);
+  const player = fingers === null ? base : { ...base, ways: { ...base.ways, fingers } };
+  const altered = checks ? [...ends].flatMap((index) => uncheckable(plan, index)) : [];
+  return { brief: drillBrief(player, formatKey(plan.line.key), written), altered };
+}
+
+/** As it is fingered in the plan, `next` being a note beside it in the loop. */
+function asPlanned({ stops, position, anchor }: PlannedSound, next: PlannedSound): DrillNote {
+  const [lower, upper] = stops;
+  const fingered = { string: lower.open, finger: lower.finger, ...(upper ? { upperFinger: upper.finger } : {}) };
+  const isPlaced = lower.finger !== '0' && position.label !== 'thumb';
+  return {
+    pitches: upper ? [lower.pitch, upper.pitch] : [next.anchor === anchor ? spelledFor(lower, next.stops[0]) : lower.pitch],
+    fingered: isPlaced ? { ...fingered, position: position.label } : fingered,
+    duration: QUARTER,
+  };
+}
+
+/** Two notes under one finger, a semitone apart, are read by one letter: in a run of semitones they may have two. */
+function spelledFor(stop: Stop, next: Stop): string {
+  const [pitch, other] = [parsePitch(stop.pitch), parsePitch(next.pitch)];
+  if (!pitch.ok || !other.ok || stop.finger !== next.finger || stop.string !== next.string) return stop.pitch;
+  const letters = stepsOf(other.value) - stepsOf(pitch.value);
+  const semitones = semitonesOf(other.value) - semitonesOf(pitch.value);
+  if (letters !== 1 || semitones !== 1) return stop.pitch;
+  const spelled = respelled(pitch.value, 1);
+  return spelled ? formatPitch(spelled) : stop.pitch;
+}
+
+/** The note again with its open neighbour, or the open string by itself; nothing for an open string or where none fits. */
+function checkAfter(plan: Plan, { stops: [stop] }: PlannedSound): readonly DrillNote[] {
+  const check = openCheck(plan, stop);
+  if (!check) return [];
+  const open = { string: check.open, finger: '0' } as const;
+  if (check.sounded === 'one-after-the-other') return [{ pitches: [check.open], fingered: open, duration: QUARTER }];
+  const both = [
+    { pitch: stop.pitch, string: stop.open, finger: stop.finger },
+    { pitch: check.open, ...open },
+  ].toSorted((one, other) => soundOf(one.pitch) - soundOf(other.pitch));
+  const [lower, upper] = both;
+  if (!lower || !upper) return [];
+  const fingered = { string: lower.string, finger: lower.finger, upperFinger: upper.finger };
+  return [{ pitches: [lower.pitch, upper.pitch], fingered, duration: QUARTER }];
+}
+
+function openCheck(plan: Plan, stop: Stop) {
+  const instrument = instrumentOf(plan);
+  return checksOf(instrument, checkedNote(instrument, stop)).find(({ place }) => place === null);
+}
+
+function uncheckable(plan: Plan, index: number | undefined): readonly Alteration[] {
+  const sound = index === undefined ? null : soundAt(plan, index);
+  if (!sound || sound.stops[0].finger === '0' || openCheck(plan, sound.stops[0])) return [];
+  return [{ what: 'no-check', pitch: sound.stops[0].pitch }];
+}
+
+function soundOf(text: string): number {
+  const pitch = parsePitch(text);
+  return pitch.ok ? semitonesOf(pitch.value) : 0;
+}

@@ -1,0 +1,134 @@
+import { semitoneStepAt } from '#core/fit';
+import type { Plan, PlannedSound, SetDown, Shift } from '#core/plan/describe';
+import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
+import type { HotSpotKind, Place, Way } from './hot-spot.ts';
+
+/** A sounding note with its line index. */
+interface Sound {
+  readonly note: number;
+  readonly sound: PlannedSound;
+}
+
+/** A note of a plan and the one that sounds before it in the same stay. */
+interface Step {
+  readonly before: Sound;
+  readonly here: Sound;
+}
+
+/** Semitones and letters of an augmented second. */
+const AUGMENTED_SECOND = { semitones: 3, letters: 1 } as const;
+
+/** The positions in which a pupil begins. */
+const HOME_LABELS: readonly string[] = ['half', '1', 'I'];
+
+/** Everything in a plan that may be hard, in the order of the line. */
+export function placesOf(plan: Plan): readonly Place[] {
+  const steps = stepsIn(plan);
+  return [
+    ...plan.shifts.map(shiftPlace),
+    ...steps.flatMap((step) => PAIR_KINDS.filter(([, holds]) => holds(step, plan)).map(([kind]) => pairPlace(kind, step))),
+    ...plan.setDowns.flatMap((block) => blockPlace(plan, block)),
+    ...steps.flatMap((step) => diagonalPlace(plan, step)),
+    ...topPlace(plan),
+  ].toSorted((one, other) => one.note - other.note);
+}
+
+/** Whether the hand stands above half and first position. */
+export function isAboveFirst({ position }: PlannedSound): boolean {
+  return !HOME_LABELS.includes(position.label);
+}
+
+/** The sounding note at an index; null for a rest. */
+export function soundAt({ notes }: Plan, index: number): PlannedSound | null {
+  const note = notes[index];
+  return note?.kind === 'note' ? note : null;
+}
+
+/** What two neighbouring notes of one stay may hold. */
+const PAIR_KINDS: readonly (readonly [HotSpotKind, (step: Step, plan: Plan) => boolean])[] = [
+  ['crossing', ({ before, here }) => isStopped(before) && isStopped(here) && crosses(before, here) && isAboveFirst(here.sound)],
+  ['augmented-second', ({ before, here }) => isStopped(before) && isStopped(here) && isAugmentedSecond(before, here)],
+  ['extension', ({ before, here }) => here.sound.extended && !before.sound.extended],
+  ['one-finger-semitone', ({ here }, plan) => semitoneStepAt(plan, here.note) !== null],
+];
+
+function shiftPlace({ from, to, handSemitones, before }: Shift): Place {
+  const open = before > from ? Array.from({ length: before - from }, (_, order) => from + 1 + order) : [];
+  return { kind: 'shift', note: to, way: handSemitones > 0 ? 'up' : 'down', loop: [from, ...open, to] };
+}
+
+function pairPlace(kind: HotSpotKind, { before, here }: Step): Place {
+  return { kind, note: here.note, way: wayOf(before.sound, here.sound), loop: [before.note, here.note] };
+}
+
+/** Fingers that land together from a stopped note; after an open string they have their time. */
+function blockPlace(plan: Plan, { note, fingers }: SetDown): readonly Place[] {
+  const [before, here] = [soundAt(plan, note - 1), soundAt(plan, note)];
+  if (!before || !here || here.beginsStay || !isStopped({ note: note - 1, sound: before })) return [];
+  const landing = Array.from({ length: fingers.length }, (_, order) => note + order);
+  return [{ kind: 'block', note, way: wayOf(before, here), loop: [note - 1, ...landing] }];
+}
+
+/** The note under the same finger on the other string may lie some notes back: the loop leaves out what lies between. */
+function diagonalPlace(plan: Plan, { here }: Step): readonly Place[] {
+  const { diagonal, stops } = here.sound;
+  const stay = plan.stays.find(({ from, to }) => from <= here.note && here.note <= to);
+  if (!diagonal || !stay) return [];
+  for (let note = here.note - 1; note >= stay.from; note -= 1) {
+    const sound = soundAt(plan, note);
+    const stop = sound?.stops.find((each) => each.finger === stops[0].finger && each.string === diagonal.string);
+    if (sound && stop) return [{ kind: 'diagonal', note: here.note, way: wayOf(sound, here.sound), loop: [note, here.note] }];
+  }
+  return [];
+}
+
+/** The highest note, where the hand has gone up for it. */
+function topPlace(plan: Plan): readonly Place[] {
+  const sounds = soundsOf(plan);
+  const highest = sounds.reduce<Sound | null>((top, each) => (top === null || pitchOf(each) > pitchOf(top) ? each : top), null);
+  if (!highest || !isStopped(highest) || !isAboveFirst(highest.sound)) return [];
+  const order = sounds.indexOf(highest);
+  const [before, after] = [sounds[order - 1], sounds[order + 1]];
+  if (before) return [{ kind: 'top', note: highest.note, way: 'up', loop: [before.note, highest.note] }];
+  return after ? [{ kind: 'top', note: highest.note, way: 'down', loop: [highest.note, after.note] }] : [];
+}
+
+function stepsIn(plan: Plan): readonly Step[] {
+  const sounds = soundsOf(plan);
+  return sounds.slice(1).flatMap((here, order): readonly Step[] => {
+    const before = sounds[order];
+    return before && !here.sound.beginsStay ? [{ before, here }] : [];
+  });
+}
+
+function soundsOf(plan: Plan): readonly Sound[] {
+  return plan.notes.flatMap((note, index) => (note.kind === 'note' ? [{ note: index, sound: note }] : []));
+}
+
+function isStopped({ sound }: Sound): boolean {
+  return sound.stops.some(({ finger }) => finger !== '0');
+}
+
+function crosses(before: Sound, here: Sound): boolean {
+  return before.sound.stops[0].string !== here.sound.stops[0].string;
+}
+
+function isAugmentedSecond(before: Sound, here: Sound): boolean {
+  const [one, other] = [before, here].map(({ sound }) => parsePitch(sound.stops[0].pitch));
+  if (one?.ok !== true || other?.ok !== true) return false;
+  const semitones = Math.abs(semitonesOf(one.value) - semitonesOf(other.value));
+  return semitones === AUGMENTED_SECOND.semitones && Math.abs(stepsOf(one.value) - stepsOf(other.value)) === AUGMENTED_SECOND.letters;
+}
+
+function wayOf(before: PlannedSound, here: PlannedSound): Way {
+  return soundOf(here) >= soundOf(before) ? 'up' : 'down';
+}
+
+function pitchOf({ sound }: Sound): number {
+  return soundOf(sound);
+}
+
+function soundOf({ stops }: PlannedSound): number {
+  const pitch = parsePitch(stops[stops.length - 1]?.pitch ?? '');
+  return pitch.ok ? semitonesOf(pitch.value) : -Infinity;
+}

@@ -1,0 +1,14 @@
+export {
+  HOT_SPOT_KINDS,
+  type HotSpot,
+  type HotSpotKind,
+  type KnownOfPlayer,
+  NOTHING_KNOWN,
+  type Place,
+  type SpotGround,
+  type Tried,
+  type Way,
+} from './hot-spots/hot-spot.ts';
+export { hotSpotsOf } from './hot-spots/hot-spots.ts';
+export { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote } from './drill.ts';
+export { type LoopHow, loopOf } from './hot-spots/loop.ts';

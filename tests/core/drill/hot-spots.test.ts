@@ -1,0 +1,83 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { type HotSpot, hotSpotsOf, loopOf } from '#core/drill';
+import { plan as planOf } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+import { planned } from '../../support/briefs.ts';
+import { type ExpectedSpot, HOT_SPOT_CASES } from '../../support/drill/hot-spot-cases.ts';
+
+/** So many are looked at first. */
+const FIRST = 5;
+
+function isExpected(spot: HotSpot, { kind, note, way }: ExpectedSpot): boolean {
+  return spot.note === note && spot.way === way && (spot.kind === kind || spot.also.includes(kind));
+}
+
+describe('hot spots', () => {
+  it('are where a teacher would point: nine in ten of them among the first five', () => {
+    let [named, found] = [0, 0];
+    for (const { brief, expected } of HOT_SPOT_CASES) {
+      const first = hotSpotsOf(planned(brief)).slice(0, FIRST);
+      named += expected.length;
+      found += expected.filter((each) => first.some((spot) => isExpected(spot, each))).length;
+    }
+    assert.ok(found >= 0.9 * named, `${found} of ${named}`);
+  });
+
+  it('are none in a scale of one octave in first position with open strings', () => {
+    for (const { name, brief } of HOT_SPOT_CASES.filter(({ name }) => /one octave/.test(name)))
+      assert.deepEqual(hotSpotsOf(planned(brief)), [], name);
+  });
+});
+
+/** What a spot asks of the hand, so that it is known again in another line. */
+function difficultyOf(plan: Plan, { kind, way, note, loop }: HotSpot): string {
+  const at = (index: number): string => {
+    const sound = plan.notes[index];
+    if (sound?.kind !== 'note') return '';
+    const [{ semitonesAboveOpen, string, finger }] = sound.stops;
+    return `${string} ${finger} ${semitonesAboveOpen}`;
+  };
+  return [kind, way, at(note), ...(kind === 'block' || kind === 'shift' ? loop : [loop[0] ?? note, note]).map(at)].join(', ');
+}
+
+/** Whether a part of a plan, played by itself with its fingers, asks the same of the hand. */
+function stillHolds(plan: Plan, spot: HotSpot, notes: readonly number[]): boolean {
+  const outcome = planOf(loopOf(plan, notes, { fingers: null, checks: false }).brief);
+  if (!outcome.ok) return false;
+  const wanted = difficultyOf(plan, spot);
+  const { best } = outcome.value;
+  return allSpotsOf(best).some((each) => difficultyOf(best, each) === wanted);
+}
+
+/** Every hot spot, those that another on the same note covers too. */
+function allSpotsOf(plan: Plan): readonly HotSpot[] {
+  return hotSpotsOf(plan).flatMap((spot) => [spot, ...spot.also.map((kind) => ({ ...spot, kind }))]);
+}
+
+function partsOf(notes: readonly number[]): readonly (readonly number[])[] {
+  return notes.reduce<readonly (readonly number[])[]>((parts, note) => [...parts, ...parts.map((part) => [...part, note])], [[]]);
+}
+
+describe('the loop of a hot spot', () => {
+  const SPOTS = HOT_SPOT_CASES.flatMap(({ name, brief }) => {
+    const plan = planned(brief);
+    return hotSpotsOf(plan).map((spot) => ({ name: `${name}: ${spot.kind} ${spot.note}`, plan, spot }));
+  });
+
+  it('can be played, and holds what is hard', () => {
+    const without = SPOTS.filter(({ plan, spot }) => !stillHolds(plan, spot, spot.loop));
+    assert.deepEqual(
+      without.map(({ name }) => name),
+      [],
+    );
+  });
+
+  it('holds it with the fewest notes: no part of it does', () => {
+    for (const { name, plan, spot } of SPOTS) {
+      assert.ok(spot.loop.length <= 8, name);
+      const parts = partsOf(spot.loop).filter((part) => part.length > 0 && part.length < spot.loop.length);
+      for (const part of parts) assert.ok(!stillHolds(plan, spot, part), `${name}: ${part.join(' ')}`);
+    }
+  });
+});
