@@ -1,4 +1,5 @@
 import type { Brief, Lock, Mark } from '#core/brief';
+import type { Finger } from '#core/hand';
 import type { LineNoteDocument } from '#core/material';
 
 /** One element of a drill, as it is to be played: a single note or a double stop with its fingers, or a rest. */
@@ -28,12 +29,12 @@ export interface Drill {
 /** What a drill does differently from what was asked, and why. */
 export type Alteration =
   /** The note of this finger is not in the key: it is put in, so that the finger occurs. */
-  | { readonly what: 'note-inserted'; readonly finger: string; readonly pitch: string; readonly label: string }
+  | { readonly what: 'note-inserted'; readonly finger: Finger; readonly pitch: string; readonly label: string }
   /** At these positions the fingers do not occur in the key. */
   | { readonly what: 'positions-left-out'; readonly labels: readonly string[] }
   /** It does not occur at all: another finger, distance or string is used. */
-  | { readonly what: 'other-fingers'; readonly fromFinger: string; readonly toFinger: string }
-  | { readonly what: 'other-distance'; readonly positions: number }
+  | { readonly what: 'other-fingers'; readonly fromFinger: Finger; readonly toFinger: Finger }
+  | { readonly what: 'other-distance'; readonly by: 'positions' | 'semitones'; readonly steps: number }
   | { readonly what: 'other-string'; readonly string: string }
   /** Nothing sounds to check this note with. */
   | { readonly what: 'no-check'; readonly pitch: string };

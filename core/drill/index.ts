@@ -12,3 +12,5 @@ export {
 export { hotSpotsOf } from './hot-spots/hot-spots.ts';
 export { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote } from './drill.ts';
 export { type LoopHow, loopOf } from './hot-spots/loop.ts';
+export { classOf, keyOfClass, reversed, sameClass, type ShiftClass, type ShiftDistance } from './shifts/shift-class.ts';
+export { shiftStudy, STUDY_ORDERS, type StudyOf, type StudyOrder } from './shifts/shift-study.ts';

@@ -1,4 +1,5 @@
 export { counted, listed, nounFor } from './counted.ts';
+export { drillIssue } from './drill-issues.ts';
 export { documentIssue } from './document-issues.ts';
 export { instrumentIssue } from './instrument-issues.ts';
 export { isAbout, type Issue, type IssuePlace, issuesText } from './issue.ts';

@@ -1,7 +1,8 @@
 /**
  * Edits, and a disaster right after each: nothing may be lost. For the built application (`npm run build` first):
  * `npm run endure -- --trials 10000 --minutes 20 --seed 1`. With `--without-write-ahead` the place beside the database is
- * switched off, and edits must be lost: the check that this can fail. `--only "another tab"` tries the kinds of that name.
+ * switched off, and edits must be lost: the check that this can fail. `--only "another tab"` tries the kinds of that
+ * name, `--tree F` takes the build in folder F.
  */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -32,7 +33,7 @@ const withoutWriteAhead = process.argv.includes('--without-write-ahead');
 const tally = new Map<string, { tried: number; lost: number }>();
 let begun = 0;
 
-const server = await served({ port: PORT });
+const server = await served({ port: PORT, tree: textGiven('tree') });
 const since = Date.now();
 try {
   await Promise.all(Array.from({ length: SIDE_BY_SIDE }, worker));

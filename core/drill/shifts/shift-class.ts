@@ -1,0 +1,72 @@
+import { readPlayer } from '#core/brief';
+import type { Finger } from '#core/hand';
+import type { InstrumentKind } from '#core/instrument';
+import type { Plan, Shift } from '#core/plan/describe';
+import type { Way } from '../hot-spots/hot-spot.ts';
+import { soundAt } from '../hot-spots/places.ts';
+
+/** How far a shift goes: by the names of positions, or where the thumb is set, which has no number, by semitones of the hand. */
+export interface ShiftDistance {
+  /** What is counted. */
+  readonly by: 'positions' | 'semitones';
+  /** How many, whichever way. */
+  readonly steps: number;
+}
+
+/** What two shifts have in common that are practised alike. */
+export interface ShiftClass {
+  /** On what. */
+  readonly kind: InstrumentKind;
+  /** The open note of the string that is left, documents' form. */
+  readonly fromString: string;
+  /** The open note of the string it arrives on; nearly always the same. */
+  readonly toString: string;
+  /** The finger that leaves. */
+  readonly fromFinger: Finger;
+  /** The finger that arrives. */
+  readonly toFinger: Finger;
+  /** Which way the hand goes. */
+  readonly way: Way;
+  /** How far. */
+  readonly distance: ShiftDistance;
+}
+
+/** The class of a shift of a plan; null for one between double stops whose lower note is open. */
+export function classOf(plan: Plan, shift: Shift): ShiftClass | null {
+  const [from, to] = [soundAt(plan, shift.from), soundAt(plan, shift.to)];
+  if (!from || !to || shift.fromFinger === '0' || shift.toFinger === '0') return null;
+  return {
+    kind: plan.brief.instrument.kind,
+    fromString: from.stops[0].open,
+    toString: to.stops[0].open,
+    fromFinger: shift.fromFinger,
+    toFinger: shift.toFinger,
+    way: shift.handSemitones > 0 ? 'up' : 'down',
+    distance: distanceOf(plan, shift),
+  };
+}
+
+/** Whether two shifts are of one class. */
+export function sameClass(one: ShiftClass, other: ShiftClass): boolean {
+  return keyOfClass(one) === keyOfClass(other);
+}
+
+/** The same shift the other way. */
+export function reversed(shift: ShiftClass): ShiftClass {
+  const { fromString, toString, fromFinger, toFinger, way } = shift;
+  const ends = { fromString: toString, toString: fromString, fromFinger: toFinger, toFinger: fromFinger } as const;
+  return { ...shift, ...ends, way: way === 'up' ? 'down' : 'up' };
+}
+
+/** A name for the class, the same for all of it. */
+export function keyOfClass({ kind, fromString, toString, fromFinger, toFinger, way, distance }: ShiftClass): string {
+  return [kind, fromString, toString, fromFinger, toFinger, way, distance.by, distance.steps].join(' ');
+}
+
+function distanceOf({ brief }: Plan, { fromPosition, toPosition, handSemitones }: Shift): ShiftDistance {
+  const player = readPlayer(brief);
+  const labels = player.ok ? player.value.hand.positionLabels : [];
+  const [from, to] = [labels.indexOf(fromPosition.label), labels.indexOf(toPosition.label)];
+  const isNamed = from >= 0 && to >= 0 && fromPosition.underThumb === undefined && toPosition.underThumb === undefined;
+  return isNamed && from !== to ? { by: 'positions', steps: Math.abs(to - from) } : { by: 'semitones', steps: Math.abs(handSemitones) };
+}

@@ -1,0 +1,245 @@
+import { readPlayer } from '#core/brief';
+import { type Finger, FINGERS, handMoves, isShift, keyedStrings } from '#core/hand';
+import { presetHand } from '#core/hand/reach';
+import { drillIssue } from '#core/messages';
+import { formatPitch, isInKey, keyLabel, parseKey, semitonesOf, stepsOf } from '#core/pitch';
+import { plan } from '#core/plan';
+import type { Shift } from '#core/plan/describe';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { type Alteration, type Drill, drillBrief, type DrillFor, type DrillNote } from '../drill.ts';
+import { classOf, reversed, sameClass, type ShiftClass } from './shift-class.ts';
+import { besideIn, type Ground, isOnThumb, lettersBetween, type Standing, standingsOf, stringNamed } from './standings.ts';
+
+/** What a study of a shift is written for. */
+export interface StudyOf {
+  /** The shift that is practised. */
+  readonly shift: ShiftClass;
+  /** From one note to the other, letters; where there is a choice the study keeps to it. Null leaves it free. */
+  readonly letters: number | null;
+  /** The key it is in, documents' form. */
+  readonly key: string;
+  /** How the measures follow each other. */
+  readonly measures: StudyOrder;
+}
+
+/** Each measure twice, each with the next, or all in a row. */
+export const STUDY_ORDERS = ['alone', 'pairs', 'all'] as const;
+
+/** How the measures of a study follow each other. */
+export type StudyOrder = (typeof STUDY_ORDERS)[number];
+
+/** A measure of a study: the shift at one place of the string. */
+interface Measure {
+  readonly from: Standing;
+  readonly to: Standing;
+  /** A note of the key beside the end that is not in it, and which end that is. */
+  readonly beside: { readonly end: 'from' | 'to'; readonly note: Standing } | null;
+}
+
+/** So many measures at least are exact, or the missing note is put in. */
+const ENOUGH = 2;
+
+/** So many measures at most: an octave of them. */
+const MOST_MEASURES = 8;
+
+const QUARTER = '1/4';
+
+/** Of a measure: see `notesOf`. */
+const NOTES_A_MEASURE = 4;
+
+/**
+ * A study that walks one shift up the string in a key: in every measure the same fingers, string, direction and distance. Where the
+ * key has no note under one of the fingers and too few measures are exact, that finger's note is put in beside a note of the
+ * key; where nothing helps, the nearest other finger, distance or string is used. What was altered is said.
+ */
+export function shiftStudy(player: DrillFor, study: StudyOf): Reading<Drill> {
+  const ground = groundOf(player, study.key);
+  if (!ground.ok) return ground;
+  for (const { shift, altered } of nearest(ground.value, study.shift)) {
+    const measures = playable(player, { ...study, shift }, measuresOf(ground.value, { ...study, shift }));
+    if (measures.length === 0) continue;
+    const notes = ordered(measures, study.measures).flatMap(notesOf);
+    const found = [...insertedIn(measures), ...leftOut(ground.value, shift, measures)];
+    return goodReading({ brief: drillBrief(player, study.key, notes), altered: [...altered, ...found] });
+  }
+  return badReading(drillIssue('no-such-shift', { key: keyLabel(study.key) }));
+}
+
+function groundOf(player: DrillFor, keyText: string): Reading<Ground> {
+  const read = readPlayer(player);
+  if (!read.ok) return read;
+  const key = parseKey(keyText);
+  if (!key.ok) return key;
+  const { instrument, hand, playerHand } = read.value;
+  const doubleStopHand = playerHand ?? presetHand('large', instrument);
+  return goodReading({ instrument, hand, playerHand, doubleStopHand, key: key.value, keyed: keyedStrings(instrument, key.value) });
+}
+
+/** A shift that may be practised instead of the one asked for, and how it differs. */
+interface Nearest {
+  readonly shift: ShiftClass;
+  readonly altered: readonly Alteration[];
+}
+
+/** The shift itself, then those nearest to it: with another finger, another distance, on another string. */
+function nearest(ground: Ground, shift: ShiftClass): readonly Nearest[] {
+  const { fromFinger, toFinger, distance } = shift;
+  const withFingers = (from: Finger, to: Finger): Nearest => ({
+    shift: { ...shift, fromFinger: from, toFinger: to },
+    altered: [{ what: 'other-fingers', fromFinger: from, toFinger: to }],
+  });
+  const withSteps = (steps: number): Nearest => ({
+    shift: { ...shift, distance: { ...distance, steps } },
+    altered: [{ what: 'other-distance', ...distance, steps }],
+  });
+  const onString = (string: string): Nearest => ({
+    shift: { ...shift, fromString: string, toString: string },
+    altered: [{ what: 'other-string', string }],
+  });
+  const strings = shift.fromString === shift.toString ? ground.instrument.strings.map(({ name }) => name) : [];
+  return [
+    { shift, altered: [] },
+    ...nextTo(fromFinger).map((finger) => withFingers(finger, toFinger)),
+    ...nextTo(toFinger).map((finger) => withFingers(fromFinger, finger)),
+    ...[distance.steps - 1, distance.steps + 1].filter((steps) => steps > 0).map(withSteps),
+    ...strings.filter((name) => name !== shift.fromString).map(onString),
+  ];
+}
+
+/** The fingers beside a finger; the open string is none. */
+function nextTo(finger: Finger): readonly Finger[] {
+  const order = FINGERS.indexOf(finger);
+  return [FINGERS[order - 1], FINGERS[order + 1]].flatMap((each) => (each !== undefined && each !== '0' ? [each] : []));
+}
+
+/** The measures that the planner plays as they are meant: its hand may stand in a place that goes by the same name. */
+function playable(player: DrillFor, study: StudyOf, measures: readonly Measure[]): readonly Measure[] {
+  const { key, shift } = study;
+  if (measures.length === 0) return [];
+  const outcome = plan(drillBrief(player, key, measures.flatMap(notesOf)));
+  if (!outcome.ok) return [];
+  const { best } = outcome.value;
+  const kept = measures.filter((_, order) => {
+    const isHere = ({ from, to }: Shift): boolean => [from, to].every((note) => Math.floor(note / NOTES_A_MEASURE) === order);
+    const found = best.shifts.filter(isHere).map((each) => classOf(best, each));
+    const isMeant = (each: ShiftClass | null): boolean => each !== null && (sameClass(each, shift) || sameClass(each, reversed(shift)));
+    return found.length > 0 && found.every(isMeant);
+  });
+  // What is left is another line, which may be played differently.
+  return kept.length < measures.length ? playable(player, study, kept) : kept;
+}
+
+/** The measures of a shift up the string. */
+function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 'letters'>): readonly Measure[] {
+  const [fromString, toString] = [stringNamed(ground.instrument, shift.fromString), stringNamed(ground.instrument, shift.toString)];
+  if (fromString < 0 || toString < 0) return [];
+  const froms = standingsOf(ground, fromString, shift.fromFinger);
+  const tos = standingsOf(ground, toString, shift.toFinger);
+  const exact = walked(
+    froms.flatMap((from) =>
+      bestOf(
+        tos.filter((to) => isOfClass(shift, from, to)),
+        from,
+        letters,
+      ),
+    ),
+  );
+  const measures = exact.length >= ENOUGH ? exact : walked([...exact, ...inserted(ground, shift, { froms, tos })]);
+  return measures.slice(0, MOST_MEASURES);
+}
+
+/** The arrival that keeps nearest to the interval of the notes. */
+function bestOf(tos: readonly Standing[], from: Standing, letters: number | null): readonly Measure[] {
+  const off = (to: Standing): number => (letters === null ? 0 : Math.abs(lettersBetween(from, to) - letters));
+  const [best] = tos.toSorted((one, other) => off(one) - off(other));
+  return best ? [{ from, to: best, beside: null }] : [];
+}
+
+function isOfClass({ way, distance }: ShiftClass, from: Standing, to: Standing): boolean {
+  if (!isShift(from.placement, to.placement)) return false;
+  const semitones = handMoves(from.placement, to.placement);
+  if (semitones > 0 !== (way === 'up')) return false;
+  if (distance.by === 'semitones') return Math.abs(semitones) === distance.steps;
+  return !isOnThumb(from) && !isOnThumb(to) && Math.abs(to.position - from.position) === distance.steps;
+}
+
+/** One measure for each position that is left (on the thumb, for each note), from the nut up. */
+function walked(measures: readonly Measure[]): readonly Measure[] {
+  const placeOf = ({ from }: Measure): string => (isOnThumb(from) ? formatPitch(from.pitch) : from.label);
+  return measures
+    .filter((each, order) => measures.findIndex((other) => placeOf(other) === placeOf(each)) === order)
+    .toSorted((one, other) => stepsOf(one.from.pitch) - stepsOf(other.from.pitch));
+}
+
+/** Where the two fingers of a shift play notes of the key. */
+interface Ends {
+  readonly froms: readonly Standing[];
+  readonly tos: readonly Standing[];
+}
+
+/** Measures in which one finger's note is outside the key: the finger stands in a hand that plays a note of the key. */
+function inserted(ground: Ground, shift: ShiftClass, { froms, tos }: Ends): readonly Measure[] {
+  const atFrom = outsideKey(ground, shift.fromString, shift.fromFinger).flatMap(({ stands, note }) => {
+    const to = tos.find((each) => isOfClass(shift, stands, each));
+    return to ? [{ from: stands, to, beside: { end: 'from', note } } as const] : [];
+  });
+  const atTo = outsideKey(ground, shift.toString, shift.toFinger).flatMap(({ stands, note }) => {
+    const from = froms.find((each) => isOfClass(shift, each, stands));
+    return from ? [{ from, to: stands, beside: { end: 'to', note } } as const] : [];
+  });
+  return [...atFrom, ...atTo];
+}
+
+/** Where a finger stands outside the key on a string, beside another finger of the same hand that plays a note of it. */
+function outsideKey(ground: Ground, open: string, own: Finger): readonly { readonly stands: Standing; readonly note: Standing }[] {
+  const string = stringNamed(ground.instrument, open);
+  const others = ground.hand.fingers.filter((finger) => finger !== '0' && finger !== 'T' && finger !== own);
+  return others
+    .flatMap((finger) => standingsOf(ground, string, finger))
+    .flatMap((note) => {
+      const stands = besideIn(ground, note, own);
+      return stands && !isInKey(semitonesOf(stands.pitch), ground.key) ? [{ stands, note }] : [];
+    });
+}
+
+function insertedIn(measures: readonly Measure[]): readonly Alteration[] {
+  return measures.flatMap(({ from, to, beside }): readonly Alteration[] => {
+    if (!beside) return [];
+    const end = beside.end === 'from' ? from : to;
+    return [{ what: 'note-inserted', finger: end.placement.finger, pitch: formatPitch(end.pitch), label: end.label }];
+  });
+}
+
+/** The positions between the first measure and the last in which the shift does not occur. */
+function leftOut({ hand }: Ground, { distance }: ShiftClass, measures: readonly Measure[]): readonly Alteration[] {
+  if (distance.by === 'semitones') return [];
+  const positions = measures.map(({ from }) => from.position);
+  const labels = hand.positionLabels.filter(
+    (_, position) => position > Math.min(...positions) && position < Math.max(...positions) && !positions.includes(position),
+  );
+  return labels.length > 0 ? [{ what: 'positions-left-out', labels }] : [];
+}
+
+function ordered(measures: readonly Measure[], order: StudyOrder): readonly Measure[] {
+  switch (order) {
+    case 'alone':
+      return measures.flatMap((measure) => [measure, measure]);
+    case 'pairs':
+      return measures.length === 1 ? measures : measures.slice(1).flatMap((measure, before) => [measures[before] ?? measure, measure]);
+    case 'all':
+      return measures;
+  }
+}
+
+/** There, back and a rest in which the hand goes on; a note of the key stands beside the finger that is put in. */
+function notesOf({ from, to, beside }: Measure): readonly DrillNote[] {
+  const [leaves, arrives] = [fingered(from), fingered(to)];
+  const rest = { rest: true, duration: QUARTER } as const;
+  if (beside?.end === 'from') return [fingered(beside.note), leaves, arrives, rest];
+  if (beside?.end === 'to') return [leaves, arrives, fingered(beside.note), rest];
+  return [leaves, arrives, leaves, rest];
+}
+
+function fingered({ pitch, string, placement, label }: Standing): DrillNote {
+  return { pitches: [formatPitch(pitch)], fingered: { string, finger: placement.finger, position: label }, duration: QUARTER };
+}

@@ -1,0 +1,99 @@
+import type { Task } from '#core/brief';
+import { type Finger, inThumbPosition, type KeyedStrings, type NoteOnString, type Placement } from '#core/hand';
+import { type Instrument, stringOf } from '#core/instrument';
+import { withinReach } from '#core/search/candidates';
+import { isInKey, type Key, type Pitch, pitchInKey, stepsOf } from '#core/pitch';
+
+/** Where drills are looked for: an instrument in a key, under a hand. */
+export interface Ground extends Pick<Task, 'instrument' | 'hand' | 'playerHand' | 'doubleStopHand'> {
+  /** Names the notes. */
+  readonly key: Key;
+  /** Where it puts the letters on the strings. */
+  readonly keyed: KeyedStrings;
+}
+
+/** One finger on one note of a string, in one hand. */
+export interface Standing {
+  /** What sounds. */
+  readonly pitch: Pitch;
+  /** The open note of its string, documents' form. */
+  readonly string: string;
+  /** The hand that plays it. */
+  readonly placement: Placement;
+  /** Place of its position among the school's. */
+  readonly position: number;
+  /** The name of its position. */
+  readonly label: string;
+}
+
+/** Every place where a finger plays a note of the key on a string, from the nut up; hands at rest before those that reach. */
+export function standingsOf(ground: Ground, stringIndex: number, finger: Finger): readonly Standing[] {
+  return notesInKey(ground, stringIndex).flatMap(({ pitch, note }) => {
+    const found = ground.hand.placements(note).filter((placement) => placement.finger === finger && isTaken(ground, placement));
+    return found.toSorted((one, other) => rest(one) - rest(other)).map((placement) => standing(ground, pitch, placement));
+  });
+}
+
+/** The hand of a placement with another finger of it, where that plays a note outside the key; null where it does not stand there. */
+export function besideIn(ground: Ground, { placement }: Standing, finger: Finger): Standing | null {
+  const { stringIndex } = placement;
+  const semitones = ground.hand.standsAt(finger, placement, { stringIndex, keyed: ground.keyed });
+  if (semitones === null || semitones < 1 || semitones > ground.instrument.highestSemitone) return null;
+  const { pitch, note } = noteAt(ground, stringIndex, semitones);
+  const found = ground.hand
+    .placements(note)
+    .find((each) => each.finger === finger && each.stance === placement.stance && isTaken(ground, each));
+  return found ? standing(ground, pitch, found) : null;
+}
+
+/**
+ * Whether a hand may stand so in a drill: one note, within this player's reach. In half position of violin and viola the fingers
+ * stand as in first, a letter lower: nothing is gained by shifting there.
+ */
+function isTaken(ground: Ground, placement: Placement): boolean {
+  return placement.upper === null && placement.letterPosition !== 0 && withinReach({ ...ground, limits: [] }, placement);
+}
+
+/** The notes of the key on a string, open string left out. */
+function notesInKey(ground: Ground, stringIndex: number): readonly { readonly pitch: Pitch; readonly note: NoteOnString }[] {
+  const open = stringOf(ground.instrument, stringIndex).semitones;
+  const places = Array.from({ length: ground.instrument.highestSemitone }, (_, above) => above + 1);
+  return places.filter((above) => isInKey(open + above, ground.key)).map((above) => noteAt(ground, stringIndex, above));
+}
+
+function noteAt(
+  { instrument, key, keyed }: Ground,
+  stringIndex: number,
+  semitonesAboveOpen: number,
+): { readonly pitch: Pitch; readonly note: NoteOnString } {
+  const string = stringOf(instrument, stringIndex);
+  const pitch = pitchInKey(string.semitones + semitonesAboveOpen, key);
+  const letterSteps = [stepsOf(pitch) - stepsOf(string.open)];
+  return { pitch, note: { stringIndex, semitonesAboveOpen, letterSteps, chromatic: false, keyed } };
+}
+
+function standing({ instrument, hand, key }: Ground, pitch: Pitch, placement: Placement): Standing {
+  const { label } = hand.positionName(placement, key);
+  const string = stringOf(instrument, placement.stringIndex).name;
+  return { pitch, string, placement, label, position: hand.positionLabels.indexOf(label) };
+}
+
+/** Hands at rest come first. */
+function rest({ shape }: Placement): number {
+  return shape === 'home' || shape === 'three-finger' || shape === 'thumb' ? 0 : 1;
+}
+
+/** Whether the thumb is set. */
+export function isOnThumb({ placement }: Standing): boolean {
+  return inThumbPosition(placement);
+}
+
+/** The index of a string by its open note, documents' form; -1 where there is none. */
+export function stringNamed({ strings }: Instrument, open: string): number {
+  return strings.findIndex(({ name }) => name === open);
+}
+
+/** From the sound of one standing to that of another, letters. */
+export function lettersBetween(from: Standing, to: Standing): number {
+  return stepsOf(to.pitch) - stepsOf(from.pitch);
+}

@@ -1,0 +1,12 @@
+import { issuesAbout } from './issue.ts';
+
+/** Why a drill cannot be written. */
+export const drillIssue = issuesAbout('drill', {
+  /** Neither the shift nor one like it lies on the instrument in the key. */
+  'no-such-shift': ({ key }: { readonly key: string }) => ({
+    expected: 'a shift that this hand can make in the key',
+    came: 'none',
+    message: `This shift, or one like it, does not occur in ${key} on this instrument.`,
+    hint: 'Choose another key, or start from another shift.',
+  }),
+});

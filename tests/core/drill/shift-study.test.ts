@@ -1,0 +1,146 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import type { Brief } from '#core/brief';
+import { type Alteration, classOf, type Drill, drillFor, reversed, sameClass, type ShiftClass, shiftStudy } from '#core/drill';
+import { mmFromNut } from '#core/instrument';
+import {
+  alterationInKey,
+  DIATONIC_SEMITONES,
+  formatKey,
+  isInKey,
+  type LetterIndex,
+  parseKey,
+  parsePitch,
+  semitonesOf,
+  stepsOf,
+} from '#core/pitch';
+import { plan } from '#core/plan';
+import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
+import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
+import { planned } from '../../support/briefs.ts';
+
+const SHIFTS = 300;
+
+/** A shift of a plan, and what it is called. */
+interface Found {
+  readonly plan: Plan;
+  readonly shift: Shift;
+  readonly shiftClass: ShiftClass;
+}
+
+/** Shifts over four instruments, schools and keys, one of each seeded line. */
+function* foundShifts(): Generator<Found> {
+  for (let seed = 0; ; seed += 1) {
+    const outcome = plan(seededBrief(seed));
+    if (!outcome.ok) continue;
+    const { best } = outcome.value;
+    const shift = best.shifts[seed % Math.max(1, best.shifts.length)];
+    const shiftClass = shift ? classOf(best, shift) : null;
+    if (shift && shiftClass) yield { plan: best, shift, shiftClass };
+  }
+}
+
+function first(count: number): readonly Found[] {
+  const found: Found[] = [];
+  for (const each of foundShifts()) {
+    found.push(each);
+    if (found.length === count) break;
+  }
+  return found;
+}
+
+const FOUND = first(SHIFTS);
+
+function semitones(text: string): number {
+  const pitch = parsePitch(text);
+  assert.ok(pitch.ok, text);
+  return semitonesOf(pitch.value);
+}
+
+function soundOf({ notes }: Plan, index: number): PlannedSound {
+  const note = notes[index];
+  assert.ok(note?.kind === 'note');
+  return note;
+}
+
+/** The shifts of a drill that are heard: those in a rest bring the hand to the next measure. */
+function sounding(drill: Drill): readonly (ShiftClass | null)[] {
+  const best = planned(drill.brief);
+  return best.shifts.filter(({ throughRest }) => !throughRest).map((shift) => classOf(best, shift));
+}
+
+/**
+ * Where the first finger is at home, semitones above the string. Cello and bass: where the hand is, whether it reaches back or
+ * rolls around its thumb; in thumb position where it plays, else a tone above the thumb. Violin and viola: on the letter that the
+ * position is named by, where it plays that or as the key has it; with a finger a semitone, where the hand is.
+ */
+function placeOfFirst({ brief, line }: Plan, { stops: [stop], position, anchor, shape }: PlannedSound): number {
+  if (position.label === 'thumb') return stop.finger === '1' ? stop.semitonesAboveOpen : anchor + FIRST_ABOVE_THUMB;
+  if (brief.instrument.kind !== 'violin' && brief.instrument.kind !== 'viola') return anchor;
+  if (shape === 'chromatic') return anchor;
+  const [open, played] = [parsePitch(stop.open), parsePitch(stop.pitch)];
+  assert.ok(open.ok && played.ok);
+  const steps = stepsOf(open.value) + (position.label === 'half' ? 0 : Number(position.label));
+  if (stop.finger === '1' && stepsOf(played.value) === steps) return stop.semitonesAboveOpen;
+  const octave = Math.floor(steps / 7);
+  const letter = LETTERS_UP[steps - 7 * octave];
+  assert.ok(letter !== undefined);
+  // In half position it stands above the nut even where the key has the open string's own letter there.
+  return Math.max(1, 12 * octave + DIATONIC_SEMITONES[letter] + alterationInKey(line.key, letter) - semitones(stop.open));
+}
+
+/** At rest the first finger stands a tone above the thumb. */
+const FIRST_ABOVE_THUMB = 2;
+
+const LETTERS_UP: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
+
+function insertedBy(altered: readonly Alteration[]): readonly string[] {
+  return altered.flatMap((each) => (each.what === 'note-inserted' ? [each.pitch] : []));
+}
+
+describe('a shift of any plan', () => {
+  it('has its travel, the movement of its notes and its in-between notes right, calculated from places alone', () => {
+    for (const { plan: whole, shift } of FOUND) {
+      const { stringLengthMm } = whole;
+      const [from, to] = [soundOf(whole, shift.from), soundOf(whole, shift.to)];
+      assert.equal(shift.noteSemitones, semitones(to.stops[0].pitch) - semitones(from.stops[0].pitch));
+      const [left, reached] = [placeOfFirst(whole, from), placeOfFirst(whole, to)];
+      assert.equal(shift.handSemitones, reached - left);
+      const mm = stringLengthMm * Math.abs(2 ** (-left / 12) - 2 ** (-reached / 12));
+      assert.ok(Math.abs(shift.handMm - mm) < 1e-9);
+      for (const { inBetween } of shift.guides) {
+        if (!inBetween) continue;
+        assert.equal(semitones(inBetween.pitch), semitones(inBetween.open) + inBetween.semitonesAboveOpen);
+        assert.ok(Math.abs(inBetween.mmFromNut - mmFromNut(stringLengthMm, inBetween.semitonesAboveOpen)) < 1e-9);
+      }
+    }
+  });
+});
+
+describe('the study of a shift', () => {
+  it('holds exactly its class, stays in key but for what it says it put in, and can be played', () => {
+    let exact = 0;
+    for (const { plan: whole, shiftClass } of FOUND) {
+      const key = formatKey(whole.line.key);
+      const drill = shiftStudy(drillFor(whole.brief), { shift: shiftClass, letters: null, key, measures: 'all' });
+      if (!drill.ok) continue;
+      const { altered, brief } = drill.value;
+      const away = altered.filter(({ what }) => what.startsWith('other-'));
+      const found = sounding(drill.value);
+      const isExact = found.every((each) => each !== null && (sameClass(each, shiftClass) || sameClass(each, reversed(shiftClass))));
+      assert.ok(found.length > 0 && (isExact || away.length > 0), `${JSON.stringify(shiftClass)} ${JSON.stringify(found)}`);
+      if (isExact) exact += 1;
+      const parsed = parseKey(key);
+      assert.ok(parsed.ok);
+      const inserted = insertedBy(altered);
+      for (const pitch of pitchesOf(brief))
+        assert.ok(isInKey(semitones(pitch), parsed.value) || inserted.includes(pitch), `${pitch} in ${key}`);
+    }
+    assert.ok(exact >= 0.95 * SHIFTS, `${exact} of ${SHIFTS} are exact`);
+  });
+});
+
+function pitchesOf({ material }: Brief): readonly string[] {
+  assert.ok(material.kind === 'line');
+  return material.notes.flatMap((note) => ('rest' in note ? [] : note.pitches));
+}
