@@ -59,12 +59,23 @@ test('a shift is heard, and looped, one step from its note', async ({ page }) =>
   await expect(page.getByRole('region', { name: 'Selected passage' })).toContainText('Notes');
 });
 
+test('the hardest places are listed with their reasons, each one step from its loop', async ({ page }) => {
+  await openPiece(page, 'Wren · A♭ major in three octaves');
+  const spots = page.getByRole('region', { name: 'Hot spots' });
+  await expect(spots.getByRole('listitem').first()).toContainText('B♭5: shift up, 3–1');
+  await expect(spots.getByRole('listitem').first()).toContainText('the hand moves 5 semitones, 73 mm; 174 mm/s at this tempo');
+  await spots.getByRole('button', { name: 'Loop B♭5' }).click();
+  await expect(page.getByRole('region', { name: 'Selected passage' })).toContainText('Notes 15 to 16');
+  await expect(page.locator('[data-playing]')).toBeAttached();
+  await expect(page.getByLabel('loop', { exact: true })).toBeChecked();
+});
+
 test('a plan is practised slowly in a loop, one step from the empty panel', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
   await page.getByRole('button', { name: 'Practise it slowly' }).click();
   await expect(page.locator('[data-playing]')).toBeAttached();
   await expect(page.getByLabel('Pace')).toHaveValue('0.5');
-  await expect(page.getByLabel('loop')).toBeChecked();
+  await expect(page.getByLabel('loop', { exact: true })).toBeChecked();
 });
 
 test('an address where there is nothing says so, and leads on', async ({ page }) => {

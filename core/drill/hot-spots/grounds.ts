@@ -8,9 +8,9 @@ const KIND_POINTS: Readonly<Record<HotSpotKind, number>> = {
   'augmented-second': 30,
   'one-finger-semitone': 22,
   top: 18,
-  block: 16,
+  block: 14,
   extension: 15,
-  crossing: 14,
+  crossing: 16,
   diagonal: 12,
 };
 
@@ -60,7 +60,7 @@ export function groundsOf(plan: Plan, place: Place, known: KnownOfPlayer): reado
 const OWN_GROUNDS: Readonly<Record<HotSpotKind, (plan: Plan, place: Place, sound: PlannedSound) => readonly SpotGround[]>> = {
   shift: (plan, { note }) => plan.shifts.filter(({ to }) => to === note).flatMap((shift) => shiftGrounds(plan, shift)),
   crossing: landingGrounds,
-  block: (plan, place, sound) => [...landingGrounds(plan, place, sound), togetherGround(place)],
+  block: (_, place, sound) => [...ontoFourth(sound), togetherGround(place)],
   extension: (_, __, sound) => [...reachGrounds(sound), ...aboveFirst(sound)],
   'augmented-second': (_, __, sound) => aboveFirst(sound),
   'one-finger-semitone': (_, __, sound) => aboveFirst(sound),

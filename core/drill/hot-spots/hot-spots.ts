@@ -22,10 +22,9 @@ export function hotSpotsOf(plan: Plan, known: KnownOfPlayer = NOTHING_KNOWN): re
     const grounds = groundsOf(plan, place, known);
     return { place, grounds, points: grounds.reduce((sum, ground) => sum + ground.points, 0) };
   });
-  const notes = [...new Set(judged.map(({ place }) => place.note))];
-  return notes
-    .flatMap((note) => together(judged.filter(({ place }) => place.note === note)))
-    .toSorted((one, other) => other.points - one.points || one.note - other.note);
+  const byNote = new Map<number, readonly Judged[]>();
+  for (const each of judged) byNote.set(each.place.note, [...(byNote.get(each.place.note) ?? []), each]);
+  return [...byNote.values()].flatMap(together).toSorted((one, other) => other.points - one.points || one.note - other.note);
 }
 
 /** Everything on one note as one hot spot. */

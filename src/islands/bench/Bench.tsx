@@ -123,7 +123,7 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
           )}
         </div>
       </div>
-      <NotePanel plan={plan} />
+      <NotePanel plan={plan} idle={idle} />
       <div className="min-w-0">
         {idle && (
           <Part>

@@ -14,8 +14,16 @@ const SelectedNote = lazy(async () => ({ default: (await import('./SelectedNote.
 
 const PassagePanel = lazy(async () => ({ default: (await import('./PassagePanel.tsx')).PassagePanel }));
 
+const HotSpots = lazy(async () => ({ default: (await import('./HotSpots.tsx')).HotSpots }));
+
+interface NotePanelProps {
+  readonly plan: Plan;
+  /** The plan has been drawn: what comes later may come. */
+  readonly idle: boolean;
+}
+
 /** The selected note: what it is, how else it can be played, and how the hand gets there. */
-export function NotePanel({ plan }: { readonly plan: Plan }) {
+export function NotePanel({ plan, idle }: NotePanelProps) {
   const selected = useSelection((selection) => selection.selected);
   const passageFrom = useSelection((selection) => selection.passageFrom);
   const note = selected === null ? undefined : plan.notes[selected];
@@ -36,13 +44,13 @@ export function NotePanel({ plan }: { readonly plan: Plan }) {
           <SelectedNote plan={plan} index={selected} note={note} />
         </Part>
       ) : (
-        <Nothing />
+        <Nothing plan={plan} idle={idle} />
       )}
     </aside>
   );
 }
 
-function Nothing() {
+function Nothing({ plan, idle }: NotePanelProps) {
   const pieceId = useWork((work) => work.pieceId);
   return (
     <>
@@ -57,6 +65,11 @@ function Nothing() {
         <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>Print it</ButtonLink>
         <ButtonLink href={`/compare?piece=${pieceId ?? ''}`}>Compare it</ButtonLink>
       </NextSteps>
+      {idle && (
+        <Part>
+          <HotSpots plan={plan} />
+        </Part>
+      )}
     </>
   );
 }
