@@ -16,6 +16,9 @@ const PassagePanel = lazy(async () => ({ default: (await import('./PassagePanel.
 
 const HotSpots = lazy(async () => ({ default: (await import('./HotSpots.tsx')).HotSpots }));
 
+/** A longer line is not searched for hot spots: it would hold up the page. */
+const MOST_JUDGED = 400;
+
 interface NotePanelProps {
   readonly plan: Plan;
   /** The plan has been drawn: what comes later may come. */
@@ -65,7 +68,7 @@ function Nothing({ plan, idle }: NotePanelProps) {
         <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>Print it</ButtonLink>
         <ButtonLink href={`/compare?piece=${pieceId ?? ''}`}>Compare it</ButtonLink>
       </NextSteps>
-      {idle && (
+      {idle && plan.notes.length <= MOST_JUDGED && (
         <Part>
           <HotSpots plan={plan} />
         </Part>
