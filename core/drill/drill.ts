@@ -1,4 +1,4 @@
-import type { Brief, Lock, Mark } from '#core/brief';
+import type { Brief, Lock } from '#core/brief';
 import type { Finger } from '#core/hand';
 import type { LineNoteDocument } from '#core/material';
 
@@ -7,14 +7,10 @@ export type DrillNote =
   | {
       /** Sounding pitches, documents' form; the lower first. */
       readonly pitches: readonly string[];
-      /** The string and finger to be used; null leaves them to the planner. */
-      readonly fingered: Omit<Lock, 'note'> | null;
+      /** The string, the finger and, where it matters, the position to be used. */
+      readonly fingered: Omit<Lock, 'note'>;
       /** Of a whole note: "1/4". */
       readonly duration: string;
-      /** In one bow with the next. */
-      readonly slur?: boolean;
-      /** A few words over it. */
-      readonly cue?: string;
     }
   | { readonly rest: true; readonly duration: string };
 
@@ -55,19 +51,17 @@ export function drillFor({ instrument, player, school, ways, intonation, tempo, 
   };
 }
 
-/** The brief of a drill in a key (documents' form), with every finger that is given locked. */
+/** The brief of a drill in a key (documents' form), with every finger locked. */
 export function drillBrief(player: DrillFor, key: string, notes: readonly DrillNote[]): Brief {
-  const locks = notes.flatMap((note, index): Lock[] => ('rest' in note || !note.fingered ? [] : [{ note: index, ...note.fingered }]));
-  const marks = notes.flatMap((note, index): Mark[] => ('rest' in note || !note.cue ? [] : [{ note: index, cue: note.cue }]));
+  const locks = notes.flatMap((note, index): Lock[] => ('rest' in note ? [] : [{ note: index, ...note.fingered }]));
   return {
     ...player,
     material: { kind: 'line', key, notes: notes.map(lineNote) },
-    ...(locks.length > 0 ? { locks } : {}),
-    ...(marks.length > 0 ? { marks } : {}),
+    locks,
   };
 }
 
 function lineNote(note: DrillNote): LineNoteDocument {
   if ('rest' in note) return { rest: true, duration: note.duration };
-  return { pitches: [...note.pitches], duration: note.duration, ...(note.slur === true ? { slur: true } : {}) };
+  return { pitches: [...note.pitches], duration: note.duration };
 }

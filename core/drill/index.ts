@@ -1,3 +1,4 @@
+export { aboutPath, type AboutPath } from './about-path.ts';
 export {
   HOT_SPOT_KINDS,
   type HotSpot,

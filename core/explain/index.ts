@@ -10,7 +10,6 @@ export {
   sumsOf,
 } from './differences.ts';
 export { type Effect, effectsOf } from './effects.ts';
-export { aboutPath, type AboutPath, type HardPlace } from './hardest.ts';
 export type { Evidence, Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
 export { reasonsOf } from './reasons.ts';
 export { type PlanTraits, traitsOf } from './traits.ts';

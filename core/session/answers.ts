@@ -1,4 +1,5 @@
-import { aboutPath, effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
+import { aboutPath } from '#core/drill';
+import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
 import { fingeredAgain, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
 import { goodReading, type Steps } from '#core/result';
@@ -44,11 +45,10 @@ const ANSWERS: Answers = {
       const tried = session.attempt();
       return tried.kind === 'solved' ? whyNot(session.brief, tried.solved, wish) : null;
     }),
-  'about-path': (session, { mostHard }) =>
+  'about-path': (session, { mostHotSpots, known }) =>
     atOnce(() => {
-      const tried = session.attempt();
       const best = session.best();
-      return tried.kind === 'solved' && best ? aboutPath(tried.solved, best, mostHard) : { ringing: new Map(), hardest: [] };
+      return best ? aboutPath(best, mostHotSpots, known) : { ringing: new Map(), hotSpots: [] };
     }),
   range: (session) => atOnce(() => rangeInKey(session.brief)),
   *effects(session) {

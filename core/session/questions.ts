@@ -1,5 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
-import type { AboutPath, Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
+import type { AboutPath, KnownOfPlayer } from '#core/drill';
+import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
 import type { FingeredAgain, FittingSizes, RangeInKey, WayToPlay } from '#core/fit';
 import type { PlayerHand } from '#core/hand/reach';
 import type { Alternative, PlanOutcome } from '#core/plan';
@@ -17,8 +18,8 @@ interface Questions {
   readonly reasons: { readonly asks: { readonly note: number | null }; readonly answer: Reading<readonly Reason[]> };
   /** Why not the finger or string a teacher expected; null where the brief has no plan. */
   readonly 'why-not': { readonly asks: { readonly wish: Lock }; readonly answer: WhyNot | null };
-  /** What rings and what is hard in the best plan; nothing where there is none. */
-  readonly 'about-path': { readonly asks: { readonly mostHard: number }; readonly answer: AboutPath };
+  /** What rings and what is hard for a player in the best plan; nothing where there is none. */
+  readonly 'about-path': { readonly asks: { readonly mostHotSpots: number; readonly known: KnownOfPlayer }; readonly answer: AboutPath };
   /** How far the scale of the key goes within the limits; null where no note of it can be played. */
   readonly range: { readonly asks: object; readonly answer: RangeInKey | null };
   /** What each part of the brief does to the numbers. */

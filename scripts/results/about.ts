@@ -1,5 +1,6 @@
 import type { Brief } from '#core/brief';
 import { wishOf } from '#core/brief/lines';
+import { hotSpotsOf } from '#core/drill';
 import type { Reason } from '#core/explain';
 import { checkpointsOf, handOfPlan, fitOf, intoned, onEverySize, ringingNotes, type WayToPlay } from '#core/fit';
 import { plan, type PlanOutcome } from '#core/plan';
@@ -21,7 +22,7 @@ export function aboutOf(brief: Brief): Readonly<Record<string, unknown>> {
     intoned: best.notes.map((note) => (note.kind === 'rest' ? null : intoned(best, note))),
     checks: checkpointsOf(best),
     ringing: [...ringingNotes(best)],
-    hardest: finished(answerTo(session, 'about-path', { kind: 'about-path', mostHard: 3 })).hardest,
+    hotSpots: hotSpotsOf(best),
     fit: fitOf(best, hand),
     sizes: finished(onEverySize(best, hand)).sizes.map(({ size, fit }) => [size, fit.verdict]),
     effects: finished(answerTo(session, 'effects', { kind: 'effects' })).toSorted((one, other) =>

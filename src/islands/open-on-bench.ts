@@ -1,4 +1,4 @@
-import { switchPiece } from '../state/work/work-actions.ts';
+import { switchPiece } from '../state/bench/work-actions.ts';
 
 /** Puts another piece on the bench without leaving the page; with null a new one. The address follows, and "back" comes back. */
 export function openOnBench(id: string | null): void {

@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 import { keepPlanning } from '../state/planning-actions.ts';
-import { keepSaving } from '../state/work/saving.ts';
-import { bringOpenPieces } from '../state/work/open-pieces.ts';
+import { keepSaving } from '../state/bench/saving.ts';
+import { bringOpenPieces } from '../state/bench/open-pieces.ts';
 import { bringStudio } from '../state/studio.ts';
-import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/work/work-actions.ts';
+import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/bench/work-actions.ts';
 import { readyToRead } from '../storage/first-start.ts';
 
 /**
@@ -54,7 +54,7 @@ function inStepWhenIdle(): () => void {
   let stop = (): void => undefined;
   let gone = false;
   const begin = (): void =>
-    void import('../state/work/in-step.ts').then(({ keepInStep }) => {
+    void import('../state/bench/in-step.ts').then(({ keepInStep }) => {
       if (!gone) stop = keepInStep();
     });
   // What another tab writes before that is joined when it is written here.
@@ -73,12 +73,12 @@ async function openFromAddress(): Promise<void> {
   const linked = new URLSearchParams(address.hash.slice(1)).get('brief');
   const id = await openAsked(address.searchParams.has('new'), linked !== null, address.searchParams.get('piece'));
   if (linked !== null) {
-    const { onceWritten, openLinkedBrief } = await import('../state/work/open-link.ts');
+    const { onceWritten, openLinkedBrief } = await import('../state/bench/open-link.ts');
     await openLinkedBrief(linked);
     return onceWritten(id, name);
   }
   const player = address.searchParams.get('player');
-  if (player !== null) (await import('../state/work/new-for-player.ts')).giveNewPieceTo(player);
+  if (player !== null) (await import('../state/bench/new-for-player.ts')).giveNewPieceTo(player);
   name(id);
 }
 

@@ -1,5 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import { readLineText, withLock, withoutLock } from '#core/brief/lines';
+import { type AboutPath, NOTHING_KNOWN } from '#core/drill';
 import { type Issue, issuesText } from '#core/messages';
 import type { PlanOutcome, Relaxed } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
@@ -8,7 +9,8 @@ import { engine, Unanswered } from '../engine/client.ts';
 import { ENGINE_FAILED, PLANNING_STOPPED } from '../words/notices.ts';
 import { say } from './notices.ts';
 import { type OtherFingerings, planningStore, planShown } from './planning.ts';
-import { type WorkState, workStore } from './work/work.ts';
+import { studioStore } from './studio.ts';
+import { type WorkState, workStore } from './bench/work.ts';
 
 /** Taking over a longer plan from the worker takes the page so long that drawing it waits for a task of its own, notes. */
 const LONG_LINE = 400;
@@ -135,12 +137,20 @@ function replaceBrief(brief: Brief): void {
   resume();
 }
 
-/** How many hard places are pointed at. */
-export const MOST_HARD = 3;
+/** How many hot spots are pointed at: a teacher works on one of them. */
+const MOST_HOT_SPOTS = 5;
+
+/** What rings and what is hard in a plan for the player of the piece. */
+export async function aboutShown({ brief }: Plan): Promise<AboutPath> {
+  const { playerId } = workStore.getState();
+  const player = studioStore.getState().players.find(({ id }) => id === playerId);
+  const known = { ...NOTHING_KNOWN, positions: player?.document.profile.positions ?? null };
+  return await engine.ask(brief, { kind: 'about-path', mostHotSpots: MOST_HOT_SPOTS, known });
+}
 
 /** Asks what rings and what is hard in a plan; it is told beside the path, and missing where the engine fails. */
 export async function bringPathNotes(plan: Plan): Promise<void> {
-  const about = await engine.ask(plan.brief, { kind: 'about-path', mostHard: MOST_HARD }).catch(() => null);
+  const about = await aboutShown(plan).catch(() => null);
   if (about && planShown() === plan) planningStore.setState({ path: { plan, ...about } });
 }
 

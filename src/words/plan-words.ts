@@ -1,9 +1,7 @@
-import type { HardPlace } from '#core/explain';
 import type { Finger } from '#core/hand';
 import { counted, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
-import { COST_TERMS } from './explain/cost-terms.ts';
 import { ORNAMENT_LABELS, REACH_LABELS } from './labels.ts';
 
 /** "46 mm": millimetres for reading. */
@@ -110,9 +108,4 @@ export function notOneHandText({ notOneHand, notes }: Plan): string | null {
   const other = `${soundText(to)} with ${fingerName(to.stops[0].finger)} (note ${first.to + 1})`;
   const more = notOneHand.length > 1 ? ` ${counted(notOneHand.length - 1, 'place', 'places')} more like it.` : '';
   return `As you locked it, ${one} and ${other} would have to lie in one hand, and no hand holds both. It is played as you wrote it; lock another finger, or a shift between them.${more}`;
-}
-
-/** What makes a place hard: "a shift interrupts the line; the hand travels". */
-export function hardPlaceText({ terms }: HardPlace): string {
-  return terms.map((term) => COST_TERMS[term].says).join('; ');
 }

@@ -3,7 +3,7 @@ import { prerender } from 'react-dom/static';
 import type { Brief } from '#core/brief';
 import { BriefSentence } from '../../src/islands/bench/sentence/BriefSentence.tsx';
 import { useSentence } from '../../src/state/sentence.ts';
-import { workStore } from '../../src/state/work/work.ts';
+import { workStore } from '../../src/state/bench/work.ts';
 
 /** The sentence of a brief as it reads on the bench: of each part what is chosen, and what is only there to press left out. */
 export async function sentenceOf(brief: Brief, whole = false): Promise<string> {

@@ -14,7 +14,7 @@ import { besideIn, type Ground, isOnThumb, lettersBetween, type Standing, standi
 export interface StudyOf {
   /** The shift that is practised. */
   readonly shift: ShiftClass;
-  /** From one note to the other, letters; where there is a choice the study keeps to it. Null leaves it free. */
+  /** From one note to the other, letters: the study keeps to it where enough measures can. Null leaves it free. */
   readonly letters: number | null;
   /** The key it is in, documents' form. */
   readonly key: string;
@@ -135,24 +135,25 @@ function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 
   if (fromString < 0 || toString < 0) return [];
   const froms = standingsOf(ground, fromString, shift.fromFinger);
   const tos = standingsOf(ground, toString, shift.toFinger);
-  const exact = walked(
-    froms.flatMap((from) =>
-      bestOf(
-        tos.filter((to) => isOfClass(shift, from, to)),
-        from,
-        letters,
-      ),
-    ),
-  );
+  const pairs = froms.flatMap((from) => {
+    const [to] = nearestInterval(
+      from,
+      tos.filter((each) => isOfClass(shift, from, each)),
+      letters,
+    );
+    return to ? [{ from, to, beside: null }] : [];
+  });
+  const alike = walked(pairs.filter(({ from, to }) => lettersBetween(from, to) === letters));
+  const exact = alike.length >= ENOUGH ? alike : walked(pairs);
   const measures = exact.length >= ENOUGH ? exact : walked([...exact, ...inserted(ground, shift, { froms, tos })]);
   return measures.slice(0, MOST_MEASURES);
 }
 
-/** The arrival that keeps nearest to the interval of the notes. */
-function bestOf(tos: readonly Standing[], from: Standing, letters: number | null): readonly Measure[] {
-  const off = (to: Standing): number => (letters === null ? 0 : Math.abs(lettersBetween(from, to) - letters));
-  const [best] = tos.toSorted((one, other) => off(one) - off(other));
-  return best ? [{ from, to: best, beside: null }] : [];
+/** The arrivals that keep nearest to the interval of the notes first. */
+function nearestInterval(from: Standing, tos: readonly Standing[], letters: number | null): readonly Standing[] {
+  if (letters === null) return tos;
+  const off = (to: Standing): number => Math.abs(lettersBetween(from, to) - letters);
+  return tos.toSorted((one, other) => off(one) - off(other));
 }
 
 function isOfClass({ way, distance }: ShiftClass, from: Standing, to: Standing): boolean {
@@ -163,11 +164,14 @@ function isOfClass({ way, distance }: ShiftClass, from: Standing, to: Standing):
   return !isOnThumb(from) && !isOnThumb(to) && Math.abs(to.position - from.position) === distance.steps;
 }
 
-/** One measure for each position that is left (on the thumb, for each note), from the nut up. */
+/** One measure for each position (not on the thumb, whose position is one) and for each note that is left, from the nut up. */
 function walked(measures: readonly Measure[]): readonly Measure[] {
-  const placeOf = ({ from }: Measure): string => (isOnThumb(from) ? formatPitch(from.pitch) : from.label);
+  const isFirst = (placeOf: (standing: Standing) => string) => (each: Measure, order: number, all: readonly Measure[]) =>
+    all.findIndex(({ from }) => placeOf(from) === placeOf(each.from)) === order;
+  const noteOf = ({ pitch }: Standing): string => formatPitch(pitch);
   return measures
-    .filter((each, order) => measures.findIndex((other) => placeOf(other) === placeOf(each)) === order)
+    .filter(isFirst((from) => (isOnThumb(from) ? noteOf(from) : from.label)))
+    .filter(isFirst(noteOf))
     .toSorted((one, other) => stepsOf(one.from.pitch) - stepsOf(other.from.pitch));
 }
 

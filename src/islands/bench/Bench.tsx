@@ -3,7 +3,7 @@ import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
-import { useWork } from '../../state/work/work.ts';
+import { useWork } from '../../state/bench/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { cautionText } from '../../words/plan-words.ts';
@@ -111,7 +111,7 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
           {idle && (
             <Part>
               <PlayBar plan={plan} />
-              <PlanSummary plan={plan} hardest={notes.hardest} />
+              <PlanSummary plan={plan} hotSpots={notes.hotSpots} />
             </Part>
           )}
         </section>
@@ -123,7 +123,7 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
           )}
         </div>
       </div>
-      <NotePanel plan={plan} idle={idle} />
+      <NotePanel plan={plan} hotSpots={notes.hotSpots} />
       <div className="min-w-0">
         {idle && (
           <Part>
@@ -147,13 +147,13 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
 function useWorkAtRest(idle: boolean): void {
   const pieceId = useWork((work) => work.pieceId);
   useEffect(() => {
-    if (pieceId !== null && idle) void import('../../state/work/check-open-piece.ts').then(({ checkOpenPiece }) => checkOpenPiece());
+    if (pieceId !== null && idle) void import('../../state/bench/check-open-piece.ts').then(({ checkOpenPiece }) => checkOpenPiece());
   }, [pieceId, idle]);
   useEffect(() => {
     if (!idle) return;
     let gone = false;
     let stop = (): void => undefined;
-    void Promise.all([import('../../state/work/refingering.ts'), import('../../state/school/corrections.ts')]).then(
+    void Promise.all([import('../../state/bench/refingering.ts'), import('../../state/school/corrections.ts')]).then(
       ([{ watchRefingering }, { watchCorrections }]) => {
         if (gone) return;
         const stops = [watchRefingering(), watchCorrections()];

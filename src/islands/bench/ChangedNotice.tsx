@@ -1,5 +1,5 @@
 import { settleChange } from '../../state/edits/brief-actions.ts';
-import { useWork } from '../../state/work/work.ts';
+import { useWork } from '../../state/bench/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { ChangeWords } from '../ChangeWords.tsx';

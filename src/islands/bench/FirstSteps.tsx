@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { firstStepsStore, showFirstSteps, triedStep } from '../../state/first-steps.ts';
 import { selectionStore } from '../../state/selection.ts';
-import { workStore } from '../../state/work/work.ts';
+import { workStore } from '../../state/bench/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { FIRST_STEP_WORDS, FIRST_STEPS, FIRST_STEPS_DONE } from '../../words/first-steps.ts';

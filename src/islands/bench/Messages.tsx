@@ -3,7 +3,7 @@ import { acceptRelaxation } from '../../state/edits/brief-actions.ts';
 import { dismissNotice, useNotice } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
-import { useWork } from '../../state/work/work.ts';
+import { useWork } from '../../state/bench/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { Progress } from '../../ui/states/Progress.tsx';

@@ -21,7 +21,7 @@ const PATH_HEIGHT = 270;
 /** How small the drawing may become on paper: beyond that the tables tell the same. */
 const SMALLEST_ON_PAPER = 0.4;
 
-const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hardest: [], refingered: [], slides: false };
+const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hotSpots: [], refingered: [], slides: false };
 
 /** The staff and path of one plan with the other overlaid; where they differ the staff has both fingers. */
 export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {

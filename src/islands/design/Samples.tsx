@@ -1,5 +1,6 @@
 import { Printer, Undo2 } from 'lucide-react';
 import { type ReactNode, useRef, useState } from 'react';
+import { hotSpotsOf } from '#core/drill';
 import { ringingNotes } from '#core/fit';
 import { plan } from '#core/plan';
 import type { Head } from '../../engraving/draw-measures.ts';
@@ -270,10 +271,9 @@ function SamplePath() {
   const other = alternatives[0];
   const heads = best.notes.map((_, index): Head => headAt(index));
   const scale = pathScale(best, PATH.height, other?.plan);
-  const [hard] = best.shifts;
   const notes = {
     ringing: ringingNotes(best),
-    hardest: hard ? [{ note: hard.to, thousandths: 2000, terms: ['shift' as const] }] : [],
+    hotSpots: hotSpotsOf(best).slice(0, 1),
     refingered: [1],
     slides: true,
   };

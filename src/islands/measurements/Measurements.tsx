@@ -3,7 +3,7 @@ import { type ComponentType, lazy } from 'react';
 import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
-import { useWork } from '../../state/work/work.ts';
+import { useWork } from '../../state/bench/work.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';

@@ -1,11 +1,11 @@
 import type { MouseEvent, PointerEvent } from 'react';
-import type { AboutPath, HardPlace } from '#core/explain';
+import type { AboutPath } from '#core/drill';
 import { positionShort } from '#core/messages';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
-import { HardPlaces, Overlaid, Landmarks } from './PathMarks.tsx';
+import { HotSpotMarks, Overlaid, Landmarks } from './PathMarks.tsx';
 import {
   type Band,
   bandsOf,
@@ -28,7 +28,7 @@ export interface PathNotes {
   /** What rings with an open string. */
   readonly ringing: AboutPath['ringing'];
   /** The hardest places, the hardest first. */
-  readonly hardest: readonly HardPlace[];
+  readonly hotSpots: AboutPath['hotSpots'];
   /** What the engine has just fingered differently. */
   readonly refingered: readonly number[];
   /** The notes on the way of the shifts are shown. */
@@ -87,7 +87,7 @@ export function PathDrawing({ plan, beads, scale, left, selected, notes, over, o
           onGrab={onGrab}
         />
       ))}
-      <HardPlaces beads={beads} hardest={notes.hardest} scale={scale} />
+      <HotSpotMarks plan={plan} beads={beads} hotSpots={notes.hotSpots} scale={scale} />
     </g>
   );
 }

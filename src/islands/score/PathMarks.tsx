@@ -1,8 +1,9 @@
-import type { HardPlace } from '#core/explain';
+import type { HotSpot } from '#core/drill';
 import { displayPitchClass, parsePitch } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
-import { hardPlaceText, noteText } from '../../words/plan-words.ts';
+import { hotSpotText } from '../../words/explain/hot-spots.ts';
+import { noteText } from '../../words/plan-words.ts';
 import { type Bead, BEAD_RADIUS, ghostsOf, LANES, linksOf, type PathScale, slopesOf } from './path-geometry.ts';
 
 interface LandmarksProps {
@@ -28,21 +29,22 @@ export function Landmarks({ plan, beads, scale }: LandmarksProps) {
   });
 }
 
-interface HardPlacesProps {
+interface HotSpotMarksProps {
+  readonly plan: Plan;
   readonly beads: readonly Bead[];
-  readonly hardest: readonly HardPlace[];
+  readonly hotSpots: readonly HotSpot[];
   readonly scale: PathScale;
 }
 
 /** Which places ask most of the player: pointed at from below, with the order. */
-export function HardPlaces({ beads, hardest, scale }: HardPlacesProps) {
-  return hardest.map((place, order) => {
-    const bead = beads.find((each) => each.index === place.note && each.stop === 0);
+export function HotSpotMarks({ plan, beads, hotSpots, scale }: HotSpotMarksProps) {
+  return hotSpots.map((spot, order) => {
+    const bead = beads.find((each) => each.index === spot.note && each.stop === 0);
     if (!bead) return null;
     const y = bead.y + BEAD_RADIUS + 4;
     return (
-      <g key={place.note} data-hard-place={place.note} aria-label={`Hard place ${order + 1}`}>
-        <title>{hardPlaceText(place)}</title>
+      <g key={spot.note} data-hot-spot={spot.note} aria-label={`Hot spot ${order + 1}`}>
+        <title>{hotSpotText(spot, plan)}</title>
         <path d={`M${bead.x - 5} ${y + 8}L${bead.x} ${y}L${bead.x + 5} ${y + 8}Z`} className="fill-ink" />
         <DrawnText x={bead.x + 8} y={Math.min(y + 10, scale.nutY + 12)} look="small" className="fill-ink">
           {order + 1}

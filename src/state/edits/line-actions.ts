@@ -17,7 +17,7 @@ import { issuesText } from '#core/messages';
 import { WRITTEN_OUT } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { select, type Passage } from '../selection.ts';
-import { workStore } from '../work/work.ts';
+import { workStore } from '../bench/work.ts';
 
 /** Makes a line of the teacher's own of a scale or arpeggio, note by note as it is. */
 export function writeOut(): void {

@@ -2,7 +2,7 @@ import { lineTextOf, partOf } from '#core/brief/lines';
 import { pieceOf } from '../../storage/pieces.ts';
 import { newPieceRecord, saveRecord } from '../../storage/records.ts';
 import type { Passage } from '../selection.ts';
-import { workStore } from '../work/work.ts';
+import { workStore } from '../bench/work.ts';
 
 /** Makes a piece of its own of a passage and keeps it; its id, or what went wrong. */
 export async function pieceOfPassage({ from, to }: Passage): Promise<{ readonly id: string } | { readonly trouble: string }> {

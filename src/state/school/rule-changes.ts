@@ -6,7 +6,7 @@ import { engine } from '../../engine/client.ts';
 import { schoolOf } from '../../storage/for-briefs.ts';
 import { piecesUsing } from '../../storage/studio.ts';
 import { pieceTitle } from '../../words/labels.ts';
-import { workStore } from '../work/work.ts';
+import { workStore } from '../bench/work.ts';
 import { schoolOfPiece } from './school-actions.ts';
 
 /** What a rule would change: the name of the school, and of every piece that would be fingered differently. */

@@ -6,8 +6,8 @@ import { newSchool } from '../../storage/records.ts';
 import { saveInStudio, schoolDocument } from '../../storage/studio.ts';
 import { OWN_SCHOOL } from '../../words/storage.ts';
 import { say } from '../notices.ts';
-import { allSaved, savingDuring } from '../work/saving.ts';
-import { workStore } from '../work/work.ts';
+import { allSaved, savingDuring } from '../bench/saving.ts';
+import { workStore } from '../bench/work.ts';
 
 /** The school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
 export async function schoolOfPiece(): Promise<SchoolRecord> {

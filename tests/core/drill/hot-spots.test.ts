@@ -81,3 +81,24 @@ describe('the loop of a hot spot', () => {
     }
   });
 });
+
+describe('a loop with a check at each end', () => {
+  it('sounds the open string with the note or after it, and says where nothing does', () => {
+    const plan = planned(HOT_SPOT_CASES.find(({ name }) => name === 'violin, A major up')?.brief ?? assert.fail());
+    const played = (notes: readonly number[]): readonly string[] => {
+      const { brief } = loopOf(plan, notes, { fingers: null, checks: true });
+      return planned(brief).notes.flatMap((note) =>
+        note.kind === 'note' ? [note.stops.map(({ pitch, finger }) => `${pitch} ${finger}`).join(' + ')] : [],
+      );
+    };
+    assert.deepEqual(played([14, 15]), ['A5 3', 'A4 0 + A5 3', 'B5 1', 'A5 3', 'A4 0 + A5 3']);
+    assert.deepEqual(played([17, 18]), ['D6 3', 'D4 0', 'E6 1', 'A4 0 + E6 1', 'D6 3', 'D4 0']);
+    assert.deepEqual(loopOf(plan, [14, 15], { fingers: null, checks: true }).altered, [{ what: 'no-check', pitch: 'B5' }]);
+  });
+
+  it('keeps fingers down or lifts them as wanted', () => {
+    const plan = planned(HOT_SPOT_CASES[3]?.brief ?? assert.fail());
+    assert.equal(loopOf(plan, [6, 7], { fingers: 'lifted', checks: false }).brief.ways?.fingers, 'lifted');
+    assert.equal(loopOf(plan, [6, 7], { fingers: null, checks: false }).brief.ways, undefined);
+  });
+});

@@ -1,8 +1,19 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { type Alteration, classOf, type Drill, drillFor, reversed, sameClass, type ShiftClass, shiftStudy } from '#core/drill';
-import { mmFromNut } from '#core/instrument';
+import type { Finger } from '#core/hand';
+import {
+  type Alteration,
+  classOf,
+  type Drill,
+  drillFor,
+  reversed,
+  sameClass,
+  type ShiftClass,
+  shiftStudy,
+  type StudyOrder,
+} from '#core/drill';
+import { mmFromNut, TUNINGS } from '#core/instrument';
 import {
   alterationInKey,
   DIATONIC_SEMITONES,
@@ -144,3 +155,68 @@ function pitchesOf({ material }: Brief): readonly string[] {
   assert.ok(material.kind === 'line');
   return material.notes.flatMap((note) => ('rest' in note ? [] : note.pitches));
 }
+
+/** A study as it is played: "D4=A4@1 E4=A1@4 D4=A4@1 |". */
+function written(brief: Brief): string {
+  const told = planned(brief).notes.map((note) => {
+    if (note.kind === 'rest') return '|';
+    const [{ pitch, open, finger }] = note.stops;
+    return `${pitch}=${open.slice(0, -1)}${finger}@${note.position.label}`;
+  });
+  return told.join(' ');
+}
+
+describe('a study of our own', () => {
+  const upTheTop = (kind: 'cello' | 'bass', fingers: readonly [Finger, Finger], key: string, measures: StudyOrder = 'all'): Drill => {
+    const string = TUNINGS[kind][0] ?? '';
+    const [fromFinger, toFinger] = fingers;
+    const distance = { by: 'positions', steps: 3 } as const;
+    const shift: ShiftClass = { kind, fromString: string, toString: string, fromFinger, toFinger, way: 'up', distance };
+    const drill = shiftStudy({ instrument: { kind } }, { shift, letters: toFinger === '1' ? 1 : null, key, measures });
+    assert.ok(drill.ok);
+    return drill.value;
+  };
+
+  it('takes the cello from the fourth finger to the first, a second up each time', () => {
+    const { brief, altered } = upTheTop('cello', ['4', '1'], 'D major');
+    const measures = [
+      'C#4=A4@half D4=A1@3 C#4=A4@half',
+      'D4=A4@1 E4=A1@4 D4=A4@1',
+      'E4=A4@2 F#4=A1@5 E4=A4@2',
+      'F#4=A4@3 G4=A1@6 F#4=A4@3',
+    ];
+    assert.ok(written(brief).startsWith(measures.join(' | ')), written(brief));
+    assert.deepEqual(altered, []);
+  });
+
+  it('puts in the note of a finger that the key does not have, beside one that it has', () => {
+    const { brief, altered } = upTheTop('bass', ['2', '4'], 'C major');
+    assert.ok(written(brief).startsWith('A2=G1@I A#2=G2@I D3=G4@III |'), written(brief));
+    assert.deepEqual(altered[0], { what: 'note-inserted', finger: '2', pitch: 'A#2', label: 'I' });
+  });
+
+  it('has its measures twice each, in pairs, or all in a row', () => {
+    const firstNotes = (order: StudyOrder): readonly string[] => {
+      const { material } = upTheTop('cello', ['4', '1'], 'D major', order).brief;
+      assert.ok(material.kind === 'line');
+      return material.notes.flatMap((note, index) => (index % 4 === 0 && !('rest' in note) ? note.pitches : [])).slice(0, 4);
+    };
+    assert.deepEqual(firstNotes('all'), ['C#4', 'D4', 'E4', 'F#4']);
+    assert.deepEqual(firstNotes('alone'), ['C#4', 'C#4', 'D4', 'D4']);
+    assert.deepEqual(firstNotes('pairs'), ['C#4', 'D4', 'D4', 'E4']);
+  });
+
+  it('is refused in words where nothing like it can be played', () => {
+    const shift: ShiftClass = {
+      kind: 'violin',
+      fromString: 'E5',
+      toString: 'E5',
+      fromFinger: '1',
+      toFinger: '1',
+      way: 'up',
+      distance: { by: 'positions', steps: 40 },
+    };
+    const drill = shiftStudy({ instrument: { kind: 'violin' } }, { shift, letters: null, key: 'C major', measures: 'all' });
+    assert.ok(!drill.ok && /does not occur in C major/.test(drill.issues[0]?.message ?? ''));
+  });
+});

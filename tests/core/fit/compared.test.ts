@@ -3,9 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { fingeredOtherwise, comparePlans, sumsOf } from '#core/explain';
-import { ringingNotes } from '#core/fit';
 import { plan } from '#core/plan';
-import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { asked } from '../../support/asked.ts';
 import { lineBrief, planned, shortLines } from '../../support/briefs.ts';
 
@@ -75,34 +73,5 @@ describe('what the brief does to the numbers', () => {
   it('is nothing for a plain brief or one without a plan', () => {
     assert.deepEqual(asked(free, { kind: 'effects' }), []);
     assert.deepEqual(asked(lineBrief('violin', ['C2'], { purpose: 'training' }), { kind: 'effects' }), []);
-  });
-});
-
-describe('the hardest places', () => {
-  const hardest = (brief: Brief, mostHard: number) => asked(brief, { kind: 'about-path', mostHard }).hardest;
-
-  it('are the shifts of a line that is otherwise calm, costliest first', () => {
-    const brief = lineBrief('violin', ['E5', 'F#5', 'G5', 'A5', 'B5', 'C6', 'D6', 'E6'], { limits: { strings: ['E5'] } }, 'E minor');
-    const places = hardest(brief, 3);
-    const arrivals = planned(brief).shifts.map((shift) => shift.to);
-    assert.ok(places.length > 0 && places.length <= 3);
-    assert.ok(places.some(({ note }) => arrivals.includes(note)));
-    assert.deepEqual(
-      places.map(({ thousandths }) => thousandths),
-      places.map(({ thousandths }) => thousandths).toSorted((one, other) => other - one),
-    );
-    for (const { terms } of places) for (const term of terms) assert.ok(COST_TERMS[term].says.length > 0);
-  });
-
-  it('are told together with what rings, of one solution', () => {
-    const told = asked(free, { kind: 'about-path', mostHard: 3 });
-    assert.deepEqual([told.ringing, told.hardest], [ringingNotes(planned(free)), hardest(free, 3)]);
-    assert.deepEqual(asked(lineBrief('violin', ['C2']), { kind: 'about-path', mostHard: 3 }), { ringing: new Map(), hardest: [] });
-  });
-
-  it('add up to no more than the whole line, and an easy line has none', () => {
-    const places = hardest(free, 100);
-    assert.ok(places.reduce((sum, { thousandths }) => sum + thousandths, 0) <= planned(free).cost.totalThousandths);
-    assert.deepEqual(hardest(lineBrief('violin', ['A4', 'B4', 'C#5', 'D5'], {}, 'D major'), 3), []);
   });
 });

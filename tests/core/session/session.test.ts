@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { NOTHING_KNOWN } from '#core/drill';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
@@ -52,7 +53,7 @@ describe('a session on a brief that can be planned', () => {
       { kind: 'ways', note: 2 },
       { kind: 'reasons', note: 3 },
       { kind: 'effects' },
-      { kind: 'about-path', mostHard: 3 },
+      { kind: 'about-path', mostHotSpots: 5, known: NOTHING_KNOWN },
       { kind: 'why-not', wish: { note: 4, finger: '3' } },
     ] as const;
     const answers = (session: typeof inOrder, asking: readonly (typeof questions)[number][]) =>
@@ -69,6 +70,8 @@ describe('a session on a brief that cannot be planned', () => {
     assert.equal(openSession(TOO_LOW).best(), null);
     assert.deepEqual(asked(TOO_LOW, { kind: 'alternatives', most: 3 }), []);
     assert.deepEqual(asked(TOO_LOW, { kind: 'effects' }), []);
+    const about = { kind: 'about-path', mostHotSpots: 5, known: NOTHING_KNOWN } as const;
+    assert.deepEqual(asked(TOO_LOW, about), { ringing: new Map(), hotSpots: [] });
     assert.equal(asked(TOO_LOW, { kind: 'why-not', wish: { note: 1, finger: '2' } }), null);
     assert.equal(asked(TOO_LOW, { kind: 'reasons', note: null }).ok, false);
   });

@@ -22,9 +22,9 @@ import { dismissNotice, noticeNow } from '../../../src/state/notices.ts';
 import { planningStore } from '../../../src/state/planning.ts';
 import { select, selectionStore } from '../../../src/state/selection.ts';
 import { studioStore } from '../../../src/state/studio.ts';
-import { newPiece, renamePiece } from '../../../src/state/work/work-actions.ts';
-import { redo, undo } from '../../../src/state/work/work-history.ts';
-import { workStore } from '../../../src/state/work/work.ts';
+import { newPiece, renamePiece } from '../../../src/state/bench/work-actions.ts';
+import { redo, undo } from '../../../src/state/bench/work-history.ts';
+import { workStore } from '../../../src/state/bench/work.ts';
 import { newInstrument, newPlayer } from '../../../src/storage/records.ts';
 import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
 

@@ -1,13 +1,14 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
+import { NOTHING_KNOWN } from '#core/drill';
 import { after, afterEach, beforeEach, describe, it } from 'node:test';
 import { withLimits } from '#core/brief/edits';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { noticeNow, say } from '../../../src/state/notices.ts';
 import { bringPathNotes, keepOthers, keepPlanning, overlay, stopPlanning, wishFor } from '../../../src/state/planning-actions.ts';
 import { overlaidOf, planningStore, planShown } from '../../../src/state/planning.ts';
-import { newPiece } from '../../../src/state/work/work-actions.ts';
-import { workStore } from '../../../src/state/work/work.ts';
+import { newPiece } from '../../../src/state/bench/work-actions.ts';
+import { workStore } from '../../../src/state/bench/work.ts';
 import { asked } from '../../support/asked.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
 import { endWorkers, runningWorkers, withNodeWorkers } from '../../support/engine-worker.ts';
@@ -140,7 +141,7 @@ describe('what is told beside the plan', () => {
     assert.ok(plan);
     await bringPathNotes(plan);
     const { path } = planningStore.getState();
-    assert.deepEqual(path, { plan, ...asked(LINE, { kind: 'about-path', mostHard: 3 }) });
+    assert.deepEqual(path, { plan, ...asked(LINE, { kind: 'about-path', mostHotSpots: 5, known: NOTHING_KNOWN }) });
     await bringPathNotes(planned(FIRST_BRIEF));
     assert.equal(planningStore.getState().path, path);
   });

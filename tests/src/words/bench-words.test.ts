@@ -8,7 +8,6 @@ import { writtenMarks } from '../../../src/engraving/written-marks.ts';
 import { sumDifferences } from '../../../src/words/explain/effects.ts';
 import { pieceTitle } from '../../../src/words/labels.ts';
 import { libraryRow, matchesSearch, tagsOf } from '../../../src/words/library.ts';
-import { hardPlaceText } from '../../../src/words/plan-words.ts';
 import { workChange } from '../../../src/words/work-changes.ts';
 import { asked } from '../../support/asked.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
@@ -90,13 +89,6 @@ describe('what the brief does, in words', () => {
     assert.match(told.join(', '), /the widest reach \d+ mm, not \d+ mm, clearly harder$/);
     assert.deepEqual(sumDifferences(low, low, true), []);
     assert.doesNotMatch(sumDifferences(low, more, false).join(), /harder/);
-  });
-
-  it('says what makes a place hard', () => {
-    assert.equal(
-      hardPlaceText({ note: 1, thousandths: 2000, terms: ['shift', 'shift-travel'] }),
-      'a shift interrupts the line; the hand travels',
-    );
   });
 });
 

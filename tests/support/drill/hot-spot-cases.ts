@@ -1,11 +1,8 @@
 import type { Brief } from '#core/brief';
+import { HOT_SPOT_KINDS, type Place } from '#core/drill';
 
 /** What a teacher would point at in a plan: what kind of place, the line index it arrives on, and which way. */
-export interface ExpectedSpot {
-  readonly kind: 'shift' | 'crossing' | 'block' | 'augmented-second' | 'extension' | 'one-finger-semitone' | 'diagonal' | 'top';
-  readonly note: number;
-  readonly way: 'up' | 'down';
-}
+export type ExpectedSpot = Pick<Place, 'kind' | 'note' | 'way'>;
 
 /** A plan and its hot spots, written down before anything found them. */
 export interface HotSpotCase {
@@ -43,10 +40,8 @@ function spots(text: string): readonly ExpectedSpot[] {
   });
 }
 
-const KINDS = ['shift', 'crossing', 'block', 'augmented-second', 'extension', 'one-finger-semitone', 'diagonal', 'top'] as const;
-
 function isKind(text: string | undefined): text is ExpectedSpot['kind'] {
-  return KINDS.some((kind) => kind === text);
+  return HOT_SPOT_KINDS.some((kind) => kind === text);
 }
 
 const third: Partial<Brief> = { limits: { positions: ['3'] } };

@@ -4,7 +4,7 @@ import { limitPart } from '#core/brief/parts/limits';
 import { type Preference, PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import type { Passage } from '../../../state/selection.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { STRENGTHS } from '../../../words/labels.ts';

@@ -1,7 +1,7 @@
 import { LEADING_FINGERS, type LeadingFinger } from '#core/brief';
 import type { Guide, Shift } from '#core/plan/describe';
 import { writeMark } from '../../../state/edits/line-actions.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { CheckField } from '../../../ui/fields/Field.tsx';
 import { guideText } from '../../../words/hand/guides.ts';
 

@@ -1,38 +1,39 @@
-import { useMemo } from 'react';
-import { type HotSpot, hotSpotsOf, NOTHING_KNOWN } from '#core/drill';
+import type { HotSpot } from '#core/drill';
 import type { Plan } from '#core/plan/describe';
 import { selectPassage } from '../../../state/selection.ts';
 import { practiseSlowly } from '../../../state/sound/sound-actions.ts';
-import { useStudioAtHand } from '../../../state/studio.ts';
-import { useWork } from '../../../state/work/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { hotSpotText, hotSpotWhy } from '../../../words/explain/hot-spots.ts';
 import { soundText } from '../../../words/plan-words.ts';
 
-/** So many are listed; a teacher works on one of them. */
-const LISTED = 5;
+interface HotSpotsProps {
+  readonly plan: Plan;
+  readonly hotSpots: readonly HotSpot[];
+}
 
-/** The hardest places of a plan for its player, each with the loop that holds it. */
-export function HotSpots({ plan }: { readonly plan: Plan }) {
-  const playerId = useWork((work) => work.playerId);
-  const players = useStudioAtHand((studio) => studio.players);
-  const positions = players.find(({ id }) => id === playerId)?.document.profile.positions ?? null;
-  const spots = useMemo(() => hotSpotsOf(plan, { ...NOTHING_KNOWN, positions }).slice(0, LISTED), [plan, positions]);
-  if (spots.length === 0) return null;
+/** The hardest places of a plan for its player, numbered as on the path, each one step from its loop. */
+export function HotSpots({ plan, hotSpots }: HotSpotsProps) {
   return (
     <section aria-label="Hot spots" className="mt-4">
       <Heading as="h3">Hot spots</Heading>
-      <ol className="mt-0.5 grid gap-1.5">
-        {spots.map((spot) => (
-          <Spot key={spot.note} spot={spot} plan={plan} />
+      <ol className="mt-0.5 grid gap-1.5 text-[14px] leading-snug">
+        {hotSpots.map((spot, order) => (
+          <Spot key={spot.note} spot={spot} number={order + 1} plan={plan} />
         ))}
       </ol>
     </section>
   );
 }
 
-function Spot({ spot, plan }: { readonly spot: HotSpot; readonly plan: Plan }) {
+interface SpotProps {
+  readonly spot: HotSpot;
+  /** As on the path. */
+  readonly number: number;
+  readonly plan: Plan;
+}
+
+function Spot({ spot, number, plan }: SpotProps) {
   const note = plan.notes[spot.note];
   if (note?.kind !== 'note') return null;
   const [first = spot.note] = spot.loop;
@@ -40,7 +41,10 @@ function Spot({ spot, plan }: { readonly spot: HotSpot; readonly plan: Plan }) {
   const name = soundText(note);
   return (
     <li className="flex items-start gap-2">
-      <div className="grow text-[14px] leading-snug">
+      <span aria-hidden className="py-[3px] text-dove-dark tabular-nums">
+        {number}
+      </span>
+      <div className="grow">
         <button
           type="button"
           className="cursor-pointer py-[3px] text-left underline decoration-dotted underline-offset-3"

@@ -1,9 +1,10 @@
 import { lazy } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
+import type { HotSpot } from '#core/drill';
 import type { Plan } from '#core/plan/describe';
 import { passageOf, useSelection } from '../../../state/selection.ts';
 import { practiseSlowly, togglePlaying } from '../../../state/sound/sound-actions.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { EmptyState } from '../../../ui/states/EmptyState.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
@@ -16,17 +17,14 @@ const PassagePanel = lazy(async () => ({ default: (await import('./PassagePanel.
 
 const HotSpots = lazy(async () => ({ default: (await import('./HotSpots.tsx')).HotSpots }));
 
-/** A longer line is not searched for hot spots: it would hold up the page. */
-const MOST_JUDGED = 400;
-
 interface NotePanelProps {
   readonly plan: Plan;
-  /** The plan has been drawn: what comes later may come. */
-  readonly idle: boolean;
+  /** Of the plan, once they are known. */
+  readonly hotSpots: readonly HotSpot[];
 }
 
 /** The selected note: what it is, how else it can be played, and how the hand gets there. */
-export function NotePanel({ plan, idle }: NotePanelProps) {
+export function NotePanel({ plan, hotSpots }: NotePanelProps) {
   const selected = useSelection((selection) => selection.selected);
   const passageFrom = useSelection((selection) => selection.passageFrom);
   const note = selected === null ? undefined : plan.notes[selected];
@@ -47,13 +45,13 @@ export function NotePanel({ plan, idle }: NotePanelProps) {
           <SelectedNote plan={plan} index={selected} note={note} />
         </Part>
       ) : (
-        <Nothing plan={plan} idle={idle} />
+        <Nothing plan={plan} hotSpots={hotSpots} />
       )}
     </aside>
   );
 }
 
-function Nothing({ plan, idle }: NotePanelProps) {
+function Nothing({ plan, hotSpots }: NotePanelProps) {
   const pieceId = useWork((work) => work.pieceId);
   return (
     <>
@@ -68,9 +66,9 @@ function Nothing({ plan, idle }: NotePanelProps) {
         <ButtonLink href={`/sheet?piece=${pieceId ?? ''}`}>Print it</ButtonLink>
         <ButtonLink href={`/compare?piece=${pieceId ?? ''}`}>Compare it</ButtonLink>
       </NextSteps>
-      {idle && plan.notes.length <= MOST_JUDGED && (
+      {hotSpots.length > 0 && (
         <Part>
-          <HotSpots plan={plan} />
+          <HotSpots plan={plan} hotSpots={hotSpots} />
         </Part>
       )}
     </>

@@ -13,7 +13,7 @@ import { unlock } from '../../../state/edits/brief-actions.ts';
 import { writeMark } from '../../../state/edits/line-actions.ts';
 import { wishFor } from '../../../state/planning-actions.ts';
 import { Answered } from '../../../ui/states/Answered.tsx';
-import { useWork } from '../../../state/work/work.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { Fact, FactList } from '../../../ui/FactList.tsx';
 import { SelectField } from '../../../ui/fields/Field.tsx';

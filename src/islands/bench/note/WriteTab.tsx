@@ -16,8 +16,8 @@ import {
   typePitches,
   writeMark,
 } from '../../../state/edits/line-actions.ts';
-import { draft, keepDraft } from '../../../state/work/drafts.ts';
-import type { Work } from '../../../state/work/work.ts';
+import { draft, keepDraft } from '../../../state/bench/drafts.ts';
+import type { Work } from '../../../state/bench/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';

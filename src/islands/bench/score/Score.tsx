@@ -9,7 +9,7 @@ import { overlaidOf, usePlanning } from '../../../state/planning.ts';
 import { select, selectTo, passageOf, useSelection } from '../../../state/selection.ts';
 import { useSound } from '../../../state/sound/sound.ts';
 import { useUnderStaff } from '../../../state/under-staff.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { noteText } from '../../../words/plan-words.ts';
 import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from '../../score/Fingerboard.tsx';
 import { PathDrawing, type PathNotes } from '../../score/PathDrawing.tsx';

@@ -5,7 +5,7 @@ import { usePlanning } from '../../../state/planning.ts';
 import { useSound } from '../../../state/sound/sound.ts';
 import type { PathNotes } from '../../score/PathDrawing.tsx';
 
-const NOTHING: Pick<PathNotes, 'ringing' | 'hardest'> = { ringing: new Map(), hardest: [] };
+const NOTHING: Pick<PathNotes, 'ringing' | 'hotSpots'> = { ringing: new Map(), hotSpots: [] };
 
 /** What rings, what is hard, what the engine changed: asked when the plan stands on the screen, so that the drawing does not wait. */
 export function usePathNotes(plan: Plan, idle: boolean): PathNotes {
@@ -16,7 +16,7 @@ export function usePathNotes(plan: Plan, idle: boolean): PathNotes {
     if (idle) void bringPathNotes(plan);
   }, [plan, idle]);
   return useMemo(() => {
-    const { ringing, hardest } = path?.plan === plan ? path : NOTHING;
-    return { ringing, hardest, refingered, slides };
+    const { ringing, hotSpots } = path?.plan === plan ? path : NOTHING;
+    return { ringing, hotSpots, refingered, slides };
   }, [plan, path, refingered, slides]);
 }

@@ -8,7 +8,7 @@ import { METERS, NOTE_VALUES } from '#core/rhythm';
 import { changeBrief, changeBriefAndReadLine } from '../../../state/edits/brief-actions.ts';
 import { writeOut } from '../../../state/edits/line-actions.ts';
 import { foldSentence, useSentence } from '../../../state/sentence.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { Choice } from '../../../ui/fields/Choice.tsx';
 import { bowLabel, NOTE_VALUE_LABELS } from '../../../words/labels.ts';
 import { LimitsPart } from './LimitsPart.tsx';

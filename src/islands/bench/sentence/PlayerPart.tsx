@@ -12,7 +12,7 @@ import {
   givePieceTo,
 } from '../../../state/edits/brief-actions.ts';
 import { useStudioAtHand } from '../../../state/studio.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { Choice } from '../../../ui/fields/Choice.tsx';
 import { SENTENCE_PART } from '../../../ui/fields/sentence-part.ts';
 import { HAND_LABELS, handChoice, INSTRUMENT_LABELS, SCHOOL_LABELS, sizeLabel } from '../../../words/labels.ts';

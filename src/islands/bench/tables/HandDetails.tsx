@@ -3,7 +3,7 @@ import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { type FingerPattern, patternKey, type Plan, type Stay } from '#core/plan/describe';
 import { namePattern } from '../../../state/school/school-actions.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';

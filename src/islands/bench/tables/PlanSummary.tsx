@@ -1,20 +1,22 @@
-import { type HardPlace, sumsOf } from '#core/explain';
+import type { HotSpot } from '#core/drill';
+import { sumsOf } from '#core/explain';
 import { counted } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
 import { select } from '../../../state/selection.ts';
-import { hardPlaceText, mmText, soundText } from '../../../words/plan-words.ts';
+import { hotSpotText } from '../../../words/explain/hot-spots.ts';
+import { mmText, soundText } from '../../../words/plan-words.ts';
 
 interface PlanSummaryProps {
   readonly plan: Plan;
-  readonly hardest: readonly HardPlace[];
+  readonly hotSpots: readonly HotSpot[];
 }
 
 /** What the plan comes to, and its hardest place, one step away. */
-export function PlanSummary({ plan, hardest }: PlanSummaryProps) {
+export function PlanSummary({ plan, hotSpots }: PlanSummaryProps) {
   const sums = sumsOf(plan);
   const notes = plan.notes.filter((note) => note.kind === 'note').length;
   const shifts = sums.shifts === 0 ? 'no shift' : `${counted(sums.shifts, 'shift', 'shifts')}, ${mmText(sums.travelMm)}`;
-  const [first] = hardest;
+  const [first] = hotSpots;
   const note = first && plan.notes[first.note];
   return (
     <p className="ml-auto text-sm text-dove-dark">
@@ -24,7 +26,7 @@ export function PlanSummary({ plan, hardest }: PlanSummaryProps) {
         <>
           {' '}
           · hardest:{' '}
-          <button type="button" className="underline" title={hardPlaceText(first)} onClick={() => select(first.note)}>
+          <button type="button" className="underline" title={hotSpotText(first, plan)} onClick={() => select(first.note)}>
             {soundText(note)}
           </button>
         </>

@@ -2,9 +2,9 @@ import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from 'lucide
 import { lazy } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';
-import { renamePiece } from '../../../state/work/work-actions.ts';
-import { redo, undo } from '../../../state/work/work-history.ts';
-import { useHistory, useWork } from '../../../state/work/work.ts';
+import { renamePiece } from '../../../state/bench/work-actions.ts';
+import { redo, undo } from '../../../state/bench/work-history.ts';
+import { useHistory, useWork } from '../../../state/bench/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { materialLabel } from '../../../words/labels.ts';

@@ -1,8 +1,8 @@
 import type { RefObject } from 'react';
-import { refingeredBy } from '../../../state/work/refingering.ts';
-import { goToState, useWorkHistory } from '../../../state/work/work-history.ts';
-import { bringBack } from '../../../state/work/bring-back.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { refingeredBy } from '../../../state/bench/refingering.ts';
+import { goToState, useWorkHistory } from '../../../state/bench/work-history.ts';
+import { bringBack } from '../../../state/bench/bring-back.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { useEffect } from 'react';
-import { closeOpen, noteOpen, useOpenPieces } from '../../../state/work/open-pieces.ts';
-import { useWork } from '../../../state/work/work.ts';
+import { closeOpen, noteOpen, useOpenPieces } from '../../../state/bench/open-pieces.ts';
+import { useWork } from '../../../state/bench/work.ts';
 import { PAGE_TAB } from '../../../ui/page-tab.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { openOnBench } from '../../open-on-bench.ts';

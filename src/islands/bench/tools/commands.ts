@@ -1,7 +1,7 @@
 import { chooseTheme, themeNow } from '../../../design/theme.ts';
 import { showFirstSteps } from '../../../state/first-steps.ts';
 import { toggleLoop, silence } from '../../../state/sound/sound-actions.ts';
-import { workStore } from '../../../state/work/work.ts';
+import { workStore } from '../../../state/bench/work.ts';
 import { openOnBench } from '../../open-on-bench.ts';
 import { PIECE_PAGES, ROOMS } from '../../rooms.ts';
 import { type Command, KEY_COMMANDS } from './key-lines.ts';

@@ -1,11 +1,10 @@
 import { documentToText } from '#core/documents';
-import { engine } from '../../../engine/client.ts';
 import { downloadBlob, downloadText, fileNameOf } from '../../../files/download.ts';
 import { musicXmlText } from '../../../files/musicxml.ts';
 import { say } from '../../../state/notices.ts';
-import { MOST_HARD } from '../../../state/planning-actions.ts';
+import { aboutShown } from '../../../state/planning-actions.ts';
 import { planShown } from '../../../state/planning.ts';
-import { workStore } from '../../../state/work/work.ts';
+import { workStore } from '../../../state/bench/work.ts';
 import { pieceOf } from '../../../storage/pieces.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { LINK_COPIED, linkText } from '../../../words/links.ts';
@@ -32,7 +31,7 @@ export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
   if (!plan) return;
   const { pagesOf, pngOf, scoreSvg } = await import('./score-svg.tsx');
   const title = pieceTitle(work);
-  const about = await engine.ask(plan.brief, { kind: 'about-path', mostHard: MOST_HARD });
+  const about = await aboutShown(plan);
   const pages = pagesOf(plan);
   for (const [index, measures] of pages.entries()) {
     const name = pages.length === 1 ? title : `${title}, page ${index + 1} of ${pages.length}`;

@@ -2,7 +2,7 @@ import { FINGERS } from '#core/hand';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';
 import { silence, togglePlaying } from '../../../state/sound/sound-actions.ts';
 import { showUnderStaff, underStaffStore } from '../../../state/under-staff.ts';
-import { redo, undo } from '../../../state/work/work-history.ts';
+import { redo, undo } from '../../../state/bench/work-history.ts';
 import { noteMoves } from '../note/note-moves.ts';
 
 /** Under what the list of everything that can be done puts a command. */

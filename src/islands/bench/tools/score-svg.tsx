@@ -1,6 +1,6 @@
 import { flushSync } from 'react-dom';
 import { createRoot } from 'react-dom/client';
-import type { AboutPath } from '#core/explain';
+import type { AboutPath } from '#core/drill';
 import { asFingered, engravingOf, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { drawMeasures, type Head } from '../../../engraving/draw-measures.ts';
