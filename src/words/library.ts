@@ -35,11 +35,10 @@ export function libraryRow(id: string, piece: Piece, changedAt: number): Library
   return { id, ...told, tags, changedAt, searched };
 }
 
-/** Whether every word of a search is somewhere in a row; accidentals may be typed as letters. */
-export function matchesSearch(row: LibraryRow, search: string): boolean {
-  return plain(search)
-    .split(/\s+/)
-    .every((word) => row.searched.includes(word));
+/** Tells whether every word of a search is somewhere in a row; accidentals may be typed as letters. */
+export function searchFor(search: string): (row: LibraryRow) => boolean {
+  const words = plain(search).split(/\s+/);
+  return (row) => words.every((word) => row.searched.includes(word));
 }
 
 /** Tags as typed, separated by commas: trimmed, each once, at most as many and as long as a piece may have. */

@@ -19,7 +19,7 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { SENTENCE_PART } from '../../ui/fields/sentence-part.ts';
-import { libraryRow, type LibraryRow, matchesSearch } from '../../words/library.ts';
+import { libraryRow, type LibraryRow, searchFor } from '../../words/library.ts';
 import { PieceRow } from './PieceRow.tsx';
 import { keepRecord } from './keep-record.ts';
 
@@ -69,7 +69,10 @@ export function Library({ list: { records, whole }, run, onDelete }: LibraryProp
   const rows = useMemo(() => records.map((record) => libraryRow(record.id, record.document, record.updatedAt)), [records]);
   const [search, setSearch] = useState('');
   const [narrowed, setNarrowed] = useState<Narrowed>({});
-  const shown = useMemo(() => rows.filter((row) => matchesSearch(row, search) && isWithin(row, narrowed)), [rows, search, narrowed]);
+  const shown = useMemo(() => {
+    const matches = searchFor(search);
+    return rows.filter((row) => matches(row) && isWithin(row, narrowed));
+  }, [rows, search, narrowed]);
   if (records.length === 0) {
     return (
       <div className="mt-6">
@@ -229,8 +232,16 @@ interface NarrowChoiceProps {
 }
 
 function NarrowChoice({ by, rows, value, onChange }: NarrowChoiceProps) {
-  const values = useMemo(() => [...new Set(rows.flatMap((row) => valuesOf(row, by)))].toSorted(IN_ORDER.compare), [rows, by]);
-  if (values.length === 0) return null;
+  // A studio may have hundreds of players: their options are not made again with every letter of a search.
+  const options = useMemo(() => {
+    const values = [...new Set(rows.flatMap((row) => valuesOf(row, by)))].toSorted(IN_ORDER.compare);
+    return values.map((each) => (
+      <option key={each} value={each}>
+        {each}
+      </option>
+    ));
+  }, [rows, by]);
+  if (options.length === 0) return null;
   return (
     <select
       aria-label={`Only ${NARROW_LABELS[by].replace('any ', '')}`}
@@ -239,11 +250,7 @@ function NarrowChoice({ by, rows, value, onChange }: NarrowChoiceProps) {
       onChange={(event) => onChange(event.target.value)}
     >
       <option value="">{NARROW_LABELS[by]}</option>
-      {values.map((each) => (
-        <option key={each} value={each}>
-          {each}
-        </option>
-      ))}
+      {options}
     </select>
   );
 }

@@ -7,7 +7,7 @@ import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { writtenMarks } from '../../../src/engraving/written-marks.ts';
 import { sumDifferences } from '../../../src/words/explain/effects.ts';
 import { pieceTitle } from '../../../src/words/labels.ts';
-import { libraryRow, matchesSearch, tagsOf } from '../../../src/words/library.ts';
+import { libraryRow, searchFor, tagsOf } from '../../../src/words/library.ts';
 import { workChange } from '../../../src/words/work-changes.ts';
 import { asked } from '../../support/asked.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
@@ -96,7 +96,7 @@ describe('the library', () => {
   const rows = DEMO_PIECES.map((piece, index) => libraryRow(String(index), piece, index));
 
   it('is searched by every word, accidentals typed as letters', () => {
-    const found = (search: string): number => rows.filter((row) => matchesSearch(row, search)).length;
+    const found = (search: string): number => rows.filter(searchFor(search)).length;
     assert.equal(found(''), rows.length);
     assert.equal(found('ab major'), 1);
     assert.ok(found('wren') >= 2);
