@@ -19,11 +19,14 @@ const PORT = 4396;
 /** So many go on side by side. */
 const SIDE_BY_SIDE = 2;
 
-/** After this an edit that is not there is lost, ms. */
-const PATIENCE_MS = 6000;
+/** After this an edit that is not there is lost, ms: long, because it may have to share its machine. */
+const PATIENCE_MS = 30_000;
+
+/** After this a page that does not come ends the run, ms. */
+const NO_PAGE_MS = 300_000;
 
 const trials = numberGiven('trials', 10_000);
-const endAt = Date.now() + numberGiven('minutes', 20) * 60_000;
+let endAt = Date.now() + numberGiven('minutes', 20) * 60_000;
 const seed = numberGiven('seed', 1);
 /** All kinds, or those named in part: `--only "another tab"`. */
 const kinds = DISASTERS.filter(({ name }) => name.includes(textGiven('only') ?? ''));
@@ -32,6 +35,9 @@ const withoutWriteAhead = process.argv.includes('--without-write-ahead');
 /** How often each kind was tried, and how often its edit was gone. */
 const tally = new Map<string, { tried: number; lost: number }>();
 let begun = 0;
+
+// Ended by hand, it finishes the trials it is in and reports.
+process.once('SIGINT', () => (endAt = 0));
 
 const server = await served({ port: PORT, tree: textGiven('tree') });
 const since = Date.now();
@@ -126,6 +132,7 @@ async function browserOn(profile: string): Promise<BrowserContext> {
     baseURL: server.address,
     serviceWorkers: 'block',
   });
+  context.setDefaultTimeout(NO_PAGE_MS);
   await context.addInitScript((off: boolean) => {
     localStorage.setItem('dove-path/first-steps', 'done');
     if (!off) return;
