@@ -11,6 +11,8 @@ export type DrillNote =
       readonly fingered: Omit<Lock, 'note'>;
       /** Of a whole note: "1/4". */
       readonly duration: string;
+      /** The next note is played in the same bow. */
+      readonly slur?: true;
     }
   | { readonly rest: true; readonly duration: string };
 
@@ -22,12 +24,24 @@ export interface Drill {
   readonly altered: readonly Alteration[];
 }
 
+/** What is written of a drill: measures that can be played one by one (a rest fills what is short), and what had to be altered. */
+export interface Written {
+  /** Each in one hand, or from one hand to another. */
+  readonly measures: readonly (readonly DrillNote[])[];
+  /** What is not as it was asked for. */
+  readonly altered: readonly Alteration[];
+}
+
 /** What a drill does differently from what was asked, and why. */
 export type Alteration =
   /** The note of this finger is not in the key: it is put in, so that the finger occurs. */
   | { readonly what: 'note-inserted'; readonly finger: Finger; readonly pitch: string; readonly label: string }
   /** At these positions the fingers do not occur in the key. */
   | { readonly what: 'positions-left-out'; readonly labels: readonly string[] }
+  /** The position does not hold these notes of the key. */
+  | { readonly what: 'not-in-position'; readonly pitches: readonly string[] }
+  /** So many measures are played by no hand and left out. */
+  | { readonly what: 'measures-left-out'; readonly count: number }
   /** It does not occur at all: another finger, distance or string is used. */
   | { readonly what: 'other-fingers'; readonly fromFinger: Finger; readonly toFinger: Finger }
   | { readonly what: 'other-distance'; readonly by: 'positions' | 'semitones'; readonly steps: number }
@@ -63,5 +77,5 @@ export function drillBrief(player: DrillFor, key: string, notes: readonly DrillN
 
 function lineNote(note: DrillNote): LineNoteDocument {
   if ('rest' in note) return { rest: true, duration: note.duration };
-  return { pitches: [...note.pitches], duration: note.duration };
+  return { pitches: [...note.pitches], duration: note.duration, ...(note.slur ? { slur: true } : {}) };
 }

@@ -1,3 +1,6 @@
+export { type ArmAct, type BowAct, HANDS_LANES, type HandsEvent, type HandsLane, type ThumbAct } from './apart/hands.ts';
+export { type Stage, STAGE_STATES, type StageName, STAGES, type StageState } from './apart/stages.ts';
+export { type ShiftApart, takeApart } from './apart/take-apart.ts';
 export { aboutPath, type AboutPath } from './about-path.ts';
 export {
   HOT_SPOT_KINDS,
@@ -15,3 +18,18 @@ export { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type 
 export { type LoopHow, loopOf } from './hot-spots/loop.ts';
 export { classOf, keyOfClass, reversed, sameClass, type ShiftClass, type ShiftDistance } from './shifts/shift-class.ts';
 export { shiftStudy, STUDY_ORDERS, type StudyOf, type StudyOrder } from './shifts/shift-study.ts';
+export {
+  DOUBLE_STOP_WAYS,
+  DRILL_RHYTHMS,
+  type DrillFamily,
+  DrillRequest,
+  type DrillVariant,
+  FAMILY_NAMES,
+  type FamilyName,
+  type FamilyOf,
+  MATRIX_FINGERS,
+  PLAIN_VARIANT,
+  POSITION_SETS,
+} from './families/request.ts';
+export { leftOver } from './families/variants.ts';
+export { writeDrill } from './families/write-drill.ts';

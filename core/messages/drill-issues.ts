@@ -9,4 +9,11 @@ export const drillIssue = issuesAbout('drill', {
     message: `This shift, or one like it, does not occur in ${key} on this instrument.`,
     hint: 'Choose another key, or start from another shift.',
   }),
+  /** Nothing of what was asked lies on the instrument in the key. */
+  'not-here': ({ key }: { readonly key: string }) => ({
+    expected: 'a drill that this hand can play in the key',
+    came: 'none',
+    message: `No hand plays this drill in ${key} on this instrument.`,
+    hint: 'Choose another position, string or key.',
+  }),
 });

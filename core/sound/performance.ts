@@ -1,4 +1,4 @@
-import { instrumentOf, intoned, ornamentHz } from '#core/fit';
+import { instrumentOf, intoned, ornamentHz, travelSeconds } from '#core/fit';
 import { inOneBow, type SoundingTime, soundingTimes } from '#core/material';
 import { frequencyHz } from '#core/pitch';
 import type { Guide, InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
@@ -69,8 +69,8 @@ export interface PerformanceChoice {
   readonly slides: boolean;
 }
 
-/** A slide takes this share of the note it ends, and at most so many seconds: late and quick, as it is practised; an expressive one takes longer. */
-const SLIDE = { share: 0.3, mostSeconds: 0.22, expressive: 1.6 } as const;
+/** So many times as long as another slide is an expressive one. */
+const EXPRESSIVE = 1.6;
 
 /** A plan, or a passage of it, in seconds and Hz. A rest is a gap; a note of the passage begins at time 0. */
 export function performanceOf(plan: Plan, { from, to, pace, slides }: PerformanceChoice): Performance {
@@ -143,7 +143,7 @@ function slideOf(plan: Plan, note: PlannedSound, shift: Shift, seconds: number):
   const way = wayHeard(plan, shift, [stoppedHz(plan, note), stoppedHz(plan, arrival)]);
   if (way === null || way[0] === way[1]) return null;
   return {
-    seconds: Math.min(SLIDE.mostSeconds, SLIDE.share * seconds) * (shift.expressive ? SLIDE.expressive : 1),
+    seconds: travelSeconds(seconds) * (shift.expressive ? EXPRESSIVE : 1),
     fromHz: way[0],
     toHz: way[1],
   };

@@ -1,6 +1,7 @@
 import { checkedNote, instrumentOf } from '#core/fit';
 import { checksOf } from '#core/intonation';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
+import { STRING_NUMBERS } from '#core/instrument';
 import { formatKey, formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
 import { type Alteration, type Drill, drillBrief, drillFor, type DrillNote } from '../drill.ts';
 import { soundAt } from './places.ts';
@@ -59,18 +60,19 @@ function spelledFor(stop: Stop, next: Stop): string {
   return spelled ? formatPitch(spelled) : stop.pitch;
 }
 
-/** The note again with its open neighbour, or the open string by itself; nothing for an open string or where none fits. */
-function checkAfter(plan: Plan, { stops: [stop] }: PlannedSound): readonly DrillNote[] {
+/**
+ * The note again with its open neighbour, or the open string by itself where the two cannot sound at once or the higher string
+ * would sound the lower note; nothing for an open string or where none fits.
+ */
+export function checkAfter(plan: Plan, { stops: [stop] }: PlannedSound): readonly DrillNote[] {
   const check = openCheck(plan, stop);
   if (!check) return [];
-  const open = { string: check.open, finger: '0' } as const;
-  if (check.sounded === 'one-after-the-other') return [{ pitches: [check.open], fingered: open, duration: QUARTER }];
-  const both = [
-    { pitch: stop.pitch, string: stop.open, finger: stop.finger },
-    { pitch: check.open, ...open },
-  ].toSorted((one, other) => soundOf(one.pitch) - soundOf(other.pitch));
-  const [lower, upper] = both;
-  if (!lower || !upper) return [];
+  const open = { pitch: check.open, string: check.open, finger: '0' } as const;
+  const stopped = { pitch: stop.pitch, string: stop.open, finger: stop.finger };
+  const isUpper = STRING_NUMBERS.indexOf(stop.string) < STRING_NUMBERS.indexOf(check.string);
+  const [lower, upper] = isUpper ? [open, stopped] : [stopped, open];
+  if (check.sounded === 'one-after-the-other' || soundOf(lower.pitch) > soundOf(upper.pitch))
+    return [{ pitches: [check.open], fingered: { string: check.open, finger: '0' }, duration: QUARTER }];
   const fingered = { string: lower.string, finger: lower.finger, upperFinger: upper.finger };
   return [{ pitches: [lower.pitch, upper.pitch], fingered, duration: QUARTER }];
 }

@@ -1,14 +1,22 @@
-import { readPlayer } from '#core/brief';
-import { type Finger, FINGERS, handMoves, isShift, keyedStrings } from '#core/hand';
-import { presetHand } from '#core/hand/reach';
+import { type Finger, FINGERS, handMoves, isShift } from '#core/hand';
 import { drillIssue } from '#core/messages';
-import { formatPitch, isInKey, keyLabel, parseKey, semitonesOf, stepsOf } from '#core/pitch';
+import { formatPitch, isInKey, keyLabel, semitonesOf, stepsOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Shift } from '#core/plan/describe';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { type Alteration, type Drill, drillBrief, type DrillFor, type DrillNote } from '../drill.ts';
+import { type Alteration, type Drill, drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
 import { classOf, reversed, sameClass, type ShiftClass } from './shift-class.ts';
-import { besideIn, type Ground, isOnThumb, lettersBetween, type Standing, standingsOf, stringNamed } from './standings.ts';
+import {
+  besideIn,
+  fingered,
+  type Ground,
+  groundOf,
+  isOnThumb,
+  lettersBetween,
+  type Standing,
+  standingsOf,
+  stringNamed,
+} from '../standings.ts';
 
 /** What a study of a shift is written for. */
 export interface StudyOf {
@@ -53,26 +61,23 @@ const NOTES_A_MEASURE = 4;
  * key; where nothing helps, the nearest other finger, distance or string is used. What was altered is said.
  */
 export function shiftStudy(player: DrillFor, study: StudyOf): Reading<Drill> {
+  const written = studied(player, study);
+  if (!written.ok) return written;
+  const { measures, altered } = written.value;
+  return goodReading({ brief: drillBrief(player, study.key, measures.flat()), altered });
+}
+
+/** The measures of such a study. */
+export function studied(player: DrillFor, study: StudyOf): Reading<Written> {
   const ground = groundOf(player, study.key);
   if (!ground.ok) return ground;
   for (const { shift, altered } of nearest(ground.value, study.shift)) {
     const measures = playable(player, { ...study, shift }, measuresOf(ground.value, { ...study, shift }));
     if (measures.length === 0) continue;
-    const notes = ordered(measures, study.measures).flatMap(notesOf);
     const found = [...insertedIn(measures), ...leftOut(ground.value, shift, measures)];
-    return goodReading({ brief: drillBrief(player, study.key, notes), altered: [...altered, ...found] });
+    return goodReading({ measures: ordered(measures, study.measures).map(notesOf), altered: [...altered, ...found] });
   }
   return badReading(drillIssue('no-such-shift', { key: keyLabel(study.key) }));
-}
-
-function groundOf(player: DrillFor, keyText: string): Reading<Ground> {
-  const read = readPlayer(player);
-  if (!read.ok) return read;
-  const key = parseKey(keyText);
-  if (!key.ok) return key;
-  const { instrument, hand, playerHand } = read.value;
-  const doubleStopHand = playerHand ?? presetHand('large', instrument);
-  return goodReading({ instrument, hand, playerHand, doubleStopHand, key: key.value, keyed: keyedStrings(instrument, key.value) });
 }
 
 /** A shift that may be practised instead of the one asked for, and how it differs. */
@@ -242,8 +247,4 @@ function notesOf({ from, to, beside }: Measure): readonly DrillNote[] {
   if (beside?.end === 'from') return [fingered(beside.note), leaves, arrives, rest];
   if (beside?.end === 'to') return [leaves, arrives, fingered(beside.note), rest];
   return [leaves, arrives, leaves, rest];
-}
-
-function fingered({ pitch, string, placement, label }: Standing): DrillNote {
-  return { pitches: [formatPitch(pitch)], fingered: { string, finger: placement.finger, position: label }, duration: QUARTER };
 }

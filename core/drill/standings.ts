@@ -1,8 +1,11 @@
-import type { Task } from '#core/brief';
-import { type Finger, inThumbPosition, type KeyedStrings, type NoteOnString, type Placement } from '#core/hand';
+import { readPlayer, type Task } from '#core/brief';
+import { type Finger, inThumbPosition, keyedStrings, type KeyedStrings, type NoteOnString, type Placement } from '#core/hand';
+import { presetHand } from '#core/hand/reach';
 import { type Instrument, stringOf } from '#core/instrument';
 import { withinReach } from '#core/search/candidates';
-import { isInKey, type Key, type Pitch, pitchInKey, stepsOf } from '#core/pitch';
+import { formatPitch, isInKey, type Key, parseKey, type Pitch, pitchInKey, stepsOf } from '#core/pitch';
+import { goodReading, type Reading } from '#core/result';
+import type { DrillFor, DrillNote } from './drill.ts';
 
 /** Where drills are looked for: an instrument in a key, under a hand. */
 export interface Ground extends Pick<Task, 'instrument' | 'hand' | 'playerHand' | 'doubleStopHand'> {
@@ -10,6 +13,17 @@ export interface Ground extends Pick<Task, 'instrument' | 'hand' | 'playerHand' 
   readonly key: Key;
   /** Where it puts the letters on the strings. */
   readonly keyed: KeyedStrings;
+}
+
+/** Reads who plays, on what, and a key (documents' form). */
+export function groundOf(player: DrillFor, keyText: string): Reading<Ground> {
+  const read = readPlayer(player);
+  if (!read.ok) return read;
+  const key = parseKey(keyText);
+  if (!key.ok) return key;
+  const { instrument, hand, playerHand } = read.value;
+  const doubleStopHand = playerHand ?? presetHand('large', instrument);
+  return goodReading({ instrument, hand, playerHand, doubleStopHand, key: key.value, keyed: keyedStrings(instrument, key.value) });
 }
 
 /** One finger on one note of a string, in one hand. */
@@ -96,4 +110,9 @@ export function stringNamed({ strings }: Instrument, open: string): number {
 /** From the sound of one standing to that of another, letters. */
 export function lettersBetween(from: Standing, to: Standing): number {
   return stepsOf(to.pitch) - stepsOf(from.pitch);
+}
+
+/** The note of a standing as a drill has it, a quarter long unless another length (of a whole note) is given. */
+export function fingered({ pitch, string, placement, label }: Standing, duration = '1/4'): DrillNote {
+  return { pitches: [formatPitch(pitch)], fingered: { string, finger: placement.finger, position: label }, duration };
 }

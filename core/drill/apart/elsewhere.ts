@@ -1,0 +1,37 @@
+import { readBrief } from '#core/brief';
+import { waysToPlay, type WayToPlay } from '#core/fit';
+import { formatKey } from '#core/pitch';
+import { plan as plans } from '#core/plan';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
+
+/**
+ * The very place of a stopped note under another finger, in the lowest position where this hand has it: on the violin first
+ * finger in third position is third finger in first, on the cello fourth. Null where no other finger comes there.
+ */
+export function samePlaceElsewhere(plan: Plan, index: number, { stops: [stop], position }: PlannedSound): WayToPlay | null {
+  const task = readBrief(plan.brief);
+  if (!task.ok) return null;
+  const order = (label: string): number => task.value.hand.positionLabels.indexOf(label);
+  const others = waysToPlay(task.value, index).filter(
+    (way) =>
+      way.open === stop.open &&
+      way.finger !== stop.finger &&
+      way.finger !== '0' &&
+      way.upperFinger === null &&
+      way.position.label !== position.label &&
+      order(way.position.label) >= LOWEST_SURE,
+  );
+  const upward = others.toSorted((one, other) => order(one.position.label) - order(other.position.label));
+  const player = drillFor(plan.brief);
+  const key = formatKey(plan.line.key);
+  return upward.find((way) => plans(drillBrief(player, key, [underOtherFinger(stop.pitch, way)])).ok) ?? null;
+}
+
+/** A note with another finger in its own position. */
+export function underOtherFinger(pitch: string, { open, finger, position }: WayToPlay): DrillNote {
+  return { pitches: [pitch], fingered: { string: open, finger, position: position.label }, duration: '1/2' };
+}
+
+/** A place is looked for from first position up: half position is no surer than what is looked for. */
+const LOWEST_SURE = 1;

@@ -1,0 +1,166 @@
+import { withLock, lockOf, partOf } from '#core/brief/lines';
+import type { Brief } from '#core/brief';
+import { asNumber } from '#core/rhythm';
+import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
+import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
+import { checkAfter } from '../hot-spots/loop.ts';
+import { samePlaceElsewhere, underOtherFinger } from './elsewhere.ts';
+import { formatKey } from '#core/pitch';
+
+/** The stages in which a shift is learnt, in their order. */
+export const STAGES = ['name', 'target', 'match', 'slide', 'lighter', 'ghost', 'rhythm', 'neighbours', 'measures'] as const;
+
+/**
+ * A stage in which a shift is learnt.
+ *
+ * - `name`: both notes are named and heard, then finger 1's place before and after: the interval, and how far the hand goes; -
+ * `target`: the note it arrives on is found elsewhere first, open or under another finger in a lower position; - `match`: it is
+ * played against the open string; - `slide`: slow, the in-between note sounding; - `lighter`: the same, the in-between note short; -
+ * `ghost`: the string is touched and not pressed on the way; - `rhythm`: the two notes as the line has them; - `neighbours`: with the
+ * note before and after; - `measures`: with the measure before and after.
+ */
+export type StageName = (typeof STAGES)[number];
+
+/** How far a player is with a stage, from the beginning on. */
+export const STAGE_STATES = ['not-yet', 'understood', 'clean', 'silent', 'in-time'] as const;
+
+/** How far a player is with a stage. */
+export type StageState = (typeof STAGE_STATES)[number];
+
+/** A stage of a shift, ready to be played. */
+export interface Stage {
+  /** Which it is. */
+  readonly name: StageName;
+  /** What is played: a line like any other, its fingers locked. */
+  readonly brief: Brief;
+  /** Share of the tempo at which it begins. */
+  readonly pace: number;
+  /** Whether the way of the hand is heard. */
+  readonly slides: boolean;
+}
+
+/** How a stage is played. */
+const HOW: Readonly<Record<StageName, Pick<Stage, 'pace' | 'slides'>>> = {
+  name: { pace: 1, slides: false },
+  target: { pace: 1, slides: false },
+  match: { pace: 1, slides: false },
+  slide: { pace: 0.5, slides: true },
+  lighter: { pace: 0.75, slides: true },
+  ghost: { pace: 1, slides: false },
+  rhythm: { pace: 1, slides: false },
+  neighbours: { pace: 1, slides: false },
+  measures: { pace: 1, slides: false },
+};
+
+const QUARTER = '1/4';
+const HALF = '1/2';
+const REST: DrillNote = { rest: true, duration: QUARTER };
+
+/** The stages of a shift. */
+export function stagesOf(plan: Plan, shift: Shift): readonly Stage[] {
+  const [from, to] = [plan.notes[shift.from], plan.notes[shift.to]];
+  if (from?.kind !== 'note' || to?.kind !== 'note') return [];
+  return STAGES.map((name) => ({ name, brief: briefOf(name, { plan, shift, from, to }), ...HOW[name] }));
+}
+
+interface Ends {
+  readonly plan: Plan;
+  readonly shift: Shift;
+  readonly from: PlannedSound;
+  readonly to: PlannedSound;
+}
+
+function briefOf(name: StageName, ends: Ends): Brief {
+  const { plan, shift } = ends;
+  switch (name) {
+    case 'name':
+    case 'target':
+    case 'match':
+    case 'slide':
+    case 'lighter':
+    case 'ghost':
+      return drillBrief(drillFor(plan.brief), formatKey(plan.line.key), written(name, ends));
+    case 'rhythm':
+      return excerpt(plan, shift.from, shift.to);
+    case 'neighbours':
+      return excerpt(plan, Math.max(0, shift.from - 1), Math.min(plan.notes.length - 1, shift.to + 1));
+    case 'measures': {
+      const [first, last] = measuresAround(plan, shift);
+      return excerpt(plan, first, last);
+    }
+  }
+}
+
+/** What is written for the stages that the line itself does not hold. */
+function written(name: 'name' | 'target' | 'match' | 'slide' | 'lighter' | 'ghost', ends: Ends): readonly DrillNote[] {
+  const { plan, shift, from, to } = ends;
+  switch (name) {
+    case 'name':
+      return [sound(from, HALF), sound(to, HALF), ...firstFingers(ends)];
+    case 'target':
+      return [...foundElsewhere(ends), REST, REST, sound(to, HALF)];
+    case 'match':
+      return [sound(from, QUARTER), sound(to, QUARTER), ...checkAfter(plan, to), REST];
+    case 'slide':
+      return slurred([sound(from, HALF), ...between(shift, HALF), sound(to, HALF)]);
+    case 'lighter':
+      return slurred([sound(from, HALF), ...between(shift, '1/8'), sound(to, HALF)]);
+    case 'ghost':
+      return [sound(from, QUARTER), REST, sound(to, HALF)];
+  }
+}
+
+/** A note as it is fingered in the plan. */
+function sound({ stops: [lower, upper] }: PlannedSound, duration: string): DrillNote {
+  const fingered = { string: lower.open, finger: lower.finger, ...(upper ? { upperFinger: upper.finger } : {}) };
+  return { pitches: upper ? [lower.pitch, upper.pitch] : [lower.pitch], fingered, duration };
+}
+
+/** Finger 1 before and after, where neither end plays it: what is heard is how far the hand goes. */
+function firstFingers({ shift, from, to }: Ends): readonly DrillNote[] {
+  const [left, reached] = [from.firstFinger, to.firstFinger];
+  if (!left || !reached || (shift.fromFinger === '1' && shift.toFinger === '1')) return [];
+  const first = (open: string, pitch: string): DrillNote => ({ pitches: [pitch], fingered: { string: open, finger: '1' }, duration: HALF });
+  return [first(from.stops[0].open, left.pitch), first(to.stops[0].open, reached.pitch)];
+}
+
+/** The target from an open string where one sounds it, and under another finger lower down. */
+function foundElsewhere({ plan, shift, to }: Ends): readonly DrillNote[] {
+  const [stop] = to.stops;
+  const way = samePlaceElsewhere(plan, shift.to, to);
+  const open = checkAfter(plan, to).filter((note) => !('rest' in note) && note.pitches.length === 1);
+  if (!way) return open;
+  return [...open, underOtherFinger(stop.pitch, way)];
+}
+
+/** The in-between note; none where nothing is passed. */
+function between({ guides: [guide] }: Shift, duration: string): readonly DrillNote[] {
+  const passed = guide?.inBetween;
+  return passed ? [{ pitches: [passed.pitch], fingered: { string: passed.open, finger: passed.finger }, duration }] : [];
+}
+
+/** All in one bow. */
+function slurred(notes: readonly DrillNote[]): readonly DrillNote[] {
+  return notes.map((note, order) => ('rest' in note || order === notes.length - 1 ? note : { ...note, slur: true }));
+}
+
+/** Some notes of a plan as they are written, every finger locked. */
+function excerpt(plan: Plan, from: number, to: number): Brief {
+  const fingered = plan.notes.reduce<Brief>(
+    (brief, note, index) => (note.kind === 'note' && index >= from && index <= to ? withLock(brief, lockOf(index, note)) : brief),
+    plan.brief,
+  );
+  const { limits: _, ...part } = partOf(fingered, from, to);
+  return part;
+}
+
+/** The first and the last note of the measure before a shift, those it lies in, and the one after. */
+function measuresAround({ line }: Plan, { from, to }: Shift): readonly [number, number] {
+  const length = line.meter.beats / line.meter.beatValue;
+  const measures = line.notes.map(({ onset }) => Math.floor(asNumber(onset) / length + TINY));
+  const [first, last] = [(measures[from] ?? 0) - 1, (measures[to] ?? 0) + 1];
+  return [measures.findIndex((measure) => measure >= first), measures.findLastIndex((measure) => measure <= last)];
+}
+
+/** Onsets are exact fractions; their quotient may fall a hair short of a whole number. */
+const TINY = 1e-9;

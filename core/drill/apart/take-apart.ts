@@ -1,0 +1,60 @@
+import { type Advice, adviceFor, checkedNote, instrumentOf } from '#core/fit';
+import { type Check, checksOf } from '#core/intonation';
+import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
+import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
+import type { WayToPlay } from '#core/fit';
+import { classOf, type ShiftClass } from '../shifts/shift-class.ts';
+import { samePlaceElsewhere } from './elsewhere.ts';
+import { handsIn, type HandsEvent } from './hands.ts';
+import { type Stage, stagesOf } from './stages.ts';
+
+/** A shift of a plan with all that is to be known of it before it is practised. */
+export interface ShiftApart {
+  /** As the plan has it: positions, fingers, guides, how far hand and notes move. */
+  readonly shift: Shift;
+  /** The note that is left. */
+  readonly from: PlannedSound;
+  /** The note it arrives on. */
+  readonly to: PlannedSound;
+  /** What it has in common with the shifts that are practised alike; null between double stops whose lower note is open. */
+  readonly shiftClass: ShiftClass | null;
+  /** From note to note: letters and semitones, upward positive. */
+  readonly interval: { readonly letters: number; readonly semitones: number };
+  /** The strongest check of the note it arrives on; null where none is sure. */
+  readonly check: Check | null;
+  /** The same place under another finger in a lower position; null where there is none. */
+  readonly elsewhere: WayToPlay | null;
+  /** What both hands do, in time. */
+  readonly hands: readonly HandsEvent[];
+  /** Questions on which teachers differ, with the sides to tell. */
+  readonly advice: readonly Advice[];
+  /** The stages in which it is learnt. */
+  readonly stages: readonly Stage[];
+}
+
+/** Takes apart the shift that arrives on a note of a plan; null where none does. */
+export function takeApart(plan: Plan, note: number): ShiftApart | null {
+  const shift = plan.shifts.find(({ to }) => to === note);
+  const [from, to] = [plan.notes[shift?.from ?? -1], plan.notes[note]];
+  if (!shift || from?.kind !== 'note' || to?.kind !== 'note') return null;
+  const instrument = instrumentOf(plan);
+  const [check = null] = checksOf(instrument, checkedNote(instrument, to.stops[0]));
+  return {
+    shift,
+    from,
+    to,
+    shiftClass: classOf(plan, shift),
+    interval: intervalBetween(from, to),
+    check,
+    elsewhere: samePlaceElsewhere(plan, note, to),
+    hands: handsIn(plan, shift),
+    advice: adviceFor(plan, note),
+    stages: stagesOf(plan, shift),
+  };
+}
+
+function intervalBetween({ stops: [left] }: PlannedSound, { stops: [reached] }: PlannedSound): ShiftApart['interval'] {
+  const [from, to] = [parsePitch(left.pitch), parsePitch(reached.pitch)];
+  if (!from.ok || !to.ok) return { letters: 0, semitones: 0 };
+  return { letters: stepsOf(to.value) - stepsOf(from.value), semitones: semitonesOf(to.value) - semitonesOf(from.value) };
+}

@@ -1,0 +1,89 @@
+import { formatPitch, semitonesOf } from '#core/pitch';
+import { plan } from '#core/plan';
+import { goodReading, type Reading } from '#core/result';
+import type { Plan, Shift } from '#core/plan/describe';
+import type { DrillFor, DrillNote, Written } from '../drill.ts';
+import { checkAfter } from '../hot-spots/loop.ts';
+import { shiftStudy } from '../shifts/shift-study.ts';
+import { fingered, type Ground, stringNamed } from '../standings.ts';
+import { AN_OCTAVE, bestOn, lowestInKey, openPitch, soundsOf, upward } from './from-the-key.ts';
+import { noteOfPlan, plannedNotes } from './planned-notes.ts';
+import type { FamilyOf } from './request.ts';
+import { asAsked, onString } from './written.ts';
+
+/** The notes of the key on one string, from the open string or the lowest above it, an octave up and down. */
+export function oneString(ground: Ground, player: DrillFor, { strings }: FamilyOf<'one-string'>): Written {
+  const { key } = ground;
+  const measures = strings.flatMap((open) => {
+    const lowest = lowestInKey(key, openPitch(ground.instrument, open));
+    const up = upward(key, lowest, AN_OCTAVE).map(formatPitch);
+    const pitches = [...up, ...up.slice(0, -1).toReversed()];
+    return inFours(plannedNotes(player, { key, pitches, duration: '1/4', limits: { strings: [open] } }) ?? []);
+  });
+  return asAsked(measures);
+}
+
+/** Above an open string, where a semitone can be checked without doubt: the fourth, the fifth, the octave. */
+const LANDMARKS = [5, 7, 12] as const;
+
+/** By semitones from an open string up its octave; the fourth, the fifth and the octave are checked as they are reached. */
+export function chromatic(player: DrillFor, { strings }: FamilyOf<'chromatic'>): Written {
+  const measures = strings.flatMap((open) => {
+    const material = { kind: 'scale', type: 'chromatic', tonic: open, octaves: 1, direction: 'up' } as const;
+    const best = bestOn(player, material, { strings: [open] });
+    const notes = soundsOf(best).flatMap((note): readonly DrillNote[] => {
+      const here = noteOfPlan(note, '1/4');
+      const isLandmark = LANDMARKS.some((semitones) => semitones === note.stops[0].semitonesAboveOpen);
+      return best && isLandmark ? [here, ...checkAfter(best, note)] : [here];
+    });
+    return inFours(notes);
+  });
+  return asAsked(measures);
+}
+
+/** Each note of a position on a string, then with the open string beside it: the higher where it is higher, else the lower. */
+export function againstOpenString(ground: Ground, { position, strings }: FamilyOf<'open-string'>): Written {
+  const measures = strings
+    .map((open) => stringNamed(ground.instrument, open))
+    .flatMap((string) =>
+      onString(ground, string, position).map((each) => {
+        const { finger } = each.placement;
+        const [above, below] = [ground.instrument.strings[string - 1], ground.instrument.strings[string + 1]];
+        const open = above && above.semitones > semitonesOf(each.pitch) ? above : below;
+        if (!open) return [fingered(each, '1/2')];
+        const pitch = formatPitch(each.pitch);
+        const both: DrillNote =
+          open === above
+            ? { pitches: [pitch, open.name], fingered: { string: each.string, finger, upperFinger: '0' }, duration: '1/2' }
+            : { pitches: [open.name, pitch], fingered: { string: open.name, finger: '0', upperFinger: finger }, duration: '1/2' };
+        return [fingered(each, '1/2'), both];
+      }),
+    );
+  return asAsked(measures);
+}
+
+/** The study of a shift with the in-between note written out, in one bow. */
+export function withGuide(player: DrillFor, key: string, { shift }: FamilyOf<'guide'>): Reading<Written> {
+  const study = shiftStudy(player, { shift, letters: null, key, measures: 'all' });
+  if (!study.ok) return study;
+  const outcome = plan(study.value.brief);
+  if (!outcome.ok) return outcome;
+  const { best } = outcome.value;
+  const there = best.shifts.filter(({ throughRest, handSemitones }) => !throughRest && handSemitones > 0 === (shift.way === 'up'));
+  return goodReading({ measures: there.flatMap((each) => guided(best, each)), altered: study.value.altered });
+}
+
+/** From note to note over what is passed; nothing where a shift passes none. */
+function guided({ notes }: Plan, { from, to, guides }: Shift): Written['measures'] {
+  const [left, reached] = [notes[from], notes[to]];
+  const passed = guides.find(({ inBetween }) => inBetween !== null)?.inBetween;
+  if (!passed || left?.kind !== 'note' || reached?.kind !== 'note') return [];
+  const { pitch, open, finger } = passed;
+  const between: DrillNote = { pitches: [pitch], fingered: { string: open, finger }, duration: '1/4', slur: true };
+  return [[{ ...noteOfPlan(left, '1/4'), slur: true }, between, noteOfPlan(reached, '1/4')]];
+}
+
+/** Four notes to the measure. */
+function inFours(notes: readonly DrillNote[]): readonly (readonly DrillNote[])[] {
+  return Array.from({ length: Math.ceil(notes.length / 4) }, (_, order) => notes.slice(4 * order, 4 * order + 4));
+}

@@ -1,0 +1,128 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { PositionLabel } from '#core/brief/parts';
+import { FINGERS } from '#core/hand';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { DOUBLE_STOP_INTERVALS } from '#core/material';
+import { PitchText } from '#core/pitch';
+import { oneOf } from '#core/result';
+import { STUDY_ORDERS } from '../shifts/shift-study.ts';
+
+const closed = { additionalProperties: false };
+
+const FingerText = oneOf(FINGERS);
+
+/** A class of shifts as documents carry it. */
+const ShiftClassDocument = Type.Object(
+  {
+    kind: oneOf(INSTRUMENT_KINDS),
+    fromString: PitchText,
+    toString: PitchText,
+    fromFinger: FingerText,
+    toFinger: FingerText,
+    way: oneOf(['up', 'down'] as const),
+    distance: Type.Object({ by: oneOf(['positions', 'semitones'] as const), steps: Type.Integer({ minimum: 1, maximum: 60 }) }, closed),
+  },
+  closed,
+);
+
+/** Which pairs of fingers a matrix goes through. */
+export const MATRIX_FINGERS = ['same', 'mixed', 'all'] as const;
+
+/** What is played inside a position. */
+export const POSITION_SETS = ['scale', 'broken-thirds', 'arpeggio'] as const;
+
+/** How double stops are built up: each string alone and then both, or both at once between rests. */
+export const DOUBLE_STOP_WAYS = ['one-by-one', 'at-once'] as const;
+
+const strings = Type.Array(PitchText, { minItems: 1, maxItems: 6 });
+
+/**
+ * The families of drills, each with what it asks for.
+ *
+ * - `shift`: one shift walked up the string; - `matrix`: finger by finger from one position to another; - `position`: a set inside one
+ * position; - `two-places`: one finger between its two places while its neighbours stay; - `first-and-fourth`: the first and the fourth
+ * finger across two strings; - `lift-and-replace`: the top of the melodic minor, where one finger is lifted and set again; - `blocks`:
+ * fingers set down together coming onto a string; - `double-stops`; - `open-string`: stopped notes against the open string beside
+ * them; - `chromatic`: by semitones, with landmarks; - `one-string`: a scale on one string; - `guide`: a shift with its in-between note
+ * written out; - `home`: back to one position after each other one; - `hovering`: fingers set down at speed out of a rest.
+ */
+export const DrillFamily = Type.Union([
+  Type.Object(
+    {
+      family: Type.Literal('shift'),
+      shift: ShiftClassDocument,
+      letters: Type.Union([Type.Integer({ minimum: -30, maximum: 30 }), Type.Null()]),
+      measures: oneOf(STUDY_ORDERS),
+    },
+    closed,
+  ),
+  Type.Object({ family: Type.Literal('matrix'), strings, from: PositionLabel, to: PositionLabel, fingers: oneOf(MATRIX_FINGERS) }, closed),
+  Type.Object({ family: Type.Literal('position'), position: PositionLabel, set: oneOf(POSITION_SETS) }, closed),
+  Type.Object({ family: Type.Literal('two-places'), position: PositionLabel, strings, finger: FingerText }, closed),
+  Type.Object({ family: Type.Literal('first-and-fourth'), position: PositionLabel, strings }, closed),
+  Type.Object({ family: Type.Literal('lift-and-replace'), position: PositionLabel }, closed),
+  Type.Object({ family: Type.Literal('blocks'), position: PositionLabel }, closed),
+  Type.Object(
+    {
+      family: Type.Literal('double-stops'),
+      interval: oneOf(DOUBLE_STOP_INTERVALS),
+      built: oneOf(DOUBLE_STOP_WAYS),
+      position: Type.Union([PositionLabel, Type.Null()]),
+    },
+    closed,
+  ),
+  Type.Object({ family: Type.Literal('open-string'), position: PositionLabel, strings }, closed),
+  Type.Object({ family: Type.Literal('chromatic'), strings }, closed),
+  Type.Object({ family: Type.Literal('one-string'), strings }, closed),
+  Type.Object({ family: Type.Literal('guide'), shift: ShiftClassDocument }, closed),
+  Type.Object({ family: Type.Literal('home'), position: PositionLabel, strings }, closed),
+  Type.Object({ family: Type.Literal('hovering'), position: PositionLabel, strings }, closed),
+]);
+
+/** A family of drills, with what it asks for. */
+export type DrillFamily = Static<typeof DrillFamily>;
+
+/** The name of a family. */
+export type FamilyName = DrillFamily['family'];
+
+/** What each family asks for. */
+type Families = { readonly [Name in FamilyName]: Extract<DrillFamily, { family: Name }> };
+
+/** What a family asks for. */
+export type FamilyOf<Name extends FamilyName> = Families[Name];
+
+/** The names of the families, in the order in which they are offered. */
+export const FAMILY_NAMES = [
+  'shift',
+  'guide',
+  'matrix',
+  'home',
+  'position',
+  'one-string',
+  'chromatic',
+  'two-places',
+  'first-and-fourth',
+  'lift-and-replace',
+  'blocks',
+  'hovering',
+  'double-stops',
+  'open-string',
+] as const satisfies readonly FamilyName[];
+
+/** Rhythms over the same fingers: as written, long and short by turns, short and long, or each note twice in half the time. */
+export const DRILL_RHYTHMS = ['as-written', 'long-short', 'short-long', 'twice'] as const;
+
+/** How a drill is varied without changing its fingers. */
+export const DrillVariant = Type.Object({ rhythm: oneOf(DRILL_RHYTHMS), notesPerBow: Type.Integer({ minimum: 1, maximum: 16 }) }, closed);
+
+/** How a drill is varied without changing its fingers. */
+export type DrillVariant = Static<typeof DrillVariant>;
+
+/** What is asked of the drill writer: the family, the key (documents' form), and the variant. */
+export const DrillRequest = Type.Object({ key: Type.String({ maxLength: 12 }), asks: DrillFamily, variant: DrillVariant }, closed);
+
+/** What is asked of the drill writer. */
+export type DrillRequest = Static<typeof DrillRequest>;
+
+/** As written, each note with a bow of its own. */
+export const PLAIN_VARIANT: DrillVariant = { rhythm: 'as-written', notesPerBow: 1 };

@@ -1,0 +1,85 @@
+import {
+  addFractions,
+  asNumber,
+  compareFractions,
+  formatFraction,
+  fraction,
+  type Fraction,
+  parseFraction,
+  subtractFractions,
+  ZERO,
+} from '#core/rhythm';
+import type { DrillNote } from '../drill.ts';
+import type { DrillVariant } from './request.ts';
+
+/** A measure with another rhythm and bowing over the same fingers. */
+export function varied(measure: readonly DrillNote[], { rhythm, notesPerBow }: DrillVariant): readonly DrillNote[] {
+  return bowed(inRhythm(measure, rhythm), notesPerBow);
+}
+
+/** A measure with a rest after it up to a whole number of whole notes. */
+export function filled(measure: readonly DrillNote[]): readonly DrillNote[] {
+  const length = measure.map(lengthOf).reduce(addFractions, ZERO);
+  const missing = subtractFractions(fraction(Math.ceil(asNumber(length)), 1), length);
+  return compareFractions(missing, ZERO) > 0 ? [...measure, { rest: true, duration: formatFraction(missing) }] : measure;
+}
+
+/** How many notes are left over where each bow takes so many: 31 notes at 4 to a bow leave 3. */
+export function leftOver(notes: number, notesPerBow: number): number {
+  return notes % notesPerBow;
+}
+
+function inRhythm(measure: readonly DrillNote[], rhythm: DrillVariant['rhythm']): readonly DrillNote[] {
+  switch (rhythm) {
+    case 'as-written':
+      return measure;
+    case 'long-short':
+      return byPairs(measure, [fraction(3, 2), fraction(1, 2)]);
+    case 'short-long':
+      return byPairs(measure, [fraction(1, 2), fraction(3, 2)]);
+    case 'twice':
+      return measure.flatMap((note) => {
+        const half = withLength(note, times(lengthOf(note), fraction(1, 2)));
+        return 'rest' in note ? [note] : [half, half];
+      });
+  }
+}
+
+/** Two notes of one length after each other take shares of it; a note without such a neighbour stays. */
+function byPairs(measure: readonly DrillNote[], [first, second]: readonly [Fraction, Fraction]): readonly DrillNote[] {
+  const written: DrillNote[] = [];
+  for (let at = 0; at < measure.length; at += 1) {
+    const [one, other] = [measure[at], measure[at + 1]];
+    if (!one) break;
+    if (other && !('rest' in one) && !('rest' in other) && one.duration === other.duration) {
+      written.push(withLength(one, times(lengthOf(one), first)), withLength(other, times(lengthOf(other), second)));
+      at += 1;
+    } else written.push(one);
+  }
+  return written;
+}
+
+/** So many notes to a bow, within the measure; a rest ends a bow, and a slur that is written stays. */
+function bowed(measure: readonly DrillNote[], notesPerBow: number): readonly DrillNote[] {
+  if (notesPerBow === 1) return measure;
+  let inBow = 0;
+  return measure.map((note, at) => {
+    const next = measure[at + 1];
+    if ('rest' in note) inBow = 0;
+    else inBow += 1;
+    if ('rest' in note || next === undefined || 'rest' in next) return note;
+    return inBow % notesPerBow === 0 ? note : { ...note, slur: true };
+  });
+}
+
+function lengthOf({ duration }: DrillNote): Fraction {
+  return parseFraction(duration) ?? ZERO;
+}
+
+function withLength(note: DrillNote, length: Fraction): DrillNote {
+  return { ...note, duration: formatFraction(length) };
+}
+
+function times(one: Fraction, other: Fraction): Fraction {
+  return fraction(one.numerator * other.numerator, one.denominator * other.denominator);
+}

@@ -1,0 +1,57 @@
+import type { Finger } from '#core/hand';
+import type { Alteration, DrillNote, Written } from '../drill.ts';
+import { formatPitch, isInKey, semitonesOf, stepsOf } from '#core/pitch';
+import { besideIn, type Ground, type Standing, standingsOf } from '../standings.ts';
+
+/** Only measures, all as asked. */
+export function asAsked(measures: Written['measures']): Written {
+  return { measures, altered: [] };
+}
+
+/** A rest of a length, of a whole note. */
+export function rest(duration = '1/4'): DrillNote {
+  return { rest: true, duration };
+}
+
+/** The fingers a school sets down, from the first to the last. */
+export function fingersOf({ hand }: Ground): readonly Finger[] {
+  return hand.fingers.filter((finger) => finger !== '0' && finger !== 'T');
+}
+
+/** What one position holds of the key on a string, from the nut up, one place for each note; nothing where there is no such string. */
+export function onString(ground: Ground, stringIndex: number, position: string): readonly Standing[] {
+  if (ground.instrument.strings[stringIndex] === undefined) return [];
+  const found = [...fingersOf(ground), ...(position === 'thumb' ? (['T'] as const) : [])]
+    .flatMap((finger) => standingsOf(ground, stringIndex, finger))
+    .filter(({ label }) => label === position)
+    .toSorted((one, other) => one.placement.semitonesAboveOpen - other.placement.semitonesAboveOpen);
+  const hand = mostIn(found);
+  return found
+    .filter(({ placement }) => placement.stance === hand)
+    .filter(({ pitch }, order, all) => all.findIndex((each) => stepsOf(each.pitch) === stepsOf(pitch)) === order);
+}
+
+/** The hand in which most of the places stand: a position may be called by one name in two places. */
+function mostIn(found: readonly Standing[]): number | undefined {
+  const times = (stance: number): number => found.filter(({ placement }) => placement.stance === stance).length;
+  return found.map(({ placement }) => placement.stance).toSorted((one, other) => times(other) - times(one))[0];
+}
+
+/** Where a finger stands in a position: on a note of the key, else beside one that does; null where it does not stand there. */
+export function fingerIn(
+  ground: Ground,
+  stringIndex: number,
+  position: string,
+  finger: Finger,
+): { readonly stands: Standing; readonly inKey: boolean } | null {
+  const held = onString(ground, stringIndex, position);
+  const own = held.find(({ placement }) => placement.finger === finger);
+  if (own) return { stands: own, inKey: true };
+  const beside = held.map((each) => besideIn(ground, each, finger)).find((each) => each?.label === position);
+  return beside ? { stands: beside, inKey: isInKey(semitonesOf(beside.pitch), ground.key) } : null;
+}
+
+/** The note of a finger that is not in the key and is put in, so that the finger occurs. */
+export function insertedNote({ placement, pitch, label }: Standing): Alteration {
+  return { what: 'note-inserted', finger: placement.finger, pitch: formatPitch(pitch), label };
+}
