@@ -13,5 +13,6 @@ export {
   type PlayerDocument,
   SCHEMA_NAMES,
   type SchoolDocument,
+  type StagesDocument,
   schemaNamed,
 } from './registry.ts';

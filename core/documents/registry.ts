@@ -1,10 +1,22 @@
 import { type Static, type TSchema, Type } from '@sinclair/typebox';
 import { Brief, PlayerProfile } from '#core/brief';
 import { School } from '#core/brief/parts/school';
+import { DrillRequest, STAGE_STATES, STAGES } from '#core/drill';
 import { InstrumentSpec } from '#core/instrument';
+import { oneOf } from '#core/result';
 import { documentKind } from './document-kind.ts';
 
 const Name = Type.String({ maxLength: 80 });
+
+/** Where a drill comes from: what it was written for, and the piece and the note (of its line) that called for it. */
+const DrillOrigin = Type.Object(
+  {
+    request: DrillRequest,
+    piece: Type.Optional(Type.String({ maxLength: 120, description: 'The name of the piece.' })),
+    note: Type.Optional(Type.Integer({ minimum: 0, description: 'Line index of the note in that piece.' })),
+  },
+  { additionalProperties: false },
+);
 
 /** A piece as a file carries it: a brief under a name, and the line as the teacher typed it, if it is one. */
 export const piece = documentKind({
@@ -15,6 +27,7 @@ export const piece = documentKind({
     name: Type.String({ maxLength: 120 }),
     brief: Brief,
     lineText: Type.Optional(Type.String({ maxLength: 400_000, description: 'The line as typed, with its mistakes.' })),
+    drill: Type.Optional(DrillOrigin),
     tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 12, description: 'Words to find it by.' })),
   },
   upgrades: {},
@@ -47,8 +60,31 @@ export const school = documentKind({
   upgrades: {},
 });
 
+/** How far a player is with shifts, stage by stage: set by the teacher. Shifts go by the name of their class. */
+export const stages = documentKind({
+  kind: 'stages',
+  plural: 'stages',
+  version: 1,
+  fields: {
+    name: Name,
+    shifts: Type.Array(
+      Type.Object(
+        {
+          shift: Type.String({ maxLength: 80, description: 'The name of the class of shifts.' }),
+          states: Type.Array(Type.Object({ stage: oneOf(STAGES), state: oneOf(STAGE_STATES) }, { additionalProperties: false }), {
+            maxItems: STAGES.length,
+          }),
+        },
+        { additionalProperties: false },
+      ),
+      { maxItems: 5000 },
+    ),
+  },
+  upgrades: {},
+});
+
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data derive from this list. */
-export const DOCUMENT_KINDS = { piece, instrument, player, school } as const;
+export const DOCUMENT_KINDS = { piece, instrument, player, school, stages } as const;
 
 /** The name of a kind. */
 export type DocumentName = keyof typeof DOCUMENT_KINDS;
@@ -67,6 +103,9 @@ export type PlayerDocument = DocumentOf<'player'>;
 
 /** A school: how a teacher of the studio teaches. */
 export type SchoolDocument = DocumentOf<'school'>;
+
+/** How far a player is with shifts. */
+export type StagesDocument = DocumentOf<'stages'>;
 
 /** What is checked when it enters the application: documents, and briefs by themselves. */
 export type CheckedName = DocumentName | 'brief';

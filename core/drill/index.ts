@@ -33,3 +33,7 @@ export {
 } from './families/request.ts';
 export { leftOver } from './families/variants.ts';
 export { writeDrill } from './families/write-drill.ts';
+export { catalogue } from './finder/catalogue.ts';
+export { DRILL_AIMS, type DrillAim, type DrillFacts, factsOf } from './finder/facts.ts';
+export { type DrillQuery, findDrills } from './finder/find.ts';
+export { type ClassedShift, classedShifts, isKindOf } from './finder/places-like.ts';

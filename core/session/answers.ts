@@ -1,4 +1,4 @@
-import { aboutPath } from '#core/drill';
+import { aboutPath, classedShifts, drillFor, takeApart, writeDrill } from '#core/drill';
 import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
 import { fingeredAgain, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
@@ -50,6 +50,17 @@ const ANSWERS: Answers = {
       const best = session.best();
       return best ? aboutPath(best, mostHotSpots, known) : { ringing: new Map(), hotSpots: [] };
     }),
+  'shift-apart': (session, { note }) =>
+    atOnce(() => {
+      const best = session.best();
+      return best ? takeApart(best, note) : null;
+    }),
+  'classed-shifts': (session) =>
+    atOnce(() => {
+      const best = session.best();
+      return best ? classedShifts(best) : [];
+    }),
+  drill: (session, { request }) => atOnce(() => writeDrill(drillFor(session.brief), request)),
   range: (session) => atOnce(() => rangeInKey(session.brief)),
   *effects(session) {
     const best = session.best();

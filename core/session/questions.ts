@@ -1,5 +1,5 @@
 import type { Brief, Lock } from '#core/brief';
-import type { AboutPath, KnownOfPlayer } from '#core/drill';
+import type { AboutPath, ClassedShift, Drill, DrillRequest, KnownOfPlayer, ShiftApart } from '#core/drill';
 import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
 import type { FingeredAgain, FittingSizes, RangeInKey, WayToPlay } from '#core/fit';
 import type { PlayerHand } from '#core/hand/reach';
@@ -20,6 +20,12 @@ interface Questions {
   readonly 'why-not': { readonly asks: { readonly wish: Lock }; readonly answer: WhyNot | null };
   /** What rings and what is hard for a player in the best plan; nothing where there is none. */
   readonly 'about-path': { readonly asks: { readonly mostHotSpots: number; readonly known: KnownOfPlayer }; readonly answer: AboutPath };
+  /** A shift with all that is to be known of it, by the note it arrives on; null where none does. */
+  readonly 'shift-apart': { readonly asks: { readonly note: number }; readonly answer: ShiftApart | null };
+  /** Every shift of the best plan with its class; none where there is no plan. */
+  readonly 'classed-shifts': { readonly asks: object; readonly answer: readonly ClassedShift[] };
+  /** A drill written for the player of the brief. */
+  readonly drill: { readonly asks: { readonly request: DrillRequest }; readonly answer: Reading<Drill> };
   /** How far the scale of the key goes within the limits; null where no note of it can be played. */
   readonly range: { readonly asks: object; readonly answer: RangeInKey | null };
   /** What each part of the brief does to the numbers. */

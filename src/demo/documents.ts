@@ -16,6 +16,7 @@ export const DEMO: Demo = {
     instrument: DEMO_STUDIO.map(({ instrument }) => instrument),
     player: DEMO_STUDIO.map(({ player }) => player),
     school: [DEMO_SCHOOL],
+    stages: [],
   },
   instrumentOf: Object.fromEntries(DEMO_STUDIO.map(({ player, instrument }) => [player.name, instrument.name])),
 };

@@ -25,6 +25,7 @@ export const PIECE_PAGES = [
   { href: '/', name: 'Fingering' },
   { href: '/measure', name: 'Measurements' },
   { href: '/compare', name: 'Compare' },
+  { href: '/drills', name: 'Drills' },
   { href: '/sheet', name: 'Sheet' },
 ] as const satisfies readonly PageLink[];
 

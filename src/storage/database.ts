@@ -39,6 +39,8 @@ export interface LinksOf {
   readonly player: { readonly instrumentId: string | null; readonly schoolId: string | null };
   readonly instrument: object;
   readonly school: object;
+  /** Whose; null for pieces without a player of the studio. */
+  readonly stages: { readonly playerId: string | null };
 }
 
 /** A document as the browser keeps it. */
@@ -55,6 +57,9 @@ export type PlayerRecord = RecordOf<'player'>;
 
 /** A school of the studio. */
 export type SchoolRecord = RecordOf<'school'>;
+
+/** How far a player is with shifts. */
+export type StagesRecord = RecordOf<'stages'>;
 
 /** A record that did not pass its check when read: kept as it was, and reported. */
 export interface SetAsideRecord {
@@ -121,6 +126,7 @@ export class DovePathDatabase extends Dexie {
   readonly instruments!: EntityTable<InstrumentRecord, 'id'>;
   readonly players!: EntityTable<PlayerRecord, 'id'>;
   readonly schools!: EntityTable<SchoolRecord, 'id'>;
+  readonly stages!: EntityTable<StagesRecord, 'id'>;
   readonly setAside!: EntityTable<SetAsideRecord, 'id'>;
   readonly facts!: EntityTable<FactRecord, 'key'>;
   readonly versions!: EntityTable<VersionRecord, 'number'>;
@@ -137,7 +143,7 @@ export class DovePathDatabase extends Dexie {
       .stores({ instruments: 'id, updatedAt', players: 'id, updatedAt' })
       .upgrade((transaction) => transaction.table('pieces').toCollection().modify(UNLINKED));
     const tables = Object.values(kinds).map(({ plural }) => plural);
-    // Every kind of document that comes adds a table, and so a version: with four kinds this is the fifth.
+    // Every kind of document that comes adds a table, and so a version: with five kinds this is the sixth.
     this.version(tables.length + 1)
       .stores({ ...Object.fromEntries(tables.map((table) => [table, 'id, updatedAt'])), versions: '++number, of, at' })
       .upgrade(async (transaction) => {

@@ -21,6 +21,7 @@ const READ_LINKS: ReadLinks = {
   player: async (fields) => ({ instrumentId: idIn(fields, 'instrumentId'), schoolId: idIn(fields, 'schoolId') }),
   instrument: async () => ({}),
   school: async () => ({}),
+  stages: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
 };
 
 /**

@@ -1,6 +1,14 @@
-import type { DocumentName, InstrumentDocument, Piece, PlayerDocument, SchoolDocument } from '#core/documents';
+import type { DocumentName, InstrumentDocument, Piece, PlayerDocument, SchoolDocument, StagesDocument } from '#core/documents';
 import { newId, THIS_TAB } from './tab.ts';
-import { type InstrumentRecord, type PieceRecord, type PlayerRecord, type RecordOf, type SchoolRecord, type Uses } from './database.ts';
+import {
+  type InstrumentRecord,
+  type PieceRecord,
+  type PlayerRecord,
+  type RecordOf,
+  type SchoolRecord,
+  type StagesRecord,
+  type Uses,
+} from './database.ts';
 
 /** What became of a write; what went wrong is told for people. */
 export type SaveOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
@@ -29,6 +37,11 @@ export function newPlayer(
   demo = false,
 ): PlayerRecord {
   return { ...fresh(demo), document, instrumentId, schoolId };
+}
+
+/** A new record of how far a player is with shifts. */
+export function newStages(document: StagesDocument, playerId: string | null): StagesRecord {
+  return { ...fresh(false), document, playerId };
 }
 
 /** A new record of a school. */

@@ -24,8 +24,8 @@ import { together } from './writing/together.ts';
 import { written } from './writing/written.ts';
 import { loadAll } from './set-aside.ts';
 
-/** The kinds of documents that are kept for every piece. */
-export type StudioName = Exclude<DocumentName, 'piece'>;
+/** The kinds of documents that pieces use. */
+export type StudioName = Exclude<DocumentName, 'piece' | 'stages'>;
 
 /** The instruments, players and schools of the studio, by name. */
 export interface Studio {

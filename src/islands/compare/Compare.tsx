@@ -20,7 +20,7 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { ComparedNotes } from './ComparedNotes.tsx';
-import { ComparedScore } from './ComparedScore.tsx';
+import { PathScore } from '../score/PathScore.tsx';
 import { ComparedSums } from './ComparedSums.tsx';
 import { SideSentence } from './SideSentence.tsx';
 import { notKeptText } from '../../words/storage.ts';
@@ -104,7 +104,7 @@ function Compared({ one, other }: { readonly one: Plan; readonly other: Plan }) 
   const compared = comparePlans(one, other);
   return (
     <>
-      {compared && <ComparedScore one={one} other={other} differsAt={compared.differsAt} />}
+      {compared && <PathScore name="Both paths" plan={one} over={{ plan: other, differsAt: compared.differsAt }} />}
       <div className="mt-3 grid gap-x-10 lg:grid-cols-[420px_minmax(0,1fr)]">
         <ComparedSums one={one} other={other} />
         {compared ? (

@@ -73,18 +73,7 @@ export function Library({ list: { records, whole }, run, onDelete }: LibraryProp
     const matches = searchFor(search);
     return rows.filter((row) => matches(row) && isWithin(row, narrowed));
   }, [rows, search, narrowed]);
-  if (records.length === 0) {
-    return (
-      <div className="mt-6">
-        <EmptyState title="Your pieces">
-          Scales, arpeggios and lines with their fingerings stand here. Start one, open a file, or restore the demo pieces below.
-        </EmptyState>
-        <NextSteps>
-          <ButtonLink href="/?new">Start a piece</ButtonLink>
-        </NextSteps>
-      </div>
-    );
-  }
+  if (records.length === 0) return <NoPieces />;
   return (
     <>
       <search aria-label="Find a piece" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -124,6 +113,19 @@ export function Library({ list: { records, whole }, run, onDelete }: LibraryProp
         </p>
       )}
     </>
+  );
+}
+
+function NoPieces() {
+  return (
+    <div className="mt-6">
+      <EmptyState title="Your pieces">
+        Scales, arpeggios and lines with their fingerings stand here. Start one, open a file, or restore the demo pieces below.
+      </EmptyState>
+      <NextSteps>
+        <ButtonLink href="/?new">Start a piece</ButtonLink>
+      </NextSteps>
+    </div>
   );
 }
 

@@ -1,3 +1,4 @@
+import type { Plan } from '#core/plan/describe';
 import { NO_SOUND } from '../../words/notices.ts';
 import { planShown } from '../planning.ts';
 import { selectionStore, type Passage, passageOf } from '../selection.ts';
@@ -58,8 +59,13 @@ export function playPassage(passage: Passage): void {
   void startPlaying(passage);
 }
 
-async function startPlaying(asked: Passage | null = null): Promise<void> {
-  const plan = planShown();
+/** Plays a plan that is not on the bench from end to end, in its own way: a drill, a stage of a shift. */
+export function playPlan(plan: Plan, how: Pick<SoundChoices, 'pace' | 'slides' | 'loop'>): void {
+  silence();
+  void startPlaying({ from: 0, to: plan.notes.length - 1 }, plan, how);
+}
+
+async function startPlaying(asked: Passage | null = null, plan: Plan | null = planShown(), how: Partial<SoundChoices> = {}): Promise<void> {
   if (!plan) return;
   turns += 1;
   const turn = turns;
@@ -69,10 +75,10 @@ async function startPlaying(asked: Passage | null = null): Promise<void> {
   try {
     // The voice is the largest part of the bench and comes with the first sound.
     const [{ droneHz, performanceOf }, { playLine }] = await Promise.all([import('#core/sound'), import('../../audio/play-line.ts')]);
-    const { pace, slides, drone, countIn, metronome, loop } = soundStore.getState();
+    const { pace, slides, drone, countIn, metronome, loop } = { ...soundStore.getState(), ...how };
     const performance = performanceOf(plan, { from, to, pace, slides });
-    const how = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone) };
-    const stop = await playLine(performance, how, { onNote: (note) => soundStore.setState({ note }), onEnd: stopPlaying });
+    const along = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone) };
+    const stop = await playLine(performance, along, { onNote: (note) => soundStore.setState({ note }), onEnd: stopPlaying });
     // It was stopped, or begun anew, while it was starting.
     if (turn !== turns) return stop();
     stopSound = stop;

@@ -29,6 +29,7 @@ const FOLLOWERS: Followers = {
     if (before?.schoolId !== schoolId) await teach(id, schoolId);
   },
   school: async ({ id, document }: SchoolRecord) => await follow('schoolId', id, (brief) => withSchool(brief, schoolOf(document))),
+  stages: async () => undefined,
 };
 
 /** The pieces follow a record of the studio that is written, and remember how they were until the teacher has looked. */

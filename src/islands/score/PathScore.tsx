@@ -3,17 +3,19 @@ import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/layout.ts';
 import { measuresInView, useScroller } from '../bench/score/use-scroller.ts';
-import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from '../score/Fingerboard.tsx';
-import { PathDrawing } from '../score/PathDrawing.tsx';
-import { SemitoneLines } from '../score/SemitoneLines.tsx';
-import { type Engraved, Staff } from '../score/Staff.tsx';
-import { StaffMarks } from '../score/StaffMarks.tsx';
-import { beadsOf, pathScale } from '../score/path-geometry.ts';
+import { Fingerboard, FINGERBOARD_WIDTH, onPaper } from './Fingerboard.tsx';
+import { PathDrawing } from './PathDrawing.tsx';
+import { SemitoneLines } from './SemitoneLines.tsx';
+import { type Engraved, Staff } from './Staff.tsx';
+import { StaffMarks } from './StaffMarks.tsx';
+import { beadsOf, pathScale } from './path-geometry.ts';
 
-interface ComparedScoreProps {
-  readonly one: Plan;
-  readonly other: Plan;
-  readonly differsAt: readonly number[];
+interface PathScoreProps {
+  readonly plan: Plan;
+  /** What it shows, for a listener. */
+  readonly name: string;
+  /** Another fingering of the line, overlaid where they differ. */
+  readonly over?: { readonly plan: Plan; readonly differsAt: readonly number[] } | null;
 }
 
 const PATH_HEIGHT = 270;
@@ -23,8 +25,8 @@ const SMALLEST_ON_PAPER = 0.4;
 
 const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hotSpots: [], refingered: [], slides: false };
 
-/** The staff and path of one plan with the other overlaid; where they differ the staff has both fingers. */
-export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {
+/** The staff and path of a plan, apart from the bench; another may be overlaid. */
+export function PathScore({ plan: one, name, over = null }: PathScoreProps) {
   const engraving = useMemo(() => engravingOf(one.brief.instrument.kind, one.line, asFingered(one)), [one]);
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(() => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true }), [engraving, width]);
@@ -33,7 +35,7 @@ export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
   const marks = useMemo(() => fingerMarks(one), [one]);
   const [chosen, choose] = useState<number | null>(null);
-  const scale = pathScale(one, PATH_HEIGHT, other);
+  const scale = pathScale(one, PATH_HEIGHT, over?.plan ?? null);
   const heads = engraved?.heads ?? [];
   const windowLeft = layout.offsets[range.from] ?? 0;
   const windowWidth = (layout.offsets[range.to] ?? 0) - windowLeft + 2;
@@ -41,7 +43,7 @@ export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {
   const paper = onPaper(layout);
   return (
     <section
-      aria-label="Both paths"
+      aria-label={name}
       className={`to-paper mt-1 flex ${paper < SMALLEST_ON_PAPER ? 'no-print' : ''}`}
       style={{ '--on-paper': paper }}
     >
@@ -53,7 +55,7 @@ export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {
         onScroll={onScroll}
         role="group"
         tabIndex={0}
-        aria-label="Staff, and both paths of the hand; the table below tells the same"
+        aria-label={`Staff and path: ${name}`}
         className="drawing relative min-w-0 grow overflow-x-auto overflow-y-hidden [scrollbar-width:thin]"
         style={{ height: layout.height + PATH_HEIGHT + 12 }}
       >
@@ -72,7 +74,7 @@ export function ComparedScore({ one, other, differsAt }: ComparedScoreProps) {
                   left={windowLeft}
                   selected={chosen}
                   notes={NO_NOTES}
-                  over={{ plan: other, beads: beadsOf(other, heads, scale), differsAt }}
+                  over={over && { ...over, beads: beadsOf(over.plan, heads, scale) }}
                   onSelect={choose}
                 />
               </g>

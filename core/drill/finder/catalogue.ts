@@ -1,0 +1,101 @@
+import { readPlayer } from '#core/brief';
+import type { Finger } from '#core/hand';
+import type { DrillFor } from '../drill.ts';
+import { type DrillFamily, type DrillRequest, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
+import { DOUBLE_STOP_INTERVALS } from '#core/material';
+
+/** Shifts over so many positions are offered. */
+const MOST_POSITIONS_APART = 4;
+
+/** Drills inside a position are offered up to so many positions from the nut. */
+const MOST_POSITIONS = 8;
+
+/**
+ * Every drill that is offered on an instrument, for a school, in one key (documents' form). They are written when they are opened: the
+ * list says what to look for, the writer says what the key and the hand make of it. Empty where the player cannot be read.
+ */
+export function catalogue(player: DrillFor, key: string): readonly DrillRequest[] {
+  const read = readPlayer(player);
+  if (!read.ok) return [];
+  const { instrument, hand } = read.value;
+  const place: Place = {
+    kind: instrument.kind,
+    strings: instrument.strings.map(({ name }) => name),
+    fingers: hand.fingers.filter((finger) => finger !== '0' && finger !== 'T'),
+    // In half position nothing is gained by a drill of its own.
+    positions: hand.positionLabels.filter((label) => label !== 'half' && label !== 'thumb').slice(0, MOST_POSITIONS),
+    setsThumb: hand.positionLabels.includes('thumb'),
+  };
+  const families = [...shifts(place), ...betweenPositions(place), ...inPositions(place), ...onStrings(place), ...doubleStops(place)];
+  return families.map((asks) => ({ key, asks, variant: PLAIN_VARIANT }));
+}
+
+interface Place {
+  readonly kind: DrillFor['instrument']['kind'];
+  readonly strings: string[];
+  readonly fingers: readonly Finger[];
+  readonly positions: readonly string[];
+  readonly setsThumb: boolean;
+}
+
+function shifts({ kind, strings, fingers }: Place): readonly DrillFamily[] {
+  const distances = Array.from({ length: MOST_POSITIONS_APART }, (_, order) => order + 1);
+  return strings.flatMap((string) =>
+    fingers.flatMap((fromFinger) =>
+      fingers.flatMap((toFinger) =>
+        (['up', 'down'] as const).flatMap((way) =>
+          distances.map((steps): DrillFamily => {
+            const shift = {
+              kind,
+              fromString: string,
+              toString: string,
+              fromFinger,
+              toFinger,
+              way,
+              distance: { by: 'positions' as const, steps },
+            };
+            return { family: 'shift', shift, letters: null, measures: 'all' };
+          }),
+        ),
+      ),
+    ),
+  );
+}
+
+function betweenPositions({ strings, positions }: Place): readonly DrillFamily[] {
+  return positions.flatMap((from, order) => [
+    ...positions
+      .slice(order + 1, order + 1 + MOST_POSITIONS_APART)
+      .map((to): DrillFamily => ({ family: 'matrix', strings, from, to, fingers: 'all' })),
+    ...strings.map((string): DrillFamily => ({ family: 'home', position: from, strings: [string] })),
+  ]);
+}
+
+function inPositions({ kind, strings, fingers, positions }: Place): readonly DrillFamily[] {
+  return positions.flatMap((position): readonly DrillFamily[] => [
+    ...POSITION_SETS.map((set): DrillFamily => ({ family: 'position', position, set })),
+    ...fingers.slice(1, -1).map((finger): DrillFamily => ({ family: 'two-places', position, strings, finger })),
+    { family: 'first-and-fourth', position, strings },
+    { family: 'blocks', position },
+    ...strings.map((string): DrillFamily => ({ family: 'hovering', position, strings: [string] })),
+    ...strings.map((string): DrillFamily => ({ family: 'open-string', position, strings: [string] })),
+    ...(kind === 'violin' || kind === 'viola' ? [{ family: 'lift-and-replace' as const, position }] : []),
+  ]);
+}
+
+function onStrings({ strings }: Place): readonly DrillFamily[] {
+  return strings.flatMap((string): readonly DrillFamily[] => [
+    { family: 'one-string', strings: [string] },
+    { family: 'chromatic', strings: [string] },
+  ]);
+}
+
+function doubleStops({ setsThumb }: Place): readonly DrillFamily[] {
+  return DOUBLE_STOP_INTERVALS.flatMap((interval): readonly DrillFamily[] => [
+    { family: 'double-stops', interval, built: 'one-by-one', position: null },
+    { family: 'double-stops', interval, built: 'at-once', position: null },
+    ...(setsThumb && interval === 'octaves'
+      ? [{ family: 'double-stops' as const, interval, built: 'one-by-one' as const, position: 'thumb' }]
+      : []),
+  ]);
+}

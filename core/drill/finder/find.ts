@@ -1,0 +1,69 @@
+import type { Finger } from '#core/hand';
+import type { Way } from '../hot-spots/hot-spot.ts';
+import type { FamilyName } from '../families/request.ts';
+import type { ShiftClass } from '../shifts/shift-class.ts';
+import type { DrillAim, DrillFacts } from './facts.ts';
+
+/** What a teacher looks for; null (or an absent part) is anything. */
+export interface DrillQuery {
+  readonly family?: FamilyName | null;
+  readonly aim?: DrillAim | null;
+  readonly key?: string | null;
+  /** Open note, documents' form. */
+  readonly string?: string | null;
+  readonly position?: string | null;
+  readonly fromFinger?: Finger | null;
+  readonly toFinger?: Finger | null;
+  readonly way?: Way | null;
+  /** How many positions or semitones its shift goes. */
+  readonly steps?: number | null;
+  /** Those like this shift, the most alike first. */
+  readonly like?: ShiftClass | null;
+}
+
+/** The drills that answer a query, in their order; with a shift to be like, the most alike first and those without anything in common left out. */
+export function findDrills<Drill extends { readonly facts: DrillFacts }>(drills: readonly Drill[], query: DrillQuery): readonly Drill[] {
+  const { like } = query;
+  const found = drills.filter(({ facts }) => answers(facts, query));
+  if (!like) return found;
+  const ranked = found.map((drill) => ({ drill, points: likeness(drill.facts, like) })).filter(({ points }) => points >= ENOUGH_ALIKE);
+  return ranked.toSorted((one, other) => other.points - one.points).map(({ drill }) => drill);
+}
+
+/** What is asked of a drill, part by part. */
+const PARTS: readonly ((facts: DrillFacts, query: DrillQuery) => boolean)[] = [
+  ({ family }, query) => isAny(query.family) || family === query.family,
+  ({ aim }, query) => isAny(query.aim) || aim === query.aim,
+  ({ key }, query) => isAny(query.key) || key === query.key,
+  // A drill without strings of its own goes over all of them.
+  ({ strings }, query) => isAny(query.string) || strings.length === 0 || strings.includes(query.string),
+  ({ positions }, query) => isAny(query.position) || positions.includes(query.position),
+  ({ fingers }, query) => isAny(query.fromFinger) || fingers?.[0] === query.fromFinger,
+  ({ fingers }, query) => isAny(query.toFinger) || fingers?.[1] === query.toFinger,
+  ({ way }, query) => isAny(query.way) || way === query.way,
+  ({ distance }, query) => isAny(query.steps) || distance?.steps === query.steps,
+];
+
+function answers(facts: DrillFacts, query: DrillQuery): boolean {
+  return PARTS.every((part) => part(facts, query));
+}
+
+function isAny<Value>(asked: Value | null | undefined): asked is null | undefined {
+  return asked === null || asked === undefined;
+}
+
+/** The same fingers, or one of them and the distance, at least: a drill with less is for something else. */
+const ENOUGH_ALIKE = 4;
+
+/** How much a drill has in common with a shift: fingers and distance count most, then the way, then the string. */
+function likeness({ fingers, distance, way, strings }: DrillFacts, shift: ShiftClass): number {
+  if (!fingers || !distance) return 0;
+  const points: readonly (readonly [boolean, number])[] = [
+    [fingers[0] === shift.fromFinger, 2],
+    [fingers[1] === shift.toFinger, 2],
+    [distance.by === shift.distance.by && distance.steps === shift.distance.steps, 2],
+    [way === shift.way, 1.5],
+    [strings.includes(shift.toString), 1],
+  ];
+  return points.reduce((sum, [isAlike, weight]) => sum + (isAlike ? weight : 0), 0);
+}

@@ -1,0 +1,107 @@
+import { parseAsInteger, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { useMemo, useState } from 'react';
+import { readPlayer } from '#core/brief';
+import { type DrillRequest, PLAIN_VARIANT, type ShiftClass } from '#core/drill';
+import { formatKey } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { usePlanning } from '../../state/planning.ts';
+import { useWork } from '../../state/bench/work.ts';
+import { guarded, Part } from '../../ui/states/Boundary.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { PartTabs } from '../../ui/Tabs.tsx';
+import { briefLine } from '../../words/brief-line.ts';
+import { pieceTitle } from '../../words/labels.ts';
+import { notKeptText } from '../../words/storage.ts';
+import { Addressed } from '../Addressed.tsx';
+import { Messages } from '../bench/Messages.tsx';
+import { Header } from '../Header.tsx';
+import { useOpenedPiece } from '../use-opened-piece.ts';
+import { usePageTitle } from '../use-page-title.ts';
+import { FindPart } from './FindPart.tsx';
+import { firstOf, studyRequest } from './first-request.ts';
+import { ShiftPart } from './ShiftPart.tsx';
+import { WritePart } from './WritePart.tsx';
+
+const PARTS = ['shifts', 'write', 'find'] as const;
+type PartName = (typeof PARTS)[number];
+
+const PART_LABELS: Readonly<Record<PartName, string>> = { shifts: 'Shifts', write: 'Write a drill', find: 'Find a drill' };
+
+/** From the plan of a piece to the hand: its shifts taken apart, drills written for them, drills found. */
+export const Drills = guarded(GuardedDrills);
+
+function GuardedDrills() {
+  return (
+    <Addressed>
+      <DrillsPage />
+    </Addressed>
+  );
+}
+
+function DrillsPage() {
+  const trouble = useOpenedPiece();
+  const plan = usePlanning((planning) => planning.planSet?.best ?? null);
+  const pieceId = useWork((work) => work.pieceId);
+  const title = useWork((work) => (pieceId === null ? null : pieceTitle(work)));
+  usePageTitle('Drills', title);
+  return (
+    <>
+      <Header current="Drills" pieceId={pieceId} />
+      {trouble !== null && (
+        <Notice role="alert" className="m-6" trouble>
+          {notKeptText(trouble)}
+        </Notice>
+      )}
+      {title !== null && (
+        <main className="px-6 pt-3 pb-6">
+          <div className="flex flex-wrap items-baseline gap-x-5">
+            <h1 className="text-2xl font-semibold">{title}</h1>
+            {plan && <p className="text-dove-dark">{briefLine(plan.brief)}</p>}
+          </div>
+          <Messages />
+          {plan && (
+            <Part>
+              <DrillParts key={pieceId} plan={plan} />
+            </Part>
+          )}
+        </main>
+      )}
+    </>
+  );
+}
+
+const ADDRESS = { part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]), shift: parseAsInteger };
+
+function DrillParts({ plan }: { readonly plan: Plan }) {
+  const [{ part, shift }, setAddress] = useQueryStates(ADDRESS);
+  const [asked, setAsked] = useState<DrillRequest | null>(null);
+  const [like, setLike] = useState<ShiftClass | null>(null);
+  const key = formatKey(plan.line.key);
+  const place = useMemo(() => readPlayer(plan.brief), [plan]);
+  if (!place.ok) return null;
+  const go = (next: PartName): void => void setAddress({ part: next });
+  const request = asked ?? { key, asks: firstOf('shift', place.value, null), variant: PLAIN_VARIANT };
+  const write = (next: DrillRequest): void => {
+    setAsked(next);
+    go('write');
+  };
+  return (
+    <>
+      <PartTabs label="Drills" names={PARTS} nameOf={(name) => PART_LABELS[name]} chosen={part} onChoose={go} />
+      {part === 'shifts' && (
+        <ShiftPart
+          plan={plan}
+          chosen={shift}
+          onChoose={(note) => void setAddress({ shift: note })}
+          onWrite={(shiftClass, letters) => write(studyRequest(shiftClass, letters, key))}
+          onFind={(shiftClass) => {
+            setLike(shiftClass);
+            go('find');
+          }}
+        />
+      )}
+      {part === 'write' && <WritePart brief={plan.brief} place={place.value} request={request} note={shift} onChange={setAsked} />}
+      {part === 'find' && <FindPart brief={plan.brief} place={place.value} musicKey={key} like={like} onLike={setLike} onOpen={write} />}
+    </>
+  );
+}

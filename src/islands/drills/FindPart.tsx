@@ -1,0 +1,245 @@
+import { useMemo, useState } from 'react';
+import {
+  catalogue,
+  DRILL_AIMS,
+  type DrillFacts,
+  type DrillQuery,
+  type DrillRequest,
+  drillFor,
+  factsOf,
+  findDrills,
+  isKindOf,
+  type ShiftClass,
+} from '#core/drill';
+import { noteLabel, pitchLabel } from '#core/pitch';
+import { useAsked } from '../../engine/asked.ts';
+import { engine } from '../../engine/client.ts';
+import type { Brief } from '#core/brief';
+import { loadPieces } from '../../storage/piece-list.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { pieceTitle } from '../../words/labels.ts';
+import { AIM_WORDS, drillTitle, FAMILY_WORDS, positionText, shiftClassText } from '../../words/drills/families.ts';
+import { fingersSet, positionsFor, type WrittenFor } from './first-request.ts';
+import { One } from './RequestFields.tsx';
+
+interface FindPartProps {
+  readonly brief: Brief;
+  readonly place: WrittenFor;
+  readonly musicKey: string;
+  /** The shift that drills are to be like; null for none. */
+  readonly like: ShiftClass | null;
+  readonly onLike: (like: ShiftClass | null) => void;
+  readonly onOpen: (request: DrillRequest) => void;
+}
+
+/** So many are listed. */
+const LISTED = 24;
+
+const ANY = 'any';
+
+/** All drills, those that can be written and those kept as pieces, by what they are for; and where in the studio's pieces a kind of shift comes. */
+export function FindPart({ brief, place, musicKey, like, onLike, onOpen }: FindPartProps) {
+  const [query, setQuery] = useState<DrillQuery>({});
+  const asked = useAsked({ key: ['kept drills'], ask: keptDrills });
+  const ours = useMemo(
+    () => catalogue(drillFor(brief), musicKey).map((request): Found => ({ request, facts: factsOf(request), piece: null })),
+    [brief, musicKey],
+  );
+  return (
+    <div className="mt-3">
+      {like && (
+        <p className="flex flex-wrap items-center gap-2">
+          Like this shift: <strong>{shiftClassText(like)}</strong>
+          <Button onClick={() => onLike(null)}>Look for any</Button>
+        </p>
+      )}
+      <QueryFields query={query} place={place} onChange={setQuery} />
+      <Answered asked={asked} waiting="Looking …">
+        {(kept) => <FoundDrills found={findDrills([...kept, ...ours], { ...query, like })} onOpen={onOpen} />}
+      </Answered>
+      {like && <PlacesLike like={like} />}
+    </div>
+  );
+}
+
+interface Found {
+  readonly request: DrillRequest;
+  readonly facts: DrillFacts;
+  /** The piece it is kept as; null for one that is not written yet. */
+  readonly piece: { readonly id: string; readonly title: string } | null;
+}
+
+/** The drills that are kept as pieces. */
+async function keptDrills(): Promise<readonly Found[]> {
+  const { records } = await loadPieces();
+  return records.flatMap(({ id, document }) =>
+    document.drill
+      ? [{ request: document.drill.request, facts: factsOf(document.drill.request), piece: { id, title: pieceTitle(document) } }]
+      : [],
+  );
+}
+
+interface QueryFieldsProps {
+  readonly query: DrillQuery;
+  readonly place: WrittenFor;
+  readonly onChange: (query: DrillQuery) => void;
+}
+
+function QueryFields({ query, place, onChange }: QueryFieldsProps) {
+  const fingers = fingersSet(place);
+  return (
+    <search aria-label="Find a drill" className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-2">
+      <OneOrAny
+        label="For"
+        value={query.aim}
+        among={DRILL_AIMS}
+        nameOf={(aim) => AIM_WORDS[aim]}
+        onChoose={(aim) => onChange({ ...query, aim })}
+      />
+      <OneOrAny
+        label="From finger"
+        value={query.fromFinger}
+        among={fingers}
+        nameOf={String}
+        onChoose={(fromFinger) => onChange({ ...query, fromFinger })}
+      />
+      <OneOrAny
+        label="To finger"
+        value={query.toFinger}
+        among={fingers}
+        nameOf={String}
+        onChoose={(toFinger) => onChange({ ...query, toFinger })}
+      />
+      <OneOrAny
+        label="Way"
+        value={query.way}
+        among={['up', 'down'] as const}
+        nameOf={String}
+        onChoose={(way) => onChange({ ...query, way })}
+      />
+      <OneOrAny
+        label="Distance"
+        value={query.steps}
+        among={[1, 2, 3, 4] as const}
+        nameOf={String}
+        onChoose={(steps) => onChange({ ...query, steps })}
+      />
+      <OneOrAny
+        label="String"
+        value={query.string}
+        among={place.instrument.strings.map(({ name }) => name)}
+        nameOf={(name) => `${noteLabel(name)} string`}
+        onChoose={(string) => onChange({ ...query, string })}
+      />
+      <OneOrAny
+        label="Position"
+        value={query.position}
+        among={positionsFor(place)}
+        nameOf={positionText}
+        onChoose={(position) => onChange({ ...query, position })}
+      />
+    </search>
+  );
+}
+
+interface OneOrAnyProps<Value extends string | number> {
+  readonly label: string;
+  readonly value: Value | null | undefined;
+  readonly among: readonly Value[];
+  readonly nameOf: (value: Value) => string;
+  readonly onChoose: (value: Value | null) => void;
+}
+
+function OneOrAny<Value extends string | number>({ label, value, among, nameOf, onChoose }: OneOrAnyProps<Value>) {
+  return (
+    <One<Value | typeof ANY>
+      label={label}
+      value={value ?? ANY}
+      among={[ANY, ...among]}
+      nameOf={(each) => {
+        const one = among.find((other) => other === each);
+        return one === undefined ? 'any' : nameOf(one);
+      }}
+      onChoose={(each) => onChoose(among.find((one) => one === each) ?? null)}
+    />
+  );
+}
+
+function FoundDrills({ found, onOpen }: { readonly found: readonly Found[]; readonly onOpen: (request: DrillRequest) => void }) {
+  return (
+    <section aria-label="Drills found" className="mt-3">
+      <p role="status" className="text-dove-dark">
+        {found.length === 0 ? 'No drill answers all of that. Choose “any” somewhere.' : `${found.length} drills`}
+        {found.length > LISTED ? `, the first ${LISTED} listed` : ''}
+      </p>
+      <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
+        {found.slice(0, LISTED).map(({ request, piece }) => (
+          <li key={piece?.id ?? JSON.stringify(request)} className="flex items-baseline gap-3 border-b border-line py-1 text-[15px]">
+            <span className="grow">
+              {piece?.title ?? drillTitle(request)}
+              <span className="block text-[14px] text-dove-dark">
+                {piece ? 'kept as a piece' : FAMILY_WORDS[request.asks.family].gains}
+              </span>
+            </span>
+            {piece ? (
+              <ButtonLink href={`/?piece=${piece.id}`}>Open</ButtonLink>
+            ) : (
+              <Button aria-label={`Write: ${drillTitle(request)}`} onClick={() => onOpen(request)}>
+                Write it
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Where in the pieces of the studio a kind of shift comes, each one step from being taken apart. */
+function PlacesLike({ like }: { readonly like: ShiftClass }) {
+  const asked = useAsked({ key: ['places like', like], ask: (signal) => placesLike(like, signal) });
+  return (
+    <section aria-label="In the pieces of the studio" className="mt-4">
+      <Heading as="h3">In the pieces of the studio</Heading>
+      <Answered asked={asked} waiting="Looking through the pieces …">
+        {(places) =>
+          places.length === 0 ? (
+            <p>No other piece has such a shift.</p>
+          ) : (
+            <ul className="text-[15px]">
+              {places.map(({ id, title, note, name }) => (
+                <li key={`${id} ${note}`} className="flex items-baseline gap-3 border-b border-line py-1">
+                  <span className="grow">
+                    {title}: to {name}, note {note + 1}
+                  </span>
+                  <ButtonLink href={`/drills?piece=${id}&shift=${note}`}>Take it apart</ButtonLink>
+                </li>
+              ))}
+            </ul>
+          )
+        }
+      </Answered>
+    </section>
+  );
+}
+
+interface PlaceLike {
+  readonly id: string;
+  readonly title: string;
+  readonly note: number;
+  /** Of the note it arrives on. */
+  readonly name: string;
+}
+
+async function placesLike(like: ShiftClass, signal: AbortSignal): Promise<readonly PlaceLike[]> {
+  const { records } = await loadPieces();
+  const found: PlaceLike[] = [];
+  for (const { id, document } of records.filter((record) => record.document.brief.instrument.kind === like.kind)) {
+    const shifts = await engine.ask(document.brief, { kind: 'classed-shifts' }, { signal });
+    for (const { to, written, shiftClass } of shifts)
+      if (isKindOf(shiftClass, like)) found.push({ id, title: pieceTitle(document), note: to, name: pitchLabel(written) });
+  }
+  return found;
+}

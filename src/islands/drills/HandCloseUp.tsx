@@ -1,0 +1,157 @@
+import type { ShiftApart } from '#core/drill';
+import { mmFromNut } from '#core/instrument';
+import { pitchLabel } from '#core/pitch';
+import type { Plan, Stay } from '#core/plan/describe';
+import { DrawnText } from '../../ui/DrawnText.tsx';
+import { mmText } from '../../words/plan-words.ts';
+
+const WIDTH = 420;
+const HEIGHT = 300;
+
+/** Where the hand stands before, passes, and arrives; px. */
+const COLUMNS = { before: 110, between: 215, after: 320 } as const;
+
+/** Room above and below what the hand covers, mm. */
+const ROOM_MM = 14;
+
+/** Where a place on the string is drawn, px. */
+type YOf = (mm: number) => number;
+
+/** One shift close up: the hand before, on the way and after, along the string in true millimetres; the nut is at the bottom. */
+export function HandCloseUp({ plan, apart }: { readonly plan: Plan; readonly apart: ShiftApart }) {
+  const { shift, from, to } = apart;
+  const [before, after] = [stayAt(plan, shift.from), stayAt(plan, shift.to)];
+  if (!before || !after) return null;
+  const lowest = Math.max(0, Math.min(before.lowestMm, after.lowestMm) - ROOM_MM);
+  const highest = Math.max(before.highestMm, after.highestMm) + ROOM_MM;
+  const yOf: YOf = (mm) => HEIGHT - 24 - ((mm - lowest) / (highest - lowest)) * (HEIGHT - 48);
+  const label = `The hand goes ${mmText(shift.handMm)} ${shift.handSemitones > 0 ? 'up' : 'down'} the string, from ${noteOf(from)} with ${shift.fromFinger} to ${noteOf(to)} with ${shift.toFinger}`;
+  return (
+    <svg width={WIDTH} height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label} className="max-w-full">
+      {semitonesBetween(plan, lowest, highest).map((mm) => (
+        <line key={mm} x1={62} x2={WIDTH - 8} y1={yOf(mm)} y2={yOf(mm)} className="stroke-line" />
+      ))}
+      <Hand stay={before} x={COLUMNS.before} yOf={yOf} name="before" />
+      <Hand stay={after} x={COLUMNS.after} yOf={yOf} name="after" />
+      <WayOfHand apart={apart} yOf={yOf} firstFrom={yOf(before.firstFingerMm)} firstTo={yOf(after.firstFingerMm)} />
+      <FirstFinger stay={before} x={COLUMNS.before} yOf={yOf} playing={shift.fromFinger === '1'} />
+      <FirstFinger stay={after} x={COLUMNS.after} yOf={yOf} playing={shift.toFinger === '1'} />
+      <Finger x={COLUMNS.before} y={yOf(from.stops[0].mmFromNut)} finger={shift.fromFinger} />
+      <Finger x={COLUMNS.after} y={yOf(to.stops[0].mmFromNut)} finger={shift.toFinger} />
+      <NoteName y={yOf(from.stops[0].mmFromNut)} x={COLUMNS.before - 46} name={noteOf(from)} />
+      <NoteName y={yOf(to.stops[0].mmFromNut)} x={COLUMNS.after + 46} name={noteOf(to)} />
+    </svg>
+  );
+}
+
+interface HandProps {
+  readonly stay: Stay;
+  readonly x: number;
+  readonly yOf: YOf;
+  readonly name: string;
+}
+
+function Hand({ stay, x, yOf, name }: HandProps) {
+  const top = yOf(stay.highestMm) - 12;
+  return (
+    <>
+      <rect x={x - 26} width={52} y={top} height={yOf(stay.lowestMm) + 12 - top} rx={6} className="fill-band" />
+      <DrawnText x={x} y={HEIGHT - 6} textAnchor="middle" look="position" className="fill-dove-dark">
+        {name}
+      </DrawnText>
+    </>
+  );
+}
+
+interface WayOfHandProps {
+  readonly apart: ShiftApart;
+  readonly yOf: YOf;
+  readonly firstFrom: number;
+  readonly firstTo: number;
+}
+
+/** The way of the finger that is heard, the note it passes, and the way of finger 1, dotted. */
+function WayOfHand({ apart, yOf, firstFrom, firstTo }: WayOfHandProps) {
+  const { shift, from, to } = apart;
+  const passed = shift.guides[0]?.inBetween;
+  const start = yOf(from.stops[0].mmFromNut);
+  const end = yOf(passed?.mmFromNut ?? to.stops[0].mmFromNut);
+  const arrives = passed ? COLUMNS.between + 22 : COLUMNS.after - 12;
+  const middle = (COLUMNS.before + arrives) / 2;
+  return (
+    <>
+      <path
+        d={`M${COLUMNS.before} ${firstFrom}L${COLUMNS.after} ${firstTo}`}
+        className="fill-none stroke-dove"
+        strokeDasharray="2 4"
+        strokeWidth={1.5}
+      />
+      <path
+        d={`M${COLUMNS.before + 12} ${start}C${middle} ${start} ${middle} ${end} ${arrives} ${end}`}
+        className="fill-none stroke-madder"
+        strokeWidth={2.4}
+      />
+      {passed && (
+        <>
+          <path d={`M${arrives} ${end}l6 -6l6 6l-6 6Z`} className="fill-paper stroke-madder" strokeWidth={1.6} />
+          <DrawnText x={arrives + 6} y={end - 11} textAnchor="middle" look="remark" className="fill-madder">
+            {pitchLabel(passed.written)}, {passed.finger}
+          </DrawnText>
+        </>
+      )}
+    </>
+  );
+}
+
+interface FirstFingerProps {
+  readonly stay: Stay;
+  readonly x: number;
+  readonly yOf: YOf;
+  /** It plays: its bead is drawn already. */
+  readonly playing: boolean;
+}
+
+function FirstFinger({ stay, x, yOf, playing }: FirstFingerProps) {
+  if (playing) return null;
+  const y = yOf(stay.firstFingerMm);
+  return (
+    <>
+      <circle cx={x} cy={y} r={9} className="fill-paper stroke-dove" strokeWidth={1.4} strokeDasharray="2 2" />
+      <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className="fill-dove-dark">
+        1
+      </DrawnText>
+    </>
+  );
+}
+
+function Finger({ x, y, finger }: { readonly x: number; readonly y: number; readonly finger: string }) {
+  return (
+    <>
+      <circle cx={x} cy={y} r={10} className="fill-ink stroke-ink" />
+      <DrawnText x={x} y={y + 4.5} textAnchor="middle" look="bead" className="fill-paper">
+        {finger}
+      </DrawnText>
+    </>
+  );
+}
+
+function NoteName({ x, y, name }: { readonly x: number; readonly y: number; readonly name: string }) {
+  return (
+    <DrawnText x={x} y={y + 5} textAnchor="middle" look="finger" className="fill-ink">
+      {name}
+    </DrawnText>
+  );
+}
+
+function noteOf(note: ShiftApart['from']): string {
+  return pitchLabel(note.stops[0].written);
+}
+
+function stayAt({ stays }: Plan, index: number): Stay | undefined {
+  return stays.find(({ from, to }) => index >= from && index <= to);
+}
+
+/** The places of whole semitones in a part of the string, mm. */
+function semitonesBetween({ stringLengthMm }: Plan, lowest: number, highest: number): readonly number[] {
+  return Array.from({ length: 48 }, (_, semitone) => mmFromNut(stringLengthMm, semitone)).filter((mm) => mm >= lowest && mm <= highest);
+}

@@ -1,0 +1,147 @@
+import { NOTHING_KNOWN, hotSpotsOf, type ShiftApart, type ShiftClass } from '#core/drill';
+import { positionWords } from '#core/messages';
+import { noteLabel, pitchLabel } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { useMemo } from 'react';
+import { useEngine } from '../../engine/queries.ts';
+import { Button } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/states/EmptyState.tsx';
+import { Fact, FactList } from '../../ui/FactList.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
+import { checkText } from '../../words/intonation.ts';
+import { distanceText } from '../../words/drills/families.ts';
+import { intervalText } from '../../words/drills/stages.ts';
+import { mmText, movementText, semitonesText, shiftSpeed } from '../../words/plan-words.ts';
+import { Advice } from '../bench/note/Advice.tsx';
+import { Guides } from '../bench/note/Guides.tsx';
+import { HandCloseUp } from './HandCloseUp.tsx';
+import { HandsTimeline } from './HandsTimeline.tsx';
+import { Stages } from './Stages.tsx';
+
+interface ShiftPartProps {
+  readonly plan: Plan;
+  /** Line index of the note the chosen shift arrives on; null for the worst. */
+  readonly chosen: number | null;
+  readonly onChoose: (note: number) => void;
+  readonly onWrite: (shift: ShiftClass, letters: number) => void;
+  readonly onFind: (shift: ShiftClass) => void;
+}
+
+/** The shifts of a piece, the worst first, and one of them taken apart. */
+export function ShiftPart({ plan, chosen, onChoose, onWrite, onFind }: ShiftPartProps) {
+  const worstFirst = useMemo(() => shiftsWorstFirst(plan), [plan]);
+  const note = worstFirst.find((each) => each === chosen) ?? worstFirst[0];
+  if (note === undefined) {
+    return (
+      <EmptyState title="No shift in this piece">
+        The hand stays in one position. Write a drill for the position, or look for one.
+      </EmptyState>
+    );
+  }
+  return (
+    <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
+      <nav aria-label="Shifts of the piece, the worst first">
+        <ol className="grid gap-1 text-[15px]">
+          {worstFirst.map((each) => (
+            <li key={each}>
+              <button
+                type="button"
+                aria-current={each === note ? 'true' : undefined}
+                className={`w-full cursor-pointer rounded px-2 py-1 text-left ${each === note ? 'bg-band font-semibold' : ''}`}
+                onClick={() => onChoose(each)}
+              >
+                {shiftLine(plan, each)}
+              </button>
+            </li>
+          ))}
+        </ol>
+      </nav>
+      <Apart plan={plan} note={note} onWrite={onWrite} onFind={onFind} />
+    </div>
+  );
+}
+
+/** Line indexes of the notes that shifts arrive on, by how hard they are. */
+function shiftsWorstFirst(plan: Plan): readonly number[] {
+  const hard = hotSpotsOf(plan, NOTHING_KNOWN)
+    .map(({ note }) => note)
+    .filter((note) => plan.shifts.some(({ to }) => to === note));
+  const others = plan.shifts.map(({ to }) => to).filter((to) => !hard.includes(to));
+  return [...hard, ...others];
+}
+
+function shiftLine({ shifts, notes }: Plan, note: number): string {
+  const shift = shifts.find(({ to }) => to === note);
+  const [from, to] = [notes[shift?.from ?? -1], notes[note]];
+  if (!shift || from?.kind !== 'note' || to?.kind !== 'note') return '';
+  const [left, reached] = [from, to].map(({ stops: [stop] }) => pitchLabel(stop.written));
+  return `${left} ${shift.fromFinger} – ${reached} ${shift.toFinger}, ${shift.handSemitones > 0 ? 'up' : 'down'} ${mmText(shift.handMm)}`;
+}
+
+function Apart({ plan, note, onWrite, onFind }: { readonly note: number } & Pick<ShiftPartProps, 'plan' | 'onWrite' | 'onFind'>) {
+  const asked = useEngine(plan.brief, { kind: 'shift-apart', note });
+  return (
+    <Answered asked={asked} waiting="Taking the shift apart …">
+      {(apart) =>
+        apart && (
+          <div>
+            <h2 className="text-2xl font-semibold">{heading(apart)}</h2>
+            <NextSteps atHead>
+              {apart.shiftClass && (
+                <>
+                  <Button onClick={() => apart.shiftClass && onWrite(apart.shiftClass, apart.interval.letters)}>Write its drill</Button>
+                  <Button onClick={() => apart.shiftClass && onFind(apart.shiftClass)}>Find drills like it</Button>
+                </>
+              )}
+            </NextSteps>
+            <div className="mt-2 flex flex-wrap gap-x-8">
+              <HandCloseUp plan={plan} apart={apart} />
+              <div className="min-w-0 grow basis-80">
+                <Facts apart={apart} />
+                <Guides shift={apart.shift} />
+              </div>
+            </div>
+            <HandsTimeline hands={apart.hands} kind={plan.brief.instrument.kind} seconds={apart.shift.seconds} />
+            <Advice plan={plan} index={note} />
+            <Stages key={note} apart={apart} />
+          </div>
+        )
+      }
+    </Answered>
+  );
+}
+
+function heading({ from, to, shift }: ShiftApart): string {
+  const [left, reached] = [from, to].map(({ stops: [stop] }) => pitchLabel(stop.written));
+  return `${left} with ${shift.fromFinger} in ${positionWords(shift.fromPosition)} to ${reached} with ${shift.toFinger} in ${positionWords(shift.toPosition)}`;
+}
+
+function Facts({ apart }: { readonly apart: ShiftApart }) {
+  const { shift, interval, check, from, to, shiftClass } = apart;
+  const speed = shiftSpeed(shift);
+  return (
+    <FactList>
+      <Fact name="The notes">
+        {intervalText(interval)}, {movementText(shift.noteSemitones)}
+      </Fact>
+      <Fact name="The hand">
+        {shift.handSemitones > 0 ? 'up' : 'down'} {semitonesText(Math.abs(shift.handSemitones))}, {mmText(shift.handMm)}
+        {shiftClass?.distance.by === 'positions' ? `, ${distanceText(shiftClass.distance)}` : ''}
+      </Fact>
+      {speed !== null && <Fact name="Speed">{Math.round(speed)} mm/s at this tempo</Fact>}
+      <Fact name="String">
+        {shift.fromString === shift.toString
+          ? `${noteLabel(to.stops[0].open)} (${shift.toString})`
+          : `${noteLabel(from.stops[0].open)} (${shift.fromString}) to ${noteLabel(to.stops[0].open)} (${shift.toString})`}
+      </Fact>
+      {from.firstFinger && to.firstFinger && (
+        <Fact name="Finger 1">
+          over {pitchLabel(from.firstFinger.written)}, then over {pitchLabel(to.firstFinger.written)}
+        </Fact>
+      )}
+      <Fact name="Check on arrival">{check ? checkText(check) : 'none: compare it with the note in another octave'}</Fact>
+      <Fact name="Ten cents there">{mmText(shift.mmPerTenCents)}</Fact>
+    </FactList>
+  );
+}

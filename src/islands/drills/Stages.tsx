@@ -1,0 +1,71 @@
+import { keyOfClass, type ShiftApart, type Stage, STAGE_STATES } from '#core/drill';
+import { issuesText } from '#core/messages';
+import { answerOf } from '../../engine/asked.ts';
+import { useEngine } from '../../engine/queries.ts';
+import { playPlan, silence } from '../../state/sound/sound-actions.ts';
+import { useSound } from '../../state/sound/sound.ts';
+import { Button } from '../../ui/Button.tsx';
+import { SelectField } from '../../ui/fields/Field.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { elsewhereText, STAGE_WORDS, STATE_WORDS } from '../../words/drills/stages.ts';
+import { useStages } from './use-stages.ts';
+
+const STATES = STAGE_STATES.map((value) => ({ value, name: STATE_WORDS[value] }));
+
+/** The stages in which a shift is learnt: each can be heard, and says how far this player is with it. */
+export function Stages({ apart }: { readonly apart: ShiftApart }) {
+  const { stateOf, set, trouble } = useStages(apart.shiftClass ? keyOfClass(apart.shiftClass) : '');
+  return (
+    <section aria-label="Stages" className="mt-5">
+      <Heading as="h3">Stages</Heading>
+      {trouble !== null && <Notice trouble>{trouble}</Notice>}
+      <ol className="mt-1">
+        {apart.stages.map((stage, order) => (
+          <li key={stage.name} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5 text-[15px]">
+            <span className="w-4 text-dove-dark tabular-nums">{order + 1}</span>
+            <span className="min-w-0 grow basis-72">
+              <strong>{STAGE_WORDS[stage.name].name}.</strong> {STAGE_WORDS[stage.name].how}
+              {stage.name === 'target' && elsewhereText(apart) !== '' && <span className="text-dove-dark"> {elsewhereText(apart)}.</span>}
+            </span>
+            <HearStage stage={stage} />
+            {apart.shiftClass && (
+              <SelectField
+                aria-label={`${STAGE_WORDS[stage.name].name}: how far`}
+                value={stateOf(stage.name)}
+                options={STATES}
+                onChange={(event) => {
+                  const state = STAGE_STATES.find((each) => each === event.target.value);
+                  if (state) set(stage.name, state);
+                }}
+              />
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function HearStage({ stage }: { readonly stage: Stage }) {
+  const playing = useSound(({ state }) => state !== 'silent');
+  const plan = answerOf(useEngine(stage.brief, { kind: 'plan' }));
+  if (plan && !plan.ok) return <span className="text-[14px] text-dove-dark">{issuesText(plan.issues)}</span>;
+  const { name } = STAGE_WORDS[stage.name];
+  return (
+    <>
+      <Button
+        aria-label={`Hear it: ${name}`}
+        disabled={!plan}
+        onClick={() => plan?.ok && playPlan(plan.value.best, { pace: stage.pace, slides: stage.slides, loop: false })}
+      >
+        Hear it
+      </Button>
+      {playing && (
+        <Button aria-label={`Stop: ${name}`} onClick={() => void silence()}>
+          Stop
+        </Button>
+      )}
+    </>
+  );
+}

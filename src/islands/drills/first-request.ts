@@ -1,0 +1,84 @@
+import {
+  DOUBLE_STOP_WAYS,
+  type DrillFamily,
+  type DrillRequest,
+  type FamilyName,
+  type FamilyOf,
+  MATRIX_FINGERS,
+  PLAIN_VARIANT,
+  POSITION_SETS,
+  type ShiftClass,
+  STUDY_ORDERS,
+} from '#core/drill';
+import type { Finger, HandModel } from '#core/hand';
+import type { Instrument } from '#core/instrument';
+import { DOUBLE_STOP_INTERVALS } from '#core/material';
+
+/** For whom a drill is written: what can be chosen from. */
+export interface WrittenFor {
+  readonly instrument: Instrument;
+  readonly hand: HandModel;
+}
+
+/** The drill of a shift in a key. */
+export function studyRequest(shift: ShiftClass, letters: number | null, key: string): DrillRequest {
+  return { key, asks: { family: 'shift', shift, letters, measures: 'all' }, variant: PLAIN_VARIANT };
+}
+
+/** The fingers that a school sets down. */
+export function fingersSet({ hand }: WrittenFor): readonly Finger[] {
+  return hand.fingers.filter((finger) => finger !== '0' && finger !== 'T');
+}
+
+/** The positions that drills are written for. */
+export function positionsFor({ hand }: WrittenFor): readonly string[] {
+  return hand.positionLabels.filter((label) => label !== 'thumb');
+}
+
+type Firsts = { readonly [Name in FamilyName]: (place: FirstPlace) => FamilyOf<Name> };
+
+interface FirstPlace {
+  readonly shift: ShiftClass;
+  readonly strings: string[];
+  readonly position: string;
+  readonly next: string;
+  readonly finger: Finger;
+}
+
+/** What each family asks for when it is chosen. */
+const FIRSTS: Firsts = {
+  shift: ({ shift }) => ({ family: 'shift', shift, letters: null, measures: STUDY_ORDERS[2] }),
+  guide: ({ shift }) => ({ family: 'guide', shift }),
+  matrix: ({ strings, position, next }) => ({ family: 'matrix', strings, from: position, to: next, fingers: MATRIX_FINGERS[0] }),
+  home: ({ strings, position }) => ({ family: 'home', strings: strings.slice(0, 1), position }),
+  position: ({ position }) => ({ family: 'position', position, set: POSITION_SETS[0] }),
+  'one-string': ({ strings }) => ({ family: 'one-string', strings: strings.slice(0, 1) }),
+  chromatic: ({ strings }) => ({ family: 'chromatic', strings: strings.slice(0, 1) }),
+  'two-places': ({ strings, position, finger }) => ({ family: 'two-places', strings, position, finger }),
+  'first-and-fourth': ({ strings, position }) => ({ family: 'first-and-fourth', strings, position }),
+  'lift-and-replace': ({ position }) => ({ family: 'lift-and-replace', position }),
+  blocks: ({ position }) => ({ family: 'blocks', position }),
+  hovering: ({ strings, position }) => ({ family: 'hovering', strings: strings.slice(0, 1), position }),
+  'double-stops': () => ({ family: 'double-stops', interval: DOUBLE_STOP_INTERVALS[0], built: DOUBLE_STOP_WAYS[0], position: null }),
+  'open-string': ({ strings, position }) => ({ family: 'open-string', strings: strings.slice(0, 1), position }),
+};
+
+/** A family as it is first shown, keeping the shift, the position and the strings of what stood there before. */
+export function firstOf(name: FamilyName, place: WrittenFor, before: DrillFamily | null): DrillFamily {
+  const positions = positionsFor(place).filter((label) => label !== 'half');
+  const position = before && 'position' in before && before.position !== null ? before.position : (positions[0] ?? 'half');
+  return FIRSTS[name]({
+    shift: before && 'shift' in before ? before.shift : firstShift(place),
+    strings: place.instrument.strings.map((string) => string.name),
+    position,
+    next: positions[positions.indexOf(position) + 2] ?? position,
+    finger: fingersSet(place)[1] ?? '1',
+  });
+}
+
+/** First finger to first finger, two positions up the highest string. */
+function firstShift({ instrument }: WrittenFor): ShiftClass {
+  const string = instrument.strings[0]?.name ?? '';
+  const ends = { fromString: string, toString: string, fromFinger: '1', toFinger: '1' } as const;
+  return { kind: instrument.kind, ...ends, way: 'up', distance: { by: 'positions', steps: 2 } };
+}

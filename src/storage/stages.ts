@@ -1,0 +1,46 @@
+import { DOCUMENT_KINDS, headed, type StagesDocument } from '#core/documents';
+import type { StageName, StageState } from '#core/drill';
+import type { StagesRecord } from './database.ts';
+import { newStages, saveRecord } from './records.ts';
+import { loadAll } from './set-aside.ts';
+import { forgetUnwritten, keepUnwritten } from './writing/unwritten.ts';
+
+/** How far a player (null: nobody of the studio) is with shifts; null where nothing is kept yet. */
+export async function loadStages(playerId: string | null): Promise<StagesRecord | null> {
+  return (await loadAll('stages')).find((record) => record.playerId === playerId) ?? null;
+}
+
+/** How far a player is with one stage of a shift, by the name of its class. */
+export function stateOf(record: StagesRecord | null, shift: string, stage: StageName): StageState {
+  const states = record?.document.shifts.find((each) => each.shift === shift)?.states;
+  return states?.find((each) => each.stage === stage)?.state ?? 'not-yet';
+}
+
+/** A stage of a shift of a player, and how far the player now is. */
+export interface StageSet {
+  readonly playerId: string | null;
+  /** The player's name; empty for nobody. */
+  readonly name: string;
+  /** The name of the class of shifts. */
+  readonly shift: string;
+  readonly stage: StageName;
+  readonly state: StageState;
+}
+
+/** The record with one stage set; a new one where nothing was kept. */
+export function withStage(record: StagesRecord | null, { playerId, name, shift, stage, state }: StageSet): StagesRecord {
+  const now = record ?? newStages(headed(DOCUMENT_KINDS.stages, { name, shifts: [] }), playerId);
+  const before = now.document.shifts.find((each) => each.shift === shift)?.states ?? [];
+  const states = [...before.filter((each) => each.stage !== stage), { stage, state }];
+  const shifts: StagesDocument['shifts'] = [...now.document.shifts.filter((each) => each.shift !== shift), { shift, states }];
+  return { ...now, document: { ...now.document, name, shifts }, updatedAt: Date.now() };
+}
+
+/** Keeps it: at once where the next page finds it, then in the database. Throws the words for people where it cannot be written. */
+export async function keepStages(record: StagesRecord, base: StagesRecord | null): Promise<StagesRecord> {
+  keepUnwritten(record, base);
+  const outcome = await saveRecord('stages', record, base);
+  if (!outcome.ok) throw new Error(outcome.message);
+  forgetUnwritten(record.id);
+  return outcome.record;
+}

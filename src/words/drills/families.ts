@@ -1,0 +1,97 @@
+import type { Alteration, DrillAim, DrillFamily, DrillRequest, FamilyName, ShiftClass, ShiftDistance } from '#core/drill';
+import { counted, listed, positionWords } from '#core/messages';
+import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
+
+/** What each family of drills is called, and what it is for, in a line. */
+export const FAMILY_WORDS: Readonly<Record<FamilyName, { readonly name: string; readonly gains: string }>> = {
+  shift: { name: 'Shift study', gains: 'One shift, walked up the string in the key: there, back, and on.' },
+  guide: { name: 'Shift over its guide', gains: 'The same shift with the note on the way played out.' },
+  matrix: { name: 'Finger by finger', gains: 'Every finger onto every finger between two positions, string by string.' },
+  home: { name: 'Home and back', gains: 'Out to each other position and back home with the first finger.' },
+  position: { name: 'Inside a position', gains: 'Scale, broken thirds or arpeggio in one position, before any shift into it.' },
+  'one-string': { name: 'Scale on one string', gains: 'An octave of the key along a single string.' },
+  chromatic: { name: 'By semitones', gains: 'From the open string up its octave, checked at the fourth, the fifth and the octave.' },
+  'two-places': { name: 'One finger, two places', gains: 'A finger moves a semitone while its neighbours stay down.' },
+  'first-and-fourth': { name: 'First and last finger', gains: 'The outer fingers in turn across two strings.' },
+  'lift-and-replace': { name: 'Lift and replace', gains: 'The top of the melodic minor: one finger plays both sevenths.' },
+  blocks: { name: 'Blocks', gains: 'Fingers set down together coming onto a string.' },
+  hovering: { name: 'Set down at speed', gains: 'Fingers hover through a rest, then four quick notes.' },
+  'double-stops': { name: 'Double stops', gains: 'A scale in two parts, one string at a time and then both.' },
+  'open-string': { name: 'Against the open string', gains: 'Each note alone, then with the open string beside it.' },
+};
+
+/** What drills are for. */
+export const AIM_WORDS: Readonly<Record<DrillAim, string>> = {
+  shifts: 'shifts',
+  position: 'one position',
+  fingers: 'finger independence',
+  fingerboard: 'knowing the fingerboard',
+  'double-stops': 'double stops',
+};
+
+/** "2 positions", "5 semitones". */
+export function distanceText({ by, steps }: ShiftDistance): string {
+  return by === 'positions' ? counted(steps, 'position', 'positions') : counted(steps, 'semitone', 'semitones');
+}
+
+/** "1–4 up 2 positions, A string". */
+export function shiftClassText({ fromFinger, toFinger, way, distance, fromString, toString }: ShiftClass): string {
+  const strings =
+    fromString === toString ? `${noteLabel(toString)} string` : `${noteLabel(fromString)} string to ${noteLabel(toString)} string`;
+  return `${fromFinger}–${toFinger} ${way} ${distanceText(distance)}, ${strings}`;
+}
+
+/** The title of a drill: "Shift study 1–4 up 2 positions, A string, D major". */
+export function drillTitle({ key, asks }: DrillRequest): string {
+  const about = familyText(asks);
+  return `${FAMILY_WORDS[asks.family].name}${about === '' ? '' : ` ${about}`}, ${keyLabel(key)}`;
+}
+
+function familyText(asks: DrillFamily): string {
+  if ('shift' in asks) return shiftClassText(asks.shift);
+  if (asks.family === 'matrix') return `from ${positionText(asks.from)} to ${positionText(asks.to)}`;
+  const position = 'position' in asks && asks.position !== null ? `in ${positionText(asks.position)}` : '';
+  const strings = 'strings' in asks ? stringsText(asks.strings) : '';
+  return [playedText(asks), [position, strings].filter((part) => part !== '').join(', ')].filter((part) => part !== '').join(' ');
+}
+
+/** What is played there, where a family has more than one thing to play. */
+function playedText(asks: DrillFamily): string {
+  if (asks.family === 'position') return SET_WORDS[asks.set];
+  if (asks.family === 'two-places') return asks.finger;
+  return asks.family === 'double-stops' ? asks.interval.replace('-', ' ') : '';
+}
+
+/** What is played inside a position. */
+export const SET_WORDS = { scale: 'scale', 'broken-thirds': 'broken thirds', arpeggio: 'arpeggio' } as const;
+
+function stringsText(strings: readonly string[]): string {
+  return strings.length > 2 ? 'all strings' : `${listed(strings.map(noteLabel))} ${strings.length === 1 ? 'string' : 'strings'}`;
+}
+
+/** A position by its label, in words. */
+export function positionText(label: string): string {
+  return positionWords({ label, alteration: null });
+}
+
+/** What is not as it was asked for, in a sentence. */
+export function alterationText(altered: Alteration): string {
+  switch (altered.what) {
+    case 'note-inserted':
+      return `${pitchLabel(altered.pitch)} is not in the key: it is put in for finger ${altered.finger} in ${positionText(altered.label)}.`;
+    case 'positions-left-out':
+      return `Left out, because the fingers do not fall on notes of the key there: ${listed(altered.labels.map(positionText))}.`;
+    case 'not-in-position':
+      return `The position does not hold ${listed(altered.pitches.map(pitchLabel))}.`;
+    case 'measures-left-out':
+      return `${counted(altered.count, 'measure', 'measures')} left out: no hand plays ${altered.count === 1 ? 'it' : 'them'}.`;
+    case 'other-fingers':
+      return `These fingers do not occur in the key: ${altered.fromFinger}–${altered.toFinger} is taken instead.`;
+    case 'other-distance':
+      return `This distance does not occur in the key: ${distanceText(altered)} are taken instead.`;
+    case 'other-string':
+      return `It does not occur on this string in the key: the ${noteLabel(altered.string)} string is taken instead.`;
+    case 'no-check':
+      return `No open string checks ${pitchLabel(altered.pitch)}.`;
+  }
+}
