@@ -22,6 +22,9 @@ const SIDE_BY_SIDE = 2;
 /** After this an edit that is not there is lost, ms: long, because it may have to share its machine. */
 const PATIENCE_MS = 30_000;
 
+/** After so many trials it says how it stands: a long run may be cut off. */
+const SAID_EVERY = 100;
+
 /** After this a page that does not come ends the run, ms. */
 const NO_PAGE_MS = 300_000;
 
@@ -131,6 +134,8 @@ async function browserOn(profile: string): Promise<BrowserContext> {
     ...CHROMIUM,
     baseURL: server.address,
     serviceWorkers: 'block',
+    // Ended by hand, the trials that are under way are finished first.
+    handleSIGINT: false,
   });
   context.setDefaultTimeout(NO_PAGE_MS);
   await context.addInitScript((off: boolean) => {
@@ -154,6 +159,8 @@ function count(disaster: Disaster, edit: Edit, found: boolean): void {
   const kind = `${disaster.name}, ${edit.name}`;
   const { tried, lost } = tally.get(kind) ?? { tried: 0, lost: 0 };
   tally.set(kind, { tried: tried + 1, lost: lost + (found ? 0 : 1) });
+  const all = [...tally.values()].reduce((sum, each) => sum + each.tried, 0);
+  if (all % SAID_EVERY === 0) console.log(`${all} tried so far, ${[...tally.values()].reduce((sum, each) => sum + each.lost, 0)} lost`);
 }
 
 function report(): void {

@@ -23,8 +23,11 @@ export function oneString(ground: Ground, player: DrillFor, { strings }: FamilyO
   return asAsked(measures);
 }
 
-/** Above an open string, where a semitone can be checked without doubt: the fourth, the fifth, the octave. */
-const LANDMARKS = [5, 7, 12] as const;
+/** Above an open string, where a note can be checked without doubt with the string beside it: the fourth and the fifth. */
+const LANDMARKS = [5, 7] as const;
+
+/** The octave of an open string, which is checked with that string: too many notes up to it mean that the semitones were too small. */
+const OCTAVE_SEMITONES = 12;
 
 /** By semitones from an open string up its octave; the fourth, the fifth and the octave are checked as they are reached. */
 export function chromatic(player: DrillFor, { strings }: FamilyOf<'chromatic'>): Written {
@@ -33,7 +36,10 @@ export function chromatic(player: DrillFor, { strings }: FamilyOf<'chromatic'>):
     const best = bestOn(player, material, { strings: [open] });
     const notes = soundsOf(best).flatMap((note): readonly DrillNote[] => {
       const here = noteOfPlan(note, '1/4');
-      const isLandmark = LANDMARKS.some((semitones) => semitones === note.stops[0].semitonesAboveOpen);
+      const { semitonesAboveOpen } = note.stops[0];
+      if (semitonesAboveOpen === OCTAVE_SEMITONES)
+        return [here, { pitches: [open], fingered: { string: open, finger: '0' }, duration: '1/4' }];
+      const isLandmark = LANDMARKS.some((semitones) => semitones === semitonesAboveOpen);
       return best && isLandmark ? [here, ...checkAfter(best, note)] : [here];
     });
     return inFours(notes);

@@ -73,11 +73,16 @@ interface WayOfHandProps {
 /** The way of the finger that is heard, the note it passes, and the way of finger 1, dotted. */
 function WayOfHand({ apart, yOf, firstFrom, firstTo }: WayOfHandProps) {
   const { shift, from, to } = apart;
-  const passed = shift.guides[0]?.inBetween;
-  const start = yOf(from.stops[0].mmFromNut);
-  const end = yOf(passed?.mmFromNut ?? to.stops[0].mmFromNut);
-  const arrives = passed ? COLUMNS.between + 22 : COLUMNS.after - 12;
-  const middle = (COLUMNS.before + arrives) / 2;
+  const [guide] = shift.guides;
+  const passed = guide?.inBetween;
+  const [left, reached] = [from, to].map(({ stops: [stop] }) => yOf(stop.mmFromNut));
+  const passedY = passed ? yOf(passed.mmFromNut) : null;
+  // An arriving finger slides in from where it stands in the old hand; any other guide comes to the note between.
+  const slidesIn = guide?.kind === 'new-finger' && passedY !== null;
+  const passedX = slidesIn ? COLUMNS.before + 44 : COLUMNS.between + 22;
+  const [startX, start] = slidesIn ? [passedX + 12, passedY] : [COLUMNS.before + 12, left ?? 0];
+  const [endX, end] = passedY === null || slidesIn ? [COLUMNS.after - 12, reached ?? 0] : [passedX, passedY];
+  const middle = (startX + endX) / 2;
   return (
     <>
       <path
@@ -87,14 +92,14 @@ function WayOfHand({ apart, yOf, firstFrom, firstTo }: WayOfHandProps) {
         strokeWidth={1.5}
       />
       <path
-        d={`M${COLUMNS.before + 12} ${start}C${middle} ${start} ${middle} ${end} ${arrives} ${end}`}
+        d={`M${startX} ${start}C${middle} ${start} ${middle} ${end} ${endX} ${end}`}
         className="fill-none stroke-madder"
         strokeWidth={2.4}
       />
-      {passed && (
+      {passed && passedY !== null && (
         <>
-          <path d={`M${arrives} ${end}l6 -6l6 6l-6 6Z`} className="fill-paper stroke-madder" strokeWidth={1.6} />
-          <DrawnText x={arrives + 6} y={end - 11} textAnchor="middle" look="remark" className="fill-madder">
+          <path d={`M${passedX} ${passedY}l6 -6l6 6l-6 6Z`} className="fill-paper stroke-madder" strokeWidth={1.6} />
+          <DrawnText x={passedX + 6} y={passedY - 11} textAnchor="middle" look="remark" className="fill-madder">
             {pitchLabel(passed.written)}, {passed.finger}
           </DrawnText>
         </>

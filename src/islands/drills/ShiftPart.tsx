@@ -9,7 +9,7 @@ import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Fact, FactList } from '../../ui/FactList.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { checkText } from '../../words/intonation.ts';
+import { checkText, soundedText } from '../../words/intonation.ts';
 import { distanceText } from '../../words/drills/families.ts';
 import { intervalText } from '../../words/drills/stages.ts';
 import { mmText, movementText, semitonesText, shiftSpeed } from '../../words/plan-words.ts';
@@ -34,9 +34,11 @@ export function ShiftPart({ plan, chosen, onChoose, onWrite, onFind }: ShiftPart
   const note = worstFirst.find((each) => each === chosen) ?? worstFirst[0];
   if (note === undefined) {
     return (
-      <EmptyState title="No shift in this piece">
-        The hand stays in one position. Write a drill for the position, or look for one.
-      </EmptyState>
+      <div className="mt-4">
+        <EmptyState title="No shift in this piece">
+          The hand stays in one position. Write a drill for the position, or look for one under the tabs above.
+        </EmptyState>
+      </div>
     );
   }
   return (
@@ -140,7 +142,9 @@ function Facts({ apart }: { readonly apart: ShiftApart }) {
           over {pitchLabel(from.firstFinger.written)}, then over {pitchLabel(to.firstFinger.written)}
         </Fact>
       )}
-      <Fact name="Check on arrival">{check ? checkText(check) : 'none: compare it with the note in another octave'}</Fact>
+      <Fact name="Check on arrival">
+        {check ? `${checkText(check)}, ${soundedText(check)}` : 'none: compare it with the note in another octave'}
+      </Fact>
       <Fact name="Ten cents there">{mmText(shift.mmPerTenCents)}</Fact>
     </FactList>
   );

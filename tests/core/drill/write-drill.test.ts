@@ -1,0 +1,117 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import type { Brief } from '#core/brief';
+import { type Drill, type DrillFamily, type DrillRequest, type DrillVariant, PLAIN_VARIANT, writeDrill } from '#core/drill';
+import { isInKey, parseKey, parsePitch, semitonesOf } from '#core/pitch';
+import type { PlannedSound } from '#core/plan/describe';
+import { planned } from '../../support/briefs.ts';
+
+function written(kind: Brief['instrument']['kind'], key: string, asks: DrillFamily, variant: DrillVariant = PLAIN_VARIANT): Drill {
+  const request: DrillRequest = { key, asks, variant };
+  const drill = writeDrill({ instrument: { kind } }, request);
+  assert.ok(drill.ok, `${asks.family} on the ${kind}`);
+  return drill.value;
+}
+
+function sounds(drill: Drill): readonly PlannedSound[] {
+  return planned(drill.brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
+}
+
+/** "F#5 1": what is played and with which fingers. */
+function told(drill: Drill): readonly string[] {
+  return sounds(drill).map(({ stops }) => stops.map(({ pitch, finger }) => `${pitch} ${finger}`).join(' + '));
+}
+
+describe('a matrix on all strings', () => {
+  for (const { kind, key, strings, from, to, fingers } of [
+    { kind: 'viola', key: 'C major', strings: ['A4', 'D4', 'G3', 'C3'], from: '1', to: '3', fingers: 4 },
+    { kind: 'bass', key: 'D major', strings: ['G2', 'D2', 'A1', 'E1'], from: 'I', to: 'III', fingers: 3 },
+  ] as const) {
+    it(`${kind}: each finger onto itself, on each string, there and back`, () => {
+      const drill = written(kind, key, { family: 'matrix', strings: [...strings], from, to, fingers: 'same' });
+      const played = sounds(drill);
+      assert.equal(played.length, 3 * fingers * strings.length);
+      for (let at = 0; at < played.length; at += 3) {
+        const measure = played.slice(at, at + 3);
+        assert.deepEqual(
+          measure.map(({ position }) => position.label),
+          [from, to, from],
+        );
+        assert.equal(new Set(measure.map(({ stops: [stop] }) => stop.finger)).size, 1);
+      }
+      assertOnlyInserted(drill, key);
+    });
+  }
+});
+
+/** Every note is in the key, or said to be put in. */
+function assertOnlyInserted(drill: Drill, keyText: string): void {
+  const key = parseKey(keyText);
+  assert.ok(key.ok);
+  const inserted = drill.altered.flatMap((each) => (each.what === 'note-inserted' ? [each.pitch] : []));
+  for (const { stops } of sounds(drill)) {
+    for (const { pitch } of stops) {
+      const parsed = parsePitch(pitch);
+      assert.ok(parsed.ok && (isInKey(semitonesOf(parsed.value), key.value) || inserted.includes(pitch)), pitch);
+    }
+  }
+}
+
+describe('drills of the left hand', () => {
+  it('lift and replace: at the top of E melodic minor one finger plays both sevenths', () => {
+    const drill = written('violin', 'E minor', { family: 'lift-and-replace', position: '1' });
+    assert.deepEqual(told(drill), ['B4 1', 'C#5 2', 'D#5 3', 'E5 4', 'D5 3', 'C5 2', 'B4 1']);
+  });
+
+  it('octaves from the thumb: lower string alone, upper alone, both, always T and 3', () => {
+    const drill = written('cello', 'D major', { family: 'double-stops', interval: 'octaves', built: 'one-by-one', position: 'thumb' });
+    const fingers = sounds(drill).map(({ stops }) => stops.map(({ finger }) => finger).join('+'));
+    for (let at = 0; at < fingers.length; at += 3) assert.deepEqual(fingers.slice(at, at + 3), ['T', '3', 'T+3']);
+    assert.ok(fingers.length >= 15);
+  });
+
+  it('one finger, two places: the neighbours stay and nothing shifts', () => {
+    const drill = written('violin', 'G major', { family: 'two-places', position: '1', strings: ['A4'], finger: '2' });
+    assert.deepEqual(told(drill), ['B4 1', 'C5 2', 'D5 3', 'C5 2', 'B4 1', 'C#5 2', 'D5 3', 'C#5 2']);
+    assert.equal(planned(drill.brief).shifts.length, 0);
+  });
+
+  it('inside a position: the scale stays there, and says what the position does not hold', () => {
+    const violin = written('violin', 'B♭ major', { family: 'position', position: '3', set: 'scale' });
+    assert.deepEqual(violin.altered, []);
+    assert.ok(sounds(violin).every(({ position }) => position.label === '3'));
+    const cello = written('cello', 'G major', { family: 'position', position: '4', set: 'scale' });
+    assert.deepEqual(cello.altered, [{ what: 'not-in-position', pitches: ['C3', 'G3', 'D4'] }]);
+  });
+
+  it('by semitones: the fourth, the fifth and the octave are checked', () => {
+    const drill = written('cello', 'D major', { family: 'chromatic', strings: ['D3'] });
+    const played = told(drill);
+    assert.deepEqual(played.at(-1), 'D3 0');
+    assert.equal(played.length, 13 + 3);
+  });
+
+  it('a note that no finger has in the key is put in, and said', () => {
+    const drill = written('bass', 'G major', { family: 'hovering', position: 'I', strings: ['D2'] });
+    assert.deepEqual(drill.altered, [{ what: 'note-inserted', finger: '2', pitch: 'F2', label: 'I' }]);
+  });
+});
+
+describe('a variant', () => {
+  it('changes rhythm and bowing and no finger', () => {
+    const asks: DrillFamily = { family: 'position', position: '1', set: 'scale' };
+    const plain = written('viola', 'F major', asks);
+    const dotted = written('viola', 'F major', asks, { rhythm: 'long-short', notesPerBow: 2 });
+    assert.deepEqual(told(dotted), told(plain));
+    const { material } = dotted.brief;
+    assert.ok(material.kind === 'line');
+    assert.deepEqual(
+      material.notes.slice(0, 4).map(({ duration }) => duration),
+      ['3/8', '1/8', '3/8', '1/8'],
+    );
+    assert.deepEqual(
+      material.notes.slice(0, 4).map((note) => 'slur' in note),
+      [true, false, true, false],
+    );
+  });
+});
