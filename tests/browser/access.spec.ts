@@ -22,6 +22,9 @@ const VIEWS: readonly {
   { name: 'intonation', open: (page, piece) => measures(page, piece, 'intonation') },
   { name: 'reach', open: (page, piece) => measures(page, piece, 'reach') },
   { name: 'compare', open: compared },
+  { name: 'a shift taken apart', open: shiftApart, foldsAt390: true },
+  { name: 'the drill writer', open: (page, piece) => drills(page, piece, 'write', 'The drill') },
+  { name: 'the finder of drills', open: (page, piece) => drills(page, piece, 'find', 'Drills found') },
   { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'Robin · A major in sixths') },
   { name: 'the tuner', open: tuner, foldsAt390: true },
 ];
@@ -92,6 +95,16 @@ async function passage(page: Page): Promise<void> {
 async function measures(page: Page, piece: string, part: string): Promise<void> {
   await page.goto(`/measure?piece=${piece}&part=${part}`);
   await page.getByRole('table').first().waitFor();
+}
+
+async function shiftApart(page: Page): Promise<void> {
+  await openPiece(page, 'Martin · B♭ major, up and down');
+  await drills(page, new URL(page.url()).searchParams.get('piece') ?? '', 'shifts', 'Stages');
+}
+
+async function drills(page: Page, piece: string, part: string, region: string): Promise<void> {
+  await page.goto(`/drills?piece=${piece}&part=${part}`);
+  await expect(page.getByRole('region', { name: region })).toBeVisible();
 }
 
 async function compared(page: Page, piece: string): Promise<void> {

@@ -4,15 +4,18 @@ import type { Instrument } from '#core/instrument';
 import { isInKey, type Key, nextInKey, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
+import { solveBrief } from '#core/solve';
 import type { DrillFor } from '../drill.ts';
 import { stringNamed } from '../standings.ts';
 
 /** Notes of a scale, the octave counted. */
 export const AN_OCTAVE = 8;
 
-/** The best fingering of a material within limits; null where there is none. */
+/** The best fingering of a material within limits; null where there is none, without asking why. */
 export function bestOn(player: DrillFor, material: Material, limits: NonNullable<Brief['limits']>): Plan | null {
-  const outcome = plan({ ...player, material, limits });
+  const brief = { ...player, material, limits };
+  if (!solveBrief(brief).ok) return null;
+  const outcome = plan(brief);
   return outcome.ok ? outcome.value.best : null;
 }
 

@@ -1,8 +1,8 @@
 import type { Brief } from '#core/brief';
 import { formatKey, type Key } from '#core/pitch';
-import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import type { DrillFor, DrillNote } from '../drill.ts';
+import { bestOn } from './from-the-key.ts';
 
 /** A line that the engine fingers. */
 interface Unfingered {
@@ -17,12 +17,12 @@ interface Unfingered {
 /** Notes as the engine fingers them within limits; null where it finds no hand. */
 export function plannedNotes(player: DrillFor, { key, pitches, duration, limits }: Unfingered): readonly DrillNote[] | null {
   const notes = pitches.map((pitch) => ({ pitches: [pitch], duration }));
-  const outcome = plan({ ...player, material: { kind: 'line', key: formatKey(key), notes }, limits });
-  return outcome.ok ? notesOfPlan(outcome.value.best, duration) : null;
+  const best = bestOn(player, { kind: 'line', key: formatKey(key), notes }, limits);
+  return best && notesOfPlan(best, duration);
 }
 
 /** The notes of a plan with their fingers, all of one length. */
-export function notesOfPlan({ notes }: Plan, duration: string): readonly DrillNote[] {
+function notesOfPlan({ notes }: Plan, duration: string): readonly DrillNote[] {
   return notes.flatMap((note) => (note.kind === 'note' ? [noteOfPlan(note, duration)] : []));
 }
 

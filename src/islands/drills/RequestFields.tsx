@@ -11,7 +11,6 @@ import {
 } from '#core/drill';
 import { DOUBLE_STOP_INTERVALS } from '#core/material';
 import { keyLabel, noteLabel } from '#core/pitch';
-import type { ReactNode } from 'react';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { bowLabel } from '../../words/labels.ts';
 import { FAMILY_WORDS, positionText, SET_WORDS } from '../../words/drills/families.ts';
@@ -241,7 +240,7 @@ function ShiftFields({ shift, place, onChange }: ShiftFieldsProps) {
 }
 
 interface OneProps<Value extends string | number> {
-  readonly label: ReactNode;
+  readonly label: string;
   readonly value: Value;
   readonly among: readonly Value[];
   readonly nameOf: (value: Value) => string;
@@ -254,6 +253,7 @@ export function One<Value extends string | number>({ label, value, among, nameOf
     <label className="grid gap-0.5 text-[14px]">
       <span className="text-dove-dark">{label}</span>
       <SelectField
+        aria-label={label}
         value={String(value)}
         options={among.map((each) => ({ value: String(each), name: nameOf(each) }))}
         onChange={(event) => {

@@ -3,7 +3,8 @@ import { positionWords } from '#core/messages';
 import type { Plan, Shift } from '#core/plan/describe';
 import { selectPassage, type Passage } from '../../../state/selection.ts';
 import { playLoop, playPassage, practiseSlowly } from '../../../state/sound/sound-actions.ts';
-import { Button } from '../../../ui/Button.tsx';
+import { useWork } from '../../../state/bench/work.ts';
+import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { tenCentsDerivation, travelDerivation } from '../../../words/explain/derivations.ts';
@@ -35,6 +36,7 @@ export function Arrival({ plan, shift }: { readonly plan: Plan; readonly shift: 
 
 /** What to do next with a shift: it stands above, where it is seen at once. */
 export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shift: Shift }) {
+  const pieceId = useWork((work) => work.pieceId);
   return (
     <>
       <Button onClick={() => playPassage(aroundShift(plan, shift))}>Hear this shift</Button>
@@ -54,6 +56,7 @@ export function ShiftSteps({ plan, shift }: { readonly plan: Plan; readonly shif
       >
         Practise it slowly
       </Button>
+      {pieceId !== null && <ButtonLink href={`/drills?piece=${pieceId}&shift=${shift.to}`}>Take it apart</ButtonLink>}
     </>
   );
 }
