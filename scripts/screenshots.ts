@@ -18,7 +18,6 @@ const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'Wren · A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
   { file: 'bench-laid-over', piece: 'Martin · B♭ major, up and down', dark: true, prepare: overlay },
   { file: 'bench-write', piece: 'Robin · Evening line', prepare: write },
-  { file: 'bench-double-stops', piece: 'Robin · A major in sixths', prepare: (page) => keys(page, ['ArrowRight', 'ArrowRight']) },
   { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
   { file: 'bench-too-hard', piece: 'Wren · A♭ major in three octaves', prepare: firstPositionOnly },
   { file: 'bench-in-tune', piece: 'Robin · A major in sixths', prepare: showInTune },
@@ -26,12 +25,13 @@ const VIEWS: readonly View[] = [
   { file: 'compare', piece: null, prepare: compare },
   { file: 'fingerboard', piece: 'Merle · F major, first shifts', prepare: (page) => measures(page, 'Fingerboard') },
   { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
-  { file: 'reach', piece: 'Plover · D major for a small hand', prepare: (page) => measures(page, 'Reach') },
+  { file: 'shift-apart', piece: 'Martin · B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
+  { file: 'drill', piece: 'Merle · F major, first shifts', prepare: writeDrill },
+  { file: 'find-drills', piece: 'Merle · F major, first shifts', prepare: findDrills },
   { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
   { file: 'tuner', piece: null, prepare: tuneCello },
   { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Robin · Evening line', prepare: openSheet },
-  { file: 'costs', piece: null, prepare: showCosts },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
   { file: 'school', piece: null, prepare: showSchool },
 ];
@@ -39,10 +39,13 @@ const VIEWS: readonly View[] = [
 /** What stands where the other fingerings will be. */
 const LOOKED_FOR = 'Looking for other fingerings …';
 
+/** With names after it, only those pictures are taken. */
+const only = process.argv.slice(2);
+
 const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
 try {
   const browser = await chromium.launch(CHROMIUM);
-  for (const { file, piece, dark, width, prepare } of VIEWS) {
+  for (const { file, piece, dark, width, prepare } of VIEWS.filter(({ file: name }) => only.length === 0 || only.includes(name))) {
     // A browser of its own for each picture: what one does to a piece does not show in the next.
     const page = await browser.newPage({ viewport: { width: width ?? 1280, height: 800 }, colorScheme: dark === true ? 'dark' : 'light' });
     await page.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
@@ -106,6 +109,23 @@ async function write(page: Page): Promise<void> {
     .waitFor();
 }
 
+async function drills(page: Page, region: string): Promise<void> {
+  await page.getByRole('link', { name: 'Drills' }).click();
+  await page.getByRole('region', { name: region }).waitFor();
+}
+
+async function writeDrill(page: Page): Promise<void> {
+  await drills(page, 'Stages');
+  await page.getByRole('button', { name: 'Write its drill' }).click();
+  await page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').first().waitFor();
+}
+
+async function findDrills(page: Page): Promise<void> {
+  await drills(page, 'Stages');
+  await page.getByRole('button', { name: 'Find drills like it' }).click();
+  await page.getByRole('link', { name: 'Take it apart' }).first().waitFor();
+}
+
 async function compare(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Compare Martin · B♭ major, up and down' }).click();
   await page.getByRole('region', { name: 'Note by note' }).waitFor();
@@ -147,12 +167,6 @@ async function showSchool(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/setup`);
   await page.getByRole('button', { name: 'Dovecote studio' }).click();
   await page.getByRole('region', { name: 'Used by' }).waitFor();
-}
-
-async function showCosts(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/costs`);
-  await page.getByLabel('Costs of').selectOption('Dovecote studio');
-  await page.getByRole('region', { name: 'What it does' }).waitFor();
 }
 
 async function firstPositionOnly(page: Page): Promise<void> {

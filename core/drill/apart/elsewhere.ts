@@ -7,7 +7,7 @@ import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
 
 /**
  * The very place of a stopped note under another finger, in the lowest position where this hand has it: on the violin first
- * finger in third position is third finger in first, on the cello fourth. Null where no other finger comes there.
+ * finger in third position is third finger in first, on the cello fourth. Null where no lower position comes there.
  */
 export function samePlaceElsewhere(plan: Plan, index: number, { stops: [stop], position }: PlannedSound): WayToPlay | null {
   const task = readBrief(plan.brief);
@@ -19,7 +19,7 @@ export function samePlaceElsewhere(plan: Plan, index: number, { stops: [stop], p
       way.finger !== stop.finger &&
       way.finger !== '0' &&
       way.upperFinger === null &&
-      way.position.label !== position.label &&
+      order(way.position.label) < order(position.label) &&
       order(way.position.label) >= LOWEST_SURE,
   );
   const upward = others.toSorted((one, other) => order(one.position.label) - order(other.position.label));

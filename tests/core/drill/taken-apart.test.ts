@@ -73,6 +73,14 @@ describe('a shift taken apart', () => {
     assert.deepEqual(acts(apart.hands, 'thumb'), ['behind-second-finger']);
   });
 
+  it('names no other place for a note in first position: none is surer', () => {
+    const notes = [
+      ['F4', 'A3', '1', '5'],
+      ['D4', 'A3', '4', '1'],
+    ] as const;
+    assert.equal(apartOf(line('cello', 'D minor', notes), 1).elsewhere, null);
+  });
+
   it('on the double bass: first finger in II–III is fourth in I', () => {
     const apart = apartOf(
       line('bass', 'E major', [
