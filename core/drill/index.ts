@@ -31,6 +31,7 @@ export {
   PLAIN_VARIANT,
   POSITION_SETS,
 } from './families/request.ts';
+export { fingersOf } from './standings.ts';
 export { leftOver } from './families/variants.ts';
 export { writeDrill } from './families/write-drill.ts';
 export { catalogue } from './finder/catalogue.ts';

@@ -1,5 +1,13 @@
 import { readPlayer, type Task } from '#core/brief';
-import { type Finger, inThumbPosition, keyedStrings, type KeyedStrings, type NoteOnString, type Placement } from '#core/hand';
+import {
+  type Finger,
+  type HandModel,
+  inThumbPosition,
+  keyedStrings,
+  type KeyedStrings,
+  type NoteOnString,
+  type Placement,
+} from '#core/hand';
 import { presetHand } from '#core/hand/reach';
 import { type Instrument, stringOf } from '#core/instrument';
 import { withinReach } from '#core/search/candidates';
@@ -115,4 +123,9 @@ export function lettersBetween(from: Standing, to: Standing): number {
 /** The note of a standing as a drill has it, a quarter long unless another length (of a whole note) is given. */
 export function fingered({ pitch, string, placement, label }: Standing, duration = '1/4'): DrillNote {
   return { pitches: [formatPitch(pitch)], fingered: { string, finger: placement.finger, position: label }, duration };
+}
+
+/** The fingers a school sets down, from the first to the last. */
+export function fingersOf({ fingers }: Pick<HandModel, 'fingers'>): readonly Finger[] {
+  return fingers.filter((finger) => finger !== '0' && finger !== 'T');
 }

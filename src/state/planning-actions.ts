@@ -1,6 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import { readLineText, withLock, withoutLock } from '#core/brief/lines';
-import { type AboutPath, NOTHING_KNOWN } from '#core/drill';
+import { type AboutPath, type KnownOfPlayer, NOTHING_KNOWN } from '#core/drill';
 import { type Issue, issuesText } from '#core/messages';
 import type { PlanOutcome, Relaxed } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
@@ -142,10 +142,14 @@ const MOST_HOT_SPOTS = 5;
 
 /** What rings and what is hard in a plan for the player of the piece. */
 export async function aboutShown({ brief }: Plan): Promise<AboutPath> {
+  return await engine.ask(brief, { kind: 'about-path', mostHotSpots: MOST_HOT_SPOTS, known: knownOfPlayer() });
+}
+
+/** What is known of the player of the piece beside its plan. */
+export function knownOfPlayer(): KnownOfPlayer {
   const { playerId } = workStore.getState();
   const player = studioStore.getState().players.find(({ id }) => id === playerId);
-  const known = { ...NOTHING_KNOWN, positions: player?.document.profile.positions ?? null };
-  return await engine.ask(brief, { kind: 'about-path', mostHotSpots: MOST_HOT_SPOTS, known });
+  return { ...NOTHING_KNOWN, positions: player?.document.profile.positions ?? null };
 }
 
 /** Asks what rings and what is hard in a plan; it is told beside the path, and missing where the engine fails. */

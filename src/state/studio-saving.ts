@@ -1,6 +1,6 @@
 import type { RecordOf } from '../storage/database.ts';
 import type { RecordOutcome } from '../storage/records.ts';
-import { saveInStudio, type StudioName } from '../storage/studio.ts';
+import { type KeptName, saveInStudio } from '../storage/studio.ts';
 import { forgetUnwritten, keepUnwritten } from '../storage/writing/unwritten.ts';
 
 /** The changes that are not written yet, by record: how many came, and whether the last is where the next page finds it. */
@@ -9,10 +9,10 @@ let changes = 0;
 let lastWrite: Promise<unknown> = Promise.resolve();
 
 /**
- * Keeps an instrument, a player or a school as it is typed: at once where the next page finds it, then in the database, one
+ * Keeps what is not a piece as it is typed or chosen: at once where the next page finds it, then in the database, one
  * write after the other.
  */
-export async function keepInStudio<Name extends StudioName>(
+export async function keepInStudio<Name extends KeptName>(
   name: Name,
   record: RecordOf<Name>,
   base: RecordOf<Name> | null,

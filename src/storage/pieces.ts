@@ -2,9 +2,29 @@ import type { Brief } from '#core/brief';
 import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
 import { database, type PieceRecord } from './database.ts';
 
+/** What a piece carries that the bench does not change. */
+export interface CarriedAlong {
+  /** Words it is found by, given under Pieces. */
+  readonly tags: readonly string[];
+  /** What it was written for, if it is a drill. */
+  readonly drill: NonNullable<Piece['drill']> | null;
+}
+
+/** Nothing is carried along. */
+export const NOTHING_ALONG: CarriedAlong = { tags: [], drill: null };
+
+/** What a document carries along. */
+export function carriedBy({ tags = [], drill }: Pick<Piece, 'tags' | 'drill'>): CarriedAlong {
+  return { tags, drill: drill ?? null };
+}
+
 /** Makes a document from its parts. */
-export function pieceOf(name: string, brief: Brief, lineText: string, tags: readonly string[] = []): Piece {
-  const told = { ...(lineText === '' ? {} : { lineText }), ...(tags.length === 0 ? {} : { tags: [...tags] }) };
+export function pieceOf(name: string, brief: Brief, lineText: string, { tags, drill }: CarriedAlong = NOTHING_ALONG): Piece {
+  const told = {
+    ...(lineText === '' ? {} : { lineText }),
+    ...(tags.length === 0 ? {} : { tags: [...tags] }),
+    ...(drill ? { drill } : {}),
+  };
   return headed(DOCUMENT_KINDS.piece, { name, brief, ...told });
 }
 

@@ -1,9 +1,8 @@
 import { DOCUMENT_KINDS, headed, type StagesDocument } from '#core/documents';
 import type { StageName, StageState } from '#core/drill';
 import type { StagesRecord } from './database.ts';
-import { newStages, saveRecord } from './records.ts';
+import { newStages } from './records.ts';
 import { loadAll } from './set-aside.ts';
-import { forgetUnwritten, keepUnwritten } from './writing/unwritten.ts';
 
 /** How far a player (null: nobody of the studio) is with shifts; null where nothing is kept yet. */
 export async function loadStages(playerId: string | null): Promise<StagesRecord | null> {
@@ -34,13 +33,4 @@ export function withStage(record: StagesRecord | null, { playerId, name, shift, 
   const states = [...before.filter((each) => each.stage !== stage), { stage, state }];
   const shifts: StagesDocument['shifts'] = [...now.document.shifts.filter((each) => each.shift !== shift), { shift, states }];
   return { ...now, document: { ...now.document, name, shifts }, updatedAt: Date.now() };
-}
-
-/** Keeps it: at once where the next page finds it, then in the database. Throws the words for people where it cannot be written. */
-export async function keepStages(record: StagesRecord, base: StagesRecord | null): Promise<StagesRecord> {
-  keepUnwritten(record, base);
-  const outcome = await saveRecord('stages', record, base);
-  if (!outcome.ok) throw new Error(outcome.message);
-  forgetUnwritten(record.id);
-  return outcome.record;
 }

@@ -25,7 +25,10 @@ import { written } from './writing/written.ts';
 import { loadAll } from './set-aside.ts';
 
 /** The kinds of documents that pieces use. */
-export type StudioName = Exclude<DocumentName, 'piece' | 'stages'>;
+export type StudioName = Exclude<KeptName, 'stages'>;
+
+/** The kinds of documents that are not pieces. */
+export type KeptName = Exclude<DocumentName, 'piece'>;
 
 /** The instruments, players and schools of the studio, by name. */
 export interface Studio {
@@ -62,10 +65,10 @@ export async function revisionsOfStudio(): Promise<readonly Pick<RecordOf<Studio
 }
 
 /**
- * Writes an instrument, a player or a school; the pieces that use it follow. `base` is the record as this page last saw
+ * Writes what is not a piece; the pieces that use it follow. `base` is the record as this page last saw
  * it: what another page has changed since stays.
  */
-export async function saveInStudio<Name extends StudioName>(
+export async function saveInStudio<Name extends KeptName>(
   name: Name,
   record: RecordOf<Name>,
   base: RecordOf<Name> | null = null,

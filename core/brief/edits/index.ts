@@ -3,4 +3,4 @@ export { withInstrument, withInstrumentSpec, withIntonation, withSize } from './
 export { withLineKey, withMaterial, withMaterialKind, withPattern, withTonicName } from './material-edits.ts';
 export { withHand, withHandSchool, withProfile, withSchool } from './player-edits.ts';
 export { differingWays, withPreference, withWay } from './school-edits.ts';
-export { HIGHEST_OFFERED, tonicNames, tonicOctaves } from './tonics.ts';
+export { HIGHEST_OFFERED, KEYS_OFFERED, tonicNames, tonicOctaves } from './tonics.ts';

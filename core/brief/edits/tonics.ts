@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { materialPart } from '#core/brief/parts/materials';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
-import { type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
+import { KEY_MODES, type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
 
 /** Octave numbers (sounding) in which the tonic can begin, so that the whole lies on the instrument; none for a line. */
 export function tonicOctaves({ material, instrument }: Brief): readonly number[] {
@@ -23,6 +23,11 @@ export function tonicNames(mode: KeyMode): readonly string[] {
     return pitch.ok && keyOfTonic(pitch.value, mode) !== null;
   });
 }
+
+/** All keys there are, documents' form: the major keys, then the minor. */
+export const KEYS_OFFERED: readonly string[] = /* @__PURE__ */ KEY_MODES.flatMap((mode) =>
+  tonicNames(mode).map((name) => `${name} ${mode}`),
+);
 
 /** Semitones above C0: the lowest open string, and what the usual hand reaches on the highest. */
 function soundingRange(kind: InstrumentKind): readonly [number, number] {

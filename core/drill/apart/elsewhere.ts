@@ -1,8 +1,8 @@
 import { readBrief } from '#core/brief';
 import { waysToPlay, type WayToPlay } from '#core/fit';
 import { formatKey } from '#core/pitch';
-import { solveBrief } from '#core/solve';
 import type { Plan, PlannedSound } from '#core/plan/describe';
+import { isPlayed } from '../best-of.ts';
 import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
 
 /**
@@ -25,7 +25,7 @@ export function samePlaceElsewhere(plan: Plan, index: number, { stops: [stop], p
   const upward = others.toSorted((one, other) => order(one.position.label) - order(other.position.label));
   const player = drillFor(plan.brief);
   const key = formatKey(plan.line.key);
-  return upward.find((way) => solveBrief(drillBrief(player, key, [underOtherFinger(stop.pitch, way)])).ok) ?? null;
+  return upward.find((way) => isPlayed(drillBrief(player, key, [underOtherFinger(stop.pitch, way)]))) ?? null;
 }
 
 /** A note with another finger in its own position. */

@@ -4,6 +4,7 @@ import { asNumber } from '#core/rhythm';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
 import { checkAfter } from '../hot-spots/loop.ts';
+import { noteOfPlan } from '../note-of-plan.ts';
 import { samePlaceElsewhere, underOtherFinger } from './elsewhere.ts';
 import { formatKey } from '#core/pitch';
 
@@ -110,10 +111,11 @@ function written(name: 'name' | 'target' | 'match' | 'slide' | 'lighter' | 'ghos
   }
 }
 
-/** A note as it is fingered in the plan. */
-function sound({ stops: [lower, upper] }: PlannedSound, duration: string): DrillNote {
-  const fingered = { string: lower.open, finger: lower.finger, ...(upper ? { upperFinger: upper.finger } : {}) };
-  return { pitches: upper ? [lower.pitch, upper.pitch] : [lower.pitch], fingered, duration };
+/** A note as it is fingered in the plan; a line of its own may call its position by another name. */
+function sound(note: PlannedSound, duration: string): DrillNote {
+  const planned = noteOfPlan(note, duration);
+  const { position: _, ...fingered } = planned.fingered;
+  return { ...planned, fingered };
 }
 
 /** Finger 1 before and after, where neither end plays it: what is heard is how far the hand goes. */

@@ -1,13 +1,14 @@
 import { formatPitch, semitonesOf } from '#core/pitch';
-import { plan } from '#core/plan';
 import { goodReading, type Reading } from '#core/result';
 import type { Plan, Shift } from '#core/plan/describe';
 import type { DrillFor, DrillNote, Written } from '../drill.ts';
+import { bestOf } from '../best-of.ts';
 import { checkAfter } from '../hot-spots/loop.ts';
 import { shiftStudy } from '../shifts/shift-study.ts';
 import { fingered, type Ground, stringNamed } from '../standings.ts';
-import { AN_OCTAVE, bestOn, lowestInKey, openPitch, soundsOf, upward } from './from-the-key.ts';
-import { noteOfPlan, plannedNotes } from './planned-notes.ts';
+import { AN_OCTAVE, bestOn, inFours, lowestInKey, openPitch, soundsOf, upward } from './from-the-key.ts';
+import { noteOfPlan } from '../note-of-plan.ts';
+import { plannedNotes } from './planned-notes.ts';
 import type { FamilyOf } from './request.ts';
 import { asAsked, onString } from './written.ts';
 
@@ -72,11 +73,9 @@ export function againstOpenString(ground: Ground, { position, strings }: FamilyO
 export function withGuide(player: DrillFor, key: string, { shift }: FamilyOf<'guide'>): Reading<Written> {
   const study = shiftStudy(player, { shift, letters: null, key, measures: 'all' });
   if (!study.ok) return study;
-  const outcome = plan(study.value.brief);
-  if (!outcome.ok) return outcome;
-  const { best } = outcome.value;
-  const there = best.shifts.filter(({ throughRest, handSemitones }) => !throughRest && handSemitones > 0 === (shift.way === 'up'));
-  return goodReading({ measures: there.flatMap((each) => guided(best, each)), altered: study.value.altered });
+  const best = bestOf(study.value.brief);
+  const there = (best?.shifts ?? []).filter(({ throughRest, handSemitones }) => !throughRest && handSemitones > 0 === (shift.way === 'up'));
+  return goodReading({ measures: there.flatMap((each) => (best ? guided(best, each) : [])), altered: study.value.altered });
 }
 
 /** From note to note over what is passed; nothing where a shift passes none. */
@@ -87,9 +86,4 @@ function guided({ notes }: Plan, { from, to, guides }: Shift): Written['measures
   const { pitch, open, finger } = passed;
   const between: DrillNote = { pitches: [pitch], fingered: { string: open, finger }, duration: '1/4', slur: true };
   return [[{ ...noteOfPlan(left, '1/4'), slur: true }, between, noteOfPlan(reached, '1/4')]];
-}
-
-/** Four notes to the measure. */
-function inFours(notes: readonly DrillNote[]): readonly (readonly DrillNote[])[] {
-  return Array.from({ length: Math.ceil(notes.length / 4) }, (_, order) => notes.slice(4 * order, 4 * order + 4));
 }

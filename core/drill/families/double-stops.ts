@@ -1,10 +1,11 @@
+import type { Brief } from '#core/brief';
 import type { Material } from '#core/brief/parts/materials';
 import { formatKey, formatPitch, type Pitch } from '#core/pitch';
 import type { PlannedSound } from '#core/plan/describe';
 import type { DrillFor, DrillNote, Written } from '../drill.ts';
 import type { Ground } from '../standings.ts';
 import { AN_OCTAVE, bestOn, lowestInKey, openPitch, soundsOf, upward } from './from-the-key.ts';
-import { noteOfPlan } from './planned-notes.ts';
+import { noteOfPlan } from '../note-of-plan.ts';
 import type { FamilyOf } from './request.ts';
 import { asAsked, rest } from './written.ts';
 
@@ -13,12 +14,21 @@ import { asAsked, rest } from './written.ts';
  * between rests, to be placed and lifted. Where no tonic carries an octave of it, it begins on another note of the key; five notes are enough.
  */
 export function doubleStops(ground: Ground, player: DrillFor, asks: FamilyOf<'double-stops'>): Written {
-  const limits = asks.position === null ? {} : { positions: [asks.position] };
-  for (const material of materials(ground, asks)) {
-    const best = bestOn(player, material, limits);
-    if (best) return asAsked(soundsOf(best).map((note) => builtUp(note, asks.built)));
+  const tried = materials(ground, asks);
+  for (const limits of limitsOf(ground, asks)) {
+    for (const material of tried) {
+      const best = bestOn(player, material, limits);
+      if (best) return asAsked(soundsOf(best).map((note) => builtUp(note, asks.built)));
+    }
   }
   return asAsked([]);
+}
+
+/** Thumb position is learnt on the two upper strings: they are tried before the others. */
+function limitsOf({ instrument }: Ground, { position }: FamilyOf<'double-stops'>): readonly NonNullable<Brief['limits']>[] {
+  if (position === null) return [{}];
+  const upper = instrument.strings.slice(0, 2).map(({ name }) => name);
+  return [{ positions: [position], strings: upper }, { positions: [position] }];
 }
 
 /** From the lowest string on double stops begin within three octaves. */

@@ -1,22 +1,18 @@
 import type { Brief } from '#core/brief';
 import type { Material } from '#core/brief/parts/materials';
-import type { Instrument } from '#core/instrument';
+import { type Instrument, stringOf } from '#core/instrument';
 import { isInKey, type Key, nextInKey, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
-import { plan } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { solveBrief } from '#core/solve';
-import type { DrillFor } from '../drill.ts';
+import { bestOf } from '../best-of.ts';
+import type { DrillFor, DrillNote, Written } from '../drill.ts';
 import { stringNamed } from '../standings.ts';
 
 /** Notes of a scale, the octave counted. */
 export const AN_OCTAVE = 8;
 
-/** The best fingering of a material within limits; null where there is none, without asking why. */
+/** The best fingering of a material within limits; null where there is none. */
 export function bestOn(player: DrillFor, material: Material, limits: NonNullable<Brief['limits']>): Plan | null {
-  const brief = { ...player, material, limits };
-  if (!solveBrief(brief).ok) return null;
-  const outcome = plan(brief);
-  return outcome.ok ? outcome.value.best : null;
+  return bestOf({ ...player, material, limits });
 }
 
 /** The notes of a plan without its rests. */
@@ -26,9 +22,7 @@ export function soundsOf(plan: Plan | null): readonly PlannedSound[] {
 
 /** What a string sounds open; the first string's where there is no such string. */
 export function openPitch(instrument: Instrument, open: string): Pitch {
-  const string = instrument.strings[stringNamed(instrument, open)] ?? instrument.strings[0];
-  if (!string) throw new RangeError('An instrument has strings');
-  return string.open;
+  return stringOf(instrument, Math.max(0, stringNamed(instrument, open))).open;
 }
 
 /** The note of a key at an open string or next above it. */
@@ -42,4 +36,9 @@ export function upward(key: Key, from: Pitch, count: number): readonly Pitch[] {
   const pitches = [from];
   for (let last = from; pitches.length < count; pitches.push(last)) last = nextInKey(last, key, true);
   return pitches;
+}
+
+/** Four notes to the measure. */
+export function inFours(notes: readonly DrillNote[]): Written['measures'] {
+  return Array.from({ length: Math.ceil(notes.length / 4) }, (_, order) => notes.slice(4 * order, 4 * order + 4));
 }

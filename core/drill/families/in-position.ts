@@ -1,8 +1,9 @@
 import type { Written } from '../drill.ts';
 import { formatPitch, nextInKey, type Pitch, samePitch, stepsOf } from '#core/pitch';
-import { fingered, type Ground, type Standing, stringNamed } from '../standings.ts';
+import { fingered, fingersOf, type Ground, type Standing, stringNamed } from '../standings.ts';
+import { inFours } from './from-the-key.ts';
 import type { FamilyOf } from './request.ts';
-import { asAsked, fingerIn, fingersOf, insertedNote, onString, rest } from './written.ts';
+import { asAsked, fingerIn, insertedNote, onString, rest } from './written.ts';
 
 /** The notes of the key that a position holds, from the lowest string to the highest: each letter once, the lower string before. */
 function heldIn(ground: Ground, position: string): readonly Standing[] {
@@ -19,9 +20,7 @@ export function positionSet(ground: Ground, { position, set }: FamilyOf<'positio
   const up = chosen(ground, held, set);
   const missing = set === 'scale' ? gapsIn(held, ground) : [];
   const both = [...up, ...up.slice(0, -1).toReversed()];
-  const measures = Array.from({ length: Math.ceil(both.length / A_MEASURE) }, (_, order) =>
-    both.slice(order * A_MEASURE, (order + 1) * A_MEASURE).map((each) => fingered(each)),
-  );
+  const measures = inFours(both.map((each) => fingered(each)));
   return { measures, altered: missing.length > 0 ? [{ what: 'not-in-position', pitches: missing }] : [] };
 }
 
@@ -35,9 +34,6 @@ function gapsIn(held: readonly Standing[], { key }: Ground): readonly string[] {
     return between;
   });
 }
-
-/** Quarters to the measure. */
-const A_MEASURE = 4;
 
 function chosen({ key }: Ground, held: readonly Standing[], set: FamilyOf<'position'>['set']): readonly Standing[] {
   switch (set) {
@@ -94,7 +90,7 @@ export function hovering(ground: Ground, { position, strings }: FamilyOf<'hoveri
     .map((string) => {
       const inKey = onString(ground, string, position);
       if (inKey.length >= ENOUGH_FINGERS) return inKey.map((stands) => ({ stands, inKey: true }));
-      return fingersOf(ground).flatMap((finger) => fingerIn(ground, string, position, finger) ?? []);
+      return fingersOf(ground.hand).flatMap((finger) => fingerIn(ground, string, position, finger) ?? []);
     });
   const measures = found.flatMap((fingers) => {
     const orders = ordersOf(fingers.map(({ stands }) => stands));

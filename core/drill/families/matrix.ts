@@ -1,14 +1,14 @@
 import { type Alteration, type Written } from '../drill.ts';
-import { fingered, type Ground, stringNamed } from '../standings.ts';
+import { fingered, fingersOf, type Ground, stringNamed } from '../standings.ts';
 import type { FamilyOf } from './request.ts';
-import { fingerIn, fingersOf, insertedNote } from './written.ts';
+import { fingerIn, insertedNote } from './written.ts';
 
 /**
  * Every finger onto every finger, from one position to another and back, string by string: first each finger onto itself, then
  * onto the others. A finger without a note in the key plays the note under it, which is said.
  */
 export function matrix(ground: Ground, { strings, from, to, fingers }: FamilyOf<'matrix'>): Written {
-  const each = fingersOf(ground);
+  const each = fingersOf(ground.hand);
   const same = each.map((finger) => [finger, finger] as const);
   const mixed = each.flatMap((one) => each.filter((other) => other !== one).map((other) => [one, other] as const));
   const pairs = { same, mixed, all: [...same, ...mixed] }[fingers];

@@ -12,11 +12,6 @@ import {
 import type { DrillNote } from '../drill.ts';
 import type { DrillVariant } from './request.ts';
 
-/** A measure with another rhythm and bowing over the same fingers. */
-export function varied(measure: readonly DrillNote[], { rhythm, notesPerBow }: DrillVariant): readonly DrillNote[] {
-  return bowed(inRhythm(measure, rhythm), notesPerBow);
-}
-
 /** A measure with a rest after it up to a whole number of whole notes. */
 export function filled(measure: readonly DrillNote[]): readonly DrillNote[] {
   const length = measure.map(lengthOf).reduce(addFractions, ZERO);
@@ -24,12 +19,13 @@ export function filled(measure: readonly DrillNote[]): readonly DrillNote[] {
   return compareFractions(missing, ZERO) > 0 ? [...measure, { rest: true, duration: formatFraction(missing) }] : measure;
 }
 
-/** How many notes are left over where each bow takes so many: 31 notes at 4 to a bow leave 3. */
+/** How many notes are left over where each bow takes so many and no rest comes between: 31 notes at 4 to a bow leave 3. */
 export function leftOver(notes: number, notesPerBow: number): number {
   return notes % notesPerBow;
 }
 
-function inRhythm(measure: readonly DrillNote[], rhythm: DrillVariant['rhythm']): readonly DrillNote[] {
+/** A measure in another rhythm over the same fingers. */
+export function inRhythm(measure: readonly DrillNote[], rhythm: DrillVariant['rhythm']): readonly DrillNote[] {
   switch (rhythm) {
     case 'as-written':
       return measure;
@@ -59,14 +55,13 @@ function byPairs(measure: readonly DrillNote[], [first, second]: readonly [Fract
   return written;
 }
 
-/** So many notes to a bow, within the measure; a rest ends a bow, and a slur that is written stays. */
-function bowed(measure: readonly DrillNote[], notesPerBow: number): readonly DrillNote[] {
-  if (notesPerBow === 1) return measure;
+/** So many notes to a bow; a rest ends a bow, and a slur that is written stays. */
+export function bowed(notes: readonly DrillNote[], notesPerBow: number): readonly DrillNote[] {
+  if (notesPerBow === 1) return notes;
   let inBow = 0;
-  return measure.map((note, at) => {
-    const next = measure[at + 1];
-    if ('rest' in note) inBow = 0;
-    else inBow += 1;
+  return notes.map((note, at) => {
+    const next = notes[at + 1];
+    inBow = 'rest' in note ? 0 : inBow + 1;
     if ('rest' in note || next === undefined || 'rest' in next) return note;
     return inBow % notesPerBow === 0 ? note : { ...note, slur: true };
   });

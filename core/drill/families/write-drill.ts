@@ -2,8 +2,8 @@ import { handSchoolOf } from '#core/brief';
 import { handOf, type HandSchool, schoolsOf, USUAL_OPTIONS } from '#core/hand';
 import { drillIssue } from '#core/messages';
 import { keyLabel } from '#core/pitch';
-import { plan } from '#core/plan';
 import { badReading, goodReading, type Reading } from '#core/result';
+import { isPlayed } from '../best-of.ts';
 import { type Drill, drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
 import { studied } from '../shifts/shift-study.ts';
 import { type Ground, groundOf } from '../standings.ts';
@@ -13,7 +13,7 @@ import { blocks, firstAndFourth, home, hovering, positionSet } from './in-positi
 import { matrix } from './matrix.ts';
 import { liftAndReplace, twoPlaces } from './one-finger.ts';
 import type { DrillRequest, FamilyName, FamilyOf } from './request.ts';
-import { filled, varied } from './variants.ts';
+import { bowed, filled, inRhythm } from './variants.ts';
 
 /**
  * Writes a drill of any family for a player: a line like any other, its fingers locked, that the engine agrees can be played.
@@ -29,12 +29,12 @@ export function writeDrill(writtenFor: DrillFor, { key, asks, variant }: DrillRe
   const agreed = playable(
     player,
     key,
-    measures.map((measure) => filled(varied(measure, variant))),
+    measures.map((measure) => filled(inRhythm(measure, variant.rhythm))),
   );
   if (agreed.length === 0) return badReading(drillIssue('not-here', { key: keyLabel(key) }));
   const leftOut = measures.length - agreed.length;
   return goodReading({
-    brief: drillBrief(player, key, agreed.flat()),
+    brief: drillBrief(player, key, bowed(agreed.flat(), variant.notesPerBow)),
     altered: leftOut > 0 ? [...altered, { what: 'measures-left-out', count: leftOut }] : altered,
   });
 }
@@ -79,7 +79,7 @@ function writtenBy<Name extends FamilyName>(name: Name, asks: FamilyOf<Name>, as
 
 /** All measures where a hand plays them in a row; else those that a hand plays by themselves and in a row. */
 function playable(player: DrillFor, key: string, measures: readonly (readonly DrillNote[])[]): readonly (readonly DrillNote[])[] {
-  const plays = (some: readonly (readonly DrillNote[])[]): boolean => some.length > 0 && plan(drillBrief(player, key, some.flat())).ok;
+  const plays = (some: readonly (readonly DrillNote[])[]): boolean => some.length > 0 && isPlayed(drillBrief(player, key, some.flat()));
   if (plays(measures)) return measures;
   const alone = measures.filter((measure) => plays([measure]));
   return plays(alone) ? alone : alone.slice(0, 1);

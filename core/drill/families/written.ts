@@ -1,7 +1,7 @@
 import type { Finger } from '#core/hand';
 import type { Alteration, DrillNote, Written } from '../drill.ts';
 import { formatPitch, isInKey, semitonesOf, stepsOf } from '#core/pitch';
-import { besideIn, type Ground, type Standing, standingsOf } from '../standings.ts';
+import { besideIn, fingersOf, type Ground, type Standing, standingsOf } from '../standings.ts';
 
 /** Only measures, all as asked. */
 export function asAsked(measures: Written['measures']): Written {
@@ -13,15 +13,10 @@ export function rest(duration = '1/4'): DrillNote {
   return { rest: true, duration };
 }
 
-/** The fingers a school sets down, from the first to the last. */
-export function fingersOf({ hand }: Ground): readonly Finger[] {
-  return hand.fingers.filter((finger) => finger !== '0' && finger !== 'T');
-}
-
 /** What one position holds of the key on a string, from the nut up, one place for each note; nothing where there is no such string. */
 export function onString(ground: Ground, stringIndex: number, position: string): readonly Standing[] {
   if (ground.instrument.strings[stringIndex] === undefined) return [];
-  const found = [...fingersOf(ground), ...(position === 'thumb' ? (['T'] as const) : [])]
+  const found = [...fingersOf(ground.hand), ...(position === 'thumb' ? (['T'] as const) : [])]
     .flatMap((finger) => standingsOf(ground, stringIndex, finger))
     .filter(({ label }) => label === position)
     .toSorted((one, other) => one.placement.semitonesAboveOpen - other.placement.semitonesAboveOpen);

@@ -2,6 +2,7 @@ import { readPlayer } from '#core/brief';
 import type { Finger } from '#core/hand';
 import type { DrillFor } from '../drill.ts';
 import { type DrillFamily, type DrillRequest, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
+import { fingersOf } from '../standings.ts';
 import { DOUBLE_STOP_INTERVALS } from '#core/material';
 
 /** Shifts over so many positions are offered. */
@@ -21,7 +22,7 @@ export function catalogue(player: DrillFor, key: string): readonly DrillRequest[
   const place: Place = {
     kind: instrument.kind,
     strings: instrument.strings.map(({ name }) => name),
-    fingers: hand.fingers.filter((finger) => finger !== '0' && finger !== 'T'),
+    fingers: fingersOf(hand),
     // In half position nothing is gained by a drill of its own.
     positions: hand.positionLabels.filter((label) => label !== 'half' && label !== 'thumb').slice(0, MOST_POSITIONS),
     setsThumb: hand.positionLabels.includes('thumb'),

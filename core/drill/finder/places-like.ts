@@ -1,5 +1,5 @@
 import type { Plan } from '#core/plan/describe';
-import { classOf, type ShiftClass } from '../shifts/shift-class.ts';
+import { classOf, sameClass, type ShiftClass } from '../shifts/shift-class.ts';
 
 /** A shift of a plan, by where it arrives (line index) and what it has in common with others. */
 export interface ClassedShift {
@@ -20,16 +20,11 @@ export function classedShifts(plan: Plan): readonly ClassedShift[] {
   });
 }
 
-/** Whether a shift is of the kind looked for, whatever the string: the same fingers, way and distance. */
+/** Whether two shifts are of one kind whatever the string: the same fingers, way and distance, on one string or across. */
 export function isKindOf(one: ShiftClass, other: ShiftClass): boolean {
-  const crosses = (shift: ShiftClass): boolean => shift.fromString !== shift.toString;
-  return (
-    one.kind === other.kind &&
-    one.fromFinger === other.fromFinger &&
-    one.toFinger === other.toFinger &&
-    one.way === other.way &&
-    one.distance.by === other.distance.by &&
-    one.distance.steps === other.distance.steps &&
-    crosses(one) === crosses(other)
-  );
+  return sameClass(onAnyString(one), onAnyString(other));
+}
+
+function onAnyString(shift: ShiftClass): ShiftClass {
+  return { ...shift, fromString: '', toString: shift.fromString === shift.toString ? '' : 'another' };
 }

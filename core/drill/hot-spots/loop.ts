@@ -4,6 +4,7 @@ import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { STRING_NUMBERS } from '#core/instrument';
 import { formatKey, formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
 import { type Alteration, type Drill, drillBrief, drillFor, type DrillNote } from '../drill.ts';
+import { noteOfPlan } from '../note-of-plan.ts';
 import { soundAt } from './places.ts';
 
 /** How a loop is written. */
@@ -38,15 +39,10 @@ export function loopOf(plan: Plan, notes: readonly number[], { fingers, checks }
 }
 
 /** As it is fingered in the plan, `next` being a note beside it in the loop. */
-function asPlanned({ stops, position, anchor }: PlannedSound, next: PlannedSound): DrillNote {
-  const [lower, upper] = stops;
-  const fingered = { string: lower.open, finger: lower.finger, ...(upper ? { upperFinger: upper.finger } : {}) };
-  const isPlaced = lower.finger !== '0' && position.label !== 'thumb';
-  return {
-    pitches: upper ? [lower.pitch, upper.pitch] : [next.anchor === anchor ? spelledFor(lower, next.stops[0]) : lower.pitch],
-    fingered: isPlaced ? { ...fingered, position: position.label } : fingered,
-    duration: QUARTER,
-  };
+function asPlanned(sound: PlannedSound, next: PlannedSound): DrillNote {
+  const [lower, upper] = sound.stops;
+  const written = noteOfPlan(sound, QUARTER);
+  return upper || next.anchor !== sound.anchor ? written : { ...written, pitches: [spelledFor(lower, next.stops[0])] };
 }
 
 /** Two notes under one finger, a semitone apart, are read by one letter: in a run of semitones they may have two. */

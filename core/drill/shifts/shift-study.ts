@@ -9,6 +9,7 @@ import { classOf, reversed, sameClass, type ShiftClass } from './shift-class.ts'
 import {
   besideIn,
   fingered,
+  fingersOf,
   type Ground,
   groundOf,
   isOnThumb,
@@ -202,7 +203,7 @@ function inserted(ground: Ground, shift: ShiftClass, { froms, tos }: Ends): read
 /** Where a finger stands outside the key on a string, beside another finger of the same hand that plays a note of it. */
 function outsideKey(ground: Ground, open: string, own: Finger): readonly { readonly stands: Standing; readonly note: Standing }[] {
   const string = stringNamed(ground.instrument, open);
-  const others = ground.hand.fingers.filter((finger) => finger !== '0' && finger !== 'T' && finger !== own);
+  const others = fingersOf(ground.hand).filter((finger) => finger !== own);
   return others
     .flatMap((finger) => standingsOf(ground, string, finger))
     .flatMap((note) => {

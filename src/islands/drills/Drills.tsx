@@ -10,6 +10,7 @@ import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
+import { originText } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { notKeptText } from '../../words/storage.ts';
 import { Addressed } from '../Addressed.tsx';
@@ -43,6 +44,7 @@ function DrillsPage() {
   const plan = usePlanning((planning) => planning.planSet?.best ?? null);
   const pieceId = useWork((work) => work.pieceId);
   const title = useWork((work) => (pieceId === null ? null : pieceTitle(work)));
+  const drill = useWork((work) => work.drill);
   usePageTitle('Drills', title);
   return (
     <>
@@ -57,6 +59,7 @@ function DrillsPage() {
           <div className="flex flex-wrap items-baseline gap-x-5">
             <h1 className="text-2xl font-semibold">{title}</h1>
             {plan && <p className="text-dove-dark">{briefLine(plan.brief)}</p>}
+            {drill && <p className="text-dove-dark">{originText(drill)}</p>}
           </div>
           <Messages />
           {plan && (
@@ -98,6 +101,8 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
             setLike(shiftClass);
             go('find');
           }}
+          onWriteAny={() => go('write')}
+          onFindAny={() => go('find')}
         />
       )}
       {part === 'write' && <WritePart brief={plan.brief} place={place.value} request={request} note={shift} onChange={setAsked} />}

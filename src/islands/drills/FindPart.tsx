@@ -8,6 +8,7 @@ import {
   drillFor,
   factsOf,
   findDrills,
+  fingersOf,
   isKindOf,
   type ShiftClass,
 } from '#core/drill';
@@ -17,12 +18,12 @@ import { engine } from '../../engine/client.ts';
 import type { Brief } from '#core/brief';
 import { loadPieces } from '../../storage/piece-list.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { AIM_WORDS, drillTitle, FAMILY_WORDS, positionText, shiftClassText } from '../../words/drills/families.ts';
-import { fingersSet, positionsFor, type WrittenFor } from './first-request.ts';
-import { One } from './RequestFields.tsx';
+import { positionsFor, type WrittenFor } from './first-request.ts';
 
 interface FindPartProps {
   readonly brief: Brief;
@@ -88,7 +89,7 @@ interface QueryFieldsProps {
 }
 
 function QueryFields({ query, place, onChange }: QueryFieldsProps) {
-  const fingers = fingersSet(place);
+  const fingers = fingersOf(place.hand);
   return (
     <search aria-label="Find a drill" className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-2">
       <OneOrAny
@@ -113,14 +114,14 @@ function QueryFields({ query, place, onChange }: QueryFieldsProps) {
         onChoose={(toFinger) => onChange({ ...query, toFinger })}
       />
       <OneOrAny
-        label="Way"
+        label="Direction"
         value={query.way}
         among={['up', 'down'] as const}
         nameOf={String}
         onChoose={(way) => onChange({ ...query, way })}
       />
       <OneOrAny
-        label="Distance"
+        label="Positions apart"
         value={query.steps}
         among={[1, 2, 3, 4] as const}
         nameOf={String}
@@ -154,7 +155,7 @@ interface OneOrAnyProps<Value extends string | number> {
 
 function OneOrAny<Value extends string | number>({ label, value, among, nameOf, onChoose }: OneOrAnyProps<Value>) {
   return (
-    <One<Value | typeof ANY>
+    <LabelledChoice<Value | typeof ANY>
       label={label}
       value={value ?? ANY}
       among={[ANY, ...among]}
@@ -206,7 +207,7 @@ function PlacesLike({ like }: { readonly like: ShiftClass }) {
       <Answered asked={asked} waiting="Looking through the pieces …">
         {(places) =>
           places.length === 0 ? (
-            <p>No other piece has such a shift.</p>
+            <p>No piece has such a shift.</p>
           ) : (
             <ul className="text-[15px]">
               {places.map(({ id, title, note, name }) => (

@@ -1,9 +1,11 @@
+import { KEYS_OFFERED } from '#core/brief/edits';
 import {
   DOUBLE_STOP_WAYS,
   DRILL_RHYTHMS,
   type DrillFamily,
   type DrillRequest,
   FAMILY_NAMES,
+  fingersOf,
   MATRIX_FINGERS,
   POSITION_SETS,
   type ShiftClass,
@@ -11,11 +13,19 @@ import {
 } from '#core/drill';
 import { DOUBLE_STOP_INTERVALS } from '#core/material';
 import { keyLabel, noteLabel } from '#core/pitch';
-import { SelectField } from '../../ui/fields/Field.tsx';
+import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { bowLabel } from '../../words/labels.ts';
-import { FAMILY_WORDS, positionText, SET_WORDS } from '../../words/drills/families.ts';
-import { fingersSet, firstOf, positionsFor, type WrittenFor } from './first-request.ts';
-import { KEYS_OFFERED } from './keys-offered.ts';
+import {
+  BUILT_WORDS,
+  doubleStopText,
+  FAMILY_WORDS,
+  ORDER_WORDS,
+  PAIR_WORDS,
+  positionText,
+  RHYTHM_WORDS,
+  SET_WORDS,
+} from '../../words/drills/families.ts';
+import { firstOf, positionsFor, type WrittenFor } from './first-request.ts';
 
 interface RequestFieldsProps {
   readonly request: DrillRequest;
@@ -23,15 +33,6 @@ interface RequestFieldsProps {
   readonly onChange: (request: DrillRequest) => void;
 }
 
-const ORDER_WORDS = { alone: 'each measure twice', pairs: 'each with the next', all: 'all in a row' } as const;
-const PAIR_WORDS = { same: 'the same finger', mixed: 'different fingers', all: 'all fingers' } as const;
-const BUILT_WORDS = { 'one-by-one': 'one string, the other, both', 'at-once': 'both between rests' } as const;
-const RHYTHM_WORDS = {
-  'as-written': 'even notes',
-  'long-short': 'long, short',
-  'short-long': 'short, long',
-  twice: 'each note twice',
-} as const;
 const BOWS = [1, 2, 3, 4, 8] as const;
 
 /** What is asked of a drill: its family, what that asks for, the key, the rhythm and the bowing. */
@@ -40,7 +41,7 @@ export function RequestFields({ request, place, onChange }: RequestFieldsProps) 
   const ask = (next: DrillFamily): void => onChange({ ...request, asks: next });
   return (
     <div className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2">
-      <One
+      <LabelledChoice
         label="Drill"
         value={asks.family}
         among={FAMILY_NAMES}
@@ -48,15 +49,21 @@ export function RequestFields({ request, place, onChange }: RequestFieldsProps) 
         onChoose={(name) => ask(firstOf(name, place, asks))}
       />
       <Asks asks={asks} place={place} onChange={ask} />
-      <One label="Key" value={key} among={KEYS_OFFERED} nameOf={keyLabel} onChoose={(next) => onChange({ ...request, key: next })} />
-      <One
+      <LabelledChoice
+        label="Key"
+        value={key}
+        among={KEYS_OFFERED}
+        nameOf={keyLabel}
+        onChoose={(next) => onChange({ ...request, key: next })}
+      />
+      <LabelledChoice
         label="Rhythm"
         value={variant.rhythm}
         among={DRILL_RHYTHMS}
         nameOf={(rhythm) => RHYTHM_WORDS[rhythm]}
         onChoose={(rhythm) => onChange({ ...request, variant: { ...variant, rhythm } })}
       />
-      <One
+      <LabelledChoice
         label="Bowing"
         value={variant.notesPerBow}
         among={BOWS}
@@ -79,7 +86,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
     <>
       {'shift' in asks && <ShiftFields shift={asks.shift} place={place} onChange={(shift) => onChange({ ...asks, shift })} />}
       {asks.family === 'shift' && (
-        <One
+        <LabelledChoice
           label="Measures"
           value={asks.measures}
           among={STUDY_ORDERS}
@@ -89,7 +96,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
       )}
       {asks.family === 'matrix' && <MatrixFields asks={asks} place={place} onChange={onChange} />}
       {'position' in asks && asks.position !== null && (
-        <One
+        <LabelledChoice
           label="Position"
           value={asks.position}
           among={positionsFor(place)}
@@ -98,7 +105,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
         />
       )}
       {asks.family === 'position' && (
-        <One
+        <LabelledChoice
           label="Played"
           value={asks.set}
           among={POSITION_SETS}
@@ -107,17 +114,17 @@ function Asks({ asks, place, onChange }: AsksProps) {
         />
       )}
       {asks.family === 'two-places' && (
-        <One
+        <LabelledChoice
           label="Finger"
           value={asks.finger}
-          among={fingersSet(place)}
+          among={fingersOf(place.hand)}
           nameOf={(finger) => finger}
           onChoose={(finger) => onChange({ ...asks, finger })}
         />
       )}
       {asks.family === 'double-stops' && <DoubleStopFields asks={asks} place={place} onChange={onChange} />}
       {'strings' in asks && (
-        <One
+        <LabelledChoice
           label="String"
           value={asks.strings.length === 1 ? (asks.strings[0] ?? ALL) : ALL}
           among={[...place.instrument.strings.map(({ name }) => name), ALL]}
@@ -140,9 +147,15 @@ function MatrixFields({ asks, place, onChange }: MatrixFieldsProps) {
   const positions = positionsFor(place);
   return (
     <>
-      <One label="From" value={asks.from} among={positions} nameOf={positionText} onChoose={(from) => onChange({ ...asks, from })} />
-      <One label="To" value={asks.to} among={positions} nameOf={positionText} onChoose={(to) => onChange({ ...asks, to })} />
-      <One
+      <LabelledChoice
+        label="From"
+        value={asks.from}
+        among={positions}
+        nameOf={positionText}
+        onChoose={(from) => onChange({ ...asks, from })}
+      />
+      <LabelledChoice label="To" value={asks.to} among={positions} nameOf={positionText} onChoose={(to) => onChange({ ...asks, to })} />
+      <LabelledChoice
         label="Fingers"
         value={asks.fingers}
         among={MATRIX_FINGERS}
@@ -161,14 +174,14 @@ function DoubleStopFields({ asks, place, onChange }: DoubleStopFieldsProps) {
   const { kind } = place.instrument;
   return (
     <>
-      <One
+      <LabelledChoice
         label="Interval"
         value={asks.interval}
         among={DOUBLE_STOP_INTERVALS}
-        nameOf={(interval) => interval.replace('-', ' ')}
+        nameOf={doubleStopText}
         onChoose={(interval) => onChange({ ...asks, interval })}
       />
-      <One
+      <LabelledChoice
         label="Played"
         value={asks.built}
         among={DOUBLE_STOP_WAYS}
@@ -176,7 +189,7 @@ function DoubleStopFields({ asks, place, onChange }: DoubleStopFieldsProps) {
         onChoose={(built) => onChange({ ...asks, built })}
       />
       {(kind === 'cello' || kind === 'bass') && (
-        <One
+        <LabelledChoice
           label="Hand"
           value={asks.position === 'thumb' ? 'thumb' : 'any'}
           among={['any', 'thumb'] as const}
@@ -197,38 +210,38 @@ interface ShiftFieldsProps {
 const STEPS = [1, 2, 3, 4, 5, 6, 7] as const;
 
 function ShiftFields({ shift, place, onChange }: ShiftFieldsProps) {
-  const fingers = fingersSet(place);
+  const fingers = fingersOf(place.hand);
   return (
     <>
-      <One
+      <LabelledChoice
         label="From finger"
         value={shift.fromFinger}
         among={fingers}
         nameOf={(finger) => finger}
         onChoose={(fromFinger) => onChange({ ...shift, fromFinger })}
       />
-      <One
+      <LabelledChoice
         label="To finger"
         value={shift.toFinger}
         among={fingers}
         nameOf={(finger) => finger}
         onChoose={(toFinger) => onChange({ ...shift, toFinger })}
       />
-      <One
-        label="Way"
+      <LabelledChoice
+        label="Direction"
         value={shift.way}
         among={['up', 'down'] as const}
         nameOf={(way) => way}
         onChoose={(way) => onChange({ ...shift, way })}
       />
-      <One
+      <LabelledChoice
         label={shift.distance.by === 'positions' ? 'Positions' : 'Semitones'}
         value={shift.distance.steps}
         among={STEPS.some((each) => each === shift.distance.steps) ? STEPS : [...STEPS, shift.distance.steps]}
         nameOf={String}
         onChoose={(steps) => onChange({ ...shift, distance: { ...shift.distance, steps } })}
       />
-      <One
+      <LabelledChoice
         label="On"
         value={shift.toString}
         among={place.instrument.strings.map(({ name }) => name)}
@@ -236,31 +249,5 @@ function ShiftFields({ shift, place, onChange }: ShiftFieldsProps) {
         onChoose={(name) => onChange({ ...shift, fromString: name, toString: name })}
       />
     </>
-  );
-}
-
-interface OneProps<Value extends string | number> {
-  readonly label: string;
-  readonly value: Value;
-  readonly among: readonly Value[];
-  readonly nameOf: (value: Value) => string;
-  readonly onChoose: (value: Value) => void;
-}
-
-/** One of several, under its name. */
-export function One<Value extends string | number>({ label, value, among, nameOf, onChoose }: OneProps<Value>) {
-  return (
-    <label className="grid gap-0.5 text-[14px]">
-      <span className="text-dove-dark">{label}</span>
-      <SelectField
-        aria-label={label}
-        value={String(value)}
-        options={among.map((each) => ({ value: String(each), name: nameOf(each) }))}
-        onChange={(event) => {
-          const chosen = among.find((each) => String(each) === event.target.value);
-          if (chosen !== undefined) onChoose(chosen);
-        }}
-      />
-    </label>
   );
 }

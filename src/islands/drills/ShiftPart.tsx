@@ -1,9 +1,10 @@
-import { NOTHING_KNOWN, hotSpotsOf, type ShiftApart, type ShiftClass } from '#core/drill';
+import type { HotSpot, ShiftApart, ShiftClass } from '#core/drill';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import { useMemo } from 'react';
+import { answerOf } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
+import { knownOfPlayer } from '../../state/planning-actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Fact, FactList } from '../../ui/FactList.tsx';
@@ -12,7 +13,7 @@ import { NextSteps } from '../../ui/NextSteps.tsx';
 import { checkText, soundedText } from '../../words/intonation.ts';
 import { distanceText } from '../../words/drills/families.ts';
 import { intervalText } from '../../words/drills/stages.ts';
-import { mmText, movementText, semitonesText, shiftSpeed } from '../../words/plan-words.ts';
+import { mmText, semitonesText, shiftSpeed } from '../../words/plan-words.ts';
 import { Advice } from '../bench/note/Advice.tsx';
 import { Guides } from '../bench/note/Guides.tsx';
 import { HandCloseUp } from './HandCloseUp.tsx';
@@ -26,18 +27,31 @@ interface ShiftPartProps {
   readonly onChoose: (note: number) => void;
   readonly onWrite: (shift: ShiftClass, letters: number) => void;
   readonly onFind: (shift: ShiftClass) => void;
+  /** Where there is no shift. */
+  readonly onWriteAny: () => void;
+  readonly onFindAny: () => void;
 }
 
 /** The shifts of a piece, the worst first, and one of them taken apart. */
-export function ShiftPart({ plan, chosen, onChoose, onWrite, onFind }: ShiftPartProps) {
-  const worstFirst = useMemo(() => shiftsWorstFirst(plan), [plan]);
+export function ShiftPart({ plan, chosen, onChoose, onWrite, onFind, onWriteAny, onFindAny }: ShiftPartProps) {
+  const asked = useEngine(plan.brief, { kind: 'about-path', mostHotSpots: plan.notes.length, known: knownOfPlayer() });
+  const about = answerOf(asked);
+  if (!about)
+    return (
+      <Answered asked={asked} waiting="Looking for the worst shift …">
+        {() => null}
+      </Answered>
+    );
+  const worstFirst = shiftsWorstFirst(plan, about.hotSpots);
   const note = worstFirst.find((each) => each === chosen) ?? worstFirst[0];
   if (note === undefined) {
     return (
       <div className="mt-4">
-        <EmptyState title="No shift in this piece">
-          The hand stays in one position. Write a drill for the position, or look for one under the tabs above.
-        </EmptyState>
+        <EmptyState title="No shift in this piece">The hand stays in one position.</EmptyState>
+        <NextSteps>
+          <Button onClick={onWriteAny}>Write a drill</Button>
+          <Button onClick={onFindAny}>Find a drill</Button>
+        </NextSteps>
       </div>
     );
   }
@@ -64,13 +78,10 @@ export function ShiftPart({ plan, chosen, onChoose, onWrite, onFind }: ShiftPart
   );
 }
 
-/** Line indexes of the notes that shifts arrive on, by how hard they are. */
-function shiftsWorstFirst(plan: Plan): readonly number[] {
-  const hard = hotSpotsOf(plan, NOTHING_KNOWN)
-    .map(({ note }) => note)
-    .filter((note) => plan.shifts.some(({ to }) => to === note));
-  const others = plan.shifts.map(({ to }) => to).filter((to) => !hard.includes(to));
-  return [...hard, ...others];
+/** Line indexes of the notes that shifts arrive on, by how hard they are: every shift is a hot spot. */
+function shiftsWorstFirst({ shifts }: Plan, hotSpots: readonly HotSpot[]): readonly number[] {
+  const arrivals = shifts.map(({ to }) => to);
+  return hotSpots.map(({ note }) => note).filter((note) => arrivals.includes(note));
 }
 
 function shiftLine({ shifts, notes }: Plan, note: number): string {
@@ -125,7 +136,7 @@ function Facts({ apart }: { readonly apart: ShiftApart }) {
   return (
     <FactList>
       <Fact name="The notes">
-        {intervalText(interval)}, {movementText(shift.noteSemitones)}
+        {intervalText(interval)} ({semitonesText(Math.abs(shift.noteSemitones))})
       </Fact>
       <Fact name="The hand">
         {shift.handSemitones > 0 ? 'up' : 'down'} {semitonesText(Math.abs(shift.handSemitones))}, {mmText(shift.handMm)}

@@ -1,4 +1,5 @@
-import { keyOfClass, type ShiftApart, type Stage, STAGE_STATES } from '#core/drill';
+import { useState } from 'react';
+import { keyOfClass, type ShiftApart, type Stage, STAGE_STATES, type StageName } from '#core/drill';
 import { issuesText } from '#core/messages';
 import { answerOf } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
@@ -15,7 +16,8 @@ const STATES = STAGE_STATES.map((value) => ({ value, name: STATE_WORDS[value] })
 
 /** The stages in which a shift is learnt: each can be heard, and says how far this player is with it. */
 export function Stages({ apart }: { readonly apart: ShiftApart }) {
-  const { stateOf, set, trouble } = useStages(apart.shiftClass ? keyOfClass(apart.shiftClass) : '');
+  const { loaded, stateOf, set, trouble } = useStages(apart.shiftClass ? keyOfClass(apart.shiftClass) : '');
+  const [heard, setHeard] = useState<StageName | null>(null);
   return (
     <section aria-label="Stages" className="mt-5">
       <Heading as="h3">Stages</Heading>
@@ -28,9 +30,10 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
               <strong>{STAGE_WORDS[stage.name].name}.</strong> {STAGE_WORDS[stage.name].how}
               {stage.name === 'target' && elsewhereText(apart) !== '' && <span className="text-dove-dark"> {elsewhereText(apart)}.</span>}
             </span>
-            <HearStage stage={stage} />
+            <HearStage stage={stage} heard={heard === stage.name} onHear={() => setHeard(stage.name)} />
             {apart.shiftClass && (
               <SelectField
+                disabled={!loaded}
                 aria-label={`${STAGE_WORDS[stage.name].name}: how far`}
                 value={stateOf(stage.name)}
                 options={STATES}
@@ -47,25 +50,26 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
   );
 }
 
-function HearStage({ stage }: { readonly stage: Stage }) {
-  const playing = useSound(({ state }) => state !== 'silent');
+interface HearStageProps {
+  readonly stage: Stage;
+  /** It was the last to be heard. */
+  readonly heard: boolean;
+  readonly onHear: () => void;
+}
+
+function HearStage({ stage, heard, onHear }: HearStageProps) {
+  const playing = useSound(({ state }) => state !== 'silent') && heard;
   const plan = answerOf(useEngine(stage.brief, { kind: 'plan' }));
   if (plan && !plan.ok) return <span className="text-[14px] text-dove-dark">{issuesText(plan.issues)}</span>;
   const { name } = STAGE_WORDS[stage.name];
+  const hear = (): void => {
+    if (!plan?.ok) return;
+    onHear();
+    playPlan(plan.value.best, { pace: stage.pace, slides: stage.slides, loop: false });
+  };
   return (
-    <>
-      <Button
-        aria-label={`Hear it: ${name}`}
-        disabled={!plan}
-        onClick={() => plan?.ok && playPlan(plan.value.best, { pace: stage.pace, slides: stage.slides, loop: false })}
-      >
-        Hear it
-      </Button>
-      {playing && (
-        <Button aria-label={`Stop: ${name}`} onClick={() => void silence()}>
-          Stop
-        </Button>
-      )}
-    </>
+    <Button aria-label={`${playing ? 'Stop' : 'Hear it'}: ${name}`} disabled={!plan} onClick={() => (playing ? void silence() : hear())}>
+      {playing ? 'Stop' : 'Hear it'}
+    </Button>
   );
 }

@@ -1,7 +1,6 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { type DrillRequest, leftOver } from '#core/drill';
-import { DOCUMENT_KINDS, headed } from '#core/documents';
+import type { DrillRequest } from '#core/drill';
 import { issuesText } from '#core/messages';
 import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
@@ -9,15 +8,18 @@ import { useEngine } from '../../engine/queries.ts';
 import { answerOf } from '../../engine/asked.ts';
 import { playPlan, silence } from '../../state/sound/sound-actions.ts';
 import { useSound } from '../../state/sound/sound.ts';
-import { useWork } from '../../state/bench/work.ts';
-import { newPieceRecord, saveRecord } from '../../storage/records.ts';
+import { workStore } from '../../state/bench/work.ts';
+import { pieceOf } from '../../storage/pieces.ts';
+import { newPieceRecord } from '../../storage/records.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { cautionText } from '../../words/plan-words.ts';
-import { alterationText, drillTitle, FAMILY_WORDS } from '../../words/drills/families.ts';
+import { NOT_ANSWERED } from '../../words/notices.ts';
+import { alterationText, bowsText, drillTitle, FAMILY_WORDS } from '../../words/drills/families.ts';
+import { keepRecord } from '../pieces/keep-record.ts';
 import { PathScore } from '../score/PathScore.tsx';
 import { FingersOnly } from './FingersOnly.tsx';
 import type { WrittenFor } from './first-request.ts';
@@ -75,8 +77,10 @@ function WrittenDrill({ brief, request, note }: WrittenDrillProps) {
   if (!outcome) return null;
   if (!outcome.ok) return <Notice className="mt-3">{issuesText(outcome.issues)}</Notice>;
   const plan = outcome.value.best;
-  const sounding = plan.notes.filter(({ kind }) => kind === 'note').length;
-  const rest = leftOver(sounding, request.variant.notesPerBow);
+  // The rest that fills the last measure ends nothing.
+  const played = plan.notes.slice(0, plan.notes.findLastIndex(({ kind }) => kind === 'note') + 1);
+  const rests = played.filter(({ kind }) => kind === 'rest').length;
+  const bows = bowsText(played.length - rests, rests, request.variant.notesPerBow);
   const caution = cautionText(plan);
   return (
     <>
@@ -93,11 +97,7 @@ function WrittenDrill({ brief, request, note }: WrittenDrillProps) {
         </Button>
       </NextSteps>
       {caution !== null && <Notice className="mt-2">{caution}</Notice>}
-      {request.variant.notesPerBow > 1 && (
-        <p className="mt-1 text-[15px] text-dove-dark">
-          {sounding} notes at {request.variant.notesPerBow} to a bow{rest === 0 ? ' come out even' : ` leave ${rest}`}; a rest ends a bow.
-        </p>
-      )}
+      {bows !== '' && <p className="mt-1 text-[15px] text-dove-dark">{bows}</p>}
       <PathScore name="The drill" plan={plan} />
       <FingersOnly plan={plan} />
     </>
@@ -106,21 +106,17 @@ function WrittenDrill({ brief, request, note }: WrittenDrillProps) {
 
 /** Keeps a drill as a piece, with what it was written for; then leads to it. */
 function KeepDrill({ brief, request, note }: WrittenDrillProps) {
-  const work = useWork((each) => each);
   const [kept, setKept] = useState<{ readonly id: string } | { readonly trouble: string } | null>(null);
   const keep = async (): Promise<void> => {
+    const work = workStore.getState();
     const { instrumentId, playerId, schoolId } = work;
-    const origin = { request, piece: pieceTitle(work).slice(0, 120), ...(note === null ? {} : { note }) };
-    const document = headed(DOCUMENT_KINDS.piece, {
-      name: drillTitle(request).slice(0, 120),
-      brief,
-      lineText: lineTextOf(brief),
-      drill: origin,
-      tags: ['drill'],
-    });
+    const drill = { request, piece: pieceTitle(work).slice(0, 120), ...(note === null ? {} : { note }) };
+    const document = pieceOf(drillTitle(request).slice(0, 120), brief, lineTextOf(brief), { tags: ['drill'], drill });
     const record = newPieceRecord(document, false, { instrumentId, playerId, schoolId });
-    const outcome = await saveRecord('piece', record);
-    setKept(outcome.ok ? { id: record.id } : { trouble: outcome.message });
+    await keepRecord(record).then(
+      () => setKept({ id: record.id }),
+      (error: unknown) => setKept({ trouble: error instanceof Error ? error.message : NOT_ANSWERED }),
+    );
   };
   if (kept && 'id' in kept) {
     return (

@@ -4,6 +4,7 @@ import {
   type DrillRequest,
   type FamilyName,
   type FamilyOf,
+  fingersOf,
   MATRIX_FINGERS,
   PLAIN_VARIANT,
   POSITION_SETS,
@@ -23,11 +24,6 @@ export interface WrittenFor {
 /** The drill of a shift in a key. */
 export function studyRequest(shift: ShiftClass, letters: number | null, key: string): DrillRequest {
   return { key, asks: { family: 'shift', shift, letters, measures: 'all' }, variant: PLAIN_VARIANT };
-}
-
-/** The fingers that a school sets down. */
-export function fingersSet({ hand }: WrittenFor): readonly Finger[] {
-  return hand.fingers.filter((finger) => finger !== '0' && finger !== 'T');
 }
 
 /** The positions that drills are written for. */
@@ -72,7 +68,7 @@ export function firstOf(name: FamilyName, place: WrittenFor, before: DrillFamily
     strings: place.instrument.strings.map((string) => string.name),
     position,
     next: positions[positions.indexOf(position) + 2] ?? position,
-    finger: fingersSet(place)[1] ?? '1',
+    finger: fingersOf(place.hand)[1] ?? '1',
   });
 }
 

@@ -1,32 +1,43 @@
 import { useEffect, useState } from 'react';
 import type { StageName, StageState } from '#core/drill';
 import { useWork } from '../../state/bench/work.ts';
+import { keepInStudio } from '../../state/studio-saving.ts';
 import type { StagesRecord } from '../../storage/database.ts';
-import { keepStages, loadStages, stateOf, withStage } from '../../storage/stages.ts';
+import { readyToRead } from '../../storage/first-start.ts';
+import { loadStages, stateOf, withStage } from '../../storage/stages.ts';
 
-/** How far the player of the piece is with a shift, and how it is set; `trouble` is why it could not be kept. */
+/** How far a player is with shifts, as this page knows it; `loaded` is false until it has been read. */
+interface Known {
+  readonly loaded: boolean;
+  readonly record: StagesRecord | null;
+}
+
+/** How far the player of the piece is with a shift, and how it is set; `trouble` is why it could not be read or kept. */
 export function useStages(shift: string) {
   const playerId = useWork((work) => work.playerId);
   const name = useWork(({ brief }) => brief.player?.name ?? '');
-  const [record, setRecord] = useState<StagesRecord | null>(null);
+  const [{ loaded, record }, setKnown] = useState<Known>({ loaded: false, record: null });
   const [trouble, setTrouble] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
-    void loadStages(playerId).then(
-      (found) => !gone && setRecord(found),
-      (error: unknown) => !gone && setTrouble(error instanceof Error ? error.message : null),
-    );
+    const read = async (): Promise<void> => {
+      await readyToRead();
+      const found = await loadStages(playerId);
+      if (!gone) setKnown({ loaded: true, record: found });
+    };
+    read().catch((error: unknown) => setTrouble(error instanceof Error ? error.message : null));
     return () => {
       gone = true;
     };
   }, [playerId]);
   const set = (stage: StageName, state: StageState): void => {
     const next = withStage(record, { playerId, name, shift, stage, state });
-    setRecord(next);
-    keepStages(next, record).then(
-      (kept) => setRecord((now) => (now === next ? kept : now)),
-      (error: unknown) => setTrouble(error instanceof Error ? error.message : null),
-    );
+    setKnown({ loaded, record: next });
+    void keepInStudio('stages', next, record).then((outcome) => {
+      if (!outcome.ok) return setTrouble(outcome.message);
+      // What was set meanwhile is on its way, and follows from this.
+      setKnown((now) => (now.record === next ? { loaded: true, record: outcome.record } : now));
+    });
   };
-  return { stateOf: (stage: StageName): StageState => stateOf(record, shift, stage), set, trouble };
+  return { loaded, stateOf: (stage: StageName): StageState => stateOf(record, shift, stage), set, trouble };
 }

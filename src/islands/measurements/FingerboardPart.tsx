@@ -1,11 +1,11 @@
 import { type ReactNode, useEffect, useMemo, useState, useRef } from 'react';
 import useMeasure from 'react-use-measure';
-import { tonicNames } from '#core/brief/edits';
+import { KEYS_OFFERED } from '#core/brief/edits';
 import { instrumentOf, intonationOf } from '#core/fit';
 import type { Instrument } from '#core/instrument';
 import { type Intonation, keyPlaces, LEADING_CENTS, SYSTEMS } from '#core/intonation';
 import { positionWords } from '#core/messages';
-import { KEY_MODES, keyLabel, parseKey } from '#core/pitch';
+import { keyLabel, parseKey } from '#core/pitch';
 import type { Plan, Stay } from '#core/plan/describe';
 import { select, useSelection } from '../../state/selection.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -141,7 +141,7 @@ function KeyBoard({ plan, instrument, zoom }: BoardProps) {
   return (
     <>
       <p className="font-serif text-[17px]">
-        <Choice label="Key" value={keyText} values={[OWN_KEY, ...KEYS]} name={keyName} onChange={setKeyText} />, aiming at{' '}
+        <Choice label="Key" value={keyText} values={[OWN_KEY, ...KEYS_OFFERED]} name={keyName} onChange={setKeyText} />, aiming at{' '}
         <SystemChoice intonation={intonation} />, against{' '}
         <Choice
           label="Other system"
@@ -205,9 +205,6 @@ function Legend({ across, children }: { readonly across: number; readonly childr
 }
 
 const OWN_KEY = 'own';
-
-/** All keys there are, by the tonic along the line of fifths. */
-const KEYS = KEY_MODES.flatMap((mode) => tonicNames(mode).map((name) => `${name} ${mode}`));
 
 function keyName(text: string): string {
   return text === OWN_KEY ? 'the key of the piece' : keyLabel(text);

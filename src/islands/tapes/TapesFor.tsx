@@ -1,9 +1,9 @@
 import { Download } from 'lucide-react';
 import { useState } from 'react';
-import { tonicNames } from '#core/brief/edits';
+import { KEYS_OFFERED } from '#core/brief/edits';
 import { FIRST_TAPES } from '#core/hand';
 import type { Instrument } from '#core/instrument';
-import { isInKey, type Key, KEY_MODES, keyLabel, parseKey } from '#core/pitch';
+import { isInKey, type Key, keyLabel, parseKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { type Paper, PAPERS } from '#core/tapes';
 import { answerOf, useAsked } from '../../engine/asked.ts';
@@ -30,7 +30,6 @@ const SET_LABELS: Readonly<Record<TapeSet, string>> = {
 };
 
 const PAPER_NAMES = ['A4', 'Letter'] as const satisfies readonly (keyof typeof PAPERS)[];
-const KEYS = KEY_MODES.flatMap((mode) => tonicNames(mode).map((name) => `${name} ${mode}`));
 const OCTAVE = Array.from({ length: 12 }, (_, index) => index + 1);
 
 /** Which tapes are wanted; the key and the piece count where the set asks for one. */
@@ -118,7 +117,7 @@ function SetChoice({ asked, pieces, onChange }: SetChoiceProps) {
         onChange={(set) => onChange({ ...asked, set })}
       />{' '}
       {asked.set === 'key' && (
-        <Choice label="Key" value={asked.key} values={KEYS} name={keyLabel} onChange={(key) => onChange({ ...asked, key })} />
+        <Choice label="Key" value={asked.key} values={KEYS_OFFERED} name={keyLabel} onChange={(key) => onChange({ ...asked, key })} />
       )}
       {asked.set === 'piece' && (
         <OptionChoice

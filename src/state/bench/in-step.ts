@@ -2,6 +2,7 @@ import { dequal } from 'dequal';
 import { liveQuery } from 'dexie';
 import type { Piece } from '#core/documents';
 import { database, type PieceRecord } from '../../storage/database.ts';
+import { carriedBy } from '../../storage/pieces.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
 import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE, PIECE_GONE } from '../../words/other-tabs.ts';
 import { say } from '../notices.ts';
@@ -74,8 +75,9 @@ function sameContent(one: Piece, other: Piece): boolean {
 /** Takes over what another tab has written into this piece; undo goes back to what was here. */
 export function adoptFromOtherTab(record: PieceRecord, said = CHANGED_ELSEWHERE): void {
   const { document, instrumentId, playerId, schoolId, changed } = record;
-  const { name, brief, tags = [] } = document;
-  workStore.setState({ name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId, changed, tags, base: record });
+  const { name, brief } = document;
+  const uses = { instrumentId, playerId, schoolId };
+  workStore.setState({ name, brief, lineText: typedLine(document), ...uses, changed, ...carriedBy(document), base: record });
   say(said);
 }
 

@@ -164,10 +164,10 @@ export function keepSaving(): () => void {
 
 /** The record that the work makes, with what its fields hold; null while there is no piece. */
 export function recordOfWork(): PieceRecord | null {
-  const { pieceId, createdAt, demo, changed, tags, base } = workStore.getState();
+  const { pieceId, createdAt, demo, changed, tags, drill, base } = workStore.getState();
   const { name, brief, lineText, instrumentId, playerId, schoolId } = workWithDrafts();
   if (pieceId === null) return null;
-  const document = pieceOf(name, brief, lineText, tags);
+  const document = pieceOf(name, brief, lineText, { tags, drill });
   const kept = { id: pieceId, createdAt, updatedAt: Date.now(), demo, revision: base?.revision ?? 0, writtenBy: THIS_TAB };
   return { ...kept, document, instrumentId, playerId, schoolId, changed };
 }

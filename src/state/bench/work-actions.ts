@@ -3,7 +3,7 @@ import { FIRST_BRIEF, lineTextOf } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
 import { database, type PieceRecord, type SchoolRecord } from '../../storage/database.ts';
 import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
-import { loadPiece, pieceOf } from '../../storage/pieces.ts';
+import { carriedBy, loadPiece, pieceOf } from '../../storage/pieces.ts';
 import { newPieceRecord, NOTHING_USED } from '../../storage/records.ts';
 import { isLeft } from '../../storage/writing/unwritten.ts';
 import { say } from '../notices.ts';
@@ -56,13 +56,13 @@ export function typedLine({ brief, lineText }: Piece): string {
 /** Puts a piece on the bench; `base` is how the database has it. Its id. */
 export function setOnBench(record: PieceRecord, base: PieceRecord | null = null): string {
   const { document, id, createdAt, demo, instrumentId, playerId, schoolId, changed } = record;
-  const { name, brief, tags = [] } = document;
+  const { name, brief } = document;
   const work = { name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId };
   planningStore.setState(UNPLANNED);
   select(null);
   say(null);
   forgetDrafts();
-  workStore.setState({ ...work, pieceId: id, createdAt, base, demo, tags, changed, saving: { state: 'saved' } });
+  workStore.setState({ ...work, pieceId: id, createdAt, base, demo, ...carriedBy(document), changed, saving: { state: 'saved' } });
   forgetHistory();
   return id;
 }

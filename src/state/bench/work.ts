@@ -3,6 +3,7 @@ import { create, useStore } from 'zustand';
 import type { Brief } from '#core/brief';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import type { ChangedSince, PieceRecord, Uses } from '../../storage/database.ts';
+import { type CarriedAlong, NOTHING_ALONG } from '../../storage/pieces.ts';
 
 /** What undo and redo go over: everything the teacher decides. */
 export interface Work extends Uses {
@@ -16,15 +17,13 @@ export interface Work extends Uses {
 export type Saving = { readonly state: 'saved' } | { readonly state: 'saving' } | { readonly state: 'failed'; readonly message: string };
 
 /** The piece on the bench. */
-export interface WorkState extends Work {
+export interface WorkState extends Work, CarriedAlong {
   /** Null until a piece is loaded. */
   readonly pieceId: string | null;
   readonly createdAt: number;
   /** The record as it was last read or written from here; null for a piece that was never written. */
   readonly base: PieceRecord | null;
   readonly demo: boolean;
-  /** Words it is found by, given under Pieces. */
-  readonly tags: readonly string[];
   readonly saving: Saving;
   /** What its instrument or player changed since the teacher last looked; null when nothing did. */
   readonly changed: ChangedSince | null;
@@ -35,7 +34,7 @@ const EMPTY: WorkState = {
   createdAt: 0,
   base: null,
   demo: false,
-  tags: [],
+  ...NOTHING_ALONG,
   saving: { state: 'saved' },
   changed: null,
   name: '',

@@ -1,4 +1,17 @@
-import type { Alteration, DrillAim, DrillFamily, DrillRequest, FamilyName, ShiftClass, ShiftDistance } from '#core/drill';
+import type { Piece } from '#core/documents';
+import {
+  type Alteration,
+  type DrillAim,
+  type DrillFamily,
+  type DrillRequest,
+  type DrillVariant,
+  type FamilyName,
+  leftOver,
+  type ShiftClass,
+  type ShiftDistance,
+  type StudyOrder,
+} from '#core/drill';
+import type { DoubleStopInterval } from '#core/material';
 import { counted, listed, positionWords } from '#core/messages';
 import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
 
@@ -43,23 +56,81 @@ export function shiftClassText({ fromFinger, toFinger, way, distance, fromString
 
 /** The title of a drill: "Shift study 1–4 up 2 positions, A string, D major". */
 export function drillTitle({ key, asks }: DrillRequest): string {
-  const about = familyText(asks);
-  return `${FAMILY_WORDS[asks.family].name}${about === '' ? '' : ` ${about}`}, ${keyLabel(key)}`;
+  return [`${titleName(asks)}${whereText(asks)}`, keyLabel(key)].join(', ');
 }
 
-function familyText(asks: DrillFamily): string {
-  if ('shift' in asks) return shiftClassText(asks.shift);
-  if (asks.family === 'matrix') return `from ${positionText(asks.from)} to ${positionText(asks.to)}`;
-  const position = 'position' in asks && asks.position !== null ? `in ${positionText(asks.position)}` : '';
-  const strings = 'strings' in asks ? stringsText(asks.strings) : '';
-  return [playedText(asks), [position, strings].filter((part) => part !== '').join(', ')].filter((part) => part !== '').join(' ');
+/** What is played, where a family has more than one thing to play; else its name. */
+function titleName(asks: DrillFamily): string {
+  switch (asks.family) {
+    case 'shift':
+    case 'guide':
+      return `${FAMILY_WORDS[asks.family].name} ${shiftClassText(asks.shift)}`;
+    case 'matrix':
+      return `${FAMILY_WORDS.matrix.name} from ${positionText(asks.from)} to ${positionText(asks.to)}`;
+    case 'position':
+      return TITLE_SETS[asks.set];
+    case 'two-places':
+      return `Finger ${asks.finger} in two places`;
+    case 'double-stops':
+      return `Double stops in ${doubleStopText(asks.interval)}`;
+    case 'home':
+    case 'one-string':
+    case 'chromatic':
+    case 'first-and-fourth':
+    case 'lift-and-replace':
+    case 'blocks':
+    case 'hovering':
+    case 'open-string':
+      return FAMILY_WORDS[asks.family].name;
+  }
 }
 
-/** What is played there, where a family has more than one thing to play. */
-function playedText(asks: DrillFamily): string {
-  if (asks.family === 'position') return SET_WORDS[asks.set];
-  if (asks.family === 'two-places') return asks.finger;
-  return asks.family === 'double-stops' ? asks.interval.replace('-', ' ') : '';
+const TITLE_SETS = { scale: 'Scale', 'broken-thirds': 'Broken thirds', arpeggio: 'Arpeggio' } as const;
+
+/** " in third position, A string": what is not said yet of where it is played. */
+function whereText(asks: DrillFamily): string {
+  const position = 'position' in asks && asks.position !== null ? ` in ${positionText(asks.position)}` : '';
+  return `${position}${'strings' in asks ? `, ${stringsText(asks.strings)}` : ''}`;
+}
+
+/** How the measures of a study follow each other. */
+export const ORDER_WORDS: Readonly<Record<StudyOrder, string>> = {
+  alone: 'each measure twice',
+  pairs: 'each with the next',
+  all: 'all in a row',
+};
+
+/** Which pairs of fingers are gone through. */
+export const PAIR_WORDS = { same: 'the same finger', mixed: 'different fingers', all: 'all fingers' } as const;
+
+/** How double stops are built up. */
+export const BUILT_WORDS = { 'one-by-one': 'one string, the other, both', 'at-once': 'both between rests' } as const;
+
+/** Rhythms over the same fingers. */
+export const RHYTHM_WORDS: Readonly<Record<DrillVariant['rhythm'], string>> = {
+  'as-written': 'even notes',
+  'long-short': 'long, short',
+  'short-long': 'short, long',
+  twice: 'each note twice',
+};
+
+/** Where a drill comes from: "Written for the shift to note 12 of Martin · B♭ major." */
+export function originText({ piece, note }: NonNullable<Piece['drill']>): string {
+  const what = note === undefined ? '' : `the shift to note ${note + 1} of `;
+  return piece === undefined ? '' : `Written for ${what}${piece}.`;
+}
+
+/** How many notes a bow takes, and what is left over where no rest comes between; empty for a bow to each note. */
+export function bowsText(notes: number, rests: number, notesPerBow: number): string {
+  if (notesPerBow === 1) return '';
+  if (rests > 0) return 'A rest ends a bow.';
+  const rest = leftOver(notes, notesPerBow);
+  return `${notes} notes at ${notesPerBow} to a bow ${rest === 0 ? 'come out even' : `leave ${rest}`}.`;
+}
+
+/** The interval of double stops, as it stands in a title. */
+export function doubleStopText(interval: DoubleStopInterval): string {
+  return interval.replace('-', ' ');
 }
 
 /** What is played inside a position. */

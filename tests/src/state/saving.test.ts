@@ -3,16 +3,18 @@ import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it } from 'node:test';
 import { lineTextOf, withMark } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
+import { PLAIN_VARIANT } from '#core/drill';
 import { draft, keepDraft } from '../../../src/state/bench/drafts.ts';
 import { keepInStep } from '../../../src/state/bench/in-step.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
 import { allSaved, keepSaving, saveSoon } from '../../../src/state/bench/saving.ts';
-import { newPiece, renamePiece, switchPiece } from '../../../src/state/bench/work-actions.ts';
+import { newPiece, renamePiece, setOnBench, switchPiece } from '../../../src/state/bench/work-actions.ts';
 import { forgetHistory, goToState, redo, undo } from '../../../src/state/bench/work-history.ts';
 import { type WorkState, workStore } from '../../../src/state/bench/work.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
 import { joined, joinedPiece } from '../../../src/storage/writing/joined.ts';
-import { loadPiece } from '../../../src/storage/pieces.ts';
+import { loadPiece, pieceOf } from '../../../src/storage/pieces.ts';
+import { newPieceRecord } from '../../../src/storage/records.ts';
 import { writeUnwritten } from '../../../src/storage/writing/unwritten.ts';
 import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
@@ -192,6 +194,18 @@ describe('a piece that another tab writes into', () => {
     assert.deepEqual([stored?.document.name, stored?.document.tags, stored?.document.brief.tempo], ['There', ['june'], 80]);
     const { brief } = await until(workStore, ({ name }) => name === 'There');
     assert.equal(brief.tempo, 80);
+  });
+
+  it('still knows what it was written for, when it is a drill, after an edit on the bench', async () => {
+    const asks = { family: 'one-string' as const, strings: ['C3'] };
+    const drill = { request: { key: 'C major', asks, variant: PLAIN_VARIANT }, piece: 'Etude', note: 3 };
+    const record = newPieceRecord(pieceOf('Along one string', LINE, lineTextOf(LINE), { tags: ['drill'], drill }));
+    setOnBench(record);
+    workStore.setState({ name: 'Along the C string' });
+    saveSoon();
+    await allSaved();
+    const stored = await database.pieces.get(record.id);
+    assert.deepEqual([stored?.document.name, stored?.document.tags, stored?.document.drill], ['Along the C string', ['drill'], drill]);
   });
 
   it('is as it was changed here last where both changed the same, and the other is a version', async () => {

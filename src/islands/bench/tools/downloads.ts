@@ -20,8 +20,9 @@ export function downloadMusicXml(): void {
 
 /** Hands out the piece as it stands, planned or not. */
 export function downloadJson(): void {
-  const { name, brief, lineText, tags } = workStore.getState();
-  downloadText(fileNameOf(pieceTitle({ name, brief }), 'json'), 'application/json', documentToText(pieceOf(name, brief, lineText, tags)));
+  const { name, brief, lineText, tags, drill } = workStore.getState();
+  const piece = pieceOf(name, brief, lineText, { tags, drill });
+  downloadText(fileNameOf(pieceTitle(piece), 'json'), 'application/json', documentToText(piece));
 }
 
 /** Hands out staff and path of the whole line as a drawing or picture, a very long line as several. */
