@@ -42,6 +42,8 @@ export type Alteration =
   | { readonly what: 'not-in-position'; readonly pitches: readonly string[] }
   /** So many measures are played by no hand and left out. */
   | { readonly what: 'measures-left-out'; readonly count: number }
+  /** It does not go on into the measures of the piece: no hand plays both in a row. */
+  | { readonly what: 'without-the-piece' }
   /** It does not occur at all: another finger, distance or string is used. */
   | { readonly what: 'other-fingers'; readonly fromFinger: Finger; readonly toFinger: Finger }
   | { readonly what: 'other-distance'; readonly by: 'positions' | 'semitones'; readonly steps: number }

@@ -1,5 +1,5 @@
 export { type ArmAct, type BowAct, HANDS_LANES, type HandsEvent, type HandsLane, type ThumbAct } from './apart/hands.ts';
-export { type Stage, STAGE_STATES, type StageName, STAGES, type StageState } from './apart/stages.ts';
+export { measuresWith, type Stage, STAGE_STATES, type StageName, STAGES, type StageState } from './apart/stages.ts';
 export { type ShiftApart, takeApart } from './apart/take-apart.ts';
 export { aboutPath, type AboutPath } from './about-path.ts';
 export {
@@ -13,6 +13,7 @@ export {
   type Tried,
   type Way,
 } from './hot-spots/hot-spot.ts';
+export { drillOfSpot } from './hot-spots/drill-of.ts';
 export { hotSpotsOf } from './hot-spots/hot-spots.ts';
 export { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote } from './drill.ts';
 export { type LoopHow, loopOf } from './hot-spots/loop.ts';
@@ -27,11 +28,15 @@ export {
   FAMILY_NAMES,
   type FamilyName,
   type FamilyOf,
+  LOOP_FINGERS,
   MATRIX_FINGERS,
+  type MeasuresOfPiece,
+  type OfferedFamily,
   PLAIN_VARIANT,
   POSITION_SETS,
 } from './families/request.ts';
 export { fingersOf } from './standings.ts';
+export { loopAsked } from './families/loop.ts';
 export { leftOver } from './families/variants.ts';
 export { writeDrill } from './families/write-drill.ts';
 export { catalogue } from './finder/catalogue.ts';

@@ -97,7 +97,7 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     frameOf: (placement) => frameIn(shapes, placement),
     needOf: (placement) => needIn(placement),
     firstToSecond: (placement) => openedIn(placement),
-    standsAt: (finger, placement) => standsIn(shapes, finger, placement),
+    standsAt: (finger, placement, { stringIndex }) => standsIn(shapes, finger, placement, stringIndex),
     fingerPlace: () => null,
   };
 }
@@ -205,11 +205,20 @@ function needIn(placement: Placement): Frame {
   return { lowest: Math.min(...rests, ...places), highest: Math.max(...rests, ...places) };
 }
 
-/** The first of the places a shape gives a finger; a finger the shape does not set stands nowhere. */
-function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: Placement): number | null {
-  const offsets = shapeIn(shapes, placement)?.plays.find(([named]) => named === finger)?.[1];
-  const offset = offsets?.[0];
-  return offset === undefined ? null : placement.anchor + offset;
+/**
+ * The first of the places a shape gives a finger that it can stand on beside the fingers that play on its string, else the
+ * first; a finger the shape does not set stands nowhere.
+ */
+function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: Placement, stringIndex: number): number | null {
+  const offsets = shapeIn(shapes, placement)?.plays.find(([named]) => named === finger)?.[1] ?? [];
+  const beside = stopsIn(placement).filter((stop) => stop.stringIndex === stringIndex && stop.finger !== finger);
+  const fits = (place: number): boolean =>
+    beside.every((stop) => {
+      const fingers = (rankOf(finger) ?? 0) - (rankOf(stop.finger) ?? 0);
+      return standApart(Math.abs(fingers), (place - stop.semitonesAboveOpen) * Math.sign(fingers));
+    });
+  const places = offsets.map((offset) => placement.anchor + offset);
+  return places.find(fits) ?? places[0] ?? null;
 }
 
 /** An extended hand opens between first and second finger: a tone. */
@@ -238,7 +247,13 @@ function fitOnString(one: StringStop, other: StringStop): boolean {
   if (fingers === 0) return true;
   const count = Math.abs(fingers);
   const semitones = (other.semitonesAboveOpen - one.semitonesAboveOpen) * Math.sign(fingers);
-  if (count === 1) return (semitones >= 1 && semitones <= TONE) || isAugmentedSecond(semitones, one, other);
-  const most = count === 2 ? 2 * TONE : THUMB_TO_THIRD;
-  return semitones >= count && semitones <= most;
+  return standApart(count, semitones) || (count === 1 && isAugmentedSecond(semitones, one, other));
 }
+
+/** Whether two fingers, so many apart, stand so many semitones apart above the neck. */
+function standApart(fingers: number, semitones: number): boolean {
+  return semitones >= fingers && semitones <= (MOST_APART[fingers - 1] ?? THUMB_TO_THIRD);
+}
+
+/** Semitones between neighbours, and over one finger. */
+const MOST_APART = [TONE, 2 * TONE] as const;

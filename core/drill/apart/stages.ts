@@ -1,8 +1,9 @@
-import { withLock, lockOf, partOf } from '#core/brief/lines';
+import { DEFAULT_RHYTHM, withLock, lockOf, partOf } from '#core/brief/lines';
 import type { Brief } from '#core/brief';
 import { asNumber } from '#core/rhythm';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
+import type { MeasuresOfPiece } from '../families/request.ts';
 import { checkAfter } from '../hot-spots/loop.ts';
 import { noteOfPlan } from '../note-of-plan.ts';
 import { samePlaceElsewhere, underOtherFinger } from './elsewhere.ts';
@@ -155,6 +156,17 @@ function excerpt(plan: Plan, from: number, to: number): Brief {
   const { limits: _, ...part } = partOf(fingered, from, to);
   return part;
 }
+
+/** The measure before a shift, those it lies in and the one after, as a study leads into them; null where they are no line of notes. */
+export function measuresWith(plan: Plan, shift: Shift): MeasuresOfPiece | null {
+  const [first, last] = measuresAround(plan, shift);
+  const { material, locks = [], rhythm } = excerpt(plan, first, last);
+  if (material.kind !== 'line' || material.notes.length > MOST_NOTES_AROUND) return null;
+  return { meter: rhythm?.meter ?? DEFAULT_RHYTHM.meter, notes: material.notes, locks };
+}
+
+/** Measures with more notes are no place to lead into. */
+const MOST_NOTES_AROUND = 200;
 
 /** The first and the last note of the measure before a shift, those it lies in, and the one after. */
 function measuresAround({ line }: Plan, { from, to }: Shift): readonly [number, number] {

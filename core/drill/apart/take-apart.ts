@@ -53,7 +53,8 @@ export function takeApart(plan: Plan, note: number): ShiftApart | null {
   };
 }
 
-function intervalBetween({ stops: [left] }: PlannedSound, { stops: [reached] }: PlannedSound): ShiftApart['interval'] {
+/** From one note to another, of double stops the lower: letters and semitones, upward positive. */
+export function intervalBetween({ stops: [left] }: PlannedSound, { stops: [reached] }: PlannedSound): ShiftApart['interval'] {
   const [from, to] = [parsePitch(left.pitch), parsePitch(reached.pitch)];
   if (!from.ok || !to.ok) return { letters: 0, semitones: 0 };
   return { letters: stepsOf(to.value) - stepsOf(from.value), semitones: semitonesOf(to.value) - semitonesOf(from.value) };

@@ -1,10 +1,13 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { Lock } from '#core/brief';
 import { PositionLabel } from '#core/brief/parts';
 import { FINGERS } from '#core/hand';
 import { INSTRUMENT_KINDS } from '#core/instrument';
-import { DOUBLE_STOP_INTERVALS } from '#core/material';
+import { DOUBLE_STOP_INTERVALS, LineNoteDocument } from '#core/material';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/result';
+import { METERS } from '#core/rhythm';
+import { HOT_SPOT_KINDS } from '../hot-spots/hot-spot.ts';
 import { STUDY_ORDERS } from '../shifts/shift-study.ts';
 
 const closed = { additionalProperties: false };
@@ -34,12 +37,32 @@ export const POSITION_SETS = ['scale', 'broken-thirds', 'arpeggio'] as const;
 /** How double stops are built up: each string alone and then both, or both at once between rests. */
 export const DOUBLE_STOP_WAYS = ['one-by-one', 'at-once'] as const;
 
+/** What fingers do in a loop when the other ones play: what the school says, stay down, or are lifted. */
+export const LOOP_FINGERS = ['as-taught', 'held', 'lifted'] as const;
+
+/** A note or a double stop of a loop, fingered as in the piece. */
+const LoopNote = Type.Object({ pitches: Type.Array(PitchText, { minItems: 1, maxItems: 2 }), fingered: Type.Omit(Lock, ['note']) }, closed);
+
+/** Some measures of a piece as they are written and fingered there. */
+export const MeasuresOfPiece = Type.Object(
+  {
+    meter: oneOf(METERS),
+    notes: Type.Array(LineNoteDocument, { minItems: 1, maxItems: 200 }),
+    locks: Type.Array(Lock, { maxItems: 200 }),
+  },
+  closed,
+);
+
+/** Some measures of a piece as they are written and fingered there. */
+export type MeasuresOfPiece = Static<typeof MeasuresOfPiece>;
+
 const strings = Type.Array(PitchText, { minItems: 1, maxItems: 6 });
 
 /**
  * The families of drills, each with what it asks for.
  *
- * - `shift`: one shift walked up the string; - `matrix`: finger by finger from one position to another; - `position`: a set inside one
+ * - `loop`: a hard place of a piece, there and back; - `shift`: one shift walked up the string, and `into` the measures of the piece
+ * that have it; - `matrix`: finger by finger from one position to another; - `position`: a set inside one
  * position; - `two-places`: one finger between its two places while its neighbours stay; - `first-and-fourth`: the first and the fourth
  * finger across two strings; - `lift-and-replace`: the top of the melodic minor, where one finger is lifted and set again; - `blocks`:
  * fingers set down together coming onto a string; - `double-stops`; - `open-string`: stopped notes against the open string beside
@@ -53,6 +76,17 @@ export const DrillFamily = Type.Union([
       shift: ShiftClassDocument,
       letters: Type.Union([Type.Integer({ minimum: -30, maximum: 30 }), Type.Null()]),
       measures: oneOf(STUDY_ORDERS),
+      into: Type.Optional(MeasuresOfPiece),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      family: Type.Literal('loop'),
+      kind: oneOf(HOT_SPOT_KINDS),
+      notes: Type.Array(LoopNote, { minItems: 1, maxItems: 64 }),
+      fingers: oneOf(LOOP_FINGERS),
+      checks: Type.Boolean(),
     },
     closed,
   ),
@@ -91,6 +125,9 @@ type Families = { readonly [Name in FamilyName]: Extract<DrillFamily, { family: 
 /** What a family asks for. */
 export type FamilyOf<Name extends FamilyName> = Families[Name];
 
+/** A family that can be asked for without a piece: a loop is of one. */
+export type OfferedFamily = Exclude<FamilyName, 'loop'>;
+
 /** The names of the families, in the order in which they are offered. */
 export const FAMILY_NAMES = [
   'shift',
@@ -107,7 +144,7 @@ export const FAMILY_NAMES = [
   'hovering',
   'double-stops',
   'open-string',
-] as const satisfies readonly FamilyName[];
+] as const satisfies readonly OfferedFamily[];
 
 /** Rhythms over the same fingers: as written, long and short by turns, short and long, or each note twice in half the time. */
 export const DRILL_RHYTHMS = ['as-written', 'long-short', 'short-long', 'twice'] as const;

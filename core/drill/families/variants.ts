@@ -5,6 +5,8 @@ import {
   formatFraction,
   fraction,
   type Fraction,
+  type Meter,
+  meterOf,
   parseFraction,
   subtractFractions,
   ZERO,
@@ -12,12 +14,18 @@ import {
 import type { DrillNote } from '../drill.ts';
 import type { DrillVariant } from './request.ts';
 
-/** A measure with a rest after it up to a whole number of whole notes. */
-export function filled(measure: readonly DrillNote[]): readonly DrillNote[] {
+/** A measure with a rest after it up to a whole number of measures of a meter. */
+export function filled(measure: readonly DrillNote[], { beats, beatValue }: Meter = COMMON_TIME): readonly DrillNote[] {
   const length = measure.map(lengthOf).reduce(addFractions, ZERO);
-  const missing = subtractFractions(fraction(Math.ceil(asNumber(length)), 1), length);
+  const count = Math.ceil((asNumber(length) * beatValue) / beats - TINY);
+  const missing = subtractFractions(fraction(count * beats, beatValue), length);
   return compareFractions(missing, ZERO) > 0 ? [...measure, { rest: true, duration: formatFraction(missing) }] : measure;
 }
+
+/** Lengths are exact fractions; their quotient may exceed a whole number by a hair. */
+const TINY = 1e-9;
+
+const COMMON_TIME: Meter = meterOf({});
 
 /** How many notes are left over where each bow takes so many and no rest comes between: 31 notes at 4 to a bow leave 3. */
 export function leftOver(notes: number, notesPerBow: number): number {

@@ -3,8 +3,10 @@ import { handOf, type HandSchool, schoolsOf, USUAL_OPTIONS } from '#core/hand';
 import { drillIssue } from '#core/messages';
 import { keyLabel } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
+import { meterOf } from '#core/rhythm';
 import { isPlayed } from '../best-of.ts';
 import { type Drill, drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
+import { playedSo } from '../hot-spots/loop.ts';
 import { studied } from '../shifts/shift-study.ts';
 import { type Ground, groundOf } from '../standings.ts';
 import { againstOpenString, chromatic, oneString, withGuide } from './along.ts';
@@ -13,6 +15,8 @@ import { blocks, firstAndFourth, home, hovering, positionSet } from './in-positi
 import { matrix } from './matrix.ts';
 import { liftAndReplace, twoPlaces } from './one-finger.ts';
 import type { DrillRequest, FamilyName, FamilyOf } from './request.ts';
+import { leadingInto } from './into-the-piece.ts';
+import { loop } from './loop.ts';
 import { bowed, filled, inRhythm } from './variants.ts';
 
 /**
@@ -20,23 +24,31 @@ import { bowed, filled, inRhythm } from './variants.ts';
  * Measures it finds no hand for are left out, which is said; where none is left, it says why there is no drill.
  */
 export function writeDrill(writtenFor: DrillFor, { key, asks, variant }: DrillRequest): Reading<Drill> {
-  const player = withThumb(writtenFor, asks);
+  const player = asAskedFor(writtenFor, asks);
   const ground = groundOf(player, key);
   if (!ground.ok) return ground;
   const written = writtenBy(asks.family, asks, { ground: ground.value, player, key });
   if (!written.ok) return written;
   const { measures, altered } = written.value;
+  const into = asks.family === 'shift' ? asks.into : undefined;
   const agreed = playable(
     player,
     key,
-    measures.map((measure) => filled(inRhythm(measure, variant.rhythm))),
+    measures.map((measure) => filled(inRhythm(measure, variant.rhythm), into ? meterOf(into) : undefined)),
   );
   if (agreed.length === 0) return badReading(drillIssue('not-here', { key: keyLabel(key) }));
   const leftOut = measures.length - agreed.length;
-  return goodReading({
+  const drill: Drill = {
     brief: drillBrief(player, key, bowed(agreed.flat(), variant.notesPerBow)),
     altered: leftOut > 0 ? [...altered, { what: 'measures-left-out', count: leftOut }] : altered,
-  });
+  };
+  return goodReading(into ? leadingInto(drill, into) : drill);
+}
+
+/** A drill for a hand that sets the thumb, where that is asked for; a loop with its fingers held or lifted. */
+function asAskedFor(player: DrillFor, asks: DrillRequest['asks']): DrillFor {
+  if (asks.family === 'loop') return playedSo(player, { fingers: asks.fingers === 'as-taught' ? null : asks.fingers });
+  return withThumb(player, asks);
 }
 
 /** A drill that is asked for on the thumb is written for a hand that sets it. */
@@ -57,6 +69,7 @@ interface Asked {
 
 /** Each family's writer. */
 const WRITERS: { readonly [Name in FamilyName]: (asks: FamilyOf<Name>, asked: Asked) => Reading<Written> } = {
+  loop: (asks, { player, key }) => loop(player, key, asks),
   shift: (asks, { player, key }) => studied(player, { ...asks, key }),
   guide: (asks, { player, key }) => withGuide(player, key, asks),
   matrix: (asks, { ground }) => goodReading(matrix(ground, asks)),

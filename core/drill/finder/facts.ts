@@ -4,9 +4,9 @@ import type { DrillRequest, FamilyName } from '../families/request.ts';
 import type { ShiftDistance } from '../shifts/shift-class.ts';
 
 /** What drills are for. */
-export const DRILL_AIMS = ['shifts', 'position', 'fingers', 'fingerboard', 'double-stops'] as const;
+export const DRILL_AIMS = ['hot-spots', 'shifts', 'position', 'fingers', 'fingerboard', 'double-stops'] as const;
 
-/** What a drill is for: shifts, one position, fingers that do not depend on each other, knowing the fingerboard, or double stops. */
+/** What a drill is for: a hot spot of a piece, shifts, one position, fingers that do not depend on each other, knowing the fingerboard, or double stops. */
 export type DrillAim = (typeof DRILL_AIMS)[number];
 
 /** What a drill is found by. */
@@ -30,6 +30,7 @@ export interface DrillFacts {
 }
 
 const AIMS: Readonly<Record<FamilyName, DrillAim>> = {
+  loop: 'hot-spots',
   shift: 'shifts',
   guide: 'shifts',
   matrix: 'shifts',
@@ -53,7 +54,7 @@ export function factsOf({ key, asks }: DrillRequest): DrillFacts {
     family: asks.family,
     aim: AIMS[asks.family],
     key,
-    strings: shift ? eachOnce([shift.fromString, shift.toString]) : 'strings' in asks ? asks.strings : [],
+    strings: stringsOf(asks),
     positions: positionsOf(asks),
     fingers: shift ? [shift.fromFinger, shift.toFinger] : null,
     way: shift?.way ?? null,
@@ -61,7 +62,14 @@ export function factsOf({ key, asks }: DrillRequest): DrillFacts {
   };
 }
 
+function stringsOf(asks: DrillRequest['asks']): readonly string[] {
+  if ('shift' in asks) return eachOnce([asks.shift.fromString, asks.shift.toString]);
+  if (asks.family === 'loop') return eachOnce(asks.notes.flatMap(({ fingered }) => fingered.string ?? []));
+  return 'strings' in asks ? asks.strings : [];
+}
+
 function positionsOf(asks: DrillRequest['asks']): readonly string[] {
+  if (asks.family === 'loop') return eachOnce(asks.notes.flatMap(({ fingered }) => fingered.position ?? []));
   if (asks.family === 'matrix') return eachOnce([asks.from, asks.to]);
   return 'position' in asks && asks.position !== null ? [asks.position] : [];
 }

@@ -3,7 +3,7 @@ import { checksOf } from '#core/intonation';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { STRING_NUMBERS } from '#core/instrument';
 import { formatKey, formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
-import { type Alteration, type Drill, drillBrief, drillFor, type DrillNote } from '../drill.ts';
+import { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote, type Written } from '../drill.ts';
 import { noteOfPlan } from '../note-of-plan.ts';
 import { soundAt } from './places.ts';
 
@@ -22,7 +22,18 @@ const QUARTER = '1/4';
  * Some notes of a plan as a loop: there and back, fingered as in the plan, so that what is hard comes up and down. A note is
  * checked with the strongest open string or neighbour that there is: together where they lie side by side, else after it.
  */
-export function loopOf(plan: Plan, notes: readonly number[], { fingers, checks }: LoopHow): Drill {
+export function loopOf(plan: Plan, notes: readonly number[], how: LoopHow): Drill {
+  const { measures, altered } = loopWritten(plan, notes, how);
+  return { brief: drillBrief(playedSo(drillFor(plan.brief), how), formatKey(plan.line.key), measures.flat()), altered };
+}
+
+/** A player whose fingers stay down or are lifted as a loop has it. */
+export function playedSo(player: DrillFor, { fingers }: Pick<LoopHow, 'fingers'>): DrillFor {
+  return fingers === null ? player : { ...player, ways: { ...player.ways, fingers } };
+}
+
+/** The one measure of such a loop. */
+export function loopWritten(plan: Plan, notes: readonly number[], { checks }: Pick<LoopHow, 'checks'>): Written {
   const back = notes.slice(0, -1).toReversed();
   const ends = new Set([notes[0], notes[notes.length - 1]]);
   const written = [...notes, ...back].flatMap((index, order, all) => {
@@ -32,10 +43,7 @@ export function loopOf(plan: Plan, notes: readonly number[], { fingers, checks }
     const note = asPlanned(sound, next ?? sound);
     return checks && ends.has(index) ? [note, ...checkAfter(plan, sound)] : [note];
   });
-  const base = drillFor(plan.brief);
-  const player = fingers === null ? base : { ...base, ways: { ...base.ways, fingers } };
-  const altered = checks ? [...ends].flatMap((index) => uncheckable(plan, index)) : [];
-  return { brief: drillBrief(player, formatKey(plan.line.key), written), altered };
+  return { measures: [written], altered: checks ? [...ends].flatMap((index) => uncheckable(plan, index)) : [] };
 }
 
 /** As it is fingered in the plan, `next` being a note beside it in the loop. */

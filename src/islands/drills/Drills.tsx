@@ -1,7 +1,7 @@
 import { parseAsInteger, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
 import { readPlayer } from '#core/brief';
-import { type DrillRequest, PLAIN_VARIANT, type ShiftClass } from '#core/drill';
+import { type DrillFamily, PLAIN_VARIANT, type ShiftClass } from '#core/drill';
 import { formatKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
@@ -19,14 +19,20 @@ import { Header } from '../Header.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';
 import { FindPart } from './FindPart.tsx';
-import { firstOf, studyRequest } from './first-request.ts';
 import { ShiftPart } from './ShiftPart.tsx';
+import { SpotPart } from './SpotPart.tsx';
+import { useWriter } from './use-writer.ts';
 import { WritePart } from './WritePart.tsx';
 
-const PARTS = ['shifts', 'write', 'find'] as const;
+const PARTS = ['shifts', 'spots', 'write', 'find'] as const;
 type PartName = (typeof PARTS)[number];
 
-const PART_LABELS: Readonly<Record<PartName, string>> = { shifts: 'Shifts', write: 'Write a drill', find: 'Find a drill' };
+const PART_LABELS: Readonly<Record<PartName, string>> = {
+  shifts: 'Shifts',
+  spots: 'Hot spots',
+  write: 'Write a drill',
+  find: 'Find a drill',
+};
 
 /** From the plan of a piece to the hand: its shifts taken apart, drills written for them, drills found. */
 export const Drills = guarded(GuardedDrills);
@@ -73,21 +79,17 @@ function DrillsPage() {
   );
 }
 
-const ADDRESS = { part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]), shift: parseAsInteger };
+const ADDRESS = { part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]), shift: parseAsInteger, spot: parseAsInteger };
 
 function DrillParts({ plan }: { readonly plan: Plan }) {
-  const [{ part, shift }, setAddress] = useQueryStates(ADDRESS);
-  const [asked, setAsked] = useState<DrillRequest | null>(null);
+  const [{ part, shift, spot }, setAddress] = useQueryStates(ADDRESS);
+  const go = (next: PartName): void => void setAddress({ part: next });
+  const writer = useWriter(() => go('write'));
   const [like, setLike] = useState<ShiftClass | null>(null);
   const key = formatKey(plan.line.key);
   const place = useMemo(() => readPlayer(plan.brief), [plan]);
   if (!place.ok) return null;
-  const go = (next: PartName): void => void setAddress({ part: next });
-  const request = asked ?? { key, asks: firstOf('shift', place.value, null), variant: PLAIN_VARIANT };
-  const write = (next: DrillRequest): void => {
-    setAsked(next);
-    go('write');
-  };
+  const writeFor = (asks: DrillFamily, note: number): void => writer.ask({ key, asks, variant: PLAIN_VARIANT }, note);
   return (
     <>
       <PartTabs label="Drills" names={PARTS} nameOf={(name) => PART_LABELS[name]} chosen={part} onChoose={go} />
@@ -96,7 +98,7 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
           plan={plan}
           chosen={shift}
           onChoose={(note) => void setAddress({ shift: note })}
-          onWrite={(shiftClass, letters) => write(studyRequest(shiftClass, letters, key))}
+          onWrite={writeFor}
           onFind={(shiftClass) => {
             setLike(shiftClass);
             go('find');
@@ -105,8 +107,26 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
           onFindAny={() => go('find')}
         />
       )}
-      {part === 'write' && <WritePart brief={plan.brief} place={place.value} request={request} note={shift} onChange={setAsked} />}
-      {part === 'find' && <FindPart brief={plan.brief} place={place.value} musicKey={key} like={like} onLike={setLike} onOpen={write} />}
+      {part === 'spots' && (
+        <SpotPart
+          plan={plan}
+          chosen={spot}
+          onChoose={(note) => void setAddress({ spot: note })}
+          onTakeApart={(note) => void setAddress({ part: 'shifts', shift: note })}
+          onWrite={writeFor}
+        />
+      )}
+      {part === 'write' && <WritePart plan={plan} place={place.value} writer={writer} />}
+      {part === 'find' && (
+        <FindPart
+          brief={plan.brief}
+          place={place.value}
+          musicKey={key}
+          like={like}
+          onLike={setLike}
+          onOpen={(found) => writer.ask(found, null)}
+        />
+      )}
     </>
   );
 }

@@ -5,8 +5,11 @@ import {
   type DrillFamily,
   type DrillRequest,
   FAMILY_NAMES,
+  type FamilyOf,
   fingersOf,
+  LOOP_FINGERS,
   MATRIX_FINGERS,
+  type MeasuresOfPiece,
   POSITION_SETS,
   type ShiftClass,
   STUDY_ORDERS,
@@ -19,6 +22,7 @@ import {
   BUILT_WORDS,
   doubleStopText,
   FAMILY_WORDS,
+  LOOP_FINGER_WORDS,
   ORDER_WORDS,
   PAIR_WORDS,
   positionText,
@@ -30,13 +34,15 @@ import { firstOf, positionsFor, type WrittenFor } from './first-request.ts';
 interface RequestFieldsProps {
   readonly request: DrillRequest;
   readonly place: WrittenFor;
+  /** The measures of the piece that a study can lead into. */
+  readonly around: MeasuresOfPiece | null;
   readonly onChange: (request: DrillRequest) => void;
 }
 
 const BOWS = [1, 2, 3, 4, 8] as const;
 
 /** What is asked of a drill: its family, what that asks for, the key, the rhythm and the bowing. */
-export function RequestFields({ request, place, onChange }: RequestFieldsProps) {
+export function RequestFields({ request, place, around, onChange }: RequestFieldsProps) {
   const { asks, key, variant } = request;
   const ask = (next: DrillFamily): void => onChange({ ...request, asks: next });
   return (
@@ -44,18 +50,33 @@ export function RequestFields({ request, place, onChange }: RequestFieldsProps) 
       <LabelledChoice
         label="Drill"
         value={asks.family}
-        among={FAMILY_NAMES}
+        among={asks.family === 'loop' ? (['loop', ...FAMILY_NAMES] as const) : FAMILY_NAMES}
         nameOf={(name) => FAMILY_WORDS[name].name}
-        onChoose={(name) => ask(firstOf(name, place, asks))}
+        onChoose={(name) => ask(name === 'loop' ? asks : firstOf(name, place, asks))}
       />
       <Asks asks={asks} place={place} onChange={ask} />
-      <LabelledChoice
-        label="Key"
-        value={key}
-        among={KEYS_OFFERED}
-        nameOf={keyLabel}
-        onChoose={(next) => onChange({ ...request, key: next })}
-      />
+      {asks.family === 'shift' && around && (
+        <LabelledChoice
+          label="Then"
+          value={asks.into ? 'into' : 'alone'}
+          among={['alone', 'into'] as const}
+          nameOf={(then) => (then === 'into' ? 'into the piece' : 'nothing more')}
+          onChoose={(then) => {
+            const { into: _, ...alone } = asks;
+            ask(then === 'into' ? { ...alone, into: around } : alone);
+          }}
+        />
+      )}
+      {/* A loop is of its piece, in the key of it. */}
+      {asks.family !== 'loop' && (
+        <LabelledChoice
+          label="Key"
+          value={key}
+          among={KEYS_OFFERED}
+          nameOf={keyLabel}
+          onChoose={(next) => onChange({ ...request, key: next })}
+        />
+      )}
       <LabelledChoice
         label="Rhythm"
         value={variant.rhythm}
@@ -122,6 +143,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
           onChoose={(finger) => onChange({ ...asks, finger })}
         />
       )}
+      {asks.family === 'loop' && <LoopFields asks={asks} onChange={onChange} />}
       {asks.family === 'double-stops' && <DoubleStopFields asks={asks} place={place} onChange={onChange} />}
       {'strings' in asks && (
         <LabelledChoice
@@ -161,6 +183,33 @@ function MatrixFields({ asks, place, onChange }: MatrixFieldsProps) {
         among={MATRIX_FINGERS}
         nameOf={(fingers) => PAIR_WORDS[fingers]}
         onChoose={(fingers) => onChange({ ...asks, fingers })}
+      />
+    </>
+  );
+}
+
+interface LoopFieldsProps {
+  readonly asks: FamilyOf<'loop'>;
+  readonly onChange: (asks: FamilyOf<'loop'>) => void;
+}
+
+/** How a loop is played. */
+export function LoopFields({ asks, onChange }: LoopFieldsProps) {
+  return (
+    <>
+      <LabelledChoice
+        label="Fingers"
+        value={asks.fingers}
+        among={LOOP_FINGERS}
+        nameOf={(fingers) => LOOP_FINGER_WORDS[fingers]}
+        onChoose={(fingers) => onChange({ ...asks, fingers })}
+      />
+      <LabelledChoice
+        label="At each end"
+        value={asks.checks ? 'check' : 'on'}
+        among={['on', 'check'] as const}
+        nameOf={(end) => (end === 'check' ? 'check it' : 'go straight on')}
+        onChoose={(end) => onChange({ ...asks, checks: end === 'check' })}
       />
     </>
   );

@@ -1,10 +1,8 @@
-import type { HotSpot, ShiftApart, ShiftClass } from '#core/drill';
+import type { DrillFamily, HotSpot, ShiftApart, ShiftClass } from '#core/drill';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import { answerOf } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
-import { knownOfPlayer } from '../../state/planning-actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Fact, FactList } from '../../ui/FactList.tsx';
@@ -18,6 +16,9 @@ import { Advice } from '../bench/note/Advice.tsx';
 import { Guides } from '../bench/note/Guides.tsx';
 import { HandCloseUp } from './HandCloseUp.tsx';
 import { HandsTimeline } from './HandsTimeline.tsx';
+import { PlacesNav } from './PlacesNav.tsx';
+import { studyInto } from './first-request.ts';
+import { useHotSpots } from './use-hot-spots.ts';
 import { Stages } from './Stages.tsx';
 
 interface ShiftPartProps {
@@ -25,7 +26,7 @@ interface ShiftPartProps {
   /** Line index of the note the chosen shift arrives on; null for the worst. */
   readonly chosen: number | null;
   readonly onChoose: (note: number) => void;
-  readonly onWrite: (shift: ShiftClass, letters: number) => void;
+  readonly onWrite: (asks: DrillFamily, note: number) => void;
   readonly onFind: (shift: ShiftClass) => void;
   /** Where there is no shift. */
   readonly onWriteAny: () => void;
@@ -33,16 +34,20 @@ interface ShiftPartProps {
 }
 
 /** The shifts of a piece, the worst first, and one of them taken apart. */
-export function ShiftPart({ plan, chosen, onChoose, onWrite, onFind, onWriteAny, onFindAny }: ShiftPartProps) {
-  const asked = useEngine(plan.brief, { kind: 'about-path', mostHotSpots: plan.notes.length, known: knownOfPlayer() });
-  const about = answerOf(asked);
-  if (!about)
-    return (
-      <Answered asked={asked} waiting="Looking for the worst shift …">
-        {() => null}
-      </Answered>
-    );
-  const worstFirst = shiftsWorstFirst(plan, about.hotSpots);
+export function ShiftPart(props: ShiftPartProps) {
+  return (
+    <Answered asked={useHotSpots(props.plan)} waiting="Looking for the worst shift …">
+      {({ hotSpots }) => <ShiftList {...props} hotSpots={hotSpots} />}
+    </Answered>
+  );
+}
+
+interface ShiftListProps extends ShiftPartProps {
+  readonly hotSpots: readonly HotSpot[];
+}
+
+function ShiftList({ plan, hotSpots, chosen, onChoose, onWrite, onFind, onWriteAny, onFindAny }: ShiftListProps) {
+  const worstFirst = shiftsWorstFirst(plan, hotSpots);
   const note = worstFirst.find((each) => each === chosen) ?? worstFirst[0];
   if (note === undefined) {
     return (
@@ -57,22 +62,13 @@ export function ShiftPart({ plan, chosen, onChoose, onWrite, onFind, onWriteAny,
   }
   return (
     <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
-      <nav aria-label="Shifts of the piece, the worst first">
-        <ol className="grid gap-1 text-[15px]">
-          {worstFirst.map((each) => (
-            <li key={each}>
-              <button
-                type="button"
-                aria-current={each === note ? 'true' : undefined}
-                className={`w-full cursor-pointer rounded px-2 py-1 text-left ${each === note ? 'bg-band font-semibold' : ''}`}
-                onClick={() => onChoose(each)}
-              >
-                {shiftLine(plan, each)}
-              </button>
-            </li>
-          ))}
-        </ol>
-      </nav>
+      <PlacesNav
+        label="Shifts of the piece, the worst first"
+        notes={worstFirst}
+        chosen={note}
+        nameOf={(each) => shiftLine(plan, each)}
+        onChoose={onChoose}
+      />
       <Apart plan={plan} note={note} onWrite={onWrite} onFind={onFind} />
     </div>
   );
@@ -94,6 +90,7 @@ function shiftLine({ shifts, notes }: Plan, note: number): string {
 
 function Apart({ plan, note, onWrite, onFind }: { readonly note: number } & Pick<ShiftPartProps, 'plan' | 'onWrite' | 'onFind'>) {
   const asked = useEngine(plan.brief, { kind: 'shift-apart', note });
+  const study = studyInto(plan, note);
   return (
     <Answered asked={asked} waiting="Taking the shift apart …">
       {(apart) =>
@@ -101,12 +98,8 @@ function Apart({ plan, note, onWrite, onFind }: { readonly note: number } & Pick
           <div>
             <h2 className="text-2xl font-semibold">{heading(apart)}</h2>
             <NextSteps atHead>
-              {apart.shiftClass && (
-                <>
-                  <Button onClick={() => apart.shiftClass && onWrite(apart.shiftClass, apart.interval.letters)}>Write its drill</Button>
-                  <Button onClick={() => apart.shiftClass && onFind(apart.shiftClass)}>Find drills like it</Button>
-                </>
-              )}
+              {study && <Button onClick={() => onWrite(study, note)}>Write its drill</Button>}
+              {apart.shiftClass && <Button onClick={() => apart.shiftClass && onFind(apart.shiftClass)}>Find drills like it</Button>}
             </NextSteps>
             <div className="mt-2 flex flex-wrap gap-x-8">
               <HandCloseUp plan={plan} apart={apart} />

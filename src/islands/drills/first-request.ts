@@ -1,18 +1,20 @@
 import {
   DOUBLE_STOP_WAYS,
+  drillOfSpot,
   type DrillFamily,
-  type DrillRequest,
-  type FamilyName,
   type FamilyOf,
   fingersOf,
   MATRIX_FINGERS,
-  PLAIN_VARIANT,
+  type MeasuresOfPiece,
+  measuresWith,
+  type OfferedFamily,
   POSITION_SETS,
   type ShiftClass,
   STUDY_ORDERS,
 } from '#core/drill';
 import type { Finger, HandModel } from '#core/hand';
 import type { Instrument } from '#core/instrument';
+import type { Plan } from '#core/plan/describe';
 import { DOUBLE_STOP_INTERVALS } from '#core/material';
 
 /** For whom a drill is written: what can be chosen from. */
@@ -21,9 +23,17 @@ export interface WrittenFor {
   readonly hand: HandModel;
 }
 
-/** The drill of a shift in a key. */
-export function studyRequest(shift: ShiftClass, letters: number | null, key: string): DrillRequest {
-  return { key, asks: { family: 'shift', shift, letters, measures: 'all' }, variant: PLAIN_VARIANT };
+/** The measures of a piece around the shift that arrives on a note; null where none does. */
+export function measuresAround(plan: Plan, note: number | null): MeasuresOfPiece | null {
+  const shift = plan.shifts.find(({ to }) => to === note);
+  return shift ? measuresWith(plan, shift) : null;
+}
+
+/** The study of a shift of a piece, which leads into the measures that have it; null where it is of no class. */
+export function studyInto(plan: Plan, note: number): DrillFamily | null {
+  const study = drillOfSpot(plan, { kind: 'shift', note, loop: [] });
+  const into = measuresAround(plan, note);
+  return study?.family === 'shift' && into ? { ...study, into } : study;
 }
 
 /** The positions that drills are written for. */
@@ -31,7 +41,7 @@ export function positionsFor({ hand }: WrittenFor): readonly string[] {
   return hand.positionLabels.filter((label) => label !== 'thumb');
 }
 
-type Firsts = { readonly [Name in FamilyName]: (place: FirstPlace) => FamilyOf<Name> };
+type Firsts = { readonly [Name in OfferedFamily]: (place: FirstPlace) => FamilyOf<Name> };
 
 interface FirstPlace {
   readonly shift: ShiftClass;
@@ -60,7 +70,7 @@ const FIRSTS: Firsts = {
 };
 
 /** A family as it is first shown, keeping the shift, the position and the strings of what stood there before. */
-export function firstOf(name: FamilyName, place: WrittenFor, before: DrillFamily | null): DrillFamily {
+export function firstOf(name: OfferedFamily, place: WrittenFor, before: DrillFamily | null): DrillFamily {
   const positions = positionsFor(place).filter((label) => label !== 'half');
   const position = before && 'position' in before && before.position !== null ? before.position : (positions[0] ?? 'half');
   return FIRSTS[name]({

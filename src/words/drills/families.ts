@@ -6,6 +6,7 @@ import {
   type DrillRequest,
   type DrillVariant,
   type FamilyName,
+  type FamilyOf,
   leftOver,
   type ShiftClass,
   type ShiftDistance,
@@ -14,9 +15,11 @@ import {
 import type { DoubleStopInterval } from '#core/material';
 import { counted, listed, positionWords } from '#core/messages';
 import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
+import { HOT_SPOT_NAMES } from '../explain/hot-spots.ts';
 
 /** What each family of drills is called, and what it is for, in a line. */
 export const FAMILY_WORDS: Readonly<Record<FamilyName, { readonly name: string; readonly gains: string }>> = {
+  loop: { name: 'Loop', gains: 'A hot spot there and back: the fewest notes that hold it.' },
   shift: { name: 'Shift study', gains: 'One shift, walked up the string in the key: there, back, and on.' },
   guide: { name: 'Shift over its guide', gains: 'The same shift with the note on the way played out.' },
   matrix: { name: 'Finger by finger', gains: 'Every finger onto every finger between two positions, string by string.' },
@@ -35,6 +38,7 @@ export const FAMILY_WORDS: Readonly<Record<FamilyName, { readonly name: string; 
 
 /** What drills are for. */
 export const AIM_WORDS: Readonly<Record<DrillAim, string>> = {
+  'hot-spots': 'hot spots',
   shifts: 'shifts',
   position: 'one position',
   fingers: 'finger independence',
@@ -61,16 +65,16 @@ export function drillTitle({ key, asks }: DrillRequest): string {
 
 /** What is played, where a family has more than one thing to play; else its name. */
 function titleName(asks: DrillFamily): string {
+  if ('shift' in asks) return `${FAMILY_WORDS[asks.family].name} ${shiftClassText(asks.shift)}`;
   switch (asks.family) {
-    case 'shift':
-    case 'guide':
-      return `${FAMILY_WORDS[asks.family].name} ${shiftClassText(asks.shift)}`;
     case 'matrix':
       return `${FAMILY_WORDS.matrix.name} from ${positionText(asks.from)} to ${positionText(asks.to)}`;
     case 'position':
       return TITLE_SETS[asks.set];
     case 'two-places':
       return `Finger ${asks.finger} in two places`;
+    case 'loop':
+      return loopTitle(asks);
     case 'double-stops':
       return `Double stops in ${doubleStopText(asks.interval)}`;
     case 'home':
@@ -84,6 +88,15 @@ function titleName(asks: DrillFamily): string {
       return FAMILY_WORDS[asks.family].name;
   }
 }
+
+/** "Loop E5–B4, string crossing". */
+function loopTitle({ notes, kind }: FamilyOf<'loop'>): string {
+  const ends = [notes[0], notes.at(-1)].map((note) => note?.pitches.map(pitchLabel).join('+') ?? '');
+  return `Loop ${ends.join('–')}, ${HOT_SPOT_NAMES[kind]}`;
+}
+
+/** What fingers do in a loop. */
+export const LOOP_FINGER_WORDS = { 'as-taught': 'as the school has it', held: 'stay down', lifted: 'lifted after each note' } as const;
 
 const TITLE_SETS = { scale: 'Scale', 'broken-thirds': 'Broken thirds', arpeggio: 'Arpeggio' } as const;
 
@@ -115,8 +128,9 @@ export const RHYTHM_WORDS: Readonly<Record<DrillVariant['rhythm'], string>> = {
 };
 
 /** Where a drill comes from: "Written for the shift to note 12 of Martin · B♭ major." */
-export function originText({ piece, note }: NonNullable<Piece['drill']>): string {
-  const what = note === undefined ? '' : `the shift to note ${note + 1} of `;
+export function originText({ piece, note, request }: NonNullable<Piece['drill']>): string {
+  const place = 'shift' in request.asks ? 'the shift to note' : 'note';
+  const what = note === undefined ? '' : `${place} ${note + 1} of `;
   return piece === undefined ? '' : `Written for ${what}${piece}.`;
 }
 
@@ -162,6 +176,8 @@ export function alterationText(altered: Alteration): string {
       return `This distance does not occur in the key: ${distanceText(altered)} are taken instead.`;
     case 'other-string':
       return `It does not occur on this string in the key: the ${noteLabel(altered.string)} string is taken instead.`;
+    case 'without-the-piece':
+      return 'No hand goes on from it into the measures of the piece: they are left out.';
     case 'no-check':
       return `No open string checks ${pitchLabel(altered.pitch)}.`;
   }

@@ -4,7 +4,7 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { mmText, semitonesText } from '../plan-words.ts';
 
 /** What each kind of hot spot is called. */
-const KINDS: Readonly<Record<HotSpotKind, string>> = {
+export const HOT_SPOT_NAMES: Readonly<Record<HotSpotKind, string>> = {
   shift: 'shift',
   crossing: 'string crossing',
   block: 'fingers set down together',
@@ -19,13 +19,13 @@ const KINDS: Readonly<Record<HotSpotKind, string>> = {
 export function hotSpotText({ kind, way, loop }: HotSpot, plan: Plan): string {
   const [from, to] = [loop[0], loop[loop.length - 1]].map((index) => fingerAt(plan, index));
   const isMove = kind === 'shift' || kind === 'crossing';
-  return isMove ? `${KINDS[kind]} ${way}, ${from}–${to}` : KINDS[kind];
+  return isMove ? `${HOT_SPOT_NAMES[kind]} ${way}, ${from}–${to}` : HOT_SPOT_NAMES[kind];
 }
 
 /** Why it is hard, the weightiest first: "the hand moves 5 semitones, 73 mm; onto another string"; empty where that is all there is to say. */
 export function hotSpotWhy({ grounds, also }: HotSpot): string {
   const told = grounds.flatMap((ground) => groundText(ground) ?? []);
-  return [...told, ...also.map((kind) => KINDS[kind])].join('; ');
+  return [...told, ...also.map((kind) => HOT_SPOT_NAMES[kind])].join('; ');
 }
 
 /** Null for what the name says already. */

@@ -1,6 +1,18 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { type HotSpot, hotSpotsOf, loopOf } from '#core/drill';
+import type { Brief } from '#core/brief';
+import {
+  type DrillFamily,
+  drillFor,
+  drillOfSpot,
+  type HotSpot,
+  hotSpotsOf,
+  loopAsked,
+  loopOf,
+  PLAIN_VARIANT,
+  writeDrill,
+} from '#core/drill';
+import { formatKey } from '#core/pitch';
 import { plan as planOf } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { planned } from '../../support/briefs.ts';
@@ -79,6 +91,33 @@ describe('the loop of a hot spot', () => {
       const parts = partsOf(spot.loop).filter((part) => part.length > 0 && part.length < spot.loop.length);
       for (const part of parts) assert.ok(!stillHolds(plan, spot, part), `${name}: ${part.join(' ')}`);
     }
+  });
+});
+
+describe('what is written for a hot spot', () => {
+  const SPOTS = HOT_SPOT_CASES.flatMap(({ name, brief }) => {
+    const whole = planned(brief);
+    return hotSpotsOf(whole).map((spot) => ({ name: `${name}: ${spot.kind} ${spot.note}`, whole, spot }));
+  });
+  const writtenFor = (whole: Plan, asks: DrillFamily) =>
+    writeDrill(drillFor(whole.brief), { key: formatKey(whole.line.key), asks, variant: PLAIN_VARIANT });
+
+  it('its loop, asked for as a drill, is the loop of the plan', () => {
+    for (const { name, whole, spot } of SPOTS) {
+      const drill = writtenFor(whole, loopAsked(whole, spot));
+      assert.ok(drill.ok, name);
+      const pitches = ({ material }: Brief): readonly string[][] =>
+        material.kind === 'line' ? material.notes.flatMap((note) => ('rest' in note ? [] : [note.pitches])) : [];
+      assert.deepEqual(pitches(drill.value.brief), pitches(loopOf(whole, spot.loop, { fingers: null, checks: false }).brief), name);
+    }
+  });
+
+  it('a drill that leads to it, for nine in ten of them', () => {
+    const written = SPOTS.filter(({ whole, spot }) => {
+      const asks = drillOfSpot(whole, spot);
+      return asks !== null && writtenFor(whole, asks).ok;
+    });
+    assert.ok(written.length >= 0.9 * SPOTS.length, `${written.length} of ${SPOTS.length}`);
   });
 });
 

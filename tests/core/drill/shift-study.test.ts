@@ -29,6 +29,7 @@ import { plan } from '#core/plan';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 import { planned } from '../../support/briefs.ts';
+import { type HandKind, handFaults, lettersAbove } from '../../support/hand-rule.ts';
 
 const SHIFTS = 300;
 
@@ -127,6 +128,33 @@ describe('a shift of any plan', () => {
     }
   });
 });
+
+describe('the in-between note of a shift', () => {
+  it('lies in one hand with the note that its finger comes to, or leaves, by the other rule of what one hand is', () => {
+    let checked = 0;
+    for (const { plan: whole, shift } of FOUND) {
+      const [from, to] = [soundOf(whole, shift.from), soundOf(whole, shift.to)];
+      const { instrument, player } = whole.brief;
+      for (const { kind, inBetween } of shift.guides) {
+        if (!inBetween || kind === 'harmonic' || kind === 'thumb') continue;
+        const [played] = (kind === 'new-finger' ? from : to).stops;
+        const together = [played, inBetween].map(({ open, finger, semitonesAboveOpen, pitch }) => [
+          { string: open, finger, place: semitonesAboveOpen, letters: lettersAbove(open, pitch) },
+        ]);
+        const what = `${instrument.kind} ${player?.school ?? ''} ${shift.fromFinger} ${shift.fromPosition.label} ${from.stops[0].pitch} to ${shift.toFinger} ${shift.toPosition.label} ${to.stops[0].pitch} ${to.shape}: ${kind} ${inBetween.finger} on ${inBetween.pitch}, ${played.finger} on ${played.pitch}`;
+        assert.deepEqual(handFaults(handKindOf(instrument.kind, player), together), [], what);
+        checked += 1;
+      }
+    }
+    assert.ok(checked > SHIFTS, `${checked} in-between notes`);
+  });
+});
+
+function handKindOf(instrument: Brief['instrument']['kind'], player: Brief['player']): HandKind {
+  if (instrument !== 'bass') return instrument;
+  const hand = player?.school === '1234' ? 'bass of four fingers' : 'bass';
+  return player?.pivots ? `${hand} with pivots` : hand;
+}
 
 describe('the study of a shift', () => {
   it('holds exactly its class, stays in key but for what it says it put in, and can be played', () => {

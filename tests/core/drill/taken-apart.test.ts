@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { type HandsEvent, STAGES, takeApart } from '#core/drill';
+import { type HandsEvent, type StageName, STAGES, takeApart } from '#core/drill';
 import { plan } from '#core/plan';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 import { planned } from '../../support/briefs.ts';
@@ -79,6 +79,27 @@ describe('a shift taken apart', () => {
       ['D4', 'A3', '4', '1'],
     ] as const;
     assert.equal(apartOf(line('cello', 'D minor', notes), 1).elsewhere, null);
+  });
+
+  it('the cello’s 4 in third position down to 1 in first, in its stages', () => {
+    const down = line('cello', 'C major', [
+      ['D4', 'A3', '1', '3'],
+      ['F4', 'A3', '4', '3'],
+      ['B3', 'A3', '1', '1'],
+      ['C4', 'A3', '2', '1'],
+    ]);
+    const { stages, shift, interval } = apartOf(down, 2);
+    assert.deepEqual([shift.fromFinger, shift.toFinger, shift.handSemitones, interval], ['4', '1', -3, { letters: -4, semitones: -6 }]);
+    const told = (name: StageName): string => {
+      const { brief } = stages.find((stage) => stage.name === name) ?? assert.fail(name);
+      return planned(brief)
+        .notes.map((note) => (note.kind === 'note' ? note.stops.map(({ pitch, finger }) => `${pitch} ${finger}`).join(' + ') : 'rest'))
+        .join(', ');
+    };
+    assert.equal(told('slide'), 'F4 4, D4 4, B3 1');
+    assert.equal(told('ghost'), 'F4 4, rest, B3 1');
+    assert.equal(told('rhythm'), 'F4 4, B3 1');
+    assert.equal(told('neighbours'), 'D4 1, F4 4, B3 1, C4 2');
   });
 
   it('on the double bass: first finger in II–III is fourth in I', () => {

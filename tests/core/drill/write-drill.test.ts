@@ -1,7 +1,16 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { type Drill, type DrillFamily, type DrillRequest, type DrillVariant, PLAIN_VARIANT, writeDrill } from '#core/drill';
+import {
+  type Drill,
+  type DrillFamily,
+  drillOfSpot,
+  type DrillRequest,
+  type DrillVariant,
+  measuresWith,
+  PLAIN_VARIANT,
+  writeDrill,
+} from '#core/drill';
 import { isInKey, parseKey, parsePitch, semitonesOf } from '#core/pitch';
 import type { PlannedSound } from '#core/plan/describe';
 import { planned } from '../../support/briefs.ts';
@@ -115,3 +124,71 @@ describe('a variant', () => {
     );
   });
 });
+
+describe('a study that leads into its piece', () => {
+  const PIECE: Brief = {
+    instrument: { kind: 'violin' },
+    rhythm: { meter: '3/4' },
+    material: {
+      kind: 'line',
+      key: 'D major',
+      notes: [
+        'G4',
+        'A4',
+        'B4',
+        'C#5',
+        'D5',
+        'E5',
+        'F#5',
+        'G5',
+        'A5',
+        'B5',
+        'C#6',
+        'D6',
+        'C#6',
+        'B5',
+        'A5',
+        'G5',
+        'F#5',
+        'E5',
+        'D5',
+        'C#5',
+        'B4',
+        'A4',
+      ].map((pitch) => ({
+        pitches: [pitch],
+        duration: '1/4',
+      })),
+    },
+  };
+
+  it('goes on, in the meter of the piece, with the measures around the shift as they are fingered there', () => {
+    const piece = planned(PIECE);
+    const [shift] = piece.shifts;
+    assert.ok(shift);
+    const [asks, into] = [drillOfSpot(piece, { kind: 'shift', note: shift.to, loop: [] }), measuresWith(piece, shift)];
+    assert.ok(asks?.family === 'shift' && into);
+    assert.deepEqual([into.meter, into.notes.length % 3], ['3/4', 0]);
+    const drill = written('violin', 'D major', { ...asks, into });
+    const whole = planned(drill.brief);
+    assert.deepEqual([whole.line.meter.beats, whole.line.meter.beatValue], [3, 4]);
+    const last = told(drill).slice(-into.notes.length);
+    const first = into.notes.map((note) => ('rest' in note ? '' : note.pitches.join()));
+    const inPiece = piece.notes.flatMap((note) => (note.kind === 'note' ? [`${note.stops[0].pitch} ${note.stops[0].finger}`] : []));
+    assert.ok(inPiece.join().includes(last.join()), last.join());
+    assert.deepEqual(
+      last.map((each) => each.split(' ')[0]),
+      first,
+    );
+    // The study fills whole measures of the piece's meter before it.
+    const { material } = drill.brief;
+    assert.ok(material.kind === 'line');
+    const quarters = material.notes.slice(0, -into.notes.length).reduce((sum, { duration }) => sum + 4 * lengthOf(duration), 0);
+    assert.equal(quarters % 3, 0);
+  });
+});
+
+function lengthOf(duration: string): number {
+  const [above = 0, below = 1] = duration.split('/').map(Number);
+  return above / below;
+}

@@ -21,7 +21,7 @@ describe('a drill in words', () => {
 
   it('says where it comes from, and what is altered', () => {
     const request = { key: 'D major', asks: { family: 'blocks', position: '1' }, variant: PLAIN_VARIANT } as const;
-    assert.equal(originText({ request, piece: 'Etude', note: 11 }), 'Written for the shift to note 12 of Etude.');
+    assert.equal(originText({ request, piece: 'Etude', note: 11 }), 'Written for note 12 of Etude.');
     assert.equal(originText({ request }), '');
     assert.equal(
       alterationText({ what: 'note-inserted', finger: '2', pitch: 'F2', label: 'I' }),

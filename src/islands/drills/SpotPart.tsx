@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { type DrillFamily, drillOfSpot, type HotSpot, loopAsked, PLAIN_VARIANT } from '#core/drill';
+import { formatKey } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { Button } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/states/EmptyState.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
+import { FAMILY_WORDS } from '../../words/drills/families.ts';
+import { hotSpotText, hotSpotWhy } from '../../words/explain/hot-spots.ts';
+import { soundText } from '../../words/plan-words.ts';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { PlacesNav } from './PlacesNav.tsx';
+import { LoopFields } from './RequestFields.tsx';
+import { useHotSpots } from './use-hot-spots.ts';
+import { Written } from './WrittenDrill.tsx';
+
+interface SpotPartProps {
+  readonly plan: Plan;
+  /** Line index of the note the chosen hot spot arrives on; null for the hardest. */
+  readonly chosen: number | null;
+  readonly onChoose: (note: number) => void;
+  readonly onTakeApart: (note: number) => void;
+  readonly onWrite: (asks: DrillFamily, note: number) => void;
+}
+
+/** The hot spots of a piece, the hardest first, and the loop of one of them. */
+export function SpotPart(props: SpotPartProps) {
+  return (
+    <Answered asked={useHotSpots(props.plan)} waiting="Looking for the hot spots …">
+      {({ hotSpots }) => <SpotList {...props} hotSpots={hotSpots} />}
+    </Answered>
+  );
+}
+
+interface SpotListProps extends SpotPartProps {
+  /** All of them, the hardest first. */
+  readonly hotSpots: readonly HotSpot[];
+}
+
+function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: SpotListProps) {
+  const spot = hotSpots.find(({ note }) => note === chosen) ?? hotSpots[0];
+  if (!spot) {
+    return (
+      <div className="mt-4">
+        <EmptyState title="No hot spot in this piece">Nothing in it is hard for this player.</EmptyState>
+      </div>
+    );
+  }
+  const lineOf = (note: number): string => {
+    const [sound, found] = [plan.notes[note], hotSpots.find((each) => each.note === note)];
+    return sound?.kind === 'note' && found ? `${soundText(sound)}: ${hotSpotText(found, plan)}` : '';
+  };
+  const drill = spot.kind === 'shift' ? null : drillOfSpot(plan, spot);
+  const why = hotSpotWhy(spot);
+  return (
+    <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
+      <PlacesNav
+        label="Hot spots of the piece, the hardest first"
+        notes={hotSpots.map(({ note }) => note)}
+        chosen={spot.note}
+        nameOf={lineOf}
+        onChoose={onChoose}
+      />
+      <div>
+        <h2 className="text-2xl font-semibold">{lineOf(spot.note)}</h2>
+        {why !== '' && <p className="text-dove-dark">Why: {why}.</p>}
+        <NextSteps atHead>
+          {spot.kind === 'shift' && <Button onClick={() => onTakeApart(spot.note)}>Take it apart</Button>}
+          {drill && (
+            <Button onClick={() => onWrite(drill, spot.note)}>Write a drill for it: {FAMILY_WORDS[drill.family].name.toLowerCase()}</Button>
+          )}
+        </NextSteps>
+        <Loop key={spot.note} plan={plan} spot={spot} />
+      </div>
+    </div>
+  );
+}
+
+/** The fewest notes that hold a hot spot, there and back, with the fingers as wanted. */
+function Loop({ plan, spot }: { readonly plan: Plan; readonly spot: HotSpot }) {
+  const [asks, setAsks] = useState(() => loopAsked(plan, spot));
+  return (
+    <section aria-label="Its loop" className="mt-3">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <LoopFields asks={asks} onChange={setAsks} />
+      </div>
+      <Written brief={plan.brief} request={{ key: formatKey(plan.line.key), asks, variant: PLAIN_VARIANT }} note={spot.note} />
+    </section>
+  );
+}

@@ -1,0 +1,127 @@
+import { Printer } from 'lucide-react';
+import { useState } from 'react';
+import type { Brief } from '#core/brief';
+import { lineTextOf } from '#core/brief/lines';
+import type { Drill, DrillRequest } from '#core/drill';
+import { issuesText } from '#core/messages';
+import { answerOf } from '../../engine/asked.ts';
+import { useEngine } from '../../engine/queries.ts';
+import { playPlan, silence } from '../../state/sound/sound-actions.ts';
+import { useSound } from '../../state/sound/sound.ts';
+import { workStore } from '../../state/bench/work.ts';
+import { pieceOf } from '../../storage/pieces.ts';
+import { newPieceRecord } from '../../storage/records.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { alterationText, bowsText, drillTitle } from '../../words/drills/families.ts';
+import { pieceTitle } from '../../words/labels.ts';
+import { NOT_ANSWERED } from '../../words/notices.ts';
+import { cautionText } from '../../words/plan-words.ts';
+import { keepRecord } from '../pieces/keep-record.ts';
+import { PathScore } from '../score/PathScore.tsx';
+import { FingersOnly } from './FingersOnly.tsx';
+
+interface WrittenProps {
+  /** Of the piece it is written from: for whom. */
+  readonly brief: Brief;
+  readonly request: DrillRequest;
+  /** The note of the piece that called for it. */
+  readonly note: number | null;
+}
+
+/** A drill as it is written for the player of a piece, with what was altered: heard, kept, printed; or why there is none. */
+export function Written({ brief, request, note }: WrittenProps) {
+  const asked = useEngine(brief, { kind: 'drill', request });
+  return (
+    <Answered asked={asked} waiting="Writing the drill …">
+      {(drill) =>
+        drill.ok ? (
+          <>
+            <Altered altered={drill.value.altered} />
+            <WrittenDrill key={JSON.stringify(request)} brief={drill.value.brief} request={request} note={note} />
+          </>
+        ) : (
+          <Notice className="mt-3">{issuesText(drill.issues)}</Notice>
+        )
+      }
+    </Answered>
+  );
+}
+
+function Altered({ altered }: Pick<Drill, 'altered'>) {
+  if (altered.length === 0) return null;
+  return (
+    <ul aria-label="What is altered" className="mt-1 text-[15px]">
+      {altered.map((each) => (
+        <li key={JSON.stringify(each)}>{alterationText(each)}</li>
+      ))}
+    </ul>
+  );
+}
+
+function WrittenDrill({ brief, request, note }: WrittenProps) {
+  const outcome = answerOf(useEngine(brief, { kind: 'plan' }));
+  const playing = useSound(({ state }) => state !== 'silent');
+  const [loop, setLoop] = useState(false);
+  if (!outcome) return null;
+  if (!outcome.ok) return <Notice className="mt-3">{issuesText(outcome.issues)}</Notice>;
+  const plan = outcome.value.best;
+  // The rest that fills the last measure ends nothing.
+  const played = plan.notes.slice(0, plan.notes.findLastIndex(({ kind }) => kind === 'note') + 1);
+  const rests = played.filter(({ kind }) => kind === 'rest').length;
+  const bows = bowsText(played.length - rests, rests, request.variant.notesPerBow);
+  const caution = cautionText(plan);
+  return (
+    <>
+      <NextSteps atHead>
+        <Button onClick={() => (playing ? void silence() : playPlan(plan, { pace: 1, slides: true, loop }))}>
+          {playing ? 'Stop' : 'Hear it'}
+        </Button>
+        <Button aria-pressed={loop} onClick={() => setLoop(!loop)}>
+          In a loop
+        </Button>
+        <KeepDrill brief={brief} request={request} note={note} />
+        <Button onClick={() => print()}>
+          <Printer size={15} aria-hidden="true" /> Print it
+        </Button>
+      </NextSteps>
+      {caution !== null && <Notice className="mt-2">{caution}</Notice>}
+      {bows !== '' && <p className="mt-1 text-[15px] text-dove-dark">{bows}</p>}
+      <PathScore name="The drill" plan={plan} />
+      <FingersOnly plan={plan} />
+    </>
+  );
+}
+
+/** Keeps a drill as a piece, with what it was written for; then leads to it. */
+function KeepDrill({ brief, request, note }: WrittenProps) {
+  const [kept, setKept] = useState<{ readonly id: string } | { readonly trouble: string } | null>(null);
+  const keep = async (): Promise<void> => {
+    const work = workStore.getState();
+    const { instrumentId, playerId, schoolId } = work;
+    const drill = { request, piece: pieceTitle(work).slice(0, 120), ...(note === null ? {} : { note }) };
+    const document = pieceOf(drillTitle(request).slice(0, 120), brief, lineTextOf(brief), { tags: ['drill'], drill });
+    const record = newPieceRecord(document, false, { instrumentId, playerId, schoolId });
+    await keepRecord(record).then(
+      () => setKept({ id: record.id }),
+      (error: unknown) => setKept({ trouble: error instanceof Error ? error.message : NOT_ANSWERED }),
+    );
+  };
+  if (kept && 'id' in kept) {
+    return (
+      <>
+        <span role="status">Kept as a piece.</span>
+        <ButtonLink href={`/?piece=${kept.id}`}>Open it on the bench</ButtonLink>
+        <ButtonLink href={`/sheet?piece=${kept.id}`}>Its sheet</ButtonLink>
+      </>
+    );
+  }
+  return (
+    <>
+      <Button onClick={() => void keep()}>Keep it as a piece</Button>
+      {kept && <span role="alert">{kept.trouble}</span>}
+    </>
+  );
+}
