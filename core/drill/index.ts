@@ -42,4 +42,5 @@ export { writeDrill } from './families/write-drill.ts';
 export { catalogue } from './finder/catalogue.ts';
 export { DRILL_AIMS, type DrillAim, type DrillFacts, factsOf } from './finder/facts.ts';
 export { type DrillQuery, findDrills } from './finder/find.ts';
-export { type ClassedShift, classedShifts, isKindOf } from './finder/places-like.ts';
+export { type ClassedShift, isKindOf } from './finder/places-like.ts';
+export { NO_FACTS, type PieceFacts, pieceFacts } from './finder/piece-facts.ts';

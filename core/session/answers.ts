@@ -1,4 +1,4 @@
-import { aboutPath, classedShifts, drillFor, takeApart, writeDrill } from '#core/drill';
+import { aboutPath, drillFor, NO_FACTS, pieceFacts, takeApart, writeDrill } from '#core/drill';
 import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
 import { fingeredAgain, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
@@ -55,10 +55,10 @@ const ANSWERS: Answers = {
       const best = session.best();
       return best ? takeApart(best, note) : null;
     }),
-  'classed-shifts': (session) =>
+  'piece-facts': (session) =>
     atOnce(() => {
       const best = session.best();
-      return best ? classedShifts(best) : [];
+      return best ? pieceFacts(best) : NO_FACTS;
     }),
   drill: (session, { request }) => atOnce(() => writeDrill(drillFor(session.brief), request)),
   range: (session) => atOnce(() => rangeInKey(session.brief)),

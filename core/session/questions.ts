@@ -1,5 +1,5 @@
 import type { Brief, Lock } from '#core/brief';
-import type { AboutPath, ClassedShift, Drill, DrillRequest, KnownOfPlayer, ShiftApart } from '#core/drill';
+import type { AboutPath, Drill, DrillRequest, KnownOfPlayer, PieceFacts, ShiftApart } from '#core/drill';
 import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
 import type { FingeredAgain, FittingSizes, RangeInKey, WayToPlay } from '#core/fit';
 import type { PlayerHand } from '#core/hand/reach';
@@ -22,8 +22,8 @@ interface Questions {
   readonly 'about-path': { readonly asks: { readonly mostHotSpots: number; readonly known: KnownOfPlayer }; readonly answer: AboutPath };
   /** A shift with all that is to be known of it, by the note it arrives on; null where none does. */
   readonly 'shift-apart': { readonly asks: { readonly note: number }; readonly answer: ShiftApart | null };
-  /** Every shift of the best plan with its class; none where there is no plan. */
-  readonly 'classed-shifts': { readonly asks: object; readonly answer: readonly ClassedShift[] };
+  /** What the piece is found by when drills are looked for; nothing where there is no plan. */
+  readonly 'piece-facts': { readonly asks: object; readonly answer: PieceFacts };
   /** A drill written for the player of the brief. */
   readonly drill: { readonly asks: { readonly request: DrillRequest }; readonly answer: Reading<Drill> };
   /** How far the scale of the key goes within the limits; null where no note of it can be played. */

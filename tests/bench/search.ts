@@ -6,6 +6,8 @@ import { performance } from 'node:perf_hooks';
 import Graph from 'graphology';
 import { dijkstra } from 'graphology-shortest-path';
 import { type Brief, readBrief, type Task } from '#core/brief';
+import { catalogue, factsOf, findDrills, type ShiftClass, writeDrill } from '#core/drill';
+import { INSTRUMENT_KINDS } from '#core/instrument';
 import { plan } from '#core/plan';
 import { finished } from '#core/result';
 import { buildLattice, type Lattice, type LatticeNote } from '#core/search/lattice';
@@ -15,6 +17,9 @@ import { noteSteps } from '#core/solve';
 import { variantBriefs } from '../support/reference/variants.ts';
 
 const ROUNDS = 15;
+
+/** Of the drills offered, every so many is written. */
+const EVERY_DRILL = 25;
 
 /** Three octaves up and down, as often as it takes. */
 function longScale(notes: number): Brief {
@@ -191,6 +196,35 @@ const ofMany = ratioOf(
   () => briefs.forEach((brief) => plan(brief)),
 );
 asked('the same for the forty briefs whose variants are known', ofMany, 'at most 4', ofMany <= 4);
+
+const offered = INSTRUMENT_KINDS.map((kind) => ({ kind, requests: catalogue({ instrument: { kind } }, 'D major') }));
+const sample = offered.flatMap(({ kind, requests }) =>
+  requests.filter((_, order) => order % EVERY_DRILL === 0).map((request) => ({ kind, request })),
+);
+const drills = sample.map(({ kind, request }) =>
+  ratioOf(
+    () => writeDrill({ instrument: { kind } }, request),
+    () => plan(threeOctaves),
+    3,
+  ),
+);
+const drill = drills.toSorted((one, other) => one - other)[Math.floor(drills.length / 2)] ?? Infinity;
+asked(`writing a drill (median of ${sample.length}) against one plan`, drill, 'at most 4', drill <= 4);
+const found = offered.flatMap(({ requests }) => requests.map((request) => ({ facts: factsOf(request) })));
+const like: ShiftClass = {
+  kind: 'violin',
+  fromString: 'A4',
+  toString: 'A4',
+  fromFinger: '1',
+  toFinger: '3',
+  way: 'up',
+  distance: { by: 'positions', steps: 2 },
+};
+const finder = ratioOf(
+  () => findDrills(found, { aim: 'shifts', like }),
+  () => plan(threeOctaves),
+);
+asked(`finding drills among ${found.length} against one plan`, finder, 'at most 2', finder <= 2);
 
 const memoryMb = memoryOf(() => plan(longScale(10_000)));
 asked('memory that planning 10,000 notes takes, MB', memoryMb, 'under 200', memoryMb < 200);

@@ -9,21 +9,19 @@ import {
   factsOf,
   findDrills,
   fingersOf,
-  isKindOf,
   type ShiftClass,
 } from '#core/drill';
-import { noteLabel, pitchLabel } from '#core/pitch';
+import { noteLabel } from '#core/pitch';
 import { useAsked } from '../../engine/asked.ts';
-import { engine } from '../../engine/client.ts';
 import type { Brief } from '#core/brief';
 import { loadPieces } from '../../storage/piece-list.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
-import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { AIM_WORDS, drillTitle, FAMILY_WORDS, positionText, shiftClassText } from '../../words/drills/families.ts';
 import { positionsFor, type WrittenFor } from './first-request.ts';
+import { PiecesInside, PlacesLike } from './StudioPieces.tsx';
 
 interface FindPartProps {
   readonly brief: Brief;
@@ -61,6 +59,7 @@ export function FindPart({ brief, place, musicKey, like, onLike, onOpen }: FindP
         {(kept) => <FoundDrills found={findDrills([...kept, ...ours], { ...query, like })} onOpen={onOpen} />}
       </Answered>
       {like && <PlacesLike like={like} />}
+      {query.position && <PiecesInside kind={place.instrument.kind} position={query.position} />}
     </div>
   );
 }
@@ -196,51 +195,4 @@ function FoundDrills({ found, onOpen }: { readonly found: readonly Found[]; read
       </ul>
     </section>
   );
-}
-
-/** Where in the pieces of the studio a kind of shift comes, each one step from being taken apart. */
-function PlacesLike({ like }: { readonly like: ShiftClass }) {
-  const asked = useAsked({ key: ['places like', like], ask: (signal) => placesLike(like, signal) });
-  return (
-    <section aria-label="In the pieces of the studio" className="mt-4">
-      <Heading as="h3">In the pieces of the studio</Heading>
-      <Answered asked={asked} waiting="Looking through the pieces …">
-        {(places) =>
-          places.length === 0 ? (
-            <p>No piece has such a shift.</p>
-          ) : (
-            <ul className="text-[15px]">
-              {places.map(({ id, title, note, name }) => (
-                <li key={`${id} ${note}`} className="flex items-baseline gap-3 border-b border-line py-1">
-                  <span className="grow">
-                    {title}: to {name}, note {note + 1}
-                  </span>
-                  <ButtonLink href={`/drills?piece=${id}&shift=${note}`}>Take it apart</ButtonLink>
-                </li>
-              ))}
-            </ul>
-          )
-        }
-      </Answered>
-    </section>
-  );
-}
-
-interface PlaceLike {
-  readonly id: string;
-  readonly title: string;
-  readonly note: number;
-  /** Of the note it arrives on. */
-  readonly name: string;
-}
-
-async function placesLike(like: ShiftClass, signal: AbortSignal): Promise<readonly PlaceLike[]> {
-  const { records } = await loadPieces();
-  const found: PlaceLike[] = [];
-  for (const { id, document } of records.filter((record) => record.document.brief.instrument.kind === like.kind)) {
-    const shifts = await engine.ask(document.brief, { kind: 'classed-shifts' }, { signal });
-    for (const { to, written, shiftClass } of shifts)
-      if (isKindOf(shiftClass, like)) found.push({ id, title: pieceTitle(document), note: to, name: pitchLabel(written) });
-  }
-  return found;
 }

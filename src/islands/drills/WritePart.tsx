@@ -3,6 +3,7 @@ import { formatKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { drillTitle, FAMILY_WORDS } from '../../words/drills/families.ts';
 import { firstOf, measuresAround, type WrittenFor } from './first-request.ts';
+import { PiecesInside } from './StudioPieces.tsx';
 import { RequestFields } from './RequestFields.tsx';
 import type { Writer } from './use-writer.ts';
 import { Written } from './WrittenDrill.tsx';
@@ -22,6 +23,7 @@ export function WritePart({ plan, place, writer }: WritePartProps) {
       <h2 className="mt-4 text-2xl font-semibold">{drillTitle(request)}</h2>
       <p className="text-dove-dark">{FAMILY_WORDS[request.asks.family].gains}</p>
       <Written brief={plan.brief} request={request} note={note} />
+      {request.asks.family === 'position' && <PiecesInside kind={plan.brief.instrument.kind} position={request.asks.position} />}
     </div>
   );
 }

@@ -1,0 +1,93 @@
+import { isKindOf, type PieceFacts, type ShiftClass } from '#core/drill';
+import type { InstrumentKind } from '#core/instrument';
+import { pitchLabel } from '#core/pitch';
+import { type Asked, useAsked } from '../../engine/asked.ts';
+import { engine } from '../../engine/client.ts';
+import { loadPieces } from '../../storage/piece-list.ts';
+import { ButtonLink } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { positionText } from '../../words/drills/families.ts';
+import { pieceTitle } from '../../words/labels.ts';
+
+/** A piece of the studio, and what it is found by. */
+interface StudioPiece extends PieceFacts {
+  readonly id: string;
+  readonly title: string;
+}
+
+/** The pieces of the studio for an instrument, with what they are found by: all of them are planned. */
+function useStudioPieces(kind: InstrumentKind): Asked<readonly StudioPiece[]> {
+  return useAsked({ key: ['studio pieces', kind], ask: (signal) => studioPieces(kind, signal) });
+}
+
+async function studioPieces(kind: InstrumentKind, signal: AbortSignal): Promise<readonly StudioPiece[]> {
+  const { records } = await loadPieces();
+  const found: StudioPiece[] = [];
+  for (const { id, document } of records.filter((record) => record.document.brief.instrument.kind === kind))
+    found.push({ id, title: pieceTitle(document), ...(await engine.ask(document.brief, { kind: 'piece-facts' }, { signal })) });
+  return found;
+}
+
+/** Where in the pieces of the studio a kind of shift comes, each one step from being taken apart. */
+export function PlacesLike({ like }: { readonly like: ShiftClass }) {
+  const asked = useStudioPieces(like.kind);
+  return (
+    <section aria-label="In the pieces of the studio" className="mt-4">
+      <Heading as="h3">In the pieces of the studio</Heading>
+      <Answered asked={asked} waiting="Looking through the pieces …">
+        {(pieces) => {
+          const places = pieces.flatMap(({ id, title, shifts }) =>
+            shifts.filter(({ shiftClass }) => isKindOf(shiftClass, like)).map(({ to, written }) => ({ id, title, to, written })),
+          );
+          if (places.length === 0) return <p>No piece has such a shift.</p>;
+          return (
+            <ul className="text-[15px]">
+              {places.map(({ id, title, to, written }) => (
+                <li key={`${id} ${to}`} className="flex items-baseline gap-3 border-b border-line py-1">
+                  <span className="grow">
+                    {title}: to {pitchLabel(written)}, note {to + 1}
+                  </span>
+                  <ButtonLink href={`/drills?piece=${id}&shift=${to}`}>Take it apart</ButtonLink>
+                </li>
+              ))}
+            </ul>
+          );
+        }}
+      </Answered>
+    </section>
+  );
+}
+
+interface PiecesInsideProps {
+  readonly kind: InstrumentKind;
+  /** Label of the position. */
+  readonly position: string;
+}
+
+/** The pieces of the studio that never leave a position: to be played before any shift into it. */
+export function PiecesInside({ kind, position }: PiecesInsideProps) {
+  const asked = useStudioPieces(kind);
+  const title = `Pieces that stay in ${positionText(position)}`;
+  return (
+    <section aria-label={title} className="mt-4">
+      <Heading as="h3">{title}</Heading>
+      <Answered asked={asked} waiting="Looking through the pieces …">
+        {(pieces) => {
+          const inside = pieces.filter(({ positions }) => positions.length === 1 && positions[0] === position);
+          if (inside.length === 0) return <p>No piece of the studio stays there.</p>;
+          return (
+            <ul className="text-[15px]">
+              {inside.map(({ id, title: name }) => (
+                <li key={id} className="flex items-baseline gap-3 border-b border-line py-1">
+                  <span className="grow">{name}</span>
+                  <ButtonLink href={`/?piece=${id}`}>Open</ButtonLink>
+                </li>
+              ))}
+            </ul>
+          );
+        }}
+      </Answered>
+    </section>
+  );
+}
