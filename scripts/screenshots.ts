@@ -16,7 +16,6 @@ interface View {
 
 const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'Wren · A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
-  { file: 'bench-laid-over', piece: 'Martin · B♭ major, up and down', dark: true, prepare: overlay },
   { file: 'bench-write', piece: 'Robin · Evening line', prepare: write },
   { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
   { file: 'bench-too-hard', piece: 'Wren · A♭ major in three octaves', prepare: firstPositionOnly },
@@ -26,6 +25,7 @@ const VIEWS: readonly View[] = [
   { file: 'fingerboard', piece: 'Merle · F major, first shifts', prepare: (page) => measures(page, 'Fingerboard') },
   { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
   { file: 'shift-apart', piece: 'Martin · B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
+  { file: 'hot-spots', piece: 'Wren · A♭ major in three octaves', dark: true, prepare: hotSpots },
   { file: 'drill', piece: 'Merle · F major, first shifts', prepare: writeDrill },
   { file: 'find-drills', piece: 'Merle · F major, first shifts', prepare: findDrills },
   { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
@@ -84,16 +84,6 @@ async function openSheet(page: Page): Promise<void> {
   await page.locator('.vf-notehead').first().waitFor();
 }
 
-async function overlay(page: Page): Promise<void> {
-  await page.locator('[data-bead="8"]').click();
-  await page.locator('[data-bead="13"]').click({ modifiers: ['Shift'] });
-  await page
-    .getByRole('button', { name: /^Overlay/ })
-    .first()
-    .click();
-  await page.locator('[data-ghost]').first().waitFor();
-}
-
 async function write(page: Page): Promise<void> {
   await page.locator('[data-bead="12"]').click();
   await page.getByRole('tab', { name: 'Write' }).click();
@@ -112,6 +102,12 @@ async function write(page: Page): Promise<void> {
 async function drills(page: Page, region: string): Promise<void> {
   await page.getByRole('link', { name: 'Drills' }).click();
   await page.getByRole('region', { name: region }).waitFor();
+}
+
+async function hotSpots(page: Page): Promise<void> {
+  await drills(page, 'Stages');
+  await page.getByRole('button', { name: 'Hot spots' }).click();
+  await page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').first().waitFor();
 }
 
 async function writeDrill(page: Page): Promise<void> {

@@ -74,3 +74,68 @@ test('the drill writer: another family, a variant, what is altered, and what no 
   await page.getByLabel('Hand', { exact: true }).selectOption('from the thumb');
   await expect(page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').first()).toContainText('T');
 });
+
+/** Two octaves on the cello, up and down, as a notation program writes them: the way up slurred by fours. */
+function musicXml(): string {
+  const up = ['C3', 'D3', 'E3', 'F3', 'G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F4', 'G4'];
+  const notes = [...up, 'A4', ...up.toReversed(), 'B2', 'C3', 'D3'].map((name) => {
+    const [step = '', octave = ''] = name;
+    const pitch = `<pitch><step>${step}</step><octave>${octave}</octave></pitch>`;
+    return `<note>${pitch}<duration>1</duration><voice>1</voice><type>quarter</type></note>`;
+  });
+  const measures = Array.from({ length: notes.length / 4 }, (_, measure) => {
+    const head =
+      measure === 0
+        ? '<attributes><divisions>1</divisions><key><fifths>0</fifths><mode>major</mode></key><time><beats>4</beats><beat-type>4</beat-type></time><clef><sign>F</sign><line>4</line></clef></attributes>'
+        : '';
+    return `<measure number="${measure + 1}">${head}${notes.slice(4 * measure, 4 * measure + 4).join('')}</measure>`;
+  });
+  return `<?xml version="1.0"?><score-partwise version="4.0"><work><work-title>Up the hill</work-title></work><part-list><score-part id="P1"><part-name>Violoncello</part-name></score-part></part-list><part id="P1">${measures.join('')}</part></score-partwise>`;
+}
+
+test('from a file to its worst shift, a study in its key, and back into its measures', async ({ page }) => {
+  await page.goto('/pieces');
+  await page
+    .getByLabel('Piece as JSON or MusicXML')
+    .setInputFiles({ name: 'hill.musicxml', mimeType: 'application/xml', buffer: Buffer.from(musicXml()) });
+  await expect(page.locator('[data-bead]').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Drills' }).click();
+  const shifts = page.getByRole('navigation', { name: 'Shifts of the piece, the worst first' });
+  await expect(shifts.getByRole('button').first()).toHaveAttribute('aria-current', 'true');
+  expect(await shifts.getByRole('button').count()).toBeGreaterThan(1);
+  await page.getByRole('button', { name: 'Write its drill' }).click();
+  await expect(page.getByRole('heading', { name: /^Shift study .* C major$/ })).toBeVisible();
+  await page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').first().waitFor();
+  const alone = page.getByLabel('Then', { exact: true });
+  await expect(alone).toHaveValue('into');
+  const beads = await page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').count();
+  await alone.selectOption('alone');
+  await expect.poll(() => page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').count()).toBeLessThan(beads);
+  await alone.selectOption('into');
+  await page.getByRole('button', { name: 'Keep it as a piece' }).click();
+  await page.getByRole('link', { name: 'Open it on the bench' }).click();
+  await page.getByRole('link', { name: 'Drills' }).click();
+  await expect(page.getByText(/^Written for the shift to note \d+ of Up the hill/)).toBeVisible();
+});
+
+test('hot spots open their loops, and lead to a drill; pieces that stay in a position', async ({ page }) => {
+  await openPiece(page, PIECE);
+  await page.getByRole('link', { name: 'Drills' }).click();
+  const tabs = page.getByRole('navigation', { name: 'Drills' });
+  await tabs.getByRole('button', { name: 'Hot spots' }).click();
+  const spots = page.getByRole('navigation', { name: 'Hot spots of the piece, the hardest first' });
+  await spots.getByRole('button', { name: 'B♭4: the highest note' }).click();
+  const loop = page.getByRole('region', { name: 'Its loop' });
+  await expect(loop.locator('[data-bead]')).toHaveCount(3);
+  await loop.getByLabel('At each end').selectOption('check it');
+  await expect(page.getByRole('list', { name: 'What is altered' })).toContainText('No open string checks');
+  await loop.getByLabel('Fingers').selectOption('lifted after each note');
+  await loop.getByRole('button', { name: 'Keep it as a piece' }).click();
+  await expect(page.getByText('Kept as a piece.')).toBeVisible();
+  await loop.getByRole('button', { name: 'Write a drill for it: inside a position' }).click();
+  await expect(page.getByRole('heading', { name: 'Scale in sixth position, B♭ major' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Pieces that stay in sixth position' })).toContainText('Loop A4–B♭4');
+  await tabs.getByRole('button', { name: 'Find a drill' }).click();
+  await page.getByLabel('For', { exact: true }).selectOption('hot spots');
+  await expect(page.getByRole('region', { name: 'Drills found' }).getByRole('listitem')).toContainText('Loop');
+});

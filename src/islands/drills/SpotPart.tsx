@@ -4,7 +4,6 @@ import { formatKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { Button } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
-import { NextSteps } from '../../ui/NextSteps.tsx';
 import { FAMILY_WORDS } from '../../words/drills/families.ts';
 import { hotSpotText, hotSpotWhy } from '../../words/explain/hot-spots.ts';
 import { soundText } from '../../words/plan-words.ts';
@@ -50,7 +49,6 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
     const [sound, found] = [plan.notes[note], hotSpots.find((each) => each.note === note)];
     return sound?.kind === 'note' && found ? `${soundText(sound)}: ${hotSpotText(found, plan)}` : '';
   };
-  const drill = spot.kind === 'shift' ? null : drillOfSpot(plan, spot);
   const why = hotSpotWhy(spot);
   return (
     <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
@@ -61,30 +59,38 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
         nameOf={lineOf}
         onChoose={onChoose}
       />
-      <div>
+      <div className="mt-4 min-w-0 md:mt-0">
         <h2 className="text-2xl font-semibold">{lineOf(spot.note)}</h2>
         {why !== '' && <p className="text-dove-dark">Why: {why}.</p>}
-        <NextSteps atHead>
-          {spot.kind === 'shift' && <Button onClick={() => onTakeApart(spot.note)}>Take it apart</Button>}
-          {drill && (
-            <Button onClick={() => onWrite(drill, spot.note)}>Write a drill for it: {FAMILY_WORDS[drill.family].name.toLowerCase()}</Button>
-          )}
-        </NextSteps>
-        <Loop key={spot.note} plan={plan} spot={spot} />
+        <Loop key={spot.note} plan={plan} spot={spot} onTakeApart={onTakeApart} onWrite={onWrite} />
       </div>
     </div>
   );
 }
 
+interface LoopProps extends Pick<SpotPartProps, 'plan' | 'onTakeApart' | 'onWrite'> {
+  readonly spot: HotSpot;
+}
+
 /** The fewest notes that hold a hot spot, there and back, with the fingers as wanted. */
-function Loop({ plan, spot }: { readonly plan: Plan; readonly spot: HotSpot }) {
+function Loop({ plan, spot, onTakeApart, onWrite }: LoopProps) {
   const [asks, setAsks] = useState(() => loopAsked(plan, spot));
+  const drill = spot.kind === 'shift' ? null : drillOfSpot(plan, spot);
+  const steps = (
+    <>
+      {spot.kind === 'shift' && <Button onClick={() => onTakeApart(spot.note)}>Take it apart</Button>}
+      {drill && (
+        <Button onClick={() => onWrite(drill, spot.note)}>Write a drill for it: {FAMILY_WORDS[drill.family].name.toLowerCase()}</Button>
+      )}
+    </>
+  );
+  const request = { key: formatKey(plan.line.key), asks, variant: PLAIN_VARIANT };
   return (
-    <section aria-label="Its loop" className="mt-3">
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+    <section aria-label="Its loop" className="mt-2">
+      <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
         <LoopFields asks={asks} onChange={setAsks} />
       </div>
-      <Written brief={plan.brief} request={{ key: formatKey(plan.line.key), asks, variant: PLAIN_VARIANT }} note={spot.note} />
+      <Written brief={plan.brief} request={request} note={spot.note} steps={steps} />
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { Printer } from 'lucide-react';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
 import type { Drill, DrillRequest } from '#core/drill';
@@ -29,10 +29,12 @@ interface WrittenProps {
   readonly request: DrillRequest;
   /** The note of the piece that called for it. */
   readonly note: number | null;
+  /** What else can be done next. */
+  readonly steps?: ReactNode;
 }
 
 /** A drill as it is written for the player of a piece, with what was altered: heard, kept, printed; or why there is none. */
-export function Written({ brief, request, note }: WrittenProps) {
+export function Written({ brief, request, note, steps }: WrittenProps) {
   const asked = useEngine(brief, { kind: 'drill', request });
   return (
     <Answered asked={asked} waiting="Writing the drill …">
@@ -40,7 +42,7 @@ export function Written({ brief, request, note }: WrittenProps) {
         drill.ok ? (
           <>
             <Altered altered={drill.value.altered} />
-            <WrittenDrill key={JSON.stringify(request)} brief={drill.value.brief} request={request} note={note} />
+            <WrittenDrill key={JSON.stringify(request)} brief={drill.value.brief} request={request} note={note} steps={steps} />
           </>
         ) : (
           <Notice className="mt-3">{issuesText(drill.issues)}</Notice>
@@ -61,7 +63,7 @@ function Altered({ altered }: Pick<Drill, 'altered'>) {
   );
 }
 
-function WrittenDrill({ brief, request, note }: WrittenProps) {
+function WrittenDrill({ brief, request, note, steps }: WrittenProps) {
   const outcome = answerOf(useEngine(brief, { kind: 'plan' }));
   const playing = useSound(({ state }) => state !== 'silent');
   const [loop, setLoop] = useState(false);
@@ -86,6 +88,7 @@ function WrittenDrill({ brief, request, note }: WrittenProps) {
         <Button onClick={() => print()}>
           <Printer size={15} aria-hidden="true" /> Print it
         </Button>
+        {steps}
       </NextSteps>
       {caution !== null && <Notice className="mt-2">{caution}</Notice>}
       {bows !== '' && <p className="mt-1 text-[15px] text-dove-dark">{bows}</p>}

@@ -17,6 +17,8 @@ import {
   type PathLabel,
   type PathScale,
   type Slope,
+  type SlopeLabel,
+  slopeLabels,
   slopesOf,
   type Stretch,
   stretchesOf,
@@ -55,6 +57,7 @@ interface PathDrawingProps {
 /** The left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
 export function PathDrawing({ plan, beads, scale, left, selected, notes, over, onSelect, onGrab, onAsk }: PathDrawingProps) {
   const bands = bandsOf(plan, beads, scale);
+  const slopes = slopesOf(plan, beads, scale);
   const refingered = new Set(notes.refingered);
   return (
     <g>
@@ -72,9 +75,13 @@ export function PathDrawing({ plan, beads, scale, left, selected, notes, over, o
       {linksOf(beads).map((link) => (
         <LinkStroke key={link.to.index} link={link} />
       ))}
-      {slopesOf(plan, beads, scale).map((slope) => (
-        <SlopeStroke key={slope.shift.to} slope={slope} slides={notes.slides} laneY={scale.nutY + LANES.shifts} onAsk={onAsk} />
+      {slopes.map((slope) => (
+        <SlopeStroke key={slope.shift.to} slope={slope} slides={notes.slides} />
       ))}
+      {slopeLabels(slopes.map(slopeLabel)).map((label, order) => {
+        const shift = slopes[order]?.shift;
+        return label && shift && <TravelLabel key={shift.to} label={label} shift={shift} y={scale.nutY + LANES.shifts} onAsk={onAsk} />;
+      })}
       {over && <Overlaid plan={over.plan} beads={beads} others={over.beads} differsAt={over.differsAt} scale={scale} />}
       {beads.map((bead) => (
         <BeadShape
@@ -169,19 +176,51 @@ function LinkStroke({ link }: { readonly link: Link }) {
   );
 }
 
-/** The slope stands between the two notes; below the nut its label tells the way and, with a tempo, the speed. */
-interface SlopeStrokeProps extends Asks {
+interface SlopeStrokeProps {
   readonly slope: Slope;
   readonly slides: boolean;
-  readonly laneY: number;
 }
 
-function SlopeStroke({ slope, slides, laneY, onAsk }: SlopeStrokeProps) {
-  const { fromX, fromY, toX, toY, shift, inBetween } = slope;
+/** Where a slope begins and ends, between the two notes. */
+function slopeEnds({ fromX, toX }: Slope): readonly [number, number] {
   const start = fromX + BEAD_RADIUS + 2;
-  const end = Math.max(start + 4, toX - BEAD_RADIUS - 2);
+  return [start, Math.max(start + 4, toX - BEAD_RADIUS - 2)];
+}
+
+/** Its label below the nut tells the way and, with a tempo, the speed. */
+function slopeLabel(slope: Slope): SlopeLabel {
+  const [start, end] = slopeEnds(slope);
+  const speed = shiftSpeed(slope.shift);
+  const { handMm } = slope.shift;
+  return {
+    x: (start + end) / 2,
+    lines: [...(handMm > 0 ? [mmText(handMm)] : []), ...(speed === null ? [] : [`${Math.round(speed)} mm/s`])],
+  };
+}
+
+interface TravelLabelProps extends Asks {
+  readonly label: SlopeLabel;
+  readonly shift: Slope['shift'];
+  readonly y: number;
+}
+
+function TravelLabel({ label: { x, lines }, shift, y, onAsk }: TravelLabelProps) {
+  return (
+    <DrawnText x={x} y={y} textAnchor="middle" look="remark" className="fill-madder" {...asking({ kind: 'travel', shift }, onAsk)}>
+      {lines.map((line, order) => (
+        <tspan key={line} x={x} dy={order === 0 ? 0 : 13}>
+          {line}
+        </tspan>
+      ))}
+    </DrawnText>
+  );
+}
+
+/** The slope stands between the two notes. */
+function SlopeStroke({ slope, slides }: SlopeStrokeProps) {
+  const { fromY, toY, shift, inBetween } = slope;
+  const [start, end] = slopeEnds(slope);
   const middle = (start + end) / 2;
-  const speed = shiftSpeed(shift);
   return (
     <>
       <path
@@ -200,21 +239,6 @@ function SlopeStroke({ slope, slides, laneY, onAsk }: SlopeStrokeProps) {
           />
         </g>
       )}
-      <DrawnText
-        x={middle}
-        y={laneY}
-        textAnchor="middle"
-        look="remark"
-        className="fill-madder"
-        {...asking({ kind: 'travel', shift }, onAsk)}
-      >
-        {shift.handMm > 0 && <tspan x={middle}>{mmText(shift.handMm)}</tspan>}
-        {speed !== null && (
-          <tspan x={middle} dy={13}>
-            {Math.round(speed)} mm/s
-          </tspan>
-        )}
-      </DrawnText>
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { semitoneStepAt } from '#core/fit';
 import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
-import type { Plan } from '#core/plan/describe';
+import type { Plan, PlannedSound } from '#core/plan/describe';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import { ORNAMENT_ROW, type StaffLayout } from '../../engraving/layout.ts';
@@ -97,11 +97,15 @@ function OctaveLine({ from, to, y }: { readonly from: number; readonly to: numbe
   );
 }
 
-/** Room that "low 4th pos." takes, px. */
-const POSITION_MARK_WIDTH = 66;
+/** Room that a letter of a position's name takes, and what stays free after it, px. */
+const NAME_LETTER = 5.6;
+const AFTER_NAME = 6;
 
-/** Room that "4th" takes; with less than that the name is left to the path, px. */
-const SHORT_MARK_WIDTH = 30;
+/** The longest name of a position that there is room for; null where the name is left to the path. */
+function nameThatFits(position: PlannedSound['position'], room: number): string | null {
+  const fits = (name: string): boolean => name.length * NAME_LETTER + AFTER_NAME <= room;
+  return [positionMark(position), positionShort(position)].find(fits) ?? null;
+}
 
 function startsStay(plan: Plan, head: Head): boolean {
   const note = plan.notes[head.index];
@@ -124,6 +128,7 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, room }
   const note = plan.notes[head.index];
   if (!mark || note?.kind !== 'note') return null;
   const y = fingerY(head, layout, curves);
+  const position = note.beginsStay ? nameThatFits(note.position, room) : null;
   return (
     <>
       {selected && <rect x={head.x - 12} y={y - 15} width={24} height={head.y - y + 22} rx={4} className="fill-dove/20" />}
@@ -143,9 +148,9 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, room }
           {mark.string}
         </DrawnText>
       )}
-      {note.beginsStay && room >= SHORT_MARK_WIDTH && (
+      {position !== null && (
         <DrawnText x={head.x - 6} y={layout.positionRowY} look="position" className="fill-dove-dark">
-          {room < POSITION_MARK_WIDTH ? positionShort(note.position) : positionMark(note.position)}
+          {position}
         </DrawnText>
       )}
     </>

@@ -247,6 +247,35 @@ export function slopesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): 
   });
 }
 
+/** Room that a letter below the nut takes, and what stays free between two labels, px. */
+const LABEL_LETTER = 6.2;
+const BETWEEN_LABELS = 8;
+
+/** So far a label is moved away from its shift, px. */
+const MOST_MOVED = 26;
+
+/** What is said of shifts below the nut, line by line. */
+export interface SlopeLabel {
+  readonly x: number;
+  readonly lines: readonly string[];
+}
+
+/**
+ * Where the labels of shifts stand, in their order, so that none runs into the one before: moved on a little, else left out, as is
+ * one that would say the same again in the same breath.
+ */
+export function slopeLabels(labels: readonly SlopeLabel[]): readonly (SlopeLabel | null)[] {
+  let last: { readonly lines: string; readonly right: number } | null = null;
+  return labels.map((label) => {
+    const half = (Math.max(0, ...label.lines.map(({ length }) => length)) * LABEL_LETTER) / 2;
+    const lines = label.lines.join();
+    const x: number = Math.max(label.x, (last?.right ?? -Infinity) + BETWEEN_LABELS + half);
+    if (x > label.x && (lines === last?.lines || x - label.x > MOST_MOVED)) return null;
+    last = { lines, right: x + half };
+    return { ...label, x };
+  });
+}
+
 /** The stretches of the notes drawn. */
 export function stretchesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): readonly Stretch[] {
   const stretched = beads.filter((bead) => bead.stop === 0 && isStretch(bead.note));
