@@ -31,6 +31,7 @@ export const CORE_ROOMS = [
   'drill',
   'session',
   'sound',
+  'practice',
   'notation',
   'listening',
   'tapes',

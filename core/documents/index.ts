@@ -9,10 +9,12 @@ export {
   type DocumentOf,
   type Documents,
   type InstrumentDocument,
+  type LogDocument,
   type Piece,
   type PlayerDocument,
   SCHEMA_NAMES,
   type SchoolDocument,
+  type SessionDocument,
   type StagesDocument,
   schemaNamed,
 } from './registry.ts';

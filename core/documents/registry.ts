@@ -3,6 +3,7 @@ import { Brief, PlayerProfile } from '#core/brief';
 import { School } from '#core/brief/parts/school';
 import { DrillRequest, STAGE_STATES, STAGES } from '#core/drill';
 import { InstrumentSpec } from '#core/instrument';
+import { LogEntry, SESSION_FIELDS } from '#core/practice';
 import { oneOf } from '#core/result';
 import { documentKind } from './document-kind.ts';
 
@@ -83,8 +84,28 @@ export const stages = documentKind({
   upgrades: {},
 });
 
+const Day = Type.String({ pattern: '^\\d{4}-\\d{2}-\\d{2}$', description: 'The day where it happened, as "2026-03-09".' });
+
+/** A practice session: its aim as its name, the check at its end, and its items. */
+export const session = documentKind({
+  kind: 'session',
+  plural: 'sessions',
+  version: 1,
+  fields: { name: Name, day: Day, ...SESSION_FIELDS },
+  upgrades: {},
+});
+
+/** A page of a log: what one player did on one day. Entries are only ever added. */
+export const log = documentKind({
+  kind: 'log',
+  plural: 'logs',
+  version: 1,
+  fields: { name: Name, day: Day, entries: Type.Array(LogEntry, { maxItems: 5000 }) },
+  upgrades: {},
+});
+
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data derive from this list. */
-export const DOCUMENT_KINDS = { piece, instrument, player, school, stages } as const;
+export const DOCUMENT_KINDS = { piece, instrument, player, school, stages, session, log } as const;
 
 /** The name of a kind. */
 export type DocumentName = keyof typeof DOCUMENT_KINDS;
@@ -106,6 +127,12 @@ export type SchoolDocument = DocumentOf<'school'>;
 
 /** How far a player is with shifts. */
 export type StagesDocument = DocumentOf<'stages'>;
+
+/** A practice session. */
+export type SessionDocument = DocumentOf<'session'>;
+
+/** A page of a log. */
+export type LogDocument = DocumentOf<'log'>;
 
 /** What is checked when it enters the application: documents, and briefs by themselves. */
 export type CheckedName = DocumentName | 'brief';

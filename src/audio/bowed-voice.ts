@@ -23,12 +23,13 @@ export class BowedVoice {
   private readonly vibrato = new LFO({ frequency: VIBRATO.hz, min: -VIBRATO.cents, max: VIBRATO.cents });
   private readonly body: readonly ToneAudioNode[];
 
-  constructor(into: ToneAudioNode) {
+  /** Plain tone without vibrato, where pitch is to be judged. */
+  constructor(into: ToneAudioNode, vibrato = true) {
     const peaks = BODY.map((peak) => new Filter({ type: 'peaking', ...peak }));
     const bridge = new Filter({ type: 'lowpass', frequency: 3400, rolloff: -24 });
     this.body = [...peaks, bridge];
     this.tone.chain(...peaks, bridge, this.bow, into);
-    this.vibrato.connect(this.tone.detune);
+    if (vibrato) this.vibrato.connect(this.tone.detune);
     this.tone.start();
     this.vibrato.start();
   }

@@ -19,6 +19,10 @@ export interface PlayHow {
   readonly countIn: boolean;
   readonly metronome: boolean;
   readonly loop: boolean;
+  /** In a loop, a silence as long as the line follows it each time: to play in. */
+  readonly gap?: boolean;
+  /** Without it pitch can be judged. */
+  readonly vibrato?: boolean;
   /** Hz of what sounds under it; null for nothing. */
   readonly droneHz: number | null;
 }
@@ -47,7 +51,7 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   // On a busy machine a note is shown late rather than not at all.
   getDraw().expiration = LATEST_SHOWN;
   const out = new Limiter(-3).connect(getDestination());
-  const voices = [new BowedVoice(out), new BowedVoice(out)];
+  const voices = [new BowedVoice(out, how.vibrato), new BowedVoice(out, how.vibrato)];
   const click = clickInto(out);
   const drone = how.droneHz === null ? [] : droneInto(how.droneHz, out);
   const lead = how.countIn ? -(performance.countIn[0]?.at ?? 0) : SHORT_LEAD;
@@ -60,7 +64,7 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   const beats = new Part<Timed<Beat>>(beat, how.metronome ? performance.beats.map(timed) : []);
   for (const part of [notes, beats]) {
     part.loop = how.loop;
-    part.loopEnd = performance.seconds;
+    part.loopEnd = performance.seconds * (how.gap ? 2 : 1);
     part.start(lead);
   }
   for (const counted of how.countIn ? performance.countIn : []) transport.schedule((time) => beat(time, counted), lead + counted.at);

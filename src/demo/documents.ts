@@ -17,6 +17,8 @@ export const DEMO: Demo = {
     player: DEMO_STUDIO.map(({ player }) => player),
     school: [DEMO_SCHOOL],
     stages: [],
+    session: [],
+    log: [],
   },
   instrumentOf: Object.fromEntries(DEMO_STUDIO.map(({ player, instrument }) => [player.name, instrument.name])),
 };

@@ -17,7 +17,14 @@ export const ROOMS = [
     ],
   },
   { name: 'Bench', pages: [{ href: '/', name: 'Fingering' }] },
-  { name: 'Practise', pages: [{ href: '/tuner', name: 'Tuner' }] },
+  {
+    name: 'Practise',
+    pages: [
+      { href: '/practise', name: 'Session' },
+      { href: '/tuner', name: 'Tuner' },
+    ],
+  },
+  { name: 'Record', pages: [{ href: '/record', name: 'Log' }] },
 ] as const satisfies readonly { readonly name: string; readonly pages: readonly [PageLink, ...PageLink[]] }[];
 
 /** What belongs to one piece, on the bench. */

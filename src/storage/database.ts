@@ -41,6 +41,10 @@ export interface LinksOf {
   readonly school: object;
   /** Whose; null for pieces without a player of the studio. */
   readonly stages: { readonly playerId: string | null };
+  /** For whom. */
+  readonly session: { readonly playerId: string | null };
+  /** Whose. */
+  readonly log: { readonly playerId: string | null };
 }
 
 /** A document as the browser keeps it. */
@@ -60,6 +64,12 @@ export type SchoolRecord = RecordOf<'school'>;
 
 /** How far a player is with shifts. */
 export type StagesRecord = RecordOf<'stages'>;
+
+/** A practice session. */
+export type SessionRecord = RecordOf<'session'>;
+
+/** A page of a log. */
+export type LogRecord = RecordOf<'log'>;
 
 /** A record that did not pass its check when read: kept as it was, and reported. */
 export interface SetAsideRecord {
@@ -120,6 +130,9 @@ export interface EarlierRecord {
   document?: unknown;
 }
 
+/** By what else a table is searched: logs by whose they are and their day. */
+const MORE_KEYS: Readonly<Record<string, string>> = { logs: ', [playerId+document.day]' };
+
 /** The browser's database. Reach it through the functions of this folder, which check what goes in and comes out. */
 export class DovePathDatabase extends Dexie {
   readonly pieces!: EntityTable<PieceRecord, 'id'>;
@@ -127,6 +140,8 @@ export class DovePathDatabase extends Dexie {
   readonly players!: EntityTable<PlayerRecord, 'id'>;
   readonly schools!: EntityTable<SchoolRecord, 'id'>;
   readonly stages!: EntityTable<StagesRecord, 'id'>;
+  readonly sessions!: EntityTable<SessionRecord, 'id'>;
+  readonly logs!: EntityTable<LogRecord, 'id'>;
   readonly setAside!: EntityTable<SetAsideRecord, 'id'>;
   readonly facts!: EntityTable<FactRecord, 'key'>;
   readonly versions!: EntityTable<VersionRecord, 'number'>;
@@ -145,7 +160,10 @@ export class DovePathDatabase extends Dexie {
     const tables = Object.values(kinds).map(({ plural }) => plural);
     // Every kind of document that comes adds a table, and so a version: with five kinds this is the sixth.
     this.version(tables.length + 1)
-      .stores({ ...Object.fromEntries(tables.map((table) => [table, 'id, updatedAt'])), versions: '++number, of, at' })
+      .stores({
+        ...Object.fromEntries(tables.map((table) => [table, `id, updatedAt${MORE_KEYS[table] ?? ''}`])),
+        versions: '++number, of, at',
+      })
       .upgrade(async (transaction) => {
         for (const table of ['pieces', 'instruments', 'players']) await transaction.table(table).toCollection().modify(underOneName);
         for (const table of ['pieces', 'players']) await transaction.table(table).toCollection().modify(followsNoSchool);

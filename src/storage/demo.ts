@@ -1,20 +1,16 @@
 import { dequal } from 'dequal';
 import { withSchool } from '#core/brief/edits';
-import { DOCUMENT_NAMES, type Piece } from '#core/documents';
+import { DOCUMENT_NAMES, type DocumentName, type Piece } from '#core/documents';
 import type { Demo } from '../demo/documents.ts';
 import { NO_DEMO } from '../words/storage.ts';
-import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type SchoolRecord } from './database.ts';
+import { demoPractice } from './demo-practice.ts';
+import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type RecordOf, type SchoolRecord } from './database.ts';
 import { newInstrument, newPieceRecord, newPlayer, newSchool } from './records.ts';
 import { together } from './writing/together.ts';
 import { schoolOf } from './for-briefs.ts';
 
 /** The demo as records. */
-interface DemoRecords {
-  readonly pieces: readonly PieceRecord[];
-  readonly instruments: readonly InstrumentRecord[];
-  readonly players: readonly PlayerRecord[];
-  readonly schools: readonly SchoolRecord[];
-}
+type DemoRecords = { readonly [Name in DocumentName]: readonly RecordOf<Name>[] };
 
 /** Puts the demo in on the very first start of a demo, once. */
 export async function seedDemoOnce(): Promise<void> {
@@ -37,8 +33,10 @@ export async function restoreDemo(): Promise<PutBack> {
 
 /** Removes the demo; the teacher's own stays. */
 export async function clearDemo(): Promise<PutBack> {
-  return await replaceDemo({ pieces: [], instruments: [], players: [], schools: [] });
+  return await replaceDemo(NO_RECORDS);
 }
+
+const NO_RECORDS: DemoRecords = { piece: [], instrument: [], player: [], school: [], stages: [], session: [], log: [] };
 
 async function replaceDemo(next: DemoRecords): Promise<PutBack> {
   const before = await demoThere();
@@ -52,20 +50,27 @@ async function replaceDemo(next: DemoRecords): Promise<PutBack> {
 }
 
 async function demoThere(): Promise<DemoRecords> {
-  const isDemo = ({ demo }: { readonly demo: boolean }): boolean => demo;
+  const there = async <Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> =>
+    await database
+      .tableOf(name)
+      .filter(({ demo }) => demo)
+      .toArray();
   return {
-    pieces: await database.pieces.filter(isDemo).toArray(),
-    instruments: await database.instruments.filter(isDemo).toArray(),
-    players: await database.players.filter(isDemo).toArray(),
-    schools: await database.schools.filter(isDemo).toArray(),
+    piece: await there('piece'),
+    instrument: await there('instrument'),
+    player: await there('player'),
+    school: await there('school'),
+    stages: await there('stages'),
+    session: await there('session'),
+    log: await there('log'),
   };
 }
 
-async function putIn({ pieces, instruments, players, schools }: DemoRecords): Promise<void> {
-  await database.pieces.bulkPut(pieces);
-  await database.instruments.bulkPut(instruments);
-  await database.players.bulkPut(players);
-  await database.schools.bulkPut(schools);
+async function putIn(records: DemoRecords): Promise<void> {
+  const put = async <Name extends DocumentName>(name: Name): Promise<void> => {
+    await database.tableOf(name).bulkPut([...records[name]]);
+  };
+  for (const name of DOCUMENT_NAMES) await put(name);
 }
 
 async function removeDemo(): Promise<void> {
@@ -90,11 +95,19 @@ async function demoRecords(): Promise<DemoRecords> {
     newPlayer(player, { instrumentId: idOf(instrumentOf[player.name]), schoolId: schools[0]?.id ?? null }, true),
   );
   const now = Date.now();
+  const pieces = documents.piece.map((piece, index) => ({
+    ...linked(piece, players, instruments, schools[0]),
+    updatedAt: now - index * 1000,
+  }));
+  const practised = players.flatMap((player) => demoPractice(player, pieces, now));
   return {
-    pieces: documents.piece.map((piece, index) => ({ ...linked(piece, players, instruments, schools[0]), updatedAt: now - index * 1000 })),
-    instruments,
-    players,
-    schools,
+    piece: pieces,
+    instrument: instruments,
+    player: players,
+    school: schools,
+    stages: [],
+    session: practised.map(({ session }) => session),
+    log: practised.flatMap(({ log }) => log),
   };
 }
 

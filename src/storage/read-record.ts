@@ -22,6 +22,8 @@ const READ_LINKS: ReadLinks = {
   instrument: async () => ({}),
   school: async () => ({}),
   stages: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
+  session: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
+  log: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
 };
 
 /**

@@ -49,7 +49,8 @@ export function newSchool(document: SchoolDocument, demo = false): SchoolRecord 
   return { ...fresh(demo), document };
 }
 
-function fresh(demo: boolean): Omit<SchoolRecord, 'document'> {
+/** What every new record begins with. */
+export function fresh(demo: boolean): Omit<SchoolRecord, 'document'> {
   const now = Date.now();
   return { id: newId(), createdAt: now, updatedAt: now, demo, revision: 0, writtenBy: THIS_TAB };
 }

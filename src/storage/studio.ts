@@ -25,7 +25,7 @@ import { written } from './writing/written.ts';
 import { loadAll } from './set-aside.ts';
 
 /** The kinds of documents that pieces use. */
-export type StudioName = Exclude<KeptName, 'stages'>;
+export type StudioName = Extract<KeptName, 'instrument' | 'player' | 'school'>;
 
 /** The kinds of documents that are not pieces. */
 export type KeptName = Exclude<DocumentName, 'piece'>;

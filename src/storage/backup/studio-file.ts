@@ -7,6 +7,7 @@ import { database, LINKS, type RecordOf } from '../database.ts';
 import { piecesFollow } from '../writing/follow.ts';
 import { isFields, readRecord } from '../read-record.ts';
 import { together } from '../writing/together.ts';
+import { isLog, withEntriesThere } from '../writing/log-entries.ts';
 import { keepVersion } from '../writing/versions.ts';
 
 /** What a file of the whole studio calls itself. */
@@ -48,10 +49,14 @@ export interface StudioBrought {
 
 /** The whole studio as a file's text: every record of every kind, each on a line of its own, so that a file that is cut off still holds the others. */
 export async function studioText(): Promise<string> {
-  const lines: string[] = [];
-  for (const kind of DOCUMENT_NAMES) {
-    for (const record of await database.tableOf(kind).toArray()) lines.push(JSON.stringify({ kind, record }));
-  }
+  const parts: { readonly kind: DocumentName; readonly record: RecordOf<DocumentName> }[] = [];
+  for (const kind of DOCUMENT_NAMES) for (const record of await database.tableOf(kind).toArray()) parts.push({ kind, record });
+  return textOf(parts);
+}
+
+/** Some records as the text of a file that any studio can bring in. */
+export function textOf(parts: readonly { readonly kind: DocumentName; readonly record: RecordOf<DocumentName> }[]): string {
+  const lines = parts.map((part) => JSON.stringify(part));
   return `{"format":"${FORMAT}","version":${VERSION},"savedAt":${Date.now()},"records":[\n${lines.join(',\n')}\n]}\n`;
 }
 
@@ -120,9 +125,12 @@ async function writeBrought<Name extends DocumentName>(
   there: RecordOf<Name> | undefined,
   idsHere: ReadonlyMap<string, string>,
 ): Promise<void> {
-  if (there) await keepVersion(kind, there, 'changed elsewhere too');
+  if (there && !isLog(there)) await keepVersion(kind, there, 'changed elsewhere too');
   const links = Object.fromEntries(LINKS.flatMap((link) => linkHere(record, link, idsHere)));
-  const next = Object.assign({ ...record, id: there?.id ?? record.id, revision: (there?.revision ?? 0) + 1, writtenBy: null }, links);
+  const next = Object.assign(
+    { ...withEntriesThere(record, there), id: there?.id ?? record.id, revision: (there?.revision ?? 0) + 1, writtenBy: null },
+    links,
+  );
   await together(async () => {
     await database.tableOf(kind).put(next);
     await piecesFollow(kind, next, there ?? null);

@@ -30,6 +30,8 @@ const FOLLOWERS: Followers = {
   },
   school: async ({ id, document }: SchoolRecord) => await follow('schoolId', id, (brief) => withSchool(brief, schoolOf(document))),
   stages: async () => undefined,
+  session: async () => undefined,
+  log: async () => undefined,
 };
 
 /** The pieces follow a record of the studio that is written, and remember how they were until the teacher has looked. */

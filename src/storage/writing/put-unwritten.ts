@@ -6,6 +6,7 @@ import { piecesFollow } from './follow.ts';
 import { joinedRecord } from './join-records.ts';
 import { type Fields, isFields, isOfNewer, readRecord } from '../read-record.ts';
 import { newId } from '../tab.ts';
+import { isLog, withEntriesThere } from './log-entries.ts';
 import { together } from './together.ts';
 import { keysOf } from './unwritten.ts';
 import { keepVersion } from './versions.ts';
@@ -44,9 +45,14 @@ function movedToOneName(left: object): EarlierRecord {
 async function putRecord<Name extends DocumentName>(name: Name, left: Fields): Promise<boolean> {
   const reading = await readRecord(name, left);
   if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
-  const { value: record } = reading;
+  const { value: read } = reading;
   const table = database.tableOf(name);
-  const there = await table.get(record.id);
+  const there = await table.get(read.id);
+  const record = withEntriesThere(read, there);
+  if (isLog(record)) {
+    await put(name, record, there);
+    return true;
+  }
   if (there && dequal(there.document, record.document)) return true;
   const metAnother = there !== undefined && there.revision !== record.revision && there.writtenBy !== record.writtenBy;
   if (metAnother && (await putJoined(name, record, { there, bases: await basesOf(name, left) }))) return true;

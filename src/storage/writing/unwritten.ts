@@ -50,6 +50,11 @@ export function isLeft(id: string): boolean {
   return keysOf(id).length > 0;
 }
 
+/** Whatever any page has left of a record is forgotten: the record is deleted. */
+export function forgetAllLeft(id: string): void {
+  for (const key of keysOf(`${id}/`)) localStorage.removeItem(key);
+}
+
 /** The places where something was left, of a record or of any. */
 export function keysOf(id: string): readonly string[] {
   return Object.keys(globalThis.localStorage ?? {}).filter((key) => key.startsWith(`${KEY}/${id}`));

@@ -3,6 +3,7 @@ import type { DocumentName } from '#core/documents';
 import { readAs } from '../../validation/documents.ts';
 import { database, type RecordOf } from '../database.ts';
 import { piecesFollow } from './follow.ts';
+import { isLog, withEntriesThere } from './log-entries.ts';
 import { joinedRecord } from './join-records.ts';
 import { type RecordOutcome } from '../records.ts';
 import { noteSent, sentSince } from './sent.ts';
@@ -54,7 +55,7 @@ async function replaced<Name extends DocumentName>(
   const next: Next<Name> =
     there && base && wasWrittenElsewhere(there, base)
       ? { record: (await joinedRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
-      : { record, joined: false };
+      : { record: withEntriesThere(record, there), joined: false };
   // What is joined is nobody's alone: this page, too, must look at it before it writes again.
   const stamped = {
     ...next.record,
@@ -62,7 +63,7 @@ async function replaced<Name extends DocumentName>(
     writtenBy: next.joined ? null : THIS_TAB,
   };
   const occasion = next.joined ? 'changed elsewhere too' : 'written over';
-  if (there && !dequal(there.document, stamped.document)) await keepVersion(name, there, occasion).catch(() => undefined);
+  if (there && !isLog(there) && !dequal(there.document, stamped.document)) await keepVersion(name, there, occasion).catch(() => undefined);
   let wrote = false;
   await together(async () => {
     const now = await table.get(record.id);

@@ -1,0 +1,45 @@
+export { type Cap, capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
+export { type Click, clicksBetween, type Metronome } from './clock.ts';
+export { groupsOf, type NoteGroup } from './groups.ts';
+export {
+  Along,
+  type Grouping,
+  GROUPINGS,
+  MODELS,
+  PLAIN_ALONG,
+  PracticeItem,
+  type PracticePart,
+  Practised,
+  SESSION_FIELDS,
+  SUBDIVISIONS,
+} from './item.ts';
+export {
+  afterSet,
+  AT_THE_FOOT,
+  Ladder,
+  LADDER_RULES,
+  type OnLadder,
+  type Rung,
+  rungsOf,
+  secondsOfLadder,
+  secondsOfRun,
+} from './ladder/ladder.ts';
+export { asCorrected, type Done, doneIn, missCounts, missesOf, ofKind, type SetByTeacher, setIn } from './log/counted.ts';
+export {
+  type EntryKind,
+  type EntryOf,
+  LARGEST_FILE,
+  LogEntry,
+  type LogWhat,
+  type Miss,
+  MISSES,
+  PosturePoint,
+  type Prompt,
+  PROMPTS,
+} from './log/entry.ts';
+export { LOG_COLUMNS, logRows, type LogRow } from './log/table.ts';
+export { modelOf, voicesApart } from './model.ts';
+export { groupsOfItem, notesOfPart, runItem } from './run/run-item.ts';
+export { itemOf, pressed, type Pressed, type RunItem, rungOf, type SessionRun, sessionRun, type Signal, type Step } from './run/run.ts';
+export { goodSoFar, mostTries, SET_RULES, SetRule, type SetStanding, setStanding, USUAL_SET } from './set.ts';
+export { FIRST_TOLERANCE, proposedTolerance, type ToleranceSoFar } from './tolerance.ts';

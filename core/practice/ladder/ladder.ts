@@ -1,0 +1,110 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { soundingTimes } from '#core/material';
+import type { Plan } from '#core/plan/describe';
+import { oneOf } from '#core/result';
+import type { SetStanding } from '../set.ts';
+
+const Tempo = Type.Integer({ minimum: 20, maximum: 240, description: 'Quarter notes a minute.' });
+
+/**
+ * What moves a ladder: one clean set up and a failed one down; two clean ones up; a clean one up and never down; or a failed one
+ * back to the first rung.
+ */
+export const LADDER_RULES = ['up-and-down', 'two-up', 'never-down', 'back-to-start'] as const;
+
+/** A tempo ladder: from a tempo to another by steps; before it notes held for beats, after it more notes to a bow, where wanted. */
+export const Ladder = Type.Object(
+  {
+    from: Tempo,
+    to: Tempo,
+    step: Type.Integer({ minimum: 1, maximum: 60 }),
+    heldFirst: Type.Boolean({ description: 'First four beats to a note, then two, then one.' }),
+    bows: Type.Array(Type.Integer({ minimum: 2, maximum: 16 }), { maxItems: 4, description: 'Notes to a bow, at the last tempo.' }),
+    rule: oneOf(LADDER_RULES),
+  },
+  { additionalProperties: false },
+);
+
+/** A tempo ladder. */
+export type Ladder = Static<typeof Ladder>;
+
+/** A rung of a ladder: how it is played there. */
+export interface Rung {
+  /** Quarter notes a minute. */
+  readonly tempo: number;
+  /** How many beats every note is held; null for the rhythm as it is written. */
+  readonly beatsPerNote: number | null;
+  /** How many notes a bow takes; null as it is written. */
+  readonly notesPerBow: number | null;
+}
+
+/** Beats that each note is held before the rhythm is played. */
+const HELD = [4, 2, 1] as const;
+
+/** The rungs of a ladder from the first to the last; the last tempo is the goal itself, whatever the step. */
+export function rungsOf({ from, to, step, heldFirst, bows }: Ladder): readonly Rung[] {
+  const up = to >= from;
+  const count = Math.ceil(Math.abs(to - from) / step);
+  const tempos = Array.from({ length: count + 1 }, (_, order) => (order === count ? to : from + (up ? order : -order) * step));
+  return [
+    ...(heldFirst ? HELD.map((beatsPerNote) => ({ tempo: from, beatsPerNote, notesPerBow: null })) : []),
+    ...tempos.map((tempo) => ({ tempo, beatsPerNote: null, notesPerBow: null })),
+    ...bows.map((notesPerBow) => ({ tempo: to, beatsPerNote: null, notesPerBow })),
+  ];
+}
+
+/** Where a player stands on a ladder. */
+export interface OnLadder {
+  /** Which rung; as many as there are when the last was clean. */
+  readonly rung: number;
+  /** Clean sets in a row on it. */
+  readonly clean: number;
+}
+
+/** The foot of a ladder. */
+export const AT_THE_FOOT: OnLadder = { rung: 0, clean: 0 };
+
+/** Clean sets that move up where two are wanted. */
+const TWO = 2;
+
+/** Where a player stands after a set. */
+export function afterSet({ rule }: Pick<Ladder, 'rule'>, { rung, clean }: OnLadder, standing: Exclude<SetStanding, 'on'>): OnLadder {
+  if (standing === 'failed') return { rung: afterFailing(rule, rung), clean: 0 };
+  const enough = clean + 1 >= (rule === 'two-up' ? TWO : 1);
+  return enough ? { rung: rung + 1, clean: 0 } : { rung, clean: clean + 1 };
+}
+
+function afterFailing(rule: Ladder['rule'], rung: number): number {
+  switch (rule) {
+    case 'up-and-down':
+    case 'two-up':
+      return Math.max(0, rung - 1);
+    case 'never-down':
+      return rung;
+    case 'back-to-start':
+      return 0;
+  }
+}
+
+const SECONDS_A_MINUTE = 60;
+
+/** Quarters of a whole note. */
+const QUARTERS = 4;
+
+/** How long some notes of a plan (line indexes, both inclusive) take on a rung, seconds; rests are kept in the rhythm as written only. */
+export function secondsOfRun(plan: Plan, { from, to }: { readonly from: number; readonly to: number }, rung: Rung): number {
+  if (rung.beatsPerNote !== null) {
+    const sounding = plan.notes.slice(from, to + 1).filter(({ kind }) => kind === 'note').length;
+    return (sounding * rung.beatsPerNote * SECONDS_A_MINUTE) / rung.tempo;
+  }
+  const times = soundingTimes(plan.line);
+  const [first, last] = [times[from], times[to]];
+  const whole = first && last ? last.onset + last.length - first.onset : 0;
+  return (whole * QUARTERS * SECONDS_A_MINUTE) / rung.tempo;
+}
+
+/** How long a whole ladder takes where every set is clean at once, so many runs a set, seconds. */
+export function secondsOfLadder(plan: Plan, passage: { readonly from: number; readonly to: number }, ladder: Ladder, runs: number): number {
+  const sets = ladder.rule === 'two-up' ? TWO : 1;
+  return rungsOf(ladder).reduce((sum, rung) => sum + sets * runs * secondsOfRun(plan, passage, rung), 0);
+}

@@ -1,0 +1,85 @@
+import type { EntryKind, EntryOf, LogEntry, Miss } from './entry.ts';
+import { MISSES } from './entry.ts';
+
+/** The entries as they stand: those that were taken back are gone, and so are the corrections; in the order of time. */
+export function asCorrected(entries: readonly LogEntry[]): readonly LogEntry[] {
+  const takenBack = new Set(ofKind(entries, 'correction').map(({ of }) => of));
+  return entries.filter(({ id, kind }) => kind !== 'correction' && !takenBack.has(id)).toSorted((one, other) => one.at - other.at);
+}
+
+/** The entries of a kind. */
+export function ofKind<Kind extends EntryKind>(entries: readonly LogEntry[], kind: Kind): readonly EntryOf<Kind>[] {
+  return entries.filter((entry): entry is EntryOf<Kind> => entry.kind === kind);
+}
+
+/** What was done with one item: tries, how many were good, how the others missed, and the fastest good one. */
+export interface Done {
+  /** The name of the item. */
+  readonly title: string;
+  /** The piece, by its id. */
+  readonly piece: string;
+  readonly tries: number;
+  readonly good: number;
+  readonly misses: Readonly<Record<Miss, number>>;
+  /** Quarter notes a minute of the fastest good try; null where none was good, or none had a tempo. */
+  readonly tempo: number | null;
+}
+
+/** What was done, item by item, the first begun first. Items are told apart by piece and name. */
+export function doneIn(entries: readonly LogEntry[]): readonly Done[] {
+  const byItem = new Map<string, EntryOf<'attempt'>[]>();
+  for (const attempt of ofKind(entries, 'attempt')) {
+    const { piece, title } = attempt.practised;
+    const key = `${piece} ${title}`;
+    byItem.set(key, [...(byItem.get(key) ?? []), attempt]);
+  }
+  return [...byItem.values()].flatMap((attempts) => {
+    const [first] = attempts;
+    return first ? [doneWith(first, attempts)] : [];
+  });
+}
+
+function doneWith({ practised: { piece, title } }: EntryOf<'attempt'>, attempts: readonly EntryOf<'attempt'>[]): Done {
+  const good = attempts.filter(({ miss }) => miss === null);
+  const tempos = good.flatMap(({ tempo }) => tempo ?? []);
+  return {
+    title,
+    piece,
+    tries: attempts.length,
+    good: good.length,
+    misses: missCounts(attempts),
+    tempo: tempos.length > 0 ? tempos.reduce((fastest, tempo) => Math.max(fastest, tempo)) : null,
+  };
+}
+
+/** How some tries missed, counted. */
+export function missCounts(attempts: readonly EntryOf<'attempt'>[]): Done['misses'] {
+  const counts = { flat: 0, sharp: 0, late: 0, 'wrong-finger': 0, noise: 0 } satisfies Record<Miss, number>;
+  for (const { miss } of attempts) if (miss !== null) counts[miss] += 1;
+  return counts;
+}
+
+/** How tries missed, the most frequent first; those that did not are left out. */
+export function missesOf(misses: Done['misses']): readonly { readonly miss: Miss; readonly times: number }[] {
+  return MISSES.map((miss) => ({ miss, times: misses[miss] }))
+    .filter(({ times }) => times > 0)
+    .toSorted((one, other) => other.times - one.times);
+}
+
+/** What the teacher has set last: the next aim, the tolerance (with when it was set), and the points of posture. */
+export interface SetByTeacher {
+  readonly aim: string | null;
+  readonly tolerance: { readonly cents: number; readonly since: number } | null;
+  readonly points: EntryOf<'points'>['points'];
+}
+
+/** What stands, by the last entries that set it. */
+export function setIn(entries: readonly LogEntry[]): SetByTeacher {
+  const standing = asCorrected(entries);
+  const tolerance = ofKind(standing, 'tolerance').at(-1);
+  return {
+    aim: ofKind(standing, 'aim').at(-1)?.text ?? null,
+    tolerance: tolerance ? { cents: tolerance.cents, since: tolerance.at } : null,
+    points: ofKind(standing, 'points').at(-1)?.points ?? [],
+  };
+}

@@ -1,0 +1,85 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { oneOf } from '#core/result';
+import { MOST_NOTES } from '#core/material';
+import { Practised } from '../item.ts';
+
+const closed = { additionalProperties: false };
+
+/** How a try missed. */
+export const MISSES = ['flat', 'sharp', 'late', 'wrong-finger', 'noise'] as const;
+
+/** How a try missed: too low, too high, late, with the wrong finger, or with a noise. */
+export type Miss = (typeof MISSES)[number];
+
+/** What is prompted before an item is played. */
+export const PROMPTS = ['hear', 'names', 'target', 'silent'] as const;
+
+/** What is prompted before an item: hear it, say its names, hear the target of its shift alone, set the fingers without a sound. */
+export type Prompt = (typeof PROMPTS)[number];
+
+const At = { id: Type.String({ maxLength: 40 }), at: Type.Integer({ minimum: 0, description: 'Milliseconds since 1970.' }) };
+const Text = Type.String({ maxLength: 1000 });
+
+/** A point of posture that a teacher watches, and what to watch in a mirror or a film. */
+export const PosturePoint = Type.Object(
+  { name: Type.String({ maxLength: 80 }), hint: Type.Optional(Type.String({ maxLength: 160 })) },
+  closed,
+);
+
+/** A point of posture. */
+export type PosturePoint = Static<typeof PosturePoint>;
+
+/** The largest file an entry carries, bytes. */
+export const LARGEST_FILE = 3_000_000;
+
+/**
+ * One line of a log. It is never changed: what was wrong is corrected by an entry of its own. `attempt`: one try, good or missed;
+ * `skipped`: a preparatory step that was passed over; `pain`: it hurt, and the set was ended; `end-check`: how the session ended;
+ * `remark`, `posture`, `file`: what teacher or player noted; `aim`, `tolerance`, `points`: what the teacher has set from here on;
+ * `correction`: another entry is taken back.
+ */
+export const LogEntry = Type.Union([
+  Type.Object(
+    {
+      ...At,
+      kind: Type.Literal('attempt'),
+      practised: Practised,
+      tempo: Type.Union([Type.Number({ minimum: 1, maximum: 400 }), Type.Null()]),
+      miss: Type.Union([oneOf(MISSES), Type.Null()], { description: 'How it missed; null for a good one.' }),
+      note: Type.Optional(Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 })),
+    },
+    closed,
+  ),
+  Type.Object({ ...At, kind: Type.Literal('skipped'), practised: Practised, prompt: oneOf(PROMPTS) }, closed),
+  Type.Object({ ...At, kind: Type.Literal('pain'), practised: Practised }, closed),
+  Type.Object({ ...At, kind: Type.Literal('end-check'), aim: Type.String({ maxLength: 80 }), reached: Type.Boolean() }, closed),
+  Type.Object({ ...At, kind: Type.Literal('remark'), text: Text }, closed),
+  Type.Object({ ...At, kind: Type.Literal('posture'), point: Type.String({ maxLength: 80 }), good: Type.Boolean() }, closed),
+  Type.Object(
+    {
+      ...At,
+      kind: Type.Literal('file'),
+      name: Type.String({ maxLength: 120 }),
+      type: Type.String({ maxLength: 80 }),
+      bytes: Type.Integer({ minimum: 0, maximum: LARGEST_FILE }),
+      data: Type.String({ maxLength: Math.ceil((LARGEST_FILE * 4) / 3) + 100, description: 'A data URL.' }),
+    },
+    closed,
+  ),
+  Type.Object({ ...At, kind: Type.Literal('aim'), text: Type.String({ maxLength: 80 }) }, closed),
+  Type.Object({ ...At, kind: Type.Literal('tolerance'), cents: Type.Integer({ minimum: 1, maximum: 100 }) }, closed),
+  Type.Object({ ...At, kind: Type.Literal('points'), points: Type.Array(PosturePoint, { maxItems: 12 }) }, closed),
+  Type.Object({ ...At, kind: Type.Literal('correction'), of: Type.String({ maxLength: 40 }) }, closed),
+]);
+
+/** One line of a log. */
+export type LogEntry = Static<typeof LogEntry>;
+
+/** The kinds of entries. */
+export type EntryKind = LogEntry['kind'];
+
+/** An entry of a kind. */
+export type EntryOf<Kind extends EntryKind> = Extract<LogEntry, { readonly kind: Kind }>;
+
+/** What an entry says, before it has a number and a time. */
+export type LogWhat = { readonly [Kind in EntryKind]: Omit<EntryOf<Kind>, 'id' | 'at'> }[EntryKind];

@@ -1,0 +1,57 @@
+import type { EntryKind, EntryOf, LogEntry } from './entry.ts';
+
+/** The columns of a log as a table. */
+export const LOG_COLUMNS = ['id', 'time', 'kind', 'item', 'part', 'tempo', 'result', 'note', 'text'] as const;
+
+/** A line of a log as a table. */
+export type LogRow = Readonly<Record<(typeof LOG_COLUMNS)[number], string>>;
+
+/** A log as rows of a table, every entry, corrections too; times are written in UTC (ISO 8601), notes are counted from 1. */
+export function logRows(entries: readonly LogEntry[]): readonly LogRow[] {
+  return entries.map((entry) => ({
+    ...EMPTY,
+    id: entry.id,
+    time: new Date(entry.at).toISOString(),
+    kind: entry.kind,
+    ...cellsOf(entry.kind, entry),
+  }));
+}
+
+const EMPTY: LogRow = { id: '', time: '', kind: '', item: '', part: '', tempo: '', result: '', note: '', text: '' };
+
+type Cells = { readonly [Kind in EntryKind]: (entry: EntryOf<Kind>) => Partial<LogRow> };
+
+/** What the entries of each kind have in the columns of their own. */
+const CELLS: Cells = {
+  attempt: ({ practised, tempo, miss, note }) => ({
+    ...itemCells(practised),
+    tempo: tempo === null ? '' : String(tempo),
+    result: miss ?? 'good',
+    note: note === undefined ? '' : String(note + 1),
+  }),
+  skipped: ({ practised, prompt }) => ({ ...itemCells(practised), text: prompt }),
+  pain: ({ practised }) => itemCells(practised),
+  'end-check': ({ aim, reached }) => ({ text: aim, result: reached ? 'reached' : 'not reached' }),
+  remark: ({ text }) => ({ text }),
+  aim: ({ text }) => ({ text }),
+  posture: ({ point, good }) => ({ text: point, result: good ? 'good' : 'to watch' }),
+  file: ({ name }) => ({ text: name }),
+  tolerance: ({ cents }) => ({ text: `${cents} cents` }),
+  points: ({ points }) => ({ text: points.map(({ name }) => name).join('; ') }),
+  correction: ({ of }) => ({ text: of }),
+};
+
+function cellsOf<Kind extends EntryKind>(kind: Kind, entry: EntryOf<Kind>): Partial<LogRow> {
+  return CELLS[kind](entry);
+}
+
+function itemCells({ title, part }: EntryOf<'attempt'>['practised']): Pick<LogRow, 'item' | 'part'> {
+  switch (part.part) {
+    case 'whole':
+      return { item: title, part: 'all of it' };
+    case 'passage':
+      return { item: title, part: `notes ${part.from + 1} to ${part.to + 1}` };
+    case 'stage':
+      return { item: title, part: `shift to note ${part.note + 1}, ${part.stage}` };
+  }
+}

@@ -1,0 +1,52 @@
+import type { Metronome } from '#core/practice';
+import type { Performance } from '#core/sound';
+import { type Clock, startClock } from './clock.ts';
+
+/** What sounds while an item is practised. */
+export interface PracticeSound {
+  /** The model; null for none. */
+  readonly model: Performance | null;
+  /** In turns with a silence of the same length, until it is stopped; else once. */
+  readonly inTurns: boolean;
+  readonly vibrato: boolean;
+  readonly countIn: boolean;
+  readonly droneHz: number | null;
+  readonly metronome: Metronome | null;
+}
+
+let context: AudioContext | null = null;
+let clock: Clock | null = null;
+let stopLine: (() => void) | null = null;
+
+/** Counts the starts: one that takes its time sees that something else is wanted by now. */
+let turn = 0;
+
+/** Silence. */
+export function stopPractice(): void {
+  turn += 1;
+  clock?.stop();
+  clock = null;
+  stopLine?.();
+  stopLine = null;
+}
+
+/** Sounds what is asked for in place of what sounds; the metronome begins when a model that is played once is over. */
+export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz, metronome }: PracticeSound): Promise<void> {
+  stopPractice();
+  turn += 1;
+  const mine = turn;
+  context ??= new AudioContext();
+  await context.resume();
+  if (mine !== turn) return;
+  if (model || droneHz !== null) {
+    const { playLine } = await import('./play-line.ts');
+    const how = { countIn, metronome: false, loop: inTurns || model === null, gap: inTurns, vibrato, droneHz };
+    const stop = await playLine(model ?? SILENCE, how, { onNote: () => undefined, onEnd: () => undefined });
+    if (mine !== turn) return stop();
+    stopLine = stop;
+  }
+  if (metronome) clock = startClock(context, metronome, model && !inTurns ? model.seconds : 0);
+}
+
+/** Under a drone alone, seconds. */
+const SILENCE: Performance = { notes: [], beats: [], countIn: [], seconds: 60 };

@@ -1,0 +1,94 @@
+import { addDays, format, set } from 'date-fns';
+import type { LogEntry, LogWhat, Miss, PosturePoint } from '#core/practice';
+import { seeded, type Seeded } from './seeded.ts';
+
+/** A piece that a pupil of the demo practises. */
+export interface DemoPiece {
+  readonly id: string;
+  readonly title: string;
+  /** Quarter notes a minute that it is to reach. */
+  readonly tempo: number;
+}
+
+/** A day of a log, before it is a record. */
+export interface DemoDay {
+  readonly day: string;
+  readonly entries: readonly LogEntry[];
+}
+
+/** So many weeks, the last of them up to yesterday. */
+const WEEKS = 8;
+const DAYS_A_WEEK = 7;
+
+/** What pupils of a made-up studio are told at their lessons. */
+const REMARKS = [
+  'The shift is lighter. Next week with a slower bow.',
+  'First finger stays down too long before the shift.',
+  'Much steadier. Tempo one step up.',
+  'Listen for the open string under the fourth finger.',
+  'Good week: the names come without thinking.',
+] as const;
+
+const AIMS = ['The shift clean and silent', 'In tune with the open strings', 'An even tempo', 'Calm fingers'] as const;
+
+const POINTS: readonly PosturePoint[] = [
+  { name: 'Left thumb loose', hint: 'In the mirror: it does not go white.' },
+  { name: 'Left wrist straight' },
+  { name: 'Bow straight', hint: 'Film it from the side: parallel to the bridge.' },
+];
+
+/** Tolerance as it is narrowed over the weeks, cents. */
+const NARROWED = [30, 30, 26, 26, 22, 22, 19, 19] as const;
+
+/** Minutes after the beginning of a day at which its entries come. */
+const BEGINS_AT_HOUR = 17;
+
+/** Eight weeks of a pupil's log, the same for the same seed: most days a week, a lesson a week, slowly getting better. */
+export function demoDays(seed: number, pieces: readonly DemoPiece[], now: number): readonly DemoDay[] {
+  const chance = seeded(seed);
+  const first = addDays(now, -WEEKS * DAYS_A_WEEK);
+  const usual: Miss = chance.one(['flat', 'sharp', 'late']);
+  return Array.from({ length: WEEKS * DAYS_A_WEEK }, (_, order) => order).flatMap((order) => {
+    const week = Math.floor(order / DAYS_A_WEEK);
+    const isLesson = order % DAYS_A_WEEK === 0;
+    if (!isLesson && chance.next() < 0.3) return [];
+    const day = addDays(first, order);
+    const said = [...(isLesson ? lessonOf(chance, week) : []), ...practised(chance, { week, pieces, usual })];
+    const start = set(day, { hours: BEGINS_AT_HOUR, minutes: 0, seconds: 0, milliseconds: 0 }).getTime();
+    const entries = said.map((what, number): LogEntry => ({ ...what, id: `demo-${seed}-${order}-${number}`, at: start + number * 40_000 }));
+    return [{ day: format(day, 'yyyy-MM-dd'), entries }];
+  });
+}
+
+function lessonOf(chance: Seeded, week: number): readonly LogWhat[] {
+  return [
+    ...(week === 0 ? [{ kind: 'points' as const, points: [...POINTS] }] : []),
+    ...POINTS.map(({ name }): LogWhat => ({ kind: 'posture', point: name, good: chance.next() < 0.4 + week * 0.07 })),
+    { kind: 'remark', text: chance.one(REMARKS) },
+    { kind: 'tolerance', cents: NARROWED[week] ?? 19 },
+    { kind: 'aim', text: chance.one(AIMS) },
+  ];
+}
+
+interface Week {
+  readonly week: number;
+  readonly pieces: readonly DemoPiece[];
+  /** How this pupil misses most. */
+  readonly usual: Miss;
+}
+
+function practised(chance: Seeded, { week, pieces, usual }: Week): readonly LogWhat[] {
+  const [one, ...others] = pieces;
+  if (!one) return [];
+  const items = [one, ...others.filter(() => chance.next() < 0.7)];
+  const tries = items.flatMap(({ id, title, tempo }) => {
+    const share = Math.min(1, 0.55 + week * 0.06 + chance.next() * 0.05);
+    return Array.from({ length: chance.whole(6, 12) }, (): LogWhat => {
+      const good = chance.next() < 0.5 + week * 0.045;
+      const other = chance.one<Miss>(['flat', 'sharp', 'late', 'wrong-finger', 'noise']);
+      const miss = good ? null : chance.next() < 0.6 ? usual : other;
+      return { kind: 'attempt', practised: { piece: id, title, part: { part: 'whole' } }, tempo: Math.round(tempo * share), miss };
+    });
+  });
+  return [...tries, { kind: 'end-check', aim: chance.one(AIMS), reached: chance.next() < 0.4 + week * 0.06 }];
+}

@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import type { PracticeItem, PracticePart } from '#core/practice';
+import type { PieceRecord } from '../../storage/database.ts';
+import { Button } from '../../ui/Button.tsx';
+import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { pieceTitle } from '../../words/labels.ts';
+import { partText } from '../../words/practice/session.ts';
+import { newItem } from './new-item.ts';
+
+interface AddItemProps {
+  readonly pieces: readonly PieceRecord[];
+  readonly onAdd: (item: PracticeItem) => void;
+}
+
+/** Another item: a piece, or a passage of it. Drills are pieces; stages and hot spots come from the drills page. */
+export function AddItem({ pieces, onAdd }: AddItemProps) {
+  const [id, setId] = useState(pieces[0]?.id ?? '');
+  const piece = pieces.find((each) => each.id === id) ?? pieces[0];
+  const parts = piece ? partsOf(piece) : [];
+  const [chosen, setChosen] = useState(0);
+  const part = parts[Math.min(chosen, parts.length - 1)];
+  if (!piece || !part) return <p>There is no piece for this player yet.</p>;
+  return (
+    <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
+      <LabelledChoice
+        label="Piece or drill"
+        value={piece.id}
+        among={pieces.map((each) => each.id)}
+        nameOf={(each) => titleOf(pieces, each)}
+        onChoose={(next) => {
+          setId(next);
+          setChosen(0);
+        }}
+      />
+      <LabelledChoice
+        label="What of it"
+        value={Math.min(chosen, parts.length - 1)}
+        among={parts.map((_, order) => order)}
+        nameOf={(order) => (parts[order] ? partText(parts[order]) : '')}
+        onChoose={setChosen}
+      />
+      <Button onClick={() => onAdd(newItem(piece, part))}>Put it in</Button>
+    </div>
+  );
+}
+
+function titleOf(pieces: readonly PieceRecord[], id: string): string {
+  const piece = pieces.find((each) => each.id === id);
+  return piece ? pieceTitle(piece.document) : '';
+}
+
+/** All of a piece, and the passages that something is asked of. */
+function partsOf({ document: { brief } }: PieceRecord): readonly PracticePart[] {
+  return [{ part: 'whole' }, ...(brief.stretches ?? []).map(({ from, to }): PracticePart => ({ part: 'passage', from, to }))];
+}

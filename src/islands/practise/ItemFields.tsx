@@ -1,0 +1,196 @@
+import { TUNINGS } from '#core/instrument';
+import { GROUPINGS, LADDER_RULES, MODELS, notesOfPart, type PracticeItem, secondsOfLadder, SET_RULES, SUBDIVISIONS } from '#core/practice';
+import { type Asked, answerOf, useAsked } from '../../engine/asked.ts';
+import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
+import { Button } from '../../ui/Button.tsx';
+import { CheckField } from '../../ui/fields/Field.tsx';
+import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import {
+  clockText,
+  droneText,
+  GROUPING_WORDS,
+  LADDER_RULE_WORDS,
+  MODEL_WORDS,
+  partText,
+  SET_WORDS,
+  tempoText,
+} from '../../words/practice/session.ts';
+import { NumberInput } from './NumberInput.tsx';
+
+interface ItemFieldsProps {
+  readonly item: PracticeItem;
+  readonly number: number;
+  readonly onChange: (item: PracticeItem) => void;
+  readonly onRemove: () => void;
+  /** Null for the first. */
+  readonly onUp: (() => void) | null;
+}
+
+const BOWS = ['none', '2', '4', '2, then 4', '4, then 8'] as const;
+const BOW_LISTS: Readonly<Record<(typeof BOWS)[number], number[]>> = {
+  none: [],
+  '2': [2],
+  '4': [4],
+  '2, then 4': [2, 4],
+  '4, then 8': [4, 8],
+};
+
+/** An item of a session: what, how long, and by which ladder; the rest is set once and seldom changed. */
+export function ItemFields({ item, number, onChange, onRemove, onUp }: ItemFieldsProps) {
+  const { practised, minutes, ladder, grouping } = item;
+  const { title, part } = practised;
+  const name = `${title}, ${partText(part)}`;
+  const climb = (next: Partial<PracticeItem['ladder']>): void => onChange({ ...item, ladder: { ...ladder, ...next } });
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex flex-wrap items-baseline gap-x-3">
+        <strong className="grow">
+          {number}. {title}
+          <span className="font-normal text-dove-dark">, {partText(part)}</span>
+        </strong>
+        {onUp && (
+          <Button aria-label={`Earlier: ${name}`} onClick={onUp}>
+            Earlier
+          </Button>
+        )}
+        <Button aria-label={`Take out: ${name}`} onClick={onRemove}>
+          Take out
+        </Button>
+      </div>
+      <div className="mt-1 flex flex-wrap items-end gap-x-4 gap-y-1">
+        <NumberInput label="Minutes" value={minutes} least={1} most={30} onChange={(next) => onChange({ ...item, minutes: next })} />
+        <NumberInput label="From ♩ =" value={ladder.from} least={20} most={240} onChange={(from) => climb({ from })} />
+        <NumberInput label="To ♩ =" value={ladder.to} least={20} most={240} onChange={(to) => climb({ to })} />
+        <NumberInput label="By" value={ladder.step} least={1} most={60} onChange={(step) => climb({ step })} />
+        <LabelledChoice
+          label="Grouped"
+          value={grouping}
+          among={GROUPINGS}
+          nameOf={(each) => GROUPING_WORDS[each]}
+          onChoose={(next) => onChange({ ...item, grouping: next })}
+        />
+      </div>
+      <LadderLength item={item} />
+      <OpenedSection title="Set, ladder and sound">{() => <MoreFields item={item} onChange={onChange} />}</OpenedSection>
+    </li>
+  );
+}
+
+/** The item with its plan. */
+function useItem(item: PracticeItem): Asked<LoadedItem | null> {
+  return useAsked({ key: ['item', item.practised, item.ladder.from, item.ladder.to], ask: async () => await loadItem(item) });
+}
+
+/** What the ladder takes, and what is said of its fingering. */
+function LadderLength({ item }: Pick<ItemFieldsProps, 'item'>) {
+  const asked = useItem(item);
+  return (
+    <p className="mt-1 text-[14px] text-dove-dark">
+      <Answered asked={asked}>
+        {(loaded) => {
+          if (!loaded) return 'This piece is no longer in the studio, or no hand plays it: the item is left out.';
+          const seconds = secondsOfLadder(loaded.plan, notesOfPart(loaded.plan, item.practised.part), item.ladder, item.set.wanted);
+          return (
+            <>
+              The whole ladder takes {clockText(seconds)} without rests, if every set is clean at once.
+              {loaded.otherWhenSlow &&
+                ` At ${tempoText(item.ladder.from)} alone another fingering would come out; the one for ${tempoText(item.ladder.to)} is practised.`}
+            </>
+          );
+        }}
+      </Answered>
+    </p>
+  );
+}
+
+type PartProps = Pick<ItemFieldsProps, 'item' | 'onChange'>;
+
+function MoreFields({ item, onChange }: PartProps) {
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
+      <SetFields item={item} onChange={onChange} />
+      <SoundFields item={item} onChange={onChange} />
+    </div>
+  );
+}
+
+/** How a set is counted and what moves the ladder. */
+function SetFields({ item, onChange }: PartProps) {
+  const { ladder, set } = item;
+  const climb = (next: Partial<PracticeItem['ladder']>): void => onChange({ ...item, ladder: { ...ladder, ...next } });
+  const bows = BOWS.find((each) => BOW_LISTS[each].join() === ladder.bows.join()) ?? 'none';
+  return (
+    <>
+      <NumberInput
+        label="Good ones to a set"
+        value={set.wanted}
+        least={1}
+        most={20}
+        onChange={(wanted) => onChange({ ...item, set: { ...set, wanted } })}
+      />
+      <LabelledChoice
+        label="Counted"
+        value={set.counted}
+        among={SET_RULES}
+        nameOf={(each) => SET_WORDS[each]}
+        onChoose={(counted) => onChange({ ...item, set: { ...set, counted } })}
+      />
+      <LabelledChoice
+        label="Ladder"
+        value={ladder.rule}
+        among={LADDER_RULES}
+        nameOf={(each) => LADDER_RULE_WORDS[each]}
+        onChoose={(rule) => climb({ rule })}
+      />
+      <LabelledChoice
+        label="Notes to a bow at the end"
+        value={bows}
+        among={BOWS}
+        nameOf={String}
+        onChoose={(each) => climb({ bows: BOW_LISTS[each] })}
+      />
+      <CheckField label="Each note held 4, 2, 1 beats first" checked={ladder.heldFirst} onChange={(heldFirst) => climb({ heldFirst })} />
+    </>
+  );
+}
+
+/** What sounds along. */
+function SoundFields({ item, onChange }: PartProps) {
+  const { along } = item;
+  const sound = (next: Partial<PracticeItem['along']>): void => onChange({ ...item, along: { ...along, ...next } });
+  const strings = answerOf(useItem(item))?.plan.brief.instrument.kind;
+  return (
+    <>
+      <LabelledChoice
+        label="Model"
+        value={along.model}
+        among={MODELS}
+        nameOf={(each) => MODEL_WORDS[each]}
+        onChoose={(model) => sound({ model })}
+      />
+      <LabelledChoice
+        label="Drone"
+        value={along.drone}
+        among={[...new Set(['none', 'tonic', ...(strings ? TUNINGS[strings] : []), along.drone])]}
+        nameOf={droneText}
+        onChoose={(drone) => sound({ drone })}
+      />
+      <LabelledChoice
+        label="Clicks to a beat"
+        value={along.subdivision}
+        among={SUBDIVISIONS}
+        nameOf={String}
+        onChoose={(subdivision) => sound({ subdivision })}
+      />
+      <CheckField label="Metronome" checked={along.metronome} onChange={(metronome) => sound({ metronome })} />
+      <CheckField
+        label="Every other measure silent"
+        checked={along.silentMeasures}
+        onChange={(silentMeasures) => sound({ silentMeasures })}
+      />
+      <CheckField label="Model with vibrato" checked={along.vibrato} onChange={(vibrato) => sound({ vibrato })} />
+    </>
+  );
+}

@@ -1,0 +1,30 @@
+import { TextField } from '../../ui/fields/Field.tsx';
+
+interface NumberInputProps {
+  readonly label: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly onChange: (value: number) => void;
+}
+
+/** A whole number between two others, under its name; what is not one stays as it was typed and counts for nothing. */
+export function NumberInput({ label, value, least, most, onChange }: NumberInputProps) {
+  return (
+    <label className="grid gap-0.5 text-[14px]">
+      <span className="text-dove-dark">{label}</span>
+      <TextField
+        type="number"
+        aria-label={label}
+        className="w-20"
+        min={least}
+        max={most}
+        defaultValue={value}
+        onChange={({ target }) => {
+          const typed = Number(target.value);
+          if (target.value !== '' && Number.isInteger(typed) && typed >= least && typed <= most) onChange(typed);
+        }}
+      />
+    </label>
+  );
+}

@@ -1,0 +1,200 @@
+import { parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { useEffect, useRef, useState } from 'react';
+import { STAGES } from '#core/drill';
+import type { PracticeItem, PracticePart } from '#core/practice';
+import { useAsked } from '../../engine/asked.ts';
+import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
+import { beginSession, useRunning } from '../../state/practice/running.ts';
+import { setByTeacher } from '../../state/practice/set-by-teacher.ts';
+import type { PieceRecord, SessionRecord } from '../../storage/database.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { Addressed } from '../Addressed.tsx';
+import { Header } from '../Header.tsx';
+import { newItem } from './new-item.ts';
+import { PedalKeys } from './PedalKeys.tsx';
+import { SessionFields } from './SessionFields.tsx';
+import { Stand } from './stand/Stand.tsx';
+import { practiseStudio, type PractiseStudio, useSessions } from './use-sessions.ts';
+
+/** Where practice is prepared and done: sessions with an aim, items and a check at the end. */
+export const Practise = guarded(GuardedPractise);
+
+function GuardedPractise() {
+  return (
+    <Addressed>
+      <PractisePage />
+    </Addressed>
+  );
+}
+
+function PractisePage() {
+  const isUnderWay = useRunning((running) => running !== null);
+  const asked = useAsked({ key: ['practise studio'], ask: practiseStudio });
+  if (isUnderWay) return <Stand />;
+  return (
+    <>
+      <Header current="Session" />
+      <main className="px-6 pt-3 pb-6">
+        <h1 className="text-2xl font-semibold">Sessions</h1>
+        <Answered asked={asked} waiting="Opening the studio …">
+          {(studio) => <OfPlayer studio={studio} />}
+        </Answered>
+      </main>
+    </>
+  );
+}
+
+const ADDRESS = {
+  player: parseAsString,
+  session: parseAsString,
+  add: parseAsString,
+  from: parseAsInteger,
+  to: parseAsInteger,
+  note: parseAsInteger,
+  stage: parseAsStringLiteral(STAGES),
+};
+
+const NOBODY = 'nobody';
+
+function OfPlayer({ studio }: { readonly studio: PractiseStudio }) {
+  const [address, setAddress] = useQueryStates(ADDRESS);
+  const added = studio.pieces.find(({ id }) => id === address.add);
+  const player = studio.players.find(({ id }) => id === playerAsked(studio, address.player, added)) ?? null;
+  return (
+    <>
+      <LabelledChoice
+        label="Player"
+        value={player?.id ?? NOBODY}
+        among={[...studio.players.map(({ id }) => id), NOBODY]}
+        nameOf={(id) => studio.players.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
+        onChoose={(id) => void setAddress({ player: id, session: null, add: null })}
+      />
+      <SessionsOf
+        key={player?.id ?? NOBODY}
+        playerId={player?.id ?? null}
+        name={player?.document.name ?? ''}
+        pieces={studio.pieces.filter(({ playerId }) => playerId === (player?.id ?? null))}
+        brought={added ? newItem(added, partOf(address)) : null}
+      />
+    </>
+  );
+}
+
+/** Whose sessions are shown: of the player in the address, else of the one whose piece is put in, else of the first. */
+function playerAsked({ players }: PractiseStudio, inAddress: string | null, added: PieceRecord | undefined): string {
+  if (inAddress !== null) return inAddress;
+  return (added ? added.playerId : players[0]?.id) ?? NOBODY;
+}
+
+/** What of a piece the address asks for. */
+function partOf({
+  from,
+  to,
+  note,
+  stage,
+}: {
+  readonly from: number | null;
+  readonly to: number | null;
+  readonly note: number | null;
+  readonly stage: (typeof STAGES)[number] | null;
+}): PracticePart {
+  if (note !== null && stage !== null) return { part: 'stage', note, stage };
+  return from !== null && to !== null ? { part: 'passage', from, to } : { part: 'whole' };
+}
+
+interface SessionsOfProps {
+  readonly playerId: string | null;
+  readonly name: string;
+  readonly pieces: readonly PieceRecord[];
+  /** What another page has sent to be put in. */
+  readonly brought: PracticeItem | null;
+}
+
+function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
+  const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
+  const { sessions, trouble, add, change, remove } = useSessions(playerId);
+  const set = useAsked({ key: ['set by the teacher', playerId], ask: async () => await setByTeacher(playerId) });
+  const open = (session: SessionRecord | null): void =>
+    void setAddress({ session: session?.id ?? null, add: null, from: null, to: null, note: null, stage: null });
+  const isPutIn = useRef(false);
+  useEffect(() => {
+    if (!sessions || !brought || isPutIn.current) return;
+    isPutIn.current = true;
+    const [newest] = sessions;
+    if (newest) change(newest, { items: [...newest.document.items, brought] });
+    open(newest ?? add('', [brought]));
+  });
+  if (trouble !== null) return <Notice trouble>{trouble}</Notice>;
+  if (!sessions) return null;
+  const session = sessions.find(({ id }) => id === chosen) ?? sessions[0];
+  return (
+    <>
+      <NextSteps atHead>
+        {session && <Begin session={session} name={name} />}
+        <Button onClick={() => open(add('', []))}>New session</Button>
+        {session && <Button onClick={() => remove(session)}>Delete this session</Button>}
+        <ButtonLink href={`/record${playerId === null ? '' : `?player=${playerId}`}`}>What was done</ButtonLink>
+      </NextSteps>
+      <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
+        <nav aria-label="Sessions">
+          {sessions.length === 0 && <p className="text-dove-dark">No session yet.</p>}
+          <ul className="grid gap-1 text-[15px]">
+            {sessions.map((each) => (
+              <li key={each.id}>
+                <button
+                  type="button"
+                  aria-current={each === session ? 'true' : undefined}
+                  className={`w-full cursor-pointer rounded px-2 py-1 text-left ${each === session ? 'bg-band font-semibold' : ''}`}
+                  onClick={() => open(each)}
+                >
+                  {each.document.name || 'Without an aim yet'}
+                  <span className="block text-[14px] font-normal text-dove-dark">{each.document.day}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </nav>
+        {session && (
+          <div className="min-w-0">
+            <SessionFields
+              session={session}
+              pieces={pieces}
+              nextAim={set.state === 'answered' ? set.value.aim : null}
+              onChange={(fields) => change(session, fields)}
+            />
+            <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
+          </div>
+        )}
+      </div>
+    </>
+  );
+}
+
+/** Begins a session once its items are planned; those without a plan are left out. */
+function Begin({ session, name }: { readonly session: SessionRecord; readonly name: string }) {
+  const [waits, setWaits] = useState(false);
+  const [trouble, setTrouble] = useState(false);
+  const { items } = session.document;
+  const begin = async (): Promise<void> => {
+    setWaits(true);
+    const loaded = await Promise.all(items.map(loadItem)).catch((): null[] => []);
+    setWaits(false);
+    const playable = loaded.flatMap((item): LoadedItem[] => (item ? [item] : []));
+    setTrouble(playable.length === 0);
+    if (playable.length > 0) beginSession(session, { playerId: session.playerId, name }, playable);
+  };
+  return (
+    <>
+      <Button disabled={items.length === 0 || waits} onClick={() => void begin()}>
+        {waits ? 'Planning …' : 'Begin'}
+      </Button>
+      {trouble && <span role="alert">None of its items can be played.</span>}
+    </>
+  );
+}

@@ -1,0 +1,66 @@
+import { useEffect } from 'react';
+import { itemOf } from '#core/practice';
+import { pedalStore, signalOf } from '../../../state/practice/pedal.ts';
+import { leaveSession, signal, useRunning } from '../../../state/practice/running.ts';
+import { CLOSE_WORDS } from '../../../words/practice/stand.ts';
+import { StandButton } from './StandButton.tsx';
+import { StandStep } from './StandStep.tsx';
+
+/** What is under the pointer decides by itself. */
+const OWN = 'button, a, input, textarea, select, [tabindex]';
+
+/** A session on the music stand: read at two metres, worked by one key, a pedal, or a tap anywhere. */
+export function Stand() {
+  const running = useRunning((now) => now);
+  useEffect(() => {
+    const press = (event: KeyboardEvent): void => {
+      if (event.repeat || event.ctrlKey || event.altKey || event.metaKey) return;
+      const said = signalOf(pedalStore.getState(), event.code);
+      // Enter and Space on a button press that button.
+      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select') !== null;
+      if (said === null || (onButton && (event.code === 'Enter' || event.code === 'Space'))) return;
+      event.preventDefault();
+      signal(said);
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
+  useKeepAwake();
+  if (!running) return null;
+  const hurts = itemOf(running.run) !== null && running.run.step.at !== 'pain';
+  return (
+    <main
+      className="flex min-h-dvh flex-col gap-4 px-6 py-4 text-[32px] leading-[1.25]"
+      onClick={(event) => {
+        if (event.target instanceof Element && event.target.closest(OWN) === null) signal('on');
+      }}
+    >
+      <StandStep running={running} />
+      {running.trouble !== null && <p role="alert">{running.trouble}</p>}
+      <div className="mt-auto flex flex-wrap gap-4">
+        {hurts && <StandButton onClick={() => signal('pain')}>It hurts</StandButton>}
+        <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>
+      </div>
+    </main>
+  );
+}
+
+/** The screen stays on while both hands hold the instrument, where the browser can do that. */
+function useKeepAwake(): void {
+  useEffect(() => {
+    let lock: WakeLockSentinel | null = null;
+    let gone = false;
+    const ask = navigator.wakeLock?.request('screen');
+    ask?.then(
+      (got) => {
+        lock = got;
+        if (gone) void got.release();
+      },
+      () => undefined,
+    );
+    return () => {
+      gone = true;
+      void lock?.release();
+    };
+  }, []);
+}

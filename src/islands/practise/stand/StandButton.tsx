@@ -1,0 +1,18 @@
+import type { ButtonHTMLAttributes } from 'react';
+
+interface StandButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
+  /** What the pedal or the space bar does as well. */
+  readonly main?: boolean;
+}
+
+/** Something to press with a knuckle, an elbow or the tip of a bow. */
+export function StandButton({ main = false, className = '', ...attributes }: StandButtonProps) {
+  const look = main ? 'border-ink bg-ink text-paper' : 'border-dove bg-paper text-ink';
+  return (
+    <button
+      type="button"
+      className={`min-h-[96px] min-w-[96px] grow cursor-pointer rounded-[8px] border-2 px-5 text-[32px] leading-[1.15] font-semibold ${look} ${className}`}
+      {...attributes}
+    />
+  );
+}

@@ -1,0 +1,247 @@
+import { useEffect, useState } from 'react';
+import { waysOf } from '#core/brief';
+import { answerOf } from '#core/brief/parts/school';
+import { capsOf, goodSoFar, itemOf, MISSES, notesOfPart, secondsOfRun, strictest } from '#core/practice';
+import { hearAgain, inHand, leaveSession, type Running, signal } from '../../../state/practice/running.ts';
+import {
+  clockText,
+  CORRECTING_WORDS,
+  EAR_TIRES,
+  MISS_WORDS,
+  PAIN_WORDS,
+  partText,
+  PROMPT_WORDS,
+  rungText,
+  setText,
+  STRAIN_WORDS,
+  tempoText,
+} from '../../../words/practice/session.ts';
+import { SAID_WORDS } from '../../../words/practice/stand.ts';
+import { StandButton } from './StandButton.tsx';
+import { StandStaff } from './StandStaff.tsx';
+
+interface StepProps {
+  readonly running: Running;
+}
+
+/** What stands on the music stand at each step of a session. */
+export function StandStep({ running }: StepProps) {
+  const { run } = running;
+  switch (run.step.at) {
+    case 'aim':
+      return (
+        <Plain title={run.aim} running={running}>
+          <p>Today’s aim. {run.items.length === 1 ? 'One item' : `${run.items.length} items`}. Warm up first; stop at any pain.</p>
+        </Plain>
+      );
+    case 'prepare':
+      return <Prepare running={running} prompt={run.step.prompt} />;
+    case 'play':
+    case 'miss':
+      return <Play running={running} />;
+    case 'rest':
+      return <Rest running={running} />;
+    case 'pain':
+      return (
+        <Plain title="Stop" running={running}>
+          <p>{PAIN_WORDS}</p>
+        </Plain>
+      );
+    case 'end-check':
+      return (
+        <Plain title={run.endCheck === '' ? 'Play it once more' : run.endCheck} running={running}>
+          <p>The aim was: {run.aim}. Is it reached?</p>
+        </Plain>
+      );
+    case 'done':
+      return <Done running={running} />;
+  }
+}
+
+interface PlainProps extends StepProps {
+  readonly title: string;
+  readonly children: React.ReactNode;
+}
+
+function Plain({ title, running, children }: PlainProps) {
+  return (
+    <>
+      <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">{title}</h1>
+      {children}
+      <Said running={running} />
+    </>
+  );
+}
+
+/** The two things that can be said, as buttons. */
+function Said({ running }: StepProps) {
+  const { on, other } = SAID_WORDS[running.run.step.at];
+  return (
+    <div className="flex flex-wrap gap-4">
+      {other !== null && <StandButton onClick={() => signal('other')}>{other}</StandButton>}
+      <StandButton main onClick={() => signal('on')}>
+        {on}
+      </StandButton>
+    </div>
+  );
+}
+
+function Title({ running }: StepProps) {
+  const item = itemOf(running.run);
+  const part = item?.practised.part;
+  return (
+    <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">
+      {item?.practised.title}
+      {part && part.part !== 'whole' && <span className="block text-[32px] font-normal">{partText(part)}</span>}
+    </h1>
+  );
+}
+
+function Prepare({ running, prompt }: StepProps & { readonly prompt: number }) {
+  const item = itemOf(running.run);
+  const here = inHand(running);
+  const asked = item?.prompts[prompt];
+  if (!item || !here || asked === undefined) return null;
+  const sounds = asked === 'hear';
+  return (
+    <>
+      <Title running={running} />
+      <p>
+        First, {prompt + 1} of {item.prompts.length}: {PROMPT_WORDS[asked]}
+      </p>
+      {here.loaded.otherWhenSlow && prompt === 0 && (
+        <p>Slow alone, another fingering would do. Keep this one: it is for {tempoText(here.loaded.item.ladder.to)}.</p>
+      )}
+      <StandStaff plan={here.loaded.plan} group={notesOfPart(here.loaded.plan, here.loaded.item.practised.part)} />
+      <div className="flex flex-wrap gap-4">
+        {sounds && <StandButton onClick={hearAgain}>Hear it again</StandButton>}
+        <StandButton onClick={() => signal('other')}>{SAID_WORDS.prepare.other}</StandButton>
+        <StandButton main onClick={() => signal('on')}>
+          {SAID_WORDS.prepare.on}
+        </StandButton>
+      </div>
+    </>
+  );
+}
+
+function Play({ running }: StepProps) {
+  const { run } = running;
+  const item = itemOf(run);
+  const here = inHand(running);
+  if (!item || !here || (run.step.at !== 'play' && run.step.at !== 'miss')) return null;
+  const { loaded, rung, group } = here;
+  const wanted = Math.min(item.set.wanted, item.cap ?? Infinity);
+  const caps = capsOf(loaded.plan, group);
+  return (
+    <>
+      <Title running={running} />
+      <div className="flex flex-wrap items-baseline gap-x-10 gap-y-1">
+        <p className="text-[64px] leading-[1.1] font-semibold tabular-nums" aria-label="Tempo">
+          {tempoText(rung.tempo)}
+        </p>
+        <p className="text-[64px] leading-[1.1] font-semibold tabular-nums" aria-label="Good so far" role="status">
+          {goodSoFar(item.set, run.step.tries)} of {wanted}
+        </p>
+        <p>{setText(item)}</p>
+        {rungText(rung) !== '' && <p>{rungText(rung)}</p>}
+        {item.groups > 1 && (
+          <p>
+            part {run.group + 1} of {item.groups}
+          </p>
+        )}
+        <p>{clockText(secondsOfRun(loaded.plan, group, rung))} a run</p>
+      </div>
+      {caps.length > 0 && (
+        <p>
+          At most {strictest(caps).tries} tries, then rest: {caps.map(({ strain }) => STRAIN_WORDS[strain]).join('; ')}.
+        </p>
+      )}
+      {run.step.at === 'miss' ? (
+        <HowMissed running={running} />
+      ) : (
+        <>
+          {running.justMissed && <p>{CORRECTING_WORDS[answerOf(waysOf(loaded.plan.brief), 'correcting')]}</p>}
+          <StandStaff plan={loaded.plan} group={group} />
+          <Said running={running} />
+        </>
+      )}
+    </>
+  );
+}
+
+function HowMissed({ running }: StepProps) {
+  const { step } = running.run;
+  if (step.at !== 'miss') return null;
+  return (
+    <>
+      <p>How did it miss?</p>
+      <p className="text-[64px] leading-[1.1] font-semibold" role="status">
+        {MISS_WORDS[step.miss]}
+      </p>
+      <p>
+        {MISSES.filter((miss) => miss !== step.miss)
+          .map((miss) => MISS_WORDS[miss])
+          .join(' · ')}
+      </p>
+      <Said running={running} />
+    </>
+  );
+}
+
+function Rest({ running }: StepProps) {
+  const { run, items, stepSince } = running;
+  const item = run.items[run.item];
+  const left = useSecondsLeft(stepSince, item?.restSeconds ?? 0);
+  const here = inHand(running);
+  if (!item || run.step.at !== 'rest') return null;
+  const { clean, over } = run.step;
+  const last = run.item + 1 >= items.length;
+  return (
+    <>
+      <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">{clean ? 'A clean set' : 'Not clean yet'}</h1>
+      <p className="text-[64px] leading-[1.1] font-semibold tabular-nums" role="timer" aria-label="Rest">
+        {left > 0 ? clockText(left) : 'Ready'}
+      </p>
+      <p>{EAR_TIRES} Let both arms hang.</p>
+      <p>
+        {over
+          ? last
+            ? 'Then the check at the end.'
+            : `Then: ${run.items[run.item + 1]?.practised.title ?? ''}.`
+          : here && `Then ${tempoText(here.rung.tempo)}${rungText(here.rung) === '' ? '' : `, ${rungText(here.rung)}`}.`}
+      </p>
+      <Said running={running} />
+    </>
+  );
+}
+
+/** Seconds until a time of some length is over; 0 afterwards. */
+function useSecondsLeft(since: number, seconds: number): number {
+  const [now, setNow] = useState(since);
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), 500);
+    return () => clearInterval(timer);
+  }, []);
+  return Math.max(0, seconds - (Math.max(now, since) - since) / 1000);
+}
+
+function Done({ running }: StepProps) {
+  const { run, good, tries } = running;
+  const reached = run.step.at === 'done' ? run.step.reached : null;
+  return (
+    <>
+      <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">
+        {reached === null ? 'Enough for today' : reached ? 'Reached' : 'Not yet: it comes back'}
+      </h1>
+      <p className="text-[64px] leading-[1.1] font-semibold tabular-nums">
+        {good} of {tries}
+      </p>
+      <p>good tries. All of it is in the record.</p>
+      <div className="flex flex-wrap gap-4">
+        <StandButton main onClick={leaveSession}>
+          Back to the sessions
+        </StandButton>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,120 @@
+import { useState } from 'react';
+import { doneIn, type LogEntry, ofKind } from '#core/practice';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { EmptyState } from '../../ui/states/EmptyState.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { Table } from '../../ui/Table.tsx';
+import { attemptText, dayText, doneText, entryText, sumText } from '../../words/practice/record.ts';
+import type { Log, LogDay } from './use-log.ts';
+
+/** So many days are shown at first. */
+const SHOWN = 10;
+
+/** A log day by day, the newest first: what was done, and what was said. */
+export function Days({ log, practise }: { readonly log: Log; readonly practise: string }) {
+  const [shown, setShown] = useState(SHOWN);
+  const { days } = log;
+  if (!days) return null;
+  if (days.length === 0) {
+    return (
+      <div className="mt-4">
+        <EmptyState title="Nothing is logged yet">What is tried in a session comes here by itself.</EmptyState>
+        <ButtonLink className="mt-2" href={practise}>
+          Prepare a session
+        </ButtonLink>
+      </div>
+    );
+  }
+  const attempts = days.flatMap(({ entries }) => ofKind(entries, 'attempt'));
+  return (
+    <div className="mt-3 max-w-3xl">
+      <p className="text-dove-dark">
+        {log.isCut ? 'The last eight weeks: ' : 'All of it: '}
+        {sumText(days.length, attempts.length, attempts.filter(({ miss }) => miss === null).length)}.
+      </p>
+      {days.slice(0, shown).map((day) => (
+        <Day key={day.day} day={day} log={log} />
+      ))}
+      <div className="no-print mt-3 flex gap-2">
+        {shown < days.length && <Button onClick={() => setShown(shown + SHOWN)}>Earlier days</Button>}
+        {log.isCut && <Button onClick={log.readAll}>Everything that was ever logged</Button>}
+      </div>
+    </div>
+  );
+}
+
+/** A page of the notebook. */
+function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly log: Log }) {
+  const done = doneIn(entries);
+  const said = entries.filter(({ kind }) => kind !== 'attempt');
+  return (
+    <article aria-label={dayText(day)} className="mt-4 break-inside-avoid">
+      <Heading as="h3">{dayText(day)}</Heading>
+      {done.length > 0 && (
+        <Table>
+          <thead className="sr-only">
+            <tr>
+              <th>Item</th>
+              <th>Tries</th>
+            </tr>
+          </thead>
+          <tbody>
+            {done.map((item) => (
+              <tr key={`${item.piece} ${item.title}`}>
+                <td className="w-1/2">{item.title}</td>
+                <td>{doneText(item)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      )}
+      <ul className="text-[15px]">
+        {said.map((entry) => (
+          <li key={entry.id}>
+            {entryText(entry)} <TakeBack entry={entry} log={log} />
+            {entry.kind === 'file' && <Attached entry={entry} />}
+          </li>
+        ))}
+      </ul>
+      {done.length > 0 && (
+        <OpenedSection title="Try by try">
+          {() => (
+            <ul className="text-[14px]">
+              {ofKind(entries, 'attempt').map((attempt) => (
+                <li key={attempt.id}>
+                  {attemptText(attempt)} <TakeBack entry={attempt} log={log} />
+                </li>
+              ))}
+            </ul>
+          )}
+        </OpenedSection>
+      )}
+    </article>
+  );
+}
+
+/** A correction is an entry of its own: what it takes back stays in the file. */
+function TakeBack({ entry, log }: { readonly entry: LogEntry; readonly log: Log }) {
+  const what = entry.kind === 'attempt' ? attemptText(entry) : entryText(entry);
+  return (
+    <button
+      type="button"
+      aria-label={`Take back: ${what}`}
+      className="no-print cursor-pointer px-1 text-[13px] text-dove-dark underline decoration-dotted underline-offset-3"
+      onClick={() => void log.add({ kind: 'correction', of: entry.id })}
+    >
+      take back
+    </button>
+  );
+}
+
+function Attached({ entry }: { readonly entry: Extract<LogEntry, { kind: 'file' }> }) {
+  if (entry.type.startsWith('image/')) return <img src={entry.data} alt={entry.name} className="mt-1 max-h-60" />;
+  if (entry.type.startsWith('audio/')) return <audio controls src={entry.data} aria-label={entry.name} className="mt-1 block" />;
+  return (
+    <a href={entry.data} download={entry.name}>
+      Download
+    </a>
+  );
+}

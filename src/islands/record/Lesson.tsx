@@ -1,0 +1,209 @@
+import { Printer } from 'lucide-react';
+import { useState } from 'react';
+import { asCorrected, doneIn, FIRST_TOLERANCE, LARGEST_FILE, missCounts, missesOf, ofKind, proposedTolerance, setIn } from '#core/practice';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { TextField } from '../../ui/fields/Field.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { doneText, entryText, sizeText } from '../../words/practice/record.ts';
+import { AIMS_OFFERED, MISS_WORDS } from '../../words/practice/session.ts';
+import { PosturePoints } from './PosturePoints.tsx';
+import type { Log } from './use-log.ts';
+
+/** A lesson looks back on so many days. */
+const DAYS = 7;
+const MS_A_DAY = 86_400_000;
+
+interface LessonProps {
+  readonly log: Log;
+  readonly name: string;
+  /** Where the player's sessions are. */
+  readonly practise: string;
+}
+
+/** A lesson on one page: what the week was, what is said, what comes next. */
+export function Lesson({ log, name, practise }: LessonProps) {
+  const [now] = useState(() => Date.now());
+  if (!log.days) return null;
+  const standing = asCorrected(log.all);
+  const week = standing.filter(({ at }) => at >= now - DAYS * MS_A_DAY);
+  const { aim } = setIn(log.all);
+  const done = doneIn(week);
+  const misses = missesOf(missCounts(ofKind(week, 'attempt')));
+  const pains = ofKind(week, 'pain');
+  return (
+    <div className="mt-3 max-w-3xl">
+      <NextSteps atHead>
+        <Button onClick={() => print()}>
+          <Printer size={15} aria-hidden="true" /> Print it
+        </Button>
+        <ButtonLink href={practise}>Prepare the next session</ButtonLink>
+      </NextSteps>
+      <h2 className="mt-2 hidden text-xl font-semibold print:block">Lesson: {name}</h2>
+      {pains.length > 0 && (
+        <Notice className="mt-2">
+          {pains.map((pain) => entryText(pain)).join(' ')} Ask about it before anything is played; if it stays or comes back, a doctor.
+        </Notice>
+      )}
+      <Heading as="h3" className="mt-3">
+        The last week
+      </Heading>
+      <p>{aim === null ? 'No aim was set.' : `The aim was: ${aim}.`}</p>
+      {misses.length > 0 && <p>Missed: {misses.map(({ miss, times }) => `${times} ${MISS_WORDS[miss]}`).join(', ')}.</p>}
+      {done.length === 0 ? (
+        <p className="text-dove-dark">Nothing was logged.</p>
+      ) : (
+        <ul>
+          {done.map((item) => (
+            <li key={`${item.piece} ${item.title}`}>
+              {item.title}: {doneText(item)}
+            </li>
+          ))}
+        </ul>
+      )}
+      <Remarks log={log} now={now} />
+      <PosturePoints log={log} now={now} />
+      <Tolerance log={log} now={now} />
+      <NextAim log={log} />
+    </div>
+  );
+}
+
+/** Remarks of today, kept as they are written; a sound or a picture with them. */
+function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
+  const [text, setText] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const today = asCorrected(log.all).filter(({ at }) => at >= new Date(now).setHours(0, 0, 0, 0));
+  const keep = async (): Promise<void> => {
+    if (text.trim() === '') return;
+    if (await log.add({ kind: 'remark', text: text.trim().slice(0, 1000) })) setText('');
+  };
+  const attach = async (file: File): Promise<void> => {
+    if (file.size > LARGEST_FILE) {
+      setTrouble(
+        `${file.name} is ${sizeText(file.size)}: at most ${sizeText(LARGEST_FILE)} can be kept with a remark. Cut it shorter, or make the picture smaller.`,
+      );
+      return;
+    }
+    setTrouble(null);
+    const data = await dataUrlOf(file);
+    await log.add({ kind: 'file', name: file.name.slice(0, 120), type: file.type.slice(0, 80), bytes: file.size, data });
+  };
+  return (
+    <section aria-label="Remarks">
+      <Heading as="h3" className="mt-3">
+        Remarks
+      </Heading>
+      <ul>
+        {today
+          .filter(({ kind }) => kind === 'remark' || kind === 'file')
+          .map((entry) => (
+            <li key={entry.id}>{entryText(entry)}</li>
+          ))}
+      </ul>
+      <div className="no-print mt-1 flex flex-wrap items-center gap-2">
+        <TextField
+          aria-label="Remark"
+          className="min-w-64 grow"
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+          onBlur={() => void keep()}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') void keep();
+          }}
+        />
+        <label className="text-[14px]">
+          <span className="text-dove-dark">Sound or picture </span>
+          <input
+            type="file"
+            accept="audio/*,image/*"
+            onChange={({ target }) => {
+              const [file] = target.files ?? [];
+              if (file) void attach(file);
+            }}
+          />
+        </label>
+      </div>
+      {trouble !== null && <p role="alert">{trouble}</p>}
+    </section>
+  );
+}
+
+async function dataUrlOf(file: File): Promise<string> {
+  return await new Promise((resolve, reject) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(typeof reader.result === 'string' ? reader.result : '');
+    reader.onerror = () => reject(reader.error ?? new Error('The file cannot be read.'));
+    reader.readAsDataURL(file);
+  });
+}
+
+/** How far off a note may be, with what is proposed. */
+function Tolerance({ log, now }: { readonly log: Log; readonly now: number }) {
+  const { tolerance } = setIn(log.all);
+  const { cents, since } = tolerance ?? { cents: FIRST_TOLERANCE, since: now };
+  const tries = ofKind(asCorrected(log.all), 'attempt').filter(({ at }) => at >= since);
+  const proposed = proposedTolerance({ cents, since, tries: tries.length, good: tries.filter(({ miss }) => miss === null).length }, now);
+  return (
+    <section aria-label="Tolerance">
+      <Heading as="h3" className="mt-3">
+        Tolerance
+      </Heading>
+      <p>
+        A note counts as in tune within {cents} cents{tolerance ? '' : ', where every player begins'}.{' '}
+        {proposed === cents ? (
+          <span className="text-dove-dark">It stays for now.</span>
+        ) : (
+          <Button onClick={() => void log.add({ kind: 'tolerance', cents: proposed })}>Set it to {proposed} cents</Button>
+        )}
+      </p>
+      <label className="no-print mt-1 flex items-center gap-2 text-[14px]">
+        <span className="text-dove-dark">Another</span>
+        <TextField
+          key={cents}
+          type="number"
+          aria-label="Tolerance in cents"
+          className="w-20"
+          min={1}
+          max={100}
+          defaultValue={cents}
+          onBlur={({ target }) => {
+            const typed = Number(target.value);
+            if (Number.isInteger(typed) && typed >= 1 && typed <= 100 && typed !== cents) void log.add({ kind: 'tolerance', cents: typed });
+          }}
+        />
+        <span className="text-dove-dark">cents</span>
+      </label>
+    </section>
+  );
+}
+
+function NextAim({ log }: { readonly log: Log }) {
+  const { aim } = setIn(log.all);
+  return (
+    <section aria-label="Next aim">
+      <Heading as="h3" className="mt-3">
+        Next aim
+      </Heading>
+      <p className="hidden print:block">{aim ?? ''}</p>
+      <TextField
+        key={aim}
+        aria-label="Next aim"
+        className="no-print w-full max-w-xl"
+        list="next-aims"
+        maxLength={80}
+        defaultValue={aim ?? ''}
+        onBlur={({ target }) => {
+          const text = target.value.trim();
+          if (text !== '' && text !== aim) void log.add({ kind: 'aim', text });
+        }}
+      />
+      <datalist id="next-aims">
+        {AIMS_OFFERED.map((each) => (
+          <option key={each} value={each} />
+        ))}
+      </datalist>
+    </section>
+  );
+}

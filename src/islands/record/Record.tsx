@@ -1,0 +1,139 @@
+import { parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { useState } from 'react';
+import { useAsked } from '../../engine/asked.ts';
+import { readyToRead } from '../../storage/first-start.ts';
+import type { PlayerRecord } from '../../storage/database.ts';
+import { loadStudio } from '../../storage/studio.ts';
+import { Button } from '../../ui/Button.tsx';
+import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { guarded, Part } from '../../ui/states/Boundary.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { PartTabs } from '../../ui/Tabs.tsx';
+import { Addressed } from '../Addressed.tsx';
+import { Header } from '../Header.tsx';
+import { Days } from './Days.tsx';
+import { Lesson } from './Lesson.tsx';
+import { TheirData } from './TheirData.tsx';
+import { useLog } from './use-log.ts';
+
+const PARTS = ['days', 'lesson', 'data'] as const;
+
+const PART_LABELS: Readonly<Record<(typeof PARTS)[number], string>> = { days: 'Day by day', lesson: 'Lesson', data: 'Save or delete' };
+
+const ADDRESS = { player: parseAsString, part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]) };
+
+const NOBODY = 'nobody';
+
+/** What was practised, day by day; the lesson; the files. */
+export const Record = guarded(GuardedRecord);
+
+function GuardedRecord() {
+  return (
+    <Addressed>
+      <RecordPage />
+    </Addressed>
+  );
+}
+
+/** What was deleted last, and what puts it back. */
+interface Deleted {
+  readonly name: string;
+  readonly putBack: () => Promise<void>;
+}
+
+function RecordPage() {
+  const [turn, setTurn] = useState(0);
+  const asked = useAsked({ key: ['players', turn], ask: players });
+  const [deleted, setDeleted] = useState<Deleted | null>(null);
+  const reread = (now: Deleted | null): void => {
+    setDeleted(now);
+    setTurn(turn + 1);
+  };
+  return (
+    <>
+      <Header current="Log" />
+      <main className="px-6 pt-3 pb-6 print:p-0">
+        <h1 className="no-print text-2xl font-semibold">Record</h1>
+        <div role="status" aria-label="Messages">
+          {deleted && (
+            <Notice className="mt-2 flex items-center gap-3">
+              Everything of {deleted.name} is deleted.
+              <Button onClick={() => void deleted.putBack().then(() => reread(null))}>Undo</Button>
+            </Notice>
+          )}
+        </div>
+        <Answered asked={asked} waiting="Opening the record …">
+          {(all) => <OfPlayer all={all} onDeleted={(name, putBack) => reread({ name, putBack })} />}
+        </Answered>
+      </main>
+    </>
+  );
+}
+
+async function players(): Promise<readonly PlayerRecord[]> {
+  await readyToRead();
+  return (await loadStudio()).players;
+}
+
+interface OfPlayerProps {
+  readonly all: readonly PlayerRecord[];
+  readonly onDeleted: (name: string, putBack: () => Promise<void>) => void;
+}
+
+function OfPlayer({ all, onDeleted }: OfPlayerProps) {
+  const [{ player: asked, part }, setAddress] = useQueryStates(ADDRESS);
+  const player = all.find(({ id }) => id === asked) ?? (asked === NOBODY ? null : (all[0] ?? null));
+  const name = player?.document.name ?? '';
+  return (
+    <>
+      <div className="no-print">
+        <LabelledChoice
+          label="Player"
+          value={player?.id ?? NOBODY}
+          among={[...all.map(({ id }) => id), NOBODY]}
+          nameOf={(id) => all.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
+          onChoose={(id) => void setAddress({ player: id })}
+        />
+        <div className="mt-2">
+          <PartTabs
+            label="Record"
+            names={PARTS}
+            nameOf={(each) => PART_LABELS[each]}
+            chosen={part}
+            onChoose={(next) => void setAddress({ part: next })}
+          />
+        </div>
+      </div>
+      <Part>
+        {part === 'data' ? (
+          <TheirData key={player?.id} whose={{ playerId: player?.id ?? null, name: name === '' ? 'nobody' : name }} onDeleted={onDeleted} />
+        ) : (
+          <OfLog key={player?.id ?? NOBODY} playerId={player?.id ?? null} name={name} part={part} />
+        )}
+      </Part>
+    </>
+  );
+}
+
+interface OfLogProps {
+  readonly playerId: string | null;
+  readonly name: string;
+  readonly part: 'days' | 'lesson';
+}
+
+function OfLog({ playerId, name, part }: OfLogProps) {
+  const log = useLog({ playerId, name });
+  const practise = `/practise${playerId === null ? '' : `?player=${playerId}`}`;
+  return (
+    <>
+      {log.trouble !== null && <Notice trouble>{log.trouble}</Notice>}
+      {log.demo && (
+        <p className="no-print mt-2 text-[14px] text-dove-dark">
+          Made-up data of the demo is among this. <a href="/pieces">Remove the demo</a> under Pieces.
+        </p>
+      )}
+      {part === 'days' ? <Days log={log} practise={practise} /> : <Lesson log={log} name={name} practise={practise} />}
+    </>
+  );
+}

@@ -1,0 +1,58 @@
+import { unparse } from 'papaparse';
+import { useState } from 'react';
+import { LOG_COLUMNS, logRows } from '#core/practice';
+import { downloadText, fileNameOf } from '../../files/download.ts';
+import { textOf } from '../../storage/backup/studio-file.ts';
+import { deletePlayerData, recordsOfPlayer } from '../../storage/player-data.ts';
+import { entriesOf, loadLog, type Logged } from '../../storage/practice.ts';
+import { Button } from '../../ui/Button.tsx';
+import { NOT_ANSWERED } from '../../words/notices.ts';
+
+const [FIRST_DAY, LAST_DAY] = ['0000-01-01', '9999-12-31'] as const;
+
+interface TheirDataProps {
+  readonly whose: Logged;
+  /** With what puts it back. */
+  readonly onDeleted: (name: string, putBack: () => Promise<void>) => void;
+}
+
+/** A player's data taken out as files, or deleted whole. */
+export function TheirData({ whose, onDeleted }: TheirDataProps) {
+  const { playerId, name } = whose;
+  const [asks, setAsks] = useState<number | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const told = (work: Promise<void>): void =>
+    void work.catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
+  const entries = async () => entriesOf(await loadLog(playerId, FIRST_DAY, LAST_DAY));
+  const saveTable = async (): Promise<void> => {
+    const text = unparse({ fields: [...LOG_COLUMNS], data: [...logRows(await entries())] });
+    downloadText(fileNameOf(`${name} log`, 'csv'), 'text/csv', text);
+  };
+  const saveEntries = async (): Promise<void> =>
+    downloadText(fileNameOf(`${name} log`, 'json'), 'application/json', JSON.stringify(await entries(), null, 2));
+  const saveAll = async (id: string): Promise<void> =>
+    downloadText(fileNameOf(`${name} everything`, 'json'), 'application/json', textOf(await recordsOfPlayer(id)));
+  const remove = async (id: string): Promise<void> => onDeleted(name, await deletePlayerData(id));
+  return (
+    <div className="mt-3">
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => told(saveTable())}>Save the log as CSV</Button>
+        <Button onClick={() => told(saveEntries())}>Save the log as JSON</Button>
+        {playerId !== null && (
+          <>
+            <Button onClick={() => told(saveAll(playerId))}>Save everything of {name}</Button>
+            <Button onClick={() => told(recordsOfPlayer(playerId).then((all) => setAsks(all.length)))}>Delete everything of {name}</Button>
+          </>
+        )}
+      </div>
+      <p className="mt-1 text-[14px] text-dove-dark">“Everything” can be brought in again under Backup.</p>
+      {asks !== null && playerId !== null && (
+        <p role="alert" className="mt-2">
+          Log, sessions, stages, the player and the pieces for {name}: {asks} things, with their earlier versions.{' '}
+          <Button onClick={() => told(remove(playerId))}>Delete all of it</Button> <Button onClick={() => setAsks(null)}>Keep it</Button>
+        </p>
+      )}
+      {trouble !== null && <p role="alert">{trouble}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,169 @@
+import { create } from 'zustand';
+import {
+  groupsOfItem,
+  itemOf,
+  modelOf,
+  type NoteGroup,
+  notesOfPart,
+  pressed,
+  type Rung,
+  rungOf,
+  runItem,
+  type SessionRun,
+  sessionRun,
+  type Signal,
+  voicesApart,
+} from '#core/practice';
+import { droneHz } from '#core/sound';
+import { soundPractice, stopPractice } from '../../audio/practice.ts';
+import type { SessionRecord } from '../../storage/database.ts';
+import type { Logged } from '../../storage/practice.ts';
+import { NO_SOUND } from '../../words/notices.ts';
+import { type LoadedItem } from './load-item.ts';
+import { logEntry } from './logging.ts';
+
+/** A session that is under way. */
+export interface Running {
+  readonly session: SessionRecord;
+  readonly whose: Logged;
+  readonly items: readonly LoadedItem[];
+  readonly run: SessionRun;
+  /** When the item and the step began, ms since 1970. */
+  readonly itemSince: number;
+  readonly stepSince: number;
+  /** Good tries of the session, and all of them. */
+  readonly good: number;
+  readonly tries: number;
+  /** The last try missed: what helps is told. */
+  readonly justMissed: boolean;
+  /** Why something could not be kept, or does not sound. */
+  readonly trouble: string | null;
+}
+
+/** The session under way; null before and after. */
+export const runningStore = create<{ readonly running: Running | null }>()(() => ({ running: null }));
+
+/** Reads from the session under way in a component. */
+export function useRunning<Value>(select: (running: Running | null) => Value): Value {
+  return runningStore(({ running }) => select(running));
+}
+
+/** Begins a session. */
+export function beginSession(session: SessionRecord, whose: Logged, items: readonly LoadedItem[]): void {
+  const { name, endCheck } = session.document;
+  const run = sessionRun(
+    name,
+    endCheck,
+    items.map(({ item, plan }) => runItem(plan, item)),
+  );
+  const now = Date.now();
+  const nothing = { good: 0, tries: 0, justMissed: false, trouble: null } as const;
+  runningStore.setState({ running: { session, whose, items, run, itemSince: now, stepSince: now, ...nothing } });
+}
+
+/** Leaves the session; what was logged stays. */
+export function leaveSession(): void {
+  stopPractice();
+  runningStore.setState({ running: null });
+}
+
+/** What a key, a pedal or a tap says. */
+export function signal(what: Signal): void {
+  const { running } = runningStore.getState();
+  if (!running) return;
+  const now = Date.now();
+  const { run, log } = pressed(running.run, what, (now - running.itemSince) / 1000);
+  const attempts = log.flatMap((entry) => (entry.kind === 'attempt' ? [entry] : []));
+  const next: Running = {
+    ...running,
+    run,
+    itemSince: run.item !== running.run.item || running.run.step.at === 'aim' ? now : running.itemSince,
+    stepSince: run.step === running.run.step ? running.stepSince : now,
+    good: running.good + attempts.filter(({ miss }) => miss === null).length,
+    tries: running.tries + attempts.length,
+    justMissed: attempts.length > 0 ? attempts.some(({ miss }) => miss !== null) : running.justMissed && run.step.at !== 'rest',
+  };
+  runningStore.setState({ running: next });
+  for (const entry of log) void logEntry(running.whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
+  if (run !== running.run) soundStep(running.run, next);
+}
+
+function tellTrouble(trouble: string): void {
+  runningStore.setState(({ running }) => ({ running: running && { ...running, trouble } }));
+}
+
+/** The item in hand with its plan, its rung and the notes of its group; null where none is. */
+export function inHand({
+  run,
+  items,
+}: Pick<Running, 'run' | 'items'>): { readonly loaded: LoadedItem; readonly rung: Rung; readonly group: NoteGroup } | null {
+  const [item, loaded] = [itemOf(run), items[run.item]];
+  const rung = item && rungOf(item, run.ladder);
+  const group = loaded && groupsOfItem(loaded.plan, loaded.item)[run.group];
+  return loaded && rung && group ? { loaded, rung, group } : null;
+}
+
+/** Sounds what belongs to a step; while a set goes on, what sounds goes on. */
+function soundStep(before: SessionRun, running: Running): void {
+  const { step } = running.run;
+  if (step.at === 'play' && before.step.at === 'play') return;
+  const here = inHand(running);
+  const sound = here && (step.at === 'prepare' || step.at === 'play') ? soundOf(running.run, here) : null;
+  if (!sound) return stopPractice();
+  soundPractice(sound).catch((error: unknown) => tellTrouble(error instanceof Error ? error.message : NO_SOUND));
+}
+
+/** Hears the model of the item in hand again. */
+export function hearAgain(): void {
+  const { running } = runningStore.getState();
+  const here = running && inHand(running);
+  if (!running || !here) return;
+  const model = voicesApart(modelOf(here.loaded.plan, here.group, here.rung));
+  const { vibrato } = here.loaded.item.along;
+  soundPractice({ ...SILENT, model, vibrato }).catch((error: unknown) => tellTrouble(error instanceof Error ? error.message : NO_SOUND));
+}
+
+/** Nothing sounds along. */
+const SILENT = { inTurns: false, countIn: false, droneHz: null, metronome: null } as const;
+
+type InHand = NonNullable<ReturnType<typeof inHand>>;
+
+function soundOf({ step }: SessionRun, here: InHand): Parameters<typeof soundPractice>[0] | null {
+  const { loaded, rung, group } = here;
+  const { along } = loaded.item;
+  const { vibrato } = along;
+  if (step.at === 'prepare') return preparing(step.prompt, here);
+  const isFirst = step.at === 'play' && step.tries.length === 0;
+  const model = along.model === 'in-turns' || (along.model === 'before' && isFirst) ? modelOf(loaded.plan, group, rung) : null;
+  return {
+    model,
+    inTurns: along.model === 'in-turns',
+    vibrato,
+    countIn: model !== null,
+    droneHz: along.drone === 'none' ? null : droneHz(loaded.plan, along.drone === 'tonic' ? 'tonic' : { open: along.drone }),
+    metronome: along.metronome ? metronomeOf(here) : null,
+  };
+}
+
+/** What a preparatory step sounds: all of the item, the note of arrival alone, or nothing. */
+function preparing(prompt: number, { loaded: { plan, item }, rung }: InHand): Parameters<typeof soundPractice>[0] | null {
+  const all = notesOfPart(plan, item.practised.part);
+  const { vibrato } = item.along;
+  const asked = runItem(plan, item).prompts[prompt];
+  if (asked === 'hear') return { ...SILENT, vibrato, model: voicesApart(modelOf(plan, all, rung)) };
+  const shift = plan.shifts.find(({ to }) => to >= all.from && to <= all.to);
+  if (asked !== 'target' || !shift) return null;
+  return { ...SILENT, vibrato, model: modelOf(plan, { from: shift.to, to: shift.to }, { ...rung, beatsPerNote: TARGET_BEATS }) };
+}
+
+/** The note of arrival is heard for so many beats. */
+const TARGET_BEATS = 4;
+
+/** Quarters of a whole note. */
+const QUARTERS = 4;
+
+function metronomeOf({ loaded, rung }: InHand) {
+  const { meter } = loaded.plan.line;
+  const { subdivision, silentMeasures } = loaded.item.along;
+  return { tempo: rung.tempo * (meter.beatValue / QUARTERS), meter, subdivision, silentMeasures };
+}

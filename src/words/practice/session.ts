@@ -1,0 +1,141 @@
+import type { StageName } from '#core/drill';
+import { counted } from '#core/messages';
+import type { Grouping, Miss, PracticeItem, PracticePart, Prompt, RunItem, Rung, Strain } from '#core/practice';
+import { noteLabel } from '#core/pitch';
+import { STAGE_WORDS } from '../drills/stages.ts';
+
+/** How a try missed. */
+export const MISS_WORDS: Readonly<Record<Miss, string>> = {
+  flat: 'flat',
+  sharp: 'sharp',
+  late: 'late',
+  'wrong-finger': 'wrong finger',
+  noise: 'a noise',
+};
+
+/** What is prompted before an item is played. */
+export const PROMPT_WORDS: Readonly<Record<Prompt, string>> = {
+  hear: 'Listen. Hear it in your head before it sounds.',
+  names: 'Say the names of the notes, up and back.',
+  target: 'Hear the note of arrival alone. Sing it.',
+  silent: 'Set the fingers in their places without the bow.',
+};
+
+/** What was passed over, as a log says it. */
+export const SKIPPED_WORDS: Readonly<Record<Prompt, string>> = {
+  hear: 'listening first',
+  names: 'saying the names',
+  target: 'hearing the note of arrival',
+  silent: 'setting the fingers without the bow',
+};
+
+/** Why a set is short. */
+export const STRAIN_WORDS: Readonly<Record<Strain, string>> = {
+  'wide-reach': 'the hand is opened wide',
+  'double-stops': 'double stops tire the hand',
+  thumb: 'the thumb on the string tires the hand',
+};
+
+/** How the notes are grouped. */
+export const GROUPING_WORDS: Readonly<Record<Grouping, string>> = {
+  all: 'all at once',
+  cell: 'string by string in each hand',
+  tetrachord: 'four notes at a time',
+  octave: 'an octave at a time',
+  'two-octaves': 'two octaves at a time',
+  measure: 'a measure at a time',
+  'two-measures': 'two measures at a time',
+};
+
+/** How the model is heard. */
+export const MODEL_WORDS: Readonly<Record<PracticeItem['along']['model'], string>> = {
+  none: 'no model',
+  before: 'model before each set',
+  'in-turns': 'model and silence in turns',
+};
+
+/** What moves a ladder. */
+export const LADDER_RULE_WORDS: Readonly<Record<PracticeItem['ladder']['rule'], string>> = {
+  'up-and-down': 'clean: up, failed: down',
+  'two-up': 'two clean: up, failed: down',
+  'never-down': 'clean: up, never down',
+  'back-to-start': 'clean: up, failed: back to the start',
+};
+
+/** How a set is counted. */
+export const SET_WORDS: Readonly<Record<PracticeItem['set']['counted'], string>> = { 'in-a-row': 'good in a row', 'in-all': 'good in all' };
+
+/** What sounds under the line. */
+export function droneText(drone: string): string {
+  if (drone === 'none') return 'no drone';
+  return drone === 'tonic' ? 'drone on the tonic' : `drone on open ${noteLabel(drone)}`;
+}
+
+/** What of a piece is practised: "all of it", "notes 5 to 9", "shift to note 12: slow slide". */
+export function partText(part: PracticePart): string {
+  switch (part.part) {
+    case 'whole':
+      return 'all of it';
+    case 'passage':
+      return `notes ${part.from + 1} to ${part.to + 1}`;
+    case 'stage':
+      return `shift to note ${part.note + 1}: ${stageText(part.stage)}`;
+  }
+}
+
+function stageText(stage: StageName): string {
+  const { name } = STAGE_WORDS[stage];
+  return `${name.charAt(0).toLowerCase()}${name.slice(1)}`;
+}
+
+/** "♩ = 72". */
+export function tempoText(tempo: number): string {
+  return `♩ = ${Math.round(tempo)}`;
+}
+
+/** How a rung is played beside its tempo; empty as written. */
+export function rungText({ beatsPerNote, notesPerBow }: Rung): string {
+  if (beatsPerNote !== null) return beatsPerNote === 1 ? 'one beat to each note' : `hold each note ${beatsPerNote} beats`;
+  return notesPerBow === null ? '' : `${notesPerBow} notes to a bow`;
+}
+
+/** "five, in all": what a set asks for. */
+export function setText({ set, cap }: Pick<RunItem, 'set' | 'cap'>): string {
+  const wanted = Math.min(set.wanted, cap ?? Infinity);
+  return `${counted(wanted, 'good one', 'good ones')}${wanted === 1 ? '' : set.counted === 'in-a-row' ? ', in a row' : ', in all'}`;
+}
+
+/** Minutes and seconds: "1:05". */
+export function clockText(seconds: number): string {
+  const whole = Math.max(0, Math.round(seconds));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** What helps after a miss, by the side the school takes on correcting. */
+export const CORRECTING_WORDS: Readonly<Record<string, string>> = {
+  anew: 'Lift the finger and set it again in its place.',
+  small: 'Roll the finger to the note.',
+  both: 'Lift the finger and set it again, or roll it to the note.',
+};
+
+/** What is said at every rest. */
+export const EAR_TIRES = 'Rest. Stop when the ear tires.';
+
+/** What is said when it hurts. */
+export const PAIN_WORDS = 'Stop here. Shake out your hands. Tell your teacher; if it stays or comes back, see a doctor.';
+
+/** Aims to choose from. */
+export const AIMS_OFFERED = [
+  'In tune with the open strings',
+  'One shift, clean and silent',
+  'An even tempo',
+  'Calm fingers',
+  'Names of the notes',
+] as const;
+
+/** Checks at the end to choose from. */
+export const END_CHECKS_OFFERED = [
+  'Play it once, at tempo, as if for someone.',
+  'Play it with your eyes closed.',
+  'Check the last note with the open string.',
+] as const;

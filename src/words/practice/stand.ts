@@ -1,0 +1,16 @@
+import type { Step } from '#core/practice';
+
+/** Leaves the session. */
+export const CLOSE_WORDS = 'Leave';
+
+/** What the two things that can be said are called at each step. */
+export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; readonly other: string | null }>> = {
+  aim: { on: 'Begin', other: null },
+  prepare: { on: 'Done', other: 'Pass over' },
+  play: { on: 'Good', other: 'Missed' },
+  miss: { on: 'That is how', other: 'Another way' },
+  rest: { on: 'Go on', other: 'Next item' },
+  pain: { on: 'End the session', other: 'Something else' },
+  'end-check': { on: 'Reached', other: 'Not yet' },
+  done: { on: '', other: null },
+};
