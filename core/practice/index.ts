@@ -18,6 +18,7 @@ export {
   AT_THE_FOOT,
   Ladder,
   LADDER_RULES,
+  ladderTo,
   type OnLadder,
   type Rung,
   rungsOf,
@@ -40,6 +41,17 @@ export {
 export { LOG_COLUMNS, logRows, type LogRow } from './log/table.ts';
 export { modelOf, voicesApart } from './model.ts';
 export { groupsOfItem, notesOfPart, runItem } from './run/run-item.ts';
-export { itemOf, pressed, type Pressed, type RunItem, rungOf, type SessionRun, sessionRun, type Signal, type Step } from './run/run.ts';
-export { goodSoFar, mostTries, SET_RULES, SetRule, type SetStanding, setStanding, USUAL_SET } from './set.ts';
+export {
+  itemOf,
+  missedAs,
+  pressed,
+  type Pressed,
+  type RunItem,
+  rungOf,
+  type SessionRun,
+  sessionRun,
+  type Signal,
+  type Step,
+} from './run/run.ts';
+export { goodSoFar, mostTries, SET_RULES, SetRule, type SetStanding, setStanding, USUAL_SET, wantedOf } from './set.ts';
 export { FIRST_TOLERANCE, proposedTolerance, type ToleranceSoFar } from './tolerance.ts';

@@ -28,17 +28,20 @@ export function goodSoFar({ counted }: Pick<SetRule, 'counted'>, tries: readonly
   return tries.length - 1 - tries.lastIndexOf(false);
 }
 
+/** How many good ones make a set clean: fewer where a cap would leave no room for a single miss. */
+export function wantedOf({ wanted }: Pick<SetRule, 'wanted'>, cap: number | null): number {
+  return cap === null ? wanted : Math.min(wanted, Math.max(1, cap - 1));
+}
+
 /** How many tries a set has at most; a cap (repetitions, null for none) makes it shorter. */
 export function mostTries({ wanted }: Pick<SetRule, 'wanted'>, cap: number | null): number {
   return Math.min(wanted * TRIES_FOR_EACH, cap ?? Infinity);
 }
 
 /**
- * How a set stands after some tries, good or not: clean with as many good ones as are wanted (never more than the cap), failed when
- * the tries are used up.
+ * How a set stands after some tries, good or not: clean with as many good ones as are wanted, failed when the tries are used up.
  */
 export function setStanding(rule: SetRule, tries: readonly boolean[], cap: number | null): SetStanding {
-  const wanted = Math.min(rule.wanted, cap ?? Infinity);
-  if (goodSoFar(rule, tries) >= wanted) return 'clean';
+  if (goodSoFar(rule, tries) >= wantedOf(rule, cap)) return 'clean';
   return tries.length >= mostTries(rule, cap) ? 'failed' : 'on';
 }

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { PAGE_TAB } from '../ui/page-tab.ts';
-import { type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
+import { type PageLink, type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
 
 interface HeaderProps {
   readonly current: PageName;
@@ -19,7 +19,7 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
       <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
         Dove Path
       </a>
-      <nav aria-label="Rooms" className="flex shrink-0 gap-x-3.5 border-line lg:border-r lg:pr-4">
+      <nav aria-label="Rooms" className={`flex shrink-0 gap-x-3.5 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-4'}`}>
         {ROOMS.map(({ name: each, pages }) => (
           <a
             key={each}
@@ -40,7 +40,7 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
 
 /** The pages of a room; on the bench those of the piece. A room of one page needs none. */
 function Pages({ room, current, pieceId }: { readonly room: string; readonly current: PageName; readonly pieceId: string | null }) {
-  const pages = room === 'Bench' ? PIECE_PAGES : (ROOMS.find(({ name }) => name === room)?.pages ?? []);
+  const pages = pagesOf(room);
   if (pages.length < 2) return null;
   return (
     <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-3.5 lg:shrink-0">
@@ -56,6 +56,10 @@ function Pages({ room, current, pieceId }: { readonly room: string; readonly cur
       ))}
     </nav>
   );
+}
+
+function pagesOf(room: string): readonly PageLink[] {
+  return room === 'Bench' ? PIECE_PAGES : (ROOMS.find(({ name }) => name === room)?.pages ?? []);
 }
 
 function addressOf(href: string, pieceId: string | null): string {

@@ -1,5 +1,5 @@
 /** A page, by its address and by what it is called where one goes to it. */
-interface PageLink {
+export interface PageLink {
   readonly href: string;
   readonly name: string;
 }

@@ -1,5 +1,5 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
-import { PLAIN_ALONG, USUAL_SET } from '#core/practice';
+import { ladderTo, PLAIN_ALONG, USUAL_SET } from '#core/practice';
 import { demoDays } from '../demo/practice.ts';
 import type { LogRecord, PieceRecord, PlayerRecord, SessionRecord } from './database.ts';
 import { dayOf, pageOf } from './practice.ts';
@@ -26,7 +26,7 @@ export function demoPractice(
   const items = named.slice(0, 2).map(({ id, title, tempo }) => ({
     practised: { piece: id, title, part: { part: 'whole' as const } },
     minutes: 5,
-    ladder: { from: Math.round(tempo * 0.6), to: tempo, step: 8, heldFirst: false, bows: [], rule: 'up-and-down' as const },
+    ladder: ladderTo(tempo),
     set: USUAL_SET,
     along: PLAIN_ALONG,
     grouping: 'all' as const,

@@ -4,7 +4,10 @@ import type { Plan } from '#core/plan/describe';
 import { oneOf } from '#core/result';
 import type { SetStanding } from '../set.ts';
 
-const Tempo = Type.Integer({ minimum: 20, maximum: 240, description: 'Quarter notes a minute.' });
+/** Tempos that a ladder can have. */
+const TEMPOS = { least: 20, most: 240 } as const;
+
+const Tempo = Type.Integer({ minimum: TEMPOS.least, maximum: TEMPOS.most, description: 'Quarter notes a minute.' });
 
 /**
  * What moves a ladder: one clean set up and a failed one down; two clean ones up; a clean one up and never down; or a failed one
@@ -27,6 +30,17 @@ export const Ladder = Type.Object(
 
 /** A tempo ladder. */
 export type Ladder = Static<typeof Ladder>;
+
+/** A ladder begins at this share of its goal, on a tempo that metronomes have. */
+const FIRST_SHARE = 0.6;
+const ROUNDED_TO = 4;
+
+/** The ladder that leads to a tempo unless something else is chosen. */
+export function ladderTo(tempo: number): Ladder {
+  const within = (wanted: number): number => Math.min(TEMPOS.most, Math.max(TEMPOS.least, Math.round(wanted)));
+  const from = within(ROUNDED_TO * Math.round((tempo * FIRST_SHARE) / ROUNDED_TO));
+  return { from, to: within(tempo), step: 8, heldFirst: false, bows: [], rule: 'up-and-down' };
+}
 
 /** A rung of a ladder: how it is played there. */
 export interface Rung {

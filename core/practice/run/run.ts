@@ -146,6 +146,13 @@ function missed(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): P
   return silently({ ...run, step: { at: 'miss', tries, miss: next } });
 }
 
+/** Says at once how the try missed and, where it is known, at which note (line index); nothing where no try is under way. */
+export function missedAs(run: SessionRun, miss: Miss, note: number | null, itemSeconds: number): Pressed {
+  if (run.step.at !== 'miss') return silently(run);
+  const { run: next, log } = counted(run, [...run.step.tries, false], miss, itemSeconds);
+  return { run: next, log: log.map((entry) => (entry.kind === 'attempt' && note !== null ? { ...entry, note } : entry)) };
+}
+
 /** A try that is over: it is logged, and the set goes on or ends. */
 function counted(run: SessionRun, tries: readonly boolean[], miss: Miss | null, itemSeconds: number): Pressed {
   const item = run.items[run.item];

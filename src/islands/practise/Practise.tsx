@@ -1,7 +1,7 @@
 import { parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
 import { STAGES } from '#core/drill';
-import type { PracticeItem, PracticePart } from '#core/practice';
+import { FIRST_TOLERANCE, type PracticeItem, type PracticePart } from '#core/practice';
 import { useAsked } from '../../engine/asked.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
 import { beginSession, useRunning } from '../../state/practice/running.ts';
@@ -14,6 +14,7 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
+import { dayText } from '../../words/practice/record.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { newItem } from './new-item.ts';
@@ -68,13 +69,15 @@ function OfPlayer({ studio }: { readonly studio: PractiseStudio }) {
   const player = studio.players.find(({ id }) => id === playerAsked(studio, address.player, added)) ?? null;
   return (
     <>
-      <LabelledChoice
-        label="Player"
-        value={player?.id ?? NOBODY}
-        among={[...studio.players.map(({ id }) => id), NOBODY]}
-        nameOf={(id) => studio.players.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
-        onChoose={(id) => void setAddress({ player: id, session: null, add: null })}
-      />
+      <div className="mb-2 w-56">
+        <LabelledChoice
+          label="Player"
+          value={player?.id ?? NOBODY}
+          among={[...studio.players.map(({ id }) => id), NOBODY]}
+          nameOf={(id) => studio.players.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
+          onChoose={(id) => void setAddress({ player: id, session: null, add: null })}
+        />
+      </div>
       <SessionsOf
         key={player?.id ?? NOBODY}
         playerId={player?.id ?? null}
@@ -154,7 +157,7 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
                   onClick={() => open(each)}
                 >
                   {each.document.name || 'Without an aim yet'}
-                  <span className="block text-[14px] font-normal text-dove-dark">{each.document.day}</span>
+                  <span className="block text-[14px] font-normal text-dove-dark">{dayText(each.document.day)}</span>
                 </button>
               </li>
             ))}
@@ -184,10 +187,12 @@ function Begin({ session, name }: { readonly session: SessionRecord; readonly na
   const begin = async (): Promise<void> => {
     setWaits(true);
     const loaded = await Promise.all(items.map(loadItem)).catch((): null[] => []);
+    const set = await setByTeacher(session.playerId).catch(() => null);
     setWaits(false);
     const playable = loaded.flatMap((item): LoadedItem[] => (item ? [item] : []));
     setTrouble(playable.length === 0);
-    if (playable.length > 0) beginSession(session, { playerId: session.playerId, name }, playable);
+    if (playable.length > 0)
+      beginSession(session, { playerId: session.playerId, name }, playable, set?.tolerance?.cents ?? FIRST_TOLERANCE);
   };
   return (
     <>

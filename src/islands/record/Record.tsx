@@ -76,6 +76,12 @@ async function players(): Promise<readonly PlayerRecord[]> {
   return (await loadStudio()).players;
 }
 
+/** The player of the address, else the first; null for nobody of the studio. */
+function playerAsked(all: readonly PlayerRecord[], asked: string | null): PlayerRecord | null {
+  if (asked === NOBODY) return null;
+  return all.find(({ id }) => id === asked) ?? all[0] ?? null;
+}
+
 interface OfPlayerProps {
   readonly all: readonly PlayerRecord[];
   readonly onDeleted: (name: string, putBack: () => Promise<void>) => void;
@@ -83,18 +89,20 @@ interface OfPlayerProps {
 
 function OfPlayer({ all, onDeleted }: OfPlayerProps) {
   const [{ player: asked, part }, setAddress] = useQueryStates(ADDRESS);
-  const player = all.find(({ id }) => id === asked) ?? (asked === NOBODY ? null : (all[0] ?? null));
+  const player = playerAsked(all, asked);
   const name = player?.document.name ?? '';
   return (
     <>
       <div className="no-print">
-        <LabelledChoice
-          label="Player"
-          value={player?.id ?? NOBODY}
-          among={[...all.map(({ id }) => id), NOBODY]}
-          nameOf={(id) => all.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
-          onChoose={(id) => void setAddress({ player: id })}
-        />
+        <div className="w-56">
+          <LabelledChoice
+            label="Player"
+            value={player?.id ?? NOBODY}
+            among={[...all.map(({ id }) => id), NOBODY]}
+            nameOf={(id) => all.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
+            onChoose={(id) => void setAddress({ player: id })}
+          />
+        </div>
         <div className="mt-2">
           <PartTabs
             label="Record"

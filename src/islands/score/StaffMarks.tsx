@@ -15,6 +15,8 @@ interface StaffMarksProps {
   readonly layout: StaffLayout;
   /** Line index of the selected note. */
   readonly selected: number | null;
+  /** Without the names of positions and strings. */
+  readonly fingersOnly?: boolean;
   /** `extend`: the passage from the note selected before. */
   readonly onSelect?: (index: number, extend: boolean) => void;
 }
@@ -26,7 +28,7 @@ function slidingTo(plan: Plan): ReadonlySet<number> {
 }
 
 /** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */
-export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: StaffMarksProps) {
+export function StaffMarks({ plan, marks, heads, layout, selected, fingersOnly = false, onSelect }: StaffMarksProps) {
   const curves = curvesOf(heads);
   const begins = heads.filter((head) => startsStay(plan, head)).map((head) => head.x);
   const written = writtenMarks(plan.brief);
@@ -53,6 +55,7 @@ export function StaffMarks({ plan, marks, heads, layout, selected, onSelect }: S
           curves={curves}
           written={written}
           selected={selected === head.index}
+          fingersOnly={fingersOnly}
           room={Math.min(...begins.filter((x) => x > head.x), Infinity) - head.x}
         />
       ))}
@@ -120,15 +123,16 @@ interface NoteMarksProps {
   readonly curves: readonly Curve[];
   readonly written: WrittenMarks;
   readonly selected: boolean;
+  readonly fingersOnly: boolean;
   /** Until the next position is named, px. */
   readonly room: number;
 }
 
-function NoteMarks({ head, plan, mark, layout, curves, written, selected, room }: NoteMarksProps) {
+function NoteMarks({ head, plan, mark, layout, curves, written, selected, fingersOnly, room }: NoteMarksProps) {
   const note = plan.notes[head.index];
   if (!mark || note?.kind !== 'note') return null;
   const y = fingerY(head, layout, curves);
-  const position = note.beginsStay ? nameThatFits(note.position, room) : null;
+  const position = note.beginsStay && !fingersOnly ? nameThatFits(note.position, room) : null;
   return (
     <>
       {selected && <rect x={head.x - 12} y={y - 15} width={24} height={head.y - y + 22} rx={4} className="fill-dove/20" />}
@@ -143,7 +147,7 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, room }
       </DrawnText>
       {mark.ornament && <OrnamentSign head={head} y={y - 14} ornament={mark.ornament} />}
       <Written head={head} written={written} fingerTopY={y - 13 - (mark.ornament ? ORNAMENT_ROW : 0)} cueRowY={layout.cueRowY} />
-      {mark.string !== null && (
+      {mark.string !== null && !fingersOnly && (
         <DrawnText x={head.x} y={layout.stringRowY} textAnchor="middle" look="string" className="fill-dove-dark">
           {mark.string}
         </DrawnText>

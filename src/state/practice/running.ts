@@ -2,9 +2,13 @@ import { create } from 'zustand';
 import {
   groupsOfItem,
   itemOf,
+  type LogWhat,
+  type Miss,
+  missedAs,
   modelOf,
   type NoteGroup,
   notesOfPart,
+  type Pressed,
   pressed,
   type Rung,
   rungOf,
@@ -34,6 +38,8 @@ export interface Running {
   /** Good tries of the session, and all of them. */
   readonly good: number;
   readonly tries: number;
+  /** How far off a note may be, cents, as the teacher has set it. */
+  readonly tolerance: number;
   /** The last try missed: what helps is told. */
   readonly justMissed: boolean;
   /** Why something could not be kept, or does not sound. */
@@ -49,7 +55,7 @@ export function useRunning<Value>(select: (running: Running | null) => Value): V
 }
 
 /** Begins a session. */
-export function beginSession(session: SessionRecord, whose: Logged, items: readonly LoadedItem[]): void {
+export function beginSession(session: SessionRecord, whose: Logged, items: readonly LoadedItem[], tolerance: number): void {
   const { name, endCheck } = session.document;
   const run = sessionRun(
     name,
@@ -58,7 +64,7 @@ export function beginSession(session: SessionRecord, whose: Logged, items: reado
   );
   const now = Date.now();
   const nothing = { good: 0, tries: 0, justMissed: false, trouble: null } as const;
-  runningStore.setState({ running: { session, whose, items, run, itemSince: now, stepSince: now, ...nothing } });
+  runningStore.setState({ running: { session, whose, items, run, tolerance, itemSince: now, stepSince: now, ...nothing } });
 }
 
 /** Leaves the session; what was logged stays. */
@@ -69,23 +75,38 @@ export function leaveSession(): void {
 
 /** What a key, a pedal or a tap says. */
 export function signal(what: Signal): void {
+  takeUp((run, itemSeconds) => pressed(run, what, itemSeconds));
+}
+
+/** How the last try missed, and at which note where that was pointed at. */
+export function sayMiss(miss: Miss, note: number | null): void {
+  takeUp((run, itemSeconds) => missedAs(run, miss, note, itemSeconds));
+}
+
+/** Goes on with what comes of something that was said, and logs it. */
+function takeUp(come: (run: SessionRun, itemSeconds: number) => Pressed): void {
   const { running } = runningStore.getState();
   if (!running) return;
   const now = Date.now();
-  const { run, log } = pressed(running.run, what, (now - running.itemSince) / 1000);
+  const { run, log } = come(running.run, (now - running.itemSince) / 1000);
+  const next = followed(running, run, log, now);
+  runningStore.setState({ running: next });
+  for (const entry of log) void logEntry(running.whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
+  if (run !== running.run) soundStep(running.run, next);
+}
+
+function followed(running: Running, run: SessionRun, log: readonly LogWhat[], now: number): Running {
   const attempts = log.flatMap((entry) => (entry.kind === 'attempt' ? [entry] : []));
-  const next: Running = {
+  const isNewItem = run.item !== running.run.item || running.run.step.at === 'aim';
+  return {
     ...running,
     run,
-    itemSince: run.item !== running.run.item || running.run.step.at === 'aim' ? now : running.itemSince,
+    itemSince: isNewItem ? now : running.itemSince,
     stepSince: run.step === running.run.step ? running.stepSince : now,
     good: running.good + attempts.filter(({ miss }) => miss === null).length,
     tries: running.tries + attempts.length,
     justMissed: attempts.length > 0 ? attempts.some(({ miss }) => miss !== null) : running.justMissed && run.step.at !== 'rest',
   };
-  runningStore.setState({ running: next });
-  for (const entry of log) void logEntry(running.whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
-  if (run !== running.run) soundStep(running.run, next);
 }
 
 function tellTrouble(trouble: string): void {

@@ -1,6 +1,16 @@
 import type { StageName } from '#core/drill';
 import { counted } from '#core/messages';
-import type { Grouping, Miss, PracticeItem, PracticePart, Prompt, RunItem, Rung, Strain } from '#core/practice';
+import {
+  type Grouping,
+  type Miss,
+  type PracticeItem,
+  type PracticePart,
+  type Prompt,
+  type RunItem,
+  type Rung,
+  type Strain,
+  wantedOf,
+} from '#core/practice';
 import { noteLabel } from '#core/pitch';
 import { STAGE_WORDS } from '../drills/stages.ts';
 
@@ -101,7 +111,7 @@ export function rungText({ beatsPerNote, notesPerBow }: Rung): string {
 
 /** "five, in all": what a set asks for. */
 export function setText({ set, cap }: Pick<RunItem, 'set' | 'cap'>): string {
-  const wanted = Math.min(set.wanted, cap ?? Infinity);
+  const wanted = wantedOf(set, cap);
   return `${counted(wanted, 'good one', 'good ones')}${wanted === 1 ? '' : set.counted === 'in-a-row' ? ', in a row' : ', in all'}`;
 }
 
@@ -109,6 +119,12 @@ export function setText({ set, cap }: Pick<RunItem, 'set' | 'cap'>): string {
 export function clockText(seconds: number): string {
   const whole = Math.max(0, Math.round(seconds));
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** "In tune is within 19 cents: 1.2 mm at A♭6." */
+export function toleranceText(cents: number, at: { readonly name: string; readonly mmPerTenCents: number } | null): string {
+  const mm = at === null ? '' : `: ${((at.mmPerTenCents * cents) / 10).toFixed(1)} mm at ${at.name}`;
+  return `In tune is within ${cents} cents${mm}.`;
 }
 
 /** What helps after a miss, by the side the school takes on correcting. */

@@ -1,5 +1,8 @@
 import type { Step } from '#core/practice';
 
+/** Ends the set and notes it. */
+export const HURTS_WORDS = 'It hurts';
+
 /** Leaves the session. */
 export const CLOSE_WORDS = 'Leave';
 
@@ -12,5 +15,5 @@ export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; read
   rest: { on: 'Go on', other: 'Next item' },
   pain: { on: 'End the session', other: 'Something else' },
   'end-check': { on: 'Reached', other: 'Not yet' },
-  done: { on: '', other: null },
+  done: { on: 'Back to the sessions', other: null },
 };

@@ -1,8 +1,8 @@
 import { useEffect } from 'react';
-import { itemOf } from '#core/practice';
+import { itemOf, type Step } from '#core/practice';
 import { pedalStore, signalOf } from '../../../state/practice/pedal.ts';
 import { leaveSession, signal, useRunning } from '../../../state/practice/running.ts';
-import { CLOSE_WORDS } from '../../../words/practice/stand.ts';
+import { CLOSE_WORDS, HURTS_WORDS, SAID_WORDS } from '../../../words/practice/stand.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStep } from './StandStep.tsx';
 
@@ -27,21 +27,38 @@ export function Stand() {
   }, []);
   useKeepAwake();
   if (!running) return null;
-  const hurts = itemOf(running.run) !== null && running.run.step.at !== 'pain';
   return (
     <main
-      className="flex min-h-dvh flex-col gap-4 px-6 py-4 text-[32px] leading-[1.25]"
+      className="flex min-h-dvh flex-col gap-4 px-6 pt-4 text-[32px] leading-[1.25]"
       onClick={(event) => {
         if (event.target instanceof Element && event.target.closest(OWN) === null) signal('on');
       }}
     >
       <StandStep running={running} />
       {running.trouble !== null && <p role="alert">{running.trouble}</p>}
-      <div className="mt-auto flex flex-wrap gap-4">
-        {hurts && <StandButton onClick={() => signal('pain')}>It hurts</StandButton>}
-        <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>
-      </div>
+      <Said step={running.run.step.at} hurts={itemOf(running.run) !== null && running.run.step.at !== 'pain'} />
     </main>
+  );
+}
+
+interface SaidProps {
+  readonly step: Step['at'];
+  /** Something is played that may hurt. */
+  readonly hurts: boolean;
+}
+
+/** What can be said, in one row at the foot of the stand, the one that the pedal says last. */
+function Said({ step, hurts }: SaidProps) {
+  const { on, other } = SAID_WORDS[step];
+  return (
+    <div className="sticky bottom-0 mt-auto flex flex-wrap gap-4 bg-paper py-2">
+      {hurts && <StandButton onClick={() => signal('pain')}>{HURTS_WORDS}</StandButton>}
+      {step !== 'done' && <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>}
+      {other !== null && <StandButton onClick={() => signal('other')}>{other}</StandButton>}
+      <StandButton main onClick={step === 'done' ? leaveSession : () => signal('on')}>
+        {on}
+      </StandButton>
+    </div>
   );
 }
 

@@ -1,50 +1,125 @@
 import { useCallback, useMemo, useState } from 'react';
 import useMeasure from 'react-use-measure';
 import type { NoteGroup } from '#core/practice';
-import { asFingered, engravingOf, fingerMarks } from '#core/notation';
+import { asFingered, type Engraving, engravingOf, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import type { Head } from '../../../engraving/draw-measures.ts';
-import { layoutStaff } from '../../../engraving/layout.ts';
+import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
+import { systemsOf } from '../../../engraving/systems.ts';
 import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
 
-/** So much larger than on the desk at most: it is read from the stand. */
-const LARGEST = 2.2;
+/** So much larger than on the desk, the largest that fits: it is read from the stand. */
+const SCALES = [2.4, 2.1, 1.8, 1.5, 1.3] as const;
 
-/** Not smaller than this: what does not fit is scrolled to. */
-const SMALLEST = 1.1;
+/** Names of strings are left out: the drawing ends so far above them, px. */
+const UNDER_NOTES = 6;
 
-/** The notes in hand, large, with their fingers. */
-export function StandStaff({ plan, group }: { readonly plan: Plan; readonly group: NoteGroup }) {
+/** How much of the height the notes take at most. */
+const SHARE_OF_HEIGHT = 0.4;
+
+interface StandStaffProps {
+  readonly plan: Plan;
+  readonly group: NoteGroup;
+  /** The note that was pointed at. */
+  readonly selected?: number | null;
+  readonly onSelect?: (note: number) => void;
+}
+
+/** The notes in hand, large, with their fingers, in as many systems as there is room for. */
+export function StandStaff({ plan, group, selected = null, onSelect }: StandStaffProps) {
   const [box, { width }] = useMeasure();
-  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
-  const measures = useMemo(
-    () => engraving.measures.filter(({ symbols }) => symbols.some(({ index }) => index >= group.from && index <= group.to)),
-    [engraving, group.from, group.to],
+  const engraving = useMemo(() => {
+    const whole = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
+    const isMeant = ({ symbols }: Measure): boolean => symbols.some(({ index }) => index >= group.from && index <= group.to);
+    return { ...whole, measures: whole.measures.filter(isMeant) };
+  }, [plan, group.from, group.to]);
+  const fitting = useMemo(
+    () => (width === 0 ? null : fittingIn(engraving, width, window.innerHeight * SHARE_OF_HEIGHT)),
+    [engraving, width],
   );
-  const layout = useMemo(() => layoutStaff(engraving, measures, { available: 0, first: true }), [engraving, measures]);
+  return (
+    <div ref={box} className="max-h-[44dvh] min-w-0 overflow-x-hidden overflow-y-auto" role="group" tabIndex={0} aria-label="The notes">
+      {fitting?.systems.map((measures, order) => (
+        <System
+          key={measures[0]?.number}
+          plan={plan}
+          engraving={engraving}
+          measures={measures}
+          first={order === 0}
+          scale={fitting.scale}
+          available={order + 1 < fitting.systems.length ? width / fitting.scale - 4 : 0}
+          group={group}
+          selected={selected}
+          {...(onSelect ? { onSelect } : {})}
+        />
+      ))}
+    </div>
+  );
+}
+
+interface Fitting {
+  readonly scale: number;
+  readonly systems: readonly (readonly Measure[])[];
+}
+
+/** The largest scale at which the systems fit; the smallest where none does. */
+function fittingIn(engraving: Engraving, width: number, height: number): Fitting {
+  const at = (scale: number): Fitting => ({ scale, systems: systemsOf(engraving, width / scale) });
+  const tall = ({ scale, systems }: Fitting): number =>
+    systems.reduce(
+      (sum, measures, order) => sum + heightOf(layoutStaff(engraving, measures, { available: 0, first: order === 0 })) * scale,
+      0,
+    );
+  return SCALES.map(at).find((each) => tall(each) <= height) ?? at(SCALES[SCALES.length - 1] ?? 1);
+}
+
+/** Without the names of positions above and of strings below, px. */
+function heightOf({ stringRowY, positionRowY }: StaffLayout): number {
+  return stringRowY - UNDER_NOTES - positionRowY;
+}
+
+interface SystemProps extends Required<Omit<StandStaffProps, 'onSelect'>>, Pick<StandStaffProps, 'onSelect'> {
+  readonly engraving: Engraving;
+  readonly measures: readonly Measure[];
+  readonly first: boolean;
+  readonly scale: number;
+  readonly available: number;
+}
+
+function System({ plan, engraving, measures, first, scale, available, group, selected, onSelect }: SystemProps) {
+  const layout = useMemo(() => layoutStaff(engraving, measures, { available, first }), [engraving, measures, available, first]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
   const natural = (layout.offsets[measures.length] ?? 0) + 2;
-  const scale = Math.max(SMALLEST, Math.min(LARGEST, width / natural));
+  const heads = engraved?.heads ?? [];
+  // What stands over the staff for the names of positions is not needed here.
+  const spare = layout.positionRowY;
+  const height = heightOf(layout);
   return (
-    <div ref={box} className="min-w-0 overflow-x-auto" role="group" tabIndex={0} aria-label="The notes">
-      <div style={{ width: natural * scale, height: (layout.height + 6) * scale }}>
-        <div className="relative origin-top-left" style={{ width: natural, transform: `scale(${scale})` }}>
-          <Staff
-            engraving={engraving}
-            measures={measures}
+    <div className="overflow-hidden" style={{ height: height * scale }}>
+      <div className="relative" style={{ width: natural, transformOrigin: '0 0', transform: `scale(${scale}) translateY(${-spare}px)` }}>
+        <Staff
+          engraving={engraving}
+          measures={measures}
+          layout={layout}
+          range={{ from: 0, to: measures.length }}
+          first={first}
+          onEngraved={keep}
+        />
+        <svg className="absolute top-0 left-0" width={natural} height={layout.height} aria-hidden="true">
+          <InHand heads={heads} group={group} y={layout.stringRowY - UNDER_NOTES - 3} />
+          <StaffMarks
+            plan={plan}
+            marks={marks}
+            heads={heads}
             layout={layout}
-            range={{ from: 0, to: measures.length }}
-            first
-            onEngraved={keep}
+            selected={selected}
+            fingersOnly
+            {...(onSelect ? { onSelect: (note: number) => onSelect(note) } : {})}
           />
-          <svg className="absolute top-0 left-0" width={natural} height={layout.height} aria-hidden="true">
-            <InHand heads={engraved?.heads ?? []} group={group} y={layout.height - 2} />
-            <StaffMarks plan={plan} marks={marks} heads={engraved?.heads ?? []} layout={layout} selected={null} />
-          </svg>
-        </div>
+        </svg>
       </div>
     </div>
   );

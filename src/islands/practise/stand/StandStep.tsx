@@ -1,8 +1,11 @@
 import { useEffect, useState } from 'react';
 import { waysOf } from '#core/brief';
+import { mmPerTenCents } from '#core/instrument';
+import { pitchLabel } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
 import { answerOf } from '#core/brief/parts/school';
-import { capsOf, goodSoFar, itemOf, MISSES, notesOfPart, secondsOfRun, strictest } from '#core/practice';
-import { hearAgain, inHand, leaveSession, type Running, signal } from '../../../state/practice/running.ts';
+import { capsOf, goodSoFar, itemOf, MISSES, type NoteGroup, notesOfPart, secondsOfRun, strictest, wantedOf } from '#core/practice';
+import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/running.ts';
 import {
   clockText,
   CORRECTING_WORDS,
@@ -15,8 +18,8 @@ import {
   setText,
   STRAIN_WORDS,
   tempoText,
+  toleranceText,
 } from '../../../words/practice/session.ts';
-import { SAID_WORDS } from '../../../words/practice/stand.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStaff } from './StandStaff.tsx';
 
@@ -30,7 +33,7 @@ export function StandStep({ running }: StepProps) {
   switch (run.step.at) {
     case 'aim':
       return (
-        <Plain title={run.aim} running={running}>
+        <Plain title={run.aim === '' ? 'Listen while you play' : run.aim}>
           <p>Today’s aim. {run.items.length === 1 ? 'One item' : `${run.items.length} items`}. Warm up first; stop at any pain.</p>
         </Plain>
       );
@@ -43,13 +46,13 @@ export function StandStep({ running }: StepProps) {
       return <Rest running={running} />;
     case 'pain':
       return (
-        <Plain title="Stop" running={running}>
+        <Plain title="Stop">
           <p>{PAIN_WORDS}</p>
         </Plain>
       );
     case 'end-check':
       return (
-        <Plain title={run.endCheck === '' ? 'Play it once more' : run.endCheck} running={running}>
+        <Plain title={run.endCheck === '' ? 'Play it once more' : run.endCheck}>
           <p>The aim was: {run.aim}. Is it reached?</p>
         </Plain>
       );
@@ -58,31 +61,17 @@ export function StandStep({ running }: StepProps) {
   }
 }
 
-interface PlainProps extends StepProps {
+interface PlainProps {
   readonly title: string;
   readonly children: React.ReactNode;
 }
 
-function Plain({ title, running, children }: PlainProps) {
+function Plain({ title, children }: PlainProps) {
   return (
     <>
       <h1 className="font-serif text-[64px] leading-[1.1] font-semibold">{title}</h1>
       {children}
-      <Said running={running} />
     </>
-  );
-}
-
-/** The two things that can be said, as buttons. */
-function Said({ running }: StepProps) {
-  const { on, other } = SAID_WORDS[running.run.step.at];
-  return (
-    <div className="flex flex-wrap gap-4">
-      {other !== null && <StandButton onClick={() => signal('other')}>{other}</StandButton>}
-      <StandButton main onClick={() => signal('on')}>
-        {on}
-      </StandButton>
-    </div>
   );
 }
 
@@ -109,19 +98,32 @@ function Prepare({ running, prompt }: StepProps & { readonly prompt: number }) {
       <p>
         First, {prompt + 1} of {item.prompts.length}: {PROMPT_WORDS[asked]}
       </p>
+      <p>{toleranceText(running.tolerance, highestOf(here.loaded.plan, here.group))}</p>
       {here.loaded.otherWhenSlow && prompt === 0 && (
         <p>Slow alone, another fingering would do. Keep this one: it is for {tempoText(here.loaded.item.ladder.to)}.</p>
       )}
       <StandStaff plan={here.loaded.plan} group={notesOfPart(here.loaded.plan, here.loaded.item.practised.part)} />
-      <div className="flex flex-wrap gap-4">
-        {sounds && <StandButton onClick={hearAgain}>Hear it again</StandButton>}
-        <StandButton onClick={() => signal('other')}>{SAID_WORDS.prepare.other}</StandButton>
-        <StandButton main onClick={() => signal('on')}>
-          {SAID_WORDS.prepare.on}
-        </StandButton>
-      </div>
+      {sounds && (
+        <div>
+          <StandButton onClick={hearAgain}>Hear it again</StandButton>
+        </div>
+      )}
     </>
   );
+}
+
+/** The highest stopped note of some, where a tolerance is the fewest mm. */
+function highestOf(
+  { notes, stringLengthMm }: Plan,
+  { from, to }: NoteGroup,
+): { readonly name: string; readonly mmPerTenCents: number } | null {
+  const stops = notes.slice(from, to + 1).flatMap((note) => (note.kind === 'note' ? note.stops : []));
+  const highest = stops.reduce<(typeof stops)[number] | null>(
+    (top, stop) => (top === null || stop.semitonesAboveOpen > top.semitonesAboveOpen ? stop : top),
+    null,
+  );
+  if (!highest || highest.finger === '0') return null;
+  return { name: pitchLabel(highest.written), mmPerTenCents: mmPerTenCents(stringLengthMm, highest.semitonesAboveOpen) };
 }
 
 function Play({ running }: StepProps) {
@@ -130,7 +132,7 @@ function Play({ running }: StepProps) {
   const here = inHand(running);
   if (!item || !here || (run.step.at !== 'play' && run.step.at !== 'miss')) return null;
   const { loaded, rung, group } = here;
-  const wanted = Math.min(item.set.wanted, item.cap ?? Infinity);
+  const wanted = wantedOf(item.set, item.cap);
   const caps = capsOf(loaded.plan, group);
   return (
     <>
@@ -162,28 +164,29 @@ function Play({ running }: StepProps) {
         <>
           {running.justMissed && <p>{CORRECTING_WORDS[answerOf(waysOf(loaded.plan.brief), 'correcting')]}</p>}
           <StandStaff plan={loaded.plan} group={group} />
-          <Said running={running} />
         </>
       )}
     </>
   );
 }
 
+/** Said at once by a tap, at a note that was pointed at where it is known; or by the pedal, which goes through them. */
 function HowMissed({ running }: StepProps) {
+  const [note, setNote] = useState<number | null>(null);
+  const here = inHand(running);
   const { step } = running.run;
-  if (step.at !== 'miss') return null;
+  if (step.at !== 'miss' || !here) return null;
   return (
     <>
-      <p>How did it miss?</p>
-      <p className="text-[64px] leading-[1.1] font-semibold" role="status">
-        {MISS_WORDS[step.miss]}
-      </p>
-      <p>
-        {MISSES.filter((miss) => miss !== step.miss)
-          .map((miss) => MISS_WORDS[miss])
-          .join(' · ')}
-      </p>
-      <Said running={running} />
+      <p>How did it miss?{note === null ? ' Point at the note, if you know which.' : ''}</p>
+      <div role="group" aria-label="How it missed" className="flex flex-wrap gap-3">
+        {MISSES.map((miss) => (
+          <StandButton key={miss} main={miss === step.miss} aria-pressed={miss === step.miss} onClick={() => sayMiss(miss, note)}>
+            {MISS_WORDS[miss]}
+          </StandButton>
+        ))}
+      </div>
+      <StandStaff plan={here.loaded.plan} group={here.group} selected={note} onSelect={setNote} />
     </>
   );
 }
@@ -210,7 +213,6 @@ function Rest({ running }: StepProps) {
             : `Then: ${run.items[run.item + 1]?.practised.title ?? ''}.`
           : here && `Then ${tempoText(here.rung.tempo)}${rungText(here.rung) === '' ? '' : `, ${rungText(here.rung)}`}.`}
       </p>
-      <Said running={running} />
     </>
   );
 }
@@ -237,11 +239,6 @@ function Done({ running }: StepProps) {
         {good} of {tries}
       </p>
       <p>good tries. All of it is in the record.</p>
-      <div className="flex flex-wrap gap-4">
-        <StandButton main onClick={leaveSession}>
-          Back to the sessions
-        </StandButton>
-      </div>
     </>
   );
 }

@@ -1,0 +1,95 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import {
+  asCorrected,
+  doneIn,
+  FIRST_TOLERANCE,
+  type LogEntry,
+  logRows,
+  type LogWhat,
+  missesOf,
+  proposedTolerance,
+  setIn,
+} from '#core/practice';
+
+const PRACTISED = { piece: 'p', title: 'Air', part: { part: 'passage', from: 4, to: 8 } } as const;
+
+function entries(...all: readonly LogWhat[]): readonly LogEntry[] {
+  return all.map((what, order): LogEntry => ({ ...what, id: `e${order}`, at: 1_000 * order }));
+}
+
+const tries = entries(
+  { kind: 'attempt', practised: PRACTISED, tempo: 60, miss: null },
+  { kind: 'attempt', practised: PRACTISED, tempo: 66, miss: 'flat', note: 6 },
+  { kind: 'attempt', practised: PRACTISED, tempo: 72, miss: null },
+  { kind: 'attempt', practised: PRACTISED, tempo: 80, miss: 'flat' },
+  { kind: 'attempt', practised: { ...PRACTISED, title: 'Scale' }, tempo: null, miss: 'noise' },
+  { kind: 'correction', of: 'e3' },
+);
+
+describe('a log', () => {
+  it('is corrected by entries of its own', () => {
+    assert.deepEqual(
+      asCorrected(tries).map(({ id }) => id),
+      ['e0', 'e1', 'e2', 'e4'],
+    );
+  });
+
+  it('tells what was done item by item, how it missed, and the fastest good tempo', () => {
+    const [air, scale] = doneIn(asCorrected(tries));
+    assert.deepEqual([air?.title, air?.tries, air?.good, air?.tempo], ['Air', 3, 2, 72]);
+    assert.deepEqual(air && missesOf(air.misses), [{ miss: 'flat', times: 1 }]);
+    assert.deepEqual([scale?.tries, scale?.tempo], [1, null]);
+  });
+
+  it('knows what the teacher has set last', () => {
+    const set = setIn(
+      entries(
+        { kind: 'aim', text: 'Calm' },
+        { kind: 'tolerance', cents: 30 },
+        { kind: 'aim', text: 'Silent shifts' },
+        { kind: 'points', points: [{ name: 'Left thumb loose' }] },
+        { kind: 'tolerance', cents: 25 },
+        { kind: 'correction', of: 'e4' },
+      ),
+    );
+    assert.deepEqual(set, { aim: 'Silent shifts', tolerance: { cents: 30, since: 1000 }, points: [{ name: 'Left thumb loose' }] });
+  });
+
+  it('is written as a table, every entry of it', () => {
+    const rows = logRows(tries);
+    assert.equal(rows.length, tries.length);
+    assert.deepEqual(rows[1], {
+      id: 'e1',
+      time: '1970-01-01T00:00:01.000Z',
+      kind: 'attempt',
+      item: 'Air',
+      part: 'notes 5 to 9',
+      tempo: '66',
+      result: 'flat',
+      note: '7',
+      text: '',
+    });
+    assert.deepEqual([rows[5]?.kind, rows[5]?.text], ['correction', 'e3']);
+  });
+});
+
+describe('the tolerance', () => {
+  const day = 86_400_000;
+  const so = (cents: number, good: number) => ({ cents, since: 0, tries: 100, good });
+
+  it('narrows after a good week, by a share, and never below what an ear can tell', () => {
+    assert.equal(proposedTolerance(so(30, 85), 8 * day), 26);
+    assert.equal(proposedTolerance(so(6, 99), 8 * day), 6);
+    let cents = FIRST_TOLERANCE;
+    for (let week = 0; week < 20; week += 1) cents = proposedTolerance(so(cents, 90), 8 * day);
+    assert.equal(cents, 6);
+  });
+
+  it('stays within a week, with few tries, or with a middling share, and widens where most miss', () => {
+    assert.equal(proposedTolerance(so(20, 95), 6 * day), 20);
+    assert.equal(proposedTolerance({ ...so(20, 20), tries: 20 }, 8 * day), 20);
+    assert.equal(proposedTolerance(so(20, 65), 8 * day), 20);
+    assert.equal(proposedTolerance(so(20, 30), 8 * day), 24);
+  });
+});
