@@ -1,13 +1,19 @@
 import { useEffect } from 'react';
 import { itemOf, type Step } from '#core/practice';
-import { pedalStore, signalOf } from '../../../state/practice/pedal.ts';
-import { leaveSession, signal, useRunning } from '../../../state/practice/running.ts';
+import { type PedalSignal, pedalStore, signalOf } from '../../../state/practice/pedal.ts';
+import { leaveSession, runningStore, signal, useRunning } from '../../../state/practice/running.ts';
 import { CLOSE_WORDS, HURTS_WORDS, SAID_WORDS } from '../../../words/practice/stand.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStep } from './StandStep.tsx';
 
 /** What is under the pointer decides by itself. */
 const OWN = 'button, a, input, textarea, select, [tabindex]';
+
+/** Says something; at the end whatever is said leaves the stand. */
+function say(said: PedalSignal): void {
+  if (runningStore.getState().running?.run.step.at === 'done') leaveSession();
+  else signal(said);
+}
 
 /** A session on the music stand: read at two metres, worked by one key, a pedal, or a tap anywhere. */
 export function Stand() {
@@ -20,7 +26,7 @@ export function Stand() {
       const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select') !== null;
       if (said === null || (onButton && (event.code === 'Enter' || event.code === 'Space'))) return;
       event.preventDefault();
-      signal(said);
+      say(said);
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
@@ -31,7 +37,7 @@ export function Stand() {
     <main
       className="flex min-h-dvh flex-col gap-4 px-6 pt-4 text-[32px] leading-[1.25]"
       onClick={(event) => {
-        if (event.target instanceof Element && event.target.closest(OWN) === null) signal('on');
+        if (event.target instanceof Element && event.target.closest(OWN) === null) say('on');
       }}
     >
       <StandStep running={running} />
@@ -55,7 +61,7 @@ function Said({ step, hurts }: SaidProps) {
       {hurts && <StandButton onClick={() => signal('pain')}>{HURTS_WORDS}</StandButton>}
       {step !== 'done' && <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>}
       {other !== null && <StandButton onClick={() => signal('other')}>{other}</StandButton>}
-      <StandButton main onClick={step === 'done' ? leaveSession : () => signal('on')}>
+      <StandButton main onClick={() => say('on')}>
         {on}
       </StandButton>
     </div>

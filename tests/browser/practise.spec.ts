@@ -1,0 +1,216 @@
+import type { Locator, Page } from '@playwright/test';
+import { expect, openNewPiece, test, typeLine } from './bench-page.ts';
+
+/** Opens the sessions of a pupil of the demo. */
+async function openSessions(page: Page, player: string): Promise<void> {
+  await page.goto('/practise');
+  await page.getByLabel('Player').selectOption({ label: player });
+  await expect(page.getByText('The whole ladder takes').first()).toBeVisible();
+}
+
+/** A short session of two items: two good ones to a set, one tempo. */
+async function shorten(page: Page): Promise<void> {
+  for (const item of await page.getByRole('region', { name: 'The session' }).getByRole('listitem').all()) {
+    await item.getByLabel('From ♩ =').fill(await item.getByLabel('To ♩ =').inputValue());
+    await item.getByText('Set, ladder and sound').click();
+    await item.getByLabel('Good ones to a set').fill('2');
+    await item.getByLabel('Model', { exact: true }).selectOption('no model');
+  }
+}
+
+/** Begins the session. */
+async function begin(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The shift clean and silent');
+}
+
+/** Presses a pedal until something is on the stand. */
+async function pedalUntil(page: Page, key: 'PageDown' | 'PageUp', there: Locator): Promise<void> {
+  for (let presses = 0; presses < 12 && !(await there.isVisible()); presses += 1) {
+    const before = await page.locator('main').innerText();
+    await page.keyboard.press(key);
+    await expect.poll(() => page.locator('main').innerText()).not.toBe(before);
+  }
+  await expect(there).toBeVisible();
+}
+
+test('a pupil is led through a session by pedal alone; the teacher looks at it, remarks and sets the next aim', async ({ page }) => {
+  await page.addInitScript(() => {
+    window.print = () => document.body.setAttribute('data-printed', '');
+  });
+  await openSessions(page, 'Robin');
+  await shorten(page);
+  await begin(page);
+  const heading = page.getByRole('heading', { level: 1 });
+  await page.keyboard.press('PageDown');
+  // A preparatory step is passed over knowingly, the others are done.
+  await expect(page.getByText(/^First, 1 of/)).toBeVisible();
+  await page.keyboard.press('PageUp');
+  await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
+  await page.keyboard.press('PageUp');
+  await page.keyboard.press('PageUp');
+  await expect(page.getByRole('button', { name: 'sharp' })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('PageDown');
+  await expect(page.getByText(/Lift the finger and set it again/)).toBeVisible();
+  await pedalUntil(page, 'PageDown', page.getByRole('heading', { name: 'A clean set' }));
+  await expect(page.getByText('Stop when the ear tires.')).toBeVisible();
+  await page.keyboard.press('PageDown');
+  await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
+  await page.keyboard.press('PageDown');
+  await page.getByRole('button', { name: 'It hurts' }).click();
+  await expect(page.getByText(/see a doctor/)).toBeVisible();
+  await page.keyboard.press('PageUp');
+  await expect(heading).toHaveText('Play it once, at tempo, as if for someone.');
+  await page.keyboard.press('PageDown');
+  await expect(heading).toHaveText('Reached');
+  await page.keyboard.press('PageDown');
+  await page.getByRole('link', { name: 'What was done' }).click();
+  const today = page.getByRole('article').first();
+  await expect(today).toContainText('of 3 good');
+  await expect(today).toContainText('1 sharp');
+  await expect(today).toContainText('Passed over: listening first');
+  await expect(today).toContainText('It hurt: ');
+  await expect(today).toContainText('Aim “The shift clean and silent”: reached');
+  await page.getByRole('button', { name: 'Lesson' }).click();
+  await expect(page.getByText(/Ask about it before anything is played/)).toBeVisible();
+  await page.getByLabel('Remark', { exact: true }).fill('Begin softer next week.');
+  await page.getByLabel('Remark', { exact: true }).press('Enter');
+  await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Begin softer next week.');
+  await page.getByRole('button', { name: 'Left thumb loose: good' }).click();
+  await expect(page.getByRole('button', { name: 'Left thumb loose: good' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('combobox', { name: 'Next aim' }).fill('Softer beginnings');
+  await page.getByRole('combobox', { name: 'Next aim' }).press('Tab');
+  await page.getByRole('button', { name: 'Print it' }).click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', '');
+  await page.reload();
+  await expect(page.getByRole('combobox', { name: 'Next aim' })).toHaveValue('Softer beginnings');
+  await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Begin softer next week.');
+});
+
+test('a try is taken back by an entry of its own, and the log is saved as a table', async ({ page }) => {
+  await page.goto('/record');
+  await page.getByLabel('Player').selectOption({ label: 'Wren' });
+  const day = page.getByRole('article').first();
+  const before = await day.getByRole('cell').nth(1).textContent();
+  await day.getByText('Try by try').click();
+  await day
+    .getByRole('button', { name: /^Take back: .*♩/ })
+    .first()
+    .click();
+  await expect(day.getByRole('cell').nth(1)).not.toHaveText(before ?? '');
+  await page.getByRole('button', { name: 'Save or delete' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the log as CSV' }).click();
+  const text = await (await download).createReadStream().then(async (stream) => {
+    const parts: Buffer[] = [];
+    for await (const part of stream) parts.push(Buffer.from(part));
+    return Buffer.concat(parts).toString('utf8');
+  });
+  expect(text.split(/\r?\n/)[0]).toBe('id,time,kind,item,part,tempo,result,note,text');
+  expect(text).toContain(',correction,');
+});
+
+test('everything of a pupil is deleted, and put back', async ({ page }) => {
+  await page.goto('/record?part=data');
+  await page.getByLabel('Player').selectOption({ label: 'Merle' });
+  await page.getByRole('button', { name: 'Delete everything of Merle' }).click();
+  await page.getByRole('button', { name: 'Delete all of it' }).click();
+  const messages = page.getByRole('status', { name: 'Messages' });
+  await expect(messages).toContainText('Everything of Merle is deleted.');
+  await expect(page.getByLabel('Player').getByRole('option', { name: 'Merle' })).toHaveCount(0);
+  await messages.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Player').getByRole('option', { name: 'Merle' })).toHaveCount(1);
+});
+
+test('sets that strain the hand are capped, with the reason', async ({ page }) => {
+  await openSessions(page, 'Martin');
+  await begin(page);
+  await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
+  await expect(page.getByText('At most 4 tries, then rest: the hand is opened wide.')).toBeVisible();
+});
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 768, height: 1024 },
+]) {
+  test(`at ${size.width} by ${size.height} the stand is read at two metres`, async ({ page }) => {
+    await page.setViewportSize(size);
+    await openSessions(page, 'Martin');
+    await begin(page);
+    const large = [page.getByRole('heading', { level: 1 })];
+    await expectLarge(page, large);
+    await page.keyboard.press('PageDown');
+    await expectLarge(page, large);
+    await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
+    await expectLarge(page, [...large, page.getByLabel('Tempo'), page.getByLabel('Good so far')]);
+    await page.keyboard.press('PageUp');
+    await expectLarge(page, [...large, page.getByLabel('Tempo'), page.getByLabel('Good so far')]);
+  });
+}
+
+/** What is named is at least 64 px tall, every other word 32, every target 96 px either way. */
+async function expectLarge(page: Page, large: readonly Locator[]): Promise<void> {
+  const sizeOf = (place: Locator): Promise<number> => place.evaluate((element) => Number.parseFloat(getComputedStyle(element).fontSize));
+  for (const place of large) expect(await sizeOf(place)).toBeGreaterThanOrEqual(64);
+  const small = await page.locator('main').evaluate((main) => {
+    const words = [...main.querySelectorAll<HTMLElement>('h1, h1 *, p, p *, button')].filter(({ innerText }) => innerText.trim() !== '');
+    return words.filter((element) => Number.parseFloat(getComputedStyle(element).fontSize) < 32).map(({ innerText }) => innerText);
+  });
+  expect(small).toEqual([]);
+  for (const button of await page.getByRole('button').all()) {
+    const box = await button.boundingBox();
+    expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(96);
+  }
+  expect(await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+}
+
+declare global {
+  interface Window {
+    clicksAt: number[];
+  }
+}
+
+test('the metronome loses no beat while the page is seldom woken and busy', async ({ page }) => {
+  test.slow();
+  await page.addInitScript(() => {
+    window.clicksAt = [];
+    const begin = AudioBufferSourceNode.prototype.start;
+    AudioBufferSourceNode.prototype.start = function (when = 0, ...more) {
+      window.clicksAt.push(when);
+      begin.call(this, when, ...more);
+    };
+    // As in a background tab: nothing is woken more than once a second.
+    const every = window.setInterval.bind(window);
+    Object.assign(window, { setInterval: (work: () => void, ms = 0) => every(work, Math.max(1000, ms)) });
+  });
+  await openSessions(page, 'Robin');
+  await shorten(page);
+  await begin(page);
+  await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
+  const begun = await page.evaluate(() => performance.now());
+  // Two thousand notes are planned beside it.
+  const other = await page.context().newPage();
+  await openNewPiece(other);
+  await typeLine(other, 'G3:1/16 A3 B3 C4 '.repeat(500));
+  // The page itself is busy for half a second at a time, for twenty seconds.
+  await expect
+    .poll(
+      () =>
+        page.evaluate((since) => {
+          const until = performance.now() + 500;
+          while (performance.now() < until);
+          return performance.now() - since;
+        }, begun),
+      { timeout: 40_000, intervals: [100] },
+    )
+    .toBeGreaterThan(20_000);
+  await expect(other.locator('[data-bead]').first()).toBeVisible();
+  await other.close();
+  // What begins at 0 is none of the clock's: the voice of the model begins silent sources.
+  const clicks = (await page.evaluate(() => window.clicksAt)).filter((at) => at > 0);
+  const [first = 0] = clicks;
+  const every = (clicks[1] ?? 0) - first;
+  expect(clicks.length * every).toBeGreaterThan(20);
+  const worst = clicks.reduce((most, at, number) => Math.max(most, Math.abs(at - first - number * every)), 0);
+  expect(worst).toBeLessThan(0.001);
+});

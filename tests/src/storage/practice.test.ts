@@ -1,0 +1,136 @@
+import 'fake-indexeddb/auto';
+import assert from 'node:assert/strict';
+import { beforeEach, describe, it } from 'node:test';
+import { documentToText } from '#core/documents';
+import type { LogEntry, LogWhat } from '#core/practice';
+import { demoDays } from '../../../src/demo/practice.ts';
+import { database } from '../../../src/storage/database.ts';
+import { deletePlayerData, recordsOfPlayer } from '../../../src/storage/player-data.ts';
+import { entriesOf, loadLog, newEntry, pageOf } from '../../../src/storage/practice.ts';
+import { newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
+import { pieceOf } from '../../../src/storage/pieces.ts';
+import { playerDocument, saveInStudio } from '../../../src/storage/studio.ts';
+import { bringIn, readStudioText, textOf } from '../../../src/storage/backup/studio-file.ts';
+import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
+import { readFileText } from '../../../src/validation/documents.ts';
+
+const WREN = { playerId: 'wren', name: 'Wren' };
+const DAY = '2026-03-09';
+const PRACTISED = { piece: 'p', title: 'Air', part: { part: 'whole' } } as const;
+
+function attempt(tempo: number): LogEntry {
+  const what: LogWhat = { kind: 'attempt', practised: PRACTISED, tempo, miss: null };
+  return newEntry(what, 1_773_000_000_000 + tempo);
+}
+
+async function tempos(): Promise<readonly (number | null)[]> {
+  return entriesOf(await loadLog('wren', DAY, DAY)).flatMap((entry) => (entry.kind === 'attempt' ? [entry.tempo] : []));
+}
+
+beforeEach(async () => {
+  for (const table of database.tables) await table.clear();
+});
+
+describe('a page of a log', () => {
+  it('is only ever added to: two pages that write at once keep the entries of both, each once', async () => {
+    const [one, other, third] = [attempt(60), attempt(66), attempt(72)];
+    await Promise.all([
+      saveInStudio('log', pageOf(WREN, DAY, [one])),
+      saveInStudio('log', pageOf(WREN, DAY, [other])),
+      saveInStudio('log', pageOf(WREN, DAY, [one, third])),
+    ]);
+    assert.deepEqual(await tempos(), [60, 66, 72]);
+    assert.equal(await database.logs.count(), 1);
+    assert.equal(await database.versions.count(), 0);
+  });
+
+  it('takes up what a page left when it was closed at once', async () => {
+    await saveInStudio('log', pageOf(WREN, DAY, [attempt(60)]));
+    const left = { ...pageOf(WREN, DAY, [attempt(66)]), updatedAt: 1, writtenBy: 'another page', base: null, sent: [] };
+    assert.equal(await putUnwritten(JSON.stringify(left)), true);
+    assert.equal(await putUnwritten(JSON.stringify(left)), true);
+    assert.deepEqual(await tempos(), [60, 66]);
+  });
+
+  it('is read by player and day', async () => {
+    await saveInStudio('log', pageOf(WREN, DAY, [attempt(60)]));
+    await saveInStudio('log', pageOf({ playerId: 'robin', name: 'Robin' }, DAY, [attempt(90)]));
+    await saveInStudio('log', pageOf({ playerId: null, name: '' }, DAY, [attempt(80)]));
+    await saveInStudio('log', pageOf(WREN, '2026-03-10', [attempt(70)]));
+    assert.deepEqual(await tempos(), [60]);
+    assert.equal(entriesOf(await loadLog(null, DAY, DAY)).length, 1);
+    assert.equal(entriesOf(await loadLog('wren', DAY, '2026-03-10')).length, 2);
+  });
+
+  it('with a file lies by itself', async () => {
+    const file = newEntry({ kind: 'file', name: 'bow.png', type: 'image/png', bytes: 3, data: 'data:image/png;base64,AAAA' });
+    await saveInStudio('log', pageOf(WREN, DAY, [file]));
+    await saveInStudio('log', pageOf(WREN, DAY, [attempt(60)]));
+    assert.equal(await database.logs.count(), 2);
+    assert.equal(entriesOf(await loadLog('wren', DAY, DAY)).length, 2);
+  });
+
+  it('brought in from a file is joined with the page that is there', async () => {
+    const page = pageOf(WREN, DAY, [attempt(60)]);
+    const text = textOf([{ kind: 'log', record: page }]);
+    await saveInStudio('log', pageOf(WREN, DAY, [attempt(72)]));
+    const reading = await readStudioText(text);
+    assert.ok(reading.ok);
+    await bringIn(reading.value.brought, reading.value.brought);
+    assert.deepEqual(await tempos(), [60, 72]);
+  });
+});
+
+describe('the data of a player', () => {
+  it('is deleted whole, with earlier versions, and put back', async () => {
+    const wren = {
+      ...newPlayer(playerDocument('Wren', { kind: 'violin', player: {} }), { instrumentId: null, schoolId: null }),
+      id: 'wren',
+    };
+    await saveInStudio('player', wren);
+    const brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 1, direction: 'up' },
+    } as const;
+    const piece = newPieceRecord(pieceOf('Scale', brief, ''), false, { instrumentId: null, playerId: 'wren', schoolId: null });
+    const kept = await saveRecord('piece', piece);
+    assert.ok(kept.ok);
+    await saveRecord('piece', { ...kept.record, document: { ...kept.record.document, name: 'Scale again' } }, kept.record);
+    await saveInStudio('log', pageOf(WREN, DAY, [attempt(60)]));
+    await saveInStudio('log', pageOf({ playerId: 'robin', name: 'Robin' }, DAY, [attempt(60)]));
+    assert.equal((await recordsOfPlayer('wren')).length, 3);
+    const putBack = await deletePlayerData('wren');
+    assert.deepEqual([await database.pieces.count(), await database.players.count(), await database.versions.count()], [0, 0, 0]);
+    assert.equal(await database.logs.count(), 1);
+    await putBack();
+    assert.equal((await recordsOfPlayer('wren')).length, 3);
+    assert.equal(await database.versions.count(), 1);
+  });
+});
+
+describe('the log of the demo', () => {
+  const pieces = [
+    { id: 'a', title: 'Scale', tempo: 72 },
+    { id: 'b', title: 'Air', tempo: 60 },
+  ];
+  const now = new Date(2026, 10, 27, 15).getTime();
+
+  it('is eight weeks up to yesterday, always the same, and gets better', () => {
+    const days = demoDays(5, pieces, now);
+    assert.deepEqual(days, demoDays(5, pieces, now));
+    assert.ok(days.length > 35 && days.length <= 56);
+    assert.ok(days.every(({ day }) => day < '2026-11-27' && day >= '2026-10-02'));
+    const share = (some: typeof days): number => {
+      const attempts = some.flatMap(({ entries }) => entries.filter(({ kind }) => kind === 'attempt'));
+      return attempts.filter((entry) => entry.kind === 'attempt' && entry.miss === null).length / attempts.length;
+    };
+    assert.ok(share(days.slice(-10)) > share(days.slice(0, 10)) + 0.1);
+  });
+
+  it('passes the check of its documents', async () => {
+    for (const { day, entries } of demoDays(9, pieces, now)) {
+      const reading = await readFileText('log', documentToText(pageOf(WREN, day, entries).document));
+      assert.ok(reading.ok);
+    }
+  });
+});
