@@ -25,6 +25,7 @@ export {
   secondsOfLadder,
   secondsOfRun,
 } from './ladder/ladder.ts';
+export { cleanTempo, triedShifts } from './log/at-shifts.ts';
 export { asCorrected, type Done, doneIn, missCounts, missesOf, ofKind, type SetByTeacher, setIn } from './log/counted.ts';
 export {
   type EntryKind,

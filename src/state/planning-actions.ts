@@ -1,6 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import { readLineText, withLock, withoutLock } from '#core/brief/lines';
-import { type AboutPath, type KnownOfPlayer, NOTHING_KNOWN } from '#core/drill';
+import type { AboutPath, KnownOfPlayer } from '#core/drill';
 import { type Issue, issuesText } from '#core/messages';
 import type { PlanOutcome, Relaxed } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
@@ -141,15 +141,16 @@ function replaceBrief(brief: Brief): void {
 const MOST_HOT_SPOTS = 5;
 
 /** What rings and what is hard in a plan for the player of the piece. */
-export async function aboutShown({ brief }: Plan): Promise<AboutPath> {
-  return await engine.ask(brief, { kind: 'about-path', mostHotSpots: MOST_HOT_SPOTS, known: knownOfPlayer() });
+export async function aboutShown(plan: Plan): Promise<AboutPath> {
+  return await engine.ask(plan.brief, { kind: 'about-path', mostHotSpots: MOST_HOT_SPOTS, known: await knownOfPlayer(plan) });
 }
 
 /** What is known of the player of the piece beside its plan. */
-export function knownOfPlayer(): KnownOfPlayer {
-  const { playerId } = workStore.getState();
+export async function knownOfPlayer(plan: Plan): Promise<KnownOfPlayer> {
+  const { playerId, pieceId } = workStore.getState();
   const player = studioStore.getState().players.find(({ id }) => id === playerId);
-  return { ...NOTHING_KNOWN, positions: player?.document.profile.positions ?? null };
+  const { triedIn } = await import('./practice/known.ts');
+  return { positions: player?.document.profile.positions ?? null, tried: await triedIn(plan, pieceId, playerId) };
 }
 
 /** Asks what rings and what is hard in a plan; it is told beside the path, and missing where the engine fails. */

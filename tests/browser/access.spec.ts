@@ -26,6 +26,11 @@ const VIEWS: readonly {
   { name: 'the drill writer', open: (page, piece) => drills(page, piece, 'write', 'The drill') },
   { name: 'the finder of drills', open: (page, piece) => drills(page, piece, 'find', 'Drills found') },
   { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'Robin · A major in sixths') },
+  { name: 'hot spots', open: hotSpots, foldsAt390: true },
+  { name: 'the sessions', open: sessions, foldsAt390: true },
+  { name: 'the stand', open: stand },
+  { name: 'the record', open: (page) => goTo(page, '/record', 'Record'), foldsAt390: true },
+  { name: 'a lesson', open: (page) => goTo(page, '/record?part=lesson', 'Next aim'), foldsAt390: true },
   { name: 'the tuner', open: tuner, foldsAt390: true },
 ];
 
@@ -102,6 +107,11 @@ async function shiftApart(page: Page): Promise<void> {
   await drills(page, new URL(page.url()).searchParams.get('piece') ?? '', 'shifts', 'Stages');
 }
 
+async function hotSpots(page: Page): Promise<void> {
+  await openPiece(page, 'Martin · B♭ major, up and down');
+  await drills(page, new URL(page.url()).searchParams.get('piece') ?? '', 'spots', 'The drill');
+}
+
 async function drills(page: Page, piece: string, part: string, region: string): Promise<void> {
   await page.goto(`/drills?piece=${piece}&part=${part}`);
   await expect(page.getByRole('region', { name: region })).toBeVisible();
@@ -110,6 +120,19 @@ async function drills(page: Page, piece: string, part: string, region: string): 
 async function compared(page: Page, piece: string): Promise<void> {
   await page.goto(`/compare?piece=${piece}`);
   await page.getByRole('region', { name: 'Note by note' }).waitFor();
+}
+
+async function sessions(page: Page): Promise<void> {
+  await goTo(page, '/practise', 'Sessions');
+  await expect(page.getByText('The whole ladder takes').first()).toBeVisible();
+}
+
+async function stand(page: Page): Promise<void> {
+  await sessions(page);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { name: 'The shift clean and silent' })).toBeVisible();
+  await page.keyboard.press('PageDown');
+  await expect(page.locator('.vf-notehead').first()).toBeVisible();
 }
 
 async function tuner(page: Page): Promise<void> {
@@ -179,7 +202,8 @@ test('all rooms by keyboard alone: from the Studio to a fingering changed, heard
     ['Measurements', 'Robin · Evening line'],
     ['Compare', 'Compare'],
     ['Sheet', 'Robin · Evening line'],
-    ['Practise', 'Tuner'],
+    ['Practise', 'Sessions'],
+    ['Record', 'Record'],
     ['Studio', 'Pieces'],
     ['Players, instruments, schools', 'Players, instruments, schools'],
     ['Tapes', 'Tapes'],

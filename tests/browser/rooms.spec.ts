@@ -16,7 +16,9 @@ test('the header leads through the rooms, and stays one line with three pieces o
   await page.getByRole('navigation', { name: 'Studio' }).getByRole('link', { name: 'Costs' }).click();
   await expect(page.getByRole('heading', { name: 'What a fingering costs' })).toBeVisible();
   await rooms.getByRole('link', { name: 'Practise' }).click();
-  await expect(page).toHaveTitle('Tuner · Dove Path');
+  await expect(page).toHaveTitle('Practise · Dove Path');
+  await rooms.getByRole('link', { name: 'Record' }).click();
+  await expect(page).toHaveTitle('Record · Dove Path');
 });
 
 test('one open piece needs no row of tabs', async ({ page }) => {

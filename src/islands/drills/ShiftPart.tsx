@@ -2,6 +2,10 @@ import type { DrillFamily, HotSpot, ShiftApart, ShiftClass } from '#core/drill';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { useWork } from '../../state/bench/work.ts';
+import { cleanTempoOf } from '../../state/practice/known.ts';
+import { tempoText } from '../../words/practice/session.ts';
 import { useEngine } from '../../engine/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
@@ -107,7 +111,7 @@ function Apart({ plan, note, onWrite, onFind }: { readonly note: number } & Pick
             <div className="mt-2 flex flex-wrap gap-x-8">
               <HandCloseUp plan={plan} apart={apart} />
               <div className="min-w-0 grow basis-80">
-                <Facts apart={apart} />
+                <Facts apart={apart} tempo={plan.brief.tempo} />
                 <Guides shift={apart.shift} />
               </div>
             </div>
@@ -126,9 +130,12 @@ function heading({ from, to, shift }: ShiftApart): string {
   return `${left} with ${shift.fromFinger} in ${positionWords(shift.fromPosition)} to ${reached} with ${shift.toFinger} in ${positionWords(shift.toPosition)}`;
 }
 
-function Facts({ apart }: { readonly apart: ShiftApart }) {
+function Facts({ apart, tempo }: { readonly apart: ShiftApart; readonly tempo: number | undefined }) {
   const { shift, interval, check, from, to, shiftClass } = apart;
   const speed = shiftSpeed(shift);
+  const pieceId = useWork((work) => work.pieceId);
+  const playerId = useWork((work) => work.playerId);
+  const clean = answerOf(useAsked({ key: ['clean', pieceId, shift.to], ask: async () => await cleanTempoOf(shift, pieceId, playerId) }));
   return (
     <FactList>
       <Fact name="The notes">
@@ -139,6 +146,11 @@ function Facts({ apart }: { readonly apart: ShiftApart }) {
         {shiftClass?.distance.by === 'positions' ? `, ${distanceText(shiftClass.distance)}` : ''}
       </Fact>
       {speed !== null && <Fact name="Speed">{Math.round(speed)} mm/s at this tempo</Fact>}
+      {clean !== null && speed !== null && tempo !== undefined && (
+        <Fact name="Played clean">
+          up to {Math.round((speed * clean) / tempo)} mm/s, at {tempoText(clean)}
+        </Fact>
+      )}
       <Fact name="String">
         {shift.fromString === shift.toString
           ? `${noteLabel(to.stops[0].open)} (${shift.toString})`

@@ -5,7 +5,8 @@ import { answerOf } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
 import { playPlan, silence } from '../../state/sound/sound-actions.ts';
 import { useSound } from '../../state/sound/sound.ts';
-import { Button } from '../../ui/Button.tsx';
+import { useWork } from '../../state/bench/work.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
@@ -18,6 +19,7 @@ const STATES = STAGE_STATES.map((value) => ({ value, name: STATE_WORDS[value] })
 export function Stages({ apart }: { readonly apart: ShiftApart }) {
   const { loaded, stateOf, set, trouble } = useStages(apart.shiftClass ? keyOfClass(apart.shiftClass) : '');
   const [heard, setHeard] = useState<StageName | null>(null);
+  const pieceId = useWork((work) => work.pieceId);
   return (
     <section aria-label="Stages" className="mt-5">
       <Heading as="h3">Stages</Heading>
@@ -30,6 +32,14 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
               <strong>{STAGE_WORDS[stage.name].name}.</strong> {STAGE_WORDS[stage.name].how}
               {stage.name === 'target' && elsewhereText(apart) !== '' && <span className="text-dove-dark"> {elsewhereText(apart)}.</span>}
             </span>
+            {pieceId !== null && (
+              <ButtonLink
+                aria-label={`Put it in a session: ${STAGE_WORDS[stage.name].name}`}
+                href={`/practise?add=${pieceId}&note=${apart.shift.to}&stage=${stage.name}`}
+              >
+                Practise it
+              </ButtonLink>
+            )}
             <HearStage stage={stage} heard={heard === stage.name} onHear={() => setHeard(stage.name)} />
             {apart.shiftClass && (
               <SelectField

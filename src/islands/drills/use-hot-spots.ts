@@ -1,10 +1,13 @@
-import type { AboutPath } from '#core/drill';
+import { type AboutPath, NOTHING_KNOWN } from '#core/drill';
 import type { Plan } from '#core/plan/describe';
-import type { Asked } from '../../engine/asked.ts';
+import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
+import { engine } from '../../engine/client.ts';
 import { useEngine } from '../../engine/queries.ts';
 import { knownOfPlayer } from '../../state/planning-actions.ts';
 
 /** All hot spots of a plan for the player of the piece, the hardest first. */
 export function useHotSpots(plan: Plan): Asked<AboutPath> {
-  return useEngine(plan.brief, { kind: 'about-path', mostHotSpots: plan.notes.length, known: knownOfPlayer() });
+  const known = useAsked({ key: ['known of the player', engine.sessionOf(plan.brief)], ask: async () => await knownOfPlayer(plan) });
+  const asked = { kind: 'about-path', mostHotSpots: plan.notes.length, known: answerOf(known) ?? NOTHING_KNOWN } as const;
+  return useEngine(plan.brief, asked, known.state !== 'waiting');
 }

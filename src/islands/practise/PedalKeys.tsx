@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { assignKey, type PedalSignal, usePedal, usualKeys } from '../../state/practice/pedal.ts';
+import { keyText } from '../../words/practice/session.ts';
 import { Button } from '../../ui/Button.tsx';
 
 const SIGNALS = ['on', 'other'] as const satisfies readonly PedalSignal[];
@@ -17,7 +18,7 @@ export function PedalKeys() {
         {SIGNALS.map((signal) => (
           <div key={signal} className="flex flex-wrap items-baseline gap-x-3">
             <dt className="w-52">{NAMES[signal]}</dt>
-            <dd className="grow text-dove-dark">{keys[signal].join(', ')}</dd>
+            <dd className="grow text-dove-dark">{keys[signal].map(keyText).join(', ')}</dd>
             <dd>
               <Button
                 aria-pressed={waiting === signal}

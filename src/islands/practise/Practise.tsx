@@ -145,24 +145,7 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
         <ButtonLink href={`/record${playerId === null ? '' : `?player=${playerId}`}`}>What was done</ButtonLink>
       </NextSteps>
       <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
-        <nav aria-label="Sessions">
-          {sessions.length === 0 && <p className="text-dove-dark">No session yet.</p>}
-          <ul className="grid gap-1 text-[15px]">
-            {sessions.map((each) => (
-              <li key={each.id}>
-                <button
-                  type="button"
-                  aria-current={each === session ? 'true' : undefined}
-                  className={`w-full cursor-pointer rounded px-2 py-1 text-left ${each === session ? 'bg-band font-semibold' : ''}`}
-                  onClick={() => open(each)}
-                >
-                  {each.document.name || 'Without an aim yet'}
-                  <span className="block text-[14px] font-normal text-dove-dark">{dayText(each.document.day)}</span>
-                </button>
-              </li>
-            ))}
-          </ul>
-        </nav>
+        <SessionList sessions={sessions} chosen={session ?? null} onChoose={open} />
         {session && (
           <div className="min-w-0">
             <SessionFields
@@ -176,6 +159,38 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
         )}
       </div>
     </>
+  );
+}
+
+interface SessionListProps {
+  readonly sessions: readonly SessionRecord[];
+  readonly chosen: SessionRecord | null;
+  readonly onChoose: (session: SessionRecord) => void;
+}
+
+function SessionList({ sessions, chosen, onChoose }: SessionListProps) {
+  return (
+    <nav aria-label="Sessions">
+      {sessions.length === 0 && <p className="text-dove-dark">No session yet.</p>}
+      <ul className="grid gap-1 text-[15px]">
+        {sessions.map((each) => (
+          <li key={each.id}>
+            <button
+              type="button"
+              aria-current={each === chosen ? 'true' : undefined}
+              className={`w-full cursor-pointer rounded px-2 py-1 text-left ${each === chosen ? 'bg-band font-semibold' : ''}`}
+              onClick={() => onChoose(each)}
+            >
+              {each.document.name || 'Without an aim yet'}
+              <span className="block text-[14px] font-normal text-dove-dark">
+                {dayText(each.document.day)}
+                {each.demo ? ' · demo' : ''}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </nav>
   );
 }
 

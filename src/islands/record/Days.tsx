@@ -36,7 +36,7 @@ export function Days({ log, practise }: { readonly log: Log; readonly practise: 
       {days.slice(0, shown).map((day) => (
         <Day key={day.day} day={day} log={log} />
       ))}
-      <div className="no-print mt-3 flex gap-2">
+      <div className="no-print mt-3 flex flex-wrap gap-2">
         {shown < days.length && <Button onClick={() => setShown(shown + SHOWN)}>Earlier days</Button>}
         {log.isCut && <Button onClick={log.readAll}>Everything that was ever logged</Button>}
       </div>
@@ -50,7 +50,7 @@ function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly lo
   const said = entries.filter(({ kind }) => kind !== 'attempt');
   return (
     <article aria-label={dayText(day)} className="mt-4 break-inside-avoid">
-      <Heading as="h3">{dayText(day)}</Heading>
+      <Heading as="h2">{dayText(day)}</Heading>
       {done.length > 0 && (
         <Table>
           <thead className="sr-only">

@@ -29,10 +29,11 @@ export function PosturePoints({ log, now }: { readonly log: Log; readonly now: n
                 {hint !== undefined && <span className="text-dove-dark"> · {hint}</span>}
               </span>
               {last && !isToday && <span className="text-[14px] text-dove-dark">last time {last.good ? 'good' : 'to watch'}</span>}
-              <Button aria-label={`${name}: good`} aria-pressed={isToday && last.good} onClick={() => say(true)}>
+              {isToday && <span className="hidden print:inline">{last.good ? 'good' : 'to watch'}</span>}
+              <Button className="no-print" aria-label={`${name}: good`} aria-pressed={isToday && last.good} onClick={() => say(true)}>
                 Good
               </Button>
-              <Button aria-label={`${name}: to watch`} aria-pressed={isToday && !last.good} onClick={() => say(false)}>
+              <Button className="no-print" aria-label={`${name}: to watch`} aria-pressed={isToday && !last.good} onClick={() => say(false)}>
                 To watch
               </Button>
             </li>

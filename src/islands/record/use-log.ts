@@ -1,5 +1,5 @@
 import { subWeeks } from 'date-fns';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { asCorrected, type LogEntry, type LogWhat } from '#core/practice';
 import { logEntry } from '../../state/practice/logging.ts';
 import { readyToRead } from '../../storage/first-start.ts';
@@ -32,49 +32,62 @@ const WEEKS = 8;
 
 const [FIRST_DAY, LAST_DAY] = ['0000-01-01', '9999-12-31'] as const;
 
+/** What was read of a log, and what has been added since: entries by their day. */
+interface Read {
+  readonly pages: readonly { readonly day: string; readonly entries: readonly LogEntry[] }[];
+  readonly demo: boolean;
+  readonly isCut: boolean;
+}
+
 /** The log of a player: of the last weeks, or all of it. */
 export function useLog(whose: Logged): Log {
-  const [isCut, setIsCut] = useState(true);
-  const [read, setRead] = useState<{ readonly entries: readonly LogEntry[]; readonly demo: boolean } | null>(null);
+  const [wantsAll, setWantsAll] = useState(false);
+  const [read, setRead] = useState<Read | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const { playerId } = whose;
   useEffect(() => {
     let gone = false;
-    const from = isCut ? dayOf(subWeeks(Date.now(), WEEKS).getTime()) : FIRST_DAY;
+    const from = wantsAll ? FIRST_DAY : dayOf(subWeeks(Date.now(), WEEKS).getTime());
     readyToRead()
       .then(async () => await loadLog(playerId, from, LAST_DAY))
       .then(
-        (pages) => !gone && setRead({ entries: pages.flatMap(({ document }) => document.entries), demo: pages.some(({ demo }) => demo) }),
+        (records) =>
+          !gone && setRead({ pages: records.map(({ document }) => document), demo: records.some(({ demo }) => demo), isCut: !wantsAll }),
         (error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED),
       );
     return () => {
       gone = true;
     };
-  }, [playerId, isCut]);
+  }, [playerId, wantsAll]);
+  const all = useMemo(() => read?.pages.flatMap(({ entries }) => entries) ?? [], [read]);
+  const days = useMemo(() => (read ? daysOf(read.pages, all) : null), [read, all]);
   const add = async (what: LogWhat): Promise<boolean> => {
     const outcome = await logEntry(whose, what);
-    if (outcome.ok) setRead((now) => ({ demo: now?.demo ?? false, entries: [...(now?.entries ?? []), outcome.entry] }));
-    else setTrouble(outcome.message);
+    if (!outcome.ok) setTrouble(outcome.message);
+    else {
+      const page = { day: dayOf(outcome.entry.at), entries: [outcome.entry] };
+      setRead((now) => ({ demo: false, isCut: false, ...now, pages: [...(now?.pages ?? []), page] }));
+    }
     return outcome.ok;
   };
   return {
-    days: read && daysOf(read.entries),
-    all: read?.entries ?? [],
+    days,
+    all,
     demo: read?.demo ?? false,
-    isCut,
-    readAll: () => setIsCut(false),
+    isCut: read?.isCut ?? true,
+    readAll: () => setWantsAll(true),
     add,
     trouble,
   };
 }
 
-function daysOf(entries: readonly LogEntry[]): readonly LogDay[] {
+/** The days of some pages, the newest first, without what was taken back. */
+function daysOf(pages: Read['pages'], all: readonly LogEntry[]): readonly LogDay[] {
+  const standing = new Set(asCorrected(all));
   const byDay = new Map<string, LogEntry[]>();
-  for (const entry of asCorrected(entries)) {
-    const day = dayOf(entry.at);
-    const there = byDay.get(day);
-    if (there) there.push(entry);
-    else byDay.set(day, [entry]);
-  }
-  return [...byDay.entries()].map(([day, ofDay]) => ({ day, entries: ofDay })).toSorted((one, other) => other.day.localeCompare(one.day));
+  for (const { day, entries } of pages) byDay.set(day, [...(byDay.get(day) ?? []), ...entries.filter((entry) => standing.has(entry))]);
+  return [...byDay.entries()]
+    .filter(([, entries]) => entries.length > 0)
+    .map(([day, entries]) => ({ day, entries: entries.toSorted((one, other) => one.at - other.at) }))
+    .toSorted((one, other) => other.day.localeCompare(one.day));
 }

@@ -25,7 +25,7 @@ export const MISS_WORDS: Readonly<Record<Miss, string>> = {
 
 /** What is prompted before an item is played. */
 export const PROMPT_WORDS: Readonly<Record<Prompt, string>> = {
-  hear: 'Listen. Hear it in your head before it sounds.',
+  hear: 'Listen. Then hear it again in your head.',
   names: 'Say the names of the notes, up and back.',
   target: 'Hear the note of arrival alone. Sing it.',
   silent: 'Set the fingers in their places without the bow.',
@@ -139,6 +139,21 @@ export const EAR_TIRES = 'Rest. Stop when the ear tires.';
 
 /** What is said when it hurts. */
 export const PAIN_WORDS = 'Stop here. Shake out your hands. Tell your teacher; if it stays or comes back, see a doctor.';
+
+const KEY_NAMES: Readonly<Record<string, string>> = {
+  Space: 'space bar',
+  PageDown: 'page down',
+  PageUp: 'page up',
+  ArrowRight: 'right arrow',
+  ArrowLeft: 'left arrow',
+  ArrowUp: 'up arrow',
+  ArrowDown: 'down arrow',
+};
+
+/** A key by the code that the browser gives it: "page down", "B", "F5". */
+export function keyText(code: string): string {
+  return KEY_NAMES[code] ?? code.replace(/^(Key|Digit)/, '').replace(/^Numpad/, 'number pad ');
+}
 
 /** Aims to choose from. */
 export const AIMS_OFFERED = [

@@ -1,7 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { planned } from '../../support/briefs.ts';
 import {
   asCorrected,
+  cleanTempo,
   doneIn,
   FIRST_TOLERANCE,
   type LogEntry,
@@ -10,6 +12,7 @@ import {
   missesOf,
   proposedTolerance,
   setIn,
+  triedShifts,
 } from '#core/practice';
 
 const PRACTISED = { piece: 'p', title: 'Air', part: { part: 'passage', from: 4, to: 8 } } as const;
@@ -91,5 +94,38 @@ describe('the tolerance', () => {
     assert.equal(proposedTolerance({ ...so(20, 20), tries: 20 }, 8 * day), 20);
     assert.equal(proposedTolerance(so(20, 65), 8 * day), 20);
     assert.equal(proposedTolerance(so(20, 30), 8 * day), 24);
+  });
+});
+
+describe('what a log says of shifts', () => {
+  const plan = planned({
+    instrument: { kind: 'violin' },
+    material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 3, direction: 'up' },
+  });
+  const [shift] = plan.shifts;
+  assert.ok(shift);
+  const whole = { piece: 'p', title: 'Scale', part: { part: 'whole' } } as const;
+  const stage = (name: 'rhythm' | 'slide') => ({ ...whole, part: { part: 'stage', note: shift.to, stage: name } }) as const;
+
+  it('is the fastest it was played clean, in rhythm, in this piece', () => {
+    const log = entries(
+      { kind: 'attempt', practised: whole, tempo: 60, miss: null },
+      { kind: 'attempt', practised: whole, tempo: 80, miss: 'late' },
+      { kind: 'attempt', practised: stage('rhythm'), tempo: 70, miss: null },
+      { kind: 'attempt', practised: stage('slide'), tempo: 90, miss: null },
+      { kind: 'attempt', practised: { ...whole, piece: 'q' }, tempo: 100, miss: null },
+      { kind: 'attempt', practised: { ...whole, part: { part: 'passage', from: 0, to: 2 } }, tempo: 110, miss: null },
+    );
+    assert.equal(cleanTempo(log, 'p', shift), 70);
+    assert.equal(cleanTempo([], 'p', shift), null);
+  });
+
+  it('is how often they missed, where the note is known and there are enough tries', () => {
+    const good: LogWhat = { kind: 'attempt', practised: whole, tempo: 60, miss: null };
+    const missed: LogWhat = { ...good, miss: 'flat', note: shift.to };
+    assert.deepEqual(triedShifts(entries(good, missed), 'p', { ...plan, shifts: [shift] }), []);
+    assert.deepEqual(triedShifts(entries(good, good, good, missed, { ...missed, note: 0 }), 'p', { ...plan, shifts: [shift] }), [
+      { kind: 'shift', way: 'up', missedShare: 0.2 },
+    ]);
   });
 });

@@ -39,7 +39,7 @@ export function StandStaff({ plan, group, selected = null, onSelect }: StandStaf
     [engraving, width],
   );
   return (
-    <div ref={box} className="max-h-[44dvh] min-w-0 overflow-x-hidden overflow-y-auto" role="group" tabIndex={0} aria-label="The notes">
+    <div ref={box} className="max-h-[44dvh] min-w-0 overflow-auto" role="group" tabIndex={0} aria-label="The notes">
       {fitting?.systems.map((measures, order) => (
         <System
           key={measures[0]?.number}
@@ -98,7 +98,7 @@ function System({ plan, engraving, measures, first, scale, available, group, sel
   const spare = layout.positionRowY;
   const height = heightOf(layout);
   return (
-    <div className="overflow-hidden" style={{ height: height * scale }}>
+    <div style={{ height: height * scale }}>
       <div className="relative" style={{ width: natural, transformOrigin: '0 0', transform: `scale(${scale}) translateY(${-spare}px)` }}>
         <Staff
           engraving={engraving}

@@ -1,0 +1,34 @@
+import { subWeeks } from 'date-fns';
+import type { Tried } from '#core/drill';
+import { cleanTempo, type LogEntry, triedShifts } from '#core/practice';
+import type { Plan, Shift } from '#core/plan/describe';
+import { dayOf, entriesOf, loadLog } from '../../storage/practice.ts';
+
+/** The record counts for so many weeks back: what was hard a year ago need not be hard now. */
+const WEEKS = 8;
+
+const LAST_DAY = '9999-12-31';
+
+/** The last weeks of a player's log, read once for a page. */
+const read = new Map<string | null, Promise<readonly LogEntry[]>>();
+
+async function lastWeeks(playerId: string | null): Promise<readonly LogEntry[]> {
+  const there = read.get(playerId);
+  if (there) return await there;
+  const reading = loadLog(playerId, dayOf(subWeeks(Date.now(), WEEKS).getTime()), LAST_DAY).then(entriesOf);
+  read.set(playerId, reading);
+  return await reading;
+}
+
+/** What the record says of the shifts of a piece; nothing where there is no record, or it does not open. */
+export async function triedIn(plan: Plan, pieceId: string | null, playerId: string | null): Promise<readonly Tried[]> {
+  if (pieceId === null) return [];
+  const entries = await lastWeeks(playerId).catch((): readonly LogEntry[] => []);
+  return triedShifts(entries, pieceId, plan);
+}
+
+/** The fastest tempo at which a player has played a shift of a piece clean; null where the record does not say. */
+export async function cleanTempoOf(shift: Shift, pieceId: string | null, playerId: string | null): Promise<number | null> {
+  if (pieceId === null) return null;
+  return cleanTempo(await lastWeeks(playerId), pieceId, shift);
+}

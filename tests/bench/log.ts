@@ -1,0 +1,103 @@
+/**
+ * A log after years: 100,000 tries of one player. How soon Record is open, day by day and all of it, and how long it takes to add an
+ * entry, against the same with the demo alone. For the built application: `npm run bench:log -- --attempts 100000`.
+ */
+import { type BrowserContext, chromium, type Page } from '@playwright/test';
+import { CHROMIUM, numberGiven, served } from '../support/served.ts';
+
+const PORT = 4394;
+const ROUNDS = 5;
+const ADDED = 20;
+
+/** Tries of a diligent day. */
+const A_DAY = 140;
+
+const attempts = numberGiven('attempts', 100_000);
+
+const server = await served({ port: PORT, env: { DOVE_PATH_DEMO: '1' } });
+const browser = await chromium.launch(CHROMIUM);
+try {
+  const context = await browser.newContext({ baseURL: server.address, serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });
+  // The functions handed to the page are compiled with a helper that the page does not have.
+  await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
+  const first = await context.newPage();
+  await first.goto('/record');
+  await first.getByRole('article').first().waitFor();
+  const few = await figures(context);
+  await first.evaluate(grow, { attempts, aDay: A_DAY });
+  await first.close();
+  const many = await figures(context);
+  for (const [name, ms] of Object.entries(many))
+    console.log(`${name}: ${ms.toFixed(0)} ms with ${attempts} tries, ${(few[name] ?? 0).toFixed(0)} ms with the demo alone`);
+} finally {
+  await browser.close();
+  await server.stop();
+}
+
+/** Medians, ms. */
+async function figures(context: BrowserContext): Promise<Readonly<Record<string, number>>> {
+  const open: number[] = [];
+  const all: number[] = [];
+  const add: number[] = [];
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const page = await context.newPage();
+    await page.goto('/record', { waitUntil: 'commit' });
+    await page.getByRole('article').first().waitFor();
+    open.push(await page.evaluate(() => performance.now()));
+    all.push(await untilAll(page));
+    await page.close();
+  }
+  const page = await context.newPage();
+  await page.goto('/record?part=lesson');
+  await page.getByRole('heading', { name: 'Next aim' }).waitFor();
+  for (let order = 0; order < ADDED; order += 1) add.push(await page.evaluate(remark, `Remark ${order} of ${Date.now()}`));
+  await page.close();
+  return { 'the record open': median(open), 'all of it shown': median(all), 'an entry added and kept': median(add) };
+}
+
+async function untilAll(page: Page): Promise<number> {
+  await page.evaluate(() => performance.mark('asked'));
+  await page.getByRole('button', { name: 'Everything that was ever logged' }).click();
+  await page.getByText(/^All of it: /).waitFor();
+  return await page.evaluate(() => performance.measure('shown', 'asked').duration);
+}
+
+/** Runs in the page: types a remark, and waits until nothing of the log is on its way to the database. */
+async function remark(text: string): Promise<number> {
+  const field = document.querySelector<HTMLInputElement>('input[aria-label="Remark"]');
+  if (!field) throw new Error('There is no field for a remark');
+  field.focus();
+  document.execCommand('insertText', false, text);
+  const since = performance.now();
+  field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+  while (field.value !== '') await new Promise((resolve) => setTimeout(resolve));
+  return performance.now() - since;
+}
+
+/** Runs in the page: days of tries before those of the demo, for its first player. */
+async function grow({ attempts: count, aDay }: { readonly attempts: number; readonly aDay: number }): Promise<void> {
+  const opening = indexedDB.open('dove-path');
+  await new Promise((resolve) => (opening.onsuccess = resolve));
+  const database = opening.result;
+  const reading: IDBRequest<
+    { readonly playerId: string; readonly document: { readonly name: string; readonly entries: readonly object[] } }[]
+  > = database.transaction('logs').objectStore('logs').getAll();
+  await new Promise((resolve) => (reading.onsuccess = resolve));
+  const shown = document.querySelector<HTMLSelectElement>('select[aria-label="Player"]')?.value;
+  const page = reading.result.find(({ playerId }) => playerId === shown);
+  const like = page?.document.entries.find((entry) => 'kind' in entry && entry.kind === 'attempt');
+  if (!page || !like) throw new Error('The demo has no log');
+  const writing = database.transaction('logs', 'readwrite');
+  for (let day = 0; day * aDay < count; day += 1) {
+    const at = Date.now() - (1 + day) * 86_400_000;
+    const name = new Date(at).toISOString().slice(0, 10);
+    const entries = Array.from({ length: aDay }, (_, order) => ({ ...like, id: `${day}-${order}`, at: at + order * 1000 }));
+    writing.objectStore('logs').put({ ...page, id: `grown-${day}`, document: { ...page.document, day: name, entries } });
+  }
+  await new Promise((resolve) => (writing.oncomplete = resolve));
+  database.close();
+}
+
+function median(times: readonly number[]): number {
+  return times.toSorted((one, other) => one - other)[Math.floor(times.length / 2)] ?? 0;
+}
