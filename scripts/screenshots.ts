@@ -18,16 +18,16 @@ const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'Wren · A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
   { file: 'bench-write', piece: 'Robin · Evening line', prepare: write },
   { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
-  { file: 'bench-too-hard', piece: 'Wren · A♭ major in three octaves', prepare: firstPositionOnly },
   { file: 'bench-in-tune', piece: 'Robin · A major in sixths', prepare: showInTune },
-  { file: 'bench-narrow', piece: 'Merle · F major, first shifts', width: 390, prepare: (page) => keys(page, ['s']) },
   { file: 'compare', piece: null, prepare: compare },
   { file: 'fingerboard', piece: 'Merle · F major, first shifts', prepare: (page) => measures(page, 'Fingerboard') },
   { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
   { file: 'shift-apart', piece: 'Martin · B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
   { file: 'hot-spots', piece: 'Wren · A♭ major in three octaves', dark: true, prepare: hotSpots },
   { file: 'drill', piece: 'Merle · F major, first shifts', prepare: writeDrill },
-  { file: 'find-drills', piece: 'Merle · F major, first shifts', prepare: findDrills },
+  { file: 'session', piece: null, prepare: (page) => session(page, 'Martin') },
+  { file: 'stand', piece: null, prepare: stand },
+  { file: 'lesson', piece: null, prepare: lesson },
   { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
   { file: 'tuner', piece: null, prepare: tuneCello },
   { file: 'setup', piece: null, prepare: setUpPlayer },
@@ -110,16 +110,35 @@ async function hotSpots(page: Page): Promise<void> {
   await page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').first().waitFor();
 }
 
+async function session(page: Page, player: string): Promise<void> {
+  await page.goto(`${ADDRESS}/practise`);
+  await page.getByLabel('Player').selectOption({ label: player });
+  await page.getByText('The whole ladder takes').first().waitFor();
+}
+
+async function stand(page: Page): Promise<void> {
+  await session(page, 'Robin');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const good = page.getByLabel('Good so far');
+  while (!(await good.isVisible())) {
+    const before = await page.locator('main').innerText();
+    await page.keyboard.press('PageDown');
+    await page.waitForFunction((text) => document.querySelector('main')?.innerText !== text, before);
+  }
+  await page.keyboard.press('PageDown');
+}
+
+async function lesson(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/record?part=lesson`);
+  await page.getByLabel('Player').selectOption({ label: 'Martin' });
+  await page.getByRole('heading', { name: 'Next aim' }).waitFor();
+}
+
 async function writeDrill(page: Page): Promise<void> {
   await drills(page, 'Stages');
   await page.getByRole('button', { name: 'Write its drill' }).click();
   await page.getByRole('region', { name: 'The drill' }).locator('[data-bead]').first().waitFor();
-}
-
-async function findDrills(page: Page): Promise<void> {
-  await drills(page, 'Stages');
-  await page.getByRole('button', { name: 'Find drills like it' }).click();
-  await page.getByRole('link', { name: 'Take it apart' }).first().waitFor();
 }
 
 async function compare(page: Page): Promise<void> {
@@ -163,12 +182,4 @@ async function showSchool(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/setup`);
   await page.getByRole('button', { name: 'Dovecote studio' }).click();
   await page.getByRole('region', { name: 'Used by' }).waitFor();
-}
-
-async function firstPositionOnly(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'More parts of the brief' }).click();
-  await page.getByRole('button', { name: /^Positions/ }).click();
-  await page.getByRole('button', { name: 'only first position' }).click();
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Make this change' }).waitFor();
 }

@@ -27,7 +27,7 @@ const COMPOUND = 3;
 
 /**
  * The clicks of a metronome from one moment to another (seconds from the start; `from` included, `until` not). Every moment is
- * reckoned from the start by its number, never from the click before, so that nothing adds up: an hour later it is as exact as
+ * counted from the start by its number, never from the click before, so that nothing adds up: an hour later it is as exact as
  * at the first beat.
  */
 export function clicksBetween(metronome: Metronome, from: number, until: number): readonly Click[] {

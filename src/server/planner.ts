@@ -28,7 +28,7 @@ interface Waiting {
 }
 
 /**
- * Plans in threads, so that a long job keeps nobody waiting but those behind it: each has its time and memory, and its
+ * Plans in threads, so that a long job keeps nobody waiting but those after it: each has its time and memory, and its
  * thread is ended when it goes over or when nobody waits for the answer any more. Those who come while the queue is full
  * are sent away.
  */

@@ -33,12 +33,17 @@ export async function served({ port, tree = '.', env = {} }: Start): Promise<Ser
     cwd: tree,
     env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), ...env },
     stdio: ['ignore', 'ignore', 'inherit'],
+    // Ctrl C reaches whoever waits for it, and not the server under its hands.
+    detached: true,
   });
+  const end = (): void => void server.kill();
+  process.once('exit', end);
   while (!(await answers())) {
     if (server.exitCode !== null) throw new Error(`The build in ${tree} does not start: it ended with ${server.exitCode}`);
     await rest(50);
   }
   const stop = async (): Promise<void> => {
+    process.off('exit', end);
     server.kill();
     if (server.exitCode === null && server.signalCode === null) await once(server, 'exit');
   };

@@ -37,7 +37,7 @@ export interface Stage {
   readonly brief: Brief;
   /** Share of the tempo at which it begins. */
   readonly pace: number;
-  /** Whether the way of the hand is heard. */
+  /** Whether the hand is heard travelling. */
   readonly slides: boolean;
 }
 

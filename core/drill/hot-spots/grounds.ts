@@ -38,7 +38,7 @@ const FELT_SPEED = 150;
 const SPEED_STEP = 20;
 const MOST_FOR_SPEED = 20;
 
-/** A hand is at ease up to this share of its largest span. */
+/** A hand is comfortable up to this share of its largest span. */
 const COMFORTABLE = 0.85;
 
 /** The interval of a tritone, semitones. */

@@ -20,7 +20,7 @@ export const HOT_SPOT_KINDS = [
  */
 export type HotSpotKind = (typeof HOT_SPOT_KINDS)[number];
 
-/** Which way the line goes there; a shift goes the way of the hand. */
+/** Which way the line goes there; a shift goes up or down as the hand does. */
 export type Way = 'up' | 'down';
 
 /** A place of a plan that holds something hard, before it is judged. */

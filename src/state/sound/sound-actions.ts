@@ -79,7 +79,7 @@ async function startPlaying(asked: Passage | null = null, plan: Plan | null = pl
     const performance = performanceOf(plan, { from, to, pace, slides });
     const along = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone) };
     const stop = await playLine(performance, along, { onNote: (note) => soundStore.setState({ note }), onEnd: stopPlaying });
-    // It was stopped, or begun anew, while it was starting.
+    // It was stopped, or begun again, while it was starting.
     if (turn !== turns) return stop();
     stopSound = stop;
     soundStore.setState({ state: 'playing' });
