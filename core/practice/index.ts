@@ -26,7 +26,18 @@ export {
   secondsOfRun,
 } from './ladder/ladder.ts';
 export { cleanTempo, triedShifts } from './log/at-shifts.ts';
-export { asCorrected, type Done, doneIn, missCounts, missesOf, ofKind, type SetByTeacher, setIn } from './log/counted.ts';
+export {
+  asCorrected,
+  type Done,
+  doneIn,
+  missCounts,
+  type MissedNote,
+  missedNotes,
+  missesOf,
+  ofKind,
+  type SetByTeacher,
+  setIn,
+} from './log/counted.ts';
 export {
   type EntryKind,
   type EntryOf,

@@ -8,6 +8,8 @@ export interface DemoPiece {
   readonly title: string;
   /** Quarter notes a minute that it is to reach. */
   readonly tempo: number;
+  /** Line indexes of the notes that are hard in it. */
+  readonly hard: readonly [number, ...number[]];
 }
 
 /** A day of a log, before it is a record. */
@@ -81,13 +83,15 @@ function practised(chance: Seeded, { week, pieces, usual }: Week): readonly LogW
   const [one, ...others] = pieces;
   if (!one) return [];
   const items = [one, ...others.filter(() => chance.next() < 0.7)];
-  const tries = items.flatMap(({ id, title, tempo }) => {
+  const tries = items.flatMap(({ id, title, tempo, hard }) => {
     const share = Math.min(1, 0.55 + week * 0.06 + chance.next() * 0.05);
     return Array.from({ length: chance.whole(6, 12) }, (): LogWhat => {
       const good = chance.next() < 0.5 + week * 0.045;
       const other = chance.one<Miss>(['flat', 'sharp', 'late', 'wrong-finger', 'noise']);
       const miss = good ? null : chance.next() < 0.6 ? usual : other;
-      return { kind: 'attempt', practised: { piece: id, title, part: { part: 'whole' } }, tempo: Math.round(tempo * share), miss };
+      // Mostly at the same two places: the pupil points at them now and then.
+      const at = miss !== null && chance.next() < 0.3 ? { note: chance.one(hard) } : {};
+      return { kind: 'attempt', practised: { piece: id, title, part: { part: 'whole' } }, tempo: Math.round(tempo * share), miss, ...at };
     });
   });
   return [...tries, { kind: 'end-check', aim: chance.one(AIMS), reached: chance.next() < 0.4 + week * 0.06 }];

@@ -5,6 +5,9 @@ import type { LogRecord, PieceRecord, PlayerRecord, SessionRecord } from './data
 import { dayOf, pageOf } from './practice.ts';
 import { fresh } from './records.ts';
 
+/** Notes that these pupils point at: somewhere on the way up, and near the top. */
+const HARD = [11, 14] as const;
+
 /** A tempo for pieces of the demo that name none, quarter notes a minute. */
 const USUAL = 72;
 
@@ -17,7 +20,7 @@ export function demoPractice(
   const pieces = all.filter(({ playerId }) => playerId === player.id);
   if (pieces.length === 0) return [];
   const { name } = player.document;
-  const named = pieces.map(({ id, document }) => ({ id, title: document.name, tempo: document.brief.tempo ?? USUAL }));
+  const named = pieces.map(({ id, document }) => ({ id, title: document.name, tempo: document.brief.tempo ?? USUAL, hard: HARD }));
   const seed = [...name].reduce((sum, letter) => sum * 31 + letter.charCodeAt(0), 7);
   const log = demoDays(seed, named, now).map(({ day, entries }) => ({
     ...pageOf({ playerId: player.id, name }, day, entries),

@@ -16,8 +16,14 @@ export function newSession(fields: Pick<SessionDocument, 'name' | 'day' | 'endCh
   return { ...fresh(false), document: headed(DOCUMENT_KINDS.session, fields), playerId };
 }
 
-/** The pages of a player's log from a day to a day ("2026-03-09", both inclusive), in their order; null is nobody of the studio. */
-export async function loadLog(playerId: string | null, from: string, to: string): Promise<readonly LogRecord[]> {
+/** The first and the last day there can be. */
+const [FIRST_DAY, LAST_DAY] = ['0000-01-01', '9999-12-31'] as const;
+
+/**
+ * The pages of a player's log from a day to a day ("2026-03-09", both inclusive; all of it unless they are given), in their
+ * order; null is nobody of the studio.
+ */
+export async function loadLog(playerId: string | null, from: string = FIRST_DAY, to: string = LAST_DAY): Promise<readonly LogRecord[]> {
   const stored = await (playerId === null
     ? database.logs.filter((page) => page.playerId === null && page.document.day >= from && page.document.day <= to).toArray()
     : database.logs.where('[playerId+document.day]').between([playerId, from], [playerId, to], true, true).toArray());

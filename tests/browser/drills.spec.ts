@@ -38,10 +38,17 @@ test('from a piece to its worst shift, its drill, its sheet, and back by the fin
 });
 
 test('the same by keyboard alone', async ({ page }) => {
+  await page.addInitScript(() => {
+    window.print = () => document.body.setAttribute('data-printed', '');
+  });
   await takeWorstApart(page);
   await press(page, 'Hear it: Name it and hear it');
   await press(page, 'Stop: Name it and hear it');
+  await press(page, 'Hear it: Slow slide');
+  await press(page, 'Stop: Slow slide');
   await press(page, 'Write its drill');
+  await press(page, 'Print it');
+  await expect(page.locator('body')).toHaveAttribute('data-printed', '');
   await press(page, 'Keep it as a piece');
   await expect(page.getByText('Kept as a piece.')).toBeVisible();
   await press(page, 'Find a drill');

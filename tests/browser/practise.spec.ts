@@ -73,6 +73,7 @@ test('a pupil is led through a session by pedal alone; the teacher looks at it, 
   await expect(today).toContainText('Aim “The shift clean and silent”: reached');
   await page.getByRole('button', { name: 'Lesson' }).click();
   await expect(page.getByText(/Ask about it before anything is played/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Missed most' })).toContainText(/note \d+: missed \d+ times/);
   await page.getByLabel('Remark', { exact: true }).fill('Begin softer next week.');
   await page.getByLabel('Remark', { exact: true }).press('Enter');
   await expect(page.getByRole('region', { name: 'Remarks' })).toContainText('Begin softer next week.');

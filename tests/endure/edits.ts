@@ -1,12 +1,20 @@
 import type { Page } from '@playwright/test';
-import type { PieceRecord } from '../../src/storage/database.ts';
+import type { LogRecord, PieceRecord } from '../../src/storage/database.ts';
 
-/** Something a teacher does on the bench, and how it is found again. */
+/** What the database holds afterwards: the piece of the trial, and the log. */
+export interface Stored {
+  readonly piece: PieceRecord;
+  readonly logs: readonly LogRecord[];
+}
+
+/** Something a teacher does on the bench or in the record, and how it is found again. */
 export interface Edit {
   readonly name: string;
+  /** Goes to where it is made, where that is not the bench; there no other tab has the same piece. */
+  readonly open?: (page: Page) => Promise<void>;
   /** Makes it; `trial` tells one from the next. */
   readonly make: (page: Page, trial: number) => Promise<void>;
-  readonly isIn: (piece: PieceRecord, trial: number) => boolean;
+  readonly isIn: (stored: Stored, trial: number) => boolean;
 }
 
 const octavesOf = (trial: number): number => 1 + (trial % 2);
@@ -16,7 +24,7 @@ export const EDITS: readonly Edit[] = [
   {
     name: 'a name typed',
     make: async (page, trial) => await page.getByRole('textbox', { name: 'Name of the piece' }).fill(`Trial ${trial}`),
-    isIn: ({ document }, trial) => document.name === `Trial ${trial}`,
+    isIn: ({ piece: { document } }, trial) => document.name === `Trial ${trial}`,
   },
   {
     name: 'octaves chosen',
@@ -25,7 +33,8 @@ export const EDITS: readonly Edit[] = [
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial + 1) - 1 });
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial) - 1 });
     },
-    isIn: ({ document }, trial) => document.brief.material.kind !== 'line' && document.brief.material.octaves === octavesOf(trial),
+    isIn: ({ piece: { document } }, trial) =>
+      document.brief.material.kind !== 'line' && document.brief.material.octaves === octavesOf(trial),
   },
   {
     name: 'a finger locked',
@@ -33,7 +42,7 @@ export const EDITS: readonly Edit[] = [
       await page.locator('[data-bead]').nth(2).click();
       await page.keyboard.press('l');
     },
-    isIn: ({ document }) => (document.brief.locks ?? []).length > 0,
+    isIn: ({ piece: { document } }) => (document.brief.locks ?? []).length > 0,
   },
   {
     name: 'a remark being typed',
@@ -42,6 +51,19 @@ export const EDITS: readonly Edit[] = [
       await page.getByRole('tab', { name: 'Write' }).click();
       await page.getByRole('textbox', { name: 'Remark' }).fill(`Trial ${trial}`);
     },
-    isIn: ({ document }, trial) => (document.brief.marks ?? []).some(({ remark }) => remark === `Trial ${trial}`),
+    isIn: ({ piece: { document } }, trial) => (document.brief.marks ?? []).some(({ remark }) => remark === `Trial ${trial}`),
+  },
+  {
+    name: 'an entry of the log',
+    open: async (page) => {
+      await page.goto('/record?part=lesson');
+      await page.getByRole('textbox', { name: 'Remark' }).waitFor();
+    },
+    make: async (page, trial) => {
+      await page.getByRole('textbox', { name: 'Remark' }).fill(`Trial ${trial}`);
+      await page.keyboard.press('Enter');
+    },
+    isIn: ({ logs }, trial) =>
+      logs.some(({ document }) => document.entries.some((entry) => entry.kind === 'remark' && entry.text === `Trial ${trial}`)),
   },
 ];

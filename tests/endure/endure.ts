@@ -11,7 +11,7 @@ import { setTimeout as rest } from 'node:timers/promises';
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { type Disaster, DISASTERS } from './disasters.ts';
 import { type Edit, EDITS } from './edits.ts';
-import { storedPieces } from './stored-pieces.ts';
+import { storedLogs, storedPieces } from './stored-pieces.ts';
 import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 
 const PORT = 4396;
@@ -98,6 +98,12 @@ async function openedPiece(page: Page, trial: number): Promise<string> {
 
 /** An edit, and what then happens; whether the edit has to be found again. */
 async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struck & { readonly profile: string }): Promise<boolean> {
+  // The other tab has the piece open, and nothing to do with the log.
+  if (edit.open && disaster.also) {
+    await page.close();
+    return false;
+  }
+  await edit.open?.(page);
   await disaster.before?.(page);
   await edit.make(page, trial);
   const saved = disaster.onlySaved !== true || (await isSaved(page));
@@ -119,7 +125,8 @@ async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): 
   const endOfPatience = Date.now() + PATIENCE_MS;
   const isThere = async (): Promise<boolean> => {
     const piece = (await storedPieces(page)).find((each) => each.id === id);
-    return piece !== undefined && edit.isIn(piece, trial) && (disaster.also?.(piece) ?? true);
+    const logs = edit.open ? await storedLogs(page) : [];
+    return piece !== undefined && edit.isIn({ piece, logs }, trial) && (disaster.also?.(piece) ?? true);
   };
   let found = await isThere();
   while (!found && Date.now() < endOfPatience) {

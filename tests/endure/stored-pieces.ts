@@ -1,13 +1,18 @@
 import type { Page } from '@playwright/test';
-import type { PieceRecord } from '../../src/storage/database.ts';
+import type { LogRecord, PieceRecord } from '../../src/storage/database.ts';
 
 /** The pieces in the browser's database, as they are; none before the application has made it. */
 export async function storedPieces(page: Page): Promise<readonly PieceRecord[]> {
-  return await page.evaluate(readPieces);
+  return await page.evaluate<readonly PieceRecord[], string>(readAll, 'pieces');
+}
+
+/** The pages of the log that the browser of a page has in its database. */
+export async function storedLogs(page: Page): Promise<readonly LogRecord[]> {
+  return await page.evaluate<readonly LogRecord[], string>(readAll, 'logs');
 }
 
 /** Runs in the page. */
-async function readPieces(): Promise<readonly PieceRecord[]> {
+async function readAll<Stored>(store: string): Promise<readonly Stored[]> {
   // Opening it before the application has would make an empty one, and stand in its way.
   const there = (await indexedDB.databases()).some(({ name }) => name === 'dove-path');
   if (!there) return [];
@@ -18,9 +23,9 @@ async function readPieces(): Promise<readonly PieceRecord[]> {
   });
   if (!database) return [];
   try {
-    if (!database.objectStoreNames.contains('pieces')) return [];
-    const reading = database.transaction('pieces').objectStore('pieces').getAll();
-    return await new Promise<readonly PieceRecord[]>((resolve) => {
+    if (!database.objectStoreNames.contains(store)) return [];
+    const reading = database.transaction(store).objectStore(store).getAll();
+    return await new Promise<readonly Stored[]>((resolve) => {
       reading.onsuccess = () => resolve(reading.result);
       reading.onerror = () => resolve([]);
     });

@@ -83,3 +83,43 @@ export function setIn(entries: readonly LogEntry[]): SetByTeacher {
     points: ofKind(standing, 'points').at(-1)?.points ?? [],
   };
 }
+
+/** A note at which tries missed, and how most of them did. */
+export interface MissedNote {
+  /** The piece, by its id, and its name then. */
+  readonly piece: string;
+  readonly title: string;
+  /** Line index. */
+  readonly note: number;
+  readonly times: number;
+  readonly miss: Miss;
+}
+
+/** Missed less often it may be chance. */
+const NO_CHANCE = 3;
+
+/** The notes at which tries missed most, the most often first; those missed once or twice are left out. */
+export function missedNotes(entries: readonly LogEntry[]): readonly MissedNote[] {
+  const byNote = new Map<string, EntryOf<'attempt'>[]>();
+  for (const attempt of ofKind(asCorrected(entries), 'attempt')) {
+    const note = noteOf(attempt);
+    if (attempt.miss === null || note === null) continue;
+    const key = `${attempt.practised.piece} ${note}`;
+    byNote.set(key, [...(byNote.get(key) ?? []), attempt]);
+  }
+  return [...byNote.values()]
+    .filter(({ length }) => length >= NO_CHANCE)
+    .flatMap((attempts) => {
+      const [first] = attempts;
+      const [most] = missesOf(missCounts(attempts));
+      const note = first ? noteOf(first) : null;
+      if (!first || !most || note === null) return [];
+      return [{ piece: first.practised.piece, title: first.practised.title, note, times: attempts.length, miss: most.miss }];
+    })
+    .toSorted((one, other) => other.times - one.times);
+}
+
+/** Where a try missed: the note that was pointed at, or the one that a stage's shift arrives on. */
+function noteOf({ note, practised: { part } }: EntryOf<'attempt'>): number | null {
+  return note ?? (part.part === 'stage' ? part.note : null);
+}

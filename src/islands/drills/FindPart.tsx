@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { KEYS_OFFERED } from '#core/brief/edits';
 import {
   catalogue,
   DRILL_AIMS,
@@ -11,7 +12,7 @@ import {
   fingersOf,
   type ShiftClass,
 } from '#core/drill';
-import { noteLabel } from '#core/pitch';
+import { keyLabel, noteLabel } from '#core/pitch';
 import { useAsked } from '../../engine/asked.ts';
 import type { Brief } from '#core/brief';
 import { loadPieces } from '../../storage/piece-list.ts';
@@ -40,11 +41,12 @@ const ANY = 'any';
 
 /** All drills, those that can be written and those kept as pieces, by what they are for; and where in the studio's pieces a kind of shift comes. */
 export function FindPart({ brief, place, musicKey, like, onLike, onOpen }: FindPartProps) {
-  const [query, setQuery] = useState<DrillQuery>({});
+  const [query, setQuery] = useState<DrillQuery>({ key: musicKey });
+  const key = query.key ?? musicKey;
   const asked = useAsked({ key: ['kept drills'], ask: keptDrills });
   const ours = useMemo(
-    () => catalogue(drillFor(brief), musicKey).map((request): Found => ({ request, facts: factsOf(request), piece: null })),
-    [brief, musicKey],
+    () => catalogue(drillFor(brief), key).map((request): Found => ({ request, facts: factsOf(request), piece: null })),
+    [brief, key],
   );
   return (
     <div className="mt-3">
@@ -98,6 +100,7 @@ function QueryFields({ query, place, onChange }: QueryFieldsProps) {
         nameOf={(aim) => AIM_WORDS[aim]}
         onChoose={(aim) => onChange({ ...query, aim })}
       />
+      <KeyField musicKey={query.key ?? ''} onChoose={(key) => onChange({ ...query, key })} />
       <OneOrAny
         label="From finger"
         value={query.fromFinger}
@@ -142,6 +145,18 @@ function QueryFields({ query, place, onChange }: QueryFieldsProps) {
       />
     </search>
   );
+}
+
+interface KeyFieldProps {
+  /** Documents' form. */
+  readonly musicKey: string;
+  readonly onChoose: (key: string) => void;
+}
+
+/** The key that drills are written in; a piece may be in one that is not offered. */
+function KeyField({ musicKey, onChoose }: KeyFieldProps) {
+  const among = KEYS_OFFERED.includes(musicKey) ? KEYS_OFFERED : [musicKey, ...KEYS_OFFERED];
+  return <LabelledChoice label="Key" value={musicKey} among={among} nameOf={keyLabel} onChoose={onChoose} />;
 }
 
 interface OneOrAnyProps<Value extends string | number> {

@@ -1,6 +1,6 @@
 import type { PracticeItem } from '#core/practice';
 import type { PieceRecord, SessionRecord } from '../../storage/database.ts';
-import { TextField } from '../../ui/fields/Field.tsx';
+import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { AIMS_OFFERED, END_CHECKS_OFFERED } from '../../words/practice/session.ts';
 import { AddItem } from './AddItem.tsx';
@@ -22,19 +22,14 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
     <section aria-label="The session" className="mt-3 max-w-3xl">
       <label className="grid gap-0.5">
         <span className="text-dove-dark">Aim</span>
-        <TextField
+        <SuggestedField
           key={session.id}
-          aria-label="Aim"
-          list="aims"
+          label="Aim"
+          suggestions={[...(nextAim === null ? [] : [nextAim]), ...AIMS_OFFERED]}
+          value={name}
           maxLength={80}
-          defaultValue={name}
-          onChange={({ target }) => onChange({ name: target.value })}
+          onType={(aim) => onChange({ name: aim })}
         />
-        <datalist id="aims">
-          {[...(nextAim === null ? [] : [nextAim]), ...AIMS_OFFERED].map((aim) => (
-            <option key={aim} value={aim} />
-          ))}
-        </datalist>
       </label>
       <Heading as="h3" className="mt-4">
         Items
@@ -55,19 +50,14 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
       <AddItem pieces={pieces} onAdd={(item) => put([...items, item])} />
       <label className="mt-4 grid gap-0.5">
         <span className="text-dove-dark">Check at the end</span>
-        <TextField
+        <SuggestedField
           key={session.id}
-          aria-label="Check at the end"
-          list="end-checks"
+          label="Check at the end"
+          suggestions={END_CHECKS_OFFERED}
+          value={endCheck}
           maxLength={160}
-          defaultValue={endCheck}
-          onChange={({ target }) => onChange({ endCheck: target.value })}
+          onType={(check) => onChange({ endCheck: check })}
         />
-        <datalist id="end-checks">
-          {END_CHECKS_OFFERED.map((check) => (
-            <option key={check} value={check} />
-          ))}
-        </datalist>
       </label>
     </section>
   );

@@ -1,12 +1,24 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { asCorrected, doneIn, FIRST_TOLERANCE, LARGEST_FILE, missCounts, missesOf, ofKind, proposedTolerance, setIn } from '#core/practice';
+import {
+  asCorrected,
+  doneIn,
+  FIRST_TOLERANCE,
+  LARGEST_FILE,
+  missCounts,
+  missedNotes,
+  missesOf,
+  ofKind,
+  proposedTolerance,
+  setIn,
+} from '#core/practice';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
+import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
-import { doneText, entryText, sizeText } from '../../words/practice/record.ts';
+import { doneText, entryText, missedNoteText, sizeText } from '../../words/practice/record.ts';
 import { AIMS_OFFERED, MISS_WORDS } from '../../words/practice/session.ts';
 import { PosturePoints } from './PosturePoints.tsx';
 import type { Log } from './use-log.ts';
@@ -62,11 +74,38 @@ export function Lesson({ log, name, practise }: LessonProps) {
           ))}
         </ul>
       )}
+      <MissedMost log={log} />
       <Remarks log={log} now={now} />
       <PosturePoints log={log} now={now} />
       <Tolerance log={log} now={now} />
       <NextAim log={log} />
     </div>
+  );
+}
+
+/** So many are told: a lesson works on one of them. */
+const MOST_TOLD = 3;
+
+/** The notes that miss most, each one step from its drill. */
+function MissedMost({ log }: { readonly log: Log }) {
+  const missed = missedNotes(log.all).slice(0, MOST_TOLD);
+  if (missed.length === 0) return null;
+  return (
+    <section aria-label="Missed most">
+      <Heading as="h3" className="mt-3">
+        Missed most
+      </Heading>
+      <ul>
+        {missed.map((each) => (
+          <li key={`${each.piece} ${each.note}`} className="flex flex-wrap items-baseline gap-x-3 py-0.5">
+            <span className="grow">{missedNoteText(each)}</span>
+            <ButtonLink className="no-print" href={`/drills?piece=${each.piece}&part=spots&spot=${each.note}`}>
+              Its loop and its drill
+            </ButtonLink>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
@@ -187,23 +226,18 @@ function NextAim({ log }: { readonly log: Log }) {
         Next aim
       </Heading>
       <p className="hidden print:block">{aim ?? ''}</p>
-      <TextField
+      <SuggestedField
         key={aim}
-        aria-label="Next aim"
-        className="no-print w-full max-w-xl"
-        list="next-aims"
+        label="Next aim"
+        suggestions={AIMS_OFFERED}
+        value={aim ?? ''}
         maxLength={80}
-        defaultValue={aim ?? ''}
-        onBlur={({ target }) => {
-          const text = target.value.trim();
+        className="no-print w-full max-w-xl"
+        onLeave={(typed) => {
+          const text = typed.trim();
           if (text !== '' && text !== aim) void log.add({ kind: 'aim', text });
         }}
       />
-      <datalist id="next-aims">
-        {AIMS_OFFERED.map((each) => (
-          <option key={each} value={each} />
-        ))}
-      </datalist>
     </section>
   );
 }

@@ -8,8 +8,6 @@ import { entriesOf, loadLog, type Logged } from '../../storage/practice.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
-const [FIRST_DAY, LAST_DAY] = ['0000-01-01', '9999-12-31'] as const;
-
 interface TheirDataProps {
   readonly whose: Logged;
   /** With what puts it back. */
@@ -23,7 +21,7 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const told = (work: Promise<void>): void =>
     void work.catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
-  const entries = async () => entriesOf(await loadLog(playerId, FIRST_DAY, LAST_DAY));
+  const entries = async () => entriesOf(await loadLog(playerId));
   const saveTable = async (): Promise<void> => {
     const text = unparse({ fields: [...LOG_COLUMNS], data: [...logRows(await entries())] });
     downloadText(fileNameOf(`${name} log`, 'csv'), 'text/csv', text);

@@ -30,8 +30,6 @@ export interface Log {
 /** What a lesson looks back on, weeks. */
 const WEEKS = 8;
 
-const [FIRST_DAY, LAST_DAY] = ['0000-01-01', '9999-12-31'] as const;
-
 /** What was read of a log, and what has been added since: entries by their day. */
 interface Read {
   readonly pages: readonly { readonly day: string; readonly entries: readonly LogEntry[] }[];
@@ -47,9 +45,9 @@ export function useLog(whose: Logged): Log {
   const { playerId } = whose;
   useEffect(() => {
     let gone = false;
-    const from = wantsAll ? FIRST_DAY : dayOf(subWeeks(Date.now(), WEEKS).getTime());
+    const from = wantsAll ? undefined : dayOf(subWeeks(Date.now(), WEEKS).getTime());
     readyToRead()
-      .then(async () => await loadLog(playerId, from, LAST_DAY))
+      .then(async () => await loadLog(playerId, from))
       .then(
         (records) =>
           !gone && setRead({ pages: records.map(({ document }) => document), demo: records.some(({ demo }) => demo), isCut: !wantsAll }),

@@ -7,15 +7,13 @@ import { dayOf, entriesOf, loadLog } from '../../storage/practice.ts';
 /** The record counts for so many weeks back: what was hard a year ago need not be hard now. */
 const WEEKS = 8;
 
-const LAST_DAY = '9999-12-31';
-
 /** The last weeks of a player's log, read once for a page. */
 const read = new Map<string | null, Promise<readonly LogEntry[]>>();
 
 async function lastWeeks(playerId: string | null): Promise<readonly LogEntry[]> {
   const there = read.get(playerId);
   if (there) return await there;
-  const reading = loadLog(playerId, dayOf(subWeeks(Date.now(), WEEKS).getTime()), LAST_DAY).then(entriesOf);
+  const reading = loadLog(playerId, dayOf(subWeeks(Date.now(), WEEKS).getTime())).then(entriesOf);
   read.set(playerId, reading);
   return await reading;
 }

@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns';
 import { counted } from '#core/messages';
-import { type Done, type EntryOf, type LogEntry, missesOf } from '#core/practice';
+import { type Done, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice';
 import { MISS_WORDS, partText, SKIPPED_WORDS, tempoText } from './session.ts';
 
 /** "Monday 9 March 2026". */
@@ -52,6 +52,11 @@ export function attemptText({ at, practised, tempo, miss, note }: EntryOf<'attem
   const where = note === undefined ? '' : ` at note ${note + 1}`;
   const speed = tempo === null ? '' : `, ${tempoText(tempo)}`;
   return `${timeText(at)} ${practised.title}, ${partText(practised.part)}${speed}: ${miss === null ? 'good' : `${MISS_WORDS[miss]}${where}`}`;
+}
+
+/** "Evening line, note 12: missed 4 times, mostly flat". */
+export function missedNoteText({ title, note, times, miss }: MissedNote): string {
+  return `${title}, note ${note + 1}: missed ${counted(times, 'time', 'times')}, mostly ${MISS_WORDS[miss]}`;
 }
 
 /** "2.4 MB". */

@@ -192,3 +192,24 @@ function lengthOf(duration: string): number {
   const [above = 0, below = 1] = duration.split('/').map(Number);
   return above / below;
 }
+
+describe('a shift of third to fourth finger over three positions on the top string', () => {
+  it('has its third finger put in where the key has no note for it, beside one that it has', () => {
+    const shift = { kind: 'bass', fromString: 'G2', toString: 'G2', fromFinger: '3', toFinger: '4', way: 'up' } as const;
+    const asks: DrillFamily = {
+      family: 'shift',
+      shift: { ...shift, distance: { by: 'positions', steps: 3 } },
+      letters: null,
+      measures: 'all',
+    };
+    const drill = writeDrill(
+      { instrument: { kind: 'bass' }, player: { school: '1234' } },
+      { key: 'D major', asks, variant: PLAIN_VARIANT },
+    );
+    assert.ok(drill.ok);
+    assert.deepEqual(drill.value.altered[0], { what: 'note-inserted', finger: '3', pitch: 'A#2', label: 'half' });
+    assertOnlyInserted(drill.value, 'D major');
+    for (const { fromFinger, toFinger, throughRest } of planned(drill.value.brief).shifts)
+      assert.ok(throughRest || (fromFinger === '3' && toFinger === '4') || (fromFinger === '4' && toFinger === '3'));
+  });
+});

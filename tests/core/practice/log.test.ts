@@ -9,6 +9,7 @@ import {
   type LogEntry,
   logRows,
   type LogWhat,
+  missedNotes,
   missesOf,
   proposedTolerance,
   setIn,
@@ -94,6 +95,38 @@ describe('the tolerance', () => {
     assert.equal(proposedTolerance({ ...so(20, 20), tries: 20 }, 8 * day), 20);
     assert.equal(proposedTolerance(so(20, 65), 8 * day), 20);
     assert.equal(proposedTolerance(so(20, 30), 8 * day), 24);
+  });
+});
+
+describe('the notes that miss most', () => {
+  it('are those pointed at often enough, the most often first, with how most of them missed', () => {
+    const at = (note: number, miss: 'flat' | 'late'): LogWhat => ({ kind: 'attempt', practised: PRACTISED, tempo: 60, miss, note });
+    const log = entries(
+      at(6, 'flat'),
+      at(6, 'late'),
+      at(6, 'flat'),
+      at(6, 'flat'),
+      at(5, 'late'),
+      at(5, 'late'),
+      at(5, 'late'),
+      at(7, 'flat'),
+    );
+    assert.deepEqual(
+      missedNotes(log).map(({ note, times, miss }) => [note, times, miss]),
+      [
+        [6, 4, 'flat'],
+        [5, 3, 'late'],
+      ],
+    );
+  });
+
+  it('are those that the shift of a stage arrives on', () => {
+    const stage = { ...PRACTISED, part: { part: 'stage', note: 9, stage: 'rhythm' } } as const;
+    const missed: LogWhat = { kind: 'attempt', practised: stage, tempo: 60, miss: 'sharp' };
+    assert.deepEqual(
+      missedNotes(entries(missed, missed, missed)).map(({ note }) => note),
+      [9],
+    );
   });
 });
 

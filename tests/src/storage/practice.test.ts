@@ -110,8 +110,8 @@ describe('the data of a player', () => {
 
 describe('the log of the demo', () => {
   const pieces = [
-    { id: 'a', title: 'Scale', tempo: 72 },
-    { id: 'b', title: 'Air', tempo: 60 },
+    { id: 'a', title: 'Scale', tempo: 72, hard: [11, 14] as const },
+    { id: 'b', title: 'Air', tempo: 60, hard: [5] as const },
   ];
   const now = new Date(2026, 10, 27, 15).getTime();
 
