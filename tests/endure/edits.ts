@@ -1,9 +1,9 @@
 import type { Page } from '@playwright/test';
 import type { LogRecord, PieceRecord } from '../../src/storage/database.ts';
 
-/** What the database holds afterwards: the piece of the trial, and the log. */
+/** What the database holds afterwards: the piece of the trial (null where it is gone), and the log. */
 export interface Stored {
-  readonly piece: PieceRecord;
+  readonly piece: PieceRecord | null;
   readonly logs: readonly LogRecord[];
 }
 
@@ -24,7 +24,7 @@ export const EDITS: readonly Edit[] = [
   {
     name: 'a name typed',
     make: async (page, trial) => await page.getByRole('textbox', { name: 'Name of the piece' }).fill(`Trial ${trial}`),
-    isIn: ({ piece: { document } }, trial) => document.name === `Trial ${trial}`,
+    isIn: ({ piece }, trial) => piece?.document.name === `Trial ${trial}`,
   },
   {
     name: 'octaves chosen',
@@ -33,8 +33,10 @@ export const EDITS: readonly Edit[] = [
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial + 1) - 1 });
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial) - 1 });
     },
-    isIn: ({ piece: { document } }, trial) =>
-      document.brief.material.kind !== 'line' && document.brief.material.octaves === octavesOf(trial),
+    isIn: ({ piece }, trial) => {
+      const material = piece?.document.brief.material;
+      return material !== undefined && material.kind !== 'line' && material.octaves === octavesOf(trial);
+    },
   },
   {
     name: 'a finger locked',
@@ -42,7 +44,7 @@ export const EDITS: readonly Edit[] = [
       await page.locator('[data-bead]').nth(2).click();
       await page.keyboard.press('l');
     },
-    isIn: ({ piece: { document } }) => (document.brief.locks ?? []).length > 0,
+    isIn: ({ piece }) => (piece?.document.brief.locks ?? []).length > 0,
   },
   {
     name: 'a remark being typed',
@@ -51,7 +53,7 @@ export const EDITS: readonly Edit[] = [
       await page.getByRole('tab', { name: 'Write' }).click();
       await page.getByRole('textbox', { name: 'Remark' }).fill(`Trial ${trial}`);
     },
-    isIn: ({ piece: { document } }, trial) => (document.brief.marks ?? []).some(({ remark }) => remark === `Trial ${trial}`),
+    isIn: ({ piece }, trial) => (piece?.document.brief.marks ?? []).some(({ remark }) => remark === `Trial ${trial}`),
   },
   {
     name: 'an entry of the log',

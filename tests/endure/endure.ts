@@ -124,9 +124,9 @@ async function isSaved(page: Page): Promise<boolean> {
 async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): Promise<void> {
   const endOfPatience = Date.now() + PATIENCE_MS;
   const isThere = async (): Promise<boolean> => {
-    const piece = (await storedPieces(page)).find((each) => each.id === id);
+    const piece = (await storedPieces(page)).find((each) => each.id === id) ?? null;
     const logs = edit.open ? await storedLogs(page) : [];
-    return piece !== undefined && edit.isIn({ piece, logs }, trial) && (disaster.also?.(piece) ?? true);
+    return edit.isIn({ piece, logs }, trial) && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
   };
   let found = await isThere();
   while (!found && Date.now() < endOfPatience) {
