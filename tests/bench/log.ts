@@ -6,7 +6,7 @@ import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { CHROMIUM, numberGiven, served } from '../support/served.ts';
 
 const PORT = 4394;
-const ROUNDS = 5;
+const ROUNDS = 9;
 const ADDED = 20;
 
 /** Tries of a diligent day. */
