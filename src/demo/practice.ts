@@ -1,4 +1,4 @@
-import { addDays, format, set } from 'date-fns';
+import { addDays, set } from 'date-fns';
 import type { LogEntry, LogWhat, Miss, PosturePoint } from '#core/practice';
 import { seeded, type Seeded } from './seeded.ts';
 
@@ -46,7 +46,7 @@ const NARROWED = [30, 30, 26, 26, 22, 22, 19, 19] as const;
 const BEGINS_AT_HOUR = 17;
 
 /** Eight weeks of a pupil's log, the same for the same seed: most days a week, a lesson a week, slowly getting better. */
-export function demoDays(seed: number, pieces: readonly DemoPiece[], now: number): readonly DemoDay[] {
+export function demoDays(seed: number, pieces: readonly DemoPiece[], now: number, dayOf: (at: number) => string): readonly DemoDay[] {
   const chance = seeded(seed);
   const first = addDays(now, -WEEKS * DAYS_A_WEEK);
   const usual: Miss = chance.one(['flat', 'sharp', 'late']);
@@ -58,7 +58,7 @@ export function demoDays(seed: number, pieces: readonly DemoPiece[], now: number
     const said = [...(isLesson ? lessonOf(chance, week) : []), ...practised(chance, { week, pieces, usual })];
     const start = set(day, { hours: BEGINS_AT_HOUR, minutes: 0, seconds: 0, milliseconds: 0 }).getTime();
     const entries = said.map((what, number): LogEntry => ({ ...what, id: `demo-${seed}-${order}-${number}`, at: start + number * 40_000 }));
-    return [{ day: format(day, 'yyyy-MM-dd'), entries }];
+    return [{ day: dayOf(day.getTime()), entries }];
   });
 }
 

@@ -22,7 +22,7 @@ export function demoPractice(
   const { name } = player.document;
   const named = pieces.map(({ id, document }) => ({ id, title: document.name, tempo: document.brief.tempo ?? USUAL, hard: HARD }));
   const seed = [...name].reduce((sum, letter) => sum * 31 + letter.charCodeAt(0), 7);
-  const log = demoDays(seed, named, now).map(({ day, entries }) => ({
+  const log = demoDays(seed, named, now, dayOf).map(({ day, entries }) => ({
     ...pageOf({ playerId: player.id, name }, day, entries),
     demo: true,
   }));

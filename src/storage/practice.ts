@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { DOCUMENT_KINDS, headed, type SessionDocument } from '#core/documents';
 import type { LogEntry, LogWhat } from '#core/practice';
 import { database, type LogRecord, type SessionRecord } from './database.ts';
@@ -58,7 +57,10 @@ export function pageOf({ playerId, name }: Logged, day: string, entries: readonl
   return { ...fresh(false), id, document: headed(DOCUMENT_KINDS.log, { name, day, entries: [...entries] }), playerId };
 }
 
+/** Swedish writes days as ISO 8601 does, and is in every browser: a library with its languages would come with the first page. */
+const DAY_FORMAT = new Intl.DateTimeFormat('sv-SE');
+
 /** The day of a moment (ms since 1970) where the page is, as logs name it: "2026-03-09". */
 export function dayOf(at: number): string {
-  return format(at, 'yyyy-MM-dd');
+  return DAY_FORMAT.format(at);
 }

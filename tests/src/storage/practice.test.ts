@@ -6,7 +6,7 @@ import type { LogEntry, LogWhat } from '#core/practice';
 import { demoDays } from '../../../src/demo/practice.ts';
 import { database } from '../../../src/storage/database.ts';
 import { deletePlayerData, recordsOfPlayer } from '../../../src/storage/player-data.ts';
-import { entriesOf, loadLog, newEntry, pageOf } from '../../../src/storage/practice.ts';
+import { dayOf, entriesOf, loadLog, newEntry, pageOf } from '../../../src/storage/practice.ts';
 import { newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { playerDocument, saveInStudio } from '../../../src/storage/studio.ts';
@@ -116,8 +116,8 @@ describe('the log of the demo', () => {
   const now = new Date(2026, 10, 27, 15).getTime();
 
   it('is eight weeks up to yesterday, always the same, and gets better', () => {
-    const days = demoDays(5, pieces, now);
-    assert.deepEqual(days, demoDays(5, pieces, now));
+    const days = demoDays(5, pieces, now, dayOf);
+    assert.deepEqual(days, demoDays(5, pieces, now, dayOf));
     assert.ok(days.length > 35 && days.length <= 56);
     assert.ok(days.every(({ day }) => day < '2026-11-27' && day >= '2026-10-02'));
     const share = (some: typeof days): number => {
@@ -128,7 +128,7 @@ describe('the log of the demo', () => {
   });
 
   it('passes the check of its documents', async () => {
-    for (const { day, entries } of demoDays(9, pieces, now)) {
+    for (const { day, entries } of demoDays(9, pieces, now, dayOf)) {
       const reading = await readFileText('log', documentToText(pageOf(WREN, day, entries).document));
       assert.ok(reading.ok);
     }
