@@ -109,6 +109,8 @@ export interface CorrectionMade {
 /** A small fact the application remembers. */
 export type FactRecord =
   | { readonly key: 'demo-seeded'; readonly value: boolean }
+  /** The log and the sessions of the demo were put in. */
+  | { readonly key: 'demo-practised'; readonly value: boolean }
   /** The pieces that stand open in the row of the bench, by id, as they were opened. */
   | { readonly key: 'open-pieces'; readonly value: readonly string[] }
   /** When the studio was last saved as a file, ms since 1970. */

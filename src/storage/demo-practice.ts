@@ -1,15 +1,32 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
 import { ladderTo, PLAIN_ALONG, USUAL_SET } from '#core/practice';
 import { demoDays } from '../demo/practice.ts';
-import type { LogRecord, PieceRecord, PlayerRecord, SessionRecord } from './database.ts';
-import { dayOf, pageOf } from './practice.ts';
+import { database, type LogRecord, type PieceRecord, type PlayerRecord, type SessionRecord } from './database.ts';
+import { dayOf, pageOf } from './log-page.ts';
 import { fresh } from './records.ts';
+import { together } from './writing/together.ts';
 
 /** Notes that these pupils point at: somewhere on the way up, and near the top. */
 const HARD = [11, 14] as const;
 
 /** A tempo for pieces of the demo that name none, quarter notes a minute. */
 const USUAL = 72;
+
+/** Puts the log and the sessions of the demo in, once: they come after the first page is drawn, or when they are first looked at. */
+export async function seedPracticeOnce(): Promise<void> {
+  if (await database.facts.get('demo-practised')) return;
+  const isDemo = ({ demo }: { readonly demo: boolean }): boolean => demo;
+  const [players, pieces] = await Promise.all([database.players.filter(isDemo).toArray(), database.pieces.filter(isDemo).toArray()]);
+  // As the demo has them: the first is the newest.
+  const inOrder = pieces.toSorted((one, other) => other.updatedAt - one.updatedAt);
+  const practised = players.flatMap((player) => demoPractice(player, inOrder, Date.now()));
+  await together(async () => {
+    if (await database.facts.get('demo-practised')) return;
+    await database.facts.put({ key: 'demo-practised', value: true });
+    await database.sessions.bulkPut(practised.map(({ session }) => session));
+    await database.logs.bulkPut(practised.flatMap(({ log }) => log));
+  });
+}
 
 /** Weeks of a made-up log and a session for a pupil of the demo, with this pupil's pieces; nothing for one without any. */
 export function demoPractice(

@@ -3,7 +3,6 @@ import { withSchool } from '#core/brief/edits';
 import { DOCUMENT_NAMES, type DocumentName, type Piece } from '#core/documents';
 import type { Demo } from '../demo/documents.ts';
 import { NO_DEMO } from '../words/storage.ts';
-import { demoPractice } from './demo-practice.ts';
 import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type RecordOf, type SchoolRecord } from './database.ts';
 import { newInstrument, newPieceRecord, newPlayer, newSchool } from './records.ts';
 import { together } from './writing/together.ts';
@@ -28,7 +27,11 @@ export type PutBack = () => Promise<void>;
 
 /** Brings the demo back as it ships; the teacher's own pieces, instruments and players stay as they are. */
 export async function restoreDemo(): Promise<PutBack> {
-  return await replaceDemo(await demoRecords());
+  const records = await demoRecords();
+  const { demoPractice } = await import('./demo-practice.ts');
+  const practised = records.player.flatMap((player) => demoPractice(player, records.piece, Date.now()));
+  const practice = { session: practised.map(({ session }) => session), log: practised.flatMap(({ log }) => log) };
+  return await replaceDemo({ ...records, ...practice });
 }
 
 /** Removes the demo; the teacher's own stays. */
@@ -99,15 +102,14 @@ async function demoRecords(): Promise<DemoRecords> {
     ...linked(piece, players, instruments, schools[0]),
     updatedAt: now - index * 1000,
   }));
-  const practised = players.flatMap((player) => demoPractice(player, pieces, now));
   return {
     piece: pieces,
     instrument: instruments,
     player: players,
     school: schools,
     stages: [],
-    session: practised.map(({ session }) => session),
-    log: practised.flatMap(({ log }) => log),
+    session: [],
+    log: [],
   };
 }
 

@@ -10,9 +10,24 @@ export async function readyToRead(): Promise<void> {
   await inTime(prepared(), () => new Error(STORAGE_SILENT));
 }
 
+/** The same for what needs the log or the sessions: those of the demo are there too. */
+export async function readyToPractise(): Promise<void> {
+  await readyToRead();
+  if (isDemo()) await practisedDemo();
+}
+
+function isDemo(): boolean {
+  return document.documentElement.dataset['demo'] === 'yes';
+}
+
+async function practisedDemo(): Promise<void> {
+  await (await import('./demo-practice.ts')).seedPracticeOnce();
+}
+
 async function prepared(): Promise<void> {
-  if (document.documentElement.dataset['demo'] === 'yes') await (await import('./demo.ts')).seedDemoOnce();
+  if (isDemo()) await (await import('./demo.ts')).seedDemoOnce();
   await writeUnwritten();
+  if (isDemo()) requestIdleCallback(() => setTimeout(() => void practisedDemo().catch(() => undefined), AT_REST_MS));
   requestIdleCallback(() => setTimeout(() => void import('./backup/keep-studio.ts').then(({ keepStudio }) => keepStudio()), AT_REST_MS));
 }
 

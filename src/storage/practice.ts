@@ -1,9 +1,8 @@
 import { DOCUMENT_KINDS, headed, type SessionDocument } from '#core/documents';
-import type { LogEntry, LogWhat } from '#core/practice';
+import type { LogEntry } from '#core/practice';
 import { database, type LogRecord, type SessionRecord } from './database.ts';
 import { fresh } from './records.ts';
 import { loadAll, readOrSetAside } from './set-aside.ts';
-import { newId } from './tab.ts';
 
 /** The sessions of a player, the newest first. */
 export async function loadSessions(playerId: string | null): Promise<readonly SessionRecord[]> {
@@ -33,34 +32,4 @@ export async function loadLog(playerId: string | null, from: string = FIRST_DAY,
 /** All entries of some pages, in the order of time. */
 export function entriesOf(pages: readonly LogRecord[]): readonly LogEntry[] {
   return pages.flatMap(({ document }) => document.entries).toSorted((one, other) => one.at - other.at);
-}
-
-/** An entry of this moment. */
-export function newEntry(what: LogWhat, at = Date.now()): LogEntry {
-  return { ...what, id: newId(), at };
-}
-
-/** Whose log it is. */
-export interface Logged {
-  readonly playerId: string | null;
-  /** The player's name; empty for nobody. */
-  readonly name: string;
-}
-
-/**
- * Some entries as a page of their own, to be added to what is there: a page goes by the player and the day, wherever it is written, and
- * what a file takes lies on a page by itself.
- */
-export function pageOf({ playerId, name }: Logged, day: string, entries: readonly LogEntry[]): LogRecord {
-  const file = entries.find(({ kind }) => kind === 'file');
-  const id = [file ? 'file' : 'log', playerId ?? 'nobody', day, ...(file ? [file.id] : [])].join('-');
-  return { ...fresh(false), id, document: headed(DOCUMENT_KINDS.log, { name, day, entries: [...entries] }), playerId };
-}
-
-/** Swedish writes days as ISO 8601 does, and is in every browser: a library with its languages would come with the first page. */
-const DAY_FORMAT = new Intl.DateTimeFormat('sv-SE');
-
-/** The day of a moment (ms since 1970) where the page is, as logs name it: "2026-03-09". */
-export function dayOf(at: number): string {
-  return DAY_FORMAT.format(at);
 }

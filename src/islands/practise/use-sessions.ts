@@ -2,9 +2,10 @@ import { useEffect, useState } from 'react';
 import type { PracticeItem } from '#core/practice';
 import { keepInStudio } from '../../state/studio-saving.ts';
 import { database, type PieceRecord, type PlayerRecord, type SessionRecord } from '../../storage/database.ts';
-import { readyToRead } from '../../storage/first-start.ts';
+import { readyToPractise } from '../../storage/first-start.ts';
 import { loadPieces } from '../../storage/piece-list.ts';
-import { dayOf, loadSessions, newSession } from '../../storage/practice.ts';
+import { dayOf } from '../../storage/log-page.ts';
+import { loadSessions, newSession } from '../../storage/practice.ts';
 import { loadStudio } from '../../storage/studio.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
@@ -16,7 +17,7 @@ export interface PractiseStudio {
 
 /** Players and pieces of the studio. */
 export async function practiseStudio(): Promise<PractiseStudio> {
-  await readyToRead();
+  await readyToPractise();
   const [{ players }, { records }] = await Promise.all([loadStudio(), loadPieces()]);
   return { players, pieces: records };
 }
@@ -38,7 +39,7 @@ export function useSessions(playerId: string | null): Sessions {
   const [trouble, setTrouble] = useState<string | null>(null);
   useEffect(() => {
     let gone = false;
-    readyToRead()
+    readyToPractise()
       .then(async () => await loadSessions(playerId))
       .then(
         (found) => !gone && setSessions(found),

@@ -1,7 +1,7 @@
 import { parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useState } from 'react';
 import { useAsked } from '../../engine/asked.ts';
-import { readyToRead } from '../../storage/first-start.ts';
+import { readyToPractise } from '../../storage/first-start.ts';
 import type { PlayerRecord } from '../../storage/database.ts';
 import { loadStudio } from '../../storage/studio.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -72,7 +72,7 @@ function RecordPage() {
 }
 
 async function players(): Promise<readonly PlayerRecord[]> {
-  await readyToRead();
+  await readyToPractise();
   return (await loadStudio()).players;
 }
 

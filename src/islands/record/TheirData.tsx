@@ -4,7 +4,8 @@ import { LOG_COLUMNS, logRows } from '#core/practice';
 import { downloadText, fileNameOf } from '../../files/download.ts';
 import { textOf } from '../../storage/backup/studio-file.ts';
 import { deletePlayerData, recordsOfPlayer } from '../../storage/player-data.ts';
-import { entriesOf, loadLog, type Logged } from '../../storage/practice.ts';
+import type { Logged } from '../../storage/log-page.ts';
+import { entriesOf, loadLog } from '../../storage/practice.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 

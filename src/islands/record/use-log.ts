@@ -2,8 +2,9 @@ import { subWeeks } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
 import { asCorrected, type LogEntry, type LogWhat } from '#core/practice';
 import { logEntry } from '../../state/practice/logging.ts';
-import { readyToRead } from '../../storage/first-start.ts';
-import { dayOf, loadLog, type Logged } from '../../storage/practice.ts';
+import { readyToPractise } from '../../storage/first-start.ts';
+import { dayOf, type Logged } from '../../storage/log-page.ts';
+import { loadLog } from '../../storage/practice.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
 /** A day of a log as it stands: what was taken back is gone. */
@@ -46,7 +47,7 @@ export function useLog(whose: Logged): Log {
   useEffect(() => {
     let gone = false;
     const from = wantsAll ? undefined : dayOf(subWeeks(Date.now(), WEEKS).getTime());
-    readyToRead()
+    readyToPractise()
       .then(async () => await loadLog(playerId, from))
       .then(
         (records) =>

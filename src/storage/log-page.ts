@@ -1,0 +1,35 @@
+import { DOCUMENT_KINDS, headed } from '#core/documents';
+import type { LogEntry, LogWhat } from '#core/practice';
+import type { LogRecord } from './database.ts';
+import { fresh } from './records.ts';
+import { newId } from './tab.ts';
+
+/** An entry of this moment. */
+export function newEntry(what: LogWhat, at = Date.now()): LogEntry {
+  return { ...what, id: newId(), at };
+}
+
+/** Whose log it is. */
+export interface Logged {
+  readonly playerId: string | null;
+  /** The player's name; empty for nobody. */
+  readonly name: string;
+}
+
+/**
+ * Some entries as a page of their own, to be added to what is there: a page goes by the player and the day, wherever it is written, and
+ * what a file takes lies on a page by itself.
+ */
+export function pageOf({ playerId, name }: Logged, day: string, entries: readonly LogEntry[]): LogRecord {
+  const file = entries.find(({ kind }) => kind === 'file');
+  const id = [file ? 'file' : 'log', playerId ?? 'nobody', day, ...(file ? [file.id] : [])].join('-');
+  return { ...fresh(false), id, document: headed(DOCUMENT_KINDS.log, { name, day, entries: [...entries] }), playerId };
+}
+
+/** Swedish writes days as ISO 8601 does, and is in every browser: a library with its languages would come with the first page. */
+const DAY_FORMAT = new Intl.DateTimeFormat('sv-SE');
+
+/** The day of a moment (ms since 1970) where the page is, as logs name it: "2026-03-09". */
+export function dayOf(at: number): string {
+  return DAY_FORMAT.format(at);
+}
