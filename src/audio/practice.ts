@@ -40,12 +40,18 @@ export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz,
   if (mine !== turn) return;
   if (model || droneHz !== null) {
     const { playLine } = await import('./play-line.ts');
-    const how = { countIn, metronome: false, loop: inTurns || model === null, gap: inTurns, vibrato, droneHz };
+    const how = { countIn, metronome: inTurns && metronome !== null, loop: inTurns || model === null, gap: inTurns, vibrato, droneHz };
     const stop = await playLine(model ?? SILENCE, how, { onNote: () => undefined, onEnd: () => undefined });
     if (mine !== turn) return stop();
     stopLine = stop;
   }
-  if (metronome) clock = startClock(context, metronome, model && !inTurns ? model.seconds : 0);
+  // In turns the line has its own beats: two clocks would not strike together.
+  if (metronome && !inTurns) clock = startClock(context, metronome, model ? secondsBefore(model, countIn) : 0);
+}
+
+/** How long a model takes with what is counted in before it, seconds. */
+function secondsBefore({ seconds, countIn: [first] }: Performance, countIn: boolean): number {
+  return seconds - (countIn ? (first?.at ?? 0) : 0);
 }
 
 /** Under a drone alone, seconds. */

@@ -119,7 +119,7 @@ export function missedNotes(entries: readonly LogEntry[]): readonly MissedNote[]
     .toSorted((one, other) => other.times - one.times);
 }
 
-/** Where a try missed: the note that was pointed at, or the one that a stage's shift arrives on. */
+/** Where a try missed: the note that was pointed at, or the one that a stage's shift arrives on; a stage counts notes of its own. */
 function noteOf({ note, practised: { part } }: EntryOf<'attempt'>): number | null {
-  return note ?? (part.part === 'stage' ? part.note : null);
+  return part.part === 'stage' ? part.note : (note ?? null);
 }

@@ -116,7 +116,9 @@ function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
   const today = asCorrected(log.all).filter(({ at }) => at >= new Date(now).setHours(0, 0, 0, 0));
   const keep = async (): Promise<void> => {
     if (text.trim() === '') return;
-    if (await log.add({ kind: 'remark', text: text.trim().slice(0, 1000) })) setText('');
+    // At once: leaving the field right after Enter does not write it again.
+    setText('');
+    if (!(await log.add({ kind: 'remark', text: text.trim().slice(0, 1000) }))) setText(text);
   };
   const attach = async (file: File): Promise<void> => {
     if (file.size > LARGEST_FILE) {

@@ -139,7 +139,7 @@ export function hearAgain(): void {
   const { running } = runningStore.getState();
   const here = running && inHand(running);
   if (!running || !here) return;
-  const model = voicesApart(modelOf(here.loaded.plan, here.group, here.rung));
+  const model = heardWhole(here);
   const { vibrato } = here.loaded.item.along;
   soundPractice({ ...SILENT, model, vibrato }).catch((error: unknown) => tellTrouble(error instanceof Error ? error.message : NO_SOUND));
 }
@@ -167,14 +167,21 @@ function soundOf({ step }: SessionRun, here: InHand): Parameters<typeof soundPra
 }
 
 /** What a preparatory step sounds: all of the item, the note of arrival alone, or nothing. */
-function preparing(prompt: number, { loaded: { plan, item }, rung }: InHand): Parameters<typeof soundPractice>[0] | null {
+function preparing(prompt: number, here: InHand): Parameters<typeof soundPractice>[0] | null {
+  const { loaded, rung } = here;
+  const { plan, item } = loaded;
   const all = notesOfPart(plan, item.practised.part);
   const { vibrato } = item.along;
   const asked = runItem(plan, item).prompts[prompt];
-  if (asked === 'hear') return { ...SILENT, vibrato, model: voicesApart(modelOf(plan, all, rung)) };
+  if (asked === 'hear') return { ...SILENT, vibrato, model: heardWhole(here) };
   const shift = plan.shifts.find(({ to }) => to >= all.from && to <= all.to);
   if (asked !== 'target' || !shift) return null;
   return { ...SILENT, vibrato, model: modelOf(plan, { from: shift.to, to: shift.to }, { ...rung, beatsPerNote: TARGET_BEATS }) };
+}
+
+/** All of an item, double stops string by string. */
+function heardWhole({ loaded: { plan, item }, rung }: InHand): ReturnType<typeof modelOf> {
+  return voicesApart(modelOf(plan, notesOfPart(plan, item.practised.part), rung));
 }
 
 /** The note of arrival is heard for so many beats. */

@@ -127,6 +127,11 @@ describe('the notes that miss most', () => {
       missedNotes(entries(missed, missed, missed)).map(({ note }) => note),
       [9],
     );
+    // A note that is pointed at in a stage is one of the stage's own line.
+    assert.deepEqual(
+      missedNotes(entries({ ...missed, note: 1 }, missed, { ...missed, note: 0 })).map(({ note, times }) => [note, times]),
+      [[9, 3]],
+    );
   });
 });
 
