@@ -60,6 +60,9 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
         onChoose={onChoose}
       />
       <div className="mt-4 min-w-0 md:mt-0">
+        {chosen !== null && chosen !== spot.note && (
+          <p role="status">Note {chosen + 1} is no hot spot by itself. This one is the hardest.</p>
+        )}
         <h2 className="text-2xl font-semibold">{lineOf(spot.note)}</h2>
         {why !== '' && <p className="text-dove-dark">Why: {why}.</p>}
         <Loop key={spot.note} plan={plan} spot={spot} onTakeApart={onTakeApart} onWrite={onWrite} />

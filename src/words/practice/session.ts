@@ -20,7 +20,7 @@ export const MISS_WORDS: Readonly<Record<Miss, string>> = {
   sharp: 'sharp',
   late: 'late',
   'wrong-finger': 'wrong finger',
-  noise: 'a noise',
+  noise: 'noise',
 };
 
 /** What is prompted before an item is played. */
