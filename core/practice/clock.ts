@@ -10,14 +10,16 @@ export interface Metronome {
   readonly subdivision: number;
   /** Every other measure is counted without a sound: the inner beat is tested. */
   readonly silentMeasures: boolean;
+  /** Whether one measure is counted first, beat by beat, before the first of those that are played. */
+  readonly countIn: boolean;
 }
 
 /** A click of a metronome. */
 export interface Click {
   /** Seconds from the start. */
   readonly at: number;
-  /** First of a measure, another accent, a beat, or between two beats. */
-  readonly strength: 'measure' | 'accent' | 'beat' | 'between';
+  /** A beat that is counted in, first of a measure, another accent, a beat, or between two beats. */
+  readonly strength: 'count' | 'measure' | 'accent' | 'beat' | 'between';
 }
 
 const SECONDS_A_MINUTE = 60;
@@ -43,13 +45,47 @@ export function clicksBetween(metronome: Metronome, from: number, until: number)
 /** Times come back from the audio clock a hair off. */
 const TINY = 1e-9;
 
-function isSilent({ meter, subdivision, silentMeasures }: Metronome, number: number): boolean {
-  return silentMeasures && Math.floor(number / (subdivision * meter.beats)) % 2 === 1;
+/** Measures that are counted before the first. */
+const COUNTED = 1;
+
+/** The measure of a click: 0 is the first that is played, a negative one is counted in. */
+function measureOf({ meter, subdivision, countIn }: Metronome, number: number): number {
+  return Math.floor(number / (subdivision * meter.beats)) - (countIn ? COUNTED : 0);
 }
 
-function strengthOf({ meter: { beats, beatValue }, subdivision }: Metronome, number: number): Click['strength'] {
+function isSilent(metronome: Metronome, number: number): boolean {
+  const measure = measureOf(metronome, number);
+  if (measure < 0) return number % metronome.subdivision !== 0;
+  return metronome.silentMeasures && measure % 2 === 1;
+}
+
+function strengthOf(metronome: Metronome, number: number): Click['strength'] {
+  const {
+    meter: { beats, beatValue },
+    subdivision,
+  } = metronome;
   if (number % subdivision !== 0) return 'between';
+  if (measureOf(metronome, number) < 0) return 'count';
   const beat = (number / subdivision) % beats;
   if (beat === 0) return 'measure';
   return beatValue === 8 && beats > COMPOUND && beats % COMPOUND === 0 && beat % COMPOUND === 0 ? 'accent' : 'beat';
+}
+
+/** Where a metronome is. */
+export interface BeatNow {
+  /** Counted from 0; a negative measure is counted in. */
+  readonly measure: number;
+  /** Of its measure, counted from 0. */
+  readonly beat: number;
+  /** Whether its measure is silent. */
+  readonly silent: boolean;
+}
+
+/** The beat that a metronome is on so many seconds from its start; null before it. */
+export function beatAt(metronome: Metronome, seconds: number): BeatNow | null {
+  if (seconds < 0) return null;
+  const { tempo, meter, subdivision } = metronome;
+  const beats = Math.floor((seconds * tempo) / SECONDS_A_MINUTE + TINY);
+  const measure = measureOf(metronome, beats * subdivision);
+  return { measure, beat: beats % meter.beats, silent: isSilent(metronome, beats * subdivision) };
 }

@@ -1,5 +1,5 @@
 export { type Cap, capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
-export { type Click, clicksBetween, type Metronome } from './clock.ts';
+export { beatAt, type BeatNow, type Click, clicksBetween, type Metronome } from './clock.ts';
 export { groupsOf, type NoteGroup } from './groups.ts';
 export {
   Along,
@@ -60,10 +60,13 @@ export {
   type Pressed,
   type RunItem,
   rungOf,
+  type SessionLeft,
   type SessionRun,
   sessionRun,
   type Signal,
   type Step,
 } from './run/run.ts';
 export { goodSoFar, mostTries, SET_RULES, SetRule, type SetStanding, setStanding, USUAL_SET, wantedOf } from './set.ts';
+export { FASTEST_CLICK, SLOWEST_CLICK, tappedTempo } from './tapped.ts';
 export { FIRST_TOLERANCE, proposedTolerance, type ToleranceSoFar } from './tolerance.ts';
+export { type Turns, turnsOf } from './turns.ts';

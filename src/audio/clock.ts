@@ -1,12 +1,5 @@
 import { type Click, clicksBetween, type Metronome } from '#core/practice';
-
-/** How each click sounds: Hz and how loud, 0 to 1. */
-const SOUNDS: Readonly<Record<Click['strength'], { readonly hz: number; readonly gain: number }>> = {
-  measure: { hz: 1760, gain: 0.5 },
-  accent: { hz: 1480, gain: 0.4 },
-  beat: { hz: 1175, gain: 0.35 },
-  between: { hz: 880, gain: 0.15 },
-};
+import { CLICK_SOUNDS } from './click-sounds.ts';
 
 /** Length of a click, seconds. */
 const CLICK_SECONDS = 0.03;
@@ -66,7 +59,7 @@ export function startClock(context: AudioContext, metronome: Metronome, delay = 
 
 function clickBuffers(context: AudioContext): Readonly<Record<Click['strength'], AudioBuffer>> {
   const bufferOf = (strength: Click['strength']): AudioBuffer => {
-    const { hz, gain } = SOUNDS[strength];
+    const { hz, gain } = CLICK_SOUNDS[strength];
     const buffer = context.createBuffer(1, Math.ceil(CLICK_SECONDS * context.sampleRate), context.sampleRate);
     buffer.copyToChannel(
       Float32Array.from({ length: buffer.length }, (_, sample) => {
@@ -77,5 +70,11 @@ function clickBuffers(context: AudioContext): Readonly<Record<Click['strength'],
     );
     return buffer;
   };
-  return { measure: bufferOf('measure'), accent: bufferOf('accent'), beat: bufferOf('beat'), between: bufferOf('between') };
+  return {
+    count: bufferOf('count'),
+    measure: bufferOf('measure'),
+    accent: bufferOf('accent'),
+    beat: bufferOf('beat'),
+    between: bufferOf('between'),
+  };
 }

@@ -11,16 +11,18 @@ import {
   Synth,
   type ToneAudioNode,
 } from 'tone';
+import type { Click, Turns } from '#core/practice';
 import type { Beat, Performance, PlayedNote } from '#core/sound';
 import { BowedVoice } from './bowed-voice.ts';
+import { CLICK_SOUNDS } from './click-sounds.ts';
 
 /** How a line is played. */
 export interface PlayHow {
   readonly countIn: boolean;
   readonly metronome: boolean;
   readonly loop: boolean;
-  /** In a loop, a silence as long as the line follows it each time: to play in. */
-  readonly gap?: boolean;
+  /** In a loop, the line and a silence to play in, with the clicks through both; without it the line alone comes again. */
+  readonly turns?: Turns;
   /** Without it pitch can be judged. */
   readonly vibrato?: boolean;
   /** Hz of what sounds under it; null for nothing. */
@@ -55,19 +57,21 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
   const click = clickInto(out);
   const drone = how.droneHz === null ? [] : droneInto(how.droneHz, out);
   const lead = how.countIn ? -(performance.countIn[0]?.at ?? 0) : SHORT_LEAD;
-  const beat = (time: number, { strong }: Beat): void =>
-    void click.triggerAttackRelease(strong ? CLICK.strongHz : CLICK.hz, CLICK.seconds, time);
+  const strike = (time: number, { strength }: Pick<Click, 'strength'>): void =>
+    void click.triggerAttackRelease(CLICK_SOUNDS[strength].hz, CLICK_SECONDS, time);
   let over = false;
   // What was about to be shown when the sound was stopped is no longer true.
   const told: PlayEvents = { onNote: (note) => !over && events.onNote(note), onEnd: () => !over && events.onEnd() };
   const notes = new Part<Timed<PlayedNote>>((time, note) => bowNote(voices, time, note, told), performance.notes.map(timed));
-  const beats = new Part<Timed<Beat>>(beat, how.metronome ? performance.beats.map(timed) : []);
+  const clicks = how.turns?.clicks ?? (how.metronome ? performance.beats.map(clickOf) : []);
+  const beats = new Part<Timed<Click>>(strike, clicks.map(timed));
   for (const part of [notes, beats]) {
     part.loop = how.loop;
-    part.loopEnd = performance.seconds * (how.gap ? 2 : 1);
+    part.loopEnd = how.turns?.seconds ?? performance.seconds;
     part.start(lead);
   }
-  for (const counted of how.countIn ? performance.countIn : []) transport.schedule((time) => beat(time, counted), lead + counted.at);
+  for (const counted of how.countIn ? performance.countIn : [])
+    transport.schedule((time) => strike(time, clickOf(counted)), lead + counted.at);
   if (!how.loop) transport.schedule((time) => getDraw().schedule(told.onEnd, time), lead + performance.seconds + RING_OUT);
   transport.start();
   endLast = () => {
@@ -82,8 +86,13 @@ export async function playLine(performance: Performance, how: PlayHow, events: P
 /** Where nothing is counted in, the line still waits a moment for the sound to be ready, seconds. */
 const SHORT_LEAD = 0.1;
 
-/** The metronome: a strong beat and the others, Hz, and how long, seconds. */
-const CLICK = { strongHz: 1760, hz: 1175, seconds: 0.02 } as const;
+/** Length of a click, seconds. */
+const CLICK_SECONDS = 0.02;
+
+/** A beat of a line as a metronome strikes it. */
+function clickOf({ at, strong }: Beat): Click {
+  return { at, strength: strong ? 'measure' : 'beat' };
+}
 
 type Timed<Event> = Event & { readonly time: number };
 

@@ -1,4 +1,4 @@
-import type { Metronome } from '#core/practice';
+import { beatAt, type BeatNow, type Metronome, turnsOf } from '#core/practice';
 import type { Performance } from '#core/sound';
 import { type Clock, startClock } from './clock.ts';
 
@@ -15,7 +15,7 @@ export interface PracticeSound {
 }
 
 let context: AudioContext | null = null;
-let clock: Clock | null = null;
+let clock: (Clock & { readonly metronome: Metronome }) | null = null;
 let stopLine: (() => void) | null = null;
 
 /** Counts the starts: one that takes its time sees that something else is wanted by now. */
@@ -40,13 +40,23 @@ export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz,
   if (mine !== turn) return;
   if (model || droneHz !== null) {
     const { playLine } = await import('./play-line.ts');
-    const how = { countIn, metronome: inTurns && metronome !== null, loop: inTurns || model === null, gap: inTurns, vibrato, droneHz };
+    const turns = model && inTurns ? { turns: turnsOf(model, metronome) } : {};
+    const how = { countIn, metronome: false, loop: inTurns || model === null, vibrato, droneHz, ...turns };
     const stop = await playLine(model ?? SILENCE, how, { onNote: () => undefined, onEnd: () => undefined });
     if (mine !== turn) return stop();
     stopLine = stop;
   }
-  // In turns the line has its own beats: two clocks would not strike together.
-  if (metronome && !inTurns) clock = startClock(context, metronome, model ? secondsBefore(model, countIn) : 0);
+  // In turns the line brings its clicks: two clocks would not strike together.
+  if (metronome && !inTurns) {
+    const started = startClock(context, metronome, model ? secondsBefore(model, countIn) : 0);
+    clock = { metronome, ...started };
+  }
+}
+
+/** The beat that is heard now; null where no metronome sounds. */
+export function beatNow(): BeatNow | null {
+  if (!clock || !context) return null;
+  return beatAt(clock.metronome, context.currentTime - context.outputLatency - clock.startsAt);
 }
 
 /** How long a model takes with what is counted in before it, seconds. */

@@ -21,6 +21,7 @@ export const ROOMS = [
     name: 'Practise',
     pages: [
       { href: '/practise', name: 'Session' },
+      { href: '/metronome', name: 'Metronome' },
       { href: '/tuner', name: 'Tuner' },
     ],
   },

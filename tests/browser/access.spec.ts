@@ -31,6 +31,7 @@ const VIEWS: readonly {
   { name: 'the stand', open: stand },
   { name: 'the record', open: (page) => goTo(page, '/record', 'Record'), foldsAt390: true },
   { name: 'a lesson', open: (page) => goTo(page, '/record?part=lesson', 'Next aim'), foldsAt390: true },
+  { name: 'the metronome', open: (page) => goTo(page, '/metronome', 'Metronome'), foldsAt390: true },
   { name: 'the tuner', open: tuner, foldsAt390: true },
 ];
 

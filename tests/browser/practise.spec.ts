@@ -123,11 +123,94 @@ test('everything of a pupil is deleted, and put back', async ({ page }) => {
   await expect(page.getByLabel('Player').getByRole('option', { name: 'Merle' })).toHaveCount(1);
 });
 
-test('sets that strain the hand are capped, with the reason', async ({ page }) => {
-  await openSessions(page, 'Martin');
+const STRAINING = [
+  { player: 'Martin', piece: null, said: 'At most 4 tries, then rest: the hand is opened wide.' },
+  { player: 'Robin', piece: /sixths/, said: 'At most 5 tries, then rest: double stops tire the hand.' },
+  { player: 'Martin', piece: /[Tt]humb/, said: 'At most 5 tries, then rest: the thumb on the string tires the hand.' },
+] as const;
+
+test('sets that strain the hand are capped, each with its reason', async ({ page }) => {
+  for (const { player, piece, said } of STRAINING) {
+    await openSessions(page, player);
+    if (piece === null) await page.getByRole('button', { name: 'Begin' }).click();
+    else await beginWith(page, piece);
+    await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
+    await expect(page.getByText(said)).toBeVisible();
+  }
+});
+
+/** Begins a new session with all of one piece. */
+async function beginWith(page: Page, piece: RegExp): Promise<void> {
+  await page.getByRole('button', { name: 'New session' }).click();
+  const choice = page.getByLabel('Piece or drill');
+  const name = await choice.getByRole('option', { name: piece }).first().textContent();
+  await choice.selectOption({ label: name ?? '' });
+  await page.getByRole('button', { name: 'Put it in' }).click();
+  await expect(page.getByText('The whole ladder takes')).toBeVisible();
+  await page.getByRole('button', { name: 'Begin' }).click();
+}
+
+test('one key is enough: pressed, held, held on; a session that was left goes on, one that was deleted comes back', async ({ page }) => {
+  await openSessions(page, 'Robin');
+  await shorten(page);
   await begin(page);
   await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
-  await expect(page.getByText('At most 4 tries, then rest: the hand is opened wide.')).toBeVisible();
+  const missed = page.getByRole('button', { name: 'Missed' });
+  await page.keyboard.down('Space');
+  await expect(missed).toHaveClass(/outline-ink/);
+  await page.keyboard.up('Space');
+  await expect(page.getByRole('button', { name: 'flat' })).toHaveAttribute('aria-pressed', 'true');
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/Lift the finger and set it again/)).toBeVisible();
+  await page.keyboard.down('Space');
+  await expect(page.getByText(/see a doctor/)).toBeVisible();
+  await page.keyboard.up('Space');
+  await page.keyboard.press('PageUp');
+  const second = await page.getByRole('heading', { level: 1 }).innerText();
+  await page.reload();
+  await page.getByRole('button', { name: 'Go on with item 2' }).click();
+  await expect(page.getByText(/^One key, pedal or tap is enough/)).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(second);
+  await page.getByRole('button', { name: 'Leave' }).click();
+  await page.getByRole('button', { name: 'Delete this session' }).click();
+  const messages = page.getByRole('status', { name: 'Messages' });
+  await expect(messages).toContainText('The shift clean and silent is deleted.');
+  await messages.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('navigation', { name: 'Sessions' })).toContainText('The shift clean and silent');
+});
+
+test('what is typed in a lesson is there again after the page was closed in the middle', async ({ page }) => {
+  const typedAndClosed = async (field: (on: Page) => Locator, text: string): Promise<void> => {
+    const closed = await page.context().newPage();
+    await closed.goto('/record?part=lesson');
+    await field(closed).fill('');
+    await field(closed).pressSequentially(text);
+    await closed.close();
+    await page.goto('/record?part=lesson');
+    await expect(field(page)).toHaveValue(text);
+  };
+  await typedAndClosed((on) => on.getByLabel('Remark', { exact: true }), 'Bow nearer the br');
+  await typedAndClosed((on) => on.getByRole('combobox', { name: 'Next aim' }), 'Quiet shif');
+});
+
+test('the metronome by itself: tapped, counted in, silent every other measure, worked by keys', async ({ page }) => {
+  await page.goto('/metronome?tempo=240&meter=2/4&silent=true');
+  const tempo = page.getByLabel('Tempo', { exact: true });
+  await expect(tempo).toHaveText('♩ = 240');
+  await page.keyboard.press('Space');
+  const status = page.getByRole('status');
+  await expect(status).toHaveText('The count-in: come in with the next measure.');
+  await expect(status).toHaveText('A silent measure: keep counting.');
+  await expect(status).toHaveText('Sounding.');
+  await page.keyboard.press('PageUp');
+  await expect(tempo).toHaveText('♩ = 245');
+  await page.keyboard.press('Space');
+  await expect(status).toHaveText('Silent.');
+  await page.getByLabel('Meter').selectOption('6/8');
+  await expect(tempo).toHaveText('♪ = 245');
+  await page.getByRole('button', { name: 'Tap the tempo' }).click({ clickCount: 3, delay: 250 });
+  await expect(tempo).not.toHaveText('♪ = 245');
 });
 
 for (const size of [

@@ -57,9 +57,19 @@ export interface Pressed {
   readonly log: readonly LogWhat[];
 }
 
-/** A session at its beginning. */
-export function sessionRun(aim: string, endCheck: string, items: readonly RunItem[]): SessionRun {
-  return { aim, endCheck, items, item: 0, step: { at: 'aim' }, ladder: AT_THE_FOOT, group: 0 };
+/** Where a session was left: in which item, and where on its ladder. */
+export type SessionLeft = Pick<SessionRun, 'item' | 'ladder'>;
+
+/**
+ * A session at its beginning, or with the item at which it was left: its preparatory steps come again, its ladder goes on. An item
+ * that is not there is the first.
+ */
+export function sessionRun(
+  { aim, endCheck, items }: Pick<SessionRun, 'aim' | 'endCheck' | 'items'>,
+  left: SessionLeft = { item: 0, ladder: AT_THE_FOOT },
+): SessionRun {
+  const from = left.item < items.length ? left : { item: 0, ladder: AT_THE_FOOT };
+  return { aim, endCheck, items, ...from, step: { at: 'aim' }, group: 0 };
 }
 
 /** The item in hand; null before the first and after the last. */
@@ -89,7 +99,7 @@ export function pressed(run: SessionRun, signal: Signal, itemSeconds: number): P
 type Press = (run: SessionRun, signal: Exclude<Signal, 'pain'>, itemSeconds: number) => Pressed;
 
 const PRESSED: Readonly<Record<Step['at'], Press>> = {
-  aim: (run) => silently(beginItem(run, 0)),
+  aim: (run) => silently({ ...beginItem(run, run.item), ladder: run.ladder }),
   prepare: (run, signal) => prepared(run, signal),
   play: (run, signal, itemSeconds) => tried(run, signal, itemSeconds),
   miss: (run, signal, itemSeconds) => missed(run, signal, itemSeconds),

@@ -1,8 +1,9 @@
 import { parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
 import { STAGES } from '#core/drill';
-import { FIRST_TOLERANCE, type PracticeItem, type PracticePart } from '#core/practice';
+import { FIRST_TOLERANCE, type PracticeItem, type PracticePart, type SessionLeft } from '#core/practice';
 import { useAsked } from '../../engine/asked.ts';
+import { leftAt } from '../../state/practice/left.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
 import { beginSession, useRunning } from '../../state/practice/running.ts';
 import { setByTeacher } from '../../state/practice/set-by-teacher.ts';
@@ -121,7 +122,7 @@ interface SessionsOfProps {
 
 function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
-  const { sessions, trouble, add, change, remove } = useSessions(playerId);
+  const { sessions, trouble, add, change, remove, removed } = useSessions(playerId);
   const set = useAsked({ key: ['set by the teacher', playerId], ask: async () => await setByTeacher(playerId) });
   const open = (session: SessionRecord | null): void =>
     void setAddress({ session: session?.id ?? null, add: null, from: null, to: null, note: null, stage: null });
@@ -144,6 +145,14 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
         {session && <Button onClick={() => remove(session)}>Delete this session</Button>}
         <ButtonLink href={`/record${playerId === null ? '' : `?player=${playerId}`}`}>What was done</ButtonLink>
       </NextSteps>
+      <div role="status" aria-label="Messages">
+        {removed && (
+          <Notice className="mt-2 flex items-center gap-3">
+            {removed.session.document.name || 'A session without an aim'} is deleted.
+            <Button onClick={removed.putBack}>Undo</Button>
+          </Notice>
+        )}
+      </div>
       <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
         <SessionList sessions={sessions} chosen={session ?? null} onChoose={open} />
         {session && (
@@ -199,21 +208,28 @@ function Begin({ session, name }: { readonly session: SessionRecord; readonly na
   const [waits, setWaits] = useState(false);
   const [trouble, setTrouble] = useState(false);
   const { items } = session.document;
-  const begin = async (): Promise<void> => {
+  const left = leftAt(session);
+  const begin = async (from?: SessionLeft): Promise<void> => {
     setWaits(true);
     const loaded = await Promise.all(items.map(loadItem)).catch((): null[] => []);
     const set = await setByTeacher(session.playerId).catch(() => null);
     setWaits(false);
     const playable = loaded.flatMap((item): LoadedItem[] => (item ? [item] : []));
     setTrouble(playable.length === 0);
-    if (playable.length > 0)
-      beginSession(session, { playerId: session.playerId, name }, playable, set?.tolerance?.cents ?? FIRST_TOLERANCE);
+    if (playable.length === 0) return;
+    const whose = { playerId: session.playerId, name };
+    beginSession({ session, whose, items: playable, tolerance: set?.tolerance?.cents ?? FIRST_TOLERANCE, left: from });
   };
   return (
     <>
       <Button disabled={items.length === 0 || waits} onClick={() => void begin()}>
         {waits ? 'Planning …' : 'Begin'}
       </Button>
+      {left && items[left.item] && (
+        <Button disabled={waits} onClick={() => void begin(left)}>
+          Go on with item {left.item + 1}
+        </Button>
+      )}
       {trouble && <span role="alert">None of its items can be played.</span>}
     </>
   );

@@ -31,12 +31,15 @@ export interface Sessions {
   readonly add: (name: string, items: readonly PracticeItem[]) => SessionRecord;
   readonly change: (session: SessionRecord, fields: Partial<SessionRecord['document']>) => void;
   readonly remove: (session: SessionRecord) => void;
+  /** What was deleted last, and what puts it back; null for nothing. */
+  readonly removed: { readonly session: SessionRecord; readonly putBack: () => void } | null;
 }
 
 /** The sessions of a player, kept as they are changed. */
 export function useSessions(playerId: string | null): Sessions {
   const [sessions, setSessions] = useState<readonly SessionRecord[] | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [removed, setRemoved] = useState<SessionRecord | null>(null);
   useEffect(() => {
     let gone = false;
     readyToPractise()
@@ -68,7 +71,16 @@ export function useSessions(playerId: string | null): Sessions {
       return session;
     },
     change: (session, fields) => keep({ ...session, document: { ...session.document, ...fields } }, session),
-    remove: ({ id }) => {
+    removed: removed && {
+      session: removed,
+      putBack: () => {
+        setRemoved(null);
+        keep(removed, null);
+      },
+    },
+    remove: (session) => {
+      const { id } = session;
+      setRemoved(session);
       setSessions((all) => all?.filter((each) => each.id !== id) ?? null);
       database.sessions.delete(id).catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
     },

@@ -12,13 +12,14 @@ import {
   proposedTolerance,
   setIn,
 } from '#core/practice';
+import { typedBefore, useTyped } from '../../state/typed.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
-import { doneText, entryText, missedNoteText, sizeText } from '../../words/practice/record.ts';
+import { doneText, entryText, missedNoteText, tooLargeText } from '../../words/practice/record.ts';
 import { AIMS_OFFERED, MISS_WORDS } from '../../words/practice/session.ts';
 import { PosturePoints } from './PosturePoints.tsx';
 import type { Log } from './use-log.ts';
@@ -111,7 +112,10 @@ function MissedMost({ log }: { readonly log: Log }) {
 
 /** Remarks of today, kept as they are written; a sound or a picture with them. */
 function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
-  const [text, setText] = useState('');
+  const typed = `remark-${log.whose.playerId ?? 'nobody'}`;
+  const [text, setText] = useState(() => typedBefore(typed, { text: '' }).text);
+  // Letter by letter: a page that is closed in the middle of a remark has it still when it is opened again.
+  useTyped(typed, { text }, text === '');
   const [trouble, setTrouble] = useState<string | null>(null);
   const today = asCorrected(log.all).filter(({ at }) => at >= new Date(now).setHours(0, 0, 0, 0));
   const keep = async (): Promise<void> => {
@@ -122,9 +126,7 @@ function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
   };
   const attach = async (file: File): Promise<void> => {
     if (file.size > LARGEST_FILE) {
-      setTrouble(
-        `${file.name} is ${sizeText(file.size)}: at most ${sizeText(LARGEST_FILE)} can be kept with a remark. Cut it shorter, or make the picture smaller.`,
-      );
+      setTrouble(tooLargeText(file.name, file.size, LARGEST_FILE));
       return;
     }
     setTrouble(null);
@@ -222,6 +224,9 @@ function Tolerance({ log, now }: { readonly log: Log; readonly now: number }) {
 
 function NextAim({ log }: { readonly log: Log }) {
   const { aim } = setIn(log.all);
+  const place = `aim-${log.whose.playerId ?? 'nobody'}`;
+  const [typed, setTyped] = useState(() => typedBefore(place, { text: aim ?? '' }).text);
+  useTyped(place, { text: typed }, typed === (aim ?? ''));
   return (
     <section aria-label="Next aim">
       <Heading as="h3" className="mt-3">
@@ -232,11 +237,12 @@ function NextAim({ log }: { readonly log: Log }) {
         key={aim}
         label="Next aim"
         suggestions={AIMS_OFFERED}
-        value={aim ?? ''}
+        value={typed}
         maxLength={80}
         className="no-print w-full max-w-xl"
-        onLeave={(typed) => {
-          const text = typed.trim();
+        onType={setTyped}
+        onLeave={(left) => {
+          const text = left.trim();
           if (text !== '' && text !== aim) void log.add({ kind: 'aim', text });
         }}
       />

@@ -15,6 +15,7 @@ export interface LogDay {
 
 /** A player's log. */
 export interface Log {
+  readonly whose: Logged;
   /** The newest day first; null until it is read. */
   readonly days: readonly LogDay[] | null;
   /** Every entry that was read, those taken back and the corrections too. */
@@ -70,6 +71,7 @@ export function useLog(whose: Logged): Log {
     return outcome.ok;
   };
   return {
+    whose,
     days,
     all,
     demo: read?.demo ?? false,

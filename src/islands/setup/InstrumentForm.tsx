@@ -14,7 +14,7 @@ import { UsedBy } from './UsedBy.tsx';
 import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
 import { instrumentFields, type InstrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
 import { useKept } from './use-kept.ts';
-import { typedBefore, useTyped } from './use-typed.ts';
+import { typedBefore, useTyped } from '../../state/typed.ts';
 import type { StudioActions } from './use-studio.ts';
 
 interface InstrumentFormProps {

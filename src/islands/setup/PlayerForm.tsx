@@ -31,7 +31,7 @@ import {
   TAUGHT,
 } from './player-fields.ts';
 import { useKept } from './use-kept.ts';
-import { typedBefore, useTyped } from './use-typed.ts';
+import { typedBefore, useTyped } from '../../state/typed.ts';
 import type { StudioActions } from './use-studio.ts';
 
 const SPAN_LABELS: Readonly<Record<(typeof SPANS)[number], string>> = {

@@ -13,6 +13,7 @@ import {
   type Rung,
   rungOf,
   runItem,
+  type SessionLeft,
   type SessionRun,
   sessionRun,
   type Signal,
@@ -25,6 +26,7 @@ import type { Logged } from '../../storage/log-page.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { type LoadedItem } from './load-item.ts';
 import { logEntry } from './logging.ts';
+import { leaveAt } from './left.ts';
 
 /** A session that is under way. */
 export interface Running {
@@ -54,14 +56,21 @@ export function useRunning<Value>(select: (running: Running | null) => Value): V
   return runningStore(({ running }) => select(running));
 }
 
-/** Begins a session. */
-export function beginSession(session: SessionRecord, whose: Logged, items: readonly LoadedItem[], tolerance: number): void {
+/** What a session is begun with. */
+export interface Beginning {
+  readonly session: SessionRecord;
+  readonly whose: Logged;
+  readonly items: readonly LoadedItem[];
+  /** How far off a note may be, cents. */
+  readonly tolerance: number;
+  /** Where it was left; undefined begins it anew. */
+  readonly left?: SessionLeft | undefined;
+}
+
+/** Begins a session, or goes on where it was left. */
+export function beginSession({ session, whose, items, tolerance, left }: Beginning): void {
   const { name, endCheck } = session.document;
-  const run = sessionRun(
-    name,
-    endCheck,
-    items.map(({ item, plan }) => runItem(plan, item)),
-  );
+  const run = sessionRun({ aim: name, endCheck, items: items.map(({ item, plan }) => runItem(plan, item)) }, left);
   const now = Date.now();
   const nothing = { good: 0, tries: 0, justMissed: false, trouble: null } as const;
   runningStore.setState({ running: { session, whose, items, run, tolerance, itemSince: now, stepSince: now, ...nothing } });
@@ -91,6 +100,7 @@ function takeUp(come: (run: SessionRun, itemSeconds: number) => Pressed): void {
   const { run, log } = come(running.run, (now - running.itemSince) / 1000);
   const next = followed(running, run, log, now);
   runningStore.setState({ running: next });
+  leaveAt(next);
   for (const entry of log) void logEntry(running.whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
   if (run !== running.run) soundStep(running.run, next);
 }
@@ -193,5 +203,6 @@ const QUARTERS = 4;
 function metronomeOf({ loaded, rung }: InHand) {
   const { meter } = loaded.plan.line;
   const { subdivision, silentMeasures } = loaded.item.along;
-  return { tempo: rung.tempo * (meter.beatValue / QUARTERS), meter, subdivision, silentMeasures };
+  // The set does not begin on the first click: a measure is counted, after a model too.
+  return { tempo: rung.tempo * (meter.beatValue / QUARTERS), meter, subdivision, silentMeasures, countIn: true };
 }

@@ -69,3 +69,8 @@ export function sumText(days: number, tries: number, good: number): string {
   const share = tries === 0 ? '' : `, ${Math.round((100 * good) / tries)} % good`;
   return `${counted(days, 'day', 'days')} of practice, ${counted(tries, 'try', 'tries')}${share}`;
 }
+
+/** Why a file is not kept with a remark; sizes in bytes. */
+export function tooLargeText(name: string, bytes: number, most: number): string {
+  return `${name} is ${sizeText(bytes)}: at most ${sizeText(most)} can be kept with a remark. Cut it shorter, or make the picture smaller.`;
+}

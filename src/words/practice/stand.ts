@@ -17,3 +17,7 @@ export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; read
   'end-check': { on: 'Reached', other: 'Not yet' },
   done: { on: 'Back to the sessions', other: null },
 };
+
+/** How one key says everything. */
+export const ONE_KEY =
+  'One key, pedal or tap is enough: press it for the dark button, hold it for the one beside that, hold it three seconds if it hurts.';

@@ -46,11 +46,11 @@ function after(run: SessionRun, signals: readonly Signal[], seconds = 0): { read
   );
 }
 
-const BEGUN = after(sessionRun('Calm', 'Once more', [ITEM, { ...ITEM, prompts: [] }]), ['on', 'on', 'on']).run;
+const BEGUN = after(sessionRun({ aim: 'Calm', endCheck: 'Once more', items: [ITEM, { ...ITEM, prompts: [] }] }), ['on', 'on', 'on']).run;
 
 describe('a session run through', () => {
   it('is prepared step by step, and what is passed over is logged', () => {
-    const run = sessionRun('Calm', 'Once more', [ITEM]);
+    const run = sessionRun({ aim: 'Calm', endCheck: 'Once more', items: [ITEM] });
     assert.deepEqual(after(run, ['on']).run.step, { at: 'prepare', prompt: 0 });
     assert.deepEqual(after(run, ['on', 'on', 'on']).log, []);
     const { run: there, log } = after(run, ['on', 'on', 'other']);
@@ -90,7 +90,7 @@ describe('a session run through', () => {
   });
 
   it('goes through the groups of an item on every rung', () => {
-    const grouped = after(sessionRun('', '', [{ ...ITEM, prompts: [], groups: 2 }]), ['on', 'on', 'on']).run;
+    const grouped = after(sessionRun({ aim: '', endCheck: '', items: [{ ...ITEM, prompts: [], groups: 2 }] }), ['on', 'on', 'on']).run;
     assert.deepEqual([grouped.group, grouped.ladder.rung], [1, 0]);
     const whole = after(grouped, ['on', 'on', 'on']).run;
     assert.deepEqual([whole.group, whole.ladder.rung], [0, 1]);
@@ -102,6 +102,14 @@ describe('a session run through', () => {
     assert.equal(after(run, ['other']).run.item, 1);
     assert.deepEqual(after(run, ['on']).run.step, { at: 'done', reached: null });
     assert.deepEqual(after(run, ['pain']).log, []);
+  });
+
+  it('goes on where it was left: the item comes with its preparatory steps, on the rung it had', () => {
+    const items = [ITEM, { ...ITEM, ladder: { ...ITEM.ladder } }];
+    const left = { item: 1, ladder: { rung: 1, clean: 0 } };
+    const { run } = after(sessionRun({ aim: '', endCheck: '', items }, left), ['on']);
+    assert.deepEqual([run.item, run.step, run.ladder.rung], [1, { at: 'prepare', prompt: 0 }, 1]);
+    assert.equal(sessionRun({ aim: '', endCheck: '', items }, { ...left, item: 7 }).item, 0, 'an item that was taken out meanwhile');
   });
 
   it('ends with its check', () => {

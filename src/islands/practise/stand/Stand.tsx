@@ -1,16 +1,13 @@
 import { useEffect } from 'react';
-import { itemOf, type Step } from '#core/practice';
-import { type PedalSignal, pedalStore, signalOf } from '../../../state/practice/pedal.ts';
+import { itemOf, type Signal, type Step } from '#core/practice';
 import { leaveSession, runningStore, signal, useRunning } from '../../../state/practice/running.ts';
 import { CLOSE_WORDS, HURTS_WORDS, SAID_WORDS } from '../../../words/practice/stand.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStep } from './StandStep.tsx';
-
-/** What is under the pointer decides by itself. */
-const OWN = 'button, a, input, textarea, select, [tabindex]';
+import { useHold } from './use-hold.ts';
 
 /** Says something; at the end whatever is said leaves the stand. */
-function say(said: PedalSignal): void {
+function say(said: Signal): void {
   if (runningStore.getState().running?.run.step.at === 'done') leaveSession();
   else signal(said);
 }
@@ -18,31 +15,18 @@ function say(said: PedalSignal): void {
 /** A session on the music stand: read at two metres, worked by one key, a pedal, or a tap anywhere. */
 export function Stand() {
   const running = useRunning((now) => now);
-  useEffect(() => {
-    const press = (event: KeyboardEvent): void => {
-      if (event.repeat || event.ctrlKey || event.altKey || event.metaKey) return;
-      const said = signalOf(pedalStore.getState(), event.code);
-      // Enter and Space on a button press that button.
-      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select') !== null;
-      if (said === null || (onButton && (event.code === 'Enter' || event.code === 'Space'))) return;
-      event.preventDefault();
-      say(said);
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, []);
+  const { held, ...hold } = useHold(say);
   useKeepAwake();
   if (!running) return null;
   return (
     <main
-      className="flex min-h-dvh flex-col gap-4 px-6 pt-4 text-[32px] leading-[1.25]"
-      onClick={(event) => {
-        if (event.target instanceof Element && event.target.closest(OWN) === null) say('on');
-      }}
+      className="flex min-h-dvh flex-col gap-4 px-6 pt-4 text-[32px] leading-[1.25] select-none"
+      {...hold}
+      onContextMenu={(event) => event.preventDefault()}
     >
       <StandStep running={running} />
       {running.trouble !== null && <p role="alert">{running.trouble}</p>}
-      <Said step={running.run.step.at} hurts={itemOf(running.run) !== null && running.run.step.at !== 'pain'} />
+      <Said step={running.run.step.at} held={held} hurts={itemOf(running.run) !== null && running.run.step.at !== 'pain'} />
     </main>
   );
 }
@@ -51,16 +35,22 @@ interface SaidProps {
   readonly step: Step['at'];
   /** Something is played that may hurt. */
   readonly hurts: boolean;
+  /** What a key that is held says when it is let go. */
+  readonly held: Signal | null;
 }
 
 /** What can be said, in one row at the foot of the stand, the one that the pedal says last. */
-function Said({ step, hurts }: SaidProps) {
+function Said({ step, hurts, held }: SaidProps) {
   const { on, other } = SAID_WORDS[step];
   return (
     <div className="sticky bottom-0 mt-auto flex flex-wrap gap-4 bg-paper py-2">
       {hurts && <StandButton onClick={() => signal('pain')}>{HURTS_WORDS}</StandButton>}
       {step !== 'done' && <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>}
-      {other !== null && <StandButton onClick={() => signal('other')}>{other}</StandButton>}
+      {other !== null && (
+        <StandButton held={held === 'other'} onClick={() => signal('other')}>
+          {other}
+        </StandButton>
+      )}
       <StandButton main onClick={() => say('on')}>
         {on}
       </StandButton>

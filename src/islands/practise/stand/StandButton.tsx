@@ -3,15 +3,18 @@ import type { ButtonHTMLAttributes } from 'react';
 interface StandButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   /** What the pedal or the space bar does as well. */
   readonly main?: boolean;
+  /** A key that is held says it when it is let go. */
+  readonly held?: boolean;
 }
 
 /** Something to press with a knuckle, an elbow or the tip of a bow. */
-export function StandButton({ main = false, className = '', ...attributes }: StandButtonProps) {
+export function StandButton({ main = false, held = false, className = '', ...attributes }: StandButtonProps) {
   const look = main ? 'border-ink bg-ink text-paper' : 'border-dove bg-paper text-ink';
+  const mark = held ? ' outline-4 outline-offset-4 outline-ink' : '';
   return (
     <button
       type="button"
-      className={`min-h-[96px] min-w-[96px] grow cursor-pointer rounded-[8px] border-2 px-5 text-[32px] leading-[1.15] font-semibold ${look} ${className}`}
+      className={`min-h-[96px] min-w-[96px] grow cursor-pointer rounded-[8px] border-2 px-5 text-[32px] leading-[1.15] font-semibold ${look}${mark} ${className}`}
       {...attributes}
     />
   );

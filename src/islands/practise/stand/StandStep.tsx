@@ -20,6 +20,7 @@ import {
   tempoText,
   toleranceText,
 } from '../../../words/practice/session.ts';
+import { ONE_KEY } from '../../../words/practice/stand.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStaff } from './StandStaff.tsx';
 
@@ -35,6 +36,7 @@ export function StandStep({ running }: StepProps) {
       return (
         <Plain title={run.aim === '' ? 'Listen while you play' : run.aim}>
           <p>Today’s aim. {run.items.length === 1 ? 'One item' : `${run.items.length} items`}. Warm up first; stop at any pain.</p>
+          <p>{ONE_KEY}</p>
         </Plain>
       );
     case 'prepare':

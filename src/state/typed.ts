@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 
-/** What was typed into a form and does not read yet: a key for each form. */
+/** What was typed and is not kept anywhere else yet: a key for each form. */
 const KEY = 'dove-path/typed';
 
 /** The fields of a form as they were left while they did not read; else as they are stored. */
@@ -16,14 +16,17 @@ export function typedBefore<Fields extends object>(id: string, stored: Fields): 
 /** Leaves what is typed for the next page as long as it does not read; what reads is kept with the studio. */
 export function useTyped(id: string, fields: object, reads: boolean): void {
   const text = reads ? null : JSON.stringify(fields);
-  useEffect(() => {
-    try {
-      if (text === null) localStorage.removeItem(`${KEY}/${id}`);
-      else localStorage.setItem(`${KEY}/${id}`, text);
-    } catch {
-      // A browser that keeps nothing.
-    }
-  }, [id, text]);
+  useEffect(() => leaveTyped(id, text), [id, text]);
+}
+
+/** Leaves a text for the next page; null takes it away. */
+export function leaveTyped(id: string, text: string | null): void {
+  try {
+    if (text === null) localStorage.removeItem(`${KEY}/${id}`);
+    else localStorage.setItem(`${KEY}/${id}`, text);
+  } catch {
+    // A browser that keeps nothing.
+  }
 }
 
 /** Whether a value has the fields of another, of the same types. */

@@ -1,0 +1,182 @@
+import { parseAsBoolean, parseAsInteger, parseAsNumberLiteral, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { useEffect, useRef, useState } from 'react';
+import { FASTEST_CLICK, type Metronome as Clicking, SLOWEST_CLICK, SUBDIVISIONS, tappedTempo } from '#core/practice';
+import { meterOf, METERS } from '#core/rhythm';
+import { soundPractice, stopPractice } from '../../audio/practice.ts';
+import { CheckField } from '../../ui/fields/Field.tsx';
+import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
+import { NO_SOUND } from '../../words/notices.ts';
+import { beatText, KEYS_HINT, measureText, START_WORDS, STOP_WORDS } from '../../words/practice/metronome.ts';
+import { Addressed } from '../Addressed.tsx';
+import { Header } from '../Header.tsx';
+import { StandButton } from '../practise/stand/StandButton.tsx';
+import { Beats } from './Beats.tsx';
+import { useBeat } from './use-beat.ts';
+
+/** A metronome by itself: for what is played from memory, or from paper. */
+export const Metronome = guarded(GuardedMetronome);
+
+function GuardedMetronome() {
+  return (
+    <Addressed>
+      <Header current="Metronome" />
+      <main className="px-6 pt-3 pb-6">
+        <h1 className="text-2xl font-semibold">Metronome</h1>
+        <OfAddress />
+      </main>
+    </Addressed>
+  );
+}
+
+/** A walking pace. */
+const FIRST_TEMPO = 72;
+
+const ADDRESS = {
+  tempo: parseAsInteger.withDefault(FIRST_TEMPO),
+  meter: parseAsStringLiteral(METERS).withDefault('4/4'),
+  clicks: parseAsNumberLiteral(SUBDIVISIONS).withDefault(1),
+  silent: parseAsBoolean.withDefault(false),
+  count: parseAsBoolean.withDefault(true),
+};
+
+/** What the keys add to the tempo, beats a minute. */
+const STEPS: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 5, PageDown: -5 };
+
+function OfAddress() {
+  const [{ tempo: asked, meter, clicks, silent, count }, setAddress] = useQueryStates(ADDRESS);
+  const tempo = within(asked);
+  const metronome: Clicking = { tempo, meter: meterOf({ meter }), subdivision: clicks, silentMeasures: silent, countIn: count };
+  const { sounds, trouble, toggle } = useSounding(metronome);
+  const now = useBeat(sounds);
+  const taps = useRef<readonly number[]>([]);
+  const change = (next: number): void => void setAddress({ tempo: within(next) });
+  const tap = (): void => {
+    taps.current = [...taps.current, performance.now()];
+    const tapped = tappedTempo(taps.current);
+    if (tapped !== null) change(Math.round(tapped));
+  };
+  useKeys({ toggle, tap, step: (by) => change(tempo + by) });
+  return (
+    <div className="mt-3 grid max-w-3xl gap-5">
+      <div className="flex flex-wrap items-center gap-4">
+        <StandButton aria-label="Slower by one" className="grow-0" onClick={() => change(tempo - 1)}>
+          −
+        </StandButton>
+        <p aria-label="Tempo" className="min-w-[5.5em] grow text-center text-[72px] leading-none font-semibold tabular-nums">
+          {beatText(metronome)}
+        </p>
+        <StandButton aria-label="Faster by one" className="grow-0" onClick={() => change(tempo + 1)}>
+          +
+        </StandButton>
+      </div>
+      <input
+        type="range"
+        aria-label="Beats a minute"
+        className="w-full accent-ink"
+        min={SLOWEST_CLICK}
+        max={FASTEST_CLICK}
+        value={tempo}
+        onChange={({ target }) => change(Number(target.value))}
+      />
+      <Beats metronome={metronome} now={now} />
+      <p role="status" className="text-[20px]">
+        {measureText(now)}
+      </p>
+      {trouble !== null && <p role="alert">{trouble}</p>}
+      <div className="flex flex-wrap gap-4">
+        <StandButton onClick={tap}>Tap the tempo</StandButton>
+        <StandButton main onClick={toggle}>
+          {sounds ? STOP_WORDS : START_WORDS}
+        </StandButton>
+      </div>
+      <Choices />
+      <p className="text-[14px] text-dove-dark">{KEYS_HINT}</p>
+    </div>
+  );
+}
+
+/** What is chosen before it sounds. */
+function Choices() {
+  const [{ meter, clicks, silent, count }, setAddress] = useQueryStates(ADDRESS);
+  return (
+    <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+      <LabelledChoice label="Meter" value={meter} among={METERS} nameOf={String} onChoose={(next) => void setAddress({ meter: next })} />
+      <LabelledChoice
+        label="Clicks to a beat"
+        value={clicks}
+        among={SUBDIVISIONS}
+        nameOf={String}
+        onChoose={(next) => void setAddress({ clicks: next })}
+      />
+      <CheckField label="Every other measure silent" checked={silent} onChange={(next) => void setAddress({ silent: next })} />
+      <CheckField label="One measure counted in" checked={count} onChange={(next) => void setAddress({ count: next })} />
+    </div>
+  );
+}
+
+function within(tempo: number): number {
+  return Math.min(FASTEST_CLICK, Math.max(SLOWEST_CLICK, tempo));
+}
+
+/** Sounds a metronome until it is stopped; one that is changed while it sounds begins again, without being counted in. */
+function useSounding(metronome: Clicking): { readonly sounds: boolean; readonly trouble: string | null; readonly toggle: () => void } {
+  const [sounds, setSounds] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const sounding = useRef('');
+  const written = JSON.stringify(metronome);
+  useEffect(() => {
+    if (!sounds) {
+      sounding.current = '';
+      stopPractice();
+      return;
+    }
+    if (sounding.current === written) return;
+    const countIn = metronome.countIn && sounding.current === '';
+    sounding.current = written;
+    soundPractice({
+      model: null,
+      inTurns: false,
+      vibrato: false,
+      countIn: false,
+      droneHz: null,
+      metronome: { ...metronome, countIn },
+    }).catch((error: unknown) => {
+      setTrouble(error instanceof Error ? error.message : NO_SOUND);
+      setSounds(false);
+    });
+  });
+  useEffect(() => stopPractice, []);
+  return {
+    sounds,
+    trouble,
+    toggle: () => {
+      setTrouble(null);
+      setSounds(!sounds);
+    },
+  };
+}
+
+interface Keys {
+  readonly toggle: () => void;
+  readonly tap: () => void;
+  readonly step: (by: number) => void;
+}
+
+/** What the keys and a pedal do, wherever the page is not typed or pressed in. */
+function useKeys({ toggle, tap, step }: Keys): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.altKey || event.metaKey) return;
+      if (event.target instanceof HTMLElement && event.target.closest('input, select, button, a') !== null) return;
+      const by = STEPS[event.code];
+      if (event.code === 'Space' && !event.repeat) toggle();
+      else if (event.code === 'KeyT' && !event.repeat) tap();
+      else if (by !== undefined) step(by);
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  });
+}

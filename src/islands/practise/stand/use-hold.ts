@@ -1,0 +1,104 @@
+import { type PointerEvent, useEffect, useRef, useState } from 'react';
+import type { Signal } from '#core/practice';
+import { pedalStore, signalOf } from '../../../state/practice/pedal.ts';
+
+/** Held so long, ms, the one key says the other thing, and that it hurts. */
+const HOLD_MS = { other: 700, pain: 3000 } as const;
+
+/** What is under the pointer decides by itself. */
+const OWN = 'button, a, input, textarea, select, [tabindex]';
+
+/** What is said by keys, pedals and taps. */
+export interface Hold {
+  /** What would be said if it were let go now, while it is held; null for nothing yet. */
+  readonly held: Signal | null;
+  readonly onPointerDown: (event: PointerEvent) => void;
+  readonly onPointerUp: () => void;
+  readonly onPointerCancel: () => void;
+}
+
+/**
+ * One key, one pedal or a tap anywhere says everything: pressed, that it goes on; held and let go, the other thing; held on, that
+ * it hurts. A key of its own says the other thing at once.
+ */
+export function useHold(say: (signal: Signal) => void): Hold {
+  const [held, setHeld] = useState<Signal | null>(null);
+  const timers = useRef<readonly ReturnType<typeof setTimeout>[]>([]);
+  const now = useRef<Signal | null>(null);
+  const become = (signal: Signal | null): void => {
+    now.current = signal;
+    setHeld(signal === 'on' ? null : signal);
+  };
+  const cancel = (): void => {
+    for (const timer of timers.current) clearTimeout(timer);
+    timers.current = [];
+    become(null);
+  };
+  const begin = (): void => {
+    cancel();
+    become('on');
+    const hurts = (): void => {
+      cancel();
+      say('pain');
+    };
+    timers.current = [setTimeout(() => become('other'), HOLD_MS.other), setTimeout(hurts, HOLD_MS.pain)];
+  };
+  const end = (): void => {
+    const signal = now.current;
+    cancel();
+    if (signal !== null) say(signal);
+  };
+  useKeys({ begin, end, cancel, say });
+  return {
+    held,
+    onPointerDown: (event) => {
+      if (event.button === 0 && event.target instanceof Element && event.target.closest(OWN) === null) begin();
+    },
+    onPointerUp: end,
+    onPointerCancel: cancel,
+  };
+}
+
+interface Holding {
+  readonly begin: () => void;
+  readonly end: () => void;
+  readonly cancel: () => void;
+  readonly say: (signal: Signal) => void;
+}
+
+function useKeys(holding: Holding): void {
+  const latest = useRef(holding);
+  useEffect(() => {
+    latest.current = holding;
+  });
+  useEffect(() => {
+    const press = (event: KeyboardEvent): void => {
+      const said = saidBy(event);
+      if (said === null) return;
+      event.preventDefault();
+      if (event.repeat) return;
+      if (said === 'on') latest.current.begin();
+      else latest.current.say(said);
+    };
+    const release = (event: KeyboardEvent): void => {
+      if (saidBy(event) === 'on') latest.current.end();
+    };
+    const leave = (): void => latest.current.cancel();
+    window.addEventListener('keydown', press);
+    window.addEventListener('keyup', release);
+    window.addEventListener('blur', leave);
+    return () => {
+      window.removeEventListener('keydown', press);
+      window.removeEventListener('keyup', release);
+      window.removeEventListener('blur', leave);
+    };
+  }, []);
+}
+
+/** What a key says; null where it says nothing, or where Enter or Space presses the button it is on. */
+function saidBy(event: KeyboardEvent): Signal | null {
+  if (event.ctrlKey || event.altKey || event.metaKey) return null;
+  const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select') !== null;
+  if (onButton && (event.code === 'Enter' || event.code === 'Space')) return null;
+  return signalOf(pedalStore.getState(), event.code);
+}
