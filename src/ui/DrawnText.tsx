@@ -7,6 +7,7 @@ const EDGED = 'stroke-paper stroke-[3px] [paint-order:stroke]';
 const LOOKS = {
   title: 'font-serif text-[17px] font-semibold',
   finger: 'font-serif text-[14px] font-[650]',
+  'finger-on-stand': 'font-serif text-[19px] font-[650]',
   bead: 'pointer-events-none font-serif text-[12.5px] font-[620]',
   landmark: `font-serif text-[13px] font-[650] ${EDGED}`,
   position: 'font-serif text-[13px] italic',

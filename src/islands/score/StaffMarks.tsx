@@ -15,7 +15,7 @@ interface StaffMarksProps {
   readonly layout: StaffLayout;
   /** Line index of the selected note. */
   readonly selected: number | null;
-  /** Without the names of positions and strings. */
+  /** For the stand: larger fingers, without the names of positions and strings. */
   readonly fingersOnly?: boolean;
   /** `extend`: the passage from the note selected before. */
   readonly onSelect?: (index: number, extend: boolean) => void;
@@ -132,6 +132,7 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
   const note = plan.notes[head.index];
   if (!mark || note?.kind !== 'note') return null;
   const y = fingerY(head, layout, curves);
+  const look = FINGERS[fingersOnly ? 'stand' : 'desk'];
   const position = note.beginsStay && !fingersOnly ? nameThatFits(note.position, room) : null;
   return (
     <>
@@ -140,13 +141,13 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
         x={head.x}
         y={y}
         textAnchor="middle"
-        look={mark.small ? 'small' : 'finger'}
+        look={mark.small ? 'small' : look.finger}
         className={mark.shifted ? 'fill-madder' : 'fill-ink'}
       >
         {fingerMark(mark)}
       </DrawnText>
-      {mark.ornament && <OrnamentSign head={head} y={y - 14} ornament={mark.ornament} />}
-      <Written head={head} written={written} fingerTopY={y - 13 - (mark.ornament ? ORNAMENT_ROW : 0)} cueRowY={layout.cueRowY} />
+      {mark.ornament && <OrnamentSign head={head} y={y - look.height} ornament={mark.ornament} />}
+      <Written head={head} written={written} fingerTopY={y - look.height - (mark.ornament ? ORNAMENT_ROW : 0)} cueRowY={layout.cueRowY} />
       {mark.string !== null && !fingersOnly && (
         <DrawnText x={head.x} y={layout.stringRowY} textAnchor="middle" look="string" className="fill-dove-dark">
           {mark.string}
@@ -160,6 +161,9 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
     </>
   );
 }
+
+/** How fingers look, and how far above their foot what stands over them begins, px. */
+const FINGERS = { desk: { finger: 'finger', height: 14 }, stand: { finger: 'finger-on-stand', height: 18 } } as const;
 
 /** The signs of a music font for ornaments, and for the accidentals at them. */
 const ORNAMENT_SIGNS = { trill: '\uE566', mordent: '\uE56D', 'upper-mordent': '\uE56C' } as const;

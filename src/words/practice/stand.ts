@@ -19,5 +19,4 @@ export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; read
 };
 
 /** How one key says everything. */
-export const ONE_KEY =
-  'One key, pedal or tap is enough: press it for the dark button, hold it for the one beside that, hold it three seconds if it hurts.';
+export const ONE_KEY = 'One key, pedal or tap is enough. Pressed: good. Held: missed. Held for three seconds: it hurts.';
