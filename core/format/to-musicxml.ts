@@ -12,16 +12,17 @@ import {
   type MeasureSymbol,
   type SmallNote,
   type StaffReading,
+  type TupletPlace,
   type WrittenHead,
 } from '#core/notation';
 import type { OrnamentKind, WrittenOrnament } from '#core/material';
 import { LETTERS, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
-import { asNumber, type NoteValue } from '#core/rhythm';
+import { asNumber, type NoteValue, type Tuplet } from '#core/rhythm';
 import { element, type XmlElement } from './xml.ts';
 
-/** MusicXML divisions of a quarter note: a 64th note is one. */
-const DIVISIONS = 16;
+/** MusicXML divisions of a quarter note: 64ths, and those of triplets, quintuplets and septuplets, are whole numbers of them. */
+const DIVISIONS = 16 * 3 * 5 * 7;
 
 const TYPE_NAMES: Readonly<Record<NoteValue['denominator'], string>> = {
   1: 'whole',
@@ -187,9 +188,11 @@ function slidesAt({ shifts }: Plan, { index }: MeasureNote): readonly ('start' |
   ];
 }
 
-function restElement({ value }: MeasureRest): XmlElement {
-  const { duration, voice, shape } = lengthElements(value);
-  return element('note', [element('rest'), duration, voice, ...shape]);
+function restElement(rest: MeasureRest): XmlElement {
+  const { duration, voice, shape, tuplet } = lengthElements(rest.value);
+  const brackets = tupletBrackets(rest);
+  const notations = brackets.length === 0 ? [] : [element('notations', brackets)];
+  return element('note', [element('rest'), duration, voice, ...shape, ...tuplet, ...notations]);
 }
 
 function wordsDirection(words: string, placement: 'above' | 'below'): XmlElement {
@@ -263,7 +266,7 @@ function fingerElements(stop: Stop): readonly XmlElement[] {
 
 function noteElement(written: HeadWritten): XmlElement {
   const { symbol, head, inChord } = written;
-  const { duration, voice, shape } = lengthElements(symbol.value);
+  const { duration, voice, shape, tuplet } = lengthElements(symbol.value);
   return element('note', [
     ...(inChord ? [element('chord')] : []),
     pitchElement(head),
@@ -272,6 +275,7 @@ function noteElement(written: HeadWritten): XmlElement {
     voice,
     ...shape,
     ...accidentalElements(head),
+    ...tuplet,
     ...(head.diamond ? [element('notehead', 'diamond')] : []),
     ...notations(written),
   ]);
@@ -302,6 +306,7 @@ function notations(written: HeadWritten): readonly XmlElement[] {
   const inside = [
     ...tieTypes(symbol).map((type) => element('tied', [], { type })),
     ...slurs.map((type) => element('slur', [], { type, number: 1 })),
+    ...(inChord ? [] : tupletBrackets(symbol)),
     ...(symbol.tiedFromBefore ? [] : ornamentElements(written)),
     ...(symbol.tiedFromBefore ? [] : [element('technical', technical)]),
     ...slides.map((type) => element('slide', [], { type, number: 1, 'line-type': 'solid' })),
@@ -321,6 +326,8 @@ interface LengthElements {
   readonly voice: XmlElement;
   /** Kind of note head, and dots. */
   readonly shape: readonly XmlElement[];
+  /** The tuplet it belongs to; empty for none. */
+  readonly tuplet: readonly XmlElement[];
 }
 
 function lengthElements(value: NoteValue): LengthElements {
@@ -328,5 +335,22 @@ function lengthElements(value: NoteValue): LengthElements {
     duration: element('duration', String(asNumber(value.length) * 4 * DIVISIONS)),
     voice: element('voice', '1'),
     shape: [element('type', TYPE_NAMES[value.denominator]), ...(value.dots === 1 ? [element('dot')] : [])],
+    tuplet: value.tuplet ? [timeModification(value.tuplet)] : [],
   };
+}
+
+function timeModification({ notes, inTimeOf }: Tuplet): XmlElement {
+  return element('time-modification', [element('actual-notes', String(notes)), element('normal-notes', String(inTimeOf))]);
+}
+
+/** The bracket of a tuplet at its first and its last note. */
+const TUPLET_BRACKETS: Readonly<Record<TupletPlace, readonly ('start' | 'stop')[]>> = {
+  begins: ['start'],
+  continues: [],
+  ends: ['stop'],
+  alone: ['start', 'stop'],
+};
+
+function tupletBrackets({ tuplet }: MeasureSymbol): readonly XmlElement[] {
+  return tuplet === null ? [] : TUPLET_BRACKETS[tuplet].map((type) => element('tuplet', [], { type }));
 }

@@ -1,14 +1,15 @@
 import { type Issue, lineIssue } from '#core/messages';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
-import { addFractions, formatFraction, fraction, type Fraction, parseFraction } from '#core/rhythm';
+import { addFractions, formatFraction, fraction, type Fraction, multiplyFractions, parseFraction } from '#core/rhythm';
 import type { LineNoteDocument, TypedNote } from './line-note.ts';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign } from './ornament.ts';
 
 /**
  * The line as a teacher types it: `Eb4 F4 (G4:1/8 Ab4) r:1/4`.
  *
- * A pitch may carry a value after a colon, which holds until the next one given; a dot adds a half. `r` is a rest,
+ * A pitch may carry a value after a colon, which holds until the next one given; a dot adds a half, a `t` makes it one of a
+ * triplet. `r` is a rest,
  * round brackets stand for one bow, braces for grace notes (eighths where no value is given), `+` joins the two notes of a
  * double stop, `*` after a pitch marks a natural harmonic, `**` a stopped one, `tr`, `mord` and `upmord` an ornament (`trb`
  * and `tr#` with a sign at it), `~` joins a note to the next of the same pitch, bar lines are for the eye only.
@@ -181,9 +182,9 @@ class LineReader {
 
 /** A word of a line in its parts: the name of what sounds, how long, and whether it is tied on. Null for a word that is none. */
 function readWord(word: string, lastValue: Fraction): { readonly name: string; readonly value: Fraction; readonly tie: boolean } | null {
-  const match = /^([^:~]+)(?::([0-9]+\/[0-9]+)(\.?))?(~?)$/u.exec(word);
+  const match = /^([^:~]+)(?::([0-9]+\/[0-9]+)([.t]?))?(~?)$/u.exec(word);
   const name = match?.[1];
-  const value = match?.[2] === undefined ? lastValue : dotted(parseFraction(match[2]), match[3] === '.');
+  const value = match?.[2] === undefined ? lastValue : signed(parseFraction(match[2]), match[3] ?? '');
   return name === undefined || value === null ? null : { name, value, tie: match?.[4] === '~' };
 }
 
@@ -208,8 +209,12 @@ function withoutSlur(note: LineNoteDocument): LineNoteDocument {
   return plain;
 }
 
-function dotted(value: Fraction | null, dot: boolean): Fraction | null {
-  return value && dot ? fraction(value.numerator * 3, value.denominator * 2) : value;
+/** What the sign after a value makes of it: a dot adds a half, three of a triplet take the time of two. */
+const VALUE_SIGNS: Readonly<Record<string, Fraction>> = { '.': fraction(3, 2), t: fraction(2, 3) };
+
+function signed(value: Fraction | null, sign: string): Fraction | null {
+  const share = VALUE_SIGNS[sign];
+  return value && share ? multiplyFractions(value, share) : value;
 }
 
 function shifted(pitchText: string, octaves: number): string {

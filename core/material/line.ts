@@ -1,7 +1,7 @@
 import { lineIssue } from '#core/messages';
 import type { Key, Pitch } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { addFractions, formatFraction, type Fraction, type Meter, writtenLengths, ZERO } from '#core/rhythm';
+import { addFractions, formatFraction, type Fraction, type Meter, writtenFrom, ZERO } from '#core/rhythm';
 import type { FingerPair } from './double-stops.ts';
 import type { Ornament } from './ornament.ts';
 
@@ -72,9 +72,9 @@ export function inOneBow(note: UnplacedNote | undefined): boolean {
   return note?.kind === 'note' && (note.slurredToNext || note.grace);
 }
 
-/** The line itself where every length of it can be written with tied plain and dotted notes; else what cannot. */
+/** The line itself where every length of it can be written with tied notes, plain, dotted or of a tuplet; else what cannot. */
 export function writableLine(line: Line): Reading<Line> {
-  const wrong = line.notes.findIndex((note) => writtenLengths(note.duration) === null);
+  const wrong = line.notes.findIndex((note) => writtenFrom(isGrace(note) ? ZERO : note.onset, note.duration) === null);
   const duration = line.notes[wrong]?.duration;
   if (!duration) return goodReading(line);
   const where = { note: wrong, pointer: `/material/notes/${wrong}/duration` };

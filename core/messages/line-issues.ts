@@ -28,10 +28,10 @@ export const lineIssue = issuesAbout('line', {
 
   /** A length that no tied plain or dotted notes make up. */
   'duration-not-writable': ({ duration }: { readonly duration: string }) => ({
-    expected: 'a multiple of a 64th of a whole note',
+    expected: 'a multiple of a 64th of a whole note, or of one in a triplet, quintuplet or septuplet',
     came: duration,
     message: `A note of ${duration} of a whole note cannot be written.`,
-    hint: 'Use multiples of a 64th: 1/4, 3/8, 1/16.',
+    hint: 'Use multiples of a 64th (1/4, 3/8, 1/16), or notes of a triplet (1/8t, which is 1/12).',
   }),
 
   /** A word of a typed line that is neither note, rest, bracket nor bar line. */

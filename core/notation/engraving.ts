@@ -7,9 +7,11 @@ import {
   compareFractions,
   fraction,
   type Fraction,
+  isPlain,
   type Meter,
   type NoteValue,
   subtractFractions,
+  writtenFrom,
   writtenLengths,
   ZERO,
 } from '#core/rhythm';
@@ -51,6 +53,8 @@ export interface MeasureNote {
   readonly small: readonly SmallNote[];
   /** How long, as it is written. */
   readonly value: NoteValue;
+  /** Its place in a tuplet; null outside of any. */
+  readonly tuplet: TupletPlace | null;
   /** It goes on what sounded before. */
   readonly tiedFromBefore: boolean;
   /** The next goes on what sounds here. */
@@ -69,7 +73,12 @@ export interface MeasureRest {
   readonly reading: StaffReading;
   /** How long, as it is written. */
   readonly value: NoteValue;
+  /** Its place in a tuplet; null outside of any. */
+  readonly tuplet: TupletPlace | null;
 }
+
+/** Where in its tuplet something stands. */
+export type TupletPlace = 'begins' | 'continues' | 'ends' | 'alone';
 
 /** What stands in a measure. */
 export type MeasureSymbol = MeasureNote | MeasureRest;
@@ -109,7 +118,10 @@ export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = a
       measures.set(measure, symbols);
     }
   }
-  const inOrder = [...measures.values()].map((symbols, index) => ({ number: index + 1, symbols: withAccidentals(symbols, line.key) }));
+  const inOrder = [...measures.values()].map((symbols, index) => ({
+    number: index + 1,
+    symbols: withTuplets(withAccidentals(symbols, line.key)),
+  }));
   return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, measures: inOrder };
 }
 
@@ -154,17 +166,17 @@ const FOURTH = { steps: TOUCHED_ABOVE.letterSteps, semitones: TOUCHED_ABOVE.semi
 function piecesOf({ line, bar, readAs }: Written, index: number, reading: StaffReading): readonly Piece[] {
   const note = line.notes[index];
   if (!note || isGrace(note)) return [];
-  const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, length }) =>
-    (writtenLengths(length) ?? []).map((value) => ({ measure, value })),
+  const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, start, length }) =>
+    (writtenFrom(start, length) ?? []).map((value) => ({ measure, value })),
   );
   return cut.map(({ measure, value }, part): Piece => {
-    if (note.kind === 'rest') return { measure, symbol: { kind: 'rest', index, reading, value } };
+    if (note.kind === 'rest') return { measure, symbol: { kind: 'rest', index, reading, value, tuplet: null } };
     const tiedFromBefore = part > 0;
     const tiedToNext = part < cut.length - 1;
     const slur = slurOf(line, index, tiedFromBefore, tiedToNext);
     const heads = headsOf(readAs, index, note);
     const small = tiedFromBefore ? [] : smallNotesBefore({ line, readAs }, index);
-    return { measure, symbol: { kind: 'note', index, reading, heads, small, value, tiedFromBefore, tiedToNext, slur } };
+    return { measure, symbol: { kind: 'note', index, reading, heads, small, value, tuplet: null, tiedFromBefore, tiedToNext, slur } };
   });
 }
 
@@ -185,15 +197,25 @@ function smallNotesBefore({ line, readAs }: Pick<Written, 'line' | 'readAs'>, in
   return [...smallNotesBefore({ line, readAs }, index - 1), ...own];
 }
 
-function cutAtBars(onset: Fraction, duration: Fraction, bar: Fraction): readonly { readonly measure: number; readonly length: Fraction }[] {
-  const cuts: { measure: number; length: Fraction }[] = [];
+/** What of a note falls into one measure. */
+interface Cut {
+  /** Which measure, from 0. */
+  readonly measure: number;
+  /** Where it begins, from the beginning of the line. */
+  readonly start: Fraction;
+  /** How long it is there. */
+  readonly length: Fraction;
+}
+
+function cutAtBars(onset: Fraction, duration: Fraction, bar: Fraction): readonly Cut[] {
+  const cuts: Cut[] = [];
   let start = onset;
   let left = duration;
   while (compareFractions(left, ZERO) > 0) {
     const measure = Math.floor(asNumber(start) / asNumber(bar));
     const room = subtractFractions(fraction(bar.numerator * (measure + 1), bar.denominator), start);
     const length = compareFractions(left, room) < 0 ? left : room;
-    cuts.push({ measure, length });
+    cuts.push({ measure, start, length });
     start = addFractions(start, length);
     left = subtractFractions(left, length);
   }
@@ -234,5 +256,20 @@ function withAccidentals(symbols: readonly MeasureSymbol[], key: Key): readonly 
     };
     const small = symbol.small.map((note) => ({ ...note, heads: note.heads.map(signed) }));
     return { ...symbol, small, heads: symbol.heads.map(signed) };
+  });
+}
+
+/** A tuplet ends where its notes add up to plain time, where another kind of value follows, and with the measure. */
+function withTuplets(symbols: readonly MeasureSymbol[]): readonly MeasureSymbol[] {
+  let at = ZERO;
+  let isWithin = false;
+  return symbols.map((symbol, order) => {
+    at = addFractions(at, symbol.value.length);
+    const { tuplet } = symbol.value;
+    if (tuplet === null) return symbol;
+    const ends = isPlain(at) || symbols[order + 1]?.value.tuplet?.notes !== tuplet.notes;
+    const place: TupletPlace = isWithin ? (ends ? 'ends' : 'continues') : ends ? 'alone' : 'begins';
+    isWithin = !ends;
+    return { ...symbol, tuplet: place };
   });
 }

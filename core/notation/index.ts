@@ -7,6 +7,7 @@ export {
   type MeasureRest,
   type MeasureSymbol,
   type SmallNote,
+  type TupletPlace,
   type WrittenHead,
 } from './engraving.ts';
 export { fingerMark, type FingerMark, fingerMarks } from './finger-marks.ts';

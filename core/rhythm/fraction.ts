@@ -25,6 +25,11 @@ export function subtractFractions(one: Fraction, other: Fraction): Fraction {
   return addFractions(one, { numerator: -other.numerator, denominator: other.denominator });
 }
 
+/** The product, exact. */
+export function multiplyFractions(one: Fraction, other: Fraction): Fraction {
+  return fraction(one.numerator * other.numerator, one.denominator * other.denominator);
+}
+
 /** Negative when `one` is less, 0 when equal, positive when greater. */
 export function compareFractions(one: Fraction, other: Fraction): number {
   return one.numerator * other.denominator - other.numerator * one.denominator;

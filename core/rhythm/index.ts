@@ -6,10 +6,11 @@ export {
   formatFraction,
   fraction,
   type Fraction,
+  multiplyFractions,
   parseFraction,
   subtractFractions,
   ZERO,
 } from './fraction.ts';
 export { type Meter, meterOf } from './meter.ts';
-export { type NoteValue, writtenLengths } from './note-value.ts';
+export { isPlain, type NoteValue, type Tuplet, writtenFrom, writtenLengths } from './note-value.ts';
 export { Duration, Rhythm } from './schema.ts';

@@ -1,12 +1,22 @@
-import { addFractions, compareFractions, fraction, type Fraction, subtractFractions, ZERO } from './fraction.ts';
+import { addFractions, compareFractions, fraction, type Fraction, multiplyFractions, subtractFractions, ZERO } from './fraction.ts';
 
-/** One note or rest as it can be written: a plain or dotted value. */
+/** So many notes in the time of so many of the same kind: a triplet is three in the time of two. */
+export interface Tuplet {
+  /** 3 a triplet, 5 a quintuplet, 7 a septuplet. */
+  readonly notes: 3 | 5 | 7;
+  /** How many of them the same time holds as they are written. */
+  readonly inTimeOf: 2 | 4;
+}
+
+/** One note or rest as it can be written: a plain or dotted value, or one of a tuplet. */
 export interface NoteValue {
   /** 1 whole, 2 half, 4 quarter … 64. */
   readonly denominator: 1 | 2 | 4 | 8 | 16 | 32 | 64;
   /** How often it is half as long again. */
   readonly dots: 0 | 1;
-  /** Its length in whole notes. */
+  /** The tuplet it belongs to; null for none. */
+  readonly tuplet: Tuplet | null;
+  /** How long it sounds, in whole notes: in a tuplet shorter than it is written. */
   readonly length: Fraction;
 }
 
@@ -14,16 +24,77 @@ const DENOMINATORS = [1, 2, 4, 8, 16, 32, 64] as const;
 
 /** Every value that can be written with at most one dot, longest first. A dotted 64th would need a 128th: left out. */
 const WRITABLE: readonly NoteValue[] = DENOMINATORS.flatMap((denominator): NoteValue[] => {
-  const plain: NoteValue = { denominator, dots: 0, length: fraction(1, denominator) };
-  return denominator === 64 ? [plain] : [{ denominator, dots: 1, length: fraction(3, 2 * denominator) }, plain];
+  const plain: NoteValue = { denominator, dots: 0, tuplet: null, length: fraction(1, denominator) };
+  return denominator === 64 ? [plain] : [{ ...plain, dots: 1, length: fraction(3, 2 * denominator) }, plain];
 });
+
+const TUPLETS: readonly Tuplet[] = [
+  { notes: 3, inTimeOf: 2 },
+  { notes: 5, inTimeOf: 4 },
+  { notes: 7, inTimeOf: 4 },
+];
 
 /**
  * The written values whose lengths add up to `length`, longest first: one for most lengths, several to be tied for the
- * others (5/8 is a half and an eighth). Null when the length is no multiple of a 64th.
+ * others (5/8 is a half and an eighth; 1/12 an eighth of a triplet). Null when the length is no multiple of a 64th, nor of one in
+ * a triplet, quintuplet or septuplet.
  */
 export function writtenLengths(length: Fraction): readonly NoteValue[] | null {
-  if (64 % length.denominator !== 0) return null;
+  if (isPlain(length)) return plainValues(length);
+  const tuplet = TUPLETS.find(({ notes }) => length.denominator % notes === 0);
+  if (!tuplet) return null;
+  const values = plainValues(multiplyFractions(length, fraction(tuplet.notes, tuplet.inTimeOf)));
+  const share = fraction(tuplet.inTimeOf, tuplet.notes);
+  return values?.map((value) => ({ ...value, tuplet, length: multiplyFractions(value.length, share) })) ?? null;
+}
+
+/**
+ * The same for what begins at a moment of the line: what begins within a tuplet fills it first, and what is left over is tied on.
+ */
+export function writtenFrom(onset: Fraction, length: Fraction): readonly NoteValue[] | null {
+  if (isPlain(onset)) return isPlain(length) ? plainValues(length) : afterWhole(length);
+  const most = toEndOfTuplet(onset);
+  if (most === null) return null;
+  if (compareFractions(length, most) <= 0) return writtenLengths(length);
+  const toBeat = toNext(onset, BEAT);
+  const inTuplet = writtenLengths(toBeat)?.length === 1 ? toBeat : most;
+  const [first, rest] = [writtenLengths(inTuplet), writtenFrom(addFractions(onset, inTuplet), subtractFractions(length, inTuplet))];
+  return first && rest && [...first, ...rest];
+}
+
+/** A length that is no single value of a tuplet has its whole eighths first: a half tied to an eighth of a triplet. */
+function afterWhole(length: Fraction): readonly NoteValue[] | null {
+  const values = writtenLengths(length);
+  if (values === null || values.length === 1) return values;
+  const whole = fraction(Math.floor((8 * length.numerator) / length.denominator), 8);
+  const [plain, rest] = [plainValues(whole), writtenLengths(subtractFractions(length, whole))];
+  return plain && rest && [...plain, ...rest];
+}
+
+/** From a moment within a tuplet to where its notes add up to plain time again; null where no tuplet is known that ends. */
+function toEndOfTuplet(onset: Fraction): Fraction | null {
+  const tuplet = TUPLETS.find(({ notes }) => onset.denominator % notes === 0);
+  if (!tuplet) return null;
+  const plain = onset.denominator / tuplet.notes;
+  if (64 % plain !== 0) return null;
+  return toNext(onset, plain);
+}
+
+/** Most tuplets fill a quarter: a note that goes on beyond its tuplet is cut there where that can be written. */
+const BEAT = 4;
+
+/** From a moment to the next that is a whole number of such parts of a whole note. */
+function toNext(onset: Fraction, parts: number): Fraction {
+  return subtractFractions(fraction(Math.floor((onset.numerator * parts) / onset.denominator) + 1, parts), onset);
+}
+
+/** A moment or a length that plain notes reach. */
+export function isPlain({ denominator }: Fraction): boolean {
+  return 64 % denominator === 0;
+}
+
+function plainValues(length: Fraction): readonly NoteValue[] | null {
+  if (!isPlain(length)) return null;
   const values: NoteValue[] = [];
   let written = ZERO;
   for (const value of WRITABLE) {

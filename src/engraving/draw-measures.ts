@@ -15,7 +15,7 @@ import {
   SVGContext,
   Voice,
 } from 'vexflow/core';
-import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol, StaffReading, WrittenHead } from '#core/notation';
+import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol, StaffReading, TupletPlace, WrittenHead } from '#core/notation';
 import { LETTERS } from '#core/pitch';
 import { asNumber } from '#core/rhythm';
 import { clefAfter, clefBefore, STAFF_SPACE, type StaffLayout } from './layout.ts';
@@ -43,6 +43,17 @@ export interface Head {
   readonly octaveLine: boolean;
   /** A grace note. */
   readonly small: boolean;
+  /** The tuplet it belongs to, with its place there; null for none. */
+  readonly tuplet: HeadTuplet | null;
+}
+
+/** A head in a tuplet. */
+export interface HeadTuplet {
+  readonly place: TupletPlace;
+  /** The number that stands at it: 3 for a triplet. */
+  readonly notes: number;
+  /** It has a beam; where all have, no bracket is needed. */
+  readonly beamed: boolean;
 }
 
 /** Which measures to draw: indexes, the second exclusive, of the measures that were laid out. */
@@ -148,6 +159,8 @@ function staveNote(symbol: MeasureSymbol, newClef: Clef | null): StaveNote {
     clef: clef.name,
     autoStem: true,
   });
+  const { tuplet } = symbol.value;
+  if (tuplet) note.applyTickMultiplier(tuplet.inTimeOf, tuplet.notes);
   if (newClef) note.addModifier(new NoteSubGroup([new ClefNote(newClef.name, 'small')]), 0);
   if (dots > 0) Dot.buildAndAttach([note], { all: true });
   if (!rest) addAccidentals(note, symbol.heads);
@@ -209,6 +222,7 @@ function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: M
     index,
     octaveLine,
     small: true,
+    tuplet: null,
   };
 }
 
@@ -232,10 +246,15 @@ function placeOf(note: StaveNote, offset: number): Pick<Head, 'x' | 'y' | 'left'
   };
 }
 
-type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur'>;
+type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur' | 'tuplet'>;
 
 function writtenOf(symbol: MeasureSymbol): WrittenAtHead {
-  if (symbol.kind === 'rest') return { rest: true, accidental: false, tiedFromBefore: false, tiedToNext: false, slur: null };
+  const tuplet = tupletOf(symbol);
+  if (symbol.kind === 'rest') return { rest: true, accidental: false, tiedFromBefore: false, tiedToNext: false, slur: null, tuplet };
   const { tiedFromBefore, tiedToNext, slur, heads } = symbol;
-  return { rest: false, accidental: heads.some((head) => head.accidental !== null), tiedFromBefore, tiedToNext, slur };
+  return { rest: false, accidental: heads.some((head) => head.accidental !== null), tiedFromBefore, tiedToNext, slur, tuplet };
+}
+
+function tupletOf({ kind, value: { denominator, tuplet }, tuplet: place }: MeasureSymbol): HeadTuplet | null {
+  return place && tuplet ? { place, notes: tuplet.notes, beamed: kind === 'note' && denominator > 4 } : null;
 }

@@ -7,6 +7,7 @@ import {
   type Fraction,
   type Meter,
   meterOf,
+  multiplyFractions,
   parseFraction,
   subtractFractions,
   ZERO,
@@ -43,7 +44,7 @@ export function inRhythm(measure: readonly DrillNote[], rhythm: DrillVariant['rh
       return byPairs(measure, [fraction(1, 2), fraction(3, 2)]);
     case 'twice':
       return measure.flatMap((note) => {
-        const half = withLength(note, times(lengthOf(note), fraction(1, 2)));
+        const half = withLength(note, multiplyFractions(lengthOf(note), fraction(1, 2)));
         return 'rest' in note ? [note] : [half, half];
       });
   }
@@ -56,7 +57,7 @@ function byPairs(measure: readonly DrillNote[], [first, second]: readonly [Fract
     const [one, other] = [measure[at], measure[at + 1]];
     if (!one) break;
     if (other && !('rest' in one) && !('rest' in other) && one.duration === other.duration) {
-      written.push(withLength(one, times(lengthOf(one), first)), withLength(other, times(lengthOf(other), second)));
+      written.push(withLength(one, multiplyFractions(lengthOf(one), first)), withLength(other, multiplyFractions(lengthOf(other), second)));
       at += 1;
     } else written.push(one);
   }
@@ -81,8 +82,4 @@ function lengthOf({ duration }: DrillNote): Fraction {
 
 function withLength(note: DrillNote, length: Fraction): DrillNote {
   return { ...note, duration: formatFraction(length) };
-}
-
-function times(one: Fraction, other: Fraction): Fraction {
-  return fraction(one.numerator * other.numerator, one.denominator * other.denominator);
 }

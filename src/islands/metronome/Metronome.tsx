@@ -63,7 +63,10 @@ function OfAddress() {
         <StandButton aria-label="Slower by one" className="sm:grow-0" onClick={() => change(tempo - 1)}>
           −
         </StandButton>
-        <p aria-label="Tempo" className="order-first w-full grow text-center text-[64px] sm:order-none sm:w-auto sm:min-w-[5.5em] sm:text-[72px] leading-none font-semibold tabular-nums">
+        <p
+          aria-label="Tempo"
+          className="order-first w-full grow text-center text-[64px] sm:order-none sm:w-auto sm:min-w-[5.5em] sm:text-[72px] leading-none font-semibold tabular-nums"
+        >
           {beatText(metronome)}
         </p>
         <StandButton aria-label="Faster by one" className="sm:grow-0" onClick={() => change(tempo + 1)}>

@@ -5,6 +5,7 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import { ORNAMENT_ROW, type StaffLayout } from '../../engraving/layout.ts';
+import { type DrawnTuplet, tupletsOf } from '../../engraving/tuplets.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 
@@ -44,6 +45,9 @@ export function StaffMarks({ plan, marks, heads, layout, selected, fingersOnly =
       ))}
       {octaveLinesOf(heads).map(({ from, to }) => (
         <OctaveLine key={from} from={from} to={to} y={layout.octaveRowY} />
+      ))}
+      {tupletsOf(heads).map((tuplet) => (
+        <TupletSign key={`tuplet ${tuplet.left}`} {...tuplet} />
       ))}
       {marked.map((head) => (
         <NoteMarks
@@ -96,6 +100,19 @@ function OctaveLine({ from, to, y }: { readonly from: number; readonly to: numbe
         8va
       </DrawnText>
       <path d={`M${from + 22} ${y - 4}H${to + 4}v7`} className="fill-none stroke-ink" strokeDasharray="4 3" />
+    </g>
+  );
+}
+
+/** The number of a tuplet below its notes, in a bracket where they share no beam. */
+function TupletSign({ notes, left, right, y, bracketed }: DrawnTuplet) {
+  const middle = (left + right) / 2;
+  return (
+    <g data-tuplet={notes}>
+      {bracketed && <path d={`M${left} ${y - 9}v5H${middle - 7}M${middle + 7} ${y - 4}H${right}v-5`} className="fill-none stroke-ink" />}
+      <DrawnText x={middle} y={y} textAnchor="middle" look="position" className="fill-ink">
+        {notes}
+      </DrawnText>
     </g>
   );
 }

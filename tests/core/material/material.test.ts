@@ -127,9 +127,9 @@ describe('a typed line', () => {
   });
 
   it('names a value that cannot be written', () => {
-    const reading = readMaterial({ kind: 'line', notes: [{ pitches: ['A4'], duration: '1/3' }] });
+    const reading = readMaterial({ kind: 'line', notes: [{ pitches: ['A4'], duration: '1/11' }] });
     assert.ok(!reading.ok);
-    assert.match(reading.issues[0]?.message ?? '', /1\/3/);
+    assert.match(reading.issues[0]?.message ?? '', /1\/11/);
   });
 });
 

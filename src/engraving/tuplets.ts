@@ -1,0 +1,33 @@
+import type { Head } from './draw-measures.ts';
+
+/** A tuplet as it is drawn below its notes, px. */
+export interface DrawnTuplet {
+  /** The number that stands there. */
+  readonly notes: number;
+  readonly left: number;
+  readonly right: number;
+  /** The foot of the number. */
+  readonly y: number;
+  readonly bracketed: boolean;
+}
+
+/** The number stands so far below the lowest ink of its notes, px. */
+const BELOW = 14;
+
+/** The tuplets of some heads. They stand below, where no finger is; where all share a beam they need no bracket. */
+export function tupletsOf(heads: readonly Head[]): readonly DrawnTuplet[] {
+  const tuplets: Head[][] = [];
+  for (const head of heads) {
+    if (head.tuplet === null) continue;
+    const last = tuplets[tuplets.length - 1];
+    if (last && head.tuplet.place !== 'begins' && head.tuplet.place !== 'alone') last.push(head);
+    else tuplets.push([head]);
+  }
+  return tuplets.flatMap((within) => {
+    const [first, last] = [within[0], within[within.length - 1]];
+    if (!first?.tuplet || !last) return [];
+    const y = within.reduce((lowest, { bottom }) => Math.max(lowest, bottom), 0) + BELOW;
+    const bracketed = within.length === 1 || within.some(({ tuplet }) => tuplet?.beamed !== true);
+    return [{ notes: first.tuplet.notes, left: first.left, right: last.right, y, bracketed }];
+  });
+}
