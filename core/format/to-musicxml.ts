@@ -86,7 +86,12 @@ function measureElement(measure: Measure, engraving: Engraving, plan: Plan, read
     return [...readingChanges(before ?? symbol.reading, symbol.reading), ...symbolElements(symbol, plan)];
   });
   const end = last && readings[readings.length - 1]?.octaveLine === true ? [octaveShift('stop')] : [];
-  return element('measure', [...head, ...symbols, ...end, ...tail], { number: measure.number });
+  return element('measure', [...head, ...symbols, ...end, ...tail], measureNumber(measure, engraving));
+}
+
+/** A pick-up is measure 0, and counts for none. */
+function measureNumber({ number }: Measure, { pickUp }: Engraving): Readonly<Record<string, string | number>> {
+  return { number: number - (pickUp ? 1 : 0), ...(pickUp && number === 1 ? { implicit: 'yes' } : {}) };
 }
 
 /** What is said before a symbol that is read differently from the one before it. */
@@ -307,11 +312,15 @@ function notations(written: HeadWritten): readonly XmlElement[] {
     ...tieTypes(symbol).map((type) => element('tied', [], { type })),
     ...slurs.map((type) => element('slur', [], { type, number: 1 })),
     ...(inChord ? [] : tupletBrackets(symbol)),
-    ...(symbol.tiedFromBefore ? [] : ornamentElements(written)),
-    ...(symbol.tiedFromBefore ? [] : [element('technical', technical)]),
+    ...(symbol.tiedFromBefore ? [] : [...ornamentElements(written), element('technical', technical)]),
+    ...accentElements(written),
     ...slides.map((type) => element('slide', [], { type, number: 1, 'line-type': 'solid' })),
   ];
   return inside.length === 0 ? [] : [element('notations', inside)];
+}
+
+function accentElements({ symbol, inChord }: HeadWritten): readonly XmlElement[] {
+  return symbol.accent && !inChord ? [element('articulations', [element('accent')])] : [];
 }
 
 function tieTypes(symbol: MeasureNote): readonly ('start' | 'stop')[] {

@@ -18,7 +18,7 @@ const OrnamentDocument = Type.Object(
  * A note, a double stop (two pitches, the lower first) or a rest of a typed line. `slur` ties the bow to the next note:
  * both are played in one bow. `harmonic`: touched as a natural harmonic, or `stopped`: one finger stops, another touches a
  * fourth above it, and the pitch sounds two octaves above the stopped note. `grace`: a small note before the next one, which
- * takes no time of its own.
+ * takes no time of its own. `accent`: played with an accent.
  */
 export const LineNoteDocument = Type.Union([
   Type.Object(
@@ -29,6 +29,7 @@ export const LineNoteDocument = Type.Union([
       harmonic: Type.Optional(Type.Union([Type.Boolean(), Type.Literal('stopped')])),
       grace: Type.Optional(Type.Literal(true)),
       ornament: Type.Optional(OrnamentDocument),
+      accent: Type.Optional(Type.Literal(true)),
     },
     closed,
   ),

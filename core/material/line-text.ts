@@ -10,7 +10,7 @@ import { ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign } 
  *
  * A pitch may carry a value after a colon, which holds until the next one given; a dot adds a half, a `t` makes it one of a
  * triplet. `r` is a rest,
- * round brackets stand for one bow, braces for grace notes (eighths where no value is given), `+` joins the two notes of a
+ * round brackets stand for one bow, `>` after a pitch for an accent, braces for grace notes (eighths where no value is given), `+` joins the two notes of a
  * double stop, `*` after a pitch marks a natural harmonic, `**` a stopped one, `tr`, `mord` and `upmord` an ornament (`trb`
  * and `tr#` with a sign at it), `~` joins a note to the next of the same pitch, bar lines are for the eye only.
  * `octavesAbove` tells by how many octaves the typed pitch lies above the sounding one (the double bass: 1).
@@ -59,10 +59,10 @@ const SIGN_WORDS: Readonly<Record<OrnamentSign, string>> = { flat: 'b', natural:
 
 function nameOf(note: LineNoteDocument, octavesAbove: number): string {
   if ('rest' in note) return 'r';
-  const { pitches, harmonic, ornament } = note;
+  const { pitches, harmonic, ornament, accent } = note;
   const touched = harmonic === 'stopped' ? '**' : harmonic === true ? '*' : '';
   const played = ornament ? `${ORNAMENT_WORDS[ornament.kind]}${ornament.sign ? SIGN_WORDS[ornament.sign] : ''}` : '';
-  return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}`;
+  return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}${accent ? '>' : ''}`;
 }
 
 /** In one bow with the next. */
@@ -189,9 +189,9 @@ function readWord(word: string, lastValue: Fraction): { readonly name: string; r
 }
 
 /** The pitches of a word, and what its signs ask: `A5*` a harmonic, `A5**` a stopped one, `A4tr#` a trill with a sharp. */
-function readSigns(name: string): { readonly chord: string; readonly signs: Pick<TypedNote, 'harmonic' | 'ornament'> } {
-  const match = /^(.+?)(\*{0,2})(?:(tr|mord|upmord)(b|n|#)?)?$/u.exec(name);
-  const [, chord = name, stars = '', played, accidental] = match ?? [];
+function readSigns(name: string): { readonly chord: string; readonly signs: Pick<TypedNote, 'harmonic' | 'ornament' | 'accent'> } {
+  const match = /^(.+?)(\*{0,2})(?:(tr|mord|upmord)(b|n|#)?)?(>?)$/u.exec(name);
+  const [, chord = name, stars = '', played, accidental, accent = ''] = match ?? [];
   const kind = ORNAMENT_KINDS.find((each) => ORNAMENT_WORDS[each] === played);
   const sign = ORNAMENT_SIGNS.find((each) => SIGN_WORDS[each] === accidental);
   return {
@@ -199,6 +199,7 @@ function readSigns(name: string): { readonly chord: string; readonly signs: Pick
     signs: {
       ...(stars === '' ? {} : { harmonic: stars === '*' ? true : ('stopped' as const) }),
       ...(kind ? { ornament: { kind, ...(sign ? { sign } : {}) } } : {}),
+      ...(accent === '' ? {} : { accent: true as const }),
     },
   };
 }

@@ -1,7 +1,19 @@
 import { lineIssue } from '#core/messages';
 import type { Key, Pitch } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { addFractions, formatFraction, type Fraction, type Meter, writtenFrom, ZERO } from '#core/rhythm';
+import {
+  addFractions,
+  compareFractions,
+  formatFraction,
+  fraction,
+  type Fraction,
+  type Meter,
+  parseFraction,
+  type Rhythm,
+  subtractFractions,
+  writtenFrom,
+  ZERO,
+} from '#core/rhythm';
 import type { FingerPair } from './double-stops.ts';
 import type { Ornament } from './ornament.ts';
 
@@ -17,6 +29,8 @@ export interface NoteContent {
   readonly harmonic: 'natural' | 'stopped' | null;
   /** Trilled, or with a mordent; null for a plain note. */
   readonly ornament: Ornament | null;
+  /** To be played with an accent. */
+  readonly accent: boolean;
   /** A small note: written before the next one, with no time of its own. */
   readonly grace: boolean;
   /** Fingers the figure asks for, of a double stop; null leaves them free. */
@@ -29,7 +43,7 @@ export interface NoteContent {
 
 /** A note or rest in its place in time. Ties do not appear: a tied note is one note of the whole length. */
 export type LineNote = UnplacedNote & {
-  /** Time from the beginning of the line. */
+  /** Time from the beginning of the measure in which the line begins: after a pick-up the first note is not at 0. */
   readonly onset: Fraction;
 };
 
@@ -48,12 +62,23 @@ export type UnplacedNote = NoteContent | { readonly kind: 'rest'; readonly durat
 
 /** A single stopped note as scales and arpeggios have it. */
 export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boolean): NoteContent {
-  return { kind: 'note', pitch, upper: null, harmonic: null, ornament: null, grace: false, fingerPairs: null, duration, slurredToNext };
+  return {
+    kind: 'note',
+    pitch,
+    upper: null,
+    harmonic: null,
+    ornament: null,
+    accent: false,
+    grace: false,
+    fingerPairs: null,
+    duration,
+    slurredToNext,
+  };
 }
 
-/** Sets notes one after the other. */
-export function lineOf(key: Key, meter: Meter, notes: readonly UnplacedNote[]): Line {
-  let onset = ZERO;
+/** Sets notes one after the other; a pick-up is how long before the first bar line they begin. */
+export function lineOf(key: Key, meter: Meter, notes: readonly UnplacedNote[], pickUp: Fraction | null = null): Line {
+  let onset = pickUp ? subtractFractions(fraction(meter.beats, meter.beatValue), pickUp) : ZERO;
   const placed = notes.map((note): LineNote => {
     const here = { ...note, onset };
     if (!isGrace(note)) onset = addFractions(onset, note.duration);
@@ -79,4 +104,10 @@ export function writableLine(line: Line): Reading<Line> {
   if (!duration) return goodReading(line);
   const where = { note: wrong, pointer: `/material/notes/${wrong}/duration` };
   return badReading(lineIssue('duration-not-writable', { duration: formatFraction(duration) }, where));
+}
+
+/** The pick-up of a rhythm, where it is shorter than a measure; null for none, and for one that fills measures. */
+export function pickUpOf({ pickUp }: Rhythm, meter: Meter): Fraction | null {
+  const length = pickUp === undefined ? null : parseFraction(pickUp);
+  return length && compareFractions(length, fraction(meter.beats, meter.beatValue)) < 0 ? length : null;
 }

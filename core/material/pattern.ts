@@ -11,10 +11,12 @@ import {
   parseFraction,
   type Rhythm,
   subtractFractions,
+  ZERO,
 } from '#core/rhythm';
 import type { Direction } from './choices.ts';
 import type { NotePair } from './double-stops.ts';
-import { type Line, lineOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
+import { type Line, lineOf, pickUpOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
+import { inVariant } from './variant.ts';
 
 /** What all material made by rule has in common, as documents carry it. */
 export interface PatternDocument {
@@ -45,7 +47,8 @@ export function lineOfPattern(pattern: PatternDocument, rule: PatternRule, rhyth
   const sounds = key && soundsOf(pattern.direction, rule, tonic.value);
   if (!key || !sounds) return badReading(outOfRange(pattern, rule, tonic.value));
   const meter = meterOf(rhythm);
-  return writableLine(lineOf(key, meter, notesOf(sounds, rhythm, meter)));
+  const pickUp = pickUpOf(rhythm, meter);
+  return writableLine(lineOf(key, meter, filledToBar(inVariant(notesOf(sounds, rhythm), rhythm), meter, pickUp), pickUp));
 }
 
 /** A rising row in playing order. */
@@ -66,26 +69,28 @@ function soundsOf(direction: Direction, { wayFrom }: PatternRule, tonic: Pitch):
   }
 }
 
-function notesOf(sounds: readonly Sound[], rhythm: Rhythm, meter: Meter): readonly UnplacedNote[] {
+function notesOf(sounds: readonly Sound[], rhythm: Rhythm): readonly UnplacedNote[] {
   const value = parseFraction(rhythm.noteValue ?? '1/4') ?? fraction(1, 4);
   const perBow = rhythm.notesPerBow ?? 1;
   const last = sounds.length - 1;
   return sounds.map((sound, index) => {
-    const duration = index === last ? filledToBar(value, last, meter) : value;
     const slurred = index < last && (index + 1) % perBow !== 0;
     return 'lower' in sound
-      ? { ...plainNote(sound.lower, duration, slurred), upper: sound.upper, fingerPairs: sound.fingerPairs }
-      : plainNote(sound, duration, slurred);
+      ? { ...plainNote(sound.lower, value, slurred), upper: sound.upper, fingerPairs: sound.fingerPairs }
+      : plainNote(sound, value, slurred);
   });
 }
 
 /** The last note of a scale is held to the end of its measure, as scale books write it. */
-function filledToBar(value: Fraction, notesBefore: number, meter: Meter): Fraction {
+function filledToBar(notes: readonly UnplacedNote[], meter: Meter, pickUp: Fraction | null): readonly UnplacedNote[] {
+  const last = notes[notes.length - 1];
+  if (!last) return notes;
   const bar = fraction(meter.beats, meter.beatValue);
-  const before = fraction(value.numerator * notesBefore, value.denominator);
+  const begins = pickUp ? subtractFractions(bar, pickUp) : ZERO;
+  const before = notes.slice(0, -1).reduce((sum, { duration }) => addFractions(sum, duration), begins);
   let end = bar;
-  while (compareFractions(end, addFractions(before, value)) < 0) end = addFractions(end, bar);
-  return subtractFractions(end, before);
+  while (compareFractions(end, addFractions(before, last.duration)) < 0) end = addFractions(end, bar);
+  return [...notes.slice(0, -1), { ...last, duration: subtractFractions(end, before) }];
 }
 
 /** Names the enharmonic tonic whose key is nearer, where there is one. */

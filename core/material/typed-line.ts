@@ -4,8 +4,9 @@ import { badReading, type Reading } from '#core/result';
 import { meterOf, parseFraction, type Rhythm, ZERO } from '#core/rhythm';
 import { MOST_NOTES } from './limits.ts';
 import type { LineNoteDocument } from './line-note.ts';
-import { type Line, lineOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
+import { type Line, lineOf, pickUpOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
 import { type Ornament, ornamentOn } from './ornament.ts';
+import { inVariant } from './variant.ts';
 
 /** Reads a line given note by note. Refuses an empty line, one that is too long, and lengths that cannot be written. */
 export function readTypedLine(notes: readonly LineNoteDocument[], keyText: string, rhythm: Rhythm): Reading<Line> {
@@ -26,7 +27,8 @@ export function readTypedLine(notes: readonly LineNoteDocument[], keyText: strin
     return badReading(lineIssue('ornament-too-far', names, { note: wrong, pointer: `/material/notes/${wrong}` }));
   }
   if (unplaced.every((note) => note.kind === 'rest')) return badReading(lineIssue('only-rests', { count: notes.length }, where));
-  return writableLine(lineOf(key.value, meterOf(rhythm), unplaced));
+  const meter = meterOf(rhythm);
+  return writableLine(lineOf(key.value, meter, inVariant(unplaced, rhythm), pickUpOf(rhythm, meter)));
 }
 
 function isTypedGrace(note: LineNoteDocument): boolean {
@@ -64,7 +66,8 @@ function readNote(note: LineNoteDocument, key: Key): UnplacedNote {
     upper: second ?? null,
     harmonic: note.harmonic === 'stopped' ? 'stopped' : note.harmonic === true ? 'natural' : null,
     ornament: note.ornament ? ornamentOn(first, key, note.ornament) : null,
-    grace: note.grace ?? false,
+    accent: note.accent === true,
+    grace: note.grace === true,
   };
 }
 

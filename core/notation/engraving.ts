@@ -59,6 +59,8 @@ export interface MeasureNote {
   readonly tiedFromBefore: boolean;
   /** The next goes on what sounds here. */
   readonly tiedToNext: boolean;
+  /** An accent stands at it. */
+  readonly accent: boolean;
   /** Its place in a slur; null outside of any. */
   readonly slur: 'begins' | 'continues' | 'ends' | null;
 }
@@ -99,6 +101,8 @@ export interface Engraving {
   readonly key: Key;
   /** Its meter. */
   readonly meter: Meter;
+  /** The first measure is a pick-up: shorter than the others, and not counted. */
+  readonly pickUp: boolean;
   /** From the first on. */
   readonly measures: readonly Measure[];
 }
@@ -122,7 +126,8 @@ export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = a
     number: index + 1,
     symbols: withTuplets(withAccidentals(symbols, line.key)),
   }));
-  return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, measures: inOrder };
+  const pickUp = (line.notes[0]?.onset.numerator ?? 0) > 0;
+  return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, pickUp, measures: inOrder };
 }
 
 /** A line on its way into measures. */
@@ -174,9 +179,13 @@ function piecesOf({ line, bar, readAs }: Written, index: number, reading: StaffR
     const tiedFromBefore = part > 0;
     const tiedToNext = part < cut.length - 1;
     const slur = slurOf(line, index, tiedFromBefore, tiedToNext);
+    const accent = note.accent && !tiedFromBefore;
     const heads = headsOf(readAs, index, note);
     const small = tiedFromBefore ? [] : smallNotesBefore({ line, readAs }, index);
-    return { measure, symbol: { kind: 'note', index, reading, heads, small, value, tuplet: null, tiedFromBefore, tiedToNext, slur } };
+    return {
+      measure,
+      symbol: { kind: 'note', index, reading, heads, small, value, tuplet: null, accent, tiedFromBefore, tiedToNext, slur },
+    };
   });
 }
 

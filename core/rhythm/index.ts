@@ -14,3 +14,13 @@ export {
 export { type Meter, meterOf } from './meter.ts';
 export { isPlain, type NoteValue, type Tuplet, writtenFrom, writtenLengths } from './note-value.ts';
 export { Duration, Rhythm } from './schema.ts';
+export {
+  type AccentPattern,
+  ACCENTS,
+  BOW_PATTERNS,
+  type BowPattern,
+  LENGTH_PATTERNS,
+  type LengthPattern,
+  namesOf,
+  patternNamed,
+} from './variants.ts';

@@ -20,6 +20,8 @@ export interface PlayedNote {
   readonly slurred: boolean;
   /** The next is in the same bow. */
   readonly slursOn: boolean;
+  /** Begun with more bow. */
+  readonly accent: boolean;
   /** What is heard of a shift at its end; null where nothing is. */
   readonly slide: Slide | null;
 }
@@ -94,11 +96,18 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
       hz: hzOf(note),
       slurred: index > from && inOneBow(plan.line.notes[index - 1]),
       slursOn: index < to && inOneBow(plan.line.notes[index]),
+      accent: isAccented(plan.line, index),
       slide: (slides || shift?.expressive === true) && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
     });
   });
   const seconds = (end - start) * secondsPerWhole;
   return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn: countInOf(plan, secondsPerWhole), seconds };
+}
+
+/** Whether a note is played with an accent. */
+function isAccented({ notes }: Plan['line'], index: number): boolean {
+  const note = notes[index];
+  return note?.kind === 'note' && note.accent;
 }
 
 /** What a drone may sound: the tonic of the line, in the octave below its lowest note or that note itself, or an open string; Hz. */
@@ -203,6 +212,7 @@ function ornamented(plan: Plan, note: PlannedSound, played: PlayedNote): readonl
     at: played.at + order * each,
     seconds,
     hz: order % 2 === 0 ? played.hz : [otherHz],
+    accent: order === 0 && played.accent,
     slurred: order > 0 || played.slurred,
     slursOn: order < parts.length - 1 || played.slursOn,
     slide: order === parts.length - 1 ? played.slide : null,

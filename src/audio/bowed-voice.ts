@@ -14,7 +14,10 @@ const VIBRATO = { hz: 5.2, cents: 7 } as const;
 /** How strongly the bow plays, and how it begins and stops, seconds; a slur only eases. */
 const BOW = { full: 0.9, begins: 0.05, eases: 0.02, stops: 0.07 } as const;
 
-type Bowed = Pick<PlayedNote, 'seconds' | 'slurred' | 'slursOn' | 'slide'>;
+/** An accent begins so strongly, and has eased after so long, seconds. */
+const ACCENT = { gain: 1.5, eases: 0.12 } as const;
+
+type Bowed = Pick<PlayedNote, 'seconds' | 'slurred' | 'slursOn' | 'accent' | 'slide'>;
 
 /** A sawtooth is what a bowed string does at the bridge; the body colours it. One string at a time. */
 export class BowedVoice {
@@ -35,7 +38,7 @@ export class BowedVoice {
   }
 
   /** Bows a note at a moment of the audio clock; its `slide` bends its end, and a slur carries the bow over. Seconds and Hz. */
-  bowNote(at: number, hz: number, { seconds, slurred, slursOn, slide }: Bowed): void {
+  bowNote(at: number, hz: number, { seconds, slurred, slursOn, accent, slide }: Bowed): void {
     const pitch = this.tone.frequency;
     pitch.setValueAtTime(hz, at);
     if (slide) {
@@ -45,7 +48,8 @@ export class BowedVoice {
     }
     const { gain } = this.bow;
     gain.cancelScheduledValues(at);
-    gain.setTargetAtTime(BOW.full, at, (slurred ? BOW.eases : BOW.begins) / 2);
+    gain.setTargetAtTime(accent ? ACCENT.gain : BOW.full, at, (slurred ? BOW.eases : BOW.begins) / (accent ? 4 : 2));
+    if (accent) gain.setTargetAtTime(BOW.full, at + ACCENT.eases, ACCENT.eases / 2);
     if (!slursOn) gain.setTargetAtTime(0, at + Math.max(0.03, seconds - BOW.stops), BOW.stops / 3);
   }
 

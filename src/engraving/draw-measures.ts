@@ -45,6 +45,8 @@ export interface Head {
   readonly small: boolean;
   /** The tuplet it belongs to, with its place there; null for none. */
   readonly tuplet: HeadTuplet | null;
+  /** An accent stands at it. */
+  readonly accent: boolean;
 }
 
 /** A head in a tuplet. */
@@ -223,6 +225,7 @@ function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: M
     octaveLine,
     small: true,
     tuplet: null,
+    accent: false,
   };
 }
 
@@ -246,13 +249,14 @@ function placeOf(note: StaveNote, offset: number): Pick<Head, 'x' | 'y' | 'left'
   };
 }
 
-type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur' | 'tuplet'>;
+type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur' | 'tuplet' | 'accent'>;
 
 function writtenOf(symbol: MeasureSymbol): WrittenAtHead {
   const tuplet = tupletOf(symbol);
-  if (symbol.kind === 'rest') return { rest: true, accidental: false, tiedFromBefore: false, tiedToNext: false, slur: null, tuplet };
-  const { tiedFromBefore, tiedToNext, slur, heads } = symbol;
-  return { rest: false, accidental: heads.some((head) => head.accidental !== null), tiedFromBefore, tiedToNext, slur, tuplet };
+  if (symbol.kind === 'rest')
+    return { rest: true, accidental: false, tiedFromBefore: false, tiedToNext: false, slur: null, tuplet, accent: false };
+  const { tiedFromBefore, tiedToNext, slur, heads, accent } = symbol;
+  return { rest: false, accidental: heads.some((head) => head.accidental !== null), tiedFromBefore, tiedToNext, slur, tuplet, accent };
 }
 
 function tupletOf({ kind, value: { denominator, tuplet }, tuplet: place }: MeasureSymbol): HeadTuplet | null {

@@ -45,8 +45,9 @@ const BOW_ROW = 14;
 export const ORNAMENT_ROW = 15;
 const CUE_ROW = 16;
 
-/** Height of the row of the numbers of tuplets below the notes, where there are any. */
-export const TUPLET_ROW = 16;
+/** Height of the rows of accents and of the numbers of tuplets below the notes, where there are any. */
+export const ACCENT_ROW = 12;
+const TUPLET_ROW = 16;
 
 /** Height of the row of octave lines. */
 const OCTAVE_ROW = 18;
@@ -120,8 +121,9 @@ function rows(
   const slurred = symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null);
   const octaveLine = symbols.some((symbol) => symbol.reading.octaveLine);
   const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (bows ? BOW_ROW : 0) + (ornaments ? ORNAMENT_ROW : 0);
+  const accents = symbols.some((symbol) => symbol.kind === 'note' && symbol.accent);
   const tuplets = symbols.some(({ tuplet }) => tuplet !== null);
-  const stringRowY = staffTopY + STAFF_HEIGHT + below + 24 + (tuplets ? TUPLET_ROW : 0);
+  const stringRowY = staffTopY + STAFF_HEIGHT + below + 24 + (tuplets ? TUPLET_ROW : 0) + (accents ? ACCENT_ROW : 0);
   const stepRowY = stringRowY + 8 + (cues ? CUE_ROW : 0);
   const fingerLanesY = stepRowY + (steps ? STEP_ROW : 0);
   return {

@@ -1,4 +1,5 @@
 import type { Head } from './draw-measures.ts';
+import { ACCENT_ROW } from './layout.ts';
 
 /** A tuplet as it is drawn below its notes, px. */
 export interface DrawnTuplet {
@@ -26,7 +27,7 @@ export function tupletsOf(heads: readonly Head[]): readonly DrawnTuplet[] {
   return tuplets.flatMap((within) => {
     const [first, last] = [within[0], within[within.length - 1]];
     if (!first?.tuplet || !last) return [];
-    const y = within.reduce((lowest, { bottom }) => Math.max(lowest, bottom), 0) + BELOW;
+    const y = within.reduce((lowest, { bottom, accent }) => Math.max(lowest, bottom + (accent ? ACCENT_ROW : 0)), 0) + BELOW;
     const bracketed = within.length === 1 || within.some(({ tuplet }) => tuplet?.beamed !== true);
     return [{ notes: first.tuplet.notes, left: first.left, right: last.right, y, bracketed }];
   });

@@ -4,6 +4,7 @@ import { limitsSet } from '#core/brief/parts/limits';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import { SYSTEM_LABELS } from './intonation.ts';
 import { instrumentLabel, materialLabel, wishLabels } from './labels.ts';
+import { variantLabels } from './rhythm.ts';
 import { waysLabels } from './school.ts';
 
 /** The whole brief as one line of print. */
@@ -11,6 +12,7 @@ export function briefLine(brief: Brief): string {
   const player = brief.player?.name ? `for ${brief.player.name}, ` : '';
   const tempo = brief.tempo === undefined ? '' : `, ♩ = ${brief.tempo}`;
   const told = [
+    ...variantLabels(brief.rhythm ?? {}),
     ...limitsSet(brief.limits).map(({ part, value }) => (part.stands.in === 'sentence' ? part.words.printed(value) : '')),
     brief.purpose ? PURPOSE_LABELS[brief.purpose] : '',
     intonationSystemOf(brief) !== 'equal' ? `aiming at ${SYSTEM_LABELS[intonationSystemOf(brief)]}` : '',

@@ -5,6 +5,7 @@ import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
 import { nounFor } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import { materialLabel, wayLabel, wishLabels } from './labels.ts';
+import { variantLabels } from './rhythm.ts';
 import { type OtherSide, setupChanges } from './setup.ts';
 
 /** What the teacher decides about a piece, as far as words of its changes go. */
@@ -50,7 +51,9 @@ function partChange(before: Brief, after: Brief, words: (brief: Brief) => string
 }
 
 function rhythmText({ rhythm }: Brief): string {
-  return rhythm === undefined ? '' : `${rhythm.noteValue ?? ''} in ${rhythm.meter ?? ''}, ${rhythm.notesPerBow ?? 1} to a bow`;
+  if (rhythm === undefined) return '';
+  const plain = `${rhythm.noteValue ?? ''} in ${rhythm.meter ?? ''}, ${rhythm.notesPerBow ?? 1} to a bow`;
+  return [plain, ...variantLabels(rhythm)].join(', ');
 }
 
 /** The limits told each separately; others are told with the player, or among the wishes. */

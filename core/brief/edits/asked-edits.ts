@@ -40,7 +40,8 @@ export function withTempo(brief: Brief, tempo: number | null): Brief {
   return tempo === null ? others : { ...others, tempo };
 }
 
-/** Changes note value, meter or bowing. */
-export function withRhythm(brief: Brief, change: Partial<Rhythm>): Brief {
-  return { ...brief, rhythm: { ...DEFAULT_RHYTHM, ...brief.rhythm, ...change } };
+/** Changes note value, meter, bowing, or what makes a variant of them; null takes one of them away. */
+export function withRhythm(brief: Brief, change: { readonly [Name in keyof Rhythm]?: Rhythm[Name] | null }): Brief {
+  const merged = Object.entries({ ...DEFAULT_RHYTHM, ...brief.rhythm, ...change }).filter(([, value]) => value !== null);
+  return { ...brief, rhythm: Object.fromEntries(merged) };
 }

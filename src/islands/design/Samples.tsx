@@ -303,5 +303,16 @@ function SamplePath() {
 function headAt(index: number): Head {
   const x = 20 + PATH.step * index;
   const still = { y: 0, left: x - 6, right: x + 6, top: 0, bottom: 0, stemUp: false, rest: false, accidental: false };
-  return { index, x, ...still, tiedFromBefore: false, tiedToNext: false, slur: null, small: false, octaveLine: false, tuplet: null };
+  return {
+    index,
+    x,
+    ...still,
+    tiedFromBefore: false,
+    tiedToNext: false,
+    slur: null,
+    small: false,
+    octaveLine: false,
+    tuplet: null,
+    accent: false,
+  };
 }

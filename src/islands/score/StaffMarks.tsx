@@ -165,6 +165,7 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
       </DrawnText>
       {mark.ornament && <OrnamentSign head={head} y={y - look.height} ornament={mark.ornament} />}
       <Written head={head} written={written} fingerTopY={y - look.height - (mark.ornament ? ORNAMENT_ROW : 0)} cueRowY={layout.cueRowY} />
+      <AccentSign head={head} />
       {mark.string !== null && !fingersOnly && (
         <DrawnText x={head.x} y={layout.stringRowY} textAnchor="middle" look="string" className="fill-dove-dark">
           {mark.string}
@@ -204,6 +205,18 @@ function OrnamentSign({ head, y, ornament }: OrnamentSignProps) {
         {ornament.finger}
       </DrawnText>
     </g>
+  );
+}
+
+/** The sign of a music font for an accent below its note. */
+const ACCENT_SIGN = '\uE4A1';
+
+function AccentSign({ head }: { readonly head: Head }) {
+  if (!head.accent) return null;
+  return (
+    <DrawnText x={head.x} y={head.bottom + 9} textAnchor="middle" look="sign" className="fill-ink" data-accent={head.index}>
+      {ACCENT_SIGN}
+    </DrawnText>
   );
 }
 

@@ -26,7 +26,19 @@ import { lineBrief, planned } from '../../support/briefs.ts';
 
 function head(index: number, x: number, more: Partial<Head> = {}): Head {
   const still = { y: 50, left: x - 6, right: x + 6, top: 45, bottom: 85, stemUp: false, rest: false, accidental: false };
-  return { index, x, ...still, tiedFromBefore: false, tiedToNext: false, slur: null, octaveLine: false, small: false, tuplet: null, ...more };
+  return {
+    index,
+    x,
+    ...still,
+    tiedFromBefore: false,
+    tiedToNext: false,
+    slur: null,
+    octaveLine: false,
+    small: false,
+    tuplet: null,
+    accent: false,
+    ...more,
+  };
 }
 
 /** Heads thirty apart under every note of a plan. */

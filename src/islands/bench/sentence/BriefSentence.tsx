@@ -1,21 +1,17 @@
 import { lazy } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
-import type { Brief } from '#core/brief';
-import { withMaterialKind, withRhythm } from '#core/brief/edits';
-import { DEFAULT_RHYTHM } from '#core/brief/lines';
+import { withMaterialKind } from '#core/brief/edits';
 import { type Material, MATERIAL_KINDS, materialPart } from '#core/brief/parts/materials';
-import { METERS, NOTE_VALUES } from '#core/rhythm';
-import { changeBrief, changeBriefAndReadLine } from '../../../state/edits/brief-actions.ts';
+import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { writeOut } from '../../../state/edits/line-actions.ts';
 import { foldSentence, useSentence } from '../../../state/sentence.ts';
 import { useWork } from '../../../state/bench/work.ts';
 import { Choice } from '../../../ui/fields/Choice.tsx';
-import { bowLabel, NOTE_VALUE_LABELS } from '../../../words/labels.ts';
 import { LimitsPart } from './LimitsPart.tsx';
 import { LineText } from './LineText.tsx';
 import { MaterialPart } from './MaterialPart.tsx';
 import { PlayerPart } from './PlayerPart.tsx';
-import { TempoPart } from './TempoPart.tsx';
+import { RhythmPart } from './RhythmPart.tsx';
 import { PurposePart, WishesPart } from './WishesPart.tsx';
 
 /** Typing a line needs what reads it; until that is there the line stands as it is. */
@@ -70,45 +66,5 @@ function MoreOrLess() {
     >
       {whole ? 'less' : 'more'}
     </button>
-  );
-}
-
-function RhythmPart({ brief }: { readonly brief: Brief }) {
-  const rhythm = { ...DEFAULT_RHYTHM, ...brief.rhythm };
-  const values = NOTE_VALUES.some((value) => value === rhythm.noteValue) ? NOTE_VALUES : [rhythm.noteValue, ...NOTE_VALUES];
-  const bows = [...new Set([1, 2, 3, 4, 6, 8, 12, 16, rhythm.notesPerBow])].map(String);
-  return (
-    <>
-      in{' '}
-      <Choice
-        label="Note value"
-        value={rhythm.noteValue}
-        values={values}
-        name={(value) => NOTE_VALUE_LABELS[value] ?? value}
-        onChange={(noteValue) => changeBriefAndReadLine((now) => withRhythm(now, { noteValue }))}
-      />{' '}
-      in{' '}
-      <Choice
-        label="Meter"
-        value={rhythm.meter}
-        values={METERS}
-        name={(meter) => meter}
-        onChange={(meter) => changeBrief((now) => withRhythm(now, { meter }))}
-      />
-      ,{' '}
-      {brief.material.kind !== 'line' && (
-        <>
-          <Choice
-            label="Bowing"
-            value={String(rhythm.notesPerBow)}
-            values={bows}
-            name={(count) => bowLabel(Number(count))}
-            onChange={(count) => changeBrief((now) => withRhythm(now, { notesPerBow: Number(count) }))}
-          />
-          ,{' '}
-        </>
-      )}
-      at <TempoPart tempo={brief.tempo ?? null} />,{' '}
-    </>
   );
 }

@@ -7,13 +7,15 @@ export interface SentencePart {
   readonly name: string;
   /** What is chosen now: "two octaves". */
   readonly chosen: string;
+  /** What else can be chosen. */
+  readonly others: readonly string[];
 }
 
 /** The parts of the sentence, those at their usual value too, in their order. */
 export function sentenceParts(): readonly SentencePart[] {
   const { whole } = useSentence.getState();
   flushSync(() => foldSentence(false));
-  const parts = controls().map((control) => ({ name: nameOf(control), chosen: chosenIn(control) }));
+  const parts = controls().map((control) => ({ name: nameOf(control), chosen: chosenIn(control), others: othersIn(control) }));
   // Nothing of this is painted: the sentence stands as it stood.
   flushSync(() => foldSentence(!whole));
   return parts;
@@ -25,6 +27,18 @@ export function goToPart(name: string): void {
   const control = controls().find((each) => nameOf(each) === name);
   control?.focus();
   if (control instanceof HTMLButtonElement) control.click();
+}
+
+/** Chooses something else in a part of the sentence. */
+export function chooseInPart(name: string, option: string): void {
+  flushSync(() => foldSentence(false));
+  const control = controls().find((each) => nameOf(each) === name);
+  if (!(control instanceof HTMLSelectElement)) return;
+  const chosen = [...control.options].find(({ text }) => text === option);
+  if (!chosen) return;
+  control.value = chosen.value;
+  control.dispatchEvent(new Event('change', { bubbles: true }));
+  control.focus();
 }
 
 type Control = HTMLSelectElement | HTMLInputElement | HTMLButtonElement;
@@ -43,4 +57,8 @@ function chosenIn(control: Control): string {
   if (control instanceof HTMLSelectElement) return control.selectedOptions[0]?.textContent ?? '';
   if (control instanceof HTMLInputElement) return control.value === '' ? control.placeholder : control.value;
   return control.textContent.split(': ').at(-1) ?? '';
+}
+
+function othersIn(control: Control): readonly string[] {
+  return control instanceof HTMLSelectElement ? [...control.options].filter(({ selected }) => !selected).map(({ text }) => text) : [];
 }

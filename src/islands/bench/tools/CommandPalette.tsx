@@ -1,12 +1,12 @@
 import { Command } from 'cmdk';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { Fragment, useEffect, useMemo, useRef, useState } from 'react';
 import type { PieceRecord } from '../../../storage/database.ts';
 import { loadStoredPieces } from '../../../storage/piece-list.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { pieceTitle } from '../../../words/labels.ts';
 import { openOnBench } from '../../open-on-bench.ts';
-import { goToPart, type SentencePart, sentenceParts } from '../sentence/parts.ts';
+import { chooseInPart, goToPart, type SentencePart, sentenceParts } from '../sentence/parts.ts';
 import { COMMANDS } from './commands.ts';
 import { type Command as BenchCommand, COMMAND_GROUPS } from './key-lines.ts';
 
@@ -27,16 +27,13 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
     what();
   };
   const parts = useParts();
-  const partChosen = useRef<string | null>(null);
-  const choosePart = (name: string): void => {
-    partChosen.current = name;
+  const afterwards = useRef<(() => void) | null>(null);
+  const thenDo = (what: () => void) => (): void => {
+    afterwards.current = what;
     onClose();
   };
-  const goToChosen = (): void => {
-    if (partChosen.current !== null) goToPart(partChosen.current);
-  };
   return (
-    <Dialog title="Commands" quietTitle className="top-[12vh] w-[34rem]" onClose={onClose} onGone={goToChosen}>
+    <Dialog title="Commands" quietTitle className="top-[12vh] w-[34rem]" onClose={onClose} onGone={() => afterwards.current?.()}>
       <Command loop filter={hasEveryWord}>
         <Command.Input
           aria-label="Search commands and pieces"
@@ -58,12 +55,7 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
             </Command.Group>
           ))}
           <Command.Group heading="The brief" className={GROUP}>
-            {parts.map(({ name, chosen }) => (
-              <Command.Item key={name} value={`${name} ${chosen}`} onSelect={() => choosePart(name)} className={ITEM}>
-                <span className="grow">{name}</span>
-                <span className="truncate font-serif text-dove-dark">{chosen}</span>
-              </Command.Item>
-            ))}
+            <Parts parts={parts} withOthers={typed.trim() !== ''} thenDo={thenDo} />
           </Command.Group>
           <Command.Group heading="Pieces" className={GROUP}>
             {found.map(({ id, document }) => (
@@ -76,6 +68,33 @@ export function CommandPalette({ onClose }: { readonly onClose: () => void }) {
       </Command>
     </Dialog>
   );
+}
+
+interface PartsProps {
+  readonly parts: readonly SentencePart[];
+  /** What else can be chosen is listed too: once something is typed. */
+  readonly withOthers: boolean;
+  readonly thenDo: (what: () => void) => () => void;
+}
+
+/** The parts of the brief, and what can be chosen in them. */
+function Parts({ parts, withOthers, thenDo }: PartsProps) {
+  return parts.map(({ name, chosen, others }) => (
+    <Fragment key={name}>
+      <Command.Item value={`${name} ${chosen}`} onSelect={thenDo(() => goToPart(name))} className={ITEM}>
+        <span className="grow">{name}</span>
+        <span className="truncate font-serif text-dove-dark">{chosen}</span>
+      </Command.Item>
+      {withOthers &&
+        others.map((other) => (
+          <Command.Item key={other} value={`${name}: ${other}`} onSelect={thenDo(() => chooseInPart(name, other))} className={ITEM}>
+            <span className="grow">
+              {name}: <span className="font-serif">{other}</span>
+            </span>
+          </Command.Item>
+        ))}
+    </Fragment>
+  ));
 }
 
 /** The pieces whose names have all the words typed, the last changed first. */

@@ -1,0 +1,169 @@
+import type { Brief } from '#core/brief';
+import { withRhythm } from '#core/brief/edits';
+import { DEFAULT_RHYTHM } from '#core/brief/lines';
+import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, METERS, namesOf, NOTE_VALUES, patternNamed } from '#core/rhythm';
+import { changeBrief, changeBriefAndReadLine } from '../../../state/edits/brief-actions.ts';
+import { Choice } from '../../../ui/fields/Choice.tsx';
+import { bowLabel, NOTE_VALUE_LABELS } from '../../../words/labels.ts';
+import { ACCENT_LABELS, accentsLabel, BOW_LABELS, bowsLabel, LENGTH_LABELS, lengthsLabel, pickUpLabel } from '../../../words/rhythm.ts';
+import { TempoPart } from './TempoPart.tsx';
+import { useTold } from './use-told.ts';
+
+interface RhythmProps {
+  readonly brief: Brief;
+}
+
+/** Note values, meter, bowing and tempo, and what makes a variant of them: what is as usual is told only where the whole brief is. */
+export function RhythmPart({ brief }: RhythmProps) {
+  const rhythm = { ...DEFAULT_RHYTHM, ...brief.rhythm };
+  const values = NOTE_VALUES.some((value) => value === rhythm.noteValue) ? NOTE_VALUES : [rhythm.noteValue, ...NOTE_VALUES];
+  return (
+    <>
+      in{' '}
+      <Choice
+        label="Note value"
+        value={rhythm.noteValue}
+        values={values}
+        name={(value) => NOTE_VALUE_LABELS[value] ?? value}
+        onChange={(noteValue) => changeBriefAndReadLine((now) => withRhythm(now, { noteValue }))}
+      />{' '}
+      in{' '}
+      <Choice
+        label="Meter"
+        value={rhythm.meter}
+        values={METERS}
+        name={(meter) => meter}
+        onChange={(meter) => changeBrief((now) => withRhythm(now, { meter }))}
+      />
+      , <Lengths brief={brief} />
+      <Bowing brief={brief} />
+      <Accents brief={brief} />
+      <PickUp brief={brief} />
+      at <TempoPart tempo={brief.tempo ?? null} />,{' '}
+    </>
+  );
+}
+
+/** What is none of the named ones stands as it is. */
+const OWN = 'own';
+
+/** Notes to every bow. */
+const TO_A_BOW = [1, 2, 3, 4, 6, 8, 12, 16];
+
+/** A line's own slurs. */
+const AS_WRITTEN = 'as-written';
+
+function Lengths({ brief }: RhythmProps) {
+  const lengths = brief.rhythm?.lengths ?? [];
+  const told = useTold(lengths.length === 0);
+  if (!told) return null;
+  const named = patternNamed(LENGTH_PATTERNS, lengths);
+  const names = namesOf(LENGTH_PATTERNS);
+  const choose = (chosen: string): void => {
+    const name = names.find((each) => each === chosen);
+    if (name) changeBrief((now) => withRhythm(now, { lengths: name === 'even' ? null : [...LENGTH_PATTERNS[name]] }));
+  };
+  return (
+    <>
+      <Choice
+        label="Rhythm"
+        value={named ?? OWN}
+        values={named ? names : [OWN, ...names]}
+        name={(each) => (each === OWN ? lengthsLabel(lengths) : LENGTH_LABELS[each])}
+        onChange={choose}
+      />
+      ,{' '}
+    </>
+  );
+}
+
+function Bowing({ brief }: RhythmProps) {
+  const isLine = brief.material.kind === 'line';
+  const chosen = bowingOf(brief);
+  const told = useTold(isLine && chosen === AS_WRITTEN);
+  if (!told) return null;
+  const plain = [...new Set([...TO_A_BOW.map(String), ...(/^[0-9]+$/.test(chosen) ? [chosen] : [])])];
+  const values = [...(isLine ? [AS_WRITTEN] : []), ...plain, ...namesOf(BOW_PATTERNS), ...(chosen === OWN ? [OWN] : [])];
+  return (
+    <>
+      <Choice
+        label="Bowing"
+        value={chosen}
+        values={values}
+        name={(each) => bowingLabel(each, brief.rhythm?.bows ?? [])}
+        onChange={(next) => changeBrief((now) => withBowing(now, next))}
+      />
+      ,{' '}
+    </>
+  );
+}
+
+/** The chosen bowing: as written, so many to a bow, the name of a mixed one, or one without a name. */
+function bowingOf({ material, rhythm }: Brief): string {
+  const bows = rhythm?.bows;
+  if (bows === undefined) return material.kind === 'line' ? AS_WRITTEN : String(rhythm?.notesPerBow ?? DEFAULT_RHYTHM.notesPerBow);
+  return bows.length === 1 ? String(bows[0]) : (patternNamed(BOW_PATTERNS, bows) ?? OWN);
+}
+
+function bowingLabel(value: string, bows: readonly number[]): string {
+  if (value === AS_WRITTEN) return 'slurred as written';
+  if (value === OWN) return bowsLabel(bows);
+  const name = namesOf(BOW_PATTERNS).find((each) => each === value);
+  return name ? BOW_LABELS[name] : bowLabel(Number(value));
+}
+
+/** A scale keeps its number of notes to a bow where it is the same for every bow; a line's own slurs stay under what is chosen. */
+function withBowing(brief: Brief, chosen: string): Brief {
+  if (chosen === AS_WRITTEN) return withRhythm(brief, { bows: null });
+  const name = namesOf(BOW_PATTERNS).find((each) => each === chosen);
+  if (name) return withRhythm(brief, { bows: [...BOW_PATTERNS[name]] });
+  const count = Number(chosen);
+  if (!Number.isInteger(count)) return brief;
+  return brief.material.kind === 'line' ? withRhythm(brief, { bows: [count] }) : withRhythm(brief, { notesPerBow: count, bows: null });
+}
+
+function Accents({ brief }: RhythmProps) {
+  const accents = brief.rhythm?.accents ?? null;
+  const told = useTold(accents === null);
+  if (!told) return null;
+  const named = patternNamed(ACCENTS, accents);
+  const names = namesOf(ACCENTS);
+  const choose = (chosen: string): void => {
+    const name = names.find((each) => each === chosen);
+    if (name) changeBrief((now) => withRhythm(now, { accents: ACCENTS[name] }));
+  };
+  return (
+    <>
+      <Choice
+        label="Accents"
+        value={named ?? OWN}
+        values={named ? names : [OWN, ...names]}
+        name={(each) => (each === OWN ? accentsLabel(accents) : ACCENT_LABELS[each])}
+        onChange={choose}
+      />
+      ,{' '}
+    </>
+  );
+}
+
+/** Pick-ups offered: shorter than any measure there is. */
+const PICK_UPS = ['', '1/16', '1/8', '1/4', '3/8'] as const;
+
+function PickUp({ brief }: RhythmProps) {
+  const pickUp = brief.rhythm?.pickUp ?? '';
+  const told = useTold(pickUp === '');
+  if (!told) return null;
+  const values: readonly string[] = PICK_UPS.some((each) => each === pickUp) ? PICK_UPS : [...PICK_UPS, pickUp];
+  return (
+    <>
+      <Choice
+        label="Beginning"
+        value={pickUp}
+        values={values}
+        name={pickUpLabel}
+        onChange={(chosen) => changeBrief((now) => withRhythm(now, { pickUp: chosen === '' ? null : chosen }))}
+      />
+      ,{' '}
+    </>
+  );
+}

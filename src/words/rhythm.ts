@@ -1,0 +1,88 @@
+import {
+  type AccentPattern,
+  ACCENTS,
+  BOW_PATTERNS,
+  type BowPattern,
+  LENGTH_PATTERNS,
+  type LengthPattern,
+  patternNamed,
+  type Rhythm,
+} from '#core/rhythm';
+import { listed } from '#core/messages';
+import { bowLabel } from './labels.ts';
+
+/** Rhythms in the sentence, told after the note value. */
+export const LENGTH_LABELS: Readonly<Record<LengthPattern, string>> = {
+  even: 'evenly',
+  'long-short': 'dotted, long and short',
+  'short-long': 'dotted, short and long',
+  triplets: 'in triplets',
+  'triplet-long-short': 'in triplets, long and short',
+  'triplet-short-long': 'in triplets, short and long',
+  'long-two-short': 'one long and two short',
+  'two-short-long': 'two short and one long',
+  'long-three-short': 'one long and a triplet',
+  'three-short-long': 'a triplet and one long',
+};
+
+/** Mixed bowings in the sentence. */
+export const BOW_LABELS: Readonly<Record<BowPattern, string>> = {
+  'two-slurred-two-separate': 'two slurred, two separate',
+  'two-separate-two-slurred': 'two separate, two slurred',
+  'three-slurred-one-separate': 'three slurred, one separate',
+  'one-separate-three-slurred': 'one separate, three slurred',
+  'one-two-one': 'one separate, two slurred, one separate',
+  'two-slurred-one-separate': 'two slurred, one separate',
+  'one-separate-two-slurred': 'one separate, two slurred',
+};
+
+/** Accents in the sentence. */
+export const ACCENT_LABELS: Readonly<Record<AccentPattern, string>> = {
+  none: 'without accents',
+  'first-of-two': 'an accent on the first of two',
+  'second-of-two': 'an accent on the second of two',
+  'first-of-three': 'an accent on the first of three',
+  'first-of-four': 'an accent on the first of four',
+  'third-of-four': 'an accent on the third of four',
+};
+
+/** The bowing of a variant: by its name, or "3, 1 and 2 to a bow in turn". */
+export function bowsLabel(bows: readonly number[]): string {
+  const name = patternNamed(BOW_PATTERNS, bows);
+  return name ? BOW_LABELS[name] : bows.length === 1 ? bowLabel(bows[0] ?? 1) : `${listed(bows.map(String))} to a bow in turn`;
+}
+
+/** The rhythm of a variant: by its name, or "3/2, 1/4 and 1/4 of each note in turn". */
+export function lengthsLabel(lengths: readonly string[]): string {
+  const name = patternNamed(LENGTH_PATTERNS, lengths);
+  return name ? LENGTH_LABELS[name] : `${listed(lengths)} of each note in turn`;
+}
+
+/** The accents of a variant: by their name, or by their note. */
+export function accentsLabel(accents: Rhythm['accents'] | null): string {
+  const name = patternNamed(ACCENTS, accents ?? null);
+  return name || !accents ? ACCENT_LABELS[name ?? 'none'] : `an accent on note ${accents.on} of ${accents.every}`;
+}
+
+/** Pick-ups that have a name. */
+const PICK_UP_NAMES: Readonly<Record<string, string>> = {
+  '1/16': 'a sixteenth',
+  '1/8': 'an eighth',
+  '1/4': 'a quarter',
+  '3/8': 'three eighths',
+};
+
+/** How the line begins. */
+export function pickUpLabel(pickUp: string): string {
+  return pickUp === '' ? 'from the first beat' : `with ${PICK_UP_NAMES[pickUp] ?? pickUp} before the first bar line`;
+}
+
+/** What makes a variant of a rhythm, each in a few words; none for one that is as usual. */
+export function variantLabels({ lengths, bows, accents, pickUp }: Rhythm): readonly string[] {
+  return [
+    ...(lengths && lengths.length > 0 ? [lengthsLabel(lengths)] : []),
+    ...(bows ? [bowsLabel(bows)] : []),
+    ...(accents ? [accentsLabel(accents)] : []),
+    ...(pickUp === undefined ? [] : [pickUpLabel(pickUp)]),
+  ];
+}
