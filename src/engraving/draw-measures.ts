@@ -204,7 +204,9 @@ function eighthsFill({ symbols }: Measure, half: number): boolean {
     onset += asNumber(value.length);
     return begins < (half + 1) / 2 && onset > half / 2;
   });
-  return within.length > 0 && within.every(({ kind, value }) => kind === 'note' && value.denominator === 8 && value.dots === 0);
+  return (
+    within.length > 0 && within.every(({ kind, value }) => kind === 'note' && value.denominator === 8 && value.dots === 0 && !value.tuplet)
+  );
 }
 
 function headOf(note: StaveNote, symbol: MeasureSymbol, offset: number): Head {

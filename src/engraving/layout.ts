@@ -49,6 +49,9 @@ const CUE_ROW = 16;
 export const ACCENT_ROW = 12;
 const TUPLET_ROW = 16;
 
+/** What stands below a note that begins a slur there stands so much lower, px. */
+export const BELOW_SLUR = 10;
+
 /** Height of the row of octave lines. */
 const OCTAVE_ROW = 18;
 
@@ -123,7 +126,14 @@ function rows(
   const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (bows ? BOW_ROW : 0) + (ornaments ? ORNAMENT_ROW : 0);
   const accents = symbols.some((symbol) => symbol.kind === 'note' && symbol.accent);
   const tuplets = symbols.some(({ tuplet }) => tuplet !== null);
-  const stringRowY = staffTopY + STAFF_HEIGHT + below + 24 + (tuplets ? TUPLET_ROW : 0) + (accents ? ACCENT_ROW : 0);
+  const stringRowY =
+    staffTopY +
+    STAFF_HEIGHT +
+    below +
+    24 +
+    (tuplets ? TUPLET_ROW : 0) +
+    (accents ? ACCENT_ROW : 0) +
+    (slurred && (tuplets || accents) ? BELOW_SLUR : 0);
   const stepRowY = stringRowY + 8 + (cues ? CUE_ROW : 0);
   const fingerLanesY = stepRowY + (steps ? STEP_ROW : 0);
   return {

@@ -1,5 +1,5 @@
 import type { Head } from './draw-measures.ts';
-import { ACCENT_ROW } from './layout.ts';
+import { ACCENT_ROW, BELOW_SLUR, STAFF_HEIGHT, type StaffLayout } from './layout.ts';
 
 /** A tuplet as it is drawn below its notes, px. */
 export interface DrawnTuplet {
@@ -15,8 +15,13 @@ export interface DrawnTuplet {
 /** The number stands so far below the lowest ink of its notes, px. */
 const BELOW = 14;
 
+/** Below what ink of a note, and the slur that hangs from it, something is set outside the staff, px. */
+export function footOf({ bottom, slur, stemUp }: Head, { staffTopY }: Pick<StaffLayout, 'staffTopY'>): number {
+  return Math.max(bottom + (slur !== null && stemUp ? BELOW_SLUR : 0), staffTopY + STAFF_HEIGHT);
+}
+
 /** The tuplets of some heads. They stand below, where no finger is; where all share a beam they need no bracket. */
-export function tupletsOf(heads: readonly Head[]): readonly DrawnTuplet[] {
+export function tupletsOf(heads: readonly Head[], layout: Pick<StaffLayout, 'staffTopY'>): readonly DrawnTuplet[] {
   const tuplets: Head[][] = [];
   for (const head of heads) {
     if (head.tuplet === null) continue;
@@ -27,7 +32,7 @@ export function tupletsOf(heads: readonly Head[]): readonly DrawnTuplet[] {
   return tuplets.flatMap((within) => {
     const [first, last] = [within[0], within[within.length - 1]];
     if (!first?.tuplet || !last) return [];
-    const y = within.reduce((lowest, { bottom, accent }) => Math.max(lowest, bottom + (accent ? ACCENT_ROW : 0)), 0) + BELOW;
+    const y = within.reduce((lowest, head) => Math.max(lowest, footOf(head, layout) + (head.accent ? ACCENT_ROW : 0)), 0) + BELOW;
     const bracketed = within.length === 1 || within.some(({ tuplet }) => tuplet?.beamed !== true);
     return [{ notes: first.tuplet.notes, left: first.left, right: last.right, y, bracketed }];
   });

@@ -5,7 +5,7 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import { ORNAMENT_ROW, type StaffLayout } from '../../engraving/layout.ts';
-import { type DrawnTuplet, tupletsOf } from '../../engraving/tuplets.ts';
+import { type DrawnTuplet, footOf, tupletsOf } from '../../engraving/tuplets.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 
@@ -46,7 +46,7 @@ export function StaffMarks({ plan, marks, heads, layout, selected, fingersOnly =
       {octaveLinesOf(heads).map(({ from, to }) => (
         <OctaveLine key={from} from={from} to={to} y={layout.octaveRowY} />
       ))}
-      {tupletsOf(heads).map((tuplet) => (
+      {tupletsOf(heads, layout).map((tuplet) => (
         <TupletSign key={`tuplet ${tuplet.left}`} {...tuplet} />
       ))}
       {marked.map((head) => (
@@ -165,17 +165,13 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
       </DrawnText>
       {mark.ornament && <OrnamentSign head={head} y={y - look.height} ornament={mark.ornament} />}
       <Written head={head} written={written} fingerTopY={y - look.height - (mark.ornament ? ORNAMENT_ROW : 0)} cueRowY={layout.cueRowY} />
-      <AccentSign head={head} />
+      <AccentSign head={head} layout={layout} />
       {mark.string !== null && !fingersOnly && (
         <DrawnText x={head.x} y={layout.stringRowY} textAnchor="middle" look="string" className="fill-dove-dark">
           {mark.string}
         </DrawnText>
       )}
-      {position !== null && (
-        <DrawnText x={head.x - 6} y={layout.positionRowY} look="position" className="fill-dove-dark">
-          {position}
-        </DrawnText>
-      )}
+      {position !== null && <PositionName name={position} x={head.x - 6} layout={layout} />}
     </>
   );
 }
@@ -211,10 +207,27 @@ function OrnamentSign({ head, y, ornament }: OrnamentSignProps) {
 /** The sign of a music font for an accent below its note. */
 const ACCENT_SIGN = '\uE4A1';
 
-function AccentSign({ head }: { readonly head: Head }) {
+interface PositionNameProps {
+  readonly name: string;
+  readonly x: number;
+  readonly layout: StaffLayout;
+}
+
+/** The name of a position over the note where it begins; at the end of a staff it ends with the staff. */
+function PositionName({ name, x, layout }: PositionNameProps) {
+  const right = layout.offsets[layout.offsets.length - 1] ?? 0;
+  const fits = x + name.length * NAME_LETTER <= right;
+  return (
+    <DrawnText x={fits ? x : right} y={layout.positionRowY} textAnchor={fits ? 'start' : 'end'} look="position" className="fill-dove-dark">
+      {name}
+    </DrawnText>
+  );
+}
+
+function AccentSign({ head, layout }: Pick<NoteMarksProps, 'head' | 'layout'>) {
   if (!head.accent) return null;
   return (
-    <DrawnText x={head.x} y={head.bottom + 9} textAnchor="middle" look="sign" className="fill-ink" data-accent={head.index}>
+    <DrawnText x={head.x} y={footOf(head, layout) + 9} textAnchor="middle" look="sign" className="fill-ink" data-accent={head.index}>
       {ACCENT_SIGN}
     </DrawnText>
   );

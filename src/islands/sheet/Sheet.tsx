@@ -1,13 +1,12 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { Printer } from 'lucide-react';
-import { Fragment, useCallback, useMemo, useState } from 'react';
+import { Fragment, useMemo } from 'react';
 import { issuesText } from '#core/messages';
-import { asFingered, type Engraving, engravingOf, type FingerMark, fingerMarks, type Measure } from '#core/notation';
+import { asFingered, engravingOf, fingerMarks } from '#core/notation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf, useAsked } from '../../engine/asked.ts';
 import { engine } from '../../engine/client.ts';
-import { layoutStaff } from '../../engraving/layout.ts';
 import { systemsOf } from '../../engraving/systems.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
@@ -24,16 +23,12 @@ import { guideText } from '../../words/hand/guides.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
 import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';
 import { NO_PIECE } from '../../words/storage.ts';
+import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { usePageTitle } from '../use-page-title.ts';
-import { type Engraved, Staff } from '../score/Staff.tsx';
-import { StaffMarks } from '../score/StaffMarks.tsx';
-import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
 import { UnderStaffFields } from '../score/UnderStaffFields.tsx';
-import { rowsOf } from '../score/under-staff-rows.ts';
-
-/** Width of the music on the page, px: A4 and Letter between their margins. */
-const SHEET_WIDTH = 680;
+import { SHEET_WIDTH, System } from './System.tsx';
+import { useVariants, VariantChoice, Variants } from './Variants.tsx';
 
 interface Loaded {
   readonly name: string;
@@ -44,6 +39,14 @@ interface Loaded {
 export const Sheet = guarded(GuardedSheet);
 
 function GuardedSheet() {
+  return (
+    <Addressed>
+      <SheetPage />
+    </Addressed>
+  );
+}
+
+function SheetPage() {
   const id = new URL(location.href).searchParams.get('piece');
   const asked = useAsked({ key: ['sheet', id], ask: (signal) => loadSheet(id, signal) });
   const sheet = answerOf(asked);
@@ -54,6 +57,7 @@ function GuardedSheet() {
       <Header current="Sheet" pieceId={id}>
         <div className="flex flex-wrap items-center gap-4 lg:ml-auto">
           <UnderStaffFields />
+          <VariantChoice />
           <Button onClick={() => print()} disabled={loaded === null}>
             <Printer size={15} aria-hidden="true" /> Print it
           </Button>
@@ -82,6 +86,7 @@ function NoSheet({ why }: { readonly why: string }) {
 function SheetBody({ loaded }: { readonly loaded: Loaded }) {
   const { plan, name } = loaded;
   const under = useUnderStaff();
+  const { variants } = useVariants();
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   const systems = useMemo(() => systemsOf(engraving, SHEET_WIDTH), [engraving]);
@@ -103,51 +108,13 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
         ))}
       </Scrolls>
       <Remarks plan={plan} />
-      <SheetShifts plan={plan} />
+      {variants.length > 0 ? <Variants plan={plan} marks={marks} /> : <SheetShifts plan={plan} />}
       <p className="mt-4 text-[13px] text-dove-dark">
         – a shift onto this note · ↓ ↑ the finger stands lower, higher · x extended · Roman numerals: strings, I the highest.{' '}
         {under.steps && UNDER_STAFF_WORDS.steps} {under.fingers && UNDER_STAFF_WORDS.fingers} The ear decides; stop at any pain and ask your
         teacher.
       </p>
     </article>
-  );
-}
-
-interface SystemProps {
-  readonly plan: Plan;
-  readonly engraving: Engraving;
-  readonly marks: readonly (FingerMark | null)[];
-  readonly measures: readonly Measure[];
-  readonly first: boolean;
-  readonly last: boolean;
-}
-
-/** One line of music. All but the last fill the width. */
-function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
-  const under = useUnderStaff();
-  const layout = useMemo(
-    () =>
-      layoutStaff(engraving, measures, {
-        available: last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH,
-        first,
-        written: rowsOf(plan, under),
-      }),
-    [plan, engraving, measures, first, last, under],
-  );
-  const [engraved, setEngraved] = useState<Engraved | null>(null);
-  const keep = useCallback((next: Engraved) => setEngraved(next), []);
-  const heads = engraved?.heads ?? [];
-  const range = { from: 0, to: measures.length };
-  const width = (layout.offsets[measures.length] ?? SHEET_WIDTH) + 2;
-  return (
-    <div className="relative break-inside-avoid" style={{ width, height: layout.height + 10 }}>
-      <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
-      <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
-        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={null} />
-        {under.steps && <StepRow plan={plan} heads={heads} layout={layout} />}
-        {under.fingers && <FingerLanes plan={plan} heads={heads} layout={layout} />}
-      </svg>
-    </div>
   );
 }
 

@@ -1,0 +1,50 @@
+import { useCallback, useMemo, useState } from 'react';
+import type { Engraving, FingerMark, Measure } from '#core/notation';
+import type { Plan } from '#core/plan/describe';
+import { layoutStaff } from '../../engraving/layout.ts';
+import { useUnderStaff } from '../../state/under-staff.ts';
+import { type Engraved, Staff } from '../score/Staff.tsx';
+import { StaffMarks } from '../score/StaffMarks.tsx';
+import { rowsOf } from '../score/under-staff-rows.ts';
+import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
+
+/** Width of the music on the page, px: A4 and Letter between their margins. */
+export const SHEET_WIDTH = 680;
+
+interface SystemProps {
+  readonly plan: Plan;
+  readonly engraving: Engraving;
+  readonly marks: readonly (FingerMark | null)[];
+  readonly measures: readonly Measure[];
+  readonly first: boolean;
+  readonly last: boolean;
+}
+
+/** One line of music. All but the last fill the width. */
+export function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
+  const under = useUnderStaff();
+  const layout = useMemo(
+    () =>
+      layoutStaff(engraving, measures, {
+        available: last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH,
+        first,
+        written: rowsOf(plan, under),
+      }),
+    [plan, engraving, measures, first, last, under],
+  );
+  const [engraved, setEngraved] = useState<Engraved | null>(null);
+  const keep = useCallback((next: Engraved) => setEngraved(next), []);
+  const heads = engraved?.heads ?? [];
+  const range = { from: 0, to: measures.length };
+  const width = (layout.offsets[measures.length] ?? SHEET_WIDTH) + 2;
+  return (
+    <div className="relative break-inside-avoid" style={{ width, height: layout.height + 10 }}>
+      <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
+      <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
+        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={null} />
+        {under.steps && <StepRow plan={plan} heads={heads} layout={layout} />}
+        {under.fingers && <FingerLanes plan={plan} heads={heads} layout={layout} />}
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,147 @@
+import { parseAsArrayOf, parseAsBoolean, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { Fragment, useMemo, useRef, useState } from 'react';
+import { engravedVariant, type FingerMark, type Variant } from '#core/notation';
+import type { Plan } from '#core/plan/describe';
+import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, namesOf } from '#core/rhythm';
+import { systemsOf } from '../../engraving/systems.ts';
+import { Button } from '../../ui/Button.tsx';
+import { CheckField } from '../../ui/fields/Field.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Popover } from '../../ui/Popover.tsx';
+import { ACCENT_LABELS, BOW_LABELS, LENGTH_LABELS } from '../../words/rhythm.ts';
+import { SHEET_WIDTH, System } from './System.tsx';
+
+/** A variant that can be put on the page. */
+interface Offered {
+  readonly name: string;
+  readonly label: string;
+  readonly variant: Variant;
+}
+
+const RHYTHMS: readonly Offered[] = namesOf(LENGTH_PATTERNS)
+  .filter((name) => name !== 'even')
+  .map((name) => ({ name, label: LENGTH_LABELS[name], variant: { lengths: [...LENGTH_PATTERNS[name]] } }));
+
+const BOWINGS: readonly Offered[] = namesOf(BOW_PATTERNS).map((name) => ({
+  name,
+  label: BOW_LABELS[name],
+  variant: { bows: [...BOW_PATTERNS[name]] },
+}));
+
+const ACCENTED: readonly Offered[] = namesOf(ACCENTS).flatMap((name) => {
+  const accents = ACCENTS[name];
+  return accents ? [{ name, label: ACCENT_LABELS[name], variant: { accents } }] : [];
+});
+
+const GROUPS = [
+  { heading: 'Rhythms', offered: RHYTHMS },
+  { heading: 'Bowings', offered: BOWINGS },
+  { heading: 'Accents', offered: ACCENTED },
+] as const;
+
+const ALL: readonly Offered[] = GROUPS.flatMap(({ offered }) => offered);
+
+const ADDRESS = {
+  variants: parseAsArrayOf(parseAsStringLiteral(ALL.map(({ name }) => name))).withDefault([]),
+  whole: parseAsBoolean.withDefault(false),
+};
+
+/** The variants that are on the page, in the order in which they are offered, and how they are chosen. */
+export function useVariants(): {
+  readonly variants: readonly Offered[];
+  /** All of each, not its beginning alone. */
+  readonly whole: boolean;
+  readonly toggle: (name: string) => void;
+  readonly showWhole: (whole: boolean) => void;
+} {
+  const [{ variants: chosen, whole }, setAddress] = useQueryStates(ADDRESS);
+  return {
+    variants: ALL.filter(({ name }) => chosen.includes(name)),
+    whole,
+    toggle: (name) => void setAddress({ variants: chosen.includes(name) ? chosen.filter((each) => each !== name) : [...chosen, name] }),
+    showWhole: (next) => void setAddress({ whole: next }),
+  };
+}
+
+/** What makes a practice page of a piece: the variants that follow it. */
+export function VariantChoice() {
+  const { variants } = useVariants();
+  const button = useRef<HTMLButtonElement>(null);
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button ref={button} aria-expanded={open} onClick={() => setOpen(!open)}>
+        Variants: {variants.length === 0 ? 'none' : variants.length}
+      </Button>
+      {open && (
+        <Popover label="Variants" anchor={button} width="w-80" onClose={() => setOpen(false)}>
+          <VariantFields />
+        </Popover>
+      )}
+    </>
+  );
+}
+
+function VariantFields() {
+  const { variants, whole, toggle, showWhole } = useVariants();
+  return (
+    <>
+      {GROUPS.map(({ heading, offered }) => (
+        <Fragment key={heading}>
+          <Heading as="h3" className="mt-1">
+            {heading}
+          </Heading>
+          {offered.map(({ name, label }) => (
+            <CheckField key={name} label={label} checked={variants.some((each) => each.name === name)} onChange={() => toggle(name)} />
+          ))}
+        </Fragment>
+      ))}
+      <Heading as="h3" className="mt-1">
+        How much
+      </Heading>
+      <CheckField label="All of each, not its beginning alone" checked={whole} onChange={showWhole} />
+    </>
+  );
+}
+
+interface VariantsProps {
+  readonly plan: Plan;
+  readonly marks: readonly (FingerMark | null)[];
+}
+
+/** The chosen variants, one after the other, under the fingering of the piece. */
+export function Variants({ plan, marks }: VariantsProps) {
+  const { variants, whole } = useVariants();
+  return variants.map(({ name, label, variant }, order) => (
+    <section key={name} aria-label={label} className="mt-4 break-inside-avoid">
+      <Heading>
+        {order + 1}. {label.charAt(0).toUpperCase()}
+        {label.slice(1)}
+      </Heading>
+      <VariantStaff plan={plan} marks={marks} variant={variant} whole={whole} />
+    </section>
+  ));
+}
+
+function VariantStaff({ plan, marks, variant, whole }: VariantsProps & { readonly variant: Variant; readonly whole: boolean }) {
+  const engraving = useMemo(() => engravedVariant(plan, variant), [plan, variant]);
+  const systems = useMemo(() => (engraving ? systemsOf(engraving, SHEET_WIDTH) : []), [engraving]);
+  if (!engraving) return <p>This rhythm cannot be written down over the lengths of this line.</p>;
+  const shown = whole ? systems : systems.slice(0, 1);
+  return (
+    <>
+      {shown.map((measures, index) => (
+        <System
+          key={index}
+          plan={plan}
+          engraving={engraving}
+          marks={marks}
+          measures={measures}
+          first={index === 0}
+          last={index === systems.length - 1}
+        />
+      ))}
+      {shown.length < systems.length && <p className="text-[13px] text-dove-dark">… and so on.</p>}
+    </>
+  );
+}
