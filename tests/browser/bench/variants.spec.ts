@@ -3,13 +3,14 @@ import { expect, findCommand, openNewPiece, planDrawn, tellWholeBrief, test } fr
 test('a line in another rhythm and bowing, found by typing; a practice page of its variants', async ({ page }) => {
   await openNewPiece(page);
   await tellWholeBrief(page);
+  await page.getByLabel('Direction').selectOption({ label: 'up and down' });
   await findCommand(page, 'dotted short', /^Rhythm: dotted, short and long/);
   await expect(page.getByLabel('Rhythm', { exact: true })).toHaveValue('short-long');
   await page.getByLabel('Rhythm', { exact: true }).selectOption({ label: 'in triplets' });
   await expect(page.locator('[data-tuplet="3"]').first()).toBeVisible();
   await page.getByLabel('Bowing').selectOption({ label: 'two slurred, two separate' });
   await page.getByLabel('Accents').selectOption({ label: 'an accent on the first of four' });
-  await expect(page.locator('[data-accent]')).toHaveCount(4);
+  await expect(page.locator('[data-accent]')).toHaveCount(8);
   await page.getByLabel('Beginning').selectOption({ label: 'with a quarter before the first bar line' });
   await planDrawn(page);
   await page.getByRole('button', { name: 'Undo' }).click();
