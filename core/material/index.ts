@@ -1,6 +1,7 @@
+export { arpeggioCycle, CYCLE_CHORDS } from './arpeggio-cycle.ts';
 export { ARPEGGIO_TYPES, arpeggioPitches, type ArpeggioType, keyOfArpeggio } from './arpeggio.ts';
 export { BROKEN_FIGURES, type BrokenFigure, brokenScale } from './broken.ts';
-export { type Direction, DIRECTIONS } from './choices.ts';
+export { type Direction, DIRECTIONS, TOP_NOTES, type TopNote } from './choices.ts';
 export { DOUBLE_STOP_INTERVALS, type DoubleStopInterval, doubleStopScale } from './double-stops.ts';
 export { MOST_NOTES } from './limits.ts';
 export { LineNoteDocument, type TypedNote } from './line-note.ts';
@@ -8,6 +9,6 @@ export { formatLineText, parseLineText } from './line-text.ts';
 export { inOneBow, isGrace, type Line, type LineNote, type NoteContent } from './line.ts';
 export { type Ornament, ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign, type WrittenOrnament } from './ornament.ts';
 export { inOrder, lineOfPattern } from './pattern.ts';
-export { keyOfScale, SCALE_TYPES, scalePitches, type ScaleType } from './scale.ts';
+export { keyOfScale, SCALE_TYPES, scalePitches, type ScaleType, semitonesOfDegree, turnBelow } from './scale.ts';
 export { type SoundingTime, soundingTimes } from './sounding-time.ts';
 export { readTypedLine } from './typed-line.ts';

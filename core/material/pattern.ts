@@ -13,7 +13,7 @@ import {
   subtractFractions,
   ZERO,
 } from '#core/rhythm';
-import type { Direction } from './choices.ts';
+import type { Direction, TopNote } from './choices.ts';
 import type { NotePair } from './double-stops.ts';
 import { type Line, lineOf, pickUpOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
 import { inVariant } from './variant.ts';
@@ -26,6 +26,8 @@ export interface PatternDocument {
   readonly type: string;
   /** Up, down, or both. */
   readonly direction: Direction;
+  /** Of what goes up and down, how often the top note is played; once where nothing is said. */
+  readonly top?: TopNote;
 }
 
 /** What sounds at one place of a pattern: a note, or two together. */
@@ -37,6 +39,8 @@ export interface PatternRule {
   readonly keyOn: (tonic: Pitch) => Key | null;
   /** One way of it in playing order; null where a note cannot be spelled. */
   readonly wayFrom: (tonic: Pitch, way: 'up' | 'down') => readonly Sound[] | null;
+  /** What follows when it has come down again; left out for nothing, null where it cannot be spelled. */
+  readonly turn?: (tonic: Pitch) => readonly Sound[] | null;
 }
 
 /** Writes a pattern out as a line: in equal values, the last note held to the end of its measure. Refuses what cannot be spelled. */
@@ -44,7 +48,7 @@ export function lineOfPattern(pattern: PatternDocument, rule: PatternRule, rhyth
   const tonic = parsePitch(pattern.tonic);
   if (!tonic.ok) return tonic;
   const key = rule.keyOn(tonic.value);
-  const sounds = key && soundsOf(pattern.direction, rule, tonic.value);
+  const sounds = key && soundsOf(pattern, rule, tonic.value);
   if (!key || !sounds) return badReading(outOfRange(pattern, rule, tonic.value));
   const meter = meterOf(rhythm);
   const pickUp = pickUpOf(rhythm, meter);
@@ -56,16 +60,16 @@ export function inOrder<Each>(rising: readonly Each[] | null, way: 'up' | 'down'
   return way === 'up' ? rising : (rising?.toReversed() ?? null);
 }
 
-function soundsOf(direction: Direction, { wayFrom }: PatternRule, tonic: Pitch): readonly Sound[] | null {
-  const [up, down] = [wayFrom(tonic, 'up'), wayFrom(tonic, 'down')];
-  if (!up || !down) return null;
+function soundsOf({ direction, top }: PatternDocument, { wayFrom, turn }: PatternRule, tonic: Pitch): readonly Sound[] | null {
+  const [up, down, after] = [wayFrom(tonic, 'up'), wayFrom(tonic, 'down'), turn ? turn(tonic) : []];
+  if (!up || !down || !after) return null;
   switch (direction) {
     case 'up':
       return up;
     case 'down':
       return down;
     case 'up-down':
-      return [...up, ...down.slice(1)];
+      return [...up, ...(top === 'twice' ? down : down.slice(1)), ...after];
   }
 }
 

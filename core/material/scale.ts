@@ -16,6 +16,7 @@ export const SCALE_TYPES = [
   'natural-minor',
   'harmonic-minor',
   'melodic-minor',
+  'melodic-minor-both-ways',
   'chromatic',
   'dorian',
   'phrygian',
@@ -28,7 +29,7 @@ export const SCALE_TYPES = [
   'octatonic',
 ] as const;
 
-/** A kind of scale. The melodic minor comes down as the natural minor; the chromatic goes up in sharps and down in flats. */
+/** A kind of scale. The melodic minor comes down as the natural minor, unless it is the same both ways; the chromatic goes up in sharps and down in flats. */
 export type ScaleType = (typeof SCALE_TYPES)[number];
 
 const SEVEN = [0, 1, 2, 3, 4, 5, 6] as const;
@@ -43,6 +44,7 @@ const UPWARD: Readonly<Record<Exclude<ScaleType, 'chromatic'>, readonly Interval
   'natural-minor': degrees(SEVEN, [0, 2, 3, 5, 7, 8, 10]),
   'harmonic-minor': degrees(SEVEN, [0, 2, 3, 5, 7, 8, 11]),
   'melodic-minor': degrees(SEVEN, [0, 2, 3, 5, 7, 9, 11]),
+  'melodic-minor-both-ways': degrees(SEVEN, [0, 2, 3, 5, 7, 9, 11]),
   dorian: degrees(SEVEN, [0, 2, 3, 5, 7, 9, 10]),
   phrygian: degrees(SEVEN, [0, 1, 3, 5, 7, 8, 10]),
   lydian: degrees(SEVEN, [0, 2, 4, 6, 7, 9, 11]),
@@ -60,6 +62,7 @@ const SIGNATURE_FROM_MAJOR: Readonly<Record<ScaleType, number>> = {
   'natural-minor': -3,
   'harmonic-minor': -3,
   'melodic-minor': -3,
+  'melodic-minor-both-ways': -3,
   chromatic: 0,
   dorian: -2,
   phrygian: -4,
@@ -89,14 +92,37 @@ export interface ScaleRun {
   readonly type: ScaleType;
   /** From tonic to tonic so many octaves. */
   readonly octaves: number;
+  /** On which degree it begins and ends: 1 the tonic, 3 the third above it; the tonic where nothing is said. */
+  readonly from?: number | undefined;
   /** Which way it is played: some scales come down differently from how they go up. */
   readonly way: 'up' | 'down';
 }
 
 /** One way of the scale from tonic to tonic, rising order, both ends included; null where a degree cannot be spelled. */
-export function scalePitches({ tonic, type, octaves, way }: ScaleRun): readonly Pitch[] | null {
+export function scalePitches({ tonic, type, octaves, from = 1, way }: ScaleRun): readonly Pitch[] | null {
+  if (from > 1) return fromDegree({ tonic, type, octaves: octaves + 1, way }, { from, octaves });
   if (type === 'chromatic') return chromaticPitches(tonic, octaves, way);
   return pitchesAbove(tonic, UPWARD[type === 'melodic-minor' && way === 'down' ? 'natural-minor' : type], octaves);
+}
+
+/** Of a scale that goes an octave further, what lies between a degree and the same degree so many octaves above it. */
+function fromDegree(run: ScaleRun, { from, octaves }: { readonly from: number; readonly octaves: number }): readonly Pitch[] | null {
+  const anOctave = run.type === 'chromatic' ? 12 : UPWARD[run.type].length;
+  const first = Math.min(from, anOctave) - 1;
+  return scalePitches(run)?.slice(first, first + anOctave * octaves + 1) ?? null;
+}
+
+/** How far above the tonic a degree of a scale lies going up, semitones; the last where there are fewer degrees. */
+export function semitonesOfDegree(type: ScaleType, degree: number): number {
+  const first = Math.max(0, degree - 1);
+  return type === 'chromatic' ? first : (UPWARD[type][Math.min(first, UPWARD[type].length - 1)]?.semitones ?? 0);
+}
+
+/** The turn at the bottom of a scale that has come down to its tonic: the degree below it, as it leads up, and the tonic again. */
+export function turnBelow(tonic: Pitch, type: ScaleType): readonly Pitch[] | null {
+  const below = transposedBy(tonic, { steps: -7, semitones: -12 });
+  const leading = below && scalePitches({ tonic: below, type, octaves: 1, way: 'up' })?.at(-2);
+  return leading ? [leading, tonic] : null;
 }
 
 /** A pattern of intervals repeated in each octave above the tonic, closed by the tonic on top; null where not spellable. */

@@ -139,16 +139,19 @@ function shiftsCountFirst({ wishes }: Task): boolean {
 /** Scales, arpeggios and double stops up and down turn at their middle note; a broken scale comes back by other figures. */
 function goesBack({ brief }: Task, { layers }: Lattice): boolean {
   const part = materialPart(brief.material.kind);
-  return part.comesBackAlike && part.octaves(brief.material)?.bothWays === true && layers.length % 2 === 1;
+  const octaves = part.octaves(brief.material);
+  const isMirrored = octaves !== null && octaves.bothWays && !octaves.topTwice && octaves.after === 0;
+  return part.comesBackAlike && isMirrored && layers.length % 2 === 1;
 }
 
 /** Binds every octave to the one below it, the way up and the way down each by themselves; null where it cannot be. */
 function withSamePattern({ brief: { material } }: Task, lattice: Lattice): Lattice | null {
   const octaves = materialPart(material.kind).octaves(material);
   if (octaves === null || octaves.count < 2) return lattice;
-  const length = (lattice.layers.length - 1) / (octaves.bothWays ? 2 : 1);
+  const again = octaves.topTwice ? 1 : 0;
+  const length = (lattice.layers.length - 1 - again - octaves.after) / (octaves.bothWays ? 2 : 1);
   const notes = length / octaves.count;
-  const runs = octaves.bothWays ? [0, length] : [0];
+  const runs = octaves.bothWays ? [0, length + again] : [0];
   return runs.reduce<Lattice | null>((bound, from) => bound && boundRun(bound, { from, notes, octaves: octaves.count }), lattice);
 }
 

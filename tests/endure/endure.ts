@@ -2,7 +2,7 @@
  * Edits, and a disaster right after each: nothing may be lost. For the built application (`npm run build` first):
  * `npm run endure -- --trials 10000 --minutes 20 --seed 1`. With `--without-write-ahead` the place beside the database is
  * switched off, and edits must be lost: the check that this can fail. `--only "another tab"` tries the kinds of that
- * name, `--tree F` takes the build in folder F.
+ * name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder F.
  */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -28,7 +28,8 @@ const SAID_EVERY = 100;
 /** After this a page that does not come ends the run, ms. */
 const NO_PAGE_MS = 300_000;
 
-const trials = numberGiven('trials', 10_000);
+const from = numberGiven('from', 0);
+const trials = from + numberGiven('trials', 10_000);
 let endAt = Date.now() + numberGiven('minutes', 20) * 60_000;
 const seed = numberGiven('seed', 1);
 /** All kinds, or those named in part: `--only "another tab"`. */
@@ -37,7 +38,7 @@ const withoutWriteAhead = process.argv.includes('--without-write-ahead');
 
 /** How often each kind was tried, and how often its edit was gone. */
 const tally = new Map<string, { tried: number; lost: number }>();
-let begun = 0;
+let begun = from;
 
 // Ended by hand, it finishes the trials it is in and reports.
 process.once('SIGINT', () => (endAt = 0));
@@ -133,6 +134,8 @@ async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): 
     await rest(50);
     found = await isThere();
   }
+  // Said at once: a run that is cut off later has not seen it in vain.
+  if (!found) console.log(`lost: trial ${trial}, ${disaster.name}, ${edit.name}`);
   count(disaster, edit, found);
 }
 

@@ -8,7 +8,7 @@ import {
   type OctaveCount,
   type PatternMaterial,
 } from '#core/brief/parts/materials';
-import type { LineNoteDocument } from '#core/material';
+import { type LineNoteDocument, SCALE_TYPES } from '#core/material';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { withSamePattern } from './asked-edits.ts';
 import { tonicOctaves } from './tonics.ts';
@@ -72,7 +72,7 @@ function materialBefore(material: Material, notes: () => LineNoteDocument[]): Ma
   return {
     tonicName,
     mode,
-    scale: material.kind === 'line' || material.kind === 'arpeggio' ? plain : material.type,
+    scale: 'type' in material ? (SCALE_TYPES.find((type) => type === material.type && material.kind !== 'arpeggio') ?? plain) : plain,
     pattern:
       material.kind === 'line'
         ? { tonic: `${tonicName}4`, octaves: 1, direction: 'up' }

@@ -11,7 +11,9 @@ export function tonicOctaves({ material, instrument }: Brief): readonly number[]
   const [lowest, highest] = soundingRange(instrument.kind);
   return Array.from({ length: 8 }, (_, octave) => octave).filter((octave) => {
     const tonic = parsePitch(`${part.tonicName(material)}${octave}`);
-    return tonic.ok && semitonesOf(tonic.value) >= lowest && semitonesOf(tonic.value) + 12 * octaves.count <= highest;
+    if (!tonic.ok) return false;
+    const bottom = semitonesOf(tonic.value) + octaves.lowestAbove;
+    return bottom >= lowest && bottom + 12 * octaves.count <= highest;
   });
 }
 

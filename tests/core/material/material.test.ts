@@ -2,10 +2,13 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { type Material, readMaterial } from '#core/brief/parts/materials';
-import { formatLineText, type Line, parseLineText } from '#core/material';
+import type { Brief } from '#core/brief';
+import { withTonicOnInstrument } from '#core/brief/edits';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { BROKEN_FIGURES, formatLineText, type Line, parseLineText } from '#core/material';
 import { formatPitch } from '#core/pitch';
 import { asNumber, fraction, type Rhythm, writtenLengths } from '#core/rhythm';
-import { mixedNotes } from '../../support/briefs.ts';
+import { mixedNotes, planned } from '../../support/briefs.ts';
 
 function line(material: Material, rhythm?: Rhythm): Line {
   const reading = readMaterial(material, rhythm);
@@ -144,5 +147,60 @@ describe('a length', () => {
         );
       }),
     );
+  });
+});
+
+describe('a scale of one’s own choosing', () => {
+  const scale = { kind: 'scale', type: 'major', tonic: 'C4', octaves: 1, direction: 'up-down' } as const;
+
+  it('begins and ends on any of its degrees, in its own key', () => {
+    assert.equal(names({ ...scale, from: 3, direction: 'up' }), 'E4 F4 G4 A4 B4 C5 D5 E5');
+    assert.equal(names({ ...scale, type: 'chromatic', from: 2, direction: 'up' }).split(' ')[0], 'C#4');
+    assert.equal(line({ ...scale, from: 3 }).key.fifths, 0);
+  });
+
+  it('plays its top note twice, and turns at the bottom', () => {
+    assert.equal(names({ ...scale, top: 'twice' }), 'C4 D4 E4 F4 G4 A4 B4 C5 C5 B4 A4 G4 F4 E4 D4 C4');
+    assert.match(names({ ...scale, turn: true }), / D4 C4 B3 C4$/);
+    assert.match(names({ ...scale, type: 'melodic-minor', turn: true }), / D4 C4 B3 C4$/, 'the degree that leads up');
+    assert.doesNotMatch(names({ ...scale, direction: 'up', turn: true }), /B3/);
+  });
+
+  it('may keep the melodic minor the same both ways', () => {
+    assert.equal(names({ ...scale, tonic: 'A3', type: 'melodic-minor-both-ways' }), 'A3 B3 C4 D4 E4 F#4 G#4 A4 G#4 F#4 E4 D4 C4 B3 A3');
+  });
+});
+
+describe('a broken scale in other figures', () => {
+  const broken = { kind: 'broken', type: 'major', tonic: 'C4', octaves: 1, direction: 'up' } as const;
+
+  it('goes by wider pairs, by turns, and by runs that return', () => {
+    assert.equal(names({ ...broken, figure: 'octaves', octaves: 2 }).slice(0, 17), 'C4 C5 D4 D5 E4 E5');
+    assert.equal(names({ ...broken, figure: 'sevenths' }), 'C4 B4 D4 C5');
+    assert.match(names({ ...broken, figure: 'turns' }), /^E4 D4 C4 D4 F4 E4 D4 E4 .* C5 B4 A4 B4 C5$/);
+    assert.match(names({ ...broken, figure: 'returning' }), /^C4 D4 C4 D4 E4 D4 C4 D4 E4 F4 E4 D4 C4 /);
+  });
+});
+
+describe('the arpeggios of a scale book', () => {
+  it('follow each other on one lowest note', () => {
+    const cycle = names({ kind: 'arpeggio-cycle', type: 'cycle', tonic: 'C4', octaves: 1, direction: 'up-down' });
+    assert.ok(cycle.startsWith('C4 Eb4 G4 C5 G4 Eb4 C4 E4 G4 C5 G4 E4 C4 E4 A4 C5 A4 E4 C4 F4 A4 C5'), cycle);
+    assert.ok(cycle.endsWith('C4 E4 G4 Bb4 C5 Bb4 G4 E4 C4'), cycle);
+  });
+});
+
+describe('every kind of material in every rhythm', () => {
+  it('is planned on all four instruments from a tonic that it offers', () => {
+    for (const kind of INSTRUMENT_KINDS) {
+      for (const figure of BROKEN_FIGURES) {
+        const brief: Brief = {
+          instrument: { kind },
+          material: { kind: 'broken', figure, type: 'major', tonic: 'D3', octaves: 1, direction: 'up' },
+          rhythm: { lengths: ['2/3'], bows: [2, 1, 1] },
+        };
+        assert.doesNotThrow(() => planned(withTonicOnInstrument(brief)), `${figure} on the ${kind}`);
+      }
+    }
   });
 });

@@ -1,7 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { ARPEGGIO_TYPES, arpeggioPitches, type ArpeggioType, inOrder, keyOfArpeggio, lineOfPattern } from '#core/material';
 import { oneOf } from '#core/result';
-import { FROM_A_TONIC, fromATonic, optionsOf, patternTold } from './from-a-tonic.ts';
+import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
 const schema = Type.Object(
@@ -45,6 +45,7 @@ export const arpeggio: MaterialPart<Static<typeof schema>> = {
       chosen: ({ type }) => type,
       choose: (material, chosen) => ({ ...material, type: ARPEGGIO_TYPES.find((type) => type === chosen) ?? material.type }),
     },
+    topChoice(),
   ],
   after: ({ mode, pattern }) => ({ kind: 'arpeggio', type: mode, ...pattern }),
 };

@@ -12,9 +12,14 @@ const schema = Type.Object(
 const LABELS: Readonly<Record<BrokenFigure, string>> = {
   thirds: 'thirds',
   fourths: 'fourths',
+  fifths: 'fifths',
   sixths: 'sixths',
+  sevenths: 'sevenths',
+  octaves: 'octaves',
   threes: 'groups of three',
   fours: 'groups of four',
+  turns: 'turns around each note',
+  returning: 'runs that return',
 };
 
 /** A scale broken into figures. Coming down it is read from the top, so its way back is no mirror. */

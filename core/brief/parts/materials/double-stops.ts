@@ -9,7 +9,7 @@ import {
   SCALE_TYPES,
 } from '#core/material';
 import { oneOf } from '#core/result';
-import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice } from './from-a-tonic.ts';
+import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
 const schema = Type.Object(
@@ -57,6 +57,7 @@ export const doubleStops: MaterialPart<Static<typeof schema>> = {
         interval: DOUBLE_STOP_INTERVALS.find((interval) => interval === chosen) ?? material.interval,
       }),
     },
+    topChoice(),
   ],
   after: ({ scale: type, pattern }) => ({ kind: 'double-stops', interval: 'sixths', type, ...pattern }),
 };

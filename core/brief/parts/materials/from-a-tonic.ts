@@ -1,9 +1,9 @@
 import { Type } from '@sinclair/typebox';
 import type { Option } from '#core/brief/parts';
-import { type Direction, DIRECTIONS, SCALE_TYPES, type ScaleType } from '#core/material';
+import { type Direction, DIRECTIONS, SCALE_TYPES, type ScaleType, TOP_NOTES, type TopNote } from '#core/material';
 import { type KeyMode, noteLabel, PitchText } from '#core/pitch';
 import { oneOf } from '#core/result';
-import type { MaterialChoice } from './material-part.ts';
+import type { MaterialChoice, OctavesOf } from './material-part.ts';
 import type { OctaveCount } from './octaves.ts';
 
 /** What all material made by rule has in common; the tonic is always the lowest note. */
@@ -11,6 +11,7 @@ export const FROM_A_TONIC = {
   tonic: PitchText,
   octaves: Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3), Type.Literal(4)]),
   direction: oneOf(DIRECTIONS),
+  top: Type.Optional(oneOf(TOP_NOTES)),
 };
 
 /** Material made by rule, as documents carry it. */
@@ -21,6 +22,8 @@ export interface FromATonic {
   readonly octaves: OctaveCount;
   /** Up, down, or both. */
   readonly direction: Direction;
+  /** Going up and down, the top note is played again before the way down. */
+  readonly top?: TopNote;
 }
 
 /** Directions in the sentence. */
@@ -34,12 +37,16 @@ export const OCTAVE_LABELS: Readonly<Record<OctaveCount, string>> = {
   4: 'four octaves',
 };
 
+/** The top note of what goes up and down, in the sentence. */
+const TOP_LABELS: Readonly<Record<TopNote, string>> = { once: 'the top note once', twice: 'the top note twice' };
+
 /** Scales in the sentence. */
 export const SCALE_LABELS: Readonly<Record<ScaleType, string>> = {
   major: 'major',
   'natural-minor': 'natural minor',
   'harmonic-minor': 'harmonic minor',
   'melodic-minor': 'melodic minor',
+  'melodic-minor-both-ways': 'melodic minor both ways',
   chromatic: 'chromatic',
   dorian: 'dorian',
   phrygian: 'phrygian',
@@ -55,18 +62,37 @@ export const SCALE_LABELS: Readonly<Record<ScaleType, string>> = {
 /** What material made by rule shares in its part: its tonic, mode and octaves. */
 export const fromATonic = {
   tonicName: ({ tonic }: FromATonic): string => tonic.replace(/-?[0-9]$/, ''),
-  mode: ({ type }: { readonly type: string }): KeyMode => (type.endsWith('minor') ? 'minor' : 'major'),
-  octaves: ({ octaves, direction }: FromATonic) => ({ count: octaves, bothWays: direction === 'up-down' }),
+  mode: ({ type }: { readonly type: string }): KeyMode => (/minor(-both-ways)?$/.test(type) ? 'minor' : 'major'),
+  octaves: ({ octaves, direction, top }: FromATonic): OctavesOf => ({
+    count: octaves,
+    bothWays: direction === 'up-down',
+    topTwice: direction === 'up-down' && top === 'twice',
+    after: 0,
+    lowestAbove: 0,
+  }),
 };
 
 /** "A♭ major, three octaves, up": a pattern and how far it goes. */
 export function patternTold(pattern: FromATonic, what: string): string {
-  return `${noteLabel(pattern.tonic)} ${what}, ${OCTAVE_LABELS[pattern.octaves]}, ${DIRECTION_LABELS[pattern.direction]}`;
+  const twice = pattern.direction === 'up-down' && pattern.top === 'twice' ? `, ${TOP_LABELS.twice}` : '';
+  return `${noteLabel(pattern.tonic)} ${what}, ${OCTAVE_LABELS[pattern.octaves]}, ${DIRECTION_LABELS[pattern.direction]}${twice}`;
 }
 
 /** The choices of a table of labels. */
 export function optionsOf<Value extends string>(values: readonly Value[], labels: Readonly<Record<Value, string>>): readonly Option[] {
   return values.map((value) => ({ value, name: labels[value] }));
+}
+
+/** The choice of playing the top note again, of what goes up and down. */
+export function topChoice<Value extends FromATonic>(): MaterialChoice<Value> {
+  return {
+    label: 'Top note',
+    lead: '',
+    options: optionsOf(TOP_NOTES, TOP_LABELS),
+    usual: 'once',
+    chosen: ({ top }) => top ?? 'once',
+    choose: (material, chosen) => ({ ...material, top: TOP_NOTES.find((each) => each === chosen) ?? material.top ?? 'once' }),
+  };
 }
 
 /** The choice of the scale. */

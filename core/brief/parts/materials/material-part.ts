@@ -14,10 +14,26 @@ export interface MaterialChoice<Value> {
   readonly lead: string;
   /** All that can be chosen. */
   readonly options: readonly Option[];
+  /** What is told only where it is not so; left out where it always is. */
+  readonly usual?: string;
   /** What is chosen now. */
   readonly chosen: (material: Value) => string;
   /** The material with something else chosen. */
   readonly choose: (material: Value, chosen: string) => Value;
+}
+
+/** The octaves of material made by rule. */
+export interface OctavesOf {
+  /** How many. */
+  readonly count: number;
+  /** Up and down again. */
+  readonly bothWays: boolean;
+  /** The top note is played again before the way down. */
+  readonly topTwice: boolean;
+  /** Notes that follow when it has come down. */
+  readonly after: number;
+  /** How far its lowest note lies above the tonic, semitones; negative below it. */
+  readonly lowestAbove: number;
 }
 
 /** What material of another kind hands on when the kind is changed. */
@@ -42,7 +58,7 @@ export interface MaterialPart<Value> {
   /** Of the value in documents. */
   readonly schema: TSchema & { readonly static: Value };
   /** What it is called in the sentence, the article before it, and how its key follows: "A scale in", "An arpeggio of". */
-  readonly name: { readonly article: 'A' | 'An'; readonly noun: string; readonly lead: 'in' | 'of' };
+  readonly name: { readonly article: 'A' | 'An'; readonly noun: string; readonly lead: 'in' | 'of' | 'on' };
   /** The line it stands for. Refuses what cannot be spelled, an empty line, and one that is too long. */
   readonly read: (material: Value, rhythm: Rhythm) => Reading<Line>;
   /** What is played, in a few words: "A♭ major, three octaves, up". */
@@ -51,8 +67,8 @@ export interface MaterialPart<Value> {
   readonly tonicName: (material: Value) => string;
   /** Its mode, as a signature is read: all minor scales are minor. */
   readonly mode: (material: Value) => KeyMode;
-  /** Its octaves and whether it comes back; null for material that has neither. */
-  readonly octaves: (material: Value) => { readonly count: number; readonly bothWays: boolean } | null;
+  /** Its octaves and how it comes back; null for material that has neither. */
+  readonly octaves: (material: Value) => OctavesOf | null;
   /** Every octave may have the same fingers. */
   readonly repeatsByOctave: boolean;
   /** The way down mirrors the way up, so that it may be fingered alike. */

@@ -3,6 +3,7 @@ import type { Line } from '#core/material';
 import type { Reading } from '#core/result';
 import type { Rhythm } from '#core/rhythm';
 import { arpeggio } from './arpeggio.ts';
+import { arpeggioCyclePart } from './arpeggio-cycle.ts';
 import { broken } from './broken.ts';
 import { doubleStops } from './double-stops.ts';
 import { line } from './line.ts';
@@ -10,7 +11,7 @@ import type { MaterialPart } from './material-part.ts';
 import { scale } from './scale.ts';
 
 /** Every kind of material, by its name in documents, in the order in which they are offered. */
-const MATERIAL_PARTS = { scale, arpeggio, broken, 'double-stops': doubleStops, line } as const;
+const MATERIAL_PARTS = { scale, arpeggio, 'arpeggio-cycle': arpeggioCyclePart, broken, 'double-stops': doubleStops, line } as const;
 
 /** A kind of material. */
 export type MaterialKind = keyof typeof MATERIAL_PARTS;

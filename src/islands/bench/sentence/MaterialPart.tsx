@@ -1,7 +1,13 @@
-import { Fragment } from 'react';
 import { type Brief, wayDownOf } from '#core/brief';
 import { tonicNames, tonicOctaves, withLineKey, withMaterial, withPattern, withTonicName, withWayDown } from '#core/brief/edits';
-import { DIRECTION_LABELS, materialPart, OCTAVE_COUNTS, OCTAVE_LABELS, type PatternMaterial } from '#core/brief/parts/materials';
+import {
+  DIRECTION_LABELS,
+  type MaterialChoice,
+  materialPart,
+  OCTAVE_COUNTS,
+  OCTAVE_LABELS,
+  type PatternMaterial,
+} from '#core/brief/parts/materials';
 import { WAY_DOWN_LABELS, WAYS_DOWN } from '#core/brief/parts/rules';
 import { DIRECTIONS } from '#core/material';
 import { KEY_MODES, noteLabel } from '#core/pitch';
@@ -33,19 +39,48 @@ function Pattern({ brief, material }: PatternProps) {
         name={noteLabel}
         onChange={(name) => changeBrief((now) => withTonicName(now, name))}
       />
-      {part.choices.map((choice) => (
-        <Fragment key={choice.label}>
-          {choice.lead === '' ? ' ' : ` ${choice.lead} `}
-          <OptionChoice
-            label={choice.label}
-            value={choice.chosen(material)}
-            options={choice.options}
-            onChange={(chosen) => changeBrief((now) => withMaterial(now, choice.choose(material, chosen)))}
-          />
-        </Fragment>
-      ))}
+      {part.choices
+        .filter(({ usual }) => usual === undefined)
+        .map((choice) => (
+          <PartChoice key={choice.label} material={material} choice={choice} />
+        ))}
       , <Extent brief={brief} material={material} />
+      {part.choices
+        .filter(({ usual }) => usual !== undefined)
+        .map((choice) => (
+          <FoldedChoice key={`${material.kind} ${choice.label}`} material={material} choice={choice} />
+        ))}
       {part.octaves(material)?.bothWays === true && part.comesBackAlike && <WayDownPart brief={brief} />},{' '}
+    </>
+  );
+}
+
+interface PartChoiceProps {
+  readonly material: PatternMaterial;
+  readonly choice: MaterialChoice<PatternMaterial>;
+}
+
+function PartChoice({ material, choice }: PartChoiceProps) {
+  return (
+    <>
+      {choice.lead === '' ? ' ' : ` ${choice.lead} `}
+      <OptionChoice
+        label={choice.label}
+        value={choice.chosen(material)}
+        options={choice.options}
+        onChange={(chosen) => changeBrief((now) => withMaterial(now, choice.choose(material, chosen)))}
+      />
+    </>
+  );
+}
+
+/** Told where it is not as usual, and with the whole sentence. */
+function FoldedChoice({ material, choice }: PartChoiceProps) {
+  const told = useTold(choice.chosen(material) === choice.usual);
+  if (!told) return null;
+  return (
+    <>
+      ,<PartChoice material={material} choice={choice} />
     </>
   );
 }

@@ -1,0 +1,28 @@
+import { type Static, Type } from '@sinclair/typebox';
+import { arpeggioCycle, lineOfPattern } from '#core/material';
+import { keyOfTonic } from '#core/pitch';
+import { FROM_A_TONIC, fromATonic, patternTold } from './from-a-tonic.ts';
+import type { MaterialPart } from './material-part.ts';
+
+const schema = Type.Object(
+  { kind: Type.Literal('arpeggio-cycle'), type: Type.Literal('cycle'), ...FROM_A_TONIC },
+  { additionalProperties: false },
+);
+
+/** The broken chords of a scale book on one lowest note, one after the other. */
+export const arpeggioCyclePart: MaterialPart<Static<typeof schema>> = {
+  schema,
+  name: { article: 'An', noun: 'arpeggio cycle', lead: 'on' },
+  read: (material, rhythm) =>
+    lineOfPattern(
+      { ...material, type: 'arpeggio cycle', direction: 'up' },
+      { keyOn: (tonic) => keyOfTonic(tonic, 'major'), wayFrom: (tonic) => arpeggioCycle(tonic, material.octaves, material.direction) },
+      rhythm,
+    ),
+  told: (material) => patternTold(material, 'arpeggio cycle'),
+  ...fromATonic,
+  repeatsByOctave: false,
+  comesBackAlike: false,
+  choices: [],
+  after: ({ pattern }) => ({ kind: 'arpeggio-cycle', type: 'cycle', ...pattern }),
+};
