@@ -1,6 +1,6 @@
 import { exactShifts, type Task, wayDownOf } from '#core/brief';
 import { MOST_SHIFTS } from '#core/brief/parts/limits';
-import { materialPart } from '#core/brief/parts/materials';
+import { comesBackAlike, materialPart } from '#core/brief/parts/materials';
 import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
 import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
@@ -138,10 +138,7 @@ function shiftsCountFirst({ wishes }: Task): boolean {
 
 /** Scales, arpeggios and double stops up and down turn at their middle note; a broken scale comes back by other figures. */
 function goesBack({ brief }: Task, { layers }: Lattice): boolean {
-  const part = materialPart(brief.material.kind);
-  const octaves = part.octaves(brief.material);
-  const isMirrored = octaves !== null && octaves.bothWays && !octaves.topTwice && octaves.after === 0;
-  return part.comesBackAlike && isMirrored && layers.length % 2 === 1;
+  return comesBackAlike(brief.material) && layers.length % 2 === 1;
 }
 
 /** Binds every octave to the one below it, the way up and the way down each by themselves; null where it cannot be. */

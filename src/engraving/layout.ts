@@ -40,14 +40,18 @@ const MEASURE_PADDING = 26;
 /** Room for a clef that changes within a measure, or at its end. */
 const CLEF_WIDTH = 26;
 
-/** Height of the rows of bow signs, of ornaments and of cues, where there are any. */
+/** Height of the rows of bow signs and of cues, where there are any. */
 const BOW_ROW = 14;
-export const ORNAMENT_ROW = 15;
 const CUE_ROW = 16;
 
-/** Height of the rows of accents and of the numbers of tuplets below the notes, where there are any. */
-export const ACCENT_ROW = 12;
+/** Height of the row of ornaments, where there are any. */
+export const ORNAMENT_ROW = 15;
+
+/** Height of the row of the numbers of tuplets below the notes, where there are any. */
 const TUPLET_ROW = 16;
+
+/** Height of the row of accents, where there are any. */
+export const ACCENT_ROW = 12;
 
 /** What stands below a note that begins a slur there stands so much lower, px. */
 export const BELOW_SLUR = 10;
@@ -55,8 +59,10 @@ export const BELOW_SLUR = 10;
 /** Height of the row of octave lines. */
 const OCTAVE_ROW = 18;
 
-/** Height of the row of tones and semitones, and of the lane of one finger. */
+/** Height of the row of tones and semitones. */
 const STEP_ROW = 26;
+
+/** Height of the lane of one finger. */
 export const FINGER_LANE = 9;
 
 /** How far a line may be drawn together, so that all of it is in view, or apart to fill the width; a longer one has its own measure. */

@@ -63,7 +63,7 @@ export interface Beginning {
   readonly items: readonly LoadedItem[];
   /** How far off a note may be, cents. */
   readonly tolerance: number;
-  /** Where it was left; undefined begins it anew. */
+  /** Where it was left; undefined begins it from the start. */
   readonly left?: SessionLeft | undefined;
 }
 

@@ -26,3 +26,28 @@ test('a line in another rhythm and bowing, found by typing; a practice page of i
   await page.reload();
   await expect(page.getByRole('region', { name: 'one long and two short' })).toBeVisible();
 });
+
+test('a scale from another degree, its top note twice and a turn at the bottom; the arpeggios of a scale book in one line', async ({
+  page,
+}) => {
+  await openNewPiece(page);
+  await tellWholeBrief(page);
+  await page.getByLabel('Direction').selectOption({ label: 'up and down' });
+  await page.getByLabel('Lowest note').selectOption({ label: 'G4' });
+  await page.getByLabel('Octaves').selectOption({ label: 'one octave' });
+  await expect(page.getByText('15 notes')).toBeVisible();
+  await page.getByLabel('Top note').selectOption({ label: 'the top note twice' });
+  await expect(page.getByText('16 notes')).toBeVisible();
+  // Two ways that are no mirror of each other cannot have the same fingers.
+  await expect(page.getByLabel('Way down')).toHaveCount(0);
+  await page.getByLabel('Bottom').selectOption({ label: 'with a turn at the bottom' });
+  await expect(page.getByText('18 notes')).toBeVisible();
+  await page.getByLabel('Bottom').selectOption({ label: 'ending on the tonic' });
+  await page.getByLabel('First degree').selectOption({ label: 'from its third degree' });
+  await expect(page.getByText('16 notes')).toBeVisible();
+  await page.getByLabel('Material').selectOption({ label: 'arpeggio cycle' });
+  await expect(page.getByText('47 notes')).toBeVisible();
+  await page.getByLabel('Material').selectOption({ label: 'broken scale' });
+  await page.getByLabel('Figure').selectOption({ label: 'turns around each note' });
+  await expect(page.getByText(/notes · /)).toBeVisible();
+});

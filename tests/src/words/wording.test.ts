@@ -242,12 +242,13 @@ describe('the sentence', () => {
   });
 });
 
-/** A brief with each thing that its kind of material alone lets one choose: the last of its choices. */
+/** A brief with each thing that its kind of material alone lets one choose: the last of what is always told, and all that is folded. */
 function everyChoice(brief: Brief): readonly Brief[] {
   const { material } = brief;
-  return materialPart(material.kind)
-    .choices.slice(-1)
-    .flatMap((choice) => choice.options.map(({ value }) => withMaterial(brief, choice.choose(material, value))));
+  const { choices } = materialPart(material.kind);
+  return [...choices.filter(({ usual }) => usual === undefined).slice(-1), ...choices.filter(({ usual }) => usual !== undefined)].flatMap(
+    (choice) => choice.options.map(({ value }) => withMaterial(brief, choice.choose(material, value))),
+  );
 }
 
 describe('an edit', () => {

@@ -1,4 +1,12 @@
 export { DIRECTION_LABELS, OCTAVE_LABELS } from './from-a-tonic.ts';
 export type { MaterialBefore, MaterialChoice } from './material-part.ts';
-export { Material, MATERIAL_KINDS, type MaterialKind, materialPart, type PatternMaterial, readMaterial } from './material-parts.ts';
+export {
+  comesBackAlike,
+  Material,
+  MATERIAL_KINDS,
+  type MaterialKind,
+  materialPart,
+  type PatternMaterial,
+  readMaterial,
+} from './material-parts.ts';
 export { OCTAVE_COUNTS, type OctaveCount } from './octaves.ts';

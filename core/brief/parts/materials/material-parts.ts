@@ -46,3 +46,10 @@ export const Material: TUnsafe<Material> = Type.Unsafe<Material>(Type.Union(MATE
 export function readMaterial(material: Material, rhythm: Rhythm = {}): Reading<Line> {
   return materialPart(material.kind).read(material, rhythm);
 }
+
+/** Whether the way down mirrors the way up note for note, so that it can have the same fingers. */
+export function comesBackAlike(material: Material): boolean {
+  const part = materialPart(material.kind);
+  const octaves = part.octaves(material);
+  return part.comesBackAlike && octaves !== null && octaves.bothWays && !octaves.topTwice && octaves.after === 0;
+}

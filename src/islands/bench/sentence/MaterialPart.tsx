@@ -1,6 +1,7 @@
 import { type Brief, wayDownOf } from '#core/brief';
 import { tonicNames, tonicOctaves, withLineKey, withMaterial, withPattern, withTonicName, withWayDown } from '#core/brief/edits';
 import {
+  comesBackAlike,
   DIRECTION_LABELS,
   type MaterialChoice,
   materialPart,
@@ -50,7 +51,7 @@ function Pattern({ brief, material }: PatternProps) {
         .map((choice) => (
           <FoldedChoice key={`${material.kind} ${choice.label}`} material={material} choice={choice} />
         ))}
-      {part.octaves(material)?.bothWays === true && part.comesBackAlike && <WayDownPart brief={brief} />},{' '}
+      {comesBackAlike(material) && <WayDownPart brief={brief} />},{' '}
     </>
   );
 }

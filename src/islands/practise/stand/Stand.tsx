@@ -35,7 +35,7 @@ interface SaidProps {
   readonly step: Step['at'];
   /** Something is played that may hurt. */
   readonly hurts: boolean;
-  /** What a key that is held says when it is let go. */
+  /** What a key that is held says when it is released. */
   readonly held: Signal | null;
 }
 

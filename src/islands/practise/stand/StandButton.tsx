@@ -3,7 +3,7 @@ import type { ButtonHTMLAttributes } from 'react';
 interface StandButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   /** What the pedal or the space bar does as well. */
   readonly main?: boolean;
-  /** A key that is held says it when it is let go. */
+  /** A key that is held says it when it is released. */
   readonly held?: boolean;
 }
 

@@ -10,7 +10,7 @@ const OWN = 'button, a, input, textarea, select, [tabindex]';
 
 /** What is said by keys, pedals and taps. */
 export interface Hold {
-  /** What would be said if it were let go now, while it is held; null for nothing yet. */
+  /** What would be said if it were released now, while it is held; null for nothing yet. */
   readonly held: Signal | null;
   readonly onPointerDown: (event: PointerEvent) => void;
   readonly onPointerUp: () => void;
@@ -18,7 +18,7 @@ export interface Hold {
 }
 
 /**
- * One key, one pedal or a tap anywhere says everything: pressed, that it goes on; held and let go, the other thing; held on, that
+ * One key, one pedal or a tap anywhere says everything: pressed, that it goes on; held and released, the other thing; held on, that
  * it hurts. A key of its own says the other thing at once.
  */
 export function useHold(say: (signal: Signal) => void): Hold {
