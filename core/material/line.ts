@@ -11,6 +11,7 @@ import {
   parseFraction,
   type Rhythm,
   subtractFractions,
+  tupletStarts,
   writtenFrom,
   ZERO,
 } from '#core/rhythm';
@@ -99,7 +100,10 @@ export function inOneBow(note: UnplacedNote | undefined): boolean {
 
 /** The line itself where every length of it can be written with tied notes, plain, dotted or of a tuplet; else what cannot. */
 export function writableLine(line: Line): Reading<Line> {
-  const wrong = line.notes.findIndex((note) => writtenFrom(isGrace(note) ? ZERO : note.onset, note.duration) === null);
+  const starts = tupletStarts(line.notes.map(({ onset }) => onset));
+  const wrong = line.notes.findIndex(
+    (note, index) => writtenFrom(isGrace(note) ? ZERO : note.onset, note.duration, starts[index]) === null,
+  );
   const duration = line.notes[wrong]?.duration;
   if (!duration) return goodReading(line);
   const where = { note: wrong, pointer: `/material/notes/${wrong}/duration` };

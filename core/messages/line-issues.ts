@@ -39,7 +39,7 @@ export const lineIssue = issuesAbout('line', {
     expected: 'a note, a rest or a bracket',
     came: word,
     message: `“${word}” is neither a note nor a rest.`,
-    hint: 'Notes are written Eb4 or Eb4:1/8, rests r or r:1/4, one bow in ( ), grace notes in { }, a trill Eb4tr.',
+    hint: 'Notes are written Eb4 or Eb4:1/8, rests r or r:1/4, one bow in ( ), grace notes in { }, a trill Eb4tr, an accent Eb4>, a triplet Eb4:1/8t.',
   }),
 
   /** A bracket whose partner is missing. */

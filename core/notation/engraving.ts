@@ -11,6 +11,7 @@ import {
   type Meter,
   type NoteValue,
   subtractFractions,
+  tupletStarts,
   writtenFrom,
   writtenLengths,
   ZERO,
@@ -114,9 +115,10 @@ export interface Engraving {
 export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = asUsual(kind)): Engraving {
   const bar = fraction(line.meter.beats, line.meter.beatValue);
   const readings = staffReadings(kind, clefMoments(line, bar, readAs));
+  const starts = tupletStarts(line.notes.map(({ onset }) => onset));
   const measures = new Map<number, MeasureSymbol[]>();
   for (const index of line.notes.keys()) {
-    for (const { measure, symbol } of piecesOf({ line, bar, readAs }, index, readings[index] ?? ownReading(kind))) {
+    for (const { measure, symbol } of piecesOf({ line, bar, readAs, starts }, index, readings[index] ?? ownReading(kind))) {
       const symbols = measures.get(measure) ?? [];
       symbols.push(symbol);
       measures.set(measure, symbols);
@@ -138,6 +140,8 @@ interface Written {
   readonly bar: Fraction;
   /** How what sounds is read. */
   readonly readAs: ReadAs;
+  /** Where the tuplet of each note begins. */
+  readonly starts: readonly Fraction[];
 }
 
 interface Piece {
@@ -168,11 +172,11 @@ function asUsual(kind: InstrumentKind): ReadAs {
 
 const FOURTH = { steps: TOUCHED_ABOVE.letterSteps, semitones: TOUCHED_ABOVE.semitones };
 
-function piecesOf({ line, bar, readAs }: Written, index: number, reading: StaffReading): readonly Piece[] {
+function piecesOf({ line, bar, readAs, starts }: Written, index: number, reading: StaffReading): readonly Piece[] {
   const note = line.notes[index];
   if (!note || isGrace(note)) return [];
   const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, start, length }) =>
-    (writtenFrom(start, length) ?? []).map((value) => ({ measure, value })),
+    (writtenFrom(start, length, starts[index]) ?? []).map((value) => ({ measure, value })),
   );
   return cut.map(({ measure, value }, part): Piece => {
     if (note.kind === 'rest') return { measure, symbol: { kind: 'rest', index, reading, value, tuplet: null } };

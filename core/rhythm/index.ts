@@ -12,7 +12,7 @@ export {
   ZERO,
 } from './fraction.ts';
 export { type Meter, meterOf } from './meter.ts';
-export { isPlain, type NoteValue, type Tuplet, writtenFrom, writtenLengths } from './note-value.ts';
+export { isPlain, type NoteValue, type Tuplet, tupletStarts, writtenFrom, writtenLengths } from './note-value.ts';
 export { Duration, Rhythm } from './schema.ts';
 export {
   type AccentPattern,

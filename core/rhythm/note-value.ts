@@ -50,16 +50,28 @@ export function writtenLengths(length: Fraction): readonly NoteValue[] | null {
 
 /**
  * The same for what begins at a moment of the line: what begins within a tuplet fills it first, and what is left over is tied on.
+ * `tupletFrom` is where that tuplet begins (`tupletStarts`); it says nothing of what begins in plain time.
  */
-export function writtenFrom(onset: Fraction, length: Fraction): readonly NoteValue[] | null {
+export function writtenFrom(onset: Fraction, length: Fraction, tupletFrom: Fraction = ZERO): readonly NoteValue[] | null {
   if (isPlain(onset)) return isPlain(length) ? plainValues(length) : afterWhole(length);
-  const most = toEndOfTuplet(onset);
+  const within = subtractFractions(onset, tupletFrom);
+  const most = toEndOfTuplet(within);
   if (most === null) return null;
   if (compareFractions(length, most) <= 0) return writtenLengths(length);
-  const toBeat = toNext(onset, BEAT);
+  const toBeat = toNext(within, BEAT);
   const inTuplet = writtenLengths(toBeat)?.length === 1 ? toBeat : most;
-  const [first, rest] = [writtenLengths(inTuplet), writtenFrom(addFractions(onset, inTuplet), subtractFractions(length, inTuplet))];
-  return first && rest && [...first, ...rest];
+  const left = writtenFrom(addFractions(onset, inTuplet), subtractFractions(length, inTuplet), addFractions(onset, inTuplet));
+  const first = writtenLengths(inTuplet);
+  return first && left && [...first, ...left];
+}
+
+/** For notes that begin at some moments, one after the other, where the tuplet of each begins: the last plain moment before it. */
+export function tupletStarts(onsets: readonly Fraction[]): readonly Fraction[] {
+  let start = ZERO;
+  return onsets.map((onset) => {
+    if (isPlain(onset)) start = onset;
+    return start;
+  });
 }
 
 /** A length that is no single value of a tuplet has its whole eighths first: a half tied to an eighth of a triplet. */

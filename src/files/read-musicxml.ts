@@ -13,7 +13,7 @@ import { at, childOf, type ReadElement, textOf, xmlTree } from './xml-tree.ts';
 
 /**
  * Reads the first voice of the first part of a MusicXML score as a piece: pitches as they sound, rhythm, slurs, ties, grace notes,
- * ornaments and harmonics, with key, meter and tempo. Its fingerings are left to the engine. `name` where the score has no title.
+ * ornaments, accents and harmonics, with key, meter, pick-up and tempo. Its fingerings are left to the engine. `name` where the score has no title.
  */
 export async function readMusicXmlPiece(text: string, name: string): Promise<Reading<Piece>> {
   const score = scoreIn(text);
@@ -73,10 +73,12 @@ class PartReader {
   private key = 'C major';
   private meter: string | undefined;
   private tempo: number | undefined;
+  private pickUp: string | undefined;
   private octavesUp: number;
   private voice: string | undefined;
   private slurs = 0;
   private tied = false;
+  private measuresRead = 0;
 
   constructor(private readonly kind: InstrumentKind) {
     this.octavesUp = -WRITTEN_OCTAVES_ABOVE[kind];
@@ -88,6 +90,15 @@ class PartReader {
       else if (element.name === 'note') this.readNote(element);
       else if (element.name === 'direction') this.readTempo(element);
     }
+    if (measure.attributes['implicit'] === 'yes' && this.measuresRead === 0) this.pickUp = this.lengthSoFar();
+    this.measuresRead += 1;
+  }
+
+  /** How long what was read is; small notes have no time. */
+  private lengthSoFar(): string | undefined {
+    const timed = this.notes.filter((note) => 'rest' in note || note.grace !== true);
+    const length = timed.map(({ duration }) => parseFraction(duration) ?? ZERO).reduce(addFractions, ZERO);
+    return length.numerator > 0 ? formatFraction(length) : undefined;
   }
 
   brief(): Brief {
@@ -95,7 +106,7 @@ class PartReader {
     return {
       instrument: { kind: this.kind },
       material: { kind: 'line', key: this.key, notes: this.notes },
-      rhythm: { ...DEFAULT_RHYTHM, ...(meter ? { meter } : {}) },
+      rhythm: { ...DEFAULT_RHYTHM, ...(meter ? { meter } : {}), ...(this.pickUp === undefined ? {} : { pickUp: this.pickUp }) },
       ...(this.tempo === undefined ? {} : { tempo: this.tempo }),
     };
   }
@@ -189,7 +200,7 @@ function signsOf(
   element: ReadElement,
   notations: ReadElement | undefined,
   stopped: boolean,
-): Pick<TypedNote, 'ornament' | 'harmonic' | 'grace'> {
+): Pick<TypedNote, 'ornament' | 'harmonic' | 'grace' | 'accent'> {
   const ornaments = childOf(notations, 'ornaments');
   const kind = ornaments?.children.flatMap(({ name }) => ORNAMENTS[name] ?? [])[0];
   const sign = ORNAMENT_SIGNS.find((each): each is OrnamentSign => each === textOf(ornaments, 'accidental-mark'));
@@ -198,5 +209,6 @@ function signsOf(
     ...(kind ? { ornament: { kind, ...(sign ? { sign } : {}) } } : {}),
     ...(stopped ? { harmonic: 'stopped' as const } : natural ? { harmonic: true } : {}),
     ...(childOf(element, 'grace') ? { grace: true as const } : {}),
+    ...(at(notations, 'articulations', 'accent') ? { accent: true as const } : {}),
   };
 }

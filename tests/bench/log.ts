@@ -3,10 +3,14 @@
  * entry, against the same with the demo alone. For the built application: `npm run bench:log -- --attempts 100000`.
  */
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
+import { firstShown, noteFirstShown } from '../support/first-shown.ts';
 import { CHROMIUM, numberGiven, served } from '../support/served.ts';
 
 const PORT = 4394;
 const ROUNDS = 9;
+
+/** A day of the log. */
+const DAY = 'article';
 const ADDED = 20;
 
 /** Tries of a diligent day. */
@@ -20,7 +24,7 @@ try {
   const context = await browser.newContext({ baseURL: server.address, serviceWorkers: 'block', viewport: { width: 1280, height: 800 } });
   // The functions handed to the page are compiled with a helper that the page does not have.
   await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
-  await context.addInitScript(noteFirstDay);
+  await noteFirstShown(context, [DAY]);
   const first = await context.newPage();
   await first.goto('/record');
   await first.getByRole('article').first().waitFor();
@@ -43,8 +47,7 @@ async function figures(context: BrowserContext): Promise<Readonly<Record<string,
   for (let round = 0; round < ROUNDS; round += 1) {
     const page = await context.newPage();
     await page.goto('/record', { waitUntil: 'commit' });
-    await page.getByRole('article').first().waitFor();
-    open.push(await page.evaluate(() => performance.getEntriesByName('first day drawn')[0]?.startTime ?? Number.NaN));
+    open.push(await firstShown(page, DAY));
     all.push(await untilAll(page));
     await page.close();
   }
@@ -54,17 +57,6 @@ async function figures(context: BrowserContext): Promise<Readonly<Record<string,
   for (let order = 0; order < ADDED; order += 1) add.push(await page.evaluate(remark, `Remark ${order} of ${Date.now()}`));
   await page.close();
   return { 'the record open': median(open), 'all of it shown': median(all), 'an entry added and kept': median(add) };
-}
-
-/** Runs in the page: notes when the first day of the log is drawn; whoever asks from outside asks now and then only. */
-function noteFirstDay(): void {
-  const watch = new MutationObserver(() => {
-    if (!document.querySelector('article')) return;
-    watch.disconnect();
-    // After the frame that shows it.
-    requestAnimationFrame(() => setTimeout(() => performance.mark('first day drawn')));
-  });
-  watch.observe(document, { childList: true, subtree: true });
 }
 
 async function untilAll(page: Page): Promise<number> {

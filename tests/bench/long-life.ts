@@ -4,11 +4,15 @@
  * first): `npm run bench:long-life -- --pieces 5000 --players 200 --edits 20000`.
  */
 import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
+import { firstShown, noteFirstShown } from '../support/first-shown.ts';
 import { grow } from '../support/grown-studio.ts';
 import { CHROMIUM, numberGiven, served } from '../support/served.ts';
 
 const PORT = 4393;
 const ROUNDS = 5;
+
+/** A piece of the library, and a finger of the bench. */
+const [ROW, BEAD] = ['tbody tr', '[data-bead]'] as const;
 
 const pieces = numberGiven('pieces', 5000);
 const players = numberGiven('players', 200);
@@ -38,6 +42,7 @@ async function opened(on: Browser): Promise<BrowserContext> {
   await context.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
   // The functions handed to the page are compiled with a helper that the page does not have.
   await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
+  await noteFirstShown(context, [ROW, BEAD]);
   const page = await context.newPage();
   await page.goto('/');
   await page.locator('[data-saving=saved]').waitFor();
@@ -53,9 +58,9 @@ async function figures(context: BrowserContext): Promise<Readonly<Record<string,
   const palette: number[] = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     const page = await context.newPage();
-    library.push(await untilShown(page, '/pieces', 'tbody tr'));
+    library.push(await untilShown(page, '/pieces', ROW));
     search.push(await untilAnswered(page, 'input[type=search]'));
-    bench.push(await untilShown(page, '/', '[data-bead]'));
+    bench.push(await untilShown(page, '/', BEAD));
     await page.locator('[data-saving=saved]').waitFor();
     await page.waitForLoadState('networkidle');
     await page.keyboard.press('Control+k');
@@ -77,11 +82,7 @@ async function figures(context: BrowserContext): Promise<Readonly<Record<string,
 
 async function untilShown(page: Page, path: string, shown: string): Promise<number> {
   await page.goto(path, { waitUntil: 'commit' });
-  await page.locator(shown).first().waitFor();
-  return await page.evaluate(async (selector) => {
-    await new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
-    return document.querySelector(selector) ? performance.now() : Infinity;
-  }, shown);
+  return await firstShown(page, shown);
 }
 
 /** From what is typed to the next frame after it, ms. */

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { engravingOf } from '#core/notation';
 import { parseLineText, readTypedLine } from '#core/material';
-import { addFractions, asNumber, formatFraction, fraction, type Fraction, writtenFrom, writtenLengths, ZERO } from '#core/rhythm';
+import { addFractions, asNumber, formatFraction, fraction, type Fraction, isPlain, writtenFrom, writtenLengths, ZERO } from '#core/rhythm';
 
 /** "8 3:2": the head, its dots and its tuplet. */
 function told(values: ReturnType<typeof writtenLengths>): readonly string[] | null {
@@ -48,8 +48,10 @@ describe('lengths of tuplets', () => {
     fc.assert(
       fc.property(fc.array(lengths, { minLength: 1, maxLength: 12 }), (all) => {
         let onset: Fraction = ZERO;
+        let start: Fraction = ZERO;
         for (const length of all) {
-          const values = writtenFrom(onset, length);
+          if (isPlain(onset)) start = onset;
+          const values = writtenFrom(onset, length, start);
           assert.ok(values, `${formatFraction(length)} at ${formatFraction(onset)}`);
           assert.equal(formatFraction(values.map((value) => value.length).reduce(addFractions, ZERO)), formatFraction(length));
           onset = addFractions(onset, length);
@@ -73,6 +75,14 @@ describe('tuplets of a line', () => {
     );
     const length = measure.symbols.reduce((sum, { value }) => sum + asNumber(value.length), 0);
     assert.ok(Math.abs(length - 1) < 1e-9);
+  });
+
+  it('may begin off the beat', () => {
+    const [measure] = engravingOf('violin', lineOf('G3:1/16 A3:1/8t B3 C4 D4:3/16 E4:1/8 F#4:1/8t G4 A4')).measures;
+    assert.deepEqual(
+      measure?.symbols.map(({ tuplet }) => tuplet),
+      [null, 'begins', 'continues', 'ends', null, null, 'begins', 'continues', 'ends'],
+    );
   });
 
   it('go over a bar line tied, and a quintuplet ends with its fifth note', () => {

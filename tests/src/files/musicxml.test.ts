@@ -125,6 +125,23 @@ describe('a MusicXML file', () => {
     assert.deepEqual(linesOf(piece.value.brief), reading.value);
   });
 
+  it('brings tuplets, accents and a pick-up with it', async () => {
+    const reading = parseLineText('G3:1/8t A3 B3 C4>:1/4 D4:1/8t r:1/4t (E4>:1/20 F#4 G4 A4 B4) C5:1/2', '1/4', 0);
+    assert.ok(reading.ok);
+    const brief: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'line', key: 'G major', notes: [...reading.value] },
+      rhythm: { noteValue: '1/4', meter: '3/4', pickUp: '1/4' },
+    };
+    const text = musicXmlText('Before the bar', planned(brief));
+    assert.match(text, /<measure number="0" implicit="yes">/);
+    assert.equal(text.match(/<tuplet type="start"/g)?.length, 3);
+    const piece = await readMusicXmlPiece(text, 'file');
+    assert.ok(piece.ok);
+    assert.deepEqual(linesOf(piece.value.brief), reading.value);
+    assert.equal(piece.value.brief.rhythm?.pickUp, '1/4');
+  });
+
   it('of another kind is refused with a sentence', async () => {
     for (const text of ['<html></html>', '<score-partwise/>', '<<<', '']) {
       const piece = await readMusicXmlPiece(text, 'file');
