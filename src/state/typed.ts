@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 /** What was typed and is not kept anywhere else yet: a key for each form. */
 const KEY = 'dove-path/typed';
@@ -16,7 +16,8 @@ export function typedBefore<Fields extends object>(id: string, stored: Fields): 
 /** Leaves what is typed for the next page as long as it does not read; what reads is kept with the studio. */
 export function useTyped(id: string, fields: object, reads: boolean): void {
   const text = reads ? null : JSON.stringify(fields);
-  useEffect(() => leaveTyped(id, text), [id, text]);
+  // With the letter itself: the page may be closed before it is painted.
+  useLayoutEffect(() => leaveTyped(id, text), [id, text]);
 }
 
 /** Leaves a text for the next page; null takes it away. */

@@ -110,6 +110,11 @@ function MissedMost({ log }: { readonly log: Log }) {
   );
 }
 
+/** Whether a field is left for another place of the page: where the window or the tab is left, what is typed goes on being typed. */
+function isOnPage(): boolean {
+  return document.hasFocus();
+}
+
 /** Remarks of today, kept as they are written; a sound or a picture with them. */
 function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
   const typed = `remark-${log.whose.playerId ?? 'nobody'}`;
@@ -151,7 +156,7 @@ function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
           className="min-w-64 grow"
           value={text}
           onChange={({ target }) => setText(target.value)}
-          onBlur={() => void keep()}
+          onBlur={() => void (isOnPage() && keep())}
           onKeyDown={(event) => {
             if (event.key === 'Enter') void keep();
           }}
@@ -243,7 +248,7 @@ function NextAim({ log }: { readonly log: Log }) {
         onType={setTyped}
         onLeave={(left) => {
           const text = left.trim();
-          if (text !== '' && text !== aim) void log.add({ kind: 'aim', text });
+          if (isOnPage() && text !== '' && text !== aim) void log.add({ kind: 'aim', text });
         }}
       />
     </section>
