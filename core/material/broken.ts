@@ -1,4 +1,4 @@
-import type { Pitch } from '#core/pitch';
+import { type Pitch, semitonesOf } from '#core/pitch';
 
 /**
  * Ways to break a scale into figures: pairs from a third to an octave apart, groups of neighbours from each degree, a turn around
@@ -21,13 +21,12 @@ export const BROKEN_FIGURES = [
 export type BrokenFigure = (typeof BROKEN_FIGURES)[number];
 
 /** Degrees of one figure, counted from the degree it starts on. */
-const FIGURES: Readonly<Record<Exclude<BrokenFigure, 'returning'>, readonly number[]>> = {
+const FIGURES: Readonly<Record<Exclude<BrokenFigure, 'octaves' | 'returning'>, readonly number[]>> = {
   thirds: [0, 2],
   fourths: [0, 3],
   fifths: [0, 4],
   sixths: [0, 5],
   sevenths: [0, 6],
-  octaves: [0, 7],
   threes: [0, 1, 2],
   fours: [0, 1, 2, 3],
   turns: [1, 0, -1, 0],
@@ -40,7 +39,7 @@ const FIGURES: Readonly<Record<Exclude<BrokenFigure, 'returning'>, readonly numb
 export function brokenScale(rising: readonly Pitch[], figure: BrokenFigure, way: 'up' | 'down'): readonly Pitch[] {
   const scale = way === 'up' ? rising : rising.toReversed();
   if (figure === 'returning') return returning(scale);
-  const degrees = FIGURES[figure];
+  const degrees = figure === 'octaves' ? [0, degreesInOctave(rising)] : FIGURES[figure];
   const [lowest, highest] = [Math.min(...degrees), Math.max(...degrees)];
   const figures = scale.flatMap((_, start) =>
     start + lowest < 0 || start + highest >= scale.length ? [] : degrees.flatMap((degree) => scale[start + degree] ?? []),
@@ -48,6 +47,14 @@ export function brokenScale(rising: readonly Pitch[], figure: BrokenFigure, way:
   const end = scale[scale.length - 1];
   return end && figures[figures.length - 1] !== end ? [...figures, end] : figures;
 }
+
+/** How many degrees of a rising scale make an octave: seven of most, five of a pentatonic, twelve of the chromatic. */
+function degreesInOctave(rising: readonly Pitch[]): number {
+  const [lowest] = rising;
+  return lowest ? rising.findIndex((pitch) => semitonesOf(pitch) - semitonesOf(lowest) === SEMITONES_IN_OCTAVE) : 0;
+}
+
+const SEMITONES_IN_OCTAVE = 12;
 
 /** 1 2 1, 1 2 3 2 1, 1 2 3 4 3 2 1 … up to the last degree and back; where one run ends the next begins. */
 function returning(scale: readonly Pitch[]): readonly Pitch[] {

@@ -20,7 +20,7 @@ import { inVariant } from './variant.ts';
 
 /** What all material made by rule has in common, as documents carry it. */
 export interface PatternDocument {
-  /** The lowest note. */
+  /** The tonic from which it is counted. */
   readonly tonic: string;
   /** The name of its scale or chord. */
   readonly type: string;

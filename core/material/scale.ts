@@ -86,11 +86,11 @@ export function keyOfScale(tonic: Pitch, type: ScaleType): Key | null {
 
 /** One way of a scale. */
 export interface ScaleRun {
-  /** Its lowest note. */
+  /** The tonic; the lowest note unless it begins on another degree. */
   readonly tonic: Pitch;
   /** Which scale. */
   readonly type: ScaleType;
-  /** From tonic to tonic so many octaves. */
+  /** From its first degree to the same so many octaves. */
   readonly octaves: number;
   /** On which degree it begins and ends: 1 the tonic, 3 the third above it; the tonic where nothing is said. */
   readonly from?: number | undefined;

@@ -15,8 +15,11 @@ const QUARTERS = 4;
 export function modelOf(plan: Plan, { from, to }: NoteGroup, rung: Rung): Performance {
   const pace = rung.tempo / (plan.brief.tempo ?? USUAL_TEMPO);
   const written = performanceOf(plan, { from, to, pace, slides: false });
-  const held = rung.beatsPerNote === null ? written : heldFor(written, rung.beatsPerNote * (SECONDS_A_MINUTE / rung.tempo));
-  return { ...held, notes: bowedBy(held.notes, rung.notesPerBow), countIn: countIn(plan, rung) };
+  const held =
+    rung.beatsPerNote === null
+      ? written
+      : { ...heldFor(written, rung.beatsPerNote * (SECONDS_A_MINUTE / rung.tempo)), countIn: countIn(plan, rung) };
+  return { ...held, notes: bowedBy(held.notes, rung.notesPerBow) };
 }
 
 /** Every note as long as the others, and no rests. */
@@ -36,7 +39,7 @@ function bowedBy(notes: readonly PlayedNote[], notesPerBow: number | null): read
   }));
 }
 
-/** One measure of beats at the tempo of the rung. */
+/** One measure of beats at the tempo of the rung: held notes are in no measure. */
 function countIn({ line: { meter } }: Plan, { tempo }: Rung): readonly Beat[] {
   const beat = (SECONDS_A_MINUTE / tempo) * (QUARTERS / meter.beatValue);
   return Array.from({ length: meter.beats }, (_, order) => ({ at: (order - meter.beats) * beat, strong: order === 0 }));

@@ -101,7 +101,7 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
     });
   });
   const seconds = (end - start) * secondsPerWhole;
-  return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn: countInOf(plan, secondsPerWhole), seconds };
+  return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn: countInOf(plan, start, secondsPerWhole), seconds };
 }
 
 /** Whether a note is played with an accent. */
@@ -229,7 +229,12 @@ function beatsBetween(plan: Plan, start: number, end: number, secondsPerWhole: n
   });
 }
 
-function countInOf({ line }: Plan, secondsPerWhole: number): readonly Beat[] {
+/** As many beats as a measure has, before the start: what begins within a measure, as a pick-up does, is counted into where it stands. */
+function countInOf({ line }: Plan, start: number, secondsPerWhole: number): readonly Beat[] {
   const { beats, beatValue } = line.meter;
-  return Array.from({ length: beats }, (_, beat) => ({ at: ((beat - beats) / beatValue) * secondsPerWhole, strong: beat === 0 }));
+  const first = Math.ceil(start * beatValue) - beats;
+  return Array.from({ length: beats }, (_, order) => {
+    const beat = first + order;
+    return { at: (beat / beatValue - start) * secondsPerWhole, strong: (beat + beats) % beats === 0 };
+  });
 }

@@ -20,6 +20,19 @@ export function useTyped(id: string, fields: object, reads: boolean): void {
   useLayoutEffect(() => leaveTyped(id, text), [id, text]);
 }
 
+/** What is typed into a lesson: a key for each field and player; nobody of the studio has one too. */
+export function lessonField(field: LessonField, playerId: string | null): string {
+  return `${field}-${playerId ?? 'nobody'}`;
+}
+
+/** What of a lesson is typed. */
+type LessonField = 'remark' | 'aim';
+
+/** A player is deleted: what was typed of the next lesson goes too. */
+export function forgetLesson(playerId: string): void {
+  for (const field of ['remark', 'aim'] as const) leaveTyped(lessonField(field, playerId), null);
+}
+
 /** Leaves a text for the next page; null takes it away. */
 export function leaveTyped(id: string, text: string | null): void {
   try {

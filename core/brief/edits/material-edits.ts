@@ -8,7 +8,7 @@ import {
   type OctaveCount,
   type PatternMaterial,
 } from '#core/brief/parts/materials';
-import { type LineNoteDocument, SCALE_TYPES } from '#core/material';
+import type { LineNoteDocument, ScaleType } from '#core/material';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { withSamePattern } from './asked-edits.ts';
 import { tonicOctaves } from './tonics.ts';
@@ -65,6 +65,20 @@ export function withTonicOnInstrument(brief: Brief): Brief {
 
 const FEWER_OCTAVES: Readonly<Record<OctaveCount, OctaveCount | null>> = { 1: null, 2: 1, 3: 2, 4: 3 };
 
+/** The scale that material is made of; null for chords and lines. */
+function scaleOf(material: Material): ScaleType | null {
+  switch (material.kind) {
+    case 'scale':
+    case 'broken':
+    case 'double-stops':
+      return material.type;
+    case 'arpeggio':
+    case 'arpeggio-cycle':
+    case 'line':
+      return null;
+  }
+}
+
 function materialBefore(material: Material, notes: () => LineNoteDocument[]): MaterialBefore {
   const part = materialPart(material.kind);
   const [tonicName, mode] = [part.tonicName(material), part.mode(material)];
@@ -72,7 +86,7 @@ function materialBefore(material: Material, notes: () => LineNoteDocument[]): Ma
   return {
     tonicName,
     mode,
-    scale: 'type' in material ? (SCALE_TYPES.find((type) => type === material.type && material.kind !== 'arpeggio') ?? plain) : plain,
+    scale: scaleOf(material) ?? plain,
     pattern:
       material.kind === 'line'
         ? { tonic: `${tonicName}4`, octaves: 1, direction: 'up' }

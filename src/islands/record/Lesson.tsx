@@ -12,7 +12,7 @@ import {
   proposedTolerance,
   setIn,
 } from '#core/practice';
-import { typedBefore, useTyped } from '../../state/typed.ts';
+import { lessonField, typedBefore, useTyped } from '../../state/typed.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
@@ -117,7 +117,7 @@ function isOnPage(): boolean {
 
 /** Remarks of today, kept as they are written; a sound or a picture with them. */
 function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
-  const typed = `remark-${log.whose.playerId ?? 'nobody'}`;
+  const typed = lessonField('remark', log.whose.playerId);
   const [text, setText] = useState(() => typedBefore(typed, { text: '' }).text);
   // Letter by letter: a page that is closed in the middle of a remark has it still when it is opened again.
   useTyped(typed, { text }, text === '');
@@ -229,7 +229,7 @@ function Tolerance({ log, now }: { readonly log: Log; readonly now: number }) {
 
 function NextAim({ log }: { readonly log: Log }) {
   const { aim } = setIn(log.all);
-  const place = `aim-${log.whose.playerId ?? 'nobody'}`;
+  const place = lessonField('aim', log.whose.playerId);
   const [typed, setTyped] = useState(() => typedBefore(place, { text: aim ?? '' }).text);
   useTyped(place, { text: typed }, typed === (aim ?? ''));
   return (

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { LOG_COLUMNS, logRows } from '#core/practice';
 import { downloadText, fileNameOf } from '../../files/download.ts';
 import { textOf } from '../../storage/backup/studio-file.ts';
+import { forgetLesson } from '../../state/typed.ts';
 import { deletePlayerData, recordsOfPlayer } from '../../storage/player-data.ts';
 import type { Logged } from '../../storage/log-page.ts';
 import { entriesOf, loadLog } from '../../storage/practice.ts';
@@ -31,7 +32,11 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
     downloadText(fileNameOf(`${name} log`, 'json'), 'application/json', JSON.stringify(await entries(), null, 2));
   const saveAll = async (id: string): Promise<void> =>
     downloadText(fileNameOf(`${name} everything`, 'json'), 'application/json', textOf(await recordsOfPlayer(id)));
-  const remove = async (id: string): Promise<void> => onDeleted(name, await deletePlayerData(id));
+  const remove = async (id: string): Promise<void> => {
+    const putBack = await deletePlayerData(id);
+    forgetLesson(id);
+    onDeleted(name, putBack);
+  };
   return (
     <div className="mt-3">
       <div className="flex flex-wrap gap-2">

@@ -7,7 +7,6 @@ import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf, useAsked } from '../../engine/asked.ts';
 import { engine } from '../../engine/client.ts';
-import { systemsOf } from '../../engraving/systems.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
 import { readyToRead } from '../../storage/first-start.ts';
@@ -27,7 +26,7 @@ import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { usePageTitle } from '../use-page-title.ts';
 import { UnderStaffFields } from '../score/UnderStaffFields.tsx';
-import { SHEET_WIDTH, System } from './System.tsx';
+import { SHEET_WIDTH, Systems } from './Systems.tsx';
 import { useVariants, VariantChoice, Variants } from './Variants.tsx';
 
 interface Loaded {
@@ -89,23 +88,12 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
   const { variants } = useVariants();
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
-  const systems = useMemo(() => systemsOf(engraving, SHEET_WIDTH), [engraving]);
   return (
     <article>
       <h1 className="text-2xl font-semibold">{pieceTitle({ name, brief: plan.brief })}</h1>
       <p className="mt-1 mb-4 text-[15px]">{briefLine(plan.brief)}</p>
       <Scrolls what="Music">
-        {systems.map((measures, index) => (
-          <System
-            key={index}
-            plan={plan}
-            engraving={engraving}
-            marks={marks}
-            measures={measures}
-            first={index === 0}
-            last={index === systems.length - 1}
-          />
-        ))}
+        <Systems plan={plan} engraving={engraving} marks={marks} />
       </Scrolls>
       <Remarks plan={plan} />
       {variants.length > 0 ? <Variants plan={plan} marks={marks} /> : <SheetShifts plan={plan} />}

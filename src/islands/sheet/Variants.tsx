@@ -3,13 +3,12 @@ import { Fragment, useMemo, useRef, useState } from 'react';
 import { engravedVariant, type FingerMark, type Variant } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, namesOf } from '#core/rhythm';
-import { systemsOf } from '../../engraving/systems.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
 import { ACCENT_LABELS, BOW_LABELS, LENGTH_LABELS } from '../../words/rhythm.ts';
-import { SHEET_WIDTH, System } from './System.tsx';
+import { Systems } from './Systems.tsx';
 
 /** A variant that can be put on the page. */
 interface Offered {
@@ -125,23 +124,6 @@ export function Variants({ plan, marks }: VariantsProps) {
 
 function VariantStaff({ plan, marks, variant, whole }: VariantsProps & { readonly variant: Variant; readonly whole: boolean }) {
   const engraving = useMemo(() => engravedVariant(plan, variant), [plan, variant]);
-  const systems = useMemo(() => (engraving ? systemsOf(engraving, SHEET_WIDTH) : []), [engraving]);
   if (!engraving) return <p>This rhythm cannot be written down over the lengths of this line.</p>;
-  const shown = whole ? systems : systems.slice(0, 1);
-  return (
-    <>
-      {shown.map((measures, index) => (
-        <System
-          key={index}
-          plan={plan}
-          engraving={engraving}
-          marks={marks}
-          measures={measures}
-          first={index === 0}
-          last={index === systems.length - 1}
-        />
-      ))}
-      {shown.length < systems.length && <p className="text-[13px] text-dove-dark">… and so on.</p>}
-    </>
-  );
+  return <Systems plan={plan} engraving={engraving} marks={marks} beginning={!whole} />;
 }

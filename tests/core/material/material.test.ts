@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type Material, readMaterial } from '#core/brief/parts/materials';
+import { type Material, materialPart, readMaterial } from '#core/brief/parts/materials';
 import type { Brief } from '#core/brief';
 import { withTonicOnInstrument } from '#core/brief/edits';
 import { INSTRUMENT_KINDS } from '#core/instrument';
@@ -157,6 +157,8 @@ describe('a scale of one’s own choosing', () => {
     assert.equal(names({ ...scale, from: 3, direction: 'up' }), 'E4 F4 G4 A4 B4 C5 D5 E5');
     assert.equal(names({ ...scale, type: 'chromatic', from: 2, direction: 'up' }).split(' ')[0], 'C#4');
     assert.equal(line({ ...scale, from: 3 }).key.fifths, 0);
+    assert.equal(materialPart('scale').begins({ ...scale, from: 3 }), 'E4');
+    assert.equal(materialPart('scale').begins(scale), 'C4');
   });
 
   it('plays its top note twice, and turns at the bottom', () => {
@@ -173,6 +175,11 @@ describe('a scale of one’s own choosing', () => {
 
 describe('a broken scale in other figures', () => {
   const broken = { kind: 'broken', type: 'major', tonic: 'C4', octaves: 1, direction: 'up' } as const;
+
+  it('pairs octaves that are octaves, whatever the scale', () => {
+    assert.ok(names({ ...broken, type: 'major-pentatonic', figure: 'octaves', octaves: 2 }).startsWith('C4 C5 D4 D5 E4 E5'));
+    assert.ok(names({ ...broken, type: 'chromatic', figure: 'octaves', octaves: 2 }).startsWith('C4 C5 C#4 C#5'));
+  });
 
   it('goes by wider pairs, by turns, and by runs that return', () => {
     assert.equal(names({ ...broken, figure: 'octaves', octaves: 2 }).slice(0, 17), 'C4 C5 D4 D5 E4 E5');

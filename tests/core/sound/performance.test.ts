@@ -97,11 +97,29 @@ describe('a line as it sounds', () => {
     assert.deepEqual(
       countIn.map(({ at, strong }) => [at, strong]),
       [
-        [-4, true],
-        [-3, false],
+        // It begins on the fourth beat: one, two, three are counted before it, and the next one is a measure after that one.
+        [-4, false],
+        [-3, true],
         [-2, false],
         [-1, false],
       ],
+    );
+  });
+
+  it('counts a pick-up into its measure', () => {
+    const brief = lineBrief('violin', ['D4', 'E4', 'F#4'], { tempo: 60, rhythm: { noteValue: '1/4', meter: '3/4', pickUp: '1/4' } });
+    const { beats, countIn } = performanceOf(planned(brief), whole(3));
+    assert.deepEqual(
+      [...countIn, ...beats].flatMap(({ at, strong }) => (strong ? [at] : [])),
+      [-2, 1],
+    );
+  });
+
+  it('begins an accented note with more bow', () => {
+    const brief = lineBrief('violin', ['D4', 'E4', 'F#4', 'G4'], { rhythm: { accents: { every: 2, on: 2 } } });
+    assert.deepEqual(
+      performanceOf(planned(brief), whole(4)).notes.map(({ accent }) => accent),
+      [false, true, false, true],
     );
   });
 

@@ -6,7 +6,7 @@ import { oneOf } from '#core/result';
 import type { MaterialChoice, OctavesOf } from './material-part.ts';
 import type { OctaveCount } from './octaves.ts';
 
-/** What all material made by rule has in common; the tonic is always the lowest note. */
+/** What all material made by rule has in common: from its tonic all else is counted. */
 export const FROM_A_TONIC = {
   tonic: PitchText,
   octaves: Type.Union([Type.Literal(1), Type.Literal(2), Type.Literal(3), Type.Literal(4)]),
@@ -16,9 +16,9 @@ export const FROM_A_TONIC = {
 
 /** Material made by rule, as documents carry it. */
 export interface FromATonic {
-  /** The lowest note. */
+  /** The tonic from which it is counted: the lowest note of most material. */
   readonly tonic: string;
-  /** From tonic to tonic so many octaves. */
+  /** So many octaves. */
   readonly octaves: OctaveCount;
   /** Up, down, or both. */
   readonly direction: Direction;
@@ -59,10 +59,11 @@ export const SCALE_LABELS: Readonly<Record<ScaleType, string>> = {
   octatonic: 'octatonic',
 };
 
-/** What material made by rule shares in its part: its tonic, mode and octaves. */
+/** What material made by rule shares in its part: its tonic, mode, first note and octaves. */
 export const fromATonic = {
   tonicName: ({ tonic }: FromATonic): string => tonic.replace(/-?[0-9]$/, ''),
   mode: ({ type }: { readonly type: string }): KeyMode => (/minor(-both-ways)?$/.test(type) ? 'minor' : 'major'),
+  begins: ({ tonic }: FromATonic): string => tonic,
   octaves: ({ octaves, direction, top }: FromATonic): OctavesOf => ({
     count: octaves,
     bothWays: direction === 'up-down',

@@ -23,6 +23,7 @@ export const line: MaterialPart<Static<typeof schema>> = {
   told: ({ key }) => `a line in ${keyLabel(key ?? USUAL_KEY)}`,
   tonicName: ({ key }) => (key ?? USUAL_KEY).split(' ')[0] ?? 'C',
   mode: ({ key }): KeyMode => ((key ?? USUAL_KEY).endsWith('minor') ? 'minor' : 'major'),
+  begins: () => null,
   octaves: () => null,
   repeatsByOctave: false,
   comesBackAlike: false,

@@ -67,6 +67,8 @@ export interface MaterialPart<Value> {
   readonly tonicName: (material: Value) => string;
   /** Its mode, as a signature is read: all minor scales are minor. */
   readonly mode: (material: Value) => KeyMode;
+  /** The note on which it begins going up, as documents write it; null for a line. */
+  readonly begins: (material: Value) => string | null;
   /** Its octaves and how it comes back; null for material that has neither. */
   readonly octaves: (material: Value) => OctavesOf | null;
   /** Every octave may have the same fingers. */

@@ -39,7 +39,7 @@ export function materialPart<Kind extends MaterialKind>(kind: Kind): MaterialPar
   return TYPED[kind];
 }
 
-/** What is to be played: a scale, an arpeggio, or a line of the teacher's own. The tonic is always the lowest. */
+/** What is to be played: a scale, an arpeggio, or a line of the teacher's own. */
 export const Material: TUnsafe<Material> = Type.Unsafe<Material>(Type.Union(MATERIAL_KINDS.map((kind) => materialPart(kind).schema)));
 
 /** Turns material into the line it stands for. Refuses what cannot be spelled, an empty line, and one that is too long. */

@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { inOrder, keyOfScale, lineOfPattern, SCALE_TYPES, scalePitches, semitonesOfDegree, turnBelow } from '#core/material';
+import { formatPitch, parsePitch } from '#core/pitch';
 import { oneOf } from '#core/result';
 import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
@@ -63,6 +64,11 @@ export const scale: MaterialPart<ScaleMaterial> = {
   },
   told: (material) => patternTold(material, `${SCALE_LABELS[material.type]}${specially(material)}`),
   ...fromATonic,
+  begins: ({ tonic: text, type, from }) => {
+    const tonic = parsePitch(text);
+    const [first] = (tonic.ok && scalePitches({ tonic: tonic.value, type, octaves: 1, from, way: 'up' })) || [];
+    return first ? formatPitch(first) : text;
+  },
   octaves: (material) => ({
     ...fromATonic.octaves(material),
     after: turns(material) ? 2 : 0,

@@ -107,7 +107,8 @@ function WayDownPart({ brief }: { readonly brief: Brief }) {
 
 /** How many octaves, from which note, and which way. */
 function Extent({ brief, material }: PatternProps) {
-  const tonicName = materialPart(material.kind).tonicName(material);
+  const part = materialPart(material.kind);
+  const tonicName = part.tonicName(material);
   const octaveNumbers = tonicOctaves(brief).map((octave) => `${tonicName}${octave}`);
   return (
     <>
@@ -123,7 +124,7 @@ function Extent({ brief, material }: PatternProps) {
         label="Lowest note"
         value={material.tonic}
         values={octaveNumbers.includes(material.tonic) ? octaveNumbers : [material.tonic, ...octaveNumbers]}
-        name={(text) => writtenLabel(brief.instrument.kind, text)}
+        name={(tonic) => writtenLabel(brief.instrument.kind, part.begins({ ...material, tonic }) ?? tonic)}
         onChange={(tonic) => changeBrief((now) => withPattern(now, { tonic }))}
       />
       ,{' '}

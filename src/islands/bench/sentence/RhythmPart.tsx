@@ -3,7 +3,7 @@ import { withRhythm } from '#core/brief/edits';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';
 import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, METERS, namesOf, NOTE_VALUES, patternNamed } from '#core/rhythm';
 import { changeBrief, changeBriefAndReadLine } from '../../../state/edits/brief-actions.ts';
-import { Choice } from '../../../ui/fields/Choice.tsx';
+import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { bowLabel, NOTE_VALUE_LABELS } from '../../../words/labels.ts';
 import { ACCENT_LABELS, accentsLabel, BOW_LABELS, bowsLabel, LENGTH_LABELS, lengthsLabel, pickUpLabel } from '../../../words/rhythm.ts';
 import { TempoPart } from './TempoPart.tsx';
@@ -53,27 +53,49 @@ const TO_A_BOW = [1, 2, 3, 4, 6, 8, 12, 16];
 /** A line's own slurs. */
 const AS_WRITTEN = 'as-written';
 
-function Lengths({ brief }: RhythmProps) {
-  const lengths = brief.rhythm?.lengths ?? [];
-  const told = useTold(lengths.length === 0);
+interface NamedChoiceProps<Name extends string> {
+  readonly label: string;
+  /** What can be chosen, by name. */
+  readonly labels: Readonly<Record<Name, string>>;
+  /** What is chosen; null for something of the teacher's own, which stands as `own`. */
+  readonly chosen: Name | null;
+  readonly own: string;
+  readonly usual: Name;
+  readonly onChoose: (name: Name) => void;
+}
+
+/** One of several named things; told where it is not as usual, and with the whole sentence. */
+function NamedChoice<Name extends string>({ label, labels, chosen, own, usual, onChoose }: NamedChoiceProps<Name>) {
+  const told = useTold(chosen === usual);
   if (!told) return null;
-  const named = patternNamed(LENGTH_PATTERNS, lengths);
-  const names = namesOf(LENGTH_PATTERNS);
-  const choose = (chosen: string): void => {
-    const name = names.find((each) => each === chosen);
-    if (name) changeBrief((now) => withRhythm(now, { lengths: name === 'even' ? null : [...LENGTH_PATTERNS[name]] }));
-  };
+  const names = namesOf(labels);
   return (
     <>
-      <Choice
-        label="Rhythm"
-        value={named ?? OWN}
-        values={named ? names : [OWN, ...names]}
-        name={(each) => (each === OWN ? lengthsLabel(lengths) : LENGTH_LABELS[each])}
-        onChange={choose}
+      <OptionChoice
+        label={label}
+        value={chosen ?? OWN}
+        options={[...(chosen === null ? [{ value: OWN, name: own }] : []), ...names.map((name) => ({ value: name, name: labels[name] }))]}
+        onChange={(next) => {
+          const name = names.find((each) => each === next);
+          if (name) onChoose(name);
+        }}
       />
       ,{' '}
     </>
+  );
+}
+
+function Lengths({ brief }: RhythmProps) {
+  const lengths = brief.rhythm?.lengths ?? [];
+  return (
+    <NamedChoice
+      label="Rhythm"
+      labels={LENGTH_LABELS}
+      chosen={patternNamed(LENGTH_PATTERNS, lengths)}
+      own={lengthsLabel(lengths)}
+      usual="even"
+      onChoose={(name) => changeBrief((now) => withRhythm(now, { lengths: name === 'even' ? null : [...LENGTH_PATTERNS[name]] }))}
+    />
   );
 }
 
@@ -124,25 +146,15 @@ function withBowing(brief: Brief, chosen: string): Brief {
 
 function Accents({ brief }: RhythmProps) {
   const accents = brief.rhythm?.accents ?? null;
-  const told = useTold(accents === null);
-  if (!told) return null;
-  const named = patternNamed(ACCENTS, accents);
-  const names = namesOf(ACCENTS);
-  const choose = (chosen: string): void => {
-    const name = names.find((each) => each === chosen);
-    if (name) changeBrief((now) => withRhythm(now, { accents: ACCENTS[name] }));
-  };
   return (
-    <>
-      <Choice
-        label="Accents"
-        value={named ?? OWN}
-        values={named ? names : [OWN, ...names]}
-        name={(each) => (each === OWN ? accentsLabel(accents) : ACCENT_LABELS[each])}
-        onChange={choose}
-      />
-      ,{' '}
-    </>
+    <NamedChoice
+      label="Accents"
+      labels={ACCENT_LABELS}
+      chosen={patternNamed(ACCENTS, accents)}
+      own={accentsLabel(accents)}
+      usual="none"
+      onChoose={(name) => changeBrief((now) => withRhythm(now, { accents: ACCENTS[name] }))}
+    />
   );
 }
 

@@ -15,6 +15,7 @@ export interface Hold {
   readonly onPointerDown: (event: PointerEvent) => void;
   readonly onPointerUp: () => void;
   readonly onPointerCancel: () => void;
+  readonly onPointerLeave: () => void;
 }
 
 /**
@@ -56,6 +57,8 @@ export function useHold(say: (signal: Signal) => void): Hold {
     },
     onPointerUp: end,
     onPointerCancel: cancel,
+    // Released outside the page, a tap would go on until it said that it hurts.
+    onPointerLeave: cancel,
   };
 }
 

@@ -2,6 +2,7 @@ import { useCallback, useMemo, useState } from 'react';
 import type { Engraving, FingerMark, Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/layout.ts';
+import { systemsOf } from '../../engraving/systems.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
 import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
@@ -10,6 +11,36 @@ import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
 
 /** Width of the music on the page, px: A4 and Letter between their margins. */
 export const SHEET_WIDTH = 680;
+
+interface SystemsProps {
+  readonly plan: Plan;
+  readonly engraving: Engraving;
+  readonly marks: readonly (FingerMark | null)[];
+  /** The first line alone. */
+  readonly beginning?: boolean;
+}
+
+/** Music in as many lines as the page needs. */
+export function Systems({ plan, engraving, marks, beginning = false }: SystemsProps) {
+  const systems = useMemo(() => systemsOf(engraving, SHEET_WIDTH), [engraving]);
+  const shown = beginning ? systems.slice(0, 1) : systems;
+  return (
+    <>
+      {shown.map((measures, index) => (
+        <System
+          key={index}
+          plan={plan}
+          engraving={engraving}
+          marks={marks}
+          measures={measures}
+          first={index === 0}
+          last={index === systems.length - 1}
+        />
+      ))}
+      {shown.length < systems.length && <p className="text-[13px] text-dove-dark">… and so on.</p>}
+    </>
+  );
+}
 
 interface SystemProps {
   readonly plan: Plan;
@@ -21,7 +52,7 @@ interface SystemProps {
 }
 
 /** One line of music. All but the last fill the width. */
-export function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
+function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
   const under = useUnderStaff();
   const layout = useMemo(
     () =>
