@@ -18,7 +18,6 @@ const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'Wren · A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
   { file: 'bench-write', piece: 'Robin · Evening line', prepare: write },
   { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
-  { file: 'bench-in-tune', piece: 'Robin · A major in sixths', prepare: showInTune },
   { file: 'compare', piece: null, prepare: compare },
   { file: 'fingerboard', piece: 'Merle · F major, first shifts', prepare: (page) => measures(page, 'Fingerboard') },
   { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
@@ -29,9 +28,10 @@ const VIEWS: readonly View[] = [
   { file: 'stand', piece: null, prepare: stand },
   { file: 'lesson', piece: null, prepare: lesson },
   { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
+  { file: 'metronome', piece: null, prepare: metronome },
   { file: 'tuner', piece: null, prepare: tuneCello },
   { file: 'setup', piece: null, prepare: setUpPlayer },
-  { file: 'sheet', piece: 'Robin · Evening line', prepare: openSheet },
+  { file: 'sheet', piece: 'Merle · A minor in first position', prepare: openSheet },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
   { file: 'school', piece: null, prepare: showSchool },
 ];
@@ -75,13 +75,20 @@ async function keys(page: Page, pressed: readonly string[]): Promise<void> {
     .waitFor();
 }
 
+/** The sheet as a practice page: two variants after the line. */
 async function openSheet(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Under the staff' }).click();
-  await page.getByLabel('Fingers down and lifted').check();
-  await page.getByLabel('Tones and semitones').check();
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await page.getByRole('button', { name: /^Variants/ }).click();
+  await page.getByLabel('one long and a triplet').check();
+  await page.getByLabel('two slurred, two separate').check();
   await page.keyboard.press('Escape');
-  await page.getByRole('link', { name: 'Sheet' }).click();
-  await page.locator('.vf-notehead').first().waitFor();
+  await page.getByRole('region', { name: 'two slurred, two separate' }).locator('.vf-notehead').first().waitFor();
+}
+
+async function metronome(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/metronome?tempo=84&meter=3/4&silent=true`);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.getByText('A silent measure: keep counting.').waitFor();
 }
 
 async function write(page: Page): Promise<void> {
@@ -145,12 +152,6 @@ async function compare(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Compare Martin · B♭ major, up and down' }).click();
   await page.getByRole('region', { name: 'Note by note' }).waitFor();
   await page.locator('[data-ghost]').first().waitFor();
-}
-
-async function showInTune(page: Page): Promise<void> {
-  await keys(page, ['ArrowRight', 'ArrowRight', 'ArrowRight']);
-  await page.getByRole('tab', { name: 'In tune' }).click();
-  await page.getByLabel('Intonation').selectOption('pure to the tonic');
 }
 
 async function measures(page: Page, part: string): Promise<void> {

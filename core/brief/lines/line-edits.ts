@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import type { Line, LineNoteDocument, TypedNote, WrittenOrnament } from '#core/material';
 import { formatKey, formatPitch, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
-import { formatFraction } from '#core/rhythm';
+import { formatFraction, type Rhythm } from '#core/rhythm';
 import { withLocks } from './locks.ts';
 import { withMarks } from './marks.ts';
 import { withPassages } from './passages.ts';
@@ -13,16 +13,34 @@ import { withPassages } from './passages.ts';
  * A brief whose material cannot be read stays as it is.
  */
 export function writtenOut(brief: Brief): Brief {
-  if (brief.material.kind === 'line') return brief;
+  return brief.material.kind === 'line' ? brief : asPlayed(brief);
+}
+
+/**
+ * The same with its variant written into the notes: another rhythm, another bowing and accents become the line's own, so that what is
+ * changed is what is seen, and nothing of it is done twice.
+ */
+function asPlayed(brief: Brief): Brief {
+  if (brief.material.kind === 'line' && !isVariant(brief.rhythm ?? {})) return brief;
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return brief;
-  const { samePatternEveryOctave: _, wayDown: __, ...others } = brief;
-  return { ...others, material: { kind: 'line', key: formatKey(line.value.key), notes: documentsOf(line.value) } };
+  const { samePatternEveryOctave: _, wayDown: __, rhythm, ...others } = brief;
+  const { lengths: ___, bows: ____, accents: _____, ...plain } = rhythm ?? {};
+  return {
+    ...others,
+    ...(rhythm ? { rhythm: plain } : {}),
+    material: { kind: 'line', key: formatKey(line.value.key), notes: documentsOf(line.value) },
+  };
+}
+
+/** Whether a rhythm plays notes otherwise than they are written. */
+function isVariant({ lengths, bows, accents }: Rhythm): boolean {
+  return lengths !== undefined || bows !== undefined || accents !== undefined;
 }
 
 /** A note of the line with something about it changed; a rest stays a rest unless it is given pitches. */
 export function withNote(brief: Brief, index: number, change: { readonly pitches?: readonly string[]; readonly duration?: string }): Brief {
-  return changed(brief, (notes) =>
+  return changed(change.duration === undefined ? brief : asPlayed(brief), (notes) =>
     notes.map((note, at): LineNoteDocument => {
       if (at !== index) return note;
       const duration = change.duration ?? note.duration;
@@ -40,6 +58,8 @@ export interface SignChange {
   readonly harmonic?: 'natural' | 'stopped' | null;
   /** A grace note. */
   readonly grace?: boolean;
+  /** An accent: it stands beside any of the others. */
+  readonly accent?: boolean;
 }
 
 /** A note of the line with other signs at it. A note is a grace note, an ornamented one or a harmonic: the newest sign stays. */
@@ -47,23 +67,30 @@ export function withSigns(brief: Brief, index: number, change: SignChange): Brie
   return changed(brief, (notes) =>
     notes.map((note, at): LineNoteDocument => {
       if (at !== index || 'rest' in note) return note;
-      const { ornament, harmonic, grace, ...plain } = note;
-      const before = {
-        ornament: ornament ?? null,
-        harmonic: harmonic === true ? ('natural' as const) : harmonic || null,
-        grace: grace ?? false,
-      };
+      const { ornament: _, harmonic: __, grace: ___, accent: ____, ...plain } = note;
+      const before = signsAt(note);
       const asked = change.ornament != null || change.harmonic != null || change.grace === true;
-      return { ...plain, ...signsOf(asked ? change : { ...before, ...change }) };
+      return { ...plain, ...signsOf(asked ? { accent: before.accent, ...change } : { ...before, ...change }) };
     }),
   );
 }
 
-function signsOf({ ornament, harmonic, grace }: SignChange): Pick<TypedNote, 'ornament' | 'harmonic' | 'grace'> {
+/** What stands at a note. */
+function signsAt({ ornament, harmonic, grace, accent }: TypedNote): Required<SignChange> {
+  return {
+    ornament: ornament ?? null,
+    harmonic: harmonic === true ? 'natural' : harmonic || null,
+    grace: grace === true,
+    accent: accent === true,
+  };
+}
+
+function signsOf({ ornament, harmonic, grace, accent }: SignChange): Pick<TypedNote, 'ornament' | 'harmonic' | 'grace' | 'accent'> {
   return {
     ...(ornament ? { ornament } : {}),
     ...(harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : true } : {}),
     ...(grace === true ? { grace } : {}),
+    ...(accent === true ? { accent } : {}),
   };
 }
 
@@ -83,7 +110,7 @@ export function withNotesRemoved(brief: Brief, from: number, to: number): Brief 
 
 /** The notes `from` to `to` (both inclusive) in one bow of their own, or each in a bow of its own. */
 export function withBow(brief: Brief, from: number, to: number, slurred: boolean): Brief {
-  return changed(brief, (notes) =>
+  return changed(asPlayed(brief), (notes) =>
     notes.map((note, index) => {
       if (index < from - 1 || index > to) return note;
       return withSlur(note, slurred && index >= from && index < to);
@@ -91,9 +118,11 @@ export function withBow(brief: Brief, from: number, to: number, slurred: boolean
   );
 }
 
-/** The notes `from` to `to` as a line of their own, with what was locked and written there. */
+/** The notes `from` to `to` as a line of their own, with what was locked and written there. It begins with a measure. */
 export function partOf(brief: Brief, from: number, to: number): Brief {
-  const edited = changed(brief, (notes) => notes.slice(from, to + 1));
+  const { rhythm, ...others } = asPlayed(brief);
+  const { pickUp: _, ...plain } = rhythm ?? {};
+  const edited = changed(rhythm ? { ...others, rhythm: plain } : others, (notes) => notes.slice(from, to + 1));
   return renumbered(edited, (note) => (note >= from && note <= to ? note - from : null));
 }
 
@@ -130,9 +159,9 @@ function documentsOf(line: Line): LineNoteDocument[] {
     const duration = formatFraction(note.duration);
     if (note.kind === 'rest') return { rest: true, duration };
     const pitches = [note.pitch, ...(note.upper ? [note.upper] : [])].map(formatPitch);
-    const { slurredToNext, harmonic, ornament, grace } = note;
+    const { slurredToNext, harmonic, ornament, grace, accent } = note;
     const written = ornament && { kind: ornament.kind, ...(ornament.sign ? { sign: ornament.sign } : {}) };
-    return { pitches, duration, ...(slurredToNext ? { slur: true } : {}), ...signsOf({ ornament: written, harmonic, grace }) };
+    return { pitches, duration, ...(slurredToNext ? { slur: true } : {}), ...signsOf({ ornament: written, harmonic, grace, accent }) };
   });
 }
 

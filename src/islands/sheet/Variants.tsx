@@ -113,7 +113,7 @@ export function Variants({ plan, marks }: VariantsProps) {
   const { variants, whole } = useVariants();
   return variants.map(({ name, label, variant }, order) => (
     <section key={name} aria-label={label} className="mt-4 break-inside-avoid">
-      <Heading>
+      <Heading className="mb-1">
         {order + 1}. {label.charAt(0).toUpperCase()}
         {label.slice(1)}
       </Heading>

@@ -5,7 +5,7 @@ import { database, type PieceRecord } from '../../storage/database.ts';
 import { carriedBy } from '../../storage/pieces.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
 import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE, PIECE_GONE } from '../../words/other-tabs.ts';
-import { say } from '../notices.ts';
+import { noticeNow, say } from '../notices.ts';
 import { recordOfWork } from './saving.ts';
 import { typedLine } from './work-actions.ts';
 import { workStore } from './work.ts';
@@ -27,7 +27,8 @@ export function keepInStep(): () => void {
   const announce = (pieceId: string | null): void => others.postMessage({ pieceId, asks: true });
   others.onmessage = ({ data }: MessageEvent<Opened>) => {
     if (data.pieceId === null || data.pieceId !== workStore.getState().pieceId) return;
-    say(OPEN_TWICE);
+    // What the other tab has changed already tells that it is open.
+    if (!TELLS_OF_THE_OTHER.includes(noticeNow() ?? '')) say(OPEN_TWICE);
     if (data.asks) others.postMessage({ pieceId: data.pieceId, asks: false });
   };
   const begin = (pieceId: string | null): void => {
@@ -44,6 +45,8 @@ export function keepInStep(): () => void {
     watching?.unsubscribe();
   };
 }
+
+const TELLS_OF_THE_OTHER: readonly string[] = [CHANGED_ELSEWHERE, CHANGED_IN_BOTH];
 
 /** A tab has this piece on its bench; it asks whether another has it as well. */
 interface Opened {

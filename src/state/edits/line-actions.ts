@@ -40,13 +40,14 @@ export function typePitches(note: number, text: string): void {
   const [typed] = reading.ok ? reading.value : [];
   if (!reading.ok) say(issuesText(reading.issues));
   else if (typed && !('rest' in typed)) {
-    const { pitches, ornament, harmonic } = typed;
-    const signs: SignChange = ornament ? { ornament } : harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : 'natural' } : {};
+    const { pitches, ornament, harmonic, accent } = typed;
+    const asked: SignChange = ornament ? { ornament } : harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : 'natural' } : {};
+    const signs: SignChange = { ...asked, ...(accent ? { accent } : {}) };
     editLine((brief) => withSigns(withNote(brief, note, { pitches }), note, signs));
   }
 }
 
-/** Sets an ornament or a harmonic at a note, makes it a grace note, or takes that away. */
+/** Sets an ornament, a harmonic or an accent at a note, makes it a grace note, or takes that away. */
 export function setSigns(note: number, change: SignChange): void {
   editLine((brief) => withSigns(brief, note, change));
 }

@@ -71,6 +71,8 @@ async function placesInMillimetres(page: Page): Promise<readonly number[]> {
 }
 
 test('a very long line is saved as several drawings, none of them cut', async ({ page }) => {
+  // Two drawings of hundreds of notes: on a busy machine that takes its time, which is nothing to do with what is asked here.
+  test.slow();
   await openNewPiece(page);
   await typeLine(page, 'G3:1/16 A3 B3 C4 '.repeat(160));
   await expect(page.getByText('640 notes', { exact: false }).first()).toBeVisible();

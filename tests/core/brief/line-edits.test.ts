@@ -13,9 +13,11 @@ import {
   withNotesInserted,
   withNotesRemoved,
   withPitchesMoved,
+  withSigns,
   writtenOut,
 } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
+import { formatFraction } from '#core/rhythm';
 import { formatPitch, nextInKey, parseKey, parsePitch } from '#core/pitch';
 import { plan } from '#core/plan';
 import { fingering, lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
@@ -197,5 +199,63 @@ describe('a fingering typed as digits', () => {
 
   it('takes the thumb in either case and double stops from below', () => {
     assert.deepEqual(parseFingering('t T 1+3 .'), { ok: true, value: [['T'], ['T'], ['1', '3'], null] });
+  });
+});
+
+describe('a line in a variant', () => {
+  const varied: Brief = {
+    ...scale,
+    rhythm: { noteValue: '1/8', lengths: ['3/2', '1/2'], bows: [2, 1, 1], accents: { every: 4, on: 1 }, pickUp: '1/8' },
+  };
+  const toldOf = ({ material, rhythm }: Brief) => {
+    const line = readMaterial(material, rhythm);
+    assert.ok(line.ok);
+    return line.value.notes.map((note) => [
+      formatFraction(note.duration),
+      formatFraction(note.onset),
+      note.kind === 'note' && note.slurredToNext,
+      note.kind === 'note' && note.accent,
+    ]);
+  };
+
+  it('is written out as it is seen, and not varied twice', () => {
+    const out = writtenOut(varied);
+    assert.deepEqual(toldOf(out), toldOf(varied));
+    assert.deepEqual(Object.keys(out.rhythm ?? {}).toSorted(), ['noteValue', 'pickUp']);
+    assert.ok(isBrief(out));
+  });
+
+  it('keeps its variant while pitches change, and becomes what is seen where lengths and bows do', () => {
+    const own: Brief = { ...lineBrief('violin', ['G3', 'A3', 'B3', 'C4']), rhythm: { lengths: ['3/2', '1/2'], bows: [2] } };
+    const moved = withNote(own, 0, { pitches: ['D4'] });
+    assert.deepEqual(moved.rhythm, own.rhythm);
+    assert.deepEqual(toldOf(moved), toldOf(own));
+    const longer = withNote(own, 3, { duration: '1/2' });
+    assert.deepEqual(
+      toldOf(longer).map(([duration]) => duration),
+      ['3/8', '1/8', '3/8', '1/2'],
+    );
+    assert.equal(bowsOf(own), '_._.');
+    assert.equal(bowsOf(withBow(own, 0, 1, false)), '.._.');
+  });
+
+  it('gives a passage as it is seen, from the beginning of a measure', () => {
+    const part = partOf(varied, 1, 4);
+    assert.deepEqual(
+      toldOf(part).map(([duration, onset]) => [duration, onset]),
+      [
+        ['1/16', '0/1'],
+        ['3/16', '1/16'],
+        ['1/16', '1/4'],
+        ['3/16', '5/16'],
+      ],
+    );
+  });
+
+  it('has an accent beside any other sign', () => {
+    const own = lineBrief('violin', ['G3', 'A3', 'B3']);
+    const trilled = withSigns(withSigns(own, 1, { accent: true }), 1, { ornament: { kind: 'trill' } });
+    assert.ok(trilled.material.kind === 'line');
+    assert.deepEqual(trilled.material.notes[1], { pitches: ['A3'], duration: '1/4', ornament: { kind: 'trill' }, accent: true });
   });
 });

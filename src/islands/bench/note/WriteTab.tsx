@@ -146,11 +146,11 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
   );
 }
 
-/** Trill or mordent, harmonic, grace note. */
+/** Trill or mordent, harmonic, grace note, accent. */
 function Signs({ plan, index }: PlaceProps) {
   const element = plan.line.notes[index];
   if (element?.kind !== 'note' || element.upper) return null;
-  const { ornament, harmonic, grace } = element;
+  const { ornament, harmonic, grace, accent } = element;
   const kindOf = (value: string) => ORNAMENT_KINDS.find((kind) => kind === value);
   return (
     <>
@@ -184,6 +184,15 @@ function Signs({ plan, index }: PlaceProps) {
             onChange={(event) => setSigns(index, { grace: event.target.checked })}
           />
           grace note
+        </label>
+        <label className="flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="size-4 accent-ink"
+            checked={accent}
+            onChange={(event) => setSigns(index, { accent: event.target.checked })}
+          />
+          accent
         </label>
       </Row>
       <Row name="Harmonic">
