@@ -27,6 +27,7 @@ export const CORE_ROOMS = [
   'plan/describe',
   'plan',
   'fit',
+  'bow',
   'explain',
   'drill',
   'session',

@@ -52,7 +52,8 @@ export function lineOfPattern(pattern: PatternDocument, rule: PatternRule, rhyth
   if (!key || !sounds) return badReading(outOfRange(pattern, rule, tonic.value));
   const meter = meterOf(rhythm);
   const pickUp = pickUpOf(rhythm, meter);
-  return writableLine(lineOf(key, meter, filledToBar(inVariant(notesOf(sounds, rhythm), rhythm), meter, pickUp), pickUp));
+  const bowed = { ...rhythm, bows: rhythm.bows ?? [rhythm.notesPerBow ?? 1] };
+  return writableLine(lineOf(key, meter, filledToBar(inVariant(notesOf(sounds, rhythm), bowed), meter, pickUp), pickUp));
 }
 
 /** A rising row in playing order. */
@@ -75,14 +76,11 @@ function soundsOf({ direction, top }: PatternDocument, { wayFrom, turn }: Patter
 
 function notesOf(sounds: readonly Sound[], rhythm: Rhythm): readonly UnplacedNote[] {
   const value = parseFraction(rhythm.noteValue ?? '1/4') ?? fraction(1, 4);
-  const perBow = rhythm.notesPerBow ?? 1;
-  const last = sounds.length - 1;
-  return sounds.map((sound, index) => {
-    const slurred = index < last && (index + 1) % perBow !== 0;
-    return 'lower' in sound
-      ? { ...plainNote(sound.lower, value, slurred), upper: sound.upper, fingerPairs: sound.fingerPairs }
-      : plainNote(sound, value, slurred);
-  });
+  return sounds.map((sound) =>
+    'lower' in sound
+      ? { ...plainNote(sound.lower, value, false), upper: sound.upper, fingerPairs: sound.fingerPairs }
+      : plainNote(sound, value, false),
+  );
 }
 
 /** The last note of a scale is held to the end of its measure, as scale books write it. */

@@ -80,6 +80,46 @@ export const lockIssue = issuesAbout('lock', {
     hint: 'Choose another finger.',
   }),
 
+  /** A locked bow that does not lie in the line. */
+  'bow-outside-line': ({ from, to, count }: { readonly from: number; readonly to: number; readonly count: number }) => ({
+    expected: `notes from 1 to ${count}`,
+    came: `${from + 1} to ${to + 1}`,
+    message: `A bow is locked from note ${from + 1} to note ${to + 1}, but the line has ${count}.`,
+    hint: 'Unlock the bowing, or type it again.',
+  }),
+
+  /** Two locked bows that share a note, or stand in the wrong order. */
+  'bows-overlap': ({ note }: { readonly note: number }) => ({
+    expected: 'each bow after the one before',
+    came: `two for note ${note + 1}`,
+    message: `Two bows are locked over note ${note + 1}.`,
+    hint: 'Unlock the bowing, or type it again.',
+  }),
+
+  /** A bow, locked or typed, that goes over a rest. */
+  'bow-over-rest': ({ note }: { readonly note: number }) => ({
+    expected: 'notes without a rest between them',
+    came: `a rest at ${note + 1}`,
+    message: `A bow would go over the rest at place ${note + 1}.`,
+    hint: 'End the bow before the rest and begin a new one after it.',
+  }),
+
+  /** A word of a typed bowing that is no bow. */
+  'not-a-bow': ({ word }: { readonly word: string }) => ({
+    expected: 'a number of notes, as 4 or d4',
+    came: word,
+    message: `“${word}” is not a bow.`,
+    hint: 'Write the notes to each bow with blanks between, as 4 4 2 1; d4 is a down bow, u4 an up bow.',
+  }),
+
+  /** A typed bowing that is longer than the line. */
+  'too-many-bows': ({ bowed, notes }: { readonly bowed: number; readonly notes: number }) => ({
+    expected: `at most ${notes}`,
+    came: String(bowed),
+    message: `The bows written take ${counted(bowed, 'note', 'notes')}, but from here on the line has ${notes}.`,
+    hint: 'Begin at an earlier note, or leave some out.',
+  }),
+
   /** A word of a typed fingering that is no finger. */
   'not-a-finger': ({ word }: { readonly word: string }) => ({
     expected: '0 to 4 or T',

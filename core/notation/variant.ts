@@ -13,8 +13,10 @@ export type Variant = Pick<Rhythm, 'lengths' | 'bows' | 'accents'>;
  */
 export function engravedVariant(plan: Plan, { lengths, bows, accents }: Variant): Engraving | null {
   const { brief } = plan;
+  const { lockedBows, ...asIs } = brief.rhythm ?? {};
   const rhythm = {
-    ...brief.rhythm,
+    ...asIs,
+    ...(lockedBows && !bows ? { lockedBows } : {}),
     ...(lengths ? { lengths } : {}),
     ...(bows ? { bows } : {}),
     ...(accents ? { accents } : {}),

@@ -13,7 +13,7 @@ export {
 } from './fraction.ts';
 export { type Meter, meterOf } from './meter.ts';
 export { isPlain, type NoteValue, type Tuplet, tupletStarts, writtenFrom, writtenLengths } from './note-value.ts';
-export { Duration, Rhythm } from './schema.ts';
+export { Duration, LockedBow, Rhythm } from './schema.ts';
 export {
   type AccentPattern,
   ACCENTS,

@@ -16,11 +16,20 @@ const Bow = Type.Integer({ minimum: 1, maximum: 64 });
 /** The most there may be in a row before it begins again. */
 const IN_A_ROW = { minItems: 1, maxItems: 16 };
 
+/** Notes of the line in one bow, from one place to another: whatever the bowing of the others is, these stay as they are. */
+export const LockedBow = Type.Object({ from: Type.Integer({ minimum: 0 }), to: Type.Integer({ minimum: 0 }) }, closed);
+
+/** Notes in one bow, as documents carry them; line indexes, rests count. */
+export type LockedBow = Static<typeof LockedBow>;
+
+/** No line has more bows. */
+const MOST_BOWS = 10_000;
+
 /**
  * Note value, meter and bowing. `notesPerBow` slurs the notes of scales and arpeggios in groups. The others make a variant of any
  * line without a change to what the left hand does: `lengths` are shares of each note's length, `bows` the notes to each bow in
  * place of the slurs there are, both one after the other and then again from the first; `accents` falls on one note of so many;
- * `pickUp` is how long before the first bar line the line begins.
+ * `pickUp` is how long before the first bar line the line begins. `lockedBows` are bows the teacher prescribes, in order.
  */
 export const Rhythm = Type.Object(
   {
@@ -33,6 +42,7 @@ export const Rhythm = Type.Object(
       Type.Object({ every: Type.Integer({ minimum: 1, maximum: 16 }), on: Type.Integer({ minimum: 1, maximum: 16 }) }, closed),
     ),
     pickUp: Type.Optional(Duration),
+    lockedBows: Type.Optional(Type.Array(LockedBow, { minItems: 1, maxItems: MOST_BOWS })),
   },
   closed,
 );

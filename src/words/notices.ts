@@ -13,9 +13,10 @@ export const WRITTEN_OUT = 'The notes are now written out one by one, so that ea
 export const NO_SOUND = 'The browser cannot play sound.';
 
 /** What no longer fits its note and was removed; null where everything does. */
-export function droppedText({ dropped, droppedMarks, droppedPassages }: CarriedLocks): string | null {
+export function droppedText({ dropped, droppedMarks, droppedPassages, droppedBows }: CarriedLocks): string | null {
   const told = [
     [dropped, 'One locked finger no longer fits its note', `${dropped} locked fingers no longer fit their notes`],
+    [droppedBows, 'One locked bow no longer fits its notes', `${droppedBows} locked bows no longer fit their notes`],
     [droppedMarks, 'One mark no longer has its note', `${droppedMarks} marks no longer have their notes`],
     [
       droppedPassages,
@@ -24,7 +25,8 @@ export function droppedText({ dropped, droppedMarks, droppedPassages }: CarriedL
     ],
   ] as const;
   const words = told.flatMap(([count, one, many]) => (count === 0 ? [] : [count === 1 ? one : many]));
-  return words.length === 0 ? null : `${words.join('. ')} and ${dropped + droppedMarks + droppedPassages === 1 ? 'was' : 'were'} removed.`;
+  const all = dropped + droppedMarks + droppedPassages + droppedBows;
+  return words.length === 0 ? null : `${words.join('. ')} and ${all === 1 ? 'was' : 'were'} removed.`;
 }
 
 /** A question to the engine has no answer. */

@@ -2,10 +2,11 @@ import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import type { Line, LineNoteDocument, TypedNote, WrittenOrnament } from '#core/material';
 import { formatKey, formatPitch, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
-import { formatFraction, type Rhythm } from '#core/rhythm';
+import { formatFraction, type LockedBow, type Rhythm } from '#core/rhythm';
 import { withLocks } from './locks.ts';
 import { withMarks } from './marks.ts';
 import { withPassages } from './passages.ts';
+import { withLockedBows } from './typed-bowing.ts';
 
 /**
  * The same brief with its line written out note by note, so that single notes can be changed: scales and arpeggios become
@@ -25,7 +26,7 @@ function asPlayed(brief: Brief): Brief {
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return brief;
   const { samePatternEveryOctave: _, wayDown: __, rhythm, ...others } = brief;
-  const { lengths: ___, bows: ____, accents: _____, ...plain } = rhythm ?? {};
+  const { lengths: ___, bows: ____, accents: _____, lockedBows: ______, ...plain } = rhythm ?? {};
   return {
     ...others,
     ...(rhythm ? { rhythm: plain } : {}),
@@ -34,8 +35,8 @@ function asPlayed(brief: Brief): Brief {
 }
 
 /** Whether a rhythm plays notes otherwise than they are written. */
-function isVariant({ lengths, bows, accents }: Rhythm): boolean {
-  return lengths !== undefined || bows !== undefined || accents !== undefined;
+function isVariant({ lengths, bows, accents, lockedBows }: Rhythm): boolean {
+  return [lengths, bows, accents, lockedBows].some((part) => part !== undefined);
 }
 
 /** A note of the line with something about it changed; a rest stays a rest unless it is given pitches. */
@@ -195,10 +196,13 @@ function renumbered(brief: Brief, placeOf: (note: number) => number | null): Bri
       const note = placeOf(item.note);
       return note === null ? [] : [{ ...item, note }];
     });
-  const stretches = (brief.stretches ?? []).flatMap((passage) => {
-    const places = Array.from({ length: passage.to - passage.from + 1 }, (_, order) => placeOf(passage.from + order) ?? -1);
-    const left = places.filter((place) => place >= 0);
-    return left.length === 0 ? [] : [{ ...passage, from: Math.min(...left), to: Math.max(...left) }];
-  });
-  return withPassages(withMarks(withLocks(brief, move(brief.locks)), move(brief.marks)), stretches);
+  const moveAll = <Item extends LockedBow>(items: readonly Item[] = []): Item[] =>
+    items.flatMap((item) => {
+      const places = Array.from({ length: item.to - item.from + 1 }, (_, order) => placeOf(item.from + order) ?? -1);
+      const left = places.filter((place) => place >= 0);
+      return left.length === 0 ? [] : [{ ...item, from: Math.min(...left), to: Math.max(...left) }];
+    });
+  const lockedBows = brief.rhythm?.lockedBows;
+  const bowed = lockedBows ? withLockedBows(brief, moveAll(lockedBows)) : brief;
+  return withPassages(withMarks(withLocks(bowed, move(brief.locks)), move(brief.marks)), moveAll(brief.stretches));
 }

@@ -4,6 +4,7 @@ import type { Finger } from '#core/hand';
 import { type Pitch, samePitch } from '#core/pitch';
 import { withMarks } from './marks.ts';
 import { withPassages } from './passages.ts';
+import { withLockedBows } from './typed-bowing.ts';
 
 /** A brief whose locks and marks fit its material, and how many of each had to go. */
 export interface CarriedLocks {
@@ -15,6 +16,8 @@ export interface CarriedLocks {
   readonly droppedMarks: number;
   /** What was asked of some notes alone and had to go. */
   readonly droppedPassages: number;
+  /** Locked bows that had to go. */
+  readonly droppedBows: number;
 }
 
 /**
@@ -23,19 +26,25 @@ export interface CarriedLocks {
  */
 export function carryLocks(before: Brief, after: Brief): CarriedLocks {
   const { locks = [], marks = [], stretches = [] } = after;
-  if (locks.length + marks.length + stretches.length === 0) return { brief: after, dropped: 0, droppedMarks: 0, droppedPassages: 0 };
+  const bows = after.rhythm?.lockedBows ?? [];
+  if (locks.length + marks.length + stretches.length + bows.length === 0) return { brief: after, ...NOTHING_DROPPED };
   const same = sameNotes(before, after);
   const sameKind = before.instrument.kind === after.instrument.kind;
   const kept = sameKind ? locks.filter(({ note }) => same(note)) : [];
   const keptPassages = sameKind ? stretches.filter(({ from, to }) => same(from) && same(to)) : [];
   const keptMarks = marks.filter(({ note }) => same(note));
+  const keptBows = bows.filter(({ from, to }) => Array.from({ length: to - from + 1 }, (_, order) => from + order).every(same));
+  const bowed = keptBows.length === bows.length ? after : withLockedBows(after, keptBows);
   return {
-    brief: withPassages(withMarks(withLocks(after, kept), keptMarks), keptPassages),
+    brief: withPassages(withMarks(withLocks(bowed, kept), keptMarks), keptPassages),
     dropped: locks.length - kept.length,
     droppedMarks: marks.length - keptMarks.length,
     droppedPassages: stretches.length - keptPassages.length,
+    droppedBows: bows.length - keptBows.length,
   };
 }
+
+const NOTHING_DROPPED = { dropped: 0, droppedMarks: 0, droppedPassages: 0, droppedBows: 0 };
 
 /** The brief with one note's lock merged into what was locked for it before; the position gives way to a new string or finger. */
 export function withLock(brief: Brief, lock: Lock): Brief {

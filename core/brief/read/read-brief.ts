@@ -11,6 +11,7 @@ import { limitIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { changedWeights, mixedWeights, type Weights, weightsFor } from '#core/weights';
 import type { Brief } from '../schema/brief.ts';
+import { lockedBowsIssue } from './locked-bows.ts';
 import { type ReadLimit, readLimits } from './read-limits.ts';
 import { readLocks } from './read-locks.ts';
 import { type ReadPassage, readPassages } from './read-passages.ts';
@@ -67,7 +68,9 @@ function readLine({ material, rhythm, samePatternEveryOctave }: Brief): Reading<
   if (samePatternEveryOctave === true && !materialPart(material.kind).repeatsByOctave) {
     return badReading(limitIssue('pattern-needs-scale', { kind: material.kind }, { pointer: '/samePatternEveryOctave' }));
   }
-  return readMaterial(material, rhythm);
+  const line = readMaterial(material, rhythm);
+  const wrong = line.ok ? lockedBowsIssue(rhythm ?? {}, line.value) : null;
+  return wrong ? badReading(wrong) : line;
 }
 
 /** What a brief asks of the fingering: limits, locked notes, wishes, and the weights they come to. */

@@ -1,0 +1,75 @@
+import { otherWay, type Bow } from './bows.ts';
+
+/** A bow and where it is drawn: shares of the whole bow from the frog, 0, to the tip, 1. */
+export interface DrawnBow extends Bow {
+  /** Where it begins. */
+  readonly starts: number;
+  /** Where it ends. */
+  readonly ends: number;
+  /** How fast, beside a bow in which every note gets its share: 3 is three times as fast; under 1 the bow is saved. */
+  readonly pace: number;
+}
+
+/** A part of the bow. */
+export type BowPart = 'frog' | 'lower-half' | 'middle' | 'upper-half' | 'tip';
+
+/** A bow that lasts shorter does not take the whole length of it, seconds: our own estimate for a full, unhurried tone. */
+const WHOLE_BOW_SECONDS = 0.6;
+
+/**
+ * Where each bow is drawn. The longest takes the whole bow, or, where it lasts under 0.6 s, as much less of it, around the middle;
+ * the others take their share by time, so that the bow moves equally fast. Where that leaves too little room for the next, it goes as
+ * far as the next one needs, faster; where the stick ends, it goes slower. After a rest, and where the same way comes again without
+ * room for it, the bow is set anew. Without a tempo the longest takes the whole.
+ *
+ * @param tempo quarter notes a minute; null for none
+ */
+export function drawn(bows: readonly Bow[], tempo: number | null): readonly DrawnBow[] {
+  const longest = Math.max(0, ...bows.map(({ length }) => length));
+  const seconds = tempo === null ? Infinity : (longest * 4 * 60) / tempo;
+  const whole = Math.min(1, seconds / WHOLE_BOW_SECONDS);
+  const shareOf = (bow: Bow | undefined): number => (bow && longest > 0 ? (bow.length / longest) * whole : 0);
+  const set: DrawnBow[] = [];
+  for (const [order, bow] of bows.entries()) {
+    const share = shareOf(bow);
+    const next = bows[order + 1];
+    const before = set[order - 1];
+    const starts = before && goesOnFrom(before, bow, share) ? before.ends : freshStart(bow.direction, whole);
+    const turnsAt = next && next.direction === otherWay(bow.direction) && !next.afterRest ? shareOf(next) : 0;
+    const ends = endOf({ starts, share, turnsAt }, bow.direction);
+    set.push({ ...bow, starts, ends, pace: share > 0 ? Math.abs(ends - starts) / share : 1 });
+  }
+  return set;
+}
+
+/** Which part of the bow a place on it is. */
+export function partAt(share: number): BowPart {
+  if (share < 0.15) return 'frog';
+  if (share < 0.4) return 'lower-half';
+  if (share <= 0.6) return 'middle';
+  return share <= 0.85 ? 'upper-half' : 'tip';
+}
+
+/** Where the bow begins that can be set anywhere. */
+function freshStart(direction: Bow['direction'], whole: number): number {
+  return direction === 'down' ? (1 - whole) / 2 : (1 + whole) / 2;
+}
+
+function goesOnFrom({ ends }: DrawnBow, { direction, again, afterRest }: Bow, share: number): boolean {
+  const room = direction === 'down' ? 1 - ends : ends;
+  return !afterRest && (!again || room >= share - TINY);
+}
+
+interface Stroke {
+  readonly starts: number;
+  readonly share: number;
+  /** How much the next bow needs on its way back; 0 where it does not come back. */
+  readonly turnsAt: number;
+}
+
+function endOf({ starts, share, turnsAt }: Stroke, direction: Bow['direction']): number {
+  return direction === 'down' ? Math.min(1, Math.max(starts + share, turnsAt)) : Math.max(0, Math.min(starts - share, 1 - turnsAt));
+}
+
+/** Sums of shares may miss a whole number by a hair. */
+const TINY = 1e-9;
