@@ -37,6 +37,8 @@ export interface BowPlan {
   readonly bows: readonly DrawnBow[];
   /** How the notes fill them. */
   readonly count: BowCount;
+  /** Where the bow is when each note begins: 0 the frog, 1 the tip; null at a rest. By line index. */
+  readonly places: readonly (number | null)[];
   /** Every shift and every crossing, in order. */
   readonly moments: readonly BowMoment[];
 }
@@ -45,15 +47,16 @@ export interface BowPlan {
 export function bowPlan({ brief, line, notes, shifts }: Plan): BowPlan {
   const bows = drawn(bowsOf(line, brief.marks), brief.tempo ?? null);
   const arrivals = new Set(shifts.map(({ to }) => to));
+  const places: (number | null)[] = line.notes.map(() => null);
+  for (const bow of bows) for (const note of indexesOf(bow)) places[note] = placeAt(line, bow, note);
   const moments = bows.flatMap((bow) =>
     indexesOf(bow).flatMap((note): readonly BowMoment[] => {
       const [shift, crossing] = [arrivals.has(note), crosses(notes, note)];
       if (!shift && !crossing) return [];
-      const part = partAt(bow.starts + (bow.ends - bow.starts) * timePassed(line, bow, note));
-      return [{ note, shift, crossing, direction: bow.direction, changes: note === bow.from, part }];
+      return [{ note, shift, crossing, direction: bow.direction, changes: note === bow.from, part: partAt(places[note] ?? 0) }];
     }),
   );
-  return { bows, count: bowCount(brief, line), moments };
+  return { bows, count: bowCount(brief, line), places, moments };
 }
 
 /**
@@ -85,8 +88,8 @@ function crosses(notes: readonly PlannedNote[], index: number): boolean {
   return here.stops.some(({ string }) => !strings.has(string)) || here.stops.length < before.stops.length;
 }
 
-/** The share of a bow's time that has passed when a note of it begins. */
-function timePassed({ notes }: Line, { from, length }: DrawnBow, index: number): number {
+/** Where a bow is when a note of it begins: as far on as the share of its time that has passed. */
+function placeAt({ notes }: Line, { from, length, starts, ends }: DrawnBow, index: number): number {
   const passed = notes.slice(from, index).reduce((sum, note) => sum + (isCounted(note) ? asNumber(note.duration) : 0), 0);
-  return length > 0 ? passed / length : 0;
+  return length > 0 ? starts + ((ends - starts) * passed) / length : starts;
 }

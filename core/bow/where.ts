@@ -13,22 +13,27 @@ export interface DrawnBow extends Bow {
 /** A part of the bow. */
 export type BowPart = 'frog' | 'lower-half' | 'middle' | 'upper-half' | 'tip';
 
-/** A bow that lasts shorter does not take the whole length of it, seconds: our own estimate for a full, unhurried tone. */
+/** A bow that lasts less than this does not take the whole length of it, seconds: our own estimate for a full, unhurried tone. */
 const WHOLE_BOW_SECONDS = 0.6;
 
+/** Of so many bows in a hundred, none is longer than the one that takes the whole bow: single long notes save it. */
+const USUAL_BOWS = 0.8;
+
 /**
- * Where each bow is drawn. The longest takes the whole bow, or, where it lasts under 0.6 s, as much less of it, around the middle;
- * the others take their share by time, so that the bow moves equally fast. Where that leaves too little room for the next, it goes as
- * far as the next one needs, faster; where the stick ends, it goes slower. After a rest, and where the same way comes again without
- * room for it, the bow is set anew. Without a tempo the longest takes the whole.
+ * Where each bow is drawn. A usual long bow of the line (no shorter than four in five) takes the whole bow, or, where it lasts under
+ * 0.6 s, as much less of it, around the middle; the others take their share by time, so that the bow moves equally fast. Where that
+ * leaves too little room for the next, it goes as far as the next one needs, faster; where the stick ends, it goes slower. After a
+ * rest, and where the same way comes again without room for it, the bow is set anywhere. Without a tempo the usual long bow takes the
+ * whole.
  *
  * @param tempo quarter notes a minute; null for none
  */
 export function drawn(bows: readonly Bow[], tempo: number | null): readonly DrawnBow[] {
-  const longest = Math.max(0, ...bows.map(({ length }) => length));
-  const seconds = tempo === null ? Infinity : (longest * 4 * 60) / tempo;
+  const lengths = bows.map(({ length }) => length).toSorted((one, other) => one - other);
+  const usual = lengths[Math.ceil(lengths.length * USUAL_BOWS) - 1] ?? 0;
+  const seconds = tempo === null ? Infinity : (usual * 4 * 60) / tempo;
   const whole = Math.min(1, seconds / WHOLE_BOW_SECONDS);
-  const shareOf = (bow: Bow | undefined): number => (bow && longest > 0 ? (bow.length / longest) * whole : 0);
+  const shareOf = (bow: Bow | undefined): number => (bow && usual > 0 ? (bow.length / usual) * whole : 0);
   const set: DrawnBow[] = [];
   for (const [order, bow] of bows.entries()) {
     const share = shareOf(bow);
@@ -68,7 +73,9 @@ interface Stroke {
 }
 
 function endOf({ starts, share, turnsAt }: Stroke, direction: Bow['direction']): number {
-  return direction === 'down' ? Math.min(1, Math.max(starts + share, turnsAt)) : Math.max(0, Math.min(starts - share, 1 - turnsAt));
+  return direction === 'down'
+    ? Math.min(1, Math.max(starts + share, Math.min(1, turnsAt)))
+    : Math.max(0, Math.min(starts - share, 1 - turnsAt));
 }
 
 /** Sums of shares may miss a whole number by a hair. */

@@ -26,6 +26,8 @@ export interface StaffLayout {
   readonly stepRowY: number;
   /** Where the lanes of the fingers begin, if they are asked for. */
   readonly fingerLanesY: number;
+  /** Where the lane of the bow begins, at the tip, if it is asked for. */
+  readonly bowLaneY: number;
   readonly height: number;
 }
 
@@ -65,6 +67,10 @@ const STEP_ROW = 26;
 /** Height of the lane of one finger. */
 export const FINGER_LANE = 9;
 
+/** From frog to tip in the lane of the bow, and the room round it. */
+export const BOW_LANE = 26;
+const AROUND_BOW = 12;
+
 /** How far a line may be drawn together, so that all of it is in view, or apart to fill the width; a longer one has its own measure. */
 const CLOSEST = 0.7;
 const WIDEST = 1.6;
@@ -79,6 +85,8 @@ export interface WrittenRows {
   readonly steps?: boolean;
   /** How many fingers have a lane of their own; 0 where nobody asked what they do. */
   readonly lanes?: number;
+  /** Where the bow is, from frog to tip. */
+  readonly bow?: boolean;
 }
 
 const NOTHING_WRITTEN: WrittenRows = { bows: false, ornaments: false, cues: false };
@@ -115,10 +123,7 @@ export function layoutStaff(
   return { offsets, headWidth, ...rows(measures, written) };
 }
 
-function rows(
-  measures: readonly Measure[],
-  { bows, ornaments, cues, steps = false, lanes = 0 }: WrittenRows,
-): Omit<StaffLayout, 'offsets' | 'headWidth'> {
+function rows(measures: readonly Measure[], written: WrittenRows): Omit<StaffLayout, 'offsets' | 'headWidth'> {
   const symbols = measures.flatMap((measure) => measure.symbols);
   const fromMiddle = symbols.flatMap(({ reading, ...symbol }) =>
     symbol.kind === 'note' ? symbol.heads.map((head) => stepsOnStaff(reading, head.written) - reading.clef.middleSteps) : [],
@@ -129,7 +134,8 @@ function rows(
   const below = Math.max(16, ((-lowest - 4) * STAFF_SPACE) / 2 + 10);
   const slurred = symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null);
   const octaveLine = symbols.some((symbol) => symbol.reading.octaveLine);
-  const staffTopY = 44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (bows ? BOW_ROW : 0) + (ornaments ? ORNAMENT_ROW : 0);
+  const staffTopY =
+    44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (written.bows ? BOW_ROW : 0) + (written.ornaments ? ORNAMENT_ROW : 0);
   const accents = symbols.some((symbol) => symbol.kind === 'note' && symbol.accent);
   const tuplets = symbols.some(({ tuplet }) => tuplet !== null);
   const stringRowY =
@@ -140,18 +146,30 @@ function rows(
     (tuplets ? TUPLET_ROW : 0) +
     (accents ? ACCENT_ROW : 0) +
     (slurred && (tuplets || accents) ? BELOW_SLUR : 0);
-  const stepRowY = stringRowY + 8 + (cues ? CUE_ROW : 0);
-  const fingerLanesY = stepRowY + (steps ? STEP_ROW : 0);
   return {
     positionRowY: 14,
     octaveRowY: 14 + OCTAVE_ROW,
     fingerRowY: staffTopY - 14,
     staffTopY,
     stringRowY,
+    ...rowsBelow(stringRowY, written),
+  };
+}
+
+/** What stands below the strings, row under row. */
+function rowsBelow(
+  stringRowY: number,
+  { cues, steps = false, lanes = 0, bow = false }: WrittenRows,
+): Pick<StaffLayout, 'cueRowY' | 'stepRowY' | 'fingerLanesY' | 'bowLaneY' | 'height'> {
+  const stepRowY = stringRowY + 8 + (cues ? CUE_ROW : 0);
+  const fingerLanesY = stepRowY + (steps ? STEP_ROW : 0);
+  const lanesEndY = fingerLanesY + (lanes > 0 ? lanes * FINGER_LANE + 6 : 0);
+  return {
     cueRowY: stringRowY + CUE_ROW,
     stepRowY,
     fingerLanesY,
-    height: fingerLanesY + (lanes > 0 ? lanes * FINGER_LANE + 6 : 0),
+    bowLaneY: lanesEndY + AROUND_BOW / 2,
+    height: lanesEndY + (bow ? BOW_LANE + AROUND_BOW : 0),
   };
 }
 

@@ -1,3 +1,4 @@
+import type { Bow } from '#core/bow';
 import type { Brief, Mark } from '#core/brief';
 import type { WrittenRows } from './layout.ts';
 
@@ -8,11 +9,14 @@ export interface WrittenMarks {
   readonly rows: WrittenRows;
 }
 
-/** The marks of a brief, ready to be drawn. */
-export function writtenMarks({ marks = [], material }: Brief): WrittenMarks {
+/** The marks of a brief, ready to be drawn; where its bows are told, each has its sign. */
+export function writtenMarks({ marks = [], material }: Brief, bows: readonly Bow[] = []): WrittenMarks {
   const remarked = marks.filter((mark) => mark.remark !== undefined);
   return {
-    at: new Map(marks.map((mark) => [mark.note, mark])),
+    at: new Map<number, Mark>([
+      ...bows.map(({ from, direction }) => [from, { note: from, bow: direction }] as const),
+      ...marks.map((mark) => signed(mark, bows)),
+    ]),
     letters: new Map(remarked.map((mark, order) => [mark.note, letterOf(order)])),
     rows: {
       ornaments: material.kind === 'line' && material.notes.some((note) => !('rest' in note) && note.ornament !== undefined),
@@ -20,6 +24,12 @@ export function writtenMarks({ marks = [], material }: Brief): WrittenMarks {
       cues: marks.some((mark) => mark.cue !== undefined || mark.remark !== undefined),
     },
   };
+}
+
+/** A mark of the teacher's at its note; one without a bow sign keeps that of the bow. */
+function signed(mark: Mark, bows: readonly Bow[]): readonly [number, Mark] {
+  const bow = mark.bow ?? bows.find(({ from }) => from === mark.note)?.direction;
+  return [mark.note, bow ? { ...mark, bow } : mark];
 }
 
 /** a … z, aa … */

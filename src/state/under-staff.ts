@@ -6,6 +6,8 @@ export interface UnderStaff {
   readonly fingers: boolean;
   /** Tones and semitones. */
   readonly steps: boolean;
+  /** Which way and at which part the bow is. */
+  readonly bow: boolean;
 }
 
 /** Where the choice is kept: the sheet is another page and prints the same. */
@@ -14,7 +16,7 @@ const KEY = 'dove-path/under-staff';
 function kept(): UnderStaff {
   // What runs without a page, as the list of commands in its tests, keeps nothing.
   const text = typeof localStorage === 'undefined' ? '' : (localStorage.getItem(KEY) ?? '');
-  return { fingers: text.includes('fingers'), steps: text.includes('steps') };
+  return { fingers: text.includes('fingers'), steps: text.includes('steps'), bow: text.includes('bow') };
 }
 
 /** What is shown under the staff. */
@@ -28,6 +30,6 @@ export function useUnderStaff(): UnderStaff {
 /** Shows something under the staff, or no longer. */
 export function showUnderStaff(change: Partial<UnderStaff>): void {
   underStaffStore.setState(change);
-  const { fingers, steps } = underStaffStore.getState();
-  localStorage.setItem(KEY, [fingers ? 'fingers' : '', steps ? 'steps' : ''].join(' ').trim());
+  const { fingers, steps, bow } = underStaffStore.getState();
+  localStorage.setItem(KEY, [fingers ? 'fingers' : '', steps ? 'steps' : '', bow ? 'bow' : ''].join(' ').trim());
 }

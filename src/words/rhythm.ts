@@ -8,7 +8,7 @@ import {
   patternNamed,
   type Rhythm,
 } from '#core/rhythm';
-import { listed } from '#core/messages';
+import { counted, listed } from '#core/messages';
 import { bowLabel } from './labels.ts';
 
 /** Rhythms in the sentence, told after the note value. */
@@ -78,11 +78,12 @@ export function pickUpLabel(pickUp: string): string {
 }
 
 /** What makes a variant of a rhythm, each in a few words; none for one that is as usual. */
-export function variantLabels({ lengths, bows, accents, pickUp }: Rhythm): readonly string[] {
+export function variantLabels({ lengths, bows, accents, pickUp, lockedBows }: Rhythm): readonly string[] {
   return [
     ...(lengths && lengths.length > 0 ? [lengthsLabel(lengths)] : []),
     ...(bows ? [bowsLabel(bows)] : []),
     ...(accents ? [accentsLabel(accents)] : []),
     ...(pickUp === undefined ? [] : [pickUpLabel(pickUp)]),
+    ...(lockedBows ? [`${counted(lockedBows.length, 'bow', 'bows')} locked`] : []),
   ];
 }

@@ -24,6 +24,7 @@ import { notKeptText } from '../../words/storage.ts';
 
 /** Come after the first drawing, or when asked for. */
 const Alternatives = lazy(async () => ({ default: (await import('./others/Alternatives.tsx')).Alternatives }));
+const BowSection = lazy(async () => ({ default: (await import('./tables/BowSection.tsx')).BowSection }));
 const ChangedNotice = lazy(async () => ({ default: (await import('./ChangedNotice.tsx')).ChangedNotice }));
 const Effects = lazy(async () => ({ default: (await import('./tables/Effects.tsx')).Effects }));
 const FirstSteps = lazy(async () => ({ default: (await import('./FirstSteps.tsx')).FirstSteps }));
@@ -129,6 +130,7 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
           <Part>
             <ShiftList plan={plan} />
             <Caution plan={plan} />
+            <OpenedSection title="Bow plan">{() => <BowSection plan={plan} />}</OpenedSection>
             <OpenedSection title="What each request changes">{() => <Effects plan={plan} />}</OpenedSection>
             <OpenedSection title="Finger patterns, landmarks, fingers set down together">{() => <HandDetails plan={plan} />}</OpenedSection>
             <OpenedSection title="Table of the notes">{() => <NoteRows plan={plan} ringing={notes.ringing} />}</OpenedSection>

@@ -1,3 +1,4 @@
+import type { Bow } from '#core/bow';
 import { semitoneStepAt } from '#core/fit';
 import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
@@ -16,6 +17,8 @@ interface StaffMarksProps {
   readonly layout: StaffLayout;
   /** Line index of the selected note. */
   readonly selected: number | null;
+  /** The bows that are to have their signs; those the teacher wrote stand anyway. */
+  readonly bows?: readonly Bow[] | undefined;
   /** For the stand: larger fingers, without the names of positions and strings. */
   readonly fingersOnly?: boolean;
   /** `extend`: the passage from the note selected before. */
@@ -29,10 +32,10 @@ function slidingTo(plan: Plan): ReadonlySet<number> {
 }
 
 /** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */
-export function StaffMarks({ plan, marks, heads, layout, selected, fingersOnly = false, onSelect }: StaffMarksProps) {
+export function StaffMarks({ plan, marks, heads, layout, selected, bows, fingersOnly = false, onSelect }: StaffMarksProps) {
   const curves = curvesOf(heads);
   const begins = heads.filter((head) => startsStay(plan, head)).map((head) => head.x);
-  const written = writtenMarks(plan.brief);
+  const written = writtenMarks(plan.brief, bows);
   const slides = slideLinesOf(heads, slidingTo(plan));
   const marked = heads.filter((head) => !head.rest && !head.tiedFromBefore);
   return (

@@ -5,8 +5,9 @@ import { writtenMarks } from '../../engraving/written-marks.ts';
 import type { UnderStaff } from '../../state/under-staff.ts';
 
 /** The rows a staff needs: for what the teacher has written, and for what is shown under it. */
-export function rowsOf(plan: Plan, { fingers, steps }: UnderStaff): WrittenRows {
-  return { ...writtenMarks(plan.brief).rows, steps, lanes: fingers ? lanesOf(plan).length : 0 };
+export function rowsOf(plan: Plan, { fingers, steps, bow }: UnderStaff): WrittenRows {
+  const { rows } = writtenMarks(plan.brief);
+  return { ...rows, bows: rows.bows || bow, steps, lanes: fingers ? lanesOf(plan).length : 0, bow };
 }
 
 /** The fingers that have a lane, the highest first: the thumb only where it plays. */

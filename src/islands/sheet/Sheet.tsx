@@ -1,5 +1,5 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
-import { Printer } from 'lucide-react';
+import { Printer, Rows4 } from 'lucide-react';
 import { Fragment, useMemo } from 'react';
 import { issuesText } from '#core/messages';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
@@ -15,7 +15,9 @@ import { Answered } from '../../ui/states/Answered.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Scrolls } from '../../ui/Scrolls.tsx';
 import { Heading } from '../../ui/Heading.tsx';
+import { Opening } from '../../ui/Opening.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
+import { bowCountText, bowEndsText } from '../../words/bow.ts';
 import { briefLine } from '../../words/brief-line.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { guideText } from '../../words/hand/guides.ts';
@@ -25,7 +27,8 @@ import { NO_PIECE } from '../../words/storage.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { usePageTitle } from '../use-page-title.ts';
-import { UnderStaffFields } from '../score/UnderStaffFields.tsx';
+import { useBowPlan } from '../score/use-bow-plan.ts';
+import { UnderStaffMenu } from '../score/UnderStaffMenu.tsx';
 import { SHEET_WIDTH, Systems } from './Systems.tsx';
 import { useVariants, VariantChoice, Variants } from './Variants.tsx';
 
@@ -55,7 +58,7 @@ function SheetPage() {
     <>
       <Header current="Sheet" pieceId={id}>
         <div className="flex flex-wrap items-center gap-4 lg:ml-auto">
-          <UnderStaffFields />
+          <Opening label="Under the staff" icon={Rows4} named Content={UnderStaffMenu} />
           <VariantChoice />
           <Button onClick={() => print()} disabled={loaded === null}>
             <Printer size={15} aria-hidden="true" /> Print it
@@ -86,6 +89,7 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
   const { plan, name } = loaded;
   const under = useUnderStaff();
   const { variants } = useVariants();
+  const bow = useBowPlan(plan, under.bow);
   const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   return (
@@ -93,14 +97,19 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
       <h1 className="text-2xl font-semibold">{pieceTitle({ name, brief: plan.brief })}</h1>
       <p className="mt-1 mb-4 text-[15px]">{briefLine(plan.brief)}</p>
       <Scrolls what="Music">
-        <Systems plan={plan} engraving={engraving} marks={marks} />
+        <Systems plan={plan} engraving={engraving} marks={marks} bow={bow} />
       </Scrolls>
+      {bow && (
+        <p className="mt-2 text-[14px]">
+          {bowCountText(bow.count)}; {bowEndsText(bow)}.
+        </p>
+      )}
       <Remarks plan={plan} />
       {variants.length > 0 ? <Variants plan={plan} marks={marks} /> : <SheetShifts plan={plan} />}
       <p className="mt-4 text-[13px] text-dove-dark">
         – a shift onto this note · ↓ ↑ the finger stands lower, higher · x extended · Roman numerals: strings, I the highest.{' '}
-        {under.steps && UNDER_STAFF_WORDS.steps} {under.fingers && UNDER_STAFF_WORDS.fingers} The ear decides; stop at any pain and ask your
-        teacher.
+        {under.steps && UNDER_STAFF_WORDS.steps} {under.fingers && UNDER_STAFF_WORDS.fingers} {under.bow && UNDER_STAFF_WORDS.bow} The ear
+        decides; stop at any pain and ask your teacher.
       </p>
     </article>
   );

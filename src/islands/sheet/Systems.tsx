@@ -1,4 +1,5 @@
 import { useCallback, useMemo, useState } from 'react';
+import type { BowPlan } from '#core/bow';
 import type { Engraving, FingerMark, Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/layout.ts';
@@ -6,6 +7,7 @@ import { systemsOf } from '../../engraving/systems.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
 import { type Engraved, Staff } from '../score/Staff.tsx';
 import { StaffMarks } from '../score/StaffMarks.tsx';
+import { BowLane } from '../score/BowLane.tsx';
 import { rowsOf } from '../score/under-staff-rows.ts';
 import { FingerLanes, StepRow } from '../score/UnderStaff.tsx';
 
@@ -16,12 +18,14 @@ interface SystemsProps {
   readonly plan: Plan;
   readonly engraving: Engraving;
   readonly marks: readonly (FingerMark | null)[];
+  /** What the bow does, where that is printed. */
+  readonly bow?: BowPlan | null;
   /** The first line alone. */
   readonly beginning?: boolean;
 }
 
 /** Music in as many lines as the page needs. */
-export function Systems({ plan, engraving, marks, beginning = false }: SystemsProps) {
+export function Systems({ plan, engraving, marks, bow = null, beginning = false }: SystemsProps) {
   const systems = useMemo(() => systemsOf(engraving, SHEET_WIDTH), [engraving]);
   const shown = beginning ? systems.slice(0, 1) : systems;
   return (
@@ -33,6 +37,7 @@ export function Systems({ plan, engraving, marks, beginning = false }: SystemsPr
           engraving={engraving}
           marks={marks}
           measures={measures}
+          bow={bow}
           first={index === 0}
           last={index === systems.length - 1}
         />
@@ -47,21 +52,22 @@ interface SystemProps {
   readonly engraving: Engraving;
   readonly marks: readonly (FingerMark | null)[];
   readonly measures: readonly Measure[];
+  readonly bow: BowPlan | null;
   readonly first: boolean;
   readonly last: boolean;
 }
 
 /** One line of music. All but the last fill the width. */
-function System({ plan, engraving, marks, measures, first, last }: SystemProps) {
+function System({ plan, engraving, marks, measures, bow, first, last }: SystemProps) {
   const under = useUnderStaff();
   const layout = useMemo(
     () =>
       layoutStaff(engraving, measures, {
         available: last ? SHEET_WIDTH * 0.8 : SHEET_WIDTH,
         first,
-        written: rowsOf(plan, under),
+        written: rowsOf(plan, { ...under, bow: bow !== null }),
       }),
-    [plan, engraving, measures, first, last, under],
+    [plan, engraving, measures, bow, first, last, under],
   );
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
@@ -72,9 +78,10 @@ function System({ plan, engraving, marks, measures, first, last }: SystemProps) 
     <div className="relative break-inside-avoid" style={{ width, height: layout.height + 10 }}>
       <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
       <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
-        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={null} />
+        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={null} bows={bow?.bows} />
         {under.steps && <StepRow plan={plan} heads={heads} layout={layout} />}
         {under.fingers && <FingerLanes plan={plan} heads={heads} layout={layout} />}
+        {bow && <BowLane bow={bow} heads={heads} layout={layout} />}
       </svg>
     </div>
   );

@@ -5,6 +5,7 @@ import { withMark } from '#core/brief/lines';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/rhythm';
+import { prescribeBowing } from '../../../state/edits/typed-bowing.ts';
 import { prescribe } from '../../../state/edits/typed-fingering.ts';
 import {
   bowTogether,
@@ -21,6 +22,7 @@ import type { Work } from '../../../state/bench/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
+import { BOWING_ROW, FINGERING_ROW } from '../../../words/prescribed.ts';
 import { titleOf } from '../tools/key-lines.ts';
 
 interface WriteTabProps {
@@ -63,7 +65,14 @@ export function WriteTab({ plan, index, note }: WriteTabProps) {
         onWrite={(text) => writeMark(index, { remark: text })}
         whileTyped={(work, text) => ({ ...work, brief: withMark(work.brief, index, { remark: text }) })}
       />
-      <Prescription key={index} index={index} note={note} />
+      <Prescription
+        key={`fingers ${index}`}
+        id="prescribed"
+        {...FINGERING_ROW}
+        placeholder={note.stops.length === 2 ? '1+3 0+2 | .' : '0 1 2 3 | 1 2 3 4'}
+        onLock={(text) => void prescribe(text, index)}
+      />
+      <Prescription key={`bows ${index}`} id="prescribed-bows" {...BOWING_ROW} onLock={(text) => prescribeBowing(text, index)} />
     </div>
   );
 }
@@ -277,30 +286,40 @@ function WrittenField({ label, most, value, onWrite, whileTyped }: WrittenFieldP
   );
 }
 
-function Prescription({ index, note }: { readonly index: number; readonly note: PlannedSound }) {
+interface PrescriptionProps {
+  readonly id: string;
+  readonly label: string;
+  readonly placeholder: string;
+  readonly hint: string;
+  /** Locks what was typed. */
+  readonly onLock: (text: string) => void;
+}
+
+/** Something the teacher prescribes for the notes from here on, typed as one row and locked. */
+function Prescription({ id, label, placeholder, hint, onLock }: PrescriptionProps) {
   const [text, setText] = useState('');
-  const fix = (event: FormEvent): void => {
+  const lock = (event: FormEvent): void => {
     event.preventDefault();
-    void prescribe(text, index);
+    onLock(text);
   };
   return (
-    <form onSubmit={fix} className="grid gap-1 border-t border-line pt-2">
-      <label htmlFor="prescribed" className="text-dove-dark">
-        Type the fingering from here on
+    <form onSubmit={lock} className="grid gap-1 border-t border-line pt-2">
+      <label htmlFor={id} className="text-dove-dark">
+        {label}
       </label>
       <span className="flex gap-1.5">
         <TextField
-          id="prescribed"
+          id={id}
           className="w-full min-w-0"
           value={text}
-          placeholder={note.stops.length === 2 ? '1+3 0+2 | .' : '0 1 2 3 | 1 2 3 4'}
+          placeholder={placeholder}
           onChange={(event) => setText(event.target.value)}
         />
         <Button type="submit" disabled={text.trim() === ''}>
           Lock it
         </Button>
       </span>
-      <span className="text-sm text-dove-dark">T is the thumb, 1+3 a double stop, a full stop leaves a note free.</span>
+      <span className="text-sm text-dove-dark">{hint}</span>
     </form>
   );
 }

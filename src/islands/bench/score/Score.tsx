@@ -2,6 +2,7 @@ import { Rows4 } from 'lucide-react';
 import { lazy, type PointerEvent, useCallback, useMemo, useState } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
 import { asFingered, engravingOf, fingerMarks } from '#core/notation';
+import type { BowPlan } from '#core/bow';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import type { MeasureRange } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
@@ -18,8 +19,9 @@ import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
 import { type Bead, beadsOf, type PathLabel, pathScale, type PathScale } from '../../score/path-geometry.ts';
 import { rowsOf } from '../../score/under-staff-rows.ts';
-import { Opening } from '../tools/Opening.tsx';
+import { Opening } from '../../../ui/Opening.tsx';
 import { DragTargets } from './DragTargets.tsx';
+import { useBowPlan } from '../../score/use-bow-plan.ts';
 import { useBeadDrag } from './use-bead-drag.ts';
 import { usePathHeight } from './use-path-height.ts';
 import { measuresInView, useKeepInView, useScroller } from './use-scroller.ts';
@@ -139,6 +141,7 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
   const selected = useSelection((selection) => selection.selected);
   const playing = useSound((sound) => sound.note);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
+  const bow = useBowPlan(plan, useUnderStaff().bow);
   const overlaid = usePlanning(overlaidOf);
   const beads = beadsOf(plan, heads, scale);
   const over = overlaid && { plan: overlaid.plan, beads: beadsOf(overlaid.plan, heads, scale), differsAt: overlaid.differsAt };
@@ -166,8 +169,8 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
       >
         <g transform={`translate(${-left} 0)`}>
           <PassageShade heads={heads} height={layout.height + scale.nutY} />
-          <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} onSelect={pick} />
-          <UnderStaffRows plan={plan} heads={heads} layout={layout} />
+          <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} bows={bow?.bows} onSelect={pick} />
+          <UnderStaffRows plan={plan} heads={heads} layout={layout} bow={bow} />
           <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
           <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
             <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
@@ -198,18 +201,20 @@ interface AskedOf {
 }
 
 /** Come when they are first asked for. */
-const UnderStaffMenu = lazy(async () => ({ default: (await import('../tools/UnderStaffMenu.tsx')).UnderStaffMenu }));
+const UnderStaffMenu = lazy(async () => ({ default: (await import('../../score/UnderStaffMenu.tsx')).UnderStaffMenu }));
 const AskedLabel = lazy(async () => ({ default: (await import('./AskedLabel.tsx')).AskedLabel }));
 const StepRow = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).StepRow }));
+const BowLane = lazy(async () => ({ default: (await import('../../score/BowLane.tsx')).BowLane }));
 const FingerLanes = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).FingerLanes }));
 
 /** What stands under the staff on asking. */
-function UnderStaffRows(props: Pick<OverlayProps, 'plan' | 'heads' | 'layout'>) {
+function UnderStaffRows({ bow, ...props }: Pick<OverlayProps, 'plan' | 'heads' | 'layout'> & { readonly bow: BowPlan | null }) {
   const { fingers, steps } = useUnderStaff();
   return (
     <Part>
       {steps && <StepRow {...props} />}
       {fingers && <FingerLanes {...props} />}
+      {bow && <BowLane bow={bow} heads={props.heads} layout={props.layout} />}
     </Part>
   );
 }

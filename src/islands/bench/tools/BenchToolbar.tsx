@@ -8,7 +8,7 @@ import { useHistory, useWork } from '../../../state/bench/work.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { materialLabel } from '../../../words/labels.ts';
-import { Opening } from './Opening.tsx';
+import { Opening } from '../../../ui/Opening.tsx';
 import { titleOf } from './key-lines.ts';
 
 /** Come when first asked for, or when the plan stands. */

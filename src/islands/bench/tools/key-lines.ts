@@ -89,8 +89,8 @@ export const KEY_LINES: readonly KeyLine[] = [
     commands: [{ name: 'Use the overlaid fingering', group: BENCH, key: 'Shift A', press: ['Shift+a'], run: noteMoves.adoptOverlaid }],
   },
   {
-    keys: 'F, D',
-    does: 'under the staff: what the fingers do; tones and semitones',
+    keys: 'F, D, Shift B',
+    does: 'under the staff: what the fingers do; tones and semitones; the bow',
     commands: [
       {
         name: 'Fingers under the staff',
@@ -105,6 +105,13 @@ export const KEY_LINES: readonly KeyLine[] = [
         key: 'D',
         press: ['d'],
         run: () => showUnderStaff({ steps: !underStaffStore.getState().steps }),
+      },
+      {
+        name: 'Bow under the staff',
+        group: BENCH,
+        key: 'Shift B',
+        press: ['Shift+b'],
+        run: () => showUnderStaff({ bow: !underStaffStore.getState().bow }),
       },
     ],
   },

@@ -1,0 +1,93 @@
+import { useMemo } from 'react';
+import { bowPlan, type BowPlan, cures, endsWrong } from '#core/bow';
+import { pitchLabel } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { changeBrief } from '../../../state/edits/brief-actions.ts';
+import { unlockBowing } from '../../../state/edits/typed-bowing.ts';
+import { select } from '../../../state/selection.ts';
+import { showUnderStaff, useUnderStaff } from '../../../state/under-staff.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { CheckField } from '../../../ui/fields/Field.tsx';
+import { Table } from '../../../ui/Table.tsx';
+import { BOW_PARTS, bowChangeText, bowCountText, bowCureText, bowEndsText, bowMomentText, endsWrongText } from '../../../words/bow.ts';
+import { UNLOCK_BOWING } from '../../../words/prescribed.ts';
+
+/** The bow of the line: how many bows and what is left over, what would make it come out, and where the bow is at every shift and crossing. */
+export function BowSection({ plan }: { readonly plan: Plan }) {
+  const bow = useMemo(() => bowPlan(plan), [plan]);
+  const under = useUnderStaff();
+  return (
+    <div className="mt-1 text-[15px]">
+      <p>
+        {bowCountText(bow.count)}; {bowEndsText(bow)}.
+      </p>
+      <Cures plan={plan} bow={bow} />
+      <p className="mt-2 flex flex-wrap items-center gap-3">
+        <CheckField label="Show it on the staff" checked={under.bow} onChange={(on) => showUnderStaff({ bow: on })} />
+        {plan.brief.rhythm?.lockedBows && <Button onClick={unlockBowing}>{UNLOCK_BOWING}</Button>}
+      </p>
+      <Moments plan={plan} bow={bow} />
+    </div>
+  );
+}
+
+interface BowProps {
+  readonly plan: Plan;
+  readonly bow: BowPlan;
+}
+
+function Cures({ plan, bow }: BowProps) {
+  const found = useMemo(() => cures(plan.brief), [plan]);
+  if (bow.count.asked === null || !endsWrong(bow.bows, bow.count) || found.length === 0) return null;
+  return (
+    <>
+      <p className="mt-2">{endsWrongText(bow)}</p>
+      <ul className="mt-1 grid gap-1">
+        {found.map(({ steps, brief }) => (
+          <li key={steps.join(' ')}>
+            <Button onClick={() => changeBrief(() => brief)}>{bowCureText(steps)}</Button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Moments({ plan, bow }: BowProps) {
+  if (bow.moments.length === 0) return <p className="mt-2">No shift and no crossing: the bow stays on one string.</p>;
+  return (
+    <div className="mt-2 max-h-56 overflow-auto" tabIndex={0} role="group" aria-label="Bow at shifts and crossings">
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Note</th>
+            <th scope="col">Shift or crossing</th>
+            <th scope="col">Bow</th>
+            <th scope="col">Where it is</th>
+          </tr>
+        </thead>
+        <tbody>
+          {bow.moments.map((moment) => (
+            <tr key={moment.note}>
+              <td>
+                <button type="button" className="underline" onClick={() => select(moment.note)}>
+                  {nameAt(plan, moment.note)}
+                </button>
+              </td>
+              <td>{bowMomentText(moment)}</td>
+              <td>
+                {moment.direction}, {bowChangeText(moment)}
+              </td>
+              <td>{BOW_PARTS[moment.part]}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </div>
+  );
+}
+
+function nameAt({ notes }: Plan, index: number): string {
+  const note = notes[index];
+  return note?.kind === 'note' ? pitchLabel(note.stops[0].written) : '';
+}

@@ -1,0 +1,15 @@
+/** Over and under the row of a fingering that is typed. */
+export const FINGERING_ROW = {
+  label: 'Type the fingering from here on',
+  hint: 'T is the thumb, 1+3 a double stop, a full stop leaves a note free.',
+} as const;
+
+/** The same for a bowing. */
+export const BOWING_ROW = {
+  label: 'Type the bowing from here on',
+  placeholder: '4 4 | d2 u1 u1',
+  hint: 'The notes to each bow; d4 is a down bow, u4 an up bow.',
+} as const;
+
+/** Lets the bowing of the sentence hold again. */
+export const UNLOCK_BOWING = 'Unlock the bowing';
