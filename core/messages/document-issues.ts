@@ -15,7 +15,31 @@ export const documentIssue = issuesAbout('document', {
     expected: 'a MusicXML score with at least one part',
     came: 'something else',
     message: 'This file is not a MusicXML score.',
-    hint: 'Save it as uncompressed MusicXML (.musicxml or .xml), partwise, and choose it again.',
+    hint: 'Save it as MusicXML (.musicxml, .xml or .mxl) or MIDI (.mid) and choose it again.',
+  }),
+
+  /** A score that nobody could mean to finger. */
+  'score-too-large': (_: object) => ({
+    expected: 'at most 50,000 measures, or 30 MB',
+    came: 'more',
+    message: 'This score is too large to be read.',
+    hint: 'Save the one part that you need as a file of its own.',
+  }),
+
+  /** A file that begins as MIDI and is none. */
+  'not-midi': (_: object) => ({
+    expected: 'a MIDI file counted in beats',
+    came: 'something else',
+    message: 'This MIDI file cannot be read.',
+    hint: 'It may be damaged; save it again as a standard MIDI file (.mid) and choose it again.',
+  }),
+
+  /** A compressed file without a score in it. */
+  'no-score-inside': (_: object) => ({
+    expected: 'a compressed MusicXML score (.mxl)',
+    came: 'an archive without one',
+    message: 'There is no MusicXML score in this compressed file, or it is damaged.',
+    hint: 'Save it again as MusicXML (.musicxml or .mxl) and choose it again.',
   }),
 
   /** A document that is something else. */

@@ -34,6 +34,22 @@ export const lineIssue = issuesAbout('line', {
     hint: 'Use multiples of a 64th (1/4, 3/8, 1/16), or notes of a triplet (1/8t, which is 1/12).',
   }),
 
+  /** Music that is moved by octaves further than pitches have names. */
+  'foreign-octaves': ({ pitch, octaves }: { readonly pitch: string; readonly octaves: number }) => ({
+    expected: 'fewer octaves',
+    came: String(octaves),
+    message: `${pitch} cannot be moved by ${octaves} octaves.`,
+    hint: 'Move it by fewer octaves.',
+  }),
+
+  /** The same in music from elsewhere, with the measure in which it stands. */
+  'foreign-length': ({ duration, measure }: { readonly duration: string; readonly measure: string }) => ({
+    expected: 'plain and dotted notes, triplets, quintuplets and septuplets',
+    came: duration,
+    message: `Measure ${measure} has a length that cannot be written here: ${duration} of a whole note.`,
+    hint: 'Choose measures without it, or change that rhythm in the program the file comes from.',
+  }),
+
   /** A word of a typed line that is neither note, rest, bracket nor bar line. */
   'not-a-note': ({ word }: { readonly word: string }) => ({
     expected: 'a note, a rest or a bracket',

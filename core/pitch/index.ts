@@ -5,6 +5,7 @@ export {
   type Key,
   KEY_MODES,
   keyLabel,
+  keyOfSignature,
   type KeyMode,
   keyOfTonic,
   keyWithSignature,

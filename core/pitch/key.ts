@@ -27,6 +27,17 @@ export function keyOfTonic(tonic: Pitch, mode: KeyMode): Key | null {
   return Math.abs(fifths) > 7 ? null : { tonic, mode, fifths };
 }
 
+/** The key with so many sharps, or flats below 0; null beyond seven. */
+export function keyOfSignature(fifths: number, mode: KeyMode): Key | null {
+  if (!Number.isInteger(fifths) || Math.abs(fifths) > 7) return null;
+  // A fifth up is four letters and seven semitones, an octave back where it goes too far; A minor has the signature of C major.
+  const above = (fifths + (mode === 'minor' ? 3 : 0)) * 4;
+  const letter = ((above % 7) + 7) % 7;
+  const semitones = 7 * (fifths + (mode === 'minor' ? 3 : 0)) - 12 * Math.floor(above / 7);
+  const tonic = pitchAt(4 * 7 + letter, 4 * 12 + semitones);
+  return tonic && keyOfTonic(tonic, mode);
+}
+
 /** A key whose signature differs from the major scale on its tonic by so many sharps (the modes); null beyond seven. */
 export function keyWithSignature(tonic: Pitch, mode: KeyMode, fromMajor: number): Key | null {
   const fifths = fifthsOf(tonic) + fromMajor;

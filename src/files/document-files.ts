@@ -1,12 +1,6 @@
-import { DOCUMENT_KINDS, type InstrumentDocument, type Piece, type PlayerDocument, type SchoolDocument } from '#core/documents';
+import { DOCUMENT_KINDS, type InstrumentDocument, type PlayerDocument, type SchoolDocument } from '#core/documents';
 import type { Reading } from '#core/result';
 import { readFileText } from '../validation/documents.ts';
-
-/** Reads a piece from a file's text: a document of ours, or a MusicXML score. `name` where the file has no title. */
-export async function readPieceFile(text: string, name: string): Promise<Reading<Piece>> {
-  if (!text.trimStart().startsWith('<')) return await readFileText('piece', text);
-  return await (await import('./read-musicxml.ts')).readMusicXmlPiece(text, name);
-}
 
 /** Reads an instrument, a player or a school from a file's text; what it is, the file says. */
 export async function readStudioFile(

@@ -1,6 +1,7 @@
 import { VerovioToolkit } from 'verovio/esm';
 import createVerovioModule from 'verovio/wasm';
-import { type ReadElement, xmlTree } from '../../src/files/xml-tree.ts';
+import type { ReadElement } from '#core/format';
+import { xmlTree } from '../../src/files/foreign/xml-tree.ts';
 
 /** What an independent engraving engine reads in a MusicXML file: tied heads joined, rests told apart. */
 export interface ReadNote {
@@ -29,8 +30,8 @@ export async function readMusicXml(xml: string): Promise<readonly ReadNote[]> {
   const inChords = new Set(of('chord').flatMap((chord) => notesIn(chord)));
   for (const each of elements.filter((one) => ['note', 'rest', 'chord'].includes(one.name) && !inChords.has(one))) {
     const heads = each.name === 'chord' ? notesIn(each) : [each];
-    const ids = [each, ...heads].map((one) => one.attributes['xml:id']);
-    const found = heads.flatMap((one) => fingers.get(one.attributes['xml:id']) ?? []);
+    const ids = [each, ...heads].map((one) => one.attributes['id']);
+    const found = heads.flatMap((one) => fingers.get(one.attributes['id']) ?? []);
     const head = {
       pitch: each.name === 'rest' ? 'r' : heads.map(pitchOf).join('+'),
       length: lengthOf(each),

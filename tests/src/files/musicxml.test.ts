@@ -3,11 +3,14 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { type LineNoteDocument, parseLineText } from '#core/material';
+import type { Piece } from '#core/documents';
 import { plan } from '#core/plan';
+import type { Reading } from '#core/result';
 import { addFractions, formatFraction, parseFraction, ZERO } from '#core/rhythm';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { musicXmlText } from '../../../src/files/musicxml.ts';
-import { readMusicXmlPiece } from '../../../src/files/read-musicxml.ts';
+import { readScore } from '../../../src/files/foreign/read-score.ts';
+import { firstChoice, scorePiece } from '../../../src/files/foreign/score-piece.ts';
 import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
 import { readMusicXml, type ReadNote } from '../../support/read-musicxml.ts';
 
@@ -99,6 +102,14 @@ function told(notes: readonly LineNoteDocument[]): unknown {
   });
 }
 
+/** All of the first part of a MusicXML text, without its fingerings. */
+async function readPiece(text: string): Promise<Reading<Piece>> {
+  const score = await readScore(new TextEncoder().encode(text));
+  if (!score.ok) return score;
+  const reading = await scorePiece(score.value.score, { ...firstChoice(score.value.score), keepFingerings: false }, 'file');
+  return reading.ok ? { ok: true, value: reading.value.piece } : reading;
+}
+
 describe('a MusicXML file', () => {
   const linesOf = (brief: Brief) => (brief.material.kind === 'line' ? brief.material.notes : []);
 
@@ -106,7 +117,7 @@ describe('a MusicXML file', () => {
     await fc.assert(
       fc.asyncProperty(anyLine, async (brief) => {
         fc.pre(plan(brief).ok);
-        const piece = await readMusicXmlPiece(musicXmlText('A line', planned(brief)), 'file');
+        const piece = await readPiece(musicXmlText('A line', planned(brief)));
         assert.ok(piece.ok);
         assert.equal(piece.value.name, 'A line');
         assert.equal(piece.value.brief.instrument.kind, brief.instrument.kind);
@@ -120,7 +131,7 @@ describe('a MusicXML file', () => {
     const reading = parseLineText('(A4 B4) {D5 E5} C5tr#:1/2 B4mord:1/4 A4upmord A6** D5* r G4', '1/4', 0);
     assert.ok(reading.ok);
     const brief: Brief = { instrument: { kind: 'violin' }, material: { kind: 'line', key: 'G major', notes: [...reading.value] } };
-    const piece = await readMusicXmlPiece(musicXmlText('Signs', planned(brief)), 'file');
+    const piece = await readPiece(musicXmlText('Signs', planned(brief)));
     assert.ok(piece.ok);
     assert.deepEqual(linesOf(piece.value.brief), reading.value);
   });
@@ -136,7 +147,7 @@ describe('a MusicXML file', () => {
     const text = musicXmlText('Before the bar', planned(brief));
     assert.match(text, /<measure number="0" implicit="yes">/);
     assert.equal(text.match(/<tuplet type="start"/g)?.length, 3);
-    const piece = await readMusicXmlPiece(text, 'file');
+    const piece = await readPiece(text);
     assert.ok(piece.ok);
     assert.deepEqual(linesOf(piece.value.brief), reading.value);
     assert.equal(piece.value.brief.rhythm?.pickUp, '1/4');
@@ -144,7 +155,7 @@ describe('a MusicXML file', () => {
 
   it('of another kind is refused with a sentence', async () => {
     for (const text of ['<html></html>', '<score-partwise/>', '<<<', '']) {
-      const piece = await readMusicXmlPiece(text, 'file');
+      const piece = await readPiece(text);
       assert.ok(!piece.ok && /not a MusicXML score/.test(piece.issues[0]?.message ?? ''), text);
     }
   });

@@ -1,0 +1,263 @@
+import type { Brief, Lock, Mark } from '#core/brief';
+import { DEFAULT_RHYTHM } from '#core/brief/lines';
+import { readMaterial } from '#core/brief/parts/materials';
+import { type InstrumentKind, readInstrument } from '#core/instrument';
+import type { LineNoteDocument, TypedNote } from '#core/material';
+import { type Issue, lineIssue } from '#core/messages';
+import { formatPitch, samePitch, semitonesOf } from '#core/pitch';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { addFractions, compareFractions, formatFraction, fraction, isPlain, METERS, subtractFractions, ZERO } from '#core/rhythm';
+import { type ChosenEvent, type ChosenMusic, chosenMusic, type Wanted } from './chosen.ts';
+import { countLeftOut, type LeftOut, type LeftOutCount } from './left-out.ts';
+import type { ForeignNote, ForeignScore } from './score.ts';
+
+/** What is wanted of a score, and for which instrument. */
+export interface ImportChoice extends Wanted {
+  /** The instrument it is to be played on. */
+  readonly kind: InstrumentKind;
+  /** So many octaves higher, or lower below 0. */
+  readonly octaves: number;
+  /** Whether the fingers and strings that are written become locks. */
+  readonly keepFingerings: boolean;
+}
+
+/** A piece made of foreign music, and what was left out of it. */
+export interface ForeignPiece {
+  /** The brief of it. */
+  readonly brief: Brief;
+  /** What was left out, and how often. */
+  readonly leftOut: LeftOutCount;
+}
+
+/**
+ * What was chosen of a score as a brief: one voice with its rhythm, slurs, ties joined, grace notes, ornaments, accents, harmonics and
+ * bow signs, in the key and meter in which it begins. Of more than two notes at once the two highest stay. Refuses what has no note,
+ * and a length that cannot be written.
+ */
+export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading<ForeignPiece> {
+  const music = chosenMusic(score, choice);
+  const joined = tiesJoined(music.events);
+  if (joined.every(({ note }) => note === null)) return badReading(lineIssue('only-rests', { count: joined.length }));
+  const far = joined
+    .flatMap(({ note }) => note?.pitches ?? [])
+    .find(({ octave }) => octave + choice.octaves < 0 || octave + choice.octaves > 9);
+  if (far) return badReading(lineIssue('foreign-octaves', { pitch: formatPitch(far), octaves: choice.octaves }));
+  const grace = withoutLooseGraces(joined);
+  const line = slurred(grace.kept);
+  const [first] = music.measures;
+  const fingered = fingeringsOf(line, choice);
+  const material = { kind: 'line' as const, key: first?.key ?? 'C major', notes: line.map((event) => documentOf(event, choice.octaves)) };
+  const rhythm = { ...DEFAULT_RHYTHM, ...meterAndPickUp(music) };
+  const written = readMaterial(material, rhythm);
+  if (!written.ok) return { ok: false, issues: written.issues.map((issue) => inItsMeasure(issue, line)) };
+  return goodReading({
+    brief: {
+      instrument: { kind: choice.kind },
+      material,
+      rhythm,
+      ...tempoOf(music),
+      ...(choice.keepFingerings && fingered.length > 0 ? { locks: [...fingered] } : {}),
+      ...marksOf(line),
+    },
+    leftOut: countLeftOut([
+      ...music.leftOut,
+      ...changesIn(music),
+      ...grace.dropped,
+      ...line.flatMap(({ note }): readonly LeftOut[] => (note && note.pitches.length > 2 ? ['larger-chords'] : [])),
+      ...(choice.keepFingerings ? [] : fingered.map((): LeftOut => 'fingerings')),
+    ]),
+  });
+}
+
+/** What is wrong with a line; of a length, in which measure it stands. */
+function inItsMeasure(issue: Issue, line: readonly Slurred[]): Issue {
+  const event = issue.code === 'line/duration-not-writable' ? line[issue.where.note ?? -1] : undefined;
+  return event ? lineIssue('foreign-length', { duration: formatFraction(event.duration), measure: event.measure }) : issue;
+}
+
+/** The lowest and the highest semitone above C0 of what was chosen; null where nothing sounds. */
+export function rangeOf(score: ForeignScore, wanted: Wanted): readonly [number, number] | null {
+  const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? note.pitches.slice(-2) : []));
+  const semitones = pitches.map(semitonesOf);
+  return semitones.length === 0 ? null : [Math.min(...semitones), Math.max(...semitones)];
+}
+
+/** An instrument on which music lies, so many octaves higher or lower. */
+export interface Fit {
+  /** The instrument. */
+  readonly kind: InstrumentKind;
+  /** Octaves up; down below 0. */
+  readonly octaves: number;
+}
+
+/** Octaves that are tried, the nearest first. */
+const OCTAVES = [0, -1, 1, -2, 2] as const;
+
+/** Where a range lies on instruments, the nearest first: on each the least move in octaves, if any. */
+export function fits([lowest, highest]: readonly [number, number], kinds: readonly InstrumentKind[]): readonly Fit[] {
+  const found = kinds.flatMap((kind): readonly Fit[] => {
+    const instrument = readInstrument({ kind });
+    if (!instrument.ok) return [];
+    const strings = instrument.value.strings.map(({ semitones }) => semitones);
+    const [bottom, top] = [Math.min(...strings), Math.max(...strings) + instrument.value.highestSemitone];
+    const octaves = OCTAVES.find((each) => lowest + 12 * each >= bottom && highest + 12 * each <= top);
+    return octaves === undefined ? [] : [{ kind, octaves }];
+  });
+  return found.toSorted((one, other) => Math.abs(one.octaves) - Math.abs(other.octaves));
+}
+
+/** A note that goes on in the next of the same pitch becomes one note; the signs of its end count for its slurs. */
+function tiesJoined(events: readonly ChosenEvent[]): readonly ChosenEvent[] {
+  const joined: ChosenEvent[] = [];
+  for (const event of events) {
+    const before = joined[joined.length - 1];
+    const whole = before && joinedBy(before, event);
+    if (whole) joined[joined.length - 1] = whole;
+    else joined.push(event);
+  }
+  return joined;
+}
+
+function joinedBy(before: ChosenEvent, event: ChosenEvent): ChosenEvent | null {
+  const [one, other] = [before.note, event.note];
+  if (one === null || other === null)
+    return one === other && isPlain(before.duration) && isPlain(event.duration) ? lengthened(before, event) : null;
+  if (!one.tied || one.pitches.length !== other.pitches.length) return null;
+  if (!one.pitches.every((pitch, order) => samePitch(pitch, other.pitches[order] ?? pitch))) return null;
+  return {
+    ...lengthened(before, event),
+    note: {
+      ...one,
+      tied: other.tied,
+      slursBegin: one.slursBegin + other.slursBegin,
+      slursEnd: one.slursEnd + other.slursEnd,
+      accent: one.accent || other.accent,
+    },
+  };
+}
+
+function lengthened(before: ChosenEvent, { duration }: ChosenEvent): ChosenEvent {
+  return { ...before, duration: addFractions(before.duration, duration) };
+}
+
+/** A grace note leads to a note: one before a rest or at the end goes. */
+function withoutLooseGraces(events: readonly ChosenEvent[]): {
+  readonly kept: readonly ChosenEvent[];
+  readonly dropped: readonly LeftOut[];
+} {
+  const leadsOn = (index: number): boolean => {
+    const next = events.slice(index + 1).find((event) => event.note?.graceValue == null);
+    return next?.note != null;
+  };
+  const kept = events.filter(({ note }, index) => note?.graceValue == null || leadsOn(index));
+  return { kept, dropped: Array.from({ length: events.length - kept.length }, (): LeftOut => 'grace-notes') };
+}
+
+type Slurred = ChosenEvent & { readonly slur: boolean };
+
+/** Whether the bow goes on after each note: while a slur is open. None leads into a rest or beyond the end. */
+function slurred(events: readonly ChosenEvent[]): readonly Slurred[] {
+  let open = 0;
+  return events.map((event, index) => {
+    open = event.note === null ? 0 : Math.max(0, open + event.note.slursBegin - event.note.slursEnd);
+    return { ...event, slur: open > 0 && events[index + 1]?.note != null };
+  });
+}
+
+function documentOf({ note, duration, slur }: Slurred, octaves: number): LineNoteDocument {
+  if (note === null) return { rest: true, duration: formatFraction(duration) };
+  return {
+    pitches: twoOf(note.pitches).map((pitch) => formatPitch({ ...pitch, octave: pitch.octave + octaves })),
+    duration: formatFraction(note.graceValue ?? duration),
+    ...(slur ? { slur: true } : {}),
+    ...signsOf(note),
+  };
+}
+
+/** A note is a grace note, an ornamented one or a harmonic; an ornament and a stopped harmonic are for one note alone. */
+function signsOf({ graceValue, ornament, harmonic, accent, pitches }: ForeignNote): Partial<TypedNote> {
+  const accented = accent ? { accent: true as const } : {};
+  if (graceValue !== null) return { grace: true, ...accented };
+  if (ornament && pitches.length === 1) return { ornament, ...accented };
+  if (harmonic === null || (harmonic === 'stopped' && pitches.length > 1)) return accented;
+  return { harmonic: harmonic === 'stopped' ? harmonic : true, ...accented };
+}
+
+/** A hand stops two at once: of more, the two highest. */
+function twoOf<Item>(items: readonly Item[]): readonly Item[] {
+  return items.slice(-2);
+}
+
+/** The fingers and strings that are written, as locks. */
+function fingeringsOf(line: readonly Slurred[], { kind }: ImportChoice): readonly Lock[] {
+  const instrument = readInstrument({ kind });
+  const strings = instrument.ok ? instrument.value.strings : [];
+  return line.flatMap(({ note }, index): readonly Lock[] => {
+    if (!note) return [];
+    const [finger, upperFinger] = twoOf(note.fingers);
+    const string = note.string === null ? undefined : strings[note.string - 1];
+    const written = {
+      ...(finger ? { finger } : {}),
+      ...(finger && upperFinger ? { upperFinger } : {}),
+      ...(string ? { string: formatPitch(string.open) } : {}),
+    };
+    return Object.keys(written).length === 0 ? [] : [{ note: index, ...written }];
+  });
+}
+
+function marksOf(line: readonly Slurred[]): Pick<Brief, 'marks'> {
+  const marks = line.flatMap(({ note }, index): readonly Mark[] => (note?.bow ? [{ note: index, bow: note.bow }] : []));
+  return marks.length === 0 ? {} : { marks: [...marks] };
+}
+
+/** The first tempo that is told. */
+function tempoOf({ measures }: ChosenMusic): Pick<Brief, 'tempo'> {
+  const tempo = measures.find((measure) => measure.tempo !== null)?.tempo;
+  return tempo == null ? {} : { tempo };
+}
+
+/** The meter in which it begins, and what comes before its first bar line: a first measure that is not full. */
+function meterAndPickUp({ measures }: ChosenMusic): { readonly meter?: (typeof METERS)[number]; readonly pickUp?: string } {
+  const [first] = measures;
+  if (!first) return {};
+  const meter = METERS.find((each) => each === first.meter);
+  const isShort = compareFractions(first.length, ZERO) > 0 && compareFractions(first.length, meter ? first.full : fraction(1, 1)) < 0;
+  return { ...(meter ? { meter } : {}), ...(isShort && measures.length > 1 ? { pickUp: formatFraction(first.length) } : {}) };
+}
+
+/** What changes on the way and cannot change in a piece. */
+function changesIn({ measures }: ChosenMusic): readonly LeftOut[] {
+  const [first] = measures;
+  const changes = (
+    differ: (one: (typeof measures)[number], other: (typeof measures)[number]) => boolean,
+    what: LeftOut,
+  ): readonly LeftOut[] =>
+    measures.flatMap((measure, index) => {
+      const before = measures[index - 1];
+      return before && differ(before, measure) ? [what] : [];
+    });
+  const tempos = measures.filter(({ tempo }) => tempo !== null).length;
+  return [
+    ...changes((one, other) => one.key !== other.key, 'key-changes'),
+    ...changes((one, other) => one.meter !== other.meter, 'meter-changes'),
+    ...Array.from({ length: Math.max(0, tempos - 1) }, (): LeftOut => 'tempo-changes'),
+    ...(first && !METERS.some((each) => each === first.meter) ? (['unusual-meter'] as const) : []),
+    ...irregular(measures),
+  ];
+}
+
+/** Where the meter stays: measures that begin between the bar lines of the piece, and that no shorter one before them puts right. */
+function irregular(measures: ChosenMusic['measures']): readonly LeftOut[] {
+  const [first] = measures;
+  if (!first || measures.some(({ meter }) => meter !== first.meter)) return [];
+  let time = subtractFractions(first.full, first.length);
+  const offGrid = measures.map((measure) => {
+    const [here, { full }] = [time, first];
+    time = addFractions(time, compareFractions(measure.length, ZERO) > 0 ? measure.length : measure.full);
+    return (here.numerator * full.denominator) % (here.denominator * full.numerator) !== 0;
+  });
+  // A measure in two parts, as at a repeat, begins once between the bar lines and is right again with the next.
+  return offGrid.flatMap((off, index): readonly LeftOut[] =>
+    index > 0 && off && (offGrid[index + 1] ?? true) ? ['irregular-measures'] : [],
+  );
+}

@@ -1,0 +1,46 @@
+/** What is not taken over from music that comes from elsewhere: a piece has one key, one meter, one voice, and notes with their fingering. */
+export const LEFT_OUT = [
+  'parts',
+  'voices',
+  'measures',
+  'key-changes',
+  'meter-changes',
+  'tempo-changes',
+  'unusual-meter',
+  'unusual-key',
+  'irregular-measures',
+  'repeats',
+  'jumps',
+  'larger-chords',
+  'unpitched',
+  'overlaps',
+  'cue-notes',
+  'grace-notes',
+  'quarter-tones',
+  'fingerings',
+  'clefs',
+  'articulations',
+  'ornaments',
+  'slides',
+  'dynamics',
+  'words',
+  'lyrics',
+  'chord-symbols',
+  'other-signs',
+] as const;
+
+/** One kind of thing that is left out. */
+export type LeftOut = (typeof LEFT_OUT)[number];
+
+/** How often each kind was left out, in the order of the list; those that were not are missing. */
+export type LeftOutCount = readonly { readonly what: LeftOut; readonly count: number }[];
+
+/** Counts what was left out. */
+export function countLeftOut(all: readonly LeftOut[]): LeftOutCount {
+  const counts = new Map<LeftOut, number>();
+  for (const what of all) counts.set(what, (counts.get(what) ?? 0) + 1);
+  return LEFT_OUT.flatMap((what) => {
+    const count = counts.get(what);
+    return count === undefined ? [] : [{ what, count }];
+  });
+}

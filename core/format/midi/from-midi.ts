@@ -1,0 +1,181 @@
+import { formatKey, type Key, keyOfSignature, type Pitch, pitchInKey } from '#core/pitch';
+import { addFractions, compareFractions, fraction, type Fraction, subtractFractions, ZERO } from '#core/rhythm';
+import type { LeftOut } from '../foreign/left-out.ts';
+import {
+  type ForeignEvent,
+  type ForeignMeasure,
+  type ForeignNote,
+  type ForeignPart,
+  type ForeignScore,
+  NO_REPEAT,
+} from '../foreign/score.ts';
+import { endOf, type Grid, type GridNote, quantised } from './quantise.ts';
+import { MIDI_ABOVE, type MidiSong, type MidiTrack } from './song.ts';
+
+/**
+ * A MIDI file as parts that can be chosen from, its notes set to a grid and spelled by the key that it names, else by the one in which
+ * most of its notes lie. A note that still sounds when the next begins ends there; several that begin together are one chord.
+ */
+export function fromMidi(song: MidiSong, grid: Grid): ForeignScore {
+  const key = keyOf(song);
+  return { title: null, parts: song.tracks.map((track) => partOf(track, song, key, grid)) };
+}
+
+function partOf(track: MidiTrack, song: MidiSong, key: Key, grid: Grid): ForeignPart {
+  const notes = track.isPercussion ? [] : quantised(track.notes, song.ticksPerQuarter, grid).notes;
+  const { events, overlaps } = oneAfterOther(notes, key);
+  const end = events.reduce((latest, event) => later(latest, addFractions(event.onset, event.duration)), ZERO);
+  const bars = barsOf(song, end);
+  const measures = bars.map((bar, order) => measureOf(bar, { order, events, key, song }));
+  const leftOut = Array.from({ length: overlaps }, () => ({ what: 'overlaps' as LeftOut, voice: null }));
+  return {
+    name: track.name,
+    kind: 'violin',
+    measures: measures.map((measure, order) => (order === 0 ? { ...measure, leftOut: [...measure.leftOut, ...leftOut] } : measure)),
+  };
+}
+
+function later(one: Fraction, other: Fraction): Fraction {
+  return compareFractions(one, other) > 0 ? one : other;
+}
+
+/** An event before it is cut at the bar lines. */
+interface Sounding {
+  readonly onset: Fraction;
+  readonly duration: Fraction;
+  readonly pitches: readonly Pitch[];
+}
+
+/** Chords one after the other: each ends where the next begins at the latest. */
+function oneAfterOther(notes: readonly GridNote[], key: Key): { readonly events: readonly Sounding[]; readonly overlaps: number } {
+  const chords: GridNote[][] = [];
+  for (const note of notes) {
+    const last = chords[chords.length - 1];
+    if (last?.[0] && compareFractions(last[0].onset, note.onset) === 0) last.push(note);
+    else chords.push([note]);
+  }
+  let overlaps = 0;
+  const events = chords.flatMap((chord, order): readonly Sounding[] => {
+    const [first] = chord;
+    if (!first) return [];
+    const ends = chord.map(endOf).reduce(later, ZERO);
+    const next = chords[order + 1]?.[0]?.onset;
+    const cut = next !== undefined && compareFractions(ends, next) > 0;
+    if (cut) overlaps += 1;
+    const duration = subtractFractions(cut ? next : ends, first.onset);
+    const pitches = [...new Set(chord.map((note) => note.key))].map((each) => pitchInKey(Math.max(0, each - MIDI_ABOVE), key));
+    return [{ onset: first.onset, duration, pitches }];
+  });
+  return { events, overlaps };
+}
+
+/** A measure in its place. */
+interface Bar {
+  readonly from: Fraction;
+  readonly length: Fraction;
+  readonly meter: string;
+}
+
+/** The measures up to the end, by the meters of the song; a meter that changes within one begins with the next. */
+function barsOf({ meters, ticksPerQuarter }: MidiSong, end: Fraction): readonly Bar[] {
+  const bars: Bar[] = [];
+  let from = ZERO;
+  do {
+    const now = meters.findLast(({ at }) => compareFractions(fraction(at, 4 * ticksPerQuarter), from) <= 0) ?? { beats: 4, beatValue: 4 };
+    const length = fraction(now.beats, now.beatValue);
+    bars.push({ from, length, meter: `${now.beats}/${now.beatValue}` });
+    from = addFractions(from, length);
+  } while (compareFractions(from, end) < 0 && bars.length < MOST_BARS);
+  return bars;
+}
+
+/** No song is longer. */
+const MOST_BARS = 10_000;
+
+interface SongAround {
+  readonly order: number;
+  readonly events: readonly Sounding[];
+  readonly key: Key;
+  readonly song: MidiSong;
+}
+
+function measureOf({ from, length, meter }: Bar, { order, events, key, song }: SongAround): ForeignMeasure {
+  const to = addFractions(from, length);
+  const inside = events.filter(
+    (event) => compareFractions(event.onset, to) < 0 && compareFractions(addFractions(event.onset, event.duration), from) > 0,
+  );
+  const [tempo] = song.tempos.filter(({ at }) => isIn(fraction(at, 4 * song.ticksPerQuarter), from, to));
+  return {
+    label: String(order + 1),
+    full: length,
+    length,
+    key: formatKey(key),
+    meter,
+    tempo: tempo ? Math.min(400, Math.max(20, Math.round(tempo.quartersPerMinute))) : null,
+    repeat: NO_REPEAT,
+    events: inside.map((event) => cutTo(event, from, to)),
+    leftOut: song.keys
+      .filter(({ at }) => at > 0 && isIn(fraction(at, 4 * song.ticksPerQuarter), from, to))
+      .map(() => ({ what: 'key-changes', voice: null })),
+  };
+}
+
+function isIn(moment: Fraction, from: Fraction, to: Fraction): boolean {
+  return compareFractions(moment, from) >= 0 && compareFractions(moment, to) < 0;
+}
+
+/** What of an event lies in a measure; where it goes on, it is tied. */
+function cutTo({ onset, duration, pitches }: Sounding, from: Fraction, to: Fraction): ForeignEvent {
+  const end = addFractions(onset, duration);
+  const [begins, ends] = [later(onset, from), compareFractions(end, to) > 0 ? to : end];
+  const note: ForeignNote = { ...PLAIN, pitches, fingers: pitches.map(() => null), tied: compareFractions(end, to) > 0 };
+  return { voice: '1', onset: subtractFractions(begins, from), duration: subtractFractions(ends, begins), note };
+}
+
+const PLAIN: Omit<ForeignNote, 'pitches' | 'fingers' | 'tied'> = {
+  string: null,
+  slursBegin: 0,
+  slursEnd: 0,
+  graceValue: null,
+  accent: false,
+  ornament: null,
+  harmonic: null,
+  bow: null,
+};
+
+/** The key that the song names at its beginning, else the one in which most of its notes lie; of several, the nearest to C. */
+function keyOf({ keys, tracks }: MidiSong): Key {
+  const [named] = keys;
+  const candidates = FIFTHS.flatMap((fifths) => (['major', 'minor'] as const).flatMap((mode) => keyOfSignature(fifths, mode) ?? []));
+  const said = named && keyOfSignature(named.fifths, named.minor ? 'minor' : 'major');
+  if (said) return said;
+  const notes = tracks.filter(({ isPercussion }) => !isPercussion).flatMap((track) => track.notes);
+  const [last] = notes.slice(-1);
+  const score = (key: Key): number => {
+    const inKey = notes.filter((note) => isDegree(note.key, key)).length;
+    const ends = last !== undefined && (last.key - MIDI_ABOVE - semitonesAbove(key)) % 12 === 0;
+    return inKey + (ends ? 0.5 : 0);
+  };
+  const [first, ...others] = candidates;
+  if (!first) throw new RangeError('No signature has a key');
+  return others.reduce((best, key) => (score(key) > score(best) ? key : best), first);
+}
+
+const FIFTHS = [0, 1, -1, 2, -2, 3, -3, 4, -4, 5, -5, 6, -6] as const;
+
+function semitonesAbove(key: Key): number {
+  return tonicAbove(key.fifths) + (key.mode === 'minor' ? 9 : 0);
+}
+
+/** How far the tonic of a major key with so many sharps lies above C. */
+function tonicAbove(fifths: number): number {
+  return (((7 * fifths) % 12) + 12) % 12;
+}
+
+/** Whether a key on the keyboard is a degree of the signature. */
+function isDegree(midiKey: number, { fifths }: Key): boolean {
+  const above = (((midiKey - tonicAbove(fifths)) % 12) + 12) % 12;
+  return MAJOR.has(above);
+}
+
+const MAJOR: ReadonlySet<number> = new Set([0, 2, 4, 5, 7, 9, 11]);

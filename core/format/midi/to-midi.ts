@@ -1,0 +1,45 @@
+import { semitonesOf } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { asNumber } from '#core/rhythm';
+import { DIVISIONS } from '../musicxml/note-elements.ts';
+import { MIDI_ABOVE, type MidiNote, type MidiSong } from './song.ts';
+
+/** Small notes are played before their note, each so long, quarters. */
+const GRACE_QUARTERS = 1 / 8;
+
+/**
+ * A plan as a MIDI file: what sounds, in exact lengths, with tempo, meter and key. It begins with the measure: after a pick-up the first
+ * measure is silent up to it. Small notes come before their note, in the time of the one before.
+ */
+export function toMidi(name: string, { brief, line }: Plan): MidiSong {
+  const ticksOf = (wholes: number): number => Math.round(wholes * 4 * DIVISIONS);
+  const notes = line.notes.flatMap((note, index): readonly MidiNote[] => {
+    if (note.kind === 'rest') return [];
+    const graces = graceCountAfter(line.notes, index);
+    const begins = asNumber(note.onset) - (note.grace ? ((graces + 1) * GRACE_QUARTERS) / 4 : 0);
+    const lasts = note.grace ? GRACE_QUARTERS / 4 : asNumber(note.duration);
+    const pitches = [note.pitch, ...(note.upper ? [note.upper] : [])];
+    return pitches.map((pitch) => ({
+      at: Math.max(0, ticksOf(begins)),
+      ticks: Math.max(1, ticksOf(lasts)),
+      key: semitonesOf(pitch) + MIDI_ABOVE,
+    }));
+  });
+  return {
+    ticksPerQuarter: DIVISIONS,
+    tracks: [{ name, isPercussion: false, notes }],
+    tempos: [{ at: 0, quartersPerMinute: brief.tempo ?? USUAL_TEMPO }],
+    meters: [{ at: 0, beats: line.meter.beats, beatValue: line.meter.beatValue }],
+    keys: [{ at: 0, fifths: line.key.fifths, minor: line.key.mode === 'minor' }],
+  };
+}
+
+/** Where a brief has no tempo, quarter notes a minute. */
+const USUAL_TEMPO = 72;
+
+/** Small notes that stand between this one and the note they lead to. */
+function graceCountAfter(notes: Plan['line']['notes'], index: number): number {
+  const after = notes.slice(index + 1);
+  const main = after.findIndex((note) => note.kind === 'rest' || !note.grace);
+  return main < 0 ? 0 : main;
+}

@@ -1,0 +1,29 @@
+import { formatKey, keyOfSignature, type KeyMode, keyOfTonic, pitchAt, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
+import { numberOf, type ReadElement, textOf } from '../xml.ts';
+import type { Transposition } from './read-note.ts';
+
+/** A key signature as it is written: so many sharps, or flats below 0. */
+export interface WrittenKey {
+  /** −7 … 7. */
+  readonly fifths: number;
+  /** Major, unless it is said to be minor. */
+  readonly mode: KeyMode;
+}
+
+/** The signature in a key element; null for one that no major or minor key has. */
+export function writtenKey(key: ReadElement): WrittenKey | null {
+  const fifths = numberOf(key, 'fifths');
+  if (fifths === undefined || !Number.isInteger(fifths) || Math.abs(fifths) > 7) return null;
+  return { fifths, mode: textOf(key, 'mode') === 'minor' ? 'minor' : 'major' };
+}
+
+/** The key that sounds where one is written for a part that transposes, documents' form: of two that are the same on the piano, the nearer. */
+export function soundingKey({ fifths, mode }: WrittenKey, by: Transposition): string {
+  const tonic = keyOfSignature(fifths, mode)?.tonic;
+  const sounding = tonic && transposedBy(tonic, by);
+  const keys = [0, 1, -1].flatMap((off) => {
+    const spelled = sounding && pitchAt(stepsOf(sounding) + off, semitonesOf(sounding));
+    return (spelled && keyOfTonic(spelled, mode)) ?? [];
+  });
+  return keys[0] ? formatKey(keys[0]) : 'C major';
+}

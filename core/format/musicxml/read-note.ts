@@ -1,0 +1,146 @@
+import { type Finger, FINGERS, STOPPED_HARMONIC_ABOVE } from '#core/hand';
+import type { Mark } from '#core/brief';
+import { ORNAMENT_SIGNS, type OrnamentKind, type WrittenOrnament } from '#core/material';
+import { type LetterIndex, LETTERS, type Pitch, pitchAt, semitonesOf, stepsOf } from '#core/pitch';
+import { fraction, type Fraction } from '#core/rhythm';
+import type { LeftOut } from '../foreign/left-out.ts';
+import type { ForeignNote } from '../foreign/score.ts';
+import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '../xml.ts';
+
+/** How far a part sounds from what is written: letters and semitones, upward positive. */
+export interface Transposition {
+  /** Letters. */
+  readonly steps: number;
+  /** Semitones. */
+  readonly semitones: number;
+}
+
+/** One head of a note as it was read. */
+export interface ReadHead {
+  /** As it sounds; null where nothing with a pitch stands there, or one that cannot be spelled. */
+  readonly pitch: Pitch | null;
+  /** The finger at it; null for none. */
+  readonly finger: Finger | null;
+}
+
+/** The head of a note: its sounding pitch, and its finger. What is between two semitones is taken as the nearer. */
+export function readHead(note: ReadElement, by: Transposition): ReadHead {
+  const written = childOf(note, 'pitch');
+  const [octave, alter] = [numberOf(written, 'octave'), Math.round(numberOf(written, 'alter') ?? 0)];
+  const letter = LETTERS.findIndex((each) => each === textOf(written, 'step'));
+  if (!written || octave === undefined || letter < 0) return { pitch: null, finger: null };
+  const natural = stepsAndSemitones(letter, octave);
+  const octaves = stoppedSounds(note) ? STOPPED_HARMONIC_ABOVE / 12 : 0;
+  const steps = natural.steps + by.steps + 7 * octaves;
+  const semitones = natural.semitones + alter + by.semitones + 12 * octaves;
+  // A transposition that cannot be spelled by its letters is spelled by the neighbours.
+  const pitch = [0, 1, -1].map((off) => pitchAt(steps + off, semitones)).find((each) => each !== null) ?? null;
+  return { pitch: pitch && isNamed(pitch) ? pitch : null, finger: fingerAt(note) };
+}
+
+function stepsAndSemitones(letter: number, octave: number): Transposition {
+  const natural: Pitch = { letter: LETTER_INDEXES[letter] ?? 0, alteration: 0, octave };
+  return { steps: stepsOf(natural), semitones: semitonesOf(natural) };
+}
+
+/** Octaves have one digit. */
+function isNamed({ octave }: Pitch): boolean {
+  return octave >= 0 && octave <= 9;
+}
+
+const LETTER_INDEXES: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];
+
+/** A stopped harmonic sounds two octaves above the finger that stops it. */
+function stoppedSounds(note: ReadElement): boolean {
+  return at(note, 'notations', 'technical', 'harmonic', 'artificial') !== undefined;
+}
+
+/** The first finger at a note that is no substitution for another; thumb and open string also have signs of their own. */
+function fingerAt(note: ReadElement): Finger | null {
+  const technical = childOf(childOf(note, 'notations'), 'technical');
+  if (childOf(technical, 'thumb-position')) return 'T';
+  const written = childrenOf(technical, 'fingering').find(({ attributes }) => attributes['alternate'] !== 'yes');
+  const name = written?.text.trim().toUpperCase();
+  return FINGERS.find((finger) => finger === name) ?? (childOf(technical, 'open-string') ? '0' : null);
+}
+
+const ORNAMENTS: Readonly<Record<string, OrnamentKind>> = {
+  'trill-mark': 'trill',
+  mordent: 'mordent',
+  'inverted-mordent': 'upper-mordent',
+};
+
+/** How long a grace note is by its type. */
+const GRACE_VALUES: Readonly<Record<string, Fraction>> = { '16th': fraction(1, 16), '32nd': fraction(1, 32), quarter: fraction(1, 4) };
+
+/** A note of one head, with everything written at it that a piece keeps. Slurs are told apart by what is open. */
+export function readNote(note: ReadElement, { pitch, finger }: ReadHead): ForeignNote | null {
+  if (pitch === null) return null;
+  const notations = childrenOf(note, 'notations');
+  const technical = notations.flatMap((each) => childrenOf(each, 'technical'));
+  const slurs = notations.flatMap((each) => childrenOf(each, 'slur')).map(({ attributes }) => attributes['type']);
+  const harmonic = technical.map((each) => childOf(each, 'harmonic')).find((each) => each !== undefined);
+  const grace = childOf(note, 'grace') !== undefined;
+  return {
+    pitches: [pitch],
+    fingers: [finger],
+    string: technical.map((each) => numberOf(each, 'string')).find((each) => each !== undefined) ?? null,
+    tied: startsTie(note),
+    slursBegin: slurs.filter((type) => type === 'start').length,
+    slursEnd: slurs.filter((type) => type === 'stop').length,
+    graceValue: grace ? (GRACE_VALUES[textOf(note, 'type') ?? ''] ?? fraction(1, 8)) : null,
+    accent: notations.some((each) => at(each, 'articulations', 'accent') ?? at(each, 'articulations', 'strong-accent')),
+    ornament: grace ? null : ornamentAt(notations),
+    harmonic: harmonic === undefined ? null : childOf(harmonic, 'artificial') ? 'stopped' : 'natural',
+    bow: bowAt(technical),
+  };
+}
+
+function startsTie(note: ReadElement): boolean {
+  const ties = [...childrenOf(note, 'tie'), ...childrenOf(note, 'notations').flatMap((each) => childrenOf(each, 'tied'))];
+  return ties.some(({ attributes }) => attributes['type'] === 'start');
+}
+
+function bowAt(technical: readonly ReadElement[]): Mark['bow'] | null {
+  if (technical.some((each) => childOf(each, 'down-bow'))) return 'down';
+  return technical.some((each) => childOf(each, 'up-bow')) ? 'up' : null;
+}
+
+function ornamentAt(notations: readonly ReadElement[]): WrittenOrnament | null {
+  const ornaments = notations.map((each) => childOf(each, 'ornaments')).find((each) => each !== undefined);
+  const kind = ornaments?.children.flatMap(({ name }) => ORNAMENTS[name] ?? [])[0];
+  const sign = ORNAMENT_SIGNS.find((each) => each === textOf(ornaments, 'accidental-mark'));
+  return kind ? { kind, ...(sign ? { sign } : {}) } : null;
+}
+
+/** What stands at notes and is kept, or says nothing by itself; everything else there is told. */
+const KEPT: ReadonlySet<string> = new Set([
+  ...['tied', 'slur', 'tuplet', 'technical', 'articulations', 'ornaments', 'footnote', 'level'],
+  ...['up-bow', 'down-bow', 'fingering', 'string', 'harmonic', 'open-string', 'thumb-position'],
+  ...['accent', 'strong-accent', 'accidental-mark', ...Object.keys(ORNAMENTS)],
+]);
+
+const GROUPS: Readonly<Record<string, LeftOut>> = {
+  dynamics: 'dynamics',
+  slide: 'slides',
+  glissando: 'slides',
+};
+
+/** What is written at a note and cannot be kept. */
+export function leftOutAt(note: ReadElement): readonly LeftOut[] {
+  const alter = numberOf(childOf(note, 'pitch'), 'alter') ?? 0;
+  return [
+    ...childrenOf(note, 'notations').flatMap(({ children }) => children.flatMap(notKept)),
+    ...childrenOf(note, 'lyric').map((): LeftOut => 'lyrics'),
+    ...(Number.isInteger(alter) ? [] : (['quarter-tones'] as const)),
+  ];
+}
+
+function notKept(notation: ReadElement): readonly LeftOut[] {
+  const { name, children } = notation;
+  if (name === 'articulations' || name === 'ornaments' || name === 'technical') {
+    const what: LeftOut = name === 'technical' ? 'other-signs' : name;
+    return children.filter((child) => !KEPT.has(child.name)).map(() => what);
+  }
+  return KEPT.has(name) ? [] : [GROUPS[name] ?? 'other-signs'];
+}

@@ -1,0 +1,285 @@
+import { type InstrumentKind, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { samePitch, semitonesOf } from '#core/pitch';
+import { addFractions, compareFractions, fraction, type Fraction, subtractFractions, ZERO } from '#core/rhythm';
+import type { LeftOut } from '../foreign/left-out.ts';
+import type { ForeignEvent, ForeignMeasure, ForeignNote, RepeatSigns } from '../foreign/score.ts';
+import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '../xml.ts';
+import { soundingKey, writtenKey, type WrittenKey } from './read-key.ts';
+import { leftOutAt, type ReadHead, readHead, readNote, type Transposition } from './read-note.ts';
+
+/** Reads the measures of one part in their order; lives for one reading. */
+export class PartReader {
+  private divisions = 1;
+  private key: WrittenKey = { fifths: 0, mode: 'major' };
+  private meter = '4/4';
+  private clef = '';
+  private by: Transposition;
+  private ending: readonly number[] = [];
+  private slurs = new Map<string, string>();
+
+  /** The measure that is being read. */
+  private time: Fraction = ZERO;
+  private furthest: Fraction = ZERO;
+  private events: ForeignEvent[] = [];
+  private leftOut: { readonly what: LeftOut; readonly voice: string | null }[] = [];
+  private tempo: number | null = null;
+  private last: ForeignEvent | null = null;
+
+  constructor(kind: InstrumentKind) {
+    this.by = octavesDown(WRITTEN_OCTAVES_ABOVE[kind]);
+  }
+
+  /** The next measure; `order` counts from 0. */
+  measure(element: ReadElement, order: number): ForeignMeasure {
+    [this.time, this.furthest, this.events, this.leftOut, this.tempo, this.last] = [ZERO, ZERO, [], [], null, null];
+    for (const each of element.children) this.read(each, order);
+    const repeat = this.repeat(childrenOf(element, 'barline'));
+    const [beats = 4, beatValue = 4] = beatsOf(this.meter);
+    return {
+      label: element.attributes['number'] ?? String(order + 1),
+      full: fraction(beats, beatValue),
+      length: this.furthest,
+      key: soundingKey(this.key, this.by),
+      meter: this.meter,
+      tempo: this.tempo,
+      repeat,
+      events: this.events,
+      leftOut: this.leftOut,
+    };
+  }
+
+  private read(element: ReadElement, order: number): void {
+    switch (element.name) {
+      case 'attributes':
+        return this.attributes(element, order);
+      case 'note':
+        return this.note(element);
+      case 'backup':
+        return this.moveTo(subtractFractions(this.time, this.durationOf(element)));
+      case 'forward':
+        return this.moveTo(addFractions(this.time, this.durationOf(element)));
+      case 'direction':
+        return this.direction(element);
+      case 'sound':
+        return this.sound(element);
+      case 'harmony':
+      case 'figured-bass':
+        return this.leave('chord-symbols');
+    }
+  }
+
+  private leave(what: LeftOut, voice: string | null = null): void {
+    this.leftOut.push({ what, voice });
+  }
+
+  /** Not before the beginning of the measure. */
+  private moveTo(time: Fraction): void {
+    this.time = compareFractions(time, ZERO) < 0 ? ZERO : time;
+    if (compareFractions(this.time, this.furthest) > 0) this.furthest = this.time;
+  }
+
+  private durationOf(element: ReadElement): Fraction {
+    const length = numberOf(element, 'duration') ?? 0;
+    // Some write lengths with a decimal point.
+    return length > 0 ? fraction(Math.round(length * PRECISION), Math.round(this.divisions * 4 * PRECISION)) : ZERO;
+  }
+
+  private attributes(element: ReadElement, order: number): void {
+    const divisions = numberOf(element, 'divisions');
+    if (divisions !== undefined && divisions > 0) this.divisions = divisions;
+    const key = childOf(element, 'key');
+    const written = key && writtenKey(key);
+    if (written) this.key = written;
+    if (written === null) this.leave('unusual-key');
+    const time = childOf(element, 'time');
+    const meter = time && meterNamed(time);
+    if (meter) this.meter = meter;
+    this.clefs(element, order);
+    const transpose = childOf(element, 'transpose');
+    if (transpose) this.by = transpositionOf(transpose);
+  }
+
+  /** A clef that shows the notes an octave away stands for itself: what is written is what sounds. */
+  private clefs(element: ReadElement, order: number): void {
+    const [clef] = childrenOf(element, 'clef');
+    if (!clef) return;
+    const sign = `${textOf(clef, 'sign') ?? ''}${textOf(clef, 'line') ?? ''}`;
+    if (this.clef !== '' && sign !== this.clef) this.leave('clefs');
+    this.clef = sign;
+    if (order === 0 && (numberOf(clef, 'clef-octave-change') ?? 0) !== 0) this.by = octavesDown(0);
+  }
+
+  private direction(element: ReadElement): void {
+    for (const sound of childrenOf(element, 'sound')) this.sound(sound);
+    for (const { children } of childrenOf(element, 'direction-type')) {
+      for (const { name } of children) {
+        const what = DIRECTIONS[name];
+        if (what) this.leave(what);
+      }
+    }
+    if (this.tempo === null && !element.children.some(({ name }) => name === 'sound'))
+      this.metronome(at(element, 'direction-type', 'metronome'));
+  }
+
+  private sound({ attributes }: ReadElement): void {
+    this.setTempo(Number(attributes['tempo'] ?? NaN));
+    if (JUMPS.some((jump) => attributes[jump] !== undefined)) this.leave('jumps');
+  }
+
+  private metronome(mark: ReadElement | undefined): void {
+    const unit = BEAT_UNITS[textOf(mark, 'beat-unit') ?? ''];
+    const dotted = childOf(mark, 'beat-unit-dot') ? 1.5 : 1;
+    if (unit !== undefined) this.setTempo((numberOf(mark, 'per-minute') ?? NaN) * unit * dotted);
+  }
+
+  private setTempo(tempo: number): void {
+    if (tempo >= 20 && tempo <= 400) this.tempo ??= Math.round(tempo);
+  }
+
+  private note(element: ReadElement): void {
+    const voice = voiceOf(element);
+    const duration = childOf(element, 'grace') ? ZERO : this.durationOf(element);
+    const isChord = childOf(element, 'chord') !== undefined;
+    if (childOf(element, 'cue')) return this.skipped('cue-notes', { voice, duration, isChord });
+    const head = readHead(element, this.by);
+    const isRest = childOf(element, 'rest') !== undefined;
+    if (head.pitch === null && !isRest) return this.skipped('unpitched', { voice, duration, isChord });
+    for (const what of leftOutAt(element)) this.leave(what, voice);
+    if (isChord) return this.joins(element, head);
+    this.add({
+      voice,
+      onset: this.time,
+      duration,
+      note: isRest ? null : this.withSlurs(element, readNote(element, head)),
+    });
+    this.moveTo(addFractions(this.time, duration));
+  }
+
+  /** What is not taken over still has its time: a rest stands for it. */
+  private skipped(
+    what: LeftOut,
+    { voice, duration, isChord }: Pick<ForeignEvent, 'voice' | 'duration'> & { readonly isChord: boolean },
+  ): void {
+    this.leave(what, voice);
+    if (isChord || compareFractions(duration, ZERO) === 0) return;
+    this.add({ voice, onset: this.time, duration, note: null });
+    this.moveTo(addFractions(this.time, duration));
+  }
+
+  private add(event: ForeignEvent): void {
+    this.events.push(event);
+    this.last = event;
+  }
+
+  /** A head that sounds with the note before; of a stopped harmonic it is the finger that touches, or what sounds. */
+  private joins(element: ReadElement, head: ReadHead): void {
+    const before = this.last?.note;
+    const isHarmonic = at(element, 'notations', 'technical', 'harmonic') !== undefined && before?.harmonic === 'stopped';
+    const read = readNote(element, head);
+    if (!this.last || !before || isHarmonic || !read) return;
+    const joined: ForeignEvent = { ...this.last, note: withHead(before, read) };
+    this.events[this.events.lastIndexOf(this.last)] = joined;
+    this.last = joined;
+  }
+
+  /** A slur that begins twice under one number, or ends without having begun, is none. */
+  private withSlurs(element: ReadElement, note: ForeignNote | null): ForeignNote | null {
+    if (!note) return null;
+    const signs = childrenOf(element, 'notations').flatMap((each) => childrenOf(each, 'slur'));
+    let [begin, end] = [0, 0];
+    for (const { attributes } of signs) {
+      const number = attributes['number'] ?? '1';
+      if (attributes['type'] === 'stop' && this.slurs.delete(number)) end += 1;
+      if (attributes['type'] === 'start' && !this.slurs.has(number)) {
+        this.slurs.set(number, number);
+        begin += 1;
+      }
+    }
+    return { ...note, slursBegin: begin, slursEnd: end };
+  }
+
+  private repeat(barlines: readonly ReadElement[]): RepeatSigns {
+    const signs = barlines.map((barline) => childOf(barline, 'repeat')?.attributes ?? {});
+    const endings = barlines.flatMap((barline) => childrenOf(barline, 'ending'));
+    const begun = endings.find(({ attributes }) => attributes['type'] === 'start');
+    if (begun) this.ending = numbersIn(begun.attributes['number'] ?? '');
+    const now = this.ending;
+    if (endings.some(({ attributes }) => attributes['type'] === 'stop' || attributes['type'] === 'discontinue')) this.ending = [];
+    const back = signs.find(({ direction }) => direction === 'backward');
+    return {
+      begins: signs.some(({ direction }) => direction === 'forward'),
+      times: back ? Math.min(MOST_TIMES, Math.max(2, Number(back['times'] ?? 2) || 2)) : 0,
+      endings: now,
+    };
+  }
+}
+
+/** Lengths are kept to a thousandth of a division. */
+const PRECISION = 1000;
+
+/** No repeat is played more often. */
+const MOST_TIMES = 16;
+
+const BEAT_UNITS: Readonly<Record<string, number>> = { whole: 4, half: 2, quarter: 1, eighth: 0.5, '16th': 0.25 };
+
+const JUMPS = ['dacapo', 'dalsegno', 'tocoda', 'fine'] as const;
+
+const DIRECTIONS: Readonly<Record<string, LeftOut>> = {
+  dynamics: 'dynamics',
+  wedge: 'dynamics',
+  words: 'words',
+  rehearsal: 'words',
+  dashes: 'words',
+  pedal: 'other-signs',
+  'string-mute': 'other-signs',
+};
+
+function octavesDown(octaves: number): Transposition {
+  return { steps: -7 * octaves, semitones: -12 * octaves };
+}
+
+function transpositionOf(element: ReadElement): Transposition {
+  const octaves = numberOf(element, 'octave-change') ?? 0;
+  const semitones = numberOf(element, 'chromatic') ?? 0;
+  // Where the letters are not told, they are those of the usual interval of so many semitones.
+  const steps = numberOf(element, 'diatonic') ?? Math.round((semitones * 7) / 12);
+  return { steps: steps + 7 * octaves, semitones: semitones + 12 * octaves };
+}
+
+function beatsOf(meter: string): readonly number[] {
+  const [beats, value] = meter.split('/');
+  return [(beats ?? '').split('+').reduce((sum, part) => sum + Number(part), 0), Number(value)];
+}
+
+/** "3/4"; several beats are added, several meters one after the other are left at the first. */
+function meterNamed(time: ReadElement): string | null {
+  const [beats, value] = [textOf(time, 'beats'), textOf(time, 'beat-type')];
+  if (beats === undefined || value === undefined || !/^[1-9][0-9]?(\+[1-9][0-9]?)*$/.test(beats) || !/^(1|2|4|8|16|32)$/.test(value))
+    return null;
+  return `${beatsOf(`${beats}/${value}`)[0] ?? 4}/${value}`;
+}
+
+function numbersIn(text: string): readonly number[] {
+  return [...text.matchAll(/[0-9]+/g)].map(([digits]) => Number(digits)).filter((number) => number >= 1 && number <= MOST_TIMES);
+}
+
+function voiceOf(element: ReadElement): string {
+  const [staff, voice] = [textOf(element, 'staff') ?? '1', textOf(element, 'voice') ?? '1'];
+  return staff === '1' ? voice : `${staff}/${voice}`;
+}
+
+/** The heads of a note from the lowest, each with its finger; one that stands there already is not added. */
+function withHead(note: ForeignNote, head: ForeignNote): ForeignNote {
+  const [pitch] = head.pitches;
+  if (!pitch || note.pitches.some((each) => samePitch(each, pitch))) return note;
+  const below = note.pitches.filter((each) => semitonesOf(each) < semitonesOf(pitch)).length;
+  const into = <Item>(items: readonly Item[], item: Item): readonly Item[] => [...items.slice(0, below), item, ...items.slice(below)];
+  return {
+    ...note,
+    pitches: into(note.pitches, pitch),
+    fingers: into(note.fingers, head.fingers[0] ?? null),
+    string: note.string === null || head.string === null ? (note.string ?? head.string) : Math.max(note.string, head.string),
+    accent: note.accent || head.accent,
+    tied: note.tied || head.tied,
+  };
+}

@@ -1,0 +1,43 @@
+import { type ForeignScore, fromMusicXml, type Grid, type Quantised } from '#core/format';
+import type { Reading } from '#core/result';
+import { scoreInArchive } from './unpack.ts';
+import { readXml } from './xml-tree.ts';
+
+/** A score as it was read; one that was played, with the grid to which it was set and how far it was from it. */
+export interface ReadScore {
+  readonly score: ForeignScore;
+  readonly played: (Pick<Quantised, 'error'> & { readonly grid: Grid }) | null;
+}
+
+/** Reads a score from a file of whatever open format: MusicXML, plain or compressed, or MIDI, set to a grid. What it is, its first bytes say. */
+export async function readScore(bytes: Uint8Array, grid: Grid | null = null): Promise<Reading<ReadScore>> {
+  if (startsWith(bytes, 'MThd')) return (await import('./midi-file.ts')).readMidi(bytes, grid);
+  if (!startsWith(bytes, 'PK')) return readMusicXml(bytes);
+  const unpacked = scoreInArchive(bytes);
+  return unpacked.ok ? readMusicXml(unpacked.value) : unpacked;
+}
+
+function readMusicXml(bytes: Uint8Array): Reading<ReadScore> {
+  const tree = readXml(decoded(bytes));
+  if (!tree.ok) return tree;
+  const score = fromMusicXml(tree.value);
+  return score.ok ? { ok: true, value: { score: score.value, played: null } } : score;
+}
+
+/** Whether a file is a score: anything but a document of ours. */
+export function looksLikeScore(bytes: Uint8Array): boolean {
+  return startsWith(bytes, 'MThd') || startsWith(bytes, 'PK') || decoded(bytes.slice(0, 200)).trimStart().startsWith('<');
+}
+
+function startsWith(bytes: Uint8Array, text: string): boolean {
+  return [...text].every((letter, index) => bytes[index] === letter.charCodeAt(0));
+}
+
+/** Text in UTF-16 where its first bytes say so, in Latin 1 where its head does, else in UTF-8. */
+function decoded(bytes: Uint8Array): string {
+  const [first, second] = bytes;
+  if (first === 0xfe && second === 0xff) return new TextDecoder('utf-16be').decode(bytes);
+  if (first === 0xff && second === 0xfe) return new TextDecoder('utf-16le').decode(bytes);
+  const head = new TextDecoder('latin1').decode(bytes.slice(0, 100));
+  return new TextDecoder(/encoding=["'](iso-8859-1|windows-1252)["']/i.test(head) ? 'latin1' : 'utf-8').decode(bytes);
+}
