@@ -1,5 +1,5 @@
 export { allOf, type ChosenMusic, chosenMusic, firstPart, voicesOf, type Wanted } from './foreign/chosen.ts';
-export { type Fit, fits, foreignPiece, type ForeignPiece, type ImportChoice, rangeOf } from './foreign/foreign-piece.ts';
+export { type Fit, fits, foreignPiece, type ForeignPiece, type ImportChoice, lies, rangeOf } from './foreign/foreign-piece.ts';
 export { LEFT_OUT, type LeftOut, type LeftOutCount } from './foreign/left-out.ts';
 export type { ForeignPart, ForeignScore } from './foreign/score.ts';
 export { fromMidi } from './midi/from-midi.ts';
@@ -7,5 +7,6 @@ export { bestGrid, type Grid, GRIDS, type Quantised, quantised } from './midi/qu
 export type { MidiNote, MidiSong, MidiTrack } from './midi/song.ts';
 export { toMidi } from './midi/to-midi.ts';
 export { fromMusicXml } from './musicxml/from-musicxml.ts';
+export { CSV_COLUMNS, type CsvRow, toCsv } from './to-csv.ts';
 export { toMusicXml } from './musicxml/to-musicxml.ts';
 export { element, type ReadElement, type XmlElement } from './xml.ts';

@@ -122,7 +122,7 @@ function isOurs(url: string, base: string): boolean {
 export const DEMO_ROWS = DEMO_PIECES.length + 1;
 
 /** Saves the piece in one of the ways under "Save as". */
-export async function saveAs(page: Page, way: 'MusicXML' | 'JSON' | 'SVG' | 'PNG'): Promise<Download> {
+export async function saveAs(page: Page, way: 'MusicXML' | 'MIDI' | 'CSV' | 'JSON' | 'SVG' | 'PNG' | 'PDF'): Promise<Download> {
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as' }).click();
   await page.getByRole('button', { name: way }).click();

@@ -103,8 +103,9 @@ function musicXml(): string {
 test('from a file to its worst shift, a study in its key, and back into its measures', async ({ page }) => {
   await page.goto('/pieces');
   await page
-    .getByLabel('Piece as JSON or MusicXML')
+    .getByLabel('Pieces as JSON, MusicXML or MIDI')
     .setInputFiles({ name: 'hill.musicxml', mimeType: 'application/xml', buffer: Buffer.from(musicXml()) });
+  await page.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.locator('[data-bead]').first()).toBeVisible();
   await page.getByRole('link', { name: 'Drills' }).click();
   const shifts = page.getByRole('navigation', { name: 'Shifts of the piece, the worst first' });

@@ -106,6 +106,11 @@ export function fits([lowest, highest]: readonly [number, number], kinds: readon
   return found.toSorted((one, other) => Math.abs(one.octaves) - Math.abs(other.octaves));
 }
 
+/** Whether a range, moved by octaves, lies on an instrument. */
+export function lies([lowest, highest]: readonly [number, number], { kind, octaves }: Fit): boolean {
+  return fits([lowest + 12 * octaves, highest + 12 * octaves], [kind])[0]?.octaves === 0;
+}
+
 /** A note that goes on in the next of the same pitch becomes one note; the signs of its end count for its slurs. */
 function tiesJoined(events: readonly ChosenEvent[]): readonly ChosenEvent[] {
   const joined: ChosenEvent[] = [];

@@ -1,20 +1,18 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { type ReactNode, useEffect, useState } from 'react';
-import { issuesText } from '#core/messages';
-import { readPieceFile } from '../../files/document-files.ts';
 import type { PieceRecord } from '../../storage/database.ts';
 import { clearDemo, type PutBack, restoreDemo } from '../../storage/demo.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { deletePiece, loadNewest, loadPieces, type PieceList } from '../../storage/piece-list.ts';
-import { newPieceRecord, saveRecord } from '../../storage/records.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
-import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
+import { broughtInText } from '../../words/import.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { STORAGE_TROUBLE } from '../../words/storage.ts';
 import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
 import { Library, LISTED } from './Library.tsx';
+import { BringIn, type Kept } from './bring-in/BringIn.tsx';
 import { keepRecord } from './keep-record.ts';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
@@ -22,6 +20,11 @@ export const Pieces = guarded(GuardedPieces);
 
 function GuardedPieces() {
   const { list, trouble, refresh, run } = usePieces();
+  const [broughtIn, setBroughtIn] = useState(0);
+  const brought = ({ ids, troubles }: Kept): void => {
+    setBroughtIn(ids.length);
+    refresh(troubles.length === 0 ? null : troubles.join(' '));
+  };
   const [deleted, setDeleted] = useState<PieceRecord | null>(null);
   const remove = (record: PieceRecord): void =>
     run(async () => {
@@ -36,31 +39,36 @@ function GuardedPieces() {
   return (
     <>
       <Header current="Pieces" />
-      <main className="mx-auto max-w-6xl px-6 py-5">
-        <div className="flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-2xl font-semibold">Pieces</h1>
-          <ButtonLink href="/?new">New piece</ButtonLink>
-          <OpenPiece onOpened={refresh} />
-        </div>
-        <div role="status" aria-label="Messages">
-          {trouble !== null && (
-            <Notice className="mt-3" trouble>
-              {trouble}
-            </Notice>
-          )}
-          {deleted && (
-            <Notice className="mt-3 flex items-center gap-3">
-              Deleted “{pieceTitle(deleted.document)}”.
-              <Button onClick={() => undelete(deleted)}>Undo</Button>
-            </Notice>
-          )}
-          {list && list.setAside > 0 && <SetAside count={list.setAside} />}
-          {list && list.newer > 0 && <Newer count={list.newer} />}
-        </div>
-        {list && <BackupReminder />}
-        {list && (list.whole || list.records.length > 0) && <Library list={list} run={run} onDelete={remove} />}
-        {list && <DemoPieces run={run} />}
-      </main>
+      <BringIn onBrought={brought}>
+        {(openFiles) => (
+          <main className="mx-auto max-w-6xl px-6 py-5">
+            <div className="flex flex-wrap items-center gap-3">
+              <h1 className="mr-auto text-2xl font-semibold">Pieces</h1>
+              <ButtonLink href="/?new">New piece</ButtonLink>
+              {openFiles}
+            </div>
+            <div role="status" aria-label="Messages">
+              {trouble !== null && (
+                <Notice className="mt-3" trouble>
+                  {trouble}
+                </Notice>
+              )}
+              {broughtIn > 0 && <Notice className="mt-3">{broughtInText(broughtIn)}</Notice>}
+              {deleted && (
+                <Notice className="mt-3 flex items-center gap-3">
+                  Deleted “{pieceTitle(deleted.document)}”.
+                  <Button onClick={() => undelete(deleted)}>Undo</Button>
+                </Notice>
+              )}
+              {list && list.setAside > 0 && <SetAside count={list.setAside} />}
+              {list && list.newer > 0 && <Newer count={list.newer} />}
+            </div>
+            {list && <BackupReminder />}
+            {list && (list.whole || list.records.length > 0) && <Library list={list} run={run} onDelete={remove} />}
+            {list && <DemoPieces run={run} />}
+          </main>
+        )}
+      </BringIn>
     </>
   );
 }
@@ -119,19 +127,6 @@ function Newer({ count }: { readonly count: number }): ReactNode {
       changed in {count === 1 ? 'it' : 'them'}. Reload the page to get the newer version.
     </Notice>
   );
-}
-
-/** Brings in a piece saved as JSON, or the first part of a MusicXML score, and opens it on the bench. */
-function OpenPiece({ onOpened }: { readonly onOpened: (trouble: string | null) => void }) {
-  const open = async (file: File): Promise<void> => {
-    const reading = await readPieceFile(await file.text(), file.name.replace(/\.[a-z]+$/i, ''));
-    if (!reading.ok) return onOpened(`${file.name}: ${issuesText(reading.issues)}`);
-    const record = newPieceRecord(reading.value);
-    const outcome = await saveRecord('piece', record);
-    if (outcome.ok) location.href = `/?piece=${record.id}`;
-    else onOpened(outcome.message);
-  };
-  return <OpenFileButton label="Piece as JSON or MusicXML" accept=".json,.musicxml,.xml" onFile={(file) => void open(file)} />;
 }
 
 function usePieces() {

@@ -6,6 +6,7 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import { ORNAMENT_ROW, type StaffLayout } from '../../engraving/layout.ts';
+import { ACCENT_SIGN } from '../../engraving/signs.ts';
 import { type DrawnTuplet, footOf, tupletsOf } from '../../engraving/tuplets.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
@@ -206,9 +207,6 @@ function OrnamentSign({ head, y, ornament }: OrnamentSignProps) {
     </g>
   );
 }
-
-/** The sign of a music font for an accent below its note. */
-const ACCENT_SIGN = '\uE4A1';
 
 interface PositionNameProps {
   readonly name: string;

@@ -1,6 +1,8 @@
 import { expect, openNewPiece, planDrawn, tellWholeBrief, test } from '../bench-page.ts';
 
-test('the bow plan: what is left over, its cure, the bow on the staff, a bowing typed and locked, and all of it printed', async ({ page }) => {
+test('the bow plan: what is left over, its cure, the bow on the staff, a bowing typed and locked, and all of it printed', async ({
+  page,
+}) => {
   await openNewPiece(page);
   await tellWholeBrief(page);
   await page.getByLabel('Lowest note').selectOption({ label: 'G3' });

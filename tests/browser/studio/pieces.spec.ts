@@ -51,7 +51,7 @@ test('a piece goes out as JSON and MusicXML and comes back from its JSON', async
   const file = await saveAs(page, 'JSON');
   expect(file.suggestedFilename()).toBe('out-and-back.json');
   await page.goto('/pieces');
-  await page.getByLabel('Piece as JSON or MusicXML').setInputFiles(await file.path());
+  await page.getByLabel('Pieces as JSON, MusicXML or MIDI').setInputFiles(await file.path());
   await page.waitForURL(/piece=/);
   await planDrawn(page);
   await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Out and back');
@@ -63,7 +63,7 @@ test('a damaged file and one of a newer version are refused in words, and the pi
   const messages = page.getByRole('status', { name: 'Messages' });
   const give = (text: string) =>
     page
-      .getByLabel('Piece as JSON or MusicXML')
+      .getByLabel('Pieces as JSON, MusicXML or MIDI')
       .setInputFiles({ name: 'piece.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await give('{"format": "dove-path/piece", "vers');
   await expect(messages).toContainText('piece.json: This is not readable as JSON');
@@ -158,8 +158,9 @@ test('a MusicXML score is opened as a piece, with its trill', async ({ page }) =
   const text = `<?xml version="1.0"?><score-partwise version="4.0"><work><work-title>A small air</work-title></work><part-list><score-part id="P1"><part-name>Viola</part-name></score-part></part-list><part id="P1"><measure number="1"><attributes><divisions>1</divisions><key><fifths>1</fifths><mode>major</mode></key></attributes>${note('G')}${note('A')}${note('B', trill)}${note('A')}</measure></part></score-partwise>`;
   await page.goto('/pieces');
   await page
-    .getByLabel('Piece as JSON or MusicXML')
+    .getByLabel('Pieces as JSON, MusicXML or MIDI')
     .setInputFiles({ name: 'air.musicxml', mimeType: 'application/xml', buffer: Buffer.from(text) });
+  await page.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue('G4:1/4 A4 B4tr A4');
   await expect(page.locator('[data-ornament="2"]')).toBeVisible();
 });

@@ -2,7 +2,7 @@ import type { RefObject } from 'react';
 import { usePlanning } from '../../../state/planning.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { copyLink, downloadJson, downloadMusicXml, downloadPath } from './downloads.ts';
+import { copyLink, downloadCsv, downloadJson, downloadMidi, downloadMusicXml, downloadPath, downloadPdf } from './downloads.ts';
 
 interface FilesMenuProps {
   readonly anchor: RefObject<HTMLButtonElement | null>;
@@ -14,9 +14,12 @@ export function FilesMenu({ anchor, onClose }: FilesMenuProps) {
   const planned = usePlanning((planning) => planning.planSet !== null);
   const does = [
     { name: 'MusicXML', hint: 'for notation programs', run: downloadMusicXml, needsPlan: true },
+    { name: 'MIDI', hint: 'what sounds', run: () => void downloadMidi(), needsPlan: true },
+    { name: 'CSV', hint: 'a table of the notes', run: () => void downloadCsv(), needsPlan: true },
     { name: 'JSON', hint: 'the whole piece, to open here again', run: downloadJson, needsPlan: false },
     { name: 'SVG', hint: 'staff and path as a drawing', run: () => void downloadPath('svg'), needsPlan: true },
     { name: 'PNG', hint: 'staff and path as a picture', run: () => void downloadPath('png'), needsPlan: true },
+    { name: 'PDF', hint: 'staff and path as pages', run: () => void downloadPdf(), needsPlan: true },
     { name: 'Link', hint: 'copied: the brief itself is in it', run: () => void copyLink(), needsPlan: false },
   ];
   return (

@@ -18,6 +18,33 @@ export function downloadMusicXml(): void {
   downloadText(fileNameOf(title, 'musicxml'), 'application/xml', musicXmlText(title, plan));
 }
 
+/** Hands out what sounds as a MIDI file; nothing where there is no plan. */
+export async function downloadMidi(): Promise<void> {
+  const plan = planShown();
+  if (!plan) return;
+  const [{ toMidi }, { midiBytes }] = await Promise.all([import('#core/format'), import('../../../files/midi.ts')]);
+  const title = pieceTitle(workStore.getState());
+  downloadBlob(fileNameOf(title, 'mid'), new Blob([midiBytes(toMidi(title, plan)).slice()], { type: 'audio/midi' }));
+}
+
+/** Hands out the plan as a table, a row for each note; nothing where there is no plan. */
+export async function downloadCsv(): Promise<void> {
+  const plan = planShown();
+  if (!plan) return;
+  const { csvText } = await import('../../../files/csv.ts');
+  downloadText(fileNameOf(pieceTitle(workStore.getState()), 'csv'), 'text/csv', csvText(plan));
+}
+
+/** Hands out staff and path as pages to print. */
+export async function downloadPdf(): Promise<void> {
+  const work = workStore.getState();
+  const plan = planShown();
+  if (!plan) return;
+  const [{ scorePdf }, about] = await Promise.all([import('./score-pdf.ts'), aboutShown(plan)]);
+  const title = pieceTitle(work);
+  downloadBlob(fileNameOf(title, 'pdf'), new Blob([await scorePdf(plan, title, about)], { type: 'application/pdf' }));
+}
+
 /** Hands out the piece as it stands, planned or not. */
 export function downloadJson(): void {
   const { name, brief, lineText, tags, drill } = workStore.getState();
@@ -36,7 +63,7 @@ export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
   const pages = pagesOf(plan);
   for (const [index, measures] of pages.entries()) {
     const name = pages.length === 1 ? title : `${title}, page ${index + 1} of ${pages.length}`;
-    const svg = await scoreSvg(plan, name, about, measures);
+    const svg = await scoreSvg(plan, measures, { title: name, about });
     if (as === 'svg') downloadText(fileNameOf(name, 'svg'), 'image/svg+xml', svg.text);
     else downloadBlob(fileNameOf(name, 'png'), await pngOf(svg));
   }

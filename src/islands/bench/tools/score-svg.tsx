@@ -45,8 +45,20 @@ export function pagesOf(plan: Plan): readonly (readonly Measure[])[] {
   return pages;
 }
 
+/** What a drawing is headed with and shows, and what it stands on. */
+interface DrawingChoice {
+  readonly title: string;
+  readonly about: AboutPath;
+  /** On white, to be printed; else on the paper of the application. */
+  readonly onWhite?: boolean;
+}
+
 /** Staff and path of one page of a plan as a drawing that stands by itself, always on light paper. */
-export async function scoreSvg(plan: Plan, title: string, about: AboutPath, measures: readonly Measure[]): Promise<StandaloneSvg> {
+export async function scoreSvg(
+  plan: Plan,
+  measures: readonly Measure[],
+  { title, about, onWhite = false }: DrawingChoice,
+): Promise<StandaloneSvg> {
   await musicFontReady();
   const engraving = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
   const first = measures[0] === undefined || measures[0].symbols[0]?.index === engraving.measures[0]?.symbols[0]?.index;
@@ -56,7 +68,7 @@ export async function scoreSvg(plan: Plan, title: string, about: AboutPath, meas
   const width = FINGERBOARD_WIDTH + (layout.offsets[measures.length] ?? 0) + 2 * MARGIN;
   const height = TITLE_HEIGHT + layout.height + PATH_HEIGHT + MARGIN;
   const page = document.createElement('div');
-  page.className = 'light-paper';
+  page.className = `light-paper ${onWhite ? 'white-paper' : ''}`;
   document.body.append(page);
   const root = createRoot(page);
   try {
@@ -81,13 +93,13 @@ export async function scoreSvg(plan: Plan, title: string, about: AboutPath, meas
 }
 
 /** The drawing as a picture. */
-export async function pngOf({ text, width, height }: StandaloneSvg): Promise<Blob> {
+export async function pngOf({ text, width, height }: StandaloneSvg, scale = PICTURE_SCALE): Promise<Blob> {
   const image = new Image();
   image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
   await image.decode();
   const canvas = document.createElement('canvas');
-  canvas.width = width * PICTURE_SCALE;
-  canvas.height = height * PICTURE_SCALE;
+  canvas.width = width * scale;
+  canvas.height = height * scale;
   canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
   const picture = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
   if (!picture) throw new Error('The browser cannot make a picture this large.');

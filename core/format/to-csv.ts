@@ -1,0 +1,68 @@
+import { positionWords } from '#core/messages';
+import type { Plan, PlannedNote, Stop } from '#core/plan/describe';
+import { asNumber, formatFraction } from '#core/rhythm';
+
+/** The columns of a plan as a table, in their order. */
+export const CSV_COLUMNS = [
+  'note',
+  'measure',
+  'beat',
+  'length',
+  'written',
+  'sounding',
+  'string',
+  'open string',
+  'finger',
+  'position',
+  'mm from nut',
+  'shift mm',
+  'slurred to next',
+] as const;
+
+/** One note or rest as a row of that table; empty where there is nothing to say. */
+export type CsvRow = Readonly<Record<(typeof CSV_COLUMNS)[number], string | number>>;
+
+/**
+ * A plan as a table, a row for each note and rest, double stops with both notes in their cells ("A3+F4"). Measures count from 1, a pick-up
+ * is measure 0; beats are those of the meter, from 1; lengths fractions of a whole note.
+ */
+export function toCsv(plan: Plan): readonly CsvRow[] {
+  const { meter, notes } = plan.line;
+  const measure = meter.beats / meter.beatValue;
+  const hasPickUp = notes[0] !== undefined && asNumber(notes[0].onset) > 0;
+  const arrivals = new Map(plan.shifts.map(({ to, handMm }) => [to, handMm]));
+  return notes.map((note, index): CsvRow => {
+    const onset = asNumber(note.onset);
+    const planned = plan.notes[index];
+    return {
+      note: index + 1,
+      measure: Math.floor(onset / measure + TINY) + (hasPickUp ? 0 : 1),
+      beat: Number(((onset % measure) * meter.beatValue + 1).toFixed(3)),
+      length: formatFraction(note.duration),
+      ...fingered(planned),
+      'shift mm': arrivals.has(index) ? Math.round(arrivals.get(index) ?? 0) : '',
+      'slurred to next': note.kind === 'note' && note.slurredToNext ? 'yes' : '',
+    };
+  });
+}
+
+type Fingered = Omit<CsvRow, 'note' | 'measure' | 'beat' | 'length' | 'shift mm' | 'slurred to next'>;
+
+const REST: Fingered = { written: 'rest', sounding: '', string: '', 'open string': '', finger: '', position: '', 'mm from nut': '' };
+
+function fingered(planned: PlannedNote | undefined): Fingered {
+  if (planned?.kind !== 'note') return REST;
+  const each = (cell: (stop: Stop) => string | number): string => planned.stops.map(cell).join('+');
+  return {
+    written: each(({ written }) => written),
+    sounding: each(({ pitch }) => pitch),
+    string: each(({ string }) => string),
+    'open string': each(({ open }) => open),
+    finger: each(({ finger }) => finger),
+    position: positionWords(planned.position),
+    'mm from nut': each(({ mmFromNut }) => Math.round(mmFromNut * 10) / 10),
+  };
+}
+
+/** Moments are exact fractions; divided they may miss a whole number by a hair. */
+const TINY = 1e-9;

@@ -1,0 +1,110 @@
+import { FolderOpen } from 'lucide-react';
+import { lazy, type ReactNode, useState } from 'react';
+import { useDropzone } from 'react-dropzone';
+import type { Piece } from '#core/documents';
+import { issuesText } from '#core/messages';
+import type { Reading } from '#core/result';
+import { newPieceRecord, saveRecord } from '../../../storage/records.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { Part } from '../../../ui/states/Boundary.tsx';
+import type { ChosenScore } from './chosen-score.ts';
+
+/** Come when files are opened. */
+const loadReading = () => Promise.all([import('./opened-files.ts'), import('./chosen-score.ts')]);
+const loadPieces = () => import('../../../files/foreign/score-piece.ts');
+
+const ImportDialog = lazy(async () => ({ default: (await import('./ImportDialog.tsx')).ImportDialog }));
+
+interface BringInProps {
+  /** Hears what came of it. */
+  readonly onBrought: (kept: Kept) => void;
+  /** The page on which files may be dropped; it is given the button that opens them. */
+  readonly children: (button: ReactNode) => ReactNode;
+}
+
+/** Brings in files, opened or dropped anywhere on the page: pieces saved here at once, scores when it is chosen what of them. */
+export function BringIn({ onBrought, children }: BringInProps) {
+  const [chosen, setChosen] = useState<readonly ChosenScore[]>([]);
+  const bringIn = async (files: readonly File[]): Promise<void> => {
+    const [{ openFiles }, { firstChosen }] = await loadReading();
+    const { scores, pieces } = await openFiles(files);
+    const kept = await keptOf(pieces);
+    setChosen(scores.map(firstChosen));
+    if (scores.length === 0) tell(kept, onBrought);
+    else onBrought(kept);
+  };
+  const keepScores = async (): Promise<void> => {
+    const { scorePiece } = await loadPieces();
+    const readings = await Promise.all(
+      chosen.map(async ({ opened, choice, name }): Promise<readonly NamedReading[]> => {
+        if (!opened.reading.ok) return [{ name: opened.name, reading: opened.reading }];
+        if (!choice) return [];
+        const made = await scorePiece({ ...opened.reading.value.score, title: name }, choice, opened.name);
+        return [{ name, reading: made.ok ? { ok: true, value: made.value.piece } : made }];
+      }),
+    );
+    const kept = await keptOf(readings.flat());
+    setChosen([]);
+    tell(kept, onBrought);
+  };
+  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
+    onDrop: (files) => void bringIn(files),
+    noClick: true,
+    noKeyboard: true,
+  });
+  const button = (
+    <>
+      <Button onClick={open}>
+        <FolderOpen size={15} aria-hidden="true" /> Open files
+      </Button>
+      <input {...getInputProps({ 'aria-label': 'Pieces as JSON, MusicXML or MIDI' })} />
+    </>
+  );
+  return (
+    <div
+      {...getRootProps({ role: undefined, tabIndex: undefined })}
+      className={isDragActive ? 'outline-2 -outline-offset-4 outline-ink outline-dashed' : ''}
+    >
+      {children(button)}
+      {chosen.length > 0 && (
+        <Part>
+          <ImportDialog chosen={chosen} onChange={setChosen} onBringIn={() => void keepScores()} onClose={() => setChosen([])} />
+        </Part>
+      )}
+    </div>
+  );
+}
+
+/** The pieces that were kept, by their ids, and what went wrong, in words. */
+export interface Kept {
+  readonly ids: readonly string[];
+  readonly troubles: readonly string[];
+}
+
+/** A piece that was read or refused, as it is called. */
+interface NamedReading {
+  readonly name: string;
+  readonly reading: Reading<Piece>;
+}
+
+async function keptOf(readings: readonly NamedReading[]): Promise<Kept> {
+  const [ids, troubles]: [string[], string[]] = [[], []];
+  for (const { name, reading } of readings) {
+    if (!reading.ok) {
+      troubles.push(`${name}: ${issuesText(reading.issues)}`);
+      continue;
+    }
+    const record = newPieceRecord(reading.value);
+    const outcome = await saveRecord('piece', record);
+    if (outcome.ok) ids.push(record.id);
+    else troubles.push(`${name}: ${outcome.message}`);
+  }
+  return { ids, troubles };
+}
+
+/** One piece is opened on the bench; of several, and of what went wrong, the list is told. */
+function tell(kept: Kept, onBrought: (kept: Kept) => void): void {
+  const [only] = kept.ids;
+  if (kept.ids.length === 1 && kept.troubles.length === 0 && only !== undefined) location.href = `/?piece=${only}`;
+  else onBrought(kept);
+}

@@ -1,0 +1,136 @@
+import { useMemo, useState } from 'react';
+import { foreignPiece, type Grid, type LeftOutCount, lies, rangeOf } from '#core/format';
+import { counted, issuesText } from '#core/messages';
+import { Button } from '../../../ui/Button.tsx';
+import { Dialog } from '../../../ui/Dialog.tsx';
+import { FieldRow, TextField } from '../../../ui/fields/Field.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { leftOutText, rangeText } from '../../../words/import.ts';
+import { LinePreview } from './LinePreview.tsx';
+import type { ChosenScore } from './chosen-score.ts';
+import { readAgain } from './opened-files.ts';
+import { ScoreChoice } from './ScoreChoice.tsx';
+
+interface ImportDialogProps {
+  readonly chosen: readonly ChosenScore[];
+  readonly onChange: (chosen: readonly ChosenScore[]) => void;
+  /** Brings in all that can be. */
+  readonly onBringIn: () => void;
+  readonly onClose: () => void;
+}
+
+/** What is to be taken from scores that were opened: for each what is chosen, how it begins, and what is left out. */
+export function ImportDialog({ chosen, onChange, onBringIn, onClose }: ImportDialogProps) {
+  const [open, setOpen] = useState(0);
+  const ready = chosen.filter(({ choice }) => choice !== null).length;
+  const change = (index: number, next: ChosenScore): void => onChange(chosen.map((each, at) => (at === index ? next : each)));
+  const title = chosen.length === 1 ? 'Bring in a score' : `Bring in ${chosen.length} scores`;
+  return (
+    <Dialog title={title} className="top-[3vh] max-h-[94vh] w-[46rem] p-6" onClose={onClose}>
+      {chosen.map((each, index) => (
+        <section
+          key={`${index} ${each.opened.name}`}
+          aria-label={each.opened.name}
+          className="border-t border-line py-2 first-of-type:border-0"
+        >
+          {chosen.length > 1 && (
+            <Heading className="mb-1">
+              <button
+                type="button"
+                aria-expanded={open === index}
+                className="underline"
+                onClick={() => setOpen(open === index ? -1 : index)}
+              >
+                {each.opened.name}
+              </button>
+            </Heading>
+          )}
+          {open === index || each.choice === null ? (
+            <OneScore chosen={each} onChange={(next) => change(index, next)} />
+          ) : (
+            <p className="text-sm text-dove-dark">{summaryOf(each)}</p>
+          )}
+        </section>
+      ))}
+      <p className="mt-4 flex items-center gap-3">
+        <Button disabled={ready === 0} onClick={onBringIn}>
+          {ready === 1 ? 'Bring it in' : `Bring in ${counted(ready, 'piece', 'pieces')}`}
+        </Button>
+        <Button onClick={onClose}>Cancel</Button>
+      </p>
+    </Dialog>
+  );
+}
+
+/** A score that is folded, in a line: the part that was chosen, how many notes, and what stands in its way. */
+function summaryOf({ opened, choice }: ChosenScore): string {
+  if (!opened.reading.ok || !choice) return '';
+  const { score } = opened.reading.value;
+  const piece = foreignPiece(score, choice);
+  if (!piece.ok) return issuesText(piece.issues);
+  const { material } = piece.value.brief;
+  const notes = material.kind === 'line' ? material.notes.filter((note) => !('rest' in note)).length : 0;
+  const left = piece.value.leftOut.reduce((sum, { count }) => sum + count, 0);
+  const part = score.parts[choice.part]?.name;
+  const range = rangeOf(score, choice);
+  const out = range && !lies(range, choice) ? rangeText(range, choice.octaves, choice.kind) : '';
+  return `${part ? `${part}, ` : ''}${counted(notes, 'note', 'notes')}, ${left === 0 ? 'nothing left out' : counted(left, 'thing left out', 'things left out')}. ${out}`;
+}
+
+function OneScore({ chosen, onChange }: { readonly chosen: ChosenScore; readonly onChange: (next: ChosenScore) => void }) {
+  const { opened, choice, name } = chosen;
+  const read = opened.reading.ok ? opened.reading.value : null;
+  const piece = useMemo(() => read && choice && foreignPiece(read.score, choice), [read, choice]);
+  if (!opened.reading.ok) {
+    return (
+      <p role="alert">
+        {opened.name}: {issuesText(opened.reading.issues)}
+      </p>
+    );
+  }
+  if (!read || !choice || !piece) return null;
+  const setToGrid = async (grid: Grid): Promise<void> =>
+    onChange({ ...chosen, opened: { ...opened, reading: await readAgain(opened, grid) } });
+  return (
+    <div className="grid gap-2">
+      <FieldRow label="Name">
+        <TextField
+          aria-label="Name"
+          className="w-full"
+          maxLength={120}
+          value={name}
+          onChange={(event) => onChange({ ...chosen, name: event.target.value })}
+        />
+      </FieldRow>
+      <ScoreChoice
+        read={read}
+        choice={choice}
+        tempo={piece.ok ? piece.value.brief.tempo : undefined}
+        onChoose={(next) => onChange({ ...chosen, choice: next })}
+        onGrid={(grid) => void setToGrid(grid)}
+      />
+      {piece.ok ? (
+        <>
+          <LinePreview brief={piece.value.brief} />
+          <WhatIsLeftOut leftOut={piece.value.leftOut} />
+        </>
+      ) : (
+        <p role="alert">{issuesText(piece.issues)}</p>
+      )}
+    </div>
+  );
+}
+
+function WhatIsLeftOut({ leftOut }: { readonly leftOut: LeftOutCount }) {
+  if (leftOut.length === 0) return <p className="text-dove-dark">Everything is taken over.</p>;
+  return (
+    <section aria-label="Left out">
+      <Heading>Left out</Heading>
+      <ul className="list-disc pl-5 text-[15px]">
+        {leftOut.map((each) => (
+          <li key={each.what}>{leftOutText(each)}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,70 @@
+import { useCallback, useMemo, useState } from 'react';
+import type { Brief } from '#core/brief';
+import { readMaterial } from '#core/brief/parts/materials';
+import { type Engraving, engravingOf, type Measure } from '#core/notation';
+import { curvePath, curvesOf } from '../../../engraving/curves.ts';
+import { ACCENT_SIGN } from '../../../engraving/signs.ts';
+import { layoutStaff } from '../../../engraving/layout.ts';
+import { systemsOf } from '../../../engraving/systems.ts';
+import { footOf } from '../../../engraving/tuplets.ts';
+import { DrawnText } from '../../../ui/DrawnText.tsx';
+import { type Engraved, Staff } from '../../score/Staff.tsx';
+
+/** Width of the preview, px. */
+const WIDTH = 620;
+
+/** How many lines of music are shown. */
+const LINES = 2;
+
+/** The beginning of a line as it will be read, without fingers. */
+export function LinePreview({ brief }: { readonly brief: Brief }) {
+  const engraving = useMemo(() => {
+    const line = readMaterial(brief.material, brief.rhythm);
+    return line.ok ? engravingOf(brief.instrument.kind, line.value) : null;
+  }, [brief]);
+  const systems = useMemo(() => (engraving ? systemsOf(engraving, WIDTH) : []), [engraving]);
+  if (!engraving) return null;
+  return (
+    <div
+      role="img"
+      aria-label="The beginning of the music"
+      className="light-paper overflow-x-auto border border-line bg-white px-3 pt-1 text-ink"
+    >
+      {systems.slice(0, LINES).map((measures, order) => (
+        <PreviewLine key={measures[0]?.number} engraving={engraving} measures={measures} first={order === 0} />
+      ))}
+      {systems.length > LINES && <p className="pb-2 text-sm text-dove-dark">… and so on.</p>}
+    </div>
+  );
+}
+
+interface PreviewLineProps {
+  readonly engraving: Engraving;
+  readonly measures: readonly Measure[];
+  readonly first: boolean;
+}
+
+function PreviewLine({ engraving, measures, first }: PreviewLineProps) {
+  const layout = useMemo(() => layoutStaff(engraving, measures, { available: 0, first }), [engraving, measures, first]);
+  const [engraved, setEngraved] = useState<Engraved | null>(null);
+  const keep = useCallback((next: Engraved) => setEngraved(next), []);
+  const range = useMemo(() => ({ from: 0, to: measures.length }), [measures]);
+  const width = (layout.offsets[measures.length] ?? WIDTH) + 2;
+  return (
+    <div className="relative -mt-5" style={{ width, height: layout.height }}>
+      <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
+      <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
+        {curvesOf(engraved?.heads ?? []).map((curve) => (
+          <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
+        ))}
+        {(engraved?.heads ?? [])
+          .filter(({ accent, tiedFromBefore }) => accent && !tiedFromBefore)
+          .map((head) => (
+            <DrawnText key={head.x} x={head.x} y={footOf(head, layout) + 9} textAnchor="middle" look="sign" className="fill-ink">
+              {ACCENT_SIGN}
+            </DrawnText>
+          ))}
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,175 @@
+import { useId } from 'react';
+import type { Brief } from '#core/brief';
+import { allOf, fits, lies, type ForeignPart, type ForeignScore, GRIDS, type ImportChoice, rangeOf, voicesOf } from '#core/format';
+import { INSTRUMENT_KINDS } from '#core/instrument';
+import { Button } from '../../../ui/Button.tsx';
+import { CheckField, FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
+import { fitText, GRID_LABELS, gridErrorText, octavesLabel, rangeText, voiceLabel } from '../../../words/import.ts';
+import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
+import type { ReadScore } from '../../../files/foreign/read-score.ts';
+
+interface ScoreChoiceProps {
+  readonly read: ReadScore;
+  readonly choice: ImportChoice;
+  readonly tempo: Brief['tempo'];
+  readonly onChoose: (choice: ImportChoice) => void;
+  /** Another grid for what was played. */
+  readonly onGrid: (grid: (typeof GRIDS)[number]) => void;
+}
+
+/** What is wanted of a score: part, voice, measures, instrument; what is not there to choose is not asked. */
+export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoiceProps) {
+  const { score, played } = read;
+  const part = score.parts[choice.part];
+  if (!part) return null;
+  return (
+    <div className="grid gap-1">
+      <PartAndVoice score={score} part={part} choice={choice} onChoose={onChoose} />
+      <Measures part={part} choice={choice} onChoose={onChoose} />
+      {played && (
+        <FieldRow label="Shortest values">
+          <span className="flex flex-wrap items-center gap-2">
+            <SelectField
+              aria-label="Shortest values"
+              value={played.grid}
+              options={GRIDS.map((value) => ({ value, name: GRID_LABELS[value] }))}
+              onChange={(event) => {
+                const grid = GRIDS.find((each) => each === event.target.value);
+                if (grid) onGrid(grid);
+              }}
+            />
+            <span className="text-sm text-dove-dark">{gridErrorText(played.error, tempo ?? 120)}</span>
+          </span>
+        </FieldRow>
+      )}
+      <ForInstrument score={score} choice={choice} onChoose={onChoose} />
+      {part.measures.some(({ repeat }) => repeat.times > 0) && (
+        <CheckField
+          label="Write the repeats out"
+          checked={choice.writeOutRepeats}
+          onChange={(writeOutRepeats) => onChoose({ ...choice, writeOutRepeats })}
+        />
+      )}
+      {part.measures.some(({ events }) => events.some(({ note }) => note && (note.string !== null || note.fingers.some(Boolean)))) && (
+        <CheckField
+          label="Lock the fingers and strings that are written"
+          checked={choice.keepFingerings}
+          onChange={(keepFingerings) => onChoose({ ...choice, keepFingerings })}
+        />
+      )}
+    </div>
+  );
+}
+
+type ChoosingProps = Pick<ScoreChoiceProps, 'choice' | 'onChoose'>;
+
+function PartAndVoice({ score, part, choice, onChoose }: ChoosingProps & { readonly score: ForeignScore; readonly part: ForeignPart }) {
+  const voices = voicesOf(part);
+  const sounding = score.parts.flatMap((each, index) => (voicesOf(each).length > 0 ? [{ each, index }] : []));
+  const choosePart = (index: number): void =>
+    onChoose({ ...choice, ...allOf(score, index), kind: score.parts[index]?.kind ?? choice.kind, octaves: 0 });
+  return (
+    <>
+      {sounding.length > 1 && (
+        <FieldRow label="Part">
+          <SelectField
+            aria-label="Part"
+            value={String(choice.part)}
+            options={sounding.map(({ each, index }) => ({ value: String(index), name: each.name || `Part ${index + 1}` }))}
+            onChange={(event) => choosePart(Number(event.target.value))}
+          />
+        </FieldRow>
+      )}
+      {voices.length > 1 && (
+        <FieldRow label="Voice">
+          <SelectField
+            aria-label="Voice"
+            value={choice.voice ?? voices[0]?.voice ?? ''}
+            options={voices.map((each) => ({ value: each.voice, name: voiceLabel(each) }))}
+            onChange={(event) => onChoose({ ...choice, voice: event.target.value })}
+          />
+        </FieldRow>
+      )}
+    </>
+  );
+}
+
+function Measures({ part, choice, onChoose }: ChoosingProps & { readonly part: ForeignPart }) {
+  const { from, to } = choice.measures;
+  const most = part.measures.length;
+  const choose = (change: Partial<ImportChoice['measures']>): void => onChoose({ ...choice, measures: { from, to, ...change } });
+  return (
+    <FieldRow label="Measures">
+      <span className="flex items-center gap-2">
+        <TextField
+          key={`from ${from}`}
+          className="w-16"
+          type="number"
+          min={1}
+          max={to + 1}
+          aria-label="First measure"
+          defaultValue={from + 1}
+          onBlur={(event) => choose({ from: within(event.target.valueAsNumber, [1, to + 1], from + 1) - 1 })}
+        />
+        to
+        <TextField
+          key={`to ${to}`}
+          className="w-16"
+          type="number"
+          min={from + 1}
+          max={most}
+          aria-label="Last measure"
+          defaultValue={to + 1}
+          onBlur={(event) => choose({ to: within(event.target.valueAsNumber, [from + 1, most], to + 1) - 1 })}
+        />
+        <span className="text-sm text-dove-dark">of {most}</span>
+      </span>
+    </FieldRow>
+  );
+}
+
+/** A whole number between two ends; the one before where it is none. */
+function within(value: number, [least, most]: readonly [number, number], before: number): number {
+  return Number.isFinite(value) ? Math.min(most, Math.max(least, Math.round(value))) : before;
+}
+
+/** Octaves that can be chosen. */
+const OCTAVES = [2, 1, 0, -1, -2] as const;
+
+function ForInstrument({ score, choice, onChoose }: ChoosingProps & { readonly score: ForeignScore }) {
+  const id = useId();
+  const range = rangeOf(score, choice);
+  const all = range ? fits(range, INSTRUMENT_KINDS) : [];
+  return (
+    <>
+      <FieldRow label="For" htmlFor={id}>
+        <span className="flex items-center gap-2">
+          <SelectField
+            id={id}
+            value={choice.kind}
+            options={INSTRUMENT_KINDS.map((value) => ({ value, name: INSTRUMENT_LABELS[value] }))}
+            onChange={(event) => onChoose({ ...choice, kind: INSTRUMENT_KINDS.find((kind) => kind === event.target.value) ?? choice.kind })}
+          />
+          <SelectField
+            aria-label="Octave"
+            value={String(choice.octaves)}
+            options={OCTAVES.map((octaves) => ({ value: String(octaves), name: octavesLabel(octaves) }))}
+            onChange={(event) => onChoose({ ...choice, octaves: Number(event.target.value) })}
+          />
+        </span>
+      </FieldRow>
+      {range && !lies(range, choice) && (
+        <div role="alert" className="py-1">
+          {rangeText(range, choice.octaves, choice.kind)} {all.length > 0 ? 'It would lie:' : 'It lies on none of the four.'}
+          <span className="mt-1 flex flex-wrap gap-2">
+            {all.map((fit) => (
+              <Button key={fit.kind} onClick={() => onChoose({ ...choice, ...fit })}>
+                {fitText(fit)}
+              </Button>
+            ))}
+          </span>
+        </div>
+      )}
+    </>
+  );
+}

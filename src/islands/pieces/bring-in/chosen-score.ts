@@ -1,0 +1,18 @@
+import type { ImportChoice } from '#core/format';
+import { firstChoice } from '../../../files/foreign/score-piece.ts';
+import type { OpenedScore } from './opened-files.ts';
+
+/** A score with what is chosen of it; one that does not read has no choice. */
+export interface ChosenScore {
+  readonly opened: OpenedScore;
+  readonly name: string;
+  readonly choice: ImportChoice | null;
+}
+
+/** What is first chosen of each score. */
+export function firstChosen(opened: OpenedScore): ChosenScore {
+  const { reading } = opened;
+  if (!reading.ok) return { opened, name: opened.name, choice: null };
+  const { score } = reading.value;
+  return { opened, name: (score.title ?? opened.name).slice(0, 120), choice: firstChoice(score) };
+}

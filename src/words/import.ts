@@ -1,0 +1,95 @@
+import type { Fit, Grid, LeftOut, LeftOutCount, Quantised } from '#core/format';
+import type { InstrumentKind } from '#core/instrument';
+import { counted } from '#core/messages';
+import { pitchInKey, displayPitch, keyOfSignature } from '#core/pitch';
+import { INSTRUMENT_LABELS } from './labels.ts';
+
+/** What each kind of thing left out is called, one and many, and what comes of it where that is not plain. */
+const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: string, because?: string]>> = {
+  parts: ['other part', 'other parts'],
+  voices: ['other voice', 'other voices'],
+  measures: ['measure that was not chosen', 'measures that were not chosen'],
+  'key-changes': ['change of key', 'changes of key', 'the notes keep their pitches under the first signature'],
+  'meter-changes': ['change of meter', 'changes of meter', 'the notes keep their lengths; the bar lines are those of the first'],
+  'tempo-changes': ['change of tempo', 'changes of tempo', 'the first holds'],
+  'unusual-meter': ['meter that is not offered here', 'meters that are not offered here', 'the notes keep their lengths, in 4/4'],
+  'unusual-key': ['key signature of its own kind', 'key signatures of their own kind', 'the notes keep their pitches'],
+  'irregular-measures': [
+    'measure longer or shorter than its meter',
+    'measures longer or shorter than their meter',
+    'the notes keep their lengths; bar lines move',
+  ],
+  repeats: ['repeat', 'repeats', 'what is repeated stands once'],
+  jumps: ['jump to a sign', 'jumps to a sign', 'the music goes straight on'],
+  'larger-chords': ['chord of more than two notes', 'chords of more than two notes', 'the two highest stay'],
+  unpitched: ['note without a pitch', 'notes without a pitch', 'a rest stands for it'],
+  overlaps: ['note that sounds on under the next', 'notes that sound on under the next', 'they end where the next begins'],
+  'cue-notes': ['cue note', 'cue notes', 'a rest stands for it'],
+  'grace-notes': ['grace note that leads to no note', 'grace notes that lead to no note'],
+  'quarter-tones': ['quarter-tone', 'quarter-tones', 'the nearest semitone stands for it'],
+  fingerings: ['finger or string', 'fingers or strings'],
+  clefs: ['change of clef', 'changes of clef', 'the clefs are those the instrument reads'],
+  articulations: ['articulation other than an accent', 'articulations other than accents'],
+  ornaments: ['ornament other than a trill or a mordent', 'ornaments other than trills and mordents'],
+  slides: ['slide', 'slides'],
+  dynamics: ['dynamic mark', 'dynamic marks'],
+  words: ['text', 'texts'],
+  lyrics: ['syllable', 'syllables'],
+  'chord-symbols': ['chord symbol', 'chord symbols'],
+  'other-signs': ['other sign', 'other signs'],
+};
+
+/** "2 changes of key: the notes keep their pitches under the first signature" */
+export function leftOutText({ what, count }: LeftOutCount[number]): string {
+  const [one, many, because] = LEFT_OUT_WORDS[what];
+  return `${counted(count, one, many)}${because === undefined ? '' : `: ${because}`}`;
+}
+
+/** Grids to which played notes are set. */
+export const GRID_LABELS: Readonly<Record<Grid, string>> = {
+  eighths: 'eighths',
+  sixteenths: 'sixteenths',
+  '32nds': '32nds',
+  triplets: 'eighths of triplets',
+  'sixteenths-and-triplets': 'sixteenths or triplets, beat by beat',
+};
+
+/** "Notes were 12 ms from it on average, 40 ms at most." */
+export function gridErrorText({ mean, largest }: Quantised['error'], tempo: number): string {
+  const ms = (quarters: number): number => Math.round((quarters * 60_000) / tempo);
+  return largest === 0 ? 'Every note lies on it.' : `Notes began ${ms(mean)} ms from it on average, ${ms(largest)} ms at most.`;
+}
+
+/** "as written", "one octave lower" */
+export function octavesLabel(octaves: number): string {
+  if (octaves === 0) return 'as it sounds';
+  const count = Math.abs(octaves) === 1 ? 'one octave' : `${Math.abs(octaves)} octaves`;
+  return `${count} ${octaves > 0 ? 'higher' : 'lower'}`;
+}
+
+/** Why it does not lie on an instrument: "It goes from C2 to G4, which does not lie on the violin." */
+export function rangeText([lowest, highest]: readonly [number, number], octaves: number, kind: InstrumentKind): string {
+  const [low, high] = [lowest, highest].map((semitones) => nameOf(semitones + 12 * octaves));
+  return `It goes from ${low} to ${high}, which does not lie on the ${INSTRUMENT_LABELS[kind]}.`;
+}
+
+function nameOf(semitones: number): string {
+  const key = keyOfSignature(0, 'major');
+  return key ? displayPitch(pitchInKey(semitones, key)) : '';
+}
+
+/** "On the violin, one octave higher" */
+export function fitText({ kind, octaves }: Fit): string {
+  return `On the ${INSTRUMENT_LABELS[kind]}, ${octavesLabel(octaves)}`;
+}
+
+/** A voice to choose: "voice 2, 24 notes", "staff 2, voice 5, 12 notes". */
+export function voiceLabel({ voice, notes }: { readonly voice: string; readonly notes: number }): string {
+  const [staff, name] = voice.includes('/') ? voice.split('/') : [null, voice];
+  return `${staff === null ? '' : `staff ${staff}, `}voice ${name}, ${counted(notes, 'note', 'notes')}`;
+}
+
+/** What was brought in, when the list is shown again. */
+export function broughtInText(count: number): string {
+  return `${counted(count, 'piece was', 'pieces were')} brought in.`;
+}

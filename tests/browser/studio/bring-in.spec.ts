@@ -1,0 +1,101 @@
+import { readFileSync } from 'node:fs';
+import { beads, expect, fingers, planDrawn, saveAs, test } from '../bench-page.ts';
+
+const FOLDER = 'tests/src/files/foreign';
+const OPEN = 'Pieces as JSON, MusicXML or MIDI';
+
+test('a score is dropped, part and measures are chosen, it is fingered, changed, and goes out and in again', async ({ page }) => {
+  await page.goto('/pieces');
+  const text = readFileSync(`${FOLDER}/timewise.musicxml`, 'utf8');
+  const dropped = await page.evaluateHandle((content) => {
+    const files = new DataTransfer();
+    files.items.add(new File([content], 'Duo.musicxml', { type: 'application/xml' }));
+    return files;
+  }, text);
+  await page.getByRole('main').dispatchEvent('drop', { dataTransfer: dropped });
+  const dialog = page.getByRole('dialog', { name: 'Bring in a score' });
+  await expect(dialog.getByRole('img', { name: 'The beginning of the music' })).toBeVisible();
+  await expect(dialog.getByRole('region', { name: 'Left out' })).toContainText('1 other part');
+  await dialog.getByLabel('Part').selectOption('Violoncello');
+  await dialog.getByLabel('First measure').fill('2');
+  await dialog.getByLabel('First measure').blur();
+  await expect(dialog.getByRole('region', { name: 'Left out' })).toContainText('1 measure that was not chosen');
+  await dialog.getByLabel('Part').selectOption('Violin');
+  await dialog.getByLabel('Name').fill('Upper part');
+  await dialog.getByRole('button', { name: 'Bring it in' }).click();
+  await planDrawn(page);
+  await expect(beads(page)).toHaveCount(5);
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Upper part');
+
+  await page.locator('[data-staff-note="1"]').click();
+  await page.keyboard.press('4');
+  await expect.poll(() => fingers(page)).toMatch(/^\S+ 4/);
+  const changed = await fingers(page);
+  const file = await (await saveAs(page, 'MusicXML')).path();
+  await page.goto('/pieces');
+  await page.getByLabel(OPEN).setInputFiles(file);
+  await expect(page.getByRole('dialog')).toContainText('Lock the fingers and strings that are written');
+  await page.getByRole('button', { name: 'Bring it in' }).click();
+  await planDrawn(page);
+  expect(await fingers(page)).toBe(changed);
+});
+
+test('music that does not lie on an instrument is offered the nearest that does; many files come in at once', async ({ page }) => {
+  await page.goto('/pieces');
+  await page
+    .getByLabel(OPEN)
+    .setInputFiles(['two-staves', 'repeats-with-endings', 'key-and-meter-change'].map((name) => `${FOLDER}/${name}.musicxml`));
+  const dialog = page.getByRole('dialog', { name: 'Bring in 3 scores' });
+  await dialog.getByLabel('Voice').selectOption({ index: 1 });
+  await expect(dialog.getByRole('alert')).toContainText('It goes from C3 to G3, which does not lie on the violin.');
+  await dialog.getByRole('button', { name: 'On the cello, as it sounds' }).click();
+  await expect(dialog.getByRole('alert')).toHaveCount(0);
+  await dialog.getByRole('button', { name: 'repeats-with-endings' }).click();
+  await dialog.getByLabel('Write the repeats out').check();
+  await dialog.getByRole('button', { name: 'Bring in 3 pieces' }).click();
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('3 pieces were brought in.');
+  await expect(page.getByRole('link', { name: 'repeats-with-endings', exact: true })).toBeVisible();
+});
+
+test('a file that is no score, and one too large, are refused in words beside one that comes in', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByLabel(OPEN).setInputFiles([
+    { name: 'page.xml', mimeType: 'text/xml', buffer: Buffer.from('<html></html>') },
+    {
+      name: 'huge.xml',
+      mimeType: 'text/xml',
+      buffer: Buffer.from(`<score-partwise><part>${'<measure/>'.repeat(60_000)}</part></score-partwise>`),
+    },
+    { name: 'good.xml', mimeType: 'text/xml', buffer: readFileSync(`${FOLDER}/chords.musicxml`) },
+  ]);
+  const dialog = page.getByRole('dialog', { name: 'Bring in 3 scores' });
+  await expect(dialog).toContainText('page: This file is not a MusicXML score.');
+  await expect(dialog).toContainText('huge: This score is too large to be read.');
+  await dialog.getByRole('button', { name: 'Bring it in' }).click();
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('1 piece was brought in.');
+});
+
+test('a line goes out as MIDI, CSV and PDF, and the MIDI comes in again on another grid', async ({ page }) => {
+  await page.goto('/?new');
+  await planDrawn(page);
+  const before = await beads(page).count();
+  const csv = readFileSync(await (await saveAs(page, 'CSV')).path(), 'utf8');
+  expect(csv.split('\n')[0]).toContain('finger,position,mm from nut');
+  expect(csv.split('\n')).toHaveLength(before + 1);
+  expect(
+    readFileSync(await (await saveAs(page, 'PDF')).path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  const midi = await (await saveAs(page, 'MIDI')).path();
+  await page.goto('/pieces');
+  await page.getByLabel(OPEN).setInputFiles({ name: 'played.mid', mimeType: 'audio/midi', buffer: readFileSync(midi) });
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('Every note lies on it.')).toBeVisible();
+  await dialog.getByLabel('Shortest values').selectOption('eighths of triplets');
+  await expect(dialog.getByText(/Notes began \d+ ms from it on average/)).toBeVisible();
+  await dialog.getByLabel('Shortest values').selectOption('eighths');
+  await dialog.getByRole('button', { name: 'Bring it in' }).click();
+  await planDrawn(page);
+  await expect(beads(page)).toHaveCount(before);
+});
