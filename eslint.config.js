@@ -8,7 +8,7 @@ const APP_LAYERS = {
   words: ['audio'],
   demo: [],
   validation: [],
-  endpoints: ['validation', 'words'],
+  endpoints: ['validation', 'words', 'files'],
   server: ['endpoints'],
   engine: [],
   engraving: [],

@@ -18,6 +18,22 @@ export const requestIssue = issuesAbout('request', {
     hint: 'Send fewer notes at once, or do not ask for an exact number of shifts.',
   }),
 
+  /** A batch with nothing in it, or with too much. */
+  'not-a-batch': ({ count, most }: { readonly count: number; readonly most: number }) => ({
+    expected: `1 to ${most} briefs`,
+    came: String(count),
+    message: `A batch holds 1 to ${most.toLocaleString('en')} briefs; this one holds ${count.toLocaleString('en')}.`,
+    hint: 'Send a JSON list of briefs, or one brief to a line.',
+  }),
+
+  /** A format that nothing is read from or written in. */
+  'no-such-format': ({ known }: { readonly known: readonly string[] }) => ({
+    expected: known.join(', '),
+    came: 'another',
+    message: `There is no such format; there are ${known.join(', ')}.`,
+    hint: `Ask for one of ${known.join(', ')}.`,
+  }),
+
   /** A method that the address does not know. */
   'wrong-method': ({ method, allowed }: { readonly method: string; readonly allowed: string }) => ({
     expected: allowed,

@@ -4,19 +4,22 @@ import { finished, type Reading } from '#core/result';
 import { answerTo, openSession } from '#core/session';
 import { readAs } from '../validation/documents.ts';
 import { reasonText } from '../words/explain/reasons.ts';
+import { exported } from './export.ts';
+import { imported } from './import.ts';
 import type { Answered, Job } from './job.ts';
-import { problemOf } from './problem.ts';
+import { answered, problemOf, unplanned } from './problem.ts';
 import { readJson } from './request-body.ts';
 
-/** Does what a request asks for, from the text of its body to the text of its answer. */
+/** Does what a request asks for, from its body to the body of its answer. */
 export async function answerJob(job: Job): Promise<Answered> {
+  if (job.kind === 'import') return await imported(job.bytes, job.asked);
   const json = readJson(job.body);
   if (!json.ok) return problemOf(400, 'The request could not be read', json.issues);
   const brief: Reading<Brief> = await readAs('brief', json.value);
   return brief.ok ? answerFor(job, brief.value) : problemOf(400, 'This is not a brief', brief.issues);
 }
 
-function answerFor(job: Job, brief: Brief): Answered {
+function answerFor(job: Exclude<Job, { kind: 'import' }>, brief: Brief): Answered {
   switch (job.kind) {
     case 'plan': {
       const planned = plan(brief, { alternatives: job.alternatives });
@@ -33,13 +36,7 @@ function answerFor(job: Job, brief: Brief): Answered {
       const strings = session.best()?.strings ?? [];
       return answered({ reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason, strings) })) });
     }
+    case 'export':
+      return exported(brief, job);
   }
-}
-
-function answered(value: unknown): Answered {
-  return { status: 200, contentType: 'application/json', body: JSON.stringify(value) };
-}
-
-function unplanned(issues: Parameters<typeof problemOf>[2], more: Readonly<Record<string, unknown>> = {}): Answered {
-  return problemOf(422, 'This brief cannot be planned', issues, more);
 }

@@ -1,3 +1,5 @@
+import type { Grid, ImportChoice } from '#core/format';
+
 /** Work that one request asks for: the body as it came, and what to make of it. */
 export type Job =
   /** The best plan, and so many alternatives. */
@@ -5,13 +7,33 @@ export type Job =
   /** The cheapest different fingerings. */
   | { readonly kind: 'fingerings'; readonly body: string; readonly most: number }
   /** Why the best plan is as it is. */
-  | { readonly kind: 'reasons'; readonly body: string };
+  | { readonly kind: 'reasons'; readonly body: string }
+  /** The best plan as a file of an open format, under a name. */
+  | { readonly kind: 'export'; readonly body: string; readonly format: ExportFormat; readonly name: string }
+  /** A piece made of a score of an open format. */
+  | { readonly kind: 'import'; readonly bytes: Uint8Array; readonly asked: ImportAsked };
 
-/** What a request is answered with: plain text, so that it goes from a worker to the client as it is. */
+/** Formats in which a plan goes out. */
+export const EXPORT_FORMATS = ['musicxml', 'midi', 'csv'] as const;
+
+/** One of them. */
+export type ExportFormat = (typeof EXPORT_FORMATS)[number];
+
+/** Formats of scores that are read; what a file is, its bytes say. */
+export const IMPORT_FORMATS = ['musicxml', 'midi'] as const;
+
+/** What is asked of a score; what is not asked is as it would first be offered. */
+export interface ImportAsked {
+  readonly name: string;
+  readonly choice: Partial<ImportChoice>;
+  readonly grid: Grid | null;
+}
+
+/** What a request is answered with: text or bytes, so that it goes from a worker to the client as it is. */
 export interface Answered {
   readonly status: number;
   readonly contentType: string;
-  readonly body: string;
+  readonly body: string | Uint8Array<ArrayBuffer>;
 }
 
 /** What has no answer: nobody waits for it any more, it took too long or too much memory, or too many wait already. */

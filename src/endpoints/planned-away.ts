@@ -1,21 +1,30 @@
 import type { APIContext } from 'astro';
 import { requestIssue } from '#core/messages';
-import type { Job } from './job.ts';
+import type { Reading } from '#core/result';
+import type { Job, Queue } from './job.ts';
 import { problem } from './problem.ts';
 import { readBody } from './request-body.ts';
 
 /** After this a client that was sent away may come again, s. */
 const COME_AGAIN_S = 5;
 
+/** A request, as far as planning needs it. */
+export type Planning = Pick<APIContext, 'request' | 'locals'>;
+
 /** Answers a request with what the planner makes of its body. */
-export async function plannedAway(
-  { request, locals }: Pick<APIContext, 'request' | 'locals'>,
-  jobOf: (body: string) => Job,
+export async function plannedAway(planning: Planning, jobOf: (body: string) => Job): Promise<Response> {
+  return await doneAway(planning, () => readBody(planning.request), jobOf);
+}
+
+/** The same, the body read in whatever form is needed. */
+export async function doneAway<Body>(
+  { request, locals }: Planning,
+  read: () => Promise<Reading<Body>>,
+  jobOf: (body: Body) => Job,
 ): Promise<Response> {
-  const { running, waiting, mostWaiting } = locals.planner.queue();
   // Before its body is read: who is sent away must not keep the others waiting either.
-  if (running > 0 && waiting >= mostWaiting) return comeAgain();
-  const body = await readBody(request);
+  if (isFull(locals.planner.queue())) return comeAgain();
+  const body = await read();
   if (!body.ok) return problem(413, 'The request could not be read', body.issues);
   const answer = await locals.planner.run(jobOf(body.value), request.signal);
   switch (answer) {
@@ -30,7 +39,13 @@ export async function plannedAway(
   }
 }
 
-function comeAgain(): Response {
+/** Whether nobody more may wait. */
+export function isFull({ running, waiting, mostWaiting }: Queue): boolean {
+  return running > 0 && waiting >= mostWaiting;
+}
+
+/** Sends a client away that may come again. */
+export function comeAgain(): Response {
   return problem(503, 'Too many requests wait already', [requestIssue('busy', { seconds: COME_AGAIN_S })], {
     'retry-after': String(COME_AGAIN_S),
   });

@@ -14,6 +14,16 @@ export function problemOf(status: number, title: string, issues: readonly Issue[
   return { status, contentType: 'application/problem+json', body: JSON.stringify(body) };
 }
 
+/** A value as the answer to a request. */
+export function answered(value: unknown): Answered {
+  return { status: 200, contentType: 'application/json', body: JSON.stringify(value) };
+}
+
+/** A brief that reads and cannot be planned. */
+export function unplanned(issues: readonly Issue[], more: Readonly<Record<string, unknown>> = {}): Answered {
+  return problemOf(422, 'This brief cannot be planned', issues, more);
+}
+
 /** The same as a response. */
 export function problem(status: number, title: string, issues: readonly Issue[], headers: Readonly<Record<string, string>> = {}): Response {
   const { body, contentType } = problemOf(status, title, issues);

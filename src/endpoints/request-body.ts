@@ -16,11 +16,24 @@ const DEEPEST = 12;
 /** The whole body is at fault. */
 const WHOLE = { pointer: '' } as const;
 
+/** The largest score read, bytes. */
+export const SCORE_LIMIT_BYTES = 10_000_000;
+
 /** The text of a body up to the limit, and no further. */
 export async function readBody(request: Request): Promise<Reading<string>> {
+  const bytes = await readBytes(request, BODY_LIMIT_BYTES);
+  return bytes.ok ? goodReading(new TextDecoder().decode(bytes.value)) : bytes;
+}
+
+/** The bytes of a score up to their limit, and no further. */
+export async function readScoreBody(request: Request): Promise<Reading<Uint8Array>> {
+  return await readBytes(request, SCORE_LIMIT_BYTES);
+}
+
+async function readBytes(request: Request, limitBytes: number): Promise<Reading<Uint8Array>> {
   const declared = Number(request.headers.get('content-length') ?? 0);
-  const text = declared > BODY_LIMIT_BYTES ? null : await textUpTo(request, BODY_LIMIT_BYTES);
-  return text === null ? badReading(documentIssue('body-too-large', { limitBytes: BODY_LIMIT_BYTES }, WHOLE)) : goodReading(text);
+  const bytes = declared > limitBytes ? null : await bytesUpTo(request, limitBytes);
+  return bytes === null ? badReading(documentIssue('body-too-large', { limitBytes }, WHOLE)) : goodReading(bytes);
 }
 
 /** Reads a text as JSON that is no larger in any way than a brief can be: its check would take far too long over more. */
@@ -47,10 +60,9 @@ function tooMuchAt(value: unknown, pointer: string, depth: number): string | nul
 }
 
 /** Null when the body goes over the limit, whatever its header said. */
-async function textUpTo(request: Request, limit: number): Promise<string | null> {
+async function bytesUpTo(request: Request, limit: number): Promise<Uint8Array | null> {
   const reader = request.body?.getReader();
-  const decoder = new TextDecoder();
-  const parts: string[] = [];
+  const parts: Uint8Array[] = [];
   let size = 0;
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
     size += part.value.byteLength;
@@ -58,7 +70,13 @@ async function textUpTo(request: Request, limit: number): Promise<string | null>
       await reader?.cancel();
       return null;
     }
-    parts.push(decoder.decode(part.value, { stream: true }));
+    parts.push(part.value);
   }
-  return parts.join('') + decoder.decode();
+  const bytes = new Uint8Array(size);
+  let at = 0;
+  for (const part of parts) {
+    bytes.set(part, at);
+    at += part.byteLength;
+  }
+  return bytes;
 }

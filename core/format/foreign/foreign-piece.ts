@@ -37,6 +37,7 @@ export interface ForeignPiece {
 export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading<ForeignPiece> {
   const music = chosenMusic(score, choice);
   const joined = tiesJoined(music.events);
+  if (joined.length === 0) return badReading(lineIssue('empty', {}));
   if (joined.every(({ note }) => note === null)) return badReading(lineIssue('only-rests', { count: joined.length }));
   const far = joined
     .flatMap(({ note }) => note?.pitches ?? [])

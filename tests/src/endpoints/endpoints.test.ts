@@ -72,7 +72,7 @@ describe('a problem document', () => {
     assert.ok(!outcome.ok);
     const { contentType, body } = problemOf(422, 'This brief cannot be planned', outcome.issues);
     assert.equal(contentType, 'application/problem+json');
-    const { status, errors } = JSON.parse(body);
+    const { status, errors } = JSON.parse(String(body));
     assert.equal(status, 422);
     assert.deepEqual([errors[0].pointer, errors[0].note, errors[0].hint], ['/material/notes/1', 1, 'An octave higher it fits.']);
   });

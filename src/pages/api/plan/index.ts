@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
-import { countAsked } from '../../endpoints/count-asked.ts';
-import { plannedAway } from '../../endpoints/planned-away.ts';
-import { only } from '../../endpoints/wrong-method.ts';
+import { countAsked } from '../../../endpoints/count-asked.ts';
+import { plannedAway } from '../../../endpoints/planned-away.ts';
+import { only } from '../../../endpoints/wrong-method.ts';
 
 /** Plans a brief: the same core as in the browser's worker. */
 export const POST: APIRoute = (context) =>

@@ -1,0 +1,34 @@
+import type { Brief } from '#core/brief';
+import { toMidi } from '#core/format';
+import { plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+import { csvText } from '../files/csv.ts';
+import { midiBytes } from '../files/midi.ts';
+import { musicXmlText } from '../files/musicxml.ts';
+import type { Answered, ExportFormat } from './job.ts';
+import { unplanned } from './problem.ts';
+
+/** What each format is called where files are sent. */
+export const CONTENT_TYPES: Readonly<Record<ExportFormat, string>> = {
+  musicxml: 'application/xml; charset=utf-8',
+  midi: 'audio/midi',
+  csv: 'text/csv; charset=utf-8',
+};
+
+/** The best plan of a brief as a file. */
+export function exported(brief: Brief, { format, name }: { readonly format: ExportFormat; readonly name: string }): Answered {
+  const planned = plan(brief);
+  if (!planned.ok) return unplanned(planned.issues, { relaxed: planned.relaxed });
+  return { status: 200, contentType: CONTENT_TYPES[format], body: written(planned.value.best, format, name) };
+}
+
+function written(best: Plan, format: ExportFormat, name: string): Answered['body'] {
+  switch (format) {
+    case 'musicxml':
+      return musicXmlText(name, best);
+    case 'midi':
+      return midiBytes(toMidi(name, best)).slice();
+    case 'csv':
+      return csvText(best);
+  }
+}

@@ -1,0 +1,26 @@
+import { voicesOf } from '#core/format';
+import { readScore } from '../files/foreign/read-score.ts';
+import { firstChoice, scorePiece } from '../files/foreign/score-piece.ts';
+import { leftOutText } from '../words/import.ts';
+import type { Answered, ImportAsked } from './job.ts';
+import { answered, problemOf } from './problem.ts';
+
+/** A piece made of a score, what was left out of it, and what there was to choose from. */
+export async function imported(bytes: Uint8Array, { name, choice, grid }: ImportAsked): Promise<Answered> {
+  const reading = await readScore(bytes, grid);
+  if (!reading.ok) return problemOf(400, 'This is not a score', reading.issues);
+  const { score, played } = reading.value;
+  const first = firstChoice(score);
+  const part = choice.part ?? first.part;
+  const most = (score.parts[part]?.measures.length ?? 1) - 1;
+  const asked = { ...first, kind: score.parts[part]?.kind ?? first.kind, measures: { from: 0, to: most }, ...choice, part };
+  const made = await scorePiece(score, asked, name);
+  if (!made.ok) return problemOf(422, 'This cannot be made into a piece', made.issues);
+  const { piece, leftOut } = made.value;
+  return answered({
+    piece,
+    leftOut: leftOut.map((each) => ({ ...each, sentence: leftOutText(each) })),
+    parts: score.parts.map((each) => ({ name: each.name, kind: each.kind, measures: each.measures.length, voices: voicesOf(each) })),
+    played,
+  });
+}

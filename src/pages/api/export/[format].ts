@@ -1,0 +1,16 @@
+import type { APIRoute } from 'astro';
+import { requestIssue } from '#core/messages';
+import { EXPORT_FORMATS } from '../../../endpoints/job.ts';
+import { plannedAway } from '../../../endpoints/planned-away.ts';
+import { problem } from '../../../endpoints/problem.ts';
+import { only } from '../../../endpoints/wrong-method.ts';
+
+/** The best plan of a brief as a file: `?name=` is what it is headed with. */
+export const POST: APIRoute = (context) => {
+  const format = EXPORT_FORMATS.find((each) => each === context.params['format']);
+  if (!format) return problem(404, 'There is no such format', [requestIssue('no-such-format', { known: EXPORT_FORMATS })]);
+  const name = (context.url.searchParams.get('name') ?? 'A line').slice(0, 120);
+  return plannedAway(context, (body) => ({ kind: 'export', body, format, name }));
+};
+
+export const ALL = only('POST');

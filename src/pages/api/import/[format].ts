@@ -1,0 +1,24 @@
+import type { APIRoute } from 'astro';
+import { requestIssue } from '#core/messages';
+import { importAsked } from '../../../endpoints/import-asked.ts';
+import { IMPORT_FORMATS } from '../../../endpoints/job.ts';
+import { doneAway } from '../../../endpoints/planned-away.ts';
+import { problem } from '../../../endpoints/problem.ts';
+import { readScoreBody } from '../../../endpoints/request-body.ts';
+import { only } from '../../../endpoints/wrong-method.ts';
+
+/** A score as a piece, with what was left out; what is wanted of it stands in the address. */
+export const POST: APIRoute = (context) => {
+  const { params, url, request } = context;
+  if (!IMPORT_FORMATS.some((each) => each === params['format'])) {
+    return problem(404, 'There is no such format', [requestIssue('no-such-format', { known: IMPORT_FORMATS })]);
+  }
+  const asked = importAsked(url);
+  return doneAway(
+    context,
+    () => readScoreBody(request),
+    (bytes) => ({ kind: 'import', bytes, asked }),
+  );
+};
+
+export const ALL = only('POST');
