@@ -1,4 +1,4 @@
-export { type Clef, type StaffReading, staffReadings, stepsOnStaff } from './clef.ts';
+export { type Clef, ownReading, type StaffReading, staffReadings, stepsOnStaff } from './clef.ts';
 export {
   type Engraving,
   engravingOf,

@@ -63,7 +63,7 @@ export const ENDPOINTS: readonly Described[] = [
     },
     answer: {
       types: ['application/x-ndjson'],
-      what: 'A line for each brief in their order, as soon as it is ready: { index, of, plan } or { index, of, problem }. One that cannot be planned keeps none of the others.',
+      what: 'A line for each brief in their order, as soon as it is ready: { index, of, plan } or { index, of, problem }. One that cannot be planned stops none of the others.',
     },
     example: { path: '/api/plan/batch', body: `[${BRIEF},${OTHER_BRIEF}]` },
   },

@@ -1,9 +1,9 @@
-/** What goes with every answer: nobody frames it, guesses at its kind, or learns where a link was pressed; only our own pages use the microphone. */
+/** What goes with every answer: nobody frames it, guesses at its kind, or learns where a link was pressed; only our own pages use the microphone and a MIDI keyboard. */
 export const EVERYWHERE: Readonly<Record<string, string>> = {
   'x-content-type-options': 'nosniff',
   'x-frame-options': 'DENY',
   'referrer-policy': 'no-referrer',
-  'permissions-policy': 'microphone=(self), camera=(), geolocation=(), payment=(), usb=(), midi=(), display-capture=()',
+  'permissions-policy': 'microphone=(self), camera=(), geolocation=(), payment=(), usb=(), midi=(self), display-capture=()',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-embedder-policy': 'require-corp',
   'cross-origin-resource-policy': 'same-origin',

@@ -13,7 +13,7 @@ export function playingOrder(measures: readonly RepeatSigns[]): readonly number[
   for (let index = 0; index < measures.length && order.length < MOST_MEASURES;) {
     const here = measures[index];
     if (!here) break;
-    if (beginsAnew(measures, index, from)) [from, pass] = [index, 1];
+    if (beginsAgain(measures, index, from)) [from, pass] = [index, 1];
     const played = here.endings.length === 0 || here.endings.includes(pass);
     if (played) order.push(index);
     if (played && goesBack(measures, index, pass)) [index, pass] = [from, pass + 1];
@@ -23,7 +23,7 @@ export function playingOrder(measures: readonly RepeatSigns[]): readonly number[
 }
 
 /** A repeat begins here, or the last one has ended: with its last ending, or with its sign. */
-function beginsAnew(measures: readonly RepeatSigns[], index: number, from: number): boolean {
+function beginsAgain(measures: readonly RepeatSigns[], index: number, from: number): boolean {
   const [before, here] = [measures[index - 1], measures[index]];
   if (index === from || !here) return false;
   if (here.begins) return true;

@@ -68,7 +68,7 @@ function meterAt(at: number, { numerator, denominator }: { readonly numerator: n
   return isMeter ? [{ at, beats: numerator, beatValue: denominator }] : [];
 }
 
-/** Each channel of a track by itself; a note ends where its key is let go, or at the end. */
+/** Each channel of a track by itself; a note ends where its key comes up, or at the end. */
 function tracksOf(events: readonly Timed[]): readonly MidiTrack[] {
   const name = events.map(({ event }) => (event.type === 'trackName' ? event.text : '')).find((text) => text !== '') ?? '';
   const byChannel = new Map<number, { readonly notes: MidiNote[]; readonly open: Map<number, number> }>();

@@ -82,7 +82,7 @@ export function writeMark(note: number, change: { readonly [Name in keyof Omit<M
 }
 
 /** What changes single notes makes a scale a line of the teacher's own: that is said, and undo takes it back. */
-function editLine(edit: (brief: Brief) => Brief): void {
+export function editLine(edit: (brief: Brief) => Brief): void {
   const { brief } = workStore.getState();
   const edited = edit(brief);
   if (edited === brief) return;

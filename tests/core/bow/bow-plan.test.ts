@@ -40,7 +40,7 @@ describe('the bows of a line', () => {
     assert.equal(pickUp('1/4', 2), 'u2 d2 u2');
   });
 
-  it('end before a rest, begin anew at a bow sign, and take small notes with their note', () => {
+  it('end before a rest, begin again at a bow sign, and take small notes with their note', () => {
     const notes: Extract<Brief['material'], { kind: 'line' }>['notes'] = [
       { pitches: ['D4'], duration: '1/4', slur: true },
       { pitches: ['E4'], duration: '1/4' },

@@ -1,7 +1,7 @@
 import { Rows4 } from 'lucide-react';
 import { lazy, type PointerEvent, useCallback, useMemo, useState } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
-import { asFingered, engravingOf, fingerMarks } from '#core/notation';
+import { asFingered, type Engraving, engravingOf, fingerMarks } from '#core/notation';
 import type { BowPlan } from '#core/bow';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import type { MeasureRange } from '../../../engraving/draw-measures.ts';
@@ -9,6 +9,7 @@ import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
 import { overlaidOf, usePlanning } from '../../../state/planning.ts';
 import { select, selectTo, passageOf, useSelection } from '../../../state/selection.ts';
 import { useSound } from '../../../state/sound/sound.ts';
+import { useEntering } from '../../../state/entering.ts';
 import { useUnderStaff } from '../../../state/under-staff.ts';
 import { useWork } from '../../../state/bench/work.ts';
 import { noteText } from '../../../words/plan-words.ts';
@@ -86,11 +87,8 @@ export function Score({ plan, notes }: ScoreProps) {
         <div className="absolute top-0" style={{ left: windowLeft, width: windowWidth }}>
           <Staff engraving={engraving} measures={engraving.measures} layout={layout} range={range} first onEngraved={keep} />
           <Overlay
-            plan={plan}
-            notes={notes}
+            {...{ plan, notes, engraving, layout, scale }}
             heads={engraved?.heads ?? NO_HEADS}
-            layout={layout}
-            scale={scale}
             left={windowLeft}
             width={windowWidth}
           />
@@ -128,6 +126,7 @@ const SCROLLBAR = 12;
 const NO_HEADS: Engraved['heads'] = [];
 
 interface OverlayProps extends ScoreProps {
+  readonly engraving: Engraving;
   /** Until the new staff is engraved, in the same frame, the old heads keep the drawing's elements alive for reuse. */
   readonly heads: Engraved['heads'];
   readonly layout: StaffLayout;
@@ -137,11 +136,9 @@ interface OverlayProps extends ScoreProps {
 }
 
 /** What is drawn over the engraved staff, and the path below it. */
-function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProps) {
+function Overlay({ plan, notes, engraving, heads, layout, scale, left, width }: OverlayProps) {
   const selected = useSelection((selection) => selection.selected);
   const playing = useSound((sound) => sound.note);
-  const marks = useMemo(() => fingerMarks(plan), [plan]);
-  const bow = useBowPlan(plan, useUnderStaff().bow);
   const overlaid = usePlanning(overlaidOf);
   const beads = beadsOf(plan, heads, scale);
   const over = overlaid && { plan: overlaid.plan, beads: beadsOf(overlaid.plan, heads, scale), differsAt: overlaid.differsAt };
@@ -169,8 +166,7 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
       >
         <g transform={`translate(${-left} 0)`}>
           <PassageShade heads={heads} height={layout.height + scale.nutY} />
-          <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} bows={bow?.bows} onSelect={pick} />
-          <UnderStaffRows plan={plan} heads={heads} layout={layout} bow={bow} />
+          <OnStaff {...{ plan, engraving, heads, layout, left, width }} onSelect={pick} />
           <PlayCursor heads={heads} note={playing} height={layout.height + scale.nutY} />
           <g transform={`translate(0 ${layout.height})`} data-px-per-mm={scale.pxPerMm} data-nut-y={scale.nutY}>
             <SemitoneLines plan={plan} scale={scale} from={left} to={left + width} />
@@ -194,6 +190,29 @@ function Overlay({ plan, notes, heads, layout, scale, left, width }: OverlayProp
   );
 }
 
+type OnStaffProps = Pick<OverlayProps, 'plan' | 'engraving' | 'heads' | 'layout' | 'left' | 'width'> & {
+  readonly onSelect: (index: number, extend: boolean) => void;
+};
+
+/** What stands on, over and under the staff, and where it can be written on. */
+function OnStaff({ plan, engraving, heads, layout, left, width, onSelect }: OnStaffProps) {
+  const selected = useSelection((selection) => selection.selected);
+  const { clicking } = useEntering();
+  const bow = useBowPlan(plan, useUnderStaff().bow);
+  const marks = useMemo(() => fingerMarks(plan), [plan]);
+  return (
+    <>
+      <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={selected} bows={bow?.bows} onSelect={onSelect} />
+      <UnderStaffRows plan={plan} heads={heads} layout={layout} bow={bow} />
+      {clicking && (
+        <Part>
+          <ClickToWrite plan={plan} engraving={engraving} heads={heads} layout={layout} left={left} width={width} />
+        </Part>
+      )}
+    </>
+  );
+}
+
 /** What was asked about, and where it stands. */
 interface AskedOf {
   readonly label: PathLabel;
@@ -204,6 +223,7 @@ interface AskedOf {
 const UnderStaffMenu = lazy(async () => ({ default: (await import('../../score/UnderStaffMenu.tsx')).UnderStaffMenu }));
 const AskedLabel = lazy(async () => ({ default: (await import('./AskedLabel.tsx')).AskedLabel }));
 const StepRow = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).StepRow }));
+const ClickToWrite = lazy(async () => ({ default: (await import('./ClickToWrite.tsx')).ClickToWrite }));
 const BowLane = lazy(async () => ({ default: (await import('../../score/BowLane.tsx')).BowLane }));
 const FingerLanes = lazy(async () => ({ default: (await import('../../score/UnderStaff.tsx')).FingerLanes }));
 

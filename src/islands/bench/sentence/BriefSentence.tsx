@@ -45,7 +45,7 @@ export function BriefSentence() {
       </p>
       {brief.material.kind === 'line' && (
         <Part fallback={<LineText text={lineText} bass={brief.instrument.kind === 'bass'} />}>
-          <LineField text={lineText} bass={brief.instrument.kind === 'bass'} />
+          <LineField text={lineText} kind={brief.instrument.kind} />
         </Part>
       )}
     </section>

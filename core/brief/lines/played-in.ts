@@ -1,0 +1,59 @@
+import type { Brief } from '#core/brief';
+import type { LineNoteDocument } from '#core/material';
+import { formatPitch, keyOfSignature, parseKey, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
+import { withNote, withNotesInserted, writtenOut } from './line-edits.ts';
+import { withLocks } from './locks.ts';
+import { withMarks } from './marks.ts';
+import { withPassages } from './passages.ts';
+
+/** A line to which something was played, and where: the index of the new note or rest. */
+export interface PlayedIn {
+  /** The brief with it. */
+  readonly brief: Brief;
+  /** Where it stands. */
+  readonly note: number;
+}
+
+/**
+ * A key that was played, as a note after another, spelled as the key of the line spells it; null plays a rest.
+ *
+ * @param after line index; −1 for before the first
+ * @param semitones above C0, as it sounds
+ * @param duration a fraction of a whole note
+ */
+export function withPlayed(brief: Brief, after: number, semitones: number | null, duration: string): PlayedIn {
+  const played: LineNoteDocument = semitones === null ? { rest: true, duration } : { pitches: [spelled(brief, semitones)], duration };
+  return { brief: withNotesInserted(brief, after + 1, [played]), note: after + 1 };
+}
+
+/** A key that was played together with a note: a double stop with it. What is one already, or a rest, stays. */
+export function withPlayedTogether(brief: Brief, note: number, semitones: number): Brief {
+  const { material } = writtenOut(brief);
+  const there = material.kind === 'line' ? material.notes[note] : undefined;
+  if (!there || 'rest' in there || there.pitches.length > 1) return brief;
+  const pitches = [...there.pitches, spelled(brief, semitones)];
+  return withNote(brief, note, { pitches: pitches.toSorted((one, other) => soundOf(one) - soundOf(other)) });
+}
+
+/** A line of the one key that was played; what stood in the line is gone, and what was asked of its notes. */
+export function newLine(brief: Brief, semitones: number, duration: string): PlayedIn {
+  const { material } = writtenOut(brief);
+  const { lockedBows: _, ...rhythm } = brief.rhythm ?? {};
+  const bare = withPassages(withMarks(withLocks({ ...brief, rhythm }, []), []), []);
+  const notes: LineNoteDocument[] = [{ pitches: [spelled(brief, semitones)], duration }];
+  const key = material.kind === 'line' && material.key !== undefined ? { key: material.key } : {};
+  return { brief: { ...bare, material: { kind: 'line', ...key, notes } }, note: 0 };
+}
+
+function spelled(brief: Brief, semitones: number): string {
+  const { material } = writtenOut(brief);
+  const named = material.kind === 'line' && material.key !== undefined ? parseKey(material.key) : null;
+  const key = named?.ok ? named.value : keyOfSignature(0, 'major');
+  if (!key) throw new RangeError('No signature has a key');
+  return formatPitch(pitchInKey(semitones, key));
+}
+
+function soundOf(text: string): number {
+  const pitch = parsePitch(text);
+  return pitch.ok ? semitonesOf(pitch.value) : 0;
+}

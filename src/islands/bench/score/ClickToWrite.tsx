@@ -1,0 +1,94 @@
+import { type MouseEvent, useState } from 'react';
+import { WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { type Engraving, ownReading, type StaffReading } from '#core/notation';
+import type { Plan } from '#core/plan/describe';
+import { alterationInKey, displayPitch, type LetterIndex, type Pitch, semitonesOf } from '#core/pitch';
+import type { Head } from '../../../engraving/draw-measures.ts';
+import { STAFF_HEIGHT, STAFF_SPACE, type StaffLayout } from '../../../engraving/layout.ts';
+import { writeNote } from '../../../state/edits/played-in.ts';
+import { DrawnText } from '../../../ui/DrawnText.tsx';
+
+interface ClickToWriteProps {
+  readonly plan: Plan;
+  readonly engraving: Engraving;
+  readonly heads: readonly Head[];
+  readonly layout: StaffLayout;
+  /** What is in view, px. */
+  readonly left: number;
+  readonly width: number;
+}
+
+/** How far above and below the staff a note can be written, px. */
+const BEYOND = 60;
+
+/** The staff as a place to write: a head follows the pointer from line to space, and a click writes it after the note before it. */
+export function ClickToWrite({ plan, engraving, heads, layout, left, width }: ClickToWriteProps) {
+  const [over, setOver] = useState<Place | null>(null);
+  const placeOf = (event: MouseEvent<SVGRectElement>): Place => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const [x, y] = [event.clientX - box.left + left, event.clientY - box.top + layout.staffTopY - BEYOND];
+    const before = heads.filter((head) => head.x < x).at(-1);
+    const after = before?.index ?? -1;
+    const step = Math.round((layout.staffTopY + STAFF_HEIGHT / 2 - y) / (STAFF_SPACE / 2));
+    return { x, step, after, pitch: pitchAtStep(plan, readingAt(engraving, plan, after), step) };
+  };
+  return (
+    <g>
+      <rect
+        data-write-on-staff
+        x={left}
+        y={layout.staffTopY - BEYOND}
+        width={width}
+        height={STAFF_HEIGHT + 2 * BEYOND}
+        className="cursor-crosshair fill-transparent"
+        onMouseMove={(event) => setOver(placeOf(event))}
+        onMouseLeave={() => setOver(null)}
+        onClick={(event) => {
+          const { after, pitch } = placeOf(event);
+          writeNote(after, semitonesOf(pitch));
+        }}
+      />
+      {over && (
+        <g className="pointer-events-none">
+          <ellipse
+            cx={over.x}
+            cy={layout.staffTopY + STAFF_HEIGHT / 2 - (over.step * STAFF_SPACE) / 2}
+            rx={6}
+            ry={4.4}
+            className="fill-dove opacity-70"
+          />
+          <DrawnText x={over.x + 12} y={layout.staffTopY - 24} look="small" className="fill-ink">
+            {displayPitch(over.pitch)}
+          </DrawnText>
+        </g>
+      )}
+    </g>
+  );
+}
+
+/** Where the pointer is on the staff. */
+interface Place {
+  readonly x: number;
+  /** Lines and spaces above the middle line. */
+  readonly step: number;
+  /** Line index of the note before; −1 for none. */
+  readonly after: number;
+  /** What sounds there. */
+  readonly pitch: Pitch;
+}
+
+/** How the staff is read after a note. */
+function readingAt(engraving: Engraving, plan: Plan, index: number): StaffReading {
+  const symbol = engraving.measures.flatMap(({ symbols }) => symbols).find((each) => each.index === Math.max(0, index));
+  return symbol?.reading ?? ownReading(plan.brief.instrument.kind);
+}
+
+/** What sounds when a line or space is written, with the accidental of the key. */
+function pitchAtStep({ brief, line }: Plan, { clef, octaveLine }: StaffReading, step: number): Pitch {
+  const steps = clef.middleSteps + step + (octaveLine ? 7 : 0);
+  const letter = LETTERS[((steps % 7) + 7) % 7] ?? 0;
+  const octave = Math.floor(steps / 7) - WRITTEN_OCTAVES_ABOVE[brief.instrument.kind];
+  return { letter, alteration: alterationInKey(line.key, letter), octave };
+}
+
+const LETTERS: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];

@@ -1,0 +1,49 @@
+import type { Brief } from '#core/brief';
+import { newLine, withPlayed, withPlayedTogether, writtenOut } from '#core/brief/lines';
+import { workStore } from '../bench/work.ts';
+import { enteringStore } from '../entering.ts';
+import { select, selectionStore } from '../selection.ts';
+import { editLine } from './line-actions.ts';
+
+/** Two keys that go down within this time are a double stop, ms: fingers are never quite together. */
+const TOGETHER_MS = 60;
+
+/** The key that was played in last: when, and where it stands. */
+let lastPlayed: { readonly atMs: number; readonly note: number } | null = null;
+
+/**
+ * Plays a key into the line, after the selected note or at the end, and selects it; two keys that go down together are a double
+ * stop. `semitones` above C0, null for a rest; `atMs` when it went down.
+ */
+export function playKey(semitones: number | null, atMs: number): void {
+  const { duration, startOver } = enteringStore.getState();
+  const together = lastPlayed && atMs - lastPlayed.atMs <= TOGETHER_MS && !startOver ? lastPlayed.note : null;
+  if (together !== null && semitones !== null) {
+    lastPlayed = null;
+    return editLine((brief) => withPlayedTogether(brief, together, semitones));
+  }
+  const { brief } = workStore.getState();
+  const played =
+    startOver && semitones !== null ? newLine(brief, semitones, duration) : withPlayed(brief, lastIndex(brief), semitones, duration);
+  editLine(() => played.brief);
+  select(played.note);
+  if (semitones !== null) enteringStore.setState({ startOver: false });
+  lastPlayed = semitones === null ? null : { atMs, note: played.note };
+}
+
+/** The selected note, else the last of the line. */
+function lastIndex(brief: Brief): number {
+  const { material } = writtenOut(brief);
+  const last = material.kind === 'line' ? material.notes.length - 1 : -1;
+  return Math.min(last, selectionStore.getState().selected ?? last);
+}
+
+/** Writes a note after another, as it was clicked on the staff. */
+export function writeNote(after: number, semitones: number): void {
+  const { duration, startOver } = enteringStore.getState();
+  const { brief } = workStore.getState();
+  const written = startOver ? newLine(brief, semitones, duration) : withPlayed(brief, after, semitones, duration);
+  editLine(() => written.brief);
+  select(written.note);
+  enteringStore.setState({ startOver: false });
+}
