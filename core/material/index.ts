@@ -5,7 +5,7 @@ export { type Direction, DIRECTIONS, TOP_NOTES, type TopNote } from './choices.t
 export { DOUBLE_STOP_INTERVALS, type DoubleStopInterval, doubleStopScale } from './double-stops.ts';
 export { MOST_NOTES } from './limits.ts';
 export { LineNoteDocument, type TypedNote } from './line-note.ts';
-export { formatLineText, parseLineText } from './line-text.ts';
+export { formatLineText, parseLineText, suggestedWord } from './line-text.ts';
 export { inOneBow, isGrace, type Line, type LineNote, type NoteContent } from './line.ts';
 export { type Ornament, ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign, type WrittenOrnament } from './ornament.ts';
 export { inOrder, lineOfPattern } from './pattern.ts';

@@ -1,4 +1,4 @@
-import { type Issue, lineIssue } from '#core/messages';
+import { type Issue, type IssuePlace, lineIssue } from '#core/messages';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
 import { addFractions, formatFraction, fraction, type Fraction, multiplyFractions, parseFraction } from '#core/rhythm';
@@ -17,15 +17,14 @@ import { ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign } 
  */
 export function parseLineText(text: string, noteValue: string, octavesAbove: number): Reading<readonly LineNoteDocument[]> {
   const reader = new LineReader(parseFraction(noteValue) ?? fraction(1, 4), octavesAbove);
-  const words = text
-    .replaceAll(/[(){}]/g, ' $& ')
-    .split(/[\s,|]+/)
-    .filter(Boolean);
-  for (const word of words) reader.take(word);
+  for (const { 0: word, index } of text.matchAll(WORDS)) reader.take(word, { from: index, to: index + word.length });
   reader.end();
   const [first, ...others] = reader.issues;
   return first ? { ok: false, issues: [first, ...others] } : goodReading(reader.notes);
 }
+
+/** Brackets stand by themselves; everything else is parted by blanks, commas and bar lines. */
+const WORDS = /[(){}]|[^\s,|(){}]+/g;
 
 /** Writes a line so that `parseLineText` reads the same notes again; a value is written where it changes. */
 export function formatLineText(notes: readonly LineNoteDocument[], noteValue: string, octavesAbove: number): string {
@@ -81,6 +80,7 @@ class LineReader {
   readonly issues: Issue[] = [];
   /** How many notes and rests have gone by, readable or not. */
   private place = 0;
+  private where = { from: 0, to: 0 };
   private inBow = false;
   private inGrace = false;
   private tied = false;
@@ -91,7 +91,8 @@ class LineReader {
     private readonly octavesAbove: number,
   ) {}
 
-  take(word: string): void {
+  take(word: string, text: { readonly from: number; readonly to: number }): void {
+    this.where = text;
     if (word === '(') this.openBow();
     else if (word === ')') this.closeBow();
     else if (word === '{' || word === '}') this.turnGrace(word === '{');
@@ -146,7 +147,7 @@ class LineReader {
   private soundingPitches(names: readonly string[]): string[] | null {
     const pitches = names.map(parsePitch);
     const issues = pitches.flatMap((pitch) => (pitch.ok ? [] : pitch.issues));
-    this.issues.push(...issues.map((issue) => ({ ...issue, where: { note: this.place } })));
+    this.issues.push(...issues.map((issue) => ({ ...issue, where: this.here() })));
     if (issues.length > 0) return null;
     return pitches.flatMap((pitch) => (pitch.ok ? [formatPitch({ ...pitch.value, octave: pitch.value.octave - this.octavesAbove })] : []));
   }
@@ -176,7 +177,11 @@ class LineReader {
   }
 
   private complain(issue: Issue): void {
-    this.issues.push({ ...issue, where: { note: this.place } });
+    this.issues.push({ ...issue, where: this.here() });
+  }
+
+  private here(): IssuePlace {
+    return { note: this.place, text: this.where };
   }
 }
 
@@ -202,6 +207,45 @@ function readSigns(name: string): { readonly chord: string; readonly signs: Pick
       ...(accent === '' ? {} : { accent: true as const }),
     },
   };
+}
+
+/**
+ * What a word that does not read was probably meant to be: German names (H, Fis, Es), an octave that is missing, a value without
+ * its colon or its 1, a stop at the end; null where nothing of the kind helps.
+ *
+ * @param octave of the note before, for one that is missing
+ */
+export function suggestedWord(word: string, octave: number): string | null {
+  let tried = word;
+  for (const [wrong, right] of MISTAKES) {
+    tried = tried.replace(wrong, right.replace('OCTAVE', String(octave)));
+    if (tried !== word && reads(tried)) return tried;
+  }
+  return null;
+}
+
+/** What is often typed, and what is meant, one after the other. */
+const MISTAKES: readonly (readonly [RegExp, string])[] = [
+  [/[;!?]+$/, ''],
+  [/^h(?![a-z])/i, 'B'],
+  [/^his/i, 'B#'],
+  [/^([a-g])is/i, '$1#'],
+  [/^([ea])s(?=\d|$|:|\/)/i, '$1b'],
+  [/^([cdgfb])es/i, '$1b'],
+  [/^([a-g](?:#|b){0,2})(?=$|:|\/)/i, '$1OCTAVE'],
+  [/^([^:/]+)\/(\d+)([.t]?~?)$/, '$1:1/$2$3'],
+  [/:(\d+)([.t]?~?)$/, ':1/$1$2'],
+  [/\.+$/, ''],
+];
+
+function reads(word: string): boolean {
+  const read = readWord(word, fraction(1, 4));
+  return (
+    read !== null &&
+    readSigns(read.name)
+      .chord.split('+')
+      .every((name) => parsePitch(name).ok)
+  );
 }
 
 function withoutSlur(note: LineNoteDocument): LineNoteDocument {

@@ -2,6 +2,8 @@
 export interface IssuePlace {
   /** Index in the line, from 0. */
   readonly note?: number;
+  /** In a text that was typed, from one character up to another. */
+  readonly text?: { readonly from: number; readonly to: number };
   /** JSON pointer (RFC 6901) into the document that was read. */
   readonly pointer?: string;
 }

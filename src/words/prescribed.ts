@@ -2,6 +2,7 @@
 export const FINGERING_ROW = {
   label: 'Type the fingering from here on',
   hint: 'T is the thumb, 1+3 a double stop, a full stop leaves a note free.',
+  what: 'as the fingering',
 } as const;
 
 /** The same for a bowing. */
@@ -9,6 +10,7 @@ export const BOWING_ROW = {
   label: 'Type the bowing from here on',
   placeholder: '4 4 | d2 u1 u1',
   hint: 'The notes to each bow; d4 is a down bow, u4 an up bow.',
+  what: 'as the bowing',
 } as const;
 
 /** Lets the bowing of the sentence hold again. */

@@ -144,10 +144,10 @@ test('a whole fingering is typed as digits, and what it cannot be is said', asyn
   await beads(page).first().click();
   await page.getByRole('tab', { name: 'Write' }).click();
   await page.getByLabel('Type the fingering from here on').fill('0 1 2 3 | 4 1 2 3');
-  await page.getByRole('button', { name: 'Lock it', exact: true }).click();
+  await page.getByRole('button', { name: 'Lock it as the fingering' }).click();
   await expect.poll(() => fingers(page)).toMatch(/^0 1 2 3 4 1 2 3 /);
   await page.getByLabel('Type the fingering from here on').fill('0 9');
-  await page.getByRole('button', { name: 'Lock it', exact: true }).click();
+  await page.getByRole('button', { name: 'Lock it as the fingering' }).click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('“9” is not a finger.');
 });
 

@@ -25,7 +25,7 @@ test('the bow plan: what is left over, its cure, the bow on the staff, a bowing 
   await page.locator('[data-staff-note="0"]').click();
   await page.getByRole('tab', { name: 'Write' }).click();
   const row = page.getByLabel('Type the bowing from here on');
-  const lock = page.locator('form', { has: row }).getByRole('button', { name: 'Lock it' });
+  const lock = page.getByRole('button', { name: 'Lock it as the bowing' });
   await row.fill('u1 4 x');
   await lock.click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('“x” is not a bow.');

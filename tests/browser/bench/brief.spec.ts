@@ -89,6 +89,15 @@ test('bad input gets a clear sentence, and the last plan stays', async ({ page }
   const notes = page.getByRole('textbox', { name: /^Notes, for example/ });
   await notes.fill('A4 H4');
   await expect(messages).toContainText('“H4” is not a note.');
+  await expect(page.locator('[data-wrong-word]')).toHaveText('H4');
+  await page.getByRole('button', { name: 'Write B4 instead' }).click();
+  await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue('A4 B4');
+  await expect(page.locator('[data-wrong-word]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'How notes are typed' }).click();
+  await expect(page.getByRole('dialog', { name: 'How notes are typed' })).toContainText('one of a triplet');
+  await page.keyboard.press('Escape');
+  await page.getByRole('textbox', { name: /^Notes, for example/ }).fill('A4 H4');
+  await expect(messages).toContainText('“H4” is not a note.');
   await notes.fill('A4 C2');
   await expect(messages).toContainText('C2 lies below the lowest string of this violin, G3.');
   await notes.fill('');

@@ -5,7 +5,7 @@ import { type Material, materialPart, readMaterial } from '#core/brief/parts/mat
 import type { Brief } from '#core/brief';
 import { withTonicOnInstrument } from '#core/brief/edits';
 import { INSTRUMENT_KINDS } from '#core/instrument';
-import { BROKEN_FIGURES, formatLineText, type Line, parseLineText } from '#core/material';
+import { BROKEN_FIGURES, formatLineText, type Line, parseLineText, suggestedWord } from '#core/material';
 import { formatPitch } from '#core/pitch';
 import { asNumber, fraction, type Rhythm, writtenLengths } from '#core/rhythm';
 import { mixedNotes, planned } from '../../support/briefs.ts';
@@ -209,5 +209,35 @@ describe('every kind of material in every rhythm', () => {
         assert.doesNotThrow(() => planned(withTonicOnInstrument(brief)), `${figure} on the ${kind}`);
       }
     }
+  });
+});
+
+describe('a word of a typed line that does not read', () => {
+  it('is told with its place in the text', () => {
+    const reading = parseLineText('A4 (H4 B4) Q | X5', '1/4', 0);
+    assert.ok(!reading.ok);
+    const places = reading.issues.map(({ where }) => where.text);
+    assert.deepEqual(places, [
+      { from: 4, to: 6 },
+      { from: 11, to: 12 },
+      { from: 15, to: 17 },
+    ]);
+  });
+
+  it('is suggested as what it was probably meant to be', () => {
+    const meant = {
+      H4: 'B4',
+      Fis4: 'F#4',
+      Es5: 'Eb5',
+      Des4: 'Db4',
+      A: 'A4',
+      'Bb:1/8': 'Bb4:1/8',
+      'A4/8': 'A4:1/8',
+      'A4:8.': 'A4:1/8.',
+      'C4.': 'C4',
+      h: 'B4',
+    };
+    for (const [typed, suggestion] of Object.entries(meant)) assert.equal(suggestedWord(typed, 4), suggestion, typed);
+    for (const hopeless of ['Q7', 'tralala', '??']) assert.equal(suggestedWord(hopeless, 4), null);
   });
 });

@@ -291,12 +291,14 @@ interface PrescriptionProps {
   readonly label: string;
   readonly placeholder: string;
   readonly hint: string;
+  /** For a listener, after the name of the button: "as the bowing". */
+  readonly what: string;
   /** Locks what was typed. */
   readonly onLock: (text: string) => void;
 }
 
 /** Something the teacher prescribes for the notes from here on, typed as one row and locked. */
-function Prescription({ id, label, placeholder, hint, onLock }: PrescriptionProps) {
+function Prescription({ id, label, placeholder, hint, what, onLock }: PrescriptionProps) {
   const [text, setText] = useState('');
   const lock = (event: FormEvent): void => {
     event.preventDefault();
@@ -317,6 +319,7 @@ function Prescription({ id, label, placeholder, hint, onLock }: PrescriptionProp
         />
         <Button type="submit" disabled={text.trim() === ''}>
           Lock it
+          <span className="sr-only"> {what}</span>
         </Button>
       </span>
       <span className="text-sm text-dove-dark">{hint}</span>

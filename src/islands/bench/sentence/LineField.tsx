@@ -1,28 +1,54 @@
 import { lazy, useState } from 'react';
 import type { Brief } from '#core/brief';
+import { suggestedWord } from '#core/material';
+import type { Issue } from '#core/messages';
+import { usePlanning } from '../../../state/planning.ts';
 import { typeLine } from '../../../state/edits/brief-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Part } from '../../../ui/states/Boundary.tsx';
 import { ENTERING } from '../../../words/entering.ts';
+import { insteadText, TYPED_FORM_TITLE } from '../../../words/typed-form.ts';
 import { LineText } from './LineText.tsx';
 
+const TypedFormDialog = lazy(async () => ({ default: (await import('./TypedFormDialog.tsx')).TypedFormDialog }));
 const EnterNotes = lazy(async () => ({ default: (await import('./EnterNotes.tsx')).EnterNotes }));
 
 /** The line of one's own: what reads of it is planned as it is typed, or entered otherwise. */
 export function LineField({ text, kind }: { readonly text: string; readonly kind: Brief['instrument']['kind'] }) {
-  const [entering, setEntering] = useState(false);
+  const [open, setOpen] = useState<'nothing' | 'entering' | 'form'>('nothing');
+  const issues = usePlanning((planning) => planning.issues);
+  const close = (): void => setOpen('nothing');
   return (
     <>
-      <LineText text={text} bass={kind === 'bass'} onType={typeLine} />
-      {entering ? (
+      <LineText text={text} bass={kind === 'bass'} issues={issues} onType={typeLine} />
+      {open === 'entering' ? (
         <Part>
-          <EnterNotes kind={kind} onClose={() => setEntering(false)} />
+          <EnterNotes kind={kind} onClose={close} />
         </Part>
       ) : (
-        <Button className="mt-1" onClick={() => setEntering(true)}>
-          {ENTERING.title}
-        </Button>
+        <p className="mt-1 flex flex-wrap items-center gap-2">
+          <Button onClick={() => setOpen('entering')}>{ENTERING.title}</Button>
+          <Button onClick={() => setOpen('form')}>{TYPED_FORM_TITLE}</Button>
+          <Suggestion text={text} issues={issues} />
+        </p>
+      )}
+      {open === 'form' && (
+        <Part>
+          <TypedFormDialog bass={kind === 'bass'} onClose={close} />
+        </Part>
       )}
     </>
+  );
+}
+
+/** What the first word that does not read was probably meant to be, one step from being written. */
+function Suggestion({ text, issues }: { readonly text: string; readonly issues: readonly Issue[] }) {
+  const place = issues.flatMap(({ where }) => where.text ?? [])[0];
+  if (!place) return null;
+  const octave = Number(/[0-9](?=[^0-9]*$)/.exec(text.slice(0, place.from).replaceAll(/:[0-9/.t]+/g, ''))?.[0] ?? 4);
+  const suggestion = suggestedWord(text.slice(place.from, place.to), octave);
+  if (suggestion === null) return null;
+  return (
+    <Button onClick={() => typeLine(`${text.slice(0, place.from)}${suggestion}${text.slice(place.to)}`)}>{insteadText(suggestion)}</Button>
   );
 }

@@ -1,31 +1,60 @@
+import type { Issue } from '#core/messages';
 import { FIELD } from '../../../ui/fields/field-look.ts';
+import { TYPED_EXAMPLE, TYPED_FOR_BASS } from '../../../words/typed-form.ts';
 
 interface LineTextProps {
   readonly text: string;
   /** Reads an octave above what sounds. */
   readonly bass: boolean;
+  /** What of it does not read: underlined where it stands. */
+  readonly issues?: readonly Issue[];
   /** Hears what is typed; without it the line can only be read. */
   readonly onType?: (text: string) => void;
 }
 
-/** The line as it is typed, and how it is written. */
-export function LineText({ text, bass, onType }: LineTextProps) {
+/** The line as it is typed, with what does not read underlined. */
+export function LineText({ text, bass, issues = [], onType }: LineTextProps) {
   return (
     <label className="mt-1 block">
       <span className="text-sm text-dove-dark">
-        Notes, for example Eb4 F4 (G4:1/8 Ab4) r:1/4 — a value holds until the next one, 1/8t is a triplet, ( ) is one bow, A4&gt; an
-        accent, {'{D5}'} a grace note, ~ a tie, r a rest, A3+F4 a double stop, A4tr a trill (A4tr# with a sharp), A4mord and A4upmord
-        mordents, A4* a natural harmonic, A6** a stopped one.
-        {bass && ' Write as the double bass reads, an octave above what sounds.'}
+        {TYPED_EXAMPLE}
+        {bass && ` · ${TYPED_FOR_BASS}`}
       </span>
-      <textarea
-        className={`${FIELD} mt-1 block w-full`}
-        rows={2}
-        spellCheck={false}
-        value={text}
-        readOnly={onType === undefined}
-        onChange={(event) => onType?.(event.target.value)}
-      />
+      <span className="relative mt-1 block">
+        <Underlined text={text} issues={issues} />
+        <textarea
+          className={`${FIELD} relative block w-full`}
+          style={{ backgroundColor: 'transparent' }}
+          rows={2}
+          spellCheck={false}
+          value={text}
+          readOnly={onType === undefined}
+          onChange={(event) => onType?.(event.target.value)}
+        />
+      </span>
     </label>
+  );
+}
+
+/** The same text behind the field, unseen but for the lines under what is wrong. */
+function Underlined({ text, issues }: { readonly text: string; readonly issues: readonly Issue[] }) {
+  const places = issues.flatMap(({ where }) => where.text ?? []).toSorted((one, other) => one.from - other.from);
+  const wrong = places.filter(({ from }, order) => from >= (places[order - 1]?.to ?? 0));
+  const parts = wrong.map(({ from, to }, order) => ({
+    plain: text.slice(wrong[order - 1]?.to ?? 0, from),
+    marked: text.slice(from, to),
+    from,
+  }));
+  return (
+    <span aria-hidden="true" className={`${FIELD} absolute inset-0 overflow-hidden break-words whitespace-pre-wrap text-transparent`}>
+      {parts.map(({ plain, marked, from }) => (
+        <span key={from}>
+          {plain}
+          <span data-wrong-word className="underline decoration-madder decoration-wavy decoration-2 underline-offset-3">
+            {marked}
+          </span>
+        </span>
+      ))}
+    </span>
   );
 }
