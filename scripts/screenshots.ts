@@ -29,7 +29,7 @@ const VIEWS: readonly View[] = [
   { file: 'lesson', piece: null, prepare: lesson },
   { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
   { file: 'metronome', piece: null, prepare: metronome },
-  { file: 'tuner', piece: null, prepare: tuneCello },
+  { file: 'bring-in', piece: null, prepare: bringIn },
   { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Merle · A minor in first position', prepare: openSheet },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
@@ -166,11 +166,12 @@ async function showTapes(page: Page): Promise<void> {
   await page.getByRole('img', { name: /of the strip/ }).waitFor();
 }
 
-async function tuneCello(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/tuner`);
-  await page.getByLabel('Instrument to tune').selectOption('Martin’s cello');
-  await page.getByRole('button', { name: '2. D with A' }).click();
-  await page.getByRole('img', { name: /^Beats/ }).waitFor();
+async function bringIn(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/pieces`);
+  const score = 'tests/src/files/foreign/key-and-meter-change.musicxml';
+  await page.getByLabel('Pieces as JSON, MusicXML or MIDI').setInputFiles(score);
+  await page.getByRole('region', { name: 'Left out' }).waitFor();
+  await page.getByRole('dialog').locator('svg path').first().waitFor({ state: 'attached' });
 }
 
 async function setUpPlayer(page: Page): Promise<void> {
