@@ -1,16 +1,15 @@
 import { useMemo } from 'react';
 import { bowPlan, type BowPlan, cures, endsWrong } from '#core/bow';
-import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { unlockBowing } from '../../../state/edits/typed-bowing.ts';
-import { select } from '../../../state/selection.ts';
 import { showUnderStaff, useUnderStaff } from '../../../state/under-staff.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/Field.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { BOW_PARTS, bowChangeText, bowCountText, bowCureText, bowEndsText, bowMomentText, endsWrongText } from '../../../words/bow.ts';
 import { UNLOCK_BOWING } from '../../../words/prescribed.ts';
+import { NoteButton } from './NoteButton.tsx';
 
 /** The bow of the line: how many bows and what is left over, what would make it come out, and where the bow is at every shift and crossing. */
 export function BowSection({ plan }: { readonly plan: Plan }) {
@@ -70,9 +69,7 @@ function Moments({ plan, bow }: BowProps) {
           {bow.moments.map((moment) => (
             <tr key={moment.note}>
               <td>
-                <button type="button" className="underline" onClick={() => select(moment.note)}>
-                  {nameAt(plan, moment.note)}
-                </button>
+                <NoteButton plan={plan} index={moment.note} />
               </td>
               <td>{bowMomentText(moment)}</td>
               <td>
@@ -85,9 +82,4 @@ function Moments({ plan, bow }: BowProps) {
       </Table>
     </div>
   );
-}
-
-function nameAt({ notes }: Plan, index: number): string {
-  const note = notes[index];
-  return note?.kind === 'note' ? pitchLabel(note.stops[0].written) : '';
 }

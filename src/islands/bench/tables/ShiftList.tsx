@@ -1,12 +1,11 @@
 import { positionWords } from '#core/messages';
-import { pitchLabel } from '#core/pitch';
 import type { Plan, Shift } from '#core/plan/describe';
-import { select } from '../../../state/selection.ts';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Figure } from '../../../ui/Figure.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { speedDerivation, travelDerivation } from '../../../words/explain/derivations.ts';
 import { mmText, movementText, shiftMoment, shiftSpeed } from '../../../words/plan-words.ts';
+import { NoteButton } from './NoteButton.tsx';
 
 /** Every shift of the plan in one row: from what to what, how far the hand goes and how far the notes. */
 export function ShiftList({ plan }: { readonly plan: Plan }) {
@@ -66,16 +65,6 @@ function ShiftRow({ plan, shift }: { readonly plan: Plan; readonly shift: Shift 
       <td>{movementText(shift.noteSemitones)}</td>
       <td>{shiftMoment(shift)}</td>
     </tr>
-  );
-}
-
-/** A note of the line by name; pressing it selects it. */
-function NoteButton({ plan, index }: { readonly plan: Plan; readonly index: number }) {
-  const note = plan.notes[index];
-  return (
-    <button type="button" className="underline" onClick={() => select(index)}>
-      {note?.kind === 'note' ? pitchLabel(note.stops[0].written) : ''}
-    </button>
   );
 }
 
