@@ -1,5 +1,14 @@
 export { allOf, type ChosenMusic, chosenMusic, firstPart, voicesOf, type Wanted } from './foreign/chosen.ts';
-export { type Fit, fits, foreignPiece, type ForeignPiece, type ImportChoice, lies, rangeOf } from './foreign/foreign-piece.ts';
+export {
+  fingeringsHold,
+  type Fit,
+  fits,
+  foreignPiece,
+  type ForeignPiece,
+  type ImportChoice,
+  lies,
+  rangeOf,
+} from './foreign/foreign-piece.ts';
 export { LEFT_OUT, type LeftOut, type LeftOutCount } from './foreign/left-out.ts';
 export type { ForeignPart, ForeignScore } from './foreign/score.ts';
 export { fromMidi } from './midi/from-midi.ts';

@@ -43,7 +43,7 @@ export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planne
   const under: Promise<Answered | Refused>[] = [];
   const begin = (index: number): void => {
     const body = briefs[index];
-    if (body !== undefined) under[index] = planner.run({ kind: 'plan', body, alternatives }, signal);
+    if (body !== undefined) under[index] = planner.run({ kind: 'plan', body, alternatives }, signal).catch(failed);
   };
   let next = 0;
   return new ReadableStream({
@@ -60,6 +60,12 @@ export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planne
     },
     cancel: () => left.abort(),
   });
+}
+
+/** What goes wrong with one brief is told the operator, and costs that line alone. */
+function failed(error: unknown): Answered {
+  console.error(error);
+  return problemOf(500, 'This brief could not be planned', []);
 }
 
 /** One line; the answer itself is JSON already. */

@@ -17,7 +17,7 @@ export interface ImportChoice extends Wanted {
   readonly kind: InstrumentKind;
   /** So many octaves higher, or lower below 0. */
   readonly octaves: number;
-  /** Whether the fingers and strings that are written become locks. */
+  /** Whether the fingers and strings that are written become locks: on their own instrument, at pitch. */
   readonly keepFingerings: boolean;
 }
 
@@ -46,7 +46,7 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
   const grace = withoutLooseGraces(joined);
   const line = slurred(grace.kept);
   const [first] = music.measures;
-  const fingered = fingeringsOf(line, choice);
+  const fingered = lockedFingers(line, choice, fingeringsHold(score, choice));
   const material = { kind: 'line' as const, key: first?.key ?? 'C major', notes: line.map((event) => documentOf(event, choice.octaves)) };
   const rhythm = { ...DEFAULT_RHYTHM, ...meterAndPickUp(music) };
   const written = readMaterial(material, rhythm);
@@ -57,7 +57,7 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
       material,
       rhythm,
       ...tempoOf(music),
-      ...(choice.keepFingerings && fingered.length > 0 ? { locks: [...fingered] } : {}),
+      ...fingered.locks,
       ...marksOf(line),
     },
     leftOut: countLeftOut([
@@ -65,9 +65,14 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
       ...changesIn(music),
       ...grace.dropped,
       ...line.flatMap(({ note }): readonly LeftOut[] => (note && note.pitches.length > 2 ? ['larger-chords'] : [])),
-      ...(choice.keepFingerings ? [] : fingered.map((): LeftOut => 'fingerings')),
+      ...fingered.dropped,
     ]),
   });
+}
+
+/** Whether written fingers mean anything for what is chosen: only on the instrument they were written for, at pitch. */
+export function fingeringsHold({ parts }: ForeignScore, { part, kind, octaves }: Pick<ImportChoice, 'part' | 'kind' | 'octaves'>): boolean {
+  return octaves === 0 && parts[part]?.kind === kind;
 }
 
 /** What is wrong with a line; of a length, in which measure it stands. */
@@ -78,9 +83,10 @@ function inItsMeasure(issue: Issue, line: readonly Slurred[]): Issue {
 
 /** The lowest and the highest semitone above C0 of what was chosen; null where nothing sounds. */
 export function rangeOf(score: ForeignScore, wanted: Wanted): readonly [number, number] | null {
-  const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? note.pitches.slice(-2) : []));
-  const semitones = pitches.map(semitonesOf);
-  return semitones.length === 0 ? null : [Math.min(...semitones), Math.max(...semitones)];
+  const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? twoOf(note.pitches) : []));
+  const [first, ...others] = pitches.map(semitonesOf);
+  if (first === undefined) return null;
+  return others.reduce<readonly [number, number]>(([low, high], each) => [Math.min(low, each), Math.max(high, each)], [first, first]);
 }
 
 /** An instrument on which music lies, so many octaves higher or lower. */
@@ -209,6 +215,17 @@ function fingeringsOf(line: readonly Slurred[], { kind }: ImportChoice): readonl
     };
     return Object.keys(written).length === 0 ? [] : [{ note: index, ...written }];
   });
+}
+
+/** Written fingers as locks where they are wanted and hold, else as what is left out. */
+function lockedFingers(
+  line: readonly Slurred[],
+  choice: ImportChoice,
+  hold: boolean,
+): { readonly locks: Pick<Brief, 'locks'>; readonly dropped: readonly LeftOut[] } {
+  const written = fingeringsOf(line, choice);
+  if (!choice.keepFingerings || !hold) return { locks: {}, dropped: written.map((): LeftOut => 'fingerings') };
+  return { locks: written.length > 0 ? { locks: [...written] } : {}, dropped: [] };
 }
 
 function marksOf(line: readonly Slurred[]): Pick<Brief, 'marks'> {

@@ -24,15 +24,34 @@ export function fromMidi(song: MidiSong, grid: Grid): ForeignScore {
 function partOf(track: MidiTrack, song: MidiSong, key: Key, grid: Grid): ForeignPart {
   const notes = track.isPercussion ? [] : quantised(track.notes, song.ticksPerQuarter, grid).notes;
   const { events, overlaps } = oneAfterOther(notes, key);
-  const end = events.reduce((latest, event) => later(latest, addFractions(event.onset, event.duration)), ZERO);
+  const end = events.reduce((latest, event) => later(latest, endsAt(event)), ZERO);
   const bars = barsOf(song, end);
-  const measures = bars.map((bar, order) => measureOf(bar, { order, events, key, song }));
+  const inBars = byBar(events, bars);
+  const measures = bars.map((bar, order) => measureOf(bar, { order, inside: inBars[order] ?? [], key, song }));
   const leftOut = Array.from({ length: overlaps }, () => ({ what: 'overlaps' as LeftOut, voice: null }));
   return {
     name: track.name,
     kind: 'violin',
     measures: measures.map((measure, order) => (order === 0 ? { ...measure, leftOut: [...measure.leftOut, ...leftOut] } : measure)),
   };
+}
+
+/** What sounds in each bar; an event that goes over a bar line is in both. */
+function byBar(events: readonly Sounding[], bars: readonly Bar[]): readonly (readonly Sounding[])[] {
+  const inside: Sounding[][] = bars.map(() => []);
+  let begins = 0;
+  for (const event of events) {
+    while (begins + 1 < bars.length && compareFractions(bars[begins + 1]?.from ?? ZERO, event.onset) <= 0) begins += 1;
+    for (let at = begins; at < bars.length; at += 1) {
+      if (compareFractions(bars[at]?.from ?? ZERO, endsAt(event)) >= 0) break;
+      inside[at]?.push(event);
+    }
+  }
+  return inside;
+}
+
+function endsAt({ onset, duration }: Sounding): Fraction {
+  return addFractions(onset, duration);
 }
 
 function later(one: Fraction, other: Fraction): Fraction {
@@ -94,16 +113,14 @@ const MOST_BARS = 10_000;
 
 interface SongAround {
   readonly order: number;
-  readonly events: readonly Sounding[];
+  /** What sounds in it. */
+  readonly inside: readonly Sounding[];
   readonly key: Key;
   readonly song: MidiSong;
 }
 
-function measureOf({ from, length, meter }: Bar, { order, events, key, song }: SongAround): ForeignMeasure {
+function measureOf({ from, length, meter }: Bar, { order, inside, key, song }: SongAround): ForeignMeasure {
   const to = addFractions(from, length);
-  const inside = events.filter(
-    (event) => compareFractions(event.onset, to) < 0 && compareFractions(addFractions(event.onset, event.duration), from) > 0,
-  );
   const [tempo] = song.tempos.filter(({ at }) => isIn(fraction(at, 4 * song.ticksPerQuarter), from, to));
   return {
     label: String(order + 1),

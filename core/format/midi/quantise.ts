@@ -48,7 +48,7 @@ export function quantised(notes: readonly MidiNote[], ticksPerQuarter: number, g
   });
   const inOrder = placed.toSorted((one, other) => compareFractions(one.onset, other.onset) || one.key - other.key);
   const mean = errors.reduce((sum, error) => sum + error, 0) / Math.max(1, errors.length);
-  return { notes: inOrder, error: { mean, largest: Math.max(0, ...errors) } };
+  return { notes: inOrder, error: { mean, largest: errors.reduce((most, error) => Math.max(most, error), 0) } };
 }
 
 /** The coarsest grid to which everything is near: on average within an eightieth of a quarter, or as near as to any finer one. */

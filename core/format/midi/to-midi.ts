@@ -1,7 +1,8 @@
 import { semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { asNumber } from '#core/rhythm';
-import { DIVISIONS } from '../musicxml/note-elements.ts';
+import { USUAL_TEMPO } from '#core/sound';
+import { DIVISIONS } from '../divisions.ts';
 import { MIDI_ABOVE, type MidiNote, type MidiSong } from './song.ts';
 
 /** Small notes are played before their note, each so long, quarters. */
@@ -33,9 +34,6 @@ export function toMidi(name: string, { brief, line }: Plan): MidiSong {
     keys: [{ at: 0, fifths: line.key.fifths, minor: line.key.mode === 'minor' }],
   };
 }
-
-/** Where a brief has no tempo, quarter notes a minute. */
-const USUAL_TEMPO = 72;
 
 /** Small notes that stand between this one and the note they lead to. */
 function graceCountAfter(notes: Plan['line']['notes'], index: number): number {

@@ -5,10 +5,8 @@ import type { MeasureNote, MeasureRest, MeasureSymbol, SmallNote, TupletPlace, W
 import { LETTERS } from '#core/pitch';
 import type { PlannedSound, Stop } from '#core/plan/describe';
 import { asNumber, type NoteValue, type Tuplet } from '#core/rhythm';
+import { DIVISIONS } from '../divisions.ts';
 import { element, type XmlElement } from '../xml.ts';
-
-/** MusicXML divisions of a quarter note: 64ths, and those of triplets, quintuplets and septuplets, are whole numbers of them. */
-export const DIVISIONS = 16 * 3 * 5 * 7;
 
 const TYPE_NAMES: Readonly<Record<NoteValue['denominator'], string>> = {
   1: 'whole',

@@ -80,13 +80,15 @@ export class PartReader {
 
   private durationOf(element: ReadElement): Fraction {
     const length = numberOf(element, 'duration') ?? 0;
-    // Some write lengths with a decimal point.
-    return length > 0 ? fraction(Math.round(length * PRECISION), Math.round(this.divisions * 4 * PRECISION)) : ZERO;
+    // Some write lengths with a decimal point. What is absurd has no length, and is refused with the line.
+    return length > 0 && length <= MOST_DIVISIONS
+      ? fraction(Math.round(length * PRECISION), Math.round(this.divisions * 4 * PRECISION))
+      : ZERO;
   }
 
   private attributes(element: ReadElement, order: number): void {
     const divisions = numberOf(element, 'divisions');
-    if (divisions !== undefined && divisions > 0) this.divisions = divisions;
+    if (divisions !== undefined && divisions >= 1 / PRECISION && divisions <= MOST_DIVISIONS) this.divisions = divisions;
     const key = childOf(element, 'key');
     const written = key && writtenKey(key);
     if (written) this.key = written;
@@ -216,6 +218,9 @@ export class PartReader {
 
 /** Lengths are kept to a thousandth of a division. */
 const PRECISION = 1000;
+
+/** No program divides a quarter into more, nor has a note that lasts longer. */
+const MOST_DIVISIONS = 10_000_000;
 
 /** No repeat is played more often. */
 const MOST_TIMES = 16;

@@ -14,7 +14,8 @@ import {
 import type { WrittenOrnament } from '#core/material';
 import { pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { DIVISIONS, noteElements, restElement, smallNoteElements } from './note-elements.ts';
+import { DIVISIONS } from '../divisions.ts';
+import { noteElements, restElement, smallNoteElements } from './note-elements.ts';
 import { element, type XmlElement } from '../xml.ts';
 
 const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {

@@ -9,6 +9,7 @@ const DRUMS = 9;
 
 /** More is no song that anybody fingers. */
 const MOST_NOTES = 100_000;
+const MOST_QUARTERS = 20_000;
 
 /** A MIDI file as a score, set to the grid that is nearest, or to the one that is asked for. */
 export function readMidi(bytes: Uint8Array, grid: Grid | null = null): Reading<ReadScore> {
@@ -28,7 +29,7 @@ export function readSong(bytes: Uint8Array): Reading<MidiSong> {
   if (!data || !(ticksPerQuarter > 0)) return badReading(documentIssue('not-midi', {}));
   const timed = data.tracks.map(withTimes);
   const tracks = timed.flatMap(tracksOf);
-  if (tracks.reduce((sum, { notes }) => sum + notes.length, 0) > MOST_NOTES) return badReading(documentIssue('score-too-large', {}));
+  if (isEndless(tracks, ticksPerQuarter)) return badReading(documentIssue('score-too-large', {}));
   const all = timed.flat();
   return goodReading({
     ticksPerQuarter,
@@ -39,6 +40,11 @@ export function readSong(bytes: Uint8Array): Reading<MidiSong> {
     meters: all.flatMap(({ at, event }) => (event.type === 'timeSignature' ? meterAt(at, event) : [])),
     keys: all.flatMap(({ at, event }) => (event.type === 'keySignature' ? [{ at, fifths: event.key, minor: event.scale === 1 }] : [])),
   });
+}
+
+function isEndless(tracks: readonly MidiTrack[], ticksPerQuarter: number): boolean {
+  const notes = tracks.reduce((sum, track) => sum + track.notes.length, 0);
+  return notes > MOST_NOTES || tracks.some((track) => track.notes.some(({ at, ticks }) => at + ticks > MOST_QUARTERS * ticksPerQuarter));
 }
 
 function dataOf(bytes: Uint8Array): MidiData | null {

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { plan } from '#core/plan';
+import { batchLines, briefsIn } from '../../../src/endpoints/batch.ts';
 import type { Planner } from '../../../src/endpoints/job.ts';
 import { plannedAway } from '../../../src/endpoints/planned-away.ts';
 import { problemOf } from '../../../src/endpoints/problem.ts';
@@ -46,6 +47,46 @@ describe('a request while the queue is full', () => {
     };
     const response = await plannedAway({ request, locals: { planner } }, (body) => ({ kind: 'reasons', body }));
     assert.deepEqual([response.status, response.headers.get('retry-after'), request.bodyUsed], [503, '5', false]);
+  });
+});
+
+describe('a batch', () => {
+  it('is answered in its order, and what fails costs its line alone', async () => {
+    const planner: Planner = {
+      run: async (job) => {
+        assert.ok(job.kind === 'plan');
+        if (job.body === '"breaks"') throw new Error('It breaks');
+        await new Promise((resolve) => setImmediate(resolve));
+        return { status: 200, contentType: 'application/json', body: job.body };
+      },
+      queue: () => ({ running: 0, waiting: 0, mostWaiting: 8 }),
+    };
+    const stays = new AbortController().signal;
+    const lines = await new Response(batchLines({ briefs: ['"one"', '"breaks"', '"three"'], alternatives: 0 }, planner, stays)).text();
+    const read: readonly { readonly index: number; readonly plan?: string; readonly problem?: { readonly status: number } }[] = lines
+      .trimEnd()
+      .split('\n')
+      .map((line) => JSON.parse(line));
+    assert.deepEqual(
+      read.map(({ index, plan, problem }) => [index, plan ?? problem?.status]),
+      [
+        [0, 'one'],
+        [1, 500],
+        [2, 'three'],
+      ],
+    );
+  });
+
+  it('holds at least one brief and at most a thousand', () => {
+    for (const [body, count] of [
+      ['[]', 0],
+      ['', 0],
+      [`[${Array(1001).fill('{}').join()}]`, 1001],
+    ] as const) {
+      const briefs = briefsIn(body);
+      assert.ok(!briefs.ok && (briefs.issues[0]?.message ?? '').includes(`this one holds ${count.toLocaleString('en')}`));
+    }
+    assert.ok(!briefsIn('[{').ok);
   });
 });
 

@@ -1,6 +1,17 @@
 import { useId } from 'react';
 import type { Brief } from '#core/brief';
-import { allOf, fits, lies, type ForeignPart, type ForeignScore, GRIDS, type ImportChoice, rangeOf, voicesOf } from '#core/format';
+import {
+  allOf,
+  fingeringsHold,
+  fits,
+  lies,
+  type ForeignPart,
+  type ForeignScore,
+  GRIDS,
+  type ImportChoice,
+  rangeOf,
+  voicesOf,
+} from '#core/format';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField, FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
@@ -50,7 +61,7 @@ export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoi
           onChange={(writeOutRepeats) => onChoose({ ...choice, writeOutRepeats })}
         />
       )}
-      {part.measures.some(({ events }) => events.some(({ note }) => note && (note.string !== null || note.fingers.some(Boolean)))) && (
+      {fingeringsHold(score, choice) && isFingered(part) && (
         <CheckField
           label="Lock the fingers and strings that are written"
           checked={choice.keepFingerings}
@@ -59,6 +70,11 @@ export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoi
       )}
     </div>
   );
+}
+
+/** Whether fingers or strings are written in it. */
+function isFingered({ measures }: ForeignPart): boolean {
+  return measures.some(({ events }) => events.some(({ note }) => note && (note.string !== null || note.fingers.some(Boolean))));
 }
 
 type ChoosingProps = Pick<ScoreChoiceProps, 'choice' | 'onChoose'>;

@@ -69,5 +69,8 @@ function scoreReader(): { readonly read: Worked['readScore']; readonly end: () =
   const died = new Promise<Reading<ReadScore>>((resolve) => {
     worker.addEventListener('error', () => resolve(badReading(documentIssue('score-too-large', {}))));
   });
-  return { read: (bytes, grid) => Promise.race([remote.readScore(bytes, grid), died]), end: () => worker.terminate() };
+  // What the reader did not foresee is a file that cannot be read, and no more.
+  const read: Worked['readScore'] = (bytes, grid) =>
+    Promise.race([remote.readScore(bytes, grid), died]).catch(() => badReading(documentIssue('not-musicxml', {})));
+  return { read, end: () => worker.terminate() };
 }

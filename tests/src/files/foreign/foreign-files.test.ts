@@ -87,6 +87,12 @@ describe('MusicXML from elsewhere', () => {
     assert.equal(brief.locks, undefined);
     assert.deepEqual(brief.marks, [{ note: 3, bow: 'up' }] satisfies Brief['marks']);
     assert.deepEqual(leftOut, [{ what: 'fingerings', count: 4 }]);
+    // What was fingered for a cello means nothing on a viola, nor an octave away.
+    for (const change of [{ kind: 'viola' }, { octaves: 1 }] as const) {
+      const moved = piece(score, change);
+      assert.equal(moved.brief.locks, undefined);
+      assert.deepEqual(moved.leftOut, [{ what: 'fingerings', count: 4 }]);
+    }
   });
 
   it('is moved by octaves to where it lies on an instrument, the nearest first', async () => {

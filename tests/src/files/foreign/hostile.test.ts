@@ -90,9 +90,13 @@ describe('a hostile file', () => {
   });
 
   it('with absurd numbers is read as far as there is sense in it, or refused', async () => {
-    for (const duration of ['0', '-4', '1e99', 'NaN', '0.0000001', '999999999']) {
+    for (const duration of ['0', '-4', '1e99', '1e308', 'NaN', '0.0000001', '999999999']) {
       const said = await outcome(score().replace('<duration>4<', `<duration>${duration}<`));
       assert.ok(said === 'T' || said.endsWith('.'), `${duration}: ${said}`);
+    }
+    for (const divisions of ['0', '-1', '0.00001', '1e308', '7919', 'x']) {
+      const said = await outcome(score().replace('<note>', `<attributes><divisions>${divisions}</divisions></attributes><note>`));
+      assert.ok(said === 'T' || said.endsWith('.'), `${divisions}: ${said}`);
     }
     for (const octave of ['99', '-3', 'x']) {
       const said = await outcome(score().replace('<octave>4<', `<octave>${octave}<`));
