@@ -11,6 +11,7 @@ export {
   keyWithSignature,
   nextInKey,
   parseKey,
+  plainName,
   pitchInKey,
   sharpsOrFlats,
 } from './key.ts';

@@ -1,6 +1,6 @@
 import { pitchIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch, pitchAt, stepsOf } from './pitch.ts';
+import { displayPitch, displayPitchClass, fifthsOf, type LetterIndex, parsePitch, type Pitch, pitchAt, stepsOf } from './pitch.ts';
 
 /** The two modes a key signature is read in. */
 export const KEY_MODES = ['major', 'minor'] as const;
@@ -36,6 +36,12 @@ export function keyOfSignature(fifths: number, mode: KeyMode): Key | null {
   const semitones = 7 * (fifths + (mode === 'minor' ? 3 : 0)) - 12 * Math.floor(above / 7);
   const tonic = pitchAt(4 * 7 + letter, 4 * 12 + semitones);
   return tonic && keyOfTonic(tonic, mode);
+}
+
+/** The plain name of what sounds so many semitones above C0, sharps where there is no natural: "C♯4". */
+export function plainName(semitones: number): string {
+  const key = keyOfSignature(0, 'major');
+  return key ? displayPitch(pitchInKey(semitones, key)) : '';
 }
 
 /** A key whose signature differs from the major scale on its tonic by so many sharps (the modes); null beyond seven. */

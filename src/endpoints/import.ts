@@ -1,7 +1,7 @@
 import { voicesOf } from '#core/format';
 import { readScore } from '../files/foreign/read-score.ts';
 import { firstChoice, scorePiece } from '../files/foreign/score-piece.ts';
-import { leftOutText } from '../words/import.ts';
+import { leftOutText } from '../words/line/brought-in.ts';
 import type { Answered, ImportAsked } from './job.ts';
 import { answered, problemOf } from './problem.ts';
 

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { backupState, type BackupState, putOffBackup } from '../storage/backup/backup.ts';
 import { Button, ButtonLink } from '../ui/Button.tsx';
 import { Notice } from '../ui/states/Notice.tsx';
-import { persistedText, reminderText } from '../words/backup.ts';
+import { persistedText, reminderText } from '../words/kept/backup.ts';
 
 /** After some days with changes since the last backup: that it would be time for one, until it is made or put off. */
 export function BackupReminder() {

@@ -1,4 +1,4 @@
-import { NEWER_VERSION } from '../words/newer-version.ts';
+import { NEWER_VERSION } from '../words/kept/newer-version.ts';
 
 /** Offers the newer version, once, beside everything else on the page: it is used when the teacher says so. */
 export function offerNewerVersion(use: () => void): void {

@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import { withSchool } from '#core/brief/edits';
 import { DOCUMENT_NAMES, type DocumentName, type Piece } from '#core/documents';
 import type { Demo } from '../demo/documents.ts';
-import { NO_DEMO } from '../words/storage.ts';
+import { NO_DEMO } from '../words/kept/storage.ts';
 import { database, type InstrumentRecord, type PieceRecord, type PlayerRecord, type RecordOf, type SchoolRecord } from './database.ts';
 import { newInstrument, newPieceRecord, newPlayer, newSchool } from './records.ts';
 import { together } from './writing/together.ts';

@@ -1,4 +1,4 @@
-import { STORAGE_SILENT } from '../words/storage.ts';
+import { STORAGE_SILENT } from '../words/kept/storage.ts';
 import { inTime } from './in-time.ts';
 import { writeUnwritten } from './writing/unwritten.ts';
 

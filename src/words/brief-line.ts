@@ -4,7 +4,7 @@ import { limitsSet } from '#core/brief/parts/limits';
 import { PURPOSE_LABELS } from '#core/brief/parts/rules';
 import { SYSTEM_LABELS } from './intonation.ts';
 import { instrumentLabel, materialLabel, wishLabels } from './labels.ts';
-import { variantLabels } from './rhythm.ts';
+import { variantLabels } from './line/rhythm.ts';
 import { waysLabels } from './school.ts';
 
 /** The whole brief as one line of print. */

@@ -85,9 +85,14 @@ export const REACH_LABELS: Readonly<Record<'comfort' | 'stretch' | 'beyond', str
 
 const NUMBERS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
 
+/** "three"; a larger number as digits. */
+export function numberWord(count: number): string {
+  return NUMBERS[count] || String(count);
+}
+
 /** "two to a bow"; "a bow to each note" for one. */
 export function bowLabel(notesPerBow: number): string {
-  return notesPerBow === 1 ? 'a bow to each note' : `${NUMBERS[notesPerBow] ?? String(notesPerBow)} to a bow`;
+  return notesPerBow === 1 ? 'a bow to each note' : `${numberWord(notesPerBow)} to a bow`;
 }
 
 /** "¾", "½", "full-size", "16-inch": a size as it stands before the instrument's name. */

@@ -5,7 +5,7 @@ import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
 import { nounFor } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import { materialLabel, wayLabel, wishLabels } from './labels.ts';
-import { variantLabels } from './rhythm.ts';
+import { variantLabels } from './line/rhythm.ts';
 import { type OtherSide, setupChanges } from './setup.ts';
 
 /** What the teacher decides about a piece, as far as words of its changes go. */

@@ -41,13 +41,16 @@ function byBar(events: readonly Sounding[], bars: readonly Bar[]): readonly (rea
   const inside: Sounding[][] = bars.map(() => []);
   let begins = 0;
   for (const event of events) {
-    while (begins + 1 < bars.length && compareFractions(bars[begins + 1]?.from ?? ZERO, event.onset) <= 0) begins += 1;
-    for (let at = begins; at < bars.length; at += 1) {
-      if (compareFractions(bars[at]?.from ?? ZERO, endsAt(event)) >= 0) break;
-      inside[at]?.push(event);
-    }
+    while (begins + 1 < bars.length && isBefore(bars[begins + 1], event.onset, true)) begins += 1;
+    for (let at = begins; at < bars.length && isBefore(bars[at], endsAt(event), false); at += 1) inside[at]?.push(event);
   }
   return inside;
+}
+
+/** Whether a bar begins before a moment, or, where that counts, at it. */
+function isBefore(bar: Bar | undefined, moment: Fraction, orAt: boolean): boolean {
+  const compared = bar ? compareFractions(bar.from, moment) : 1;
+  return compared < 0 || (orAt && compared === 0);
 }
 
 function endsAt({ onset, duration }: Sounding): Fraction {

@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
-import { broughtText, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/backup.ts';
+import { broughtText, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/kept/backup.ts';
 import { Header } from '../Header.tsx';
 import { BroughtTable } from './BroughtTable.tsx';
 import { SetAsideRecords } from './SetAsideRecords.tsx';

@@ -4,7 +4,7 @@ import type { Brought, Standing, StudioBrought } from '../../storage/backup/stud
 import { Button } from '../../ui/Button.tsx';
 import { CheckField } from '../../ui/fields/Field.tsx';
 import { Table } from '../../ui/Table.tsx';
-import { damagedText, STANDING_WORDS } from '../../words/backup.ts';
+import { damagedText, STANDING_WORDS } from '../../words/kept/backup.ts';
 
 interface BroughtTableProps {
   readonly file: StudioBrought;

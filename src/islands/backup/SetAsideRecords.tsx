@@ -4,7 +4,7 @@ import { downloadText } from '../../files/download.ts';
 import { countSetAside, restoreSetAside, setAsideText } from '../../storage/set-aside.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { restoredText } from '../../words/backup.ts';
+import { restoredText } from '../../words/kept/backup.ts';
 import type { Run } from './Backup.tsx';
 
 /** What did not read and was set aside: tried again, or taken out to be looked at. */

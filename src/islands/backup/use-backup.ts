@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { backupState, type BackupState } from '../../storage/backup/backup.ts';
 import { readyToRead } from '../../storage/first-start.ts';
-import { STORAGE_TROUBLE } from '../../words/storage.ts';
+import { STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import type { Run } from './Backup.tsx';
 
 /** How the backup stands, what was said last, and a way to do something about it. */

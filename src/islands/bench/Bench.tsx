@@ -20,7 +20,7 @@ import { PieceTabs } from './tools/PieceTabs.tsx';
 import { useBenchKeys } from './tools/use-bench-keys.ts';
 import { useIdle } from './use-idle.ts';
 import { Notice } from '../../ui/states/Notice.tsx';
-import { notKeptText } from '../../words/storage.ts';
+import { notKeptText } from '../../words/kept/storage.ts';
 
 /** Come after the first drawing, or when asked for. */
 const Alternatives = lazy(async () => ({ default: (await import('./others/Alternatives.tsx')).Alternatives }));

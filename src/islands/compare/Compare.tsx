@@ -23,7 +23,7 @@ import { ComparedNotes } from './ComparedNotes.tsx';
 import { PathScore } from '../score/PathScore.tsx';
 import { ComparedSums } from './ComparedSums.tsx';
 import { SideSentence } from './SideSentence.tsx';
-import { notKeptText } from '../../words/storage.ts';
+import { notKeptText } from '../../words/kept/storage.ts';
 
 interface Kept {
   readonly pieces: readonly PieceRecord[];

@@ -13,7 +13,7 @@ import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { INSTRUMENT_LABELS, pieceTitle } from '../../words/labels.ts';
-import { STORAGE_SHUT } from '../../words/storage.ts';
+import { STORAGE_SHUT } from '../../words/kept/storage.ts';
 import { Addressed } from '../Addressed.tsx';
 import { ChangeWords } from '../ChangeWords.tsx';
 import { Header } from '../Header.tsx';

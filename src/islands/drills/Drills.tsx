@@ -12,7 +12,7 @@ import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
 import { originText } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/labels.ts';
-import { notKeptText } from '../../words/storage.ts';
+import { notKeptText } from '../../words/kept/storage.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Messages } from '../bench/Messages.tsx';
 import { Header } from '../Header.tsx';

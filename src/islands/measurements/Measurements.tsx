@@ -17,7 +17,7 @@ import { Messages } from '../bench/Messages.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';
 import { Notice } from '../../ui/states/Notice.tsx';
-import { notKeptText } from '../../words/storage.ts';
+import { notKeptText } from '../../words/kept/storage.ts';
 
 const PARTS = ['fingerboard', 'intonation', 'reach'] as const;
 type Part = (typeof PARTS)[number];

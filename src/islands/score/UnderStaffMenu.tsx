@@ -18,7 +18,7 @@ export function UnderStaffMenu({ anchor, onClose }: UnderStaffMenuProps) {
       <CheckField label="Tones and semitones" checked={steps} onChange={(on) => showUnderStaff({ steps: on })} />
       <CheckField label="Bow" checked={bow} onChange={(on) => showUnderStaff({ bow: on })} />
       <p className="mt-1 text-sm text-dove-dark">
-        {UNDER_STAFF_WORDS.fingers} {UNDER_STAFF_WORDS.steps} {UNDER_STAFF_WORDS.bow} The sheet prints the same.
+        {UNDER_STAFF_WORDS.fingers} {UNDER_STAFF_WORDS.steps} {UNDER_STAFF_WORDS.bow} Bench and sheet show the same.
       </p>
     </Popover>
   );

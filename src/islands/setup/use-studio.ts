@@ -8,7 +8,7 @@ import { readyToRead } from '../../storage/first-start.ts';
 import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
 import { keepInStudio, warnOfLoss } from '../../state/studio-saving.ts';
-import { BROUGHT_BACK_STUDIO, CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/other-tabs.ts';
+import { BROUGHT_BACK_STUDIO, CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/kept/other-tabs.ts';
 import {
   deleteInstrument,
   deletePlayer,
@@ -24,7 +24,7 @@ import { revisionsOfStudio } from '../../storage/studio.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
 import { keepUnwritten } from '../../storage/writing/unwritten.ts';
 import { keepVersion } from '../../storage/writing/versions.ts';
-import { STORAGE_SHUT } from '../../words/storage.ts';
+import { STORAGE_SHUT } from '../../words/kept/storage.ts';
 
 /** What the page shows: one instrument, one player or one school. */
 export interface Chosen {

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button.tsx';
 import { CheckField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
-import { ACCENT_LABELS, BOW_LABELS, LENGTH_LABELS } from '../../words/rhythm.ts';
+import { ACCENT_LABELS, BOW_LABELS, LENGTH_LABELS } from '../../words/line/rhythm.ts';
 import { Systems } from './Systems.tsx';
 
 /** A variant that can be put on the page. */

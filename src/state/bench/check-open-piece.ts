@@ -1,5 +1,5 @@
 import { checkRecord } from '../../storage/piece-list.ts';
-import { SET_ASIDE } from '../../words/storage.ts';
+import { SET_ASIDE } from '../../words/kept/storage.ts';
 import { say } from '../notices.ts';
 import { newPiece } from './work-actions.ts';
 import { workStore } from './work.ts';

@@ -4,7 +4,7 @@ import type { Piece } from '#core/documents';
 import { database, type PieceRecord } from '../../storage/database.ts';
 import { carriedBy } from '../../storage/pieces.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
-import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE, PIECE_GONE } from '../../words/other-tabs.ts';
+import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE, PIECE_GONE } from '../../words/kept/other-tabs.ts';
 import { noticeNow, say } from '../notices.ts';
 import { recordOfWork } from './saving.ts';
 import { typedLine } from './work-actions.ts';

@@ -1,5 +1,6 @@
 import type { Brief } from '#core/brief';
 import { newLine, withPlayed, withPlayedTogether, writtenOut } from '#core/brief/lines';
+import { WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { workStore } from '../bench/work.ts';
 import { enteringStore } from '../entering.ts';
 import { select, selectionStore } from '../selection.ts';
@@ -13,16 +14,17 @@ let lastPlayed: { readonly atMs: number; readonly note: number } | null = null;
 
 /**
  * Plays a key into the line, after the selected note or at the end, and selects it; two keys that go down together are a double
- * stop. `semitones` above C0, null for a rest; `atMs` when it went down.
+ * stop. `read` is the key as the player reads it, semitones above C0, null for a rest; `atMs` when it went down.
  */
-export function playKey(semitones: number | null, atMs: number): void {
+export function playKey(read: number | null, atMs: number): void {
+  const { brief } = workStore.getState();
+  const semitones = read === null ? null : read - 12 * WRITTEN_OCTAVES_ABOVE[brief.instrument.kind];
   const { duration, startOver } = enteringStore.getState();
   const together = lastPlayed && atMs - lastPlayed.atMs <= TOGETHER_MS && !startOver ? lastPlayed.note : null;
   if (together !== null && semitones !== null) {
     lastPlayed = null;
-    return editLine((brief) => withPlayedTogether(brief, together, semitones));
+    return editLine((now) => withPlayedTogether(now, together, semitones));
   }
-  const { brief } = workStore.getState();
   const played =
     startOver && semitones !== null ? newLine(brief, semitones, duration) : withPlayed(brief, lastIndex(brief), semitones, duration);
   editLine(() => played.brief);

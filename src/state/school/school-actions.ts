@@ -4,7 +4,7 @@ import { database, type SchoolRecord } from '../../storage/database.ts';
 import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
 import { newSchool } from '../../storage/records.ts';
 import { saveInStudio, schoolDocument } from '../../storage/studio.ts';
-import { OWN_SCHOOL } from '../../words/storage.ts';
+import { OWN_SCHOOL } from '../../words/kept/storage.ts';
 import { say } from '../notices.ts';
 import { allSaved, savingDuring } from '../bench/saving.ts';
 import { workStore } from '../bench/work.ts';

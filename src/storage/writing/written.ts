@@ -1,4 +1,4 @@
-import { storageFailureText } from '../../words/storage-failures.ts';
+import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import { inTime } from '../in-time.ts';
 import type { SaveOutcome } from '../records.ts';
 

@@ -11,12 +11,12 @@ test('the bow plan: what is left over, its cure, the bow on the staff, a bowing 
   await page.getByLabel('Bowing').selectOption({ label: 'four to a bow' });
   await planDrawn(page);
   await page.getByText('Bow plan', { exact: true }).click();
-  await expect(page.getByText('29 notes, four to a bow: 1 left over; 8 bows: the first down, the last up.')).toBeVisible();
+  await expect(page.getByText('29 notes, four to a bow: one left over; 8 bows: the first down, the last up.')).toBeVisible();
   await expect(page.getByRole('group', { name: 'Bow at shifts and crossings' })).toContainText('crossing');
-  await page.getByRole('button', { name: 'Take what is left over into the bow before' }).click();
+  await page.getByRole('button', { name: 'Put what is left over into the bow before' }).click();
   await expect(page.getByText('29 notes, four to a bow: none left over; 7 bows: the first down, the last down.')).toBeVisible();
   await page.getByRole('button', { name: 'Unlock the bowing' }).click();
-  await expect(page.getByText('1 left over', { exact: false })).toBeVisible();
+  await expect(page.getByText('one left over', { exact: false })).toBeVisible();
 
   await page.getByLabel('Show it on the staff').check();
   await expect(page.locator('[data-bow-drawn]')).toHaveCount(8);
@@ -38,5 +38,5 @@ test('the bow plan: what is left over, its cure, the bow on the staff, a bowing 
 
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
   await expect(page.locator('[data-bow-lane]').first()).toBeVisible();
-  await expect(page.getByRole('article')).toContainText('29 notes, four to a bow: 1 left over');
+  await expect(page.getByRole('article')).toContainText('29 notes, four to a bow: one left over');
 });

@@ -9,7 +9,7 @@ test('a line is played in on the keys shown, clicked on the staff, and taken bac
   await panel.getByLabel('Begin a new line with the next note').check();
   await panel.getByRole('button', { name: 'G3', exact: true }).click();
   await expect(line).toHaveValue('G3:1/4');
-  await panel.getByLabel('Each note is a').selectOption('eighth');
+  await panel.getByLabel('Note value').selectOption('eighth');
   await panel.getByRole('button', { name: 'A3', exact: true }).click();
   await panel.getByRole('button', { name: 'C♯4' }).click();
   await panel.getByRole('button', { name: 'Rest' }).click();
@@ -34,6 +34,10 @@ test('a line is played in on the keys shown, clicked on the staff, and taken bac
   // Just after the first note, on the middle line.
   await page.mouse.click(x + 18, y + height / 2);
   await expect(line).toHaveValue('G3:1/4 B4:1/8 A3 C#4 r B4');
+  // The double bass is written as it is read, an octave above what sounds.
+  await page.getByLabel('Instrument', { exact: true }).selectOption({ label: 'double bass' });
+  await panel.getByRole('button', { name: 'E2', exact: true }).click();
+  await expect(line).toHaveValue(/ E2/);
   await panel.getByRole('button', { name: 'Done' }).click();
   await expect(staff).toHaveCount(0);
 });

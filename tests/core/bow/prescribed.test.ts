@@ -6,6 +6,7 @@ import { carryLocks, parseBowing, withBowing, withNotesInserted, withNotesRemove
 import { readMaterial } from '#core/brief/parts/materials';
 import { plan } from '#core/plan';
 import type { LockedBow } from '#core/rhythm';
+import { lineBrief } from '../../support/briefs.ts';
 
 const SCALE: Brief = {
   instrument: { kind: 'violin' },
@@ -61,15 +62,7 @@ describe('a bowing typed as one row', () => {
   });
 
   it('follows its notes when others are inserted or deleted, and goes with notes that change', () => {
-    const line: Brief = {
-      ...SCALE,
-      rhythm: {},
-      material: {
-        kind: 'line',
-        key: 'G major',
-        notes: ['G3', 'A3', 'B3', 'C4', 'D4', 'E4'].map((pitch) => ({ pitches: [pitch], duration: '1/4' })),
-      },
-    };
+    const line = lineBrief('violin', ['G3', 'A3', 'B3', 'C4', 'D4', 'E4'], { rhythm: {} }, 'G major');
     const locked = typed(line, 1, '3');
     const at = ({ rhythm }: Brief): LockedBow | undefined => rhythm?.lockedBows?.[0];
     assert.deepEqual(at(withNotesInserted(locked, 2, [{ pitches: ['C4'], duration: '1/4' }])), { from: 1, to: 4 });
@@ -143,18 +136,7 @@ describe('a bowing that does not come out', () => {
   });
 
   it('is the teacher’s own in a line with its own slurs', () => {
-    const line: Brief = {
-      ...SCALE,
-      rhythm: {},
-      material: {
-        kind: 'line',
-        key: 'G major',
-        notes: [
-          { pitches: ['G3'], duration: '1/4' },
-          { pitches: ['A3'], duration: '1/4' },
-        ],
-      },
-    };
+    const line = lineBrief('violin', ['G3', 'A3'], { rhythm: {} }, 'G major');
     assert.deepEqual(cures(line), []);
   });
 });

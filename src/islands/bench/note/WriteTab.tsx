@@ -22,7 +22,7 @@ import type { Work } from '../../../state/bench/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
-import { BOWING_ROW, FINGERING_ROW } from '../../../words/prescribed.ts';
+import { BOWING_ROW, FINGERING_ROW } from '../../../words/line/prescribed.ts';
 import { titleOf } from '../tools/key-lines.ts';
 
 interface WriteTabProps {

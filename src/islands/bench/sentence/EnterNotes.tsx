@@ -1,15 +1,16 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Brief } from '#core/brief';
-import { TUNINGS } from '#core/instrument';
-import { displayPitch, keyOfSignature, parsePitch, pitchInKey } from '#core/pitch';
+import { TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
+import { parsePitch, plainName } from '#core/pitch';
 import { NOTE_VALUES } from '#core/rhythm';
 import type { MidiKeyboards } from '../../../audio/keyboard/midi-keyboards.ts';
 import { playKey } from '../../../state/edits/played-in.ts';
 import { enteringStore, useEntering } from '../../../state/entering.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField, SelectField } from '../../../ui/fields/Field.tsx';
-import { ENTERING, listeningText } from '../../../words/entering.ts';
-import { NOTE_VALUE_LABELS } from '../../../words/labels.ts';
+import { ENTERING, listeningText } from '../../../words/line/entering.ts';
+import { TYPED_FOR_BASS } from '../../../words/line/typed-form.ts';
+import { LENGTH_LABELS } from '../../../words/labels.ts';
 
 interface EnterNotesProps {
   readonly kind: Brief['instrument']['kind'];
@@ -27,7 +28,7 @@ export function EnterNotes({ kind, onClose }: EnterNotesProps) {
           {ENTERING.value}
           <SelectField
             value={duration}
-            options={NOTE_VALUES.map((value) => ({ value, name: SINGULAR[value] ?? NOTE_VALUE_LABELS[value] ?? value }))}
+            options={NOTE_VALUES.map((value) => ({ value, name: LENGTH_LABELS[value] ?? value }))}
             onChange={(event) => enteringStore.setState({ duration: event.target.value })}
           />
         </label>
@@ -39,20 +40,13 @@ export function EnterNotes({ kind, onClose }: EnterNotesProps) {
           {ENTERING.close}
         </Button>
       </div>
-      <Keys kind={kind} />
-      <p className="mt-1 text-sm text-dove-dark">{ENTERING.how}</p>
+      <Keys key={kind} kind={kind} />
+      <p className="mt-1 text-sm text-dove-dark">
+        {ENTERING.how} {kind === 'bass' && TYPED_FOR_BASS}
+      </p>
     </section>
   );
 }
-
-/** One note of each value. */
-const SINGULAR: Readonly<Record<string, string>> = {
-  '1/1': 'whole note',
-  '1/2': 'half',
-  '1/4': 'quarter',
-  '1/8': 'eighth',
-  '1/16': 'sixteenth',
-};
 
 /** Asks for the keyboards when it is pressed, not before: the browser asks the teacher. */
 function MidiKeyboard() {
@@ -81,10 +75,10 @@ const BLACK_AFTER: ReadonlySet<number> = new Set([0, 2, 5, 7, 9]);
 const OCTAVES = 3;
 const KEY_WIDTH = 30;
 
-/** Keys to press, from the octave of the lowest string on. */
+/** Keys to press, from the octave of the lowest string on, as the player reads it. */
 function Keys({ kind }: Pick<EnterNotesProps, 'kind'>) {
   const open = parsePitch(TUNINGS[kind].at(-1) ?? '');
-  const [octave, setOctave] = useState(open.ok ? open.value.octave : 3);
+  const [octave, setOctave] = useState((open.ok ? open.value.octave : 3) + WRITTEN_OCTAVES_ABOVE[kind]);
   const white = Array.from({ length: OCTAVES }, (_, order) => WHITE.map((above) => 12 * (octave + order) + above)).flat();
   return (
     <div className="mt-2 flex items-center gap-2 overflow-x-auto">
@@ -116,7 +110,7 @@ interface KeyProps {
 }
 
 function Key({ semitones, left, width, black }: KeyProps) {
-  const name = nameOf(semitones);
+  const name = plainName(semitones);
   const look = black ? 'z-1 h-12 bg-ink active:bg-dove-dark' : 'h-20 bg-white active:bg-dove-light text-ink';
   return (
     <button
@@ -129,9 +123,4 @@ function Key({ semitones, left, width, black }: KeyProps) {
       {semitones % 12 === 0 ? name : ''}
     </button>
   );
-}
-
-function nameOf(semitones: number): string {
-  const key = keyOfSignature(0, 'major');
-  return key ? displayPitch(pitchInKey(semitones, key)) : '';
 }

@@ -6,8 +6,8 @@ import { usePlanning } from '../../../state/planning.ts';
 import { typeLine } from '../../../state/edits/brief-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Part } from '../../../ui/states/Boundary.tsx';
-import { ENTERING } from '../../../words/entering.ts';
-import { insteadText, TYPED_FORM_TITLE } from '../../../words/typed-form.ts';
+import { ENTERING } from '../../../words/line/entering.ts';
+import { insteadText, TYPED_FORM_TITLE } from '../../../words/line/typed-form.ts';
 import { LineText } from './LineText.tsx';
 
 const TypedFormDialog = lazy(async () => ({ default: (await import('./TypedFormDialog.tsx')).TypedFormDialog }));

@@ -5,7 +5,15 @@ import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, METERS, namesOf, NOTE_VALUES, p
 import { changeBrief, changeBriefAndReadLine } from '../../../state/edits/brief-actions.ts';
 import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { bowLabel, NOTE_VALUE_LABELS } from '../../../words/labels.ts';
-import { ACCENT_LABELS, accentsLabel, BOW_LABELS, bowsLabel, LENGTH_LABELS, lengthsLabel, pickUpLabel } from '../../../words/rhythm.ts';
+import {
+  ACCENT_LABELS,
+  accentsLabel,
+  BOW_LABELS,
+  bowsLabel,
+  LENGTH_LABELS,
+  lengthsLabel,
+  pickUpLabel,
+} from '../../../words/line/rhythm.ts';
 import { TempoPart } from './TempoPart.tsx';
 import { useTold } from './use-told.ts';
 

@@ -7,8 +7,17 @@ import { showUnderStaff, useUnderStaff } from '../../../state/under-staff.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/Field.tsx';
 import { Table } from '../../../ui/Table.tsx';
-import { BOW_PARTS, bowChangeText, bowCountText, bowCureText, bowEndsText, bowMomentText, endsWrongText } from '../../../words/bow.ts';
-import { UNLOCK_BOWING } from '../../../words/prescribed.ts';
+import {
+  BOW_PARTS,
+  bowChangeText,
+  bowCountText,
+  bowCureText,
+  bowEndsText,
+  bowMomentText,
+  endsWrongText,
+  quickBowsText,
+} from '../../../words/line/bow.ts';
+import { UNLOCK_BOWING } from '../../../words/line/prescribed.ts';
 import { NoteButton } from './NoteButton.tsx';
 
 /** The bow of the line: how many bows and what is left over, what would make it come out, and where the bow is at every shift and crossing. */
@@ -18,7 +27,7 @@ export function BowSection({ plan }: { readonly plan: Plan }) {
   return (
     <div className="mt-1 text-[15px]">
       <p>
-        {bowCountText(bow.count)}; {bowEndsText(bow)}.
+        {bowCountText(bow.count)}; {bowEndsText(bow)}. {quickBowsText(bow)}
       </p>
       <Cures plan={plan} bow={bow} />
       <p className="mt-2 flex flex-wrap items-center gap-3">

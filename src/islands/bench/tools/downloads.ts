@@ -7,7 +7,7 @@ import { planShown } from '../../../state/planning.ts';
 import { workStore } from '../../../state/bench/work.ts';
 import { pieceOf } from '../../../storage/pieces.ts';
 import { pieceTitle } from '../../../words/labels.ts';
-import { LINK_COPIED, linkText } from '../../../words/links.ts';
+import { LINK_COPIED, linkText } from '../../../words/kept/links.ts';
 
 /** Hands out the plan as MusicXML; nothing where there is no plan. */
 export function downloadMusicXml(): void {

@@ -5,7 +5,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { FieldRow, TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { leftOutText, rangeText } from '../../../words/import.ts';
+import { BRINGING_IN, leftOutText, rangeText } from '../../../words/line/brought-in.ts';
 import { LinePreview } from './LinePreview.tsx';
 import type { ChosenScore } from './chosen-score.ts';
 import { readAgain } from './opened-files.ts';
@@ -122,7 +122,7 @@ function OneScore({ chosen, onChange }: { readonly chosen: ChosenScore; readonly
 }
 
 function WhatIsLeftOut({ leftOut }: { readonly leftOut: LeftOutCount }) {
-  if (leftOut.length === 0) return <p className="text-dove-dark">Everything is taken over.</p>;
+  if (leftOut.length === 0) return <p className="text-dove-dark">{BRINGING_IN.nothingLeftOut}</p>;
   return (
     <section aria-label="Left out">
       <Heading>Left out</Heading>

@@ -15,7 +15,7 @@ import {
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField, FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
-import { fitText, GRID_LABELS, gridErrorText, octavesLabel, rangeText, voiceLabel } from '../../../words/import.ts';
+import { BRINGING_IN, fitText, GRID_LABELS, gridErrorText, octavesLabel, rangeText, voiceLabel } from '../../../words/line/brought-in.ts';
 import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
 import type { ReadScore } from '../../../files/foreign/read-score.ts';
 
@@ -38,10 +38,10 @@ export function ScoreChoice({ read, choice, tempo, onChoose, onGrid }: ScoreChoi
       <PartAndVoice score={score} part={part} choice={choice} onChoose={onChoose} />
       <Measures part={part} choice={choice} onChoose={onChoose} />
       {played && (
-        <FieldRow label="Shortest values">
+        <FieldRow label={BRINGING_IN.shortest}>
           <span className="flex flex-wrap items-center gap-2">
             <SelectField
-              aria-label="Shortest values"
+              aria-label={BRINGING_IN.shortest}
               value={played.grid}
               options={GRIDS.map((value) => ({ value, name: GRID_LABELS[value] }))}
               onChange={(event) => {
@@ -176,7 +176,7 @@ function ForInstrument({ score, choice, onChoose }: ChoosingProps & { readonly s
       </FieldRow>
       {range && !lies(range, choice) && (
         <div role="alert" className="py-1">
-          {rangeText(range, choice.octaves, choice.kind)} {all.length > 0 ? 'It would lie:' : 'It lies on none of the four.'}
+          {rangeText(range, choice.octaves, choice.kind)} {all.length > 0 ? BRINGING_IN.fits : BRINGING_IN.fitsNone}
           <span className="mt-1 flex flex-wrap gap-2">
             {all.map((fit) => (
               <Button key={fit.kind} onClick={() => onChoose({ ...choice, ...fit })}>

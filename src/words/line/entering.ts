@@ -2,7 +2,7 @@
 export const ENTERING = {
   title: 'Enter notes',
   close: 'Done',
-  value: 'Each note is a',
+  value: 'Note value',
   clicking: 'Click on the staff to write a note',
   startOver: 'Begin a new line with the next note',
   rest: 'Rest',
@@ -10,7 +10,7 @@ export const ENTERING = {
   octaveUp: 'Keys an octave higher',
   keyboard: 'Keys',
   connect: 'Use a MIDI keyboard',
-  none: 'No MIDI keyboard is connected; it will be heard when it is.',
+  none: 'No MIDI keyboard is connected. Plug one in and play.',
   noMidi: 'This browser has no MIDI, or it was not allowed. The keys below do the same.',
   how: 'Notes come after the selected note, else at the end. Two keys at once are a double stop.',
 } as const;

@@ -1,8 +1,8 @@
 import type { Fit, Grid, LeftOut, LeftOutCount, Quantised } from '#core/format';
 import type { InstrumentKind } from '#core/instrument';
 import { counted } from '#core/messages';
-import { pitchInKey, displayPitch, keyOfSignature } from '#core/pitch';
-import { INSTRUMENT_LABELS } from './labels.ts';
+import { plainName } from '#core/pitch';
+import { INSTRUMENT_LABELS } from '../labels.ts';
 
 /** What each kind of thing left out is called, one and many, and what comes of it where that is not plain. */
 const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: string, because?: string]>> = {
@@ -13,28 +13,32 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
   'meter-changes': ['change of meter', 'changes of meter', 'the notes keep their lengths; the bar lines are those of the first'],
   'tempo-changes': ['change of tempo', 'changes of tempo', 'the first holds'],
   'unusual-meter': ['meter that is not offered here', 'meters that are not offered here', 'the notes keep their lengths, in 4/4'],
-  'unusual-key': ['key signature of its own kind', 'key signatures of their own kind', 'the notes keep their pitches'],
+  'unusual-key': [
+    'key signature that no major or minor key has',
+    'key signatures that no major or minor key has',
+    'the notes keep their pitches',
+  ],
   'irregular-measures': [
     'measure longer or shorter than its meter',
     'measures longer or shorter than their meter',
     'the notes keep their lengths; bar lines move',
   ],
-  repeats: ['repeat', 'repeats', 'what is repeated stands once'],
-  jumps: ['jump to a sign', 'jumps to a sign', 'the music goes straight on'],
+  repeats: ['repeat', 'repeats', 'the music is written once'],
+  jumps: ['jump (da capo, dal segno)', 'jumps (da capo, dal segno)', 'the music goes straight on'],
   'larger-chords': ['chord of more than two notes', 'chords of more than two notes', 'the two highest stay'],
-  unpitched: ['note without a pitch', 'notes without a pitch', 'a rest stands for it'],
-  overlaps: ['note that sounds on under the next', 'notes that sound on under the next', 'they end where the next begins'],
-  'cue-notes': ['cue note', 'cue notes', 'a rest stands for it'],
+  unpitched: ['note without a pitch', 'notes without a pitch', 'replaced by rests'],
+  overlaps: ['note that sounds on under the next', 'notes that sound on under the next', 'cut off where the next begins'],
+  'cue-notes': ['cue note', 'cue notes', 'replaced by rests'],
   'grace-notes': ['grace note that leads to no note', 'grace notes that lead to no note'],
-  'quarter-tones': ['quarter-tone', 'quarter-tones', 'the nearest semitone stands for it'],
-  fingerings: ['finger or string', 'fingers or strings'],
+  'quarter-tones': ['quarter-tone', 'quarter-tones', 'moved to the nearest semitone'],
+  fingerings: ['written finger or string', 'written fingers or strings'],
   clefs: ['change of clef', 'changes of clef', 'the clefs are those the instrument reads'],
   articulations: ['articulation other than an accent', 'articulations other than accents'],
   ornaments: ['ornament other than a trill or a mordent', 'ornaments other than trills and mordents'],
   slides: ['slide', 'slides'],
   dynamics: ['dynamic mark', 'dynamic marks'],
-  words: ['text', 'texts'],
-  lyrics: ['syllable', 'syllables'],
+  words: ['instruction in words', 'instructions in words'],
+  lyrics: ['syllable of lyrics', 'syllables of lyrics'],
   'chord-symbols': ['chord symbol', 'chord symbols'],
   'other-signs': ['other sign', 'other signs'],
 };
@@ -49,34 +53,37 @@ export function leftOutText({ what, count }: LeftOutCount[number]): string {
 export const GRID_LABELS: Readonly<Record<Grid, string>> = {
   eighths: 'eighths',
   sixteenths: 'sixteenths',
-  '32nds': '32nds',
-  triplets: 'eighths of triplets',
+  '32nds': 'thirty-seconds',
+  triplets: 'triplet eighths',
   'sixteenths-and-triplets': 'sixteenths or triplets, beat by beat',
 };
 
-/** "Notes were 12 ms from it on average, 40 ms at most." */
+/** "Notes were 12 ms off on average, 40 ms at most." */
 export function gridErrorText({ mean, largest }: Quantised['error'], tempo: number): string {
   const ms = (quarters: number): number => Math.round((quarters * 60_000) / tempo);
-  return largest === 0 ? 'Every note lies on it.' : `Notes began ${ms(mean)} ms from it on average, ${ms(largest)} ms at most.`;
+  return largest === 0 ? 'Every note fits exactly.' : `Notes were ${ms(mean)} ms off on average, ${ms(largest)} ms at most.`;
 }
 
-/** "as written", "one octave lower" */
+/** "at pitch", "one octave lower" */
 export function octavesLabel(octaves: number): string {
-  if (octaves === 0) return 'as it sounds';
+  if (octaves === 0) return 'at pitch';
   const count = Math.abs(octaves) === 1 ? 'one octave' : `${Math.abs(octaves)} octaves`;
   return `${count} ${octaves > 0 ? 'higher' : 'lower'}`;
 }
 
-/** Why it does not lie on an instrument: "It goes from C2 to G4, which does not lie on the violin." */
+/** Why it cannot be played on an instrument: "It goes from C2 to G4, outside the range of the violin." */
 export function rangeText([lowest, highest]: readonly [number, number], octaves: number, kind: InstrumentKind): string {
-  const [low, high] = [lowest, highest].map((semitones) => nameOf(semitones + 12 * octaves));
-  return `It goes from ${low} to ${high}, which does not lie on the ${INSTRUMENT_LABELS[kind]}.`;
+  const [low, high] = [lowest, highest].map((semitones) => plainName(semitones + 12 * octaves));
+  return `It goes from ${low} to ${high}, outside the range of the ${INSTRUMENT_LABELS[kind]}.`;
 }
 
-function nameOf(semitones: number): string {
-  const key = keyOfSignature(0, 'major');
-  return key ? displayPitch(pitchInKey(semitones, key)) : '';
-}
+/** What is said where nothing is left out, or where music fits. */
+export const BRINGING_IN = {
+  nothingLeftOut: 'Nothing is left out.',
+  fits: 'It fits:',
+  fitsNone: 'It fits none of the four instruments.',
+  shortest: 'Shortest note value',
+} as const;
 
 /** "On the violin, one octave higher" */
 export function fitText({ kind, octaves }: Fit): string {

@@ -9,7 +9,7 @@ import {
   type Rhythm,
 } from '#core/rhythm';
 import { counted, listed } from '#core/messages';
-import { bowLabel } from './labels.ts';
+import { bowLabel } from '../labels.ts';
 
 /** Rhythms in the sentence, told after the note value. */
 export const LENGTH_LABELS: Readonly<Record<LengthPattern, string>> = {

@@ -1,6 +1,6 @@
 import type { BowCount, BowMoment, BowPart, BowPlan, CureStep } from '#core/bow';
 import { counted, listed } from '#core/messages';
-import { bowLabel } from './labels.ts';
+import { bowLabel, numberWord } from '../labels.ts';
 import { bowsLabel } from './rhythm.ts';
 
 /** The ends of the bow beside its lane. */
@@ -20,7 +20,7 @@ export function bowCountText({ notes, asked, leftOver }: BowCount): string {
   const count = counted(notes, 'note', 'notes');
   if (asked === null) return `${count}, slurred as written`;
   const bowing = asked.length === 1 ? bowLabel(asked[0] ?? 1) : bowsLabel(asked);
-  const left = leftOver === 0 ? (asked.length === 1 && asked[0] === 1 ? '' : ': none left over') : `: ${leftOver} left over`;
+  const left = leftOver === 0 ? (asked.length === 1 && asked[0] === 1 ? '' : ': none left over') : `: ${numberWord(leftOver)} left over`;
   return `${count}, ${bowing}${left}`;
 }
 
@@ -47,7 +47,7 @@ const CURE_STEPS: Readonly<Record<CureStep, string>> = {
   'top-twice': 'play the top note twice',
   turn: 'add a turn at the bottom',
   'begin-up': 'begin with an up bow',
-  'last-joined': 'take what is left over into the bow before',
+  'last-joined': 'put what is left over into the bow before',
   'last-alone': 'give the last note a bow of its own',
   'first-alone': 'give the first note a bow of its own',
 };
@@ -60,7 +60,14 @@ export function bowCureText(steps: readonly CureStep[]): string {
 
 /** Why something is proposed. */
 export function endsWrongText({ count }: BowPlan): string {
-  return count.leftOver > 0
-    ? 'The bowing does not come out. Either of these mends it:'
-    : 'The line ends with an up bow. Either of these ends it down:';
+  return count.leftOver > 0 ? 'The bowing does not come out evenly. What helps:' : 'The line ends with an up bow. To end with a down bow:';
 }
+
+/** Where short bows have to come back over the whole way of a long one: "The short bows come back quickly, 3 times as fast."; null for none. */
+export function quickBowsText({ bows }: BowPlan): string | null {
+  const fastest = bows.reduce((most, { pace }) => Math.max(most, pace), 1);
+  return fastest < QUICK ? null : `The short bows come back quickly, up to ${Number(fastest.toFixed(1))} times as fast.`;
+}
+
+/** What a player notices. */
+const QUICK = 1.5;

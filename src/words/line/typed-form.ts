@@ -21,7 +21,7 @@ export const TYPED_FORM: readonly (readonly [written: string, means: string])[] 
 export const TYPED_FORM_TITLE = 'How notes are typed';
 
 /** For the double bass. */
-export const TYPED_FOR_BASS = 'Write as the double bass reads, an octave above what sounds.';
+export const TYPED_FOR_BASS = 'Notes are as the double bass reads them, an octave above what sounds.';
 
 /** Before a line that is typed. */
 export const TYPED_EXAMPLE = 'Notes, for example Eb4 F4 (G4:1/8 Ab4) r:1/4';
