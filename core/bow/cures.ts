@@ -86,9 +86,11 @@ const CURES: Readonly<Record<CureStep, (brief: Brief) => Brief | null>> = {
   'last-joined': (brief) => {
     const now = bowed(brief);
     const [before, last] = now?.bows.slice(-2) ?? [];
+    if (!now || !before || !last || last.afterRest || now.count.leftOver === 0) return null;
+    const longest = Math.max(...(now.count.asked ?? []));
     // A whole bow more would be too much for one.
-    const fits = before && last && !last.afterRest && 2 * last.notes <= before.notes;
-    return fits && now && now.count.leftOver > 0 ? withLocked(brief, before.from, last.to) : null;
+    const fits = 2 * last.notes <= before.notes || before.notes + last.notes <= longest;
+    return fits ? withLocked(brief, before.from, last.to) : null;
   },
   'last-alone': (brief) => {
     const last = bowed(brief)?.bows.at(-1);

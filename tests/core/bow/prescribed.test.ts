@@ -120,6 +120,14 @@ describe('a bowing that does not come out', () => {
     ]);
   });
 
+  it('of a mixed bowing gets two as well: a single bow at the end has room for one note more', () => {
+    const mixed = { ...SCALE, rhythm: { noteValue: '1/8', bows: [3, 1] } };
+    assert.deepEqual(
+      cures(mixed).map(({ steps }) => steps),
+      [['first-alone'], ['begin-up', 'last-joined']],
+    );
+  });
+
   it('begins up where only the last bow is wrong; where all is well, nothing is proposed', () => {
     const up: Brief = {
       ...SCALE,
