@@ -87,10 +87,7 @@ const CURES: Readonly<Record<CureStep, (brief: Brief) => Brief | null>> = {
     const now = bowed(brief);
     const [before, last] = now?.bows.slice(-2) ?? [];
     if (!now || !before || !last || last.afterRest || now.count.leftOver === 0) return null;
-    const longest = Math.max(...(now.count.asked ?? []));
-    // A whole bow more would be too much for one.
-    const fits = 2 * last.notes <= before.notes || before.notes + last.notes <= longest;
-    return fits ? withLocked(brief, before.from, last.to) : null;
+    return hasRoomFor(before, last, now.count) ? withLocked(brief, before.from, last.to) : null;
   },
   'last-alone': (brief) => {
     const last = bowed(brief)?.bows.at(-1);
@@ -101,6 +98,11 @@ const CURES: Readonly<Record<CureStep, (brief: Brief) => Brief | null>> = {
     return first && first.notes > 1 ? withLocked(brief, first.from, first.from) : null;
   },
 };
+
+/** Whether a bow takes what is left over as well: half as much again, or no more than the longest that is asked for. */
+function hasRoomFor(before: Bow, last: Bow, { asked }: BowCount): boolean {
+  return 2 * last.notes <= before.notes || before.notes + last.notes <= Math.max(0, ...(asked ?? []));
+}
 
 function withLocked(brief: Brief, from: number, to: number): Brief {
   const apart = (brief.rhythm?.lockedBows ?? []).filter((bow) => bow.to < from || bow.from > to);
