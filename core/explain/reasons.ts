@@ -1,5 +1,5 @@
 import { taskAt } from '#core/brief';
-import { isShift, type Placement, rankOf } from '#core/hand';
+import { isShift, type Placement, type PositionName, rankOf } from '#core/hand';
 import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import { positionOf, standsOutside } from '#core/plan/describe';
@@ -118,7 +118,7 @@ function beyondGround(at: At, before: Placement): Ground | null {
     const inPosition = (placement: Placement): boolean => placement.finger === '0' || positionKey(placement) === positionKey(before);
     // What the brief leaves out still lies in the position.
     if (!placementsOfNote(solved.task, order).some(inPosition)) {
-      return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionOf(solved.task, before) };
+      return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionBefore(at, before) };
     }
   }
   return null;
@@ -153,13 +153,12 @@ function crossingReason(at: At, before: Placement): Found {
 
 /** The note lies under no finger of the position on the string before it; null where one would have it, or nothing was stopped. */
 function underHandGround(at: At, before: Placement): Ground | null {
-  const { task } = at.through.solved;
-  const under = placementsOfNote(task, at.order).some(
+  const under = placementsOfNote(at.through.solved.task, at.order).some(
     (placement) => placement.stringIndex === before.stringIndex && positionKey(placement) === positionKey(before),
   );
   return under || before.finger === '0'
     ? null
-    : { kind: 'not-under-hand', string: openName(at, before), position: positionOf(task, before) };
+    : { kind: 'not-under-hand', string: openName(at, before), position: positionBefore(at, before) };
 }
 
 function extensionReason(at: At): Found {
@@ -284,6 +283,11 @@ function writtenAt(at: At): string {
   const note = task.line.notes[lineIndex(at)];
   const stringIndex = at.through.solved.placements[at.order]?.stringIndex ?? 0;
   return note?.kind === 'note' ? formatPitch(writtenOnString(task.instrument, stringIndex, note.pitch)) : '';
+}
+
+/** The position that the hand comes from, in the key of the note before. */
+function positionBefore({ through: { solved }, order }: At, before: Placement): PositionName {
+  return positionOf(taskAt(solved.task)(solved.steps[order - 1]?.index ?? 0), before);
 }
 
 function openName({ through: { solved } }: At, placement: Placement): string {

@@ -19,6 +19,7 @@ import {
   targetOn,
 } from '#core/intonation';
 import { STOPPED_HARMONIC_ABOVE } from '#core/hand';
+import { keyAt } from '#core/material';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { asNumber } from '#core/rhythm';
@@ -59,13 +60,14 @@ export function instrumentOf(plan: Pick<Plan, 'brief'>): Instrument {
   return instrument.value;
 }
 
-/** What a plan's notes aim at: its brief's system, the tonic of its key. */
-export function intonationOf({ brief, line }: Plan): Intonation {
-  return { system: intonationSystemOf(brief), leadingCents: brief.intonation?.leadingCents ?? LEADING_CENTS.usual, tonic: line.key.tonic };
+/** What a plan's notes aim at: its brief's system, the tonic of the key that a note stands in, or of the key the line begins in. */
+export function intonationOf({ brief, line, notes }: Plan, note: PlannedSound | null = null): Intonation {
+  const key = note === null || line.changes.length === 0 ? line.key : keyAt(line, notes.indexOf(note));
+  return { system: intonationSystemOf(brief), leadingCents: brief.intonation?.leadingCents ?? LEADING_CENTS.usual, tonic: key.tonic };
 }
 
 /** Targets and checks of one note of a plan, the lower stop first. */
-export function intoned(plan: Plan, note: PlannedSound, intonation = intonationOf(plan)): readonly IntonedStop[] {
+export function intoned(plan: Plan, note: PlannedSound, intonation = intonationOf(plan, note)): readonly IntonedStop[] {
   const instrument = instrumentOf(plan);
   const taken = note.stops.map((stop) => stop.string);
   return note.stops.map((stop) => {
@@ -157,7 +159,7 @@ function stoppedHarmonicTarget(instrument: Instrument, { stringIndex, pitch }: C
 export function ornamentHz(plan: Plan, note: PlannedSound): number | null {
   if (note.partner === null || note.partner.does === 'touches') return null;
   const { stringIndex, pitch } = checkedNote(instrumentOf(plan), note.partner);
-  return targetOn(instrumentOf(plan), stringIndex, pitch, intonationOf(plan)).hz;
+  return targetOn(instrumentOf(plan), stringIndex, pitch, intonationOf(plan, note)).hz;
 }
 
 /** A string that plays the other note of a double stop cannot sound open with it. */

@@ -1,3 +1,4 @@
+import { keyAt } from '#core/material';
 import { nextInKey, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { instrumentOf } from './intoned.ts';
@@ -63,13 +64,13 @@ function wayFromOpen(plan: Plan, first: Pitch): WayFromOpen | null {
 /** Degrees, 0 for the tonic, on which a tetrachord begins going up, and coming down. */
 const BEGINS = { 1: [0, 4], [-1]: [0, 3] } as const;
 
-function tetrachordsOf({ line: { key } }: Plan, pitches: readonly (Pitch | null)[]): readonly Tetrachord[] {
-  const degreeOf = (pitch: Pitch): number => (((stepsOf(pitch) - stepsOf(key.tonic)) % 7) + 7) % 7;
+function tetrachordsOf({ line }: Plan, pitches: readonly (Pitch | null)[]): readonly Tetrachord[] {
+  const degreeOf = (pitch: Pitch, index: number): number => (((stepsOf(pitch) - stepsOf(keyAt(line, index).tonic)) % 7) + 7) % 7;
   return pitches.flatMap((pitch, from) => {
     const four = pitches.slice(from, from + 4);
     const way = ([1, -1] as const).find((each) => isRunOfFour(four, each));
     if (!pitch || way === undefined) return [];
-    return BEGINS[way].some((degree) => degree === degreeOf(pitch)) ? [{ from, to: from + 3 }] : [];
+    return BEGINS[way].some((degree) => degree === degreeOf(pitch, from)) ? [{ from, to: from + 3 }] : [];
   });
 }
 

@@ -1,6 +1,7 @@
+import { intoMeasure, measureIndexAt, measuresOf } from '#core/material';
 import { positionWords } from '#core/messages';
 import type { Plan, PlannedNote, Stop } from '#core/plan/describe';
-import { asNumber, formatFraction } from '#core/rhythm';
+import { formatFraction } from '#core/rhythm';
 
 /** The columns of a plan as a table, in their order. */
 export const CSV_COLUMNS = [
@@ -27,17 +28,15 @@ export type CsvRow = Readonly<Record<(typeof CSV_COLUMNS)[number], string | numb
  * is measure 0; beats are those of the meter, from 1; lengths fractions of a whole note.
  */
 export function toCsv(plan: Plan): readonly CsvRow[] {
-  const { meter, notes } = plan.line;
-  const measure = meter.beats / meter.beatValue;
-  const hasPickUp = notes[0] !== undefined && asNumber(notes[0].onset) > 0;
+  const measures = measuresOf(plan.line);
   const arrivals = new Map(plan.shifts.map(({ to, handMm }) => [to, handMm]));
-  return notes.map((note, index): CsvRow => {
-    const onset = asNumber(note.onset);
+  return plan.line.notes.map((note, index): CsvRow => {
+    const measure = measures[measureIndexAt(measures, note.onset)];
     const planned = plan.notes[index];
     return {
       note: index + 1,
-      measure: Math.floor(onset / measure + TINY) + (hasPickUp ? 0 : 1),
-      beat: Number(((onset % measure) * meter.beatValue + 1).toFixed(3)),
+      measure: measure?.number ?? '',
+      beat: measure ? Number((intoMeasure(measure, note.onset) * measure.meter.beatValue + 1).toFixed(3)) : '',
       length: formatFraction(note.duration),
       ...fingered(planned),
       'shift mm': arrivals.has(index) ? Math.round(arrivals.get(index) ?? 0) : '',
@@ -63,6 +62,3 @@ function fingered(planned: PlannedNote | undefined): Fingered {
     'mm from nut': each(({ mmFromNut }) => Math.round(mmFromNut * 10) / 10),
   };
 }
-
-/** Moments are exact fractions; divided they may miss a whole number by a hair. */
-const TINY = 1e-9;

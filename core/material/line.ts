@@ -1,12 +1,13 @@
 import { lineIssue } from '#core/messages';
-import type { Key, Pitch } from '#core/pitch';
+import type { Pitch } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
 import {
   addFractions,
+  asNumber,
   compareFractions,
   formatFraction,
-  fraction,
   type Fraction,
+  measureLength,
   type Meter,
   parseFraction,
   type Rhythm,
@@ -17,6 +18,7 @@ import {
 } from '#core/rhythm';
 import type { FingerPair } from './double-stops.ts';
 import type { Ornament } from './ornament.ts';
+import type { Signature, SignatureFrom } from './signature.ts';
 
 /** A note, or two sounding together. */
 export interface NoteContent {
@@ -49,11 +51,9 @@ export type LineNote = UnplacedNote & {
 };
 
 /** What is to be played, exact: the one form every material takes before it is fingered. */
-export interface Line {
-  /** The key it is written in. */
-  readonly key: Key;
-  /** The meter it is written in. */
-  readonly meter: Meter;
+export interface Line extends Signature {
+  /** Where key or meter change on the way, in order; mostly nowhere. */
+  readonly changes: readonly SignatureFrom[];
   /** Notes and rests in order, without gaps. */
   readonly notes: readonly LineNote[];
 }
@@ -77,15 +77,23 @@ export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boole
   };
 }
 
-/** Sets notes one after the other; a pick-up is how long before the first bar line they begin. */
-export function lineOf(key: Key, meter: Meter, notes: readonly UnplacedNote[], pickUp: Fraction | null = null): Line {
-  let onset = pickUp ? subtractFractions(fraction(meter.beats, meter.beatValue), pickUp) : ZERO;
+/** What a line stands in: the key and meter it begins with, their changes, and how long before the first bar line it begins. */
+export interface LineSetting extends Signature {
+  /** In order; none where it is left out. */
+  readonly changes?: readonly SignatureFrom[];
+  /** Whole notes; null for a line that begins with a bar line. */
+  readonly pickUp: Fraction | null;
+}
+
+/** Sets notes one after the other. */
+export function lineOf({ key, meter, changes = [], pickUp }: LineSetting, notes: readonly UnplacedNote[]): Line {
+  let onset = pickUp ? subtractFractions(measureLength(meter), pickUp) : ZERO;
   const placed = notes.map((note): LineNote => {
     const here = { ...note, onset };
     if (!isGrace(note)) onset = addFractions(onset, note.duration);
     return here;
   });
-  return { key, meter, notes: placed };
+  return { key, meter, changes, notes: placed };
 }
 
 /** Whether an element of a line is a small note without time of its own. */
@@ -98,8 +106,15 @@ export function inOneBow(note: UnplacedNote | undefined): boolean {
   return note?.kind === 'note' && (note.slurredToNext || note.grace);
 }
 
-/** The line itself where every length of it can be written with tied notes, plain, dotted or of a tuplet; else what cannot. */
+/** The most a line lasts, whole notes: ten thousand notes of two measures each. */
+const LONGEST = 20_000;
+
+/** The line itself where every length of it can be written with tied notes, plain, dotted or of a tuplet, and it ends in time; else what cannot. */
 export function writableLine(line: Line): Reading<Line> {
+  const last = line.notes[line.notes.length - 1];
+  if (last && asNumber(last.onset) + asNumber(last.duration) > LONGEST) {
+    return badReading(lineIssue('too-long-to-play', { most: LONGEST }, { pointer: '/material/notes' }));
+  }
   const starts = tupletStarts(line.notes.map(({ onset }) => onset));
   const wrong = line.notes.findIndex(
     (note, index) => writtenFrom(isGrace(note) ? ZERO : note.onset, note.duration, starts[index]) === null,
@@ -113,5 +128,5 @@ export function writableLine(line: Line): Reading<Line> {
 /** The pick-up of a rhythm, where it is shorter than a measure; null for none, and for one that fills measures. */
 export function pickUpOf({ pickUp }: Rhythm, meter: Meter): Fraction | null {
   const length = pickUp === undefined ? null : parseFraction(pickUp);
-  return length && compareFractions(length, fraction(meter.beats, meter.beatValue)) < 0 ? length : null;
+  return length && compareFractions(length, measureLength(meter)) < 0 ? length : null;
 }

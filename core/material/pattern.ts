@@ -6,6 +6,7 @@ import {
   compareFractions,
   fraction,
   type Fraction,
+  measureLength,
   type Meter,
   meterOf,
   parseFraction,
@@ -53,7 +54,7 @@ export function lineOfPattern(pattern: PatternDocument, rule: PatternRule, rhyth
   const meter = meterOf(rhythm);
   const pickUp = pickUpOf(rhythm, meter);
   const bowed = { ...rhythm, bows: rhythm.bows ?? [rhythm.notesPerBow ?? 1] };
-  return writableLine(lineOf(key, meter, filledToBar(inVariant(notesOf(sounds, rhythm), bowed), meter, pickUp), pickUp));
+  return writableLine(lineOf({ key, meter, pickUp }, filledToBar(inVariant(notesOf(sounds, rhythm), bowed), meter, pickUp)));
 }
 
 /** A rising row in playing order. */
@@ -87,7 +88,7 @@ function notesOf(sounds: readonly Sound[], rhythm: Rhythm): readonly UnplacedNot
 function filledToBar(notes: readonly UnplacedNote[], meter: Meter, pickUp: Fraction | null): readonly UnplacedNote[] {
   const last = notes[notes.length - 1];
   if (!last) return notes;
-  const bar = fraction(meter.beats, meter.beatValue);
+  const bar = measureLength(meter);
   const begins = pickUp ? subtractFractions(bar, pickUp) : ZERO;
   const before = notes.slice(0, -1).reduce((sum, { duration }) => addFractions(sum, duration), begins);
   let end = bar;

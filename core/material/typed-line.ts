@@ -1,34 +1,69 @@
-import { lineIssue } from '#core/messages';
+import { type Issue, lineIssue } from '#core/messages';
 import { displayPitch, type Key, parseKey, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
 import { badReading, type Reading } from '#core/result';
 import { meterOf, parseFraction, type Rhythm, ZERO } from '#core/rhythm';
 import { MOST_NOTES } from './limits.ts';
 import type { LineNoteDocument } from './line-note.ts';
-import { type Line, lineOf, pickUpOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
+import { type Line, type LineNote, lineOf, pickUpOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
+import { keyAt } from './measures.ts';
 import { type Ornament, ornamentOn } from './ornament.ts';
+import { readSignatureChanges, type SignatureChange } from './signature.ts';
 import { inVariant } from './variant.ts';
 
-/** Reads a line given note by note. Refuses an empty line, one that is too long, and lengths that cannot be written. */
-export function readTypedLine(notes: readonly LineNoteDocument[], keyText: string, rhythm: Rhythm): Reading<Line> {
+/** What a line is given as: its notes, the key it begins in, and where key or meter change. */
+export interface LineDocument {
+  /** In order. */
+  readonly notes: readonly LineNoteDocument[];
+  /** "Eb major". */
+  readonly key: string;
+  /** In order; none where it is left out. */
+  readonly changes?: readonly SignatureChange[] | undefined;
+}
+
+/**
+ * Reads a line given note by note. Refuses an empty line, one that is too long, lengths that cannot be written, and changes of key or
+ * meter out of order.
+ */
+export function readTypedLine({ notes, key: keyText, changes = [] }: LineDocument, rhythm: Rhythm): Reading<Line> {
+  const wrong = notesIssue(notes);
+  if (wrong) return badReading(wrong);
   const key = parseKey(keyText);
   if (!key.ok) return key;
-  const where = { pointer: '/material/notes' };
-  if (notes.length === 0) return badReading(lineIssue('empty', {}, where));
-  if (notes.length > MOST_NOTES) return badReading(lineIssue('too-long', { count: notes.length, most: MOST_NOTES }, where));
-  const alone = notes.findIndex((note, index) => isTypedGrace(note) && !leadsOn(notes[index + 1]));
-  if (alone >= 0) return badReading(lineIssue('grace-alone', {}, { note: alone, pointer: `/material/notes/${alone}` }));
-  const plain = notes.findIndex((note) => !takesSign(note));
-  if (plain >= 0) return badReading(lineIssue('ornament-on-one', {}, { note: plain, pointer: `/material/notes/${plain}` }));
-  const unplaced = notes.map((note) => readNote(note, key.value));
-  const wrong = unplaced.findIndex((note) => note.kind === 'note' && note.ornament !== null && !isNear(note.pitch, note.ornament));
-  const far = unplaced[wrong];
-  if (far?.kind === 'note' && far.ornament) {
-    const names = { pitch: displayPitch(far.pitch), other: displayPitch(far.ornament.other) };
-    return badReading(lineIssue('ornament-too-far', names, { note: wrong, pointer: `/material/notes/${wrong}` }));
-  }
-  if (unplaced.every((note) => note.kind === 'rest')) return badReading(lineIssue('only-rests', { count: notes.length }, where));
   const meter = meterOf(rhythm);
-  return writableLine(lineOf(key.value, meter, inVariant(unplaced, rhythm), pickUpOf(rhythm, meter)));
+  const pickUp = pickUpOf(rhythm, meter);
+  const changed = readSignatureChanges({ key: key.value, meter }, changes, pickUp);
+  if (!changed.ok) return changed;
+  const plain = lineOf({ key: key.value, meter, changes: changed.value, pickUp }, inVariant(notes.map(readNote), rhythm));
+  const line = { ...plain, notes: plain.notes.map((note, index) => withOrnament(note, notes[index], keyAt(plain, index))) };
+  const far = farOrnament(line);
+  return far ? badReading(far) : writableLine(line);
+}
+
+/** What is wrong with notes by themselves; null where nothing is. */
+function notesIssue(notes: readonly LineNoteDocument[]): Issue | null {
+  const where = { pointer: '/material/notes' };
+  if (notes.length === 0) return lineIssue('empty', {}, where);
+  if (notes.length > MOST_NOTES) return lineIssue('too-long', { count: notes.length, most: MOST_NOTES }, where);
+  const alone = notes.findIndex((note, index) => isTypedGrace(note) && !leadsOn(notes[index + 1]));
+  if (alone >= 0) return lineIssue('grace-alone', {}, { note: alone, pointer: `/material/notes/${alone}` });
+  const plain = notes.findIndex((note) => !takesSign(note));
+  if (plain >= 0) return lineIssue('ornament-on-one', {}, { note: plain, pointer: `/material/notes/${plain}` });
+  return notes.every((note) => 'rest' in note) ? lineIssue('only-rests', { count: notes.length }, where) : null;
+}
+
+/** The first ornament whose other note is too far away; null for none. */
+function farOrnament({ notes }: Line): Issue | null {
+  const wrong = notes.findIndex((note) => note.kind === 'note' && note.ornament !== null && !isNear(note.pitch, note.ornament));
+  const far = notes[wrong];
+  if (far?.kind !== 'note' || !far.ornament) return null;
+  const names = { pitch: displayPitch(far.pitch), other: displayPitch(far.ornament.other) };
+  return lineIssue('ornament-too-far', names, { note: wrong, pointer: `/material/notes/${wrong}` });
+}
+
+/** An ornament takes its other note from the key that its note stands in. */
+function withOrnament(note: LineNote, written: LineNoteDocument | undefined, key: Key): LineNote {
+  if (note.kind === 'rest' || !written || 'rest' in written || !written.ornament) return note;
+  return { ...note, ornament: ornamentOn(note.pitch, key, written.ornament) };
 }
 
 function isTypedGrace(note: LineNoteDocument): boolean {
@@ -56,7 +91,7 @@ function takesSign(note: LineNoteDocument): boolean {
   return signs === 1 && note.pitches.length === 1 && note.grace !== true && !(note.ornament && note.harmonic);
 }
 
-function readNote(note: LineNoteDocument, key: Key): UnplacedNote {
+function readNote(note: LineNoteDocument): UnplacedNote {
   const duration = parseFraction(note.duration) ?? ZERO;
   if ('rest' in note) return { kind: 'rest', duration };
   const [first, second] = note.pitches.map(readPitch).toSorted((one, other) => semitonesOf(one) - semitonesOf(other));
@@ -65,7 +100,6 @@ function readNote(note: LineNoteDocument, key: Key): UnplacedNote {
     ...plainNote(first, duration, note.slur ?? false),
     upper: second ?? null,
     harmonic: note.harmonic === 'stopped' ? 'stopped' : note.harmonic === true ? 'natural' : null,
-    ornament: note.ornament ? ornamentOn(first, key, note.ornament) : null,
     accent: note.accent === true,
     grace: note.grace === true,
   };

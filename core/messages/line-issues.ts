@@ -105,4 +105,20 @@ export const lineIssue = issuesAbout('line', {
     message: `The tie from ${from} leads to ${to}.`,
     hint: 'A tie joins two notes of the same pitch; for one bow use ( ).',
   }),
+
+  /** A change of key or meter at a measure that comes before the change above it, or with which the line begins. */
+  'change-out-of-order': ({ measure }: { readonly measure: number }) => ({
+    expected: 'a later measure',
+    came: String(measure),
+    message: `A change of key or meter cannot stand at measure ${measure}.`,
+    hint: 'Changes come one after the other, each at a later measure than the one before; what the line begins with is chosen for the line.',
+  }),
+
+  /** A line that would take hours to play. */
+  'too-long-to-play': ({ most }: { readonly most: number }) => ({
+    expected: `at most ${most} whole notes in all`,
+    came: 'more',
+    message: `The notes of the line last more than ${most.toLocaleString('en')} whole notes.`,
+    hint: 'Use shorter values, or split it into several pieces.',
+  }),
 });

@@ -1,14 +1,21 @@
 import { type InstrumentKind, writtenPitch } from '#core/instrument';
-import { isGrace, type Line, type NoteContent } from '#core/material';
+import {
+  intoMeasure,
+  isGrace,
+  type Line,
+  type LineMeasure,
+  measureIndexAt,
+  measuresOf,
+  type NoteContent,
+  type Signature,
+} from '#core/material';
 import { alterationInKey, type Key, type Pitch, transposedBy } from '#core/pitch';
 import {
   addFractions,
-  asNumber,
   compareFractions,
-  fraction,
   type Fraction,
+  isCompound,
   isPlain,
-  type Meter,
   type NoteValue,
   subtractFractions,
   tupletStarts,
@@ -86,22 +93,18 @@ export type TupletPlace = 'begins' | 'continues' | 'ends' | 'alone';
 /** What stands in a measure. */
 export type MeasureSymbol = MeasureNote | MeasureRest;
 
-/** One measure; the last may be shorter than the meter. */
-export interface Measure {
+/** One measure with its key and meter; the last may be shorter than the meter. */
+export interface Measure extends Signature {
   /** From 1. */
   readonly number: number;
   /** Notes and rests in order. */
   readonly symbols: readonly MeasureSymbol[];
 }
 
-/** A line as it stands on the staff. */
-export interface Engraving {
+/** A line as it stands on the staff, with the key and meter it begins in. */
+export interface Engraving extends Signature {
   /** How the line begins to be read; each symbol has its own. */
   readonly reading: StaffReading;
-  /** Its signature. */
-  readonly key: Key;
-  /** Its meter. */
-  readonly meter: Meter;
   /** The first measure is a pick-up: shorter than the others, and not counted. */
   readonly pickUp: boolean;
   /** From the first on. */
@@ -113,21 +116,21 @@ export interface Engraving {
  * `readAs` tells how retuned strings are read; without it every string is as usual.
  */
 export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = asUsual(kind)): Engraving {
-  const bar = fraction(line.meter.beats, line.meter.beatValue);
-  const readings = staffReadings(kind, clefMoments(line, bar, readAs));
+  const bars = measuresOf(line);
+  const readings = staffReadings(kind, clefMoments(line, bars, readAs));
   const starts = tupletStarts(line.notes.map(({ onset }) => onset));
   const measures = new Map<number, MeasureSymbol[]>();
   for (const index of line.notes.keys()) {
-    for (const { measure, symbol } of piecesOf({ line, bar, readAs, starts }, index, readings[index] ?? ownReading(kind))) {
+    for (const { measure, symbol } of piecesOf({ line, bars, readAs, starts }, index, readings[index] ?? ownReading(kind))) {
       const symbols = measures.get(measure) ?? [];
       symbols.push(symbol);
       measures.set(measure, symbols);
     }
   }
-  const inOrder = [...measures.values()].map((symbols, index) => ({
-    number: index + 1,
-    symbols: withTuplets(withAccidentals(symbols, line.key)),
-  }));
+  const inOrder = bars.flatMap(({ key, meter }, index): readonly Measure[] => {
+    const symbols = measures.get(index);
+    return symbols ? [{ number: index + 1, symbols: withTuplets(withAccidentals(symbols, key)), key, meter }] : [];
+  });
   const pickUp = (line.notes[0]?.onset.numerator ?? 0) > 0;
   return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, pickUp, measures: inOrder };
 }
@@ -136,8 +139,8 @@ export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = a
 interface Written {
   /** The line. */
   readonly line: Line;
-  /** How long a measure is, in whole notes. */
-  readonly bar: Fraction;
+  /** Its measures in time. */
+  readonly bars: readonly LineMeasure[];
   /** How what sounds is read. */
   readonly readAs: ReadAs;
   /** Where the tuplet of each note begins. */
@@ -152,11 +155,12 @@ interface Piece {
 }
 
 /** Where each note begins, as far as a change of clef is concerned; a dotted beat in eights, else the beat. */
-function clefMoments(line: Line, bar: Fraction, readAs: ReadAs): readonly ClefMoment[] {
-  const beat = (line.meter.beatValue === 8 ? 3 : 1) / line.meter.beatValue;
+function clefMoments(line: Line, bars: readonly LineMeasure[], readAs: ReadAs): readonly ClefMoment[] {
   return line.notes.map((note, index) => {
-    const onset = asNumber(note.onset);
-    const at = onset % asNumber(bar) === 0 ? 'measure' : onset % beat === 0 ? 'beat' : 'within';
+    const bar = bars[measureIndexAt(bars, note.onset)];
+    const onset = bar ? intoMeasure(bar, note.onset) : 0;
+    const beat = bar ? (isCompound(bar.meter) ? 3 : 1) / bar.meter.beatValue : 1;
+    const at = onset === 0 ? 'measure' : onset % beat === 0 ? 'beat' : 'within';
     return { written: note.kind === 'note' ? readAs(index, note) : [], at };
   });
 }
@@ -172,10 +176,10 @@ function asUsual(kind: InstrumentKind): ReadAs {
 
 const FOURTH = { steps: TOUCHED_ABOVE.letterSteps, semitones: TOUCHED_ABOVE.semitones };
 
-function piecesOf({ line, bar, readAs, starts }: Written, index: number, reading: StaffReading): readonly Piece[] {
+function piecesOf({ line, bars, readAs, starts }: Written, index: number, reading: StaffReading): readonly Piece[] {
   const note = line.notes[index];
   if (!note || isGrace(note)) return [];
-  const cut = cutAtBars(note.onset, note.duration, bar).flatMap(({ measure, start, length }) =>
+  const cut = cutAtBars(note.onset, note.duration, bars).flatMap(({ measure, start, length }) =>
     (writtenFrom(start, length, starts[index]) ?? []).map((value) => ({ measure, value })),
   );
   return cut.map(({ measure, value }, part): Piece => {
@@ -220,13 +224,13 @@ interface Cut {
   readonly length: Fraction;
 }
 
-function cutAtBars(onset: Fraction, duration: Fraction, bar: Fraction): readonly Cut[] {
+function cutAtBars(onset: Fraction, duration: Fraction, bars: readonly LineMeasure[]): readonly Cut[] {
   const cuts: Cut[] = [];
   let start = onset;
   let left = duration;
-  while (compareFractions(left, ZERO) > 0) {
-    const measure = Math.floor(asNumber(start) / asNumber(bar));
-    const room = subtractFractions(fraction(bar.numerator * (measure + 1), bar.denominator), start);
+  for (let measure = measureIndexAt(bars, onset); compareFractions(left, ZERO) > 0; measure += 1) {
+    const bar = bars[measure];
+    const room = bar ? subtractFractions(addFractions(bar.onset, bar.length), start) : left;
     const length = compareFractions(left, room) < 0 ? left : room;
     cuts.push({ measure, start, length });
     start = addFractions(start, length);

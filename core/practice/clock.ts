@@ -1,4 +1,4 @@
-import type { Meter } from '#core/rhythm';
+import { isCompound, type Meter } from '#core/rhythm';
 
 /** A metronome: how fast, in which meter, how the beat is divided, and whether every other measure is silent. */
 export interface Metronome {
@@ -60,15 +60,12 @@ function isSilent(metronome: Metronome, number: number): boolean {
 }
 
 function strengthOf(metronome: Metronome, number: number): Click['strength'] {
-  const {
-    meter: { beats, beatValue },
-    subdivision,
-  } = metronome;
+  const { meter, subdivision } = metronome;
   if (number % subdivision !== 0) return 'between';
   if (measureOf(metronome, number) < 0) return 'count';
-  const beat = (number / subdivision) % beats;
+  const beat = (number / subdivision) % meter.beats;
   if (beat === 0) return 'measure';
-  return beatValue === 8 && beats > COMPOUND && beats % COMPOUND === 0 && beat % COMPOUND === 0 ? 'accent' : 'beat';
+  return isCompound(meter) && beat % COMPOUND === 0 ? 'accent' : 'beat';
 }
 
 /** Where a metronome is. */

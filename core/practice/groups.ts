@@ -1,4 +1,5 @@
-import { asNumber } from '#core/rhythm';
+import { measureIndexAt, measuresOf } from '#core/material';
+import { ZERO } from '#core/rhythm';
 import type { Plan } from '#core/plan/describe';
 import type { Grouping } from './item.ts';
 
@@ -29,7 +30,8 @@ export function groupsOf(plan: Plan, { from, to }: NoteGroup, by: Grouping): rea
     case 'measure':
     case 'two-measures': {
       const measures = by === 'measure' ? 1 : 2;
-      const numberOf = (index: number): number => Math.floor(measureOf(plan, index) / measures);
+      const inOrder = measuresOf(plan.line);
+      const numberOf = (index: number): number => Math.floor(measureIndexAt(inOrder, plan.line.notes[index]?.onset ?? ZERO) / measures);
       return splitWhere(plan, { from, to }, (index) => numberOf(index) !== numberOf(index - 1));
     }
   }
@@ -56,12 +58,4 @@ function counted(plan: Plan, { from, to }: NoteGroup, notes: number): readonly N
     groups.push({ from: sounding[first] ?? from, to: sounding[last] ?? to });
   }
   return groups.length > 0 ? groups : [{ from, to }];
-}
-
-/** Onsets are exact fractions; their quotient may fall a hair short of a whole number. */
-const TINY = 1e-9;
-
-function measureOf({ line }: Plan, index: number): number {
-  const onset = line.notes[index]?.onset;
-  return onset ? Math.floor((asNumber(onset) * line.meter.beatValue) / line.meter.beats + TINY) : 0;
 }

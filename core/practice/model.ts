@@ -1,3 +1,4 @@
+import { signatureAt } from '#core/material';
 import type { Plan } from '#core/plan/describe';
 import { type Beat, type Performance, performanceOf, type PlayedNote, USUAL_TEMPO } from '#core/sound';
 import type { NoteGroup } from './groups.ts';
@@ -18,7 +19,7 @@ export function modelOf(plan: Plan, { from, to }: NoteGroup, rung: Rung): Perfor
   const held =
     rung.beatsPerNote === null
       ? written
-      : { ...heldFor(written, rung.beatsPerNote * (SECONDS_A_MINUTE / rung.tempo)), countIn: countIn(plan, rung) };
+      : { ...heldFor(written, rung.beatsPerNote * (SECONDS_A_MINUTE / rung.tempo)), countIn: countIn(plan, from, rung) };
   return { ...held, notes: bowedBy(held.notes, rung.notesPerBow) };
 }
 
@@ -40,7 +41,8 @@ function bowedBy(notes: readonly PlayedNote[], notesPerBow: number | null): read
 }
 
 /** One measure of beats at the tempo of the rung: held notes are in no measure. */
-function countIn({ line: { meter } }: Plan, { tempo }: Rung): readonly Beat[] {
+function countIn({ line }: Plan, from: number, { tempo }: Rung): readonly Beat[] {
+  const { meter } = signatureAt(line, from);
   const beat = (SECONDS_A_MINUTE / tempo) * (QUARTERS / meter.beatValue);
   return Array.from({ length: meter.beats }, (_, order) => ({ at: (order - meter.beats) * beat, strong: order === 0 }));
 }

@@ -1,4 +1,4 @@
-export { METERS, NOTE_VALUES } from './choices.ts';
+export { type MeterName, METERS, NOTE_VALUES } from './choices.ts';
 export {
   addFractions,
   asNumber,
@@ -11,7 +11,7 @@ export {
   subtractFractions,
   ZERO,
 } from './fraction.ts';
-export { type Meter, meterOf } from './meter.ts';
+export { isCompound, measureLength, type Meter, meterName, meterNamed, meterOf } from './meter.ts';
 export { isPlain, type NoteValue, type Tuplet, tupletStarts, writtenFrom, writtenLengths } from './note-value.ts';
 export { Duration, LockedBow, Rhythm } from './schema.ts';
 export {

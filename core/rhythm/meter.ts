@@ -1,3 +1,5 @@
+import { type MeterName, METERS } from './choices.ts';
+import { fraction, type Fraction } from './fraction.ts';
 import type { Rhythm } from './schema.ts';
 
 /** Beats to the measure and the value of one. */
@@ -10,6 +12,26 @@ export interface Meter {
 
 /** The meter of a rhythm; common time where it names none. */
 export function meterOf({ meter }: Rhythm): Meter {
-  const [beats, beatValue] = (meter ?? '4/4').split('/').map(Number);
+  return meterNamed(meter ?? '4/4');
+}
+
+/** A meter by its name: "3/4". */
+export function meterNamed(name: MeterName): Meter {
+  const [beats, beatValue] = name.split('/').map(Number);
   return { beats: beats ?? 4, beatValue: beatValue ?? 4 };
+}
+
+/** The name of a meter; null for one that is not offered. */
+export function meterName({ beats, beatValue }: Meter): MeterName | null {
+  return METERS.find((name) => name === `${beats}/${beatValue}`) ?? null;
+}
+
+/** How long a measure is, in whole notes. */
+export function measureLength({ beats, beatValue }: Meter): Fraction {
+  return fraction(beats, beatValue);
+}
+
+/** Whether its beats come by threes: 6/8, 9/8, 12/8. */
+export function isCompound({ beats, beatValue }: Meter): boolean {
+  return beatValue === 8 && beats > 3 && beats % 3 === 0;
 }

@@ -50,8 +50,8 @@ export function noteSteps(task: Task): readonly NoteStep[] {
     const role = roles[order] ?? PLAIN;
     const { first } = role;
     const wanted = wantedNote(task, note, role.chromatic);
-    const key = `${keyOf(wanted)} ${pairsKey(note)} ${lock === null ? '' : JSON.stringify(lock)} ${first} ${limitsKey(task, here)}`;
-    const candidates = shared.get(key) ?? candidatesFor(here, everyWay(board, note, wanted), lock, first);
+    const key = `${keyOf(wanted)} ${pairsKey(note)} ${lock === null ? '' : JSON.stringify(lock)} ${first} ${limitsKey(task, here)} ${here.key.fifths}`;
+    const candidates = shared.get(key) ?? candidatesFor(here, everyWay({ ...board, keyed: here.keyed }, note, wanted), lock, first);
     shared.set(key, candidates);
     const gap = before ? gapAt(task, sounding, roles, order) : null;
     return { index, candidates, role, gap, ...(here === task ? {} : { setting: here }) };
@@ -70,7 +70,8 @@ function limitsKey(task: Task, here: Task): string {
 export function placementsOfNote(task: Task, order: number): readonly Placement[] {
   const sounding = soundingNotes(task);
   const note = sounding[order]?.note;
-  const board = { ...task, highestAnchor: task.hand.highestAnchor };
+  const { keyed } = taskAt(task)(sounding[order]?.index ?? 0);
+  const board = { ...task, keyed, highestAnchor: task.hand.highestAnchor };
   return note ? everyWay(board, note, wantedNote(task, note, inChromaticRuns(sounding)[order] ?? false)) : [];
 }
 

@@ -164,7 +164,7 @@ function limitBarrier(task: Task, limit: ReadLimit, pitch: Pitch, lock: NoteLock
 function placeNames(task: Task, placement: Placement): { readonly string: string; readonly position: string } {
   return {
     string: displayPitchClass(stringOf(task.instrument, placement.stringIndex).open),
-    position: positionWords({ ...task.hand.positionName(placement, task.line.key), alteration: null }),
+    position: positionWords({ ...task.hand.positionName(placement, task.key), alteration: null }),
   };
 }
 

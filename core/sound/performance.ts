@@ -1,7 +1,8 @@
-import { instrumentOf, intoned, ornamentHz, travelSeconds } from '#core/fit';
-import { inOneBow, type SoundingTime, soundingTimes } from '#core/material';
-import { frequencyHz } from '#core/pitch';
+import { instrumentOf, intonationOf, intoned, ornamentHz, travelSeconds } from '#core/fit';
+import { changeBefore, inOneBow, keyAt, measuresOf, signatureAt, type SoundingTime, soundingTimes } from '#core/material';
+import { displayPitchClass, frequencyHz } from '#core/pitch';
 import type { Guide, InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
+import { asNumber } from '#core/rhythm';
 
 /** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
 export const USUAL_TEMPO = 72;
@@ -101,7 +102,8 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
     });
   });
   const seconds = (end - start) * secondsPerWhole;
-  return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn: countInOf(plan, start, secondsPerWhole), seconds };
+  const countIn = countInOf(plan, from, start, secondsPerWhole);
+  return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn, seconds };
 }
 
 /** Whether a note is played with an accent. */
@@ -110,8 +112,8 @@ function isAccented({ notes }: Plan['line'], index: number): boolean {
   return note?.kind === 'note' && note.accent;
 }
 
-/** What a drone may sound: the tonic of the line, in the octave below its lowest note or that note itself, or an open string; Hz. */
-export function droneHz(plan: Plan, on: 'tonic' | { readonly open: string }): number | null {
+/** What a drone may sound under a line from one of its notes on: the tonic there, in the octave below its lowest note or that note itself, or an open string; Hz. */
+export function droneHz(plan: Plan, on: 'tonic' | { readonly open: string }, from: number): number | null {
   const instrument = instrumentOf(plan);
   if (on !== 'tonic') {
     const string = instrument.strings.find(({ name }) => name === on.open);
@@ -119,7 +121,7 @@ export function droneHz(plan: Plan, on: 'tonic' | { readonly open: string }): nu
   }
   const lowest = Math.min(...lowestHz(plan));
   if (!Number.isFinite(lowest)) return null;
-  const tonic = frequencyHz({ ...plan.line.key.tonic, octave: 4 }, instrument.a4Hz);
+  const tonic = frequencyHz({ ...keyAt(plan.line, from).tonic, octave: 4 }, instrument.a4Hz);
   return tonic * 2 ** Math.floor(Math.log2((lowest * 1.01) / tonic));
 }
 
@@ -135,8 +137,10 @@ const MOST_COMPARED = 10_000;
 function rememberedHz(plan: Plan): (note: PlannedSound) => readonly number[] {
   const known = new Map<string, readonly number[]>();
   return (note) => {
-    const key = note.stops.map((stop) => `${stop.open} ${stop.pitch} ${stop.finger === '0'} ${stop.harmonic}`).join('+');
-    const hz = known.get(key) ?? intoned(plan, note).map(({ target }) => target.hz);
+    const intonation = intonationOf(plan, note);
+    const sounds = note.stops.map((stop) => `${stop.open} ${stop.pitch} ${stop.finger === '0'} ${stop.harmonic}`).join('+');
+    const key = `${displayPitchClass(intonation.tonic)} ${sounds}`;
+    const hz = known.get(key) ?? intoned(plan, note, intonation).map(({ target }) => target.hz);
     known.set(key, hz);
     return hz;
   };
@@ -219,22 +223,25 @@ function ornamented(plan: Plan, note: PlannedSound, played: PlayedNote): readonl
   }));
 }
 
-function beatsBetween(plan: Plan, start: number, end: number, secondsPerWhole: number): readonly Beat[] {
-  const { beats, beatValue } = plan.line.meter;
-  const first = Math.ceil(start * beatValue);
-  const last = Math.ceil(end * beatValue) - 1;
-  return Array.from({ length: Math.max(0, last - first + 1) }, (_, order) => {
-    const beat = first + order;
-    return { at: (beat / beatValue - start) * secondsPerWhole, strong: beat % beats === 0 };
-  });
+function beatsBetween({ line }: Plan, start: number, end: number, secondsPerWhole: number): readonly Beat[] {
+  return measuresOf(line).flatMap(({ onset, meter: { beats, beatValue } }) =>
+    Array.from({ length: beats }, (_, beat) => ({ moment: asNumber(onset) + beat / beatValue, strong: beat === 0 }))
+      .filter(({ moment }) => moment > start - TINY && moment < end - TINY)
+      .map(({ moment, strong }) => ({ at: (moment - start) * secondsPerWhole, strong })),
+  );
 }
 
+/** Moments are exact fractions; as decimal numbers they may differ by a hair. */
+const TINY = 1e-9;
+
 /** As many beats as a measure has, before the start: what begins within a measure, as a pick-up does, is counted into where it stands. */
-function countInOf({ line }: Plan, start: number, secondsPerWhole: number): readonly Beat[] {
-  const { beats, beatValue } = line.meter;
-  const first = Math.ceil(start * beatValue) - beats;
+function countInOf({ line }: Plan, from: number, start: number, secondsPerWhole: number): readonly Beat[] {
+  const { beats, beatValue } = signatureAt(line, from).meter;
+  const barLine = line.changes[changeBefore(line, from)]?.onset;
+  const into = start - (barLine ? asNumber(barLine) : 0);
+  const first = Math.ceil(into * beatValue) - beats;
   return Array.from({ length: beats }, (_, order) => {
     const beat = first + order;
-    return { at: (beat / beatValue - start) * secondsPerWhole, strong: (beat + beats) % beats === 0 };
+    return { at: (beat / beatValue - into) * secondsPerWhole, strong: (beat + beats) % beats === 0 };
   });
 }

@@ -38,9 +38,15 @@ export function slideLinesOf(heads: readonly Head[], to: ReadonlySet<number>): r
 /** How thick a slur is in its middle, px. */
 const THICKNESS = 2.6;
 
-/** The slurs and ties among engraved heads. A curve whose other end is not engraved is left out. */
-export function curvesOf(heads: readonly Head[]): readonly Curve[] {
-  return [...slursOf(heads), ...tiesOf(heads)];
+/** Where the notes of a system begin and end, px: what goes on over its ends is drawn up to them. */
+export interface SystemEnds {
+  readonly left: number;
+  readonly right: number;
+}
+
+/** The slurs and ties among engraved heads. A curve whose other end is not engraved goes to the end of the system, where there is one. */
+export function curvesOf(heads: readonly Head[], ends: SystemEnds | null = null): readonly Curve[] {
+  return [...slursOf(heads, ends), ...tiesOf(heads, ends)];
 }
 
 /** The curve as a filled shape, thin at both ends. */
@@ -60,38 +66,50 @@ export function curveYAt(curve: Curve, x: number): number {
 }
 
 /** A slur goes on the side of the heads; above when the stems of its notes differ, as engravers do. */
-function slursOf(heads: readonly Head[]): readonly Curve[] {
+function slursOf(heads: readonly Head[], ends: SystemEnds | null): readonly Curve[] {
   const curves: Curve[] = [];
   let group: Head[] = [];
+  let fromX: number | null = null;
   for (const head of heads) {
-    if (head.slur === 'begins') group = [head];
-    else if (head.slur !== null && group.length > 0) group.push(head);
-    if (head.slur === 'ends' && group.length > 1) curves.push(slurOver(group));
-    if (head.slur === null || head.slur === 'ends') group = [];
+    if (head.slur === 'begins') [group, fromX] = [[head], head.x];
+    else if (head.slur !== null) {
+      if (group.length === 0) fromX = ends?.left ?? null;
+      group.push(head);
+    }
+    if (head.slur === 'ends' && fromX !== null && fromX < head.x) curves.push(slurOver(group, fromX, head.x));
+    if (head.slur === null || head.slur === 'ends') [group, fromX] = [[], null];
   }
+  if (ends && fromX !== null && group.length > 0) curves.push(slurOver(group, fromX, ends.right));
   return curves;
 }
 
-function slurOver(group: readonly Head[]): Curve {
+function slurOver(group: readonly Head[], fromX: number, toX: number): Curve {
   const above = group.some((head) => !head.stemUp);
   const edges = group.map((head) => (above ? (head.stemUp ? head.top - 3 : head.y - 10) : head.y + 10));
-  const first = group[0];
-  const last = group[group.length - 1];
   const fromY = edges[0] ?? 0;
   const toY = edges[edges.length - 1] ?? 0;
-  const fromX = first?.x ?? 0;
-  const toX = last?.x ?? 0;
   const rise = 8 + Math.min(14, (toX - fromX) / 14);
   const controlY = above ? Math.min(...edges) - rise : Math.max(...edges) + rise;
   return { kind: 'slur', above, fromX, fromY, toX, toY, controlY };
 }
 
-function tiesOf(heads: readonly Head[]): readonly Curve[] {
+/** How far a tie that comes from the system before reaches back from its head, px, at most to the end of the system. */
+const TIE_BACK = 24;
+
+function tiesOf(heads: readonly Head[], ends: SystemEnds | null): readonly Curve[] {
   return heads.flatMap((head, order): Curve[] => {
-    const next = heads[order + 1];
-    if (!head.tiedToNext || next?.tiedFromBefore !== true) return [];
-    const above = !head.stemUp;
-    const y = head.y + (above ? -7 : 7);
-    return [{ kind: 'tie', above, fromX: head.right, fromY: y, toX: next.left, toY: y, controlY: y + (above ? -9 : 9) }];
+    const [before, next] = [heads[order - 1], heads[order + 1]];
+    const comesOver = head.tiedFromBefore && before === undefined && ends !== null;
+    const toX = next?.tiedFromBefore === true ? next.left : next === undefined && ends !== null ? ends.right : null;
+    return [
+      ...(comesOver ? [tie(head, Math.max(ends.left, head.left - TIE_BACK), head.left)] : []),
+      ...(head.tiedToNext && toX !== null ? [tie(head, head.right, toX)] : []),
+    ];
   });
+}
+
+function tie({ stemUp, y: headY }: Head, fromX: number, toX: number): Curve {
+  const above = !stemUp;
+  const y = headY + (above ? -7 : 7);
+  return { kind: 'tie', above, fromX, fromY: y, toX, toY: y, controlY: y + (above ? -9 : 9) };
 }

@@ -10,6 +10,7 @@ import {
   GraceNoteGroup,
   NoteSubGroup,
   Stave,
+  StaveModifierPosition,
   StaveNote,
   Stem,
   SVGContext,
@@ -18,7 +19,16 @@ import {
 import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol, StaffReading, TupletPlace, WrittenHead } from '#core/notation';
 import { LETTERS } from '#core/pitch';
 import { asNumber } from '#core/rhythm';
-import { clefAfter, clefBefore, STAFF_SPACE, type StaffLayout } from './layout.ts';
+import {
+  clefAfter,
+  clefBefore,
+  signatureAfter,
+  signatureBefore,
+  type SignatureSet,
+  signatureWidth,
+  STAFF_SPACE,
+  type StaffLayout,
+} from './layout.ts';
 
 /** Where one engraved head stands, px in the coordinates of the whole staff. */
 export interface Head {
@@ -98,17 +108,20 @@ export function drawMeasures(
     const last = measure.number === engraving.measures.length;
     const stave = new Stave(x, layout.staffTopY, width, { spaceAboveStaffLn: 0, spacingBetweenLinesPx: STAFF_SPACE });
     stave.setBegBarType(BarlineType.NONE).setEndBarType(last ? BarlineType.END : BarlineType.SINGLE);
-    if (index === 0) addHead(stave, engraving, measure, first);
+    const changed = signatureBefore(engraving, measure);
+    if (index === 0) addHead(stave, engraving, measure, { ...changed, meter: first ? measure.meter : changed.meter });
+    else addSignature(stave, changed, StaveModifierPosition.BEGIN);
+    if (index === measures.length - 1) addSignature(stave, signatureAfter(engraving, measure), StaveModifierPosition.END);
     const next = clefAfter(engraving, measure);
     if (next) stave.addEndClef(next.name, 'small');
-    stave.setNoteStartX(x + (index === 0 ? layout.headWidth : 0) + 12);
+    stave.setNoteStartX(x + (index === 0 ? layout.headWidth : signatureWidth(changed)) + 12);
     stave.setContext(context).draw();
     const engraved = measure.symbols.map((symbol, order) => engravedSymbol(symbol, order === 0 ? null : clefBefore(measure, order)));
     const notes = engraved.map(({ note }) => note);
-    const voice = new Voice({ numBeats: engraving.meter.beats, beatValue: engraving.meter.beatValue })
+    const voice = new Voice({ numBeats: measure.meter.beats, beatValue: measure.meter.beatValue })
       .setMode(Voice.Mode.SOFT)
       .addTickables(notes);
-    const beams = Beam.generateBeams(notes, { groups: beamGroups(engraving, measure) });
+    const beams = Beam.generateBeams(notes, { groups: beamGroups(measure) });
     new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 14);
     voice.draw(context, stave);
     for (const beam of beams) beam.setContext(context).draw();
@@ -144,10 +157,21 @@ function engravedSymbol(symbol: MeasureSymbol, newClef: Clef | null): EngravedSy
   return { note, small };
 }
 
-function addHead(stave: Stave, engraving: Engraving, measure: Measure, first: boolean): void {
+/** Clef and key at the beginning of a system; the meter only where it is new. */
+function addHead(stave: Stave, engraving: Engraving, measure: Measure, { meter }: SignatureSet): void {
   const { clef } = measure.symbols[0]?.reading ?? engraving.reading;
-  stave.addClef(clef.name).addKeySignature(MAJOR_KEYS[engraving.key.fifths + 7] ?? 'C');
-  if (first) stave.addTimeSignature(`${engraving.meter.beats}/${engraving.meter.beatValue}`);
+  stave.addClef(clef.name).addKeySignature(keyName(measure.key.fifths));
+  if (meter) stave.addTimeSignature(`${meter.beats}/${meter.beatValue}`);
+}
+
+/** What changes at a bar line. Naturals stand only where the new key has no accidentals of its own, as music is printed now. */
+function addSignature(stave: Stave, { key, meter }: SignatureSet, at: StaveModifierPosition): void {
+  if (key) stave.addKeySignature(keyName(key.fifths), key.cancels === 0 ? undefined : keyName(key.cancels), at);
+  if (meter) stave.addTimeSignature(`${meter.beats}/${meter.beatValue}`, undefined, at);
+}
+
+function keyName(fifths: number): string {
+  return MAJOR_KEYS[fifths + 7] ?? 'C';
 }
 
 function staveNote(symbol: MeasureSymbol, newClef: Clef | null): StaveNote {
@@ -188,10 +212,13 @@ function restKey({ middleSteps: steps }: Clef): string {
   return `${(LETTERS[steps % 7] ?? 'B').toLowerCase()}/${Math.floor(steps / 7)}`;
 }
 
+/** How the eighths of a measure are grouped where they are not by threes: as they are mostly counted. */
+const UNEVEN_BEATS: Readonly<Record<number, readonly number[]>> = { 5: [3, 2], 7: [2, 2, 3] };
+
 /** Beams show the beat; four eighths run over half a measure of four, as players read them. */
-function beamGroups(engraving: Engraving, measure: Measure): Fraction[] {
-  const { beats, beatValue } = engraving.meter;
-  if (beatValue === 8) return [new Fraction(3, 8)];
+function beamGroups(measure: Measure): Fraction[] {
+  const { beats, beatValue } = measure.meter;
+  if (beatValue === 8) return (UNEVEN_BEATS[beats] ?? [3]).map((eighths) => new Fraction(eighths, 8));
   if (beats * (4 / beatValue) !== 4) return [new Fraction(1, 4)];
   return [0, 1].flatMap((half) => (eighthsFill(measure, half) ? [new Fraction(1, 2)] : [new Fraction(1, 4), new Fraction(1, 4)]));
 }

@@ -1,3 +1,4 @@
+import type { Signature } from '#core/material';
 import { type Clef, type Engraving, type Measure, type MeasureSymbol, stepsOnStaff } from '#core/notation';
 
 /** Distance between two staff lines, px. */
@@ -41,6 +42,11 @@ const MEASURE_PADDING = 26;
 
 /** Room for a clef that changes within a measure, or at its end. */
 const CLEF_WIDTH = 26;
+
+/** Room for each accidental of a signature, for a meter, and round both where they change within a line. */
+const ACCIDENTAL_WIDTH = 10;
+const METER_WIDTH = 28;
+const AROUND_SIGNATURE = 14;
 
 /** Height of the rows of bow signs and of cues, where there are any. */
 const BOW_ROW = 14;
@@ -106,10 +112,12 @@ export function layoutStaff(
   measures: readonly Measure[],
   { available, first, written = NOTHING_WRITTEN }: LayoutChoice,
 ): StaffLayout {
-  const headWidth = 44 + 10 * Math.abs(engraving.key.fifths) + (first ? 28 : 0);
-  const natural = measures.map(
-    (measure, index) => measureWidth(measure) + (index === 0 ? headWidth : 0) + (clefAfter(engraving, measure) ? CLEF_WIDTH : 0),
-  );
+  const headWidth = headWidthOf(engraving, measures, first);
+  const natural = measures.map((measure, index) => {
+    const before = index === 0 ? headWidth : signatureWidth(signatureBefore(engraving, measure));
+    const after = index === measures.length - 1 ? signatureWidth(signatureAfter(engraving, measure)) : 0;
+    return measureWidth(measure) + before + after + (clefAfter(engraving, measure) ? CLEF_WIDTH : 0);
+  });
   const total = natural.reduce((sum, width) => sum + width, 0);
   const fits = (available - headWidth) / Math.max(1, total - headWidth);
   const stretch = fits < CLOSEST ? TOO_LONG_TO_FIT : Math.min(WIDEST, fits);
@@ -121,6 +129,51 @@ export function layoutStaff(
     offsets.push(right);
   }
   return { offsets, headWidth, ...rows(measures, written) };
+}
+
+function headWidthOf(engraving: Engraving, [measure]: readonly Measure[], first: boolean): number {
+  const { key } = measure ?? engraving;
+  const hasMeter = first || (measure !== undefined && signatureBefore(engraving, measure).meter !== null);
+  return 44 + ACCIDENTAL_WIDTH * Math.abs(key.fifths) + (hasMeter ? METER_WIDTH : 0);
+}
+
+/** Where the notes of a system begin and end, px. */
+export function systemEnds({ headWidth, offsets }: StaffLayout): { readonly left: number; readonly right: number } {
+  return { left: headWidth, right: (offsets[offsets.length - 1] ?? headWidth) - 4 };
+}
+
+/** What is set at a bar line where key or meter change; null for what goes on. */
+export interface SignatureSet {
+  /** The new key, with the accidentals that naturals take away: those of the key before, where the new one has none. */
+  readonly key: { readonly fifths: number; readonly cancels: number } | null;
+  /** The new meter. */
+  readonly meter: Signature['meter'] | null;
+}
+
+/** What changes with a measure. */
+export function signatureBefore({ measures }: Engraving, measure: Measure): SignatureSet {
+  return changeBetween(measures[measure.number - 2], measure);
+}
+
+/** What changes with the next measure: at the end of a system it is set there as well. */
+export function signatureAfter({ measures }: Engraving, measure: Measure): SignatureSet {
+  return changeBetween(measure, measures[measure.number]);
+}
+
+function changeBetween(before: Signature | undefined, now: Signature | undefined): SignatureSet {
+  if (!before || !now) return { key: null, meter: null };
+  const [from, { fifths }] = [before.key.fifths, now.key];
+  return {
+    key: from === fifths ? null : { fifths, cancels: fifths === 0 ? from : 0 },
+    meter: before.meter === now.meter ? null : now.meter,
+  };
+}
+
+/** How wide what is set at a bar line is, px; 0 for nothing. */
+export function signatureWidth({ key, meter }: SignatureSet): number {
+  if (!key && !meter) return 0;
+  const accidentals = key ? Math.abs(key.fifths) + Math.abs(key.cancels) : 0;
+  return AROUND_SIGNATURE + ACCIDENTAL_WIDTH * accidentals + (meter ? METER_WIDTH : 0);
 }
 
 function rows(measures: readonly Measure[], written: WrittenRows): Omit<StaffLayout, 'offsets' | 'headWidth'> {

@@ -1,11 +1,13 @@
 import { dequal } from 'dequal';
 import type { Brief } from '#core/brief';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
+import { USUAL_KEY } from '#core/brief/parts/materials';
 import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
 import { nounFor } from '#core/messages';
-import { noteLabel } from '#core/pitch';
+import { keyLabel, noteLabel } from '#core/pitch';
 import { materialLabel, wayLabel, wishLabels } from './labels.ts';
 import { variantLabels } from './line/rhythm.ts';
+import { changesText } from './line/signature.ts';
 import { type OtherSide, setupChanges } from './setup.ts';
 
 /** What the teacher decides about a piece, as far as words of its changes go. */
@@ -41,8 +43,15 @@ export function versionText(now: Decided, version: Decided): string {
 
 function materialChange(before: Brief, after: Brief): string {
   if (dequal(before.material, after.material)) return '';
-  const name = materialLabel(after);
-  return after.material.kind === 'line' && before.material.kind === 'line' ? 'the notes' : name;
+  if (after.material.kind !== 'line' || before.material.kind !== 'line') return materialLabel(after);
+  const [was, is] = [before.material, after.material];
+  return [
+    dequal(was.notes, is.notes) ? '' : 'the notes',
+    was.key === is.key ? '' : keyLabel(is.key ?? USUAL_KEY),
+    dequal(was.changes, is.changes) ? '' : changesText(is.changes),
+  ]
+    .filter((words) => words !== '')
+    .join('; ');
 }
 
 /** A part of the brief in words, when its words differ. */

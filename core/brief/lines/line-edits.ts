@@ -1,8 +1,18 @@
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
-import type { Line, LineNoteDocument, TypedNote, WrittenOrnament } from '#core/material';
-import { formatKey, formatPitch, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
-import { formatFraction, type LockedBow, type Rhythm } from '#core/rhythm';
+import {
+  keyAt,
+  type Line,
+  type LineNoteDocument,
+  measureIndexAt,
+  measuresOf,
+  signatureAt,
+  type SignatureChange,
+  type TypedNote,
+  type WrittenOrnament,
+} from '#core/material';
+import { formatKey, formatPitch, type Key, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
+import { formatFraction, type LockedBow, meterName, type Rhythm, ZERO } from '#core/rhythm';
 import { withLocks } from './locks.ts';
 import { withMarks } from './marks.ts';
 import { withPassages } from './passages.ts';
@@ -30,7 +40,12 @@ function asPlayed(brief: Brief): Brief {
   return {
     ...others,
     ...(rhythm ? { rhythm: plain } : {}),
-    material: { kind: 'line', key: formatKey(line.value.key), notes: documentsOf(line.value) },
+    material: {
+      kind: 'line',
+      key: formatKey(line.value.key),
+      notes: documentsOf(line.value),
+      ...(brief.material.kind === 'line' && brief.material.changes ? { changes: brief.material.changes } : {}),
+    },
   };
 }
 
@@ -119,12 +134,42 @@ export function withBow(brief: Brief, from: number, to: number, slurred: boolean
   );
 }
 
-/** The notes `from` to `to` as a line of their own, with what was locked and written there. It begins with a measure. */
+/**
+ * The notes `from` to `to` as a line of their own, with what was locked and written there, in the key and meter they stand in. It
+ * begins with a measure; what changes on the way changes as many measures on.
+ */
 export function partOf(brief: Brief, from: number, to: number): Brief {
   const { rhythm, ...others } = asPlayed(brief);
   const { pickUp: _, ...plain } = rhythm ?? {};
-  const edited = changed(rhythm ? { ...others, rhythm: plain } : others, (notes) => notes.slice(from, to + 1));
+  const cut = inItsSignature(rhythm ? { ...others, rhythm: plain } : others, brief, from);
+  const edited = changed(cut, (notes) => notes.slice(from, to + 1));
   return renumbered(edited, (note) => (note >= from && note <= to ? note - from : null));
+}
+
+/** A part of a line with the signature of its first note, and the changes after it, counted from the measure it stands in. */
+function inItsSignature(part: Brief, whole: Brief, from: number): Brief {
+  const line = readMaterial(whole.material, whole.rhythm);
+  if (!line.ok || part.material.kind !== 'line' || line.value.changes.length === 0) return part;
+  const { key, meter } = signatureAt(line.value, from);
+  const { changes: before = [], ...material } = part.material;
+  const changes = changesAfter(before, measureOf(line.value, from));
+  const named = meterName(meter);
+  return {
+    ...part,
+    rhythm: { ...part.rhythm, ...(named ? { meter: named } : {}) },
+    material: { ...material, key: formatKey(key), ...(changes.length > 0 ? { changes } : {}) },
+  };
+}
+
+/** The changes that come after a measure, counted so that it is the first. */
+function changesAfter(changes: readonly SignatureChange[], first: number): SignatureChange[] {
+  return changes.filter(({ measure }) => measure > first).map((change) => ({ ...change, measure: change.measure - first + 1 }));
+}
+
+/** The measure that a note of a line stands in, as the page counts it. */
+function measureOf(line: Line, index: number): number {
+  const measures = measuresOf(line);
+  return measures[measureIndexAt(measures, line.notes[index]?.onset ?? ZERO)]?.number ?? 1;
 }
 
 /** How a note's pitches move: by letters of the key or by semitones. */
@@ -139,13 +184,13 @@ export interface PitchMove {
 export function withPitchesMoved(brief: Brief, from: number, to: number, { by, up }: PitchMove): Brief {
   const line = readMaterial(brief.material, brief.rhythm);
   if (!line.ok) return brief;
-  const { key } = line.value;
-  const semitone = (pitch: Pitch): Pitch => pitchInKey(semitonesOf(pitch) + (up ? 1 : -1), key);
-  const moved = (pitch: Pitch): Pitch => (by === 'letter' ? nextInKey(pitch, key, up) : semitone(pitch));
+  const moved = (pitch: Pitch, key: Key): Pitch =>
+    by === 'letter' ? nextInKey(pitch, key, up) : pitchInKey(semitonesOf(pitch) + (up ? 1 : -1), key);
   return changed(brief, (notes) =>
     notes.map((note, index) => {
       if ('rest' in note || index < from || index > to) return note;
-      return { ...note, pitches: note.pitches.flatMap(pitchOfText).map(moved).map(formatPitch) };
+      const key = keyAt(line.value, index);
+      return { ...note, pitches: note.pitches.flatMap(pitchOfText).map((pitch) => formatPitch(moved(pitch, key))) };
     }),
   );
 }

@@ -1,5 +1,6 @@
 import type { Brief } from '#core/brief';
-import type { LineNoteDocument } from '#core/material';
+import { readMaterial } from '#core/brief/parts/materials';
+import { keyAt, type LineNoteDocument } from '#core/material';
 import { formatPitch, keyOfSignature, parseKey, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { withNote, withNotesInserted, writtenOut } from './line-edits.ts';
 import { withLocks } from './locks.ts';
@@ -22,7 +23,8 @@ export interface PlayedIn {
  * @param duration a fraction of a whole note
  */
 export function withPlayed(brief: Brief, after: number, semitones: number | null, duration: string): PlayedIn {
-  const played: LineNoteDocument = semitones === null ? { rest: true, duration } : { pitches: [spelled(brief, semitones)], duration };
+  const played: LineNoteDocument =
+    semitones === null ? { rest: true, duration } : { pitches: [spelled(brief, semitones, after)], duration };
   return { brief: withNotesInserted(brief, after + 1, [played]), note: after + 1 };
 }
 
@@ -31,7 +33,7 @@ export function withPlayedTogether(brief: Brief, note: number, semitones: number
   const { material } = writtenOut(brief);
   const there = material.kind === 'line' ? material.notes[note] : undefined;
   if (!there || 'rest' in there || there.pitches.length > 1) return brief;
-  const pitches = [...there.pitches, spelled(brief, semitones)];
+  const pitches = [...there.pitches, spelled(brief, semitones, note)];
   return withNote(brief, note, { pitches: pitches.toSorted((one, other) => soundOf(one) - soundOf(other)) });
 }
 
@@ -40,15 +42,18 @@ export function newLine(brief: Brief, semitones: number, duration: string): Play
   const { material } = writtenOut(brief);
   const { lockedBows: _, ...rhythm } = brief.rhythm ?? {};
   const bare = withPassages(withMarks(withLocks({ ...brief, rhythm }, []), []), []);
-  const notes: LineNoteDocument[] = [{ pitches: [spelled(brief, semitones)], duration }];
+  const notes: LineNoteDocument[] = [{ pitches: [spelled(brief, semitones, -1)], duration }];
   const key = material.kind === 'line' && material.key !== undefined ? { key: material.key } : {};
   return { brief: { ...bare, material: { kind: 'line', ...key, notes } }, note: 0 };
 }
 
-function spelled(brief: Brief, semitones: number): string {
+/** As the key spells it that a note stands in; −1 for the key the line begins in. */
+function spelled(brief: Brief, semitones: number, note: number): string {
   const { material } = writtenOut(brief);
+  const line = readMaterial(brief.material, brief.rhythm);
   const named = material.kind === 'line' && material.key !== undefined ? parseKey(material.key) : null;
-  const key = named?.ok ? named.value : keyOfSignature(0, 'major');
+  const begins = named?.ok ? named.value : keyOfSignature(0, 'major');
+  const key = line.ok && note >= 0 ? keyAt(line.value, note) : begins;
   if (!key) throw new RangeError('No signature has a key');
   return formatPitch(pitchInKey(semitones, key));
 }

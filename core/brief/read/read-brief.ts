@@ -8,6 +8,7 @@ import { type PlayerHand, presetHand } from '#core/hand/reach';
 import { placesMm } from '#core/instrument';
 import type { Line } from '#core/material';
 import { limitIssue } from '#core/messages';
+import type { Key } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { changedWeights, mixedWeights, type Weights, weightsFor } from '#core/weights';
 import type { Brief } from '../schema/brief.ts';
@@ -35,7 +36,9 @@ export interface Task extends ReadPlayer {
   readonly wishes: Wishes;
   /** What everything costs, as purpose and wishes have it. */
   readonly weights: Weights;
-  /** Where the key of the line puts the letters on the strings. */
+  /** The key the line begins in. */
+  readonly key: Key;
+  /** Where that key puts the letters on the strings. */
   readonly keyed: KeyedStrings;
   /** mm from the nut by whole semitone. */
   readonly placesMm: readonly number[];
@@ -58,6 +61,7 @@ export function readBrief(brief: Brief): Reading<Task> {
     brief,
     doubleStopHand: playerHand ?? presetHand('large', instrument),
     line: line.value,
+    key: line.value.key,
     keyed: keyedStrings(instrument, line.value.key),
     placesMm: placesMm(instrument.stringLengthMm, instrument.highestSemitone + 1),
     tempo: brief.tempo ?? null,

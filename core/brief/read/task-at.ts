@@ -1,20 +1,29 @@
 import { preferredWeights } from '#core/brief/parts/rules';
+import { keyedStrings } from '#core/hand';
+import { changeBefore } from '#core/material';
 import type { Task } from './read-brief.ts';
 import type { ReadPassage } from './read-passages.ts';
 
 /**
- * The task as it stands at each note of its line: with the limits and the weights of the passages the note lies in. Notes for
- * which the same is asked share one task; where nothing more is asked it is the task itself.
+ * The task as it stands at each note of its line: in the key of the note, with the limits and the weights of the passages it lies in.
+ * Notes for which the same is asked share one task; where nothing more is asked it is the task itself.
  */
 export function taskAt(task: Task): (index: number) => Task {
-  const known = new Map<string, Task>([['', task]]);
+  const known = new Map<string, Task>([['-1', task]]);
   return (index) => {
     const here = task.stretches.filter(({ from, to }) => index >= from && index <= to);
-    const key = here.map((passage) => task.stretches.indexOf(passage)).join(' ');
-    const found = known.get(key) ?? here.reduce(withinPassage, task);
-    known.set(key, found);
+    const change = changeBefore(task.line, index);
+    const name = [change, ...here.map((passage) => task.stretches.indexOf(passage))].join(' ');
+    const found = known.get(name) ?? here.reduce(withinPassage, inKeyOf(task, change));
+    known.set(name, found);
     return found;
   };
+}
+
+/** The task in the key that holds from a change on. */
+function inKeyOf(task: Task, change: number): Task {
+  const key = task.line.changes[change]?.key;
+  return key === undefined || key === task.key ? task : { ...task, key, keyed: keyedStrings(task.instrument, key) };
 }
 
 function withinPassage(task: Task, { limits, wishes }: ReadPassage): Task {

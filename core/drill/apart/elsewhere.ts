@@ -1,3 +1,4 @@
+import { keyAt } from '#core/material';
 import { readBrief } from '#core/brief';
 import { waysToPlay, type WayToPlay } from '#core/fit';
 import { formatKey } from '#core/pitch';
@@ -24,7 +25,7 @@ export function samePlaceElsewhere(plan: Plan, index: number, { stops: [stop], p
   );
   const upward = others.toSorted((one, other) => order(one.position.label) - order(other.position.label));
   const player = drillFor(plan.brief);
-  const key = formatKey(plan.line.key);
+  const key = formatKey(keyAt(plan.line, index));
   return upward.find((way) => isPlayed(drillBrief(player, key, [underOtherFinger(stop.pitch, way)]))) ?? null;
 }
 

@@ -1,6 +1,6 @@
+import { keyAt, measureIndexAt, measuresOf } from '#core/material';
 import { DEFAULT_RHYTHM, withLock, lockOf, partOf } from '#core/brief/lines';
 import type { Brief } from '#core/brief';
-import { asNumber } from '#core/rhythm';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
 import type { MeasuresOfPiece } from '../families/request.ts';
@@ -81,7 +81,7 @@ function briefOf(name: StageName, ends: Ends): Brief {
     case 'slide':
     case 'lighter':
     case 'ghost':
-      return drillBrief(drillFor(plan.brief), formatKey(plan.line.key), written(name, ends));
+      return drillBrief(drillFor(plan.brief), formatKey(keyAt(plan.line, shift.to)), written(name, ends));
     case 'rhythm':
       return excerpt(plan, shift.from, shift.to);
     case 'neighbours':
@@ -170,11 +170,8 @@ const MOST_NOTES_AROUND = 200;
 
 /** The first and the last note of the measure before a shift, those it lies in, and the one after. */
 function measuresAround({ line }: Plan, { from, to }: Shift): readonly [number, number] {
-  const length = line.meter.beats / line.meter.beatValue;
-  const measures = line.notes.map(({ onset }) => Math.floor(asNumber(onset) / length + TINY));
+  const inOrder = measuresOf(line);
+  const measures = line.notes.map(({ onset }) => measureIndexAt(inOrder, onset));
   const [first, last] = [(measures[from] ?? 0) - 1, (measures[to] ?? 0) + 1];
   return [measures.findIndex((measure) => measure >= first), measures.findLastIndex((measure) => measure <= last)];
 }
-
-/** Onsets are exact fractions; their quotient may fall a hair short of a whole number. */
-const TINY = 1e-9;

@@ -1,3 +1,4 @@
+import { keyAt } from '#core/material';
 import { checkedNote, instrumentOf } from '#core/fit';
 import { checksOf } from '#core/intonation';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
@@ -24,7 +25,7 @@ const QUARTER = '1/4';
  */
 export function loopOf(plan: Plan, notes: readonly number[], how: LoopHow): Drill {
   const { measures, altered } = loopWritten(plan, notes, how);
-  return { brief: drillBrief(playedSo(drillFor(plan.brief), how), formatKey(plan.line.key), measures.flat()), altered };
+  return { brief: drillBrief(playedSo(drillFor(plan.brief), how), formatKey(keyAt(plan.line, notes[0] ?? 0)), measures.flat()), altered };
 }
 
 /** A player whose fingers stay down or are lifted as a loop has it. */

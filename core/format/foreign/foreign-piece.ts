@@ -2,11 +2,12 @@ import type { Brief, Lock, Mark } from '#core/brief';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type InstrumentKind, readInstrument } from '#core/instrument';
-import type { LineNoteDocument, TypedNote } from '#core/material';
+import { type LineNoteDocument, type TypedNote } from '#core/material';
 import { type Issue, lineIssue } from '#core/messages';
 import { formatPitch, samePitch, semitonesOf } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { addFractions, compareFractions, formatFraction, fraction, isPlain, METERS, subtractFractions, ZERO } from '#core/rhythm';
+import { addFractions, formatFraction, isPlain } from '#core/rhythm';
+import { changesOf, meterAndPickUp } from './changes.ts';
 import { type ChosenEvent, type ChosenMusic, chosenMusic, type Wanted } from './chosen.ts';
 import { countLeftOut, type LeftOut, type LeftOutCount } from './left-out.ts';
 import type { ForeignNote, ForeignScore } from './score.ts';
@@ -31,7 +32,7 @@ export interface ForeignPiece {
 
 /**
  * What was chosen of a score as a brief: one voice with its rhythm, slurs, ties joined, grace notes, ornaments, accents, harmonics and
- * bow signs, in the key and meter in which it begins. Of more than two notes at once the two highest stay. Refuses what has no note,
+ * bow signs, with its changes of key and meter. Of more than two notes at once the two highest stay. Refuses what has no note,
  * and a length that cannot be written.
  */
 export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading<ForeignPiece> {
@@ -47,8 +48,15 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
   const line = slurred(grace.kept);
   const [first] = music.measures;
   const fingered = lockedFingers(line, choice, fingeringsHold(score, choice));
-  const material = { kind: 'line' as const, key: first?.key ?? 'C major', notes: line.map((event) => documentOf(event, choice.octaves)) };
-  const rhythm = { ...DEFAULT_RHYTHM, ...meterAndPickUp(music) };
+  const begins = meterAndPickUp(music.measures);
+  const changed = changesOf(music.measures, begins);
+  const material = {
+    kind: 'line' as const,
+    key: first?.key ?? 'C major',
+    notes: line.map((event) => documentOf(event, choice.octaves)),
+    ...(changed.changes.length > 0 ? { changes: [...changed.changes] } : {}),
+  };
+  const rhythm = { ...DEFAULT_RHYTHM, ...begins };
   const written = readMaterial(material, rhythm);
   if (!written.ok) return { ok: false, issues: written.issues.map((issue) => inItsMeasure(issue, line)) };
   return goodReading({
@@ -62,7 +70,7 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
     },
     leftOut: countLeftOut([
       ...music.leftOut,
-      ...changesIn(music),
+      ...changed.leftOut,
       ...grace.dropped,
       ...line.flatMap(({ note }): readonly LeftOut[] => (note && note.pitches.length > 2 ? ['larger-chords'] : [])),
       ...fingered.dropped,
@@ -237,50 +245,4 @@ function marksOf(line: readonly Slurred[]): Pick<Brief, 'marks'> {
 function tempoOf({ measures }: ChosenMusic): Pick<Brief, 'tempo'> {
   const tempo = measures.find((measure) => measure.tempo !== null)?.tempo;
   return tempo == null ? {} : { tempo };
-}
-
-/** The meter in which it begins, and what comes before its first bar line: a first measure that is not full. */
-function meterAndPickUp({ measures }: ChosenMusic): { readonly meter?: (typeof METERS)[number]; readonly pickUp?: string } {
-  const [first] = measures;
-  if (!first) return {};
-  const meter = METERS.find((each) => each === first.meter);
-  const isShort = compareFractions(first.length, ZERO) > 0 && compareFractions(first.length, meter ? first.full : fraction(1, 1)) < 0;
-  return { ...(meter ? { meter } : {}), ...(isShort && measures.length > 1 ? { pickUp: formatFraction(first.length) } : {}) };
-}
-
-/** What changes on the way and cannot change in a piece. */
-function changesIn({ measures }: ChosenMusic): readonly LeftOut[] {
-  const [first] = measures;
-  const changes = (
-    differ: (one: (typeof measures)[number], other: (typeof measures)[number]) => boolean,
-    what: LeftOut,
-  ): readonly LeftOut[] =>
-    measures.flatMap((measure, index) => {
-      const before = measures[index - 1];
-      return before && differ(before, measure) ? [what] : [];
-    });
-  const tempos = measures.filter(({ tempo }) => tempo !== null).length;
-  return [
-    ...changes((one, other) => one.key !== other.key, 'key-changes'),
-    ...changes((one, other) => one.meter !== other.meter, 'meter-changes'),
-    ...Array.from({ length: Math.max(0, tempos - 1) }, (): LeftOut => 'tempo-changes'),
-    ...(first && !METERS.some((each) => each === first.meter) ? (['unusual-meter'] as const) : []),
-    ...irregular(measures),
-  ];
-}
-
-/** Where the meter stays: measures that begin between the bar lines of the piece, and that no shorter one before them puts right. */
-function irregular(measures: ChosenMusic['measures']): readonly LeftOut[] {
-  const [first] = measures;
-  if (!first || measures.some(({ meter }) => meter !== first.meter)) return [];
-  let time = subtractFractions(first.full, first.length);
-  const offGrid = measures.map((measure) => {
-    const [here, { full }] = [time, first];
-    time = addFractions(time, compareFractions(measure.length, ZERO) > 0 ? measure.length : measure.full);
-    return (here.numerator * full.denominator) % (here.denominator * full.numerator) !== 0;
-  });
-  // A measure in two parts, as at a repeat, begins once between the bar lines and is right again with the next.
-  return offGrid.flatMap((off, index): readonly LeftOut[] =>
-    index > 0 && off && (offGrid[index + 1] ?? true) ? ['irregular-measures'] : [],
-  );
 }

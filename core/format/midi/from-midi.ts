@@ -13,27 +13,48 @@ import { endOf, type Grid, type GridNote, quantised } from './quantise.ts';
 import { MIDI_ABOVE, type MidiSong, type MidiTrack } from './song.ts';
 
 /**
- * A MIDI file as parts that can be chosen from, its notes set to a grid and spelled by the key that it names, else by the one in which
- * most of its notes lie. A note that still sounds when the next begins ends there; several that begin together are one chord.
+ * A MIDI file as parts that can be chosen from, its notes set to a grid and spelled by the keys that it names, else by the one in which
+ * most of its notes lie. A note that still sounds when the next begins ends there; several that begin together are one chord. What
+ * begins within its first measure begins with a pick-up.
  */
 export function fromMidi(song: MidiSong, grid: Grid): ForeignScore {
-  const key = keyOf(song);
+  const key = keysOf(song);
   return { title: null, parts: song.tracks.map((track) => partOf(track, song, key, grid)) };
 }
 
-function partOf(track: MidiTrack, song: MidiSong, key: Key, grid: Grid): ForeignPart {
+/** The key that holds at a moment, in whole notes. */
+type KeyAt = (moment: Fraction) => Key;
+
+function keysOf(song: MidiSong): KeyAt {
+  const begins = keyOf(song);
+  const named = song.keys.flatMap(({ at, fifths, minor }) => {
+    const key = keyOfSignature(fifths, minor ? 'minor' : 'major');
+    return key ? [{ from: fraction(at, 4 * song.ticksPerQuarter), key }] : [];
+  });
+  return (moment) => named.findLast(({ from }) => compareFractions(from, moment) <= 0)?.key ?? begins;
+}
+
+function partOf(track: MidiTrack, song: MidiSong, key: KeyAt, grid: Grid): ForeignPart {
   const notes = track.isPercussion ? [] : quantised(track.notes, song.ticksPerQuarter, grid).notes;
   const { events, overlaps } = oneAfterOther(notes, key);
   const end = events.reduce((latest, event) => later(latest, endsAt(event)), ZERO);
   const bars = barsOf(song, end);
   const inBars = byBar(events, bars);
-  const measures = bars.map((bar, order) => measureOf(bar, { order, inside: inBars[order] ?? [], key, song }));
+  const measures = bars.map((bar, order) => {
+    const inside = inBars[order] ?? [];
+    return measureOf(order === 0 && bars.length > 1 ? fromFirstNote(bar, inside) : bar, { order, inside, key, song });
+  });
   const leftOut = Array.from({ length: overlaps }, () => ({ what: 'overlaps' as LeftOut, voice: null }));
   return {
     name: track.name,
     kind: 'violin',
     measures: measures.map((measure, order) => (order === 0 ? { ...measure, leftOut: [...measure.leftOut, ...leftOut] } : measure)),
   };
+}
+
+/** A bar from where something begins in it: a silent one stays as it is. */
+function fromFirstNote(bar: Bar, [first]: readonly Sounding[]): Bar {
+  return first ? { ...bar, from: first.onset, length: subtractFractions(bar.length, first.onset) } : bar;
 }
 
 /** What sounds in each bar; an event that goes over a bar line is in both. */
@@ -69,7 +90,7 @@ interface Sounding {
 }
 
 /** Chords one after the other: each ends where the next begins at the latest. */
-function oneAfterOther(notes: readonly GridNote[], key: Key): { readonly events: readonly Sounding[]; readonly overlaps: number } {
+function oneAfterOther(notes: readonly GridNote[], key: KeyAt): { readonly events: readonly Sounding[]; readonly overlaps: number } {
   const chords: GridNote[][] = [];
   for (const note of notes) {
     const last = chords[chords.length - 1];
@@ -85,7 +106,7 @@ function oneAfterOther(notes: readonly GridNote[], key: Key): { readonly events:
     const cut = next !== undefined && compareFractions(ends, next) > 0;
     if (cut) overlaps += 1;
     const duration = subtractFractions(cut ? next : ends, first.onset);
-    const pitches = [...new Set(chord.map((note) => note.key))].map((each) => pitchInKey(Math.max(0, each - MIDI_ABOVE), key));
+    const pitches = [...new Set(chord.map((note) => note.key))].map((each) => pitchInKey(Math.max(0, each - MIDI_ABOVE), key(first.onset)));
     return [{ onset: first.onset, duration, pitches }];
   });
   return { events, overlaps };
@@ -95,6 +116,8 @@ function oneAfterOther(notes: readonly GridNote[], key: Key): { readonly events:
 interface Bar {
   readonly from: Fraction;
   readonly length: Fraction;
+  /** How long it is by its meter. */
+  readonly full: Fraction;
   readonly meter: string;
 }
 
@@ -105,7 +128,7 @@ function barsOf({ meters, ticksPerQuarter }: MidiSong, end: Fraction): readonly 
   do {
     const now = meters.findLast(({ at }) => compareFractions(fraction(at, 4 * ticksPerQuarter), from) <= 0) ?? { beats: 4, beatValue: 4 };
     const length = fraction(now.beats, now.beatValue);
-    bars.push({ from, length, meter: `${now.beats}/${now.beatValue}` });
+    bars.push({ from, length, full: length, meter: `${now.beats}/${now.beatValue}` });
     from = addFractions(from, length);
   } while (compareFractions(from, end) < 0 && bars.length < MOST_BARS);
   return bars;
@@ -118,26 +141,30 @@ interface SongAround {
   readonly order: number;
   /** What sounds in it. */
   readonly inside: readonly Sounding[];
-  readonly key: Key;
+  readonly key: KeyAt;
   readonly song: MidiSong;
 }
 
-function measureOf({ from, length, meter }: Bar, { order, inside, key, song }: SongAround): ForeignMeasure {
+function measureOf({ from, length, full, meter }: Bar, { order, inside, key, song }: SongAround): ForeignMeasure {
   const to = addFractions(from, length);
   const [tempo] = song.tempos.filter(({ at }) => isIn(fraction(at, 4 * song.ticksPerQuarter), from, to));
   return {
     label: String(order + 1),
-    full: length,
+    full,
     length,
-    key: formatKey(key),
+    key: formatKey(key(from)),
     meter,
     tempo: tempo ? Math.min(400, Math.max(20, Math.round(tempo.quartersPerMinute))) : null,
     repeat: NO_REPEAT,
     events: inside.map((event) => cutTo(event, from, to)),
     leftOut: song.keys
-      .filter(({ at }) => at > 0 && isIn(fraction(at, 4 * song.ticksPerQuarter), from, to))
+      .filter(({ at }) => at > 0 && isWithin(fraction(at, 4 * song.ticksPerQuarter), from, to))
       .map(() => ({ what: 'key-changes', voice: null })),
   };
+}
+
+function isWithin(moment: Fraction, from: Fraction, to: Fraction): boolean {
+  return compareFractions(moment, from) > 0 && compareFractions(moment, to) < 0;
 }
 
 function isIn(moment: Fraction, from: Fraction, to: Fraction): boolean {

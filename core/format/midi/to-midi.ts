@@ -26,12 +26,14 @@ export function toMidi(name: string, { brief, line }: Plan): MidiSong {
       key: semitonesOf(pitch) + MIDI_ABOVE,
     }));
   });
+  const changes = line.changes.map(({ onset, key, meter }) => ({ at: ticksOf(asNumber(onset)), key, meter }));
+  const signatures = [{ at: 0, key: line.key, meter: line.meter }, ...changes];
   return {
     ticksPerQuarter: DIVISIONS,
     tracks: [{ name, isPercussion: false, notes }],
     tempos: [{ at: 0, quartersPerMinute: brief.tempo ?? USUAL_TEMPO }],
-    meters: [{ at: 0, beats: line.meter.beats, beatValue: line.meter.beatValue }],
-    keys: [{ at: 0, fifths: line.key.fifths, minor: line.key.mode === 'minor' }],
+    meters: signatures.map(({ at, meter }) => ({ at, ...meter })),
+    keys: signatures.map(({ at, key: { fifths, mode } }) => ({ at, fifths, minor: mode === 'minor' })),
   };
 }
 

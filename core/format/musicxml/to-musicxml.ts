@@ -11,7 +11,7 @@ import {
   type MeasureSymbol,
   type StaffReading,
 } from '#core/notation';
-import type { WrittenOrnament } from '#core/material';
+import type { Signature, WrittenOrnament } from '#core/material';
 import { pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { DIVISIONS } from '../divisions.ts';
@@ -55,7 +55,7 @@ export function toMusicXml(name: string, plan: Plan): XmlElement {
 function measureElement(measure: Measure, engraving: Engraving, plan: Plan, readings: readonly StaffReading[]): XmlElement {
   const first = measure.number === 1;
   const last = measure.number === engraving.measures.length;
-  const head = first ? [attributes(engraving, plan.brief.instrument.kind), ...tempoDirection(plan)] : [];
+  const head = first ? [attributes(engraving, plan.brief.instrument.kind), ...tempoDirection(plan)] : changedSignature(measure, engraving);
   const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
   const symbols = measure.symbols.flatMap((symbol, order) => {
     const before = first && order === 0 ? { ...engraving.reading, octaveLine: false } : readings[order];
@@ -63,6 +63,24 @@ function measureElement(measure: Measure, engraving: Engraving, plan: Plan, read
   });
   const end = last && readings[readings.length - 1]?.octaveLine === true ? [octaveShift('stop')] : [];
   return element('measure', [...head, ...symbols, ...end, ...tail], measureNumber(measure, engraving));
+}
+
+/** What key and meter become with a measure; nothing where both go on. */
+function changedSignature(measure: Measure, { measures }: Engraving): readonly XmlElement[] {
+  const before = measures[measure.number - 2];
+  const changed = [
+    ...(before && before.key !== measure.key ? [keyElement(measure)] : []),
+    ...(before && before.meter !== measure.meter ? [timeElement(measure)] : []),
+  ];
+  return changed.length > 0 ? [element('attributes', changed)] : [];
+}
+
+function keyElement({ key: { fifths, mode } }: Signature): XmlElement {
+  return element('key', [element('fifths', String(fifths)), element('mode', mode)]);
+}
+
+function timeElement({ meter: { beats, beatValue } }: Signature): XmlElement {
+  return element('time', [element('beats', String(beats)), element('beat-type', String(beatValue))]);
 }
 
 /** A pick-up is measure 0, and counts for none. */
@@ -93,8 +111,8 @@ function attributes(engraving: Engraving, kind: InstrumentKind): XmlElement {
   const transpose = [element('diatonic', '0'), element('chromatic', '0'), element('octave-change', String(-octaves))];
   return element('attributes', [
     element('divisions', String(DIVISIONS)),
-    element('key', [element('fifths', String(engraving.key.fifths)), element('mode', engraving.key.mode)]),
-    element('time', [element('beats', String(engraving.meter.beats)), element('beat-type', String(engraving.meter.beatValue))]),
+    keyElement(engraving),
+    timeElement(engraving),
     clefElement(engraving.reading.clef),
     ...(octaves > 0 ? [element('transpose', transpose)] : []),
   ]);

@@ -1,4 +1,4 @@
-import type { Task } from '#core/brief';
+import { type Task, taskAt } from '#core/brief';
 import type { StringStop } from '#core/hand';
 import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, type Pitch, pitchAt, pitchInKey, stepsOf } from '#core/pitch';
@@ -55,6 +55,7 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
   const diagonals = diagonalsOf(task, placed);
   const begins = new Set(stays.map((stay) => stay.from));
   const order = new Map(placed.map((note, position) => [note.index, position]));
+  const at = taskAt(task);
   return task.line.notes.map((_, index): PlannedNote => {
     const position = order.get(index);
     const note = position === undefined ? undefined : placed[position];
@@ -63,10 +64,10 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
     return {
       kind: 'note',
       stops: stopsOf(task, note),
-      partner: partnerOf(task, note),
+      partner: partnerOf(at(index), note),
       anchor: placement.anchor,
       shape: placement.shape,
-      position: positionOf(task, placement),
+      position: positionOf(at(index), placement),
       firstFinger: firsts[position] ?? null,
       diagonal: diagonals[position] ?? null,
       fingerPlace: task.hand.fingerPlace(placement),
@@ -94,9 +95,9 @@ function partnerOf(task: Task, { note, placement }: PlacedNote): Partner | null 
 }
 
 /** A place on a string as it is spelled, or as the key spells it where that would need a threefold accidental. */
-function pitchOnString({ instrument, line }: Task, { stringIndex, semitonesAboveOpen, letterSteps }: StringStop): Pitch {
+function pitchOnString({ instrument, key }: Task, { stringIndex, semitonesAboveOpen, letterSteps }: StringStop): Pitch {
   const { open, semitones } = stringOf(instrument, stringIndex);
-  return pitchAt(stepsOf(open) + letterSteps, semitones + semitonesAboveOpen) ?? pitchInKey(semitones + semitonesAboveOpen, line.key);
+  return pitchAt(stepsOf(open) + letterSteps, semitones + semitonesAboveOpen) ?? pitchInKey(semitones + semitonesAboveOpen, key);
 }
 
 function stopOf(task: Task, pitch: Pitch, stop: StringStop): Stop {

@@ -1,21 +1,24 @@
-import type { Task } from '#core/brief';
+import { type Task, taskAt } from '#core/brief';
 import { stringOf } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import type { PlacedNote } from '#core/solve';
 import { positionOf } from './position-of.ts';
 import type { Landmark } from './types/stay.ts';
 
-/** Where every tonic of the line lies: the places to remember, above all where each octave ends on another finger. */
+/** Where every tonic of the line lies, of the key that each note stands in: the places to remember, above all where each octave ends on another finger. */
 export function landmarksOf(task: Task, placed: readonly PlacedNote[]): readonly Landmark[] {
   const { instrument } = task;
-  const { tonic } = task.line.key;
+  const at = taskAt(task);
   return placed
-    .filter(({ note }) => note.pitch.letter === tonic.letter && note.pitch.alteration === tonic.alteration)
+    .filter(({ index, note: { pitch } }) => {
+      const { tonic } = at(index).key;
+      return pitch.letter === tonic.letter && pitch.alteration === tonic.alteration;
+    })
     .map(({ index, note, placement }) => ({
       note: index,
       pitch: formatPitch(note.pitch),
       string: stringOf(instrument, placement.stringIndex).number,
       finger: placement.finger,
-      position: positionOf(task, placement),
+      position: positionOf(at(index), placement),
     }));
 }

@@ -1,3 +1,4 @@
+import { keyAt } from '#core/material';
 import { parseAsInteger, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
 import { readPlayer } from '#core/brief';
@@ -86,10 +87,10 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
   const go = (next: PartName): void => void setAddress({ part: next });
   const writer = useWriter(() => go('write'));
   const [like, setLike] = useState<ShiftClass | null>(null);
-  const key = formatKey(plan.line.key);
   const place = useMemo(() => readPlayer(plan.brief), [plan]);
   if (!place.ok) return null;
-  const writeFor = (asks: DrillFamily, note: number): void => writer.ask({ key, asks, variant: PLAIN_VARIANT }, note);
+  const writeFor = (asks: DrillFamily, note: number): void =>
+    writer.ask({ key: formatKey(keyAt(plan.line, note)), asks, variant: PLAIN_VARIANT }, note);
   return (
     <>
       <PartTabs label="Drills" names={PARTS} nameOf={(name) => PART_LABELS[name]} chosen={part} onChoose={go} />
@@ -121,7 +122,7 @@ function DrillParts({ plan }: { readonly plan: Plan }) {
         <FindPart
           brief={plan.brief}
           place={place.value}
-          musicKey={key}
+          musicKey={formatKey(plan.line.key)}
           like={like}
           onLike={setLike}
           onOpen={(found) => writer.ask(found, null)}

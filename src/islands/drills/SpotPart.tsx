@@ -1,3 +1,4 @@
+import { keyAt } from '#core/material';
 import { useState } from 'react';
 import { type DrillFamily, drillOfSpot, type HotSpot, loopAsked, PLAIN_VARIANT } from '#core/drill';
 import { formatKey } from '#core/pitch';
@@ -87,7 +88,7 @@ function Loop({ plan, spot, onTakeApart, onWrite }: LoopProps) {
       )}
     </>
   );
-  const request = { key: formatKey(plan.line.key), asks, variant: PLAIN_VARIANT };
+  const request = { key: formatKey(keyAt(plan.line, spot.note)), asks, variant: PLAIN_VARIANT };
   return (
     <section aria-label="Its loop" className="mt-2">
       <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">

@@ -5,7 +5,7 @@ import { fingerMark, type FingerMark } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
-import { ORNAMENT_ROW, type StaffLayout } from '../../engraving/layout.ts';
+import { ORNAMENT_ROW, type StaffLayout, systemEnds } from '../../engraving/layout.ts';
 import { ACCENT_SIGN } from '../../engraving/signs.ts';
 import { type DrawnTuplet, footOf, tupletsOf } from '../../engraving/tuplets.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
@@ -16,6 +16,8 @@ interface StaffMarksProps {
   readonly marks: readonly (FingerMark | null)[];
   readonly heads: readonly Head[];
   readonly layout: StaffLayout;
+  /** The notes are a system of a page: slurs and ties go on over its ends. */
+  readonly isSystem?: boolean;
   /** Line index of the selected note. */
   readonly selected: number | null;
   /** The bows that are to have their signs; those the teacher wrote stand anyway. */
@@ -33,18 +35,27 @@ function slidingTo(plan: Plan): ReadonlySet<number> {
 }
 
 /** What stands on and around the engraved notes: slurs and ties, fingers, strings, positions. */
-export function StaffMarks({ plan, marks, heads, layout, selected, bows, fingersOnly = false, onSelect }: StaffMarksProps) {
-  const curves = curvesOf(heads);
+export function StaffMarks({
+  plan,
+  marks,
+  heads,
+  layout,
+  isSystem = false,
+  selected,
+  bows,
+  fingersOnly = false,
+  onSelect,
+}: StaffMarksProps) {
+  const curves = curvesOf(heads, isSystem ? systemEnds(layout) : null);
   const begins = heads.filter((head) => startsStay(plan, head)).map((head) => head.x);
   const written = writtenMarks(plan.brief, bows);
-  const slides = slideLinesOf(heads, slidingTo(plan));
   const marked = heads.filter((head) => !head.rest && !head.tiedFromBefore);
   return (
     <g>
       {curves.map((curve) => (
         <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
       ))}
-      {slides.map(({ to, fromX, fromY, toX, toY }) => (
+      {slideLinesOf(heads, slidingTo(plan)).map(({ to, fromX, fromY, toX, toY }) => (
         <line key={to} data-slide={to} x1={fromX} y1={fromY} x2={toX} y2={toY} strokeWidth={1.2} className="stroke-ink" />
       ))}
       {octaveLinesOf(heads).map(({ from, to }) => (

@@ -78,7 +78,7 @@ function System({ plan, engraving, marks, measures, bow, first, last }: SystemPr
     <div className="relative break-inside-avoid" style={{ width, height: layout.height + 10 }}>
       <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
       <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
-        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} selected={null} bows={bow?.bows} />
+        <StaffMarks plan={plan} marks={marks} heads={heads} layout={layout} isSystem selected={null} bows={bow?.bows} />
         {under.steps && <StepRow plan={plan} heads={heads} layout={layout} />}
         {under.fingers && <FingerLanes plan={plan} heads={heads} layout={layout} />}
         {bow && <BowLane bow={bow} heads={heads} layout={layout} />}

@@ -1,3 +1,4 @@
+import { signatureAt } from '#core/material';
 import { create } from 'zustand';
 import {
   groupsOfItem,
@@ -171,7 +172,7 @@ function soundOf({ step }: SessionRun, here: InHand): Parameters<typeof soundPra
     inTurns: along.model === 'in-turns',
     vibrato,
     countIn: model !== null,
-    droneHz: along.drone === 'none' ? null : droneHz(loaded.plan, along.drone === 'tonic' ? 'tonic' : { open: along.drone }),
+    droneHz: along.drone === 'none' ? null : droneHz(loaded.plan, along.drone === 'tonic' ? 'tonic' : { open: along.drone }, group.from),
     metronome: along.metronome ? metronomeOf(here) : null,
   };
 }
@@ -200,8 +201,8 @@ const TARGET_BEATS = 4;
 /** Quarters of a whole note. */
 const QUARTERS = 4;
 
-function metronomeOf({ loaded, rung }: InHand) {
-  const { meter } = loaded.plan.line;
+function metronomeOf({ loaded, rung, group }: InHand) {
+  const { meter } = signatureAt(loaded.plan.line, group.from);
   const { subdivision, silentMeasures } = loaded.item.along;
   // The set does not begin on the first click: a measure is counted, after a model too.
   return { tempo: rung.tempo * (meter.beatValue / QUARTERS), meter, subdivision, silentMeasures, countIn: true };

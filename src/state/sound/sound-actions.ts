@@ -77,7 +77,7 @@ async function startPlaying(asked: Passage | null = null, plan: Plan | null = pl
     const [{ droneHz, performanceOf }, { playLine }] = await Promise.all([import('#core/sound'), import('../../audio/play-line.ts')]);
     const { pace, slides, drone, countIn, metronome, loop } = { ...soundStore.getState(), ...how };
     const performance = performanceOf(plan, { from, to, pace, slides });
-    const along = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone) };
+    const along = { countIn, metronome, loop, droneHz: drone === 'none' ? null : droneHz(plan, drone, from) };
     const stop = await playLine(performance, along, { onNote: (note) => soundStore.setState({ note }), onEnd: stopPlaying });
     // It was stopped, or begun again, while it was starting.
     if (turn !== turns) return stop();

@@ -9,7 +9,11 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
   parts: ['other part', 'other parts'],
   voices: ['other voice', 'other voices'],
   measures: ['measure that was not chosen', 'measures that were not chosen'],
-  'key-changes': ['change of key', 'changes of key', 'the notes keep their pitches under the first signature'],
+  'key-changes': [
+    'change of key between bar lines',
+    'changes of key between bar lines',
+    'the notes keep their pitches under the signature before',
+  ],
   'meter-changes': ['change of meter', 'changes of meter', 'the notes keep their lengths; the bar lines are those of the first'],
   'tempo-changes': ['change of tempo', 'changes of tempo', 'the first holds'],
   'unusual-meter': ['meter that is not offered here', 'meters that are not offered here', 'the notes keep their lengths, in 4/4'],

@@ -1,5 +1,6 @@
+import { readFileSync } from 'node:fs';
 import { type Page } from '@playwright/test';
-import { beads, expect, openNewPiece, openPiece, test, typeLine } from '../bench-page.ts';
+import { beads, expect, openNewPiece, openPiece, planDrawn, saveAs, test, typeLine } from '../bench-page.ts';
 
 /** Finger numbers that touch a note head or the ink of a slur: their texts and where. */
 async function collisions(page: Page): Promise<readonly string[]> {
@@ -78,4 +79,29 @@ test('ornaments, grace notes and stopped harmonics are typed, drawn, and set at 
   await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue('A4 {D5} C5:1/2 A6**:1/4 B4tr#');
   await expect(page.getByText(/^finger \d on .* trill with finger \d on C♯5$/)).toBeVisible();
   expect(await collisions(page)).toEqual([]);
+});
+
+test('key and meter change at a measure: in the sentence, on the staff, in the file and on the sheet', async ({ page }) => {
+  await openPiece(page, 'Robin · Evening line');
+  await page.locator('[data-staff-note="6"]').click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByLabel('Key from this measure on').selectOption({ label: 'C minor' });
+  await expect(page.getByLabel('Key from measure 2')).toHaveValue('C minor');
+  await page.getByLabel('Meter from this measure on').selectOption({ label: '2/4' });
+  await expect(page.getByLabel('Meter from measure 2')).toHaveValue('2/4');
+  await planDrawn(page);
+  // One meter at the beginning, and one where it changes.
+  await expect(page.locator('.engraving .vf-timesignature')).toHaveCount(2);
+  await page.getByLabel('Key from measure 2').selectOption({ label: 'C major' });
+  await expect(page.locator('.engraving .vf-keysignature')).toHaveCount(2);
+
+  const score = await saveAs(page, 'MusicXML');
+  const text = readFileSync(await score.path(), 'utf8');
+  expect(text.match(/<fifths>(-?\d+)<\/fifths>/g)).toEqual(['<fifths>-3</fifths>', '<fifths>0</fifths>']);
+  expect(text.match(/<beats>(\d+)<\/beats>/g)).toEqual(['<beats>3</beats>', '<beats>2</beats>']);
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Key from measure 2')).toHaveValue('C minor');
+  await page.getByRole('link', { name: 'Sheet', exact: true }).click();
+  await expect(page.getByText('A line in E♭ major, then C minor', { exact: false })).toBeVisible();
 });

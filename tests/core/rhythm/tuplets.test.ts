@@ -17,7 +17,7 @@ function told(values: ReturnType<typeof writtenLengths>): readonly string[] | nu
 function lineOf(text: string) {
   const notes = parseLineText(text, '1/4', 0);
   assert.ok(notes.ok);
-  const line = readTypedLine(notes.value, 'G major', {});
+  const line = readTypedLine({ notes: notes.value, key: 'G major' }, {});
   assert.ok(line.ok, JSON.stringify(line));
   return line.value;
 }

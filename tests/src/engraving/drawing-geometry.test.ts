@@ -123,6 +123,28 @@ describe('a slur', () => {
     assert.deepEqual(curvesOf([head(0, 10, { tiedToNext: true })]), []);
     assert.equal(curvesOf([head(0, 10, { tiedToNext: true }), head(0, 40, { tiedFromBefore: true })])[0]?.kind, 'tie');
   });
+
+  it('goes on over the end of a system, and so does a tie', () => {
+    const ends = { left: 80, right: 500 };
+    const begun = curvesOf([head(0, 400, { slur: 'begins' }), head(1, 450, { slur: 'continues' })], ends);
+    assert.deepEqual(
+      begun.map(({ fromX, toX }) => [fromX, toX]),
+      [[400, 500]],
+    );
+    const ended = curvesOf([head(2, 120, { slur: 'continues' }), head(3, 160, { slur: 'ends' }), head(4, 200)], ends);
+    assert.deepEqual(
+      ended.map(({ fromX, toX }) => [fromX, toX]),
+      [[80, 160]],
+    );
+    const tied = curvesOf([head(0, 120, { tiedFromBefore: true }), head(1, 450, { tiedToNext: true })], ends);
+    assert.deepEqual(
+      tied.map(({ kind, fromX, toX }) => [kind, fromX, toX]),
+      [
+        ['tie', 90, 114],
+        ['tie', 456, 500],
+      ],
+    );
+  });
 });
 
 describe('the staff’s layout', () => {

@@ -1,5 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { LineNoteDocument, MOST_NOTES, readTypedLine } from '#core/material';
+import { LineNoteDocument, MOST_NOTES, readTypedLine, SignatureChanges } from '#core/material';
 import { keyLabel, type KeyMode } from '#core/pitch';
 import type { MaterialPart } from './material-part.ts';
 
@@ -8,6 +8,7 @@ const schema = Type.Object(
     kind: Type.Literal('line'),
     notes: Type.Array(LineNoteDocument, { maxItems: MOST_NOTES }),
     key: Type.Optional(Type.String({ maxLength: 12 })),
+    changes: Type.Optional(SignatureChanges),
   },
   { additionalProperties: false },
 );
@@ -15,12 +16,18 @@ const schema = Type.Object(
 /** The key of a line that names none. */
 export const USUAL_KEY = 'C major';
 
+/** The keys a line goes through, one after the other. */
+function keysOf({ key, changes = [] }: Static<typeof schema>): readonly string[] {
+  const keys = [key ?? USUAL_KEY, ...changes.flatMap((change) => change.key ?? [])];
+  return keys.filter((each, order) => each !== keys[order - 1]);
+}
+
 /** A line of the teacher's own, note by note. */
 export const line: MaterialPart<Static<typeof schema>> = {
   schema,
   name: { article: 'A', noun: 'line of my own', lead: 'in' },
-  read: ({ notes, key }, rhythm) => readTypedLine(notes, key ?? USUAL_KEY, rhythm),
-  told: ({ key }) => `a line in ${keyLabel(key ?? USUAL_KEY)}`,
+  read: ({ notes, key, changes }, rhythm) => readTypedLine({ notes, key: key ?? USUAL_KEY, changes }, rhythm),
+  told: (material) => `a line in ${keysOf(material).map(keyLabel).join(', then ')}`,
   tonicName: ({ key }) => (key ?? USUAL_KEY).split(' ')[0] ?? 'C',
   mode: ({ key }): KeyMode => ((key ?? USUAL_KEY).endsWith('minor') ? 'minor' : 'major'),
   begins: () => null,

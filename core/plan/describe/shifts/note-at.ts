@@ -7,7 +7,7 @@ import type { InBetweenNote } from '../types/shift.ts';
 /** A finger on a place of a string, as it sounds and reads. */
 export function noteAt(task: Task, finger: Finger, stringIndex: number, semitones: number): InBetweenNote {
   const string = stringOf(task.instrument, stringIndex);
-  const pitch = pitchInKey(string.semitones + semitones, task.line.key);
+  const pitch = pitchInKey(string.semitones + semitones, task.key);
   return {
     finger,
     string: string.number,

@@ -1,4 +1,4 @@
-import type { Task } from '#core/brief';
+import { type Task, taskAt } from '#core/brief';
 import { type Finger, handMoves, isShift, type Placement, stopsIn } from '#core/hand';
 import { mmFromNut, mmPerTenCents, stringOf } from '#core/instrument';
 import { semitonesOf } from '#core/pitch';
@@ -11,20 +11,22 @@ import { guidesOf } from './guides.ts';
 /** Every shift of a placed line, in order: from the last stopped note before the move to the first after it. */
 export function shiftsOf(task: Task, placed: readonly PlacedNote[]): readonly Shift[] {
   const shifts: Shift[] = [];
+  const at = taskAt(task);
   let before: PlacedNote | null = null;
   let between: PlacedNote[] = [];
   for (const note of placed) {
     between.push(note);
     if (stopsIn(note.placement).length === 0) continue;
-    if (before && isShift(before.placement, note.placement)) shifts.push(shiftBetween(task, before, note, between));
+    if (before && isShift(before.placement, note.placement)) shifts.push(shiftBetween(at, before, note, between));
     before = note;
     between = [];
   }
   return shifts;
 }
 
-/** `moves` are the notes after `from` up to and including `to`. */
-function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: readonly PlacedNote[]): Shift {
+/** `moves` are the notes after `from` up to and including `to`; the hand arrives in the key of `to`. */
+function shiftBetween(at: (index: number) => Task, from: PlacedNote, to: PlacedNote, moves: readonly PlacedNote[]): Shift {
+  const task = at(to.index);
   const { instrument, tempo } = task;
   const mmAt = (semitones: number): number => mmFromNut(instrument.stringLengthMm, semitones);
   const guides = guidesOf(task, from, to, moves.length > 1);
@@ -32,6 +34,8 @@ function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: reado
     from: from.index,
     before: moves[moves.length - 2]?.index ?? from.index,
     to: to.index,
+    fromPosition: positionOf(at(from.index), from.placement),
+    toPosition: positionOf(task, to.placement),
     ...endsOf(task, from.placement, to.placement),
     handSemitones: handMoves(from.placement, to.placement),
     handMm: Math.abs(mmAt(to.placement.firstFinger) - mmAt(from.placement.firstFinger)),
@@ -47,15 +51,9 @@ function shiftBetween(task: Task, from: PlacedNote, to: PlacedNote, moves: reado
   };
 }
 
-/** Positions, fingers and strings at both ends. */
-function endsOf(
-  task: Task,
-  from: Placement,
-  to: Placement,
-): Pick<Shift, 'fromPosition' | 'toPosition' | 'fromFinger' | 'toFinger' | 'fromString' | 'toString'> {
+/** Fingers and strings at both ends. */
+function endsOf(task: Task, from: Placement, to: Placement): Pick<Shift, 'fromFinger' | 'toFinger' | 'fromString' | 'toString'> {
   return {
-    fromPosition: positionOf(task, from),
-    toPosition: positionOf(task, to),
     fromFinger: from.finger,
     toFinger: to.finger,
     fromString: stringOf(task.instrument, from.stringIndex).number,

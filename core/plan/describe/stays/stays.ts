@@ -1,4 +1,4 @@
-import type { Task } from '#core/brief';
+import { type Task, taskAt } from '#core/brief';
 import { isShift, stopsIn } from '#core/hand';
 import { mmFromNut } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
@@ -9,7 +9,7 @@ import { plannedReach, widestReach } from './planned-reach.ts';
 
 /**
  * The line cut where the hand shifts. A shift during an open string counts from the next stopped note, so the open
- * string belongs to the stay before it. The part of the string under the hand is that of all shapes used in the stay.
+ * string belongs to the stay before it. A stay is told in the key in which it begins. The part of the string under the hand is that of all shapes used in the stay.
  */
 export function staysOf(task: Task, placed: readonly PlacedNote[]): readonly Stay[] {
   const groups: PlacedNote[][] = [];
@@ -21,7 +21,8 @@ export function staysOf(task: Task, placed: readonly PlacedNote[]): readonly Sta
     else group.push(note);
     if (stops) last = note;
   }
-  return groups.flatMap((group) => stayOf(task, group));
+  const at = taskAt(task);
+  return groups.flatMap((group) => stayOf(at(group[0]?.index ?? 0), group));
 }
 
 function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {

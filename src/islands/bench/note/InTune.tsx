@@ -40,7 +40,7 @@ export function InTune({ plan, note }: { readonly plan: Plan; readonly note: Pla
   const [errorCents, setErrorCents] = useState<number>(ERRORS[1]);
   const [chosenShare, setShare] = useState<number | null>(null);
   const instrument = instrumentOf(plan);
-  const intonation = intonationOf(plan);
+  const intonation = intonationOf(plan, note);
   const taught = plan.brief.school?.contactMm?.[plan.brief.instrument.kind] === undefined ? null : taughtContactMm(plan, note);
   return (
     <>

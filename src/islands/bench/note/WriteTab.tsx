@@ -24,6 +24,8 @@ import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
 import { BOWING_ROW, FINGERING_ROW } from '../../../words/line/prescribed.ts';
 import { titleOf } from '../tools/key-lines.ts';
+import { KeyAndMeter } from './KeyAndMeter.tsx';
+import { WriteRow } from './WriteRow.tsx';
 
 interface WriteTabProps {
   readonly plan: Plan;
@@ -49,6 +51,7 @@ export function WriteTab({ plan, index, note }: WriteTabProps) {
       <NoteItself plan={plan} index={index} />
       <Bow plan={plan} index={index} bow={mark?.bow ?? null} />
       <Signs plan={plan} index={index} />
+      <KeyAndMeter plan={plan} index={index} />
       <WrittenField
         key={`cue ${index} ${cue}`}
         label="Cue"
@@ -90,7 +93,7 @@ function NoteItself({ plan, index }: PlaceProps) {
   const lengths = Object.keys(LENGTH_LABELS);
   return (
     <>
-      <Row name="Move">
+      <WriteRow name="Move">
         <IconButton name="A letter higher" run={() => movePitches(here, { by: 'letter', up: true })}>
           <ArrowUp size={15} aria-hidden="true" />
         </IconButton>
@@ -103,8 +106,8 @@ function NoteItself({ plan, index }: PlaceProps) {
         <IconButton name="A semitone lower" run={() => movePitches(here, { by: 'semitone', up: false })}>
           ♭
         </IconButton>
-      </Row>
-      <Row name="Length">
+      </WriteRow>
+      <WriteRow name="Length">
         <SelectField
           aria-label="Length"
           value={length}
@@ -114,8 +117,8 @@ function NoteItself({ plan, index }: PlaceProps) {
           }))}
           onChange={(event) => setDuration(index, event.target.value)}
         />
-      </Row>
-      <Row name="Insert after">
+      </WriteRow>
+      <WriteRow name="Insert after">
         <IconButton name="Insert a note after it" run={() => insertAfter(index, 'note')}>
           <Plus size={15} aria-hidden="true" /> note
         </IconButton>
@@ -125,7 +128,7 @@ function NoteItself({ plan, index }: PlaceProps) {
         <IconButton name="Delete the note" command="Delete it from the line" run={() => removeNotes(here)}>
           <Trash2 size={15} aria-hidden="true" />
         </IconButton>
-      </Row>
+      </WriteRow>
     </>
   );
 }
@@ -134,7 +137,7 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
   const element = plan.line.notes[index];
   const last = plan.line.notes[index + 1]?.kind !== 'note';
   return (
-    <Row name="Bow">
+    <WriteRow name="Bow">
       <SelectField
         aria-label="Bow sign"
         value={bow ?? 'none'}
@@ -151,7 +154,7 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
         />
         slurred to the next
       </label>
-    </Row>
+    </WriteRow>
   );
 }
 
@@ -163,7 +166,7 @@ function Signs({ plan, index }: PlaceProps) {
   const kindOf = (value: string) => ORNAMENT_KINDS.find((kind) => kind === value);
   return (
     <>
-      <Row name="Ornament">
+      <WriteRow name="Ornament">
         <SelectField
           aria-label="Ornament"
           value={ornament?.kind ?? 'none'}
@@ -203,29 +206,20 @@ function Signs({ plan, index }: PlaceProps) {
           />
           accent
         </label>
-      </Row>
-      <Row name="Harmonic">
+      </WriteRow>
+      <WriteRow name="Harmonic">
         <SelectField
           aria-label="Harmonic"
           value={harmonic ?? 'none'}
           options={(['none', 'natural', 'stopped'] as const).map((value) => ({ value, name: HARMONIC_LABELS[value] }))}
           onChange={(event) => setSigns(index, { harmonic: HARMONICS.find((each) => each === event.target.value) ?? null })}
         />
-      </Row>
+      </WriteRow>
     </>
   );
 }
 
 const HARMONICS = ['natural', 'stopped'] as const;
-
-function Row({ name, children }: { readonly name: string; readonly children: ReactNode }) {
-  return (
-    <div className="grid grid-cols-[4.6rem_1fr] items-baseline gap-x-2">
-      <span className="text-dove-dark">{name}</span>
-      <span className="flex flex-wrap items-center gap-1.5">{children}</span>
-    </div>
-  );
-}
 
 interface IconButtonProps {
   readonly name: string;

@@ -14,6 +14,7 @@ import {
   lengthsLabel,
   pickUpLabel,
 } from '../../../words/line/rhythm.ts';
+import { ChangesPart } from './ChangesPart.tsx';
 import { TempoPart } from './TempoPart.tsx';
 import { useTold } from './use-told.ts';
 
@@ -43,7 +44,8 @@ export function RhythmPart({ brief }: RhythmProps) {
         name={(meter) => meter}
         onChange={(meter) => changeBrief((now) => withRhythm(now, { meter }))}
       />
-      , <Lengths brief={brief} />
+      , <ChangesPart brief={brief} />
+      <Lengths brief={brief} />
       <Bowing brief={brief} />
       <Accents brief={brief} />
       <PickUp brief={brief} />

@@ -4,7 +4,7 @@ import { readMaterial } from '#core/brief/parts/materials';
 import { type Engraving, engravingOf, type Measure } from '#core/notation';
 import { curvePath, curvesOf } from '../../../engraving/curves.ts';
 import { ACCENT_SIGN } from '../../../engraving/signs.ts';
-import { layoutStaff } from '../../../engraving/layout.ts';
+import { layoutStaff, systemEnds } from '../../../engraving/layout.ts';
 import { systemsOf } from '../../../engraving/systems.ts';
 import { footOf } from '../../../engraving/tuplets.ts';
 import { DrawnText } from '../../../ui/DrawnText.tsx';
@@ -54,7 +54,7 @@ function PreviewLine({ engraving, measures, first }: PreviewLineProps) {
     <div className="relative -mt-5" style={{ width, height: layout.height }}>
       <Staff engraving={engraving} measures={measures} layout={layout} range={range} first={first} onEngraved={keep} />
       <svg className="absolute top-0 left-0" width={width} height={layout.height} aria-hidden="true">
-        {curvesOf(engraved?.heads ?? []).map((curve) => (
+        {curvesOf(engraved?.heads ?? [], systemEnds(layout)).map((curve) => (
           <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
         ))}
         {(engraved?.heads ?? [])

@@ -115,6 +115,7 @@ function System({ plan, engraving, measures, first, scale, available, group, sel
             marks={marks}
             heads={heads}
             layout={layout}
+            isSystem
             selected={selected}
             fingersOnly
             {...(onSelect ? { onSelect: (note: number) => onSelect(note) } : {})}

@@ -28,17 +28,24 @@ function told({ brief, leftOut }: ForeignPiece): ExpectedReading {
   const { material, rhythm, instrument, tempo, locks = [] } = brief;
   const meter = `${rhythm?.meter ?? ''}${rhythm?.pickUp === undefined ? '' : ` after ${rhythm.pickUp}`}`;
   const key = material.kind === 'line' ? material.key : '';
+  const changed = changesTold(brief);
   const locked = locks.map(({ note, finger = '', string }) => `${note}:${finger}${string === undefined ? '' : ` on ${string}`}`).join(', ');
   const left = leftOut.map(({ what, count }) => `${what} ${count}`).join(', ');
   return {
     line: lineTextOf(brief) ?? '',
     ...(instrument.kind === 'violin' ? {} : { kind: instrument.kind }),
     ...(key === 'C major' ? {} : { key }),
+    ...(changed === '' ? {} : { changes: changed }),
     ...(meter === '4/4' ? {} : { meter }),
     ...(tempo === undefined ? {} : { tempo }),
     ...(left === '' ? {} : { leftOut: left }),
     ...(locked === '' ? {} : { locks: locked }),
   };
+}
+
+function changesTold({ material }: Brief): string {
+  const changes = material.kind === 'line' ? (material.changes ?? []) : [];
+  return changes.map(({ measure, key, meter }) => `${measure}: ${[key, meter].filter(Boolean).join(' ')}`).join(', ');
 }
 
 describe('MusicXML from elsewhere', () => {

@@ -4,6 +4,8 @@ export interface ExpectedReading {
   readonly line: string;
   readonly kind?: 'viola' | 'cello' | 'bass';
   readonly key?: string;
+  /** Key and meter from measures on: "2: C major 3/4". */
+  readonly changes?: string;
   /** "3/4", with what comes before the first bar line. */
   readonly meter?: string;
   readonly tempo?: number;
@@ -23,12 +25,12 @@ export const READINGS: Readonly<Record<string, ExpectedReading>> = {
   'decimal-durations': { line: 'D4 E4 F4:1/4 r:1/2' },
   doctype: { line: 'G3:1/4 A3 B3 C4' },
   'fingers-and-strings': { line: 'D3:1/4 E3 G3 A3', kind: 'cello', locks: '0:0, 1:1 on D3, 2:4, 3: on D3' },
-  'five-four-and-open-key': { line: 'D4:1/4 E4 F4 G4 A4', leftOut: 'unusual-meter 1, unusual-key 1' },
+  'five-four-and-open-key': { line: 'D4:1/4 E4 F4 G4 A4', meter: '5/4', leftOut: 'unusual-key 1' },
   'forward-gap': { line: 'D4:1/4 r:1/2 G4:1/4 A4:1/1' },
   'grace-notes': { line: '{C5 D5} E5:1/2 G4:1/4 r', leftOut: 'grace-notes 1' },
   'harmonics-and-ornaments': { line: 'D5*:1/4 A6** B4tr# C5', leftOut: 'ornaments 1' },
   jumps: { line: 'D4:1/1 E4', leftOut: 'jumps 1, words 1' },
-  'key-and-meter-change': { line: 'C4:1/4 D4 Eb4 F4 G4 A4 B4 C5:3/4', key: 'C minor', leftOut: 'key-changes 1, meter-changes 1' },
+  'key-and-meter-change': { line: 'C4:1/4 D4 Eb4 F4 G4 A4 B4 C5:3/4', key: 'C minor', changes: '2: C major 3/4' },
   'measure-in-two-halves': { line: 'D4:1/4 E4 F4 G4 A4:1/2 B4 C5:1/1', leftOut: 'repeats 1' },
   'metronome-alone': { line: 'D4 E4 F4 G4 A4 B4', meter: '6/8', tempo: 90 },
   'missing-voices': { line: 'D4:1/4 E4 F4 G4 A4 G4 F4 E4' },

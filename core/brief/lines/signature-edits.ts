@@ -1,0 +1,37 @@
+import type { Brief } from '#core/brief';
+import type { SignatureChange } from '#core/material';
+import type { MeterName } from '#core/rhythm';
+import { DEFAULT_RHYTHM } from './first-brief.ts';
+import { writtenOut } from './line-edits.ts';
+
+/** What a line stands in from a measure on; null for what it stood in before. What is not named stays. */
+export interface SignatureEdit {
+  /** "Eb major". */
+  readonly key?: string | null;
+  /** "3/4". */
+  readonly meter?: MeterName | null;
+}
+
+/** The line in another key or meter from a measure on; measures as the page counts them. */
+export function withSignatureFrom(brief: Brief, measure: number, edit: SignatureEdit): Brief {
+  const out = writtenOut(brief);
+  if (out.material.kind !== 'line') return brief;
+  const { changes = [], ...material } = out.material;
+  const here = changes.find((change) => change.measure === measure);
+  const others = changes.filter((change) => change !== here);
+  const merged = Object.fromEntries(Object.entries({ ...here, ...edit }).filter(([name, value]) => value !== null && name !== 'measure'));
+  const changed: SignatureChange[] = Object.keys(merged).length === 0 ? others : [...others, { ...merged, measure }];
+  const inOrder = changed.toSorted((one, other) => one.measure - other.measure);
+  return { ...out, material: inOrder.length === 0 ? material : { ...material, changes: inOrder } };
+}
+
+/** The line in another key or meter from its beginning on. */
+export function withSignature(brief: Brief, { key, meter }: SignatureEdit): Brief {
+  const out = writtenOut(brief);
+  if (out.material.kind !== 'line') return brief;
+  return {
+    ...out,
+    ...(meter == null ? {} : { rhythm: { ...DEFAULT_RHYTHM, ...out.rhythm, meter } }),
+    ...(key == null ? {} : { material: { ...out.material, key } }),
+  };
+}

@@ -1,0 +1,135 @@
+import type { SignatureChange } from '#core/material';
+import {
+  addFractions,
+  asNumber,
+  compareFractions,
+  formatFraction,
+  fraction,
+  type Fraction,
+  measureLength,
+  type Meter,
+  meterNamed,
+  type MeterName,
+  METERS,
+  multiplyFractions,
+  subtractFractions,
+  ZERO,
+} from '#core/rhythm';
+import type { LeftOut } from './left-out.ts';
+import type { ForeignMeasure } from './score.ts';
+
+/** How music begins: its meter, where it is offered, and what comes before its first bar line. */
+export interface Beginning {
+  /** Left out for one that is not offered. */
+  readonly meter?: MeterName;
+  /** A fraction of a whole note; left out for none. */
+  readonly pickUp?: string;
+}
+
+/** How measures begin: a first measure that is not full is a pick-up. */
+export function meterAndPickUp(measures: readonly ForeignMeasure[]): Beginning {
+  const [first] = measures;
+  if (!first) return {};
+  const meter = offered(first.meter);
+  const isShort = compareFractions(first.length, ZERO) > 0 && compareFractions(first.length, meter ? first.full : fraction(1, 1)) < 0;
+  return { ...(meter ? { meter } : {}), ...(isShort && measures.length > 1 ? { pickUp: formatFraction(first.length) } : {}) };
+}
+
+function offered(meter: string): MeterName | undefined {
+  return METERS.find((each) => each === meter);
+}
+
+/** Where key and meter change, as a line has it, and what changes and cannot be taken over. */
+export interface ChangesTaken {
+  /** In order. */
+  readonly changes: readonly SignatureChange[];
+  /** What is left out. */
+  readonly leftOut: readonly LeftOut[];
+}
+
+/**
+ * The changes of key and meter, each at the measure of the piece in which it stands. A change that comes between the bar lines of the
+ * piece, after a measure that is too short or too long, cannot be taken over, nor can a meter that is not offered, nor another tempo.
+ */
+export function changesOf(measures: readonly ForeignMeasure[], begins: Beginning): ChangesTaken {
+  const reading = new ChangesReading(measures, begins);
+  for (const [index, measure] of measures.entries()) reading.pass(measure, measures[index - 1]);
+  const tempos = measures.filter(({ tempo }) => tempo !== null).length;
+  return { changes: reading.changes, leftOut: [...reading.leftOut(), ...times<LeftOut>('tempo-changes', tempos - 1)] };
+}
+
+function times<Item>(item: Item, count: number): readonly Item[] {
+  return Array.from({ length: Math.max(0, count) }, () => item);
+}
+
+/** Goes through music measure by measure, on the bar lines that the piece will have; lives for one reading. */
+class ChangesReading {
+  readonly changes: SignatureChange[] = [];
+  private readonly left: LeftOut[] = [];
+  /** Whether each measure so far begins on a bar line of the piece. */
+  private readonly onBarLine: boolean[] = [];
+  private meter: Meter;
+  /** How far into its measure the piece is. */
+  private into: Fraction;
+  /** The measure of the piece, as the page counts it. */
+  private number: number;
+
+  constructor([first]: readonly ForeignMeasure[], { meter, pickUp }: Beginning) {
+    const hasPickUp = first !== undefined && pickUp !== undefined;
+    this.meter = meterNamed(meter ?? '4/4');
+    this.into = hasPickUp ? subtractFractions(first.full, first.length) : ZERO;
+    this.number = hasPickUp ? 0 : 1;
+    if (meter === undefined) this.left.push('unusual-meter');
+  }
+
+  pass(measure: ForeignMeasure, before: ForeignMeasure | undefined): void {
+    const isOn = compareFractions(this.into, ZERO) === 0;
+    this.onBarLine.push(isOn);
+    if (before) this.take(signatureChanged(before, measure), isOn && this.number > (this.changes.at(-1)?.measure ?? 0));
+    this.goOn(compareFractions(measure.length, ZERO) > 0 ? measure.length : measure.full);
+  }
+
+  /** What is left out; where the piece has the meter of the music, with the measures that do not fill it. */
+  leftOut(): readonly LeftOut[] {
+    return this.left.includes('unusual-meter') ? this.left : [...this.left, ...irregular(this.onBarLine)];
+  }
+
+  private take({ unusual, ...changed }: SignatureChanged, canStand: boolean): void {
+    this.left.push(...times<LeftOut>('unusual-meter', unusual ? 1 : 0));
+    if (canStand) {
+      if (changed.key !== undefined || changed.meter !== undefined) this.changes.push({ measure: this.number, ...changed });
+      if (changed.meter !== undefined) this.meter = meterNamed(changed.meter);
+      return;
+    }
+    if (changed.key !== undefined) this.left.push('key-changes');
+    if (changed.meter !== undefined) this.left.push('meter-changes');
+  }
+
+  private goOn(length: Fraction): void {
+    const bar = measureLength(this.meter);
+    this.into = addFractions(this.into, length);
+    const whole = Math.floor(asNumber(this.into) / asNumber(bar) + TINY);
+    this.into = subtractFractions(this.into, multiplyFractions(bar, fraction(whole, 1)));
+    this.number += whole;
+  }
+}
+
+/** Lengths are exact; divided they may miss a whole number by a hair. */
+const TINY = 1e-9;
+
+type SignatureChanged = Omit<SignatureChange, 'measure'> & { readonly unusual: boolean };
+
+/** What of key and meter changes from one measure to the next. */
+function signatureChanged(before: ForeignMeasure, now: ForeignMeasure): SignatureChanged {
+  const meter = before.meter === now.meter ? undefined : offered(now.meter);
+  return {
+    ...(before.key === now.key ? {} : { key: now.key }),
+    ...(meter === undefined ? {} : { meter }),
+    unusual: before.meter !== now.meter && meter === undefined,
+  };
+}
+
+/** Measures that begin between the bar lines of the piece; a measure in two parts, as at a repeat, does so once and is right with the next. */
+function irregular(onBarLine: readonly boolean[]): readonly LeftOut[] {
+  return onBarLine.flatMap((on, index): readonly LeftOut[] => (index > 0 && !on && !onBarLine[index + 1] ? ['irregular-measures'] : []));
+}

@@ -1,0 +1,72 @@
+import { addFractions, asNumber, compareFractions, type Fraction, measureLength, subtractFractions, ZERO } from '#core/rhythm';
+import type { Key } from '#core/pitch';
+import type { Line } from './line.ts';
+import type { Signature } from './signature.ts';
+
+/** One measure of a line in time. */
+export interface LineMeasure extends Signature {
+  /** As it is counted on the page, from 1; a pick-up is 0. */
+  readonly number: number;
+  /** Its bar line, in whole notes from the beginning of the measure in which the line begins. */
+  readonly onset: Fraction;
+  /** How long it is by its meter, in whole notes. */
+  readonly length: Fraction;
+}
+
+/** The measures of a line up to the one in which it ends, in order; at least one. */
+export function measuresOf(line: Line): readonly LineMeasure[] {
+  const last = line.notes[line.notes.length - 1];
+  const end = last ? addFractions(last.onset, last.duration) : ZERO;
+  const first = begins(line) ? 0 : 1;
+  const measures: LineMeasure[] = [];
+  let onset = ZERO;
+  do {
+    const { key, meter } = signatureOfMeasure(line, measures.length);
+    const length = measureLength(meter);
+    measures.push({ number: first + measures.length, onset, length, key, meter });
+    onset = addFractions(onset, length);
+  } while (compareFractions(onset, end) < 0);
+  return measures;
+}
+
+/** Whether the line begins before its first bar line. */
+function begins({ notes: [first] }: Line): boolean {
+  return first !== undefined && compareFractions(first.onset, ZERO) > 0;
+}
+
+function signatureOfMeasure(line: Line, index: number): Signature {
+  return line.changes.findLast(({ measureIndex }) => measureIndex <= index) ?? line;
+}
+
+/** The index of the measure that a moment lies in, whole notes from the beginning of the first; of the last for what comes after it. */
+export function measureIndexAt(measures: readonly LineMeasure[], onset: Fraction): number {
+  let [low, high] = [0, measures.length - 1];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    const there = measures[middle];
+    if (there && compareFractions(there.onset, onset) <= 0) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
+/** Which change of key or meter a note of the line comes after: its index; −1 for none. */
+export function changeBefore({ changes, notes }: Line, index: number): number {
+  const onset = notes[index]?.onset;
+  return onset === undefined ? -1 : changes.findLastIndex((change) => compareFractions(change.onset, onset) <= 0);
+}
+
+/** The key and the meter that a note of the line stands in. */
+export function signatureAt(line: Line, index: number): Signature {
+  return line.changes[changeBefore(line, index)] ?? line;
+}
+
+/** The key that a note of the line stands in. */
+export function keyAt(line: Line, index: number): Key {
+  return signatureAt(line, index).key;
+}
+
+/** How far into its measure a moment lies, whole notes. */
+export function intoMeasure({ onset }: LineMeasure, moment: Fraction): number {
+  return asNumber(subtractFractions(moment, onset));
+}

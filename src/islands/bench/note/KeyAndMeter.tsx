@@ -1,0 +1,43 @@
+import { KEYS_OFFERED } from '#core/brief/edits';
+import { withSignature, type SignatureEdit, withSignatureFrom } from '#core/brief/lines';
+import { measureIndexAt, measuresOf } from '#core/material';
+import { formatKey } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import { meterName, METERS, ZERO } from '#core/rhythm';
+import { changeBrief } from '../../../state/edits/brief-actions.ts';
+import { SelectField } from '../../../ui/fields/Field.tsx';
+import { AS_BEFORE, keyChoiceLabel, meterChoiceLabel } from '../../../words/line/signature.ts';
+import { WriteRow } from './WriteRow.tsx';
+
+/** Key and meter from the measure of a note on; of the first measure, what the line begins with. */
+export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: Plan; readonly index: number }) {
+  const measures = measuresOf(line);
+  const order = measureIndexAt(measures, line.notes[index]?.onset ?? ZERO);
+  const measure = measures[order];
+  if (!measure) return null;
+  const begins = order === 0;
+  const here = brief.material.kind === 'line' ? brief.material.changes?.find((change) => change.measure === measure.number) : undefined;
+  const [key, meter] = begins
+    ? [formatKey(measure.key), meterName(measure.meter) ?? METERS[0]]
+    : [here?.key ?? AS_BEFORE, here?.meter ?? AS_BEFORE];
+  const change = (edit: SignatureEdit): void =>
+    changeBrief((now) => (begins ? withSignature(now, edit) : withSignatureFrom(now, measure.number, edit)));
+  const offered = (values: readonly string[], nameOf: (value: string) => string) =>
+    [...(begins ? [] : [AS_BEFORE]), ...values].map((value) => ({ value, name: nameOf(value) }));
+  return (
+    <WriteRow name={measure.number === 0 ? 'Pick-up' : `Measure ${measure.number}`}>
+      <SelectField
+        aria-label="Key from this measure on"
+        value={key}
+        options={offered(KEYS_OFFERED.includes(key) || key === AS_BEFORE ? KEYS_OFFERED : [key, ...KEYS_OFFERED], keyChoiceLabel)}
+        onChange={(event) => change({ key: event.target.value || null })}
+      />
+      <SelectField
+        aria-label="Meter from this measure on"
+        value={meter}
+        options={offered(METERS, meterChoiceLabel)}
+        onChange={(event) => change({ meter: METERS.find((name) => name === event.target.value) ?? null })}
+      />
+    </WriteRow>
+  );
+}

@@ -1,0 +1,30 @@
+import { keyLabel } from '#core/pitch';
+import type { SignatureChange } from '#core/material';
+
+/** Nothing chosen: what stood before goes on. */
+export const AS_BEFORE = '';
+
+/** A key to choose, or that the one before goes on. */
+export function keyChoiceLabel(key: string): string {
+  return key === AS_BEFORE ? 'the same key' : keyLabel(key);
+}
+
+/** A meter to choose, or that the one before goes on. */
+export function meterChoiceLabel(meter: string): string {
+  return meter === AS_BEFORE ? 'the same meter' : meter;
+}
+
+/** Where a change stands, before the key or meter in the sentence: "from measure 9 in". */
+export function fromMeasure(measure: number): string {
+  return `from measure ${measure} in`;
+}
+
+/** The changes of a line in a few words: "from measure 9 in D major and 3/4". */
+export function changesText(changes: readonly SignatureChange[] = []): string {
+  if (changes.length === 0) return 'one key and one meter';
+  const told = changes.map(({ measure, key, meter }) => {
+    const signature = [...(key === undefined ? [] : [keyLabel(key)]), ...(meter === undefined ? [] : [meter])];
+    return `${fromMeasure(measure)} ${signature.join(' and ')}`;
+  });
+  return told.join(', ');
+}
