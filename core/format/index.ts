@@ -17,5 +17,5 @@ export type { MidiNote, MidiSong, MidiTrack } from './midi/song.ts';
 export { toMidi } from './midi/to-midi.ts';
 export { fromMusicXml } from './musicxml/from-musicxml.ts';
 export { CSV_COLUMNS, type CsvRow, toCsv } from './to-csv.ts';
-export { toMusicXml } from './musicxml/to-musicxml.ts';
+export { type MusicXmlChoice, toMusicXml } from './musicxml/to-musicxml.ts';
 export { element, type ReadElement, type XmlElement } from './xml.ts';

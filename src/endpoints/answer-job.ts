@@ -37,6 +37,6 @@ function answerFor(job: Exclude<Job, { kind: 'import' }>, brief: Brief): Answere
       return answered({ reasons: reasons.value.map((reason) => ({ ...reason, sentence: reasonText(reason, strings) })) });
     }
     case 'export':
-      return exported(brief, job);
+      return exported(brief, job.asked);
   }
 }

@@ -97,6 +97,12 @@ export const ENDPOINTS: readonly Described[] = [
         values: EXPORT_FORMATS,
       },
       { name: 'name', in: 'query', what: 'What it is headed with.' },
+      {
+        name: 'guideNotes',
+        in: 'query',
+        what: 'In MusicXML: yes adds the note that each shift passes, small and in brackets.',
+        values: ['yes', 'no'],
+      },
     ],
     body: A_BRIEF,
     answer: { types: Object.values(CONTENT_TYPES), what: 'The file.' },

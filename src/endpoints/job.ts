@@ -8,8 +8,8 @@ export type Job =
   | { readonly kind: 'fingerings'; readonly body: string; readonly most: number }
   /** Why the best plan is as it is. */
   | { readonly kind: 'reasons'; readonly body: string }
-  /** The best plan as a file of an open format, under a name. */
-  | { readonly kind: 'export'; readonly body: string; readonly format: ExportFormat; readonly name: string }
+  /** The best plan as a file of an open format. */
+  | { readonly kind: 'export'; readonly body: string; readonly asked: ExportAsked }
   /** A piece made of a score of an open format. */
   | { readonly kind: 'import'; readonly bytes: Uint8Array; readonly asked: ImportAsked };
 
@@ -18,6 +18,13 @@ export const EXPORT_FORMATS = ['musicxml', 'midi', 'csv'] as const;
 
 /** One of them. */
 export type ExportFormat = (typeof EXPORT_FORMATS)[number];
+
+/** What is asked of a file: its format, what it is headed with, and whether a score has the notes that shifts pass. */
+export interface ExportAsked {
+  readonly format: ExportFormat;
+  readonly name: string;
+  readonly guideNotes: boolean;
+}
 
 /** Formats of scores that are read; what a file is, its bytes say. */
 export const IMPORT_FORMATS = ['musicxml', 'midi'] as const;

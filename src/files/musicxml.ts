@@ -1,8 +1,8 @@
-import { toMusicXml } from '#core/format';
+import { type MusicXmlChoice, toMusicXml } from '#core/format';
 import type { Plan } from '#core/plan/describe';
 import { xmlText } from './xml.ts';
 
 /** A plan as the text of a MusicXML file. */
-export function musicXmlText(title: string, plan: Plan): string {
-  return xmlText(toMusicXml(title, plan));
+export function musicXmlText(title: string, plan: Plan, choice: MusicXmlChoice = {}): string {
+  return xmlText(toMusicXml(title, plan, choice));
 }

@@ -15,7 +15,7 @@ export { lineTextOf, readLineText } from './line-texts.ts';
 export { type CarriedLocks, carryLocks, lockOf, wishOf, withLock, withoutLock, withoutLocks } from './locks.ts';
 export { withMark } from './marks.ts';
 export { passageAt, type PassageEnds, withPassage } from './passages.ts';
-export { newLine, type PlayedIn, withPlayed, withPlayedTogether } from './played-in.ts';
+export { newLine, type PlayedIn, withOnlyLine, withPlayed, withPlayedTogether } from './played-in.ts';
 export { type SignatureEdit, withSignature, withSignatureFrom } from './signature-edits.ts';
 export { parseBowing, withBowing, withLockedBows } from './typed-bowing.ts';
 export { parseFingering, withFingering } from './typed-fingering.ts';

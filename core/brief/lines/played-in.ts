@@ -40,11 +40,24 @@ export function withPlayedTogether(brief: Brief, note: number, semitones: number
 /** A line of the one key that was played; what stood in the line is gone, and what was asked of its notes. */
 export function newLine(brief: Brief, semitones: number, duration: string): PlayedIn {
   const { material } = writtenOut(brief);
-  const { lockedBows: _, ...rhythm } = brief.rhythm ?? {};
-  const bare = withPassages(withMarks(withLocks({ ...brief, rhythm }, []), []), []);
+  const bare = withoutLineAsked(brief);
   const notes: LineNoteDocument[] = [{ pitches: [spelled(brief, semitones, -1)], duration }];
   const key = material.kind === 'line' && material.key !== undefined ? { key: material.key } : {};
   return { brief: { ...bare, material: { kind: 'line', ...key, notes } }, note: 0 };
+}
+
+/** The brief with another's line in place of its own: its notes, key, meter and tempo, and what was locked and marked there. */
+export function withOnlyLine(brief: Brief, { material, rhythm, tempo, locks = [], marks = [] }: Brief): Brief {
+  const { rhythm: _, tempo: before, ...bare } = withoutLineAsked(brief);
+  const heard = tempo ?? before;
+  const lined = { ...bare, material, ...(rhythm ? { rhythm } : {}), ...(heard === undefined ? {} : { tempo: heard }) };
+  return withMarks(withLocks(lined, locks), marks);
+}
+
+/** Without what is asked of single notes. */
+function withoutLineAsked(brief: Brief): Brief {
+  const { lockedBows: _, ...rhythm } = brief.rhythm ?? {};
+  return withPassages(withMarks(withLocks({ ...brief, rhythm }, []), []), []);
 }
 
 /** As the key spells it that a note stands in; −1 for the key the line begins in. */

@@ -15,6 +15,7 @@ export const LEFT_OUT = [
   'unpitched',
   'overlaps',
   'cue-notes',
+  'guide-notes',
   'grace-notes',
   'quarter-tones',
   'fingerings',

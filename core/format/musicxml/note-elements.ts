@@ -3,7 +3,7 @@ import type { Mark } from '#core/brief';
 import { STRING_NUMBERS } from '#core/instrument';
 import type { MeasureNote, MeasureRest, MeasureSymbol, SmallNote, TupletPlace, WrittenHead } from '#core/notation';
 import { LETTERS } from '#core/pitch';
-import type { PlannedSound, Stop } from '#core/plan/describe';
+import type { InBetweenNote, PlannedSound, Stop } from '#core/plan/describe';
 import { asNumber, type NoteValue, type Tuplet } from '#core/rhythm';
 import { DIVISIONS } from '../divisions.ts';
 import { element, type XmlElement } from '../xml.ts';
@@ -48,6 +48,20 @@ export function smallNoteElements({ heads, value }: SmallNote, planned: PlannedS
       element('notations', [element('technical', fingerElements(planned.stops[order] ?? planned.stops[0]))]),
     ]),
   );
+}
+
+/** The note that a shift passes: small, without time, its head in brackets, with the finger that passes it. */
+export function guideNoteElement({ finger, string }: InBetweenNote, head: WrittenHead): XmlElement {
+  return element('note', [
+    element('grace'),
+    pitchElement(head),
+    element('voice', '1'),
+    element('type', TYPE_NAMES[8], { size: 'cue' }),
+    ...accidentalElements(head),
+    element('stem', 'none'),
+    element('notehead', 'normal', { parentheses: 'yes' }),
+    element('notations', [element('technical', fingerElements({ finger, string }))]),
+  ]);
 }
 
 /** One of the heads of a note, and what is written at it. */
@@ -111,7 +125,7 @@ function accidentalElements({ accidental }: WrittenHead): readonly XmlElement[] 
   return accidental === null ? [] : [element('accidental', ACCIDENTAL_NAMES[String(accidental)] ?? 'natural')];
 }
 
-function fingerElements(stop: Stop): readonly XmlElement[] {
+function fingerElements(stop: Pick<Stop, 'finger' | 'string'>): readonly XmlElement[] {
   return [element('fingering', stop.finger), element('string', String(STRING_NUMBERS.indexOf(stop.string) + 1))];
 }
 

@@ -143,6 +143,7 @@ export class PartReader {
     const duration = childOf(element, 'grace') ? ZERO : this.durationOf(element);
     const isChord = childOf(element, 'chord') !== undefined;
     if (childOf(element, 'cue')) return this.skipped('cue-notes', { voice, duration, isChord });
+    if (isInBrackets(element)) return this.skipped('guide-notes', { voice, duration, isChord });
     const head = readHead(element, this.by);
     const isRest = childOf(element, 'rest') !== undefined;
     if (head.pitch === null && !isRest) return this.skipped('unpitched', { voice, duration, isChord });
@@ -249,6 +250,11 @@ function transpositionOf(element: ReadElement): Transposition {
   // Where the letters are not told, they are those of the usual interval of so many semitones.
   const steps = numberOf(element, 'diatonic') ?? Math.round((semitones * 7) / 12);
   return { steps: steps + 7 * octaves, semitones: semitones + 12 * octaves };
+}
+
+/** A small note with its head in brackets is for the reader: it is not played. */
+function isInBrackets(note: ReadElement): boolean {
+  return childOf(note, 'grace') !== undefined && childOf(note, 'notehead')?.attributes['parentheses'] === 'yes';
 }
 
 function beatsOf(meter: string): readonly number[] {

@@ -10,12 +10,13 @@ import {
   type MeasureNote,
   type MeasureSymbol,
   type StaffReading,
+  type WrittenHead,
 } from '#core/notation';
 import type { Signature, WrittenOrnament } from '#core/material';
-import { pitchLabel } from '#core/pitch';
+import { alterationInKey, type Key, parsePitch, type Pitch, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { DIVISIONS } from '../divisions.ts';
-import { noteElements, restElement, smallNoteElements } from './note-elements.ts';
+import { guideNoteElement, noteElements, restElement, smallNoteElements } from './note-elements.ts';
 import { element, type XmlElement } from '../xml.ts';
 
 const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
@@ -27,9 +28,10 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
 
 /**
  * A plan as a MusicXML 4.0 partwise score: one part, pitches as written (with `transpose` for the double bass),
- * fingering and string on each note, slurs, ties, bow marks, and in words the position where a stay begins, cues and remarks.
+ * fingering and string on each note, slurs, ties, bow marks, and in words the position where a stay begins, cues and remarks. With
+ * `guideNotes`, the note that each shift passes stands small and in brackets before the note it arrives on.
  */
-export function toMusicXml(name: string, plan: Plan): XmlElement {
+export function toMusicXml(name: string, plan: Plan, { guideNotes = false }: MusicXmlChoice = {}): XmlElement {
   const kind = plan.brief.instrument.kind;
   const engraving = engravingOf(kind, plan.line, asFingered(plan));
   const readings = [engraving.reading, ...engraving.measures.flatMap((measure) => measure.symbols.map((symbol) => symbol.reading))];
@@ -37,7 +39,7 @@ export function toMusicXml(name: string, plan: Plan): XmlElement {
   const measures = engraving.measures.map((measure) => {
     const from = done;
     done += measure.symbols.length;
-    return measureElement(measure, engraving, plan, readings.slice(from, done + 1));
+    return measureElement(measure, engraving, { plan, guideNotes }, readings.slice(from, done + 1));
   });
   return element(
     'score-partwise',
@@ -51,15 +53,32 @@ export function toMusicXml(name: string, plan: Plan): XmlElement {
   );
 }
 
+/** What may be left out of the score. */
+export interface MusicXmlChoice {
+  /** Whether the notes that shifts pass are written. */
+  readonly guideNotes?: boolean;
+}
+
+/** A plan, and what of it is written. */
+interface PlanWritten extends Required<MusicXmlChoice> {
+  readonly plan: Plan;
+}
+
 /** `readings` has one entry more than the measure has symbols: how the symbol before it was read comes first. */
-function measureElement(measure: Measure, engraving: Engraving, plan: Plan, readings: readonly StaffReading[]): XmlElement {
+function measureElement(
+  measure: Measure,
+  engraving: Engraving,
+  { plan, guideNotes }: PlanWritten,
+  readings: readonly StaffReading[],
+): XmlElement {
   const first = measure.number === 1;
   const last = measure.number === engraving.measures.length;
   const head = first ? [attributes(engraving, plan.brief.instrument.kind), ...tempoDirection(plan)] : changedSignature(measure, engraving);
   const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
   const symbols = measure.symbols.flatMap((symbol, order) => {
     const before = first && order === 0 ? { ...engraving.reading, octaveLine: false } : readings[order];
-    return [...readingChanges(before ?? symbol.reading, symbol.reading), ...symbolElements(symbol, plan)];
+    const passed = guideNotes && symbol.kind === 'note' && !symbol.tiedFromBefore ? guideNotesBefore(plan, symbol, measure.key) : [];
+    return [...readingChanges(before ?? symbol.reading, symbol.reading), ...passed, ...symbolElements(symbol, plan)];
   });
   const end = last && readings[readings.length - 1]?.octaveLine === true ? [octaveShift('stop')] : [];
   return element('measure', [...head, ...symbols, ...end, ...tail], measureNumber(measure, engraving));
@@ -148,6 +167,18 @@ function fingeringOf(plan: Plan, index: number): PlannedSound {
 
 function markDirections({ cue, remark }: Partial<Mark> = {}): readonly XmlElement[] {
   return [cue, remark].flatMap((text) => (text === undefined ? [] : [wordsDirection(text, 'below')]));
+}
+
+/** The note that a shift passes on its way to a note, with the finger that passes it; none where nothing sounds on the way. */
+function guideNotesBefore({ shifts }: Plan, { index }: MeasureNote, key: Key): readonly XmlElement[] {
+  const passed = shifts.find(({ to }) => to === index)?.guides[0]?.inBetween;
+  const pitch = passed && parsePitch(passed.written);
+  return passed && pitch?.ok ? [guideNoteElement(passed, headOf(pitch.value, key))] : [];
+}
+
+/** A head with the sign it needs in a key: a guide note stands by itself. */
+function headOf(written: Pitch, key: Key): WrittenHead {
+  return { written, accidental: alterationInKey(key, written.letter) === written.alteration ? null : written.alteration, diamond: false };
 }
 
 /** The note a chosen guide passes, in words: "1 over D5". */

@@ -33,6 +33,7 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
   unpitched: ['note without a pitch', 'notes without a pitch', 'replaced by rests'],
   overlaps: ['note that sounds on under the next', 'notes that sound on under the next', 'cut off where the next begins'],
   'cue-notes': ['cue note', 'cue notes', 'replaced by rests'],
+  'guide-notes': ['small note in brackets', 'small notes in brackets', 'they are for the reader'],
   'grace-notes': ['grace note that leads to no note', 'grace notes that lead to no note'],
   'quarter-tones': ['quarter-tone', 'quarter-tones', 'moved to the nearest semitone'],
   fingerings: ['written finger or string', 'written fingers or strings'],
@@ -51,6 +52,16 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
 export function leftOutText({ what, count }: LeftOutCount[number]): string {
   const [one, many, because] = LEFT_OUT_WORDS[what];
   return `${counted(count, one, many)}${because === undefined ? '' : `: ${because}`}`;
+}
+
+/** What a score is called that was pasted and has no title. */
+export const PASTED = 'A pasted score';
+
+/** What is said when a pasted score took the place of the line. */
+export function pastedText(leftOut: LeftOutCount, octaves: number): string {
+  const moved = octaves === 0 ? '' : `, ${octavesLabel(octaves)}`;
+  const left = leftOut.length === 0 ? BRINGING_IN.nothingLeftOut : `Left out: ${leftOut.map(leftOutText).join('; ')}.`;
+  return `The score takes the place of the line${moved}. ${left}`;
 }
 
 /** Grids to which played notes are set. */
@@ -83,6 +94,7 @@ export function rangeText([lowest, highest]: readonly [number, number], octaves:
 
 /** What is said where nothing is left out, or where music fits. */
 export const BRINGING_IN = {
+  how: 'JSON, MusicXML or MIDI: opened here, dropped anywhere on the page, or pasted',
   nothingLeftOut: 'Nothing is left out.',
   fits: 'It fits:',
   fitsNone: 'It fits none of the four instruments.',

@@ -15,6 +15,7 @@ export const TYPED_FORM: readonly (readonly [written: string, means: string])[] 
   ['A4*', 'a natural harmonic'],
   ['A6**', 'a stopped harmonic, at the pitch that sounds'],
   ['|', 'bar lines are for the eye: measures follow from the meter'],
+  ['<?xml …', 'a MusicXML score that is pasted here takes the place of the line'],
 ];
 
 /** The screen, and the button that opens it. */

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { beads, expect, fingers, planDrawn, saveAs, test } from '../bench-page.ts';
+import type { Page } from '@playwright/test';
+import { beads, expect, fingers, openNewPiece, planDrawn, saveAs, test, typeLine } from '../bench-page.ts';
 
 const FOLDER = 'tests/src/files/foreign';
 const OPEN = 'Pieces as JSON, MusicXML or MIDI';
@@ -73,6 +74,40 @@ test('a file that is no score, and one too large, are refused in words beside on
   await expect(dialog).toContainText('huge: This score is too large to be read.');
   await dialog.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByRole('status', { name: 'Messages' })).toContainText('1 piece was brought in.');
+});
+
+/** Pastes text onto what is focused, as the browser does. */
+async function paste(page: Page, text: string): Promise<void> {
+  await page.evaluate((pasted) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', pasted);
+    const event = new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true });
+    (document.activeElement ?? document.body).dispatchEvent(event);
+  }, text);
+}
+
+test('a score is pasted: on the page it is brought in, in the typed line it takes its place, and undo brings that back', async ({
+  page,
+}) => {
+  const score = readFileSync(`${FOLDER}/key-and-meter-change.musicxml`, 'utf8');
+  await openNewPiece(page);
+  await typeLine(page, 'G4 A4 B4');
+  await page.getByRole('textbox', { name: /^Notes/ }).focus();
+  await paste(page, score.replace('<?xml version="1.0" encoding="UTF-8"?>', '<?xml version="1.0" encoding="UTF-16"?>'));
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('The score takes the place of the line. Nothing is left out.');
+  await expect(page.getByRole('textbox', { name: /^Notes/ })).toHaveValue('C4:1/4 D4 Eb4 F4 G4 A4 B4 C5:3/4');
+  await expect(page.getByLabel('Meter from measure 2')).toHaveValue('3/4');
+  await planDrawn(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: /^Notes/ })).toHaveValue('G4 A4 B4');
+  await page.getByRole('textbox', { name: /^Notes/ }).focus();
+  await paste(page, '<html></html>');
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('This file is not a MusicXML score.');
+
+  await page.goto('/pieces');
+  await expect(page.getByRole('button', { name: 'Open files' })).toBeVisible();
+  await paste(page, score);
+  await expect(page.getByRole('dialog', { name: 'Bring in a score' })).toContainText('Nothing is left out.');
 });
 
 test('a line goes out as MIDI, CSV and PDF, and the MIDI comes in again on another grid', async ({ page }) => {

@@ -2,14 +2,18 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
-import { type LineNoteDocument, parseLineText } from '#core/material';
+import { readMaterial } from '#core/brief/parts/materials';
 import type { Piece } from '#core/documents';
+import type { ReadElement } from '#core/format';
+import { type LineNoteDocument, measuresOf, parseLineText } from '#core/material';
+import { formatKey } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Reading } from '#core/result';
-import { addFractions, formatFraction, parseFraction, ZERO } from '#core/rhythm';
+import { addFractions, formatFraction, METERS, parseFraction, ZERO } from '#core/rhythm';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { musicXmlText } from '../../../src/files/musicxml.ts';
 import { readScore } from '../../../src/files/foreign/read-score.ts';
+import { xmlTree } from '../../../src/files/foreign/xml-tree.ts';
 import { firstChoice, scorePiece } from '../../../src/files/foreign/score-piece.ts';
 import { anyLine, lineBrief, planned } from '../../support/briefs.ts';
 import { readMusicXml, type ReadNote } from '../../support/read-musicxml.ts';
@@ -110,6 +114,34 @@ async function readPiece(text: string): Promise<Reading<Piece>> {
   return reading.ok ? { ok: true, value: reading.value.piece } : reading;
 }
 
+/** The signature of every measure, as the page counts them. */
+function signatures({ material, rhythm }: Brief): readonly string[] {
+  const line = readMaterial(material, rhythm);
+  assert.ok(line.ok);
+  return measuresOf(line.value).map(({ number, key, meter }) => `${number} ${formatKey(key)} ${meter.beats}/${meter.beatValue}`);
+}
+
+/** What MusicXML 4.0 prescribes about the order of what is in an element, as far as it is written here. */
+const ELEMENT_ORDER: Readonly<Record<string, readonly string[]>> = {
+  'score-partwise': ['work', 'identification', 'part-list', 'part'],
+  attributes: ['divisions', 'key', 'time', 'clef', 'transpose'],
+  key: ['fifths', 'mode'],
+  time: ['beats', 'beat-type'],
+  clef: ['sign', 'line'],
+  direction: ['direction-type', 'sound'],
+  pitch: ['step', 'alter', 'octave'],
+  note: [
+    ...['grace', 'chord', 'pitch', 'rest', 'duration', 'tie', 'voice', 'type', 'dot', 'accidental', 'time-modification'],
+    ...['stem', 'notehead', 'notations'],
+  ],
+  'time-modification': ['actual-notes', 'normal-notes'],
+  transpose: ['diatonic', 'chromatic', 'octave-change'],
+};
+
+function everyElement(element: ReadElement): readonly ReadElement[] {
+  return [element, ...element.children.flatMap(everyElement)];
+}
+
 describe('a MusicXML file', () => {
   const linesOf = (brief: Brief) => (brief.material.kind === 'line' ? brief.material.notes : []);
 
@@ -125,6 +157,73 @@ describe('a MusicXML file', () => {
       }),
       { numRuns: 40 },
     );
+  });
+
+  it('brings changes of key and meter with it, wherever they stand', async () => {
+    const change = fc.record({
+      measure: fc.integer({ min: 2, max: 6 }),
+      key: fc.option(fc.constantFrom('Eb major', 'A minor', 'F# minor'), { nil: undefined }),
+      meter: fc.option(fc.constantFrom(...METERS), { nil: undefined }),
+    });
+    const changes = fc.uniqueArray(change, { maxLength: 3, selector: ({ measure }) => measure });
+    await fc.assert(
+      fc.asyncProperty(changes, fc.constantFrom(...METERS), async (all, meter) => {
+        const asked = all.toSorted((one, other) => one.measure - other.measure).map((each) => JSON.parse(JSON.stringify(each)));
+        const pitches = Array.from({ length: 16 }, (_, order) => ['G3', 'A3', 'B3', 'C4'][order % 4] ?? 'G3');
+        const plain = lineBrief('violin', pitches, { rhythm: { meter } });
+        const brief: Brief = plain.material.kind === 'line' ? { ...plain, material: { ...plain.material, changes: asked } } : plain;
+        const piece = await readPiece(musicXmlText('Changing', planned(brief)));
+        assert.ok(piece.ok);
+        assert.deepEqual(linesOf(piece.value.brief), linesOf(brief));
+        assert.deepEqual(signatures(piece.value.brief), signatures(brief));
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('holds its elements in the order that its format prescribes', () => {
+    const changing = (brief: Brief): Brief =>
+      brief.material.kind === 'line'
+        ? { ...brief, material: { ...brief.material, changes: [{ measure: 2, key: 'A minor', meter: '3/4' }] } }
+        : brief;
+    const briefs = [
+      ...DEMO_PIECES.map(({ brief }) => brief),
+      changing(lineBrief('cello', ['C3', 'D3', 'E3', 'F3', 'E4', 'C5', 'D5', 'E5', 'C2'], { tempo: 60 })),
+    ];
+    for (const brief of briefs) {
+      const tree = xmlTree(musicXmlText('In order', planned(brief), { guideNotes: true }));
+      for (const each of tree.flatMap(everyElement)) {
+        const prescribed = ELEMENT_ORDER[each.name];
+        if (!prescribed) continue;
+        const places = each.children.map(({ name }) => prescribed.indexOf(name));
+        assert.ok(!places.includes(-1), `${each.name}: ${each.children.map(({ name }) => name).join()}`);
+        assert.deepEqual(
+          places,
+          places.toSorted((one, other) => one - other),
+          each.name,
+        );
+      }
+    }
+  });
+
+  it('has the notes that shifts pass where that is wanted: small, in brackets, and left out again on the way in', async () => {
+    const brief = lineBrief(
+      'violin',
+      ['B4', 'C#5', 'D5', 'E5', 'F#5', 'A5'],
+      { limits: { strings: ['A4'], openStrings: 'none' } },
+      'D major',
+    );
+    const result = planned(brief);
+    const passed = result.shifts.flatMap(({ guides: [guide] }) => (guide?.inBetween ? [guide.inBetween.written] : []));
+    assert.ok(passed.length > 0);
+    const xml = musicXmlText('Guides', result, { guideNotes: true });
+    assert.equal(xml.match(/parentheses="yes"/g)?.length, passed.length);
+    const seen = (await readMusicXml(xml)).map(({ pitch }) => pitch);
+    assert.equal(seen.length, 6 + passed.length);
+    const piece = await readPiece(xml);
+    assert.ok(piece.ok);
+    assert.deepEqual(linesOf(piece.value.brief), linesOf(brief));
+    assert.doesNotMatch(musicXmlText('Plain', result), /parentheses/);
   });
 
   it('brings ornaments, grace notes and harmonics with it', async () => {

@@ -3,6 +3,7 @@ import type { Brief } from '#core/brief';
 import { suggestedWord } from '#core/material';
 import type { Issue } from '#core/messages';
 import { usePlanning } from '../../../state/planning.ts';
+import { isMarkup } from '../../../files/foreign/markup.ts';
 import { typeLine } from '../../../state/edits/brief-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Part } from '../../../ui/states/Boundary.tsx';
@@ -20,7 +21,7 @@ export function LineField({ text, kind }: { readonly text: string; readonly kind
   const close = (): void => setOpen('nothing');
   return (
     <>
-      <LineText text={text} bass={kind === 'bass'} issues={issues} onType={typeLine} />
+      <LineText text={text} bass={kind === 'bass'} issues={issues} onType={typeLine} onPasteScore={pasteScore} />
       {open === 'entering' ? (
         <Part>
           <EnterNotes kind={kind} onClose={close} />
@@ -39,6 +40,13 @@ export function LineField({ text, kind }: { readonly text: string; readonly kind
       )}
     </>
   );
+}
+
+/** MusicXML instead of typed notes: read as a score. */
+function pasteScore(text: string): boolean {
+  if (!isMarkup(text)) return false;
+  void import('./pasted-score.ts').then(({ takePastedScore }) => takePastedScore(text));
+  return true;
 }
 
 /** What the first word that does not read was probably meant to be, one step from being written. */

@@ -10,10 +10,12 @@ interface LineTextProps {
   readonly issues?: readonly Issue[];
   /** Hears what is typed; without it the line can only be read. */
   readonly onType?: (text: string) => void;
+  /** Takes what is pasted where it is a score, and says whether it does. */
+  readonly onPasteScore?: (text: string) => boolean;
 }
 
 /** The line as it is typed, with what does not read underlined. */
-export function LineText({ text, bass, issues = [], onType }: LineTextProps) {
+export function LineText({ text, bass, issues = [], onType, onPasteScore }: LineTextProps) {
   return (
     <label className="mt-1 block">
       <span className="text-sm text-dove-dark">
@@ -30,6 +32,7 @@ export function LineText({ text, bass, issues = [], onType }: LineTextProps) {
           value={text}
           readOnly={onType === undefined}
           onChange={(event) => onType?.(event.target.value)}
+          onPaste={(event) => onPasteScore?.(event.clipboardData.getData('text')) && event.preventDefault()}
         />
       </span>
     </label>

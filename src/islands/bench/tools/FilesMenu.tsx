@@ -13,7 +13,13 @@ interface FilesMenuProps {
 export function FilesMenu({ anchor, onClose }: FilesMenuProps) {
   const planned = usePlanning((planning) => planning.planSet !== null);
   const does = [
-    { name: 'MusicXML', hint: 'for notation programs', run: downloadMusicXml, needsPlan: true },
+    { name: 'MusicXML', hint: 'for notation programs', run: () => downloadMusicXml(), needsPlan: true },
+    {
+      name: 'Guide notes too',
+      hint: 'the same score, with what each shift passes small and in brackets',
+      run: () => downloadMusicXml({ guideNotes: true }),
+      needsPlan: true,
+    },
     { name: 'MIDI', hint: 'what sounds', run: () => void downloadMidi(), needsPlan: true },
     { name: 'CSV', hint: 'a table of the notes', run: () => void downloadCsv(), needsPlan: true },
     { name: 'JSON', hint: 'the whole piece, to open here again', run: downloadJson, needsPlan: false },

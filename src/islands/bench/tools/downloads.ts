@@ -1,4 +1,5 @@
 import { documentToText } from '#core/documents';
+import type { MusicXmlChoice } from '#core/format';
 import { downloadBlob, downloadText, fileNameOf } from '../../../files/download.ts';
 import { musicXmlText } from '../../../files/musicxml.ts';
 import { say } from '../../../state/notices.ts';
@@ -9,13 +10,13 @@ import { pieceOf } from '../../../storage/pieces.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { LINK_COPIED, linkText } from '../../../words/kept/links.ts';
 
-/** Hands out the plan as MusicXML; nothing where there is no plan. */
-export function downloadMusicXml(): void {
+/** Hands out the plan as MusicXML, with the notes that shifts pass where that is wanted; nothing where there is no plan. */
+export function downloadMusicXml(choice: MusicXmlChoice = {}): void {
   const { name, brief } = workStore.getState();
   const plan = planShown();
   if (!plan) return;
   const title = pieceTitle({ name, brief });
-  downloadText(fileNameOf(title, 'musicxml'), 'application/xml', musicXmlText(title, plan));
+  downloadText(fileNameOf(title, 'musicxml'), 'application/xml', musicXmlText(title, plan, choice));
 }
 
 /** Hands out what sounds as a MIDI file; nothing where there is no plan. */

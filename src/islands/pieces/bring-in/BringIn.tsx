@@ -1,12 +1,14 @@
 import { FolderOpen } from 'lucide-react';
-import { lazy, type ReactNode, useState } from 'react';
+import { lazy, type ReactNode, useEffect, useEffectEvent, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import type { Piece } from '#core/documents';
 import { issuesText } from '#core/messages';
 import type { Reading } from '#core/result';
 import { newPieceRecord, saveRecord } from '../../../storage/records.ts';
+import { isMarkup, pastedFile } from '../../../files/foreign/markup.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Part } from '../../../ui/states/Boundary.tsx';
+import { BRINGING_IN, PASTED } from '../../../words/line/brought-in.ts';
 import type { ChosenScore } from './chosen-score.ts';
 
 /** Come when files are opened. */
@@ -33,6 +35,7 @@ export function BringIn({ onBrought, children }: BringInProps) {
     if (scores.length === 0) tell(kept, onBrought);
     else onBrought(kept);
   };
+  usePastedFiles((files) => void bringIn(files));
   const keepScores = async (): Promise<void> => {
     const { scorePiece } = await loadPieces();
     const readings = await Promise.all(
@@ -54,7 +57,7 @@ export function BringIn({ onBrought, children }: BringInProps) {
   });
   const button = (
     <>
-      <Button onClick={open}>
+      <Button onClick={open} title={BRINGING_IN.how}>
         <FolderOpen size={15} aria-hidden="true" /> Open files
       </Button>
       <input {...getInputProps({ 'aria-label': 'Pieces as JSON, MusicXML or MIDI' })} />
@@ -73,6 +76,28 @@ export function BringIn({ onBrought, children }: BringInProps) {
       )}
     </div>
   );
+}
+
+/** Hears of files that are pasted onto the page. */
+function usePastedFiles(hear: (files: readonly File[]) => void): void {
+  const paste = useEffectEvent((event: ClipboardEvent): void => {
+    const files = pastedFiles(event);
+    if (files.length === 0) return;
+    event.preventDefault();
+    hear(files);
+  });
+  useEffect(() => {
+    addEventListener('paste', paste);
+    return () => removeEventListener('paste', paste);
+  }, []);
+}
+
+/** Files that are pasted onto the page, or text that is a score or a piece; nothing of what is pasted into a field. */
+function pastedFiles({ target, clipboardData }: ClipboardEvent): readonly File[] {
+  if (target instanceof Element && target.closest('input, textarea, select')) return [];
+  const files = [...(clipboardData?.files ?? [])];
+  const text = clipboardData?.getData('text') ?? '';
+  return files.length === 0 && (isMarkup(text) || /^\s*\{/.test(text)) ? [pastedFile(text, PASTED)] : files;
 }
 
 /** The pieces that were kept, by their ids, and what went wrong, in words. */
