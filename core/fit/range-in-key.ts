@@ -1,6 +1,7 @@
 import { type Brief, readBrief } from '#core/brief';
-import { readMaterial } from '#core/brief/parts/materials';
+import { type Material, materialPart, OCTAVE_COUNTS, readMaterial } from '#core/brief/parts/materials';
 import { readInstrument } from '#core/instrument';
+import { notesOfOctave } from '#core/material';
 import { formatKey, formatPitch, isInKey, type Key, type Pitch, pitchInKey, semitonesOf, stepsOf } from '#core/pitch';
 import { noteSteps } from '#core/solve';
 
@@ -18,6 +19,8 @@ export interface RangeInKey {
   readonly above: number;
   /** Notes of the scale below the lowest tonic. */
   readonly below: number;
+  /** The brief with its scale from the lowest tonic to the last note; null where that is no scale, or as it is now. */
+  readonly toTheEnd: Brief | null;
 }
 
 /**
@@ -36,15 +39,36 @@ export function rangeInKey(brief: Brief): RangeInKey | null {
   const places = pitches.flatMap((pitch, index) => (isTonic(pitch) ? [index] : []));
   const [lowest, highest] = [places[0], places.at(-1)];
   const [low, high] = [pitches[lowest ?? -1], pitches[highest ?? -1]];
+  const tonics =
+    low && high ? { lowest: formatPitch(low), highest: formatPitch(high), octaves: (semitonesOf(high) - semitonesOf(low)) / 12 } : null;
+  const above = pitches.length - 1 - (highest ?? -1);
   return {
     key: formatKey(key),
     lowest: formatPitch(first),
     highest: formatPitch(last),
-    tonics:
-      low && high ? { lowest: formatPitch(low), highest: formatPitch(high), octaves: (semitonesOf(high) - semitonesOf(low)) / 12 } : null,
-    above: pitches.length - 1 - (highest ?? -1),
+    tonics,
+    above,
     below: lowest ?? pitches.length,
+    toTheEnd: scaleToTheEnd(brief, tonics, above),
   };
+}
+
+/** So many notes further a scale may go. */
+const MOST_FURTHER = 6;
+
+/** As far as a scale goes; null for other material, for a scale that has not seven notes, and where there is no whole octave. */
+function scaleToTheEnd(brief: Brief, tonics: RangeInKey['tonics'], above: number): Brief | null {
+  const { material } = brief;
+  const octaves = OCTAVE_COUNTS.findLast((count) => tonics !== null && count <= tonics.octaves);
+  if (material.kind !== 'scale' || notesOfOctave(material.type) !== 7 || !tonics || octaves === undefined) return null;
+  const further = octaves < tonics.octaves ? MOST_FURTHER : Math.min(MOST_FURTHER, above);
+  const { from: _, turn: __, further: ___, ...plain } = material;
+  const there = { ...plain, tonic: tonics.lowest, octaves, ...(further > 0 ? { further } : {}) };
+  return told(there) === told(material) ? null : { ...brief, material: there };
+}
+
+function told(material: Material): string {
+  return materialPart(material.kind).told(material);
 }
 
 /** The notes of a key that the limits of a brief let in, the most in a row. */
@@ -67,7 +91,8 @@ function playableIn(brief: Brief, key: Key): readonly Pitch[] {
     material: { kind: 'line', key: formatKey(key), notes: all.map((pitch) => ({ pitches: [formatPitch(pitch)], duration: '1/4' })) },
   });
   if (!task.ok) return [];
-  const playable = noteSteps(task.value).map(({ candidates }) => candidates.length > 0);
+  // A fourth finger that reaches out leaves the hand where it is, and its position's last note is the one before.
+  const playable = noteSteps(task.value).map(({ candidates }) => candidates.some(({ shape }) => shape !== 'reached-out'));
   return longestRun(all, playable);
 }
 

@@ -11,6 +11,15 @@ export { inOneBow, isGrace, type Line, type LineNote, type NoteContent } from '.
 export { type Ornament, ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign, type WrittenOrnament } from './ornament.ts';
 export { inOrder, lineOfPattern } from './pattern.ts';
 export { type Signature, SignatureChange, SignatureChanges, type SignatureFrom } from './signature.ts';
-export { keyOfScale, SCALE_TYPES, scalePitches, type ScaleType, semitonesOfDegree, turnBelow } from './scale.ts';
+export {
+  keyOfScale,
+  notesOfOctave,
+  SCALE_TYPES,
+  scalePitches,
+  type ScaleType,
+  semitonesFurther,
+  semitonesOfDegree,
+  turnBelow,
+} from './scale.ts';
 export { type SoundingTime, soundingTimes } from './sounding-time.ts';
 export { readTypedLine } from './typed-line.ts';

@@ -94,22 +94,38 @@ export interface ScaleRun {
   readonly octaves: number;
   /** On which degree it begins and ends: 1 the tonic, 3 the third above it; the tonic where nothing is said. */
   readonly from?: number | undefined;
+  /** So many notes of the scale above its last octave; none where nothing is said. */
+  readonly further?: number | undefined;
   /** Which way it is played: some scales come down differently from how they go up. */
   readonly way: 'up' | 'down';
 }
 
-/** One way of the scale from tonic to tonic, rising order, both ends included; null where a degree cannot be spelled. */
-export function scalePitches({ tonic, type, octaves, from = 1, way }: ScaleRun): readonly Pitch[] | null {
-  if (from > 1) return fromDegree({ tonic, type, octaves: octaves + 1, way }, { from, octaves });
+/** One way of the scale from tonic to tonic, or as far as it goes, rising order, both ends included; null where a degree cannot be spelled. */
+export function scalePitches({ tonic, type, octaves, from = 1, further = 0, way }: ScaleRun): readonly Pitch[] | null {
+  if (from > 1 || further > 0) return cutFrom({ tonic, type, octaves, from, further, way });
   if (type === 'chromatic') return chromaticPitches(tonic, octaves, way);
   return pitchesAbove(tonic, UPWARD[type === 'melodic-minor' && way === 'down' ? 'natural-minor' : type], octaves);
 }
 
-/** Of a scale that goes an octave further, what lies between a degree and the same degree so many octaves above it. */
-function fromDegree(run: ScaleRun, { from, octaves }: { readonly from: number; readonly octaves: number }): readonly Pitch[] | null {
-  const anOctave = run.type === 'chromatic' ? 12 : UPWARD[run.type].length;
+/** Of a scale that goes further, what lies between a degree and the same degree so many octaves above it, or some notes on. */
+function cutFrom({ from = 1, further = 0, octaves, ...run }: ScaleRun): readonly Pitch[] | null {
+  const anOctave = notesOfOctave(run.type);
   const first = Math.min(from, anOctave) - 1;
-  return scalePitches(run)?.slice(first, first + anOctave * octaves + 1) ?? null;
+  const last = first + anOctave * octaves + further;
+  return scalePitches({ ...run, octaves: Math.ceil(last / anOctave) })?.slice(first, last + 1) ?? null;
+}
+
+/** How many notes a scale has in an octave. */
+export function notesOfOctave(type: ScaleType): number {
+  return type === 'chromatic' ? 12 : UPWARD[type].length;
+}
+
+/** How far the highest note of a scale lies above the last octave, semitones, where it goes so many notes further. */
+export function semitonesFurther({ type, from = 1, further = 0 }: Pick<ScaleRun, 'type' | 'from' | 'further'>): number {
+  const anOctave = notesOfOctave(type);
+  const above = (degree: number): number => 12 * Math.floor(degree / anOctave) + semitonesOfDegree(type, (degree % anOctave) + 1);
+  const first = Math.min(from, anOctave) - 1;
+  return above(first + further) - above(first);
 }
 
 /** How far above the tonic a degree of a scale lies going up, semitones; the last where there are fewer degrees. */

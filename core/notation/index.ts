@@ -12,4 +12,4 @@ export {
 } from './engraving.ts';
 export { fingerMark, type FingerMark, fingerMarks } from './finger-marks.ts';
 export { asFingered } from './read-as.ts';
-export { engravedVariant, type Variant } from './variant.ts';
+export { variantOf, type Variant } from './variant.ts';

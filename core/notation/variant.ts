@@ -1,17 +1,15 @@
 import { readMaterial } from '#core/brief/parts/materials';
 import type { Plan } from '#core/plan/describe';
 import type { Rhythm } from '#core/rhythm';
-import { type Engraving, engravingOf } from './engraving.ts';
-import { asFingered } from './read-as.ts';
 
 /** What makes a variant of a line. */
 export type Variant = Pick<Rhythm, 'lengths' | 'bows' | 'accents'>;
 
 /**
- * A plan's line in another rhythm, another bowing or with accents, under the fingering that the plan has: the hand does what it did.
- * What the brief has of the same kind gives way. Null where the variant cannot be written down.
+ * A plan in another rhythm, another bowing or with accents, under the fingering that it has: the hand does what it did. What the brief
+ * has of the same kind gives way. Null where the variant cannot be written down.
  */
-export function engravedVariant(plan: Plan, { lengths, bows, accents }: Variant): Engraving | null {
+export function variantOf(plan: Plan, { lengths, bows, accents }: Variant): Plan | null {
   const { brief } = plan;
   const { lockedBows, ...asIs } = brief.rhythm ?? {};
   const rhythm = {
@@ -22,5 +20,5 @@ export function engravedVariant(plan: Plan, { lengths, bows, accents }: Variant)
     ...(accents ? { accents } : {}),
   };
   const line = readMaterial(brief.material, rhythm);
-  return line.ok ? engravingOf(brief.instrument.kind, line.value, asFingered(plan)) : null;
+  return line.ok ? { ...plan, brief: { ...brief, rhythm }, line: line.value } : null;
 }

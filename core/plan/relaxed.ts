@@ -5,15 +5,8 @@ import { isAbout, type Issue } from '#core/messages';
 import { describe } from '#core/plan/describe';
 import type { Steps } from '#core/result';
 import { type Attempt, possibleShiftCounts, solveBrief } from '#core/solve';
-import type { Relaxed } from './types.ts';
-
-/** One limit relaxed in a brief, and what to call it. */
-interface Relaxation {
-  /** What was given up, as it follows "It can be played". */
-  readonly words: string;
-  /** The brief without it. */
-  readonly brief: Brief;
-}
+import { elsewhere } from './elsewhere.ts';
+import type { Relaxation, Relaxed } from './types.ts';
 
 /** Relaxations of one kind: all that help are weighed, or only the first. */
 interface Relaxations {
@@ -26,12 +19,18 @@ interface Relaxations {
 /**
  * The single limit that helps most when relaxed: tried, not guessed. First the small steps are tried, one more position,
  * string or finger, one lock or one count of shifts; of those with which the whole line can be planned the cheapest plan
- * is taken. Then each limit as a whole, then all of them. Null when nothing the brief says is to blame, as for a note
- * that the instrument does not have. `tried` is how far the brief itself came.
+ * is taken. Then each limit as a whole, then all of them. Where no limit is to blame, as for a note that the instrument does not have,
+ * a scale or the like is tried in the nearest octave; null where nothing helps. `tried` is how far the brief itself came.
  */
 export function* relaxed(brief: Brief, issues: readonly Issue[], tried: Attempt): Steps<Relaxed | null> {
-  if (!issues.some((issue) => isAbout(issue, 'limit', 'lock'))) return null;
-  for (const groups of [smallSteps(brief, issues, tried), [wholeLimits(brief)], [everything(brief)]]) {
+  const limited = issues.some((issue) => isAbout(issue, 'limit', 'lock'));
+  const out = issues.some((issue) => isAbout(issue, 'range'));
+  const groupings = limited
+    ? [smallSteps(brief, issues, tried), [wholeLimits(brief)], [everything(brief)]]
+    : out
+      ? [[{ tries: elsewhere(brief), weigh: 'first' as const }]]
+      : [];
+  for (const groups of groupings) {
     const plans: Relaxed[] = [];
     for (const group of groups) plans.push(...(yield* planned(group)));
     const [best] = plans.toSorted((one, other) => one.plan.cost.totalThousandths - other.plan.cost.totalThousandths);

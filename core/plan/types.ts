@@ -43,3 +43,11 @@ export type PlanOutcome =
   | { readonly ok: true; readonly value: PlanSet }
   /** Why there is none, and what would help. */
   | { readonly ok: false; readonly issues: readonly Issue[]; readonly relaxed: Relaxed | null };
+
+/** A brief that asks for less, or for the same elsewhere, and what to call it. */
+export interface Relaxation {
+  /** What was given up or moved, as it follows "It can be played". */
+  readonly words: string;
+  /** The brief so. */
+  readonly brief: Brief;
+}

@@ -146,10 +146,12 @@ function withSamePattern({ brief: { material } }: Task, lattice: Lattice): Latti
   const octaves = materialPart(material.kind).octaves(material);
   if (octaves === null || octaves.count < 2) return lattice;
   const again = octaves.topTwice ? 1 : 0;
-  const length = (lattice.layers.length - 1 - again - octaves.after) / (octaves.bothWays ? 2 : 1);
-  const notes = length / octaves.count;
-  const runs = octaves.bothWays ? [0, length + again] : [0];
-  return runs.reduce<Lattice | null>((bound, from) => bound && boundRun(bound, { from, notes, octaves: octaves.count }), lattice);
+  const { count, direction, further } = octaves;
+  const length = (lattice.layers.length - 1 - again - octaves.after) / (direction === 'up-down' ? 2 : 1);
+  const notes = (length - further) / count;
+  // What goes further than whole octaves stands above them: at the end of the way up, at the beginning of the way down.
+  const runs = { up: [0], down: [further], 'up-down': [0, length + again + further] }[direction];
+  return runs.reduce<Lattice | null>((bound, from) => bound && boundRun(bound, { from, notes, octaves: count }), lattice);
 }
 
 /** A lattice in which one run of octaves has the fingers of the cheapest repeating pattern. */

@@ -25,7 +25,7 @@ export function Popover({ label, anchor, width, onClose, children }: PopoverProp
             event.preventDefault();
             anchor.current?.focus();
           }}
-          className={`z-10 max-h-[66vh] ${width} overflow-auto border border-dove-light bg-paper p-4 shadow-[0_2px_10px_rgb(32_35_42/0.14)]`}
+          className={`z-10 max-h-[max(66vh,var(--radix-popover-content-available-height,0px))] ${width} overflow-auto border border-dove-light bg-paper p-4 shadow-[0_2px_10px_rgb(32_35_42/0.14)]`}
         >
           {children}
         </Radix.Content>

@@ -13,7 +13,7 @@ export function tonicOctaves({ material, instrument }: Brief): readonly number[]
     const tonic = parsePitch(`${part.tonicName(material)}${octave}`);
     if (!tonic.ok) return false;
     const bottom = semitonesOf(tonic.value) + octaves.lowestAbove;
-    return bottom >= lowest && bottom + 12 * octaves.count <= highest;
+    return bottom >= lowest && bottom + 12 * octaves.count + octaves.highestFurther <= highest;
   });
 }
 

@@ -17,7 +17,6 @@ import { Scrolls } from '../../ui/Scrolls.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Opening } from '../../ui/Opening.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { bowCountText, bowEndsText } from '../../words/line/bow.ts';
 import { briefLine } from '../../words/brief-line.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { guideText } from '../../words/hand/guides.ts';
@@ -29,6 +28,7 @@ import { Header } from '../Header.tsx';
 import { usePageTitle } from '../use-page-title.ts';
 import { useBowPlan } from '../score/use-bow-plan.ts';
 import { UnderStaffMenu } from '../score/UnderStaffMenu.tsx';
+import { BowSummary } from './BowSummary.tsx';
 import { SHEET_WIDTH, Systems } from './Systems.tsx';
 import { useVariants, VariantChoice, Variants } from './Variants.tsx';
 
@@ -99,11 +99,7 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
       <Scrolls what="Music">
         <Systems plan={plan} engraving={engraving} marks={marks} bow={bow} />
       </Scrolls>
-      {bow && (
-        <p className="mt-2 text-[14px]">
-          {bowCountText(bow.count)}; {bowEndsText(bow)}.
-        </p>
-      )}
+      {bow && <BowSummary bow={bow} />}
       <Remarks plan={plan} />
       {variants.length > 0 ? <Variants plan={plan} marks={marks} /> : <SheetShifts plan={plan} />}
       <p className="mt-4 text-[13px] text-dove-dark">

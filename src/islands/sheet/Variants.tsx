@@ -1,6 +1,6 @@
 import { parseAsArrayOf, parseAsBoolean, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { Fragment, useMemo, useRef, useState } from 'react';
-import { engravedVariant, type FingerMark, type Variant } from '#core/notation';
+import { asFingered, engravingOf, type FingerMark, type Variant, variantOf } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, namesOf } from '#core/rhythm';
 import { Button } from '../../ui/Button.tsx';
@@ -8,6 +8,9 @@ import { CheckField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
 import { ACCENT_LABELS, BOW_LABELS, LENGTH_LABELS } from '../../words/line/rhythm.ts';
+import { useUnderStaff } from '../../state/under-staff.ts';
+import { useBowPlan } from '../score/use-bow-plan.ts';
+import { BowSummary } from './BowSummary.tsx';
 import { Systems } from './Systems.tsx';
 
 /** A variant that can be put on the page. */
@@ -123,7 +126,19 @@ export function Variants({ plan, marks }: VariantsProps) {
 }
 
 function VariantStaff({ plan, marks, variant, whole }: VariantsProps & { readonly variant: Variant; readonly whole: boolean }) {
-  const engraving = useMemo(() => engravedVariant(plan, variant), [plan, variant]);
-  if (!engraving) return <p>This rhythm cannot be written down over the lengths of this line.</p>;
-  return <Systems plan={plan} engraving={engraving} marks={marks} beginning={!whole} />;
+  const varied = useMemo(() => variantOf(plan, variant), [plan, variant]);
+  if (!varied) return <p>This rhythm cannot be written down over the lengths of this line.</p>;
+  return <Varied plan={varied} marks={marks} whole={whole} />;
+}
+
+function Varied({ plan, marks, whole }: VariantsProps & { readonly whole: boolean }) {
+  const under = useUnderStaff();
+  const bow = useBowPlan(plan, under.bow);
+  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
+  return (
+    <>
+      <Systems plan={plan} engraving={engraving} marks={marks} bow={bow} beginning={!whole} />
+      {bow && <BowSummary bow={bow} />}
+    </>
+  );
 }

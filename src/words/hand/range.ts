@@ -18,3 +18,8 @@ export function rangeText({ key, tonics, lowest, highest, above, below }: RangeI
   ];
   return `${[whole, ...over].join('; ')}.`;
 }
+
+/** One step to a scale that goes on to its last note there: "Play the scale from G3 to B5". */
+export function toTheEndText(lowest: string, highest: string, kind: InstrumentKind): string {
+  return `Play the scale from ${writtenLabel(kind, lowest)} to ${writtenLabel(kind, highest)}`;
+}

@@ -23,6 +23,12 @@ test('a line in another rhythm and bowing, found by typing; a practice page of i
   await page.getByLabel('All of each, not its beginning alone').check();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('region', { name: 'one separate, three slurred' })).not.toContainText('… and so on.');
+  // The bow of each variant is drawn under it.
+  await page.getByRole('button', { name: 'Under the staff' }).click();
+  await page.getByLabel('Bow', { exact: true }).check();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('region', { name: 'one separate, three slurred' }).locator('[data-bow-lane]').first()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'one separate, three slurred' })).toContainText('bows: the first down');
   await page.reload();
   await expect(page.getByRole('region', { name: 'one long and two short' })).toBeVisible();
 });

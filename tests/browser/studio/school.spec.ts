@@ -111,12 +111,17 @@ test('a pattern gets the teacher’s own name, kept with the school', async ({ p
   await expect(page.getByRole('listitem').getByRole('textbox').first()).toHaveValue('the low pattern');
 });
 
-test('a limit tells how far the key goes within it', async ({ page }) => {
+test('a limit tells how far the key goes within it, and takes the scale to its last note there', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
   await tellWholeBrief(page);
   await page.getByRole('button', { name: /^Positions:/ }).click();
   await page.getByRole('button', { name: 'only first position' }).click();
   await expect(page.getByText('A♭ major goes from A♭3 to A♭5 here, 2 octaves')).toBeVisible();
+  await page.getByRole('button', { name: 'Play the scale from A♭3 to B♭5' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Further')).toHaveValue('1');
+  await planDrawn(page);
+  await expect(page.getByText('16 notes · no shift')).toBeVisible();
 });
 
 test('the third correction of a kind is offered as a rule, once, and can be taken back', async ({ page }) => {

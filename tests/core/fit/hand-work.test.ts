@@ -119,6 +119,25 @@ describe('how far a key goes', () => {
     assert.match(rangeText(bass, 'bass'), /^F major goes from F2 to F3 here, 1 octave; above it 3 notes are left over, to B♭3/);
   });
 
+  it('is played to its last note in one step, every degree in the position', () => {
+    const toTheEnd = (brief: Brief): Brief | null | undefined => rangeInKey(brief)?.toTheEnd;
+    const first = toTheEnd(scale('violin', 'G3', 1, { limits: { positions: ['1'] } }));
+    assert.deepEqual(first?.material, { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up-down', further: 2 });
+    const result = planned(first);
+    assert.deepEqual(result.notes.map((note) => (note.kind === 'note' ? note.stops[0].pitch : '')).slice(14, 19), [
+      'G5',
+      'A5',
+      'B5',
+      'A5',
+      'G5',
+    ]);
+    assert.ok(result.notes.every((note) => note.kind === 'note' && note.position.label === '1'));
+    assert.equal(toTheEnd(first), null, 'as it is now');
+    assert.equal(toTheEnd({ ...first, material: { kind: 'arpeggio', type: 'major', tonic: 'G3', octaves: 1, direction: 'up' } }), null);
+    const bass = toTheEnd(scale('bass', 'F1', 1, { limits: { positions: ['half', 'I'] } }));
+    assert.ok(bass && planned(bass).notes.every((note) => note.kind === 'note' && ['half', 'I'].includes(note.position.label)));
+  });
+
   it('that has no octave, or no tonic at all, says so', () => {
     const one = rangeInKey(scale('violin', 'A3', 2, { limits: { positions: ['3'], strings: ['A4', 'E5'] } }));
     assert.match(one === null ? '' : rangeText(one, 'violin'), /^A major has one tonic here, A5;/);

@@ -2,13 +2,10 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { type Material, materialPart, readMaterial } from '#core/brief/parts/materials';
-import type { Brief } from '#core/brief';
-import { withTonicOnInstrument } from '#core/brief/edits';
-import { INSTRUMENT_KINDS } from '#core/instrument';
-import { BROKEN_FIGURES, formatLineText, type Line, parseLineText, suggestedWord } from '#core/material';
+import { formatLineText, type Line, parseLineText, suggestedWord } from '#core/material';
 import { formatPitch } from '#core/pitch';
 import { asNumber, fraction, type Rhythm, writtenLengths } from '#core/rhythm';
-import { mixedNotes, planned } from '../../support/briefs.ts';
+import { mixedNotes } from '../../support/briefs.ts';
 
 function line(material: Material, rhythm?: Rhythm): Line {
   const reading = readMaterial(material, rhythm);
@@ -194,21 +191,6 @@ describe('the arpeggios of a scale book', () => {
     const cycle = names({ kind: 'arpeggio-cycle', type: 'cycle', tonic: 'C4', octaves: 1, direction: 'up-down' });
     assert.ok(cycle.startsWith('C4 Eb4 G4 C5 G4 Eb4 C4 E4 G4 C5 G4 E4 C4 E4 A4 C5 A4 E4 C4 F4 A4 C5'), cycle);
     assert.ok(cycle.endsWith('C4 E4 G4 Bb4 C5 Bb4 G4 E4 C4'), cycle);
-  });
-});
-
-describe('every kind of material in every rhythm', () => {
-  it('is planned on all four instruments from a tonic that it offers', () => {
-    for (const kind of INSTRUMENT_KINDS) {
-      for (const figure of BROKEN_FIGURES) {
-        const brief: Brief = {
-          instrument: { kind },
-          material: { kind: 'broken', figure, type: 'major', tonic: 'D3', octaves: 1, direction: 'up' },
-          rhythm: { lengths: ['2/3'], bows: [2, 1, 1] },
-        };
-        assert.doesNotThrow(() => planned(withTonicOnInstrument(brief)), `${figure} on the ${kind}`);
-      }
-    }
   });
 });
 

@@ -17,7 +17,8 @@ const schema = Type.Object(
   { additionalProperties: false },
 );
 
-const LABELS: Readonly<Record<DoubleStopInterval, string>> = {
+/** Double stops in the sentence. */
+export const INTERVAL_LABELS: Readonly<Record<DoubleStopInterval, string>> = {
   thirds: 'thirds',
   sixths: 'sixths',
   octaves: 'octaves',
@@ -41,7 +42,7 @@ export const doubleStops: MaterialPart<Static<typeof schema>> = {
       rhythm,
     );
   },
-  told: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in double stops, ${LABELS[material.interval]}`),
+  told: (material) => patternTold(material, `${SCALE_LABELS[material.type]} in double stops, ${INTERVAL_LABELS[material.interval]}`),
   ...fromATonic,
   repeatsByOctave: false,
   comesBackAlike: true,
@@ -50,7 +51,7 @@ export const doubleStops: MaterialPart<Static<typeof schema>> = {
     {
       label: 'Double stops',
       lead: 'in',
-      options: optionsOf(DOUBLE_STOP_INTERVALS, LABELS),
+      options: optionsOf(DOUBLE_STOP_INTERVALS, INTERVAL_LABELS),
       chosen: ({ interval }) => interval,
       choose: (material, chosen) => ({
         ...material,

@@ -66,10 +66,12 @@ export const fromATonic = {
   begins: ({ tonic }: FromATonic): string => tonic,
   octaves: ({ octaves, direction, top }: FromATonic): OctavesOf => ({
     count: octaves,
-    bothWays: direction === 'up-down',
+    direction,
     topTwice: direction === 'up-down' && top === 'twice',
     after: 0,
     lowestAbove: 0,
+    further: 0,
+    highestFurther: 0,
   }),
 };
 

@@ -26,14 +26,18 @@ export interface MaterialChoice<Value> {
 export interface OctavesOf {
   /** How many. */
   readonly count: number;
-  /** Up and down again. */
-  readonly bothWays: boolean;
+  /** Up, down, or both. */
+  readonly direction: Direction;
   /** The top note is played again before the way down. */
   readonly topTwice: boolean;
   /** Notes that follow when it has come down. */
   readonly after: number;
   /** How far its lowest note lies above the tonic, semitones; negative below it. */
   readonly lowestAbove: number;
+  /** Notes above the last octave, one way. */
+  readonly further: number;
+  /** How far the highest of them lies above the last octave, semitones. */
+  readonly highestFurther: number;
 }
 
 /** What material of another kind hands on when the kind is changed. */

@@ -51,5 +51,5 @@ export function readMaterial(material: Material, rhythm: Rhythm = {}): Reading<L
 export function comesBackAlike(material: Material): boolean {
   const part = materialPart(material.kind);
   const octaves = part.octaves(material);
-  return part.comesBackAlike && octaves !== null && octaves.bothWays && !octaves.topTwice && octaves.after === 0;
+  return part.comesBackAlike && octaves !== null && octaves.direction === 'up-down' && !octaves.topTwice && octaves.after === 0;
 }

@@ -1,5 +1,14 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { inOrder, keyOfScale, lineOfPattern, SCALE_TYPES, scalePitches, semitonesOfDegree, turnBelow } from '#core/material';
+import {
+  inOrder,
+  keyOfScale,
+  lineOfPattern,
+  SCALE_TYPES,
+  scalePitches,
+  semitonesFurther,
+  semitonesOfDegree,
+  turnBelow,
+} from '#core/material';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { oneOf } from '#core/result';
 import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
@@ -11,6 +20,7 @@ const schema = Type.Object(
     type: oneOf(SCALE_TYPES),
     ...FROM_A_TONIC,
     from: Type.Optional(Type.Integer({ minimum: 1, maximum: 7, description: 'The degree on which it begins and ends; 1 is the tonic.' })),
+    further: Type.Optional(Type.Integer({ minimum: 0, maximum: 6, description: 'So many notes of the scale above its last octave.' })),
     turn: Type.Optional(Type.Boolean({ description: 'Come down again, it touches the degree below the tonic.' })),
   },
   { additionalProperties: false },
@@ -41,6 +51,25 @@ function specially(material: ScaleMaterial): string {
   return `${(material.from ?? 1) > 1 ? ` ${from}` : ''}${turns(material) ? ` ${BOTTOM_LABELS.turn}` : ''}`;
 }
 
+/** How far a scale goes above its last octave. */
+const FURTHER = ['0', '1', '2', '3', '4', '5', '6'] as const;
+
+/** The same in the sentence. */
+const FURTHER_LABELS = {
+  '0': 'no further',
+  '1': 'one note further',
+  '2': 'two notes further',
+  '3': 'three notes further',
+  '4': 'four notes further',
+  '5': 'five notes further',
+  '6': 'six notes further',
+} as const;
+
+function furtherTold({ further = 0 }: ScaleMaterial): string {
+  const told = FURTHER.find((each) => Number(each) === further);
+  return told && further > 0 ? `, ${FURTHER_LABELS[told]}` : '';
+}
+
 /** Only what comes down to its tonic has a turn there. */
 function turns({ direction, from = 1, turn }: ScaleMaterial): boolean {
   return turn === true && direction === 'up-down' && from === 1;
@@ -51,18 +80,18 @@ export const scale: MaterialPart<ScaleMaterial> = {
   schema,
   name: { article: 'A', noun: 'scale', lead: 'in' },
   read: (material, rhythm) => {
-    const { type, octaves, from } = material;
+    const { type, octaves, from, further } = material;
     return lineOfPattern(
       material,
       {
         keyOn: (tonic) => keyOfScale(tonic, type),
-        wayFrom: (tonic, way) => inOrder(scalePitches({ tonic, type, octaves, from, way }), way),
+        wayFrom: (tonic, way) => inOrder(scalePitches({ tonic, type, octaves, from, further, way }), way),
         ...(turns(material) ? { turn: (tonic) => turnBelow(tonic, type) } : {}),
       },
       rhythm,
     );
   },
-  told: (material) => patternTold(material, `${SCALE_LABELS[material.type]}${specially(material)}`),
+  told: (material) => `${patternTold(material, `${SCALE_LABELS[material.type]}${specially(material)}`)}${furtherTold(material)}`,
   ...fromATonic,
   begins: ({ tonic: text, type, from }) => {
     const tonic = parsePitch(text);
@@ -72,6 +101,8 @@ export const scale: MaterialPart<ScaleMaterial> = {
   octaves: (material) => ({
     ...fromATonic.octaves(material),
     after: turns(material) ? 2 : 0,
+    further: material.further ?? 0,
+    highestFurther: semitonesFurther(material),
     lowestAbove: turns(material) ? -2 : semitonesOfDegree(material.type, material.from ?? 1),
   }),
   repeatsByOctave: true,
@@ -85,6 +116,17 @@ export const scale: MaterialPart<ScaleMaterial> = {
       usual: '1',
       chosen: ({ from }) => String(from ?? 1),
       choose: (material, chosen) => ({ ...material, from: Number(DEGREES.find((degree) => degree === chosen) ?? material.from ?? 1) }),
+    },
+    {
+      label: 'Further',
+      lead: '',
+      options: optionsOf(FURTHER, FURTHER_LABELS),
+      usual: '0',
+      chosen: ({ further }) => String(further ?? 0),
+      choose: ({ further: _, ...material }, chosen) => {
+        const further = Number(FURTHER.find((each) => each === chosen) ?? 0);
+        return further === 0 ? material : { ...material, further };
+      },
     },
     topChoice(),
     {

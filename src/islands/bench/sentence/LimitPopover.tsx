@@ -1,10 +1,15 @@
 import type { RefObject } from 'react';
 import type { Brief } from '#core/brief';
 import { type LimitName, limitPart } from '#core/brief/parts/limits';
+import { withMaterial } from '#core/brief/edits';
+import type { RangeInKey } from '#core/fit';
 import { useEngine } from '../../../engine/queries.ts';
+import { useWork } from '../../../state/bench/work.ts';
+import { changeBrief } from '../../../state/edits/brief-actions.ts';
+import { Button } from '../../../ui/Button.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { rangeText } from '../../../words/hand/range.ts';
+import { rangeText, toTheEndText } from '../../../words/hand/range.ts';
 import { LimitControl } from './LimitControl.tsx';
 
 /** How far the scale of the key goes within the limits. */
@@ -12,8 +17,29 @@ function Range({ brief }: { readonly brief: Brief }) {
   const asked = useEngine(brief, { kind: 'range' });
   return (
     <div className="mt-3 max-w-[44ch] text-sm text-dove-dark">
-      <Answered asked={asked}>{(range) => range && <p>{rangeText(range, brief.instrument.kind)}</p>}</Answered>
+      <Answered asked={asked}>
+        {(range) =>
+          range && (
+            <>
+              <p>{rangeText(range, brief.instrument.kind)}</p>
+              <ToTheEnd range={range} />
+            </>
+          )
+        }
+      </Answered>
     </div>
+  );
+}
+
+/** One step to a scale that goes on to its last note within the limits. */
+function ToTheEnd({ range: { toTheEnd, tonics, highest } }: { readonly range: RangeInKey }) {
+  const kind = useWork((work) => work.brief.instrument.kind);
+  if (!toTheEnd || !tonics) return null;
+  const { material } = toTheEnd;
+  return (
+    <Button className="mt-2" onClick={() => changeBrief((now) => withMaterial(now, material))}>
+      {toTheEndText(tonics.lowest, highest, kind)}
+    </Button>
   );
 }
 
