@@ -1,6 +1,7 @@
 export { arpeggioCycle, CYCLE_CHORDS } from './arpeggio-cycle.ts';
 export { ARPEGGIO_TYPES, arpeggioPitches, type ArpeggioType, keyOfArpeggio } from './arpeggio.ts';
 export { BROKEN_FIGURES, type BrokenFigure, brokenScale } from './broken.ts';
+export { type Articulation, ARTICULATIONS } from './articulation.ts';
 export { type Direction, DIRECTIONS, TOP_NOTES, type TopNote } from './choices.ts';
 export { DOUBLE_STOP_INTERVALS, type DoubleStopInterval, doubleStopScale } from './double-stops.ts';
 export { MOST_NOTES } from './limits.ts';

@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { PitchText } from '#core/pitch';
 import { Duration } from '#core/rhythm';
+import { ARTICULATIONS } from './articulation.ts';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from './ornament.ts';
 
 const closed = { additionalProperties: false };
@@ -18,7 +19,7 @@ const OrnamentDocument = Type.Object(
  * A note, a double stop (two pitches, the lower first) or a rest of a typed line. `slur` ties the bow to the next note:
  * both are played in one bow. `harmonic`: touched as a natural harmonic, or `stopped`: one finger stops, another touches a
  * fourth above it, and the pitch sounds two octaves above the stopped note. `grace`: a small note before the next one, which
- * takes no time of its own. `accent`: played with an accent.
+ * takes no time of its own. `accent`: played with an accent. `articulation`: a staccato dot or a tenuto line.
  */
 export const LineNoteDocument = Type.Union([
   Type.Object(
@@ -30,6 +31,7 @@ export const LineNoteDocument = Type.Union([
       grace: Type.Optional(Type.Literal(true)),
       ornament: Type.Optional(OrnamentDocument),
       accent: Type.Optional(Type.Literal(true)),
+      articulation: Type.Optional(Type.Union(ARTICULATIONS.map((each) => Type.Literal(each)))),
     },
     closed,
   ),

@@ -2,6 +2,7 @@ import { type Issue, type IssuePlace, lineIssue } from '#core/messages';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
 import { addFractions, formatFraction, fraction, type Fraction, multiplyFractions, parseFraction } from '#core/rhythm';
+import { type Articulation, ARTICULATIONS } from './articulation.ts';
 import type { LineNoteDocument, TypedNote } from './line-note.ts';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign } from './ornament.ts';
 
@@ -10,7 +11,7 @@ import { ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign } 
  *
  * A pitch may carry a value after a colon, which holds until the next one given; a dot adds a half, a `t` makes it one of a
  * triplet. `r` is a rest,
- * round brackets stand for one bow, `>` after a pitch for an accent, braces for grace notes (eighths where no value is given), `+` joins the two notes of a
+ * round brackets stand for one bow, `>` after a pitch for an accent, `st` for a staccato dot and `ten` for a tenuto line, braces for grace notes (eighths where no value is given), `+` joins the two notes of a
  * double stop, `*` after a pitch marks a natural harmonic, `**` a stopped one, `tr`, `mord` and `upmord` an ornament (`trb`
  * and `tr#` with a sign at it), `~` joins a note to the next of the same pitch, bar lines are for the eye only.
  * `octavesAbove` tells by how many octaves the typed pitch lies above the sounding one (the double bass: 1).
@@ -53,15 +54,18 @@ const GRACE_VALUE = '1/8';
 /** Words for ornaments in a typed line. */
 const ORNAMENT_WORDS: Readonly<Record<OrnamentKind, string>> = { trill: 'tr', mordent: 'mord', 'upper-mordent': 'upmord' };
 
+/** Words for articulation in a typed line. */
+const ARTICULATION_WORDS: Readonly<Record<Articulation, string>> = { staccato: 'st', tenuto: 'ten' };
+
 /** Accidentals at an ornament, as they are typed. */
 const SIGN_WORDS: Readonly<Record<OrnamentSign, string>> = { flat: 'b', natural: 'n', sharp: '#' };
 
 function nameOf(note: LineNoteDocument, octavesAbove: number): string {
   if ('rest' in note) return 'r';
-  const { pitches, harmonic, ornament, accent } = note;
+  const { pitches, harmonic, ornament, accent, articulation } = note;
   const touched = harmonic === 'stopped' ? '**' : harmonic === true ? '*' : '';
   const played = ornament ? `${ORNAMENT_WORDS[ornament.kind]}${ornament.sign ? SIGN_WORDS[ornament.sign] : ''}` : '';
-  return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}${accent ? '>' : ''}`;
+  return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}${articulation ? ARTICULATION_WORDS[articulation] : ''}${accent ? '>' : ''}`;
 }
 
 /** In one bow with the next. */
@@ -194,10 +198,14 @@ function readWord(word: string, lastValue: Fraction): { readonly name: string; r
 }
 
 /** The pitches of a word, and what its signs ask: `A5*` a harmonic, `A5**` a stopped one, `A4tr#` a trill with a sharp. */
-function readSigns(name: string): { readonly chord: string; readonly signs: Pick<TypedNote, 'harmonic' | 'ornament' | 'accent'> } {
-  const match = /^(.+?)(\*{0,2})(?:(tr|mord|upmord)(b|n|#)?)?(>?)$/u.exec(name);
-  const [, chord = name, stars = '', played, accidental, accent = ''] = match ?? [];
+function readSigns(name: string): {
+  readonly chord: string;
+  readonly signs: Pick<TypedNote, 'harmonic' | 'ornament' | 'accent' | 'articulation'>;
+} {
+  const match = /^(.+?)(\*{0,2})(?:(tr|mord|upmord)(b|n|#)?)?(st|ten)?(>?)$/u.exec(name);
+  const [, chord = name, stars = '', played, accidental, touch, accent = ''] = match ?? [];
   const kind = ORNAMENT_KINDS.find((each) => ORNAMENT_WORDS[each] === played);
+  const articulation = ARTICULATIONS.find((each) => ARTICULATION_WORDS[each] === touch);
   const sign = ORNAMENT_SIGNS.find((each) => SIGN_WORDS[each] === accidental);
   return {
     chord,
@@ -205,6 +213,7 @@ function readSigns(name: string): { readonly chord: string; readonly signs: Pick
       ...(stars === '' ? {} : { harmonic: stars === '*' ? true : ('stopped' as const) }),
       ...(kind ? { ornament: { kind, ...(sign ? { sign } : {}) } } : {}),
       ...(accent === '' ? {} : { accent: true as const }),
+      ...(articulation ? { articulation } : {}),
     },
   };
 }

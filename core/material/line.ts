@@ -16,6 +16,7 @@ import {
   writtenFrom,
   ZERO,
 } from '#core/rhythm';
+import type { Articulation } from './articulation.ts';
 import type { FingerPair } from './double-stops.ts';
 import type { Ornament } from './ornament.ts';
 import type { Signature, SignatureFrom } from './signature.ts';
@@ -34,6 +35,8 @@ export interface NoteContent {
   readonly ornament: Ornament | null;
   /** To be played with an accent. */
   readonly accent: boolean;
+  /** Short, or held to its end; null for neither. */
+  readonly articulation: Articulation | null;
   /** A small note: written before the next one, with no time of its own. */
   readonly grace: boolean;
   /** Fingers the figure asks for, of a double stop; null leaves them free. */
@@ -70,6 +73,7 @@ export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boole
     harmonic: null,
     ornament: null,
     accent: false,
+    articulation: null,
     grace: false,
     fingerPairs: null,
     duration,

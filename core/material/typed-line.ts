@@ -101,6 +101,7 @@ function readNote(note: LineNoteDocument): UnplacedNote {
     upper: second ?? null,
     harmonic: note.harmonic === 'stopped' ? 'stopped' : note.harmonic === true ? 'natural' : null,
     accent: note.accent === true,
+    articulation: note.articulation ?? null,
     grace: note.grace === true,
   };
 }

@@ -1,5 +1,6 @@
 import { type InstrumentKind, writtenPitch } from '#core/instrument';
 import {
+  type Articulation,
   intoMeasure,
   isGrace,
   type Line,
@@ -69,6 +70,8 @@ export interface MeasureNote {
   readonly tiedToNext: boolean;
   /** An accent stands at it. */
   readonly accent: boolean;
+  /** A staccato dot or a tenuto line stands at it; null for neither. */
+  readonly articulation: Articulation | null;
   /** Its place in a slur; null outside of any. */
   readonly slur: 'begins' | 'continues' | 'ends' | null;
 }
@@ -188,11 +191,12 @@ function piecesOf({ line, bars, readAs, starts }: Written, index: number, readin
     const tiedToNext = part < cut.length - 1;
     const slur = slurOf(line, index, tiedFromBefore, tiedToNext);
     const accent = note.accent && !tiedFromBefore;
+    const articulation = tiedFromBefore ? null : note.articulation;
     const heads = headsOf(readAs, index, note);
     const small = tiedFromBefore ? [] : smallNotesBefore({ line, readAs }, index);
     return {
       measure,
-      symbol: { kind: 'note', index, reading, heads, small, value, tuplet: null, accent, tiedFromBefore, tiedToNext, slur },
+      symbol: { kind: 'note', index, reading, heads, small, value, tuplet: null, accent, articulation, tiedFromBefore, tiedToNext, slur },
     };
   });
 }

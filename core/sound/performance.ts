@@ -90,13 +90,14 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
     const { onset, length } = timeOf(index);
     const seconds = length * secondsPerWhole;
     const shift = shifts.get(index);
+    const isShort = isStaccato(plan.line, index);
     return ornamented(plan, note, {
       note: index,
       at: (onset - start) * secondsPerWhole,
-      seconds,
+      seconds: isShort ? seconds * STACCATO : seconds,
       hz: hzOf(note),
       slurred: index > from && inOneBow(plan.line.notes[index - 1]),
-      slursOn: index < to && inOneBow(plan.line.notes[index]),
+      slursOn: index < to && !isShort && inOneBow(plan.line.notes[index]),
       accent: isAccented(plan.line, index),
       slide: (slides || shift?.expressive === true) && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
     });
@@ -104,6 +105,14 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
   const seconds = (end - start) * secondsPerWhole;
   const countIn = countInOf(plan, from, start, secondsPerWhole);
   return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn, seconds };
+}
+
+/** A staccato note sounds for so much of its time. */
+const STACCATO = 0.5;
+
+function isStaccato({ notes }: Plan['line'], index: number): boolean {
+  const note = notes[index];
+  return note?.kind === 'note' && note.articulation === 'staccato';
 }
 
 /** Whether a note is played with an accent. */

@@ -1,4 +1,5 @@
 import type { Head } from './draw-measures.ts';
+import { ROOM_FOR_ARTICULATION } from './layout.ts';
 
 /** A slur or tie between heads. */
 export interface Curve {
@@ -85,7 +86,11 @@ function slursOf(heads: readonly Head[], ends: SystemEnds | null): readonly Curv
 
 function slurOver(group: readonly Head[], fromX: number, toX: number): Curve {
   const above = group.some((head) => !head.stemUp);
-  const edges = group.map((head) => (above ? (head.stemUp ? head.top - 3 : head.y - 10) : head.y + 10));
+  const edges = group.map((head) => {
+    const off = 10 + (head.articulation && head.stemUp !== above ? ROOM_FOR_ARTICULATION : 0);
+    if (!above) return head.y + off;
+    return head.stemUp ? head.top - 3 : head.y - off;
+  });
   const fromY = edges[0] ?? 0;
   const toY = edges[edges.length - 1] ?? 0;
   const rise = 8 + Math.min(14, (toX - fromX) / 14);

@@ -17,6 +17,7 @@ import {
   Voice,
 } from 'vexflow/core';
 import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol, StaffReading, TupletPlace, WrittenHead } from '#core/notation';
+import type { Articulation } from '#core/material';
 import { LETTERS } from '#core/pitch';
 import { asNumber } from '#core/rhythm';
 import {
@@ -57,6 +58,8 @@ export interface Head {
   readonly tuplet: HeadTuplet | null;
   /** An accent stands at it. */
   readonly accent: boolean;
+  /** A staccato dot or a tenuto line stands at it. */
+  readonly articulation: Articulation | null;
 }
 
 /** A head in a tuplet. */
@@ -255,6 +258,7 @@ function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: M
     small: true,
     tuplet: null,
     accent: false,
+    articulation: null,
   };
 }
 
@@ -278,14 +282,32 @@ function placeOf(note: StaveNote, offset: number): Pick<Head, 'x' | 'y' | 'left'
   };
 }
 
-type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur' | 'tuplet' | 'accent'>;
+type WrittenAtHead = Pick<Head, 'rest' | 'accidental' | 'tiedFromBefore' | 'tiedToNext' | 'slur' | 'tuplet' | 'accent' | 'articulation'>;
 
 function writtenOf(symbol: MeasureSymbol): WrittenAtHead {
   const tuplet = tupletOf(symbol);
   if (symbol.kind === 'rest')
-    return { rest: true, accidental: false, tiedFromBefore: false, tiedToNext: false, slur: null, tuplet, accent: false };
-  const { tiedFromBefore, tiedToNext, slur, heads, accent } = symbol;
-  return { rest: false, accidental: heads.some((head) => head.accidental !== null), tiedFromBefore, tiedToNext, slur, tuplet, accent };
+    return {
+      rest: true,
+      accidental: false,
+      tiedFromBefore: false,
+      tiedToNext: false,
+      slur: null,
+      tuplet,
+      accent: false,
+      articulation: null,
+    };
+  const { tiedFromBefore, tiedToNext, slur, heads, accent, articulation } = symbol;
+  return {
+    rest: false,
+    accidental: heads.some((head) => head.accidental !== null),
+    tiedFromBefore,
+    tiedToNext,
+    slur,
+    tuplet,
+    accent,
+    articulation,
+  };
 }
 
 function tupletOf({ kind, value: { denominator, tuplet }, tuplet: place }: MeasureSymbol): HeadTuplet | null {

@@ -61,6 +61,9 @@ const TUPLET_ROW = 16;
 /** Height of the row of accents, where there are any. */
 export const ACCENT_ROW = 12;
 
+/** How far a slur stands off a head further than from one without dot or line, and a number above it, px. */
+export const ROOM_FOR_ARTICULATION = 8;
+
 /** What stands below a note that begins a slur there stands so much lower, px. */
 export const BELOW_SLUR = 10;
 
@@ -186,9 +189,16 @@ function rows(measures: readonly Measure[], written: WrittenRows): Omit<StaffLay
   const above = Math.max(14, ((highest - 4) * STAFF_SPACE) / 2 + 8);
   const below = Math.max(16, ((-lowest - 4) * STAFF_SPACE) / 2 + 10);
   const slurred = symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null);
+  const articulated = symbols.some((symbol) => symbol.kind === 'note' && symbol.articulation !== null);
   const octaveLine = symbols.some((symbol) => symbol.reading.octaveLine);
   const staffTopY =
-    44 + above + (slurred ? 14 : 0) + (octaveLine ? OCTAVE_ROW : 0) + (written.bows ? BOW_ROW : 0) + (written.ornaments ? ORNAMENT_ROW : 0);
+    44 +
+    above +
+    (slurred ? 14 : 0) +
+    (articulated ? ROOM_FOR_ARTICULATION : 0) +
+    (octaveLine ? OCTAVE_ROW : 0) +
+    (written.bows ? BOW_ROW : 0) +
+    (written.ornaments ? ORNAMENT_ROW : 0);
   const accents = symbols.some((symbol) => symbol.kind === 'note' && symbol.accent);
   const tuplets = symbols.some(({ tuplet }) => tuplet !== null);
   const stringRowY =

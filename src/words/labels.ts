@@ -4,7 +4,7 @@ import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import type { HandSchool } from '#core/hand';
-import type { OrnamentKind, OrnamentSign } from '#core/material';
+import type { Articulation, OrnamentKind, OrnamentSign } from '#core/material';
 import type { HandMeasurements, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
 import { listed } from '#core/messages';
@@ -49,6 +49,13 @@ export const ORNAMENT_SIGN_LABELS: Readonly<Record<OrnamentSign | 'key', string>
   flat: 'with a flat at it',
   natural: 'with a natural at it',
   sharp: 'with a sharp at it',
+};
+
+/** Articulation at a note. */
+export const ARTICULATION_LABELS: Readonly<Record<'none' | Articulation, string>> = {
+  none: 'none',
+  staccato: 'staccato',
+  tenuto: 'tenuto',
 };
 
 /** Harmonics at a note. */

@@ -1,6 +1,7 @@
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import {
+  type Articulation,
   keyAt,
   type Line,
   type LineNoteDocument,
@@ -76,6 +77,8 @@ export interface SignChange {
   readonly grace?: boolean;
   /** An accent: it stands beside any of the others. */
   readonly accent?: boolean;
+  /** Staccato or tenuto: it stands beside any of the others. */
+  readonly articulation?: Articulation | null;
 }
 
 /** A note of the line with other signs at it. A note is a grace note, an ornamented one or a harmonic: the newest sign stays. */
@@ -83,30 +86,37 @@ export function withSigns(brief: Brief, index: number, change: SignChange): Brie
   return changed(brief, (notes) =>
     notes.map((note, at): LineNoteDocument => {
       if (at !== index || 'rest' in note) return note;
-      const { ornament: _, harmonic: __, grace: ___, accent: ____, ...plain } = note;
+      const { ornament: _, harmonic: __, grace: ___, accent: ____, articulation: _____, ...plain } = note;
       const before = signsAt(note);
       const asked = change.ornament != null || change.harmonic != null || change.grace === true;
-      return { ...plain, ...signsOf(asked ? { accent: before.accent, ...change } : { ...before, ...change }) };
+      return {
+        ...plain,
+        ...signsOf(asked ? { accent: before.accent, articulation: before.articulation, ...change } : { ...before, ...change }),
+      };
     }),
   );
 }
 
 /** What stands at a note. */
-function signsAt({ ornament, harmonic, grace, accent }: TypedNote): Required<SignChange> {
+function signsAt({ ornament, harmonic, grace, accent, articulation }: TypedNote): Required<SignChange> {
   return {
     ornament: ornament ?? null,
     harmonic: harmonic === true ? 'natural' : harmonic || null,
     grace: grace === true,
     accent: accent === true,
+    articulation: articulation ?? null,
   };
 }
 
-function signsOf({ ornament, harmonic, grace, accent }: SignChange): Pick<TypedNote, 'ornament' | 'harmonic' | 'grace' | 'accent'> {
+type Signs = Pick<TypedNote, 'ornament' | 'harmonic' | 'grace' | 'accent' | 'articulation'>;
+
+function signsOf({ ornament, harmonic, grace, accent, articulation }: SignChange): Signs {
   return {
     ...(ornament ? { ornament } : {}),
     ...(harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : true } : {}),
     ...(grace === true ? { grace } : {}),
     ...(accent === true ? { accent } : {}),
+    ...(articulation ? { articulation } : {}),
   };
 }
 
@@ -205,9 +215,9 @@ function documentsOf(line: Line): LineNoteDocument[] {
     const duration = formatFraction(note.duration);
     if (note.kind === 'rest') return { rest: true, duration };
     const pitches = [note.pitch, ...(note.upper ? [note.upper] : [])].map(formatPitch);
-    const { slurredToNext, harmonic, ornament, grace, accent } = note;
+    const { slurredToNext, ornament, ...signs } = note;
     const written = ornament && { kind: ornament.kind, ...(ornament.sign ? { sign: ornament.sign } : {}) };
-    return { pitches, duration, ...(slurredToNext ? { slur: true } : {}), ...signsOf({ ornament: written, harmonic, grace, accent }) };
+    return { pitches, duration, ...(slurredToNext ? { slur: true } : {}), ...signsOf({ ...signs, ornament: written }) };
   });
 }
 

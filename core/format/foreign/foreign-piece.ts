@@ -152,6 +152,7 @@ function joinedBy(before: ChosenEvent, event: ChosenEvent): ChosenEvent | null {
       slursBegin: one.slursBegin + other.slursBegin,
       slursEnd: one.slursEnd + other.slursEnd,
       accent: one.accent || other.accent,
+      articulation: one.articulation ?? other.articulation,
     },
   };
 }
@@ -195,8 +196,8 @@ function documentOf({ note, duration, slur }: Slurred, octaves: number): LineNot
 }
 
 /** A note is a grace note, an ornamented one or a harmonic; an ornament and a stopped harmonic are for one note alone. */
-function signsOf({ graceValue, ornament, harmonic, accent, pitches }: ForeignNote): Partial<TypedNote> {
-  const accented = accent ? { accent: true as const } : {};
+function signsOf({ graceValue, ornament, harmonic, accent, articulation, pitches }: ForeignNote): Partial<TypedNote> {
+  const accented = { ...(accent ? { accent: true as const } : {}), ...(articulation ? { articulation } : {}) };
   if (graceValue !== null) return { grace: true, ...accented };
   if (ornament && pitches.length === 1) return { ornament, ...accented };
   if (harmonic === null || (harmonic === 'stopped' && pitches.length > 1)) return accented;

@@ -1,7 +1,7 @@
 import type { Finger } from '#core/hand';
 import type { InstrumentKind } from '#core/instrument';
 import type { Mark } from '#core/brief';
-import type { WrittenOrnament } from '#core/material';
+import type { Articulation, WrittenOrnament } from '#core/material';
 import type { Pitch } from '#core/pitch';
 import type { Fraction } from '#core/rhythm';
 import type { LeftOut } from './left-out.ts';
@@ -89,6 +89,8 @@ export interface ForeignNote {
   readonly graceValue: Fraction | null;
   /** An accent stands at it. */
   readonly accent: boolean;
+  /** A staccato dot or a tenuto line stands at it; null for neither. */
+  readonly articulation: Articulation | null;
   /** Trill or mordent. */
   readonly ornament: WrittenOrnament | null;
   /** Touched as a harmonic. */

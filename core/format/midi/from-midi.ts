@@ -185,6 +185,7 @@ const PLAIN: Omit<ForeignNote, 'pitches' | 'fingers' | 'tied'> = {
   slursEnd: 0,
   graceValue: null,
   accent: false,
+  articulation: null,
   ornament: null,
   harmonic: null,
   bow: null,

@@ -173,14 +173,15 @@ function notations(written: HeadWritten): readonly XmlElement[] {
     ...slurs.map((type) => element('slur', [], { type, number: 1 })),
     ...(inChord ? [] : tupletBrackets(symbol)),
     ...(symbol.tiedFromBefore ? [] : [...ornamentElements(written), element('technical', technical)]),
-    ...accentElements(written),
+    ...articulationElements(written),
     ...slides.map((type) => element('slide', [], { type, number: 1, 'line-type': 'solid' })),
   ];
   return inside.length === 0 ? [] : [element('notations', inside)];
 }
 
-function accentElements({ symbol, inChord }: HeadWritten): readonly XmlElement[] {
-  return symbol.accent && !inChord ? [element('articulations', [element('accent')])] : [];
+function articulationElements({ symbol: { accent, articulation }, inChord }: HeadWritten): readonly XmlElement[] {
+  const signs = [...(accent ? [element('accent')] : []), ...(articulation ? [element(articulation)] : [])];
+  return signs.length > 0 && !inChord ? [element('articulations', signs)] : [];
 }
 
 function tieTypes(symbol: MeasureNote): readonly ('start' | 'stop')[] {

@@ -1,6 +1,6 @@
 import { type Finger, FINGERS, STOPPED_HARMONIC_ABOVE } from '#core/hand';
 import type { Mark } from '#core/brief';
-import { ORNAMENT_SIGNS, type OrnamentKind, type WrittenOrnament } from '#core/material';
+import { type Articulation, ARTICULATIONS, ORNAMENT_SIGNS, type OrnamentKind, type WrittenOrnament } from '#core/material';
 import { type LetterIndex, LETTERS, type Pitch, pitchAt, semitonesOf, stepsOf } from '#core/pitch';
 import { fraction, type Fraction } from '#core/rhythm';
 import type { LeftOut } from '../foreign/left-out.ts';
@@ -90,6 +90,7 @@ export function readNote(note: ReadElement, { pitch, finger }: ReadHead): Foreig
     slursEnd: slurs.filter((type) => type === 'stop').length,
     graceValue: grace ? (GRACE_VALUES[textOf(note, 'type') ?? ''] ?? fraction(1, 8)) : null,
     accent: notations.some((each) => at(each, 'articulations', 'accent') ?? at(each, 'articulations', 'strong-accent')),
+    articulation: articulationAt(notations),
     ornament: grace ? null : ornamentAt(notations),
     harmonic: harmonic === undefined ? null : childOf(harmonic, 'artificial') ? 'stopped' : 'natural',
     bow: bowAt(technical),
@@ -106,6 +107,12 @@ function bowAt(technical: readonly ReadElement[]): Mark['bow'] | null {
   return technical.some((each) => childOf(each, 'up-bow')) ? 'up' : null;
 }
 
+/** The first dot or line at a note. */
+function articulationAt(notations: readonly ReadElement[]): Articulation | null {
+  const written = notations.flatMap((each) => childOf(each, 'articulations')?.children ?? []);
+  return ARTICULATIONS.find((each) => written.some(({ name }) => name === each)) ?? null;
+}
+
 function ornamentAt(notations: readonly ReadElement[]): WrittenOrnament | null {
   const ornaments = notations.map((each) => childOf(each, 'ornaments')).find((each) => each !== undefined);
   const kind = ornaments?.children.flatMap(({ name }) => ORNAMENTS[name] ?? [])[0];
@@ -117,7 +124,7 @@ function ornamentAt(notations: readonly ReadElement[]): WrittenOrnament | null {
 const KEPT: ReadonlySet<string> = new Set([
   ...['tied', 'slur', 'tuplet', 'technical', 'articulations', 'ornaments', 'footnote', 'level'],
   ...['up-bow', 'down-bow', 'fingering', 'string', 'harmonic', 'open-string', 'thumb-position'],
-  ...['accent', 'strong-accent', 'accidental-mark', ...Object.keys(ORNAMENTS)],
+  ...['accent', 'strong-accent', 'accidental-mark', ...ARTICULATIONS, ...Object.keys(ORNAMENTS)],
 ]);
 
 const GROUPS: Readonly<Record<string, LeftOut>> = {

@@ -291,6 +291,7 @@ function withHead(note: ForeignNote, head: ForeignNote): ForeignNote {
     fingers: into(note.fingers, head.fingers[0] ?? null),
     string: note.string === null || head.string === null ? (note.string ?? head.string) : Math.max(note.string, head.string),
     accent: note.accent || head.accent,
+    articulation: note.articulation ?? head.articulation,
     tied: note.tied || head.tied,
   };
 }

@@ -314,5 +314,6 @@ function headAt(index: number): Head {
     octaveLine: false,
     tuplet: null,
     accent: false,
+    articulation: null,
   };
 }

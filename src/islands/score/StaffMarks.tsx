@@ -3,13 +3,14 @@ import { semitoneStepAt } from '#core/fit';
 import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
+import { articulationY } from '../../engraving/articulations.ts';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import { ORNAMENT_ROW, type StaffLayout, systemEnds } from '../../engraving/layout.ts';
-import { ACCENT_SIGN } from '../../engraving/signs.ts';
-import { type DrawnTuplet, footOf, tupletsOf } from '../../engraving/tuplets.ts';
+import { type DrawnTuplet, tupletsOf } from '../../engraving/tuplets.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
+import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
 
 interface StaffMarksProps {
   readonly plan: Plan;
@@ -180,6 +181,7 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
       </DrawnText>
       {mark.ornament && <OrnamentSign head={head} y={y - look.height} ornament={mark.ornament} />}
       <Written head={head} written={written} fingerTopY={y - look.height - (mark.ornament ? ORNAMENT_ROW : 0)} cueRowY={layout.cueRowY} />
+      <ArticulationSign head={head} layout={layout} />
       <AccentSign head={head} layout={layout} />
       {mark.string !== null && !fingersOnly && (
         <DrawnText x={head.x} y={layout.stringRowY} textAnchor="middle" look="string" className="fill-dove-dark">
@@ -236,15 +238,6 @@ function PositionName({ name, x, layout }: PositionNameProps) {
   );
 }
 
-function AccentSign({ head, layout }: Pick<NoteMarksProps, 'head' | 'layout'>) {
-  if (!head.accent) return null;
-  return (
-    <DrawnText x={head.x} y={footOf(head, layout) + 9} textAnchor="middle" look="sign" className="fill-ink" data-accent={head.index}>
-      {ACCENT_SIGN}
-    </DrawnText>
-  );
-}
-
 /** The signs of a music font for the bow. */
 const BOW_SIGNS = { down: '\uE610', up: '\uE612' } as const;
 
@@ -286,5 +279,6 @@ function fingerY(head: Head, layout: StaffLayout, curves: readonly Curve[]): num
   const over = curves
     .filter((curve) => curve.above)
     .flatMap((curve) => near.filter((x) => x >= curve.fromX && x <= curve.toX).map((x) => curveYAt(curve, x)));
-  return Math.min(layout.fingerRowY, head.top - (head.accidental ? 13 : 5), ...over.map((y) => y - 4));
+  const top = head.articulation && !head.stemUp ? Math.min(head.top, articulationY(head, layout.staffTopY) - 3) : head.top;
+  return Math.min(layout.fingerRowY, top - (head.accidental ? 13 : 5), ...over.map((y) => y - 4));
 }

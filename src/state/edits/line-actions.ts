@@ -40,14 +40,14 @@ export function typePitches(note: number, text: string): void {
   const [typed] = reading.ok ? reading.value : [];
   if (!reading.ok) say(issuesText(reading.issues));
   else if (typed && !('rest' in typed)) {
-    const { pitches, ornament, harmonic, accent } = typed;
+    const { pitches, ornament, harmonic, accent, articulation } = typed;
     const asked: SignChange = ornament ? { ornament } : harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : 'natural' } : {};
-    const signs: SignChange = { ...asked, ...(accent ? { accent } : {}) };
+    const signs: SignChange = { ...asked, ...(accent ? { accent } : {}), ...(articulation ? { articulation } : {}) };
     editLine((brief) => withSigns(withNote(brief, note, { pitches }), note, signs));
   }
 }
 
-/** Sets an ornament, a harmonic or an accent at a note, makes it a grace note, or takes that away. */
+/** Sets an ornament, a harmonic, an articulation or an accent at a note, makes it a grace note, or takes that away. */
 export function setSigns(note: number, change: SignChange): void {
   editLine((brief) => withSigns(brief, note, change));
 }

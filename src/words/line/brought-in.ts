@@ -38,7 +38,7 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
   'quarter-tones': ['quarter-tone', 'quarter-tones', 'moved to the nearest semitone'],
   fingerings: ['written finger or string', 'written fingers or strings'],
   clefs: ['change of clef', 'changes of clef', 'the clefs are those the instrument reads'],
-  articulations: ['articulation other than an accent', 'articulations other than accents'],
+  articulations: ['articulation other than accent, staccato and tenuto', 'articulations other than accent, staccato and tenuto'],
   ornaments: ['ornament other than a trill or a mordent', 'ornaments other than trills and mordents'],
   slides: ['slide', 'slides'],
   dynamics: ['dynamic mark', 'dynamic marks'],

@@ -9,6 +9,7 @@ export const TYPED_FORM: readonly (readonly [written: string, means: string])[] 
   ['A4~ A4', 'a tie: one note of both lengths'],
   ['A3+F4', 'a double stop'],
   ['A4>', 'an accent'],
+  ['A4st A4ten', 'a staccato dot, a tenuto line'],
   ['{D5} C5', 'a grace note before a note'],
   ['A4tr A4trb A4tr#', 'a trill, with a flat or a sharp at it'],
   ['A4mord A4upmord', 'mordents: with the note below, with the note above'],

@@ -4,8 +4,10 @@ import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import {
   carryLocks,
+  lineTextOf,
   parseFingering,
   partOf,
+  readLineText,
   withBow,
   withFingering,
   withMark,
@@ -250,6 +252,16 @@ describe('a line in a variant', () => {
         ['3/16', '5/16'],
       ],
     );
+  });
+
+  it('has a dot or a line beside any other sign, typed and taken away', () => {
+    const own = withSigns(lineBrief('violin', ['G3', 'A3', 'B3']), 1, { articulation: 'staccato' });
+    const trilled = withSigns(withSigns(own, 1, { ornament: { kind: 'trill' } }), 2, { articulation: 'tenuto', accent: true });
+    assert.equal(lineTextOf(trilled), 'G3:1/4 A3trst B3ten>');
+    const read = readLineText(trilled, lineTextOf(trilled) ?? '');
+    assert.ok(read.ok && trilled.material.kind === 'line');
+    assert.deepEqual(read.value, trilled.material.notes);
+    assert.equal(lineTextOf(withSigns(trilled, 2, { articulation: null })), 'G3:1/4 A3trst B3>');
   });
 
   it('has an accent beside any other sign', () => {

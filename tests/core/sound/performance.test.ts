@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
+import { withBow, withSigns } from '#core/brief/lines';
 import { droneHz, performanceOf, USUAL_TEMPO } from '#core/sound';
 import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
 
@@ -112,6 +113,20 @@ describe('a line as it sounds', () => {
     assert.deepEqual(
       [...countIn, ...beats].flatMap(({ at, strong }) => (strong ? [at] : [])),
       [-2, 1],
+    );
+  });
+
+  it('ends a staccato note early, and stops the bow in a slur', () => {
+    const line = lineBrief('violin', ['G3', 'A3', 'B3'], { tempo: 60 });
+    const dotted = withSigns(withBow(line, 0, 2, true), 1, { articulation: 'staccato' });
+    const { notes } = performanceOf(planned(dotted), whole(3));
+    assert.deepEqual(
+      notes.map(({ seconds, slursOn }) => [seconds, slursOn]),
+      [
+        [1, true],
+        [0.5, false],
+        [1, false],
+      ],
     );
   });
 

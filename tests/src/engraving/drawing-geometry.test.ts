@@ -37,6 +37,7 @@ function head(index: number, x: number, more: Partial<Head> = {}): Head {
     small: false,
     tuplet: null,
     accent: false,
+    articulation: null,
     ...more,
   };
 }

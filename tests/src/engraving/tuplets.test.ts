@@ -8,7 +8,7 @@ const layout = { staffTopY: 60 };
 function head(index: number, tuplet: HeadTuplet | null, more: Partial<Head> = {}): Head {
   const x = 30 * index;
   const place = { x, y: 120, left: x - 6, right: x + 6, top: 85, bottom: 125, stemUp: true };
-  const plain = { rest: false, accidental: false, accent: false, tiedFromBefore: false, tiedToNext: false, slur: null };
+  const plain = { rest: false, accidental: false, accent: false, articulation: null, tiedFromBefore: false, tiedToNext: false, slur: null };
   return { index, ...place, ...plain, octaveLine: false, small: false, tuplet, ...more };
 }
 

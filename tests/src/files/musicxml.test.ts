@@ -235,8 +235,8 @@ describe('a MusicXML file', () => {
     assert.deepEqual(linesOf(piece.value.brief), reading.value);
   });
 
-  it('brings tuplets, accents and a pick-up with it', async () => {
-    const reading = parseLineText('G3:1/8t A3 B3 C4>:1/4 D4:1/8t r:1/4t (E4>:1/20 F#4 G4 A4 B4) C5:1/2', '1/4', 0);
+  it('brings tuplets, accents, dots, lines and a pick-up with it', async () => {
+    const reading = parseLineText('G3:1/8t A3st B3ten> C4>:1/4 D4:1/8t r:1/4t (E4>:1/20 F#4st G4 A4 B4) C5:1/2', '1/4', 0);
     assert.ok(reading.ok);
     const brief: Brief = {
       instrument: { kind: 'violin' },

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, type ReactNode, useEffect, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
 import { withMark } from '#core/brief/lines';
-import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
+import { ARTICULATIONS, ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/rhythm';
 import { prescribeBowing } from '../../../state/edits/typed-bowing.ts';
@@ -21,7 +21,7 @@ import { draft, keepDraft } from '../../../state/bench/drafts.ts';
 import type { Work } from '../../../state/bench/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
-import { HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
+import { ARTICULATION_LABELS, HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
 import { BOWING_ROW, FINGERING_ROW } from '../../../words/line/prescribed.ts';
 import { titleOf } from '../tools/key-lines.ts';
 import { KeyAndMeter } from './KeyAndMeter.tsx';
@@ -158,11 +158,11 @@ function Bow({ plan, index, bow }: PlaceProps & { readonly bow: Mark['bow'] | nu
   );
 }
 
-/** Trill or mordent, harmonic, grace note, accent. */
+/** Trill or mordent, harmonic, grace note, articulation, accent. */
 function Signs({ plan, index }: PlaceProps) {
   const element = plan.line.notes[index];
   if (element?.kind !== 'note' || element.upper) return null;
-  const { ornament, harmonic, grace, accent } = element;
+  const { ornament, harmonic, grace, accent, articulation } = element;
   const kindOf = (value: string) => ORNAMENT_KINDS.find((kind) => kind === value);
   return (
     <>
@@ -197,6 +197,14 @@ function Signs({ plan, index }: PlaceProps) {
           />
           grace note
         </label>
+      </WriteRow>
+      <WriteRow name="Articulation">
+        <SelectField
+          aria-label="Articulation"
+          value={articulation ?? 'none'}
+          options={(['none', ...ARTICULATIONS] as const).map((value) => ({ value, name: ARTICULATION_LABELS[value] }))}
+          onChange={(event) => setSigns(index, { articulation: ARTICULATIONS.find((each) => each === event.target.value) ?? null })}
+        />
         <label className="flex items-center gap-1.5">
           <input
             type="checkbox"
@@ -263,7 +271,7 @@ function WrittenField({ label, most, value, onWrite, whileTyped }: WrittenFieldP
     draft(label, null);
   };
   return (
-    <label className="grid grid-cols-[4.6rem_1fr] items-baseline gap-x-2">
+    <label className="grid grid-cols-[5.4rem_1fr] items-baseline gap-x-2">
       <span className="text-dove-dark">{label}</span>
       <TextField
         className="w-full min-w-0"

@@ -1,13 +1,11 @@
-import { useCallback, useMemo, useState } from 'react';
+import { Fragment, useCallback, useMemo, useState } from 'react';
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type Engraving, engravingOf, type Measure } from '#core/notation';
 import { curvePath, curvesOf } from '../../../engraving/curves.ts';
-import { ACCENT_SIGN } from '../../../engraving/signs.ts';
 import { layoutStaff, systemEnds } from '../../../engraving/layout.ts';
 import { systemsOf } from '../../../engraving/systems.ts';
-import { footOf } from '../../../engraving/tuplets.ts';
-import { DrawnText } from '../../../ui/DrawnText.tsx';
+import { AccentSign, ArticulationSign } from '../../score/HeadSigns.tsx';
 import { type Engraved, Staff } from '../../score/Staff.tsx';
 
 /** Width of the preview, px. */
@@ -58,11 +56,12 @@ function PreviewLine({ engraving, measures, first }: PreviewLineProps) {
           <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
         ))}
         {(engraved?.heads ?? [])
-          .filter(({ accent, tiedFromBefore }) => accent && !tiedFromBefore)
+          .filter(({ tiedFromBefore }) => !tiedFromBefore)
           .map((head) => (
-            <DrawnText key={head.x} x={head.x} y={footOf(head, layout) + 9} textAnchor="middle" look="sign" className="fill-ink">
-              {ACCENT_SIGN}
-            </DrawnText>
+            <Fragment key={head.x}>
+              <ArticulationSign head={head} layout={layout} />
+              <AccentSign head={head} layout={layout} />
+            </Fragment>
           ))}
       </svg>
     </div>

@@ -55,7 +55,7 @@ export const READINGS: Readonly<Record<string, ExpectedReading>> = {
   'unknown-elements': { line: 'D4:1/4 E4 F4 G4' },
   'unpitched-between': { line: 'D4:1/4 r E4:1/2', leftOut: 'unpitched 1' },
   'words-and-dynamics': {
-    line: 'D4>:1/2 E4',
+    line: 'D4st>:1/2 E4',
     leftOut: 'articulations 1, dynamics 1, words 1, lyrics 1, chord-symbols 1, other-signs 1',
   },
 };
