@@ -204,18 +204,22 @@ function readSigns(name: string): {
 } {
   const match = /^(.+?)(\*{0,2})(?:(tr|mord|upmord)(b|n|#)?)?(st|ten)?(>?)$/u.exec(name);
   const [, chord = name, stars = '', played, accidental, touch, accent = ''] = match ?? [];
+  return { chord, signs: { ...harmonicOf(stars), ...ornamentOf(played, accidental), ...touchOf(touch, accent) } };
+}
+
+function harmonicOf(stars: string): Pick<TypedNote, 'harmonic'> {
+  return stars === '' ? {} : { harmonic: stars === '*' ? true : 'stopped' };
+}
+
+function ornamentOf(played: string | undefined, accidental: string | undefined): Pick<TypedNote, 'ornament'> {
   const kind = ORNAMENT_KINDS.find((each) => ORNAMENT_WORDS[each] === played);
-  const articulation = ARTICULATIONS.find((each) => ARTICULATION_WORDS[each] === touch);
   const sign = ORNAMENT_SIGNS.find((each) => SIGN_WORDS[each] === accidental);
-  return {
-    chord,
-    signs: {
-      ...(stars === '' ? {} : { harmonic: stars === '*' ? true : ('stopped' as const) }),
-      ...(kind ? { ornament: { kind, ...(sign ? { sign } : {}) } } : {}),
-      ...(accent === '' ? {} : { accent: true as const }),
-      ...(articulation ? { articulation } : {}),
-    },
-  };
+  return kind ? { ornament: { kind, ...(sign ? { sign } : {}) } } : {};
+}
+
+function touchOf(touch: string | undefined, accent: string): Pick<TypedNote, 'accent' | 'articulation'> {
+  const articulation = ARTICULATIONS.find((each) => ARTICULATION_WORDS[each] === touch);
+  return { ...(accent === '' ? {} : { accent: true as const }), ...(articulation ? { articulation } : {}) };
 }
 
 /**

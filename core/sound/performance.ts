@@ -90,14 +90,12 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
     const { onset, length } = timeOf(index);
     const seconds = length * secondsPerWhole;
     const shift = shifts.get(index);
-    const isShort = isStaccato(plan.line, index);
     return ornamented(plan, note, {
       note: index,
       at: (onset - start) * secondsPerWhole,
-      seconds: isShort ? seconds * STACCATO : seconds,
+      ...heldFor(plan.line, index, { seconds, slursOn: index < to }),
       hz: hzOf(note),
       slurred: index > from && inOneBow(plan.line.notes[index - 1]),
-      slursOn: index < to && !isShort && inOneBow(plan.line.notes[index]),
       accent: isAccented(plan.line, index),
       slide: (slides || shift?.expressive === true) && shift && index < to ? slideOf(plan, note, shift, seconds) : null,
     });
@@ -110,9 +108,15 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
 /** A staccato note sounds for so much of its time. */
 const STACCATO = 0.5;
 
-function isStaccato({ notes }: Plan['line'], index: number): boolean {
+/** How long a note sounds, and whether its bow goes on: a staccato note stops it, within a slur too. */
+function heldFor(
+  { notes }: Plan['line'],
+  index: number,
+  { seconds, slursOn }: Pick<PlayedNote, 'seconds' | 'slursOn'>,
+): Pick<PlayedNote, 'seconds' | 'slursOn'> {
   const note = notes[index];
-  return note?.kind === 'note' && note.articulation === 'staccato';
+  const isShort = note?.kind === 'note' && note.articulation === 'staccato';
+  return isShort ? { seconds: seconds * STACCATO, slursOn: false } : { seconds, slursOn: slursOn && inOneBow(note) };
 }
 
 /** Whether a note is played with an accent. */

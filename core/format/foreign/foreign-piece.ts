@@ -146,14 +146,18 @@ function joinedBy(before: ChosenEvent, event: ChosenEvent): ChosenEvent | null {
   if (!one.pitches.every((pitch, order) => samePitch(pitch, other.pitches[order] ?? pitch))) return null;
   return {
     ...lengthened(before, event),
-    note: {
-      ...one,
-      tied: other.tied,
-      slursBegin: one.slursBegin + other.slursBegin,
-      slursEnd: one.slursEnd + other.slursEnd,
-      accent: one.accent || other.accent,
-      articulation: one.articulation ?? other.articulation,
-    },
+    note: joinedNote(one, other),
+  };
+}
+
+function joinedNote(one: ForeignNote, other: ForeignNote): ForeignNote {
+  return {
+    ...one,
+    tied: other.tied,
+    slursBegin: one.slursBegin + other.slursBegin,
+    slursEnd: one.slursEnd + other.slursEnd,
+    accent: one.accent || other.accent,
+    articulation: one.articulation ?? other.articulation,
   };
 }
 

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, type ReactNode, useEffect, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
 import { withMark } from '#core/brief/lines';
-import { ARTICULATIONS, ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
+import { type Articulation, ARTICULATIONS, ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/rhythm';
 import { prescribeBowing } from '../../../state/edits/typed-bowing.ts';
@@ -198,23 +198,7 @@ function Signs({ plan, index }: PlaceProps) {
           grace note
         </label>
       </WriteRow>
-      <WriteRow name="Articulation">
-        <SelectField
-          aria-label="Articulation"
-          value={articulation ?? 'none'}
-          options={(['none', ...ARTICULATIONS] as const).map((value) => ({ value, name: ARTICULATION_LABELS[value] }))}
-          onChange={(event) => setSigns(index, { articulation: ARTICULATIONS.find((each) => each === event.target.value) ?? null })}
-        />
-        <label className="flex items-center gap-1.5">
-          <input
-            type="checkbox"
-            className="size-4 accent-ink"
-            checked={accent}
-            onChange={(event) => setSigns(index, { accent: event.target.checked })}
-          />
-          accent
-        </label>
-      </WriteRow>
+      <Articulated index={index} articulation={articulation} accent={accent} />
       <WriteRow name="Harmonic">
         <SelectField
           aria-label="Harmonic"
@@ -224,6 +208,35 @@ function Signs({ plan, index }: PlaceProps) {
         />
       </WriteRow>
     </>
+  );
+}
+
+interface ArticulatedProps {
+  readonly index: number;
+  readonly articulation: Articulation | null;
+  readonly accent: boolean;
+}
+
+/** A dot or a line, and an accent. */
+function Articulated({ index, articulation, accent }: ArticulatedProps) {
+  return (
+    <WriteRow name="Articulation">
+      <SelectField
+        aria-label="Articulation"
+        value={articulation ?? 'none'}
+        options={(['none', ...ARTICULATIONS] as const).map((value) => ({ value, name: ARTICULATION_LABELS[value] }))}
+        onChange={(event) => setSigns(index, { articulation: ARTICULATIONS.find((each) => each === event.target.value) ?? null })}
+      />
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          className="size-4 accent-ink"
+          checked={accent}
+          onChange={(event) => setSigns(index, { accent: event.target.checked })}
+        />
+        accent
+      </label>
+    </WriteRow>
   );
 }
 
