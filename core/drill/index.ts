@@ -20,6 +20,7 @@ export { type LoopHow, loopOf } from './hot-spots/loop.ts';
 export { classOf, keyOfClass, reversed, sameClass, type ShiftClass, type ShiftDistance } from './shifts/shift-class.ts';
 export { shiftStudy, STUDY_ORDERS, type StudyOf, type StudyOrder } from './shifts/shift-study.ts';
 export {
+  CHORD_WAYS,
   DOUBLE_STOP_WAYS,
   DRILL_RHYTHMS,
   type DrillFamily,

@@ -37,6 +37,9 @@ export const POSITION_SETS = ['scale', 'broken-thirds', 'arpeggio'] as const;
 /** How double stops are built up: each string alone and then both, or both at once between rests. */
 export const DOUBLE_STOP_WAYS = ['one-by-one', 'at-once'] as const;
 
+/** How a chord of three notes is played: from the two lower to the two upper, or with all fingers down. */
+export const CHORD_WAYS = ['rolled', 'held'] as const;
+
 /** What fingers do in a loop when the other ones play: what the school says, stay down, or are lifted. */
 export const LOOP_FINGERS = ['as-taught', 'held', 'lifted'] as const;
 
@@ -65,7 +68,7 @@ const strings = Type.Array(PitchText, { minItems: 1, maxItems: 6 });
  * that have it; - `matrix`: finger by finger from one position to another; - `position`: a set inside one
  * position; - `two-places`: one finger between its two places while its neighbours stay; - `first-and-fourth`: the first and the fourth
  * finger across two strings; - `lift-and-replace`: the top of the melodic minor, where one finger is lifted and set again; - `blocks`:
- * fingers set down together coming onto a string; - `double-stops`; - `open-string`: stopped notes against the open string beside
+ * fingers set down together coming onto a string; - `double-stops`; - `chords`: the triads of the key on three strings; - `open-string`: stopped notes against the open string beside
  * them; - `chromatic`: by semitones, with landmarks; - `one-string`: a scale on one string; - `guide`: a shift with its in-between note
  * written out; - `home`: back to one position after each other one; - `hovering`: fingers set down at speed out of a rest.
  */
@@ -105,6 +108,7 @@ export const DrillFamily = Type.Union([
     },
     closed,
   ),
+  Type.Object({ family: Type.Literal('chords'), position: PositionLabel, played: oneOf(CHORD_WAYS) }, closed),
   Type.Object({ family: Type.Literal('open-string'), position: PositionLabel, strings }, closed),
   Type.Object({ family: Type.Literal('chromatic'), strings }, closed),
   Type.Object({ family: Type.Literal('one-string'), strings }, closed),
@@ -143,6 +147,7 @@ export const FAMILY_NAMES = [
   'blocks',
   'hovering',
   'double-stops',
+  'chords',
   'open-string',
 ] as const satisfies readonly OfferedFamily[];
 

@@ -10,6 +10,7 @@ import { playedSo } from '../hot-spots/loop.ts';
 import { studied } from '../shifts/shift-study.ts';
 import { type Ground, groundOf } from '../standings.ts';
 import { againstOpenString, chromatic, oneString, withGuide } from './along.ts';
+import { chords } from './chords.ts';
 import { doubleStops } from './double-stops.ts';
 import { blocks, firstAndFourth, home, hovering, positionSet } from './in-position.ts';
 import { matrix } from './matrix.ts';
@@ -82,6 +83,7 @@ const WRITERS: { readonly [Name in FamilyName]: (asks: FamilyOf<Name>, asked: As
   'lift-and-replace': (asks, { ground, player }) => goodReading(liftAndReplace(ground, player, asks)),
   blocks: (asks, { ground }) => goodReading(blocks(ground, asks)),
   hovering: (asks, { ground }) => goodReading(hovering(ground, asks)),
+  chords: (asks, { ground }) => goodReading(chords(ground, asks)),
   'double-stops': (asks, { ground, player }) => goodReading(doubleStops(ground, player, asks)),
   'open-string': (asks, { ground }) => goodReading(againstOpenString(ground, asks)),
 };

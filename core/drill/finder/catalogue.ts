@@ -1,7 +1,7 @@
 import { readPlayer } from '#core/brief';
 import type { Finger } from '#core/hand';
 import type { DrillFor } from '../drill.ts';
-import { type DrillFamily, type DrillRequest, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
+import { CHORD_WAYS, type DrillFamily, type DrillRequest, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
 import { fingersOf } from '../standings.ts';
 import { DOUBLE_STOP_INTERVALS } from '#core/material';
 
@@ -78,6 +78,7 @@ function inPositions({ kind, strings, fingers, positions }: Place): readonly Dri
     ...fingers.slice(1, -1).map((finger): DrillFamily => ({ family: 'two-places', position, strings, finger })),
     { family: 'first-and-fourth', position, strings },
     { family: 'blocks', position },
+    ...CHORD_WAYS.map((played): DrillFamily => ({ family: 'chords', position, played })),
     ...strings.map((string): DrillFamily => ({ family: 'hovering', position, strings: [string] })),
     ...strings.map((string): DrillFamily => ({ family: 'open-string', position, strings: [string] })),
     ...(kind === 'violin' || kind === 'viola' ? [{ family: 'lift-and-replace' as const, position }] : []),

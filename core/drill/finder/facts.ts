@@ -44,6 +44,7 @@ const AIMS: Readonly<Record<FamilyName, DrillAim>> = {
   blocks: 'fingers',
   hovering: 'fingers',
   'double-stops': 'double-stops',
+  chords: 'double-stops',
   'open-string': 'double-stops',
 };
 

@@ -1,5 +1,6 @@
 import { KEYS_OFFERED } from '#core/brief/edits';
 import {
+  CHORD_WAYS,
   DOUBLE_STOP_WAYS,
   DRILL_RHYTHMS,
   type DrillFamily,
@@ -20,6 +21,7 @@ import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { bowLabel } from '../../words/labels.ts';
 import {
   BUILT_WORDS,
+  CHORD_WORDS,
   doubleStopText,
   FAMILY_WORDS,
   LOOP_FINGER_WORDS,
@@ -144,6 +146,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
         />
       )}
       {asks.family === 'loop' && <LoopFields asks={asks} onChange={onChange} />}
+      {asks.family === 'chords' && <ChordFields asks={asks} onChange={onChange} />}
       {asks.family === 'double-stops' && <DoubleStopFields asks={asks} place={place} onChange={onChange} />}
       {'strings' in asks && (
         <LabelledChoice
@@ -212,6 +215,22 @@ export function LoopFields({ asks, onChange }: LoopFieldsProps) {
         onChoose={(end) => onChange({ ...asks, checks: end === 'check' })}
       />
     </>
+  );
+}
+
+interface ChordFieldsProps extends Pick<AsksProps, 'onChange'> {
+  readonly asks: Extract<DrillFamily, { family: 'chords' }>;
+}
+
+function ChordFields({ asks, onChange }: ChordFieldsProps) {
+  return (
+    <LabelledChoice
+      label="Played"
+      value={asks.played}
+      among={CHORD_WAYS}
+      nameOf={(played) => CHORD_WORDS[played]}
+      onChoose={(played) => onChange({ ...asks, played })}
+    />
   );
 }
 

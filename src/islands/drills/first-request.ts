@@ -1,4 +1,5 @@
 import {
+  CHORD_WAYS,
   DOUBLE_STOP_WAYS,
   drillOfSpot,
   type DrillFamily,
@@ -66,6 +67,7 @@ const FIRSTS: Firsts = {
   blocks: ({ position }) => ({ family: 'blocks', position }),
   hovering: ({ strings, position }) => ({ family: 'hovering', strings: strings.slice(0, 1), position }),
   'double-stops': () => ({ family: 'double-stops', interval: DOUBLE_STOP_INTERVALS[0], built: DOUBLE_STOP_WAYS[0], position: null }),
+  chords: ({ position }) => ({ family: 'chords', position, played: CHORD_WAYS[0] }),
   'open-string': ({ strings, position }) => ({ family: 'open-string', strings: strings.slice(0, 1), position }),
 };
 

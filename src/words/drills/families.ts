@@ -33,6 +33,7 @@ export const FAMILY_WORDS: Readonly<Record<FamilyName, { readonly name: string; 
   blocks: { name: 'Blocks', gains: 'Fingers set down together coming onto a string.' },
   hovering: { name: 'Set down at speed', gains: 'Fingers hover through a rest, then four quick notes.' },
   'double-stops': { name: 'Double stops', gains: 'A scale in two parts, one string at a time and then both.' },
+  chords: { name: 'Three-note chords', gains: 'The triads of the key on three strings, each within reach of this hand.' },
   'open-string': { name: 'Against the open string', gains: 'Each note alone, then with the open string beside it.' },
 };
 
@@ -63,30 +64,24 @@ export function drillTitle({ key, asks }: DrillRequest): string {
   return [`${titleName(asks)}${whereText(asks)}`, keyLabel(key)].join(', ');
 }
 
-/** What is played, where a family has more than one thing to play; else its name. */
+/** What is played, where a family has more than one thing to play. */
+const TITLES: { readonly [Name in FamilyName]?: (asks: FamilyOf<Name>) => string } = {
+  loop: loopTitle,
+  matrix: ({ from, to }) => `${FAMILY_WORDS.matrix.name} from ${positionText(from)} to ${positionText(to)}`,
+  position: ({ set }) => TITLE_SETS[set],
+  'two-places': ({ finger }) => `Finger ${finger} in two places`,
+  chords: ({ played }) => `${FAMILY_WORDS.chords.name}, ${CHORD_WORDS[played]},`,
+  'double-stops': ({ interval }) => `Double stops in ${doubleStopText(interval)}`,
+};
+
+/** What is played; the name of the family where it plays one thing. */
 function titleName(asks: DrillFamily): string {
   if ('shift' in asks) return `${FAMILY_WORDS[asks.family].name} ${shiftClassText(asks.shift)}`;
-  switch (asks.family) {
-    case 'matrix':
-      return `${FAMILY_WORDS.matrix.name} from ${positionText(asks.from)} to ${positionText(asks.to)}`;
-    case 'position':
-      return TITLE_SETS[asks.set];
-    case 'two-places':
-      return `Finger ${asks.finger} in two places`;
-    case 'loop':
-      return loopTitle(asks);
-    case 'double-stops':
-      return `Double stops in ${doubleStopText(asks.interval)}`;
-    case 'home':
-    case 'one-string':
-    case 'chromatic':
-    case 'first-and-fourth':
-    case 'lift-and-replace':
-    case 'blocks':
-    case 'hovering':
-    case 'open-string':
-      return FAMILY_WORDS[asks.family].name;
-  }
+  return titleOf(asks.family, asks) ?? FAMILY_WORDS[asks.family].name;
+}
+
+function titleOf<Name extends FamilyName>(name: Name, asks: FamilyOf<Name>): string | undefined {
+  return TITLES[name]?.(asks);
 }
 
 /** "Loop E5–B4, string crossing". */
@@ -115,6 +110,9 @@ export const ORDER_WORDS: Readonly<Record<StudyOrder, string>> = {
 
 /** Which pairs of fingers are gone through. */
 export const PAIR_WORDS = { same: 'the same finger', mixed: 'different fingers', all: 'all fingers' } as const;
+
+/** How chords of three notes are played. */
+export const CHORD_WORDS = { rolled: 'rolled', held: 'held' } as const;
 
 /** How double stops are built up. */
 export const BUILT_WORDS = { 'one-by-one': 'one string, the other, both', 'at-once': 'both between rests' } as const;

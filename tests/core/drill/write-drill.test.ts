@@ -66,6 +66,15 @@ function assertOnlyInserted(drill: Drill, keyText: string): void {
   }
 }
 
+/** Where chords of three notes are looked for. */
+const CHORD_PLACES = [
+  ['violin', 'D major', '1'],
+  ['violin', 'A minor', '3'],
+  ['viola', 'C major', '1'],
+  ['cello', 'D major', '4'],
+  ['bass', 'G major', 'I'],
+] as const;
+
 describe('drills of the left hand', () => {
   it('lift and replace: at the top of E melodic minor one finger plays both sevenths', () => {
     const drill = written('violin', 'E minor', { family: 'lift-and-replace', position: '1' });
@@ -77,6 +86,38 @@ describe('drills of the left hand', () => {
     const fingers = sounds(drill).map(({ stops }) => stops.map(({ finger }) => finger).join('+'));
     for (let at = 0; at < fingers.length; at += 3) assert.deepEqual(fingers.slice(at, at + 3), ['T', '3', 'T+3']);
     assert.ok(fingers.length >= 15);
+  });
+
+  it('three-note chords: each a triad of the key in one hand on three strings, on its root where it can be, rolled or held', () => {
+    const drill = written('violin', 'G major', { family: 'chords', position: '1', played: 'rolled' });
+    assert.deepEqual(told(drill).slice(0, 2), ['G3 0 + D4 0', 'D4 0 + B4 1']);
+    assert.deepEqual(told(drill).slice(4, 6), ['A3 1 + E4 1', 'E4 1 + C5 2']);
+    for (const [kind, key, position] of CHORD_PLACES) {
+      for (const played of ['rolled', 'held'] as const) {
+        const each = written(kind, key, { family: 'chords', position, played });
+        const pairs = sounds(each);
+        const size = played === 'rolled' ? 2 : 4;
+        assert.ok(pairs.length >= 7 * size, `${kind} ${key}`);
+        for (let from = 0; from < pairs.length; from += size) {
+          const stops = [...(pairs[from]?.stops ?? []), ...(pairs[from + 1]?.stops.slice(1) ?? [])];
+          assert.equal(new Set(stops.map(({ pitch }) => pitch.charAt(0))).size, 3, 'three notes of a triad');
+          assert.equal(new Set(stops.map(({ string }) => string)).size, 3, 'on three strings');
+          assert.deepEqual(pairs[from]?.stops[1], pairs[from + 1]?.stops[0], 'the middle finger stays');
+        }
+        assert.equal(planned(each.brief).shifts.length, 0);
+      }
+    }
+  });
+
+  it('three-note chords lie within reach of the hand they are written for', () => {
+    const asks = { family: 'chords', position: '1', played: 'held' } as const;
+    const small = { instrument: { kind: 'cello', size: '4/4' }, player: { hand: { preset: 'small' } } } as const;
+    const drill = writeDrill(small, { key: 'E major', asks, variant: PLAIN_VARIANT });
+    assert.ok(drill.ok);
+    const notes = planned(drill.value.brief).notes.filter((note) => note.kind === 'note');
+    assert.ok(notes.length > 0 && notes.every(({ reach }) => reach?.judged?.verdict !== 'beyond'));
+    const large = writeDrill({ ...small, player: { hand: { preset: 'large' } } }, { key: 'E major', asks, variant: PLAIN_VARIANT });
+    assert.ok(large.ok && sounds(large.value).length >= notes.length);
   });
 
   it('one finger, two places: the neighbours stay and nothing shifts', () => {
