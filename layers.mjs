@@ -30,6 +30,7 @@ export const CORE_ROOMS = [
   'bow',
   'explain',
   'drill',
+  'atlas',
   'session',
   'sound',
   'practice',

@@ -28,7 +28,7 @@ const VIEWS: readonly View[] = [
   { file: 'stand', piece: null, prepare: stand },
   { file: 'lesson', piece: null, prepare: lesson },
   { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
-  { file: 'metronome', piece: null, prepare: metronome },
+  { file: 'atlas', piece: null, prepare: atlas },
   { file: 'bring-in', piece: null, prepare: bringIn },
   { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Merle · A minor in first position', prepare: openSheet },
@@ -85,10 +85,13 @@ async function openSheet(page: Page): Promise<void> {
   await page.getByRole('region', { name: 'two slurred, two separate' }).locator('.vf-notehead').first().waitFor();
 }
 
-async function metronome(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/metronome?tempo=84&meter=3/4&silent=true`);
-  await page.getByRole('button', { name: 'Start' }).click();
-  await page.getByText('A silent measure: keep counting.').waitFor();
+/** Third position of a key, with every place of one of its notes. */
+async function atlas(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/atlas?instrument=violin+4/4&key=D+major&position=3&note=D5`);
+  await page
+    .getByRole('button', { name: /^Play it/ })
+    .first()
+    .waitFor();
 }
 
 async function write(page: Page): Promise<void> {

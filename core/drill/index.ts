@@ -36,7 +36,8 @@ export {
   PLAIN_VARIANT,
   POSITION_SETS,
 } from './families/request.ts';
-export { fingersOf } from './standings.ts';
+export { allOnString } from './families/written.ts';
+export { fingersOf, type Ground, groundOf, type Standing } from './standings.ts';
 export { loopAsked } from './families/loop.ts';
 export { leftOver } from './families/variants.ts';
 export { writeDrill } from './families/write-drill.ts';

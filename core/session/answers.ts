@@ -1,7 +1,9 @@
+import { placesOfNote, positionMaps, scalesHere } from '#core/atlas';
 import { aboutPath, drillFor, NO_FACTS, pieceFacts, takeApart, writeDrill } from '#core/drill';
 import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
 import { fingeredAgain, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
+import { parsePitch } from '#core/pitch';
 import { goodReading, type Steps } from '#core/result';
 import { solvedOrWhy } from '#core/solve';
 import type { Answer, Question, QuestionKind } from './questions.ts';
@@ -61,6 +63,13 @@ const ANSWERS: Answers = {
       return best ? pieceFacts(best) : NO_FACTS;
     }),
   drill: (session, { request }) => atOnce(() => writeDrill(drillFor(session.brief), request)),
+  atlas: (session, { key }) => atOnce(() => positionMaps(drillFor(session.brief), key)),
+  'scales-here': (session, { position }) => atOnce(() => scalesHere(drillFor(session.brief), position)),
+  'note-places': (session, { key, pitch }) =>
+    atOnce(() => {
+      const read = parsePitch(pitch);
+      return read.ok ? placesOfNote(drillFor(session.brief), key, read.value) : [];
+    }),
   range: (session) => atOnce(() => rangeInKey(session.brief)),
   *effects(session) {
     const best = session.best();

@@ -1,3 +1,4 @@
+import type { PlaceOfNote, PositionMap, ScaleHere } from '#core/atlas';
 import type { Brief, Lock } from '#core/brief';
 import type { AboutPath, Drill, DrillRequest, KnownOfPlayer, PieceFacts, ShiftApart } from '#core/drill';
 import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
@@ -26,6 +27,12 @@ interface Questions {
   readonly 'piece-facts': { readonly asks: object; readonly answer: PieceFacts };
   /** A drill written for the player of the brief. */
   readonly drill: { readonly asks: { readonly request: DrillRequest }; readonly answer: Reading<Drill> };
+  /** The map of a key (documents' form) for the player of the brief, position by position. */
+  readonly atlas: { readonly asks: { readonly key: string }; readonly answer: readonly PositionMap[] };
+  /** The major scales that live wholly in a position. */
+  readonly 'scales-here': { readonly asks: { readonly position: string }; readonly answer: readonly ScaleHere[] };
+  /** Every place of a note (sounding, documents' form) in a key. */
+  readonly 'note-places': { readonly asks: { readonly key: string; readonly pitch: string }; readonly answer: readonly PlaceOfNote[] };
   /** How far the scale of the key goes within the limits; null where no note of it can be played. */
   readonly range: { readonly asks: object; readonly answer: RangeInKey | null };
   /** What each part of the brief does to the numbers. */

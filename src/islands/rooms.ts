@@ -26,6 +26,7 @@ export const ROOMS = [
     ],
   },
   { name: 'Record', pages: [{ href: '/record', name: 'Log' }] },
+  { name: 'Atlas', pages: [{ href: '/atlas', name: 'Map' }] },
 ] as const satisfies readonly { readonly name: string; readonly pages: readonly [PageLink, ...PageLink[]] }[];
 
 /** What belongs to one piece, on the bench. */

@@ -33,6 +33,7 @@ const VIEWS: readonly {
   { name: 'a lesson', open: (page) => goTo(page, '/record?part=lesson', 'Next aim'), foldsAt390: true },
   { name: 'the metronome', open: (page) => goTo(page, '/metronome', 'Metronome'), foldsAt390: true },
   { name: 'the tuner', open: tuner, foldsAt390: true },
+  { name: 'the atlas', open: (page) => goTo(page, '/atlas', 'String by string'), foldsAt390: true },
 ];
 
 for (const { name, open, foldsAt390 = false } of VIEWS) {

@@ -16,13 +16,15 @@ interface ThreeNotes {
   readonly stops: readonly [StringStop, StringStop, StringStop];
   /** Which of its notes is the lowest: 0 the root, 1 the third, 2 the fifth. */
   readonly inversion: number;
+  /** Fingers that do not stand on their own letter (violin, viola): they are set closer or further than the key has them. */
+  readonly displaced: number;
   /** How far into this hand's largest span its widest two fingers go, those that stand at once; 1 is all of it. */
   readonly strain: number;
 }
 
 /**
  * The triads of a key that a hand can play in a position on three neighbouring strings, degree by degree, on the lower strings first:
- * on its root where that can be played, else the inversion that asks least of the hand. Rolled, the two lower notes lead in one bow
+ * on its root where every finger can stand on its own letter, else the inversion that asks least of the hand. Rolled, the two lower notes lead in one bow
  * to the two upper; held, all three fingers stay while the bow goes to and fro between them.
  */
 export function chords(ground: Ground, { position, played }: FamilyOf<'chords'>): Written {
@@ -49,9 +51,11 @@ interface Sought extends Pick<FamilyOf<'chords'>, 'played'> {
   readonly inPosition: (placement: Placement) => boolean;
 }
 
-/** On its root before both inversions, and an easy reach before a wide one. */
+/** Every finger on its own letter first, then on its root before both inversions, and an easy reach before a wide one. */
 function best(found: readonly ThreeNotes[]): ThreeNotes | null {
-  const [first] = found.toSorted((one, other) => one.inversion - other.inversion || one.strain - other.strain);
+  const [first] = found.toSorted(
+    (one, other) => one.displaced - other.displaced || one.inversion - other.inversion || one.strain - other.strain,
+  );
   return first ?? null;
 }
 
@@ -135,8 +139,14 @@ function joined(
     pitches: [lowTone.pitch, midTone.pitch, highTone.pitch],
     stops: [low, mid, high],
     inversion: letters.indexOf(lowTone.pitch.letter),
+    displaced: [low, mid, high].filter((stop) => isDisplaced(stop, lower.placement)).length,
     strain: Math.max(...strains, held ? outer : 0),
   };
+}
+
+/** Whether a finger plays another letter than its position gives it. */
+function isDisplaced({ finger, letterSteps }: StringStop, { letterPosition }: Placement): boolean {
+  return finger !== '0' && letterPosition !== null && letterSteps !== letterPosition + Number(finger) - 1;
 }
 
 /** Of the two outer fingers the higher stands higher, or level; one finger does not reach over the string between. */

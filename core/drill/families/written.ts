@@ -15,15 +15,23 @@ export function rest(duration = '1/4'): DrillNote {
 
 /** What one position holds of the key on a string, from the nut up, one place for each note; nothing where there is no such string. */
 export function onString(ground: Ground, stringIndex: number, position: string): readonly Standing[] {
-  if (ground.instrument.strings[stringIndex] === undefined) return [];
-  const found = [...fingersOf(ground.hand), ...(position === 'thumb' ? (['T'] as const) : [])]
-    .flatMap((finger) => standingsOf(ground, stringIndex, finger))
-    .filter(({ label }) => label === position)
+  return ground.instrument.strings[stringIndex] === undefined ? [] : inPosition(allOnString(ground, stringIndex), position);
+}
+
+/** Every finger on every note of the key on a string, in all positions. */
+export function allOnString(ground: Ground, stringIndex: number): readonly Standing[] {
+  return [...fingersOf(ground.hand), 'T' as const].flatMap((finger) => standingsOf(ground, stringIndex, finger));
+}
+
+/** What one position holds of all that a string has, from the nut up, one place for each note; the thumb in thumb position alone. */
+export function inPosition(all: readonly Standing[], position: string): readonly Standing[] {
+  const found = all
+    .filter(({ label, placement }) => label === position && (position === 'thumb' || placement.finger !== 'T'))
     .toSorted((one, other) => one.placement.semitonesAboveOpen - other.placement.semitonesAboveOpen);
   const hand = mostIn(found);
   return found
     .filter(({ placement }) => placement.stance === hand)
-    .filter(({ pitch }, order, all) => all.findIndex((each) => stepsOf(each.pitch) === stepsOf(pitch)) === order);
+    .filter(({ pitch }, order, held) => held.findIndex((each) => stepsOf(each.pitch) === stepsOf(pitch)) === order);
 }
 
 /** The hand in which most of the places stand: a position may be called by one name in two places. */

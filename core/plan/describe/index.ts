@@ -5,5 +5,5 @@ export { gapsOfKey, patternKey } from './stays/patterns.ts';
 export { standsOutside } from './stays/outside-rest.ts';
 export type { CostDifference, Plan } from './types/plan.ts';
 export type { Guide, InBetweenNote, Shift } from './types/shift.ts';
-export type { FingerPattern, SetDown, Stay } from './types/stay.ts';
+export type { FingerGap, FingerPattern, SetDown, Stay } from './types/stay.ts';
 export type { Diagonal, Partner, PlannedNote, PlannedReach, PlannedSound, Stop } from './types/stop.ts';

@@ -57,3 +57,15 @@ test('a scale from another degree, its top note twice and a turn at the bottom; 
   await page.getByLabel('Figure').selectOption({ label: 'turns around each note' });
   await expect(page.getByText(/notes · /)).toBeVisible();
 });
+
+test('three-note chords of the key are found by typing, written as a line for the hand, and undone', async ({ page }) => {
+  await openNewPiece(page);
+  await findCommand(page, 'three-note held', /^Material: line of three-note chords, held/);
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText(
+    'The three-note chords of G major take the place of the line, in first position.',
+  );
+  await planDrawn(page);
+  await expect(page.getByRole('textbox', { name: /^Notes, for example/ })).toHaveValue(/^\(G3\+D4:1\/4 D4\+B4 G3\+D4 D4\+B4\)/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Material')).toHaveValue('scale');
+});

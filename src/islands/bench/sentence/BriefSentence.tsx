@@ -6,7 +6,8 @@ import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { writeOut } from '../../../state/edits/line-actions.ts';
 import { foldSentence, useSentence } from '../../../state/sentence.ts';
 import { useWork } from '../../../state/bench/work.ts';
-import { Choice } from '../../../ui/fields/Choice.tsx';
+import { OptionChoice } from '../../../ui/fields/Choice.tsx';
+import { CHORD_LINES } from '../../../words/line/chords.ts';
 import { LimitsPart } from './LimitsPart.tsx';
 import { LineText } from './LineText.tsx';
 import { MaterialPart } from './MaterialPart.tsx';
@@ -17,6 +18,17 @@ import { PurposePart, WishesPart } from './WishesPart.tsx';
 /** Typing a line needs what reads it; until that is there the line stands as it is. */
 const LineField = lazy(async () => ({ default: (await import('./LineField.tsx')).LineField }));
 
+/** Every kind of material; chords of the key are found for the hand, and written as a line. */
+const KINDS = [
+  ...MATERIAL_KINDS.map((kind) => ({ value: kind, name: materialPart(kind).name.noun })),
+  ...Object.entries(CHORD_LINES).map(([value, name]) => ({ value, name })),
+];
+
+/** What finds the chords comes when they are asked for. */
+async function writeChords(played: 'rolled' | 'held'): Promise<void> {
+  await (await import('../../../state/edits/chords.ts')).writeChords(played);
+}
+
 /** The brief as one sentence: every underlined part is a control, and changing one plans again. */
 export function BriefSentence() {
   const brief = useWork((work) => work.brief);
@@ -24,19 +36,17 @@ export function BriefSentence() {
   // A line of one's own begins as what stood there, unless one was typed before.
   const setKind = (kind: Material['kind']): void =>
     kind === 'line' && lineText.trim() === '' ? writeOut() : changeBrief((now) => withMaterialKind(now, kind, lineText));
+  const choose = (chosen: string): void => {
+    const kind = MATERIAL_KINDS.find((each) => each === chosen);
+    if (kind) setKind(kind);
+    else void writeChords(chosen === 'held' ? 'held' : 'rolled');
+  };
   const { article, lead } = materialPart(brief.material.kind).name;
   return (
     <section aria-label="Brief">
       <p data-sentence className="font-serif text-[17px] leading-[1.7] sm:text-[19px] sm:leading-[1.75]">
-        {article}{' '}
-        <Choice
-          label="Material"
-          value={brief.material.kind}
-          values={MATERIAL_KINDS}
-          name={(kind) => materialPart(kind).name.noun}
-          onChange={setKind}
-        />{' '}
-        {lead} <MaterialPart brief={brief} />
+        {article} <OptionChoice label="Material" value={brief.material.kind} options={KINDS} onChange={choose} /> {lead}{' '}
+        <MaterialPart brief={brief} />
         <RhythmPart brief={brief} />
         <PlayerPart brief={brief} />
         <LimitsPart brief={brief} />

@@ -1,0 +1,4 @@
+export { type PlaceOfNote, placesOfNote } from './places-of-note.ts';
+export { type MappedAcross, type MappedFinger, type MappedString, type PositionMap, positionMap, positionMaps } from './position-map.ts';
+export { type ScaleHere, scalesHere } from './scales-here.ts';
+export type { WayIn } from './ways-in.ts';

@@ -1,0 +1,134 @@
+import { type DrillFor, type Ground, groundOf, type Standing } from '#core/drill';
+import type { Finger } from '#core/hand';
+import { mmFromNut, type StringNumber, stringOf, writtenOnString } from '#core/instrument';
+import { RINGS_FROM, ringStrength } from '#core/intonation';
+import { drillIssue } from '#core/messages';
+import { formatPitch, isInKey, keyLabel } from '#core/pitch';
+import type { FingerGap } from '#core/plan/describe';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { type Board, boardOf, heldIn } from './board.ts';
+import { type WayIn, waysIn } from './ways-in.ts';
+
+/** A finger on a note of the key. */
+export interface MappedFinger {
+  /** The finger. */
+  readonly finger: Finger;
+  /** Sounding, documents' form. */
+  readonly pitch: string;
+  /** As the player reads it, documents' form. */
+  readonly written: string;
+  /** Where on the string. */
+  readonly semitonesAboveOpen: number;
+  /** The same as a length, at equal temperament. */
+  readonly mmFromNut: number;
+  /** Another open string rings with it. */
+  readonly rings: boolean;
+}
+
+/** What a position holds of a key on one string. */
+export interface MappedString {
+  /** 0 for string I. */
+  readonly stringIndex: number;
+  /** Its number. */
+  readonly number: StringNumber;
+  /** Its open note, documents' form. */
+  readonly open: string;
+  /** The open string belongs to the key. */
+  readonly openInKey: boolean;
+  /** From the nut up; none where the position holds nothing there. */
+  readonly fingers: readonly MappedFinger[];
+  /** Between neighbouring fingers that stand on notes of the key: what touches is a semitone apart. */
+  readonly gaps: readonly FingerGap[];
+}
+
+/** One finger on two neighbouring strings. */
+export interface MappedAcross {
+  /** The finger. */
+  readonly finger: Finger;
+  /** The lower string, 0 for string I. */
+  readonly fromString: number;
+  /** The string above it. */
+  readonly toString: number;
+  /** How much higher it stands on the upper string, semitones: 0 straight across, lower where negative. */
+  readonly semitones: number;
+  /** What lies between its two notes, semitones: 6 is the tritone, which one finger cannot hold down. */
+  readonly interval: number;
+}
+
+/** One position of a key on an instrument: what lies under the hand. */
+export interface PositionMap {
+  /** The name of the position. */
+  readonly position: string;
+  /** In the order of the strings, I first. */
+  readonly strings: readonly MappedString[];
+  /** Each finger from string to string, from the lowest strings up. */
+  readonly across: readonly MappedAcross[];
+  /** From the lowest to the highest finger, mm from the nut; the part of the string under the hand. */
+  readonly frame: { readonly fromMm: number; readonly toMm: number };
+  /** How the hand comes here, string by string. */
+  readonly waysIn: readonly WayIn[];
+}
+
+/** The map of one position in a key (documents' form), for whoever plays. Refuses a position that holds nothing of the key. */
+export function positionMap(player: DrillFor, key: string, position: string): Reading<PositionMap> {
+  const ground = groundOf(player, key);
+  if (!ground.ok) return ground;
+  return mapOf(boardOf(ground.value), position) ?? badReading(drillIssue('not-here', { key: keyLabel(key) }));
+}
+
+/** The maps of every position of a key that holds anything, from the nut up. */
+export function positionMaps(player: DrillFor, key: string): readonly PositionMap[] {
+  const ground = groundOf(player, key);
+  if (!ground.ok) return [];
+  const board = boardOf(ground.value);
+  return ground.value.hand.positionLabels.flatMap((position) => {
+    const map = mapOf(board, position);
+    return map?.ok ? [map.value] : [];
+  });
+}
+
+function mapOf(board: Board, position: string): Reading<PositionMap> | null {
+  const { ground } = board;
+  const held = heldIn(board, position);
+  const places = held.flat().map(({ placement }) => mmFromNut(ground.instrument.stringLengthMm, placement.semitonesAboveOpen));
+  if (places.length === 0) return null;
+  return goodReading({
+    position,
+    strings: held.map((standings, index) => mappedString(ground, index, standings)),
+    across: acrossOf(ground, held),
+    frame: { fromMm: Math.min(...places), toMm: Math.max(...places) },
+    waysIn: waysIn(board, held),
+  });
+}
+
+function mappedString(ground: Ground, stringIndex: number, standings: readonly Standing[]): MappedString {
+  const { instrument, key } = ground;
+  const string = stringOf(instrument, stringIndex);
+  const fingers = standings.map(({ pitch, placement: { finger, semitonesAboveOpen } }): MappedFinger => ({
+    finger,
+    pitch: formatPitch(pitch),
+    written: formatPitch(writtenOnString(instrument, stringIndex, pitch)),
+    semitonesAboveOpen,
+    mmFromNut: mmFromNut(instrument.stringLengthMm, semitonesAboveOpen),
+    rings: ringStrength(instrument, { stringIndex, pitch }) >= RINGS_FROM,
+  }));
+  const gaps = fingers.slice(1).flatMap((here, order): readonly FingerGap[] => {
+    const before = fingers[order];
+    return before ? [{ from: before.finger, to: here.finger, semitones: here.semitonesAboveOpen - before.semitonesAboveOpen }] : [];
+  });
+  return { stringIndex, number: string.number, open: string.name, openInKey: isInKey(string.semitones, key), fingers, gaps };
+}
+
+function acrossOf({ instrument }: Ground, held: readonly (readonly Standing[])[]): readonly MappedAcross[] {
+  const upward = held.map((_, index) => index).toReversed();
+  return upward.slice(1).flatMap((toString) => {
+    const [lower = [], upper = []] = [held[toString + 1], held[toString]];
+    const tuned = stringOf(instrument, toString).semitones - stringOf(instrument, toString + 1).semitones;
+    return lower.flatMap(({ placement: { finger, semitonesAboveOpen } }): readonly MappedAcross[] => {
+      const same = upper.find(({ placement }) => placement.finger === finger);
+      if (!same) return [];
+      const semitones = same.placement.semitonesAboveOpen - semitonesAboveOpen;
+      return [{ finger, fromString: toString + 1, toString, semitones, interval: tuned + semitones }];
+    });
+  });
+}

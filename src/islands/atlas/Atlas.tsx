@@ -1,0 +1,55 @@
+import { parseAsString, useQueryStates } from 'nuqs';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { readyToRead } from '../../storage/first-start.ts';
+import { loadStudio } from '../../storage/studio.ts';
+import { guarded } from '../../ui/states/Boundary.tsx';
+import { Addressed } from '../Addressed.tsx';
+import { Header } from '../Header.tsx';
+import { instrumentsOf } from '../tapes/tape-instruments.ts';
+import { AtlasOf } from './AtlasOf.tsx';
+
+/** The map of positions: what lies under the hand in any key, on any instrument, without a piece. */
+export const Atlas = guarded(GuardedAtlas);
+
+function GuardedAtlas() {
+  return (
+    <Addressed>
+      <AtlasPage />
+    </Addressed>
+  );
+}
+
+function AtlasPage() {
+  const studio = answerOf(useAsked({ key: ['studio for the atlas'], ask: loadKept }));
+  const [{ instrument }, setAddress] = useQueryStates({ instrument: parseAsString });
+  const instruments = studio ? instrumentsOf(studio.instruments, null) : [];
+  const chosen = instruments.find(({ value }) => value === instrument) ?? instruments[0];
+  return (
+    <>
+      <Header current="Map" />
+      <main className="px-6 pt-3 pb-6">
+        <h1 className="sr-only">Atlas</h1>
+        {studio && chosen && (
+          <AtlasOf
+            key={chosen.value}
+            instruments={instruments}
+            chosen={chosen}
+            schools={studio.schools}
+            onChoose={(value) => void setAddress({ instrument: value })}
+          />
+        )}
+      </main>
+    </>
+  );
+}
+
+/** The map needs no studio where the browser’s storage does not open. */
+async function loadKept() {
+  try {
+    await readyToRead();
+    const { instruments, schools } = await loadStudio();
+    return { instruments, schools: schools.map(({ document }) => document) };
+  } catch {
+    return { instruments: [], schools: [] };
+  }
+}

@@ -1,0 +1,142 @@
+import { parseAsString, useQueryStates } from 'nuqs';
+import { useMemo } from 'react';
+import useMeasure from 'react-use-measure';
+import type { PositionMap } from '#core/atlas';
+import type { Brief } from '#core/brief';
+import { KEYS_OFFERED } from '#core/brief/edits';
+import type { School } from '#core/brief/parts/school';
+import type { Instrument } from '#core/instrument';
+import { keyLabel } from '#core/pitch';
+import { useEngine } from '../../engine/queries.ts';
+import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { ATLAS_WORDS, positionName } from '../../words/atlas.ts';
+import { instrumentLike } from '../instrument-like.ts';
+import { BoardDrawing } from '../measurements/BoardDrawing.tsx';
+import { boardScale } from '../measurements/board-geometry.ts';
+import type { TapeInstrument } from '../tapes/tape-instruments.ts';
+import { mapMarks, mapTouches, placeMarks } from './map-marks.ts';
+import { NotePlaces, notesOf } from './NotePlaces.tsx';
+import { PositionBars } from './PositionBars.tsx';
+import { AcrossList, StringsTable } from './PositionLists.tsx';
+import { ScalesHere } from './ScalesHere.tsx';
+
+interface AtlasOfProps {
+  readonly instruments: readonly TapeInstrument[];
+  readonly chosen: TapeInstrument;
+  /** Of the studio: their names for patterns. */
+  readonly schools: readonly School[];
+  readonly onChoose: (instrument: string) => void;
+}
+
+const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsString, note: parseAsString };
+
+/** A key on an instrument: one position in full, all positions as one picture, and any note in all its places. */
+export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps) {
+  const [{ key: asked, position, note }, setAddress] = useQueryStates(ADDRESS);
+  const key = KEYS_OFFERED.find((each) => each === asked) ?? ADDRESS.key.defaultValue;
+  const brief = useMemo((): Brief => ({ instrument: chosen.spec, material: { kind: 'line', key, notes: [] } }), [chosen, key]);
+  const instrument = useMemo(() => instrumentLike(chosen.spec), [chosen]);
+  const wanted = position ?? (chosen.spec.kind === 'bass' ? 'I' : '1');
+  const answer = useEngine(brief, { kind: 'atlas', key });
+  return (
+    <Answered asked={answer} waiting={ATLAS_WORDS.waiting}>
+      {(maps) => {
+        const here = maps.find((map) => map.position === wanted) ?? maps[0];
+        if (!here) return <p>{ATLAS_WORDS.nothing}</p>;
+        const on: MapOn = { maps, here, instrument, musicKey: key, note, go: (next) => void setAddress(next) };
+        return (
+          <>
+            <AtlasSentence {...on} instruments={instruments} chosen={chosen} onChoose={onChoose} />
+            <Map {...on} />
+            {note !== null && <NotePlaces brief={brief} musicKey={key} pitch={note} />}
+            <div className="mt-4 grid gap-x-10 gap-y-4 lg:grid-cols-2">
+              <section aria-label="String by string" className="lg:col-span-2">
+                <Heading>String by string</Heading>
+                <StringsTable map={here} school={schools[0] ?? {}} />
+              </section>
+              <section aria-label="From string to string">
+                <Heading>From string to string</Heading>
+                <AcrossList map={here} />
+              </section>
+              <section aria-label="Scales that live here">
+                <Heading>Major scales that live wholly in {positionName(here.position)}</Heading>
+                <ScalesHere brief={brief} position={here.position} />
+              </section>
+            </div>
+          </>
+        );
+      }}
+    </Answered>
+  );
+}
+
+/** What is shown of a key, and how to go on to something else. */
+interface MapOn {
+  readonly maps: readonly PositionMap[];
+  readonly here: PositionMap;
+  readonly instrument: Instrument;
+  readonly musicKey: string;
+  /** The note whose places are asked for, sounding; null for none. */
+  readonly note: string | null;
+  readonly go: (next: { readonly key?: string; readonly position?: string; readonly note?: string | null }) => void;
+}
+
+type AtlasSentenceProps = MapOn & Pick<AtlasOfProps, 'instruments' | 'chosen' | 'onChoose'>;
+
+function AtlasSentence({ maps, here, instrument, musicKey, note, go, instruments, chosen, onChoose }: AtlasSentenceProps) {
+  const offered = instruments.map(({ value, name }) => ({ value, name }));
+  return (
+    <p className="font-serif text-[19px] leading-[1.9]">
+      On <OptionChoice label="Instrument" value={chosen.value} options={offered} onChange={onChoose} /> in{' '}
+      <Choice label="Key" value={musicKey} values={KEYS_OFFERED} name={keyLabel} onChange={(key) => go({ key })} />, in{' '}
+      <Choice
+        label="Position"
+        value={here.position}
+        values={maps.map((map) => map.position)}
+        name={positionName}
+        onChange={(position) => go({ position })}
+      />
+      , with every place of{' '}
+      <OptionChoice
+        label="Note"
+        value={note ?? ''}
+        options={[{ value: '', name: 'no note' }, ...notesOf(instrument, musicKey)]}
+        onChange={(next) => go({ note: next || null })}
+      />
+      .
+    </p>
+  );
+}
+
+/** The fingerboard with one position on it, and under it what every position holds. */
+function Map({ maps, here, instrument, musicKey, note, go }: MapOn) {
+  const [into, { width }] = useMeasure();
+  const scale = boardScale(instrument, Math.max(320, width), 1);
+  const fingers = mapMarks(here, musicKey);
+  const places =
+    note === null
+      ? []
+      : placeMarks(instrument, note).filter(
+          ({ stringIndex, mm }) => !fingers.some((each) => each.stringIndex === stringIndex && each.mm === mm),
+        );
+  return (
+    <div ref={into} className="mt-1 overflow-x-auto">
+      <BoardDrawing
+        instrument={instrument}
+        scale={scale}
+        label={`${keyLabel(musicKey)} in ${positionName(here.position)}`}
+        marks={[...places, ...fingers]}
+        touches={mapTouches(here)}
+        ticks={[]}
+        band={here.frame}
+        ringing={new Set()}
+      />
+      <PositionBars maps={maps} chosen={here.position} scale={scale} onChoose={(position) => go({ position })} />
+      <p className="text-sm text-dove-dark">
+        {ATLAS_WORDS.legend} {ATLAS_WORDS.frames}
+      </p>
+    </div>
+  );
+}

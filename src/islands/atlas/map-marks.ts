@@ -1,0 +1,55 @@
+import type { PositionMap } from '#core/atlas';
+import { type Instrument, mmFromNut, writtenOnString } from '#core/instrument';
+import { displayPitch, noteLabel, parseKey, parsePitch, semitonesOf } from '#core/pitch';
+import type { BoardMark, BoardTouch } from '../measurements/BoardDrawing.tsx';
+
+/** The fingers of a position on the board, their notes above them; the tonic stands out. */
+export function mapMarks({ strings }: PositionMap, musicKey: string): readonly BoardMark[] {
+  const key = parseKey(musicKey);
+  return strings.flatMap(({ stringIndex, fingers }) =>
+    fingers.map(({ finger, pitch, written, semitonesAboveOpen, mmFromNut: mm, rings }): BoardMark => {
+      const sounding = parsePitch(pitch);
+      const isTonic = key.ok && sounding.ok && semitonesOf(sounding.value) % 12 === semitonesOf(key.value.tonic) % 12;
+      return {
+        id: `${stringIndex} ${semitonesAboveOpen}`,
+        stringIndex,
+        mm,
+        text: finger,
+        name: noteLabel(written.replace(/-?[0-9]$/, '')),
+        look: isTonic ? 'chosen' : 'plays',
+        rings,
+      };
+    }),
+  );
+}
+
+/** Fingers that touch: a semitone apart. */
+export function mapTouches({ strings }: PositionMap): readonly BoardTouch[] {
+  return strings.flatMap(({ stringIndex, fingers, gaps }) =>
+    gaps.flatMap(({ semitones }, order): readonly BoardTouch[] => {
+      const [from, to] = [fingers[order], fingers[order + 1]];
+      return semitones === 1 && from && to ? [{ stringIndex, fromMm: from.mmFromNut, toMm: to.mmFromNut }] : [];
+    }),
+  );
+}
+
+/** Every place of a note on the board, open strings apart. */
+export function placeMarks(instrument: Instrument, text: string): readonly BoardMark[] {
+  const pitch = parsePitch(text);
+  if (!pitch.ok) return [];
+  return instrument.strings.flatMap(({ semitones: open }, stringIndex): readonly BoardMark[] => {
+    const above = semitonesOf(pitch.value) - open;
+    if (above < 1 || above > instrument.highestSemitone) return [];
+    return [
+      {
+        id: `place ${stringIndex}`,
+        stringIndex,
+        mm: mmFromNut(instrument.stringLengthMm, above),
+        text: '=',
+        name: displayPitch(writtenOnString(instrument, stringIndex, pitch.value)),
+        look: 'rests',
+        rings: false,
+      },
+    ];
+  });
+}

@@ -1,0 +1,24 @@
+import { lineTextOf, withOnlyLine } from '#core/brief/lines';
+import { readMaterial } from '#core/brief/parts/materials';
+import { type FamilyOf, PLAIN_VARIANT } from '#core/drill';
+import { issuesText } from '#core/messages';
+import { formatKey } from '#core/pitch';
+import { engine } from '../../engine/client.ts';
+import { chordsText } from '../../words/line/chords.ts';
+import { workStore } from '../bench/work.ts';
+import { say } from '../notices.ts';
+
+/** Puts the three-note chords of the key in place of the line, as they lie in the first position that is allowed; says why there are none. */
+export async function writeChords(played: FamilyOf<'chords'>['played']): Promise<void> {
+  const { brief } = workStore.getState();
+  const line = readMaterial(brief.material, brief.rhythm);
+  if (!line.ok) return say(issuesText(line.issues));
+  const key = formatKey(line.value.key);
+  const position = brief.limits?.positions?.[0] ?? (brief.instrument.kind === 'bass' ? 'I' : '1');
+  const asks = { family: 'chords', position, played } as const;
+  const chords = await engine.ask(brief, { kind: 'drill', request: { key, asks, variant: PLAIN_VARIANT } });
+  if (!chords.ok) return say(issuesText(chords.issues));
+  const changed = withOnlyLine(brief, chords.value.brief);
+  workStore.setState({ brief: changed, lineText: lineTextOf(changed) ?? '' });
+  say(chordsText(key, position));
+}

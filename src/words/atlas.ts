@@ -1,0 +1,121 @@
+import type { MappedAcross, MappedString, PlaceOfNote, PositionMap, ScaleHere, WayIn } from '#core/atlas';
+import type { School } from '#core/brief/parts/school';
+import type { InstrumentKind } from '#core/instrument';
+import { counted, listed, positionWords } from '#core/messages';
+import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
+import { patternKey } from '#core/plan/describe';
+import { gapsText } from './hand/patterns.ts';
+import { writtenLabel } from './labels.ts';
+import { mmText } from './plan-words.ts';
+
+/** "third position" */
+export function positionName(label: string): string {
+  return positionWords({ label, alteration: null });
+}
+
+/** The fingers of a string with their notes: "1 C5, 2 D5, 3 E5, 4 F5" */
+export function fingersText({ fingers }: MappedString): string {
+  return fingers.length === 0 ? 'nothing of the key' : fingers.map(({ finger, written }) => `${finger} ${pitchLabel(written)}`).join(', ');
+}
+
+/** What touches on a string, by the teacher's own name where it has one. */
+export function mappedPatternText({ gaps }: MappedString, { patternNames = {} }: School = {}): string {
+  if (gaps.length === 0) return '';
+  const own = patternNames[patternKey({ gaps })];
+  return own === undefined ? gapsText(gaps) : `${own} (${gapsText(gaps)})`;
+}
+
+/** Tones and semitones from finger to finger: "tone, semitone, tone" */
+export function stepsText({ gaps }: MappedString): string {
+  return gaps.map(({ semitones }) => STEPS[semitones] ?? counted(semitones, 'semitone', 'semitones')).join(', ');
+}
+
+const STEPS: Readonly<Record<number, string>> = { 1: 'semitone', 2: 'tone', 3: 'augmented second' };
+
+/** Intervals by their letters within an octave: the name, and the semitones of the perfect or major one. */
+const INTERVALS: readonly (readonly [name: string, semitones: number])[] = [
+  ['unison', 0],
+  ['second', 2],
+  ['third', 4],
+  ['fourth', 5],
+  ['fifth', 7],
+  ['sixth', 9],
+  ['seventh', 11],
+];
+
+/** Intervals that are perfect, by their letters; the others are major or minor. */
+const PERFECT: ReadonlySet<number> = new Set([0, 3, 4]);
+
+/** How much smaller or larger than perfect or major, in a word before the name. */
+const QUALITIES = {
+  perfect: { [-1]: 'diminished ', 0: '', 1: 'augmented ' },
+  major: { [-2]: 'diminished ', [-1]: 'minor ', 0: 'major ', 1: 'augmented ' },
+} as const satisfies Readonly<Record<string, Readonly<Record<number, string>>>>;
+
+/** "a fourth", "an augmented fourth", "an octave and a minor third" */
+function intervalText(letters: number, semitones: number): string {
+  const octaves = Math.floor(letters / 7);
+  const within = letters % 7;
+  const [name, natural] = INTERVALS[within] ?? ['', 0];
+  const off = semitones - 12 * octaves - natural;
+  const qualities: Readonly<Record<number, string>> = PERFECT.has(within) ? QUALITIES.perfect : QUALITIES.major;
+  const told = `${qualities[off] ?? ''}${name}`;
+  const one = `${/^a/.test(told) ? 'an' : 'a'} ${told}`;
+  if (octaves === 0) return one;
+  return within === 0 && off === 0 ? 'an octave' : `an octave and ${one}`;
+}
+
+/** How the hand comes to a string: "1 lies a fourth above the open D; it takes over from 3 in first position, 72 mm up" */
+export function wayInText({ finger, lettersAboveOpen, semitonesAboveOpen, takenFrom, travelMm }: WayIn, open: string): string {
+  const above = intervalText(lettersAboveOpen, semitonesAboveOpen);
+  const from = takenFrom === null || travelMm < 1 ? '' : `; it takes over from ${takenFrom} in first position`;
+  const way = Math.abs(travelMm) < 1 ? '' : `; finger 1 travels ${mmText(travelMm)} from first position`;
+  return `${finger} lies ${above} above the open ${noteLabel(open)}${from}${way}`;
+}
+
+/** A tritone, semitones. */
+const TRITONE = 6;
+
+/** Whether one finger on two strings makes the tritone. */
+export function isTritone({ interval }: MappedAcross): boolean {
+  return interval === TRITONE;
+}
+
+/** A finger from string to string: "2, D to A: straight across"; "2, D to A: a semitone lower on A, a tritone" */
+export function acrossText(across: MappedAcross, strings: PositionMap['strings']): string {
+  const name = (index: number): string => noteLabel(strings[index]?.open ?? '');
+  const [from, to] = [name(across.fromString), name(across.toString)];
+  return `${across.finger}, ${from} to ${to}: ${diagonalWords(across, to)}`;
+}
+
+function diagonalWords(across: MappedAcross, to: string): string {
+  const { semitones } = across;
+  if (semitones === 0) return 'straight across';
+  const far = Math.abs(semitones) === 1 ? 'a semitone' : counted(Math.abs(semitones), 'semitone', 'semitones');
+  return `${far} ${semitones > 0 ? 'higher' : 'lower'} on ${to}${isTritone(across) ? ', a tritone' : ''}`;
+}
+
+/** "G major from G3: 2 octaves, 2 notes over" */
+export function scaleHereText({ key, tonic, octaves, above, below }: ScaleHere, kind: InstrumentKind): string {
+  const over = [
+    ...(above > 0 ? [`${counted(above, 'note', 'notes')} above`] : []),
+    ...(below > 0 ? [`${counted(below, 'note', 'notes')} below`] : []),
+  ];
+  const left = over.length === 0 ? 'nothing left over' : `${listed(over)} left over`;
+  return `${keyLabel(key)} from ${writtenLabel(kind, tonic)}: ${counted(octaves, 'octave', 'octaves')}, ${left}`;
+}
+
+/** The places of a note on a string: "on A: 1 in third position, 2 in second position" */
+export function placeText({ open, ways }: PlaceOfNote): string {
+  const told = ways.map(({ finger, position }) => (finger === '0' ? 'the open string' : `${finger} in ${positionName(position)}`));
+  return `${noteLabel(open)} string: ${told.join(', ')}`;
+}
+
+/** Words of the atlas. */
+export const ATLAS_WORDS = {
+  waiting: 'Drawing the map …',
+  nothing: 'This position holds nothing of the key.',
+  noScale: 'No major scale has a whole octave here.',
+  legend: 'Dark: the tonic. A bar joins fingers that touch. A green ring: an open string rings with the note.',
+  frames: 'Each line is what one position holds, from its lowest to its highest finger, in true millimetres.',
+} as const;

@@ -1,0 +1,168 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import { placesOfNote, type PositionMap, positionMap, positionMaps, scalesHere } from '#core/atlas';
+import { KEYS_OFFERED } from '#core/brief/edits';
+import { type InstrumentSpec, readInstrument } from '#core/instrument';
+import { alterationInKey, isInKey, parseKey, parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
+import { acrossText, fingersText, scaleHereText, wayInText } from '../../../src/words/atlas.ts';
+
+/** Instruments of every kind, one with five strings and one retuned. */
+const INSTRUMENTS: readonly InstrumentSpec[] = [
+  { kind: 'violin' },
+  { kind: 'viola' },
+  { kind: 'cello' },
+  { kind: 'bass' },
+  { kind: 'violin', tuning: ['E5', 'A4', 'D4', 'G3', 'C3'] },
+  { kind: 'violin', tuning: ['E5', 'A4', 'E4', 'A3'] },
+];
+
+function pitchOf(text: string): Pitch {
+  const pitch = parsePitch(text);
+  assert.ok(pitch.ok, text);
+  return pitch.value;
+}
+
+function stringsOf(spec: InstrumentSpec) {
+  const instrument = readInstrument(spec);
+  assert.ok(instrument.ok);
+  return instrument.value.strings;
+}
+
+/** "A: 1 D5, 2 E5" for each string that holds something, from the lowest. */
+function told(map: PositionMap): readonly string[] {
+  return map.strings.toReversed().map((string) => `${string.open.slice(0, -1)}: ${fingersText(string)}`);
+}
+
+function here(spec: InstrumentSpec, key: string, position: string): PositionMap {
+  const map = positionMap({ instrument: spec }, key, position);
+  assert.ok(map.ok, `${spec.kind} ${key} ${position}`);
+  return map.value;
+}
+
+describe('the map of a position', () => {
+  it('is third position in D major as every violinist has it', () => {
+    const map = here({ kind: 'violin' }, 'D major', '3');
+    assert.deepEqual(told(map), [
+      'G: 1 C♯4, 2 D4, 3 E4, 4 F♯4',
+      'D: 1 G4, 2 A4, 3 B4, 4 C♯5',
+      'A: 1 D5, 2 E5, 3 F♯5, 4 G5',
+      'E: 1 A5, 2 B5, 3 C♯6, 4 D6',
+    ]);
+    const words = map.across.map((each) => acrossText(each, map.strings));
+    assert.ok(
+      words.includes('1, G to D: a semitone lower on D, a tritone') || words.includes('1, G to D: a semitone higher on D'),
+      words.join('\n'),
+    );
+    const wayIn = map.waysIn.find(({ stringIndex }) => stringIndex === 1);
+    assert.match(
+      wayIn ? wayInText(wayIn, 'A4') : '',
+      /^1 lies a fourth above the open A; it takes over from 3 in first position; finger 1 travels \d+ mm/,
+    );
+  });
+
+  it('on violin and viola puts the letters under the fingers one by one, in every key and position, whatever the tuning', () => {
+    for (const spec of INSTRUMENTS.filter(({ kind }) => kind === 'violin' || kind === 'viola')) {
+      for (const keyText of KEYS_OFFERED) {
+        const key = parseKey(keyText);
+        assert.ok(key.ok);
+        for (const map of positionMaps({ instrument: spec }, keyText)) {
+          for (const { stringIndex, fingers } of map.strings) {
+            const open = pitchOf(stringsOf(spec)[stringIndex]?.name ?? '');
+            for (const { finger, pitch, semitonesAboveOpen } of fingers) {
+              const sounding = pitchOf(pitch);
+              assert.equal(
+                stepsOf(sounding) - stepsOf(open),
+                Number(map.position) + Number(finger) - 1,
+                `${keyText} ${map.position} ${pitch}`,
+              );
+              assert.equal(sounding.alteration, alterationInKey(key.value, sounding.letter));
+              assert.equal(semitonesOf(sounding) - semitonesOf(open), semitonesAboveOpen);
+            }
+          }
+        }
+      }
+    }
+  });
+
+  it('holds notes of the key alone, each letter once, in the order of the fingers, on all instruments', () => {
+    for (const spec of INSTRUMENTS) {
+      for (const keyText of KEYS_OFFERED) {
+        const key = parseKey(keyText);
+        assert.ok(key.ok);
+        const maps = positionMaps({ instrument: spec }, keyText);
+        assert.ok(maps.length >= 6, `${spec.kind} ${keyText}`);
+        for (const { strings, frame, across } of maps) {
+          for (const { fingers, gaps } of strings) {
+            const places = fingers.map(({ semitonesAboveOpen }) => semitonesAboveOpen);
+            assert.deepEqual(
+              places,
+              places.toSorted((one, other) => one - other),
+            );
+            assert.equal(new Set(fingers.map(({ pitch }) => pitch)).size, fingers.length);
+            assert.ok(fingers.every(({ pitch }) => isInKey(semitonesOf(pitchOf(pitch)), key.value)));
+            assert.ok(fingers.every(({ mmFromNut }) => mmFromNut >= frame.fromMm && mmFromNut <= frame.toMm));
+            assert.deepEqual(
+              gaps.map(({ semitones }) => semitones),
+              places.slice(1).map((place, order) => place - (places[order] ?? 0)),
+            );
+          }
+          for (const { finger, fromString, toString, interval } of across) {
+            const soundOn = (string: number): number =>
+              semitonesOf(pitchOf(strings[string]?.fingers.find((each) => each.finger === finger)?.pitch ?? 'C0'));
+            assert.equal(soundOn(toString) - soundOn(fromString), interval);
+          }
+        }
+      }
+    }
+  });
+
+  it('narrows from position to position up the neck', () => {
+    const frames = positionMaps({ instrument: { kind: 'violin' } }, 'G major').map(({ frame }) => frame.toMm - frame.fromMm);
+    const [first, , third, , fifth, , seventh] = frames;
+    assert.ok(first && third && fifth && seventh && first > third && third > fifth && fifth > seventh);
+  });
+});
+
+describe('what lives in a position', () => {
+  it('is every major scale with a whole octave there, and what it leaves over', () => {
+    const first = scalesHere({ instrument: { kind: 'violin' } }, '1').map((scale) => scaleHereText(scale, 'violin'));
+    assert.ok(first.includes('G major from G3: 2 octaves, 2 notes above left over'), first.join('\n'));
+    assert.ok(first.includes('A major from A3: 2 octaves, 1 note above and 1 note below left over'), first.join('\n'));
+    const high = scalesHere({ instrument: { kind: 'cello' } }, '4');
+    assert.ok(high.length > 0 && high.every(({ octaves }) => octaves >= 1));
+  });
+});
+
+describe('the places of a note', () => {
+  it('are on every string that has it, with each finger in its position', () => {
+    for (const spec of INSTRUMENTS) {
+      for (const above of [0, 5, 9, 14]) {
+        const strings = stringsOf(spec);
+        const lowest = Math.min(...strings.map(({ semitones }) => semitones));
+        const [pitch] = ['C', 'D', 'E', 'F', 'G', 'A', 'B']
+          .flatMap((letter) => Array.from({ length: 8 }, (_, octave) => pitchOf(`${letter}${octave}`)))
+          .filter((each) => semitonesOf(each) >= lowest + above);
+        assert.ok(pitch);
+        const places = placesOfNote({ instrument: spec }, 'C major', pitch);
+        const instrument = readInstrument(spec);
+        assert.ok(instrument.ok);
+        const expected = strings.filter(({ semitones }) => {
+          const place = semitonesOf(pitch) - semitones;
+          return place >= 0 && place <= 7;
+        });
+        for (const string of expected)
+          assert.ok(
+            places.some(({ open }) => open === string.name),
+            `${spec.kind} ${string.name}`,
+          );
+        for (const { open, ways } of places) {
+          assert.equal(
+            ways.some(({ finger }) => finger === '0'),
+            semitonesOf(pitchOf(open)) === semitonesOf(pitch),
+          );
+          assert.ok(ways.length > 0);
+        }
+      }
+    }
+  });
+});
