@@ -147,7 +147,8 @@ interface SongAround {
 
 function measureOf({ from, length, full, meter }: Bar, { order, inside, key, song }: SongAround): ForeignMeasure {
   const to = addFractions(from, length);
-  const [tempo] = song.tempos.filter(({ at }) => isIn(fraction(at, 4 * song.ticksPerQuarter), from, to));
+  // What is said before a pick-up holds for it.
+  const [tempo] = song.tempos.filter(({ at }) => isIn(fraction(at, 4 * song.ticksPerQuarter), order === 0 ? ZERO : from, to));
   return {
     label: String(order + 1),
     full,

@@ -77,6 +77,34 @@ describe('a MIDI file', () => {
     }
   });
 
+  it('that begins within its first measure comes in with a pick-up, its tempo, and its changes of key and meter', () => {
+    const notes: readonly (readonly [number, number, number])[] = [
+      [300, 100, 62],
+      ...[67, 69, 71, 72, 74, 75, 77].map((key, order) => [400 + order * 100, 100, key] as const),
+    ];
+    const begun = song(notes, {
+      tempos: [{ at: 0, quartersPerMinute: 96 }],
+      meters: [
+        { at: 0, beats: 4, beatValue: 4 },
+        { at: 800, beats: 3, beatValue: 4 },
+      ],
+      keys: [
+        { at: 0, fifths: 1, minor: false },
+        { at: 800, fifths: -3, minor: false },
+      ],
+    });
+    const score = readMidi(midiBytes(begun), 'eighths');
+    assert.ok(score.ok);
+    const piece = foreignPiece(score.value.score, firstChoice(score.value.score));
+    assert.ok(piece.ok);
+    const { material, rhythm, tempo } = piece.value.brief;
+    assert.ok(material.kind === 'line');
+    assert.deepEqual([rhythm?.pickUp, rhythm?.meter, tempo, material.key], ['1/4', '4/4', 96, 'G major']);
+    assert.deepEqual(material.changes, [{ measure: 2, key: 'Eb major', meter: '3/4' }]);
+    assert.equal(lineTextOf(piece.value.brief), 'D4:1/4 G4 A4 B4 C5 D5 Eb5 F5');
+    assert.deepEqual(piece.value.leftOut, []);
+  });
+
   it('played unevenly is set to the grid that fits, with how far it was off', () => {
     const uneven = [
       [3, 45, 67],
