@@ -171,7 +171,7 @@ async function showTapes(page: Page): Promise<void> {
 
 async function bringIn(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/pieces`);
-  const score = 'tests/src/files/foreign/key-and-meter-change.musicxml';
+  const score = 'tests/src/files/foreign/words-and-dynamics.musicxml';
   await page.getByLabel('Pieces as JSON, MusicXML or MIDI').setInputFiles(score);
   await page.getByRole('region', { name: 'Left out' }).waitFor();
   await page.getByRole('dialog').locator('svg path').first().waitFor({ state: 'attached' });
