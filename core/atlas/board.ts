@@ -23,22 +23,41 @@ export function heldIn({ strings }: Board, position: string): readonly (readonly
   return hands.reduce((best, hand) => (hand.flat().length > best.flat().length ? hand : best), hands[0] ?? strings.map(() => []));
 }
 
-/** Each finger once, on its own letter and at rest: where it reaches back or out to another letter is no part of the map. */
+/** Each finger once: on violin and viola on its own letter, elsewhere in the one shape of the hand that holds most on the string. */
 function atRest(standings: readonly Standing[]): readonly Standing[] {
   const own = standings.filter(
     ({ placement: { letterPosition, letterSteps, finger } }) =>
       letterPosition === null || letterSteps === letterPosition + Number(finger) - 1,
   );
-  const fingers = [...new Set(own.map(({ placement }) => placement.finger))];
-  const places = fingers.flatMap((finger) => {
-    const same = own.filter(({ placement }) => placement.finger === finger);
-    return same.find(isHome) ?? same[0] ?? [];
-  });
-  return places
-    .toSorted((one, other) => one.placement.semitonesAboveOpen - other.placement.semitonesAboveOpen)
-    .filter(({ placement }, order, all) => placement.semitonesAboveOpen !== all[order - 1]?.placement.semitonesAboveOpen);
+  const [first] = own;
+  if (!first) return [];
+  if (first.placement.letterPosition !== null) return eachFingerOnce(own);
+  const shapes = HAND_SHAPES.map((isOf) => eachFingerOnce(own.filter(isOf)));
+  return shapes.reduce((best, shape) => (shape.length > best.length ? shape : best));
+}
+
+/** The shapes of one hand on cello and bass: at rest, opened above the first finger, and with the first finger reaching back. */
+const HAND_SHAPES: readonly ((standing: Standing) => boolean)[] = [
+  isHome,
+  (standing) => (isLowest(standing) ? isHome(standing) : standing.placement.shape === 'reached-forward'),
+  (standing) => (isLowest(standing) ? standing.placement.shape === 'reached-back' : isHome(standing)),
+];
+
+function isLowest({ placement: { finger } }: Standing): boolean {
+  return finger === '1' || finger === 'T';
 }
 
 function isHome({ placement: { shape } }: Standing): boolean {
   return shape === 'home' || shape === 'three-finger' || shape === 'thumb';
+}
+
+/** From the nut up, one place for each finger and each note. */
+function eachFingerOnce(standings: readonly Standing[]): readonly Standing[] {
+  const upward = standings.toSorted((one, other) => one.placement.semitonesAboveOpen - other.placement.semitonesAboveOpen);
+  return upward.filter(
+    ({ placement: { finger, semitonesAboveOpen } }, order) =>
+      !upward
+        .slice(0, order)
+        .some((before) => before.placement.finger === finger || before.placement.semitonesAboveOpen === semitonesAboveOpen),
+  );
 }

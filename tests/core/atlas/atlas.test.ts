@@ -60,6 +60,22 @@ describe('the map of a position', () => {
     );
   });
 
+  it('on the cello keeps one shape of the hand on each string, opened only where the key asks for it', () => {
+    assert.deepEqual(told(here({ kind: 'cello' }, 'D major', '4')), [
+      'C: 1 G2, 2 A2, 4 B2',
+      'G: 1 D3, 2 E3, 4 F♯3',
+      'D: 1 A3, 2 B3, 4 C♯4',
+      'A: 1 E4, 3 F♯4, 4 G4',
+    ]);
+    assert.deepEqual(told(here({ kind: 'cello' }, 'C major', '1')), [
+      'C: 1 D2, 3 E2, 4 F2',
+      'G: 1 A2, 3 B2, 4 C3',
+      'D: 1 E3, 2 F3, 4 G3',
+      'A: 1 B3, 2 C4, 4 D4',
+    ]);
+    assert.deepEqual(told(here({ kind: 'bass' }, 'F major', 'I')).at(-1), 'G: 1 A3, 2 B♭3');
+  });
+
   it('on violin and viola puts the letters under the fingers one by one, in every key and position, whatever the tuning', () => {
     for (const spec of INSTRUMENTS.filter(({ kind }) => kind === 'violin' || kind === 'viola')) {
       for (const keyText of KEYS_OFFERED) {
