@@ -1,9 +1,8 @@
 import { readBrief } from '#core/brief';
 import type { DrillFor } from '#core/drill';
-import { waysToPlay } from '#core/fit';
+import { type WayToPlay, waysToPlay } from '#core/fit';
 import type { Finger } from '#core/hand';
-import type { Pitch } from '#core/pitch';
-import { formatPitch } from '#core/pitch';
+import { formatPitch, type Pitch } from '#core/pitch';
 
 /** A place where a note lies: a string, and the fingers that play it there, each in its position. */
 export interface PlaceOfNote {
@@ -15,27 +14,15 @@ export interface PlaceOfNote {
 
 /** Every place of a note on an instrument, the highest string first, with all that plays it in a key (documents' form). */
 export function placesOfNote(player: DrillFor, key: string, pitch: Pitch): readonly PlaceOfNote[] {
-  const { instrument, school, ways } = player;
-  const task = readBrief({
-    instrument,
-    ...(player.player ? { player: player.player } : {}),
-    ...(school ? { school } : {}),
-    ...(ways ? { ways } : {}),
-    material: { kind: 'line', key, notes: [{ pitches: [formatPitch(pitch)], duration: '1/4' }] },
-  });
+  const task = readBrief({ ...player, material: { kind: 'line', key, notes: [{ pitches: [formatPitch(pitch)], duration: '1/4' }] } });
   if (!task.ok) return [];
   const all = waysToPlay(task.value, 0);
   const strings = [...new Set(all.map(({ open }) => open))];
-  return strings.map((open) => ({
-    open,
-    ways: eachOnce(
-      all.filter((way) => way.open === open).map(({ finger, position }) => ({ finger, position: finger === '0' ? '' : position.label })),
-    ),
-  }));
+  return strings.map((open) => ({ open, ways: eachOnce(all.filter((way) => way.open === open)) }));
 }
 
-function eachOnce<Item extends { readonly finger: Finger; readonly position: string }>(items: readonly Item[]): readonly Item[] {
-  return items.filter(
-    ({ finger, position }, order) => items.findIndex((each) => each.finger === finger && each.position === position) === order,
-  );
+/** Each finger once in each position: one position may have two forms. */
+function eachOnce(ways: readonly WayToPlay[]): PlaceOfNote['ways'] {
+  const named = ways.map(({ finger, position }) => [`${finger} ${position.label}`, finger === '0' ? '' : position.label, finger] as const);
+  return [...new Map(named.map(([name, position, finger]) => [finger === '0' ? '0' : name, { finger, position }])).values()];
 }

@@ -16,22 +16,22 @@ export interface ScaleHere {
   readonly above: number;
   /** The same below the lowest. */
   readonly below: number;
+  /** It, up and down and on to the last note of the position, for whoever plays. */
+  readonly brief: Brief;
 }
 
 /** The major scales of which a position holds at least an octave, the ones with most octaves first, then those with fewest sharps or flats. */
-export function scalesHere({ instrument, player, school, ways }: DrillFor, position: string): readonly ScaleHere[] {
+export function scalesHere(player: DrillFor, position: string): readonly ScaleHere[] {
   const found = tonicNames('major').flatMap((name): readonly ScaleHere[] => {
     const brief: Brief = {
-      instrument,
-      ...(player ? { player } : {}),
-      ...(school ? { school } : {}),
-      ...(ways ? { ways } : {}),
-      material: { kind: 'scale', type: 'major', tonic: `${name}4`, octaves: 1, direction: 'up' },
+      ...player,
+      material: { kind: 'scale', type: 'major', tonic: `${name}4`, octaves: 1, direction: 'up-down' },
       limits: { positions: [position] },
     };
     const range = rangeInKey(brief);
     if (!range?.tonics || range.tonics.octaves < 1) return [];
-    return [{ key: range.key, tonic: range.tonics.lowest, octaves: range.tonics.octaves, above: range.above, below: range.below }];
+    const { key, tonics, above, below, toTheEnd } = range;
+    return [{ key, tonic: tonics.lowest, octaves: tonics.octaves, above, below, brief: toTheEnd ?? brief }];
   });
   return found.toSorted((one, other) => other.octaves - one.octaves || signs(one) - signs(other));
 }

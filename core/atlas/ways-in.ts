@@ -18,7 +18,7 @@ export interface WayIn {
   readonly semitonesAboveOpen: number;
   /** The finger of first position that plays the same note, which the new finger takes over; null where none does. */
   readonly takenFrom: Finger | null;
-  /** How far finger 1 travels from its place in first position, mm; 0 in first position itself. */
+  /** How far finger 1 travels from its place in first position, mm; below 0 where it goes back, 0 in first position itself. */
   readonly travelMm: number;
 }
 

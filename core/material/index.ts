@@ -7,7 +7,7 @@ export { DOUBLE_STOP_INTERVALS, type DoubleStopInterval, doubleStopScale } from 
 export { MOST_NOTES } from './limits.ts';
 export { LineNoteDocument, type TypedNote } from './line-note.ts';
 export { formatLineText, parseLineText, suggestedWord } from './line-text.ts';
-export { changeBefore, intoMeasure, keyAt, type LineMeasure, measureIndexAt, measuresOf, signatureAt } from './measures.ts';
+export { changeBefore, intoMeasure, keyAfter, keyAt, type LineMeasure, measureIndexAt, measuresOf, signatureAt } from './measures.ts';
 export { inOneBow, isGrace, type Line, type LineNote, type NoteContent } from './line.ts';
 export { type Ornament, ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign, type WrittenOrnament } from './ornament.ts';
 export { inOrder, lineOfPattern } from './pattern.ts';

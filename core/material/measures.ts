@@ -17,7 +17,7 @@ export interface LineMeasure extends Signature {
 export function measuresOf(line: Line): readonly LineMeasure[] {
   const last = line.notes[line.notes.length - 1];
   const end = last ? addFractions(last.onset, last.duration) : ZERO;
-  const first = begins(line) ? 0 : 1;
+  const first = hasPickUp(line) ? 0 : 1;
   const measures: LineMeasure[] = [];
   let onset = ZERO;
   do {
@@ -30,7 +30,7 @@ export function measuresOf(line: Line): readonly LineMeasure[] {
 }
 
 /** Whether the line begins before its first bar line. */
-function begins({ notes: [first] }: Line): boolean {
+function hasPickUp({ notes: [first] }: Line): boolean {
   return first !== undefined && compareFractions(first.onset, ZERO) > 0;
 }
 
@@ -51,9 +51,13 @@ export function measureIndexAt(measures: readonly LineMeasure[], onset: Fraction
 }
 
 /** Which change of key or meter a note of the line comes after: its index; −1 for none. */
-export function changeBefore({ changes, notes }: Line, index: number): number {
-  const onset = notes[index]?.onset;
-  return onset === undefined ? -1 : changes.findLastIndex((change) => compareFractions(change.onset, onset) <= 0);
+export function changeBefore(line: Line, index: number): number {
+  const onset = line.notes[index]?.onset;
+  return onset === undefined ? -1 : changeUpTo(line, onset);
+}
+
+function changeUpTo({ changes }: Line, moment: Fraction): number {
+  return changes.findLastIndex((change) => compareFractions(change.onset, moment) <= 0);
 }
 
 /** The key and the meter that a note of the line stands in. */
@@ -64,6 +68,12 @@ export function signatureAt(line: Line, index: number): Signature {
 /** The key that a note of the line stands in. */
 export function keyAt(line: Line, index: number): Key {
   return signatureAt(line, index).key;
+}
+
+/** The key in which a note stands that is written after another, where that one ends; −1 for before the first. */
+export function keyAfter(line: Line, index: number): Key {
+  const note = line.notes[index];
+  return (note && line.changes[changeUpTo(line, addFractions(note.onset, note.duration))]?.key) ?? line.key;
 }
 
 /** How far into its measure a moment lies, whole notes. */

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { lineIssue } from '#core/messages';
-import { type Key, parseKey } from '#core/pitch';
+import { formatKey, type Key, parseKey } from '#core/pitch';
 import { badReading, goodReading, oneOf, type Reading } from '#core/result';
 import {
   addFractions,
@@ -8,6 +8,7 @@ import {
   type Fraction,
   measureLength,
   type Meter,
+  meterName,
   meterNamed,
   METERS,
   multiplyFractions,
@@ -69,9 +70,10 @@ export function readSignatureChanges(
     const key = change.key === undefined ? goodReading(now.key) : parseKey(change.key);
     if (!key.ok) return { ok: false, issues: key.issues.map((issue) => ({ ...issue, where: { pointer: `${pointer}/key` } })) };
     const passed = multiplyFractions(measureLength(now.meter), fraction(measureIndex - now.measureIndex, 1));
+    // What is named and is the same goes on: nothing is set at the bar line.
     now = {
-      key: key.value,
-      meter: change.meter === undefined ? now.meter : meterNamed(change.meter),
+      key: formatKey(key.value) === formatKey(now.key) ? now.key : key.value,
+      meter: change.meter === undefined || change.meter === meterName(now.meter) ? now.meter : meterNamed(change.meter),
       measureIndex,
       onset: addFractions(now.onset, passed),
     };

@@ -98,7 +98,7 @@ export const ENDPOINTS: readonly Described[] = [
       },
       { name: 'name', in: 'query', what: 'What it is headed with.' },
       {
-        name: 'guideNotes',
+        name: 'inBetweenNotes',
         in: 'query',
         what: 'In MusicXML: yes adds the note that each shift passes, small and in brackets.',
         values: ['yes', 'no'],

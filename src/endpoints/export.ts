@@ -22,10 +22,10 @@ export function exported(brief: Brief, asked: ExportAsked): Answered {
   return { status: 200, contentType: CONTENT_TYPES[asked.format], body: written(planned.value.best, asked) };
 }
 
-function written(best: Plan, { format, name, guideNotes }: ExportAsked): Answered['body'] {
+function written(best: Plan, { format, name, inBetweenNotes }: ExportAsked): Answered['body'] {
   switch (format) {
     case 'musicxml':
-      return musicXmlText(name, best, { guideNotes });
+      return musicXmlText(name, best, { inBetweenNotes });
     case 'midi':
       return midiBytes(toMidi(name, best)).slice();
     case 'csv':

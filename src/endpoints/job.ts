@@ -23,7 +23,7 @@ export type ExportFormat = (typeof EXPORT_FORMATS)[number];
 export interface ExportAsked {
   readonly format: ExportFormat;
   readonly name: string;
-  readonly guideNotes: boolean;
+  readonly inBetweenNotes: boolean;
 }
 
 /** Formats of scores that are read; what a file is, its bytes say. */

@@ -65,11 +65,12 @@ function intervalText(letters: number, semitones: number): string {
   return within === 0 && off === 0 ? 'an octave' : `an octave and ${one}`;
 }
 
-/** How the hand comes to a string: "1 lies a fourth above the open D; it takes over from 3 in first position, 72 mm up" */
+/** How the hand comes to a string: "1 lies a fourth above the open D; it takes over from 3 in first position; finger 1 goes 72 mm up from first position" */
 export function wayInText({ finger, lettersAboveOpen, semitonesAboveOpen, takenFrom, travelMm }: WayIn, open: string): string {
   const above = intervalText(lettersAboveOpen, semitonesAboveOpen);
   const from = takenFrom === null || travelMm < 1 ? '' : `; it takes over from ${takenFrom} in first position`;
-  const way = Math.abs(travelMm) < 1 ? '' : `; finger 1 travels ${mmText(travelMm)} from first position`;
+  const way =
+    Math.abs(travelMm) < 1 ? '' : `; finger 1 goes ${mmText(Math.abs(travelMm))} ${travelMm > 0 ? 'up' : 'down'} from first position`;
   return `${finger} lies ${above} above the open ${noteLabel(open)}${from}${way}`;
 }
 
@@ -95,7 +96,7 @@ function diagonalWords(across: MappedAcross, to: string): string {
   return `${far} ${semitones > 0 ? 'higher' : 'lower'} on ${to}${isTritone(across) ? ', a tritone' : ''}`;
 }
 
-/** "G major from G3: 2 octaves, 2 notes over" */
+/** "G major from G3: 2 octaves, 2 notes above left over" */
 export function scaleHereText({ key, tonic, octaves, above, below }: ScaleHere, kind: InstrumentKind): string {
   const over = [
     ...(above > 0 ? [`${counted(above, 'note', 'notes')} above`] : []),
@@ -105,7 +106,7 @@ export function scaleHereText({ key, tonic, octaves, above, below }: ScaleHere, 
   return `${keyLabel(key)} from ${writtenLabel(kind, tonic)}: ${counted(octaves, 'octave', 'octaves')}, ${left}`;
 }
 
-/** The places of a note on a string: "on A: 1 in third position, 2 in second position" */
+/** The places of a note on a string: "A string: 1 in third position, 2 in second position" */
 export function placeText({ open, ways }: PlaceOfNote): string {
   const told = ways.map(({ finger, position }) => (finger === '0' ? 'the open string' : `${finger} in ${positionName(position)}`));
   return `${noteLabel(open)} string: ${told.join(', ')}`;

@@ -125,7 +125,8 @@ export const DEMO_ROWS = DEMO_PIECES.length + 1;
 export async function saveAs(page: Page, way: 'MusicXML' | 'MIDI' | 'CSV' | 'JSON' | 'SVG' | 'PNG' | 'PDF'): Promise<Download> {
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as' }).click();
-  await page.getByRole('button', { name: way }).click();
+  // MusicXML is offered twice, the second time with more in it.
+  await page.getByRole('button', { name: new RegExp(`^${way} (?!with)`) }).click();
   return await download;
 }
 

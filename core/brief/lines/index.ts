@@ -16,6 +16,6 @@ export { type CarriedLocks, carryLocks, lockOf, wishOf, withLock, withoutLock, w
 export { withMark } from './marks.ts';
 export { passageAt, type PassageEnds, withPassage } from './passages.ts';
 export { newLine, type PlayedIn, withOnlyLine, withPlayed, withPlayedTogether } from './played-in.ts';
-export { type SignatureEdit, withSignature, withSignatureFrom } from './signature-edits.ts';
+export { type SignatureEdit, withSignatureFrom } from './signature-edits.ts';
 export { parseBowing, withBowing, withLockedBows } from './typed-bowing.ts';
 export { parseFingering, withFingering } from './typed-fingering.ts';

@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
-import { readMaterial } from '#core/brief/parts/materials';
-import { keyAt, type LineNoteDocument } from '#core/material';
-import { formatPitch, keyOfSignature, parseKey, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
+import { readMaterial, USUAL_KEY } from '#core/brief/parts/materials';
+import { keyAfter, keyAt, type Line, type LineNoteDocument } from '#core/material';
+import { formatPitch, type Key, keyOfSignature, parseKey, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { withNote, withNotesInserted, writtenOut } from './line-edits.ts';
 import { withLocks } from './locks.ts';
 import { withMarks } from './marks.ts';
@@ -24,7 +24,7 @@ export interface PlayedIn {
  */
 export function withPlayed(brief: Brief, after: number, semitones: number | null, duration: string): PlayedIn {
   const played: LineNoteDocument =
-    semitones === null ? { rest: true, duration } : { pitches: [spelled(brief, semitones, after)], duration };
+    semitones === null ? { rest: true, duration } : { pitches: [spelled(brief, semitones, (line) => keyAfter(line, after))], duration };
   return { brief: withNotesInserted(brief, after + 1, [played]), note: after + 1 };
 }
 
@@ -33,7 +33,7 @@ export function withPlayedTogether(brief: Brief, note: number, semitones: number
   const { material } = writtenOut(brief);
   const there = material.kind === 'line' ? material.notes[note] : undefined;
   if (!there || 'rest' in there || there.pitches.length > 1) return brief;
-  const pitches = [...there.pitches, spelled(brief, semitones, note)];
+  const pitches = [...there.pitches, spelled(brief, semitones, (line) => keyAt(line, note))];
   return withNote(brief, note, { pitches: pitches.toSorted((one, other) => soundOf(one) - soundOf(other)) });
 }
 
@@ -41,7 +41,7 @@ export function withPlayedTogether(brief: Brief, note: number, semitones: number
 export function newLine(brief: Brief, semitones: number, duration: string): PlayedIn {
   const { material } = writtenOut(brief);
   const bare = withoutLineAsked(brief);
-  const notes: LineNoteDocument[] = [{ pitches: [spelled(brief, semitones, -1)], duration }];
+  const notes: LineNoteDocument[] = [{ pitches: [spelled(brief, semitones, ({ key }) => key)], duration }];
   const key = material.kind === 'line' && material.key !== undefined ? { key: material.key } : {};
   return { brief: { ...bare, material: { kind: 'line', ...key, notes } }, note: 0 };
 }
@@ -60,13 +60,12 @@ function withoutLineAsked(brief: Brief): Brief {
   return withPassages(withMarks(withLocks({ ...brief, rhythm }, []), []), []);
 }
 
-/** As the key spells it that a note stands in; −1 for the key the line begins in. */
-function spelled(brief: Brief, semitones: number, note: number): string {
-  const { material } = writtenOut(brief);
-  const line = readMaterial(brief.material, brief.rhythm);
-  const named = material.kind === 'line' && material.key !== undefined ? parseKey(material.key) : null;
-  const begins = named?.ok ? named.value : keyOfSignature(0, 'major');
-  const key = line.ok && note >= 0 ? keyAt(line.value, note) : begins;
+/** As a key of the line spells it; of a line with nothing in it, the key it names. */
+function spelled(brief: Brief, semitones: number, keyIn: (line: Line) => Key): string {
+  const { material } = brief;
+  const line = readMaterial(material, brief.rhythm);
+  const named = parseKey((material.kind === 'line' && material.key) || USUAL_KEY);
+  const key = line.ok ? keyIn(line.value) : named.ok ? named.value : keyOfSignature(0, 'major');
   if (!key) throw new RangeError('No signature has a key');
   return formatPitch(pitchInKey(semitones, key));
 }

@@ -1,7 +1,6 @@
 import type { Brief } from '#core/brief';
 import type { SignatureChange } from '#core/material';
 import type { MeterName } from '#core/rhythm';
-import { DEFAULT_RHYTHM } from './first-brief.ts';
 import { writtenOut } from './line-edits.ts';
 
 /** What a line stands in from a measure on; null for what it stood in before. What is not named stays. */
@@ -23,15 +22,4 @@ export function withSignatureFrom(brief: Brief, measure: number, edit: Signature
   const changed: SignatureChange[] = Object.keys(merged).length === 0 ? others : [...others, { ...merged, measure }];
   const inOrder = changed.toSorted((one, other) => one.measure - other.measure);
   return { ...out, material: inOrder.length === 0 ? material : { ...material, changes: inOrder } };
-}
-
-/** The line in another key or meter from its beginning on. */
-export function withSignature(brief: Brief, { key, meter }: SignatureEdit): Brief {
-  const out = writtenOut(brief);
-  if (out.material.kind !== 'line') return brief;
-  return {
-    ...out,
-    ...(meter == null ? {} : { rhythm: { ...DEFAULT_RHYTHM, ...out.rhythm, meter } }),
-    ...(key == null ? {} : { material: { ...out.material, key } }),
-  };
 }

@@ -24,8 +24,9 @@ interface ThreeNotes {
 
 /**
  * The triads of a key that a hand can play in a position on three neighbouring strings, degree by degree, on the lower strings first:
- * on its root where every finger can stand on its own letter, else the inversion that asks least of the hand. Rolled, the two lower notes lead in one bow
- * to the two upper; held, all three fingers stay while the bow goes to and fro between them.
+ * the form in which most fingers stand on their own letters; of those on its root if it can be, else the inversion that asks least of
+ * the hand. Rolled, the two lower notes lead in one bow to the two upper; held, all three fingers stay while the bow goes to and fro
+ * between them.
  */
 export function chords(ground: Ground, { position, played }: FamilyOf<'chords'>): Written {
   const inPosition = ({ finger, upper, ...placement }: Placement): boolean =>

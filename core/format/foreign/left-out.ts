@@ -15,7 +15,7 @@ export const LEFT_OUT = [
   'unpitched',
   'overlaps',
   'cue-notes',
-  'guide-notes',
+  'notes-in-brackets',
   'grace-notes',
   'quarter-tones',
   'fingerings',

@@ -51,7 +51,7 @@ export function smallNoteElements({ heads, value }: SmallNote, planned: PlannedS
 }
 
 /** The note that a shift passes: small, without time, its head in brackets, with the finger that passes it. */
-export function guideNoteElement({ finger, string }: InBetweenNote, head: WrittenHead): XmlElement {
+export function inBetweenElement({ finger, string }: InBetweenNote, head: WrittenHead): XmlElement {
   return element('note', [
     element('grace'),
     pitchElement(head),

@@ -143,7 +143,7 @@ export class PartReader {
     const duration = childOf(element, 'grace') ? ZERO : this.durationOf(element);
     const isChord = childOf(element, 'chord') !== undefined;
     if (childOf(element, 'cue')) return this.skipped('cue-notes', { voice, duration, isChord });
-    if (isInBrackets(element)) return this.skipped('guide-notes', { voice, duration, isChord });
+    if (isInBrackets(element)) return this.skipped('notes-in-brackets', { voice, duration, isChord });
     const head = readHead(element, this.by);
     const isRest = childOf(element, 'rest') !== undefined;
     if (head.pitch === null && !isRest) return this.skipped('unpitched', { voice, duration, isChord });

@@ -16,7 +16,7 @@ import type { Signature, WrittenOrnament } from '#core/material';
 import { alterationInKey, type Key, parsePitch, type Pitch, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { DIVISIONS } from '../divisions.ts';
-import { guideNoteElement, noteElements, restElement, smallNoteElements } from './note-elements.ts';
+import { inBetweenElement, noteElements, restElement, smallNoteElements } from './note-elements.ts';
 import { element, type XmlElement } from '../xml.ts';
 
 const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
@@ -29,9 +29,9 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
 /**
  * A plan as a MusicXML 4.0 partwise score: one part, pitches as written (with `transpose` for the double bass),
  * fingering and string on each note, slurs, ties, bow marks, and in words the position where a stay begins, cues and remarks. With
- * `guideNotes`, the note that each shift passes stands small and in brackets before the note it arrives on.
+ * `inBetweenNotes`, the note that each shift passes stands small and in brackets before the note it arrives on.
  */
-export function toMusicXml(name: string, plan: Plan, { guideNotes = false }: MusicXmlChoice = {}): XmlElement {
+export function toMusicXml(name: string, plan: Plan, { inBetweenNotes = false }: MusicXmlChoice = {}): XmlElement {
   const kind = plan.brief.instrument.kind;
   const engraving = engravingOf(kind, plan.line, asFingered(plan));
   const readings = [engraving.reading, ...engraving.measures.flatMap((measure) => measure.symbols.map((symbol) => symbol.reading))];
@@ -39,7 +39,7 @@ export function toMusicXml(name: string, plan: Plan, { guideNotes = false }: Mus
   const measures = engraving.measures.map((measure) => {
     const from = done;
     done += measure.symbols.length;
-    return measureElement(measure, engraving, { plan, guideNotes }, readings.slice(from, done + 1));
+    return measureElement(measure, engraving, { plan, inBetweenNotes }, readings.slice(from, done + 1));
   });
   return element(
     'score-partwise',
@@ -56,7 +56,7 @@ export function toMusicXml(name: string, plan: Plan, { guideNotes = false }: Mus
 /** What may be left out of the score. */
 export interface MusicXmlChoice {
   /** Whether the notes that shifts pass are written. */
-  readonly guideNotes?: boolean;
+  readonly inBetweenNotes?: boolean;
 }
 
 /** A plan, and what of it is written. */
@@ -68,7 +68,7 @@ interface PlanWritten extends Required<MusicXmlChoice> {
 function measureElement(
   measure: Measure,
   engraving: Engraving,
-  { plan, guideNotes }: PlanWritten,
+  { plan, inBetweenNotes }: PlanWritten,
   readings: readonly StaffReading[],
 ): XmlElement {
   const first = measure.number === 1;
@@ -77,7 +77,7 @@ function measureElement(
   const tail = last ? [element('barline', [element('bar-style', 'light-heavy')], { location: 'right' })] : [];
   const symbols = measure.symbols.flatMap((symbol, order) => {
     const before = first && order === 0 ? { ...engraving.reading, octaveLine: false } : readings[order];
-    const passed = guideNotes && symbol.kind === 'note' && !symbol.tiedFromBefore ? guideNotesBefore(plan, symbol, measure.key) : [];
+    const passed = inBetweenNotes && symbol.kind === 'note' && !symbol.tiedFromBefore ? inBetweenBefore(plan, symbol, measure.key) : [];
     return [...readingChanges(before ?? symbol.reading, symbol.reading), ...passed, ...symbolElements(symbol, plan)];
   });
   const end = last && readings[readings.length - 1]?.octaveLine === true ? [octaveShift('stop')] : [];
@@ -170,10 +170,10 @@ function markDirections({ cue, remark }: Partial<Mark> = {}): readonly XmlElemen
 }
 
 /** The note that a shift passes on its way to a note, with the finger that passes it; none where nothing sounds on the way. */
-function guideNotesBefore({ shifts }: Plan, { index }: MeasureNote, key: Key): readonly XmlElement[] {
+function inBetweenBefore({ shifts }: Plan, { index }: MeasureNote, key: Key): readonly XmlElement[] {
   const passed = shifts.find(({ to }) => to === index)?.guides[0]?.inBetween;
   const pitch = passed && parsePitch(passed.written);
-  return passed && pitch?.ok ? [guideNoteElement(passed, headOf(pitch.value, key))] : [];
+  return passed && pitch?.ok ? [inBetweenElement(passed, headOf(pitch.value, key))] : [];
 }
 
 /** A head with the sign it needs in a key: a guide note stands by itself. */

@@ -98,14 +98,14 @@ function AtlasSentence({ maps, here, instrument, musicKey, note, go, instruments
         name={positionName}
         onChange={(position) => go({ position })}
       />
-      , with every place of{' '}
+      . Where is{' '}
       <OptionChoice
         label="Note"
         value={note ?? ''}
-        options={[{ value: '', name: 'no note' }, ...notesOf(instrument, musicKey)]}
+        options={[{ value: '', name: 'a note' }, ...notesOf(instrument, musicKey)]}
         onChange={(next) => go({ note: next || null })}
-      />
-      .
+      />{' '}
+      played?
     </p>
   );
 }

@@ -1,7 +1,5 @@
 import type { ScaleHere } from '#core/atlas';
 import type { Brief } from '#core/brief';
-import { OCTAVE_COUNTS } from '#core/brief/parts/materials';
-import type { InstrumentSpec } from '#core/instrument';
 import { keyLabel } from '#core/pitch';
 import { useEngine } from '../../engine/queries.ts';
 import { pieceOf } from '../../storage/pieces.ts';
@@ -29,7 +27,7 @@ export function ScalesHere({ brief, position }: ScalesHereProps) {
             {scales.map((scale) => (
               <li key={scale.key} className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
                 <span className="grow">{scaleHereText(scale, brief.instrument.kind)}</span>
-                <Button onClick={() => void openScale(scale, brief.instrument, position)}>
+                <Button onClick={() => void openScale(scale, position)}>
                   Play it
                   <span className="sr-only"> {keyLabel(scale.key)}</span>
                 </Button>
@@ -43,14 +41,7 @@ export function ScalesHere({ brief, position }: ScalesHereProps) {
 }
 
 /** The scale as a piece of its own on the bench, in its position. */
-async function openScale({ key, tonic, octaves, above }: ScaleHere, instrument: InstrumentSpec, position: string): Promise<void> {
-  const count = OCTAVE_COUNTS.findLast((each) => each <= octaves) ?? 1;
-  const further = Math.min(6, above);
-  const brief: Brief = {
-    instrument,
-    material: { kind: 'scale', type: 'major', tonic, octaves: count, direction: 'up-down', ...(further > 0 ? { further } : {}) },
-    limits: { positions: [position] },
-  };
+async function openScale({ key, brief }: ScaleHere, position: string): Promise<void> {
   const record = newPieceRecord(pieceOf(`${keyLabel(key)} in ${positionName(position)}`, brief, ''));
   await keepRecord(record);
   location.href = `/?piece=${record.id}`;

@@ -18,7 +18,8 @@ export async function writeChords(played: FamilyOf<'chords'>['played']): Promise
   const asks = { family: 'chords', position, played } as const;
   const chords = await engine.ask(brief, { kind: 'drill', request: { key, asks, variant: PLAIN_VARIANT } });
   if (!chords.ok) return say(issuesText(chords.issues));
-  const changed = withOnlyLine(brief, chords.value.brief);
+  // What was changed while they were looked for stays.
+  const changed = withOnlyLine(workStore.getState().brief, chords.value.brief);
   workStore.setState({ brief: changed, lineText: lineTextOf(changed) ?? '' });
   say(chordsText(key, position));
 }

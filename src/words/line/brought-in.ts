@@ -33,7 +33,7 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
   unpitched: ['note without a pitch', 'notes without a pitch', 'replaced by rests'],
   overlaps: ['note that sounds on under the next', 'notes that sound on under the next', 'cut off where the next begins'],
   'cue-notes': ['cue note', 'cue notes', 'replaced by rests'],
-  'guide-notes': ['small note in brackets', 'small notes in brackets', 'they are for the reader'],
+  'notes-in-brackets': ['small note in brackets', 'small notes in brackets', 'they are for the reader'],
   'grace-notes': ['grace note that leads to no note', 'grace notes that lead to no note'],
   'quarter-tones': ['quarter-tone', 'quarter-tones', 'moved to the nearest semitone'],
   fingerings: ['written finger or string', 'written fingers or strings'],

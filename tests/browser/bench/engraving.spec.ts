@@ -105,3 +105,15 @@ test('key and meter change at a measure: in the sentence, on the staff, in the f
   await page.getByRole('link', { name: 'Sheet', exact: true }).click();
   await expect(page.getByText('A line in E♭ major, then C minor', { exact: false })).toBeVisible();
 });
+
+test('another meter from the first measure on leaves a scale a scale; another key makes a line of it', async ({ page }) => {
+  await openNewPiece(page);
+  await page.locator('[data-staff-note="0"]').click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  await page.getByLabel('Meter from this measure on').selectOption({ label: '3/4' });
+  await expect(page.getByLabel('Meter', { exact: true })).toHaveValue('3/4');
+  await expect(page.getByLabel('Material')).toHaveValue('scale');
+  await page.getByLabel('Key from this measure on').selectOption({ label: 'C major' });
+  await expect(page.getByLabel('Material')).toHaveValue('line');
+  await expect(page.getByLabel('Tonic')).toHaveValue('C');
+});

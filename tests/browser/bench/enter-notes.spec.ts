@@ -49,10 +49,15 @@ test('a MIDI keyboard plays a line in', async ({ page }) => {
       const input = Object.assign(new EventTarget(), { id: '1', name: 'Desk keyboard', manufacturer: '', type: 'input', version: '', state: 'connected', connection: 'open', onmidimessage: null, onstatechange: null, open: async () => input, close: async () => input });
       const access = Object.assign(new EventTarget(), { inputs: new Map([['1', input]]), outputs: new Map(), sysexEnabled: false, onstatechange: null });
       navigator.requestMIDIAccess = async () => access;
+      // Half a second from one press to the next, one time for keys that go down together, however busy or quick the page is.
+      let at = 1000;
       window.pressKeys = (...keys) => {
-        // Keys that go down together have one time, however long the page is busy with the first.
-        const messages = keys.map((key) => Object.assign(new Event('midimessage'), { data: new Uint8Array([0x90, key, 80]) }));
-        for (const message of messages) input.onmidimessage?.(message);
+        at += 500;
+        for (const key of keys) {
+          const message = Object.assign(new Event('midimessage'), { data: new Uint8Array([0x90, key, 80]) });
+          Object.defineProperty(message, 'timeStamp', { value: at });
+          input.onmidimessage?.(message);
+        }
       };
     `,
   });

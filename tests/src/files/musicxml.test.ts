@@ -191,7 +191,7 @@ describe('a MusicXML file', () => {
       changing(lineBrief('cello', ['C3', 'D3', 'E3', 'F3', 'E4', 'C5', 'D5', 'E5', 'C2'], { tempo: 60 })),
     ];
     for (const brief of briefs) {
-      const tree = xmlTree(musicXmlText('In order', planned(brief), { guideNotes: true }));
+      const tree = xmlTree(musicXmlText('In order', planned(brief), { inBetweenNotes: true }));
       for (const each of tree.flatMap(everyElement)) {
         const prescribed = ELEMENT_ORDER[each.name];
         if (!prescribed) continue;
@@ -216,7 +216,7 @@ describe('a MusicXML file', () => {
     const result = planned(brief);
     const passed = result.shifts.flatMap(({ guides: [guide] }) => (guide?.inBetween ? [guide.inBetween.written] : []));
     assert.ok(passed.length > 0);
-    const xml = musicXmlText('Guides', result, { guideNotes: true });
+    const xml = musicXmlText('Guides', result, { inBetweenNotes: true });
     assert.equal(xml.match(/parentheses="yes"/g)?.length, passed.length);
     const seen = (await readMusicXml(xml)).map(({ pitch }) => pitch);
     assert.equal(seen.length, 6 + passed.length);

@@ -1,5 +1,6 @@
-import { KEYS_OFFERED } from '#core/brief/edits';
-import { withSignature, type SignatureEdit, withSignatureFrom } from '#core/brief/lines';
+import type { Brief } from '#core/brief';
+import { KEYS_OFFERED, withLineKey, withRhythm } from '#core/brief/edits';
+import { type SignatureEdit, withSignatureFrom, writtenOut } from '#core/brief/lines';
 import { measureIndexAt, measuresOf } from '#core/material';
 import { formatKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
@@ -21,7 +22,7 @@ export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: P
     ? [formatKey(measure.key), meterName(measure.meter) ?? METERS[0]]
     : [here?.key ?? AS_BEFORE, here?.meter ?? AS_BEFORE];
   const change = (edit: SignatureEdit): void =>
-    changeBrief((now) => (begins ? withSignature(now, edit) : withSignatureFrom(now, measure.number, edit)));
+    changeBrief((now) => (begins ? beginningWith(now, edit) : withSignatureFrom(now, measure.number, edit)));
   const offered = (values: readonly string[], nameOf: (value: string) => string) =>
     [...(begins ? [] : [AS_BEFORE]), ...values].map((value) => ({ value, name: nameOf(value) }));
   return (
@@ -40,4 +41,10 @@ export function KeyAndMeter({ plan: { brief, line }, index }: { readonly plan: P
       />
     </WriteRow>
   );
+}
+
+/** What the line begins with; another key makes a line of the teacher's own of a scale, whose key is its tonic's. */
+function beginningWith(brief: Brief, { key, meter }: SignatureEdit): Brief {
+  const keyed = key == null ? brief : withLineKey(writtenOut(brief), key);
+  return meter == null ? keyed : withRhythm(keyed, { meter });
 }

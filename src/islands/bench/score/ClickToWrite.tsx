@@ -1,4 +1,4 @@
-import { keyAt } from '#core/material';
+import { keyAfter } from '#core/material';
 import { type MouseEvent, useState } from 'react';
 import { WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { type Engraving, ownReading, type StaffReading } from '#core/notation';
@@ -84,12 +84,12 @@ function readingAt(engraving: Engraving, plan: Plan, index: number): StaffReadin
   return symbol?.reading ?? ownReading(plan.brief.instrument.kind);
 }
 
-/** What sounds when a line or space is written, with the accidental of the key at the note before. */
+/** What sounds when a line or space is written, with the accidental of the key there. */
 function pitchAtStep({ brief, line }: Plan, { clef, octaveLine }: StaffReading, { step, after }: Pick<Place, 'step' | 'after'>): Pitch {
   const steps = clef.middleSteps + step + (octaveLine ? 7 : 0);
   const letter = LETTERS[((steps % 7) + 7) % 7] ?? 0;
   const octave = Math.floor(steps / 7) - WRITTEN_OCTAVES_ABOVE[brief.instrument.kind];
-  return { letter, alteration: alterationInKey(keyAt(line, Math.max(0, after)), letter), octave };
+  return { letter, alteration: alterationInKey(keyAfter(line, after), letter), octave };
 }
 
 const LETTERS: readonly LetterIndex[] = [0, 1, 2, 3, 4, 5, 6];

@@ -9,14 +9,14 @@ import { useWork } from '../../../state/bench/work.ts';
 import { OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { CHORD_LINES } from '../../../words/line/chords.ts';
 import { LimitsPart } from './LimitsPart.tsx';
-import { LineText } from './LineText.tsx';
+import { LineText } from './line/LineText.tsx';
 import { MaterialPart } from './MaterialPart.tsx';
 import { PlayerPart } from './PlayerPart.tsx';
 import { RhythmPart } from './RhythmPart.tsx';
 import { PurposePart, WishesPart } from './WishesPart.tsx';
 
 /** Typing a line needs what reads it; until that is there the line stands as it is. */
-const LineField = lazy(async () => ({ default: (await import('./LineField.tsx')).LineField }));
+const LineField = lazy(async () => ({ default: (await import('./line/LineField.tsx')).LineField }));
 
 /** Every kind of material; chords of the key are found for the hand, and written as a line. */
 const KINDS = [

@@ -15,9 +15,9 @@ export function FilesMenu({ anchor, onClose }: FilesMenuProps) {
   const does = [
     { name: 'MusicXML', hint: 'for notation programs', run: () => downloadMusicXml(), needsPlan: true },
     {
-      name: 'Guide notes too',
-      hint: 'the same score, with what each shift passes small and in brackets',
-      run: () => downloadMusicXml({ guideNotes: true }),
+      name: 'MusicXML with in-between notes',
+      hint: 'small and in brackets, where a shift arrives',
+      run: () => downloadMusicXml({ inBetweenNotes: true }),
       needsPlan: true,
     },
     { name: 'MIDI', hint: 'what sounds', run: () => void downloadMidi(), needsPlan: true },

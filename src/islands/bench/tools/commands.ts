@@ -16,7 +16,11 @@ const NAMED_ONLY: readonly Command[] = [
   { name: 'Save as CSV, a table of the notes', group: 'Save', run: () => saved((files) => files.downloadCsv()) },
   { name: 'Save as PDF', group: 'Save', run: () => saved((files) => files.downloadPdf()) },
   { name: 'Save as MusicXML', group: 'Save', run: () => saved((files) => files.downloadMusicXml()) },
-  { name: 'Save as MusicXML with guide notes', group: 'Save', run: () => saved((files) => files.downloadMusicXml({ guideNotes: true })) },
+  {
+    name: 'Save as MusicXML with in-between notes',
+    group: 'Save',
+    run: () => saved((files) => files.downloadMusicXml({ inBetweenNotes: true })),
+  },
   { name: 'Save as JSON', group: 'Save', run: () => saved((files) => files.downloadJson()) },
   { name: 'Save the path as SVG', group: 'Save', run: () => saved((files) => files.downloadPath('svg')) },
   { name: 'Save the path as PNG', group: 'Save', run: () => saved((files) => files.downloadPath('png')) },

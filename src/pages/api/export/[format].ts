@@ -5,13 +5,13 @@ import { plannedAway } from '../../../endpoints/planned-away.ts';
 import { problem } from '../../../endpoints/problem.ts';
 import { only } from '../../../endpoints/wrong-method.ts';
 
-/** The best plan of a brief as a file: `?name=` is what it is headed with, `?guideNotes=yes` adds what shifts pass to a score. */
+/** The best plan of a brief as a file: `?name=` is what it is headed with, `?inBetweenNotes=yes` adds what shifts pass to a score. */
 export const POST: APIRoute = (context) => {
   const format = EXPORT_FORMATS.find((each) => each === context.params['format']);
   if (!format) return problem(404, 'There is no such format', [requestIssue('no-such-format', { known: EXPORT_FORMATS })]);
   const name = (context.url.searchParams.get('name') ?? 'A line').slice(0, 120);
-  const guideNotes = context.url.searchParams.get('guideNotes') === 'yes';
-  return plannedAway(context, (body) => ({ kind: 'export', body, asked: { format, name, guideNotes } }));
+  const inBetweenNotes = context.url.searchParams.get('inBetweenNotes') === 'yes';
+  return plannedAway(context, (body) => ({ kind: 'export', body, asked: { format, name, inBetweenNotes } }));
 };
 
 export const ALL = only('POST');

@@ -1,12 +1,12 @@
 import { lineTextOf, withOnlyLine } from '#core/brief/lines';
 import { fits, foreignPiece, rangeOf } from '#core/format';
 import { issuesText } from '#core/messages';
-import { pastedFile } from '../../../files/foreign/markup.ts';
-import { firstChoice } from '../../../files/foreign/score-piece.ts';
-import { workStore } from '../../../state/bench/work.ts';
-import { say } from '../../../state/notices.ts';
-import { PASTED, pastedText } from '../../../words/line/brought-in.ts';
-import { openFiles } from '../../pieces/bring-in/opened-files.ts';
+import { pastedFile } from '../../../../files/foreign/markup.ts';
+import { firstChoice } from '../../../../files/foreign/score-piece.ts';
+import { workStore } from '../../../../state/bench/work.ts';
+import { say } from '../../../../state/notices.ts';
+import { PASTED, pastedText } from '../../../../words/line/brought-in.ts';
+import { openFiles } from '../../../pieces/bring-in/opened-files.ts';
 
 /** A score that is pasted takes the place of the line: all of its first part that sounds, in the octave that lies on the instrument. */
 export async function takePastedScore(text: string): Promise<void> {

@@ -1,6 +1,6 @@
 import type { Issue } from '#core/messages';
-import { FIELD } from '../../../ui/fields/field-look.ts';
-import { TYPED_EXAMPLE, TYPED_FOR_BASS } from '../../../words/line/typed-form.ts';
+import { FIELD } from '../../../../ui/fields/field-look.ts';
+import { TYPED_EXAMPLE, TYPED_FOR_BASS } from '../../../../words/line/typed-form.ts';
 
 interface LineTextProps {
   readonly text: string;

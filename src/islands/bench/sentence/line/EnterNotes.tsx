@@ -3,14 +3,14 @@ import type { Brief } from '#core/brief';
 import { TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { parsePitch, plainName } from '#core/pitch';
 import { NOTE_VALUES } from '#core/rhythm';
-import type { MidiKeyboards } from '../../../audio/keyboard/midi-keyboards.ts';
-import { playKey } from '../../../state/edits/played-in.ts';
-import { enteringStore, useEntering } from '../../../state/entering.ts';
-import { Button } from '../../../ui/Button.tsx';
-import { CheckField, SelectField } from '../../../ui/fields/Field.tsx';
-import { ENTERING, listeningText } from '../../../words/line/entering.ts';
-import { TYPED_FOR_BASS } from '../../../words/line/typed-form.ts';
-import { LENGTH_LABELS } from '../../../words/labels.ts';
+import type { MidiKeyboards } from '../../../../audio/keyboard/midi-keyboards.ts';
+import { playKey } from '../../../../state/edits/played-in.ts';
+import { enteringStore, useEntering } from '../../../../state/entering.ts';
+import { Button } from '../../../../ui/Button.tsx';
+import { CheckField, SelectField } from '../../../../ui/fields/Field.tsx';
+import { ENTERING, listeningText } from '../../../../words/line/entering.ts';
+import { TYPED_FOR_BASS } from '../../../../words/line/typed-form.ts';
+import { LENGTH_LABELS } from '../../../../words/labels.ts';
 
 interface EnterNotesProps {
   readonly kind: Brief['instrument']['kind'];
@@ -54,7 +54,7 @@ function MidiKeyboard() {
   const keyboards = useRef<MidiKeyboards | null>(null);
   useEffect(() => () => keyboards.current?.stop(), []);
   const connect = async (): Promise<void> => {
-    const { listenToKeyboards } = await import('../../../audio/keyboard/midi-keyboards.ts');
+    const { listenToKeyboards } = await import('../../../../audio/keyboard/midi-keyboards.ts');
     try {
       const tell = (): void => setSaid(listeningText(keyboards.current?.names() ?? []));
       keyboards.current = await listenToKeyboards(playKey, tell);

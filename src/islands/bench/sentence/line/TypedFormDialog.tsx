@@ -1,7 +1,7 @@
-import { Button } from '../../../ui/Button.tsx';
-import { Dialog } from '../../../ui/Dialog.tsx';
-import { Table } from '../../../ui/Table.tsx';
-import { TYPED_FOR_BASS, TYPED_FORM, TYPED_FORM_TITLE } from '../../../words/line/typed-form.ts';
+import { Button } from '../../../../ui/Button.tsx';
+import { Dialog } from '../../../../ui/Dialog.tsx';
+import { Table } from '../../../../ui/Table.tsx';
+import { TYPED_FOR_BASS, TYPED_FORM, TYPED_FORM_TITLE } from '../../../../words/line/typed-form.ts';
 
 /** How a line is typed, on one screen. */
 export function TypedFormDialog({ bass, onClose }: { readonly bass: boolean; readonly onClose: () => void }) {
