@@ -1,3 +1,4 @@
+export { CLEF_NAMES, type ClefName, CLEFS_READ } from './clefs.ts';
 export {
   CONTACT_SHARES,
   contactPointMm,

@@ -1,11 +1,11 @@
 export { arpeggioCycle, CYCLE_CHORDS } from './arpeggio-cycle.ts';
 export { ARPEGGIO_TYPES, arpeggioPitches, type ArpeggioType, keyOfArpeggio } from './arpeggio.ts';
 export { BROKEN_FIGURES, type BrokenFigure, brokenScale } from './broken.ts';
-export { type Articulation, ARTICULATIONS } from './articulation.ts';
+export { type Accent, ACCENT_KINDS, type Articulation, ARTICULATIONS } from './articulation.ts';
 export { type Direction, DIRECTIONS, TOP_NOTES, type TopNote } from './choices.ts';
 export { DOUBLE_STOP_INTERVALS, type DoubleStopInterval, doubleStopScale } from './double-stops.ts';
 export { MOST_NOTES } from './limits.ts';
-export { LineNoteDocument, type TypedNote } from './line-note.ts';
+export { accentOf, LineNoteDocument, type TypedNote, writtenAccent } from './line-note.ts';
 export { formatLineText, parseLineText, suggestedWord } from './line-text.ts';
 export { changeBefore, intoMeasure, keyAfter, keyAt, type LineMeasure, measureIndexAt, measuresOf, signatureAt } from './measures.ts';
 export { inOneBow, isGrace, type Line, type LineNote, type NoteContent } from './line.ts';

@@ -1,7 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { PitchText } from '#core/pitch';
 import { Duration } from '#core/rhythm';
-import { ARTICULATIONS } from './articulation.ts';
+import { type Accent, ARTICULATIONS } from './articulation.ts';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from './ornament.ts';
 
 const closed = { additionalProperties: false };
@@ -19,7 +19,8 @@ const OrnamentDocument = Type.Object(
  * A note, a double stop (two pitches, the lower first) or a rest of a typed line. `slur` ties the bow to the next note:
  * both are played in one bow. `harmonic`: touched as a natural harmonic, or `stopped`: one finger stops, another touches a
  * fourth above it, and the pitch sounds two octaves above the stopped note. `grace`: a small note before the next one, which
- * takes no time of its own. `accent`: played with an accent. `articulation`: a staccato dot or a tenuto line.
+ * takes no time of its own. `accent`: played with an accent, or with the strong one that is called marcato. `articulation`: a dot, a wedge, a
+ * line, or a line with a dot.
  */
 export const LineNoteDocument = Type.Union([
   Type.Object(
@@ -30,7 +31,7 @@ export const LineNoteDocument = Type.Union([
       harmonic: Type.Optional(Type.Union([Type.Boolean(), Type.Literal('stopped')])),
       grace: Type.Optional(Type.Literal(true)),
       ornament: Type.Optional(OrnamentDocument),
-      accent: Type.Optional(Type.Literal(true)),
+      accent: Type.Optional(Type.Union([Type.Literal(true), Type.Literal('marcato')])),
       articulation: Type.Optional(Type.Union(ARTICULATIONS.map((each) => Type.Literal(each)))),
     },
     closed,
@@ -43,3 +44,13 @@ export type LineNoteDocument = Static<typeof LineNoteDocument>;
 
 /** A note of a typed line that is no rest. */
 export type TypedNote = Exclude<LineNoteDocument, { rest: true }>;
+
+/** An accent as documents carry it, and nothing for none. */
+export function writtenAccent(accent: Accent | null | undefined): Pick<TypedNote, 'accent'> {
+  return accent ? { accent: accent === 'accent' ? true : accent } : {};
+}
+
+/** The accent a document carries at a note; null for none. */
+export function accentOf({ accent }: TypedNote): Accent | null {
+  return accent === true ? 'accent' : (accent ?? null);
+}

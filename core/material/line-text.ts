@@ -2,8 +2,8 @@ import { type Issue, type IssuePlace, lineIssue } from '#core/messages';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
 import { addFractions, formatFraction, fraction, type Fraction, multiplyFractions, parseFraction } from '#core/rhythm';
-import { type Articulation, ARTICULATIONS } from './articulation.ts';
-import type { LineNoteDocument, TypedNote } from './line-note.ts';
+import { type Accent, ACCENT_KINDS, type Articulation, ARTICULATIONS } from './articulation.ts';
+import { accentOf, type LineNoteDocument, type TypedNote, writtenAccent } from './line-note.ts';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign } from './ornament.ts';
 
 /**
@@ -55,17 +55,26 @@ const GRACE_VALUE = '1/8';
 const ORNAMENT_WORDS: Readonly<Record<OrnamentKind, string>> = { trill: 'tr', mordent: 'mord', 'upper-mordent': 'upmord' };
 
 /** Words for articulation in a typed line. */
-const ARTICULATION_WORDS: Readonly<Record<Articulation, string>> = { staccato: 'st', tenuto: 'ten' };
+const ARTICULATION_WORDS: Readonly<Record<Articulation, string>> = {
+  staccato: 'st',
+  staccatissimo: 'stm',
+  tenuto: 'ten',
+  'detached-legato': 'tenst',
+};
+
+/** Signs for accents in a typed line. */
+const ACCENT_MARKS: Readonly<Record<Accent, string>> = { accent: '>', marcato: '^' };
 
 /** Accidentals at an ornament, as they are typed. */
 const SIGN_WORDS: Readonly<Record<OrnamentSign, string>> = { flat: 'b', natural: 'n', sharp: '#' };
 
 function nameOf(note: LineNoteDocument, octavesAbove: number): string {
   if ('rest' in note) return 'r';
-  const { pitches, harmonic, ornament, accent, articulation } = note;
+  const { pitches, harmonic, ornament, articulation } = note;
+  const accent = accentOf(note);
   const touched = harmonic === 'stopped' ? '**' : harmonic === true ? '*' : '';
   const played = ornament ? `${ORNAMENT_WORDS[ornament.kind]}${ornament.sign ? SIGN_WORDS[ornament.sign] : ''}` : '';
-  return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}${articulation ? ARTICULATION_WORDS[articulation] : ''}${accent ? '>' : ''}`;
+  return `${pitches.map((pitch) => shifted(pitch, octavesAbove)).join('+')}${touched}${played}${articulation ? ARTICULATION_WORDS[articulation] : ''}${accent ? ACCENT_MARKS[accent] : ''}`;
 }
 
 /** In one bow with the next. */
@@ -202,7 +211,7 @@ function readSigns(name: string): {
   readonly chord: string;
   readonly signs: Pick<TypedNote, 'harmonic' | 'ornament' | 'accent' | 'articulation'>;
 } {
-  const match = /^(.+?)(\*{0,2})(?:(tr|mord|upmord)(b|n|#)?)?(st|ten)?(>?)$/u.exec(name);
+  const match = /^(.+?)(\*{0,2})(?:(tr|mord|upmord)(b|n|#)?)?(stm|st|tenst|ten)?([>^]?)$/u.exec(name);
   const [, chord = name, stars = '', played, accidental, touch, accent = ''] = match ?? [];
   return { chord, signs: { ...harmonicOf(stars), ...ornamentOf(played, accidental), ...touchOf(touch, accent) } };
 }
@@ -219,7 +228,8 @@ function ornamentOf(played: string | undefined, accidental: string | undefined):
 
 function touchOf(touch: string | undefined, accent: string): Pick<TypedNote, 'accent' | 'articulation'> {
   const articulation = ARTICULATIONS.find((each) => ARTICULATION_WORDS[each] === touch);
-  return { ...(accent === '' ? {} : { accent: true as const }), ...(articulation ? { articulation } : {}) };
+  const accented = ACCENT_KINDS.find((each) => ACCENT_MARKS[each] === accent);
+  return { ...writtenAccent(accented), ...(articulation ? { articulation } : {}) };
 }
 
 /**

@@ -16,7 +16,7 @@ import {
   writtenFrom,
   ZERO,
 } from '#core/rhythm';
-import type { Articulation } from './articulation.ts';
+import type { Accent, Articulation } from './articulation.ts';
 import type { FingerPair } from './double-stops.ts';
 import type { Ornament } from './ornament.ts';
 import type { Signature, SignatureFrom } from './signature.ts';
@@ -33,9 +33,9 @@ export interface NoteContent {
   readonly harmonic: 'natural' | 'stopped' | null;
   /** Trilled, or with a mordent; null for a plain note. */
   readonly ornament: Ornament | null;
-  /** To be played with an accent. */
-  readonly accent: boolean;
-  /** Short, or held to its end; null for neither. */
+  /** The accent it is played with; null for none. */
+  readonly accent: Accent | null;
+  /** Short, held to its end, or held and set apart; null for none of them. */
   readonly articulation: Articulation | null;
   /** A small note: written before the next one, with no time of its own. */
   readonly grace: boolean;
@@ -72,7 +72,7 @@ export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boole
     upper: null,
     harmonic: null,
     ornament: null,
-    accent: false,
+    accent: null,
     articulation: null,
     grace: false,
     fingerPairs: null,

@@ -3,7 +3,7 @@ import { displayPitch, type Key, parseKey, parsePitch, type Pitch, semitonesOf }
 import { badReading, type Reading } from '#core/result';
 import { meterOf, parseFraction, type Rhythm, ZERO } from '#core/rhythm';
 import { MOST_NOTES } from './limits.ts';
-import type { LineNoteDocument } from './line-note.ts';
+import { accentOf, type LineNoteDocument } from './line-note.ts';
 import { type Line, type LineNote, lineOf, pickUpOf, plainNote, type UnplacedNote, writableLine } from './line.ts';
 import { keyAt } from './measures.ts';
 import { type Ornament, ornamentOn } from './ornament.ts';
@@ -100,7 +100,7 @@ function readNote(note: LineNoteDocument): UnplacedNote {
     ...plainNote(first, duration, note.slur ?? false),
     upper: second ?? null,
     harmonic: note.harmonic === 'stopped' ? 'stopped' : note.harmonic === true ? 'natural' : null,
-    accent: note.accent === true,
+    accent: accentOf(note),
     articulation: note.articulation ?? null,
     grace: note.grace === true,
   };

@@ -28,8 +28,9 @@ function lengthIn({ duration }: NoteContent, { lengths }: Variant, order: number
   return multiplyFractions(duration, share ?? fraction(1, 1));
 }
 
-function accentIn({ accent }: NoteContent, { accents }: Variant, order: number): boolean {
-  return accents ? order % accents.every === accents.on - 1 : accent;
+function accentIn({ accent }: NoteContent, { accents }: Variant, order: number): NoteContent['accent'] {
+  if (!accents) return accent;
+  return order % accents.every === accents.on - 1 ? 'accent' : null;
 }
 
 /** A note with time of its own, or a rest: its index, and whether a bow can lead on to it. */

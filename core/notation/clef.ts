@@ -1,8 +1,5 @@
-import type { InstrumentKind } from '#core/instrument';
+import { type ClefName, CLEFS_READ, type InstrumentKind } from '#core/instrument';
 import { LETTERS, type Pitch, stepsOf } from '#core/pitch';
-
-/** The clefs string players read. */
-export type ClefName = 'treble' | 'alto' | 'tenor' | 'bass';
 
 /** A clef as notation needs it. */
 export interface Clef {
@@ -24,14 +21,6 @@ export const CLEFS: Readonly<Record<ClefName, Clef>> = {
   bass: { name: 'bass', sign: 'F', line: 4, middleSteps: 22 },
 };
 
-/** Clefs an instrument is written in, its own first. */
-const CLEFS_OF: Readonly<Record<InstrumentKind, readonly [ClefName, ...ClefName[]]>> = {
-  violin: ['treble'],
-  viola: ['alto', 'treble'],
-  cello: ['bass', 'tenor', 'treble'],
-  bass: ['bass', 'tenor', 'treble'],
-};
-
 /** How a note stands on the staff: the clef it is read in, and whether a line over it says to play it an octave higher. */
 export interface StaffReading {
   /** By which clef the staff is read. */
@@ -46,13 +35,15 @@ export interface ClefMoment {
   readonly written: readonly Pitch[];
   /** Where in the measure it begins. */
   readonly at: 'measure' | 'beat' | 'within';
+  /** The clef that the teacher or a file has set for it; null where it is free. */
+  readonly set: ClefName | null;
 }
 
 /**
  * What reading costs, in squared ledger lines: a note with three of them costs nine. A change of clef
  * costs as much as two notes of nearly three, more within a measure and most within a beat; a line begins in the
  * instrument's own clef unless that is much harder, and each note in another costs
- * a little, in its third clef more. An octave line is dear to begin, and each note under it costs nearly
+ * a little, in its third clef more. A clef that is set outweighs all of this. An octave line is dear to begin, and each note under it costs nearly
  * what four ledger lines do: string players read these without help. Our own figures, set by looking at scales and their clefs
  * as they are usually printed.
  */
@@ -62,9 +53,10 @@ const READING = {
   underOctaveLine: 14,
   beginningInAnother: 14,
   another: [0, 2, 4],
+  notAsSet: 100_000,
 } as const;
 
-/** The clef and octave line of each note in turn, so that the whole line reads with the least effort; ties go to the instrument's own. */
+/** The clef and octave line of each note in turn: the clef that is set, else so that the whole line reads with the least effort; ties go to the instrument's own. */
 export function staffReadings(kind: InstrumentKind, moments: readonly ClefMoment[]): readonly StaffReading[] {
   const readings = readingsOf(kind);
   let sums = readings.map(
@@ -77,7 +69,7 @@ export function staffReadings(kind: InstrumentKind, moments: readonly ClefMoment
     sums = readings.map((to, place) => {
       const from = came[place] ?? 0;
       const change = index === 0 ? 0 : changeCost(readings[from] ?? to, to, moment);
-      return (sums[from] ?? Infinity) + change + readingCost(to, moment.written, kind);
+      return (sums[from] ?? Infinity) + change + readingCost(to, moment, kind);
     });
     cameFrom.push(came);
   }
@@ -98,11 +90,11 @@ export function stepsOnStaff(reading: StaffReading, written: Pitch): number {
 
 /** The instrument's own clef as a line without notes has it. */
 export function ownReading(kind: InstrumentKind): StaffReading {
-  return { clef: CLEFS[CLEFS_OF[kind][0]], octaveLine: false };
+  return { clef: CLEFS[CLEFS_READ[kind][0]], octaveLine: false };
 }
 
 function readingsOf(kind: InstrumentKind): readonly StaffReading[] {
-  const plain = CLEFS_OF[kind].map((name) => ({ clef: CLEFS[name], octaveLine: false }));
+  const plain = CLEFS_READ[kind].map((name) => ({ clef: CLEFS[name], octaveLine: false }));
   return [...plain, { clef: CLEFS.treble, octaveLine: true }];
 }
 
@@ -115,9 +107,15 @@ function changeCost(from: StaffReading, to: StaffReading, { at }: ClefMoment): n
   return clef + (from.octaveLine === to.octaveLine ? 0 : READING.octaveLineChange);
 }
 
-function readingCost(reading: StaffReading, written: readonly Pitch[], kind: InstrumentKind): number {
+function readingCost(reading: StaffReading, { written, set }: ClefMoment, kind: InstrumentKind): number {
+  const notAsSet = set !== null && set !== reading.clef.name ? READING.notAsSet : 0;
   const lines = written.reduce((sum, pitch) => sum + ledgerLines(stepsOnStaff(reading, pitch) - reading.clef.middleSteps) ** 2, 0);
-  return lines + (READING.another[CLEFS_OF[kind].indexOf(reading.clef.name)] ?? 0) + (reading.octaveLine ? READING.underOctaveLine : 0);
+  return (
+    notAsSet +
+    lines +
+    (READING.another[CLEFS_READ[kind].indexOf(reading.clef.name)] ?? 0) +
+    (reading.octaveLine ? READING.underOctaveLine : 0)
+  );
 }
 
 function ledgerLines(stepsFromMiddle: number): number {

@@ -1,5 +1,6 @@
-import { type InstrumentKind, writtenPitch } from '#core/instrument';
+import { type ClefName, CLEFS_READ, type InstrumentKind, writtenPitch } from '#core/instrument';
 import {
+  type Accent,
   type Articulation,
   intoMeasure,
   isGrace,
@@ -68,9 +69,9 @@ export interface MeasureNote {
   readonly tiedFromBefore: boolean;
   /** The next goes on what sounds here. */
   readonly tiedToNext: boolean;
-  /** An accent stands at it. */
-  readonly accent: boolean;
-  /** A staccato dot or a tenuto line stands at it; null for neither. */
+  /** The accent at it; null for none. */
+  readonly accent: Accent | null;
+  /** The dot, line or wedge at it; null for none. */
   readonly articulation: Articulation | null;
   /** Its place in a slur; null outside of any. */
   readonly slur: 'begins' | 'continues' | 'ends' | null;
@@ -114,13 +115,26 @@ export interface Engraving extends Signature {
   readonly measures: readonly Measure[];
 }
 
-/**
- * Writes a line into measures: cuts notes at bar lines and into writable values, and sets ties, slurs and accidentals.
- * `readAs` tells how retuned strings are read; without it every string is as usual.
- */
-export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = asUsual(kind)): Engraving {
+/** A clef that is set at a note of the line, until the next. */
+export interface ClefSet {
+  /** Index in the line. */
+  readonly note: number;
+  /** Which; one that players of the instrument do not read is passed over, none leaves the clef before. */
+  readonly clef?: ClefName | undefined;
+}
+
+/** How a line is to be read. */
+export interface ReadingChoice {
+  /** How retuned strings are read; without it every string is as usual. */
+  readonly readAs?: ReadAs;
+  /** Clefs that are set; where none is, the one that reads with the least effort. */
+  readonly clefs?: readonly ClefSet[] | undefined;
+}
+
+/** Writes a line into measures: cuts notes at bar lines and into writable values, and sets clefs, ties, slurs and accidentals. */
+export function engravingOf(kind: InstrumentKind, line: Line, { readAs = asUsual(kind), clefs }: ReadingChoice = {}): Engraving {
   const bars = measuresOf(line);
-  const readings = staffReadings(kind, clefMoments(line, bars, readAs));
+  const readings = staffReadings(kind, clefMoments(line, bars, { readAs, set: clefsInForce(kind, line, clefs) }));
   const starts = tupletStarts(line.notes.map(({ onset }) => onset));
   const measures = new Map<number, MeasureSymbol[]>();
   for (const index of line.notes.keys()) {
@@ -136,6 +150,12 @@ export function engravingOf(kind: InstrumentKind, line: Line, readAs: ReadAs = a
   });
   const pickUp = (line.notes[0]?.onset.numerator ?? 0) > 0;
   return { reading: readings[0] ?? ownReading(kind), key: line.key, meter: line.meter, pickUp, measures: inOrder };
+}
+
+/** The clef that reads with the least effort at each note of a line, where none is set. */
+export function clefsRead(kind: InstrumentKind, line: Line): readonly ClefName[] {
+  const set = line.notes.map(() => null);
+  return staffReadings(kind, clefMoments(line, measuresOf(line), { readAs: asUsual(kind), set })).map(({ clef }) => clef.name);
 }
 
 /** A line on its way into measures. */
@@ -158,13 +178,28 @@ interface Piece {
 }
 
 /** Where each note begins, as far as a change of clef is concerned; a dotted beat in eights, else the beat. */
-function clefMoments(line: Line, bars: readonly LineMeasure[], readAs: ReadAs): readonly ClefMoment[] {
+function clefMoments(
+  line: Line,
+  bars: readonly LineMeasure[],
+  { readAs, set }: { readonly readAs: ReadAs; readonly set: readonly (ClefName | null)[] },
+): readonly ClefMoment[] {
   return line.notes.map((note, index) => {
     const bar = bars[measureIndexAt(bars, note.onset)];
     const onset = bar ? intoMeasure(bar, note.onset) : 0;
     const beat = bar ? (isCompound(bar.meter) ? 3 : 1) / bar.meter.beatValue : 1;
     const at = onset === 0 ? 'measure' : onset % beat === 0 ? 'beat' : 'within';
-    return { written: note.kind === 'note' ? readAs(index, note) : [], at };
+    return { written: note.kind === 'note' ? readAs(index, note) : [], at, set: set[index] ?? null };
+  });
+}
+
+/** The clef that is set for each note; null before the first. */
+function clefsInForce(kind: InstrumentKind, { notes }: Line, clefs: readonly ClefSet[] = []): readonly (ClefName | null)[] {
+  const at = new Map(clefs.map(({ note, clef }) => [note, clef]));
+  let now: ClefName | null = null;
+  return notes.map((_, index) => {
+    const set = at.get(index);
+    if (set && CLEFS_READ[kind].includes(set)) now = set;
+    return now;
   });
 }
 
@@ -190,7 +225,7 @@ function piecesOf({ line, bars, readAs, starts }: Written, index: number, readin
     const tiedFromBefore = part > 0;
     const tiedToNext = part < cut.length - 1;
     const slur = slurOf(line, index, tiedFromBefore, tiedToNext);
-    const accent = note.accent && !tiedFromBefore;
+    const accent = tiedFromBefore ? null : note.accent;
     const articulation = tiedFromBefore ? null : note.articulation;
     const heads = headsOf(readAs, index, note);
     const small = tiedFromBefore ? [] : smallNotesBefore({ line, readAs }, index);

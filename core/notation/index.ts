@@ -1,5 +1,7 @@
 export { type Clef, ownReading, type StaffReading, staffReadings, stepsOnStaff } from './clef.ts';
 export {
+  type ClefSet,
+  clefsRead,
   type Engraving,
   engravingOf,
   type Measure,
@@ -10,6 +12,6 @@ export {
   type TupletPlace,
   type WrittenHead,
 } from './engraving.ts';
+export { engravingOfPlan } from './engraving-of-plan.ts';
 export { fingerMark, type FingerMark, fingerMarks } from './finger-marks.ts';
-export { asFingered } from './read-as.ts';
 export { variantOf, type Variant } from './variant.ts';

@@ -1,5 +1,14 @@
 import { instrumentOf, intonationOf, intoned, ornamentHz, travelSeconds } from '#core/fit';
-import { changeBefore, inOneBow, keyAt, measuresOf, signatureAt, type SoundingTime, soundingTimes } from '#core/material';
+import {
+  type Articulation,
+  changeBefore,
+  inOneBow,
+  keyAt,
+  measuresOf,
+  signatureAt,
+  type SoundingTime,
+  soundingTimes,
+} from '#core/material';
 import { displayPitchClass, frequencyHz } from '#core/pitch';
 import type { Guide, InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { asNumber } from '#core/rhythm';
@@ -105,24 +114,29 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
   return { notes, beats: beatsBetween(plan, start, end, secondsPerWhole), countIn, seconds };
 }
 
-/** A staccato note sounds for so much of its time. */
-const STACCATO = 0.5;
+/** For how much of its time a note sounds. */
+const SOUNDS_FOR: Readonly<Record<Articulation, number>> = {
+  staccato: 0.5,
+  staccatissimo: 0.3,
+  tenuto: 1,
+  'detached-legato': 0.8,
+};
 
-/** How long a note sounds, and whether its bow goes on: a staccato note stops it, within a slur too. */
+/** How long a note sounds, and whether its bow goes on: a short note stops it, within a slur too. */
 function heldFor(
   { notes }: Plan['line'],
   index: number,
   { seconds, slursOn }: Pick<PlayedNote, 'seconds' | 'slursOn'>,
 ): Pick<PlayedNote, 'seconds' | 'slursOn'> {
   const note = notes[index];
-  const isShort = note?.kind === 'note' && note.articulation === 'staccato';
-  return isShort ? { seconds: seconds * STACCATO, slursOn: false } : { seconds, slursOn: slursOn && inOneBow(note) };
+  const share = (note?.kind === 'note' && note.articulation && SOUNDS_FOR[note.articulation]) || 1;
+  return share < 1 ? { seconds: seconds * share, slursOn: false } : { seconds, slursOn: slursOn && inOneBow(note) };
 }
 
 /** Whether a note is played with an accent. */
 function isAccented({ notes }: Plan['line'], index: number): boolean {
   const note = notes[index];
-  return note?.kind === 'note' && note.accent;
+  return note?.kind === 'note' && note.accent !== null;
 }
 
 /** What a drone may sound under a line from one of its notes on: the tonic there, in the octave below its lowest note or that note itself, or an open string; Hz. */

@@ -1,5 +1,5 @@
 import type { Head } from './draw-measures.ts';
-import { ROOM_FOR_ARTICULATION } from './layout.ts';
+import { roomForArticulation } from './layout.ts';
 
 /** A slur or tie between heads. */
 export interface Curve {
@@ -87,7 +87,7 @@ function slursOf(heads: readonly Head[], ends: SystemEnds | null): readonly Curv
 function slurOver(group: readonly Head[], fromX: number, toX: number): Curve {
   const above = group.some((head) => !head.stemUp);
   const edges = group.map((head) => {
-    const off = 10 + (head.articulation && head.stemUp !== above ? ROOM_FOR_ARTICULATION : 0);
+    const off = 10 + (head.stemUp !== above ? roomForArticulation(head.articulation) : 0);
     if (!above) return head.y + off;
     return head.stemUp ? head.top - 3 : head.y - off;
   });

@@ -17,7 +17,7 @@ import {
   Voice,
 } from 'vexflow/core';
 import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol, StaffReading, TupletPlace, WrittenHead } from '#core/notation';
-import type { Articulation } from '#core/material';
+import type { Accent, Articulation } from '#core/material';
 import { LETTERS } from '#core/pitch';
 import { asNumber } from '#core/rhythm';
 import {
@@ -56,9 +56,9 @@ export interface Head {
   readonly small: boolean;
   /** The tuplet it belongs to, with its place there; null for none. */
   readonly tuplet: HeadTuplet | null;
-  /** An accent stands at it. */
-  readonly accent: boolean;
-  /** A staccato dot or a tenuto line stands at it. */
+  /** The accent at it; null for none. */
+  readonly accent: Accent | null;
+  /** The dot, wedge or line at it; null for none. */
   readonly articulation: Articulation | null;
 }
 
@@ -257,7 +257,7 @@ function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: M
     octaveLine,
     small: true,
     tuplet: null,
-    accent: false,
+    accent: null,
     articulation: null,
   };
 }
@@ -294,7 +294,7 @@ function writtenOf(symbol: MeasureSymbol): WrittenAtHead {
       tiedToNext: false,
       slur: null,
       tuplet,
-      accent: false,
+      accent: null,
       articulation: null,
     };
   const { tiedFromBefore, tiedToNext, slur, heads, accent, articulation } = symbol;

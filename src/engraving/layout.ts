@@ -1,4 +1,4 @@
-import type { Signature } from '#core/material';
+import type { Articulation, Signature } from '#core/material';
 import { type Clef, type Engraving, type Measure, type MeasureSymbol, stepsOnStaff } from '#core/notation';
 
 /** Distance between two staff lines, px. */
@@ -61,8 +61,21 @@ const TUPLET_ROW = 16;
 /** Height of the row of accents, where there are any. */
 export const ACCENT_ROW = 12;
 
+/** How far each reaches outward from its place at the head, px. */
+export const ARTICULATION_REACH: Readonly<Record<Articulation, number>> = {
+  staccato: 3,
+  staccatissimo: 5,
+  tenuto: 3,
+  'detached-legato': 8,
+};
+
+/** How far what stands at a head is from it, px. */
+const FROM_HEAD = 9;
+
 /** How far a slur stands off a head further than from one without dot or line, and a number above it, px. */
-export const ROOM_FOR_ARTICULATION = 8;
+export function roomForArticulation(articulation: Articulation | null): number {
+  return articulation === null ? 0 : FROM_HEAD + ARTICULATION_REACH[articulation];
+}
 
 /** What stands below a note that begins a slur there stands so much lower, px. */
 export const BELOW_SLUR = 10;
@@ -189,17 +202,17 @@ function rows(measures: readonly Measure[], written: WrittenRows): Omit<StaffLay
   const above = Math.max(14, ((highest - 4) * STAFF_SPACE) / 2 + 8);
   const below = Math.max(16, ((-lowest - 4) * STAFF_SPACE) / 2 + 10);
   const slurred = symbols.some((symbol) => symbol.kind === 'note' && symbol.slur !== null);
-  const articulated = symbols.some((symbol) => symbol.kind === 'note' && symbol.articulation !== null);
+  const articulated = Math.max(0, ...symbols.map((symbol) => (symbol.kind === 'note' ? roomForArticulation(symbol.articulation) : 0)));
   const octaveLine = symbols.some((symbol) => symbol.reading.octaveLine);
   const staffTopY =
     44 +
     above +
     (slurred ? 14 : 0) +
-    (articulated ? ROOM_FOR_ARTICULATION : 0) +
+    articulated +
     (octaveLine ? OCTAVE_ROW : 0) +
     (written.bows ? BOW_ROW : 0) +
     (written.ornaments ? ORNAMENT_ROW : 0);
-  const accents = symbols.some((symbol) => symbol.kind === 'note' && symbol.accent);
+  const accents = symbols.some((symbol) => symbol.kind === 'note' && symbol.accent !== null);
   const tuplets = symbols.some(({ tuplet }) => tuplet !== null);
   const stringRowY =
     staffTopY +

@@ -1,2 +1,4 @@
-/** The sign of a music font for an accent below its note. */
-export const ACCENT_SIGN = '\uE4A1';
+import type { Accent } from '#core/material';
+
+/** The signs of a music font for accents below their note. */
+export const ACCENT_SIGNS: Readonly<Record<Accent, string>> = { accent: '\uE4A1', marcato: '\uE4AD' };

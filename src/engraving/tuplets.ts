@@ -32,7 +32,7 @@ export function tupletsOf(heads: readonly Head[], layout: Pick<StaffLayout, 'sta
   return tuplets.flatMap((within) => {
     const [first, last] = [within[0], within[within.length - 1]];
     if (!first?.tuplet || !last) return [];
-    const y = within.reduce((lowest, head) => Math.max(lowest, footOf(head, layout) + (head.accent ? ACCENT_ROW : 0)), 0) + BELOW;
+    const y = within.reduce((lowest, head) => Math.max(lowest, footOf(head, layout) + (head.accent === null ? 0 : ACCENT_ROW)), 0) + BELOW;
     const bracketed = within.length === 1 || within.some(({ tuplet }) => tuplet?.beamed !== true);
     return [{ notes: first.tuplet.notes, left: first.left, right: last.right, y, bracketed }];
   });

@@ -4,7 +4,7 @@ import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import type { HandSchool } from '#core/hand';
-import type { Articulation, OrnamentKind, OrnamentSign } from '#core/material';
+import type { Accent, Articulation, OrnamentKind, OrnamentSign } from '#core/material';
 import type { HandMeasurements, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
 import { listed } from '#core/messages';
@@ -55,7 +55,16 @@ export const ORNAMENT_SIGN_LABELS: Readonly<Record<OrnamentSign | 'key', string>
 export const ARTICULATION_LABELS: Readonly<Record<'none' | Articulation, string>> = {
   none: 'none',
   staccato: 'staccato',
+  staccatissimo: 'staccatissimo',
   tenuto: 'tenuto',
+  'detached-legato': 'tenuto with a dot',
+};
+
+/** Accents at a note. */
+export const ACCENT_KIND_LABELS: Readonly<Record<'none' | Accent, string>> = {
+  none: 'no accent',
+  accent: 'accent',
+  marcato: 'marcato',
 };
 
 /** Harmonics at a note. */

@@ -11,6 +11,9 @@ import {
   type SignatureChange,
   type TypedNote,
   type WrittenOrnament,
+  type Accent,
+  accentOf,
+  writtenAccent,
 } from '#core/material';
 import { formatKey, formatPitch, type Key, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { formatFraction, type LockedBow, meterName, type Rhythm, ZERO } from '#core/rhythm';
@@ -76,8 +79,8 @@ export interface SignChange {
   /** A grace note. */
   readonly grace?: boolean;
   /** An accent: it stands beside any of the others. */
-  readonly accent?: boolean;
-  /** Staccato or tenuto: it stands beside any of the others. */
+  readonly accent?: Accent | null;
+  /** A dot, a wedge or a line: it stands beside any of the others. */
   readonly articulation?: Articulation | null;
 }
 
@@ -98,12 +101,13 @@ export function withSigns(brief: Brief, index: number, change: SignChange): Brie
 }
 
 /** What stands at a note. */
-function signsAt({ ornament, harmonic, grace, accent, articulation }: TypedNote): Required<SignChange> {
+function signsAt(note: TypedNote): Required<SignChange> {
+  const { ornament, harmonic, grace, articulation } = note;
   return {
     ornament: ornament ?? null,
     harmonic: harmonic === true ? 'natural' : harmonic || null,
     grace: grace === true,
-    accent: accent === true,
+    accent: accentOf(note),
     articulation: articulation ?? null,
   };
 }
@@ -115,7 +119,7 @@ function signsOf({ ornament, harmonic, grace, accent, articulation }: SignChange
     ...(ornament ? { ornament } : {}),
     ...(harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : true } : {}),
     ...(grace === true ? { grace } : {}),
-    ...(accent === true ? { accent } : {}),
+    ...writtenAccent(accent),
     ...(articulation ? { articulation } : {}),
   };
 }

@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
+import { CLEF_NAMES } from '#core/instrument';
 import { MOST_NOTES } from '#core/material';
 import { oneOf } from '#core/result';
 import { LeadingFinger } from './guide.ts';
@@ -10,13 +11,14 @@ export const BOW_DIRECTIONS = ['down', 'up'] as const;
 export const SEMITONE_STEPS = ['slide', 'lift'] as const;
 
 /**
- * What the teacher writes at one note of the line (rests count): bow, a cue over the staff, a remark for the page below; of
- * the shift that arrives on it which finger leads and whether it is heard; of a step with one finger slide or lift.
+ * What the teacher writes at one note of the line (rests count): bow, the clef from there on, a cue over the staff, a remark for the
+ * page below; of the shift that arrives on it which finger leads and whether it is heard; of a step with one finger slide or lift.
  */
 export const Mark = Type.Object(
   {
     note: Type.Integer({ minimum: 0, maximum: MOST_NOTES - 1 }),
     bow: Type.Optional(oneOf(BOW_DIRECTIONS)),
+    clef: Type.Optional(oneOf(CLEF_NAMES, 'Read in this clef until the next that is set.')),
     cue: Type.Optional(Type.String({ minLength: 1, maxLength: 40 })),
     remark: Type.Optional(Type.String({ minLength: 1, maxLength: 400 })),
     guide: Type.Optional(LeadingFinger),

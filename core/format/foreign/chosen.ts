@@ -101,11 +101,11 @@ function voiceIn(
 ): readonly ChosenEvent[] {
   const chosen: ChosenEvent[] = [];
   let until: Fraction = ZERO;
-  for (const { duration, note, onset, ...event } of events) {
+  for (const { duration, note, onset, clef, ...event } of events) {
     if (event.voice !== voice) continue;
     if (compareFractions(onset, until) > 0) chosen.push(restOf(until, onset, label));
     // Two of one voice that overlap are a mistake of the file: the later begins where the earlier ends.
-    chosen.push({ duration, note, measure: label });
+    chosen.push({ duration, note, clef, measure: label });
     until = compareFractions(onset, until) > 0 ? addFractions(onset, duration) : addFractions(until, duration);
   }
   const end = compareFractions(length, ZERO) > 0 && (isFirst || isLast || compareFractions(length, full) !== 0) ? length : full;
@@ -114,5 +114,5 @@ function voiceIn(
 }
 
 function restOf(from: Fraction, to: Fraction, measure: string): ChosenEvent {
-  return { duration: subtractFractions(to, from), note: null, measure };
+  return { duration: subtractFractions(to, from), note: null, clef: null, measure };
 }

@@ -2,12 +2,13 @@ import type { Brief, Lock, Mark } from '#core/brief';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type InstrumentKind, readInstrument } from '#core/instrument';
-import { type LineNoteDocument, type TypedNote } from '#core/material';
+import { type LineNoteDocument, type TypedNote, writtenAccent } from '#core/material';
 import { type Issue, lineIssue } from '#core/messages';
 import { formatPitch, samePitch, semitonesOf } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { addFractions, formatFraction, isPlain } from '#core/rhythm';
 import { changesOf, meterAndPickUp } from './changes.ts';
+import { type ClefsKept, clefsKept } from './clefs.ts';
 import { type ChosenEvent, type ChosenMusic, chosenMusic, type Wanted } from './chosen.ts';
 import { countLeftOut, type LeftOut, type LeftOutCount } from './left-out.ts';
 import type { ForeignNote, ForeignScore } from './score.ts';
@@ -32,7 +33,7 @@ export interface ForeignPiece {
 
 /**
  * What was chosen of a score as a brief: one voice with its rhythm, slurs, ties joined, grace notes, ornaments, accents, harmonics and
- * bow signs, with its changes of key and meter. Of more than two notes at once the two highest stay. Refuses what has no note,
+ * bow signs, with its changes of key, meter and clef. Of more than two notes at once the two highest stay. Refuses what has no note,
  * and a length that cannot be written.
  */
 export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading<ForeignPiece> {
@@ -47,7 +48,8 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
   const grace = withoutLooseGraces(joined);
   const line = slurred(grace.kept);
   const [first] = music.measures;
-  const fingered = lockedFingers(line, choice, fingeringsHold(score, choice));
+  const hold = fingeringsHold(score, choice);
+  const fingered = lockedFingers(line, choice, hold);
   const begins = meterAndPickUp(music.measures);
   const changed = changesOf(music.measures, begins);
   const material = {
@@ -59,6 +61,7 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
   const rhythm = { ...DEFAULT_RHYTHM, ...begins };
   const written = readMaterial(material, rhythm);
   if (!written.ok) return { ok: false, issues: written.issues.map((issue) => inItsMeasure(issue, line)) };
+  const clefs = clefsKept(line, written.value, choice.kind, hold);
   return goodReading({
     brief: {
       instrument: { kind: choice.kind },
@@ -66,7 +69,7 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
       rhythm,
       ...tempoOf(music),
       ...fingered.locks,
-      ...marksOf(line),
+      ...marksOf(line, clefs.set),
     },
     leftOut: countLeftOut([
       ...music.leftOut,
@@ -74,11 +77,12 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
       ...grace.dropped,
       ...line.flatMap(({ note }): readonly LeftOut[] => (note && note.pitches.length > 2 ? ['larger-chords'] : [])),
       ...fingered.dropped,
+      ...clefs.dropped,
     ]),
   });
 }
 
-/** Whether written fingers mean anything for what is chosen: only on the instrument they were written for, at pitch. */
+/** Whether written fingers and clefs mean anything for what is chosen: only on the instrument they were written for, at pitch. */
 export function fingeringsHold({ parts }: ForeignScore, { part, kind, octaves }: Pick<ImportChoice, 'part' | 'kind' | 'octaves'>): boolean {
   return octaves === 0 && parts[part]?.kind === kind;
 }
@@ -156,7 +160,7 @@ function joinedNote(one: ForeignNote, other: ForeignNote): ForeignNote {
     tied: other.tied,
     slursBegin: one.slursBegin + other.slursBegin,
     slursEnd: one.slursEnd + other.slursEnd,
-    accent: one.accent || other.accent,
+    accent: one.accent ?? other.accent,
     articulation: one.articulation ?? other.articulation,
   };
 }
@@ -201,7 +205,7 @@ function documentOf({ note, duration, slur }: Slurred, octaves: number): LineNot
 
 /** A note is a grace note, an ornamented one or a harmonic; an ornament and a stopped harmonic are for one note alone. */
 function signsOf({ graceValue, ornament, harmonic, accent, articulation, pitches }: ForeignNote): Partial<TypedNote> {
-  const accented = { ...(accent ? { accent: true as const } : {}), ...(articulation ? { articulation } : {}) };
+  const accented = { ...writtenAccent(accent), ...(articulation ? { articulation } : {}) };
   if (graceValue !== null) return { grace: true, ...accented };
   if (ornament && pitches.length === 1) return { ornament, ...accented };
   if (harmonic === null || (harmonic === 'stopped' && pitches.length > 1)) return accented;
@@ -241,8 +245,11 @@ function lockedFingers(
   return { locks: written.length > 0 ? { locks: [...written] } : {}, dropped: [] };
 }
 
-function marksOf(line: readonly Slurred[]): Pick<Brief, 'marks'> {
-  const marks = line.flatMap(({ note }, index): readonly Mark[] => (note?.bow ? [{ note: index, bow: note.bow }] : []));
+function marksOf(line: readonly Slurred[], clefs: ClefsKept['set']): Pick<Brief, 'marks'> {
+  const marks = line.flatMap(({ note }, index): readonly Mark[] => {
+    const clef = clefs.get(index);
+    return note?.bow || clef ? [{ note: index, ...(note?.bow ? { bow: note.bow } : {}), ...(clef ? { clef } : {}) }] : [];
+  });
   return marks.length === 0 ? {} : { marks: [...marks] };
 }
 

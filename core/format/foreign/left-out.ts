@@ -1,4 +1,4 @@
-/** What is not taken over from music that comes from elsewhere: a piece has one key, one meter, one voice, and notes with their fingering. */
+/** What is not taken over from music that comes from elsewhere: a piece has one voice, and notes with their fingering. */
 export const LEFT_OUT = [
   'parts',
   'voices',

@@ -1,7 +1,7 @@
 import type { Finger } from '#core/hand';
-import type { InstrumentKind } from '#core/instrument';
+import { type InstrumentKind, type ClefName } from '#core/instrument';
 import type { Mark } from '#core/brief';
-import type { Articulation, WrittenOrnament } from '#core/material';
+import type { Accent, Articulation, WrittenOrnament } from '#core/material';
 import type { Pitch } from '#core/pitch';
 import type { Fraction } from '#core/rhythm';
 import type { LeftOut } from './left-out.ts';
@@ -69,6 +69,8 @@ export interface ForeignEvent {
   readonly duration: Fraction;
   /** What sounds; null for a rest. */
   readonly note: ForeignNote | null;
+  /** The clef it is written in; null where none is told, or one that string players do not read. */
+  readonly clef: ClefName | null;
 }
 
 /** What sounds at once, with what is written at it. */
@@ -87,9 +89,9 @@ export interface ForeignNote {
   readonly slursEnd: number;
   /** How long a grace note is as it is written; null for a note with time of its own. */
   readonly graceValue: Fraction | null;
-  /** An accent stands at it. */
-  readonly accent: boolean;
-  /** A staccato dot or a tenuto line stands at it; null for neither. */
+  /** The accent at it; null for none. */
+  readonly accent: Accent | null;
+  /** The dot, wedge or line at it; null for none. */
   readonly articulation: Articulation | null;
   /** Trill or mordent. */
   readonly ornament: WrittenOrnament | null;

@@ -177,7 +177,7 @@ function cutTo({ onset, duration, pitches }: Sounding, from: Fraction, to: Fract
   const end = addFractions(onset, duration);
   const [begins, ends] = [later(onset, from), compareFractions(end, to) > 0 ? to : end];
   const note: ForeignNote = { ...PLAIN, pitches, fingers: pitches.map(() => null), tied: compareFractions(end, to) > 0 };
-  return { voice: '1', onset: subtractFractions(begins, from), duration: subtractFractions(ends, begins), note };
+  return { voice: '1', onset: subtractFractions(begins, from), duration: subtractFractions(ends, begins), note, clef: null };
 }
 
 const PLAIN: Omit<ForeignNote, 'pitches' | 'fingers' | 'tied'> = {
@@ -185,7 +185,7 @@ const PLAIN: Omit<ForeignNote, 'pitches' | 'fingers' | 'tied'> = {
   slursBegin: 0,
   slursEnd: 0,
   graceValue: null,
-  accent: false,
+  accent: null,
   articulation: null,
   ornament: null,
   harmonic: null,

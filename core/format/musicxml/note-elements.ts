@@ -1,4 +1,4 @@
-import type { OrnamentKind, WrittenOrnament } from '#core/material';
+import type { Accent, OrnamentKind, WrittenOrnament } from '#core/material';
 import type { Mark } from '#core/brief';
 import { STRING_NUMBERS } from '#core/instrument';
 import type { MeasureNote, MeasureRest, MeasureSymbol, SmallNote, TupletPlace, WrittenHead } from '#core/notation';
@@ -179,8 +179,11 @@ function notations(written: HeadWritten): readonly XmlElement[] {
   return inside.length === 0 ? [] : [element('notations', inside)];
 }
 
+/** The strong accent has a name of its own there. */
+const ACCENT_ELEMENTS: Readonly<Record<Accent, string>> = { accent: 'accent', marcato: 'strong-accent' };
+
 function articulationElements({ symbol: { accent, articulation }, inChord }: HeadWritten): readonly XmlElement[] {
-  const signs = [...(accent ? [element('accent')] : []), ...(articulation ? [element(articulation)] : [])];
+  const signs = [...(accent ? [element(ACCENT_ELEMENTS[accent])] : []), ...(articulation ? [element(articulation)] : [])];
   return signs.length > 0 && !inChord ? [element('articulations', signs)] : [];
 }
 

@@ -1,6 +1,6 @@
 import { type Finger, FINGERS, STOPPED_HARMONIC_ABOVE } from '#core/hand';
 import type { Mark } from '#core/brief';
-import { type Articulation, ARTICULATIONS, ORNAMENT_SIGNS, type OrnamentKind, type WrittenOrnament } from '#core/material';
+import { type Accent, type Articulation, ARTICULATIONS, ORNAMENT_SIGNS, type OrnamentKind, type WrittenOrnament } from '#core/material';
 import { type LetterIndex, LETTERS, type Pitch, pitchAt, semitonesOf, stepsOf } from '#core/pitch';
 import { fraction, type Fraction } from '#core/rhythm';
 import type { LeftOut } from '../foreign/left-out.ts';
@@ -89,7 +89,7 @@ export function readNote(note: ReadElement, { pitch, finger }: ReadHead): Foreig
     slursBegin: slurs.filter((type) => type === 'start').length,
     slursEnd: slurs.filter((type) => type === 'stop').length,
     graceValue: grace ? (GRACE_VALUES[textOf(note, 'type') ?? ''] ?? fraction(1, 8)) : null,
-    accent: notations.some((each) => at(each, 'articulations', 'accent') ?? at(each, 'articulations', 'strong-accent')),
+    accent: accentAt(notations),
     articulation: articulationAt(notations),
     ornament: grace ? null : ornamentAt(notations),
     harmonic: harmonic === undefined ? null : childOf(harmonic, 'artificial') ? 'stopped' : 'natural',
@@ -107,10 +107,18 @@ function bowAt(technical: readonly ReadElement[]): Mark['bow'] | null {
   return technical.some((each) => childOf(each, 'up-bow')) ? 'up' : null;
 }
 
-/** The first dot or line at a note. */
+/** The stronger accent at a note, where both stand there. */
+function accentAt(notations: readonly ReadElement[]): Accent | null {
+  const stands = (name: string): boolean => notations.some((each) => at(each, 'articulations', name) !== undefined);
+  return stands('strong-accent') ? 'marcato' : stands('accent') ? 'accent' : null;
+}
+
+/** The first dot, wedge or line at a note; a dot with a line is both. */
 function articulationAt(notations: readonly ReadElement[]): Articulation | null {
   const written = notations.flatMap((each) => childOf(each, 'articulations')?.children ?? []);
-  return ARTICULATIONS.find((each) => written.some(({ name }) => name === each)) ?? null;
+  const stands = (each: string): boolean => written.some(({ name }) => name === each);
+  if (stands('staccato') && stands('tenuto')) return 'detached-legato';
+  return ARTICULATIONS.find(stands) ?? null;
 }
 
 function ornamentAt(notations: readonly ReadElement[]): WrittenOrnament | null {

@@ -4,6 +4,7 @@ import { addFractions, compareFractions, fraction, type Fraction, subtractFracti
 import type { LeftOut } from '../foreign/left-out.ts';
 import type { ForeignEvent, ForeignMeasure, ForeignNote, RepeatSigns } from '../foreign/score.ts';
 import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '../xml.ts';
+import { ClefReader } from './clef-reader.ts';
 import { soundingKey, writtenKey, type WrittenKey } from './read-key.ts';
 import { leftOutAt, type ReadHead, readHead, readNote, type Transposition } from './read-note.ts';
 
@@ -12,7 +13,7 @@ export class PartReader {
   private divisions = 1;
   private key: WrittenKey = { fifths: 0, mode: 'major' };
   private meter = '4/4';
-  private clef = '';
+  private readonly clefs: ClefReader;
   private by: Transposition;
   private ending: readonly number[] = [];
   private slurs = new Map<string, string>();
@@ -27,11 +28,13 @@ export class PartReader {
 
   constructor(kind: InstrumentKind) {
     this.by = octavesDown(WRITTEN_OCTAVES_ABOVE[kind]);
+    this.clefs = new ClefReader(kind);
   }
 
   /** The next measure; `order` counts from 0. */
   measure(element: ReadElement, order: number): ForeignMeasure {
     [this.time, this.furthest, this.events, this.leftOut, this.tempo, this.last] = [ZERO, ZERO, [], [], null, null];
+    this.clefs.nextMeasure();
     for (const each of element.children) this.read(each, order);
     const repeat = this.repeat(childrenOf(element, 'barline'));
     const [beats = 4, beatValue = 4] = beatsOf(this.meter);
@@ -87,8 +90,7 @@ export class PartReader {
   }
 
   private attributes(element: ReadElement, order: number): void {
-    const divisions = numberOf(element, 'divisions');
-    if (divisions !== undefined && divisions >= 1 / PRECISION && divisions <= MOST_DIVISIONS) this.divisions = divisions;
+    this.divisions = divisionsIn(element) ?? this.divisions;
     const key = childOf(element, 'key');
     const written = key && writtenKey(key);
     if (written) this.key = written;
@@ -96,19 +98,16 @@ export class PartReader {
     const time = childOf(element, 'time');
     const meter = time && meterNamed(time);
     if (meter) this.meter = meter;
-    this.clefs(element, order);
+    this.clefs.read(element, this.time);
+    if (order === 0) this.octaveClef(element);
     const transpose = childOf(element, 'transpose');
     if (transpose) this.by = transpositionOf(transpose);
   }
 
   /** A clef that shows the notes an octave away stands for itself: what is written is what sounds. */
-  private clefs(element: ReadElement, order: number): void {
+  private octaveClef(element: ReadElement): void {
     const [clef] = childrenOf(element, 'clef');
-    if (!clef) return;
-    const sign = `${textOf(clef, 'sign') ?? ''}${textOf(clef, 'line') ?? ''}`;
-    if (this.clef !== '' && sign !== this.clef) this.leave('clefs');
-    this.clef = sign;
-    if (order === 0 && (numberOf(clef, 'clef-octave-change') ?? 0) !== 0) this.by = octavesDown(0);
+    if ((numberOf(clef, 'clef-octave-change') ?? 0) !== 0) this.by = octavesDown(0);
   }
 
   private direction(element: ReadElement): void {
@@ -142,11 +141,13 @@ export class PartReader {
     const voice = voiceOf(element);
     const duration = childOf(element, 'grace') ? ZERO : this.durationOf(element);
     const isChord = childOf(element, 'chord') !== undefined;
-    if (childOf(element, 'cue')) return this.skipped('cue-notes', { voice, duration, isChord });
-    if (isInBrackets(element)) return this.skipped('notes-in-brackets', { voice, duration, isChord });
+    const clef = this.clefs.at(element, this.time);
+    const skipped = { voice, duration, isChord, clef };
+    if (childOf(element, 'cue')) return this.skipped('cue-notes', skipped);
+    if (isInBrackets(element)) return this.skipped('notes-in-brackets', skipped);
     const head = readHead(element, this.by);
     const isRest = childOf(element, 'rest') !== undefined;
-    if (head.pitch === null && !isRest) return this.skipped('unpitched', { voice, duration, isChord });
+    if (head.pitch === null && !isRest) return this.skipped('unpitched', skipped);
     for (const what of leftOutAt(element)) this.leave(what, voice);
     if (isChord) return this.joins(element, head);
     this.add({
@@ -154,6 +155,7 @@ export class PartReader {
       onset: this.time,
       duration,
       note: isRest ? null : this.withSlurs(element, readNote(element, head)),
+      clef,
     });
     this.moveTo(addFractions(this.time, duration));
   }
@@ -161,11 +163,11 @@ export class PartReader {
   /** What is not taken over still has its time: a rest stands for it. */
   private skipped(
     what: LeftOut,
-    { voice, duration, isChord }: Pick<ForeignEvent, 'voice' | 'duration'> & { readonly isChord: boolean },
+    { voice, duration, isChord, clef }: Pick<ForeignEvent, 'voice' | 'duration' | 'clef'> & { readonly isChord: boolean },
   ): void {
     this.leave(what, voice);
     if (isChord || compareFractions(duration, ZERO) === 0) return;
-    this.add({ voice, onset: this.time, duration, note: null });
+    this.add({ voice, onset: this.time, duration, note: null, clef });
     this.moveTo(addFractions(this.time, duration));
   }
 
@@ -215,6 +217,12 @@ export class PartReader {
       endings: now,
     };
   }
+}
+
+/** Into how many a quarter is divided from here on; undefined where nothing is said, or nothing that makes sense. */
+function divisionsIn(element: ReadElement): number | undefined {
+  const divisions = numberOf(element, 'divisions');
+  return divisions !== undefined && divisions >= 1 / PRECISION && divisions <= MOST_DIVISIONS ? divisions : undefined;
 }
 
 /** Lengths are kept to a thousandth of a division. */
@@ -290,7 +298,7 @@ function withHead(note: ForeignNote, head: ForeignNote): ForeignNote {
     pitches: into(note.pitches, pitch),
     fingers: into(note.fingers, head.fingers[0] ?? null),
     string: note.string === null || head.string === null ? (note.string ?? head.string) : Math.max(note.string, head.string),
-    accent: note.accent || head.accent,
+    accent: note.accent ?? head.accent,
     articulation: note.articulation ?? head.articulation,
     tied: note.tied || head.tied,
   };

@@ -2,10 +2,9 @@ import type { Mark } from '#core/brief';
 import { type InstrumentKind, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { positionMark } from '#core/messages';
 import {
-  asFingered,
   type Clef,
   type Engraving,
-  engravingOf,
+  engravingOfPlan,
   type Measure,
   type MeasureNote,
   type MeasureSymbol,
@@ -33,7 +32,7 @@ const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
  */
 export function toMusicXml(name: string, plan: Plan, { inBetweenNotes = false }: MusicXmlChoice = {}): XmlElement {
   const kind = plan.brief.instrument.kind;
-  const engraving = engravingOf(kind, plan.line, asFingered(plan));
+  const engraving = engravingOfPlan(plan);
   const readings = [engraving.reading, ...engraving.measures.flatMap((measure) => measure.symbols.map((symbol) => symbol.reading))];
   let done = 0;
   const measures = engraving.measures.map((measure) => {

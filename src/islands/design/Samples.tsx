@@ -313,7 +313,7 @@ function headAt(index: number): Head {
     small: false,
     octaveLine: false,
     tuplet: null,
-    accent: false,
+    accent: null,
     articulation: null,
   };
 }

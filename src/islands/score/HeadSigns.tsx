@@ -1,7 +1,9 @@
+import type { ReactNode } from 'react';
+import type { Articulation } from '#core/material';
 import { articulationY } from '../../engraving/articulations.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
-import { ACCENT_SIGN } from '../../engraving/signs.ts';
+import { ACCENT_SIGNS } from '../../engraving/signs.ts';
 import { footOf } from '../../engraving/tuplets.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 
@@ -10,23 +12,54 @@ interface HeadSignProps {
   readonly layout: StaffLayout;
 }
 
-/** A dot or a line at the head, on the side away from the stem. */
+/** A dot, a wedge or a line at the head, on the side away from the stem. */
 export function ArticulationSign({ head, layout: { staffTopY } }: HeadSignProps) {
-  if (head.articulation === null) return null;
+  const { articulation } = head;
+  if (articulation === null) return null;
   const y = articulationY(head, staffTopY);
-  return head.articulation === 'staccato' ? (
-    <circle cx={head.x} cy={y} r={2} className="fill-ink" data-articulation={head.index} />
-  ) : (
-    <line x1={head.x - 6} x2={head.x + 6} y1={y} y2={y} strokeWidth={1.8} className="stroke-ink" data-articulation={head.index} />
-  );
+  const way = head.stemUp ? 1 : -1;
+  return <g data-articulation={head.index}>{signOf(articulation, { x: head.x, y, way })}</g>;
+}
+
+interface SignPlace {
+  readonly x: number;
+  readonly y: number;
+  /** Outward from the head: 1 down, −1 up. */
+  readonly way: 1 | -1;
+}
+
+function signOf(articulation: Articulation, { x, y, way }: SignPlace): ReactNode {
+  switch (articulation) {
+    case 'staccato':
+      return <DotSign x={x} y={y} />;
+    case 'tenuto':
+      return <LineSign x={x} y={y} />;
+    case 'staccatissimo':
+      return <path d={`M ${x} ${y - 4 * way} L ${x - 2.6} ${y + 4 * way} H ${x + 2.6} Z`} className="fill-ink" />;
+    case 'detached-legato':
+      return (
+        <>
+          <DotSign x={x} y={y} />
+          <LineSign x={x} y={y + 6 * way} />
+        </>
+      );
+  }
+}
+
+function DotSign({ x, y }: Omit<SignPlace, 'way'>) {
+  return <circle cx={x} cy={y} r={2} className="fill-ink" />;
+}
+
+function LineSign({ x, y }: Omit<SignPlace, 'way'>) {
+  return <line x1={x - 6} x2={x + 6} y1={y} y2={y} strokeWidth={1.8} className="stroke-ink" />;
 }
 
 /** An accent below its note. */
 export function AccentSign({ head, layout }: HeadSignProps) {
-  if (!head.accent) return null;
+  if (head.accent === null) return null;
   return (
     <DrawnText x={head.x} y={footOf(head, layout) + 9} textAnchor="middle" look="sign" className="fill-ink" data-accent={head.index}>
-      {ACCENT_SIGN}
+      {ACCENT_SIGNS[head.accent]}
     </DrawnText>
   );
 }

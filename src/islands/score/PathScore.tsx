@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useState } from 'react';
-import { asFingered, engravingOf, fingerMarks } from '#core/notation';
+import { engravingOfPlan, fingerMarks } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { layoutStaff } from '../../engraving/layout.ts';
 import { measuresInView, useScroller } from '../bench/score/use-scroller.ts';
@@ -27,7 +27,7 @@ const NO_NOTES = { ringing: new Map<number, readonly number[]>(), hotSpots: [], 
 
 /** The staff and path of a plan, apart from the bench; another may be overlaid. */
 export function PathScore({ plan: one, name, over = null }: PathScoreProps) {
-  const engraving = useMemo(() => engravingOf(one.brief.instrument.kind, one.line, asFingered(one)), [one]);
+  const engraving = useMemo(() => engravingOfPlan(one), [one]);
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(() => layoutStaff(engraving, engraving.measures, { available: width - 4, first: true }), [engraving, width]);
   const range = measuresInView(layout, left, width);

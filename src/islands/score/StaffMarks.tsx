@@ -6,7 +6,7 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { articulationY } from '../../engraving/articulations.ts';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
-import { ORNAMENT_ROW, type StaffLayout, systemEnds } from '../../engraving/layout.ts';
+import { ARTICULATION_REACH, ORNAMENT_ROW, type StaffLayout, systemEnds } from '../../engraving/layout.ts';
 import { type DrawnTuplet, tupletsOf } from '../../engraving/tuplets.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
@@ -279,6 +279,9 @@ function fingerY(head: Head, layout: StaffLayout, curves: readonly Curve[]): num
   const over = curves
     .filter((curve) => curve.above)
     .flatMap((curve) => near.filter((x) => x >= curve.fromX && x <= curve.toX).map((x) => curveYAt(curve, x)));
-  const top = head.articulation && !head.stemUp ? Math.min(head.top, articulationY(head, layout.staffTopY) - 3) : head.top;
+  const top =
+    head.articulation && !head.stemUp
+      ? Math.min(head.top, articulationY(head, layout.staffTopY) - ARTICULATION_REACH[head.articulation])
+      : head.top;
   return Math.min(layout.fingerRowY, top - (head.accidental ? 13 : 5), ...over.map((y) => y - 4));
 }

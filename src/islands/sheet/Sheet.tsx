@@ -2,7 +2,7 @@ import { guarded } from '../../ui/states/Boundary.tsx';
 import { Printer, Rows4 } from 'lucide-react';
 import { Fragment, useMemo } from 'react';
 import { issuesText } from '#core/messages';
-import { asFingered, engravingOf, fingerMarks } from '#core/notation';
+import { engravingOfPlan, fingerMarks } from '#core/notation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf, useAsked } from '../../engine/asked.ts';
@@ -90,7 +90,7 @@ function SheetBody({ loaded }: { readonly loaded: Loaded }) {
   const under = useUnderStaff();
   const { variants } = useVariants();
   const bow = useBowPlan(plan, under.bow);
-  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
+  const engraving = useMemo(() => engravingOfPlan(plan), [plan]);
   const marks = useMemo(() => fingerMarks(plan), [plan]);
   return (
     <article>

@@ -1,6 +1,6 @@
 import { parseAsArrayOf, parseAsBoolean, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { Fragment, useMemo, useRef, useState } from 'react';
-import { asFingered, engravingOf, type FingerMark, type Variant, variantOf } from '#core/notation';
+import { engravingOfPlan, type FingerMark, type Variant, variantOf } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { ACCENTS, BOW_PATTERNS, LENGTH_PATTERNS, namesOf } from '#core/rhythm';
 import { Button } from '../../ui/Button.tsx';
@@ -134,7 +134,7 @@ function VariantStaff({ plan, marks, variant, whole }: VariantsProps & { readonl
 function Varied({ plan, marks, whole }: VariantsProps & { readonly whole: boolean }) {
   const under = useUnderStaff();
   const bow = useBowPlan(plan, under.bow);
-  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
+  const engraving = useMemo(() => engravingOfPlan(plan), [plan]);
   return (
     <>
       <Systems plan={plan} engraving={engraving} marks={marks} bow={bow} beginning={!whole} />

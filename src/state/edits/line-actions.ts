@@ -1,3 +1,4 @@
+import { accentOf } from '#core/material';
 import type { Brief, Mark } from '#core/brief';
 import {
   lineTextOf,
@@ -40,7 +41,8 @@ export function typePitches(note: number, text: string): void {
   const [typed] = reading.ok ? reading.value : [];
   if (!reading.ok) say(issuesText(reading.issues));
   else if (typed && !('rest' in typed)) {
-    const { pitches, ornament, harmonic, accent, articulation } = typed;
+    const { pitches, ornament, harmonic, articulation } = typed;
+    const accent = accentOf(typed);
     const asked: SignChange = ornament ? { ornament } : harmonic ? { harmonic: harmonic === 'stopped' ? harmonic : 'natural' } : {};
     const signs: SignChange = { ...asked, ...(accent ? { accent } : {}), ...(articulation ? { articulation } : {}) };
     editLine((brief) => withSigns(withNote(brief, note, { pitches }), note, signs));

@@ -1,3 +1,4 @@
+import type { ClefName } from '#core/instrument';
 import { keyLabel } from '#core/pitch';
 import type { SignatureChange } from '#core/material';
 
@@ -12,6 +13,12 @@ export function keyChoiceLabel(key: string): string {
 /** A meter to choose, or that the one before goes on. */
 export function meterChoiceLabel(meter: string): string {
   return meter === AS_BEFORE ? 'the same meter' : meter;
+}
+
+/** A clef to choose, that the one before goes on, or where none is set before, the one that is easiest to read. */
+export function clefChoiceLabel(clef: ClefName | typeof AS_BEFORE, isSetBefore: boolean): string {
+  if (clef !== AS_BEFORE) return `${clef} clef from here`;
+  return isSetBefore ? 'the same clef' : 'as is easiest to read';
 }
 
 /** Where a change stands, before the key or meter in the sentence: "from measure 9 in". */

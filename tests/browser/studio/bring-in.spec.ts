@@ -41,6 +41,21 @@ test('a score is dropped, part and measures are chosen, it is fingered, changed,
   expect(await fingers(page)).toBe(changed);
 });
 
+test('the clefs of a file are kept, and another is chosen at a note', async ({ page }) => {
+  await page.goto('/pieces');
+  await page.getByLabel(OPEN).setInputFiles(`${FOLDER}/clefs-at-the-bar.musicxml`);
+  await page.getByRole('button', { name: 'Bring it in' }).click();
+  await planDrawn(page);
+  await page.locator('[data-staff-note="2"]').click();
+  await page.getByRole('tab', { name: 'Write' }).click();
+  const clef = page.getByLabel('Clef from this note on');
+  await expect(clef.locator('option:checked')).toHaveText('treble clef from here');
+  await clef.selectOption('tenor clef from here');
+  const xml = readFileSync(await (await saveAs(page, 'MusicXML')).path(), 'utf8');
+  expect(xml.match(/<sign>.<\/sign>\s*<line>.<\/line>/g)?.map((each) => each.replace(/\D/g, ''))).toEqual(['4', '4']);
+  expect(xml.match(/(?<=<sign>)./g)).toEqual(['F', 'C']);
+});
+
 test('music that does not lie on an instrument is offered the nearest that does; many files come in at once', async ({ page }) => {
   await page.goto('/pieces');
   await page

@@ -256,7 +256,7 @@ describe('a line in a variant', () => {
 
   it('has a dot or a line beside any other sign, typed and taken away', () => {
     const own = withSigns(lineBrief('violin', ['G3', 'A3', 'B3']), 1, { articulation: 'staccato' });
-    const trilled = withSigns(withSigns(own, 1, { ornament: { kind: 'trill' } }), 2, { articulation: 'tenuto', accent: true });
+    const trilled = withSigns(withSigns(own, 1, { ornament: { kind: 'trill' } }), 2, { articulation: 'tenuto', accent: 'accent' });
     assert.equal(lineTextOf(trilled), 'G3:1/4 A3trst B3ten>');
     const read = readLineText(trilled, lineTextOf(trilled) ?? '');
     assert.ok(read.ok && trilled.material.kind === 'line');
@@ -266,7 +266,7 @@ describe('a line in a variant', () => {
 
   it('has an accent beside any other sign', () => {
     const own = lineBrief('violin', ['G3', 'A3', 'B3']);
-    const trilled = withSigns(withSigns(own, 1, { accent: true }), 1, { ornament: { kind: 'trill' } });
+    const trilled = withSigns(withSigns(own, 1, { accent: 'accent' }), 1, { ornament: { kind: 'trill' } });
     assert.ok(trilled.material.kind === 'line');
     assert.deepEqual(trilled.material.notes[1], { pitches: ['A3'], duration: '1/4', ornament: { kind: 'trill' }, accent: true });
   });

@@ -4,7 +4,16 @@ import fc from 'fast-check';
 import { readMaterial } from '#core/brief/parts/materials';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import type { LineNoteDocument } from '#core/material';
-import { type Engraving, engravingOf, fingerMark, fingerMarks, type MeasureNote, staffReadings, stepsOnStaff } from '#core/notation';
+import {
+  type ClefSet,
+  type Engraving,
+  engravingOf,
+  fingerMark,
+  fingerMarks,
+  type MeasureNote,
+  staffReadings,
+  stepsOnStaff,
+} from '#core/notation';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { addFractions, asNumber, formatFraction, ZERO } from '#core/rhythm';
 import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
@@ -129,6 +138,23 @@ describe('the staff', () => {
     assert.ok(changes.every((index) => index % 4 === 0));
   });
 
+  it('is read in the clefs that are set, until the next, and before the first as is easiest', () => {
+    const { line } = planned(lineBrief('cello', ['C2', 'E2', 'G2', 'C3', 'E3', 'G3', 'C4', 'E4']));
+    const clefs = (set: readonly ClefSet[]): string =>
+      notesOf(engravingOf('cello', line, { clefs: set }))
+        .map(({ reading }) => reading.clef.name)
+        .join(' ');
+    assert.equal(clefs([]), 'bass bass bass bass bass bass bass bass');
+    assert.equal(
+      clefs([
+        { note: 3, clef: 'treble' },
+        { note: 6, clef: 'tenor' },
+      ]),
+      'bass bass bass treble treble treble tenor tenor',
+    );
+    assert.equal(clefs([{ note: 0, clef: 'alto' }]), clefs([]), 'cellists do not read the alto clef');
+  });
+
   it('takes the treble clef for high viola and the octave line only where ledger lines tower', () => {
     const readings = (kind: 'violin' | 'viola', pitches: string[]): string =>
       notesOf(engravingOf(kind, planned(lineBrief(kind, pitches)).line))
@@ -139,7 +165,7 @@ describe('the staff', () => {
     assert.equal(readings('violin', ['E6', 'G6', 'A6', 'G6']), 'treble, treble, treble, treble');
     const high = staffReadings(
       'violin',
-      ['E7', 'F7', 'G7', 'A7'].map((text) => ({ written: pitches(text), at: 'beat' as const })),
+      ['E7', 'F7', 'G7', 'A7'].map((text) => ({ written: pitches(text), at: 'beat' as const, set: null })),
     );
     assert.ok(high.every(({ octaveLine }) => octaveLine));
   });

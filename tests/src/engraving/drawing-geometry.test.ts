@@ -36,7 +36,7 @@ function head(index: number, x: number, more: Partial<Head> = {}): Head {
     octaveLine: false,
     small: false,
     tuplet: null,
-    accent: false,
+    accent: null,
     articulation: null,
     ...more,
   };

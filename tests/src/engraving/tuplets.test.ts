@@ -8,7 +8,7 @@ const layout = { staffTopY: 60 };
 function head(index: number, tuplet: HeadTuplet | null, more: Partial<Head> = {}): Head {
   const x = 30 * index;
   const place = { x, y: 120, left: x - 6, right: x + 6, top: 85, bottom: 125, stemUp: true };
-  const plain = { rest: false, accidental: false, accent: false, articulation: null, tiedFromBefore: false, tiedToNext: false, slur: null };
+  const plain = { rest: false, accidental: false, accent: null, articulation: null, tiedFromBefore: false, tiedToNext: false, slur: null };
   return { index, ...place, ...plain, octaveLine: false, small: false, tuplet, ...more };
 }
 
@@ -37,7 +37,7 @@ describe('tuplets on the staff', () => {
     const at = (more: Partial<Head>): number => tupletsOf([head(1, triplet('alone'), more)], layout)[0]?.y ?? 0;
     const plain = at({});
     assert.ok(plain > 125);
-    assert.ok(at({ accent: true }) > plain);
+    assert.ok(at({ accent: 'accent' }) > plain);
     assert.ok(at({ slur: 'begins' }) > plain);
     assert.ok(at({ bottom: 70 }) > 100, 'below the bottom line');
     assert.equal(footOf(head(1, null, { slur: 'begins', stemUp: false }), layout), 125, 'a slur above takes no room below');

@@ -2,10 +2,14 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
+import { withMark } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
 import type { Piece } from '#core/documents';
 import type { ReadElement } from '#core/format';
+import { CLEFS_READ } from '#core/instrument';
 import { type LineNoteDocument, measuresOf, parseLineText } from '#core/material';
+import { engravingOfPlan } from '#core/notation';
+import type { Plan } from '#core/plan/describe';
 import { formatKey } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Reading } from '#core/result';
@@ -35,6 +39,11 @@ function expected(brief: Brief): readonly ReadNote[] {
       slurEnds: fromBefore && !note.slurredToNext,
     };
   });
+}
+
+/** The clef in which each note is read. */
+function clefsIn(result: Plan): readonly string[] {
+  return engravingOfPlan(result).measures.flatMap(({ symbols }) => symbols.map(({ reading }) => reading.clef.name));
 }
 
 /** Long rests are written as several: joined here, since no tie tells that they belong together. */
@@ -235,8 +244,23 @@ describe('a MusicXML file', () => {
     assert.deepEqual(linesOf(piece.value.brief), reading.value);
   });
 
+  it('brings clefs that are set with it, wherever they stand', async () => {
+    const clefs = fc.array(fc.record({ note: fc.nat({ max: 11 }), clef: fc.constantFrom(...CLEFS_READ.cello) }), { minLength: 1 });
+    const notes = ['C3', 'E3', 'G3', 'C4', 'E4', 'G4', 'A4', 'F4', 'D4', 'B3', 'G3', 'C3'];
+    await fc.assert(
+      fc.asyncProperty(clefs, async (set) => {
+        const marked = set.reduce((brief, { note, clef }) => withMark(brief, note, { clef }), lineBrief('cello', notes));
+        const result = planned(marked);
+        const piece = await readPiece(musicXmlText('Clefs', result));
+        assert.ok(piece.ok);
+        assert.deepEqual(clefsIn(planned(piece.value.brief)), clefsIn(result));
+      }),
+      { numRuns: 40 },
+    );
+  });
+
   it('brings tuplets, accents, dots, lines and a pick-up with it', async () => {
-    const reading = parseLineText('G3:1/8t A3st B3ten> C4>:1/4 D4:1/8t r:1/4t (E4>:1/20 F#4st G4 A4 B4) C5:1/2', '1/4', 0);
+    const reading = parseLineText('G3:1/8t A3st B3ten> C4>:1/4 D4:1/8t r:1/4t (E4^:1/20 F#4stm G4tenst A4 B4) C5:1/2', '1/4', 0);
     assert.ok(reading.ok);
     const brief: Brief = {
       instrument: { kind: 'violin' },

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import { type FormEvent, type ReactNode, useEffect, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
 import { withMark } from '#core/brief/lines';
-import { type Articulation, ARTICULATIONS, ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
+import { type Accent, ACCENT_KINDS, type Articulation, ARTICULATIONS, ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { formatFraction } from '#core/rhythm';
 import { prescribeBowing } from '../../../state/edits/typed-bowing.ts';
@@ -21,9 +21,17 @@ import { draft, keepDraft } from '../../../state/bench/drafts.ts';
 import type { Work } from '../../../state/bench/work.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField, TextField } from '../../../ui/fields/Field.tsx';
-import { ARTICULATION_LABELS, HARMONIC_LABELS, LENGTH_LABELS, ORNAMENT_LABELS, ORNAMENT_SIGN_LABELS } from '../../../words/labels.ts';
+import {
+  ACCENT_KIND_LABELS,
+  ARTICULATION_LABELS,
+  HARMONIC_LABELS,
+  LENGTH_LABELS,
+  ORNAMENT_LABELS,
+  ORNAMENT_SIGN_LABELS,
+} from '../../../words/labels.ts';
 import { BOWING_ROW, FINGERING_ROW } from '../../../words/line/prescribed.ts';
 import { titleOf } from '../tools/key-lines.ts';
+import { ClefHere } from './ClefHere.tsx';
 import { KeyAndMeter } from './KeyAndMeter.tsx';
 import { WriteRow } from './WriteRow.tsx';
 
@@ -51,6 +59,7 @@ export function WriteTab({ plan, index, note }: WriteTabProps) {
       <NoteItself plan={plan} index={index} />
       <Bow plan={plan} index={index} bow={mark?.bow ?? null} />
       <Signs plan={plan} index={index} />
+      <ClefHere plan={plan} index={index} clef={mark?.clef ?? null} />
       <KeyAndMeter plan={plan} index={index} />
       <WrittenField
         key={`cue ${index} ${cue}`}
@@ -214,10 +223,10 @@ function Signs({ plan, index }: PlaceProps) {
 interface ArticulatedProps {
   readonly index: number;
   readonly articulation: Articulation | null;
-  readonly accent: boolean;
+  readonly accent: Accent | null;
 }
 
-/** A dot or a line, and an accent. */
+/** A dot, a wedge or a line, and an accent. */
 function Articulated({ index, articulation, accent }: ArticulatedProps) {
   return (
     <WriteRow name="Articulation">
@@ -227,15 +236,12 @@ function Articulated({ index, articulation, accent }: ArticulatedProps) {
         options={(['none', ...ARTICULATIONS] as const).map((value) => ({ value, name: ARTICULATION_LABELS[value] }))}
         onChange={(event) => setSigns(index, { articulation: ARTICULATIONS.find((each) => each === event.target.value) ?? null })}
       />
-      <label className="flex items-center gap-1.5">
-        <input
-          type="checkbox"
-          className="size-4 accent-ink"
-          checked={accent}
-          onChange={(event) => setSigns(index, { accent: event.target.checked })}
-        />
-        accent
-      </label>
+      <SelectField
+        aria-label="Accent"
+        value={accent ?? 'none'}
+        options={(['none', ...ACCENT_KINDS] as const).map((value) => ({ value, name: ACCENT_KIND_LABELS[value] }))}
+        onChange={(event) => setSigns(index, { accent: ACCENT_KINDS.find((each) => each === event.target.value) ?? null })}
+      />
     </WriteRow>
   );
 }

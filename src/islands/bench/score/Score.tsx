@@ -1,7 +1,7 @@
 import { Rows4 } from 'lucide-react';
 import { lazy, type PointerEvent, useCallback, useMemo, useState } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
-import { asFingered, type Engraving, engravingOf, fingerMarks } from '#core/notation';
+import { type Engraving, engravingOfPlan, fingerMarks } from '#core/notation';
 import type { BowPlan } from '#core/bow';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import type { MeasureRange } from '../../../engraving/draw-measures.ts';
@@ -45,7 +45,7 @@ export function Score({ plan, notes }: ScoreProps) {
   const playing = useSound((sound) => sound.note);
   const stale = useStale();
   const over = usePlanning(overlaidOf)?.plan ?? null;
-  const engraving = useMemo(() => engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan)), [plan]);
+  const engraving = useMemo(() => engravingOfPlan(plan), [plan]);
   const under = useUnderStaff();
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(

@@ -1,6 +1,6 @@
 import { jsPDF } from 'jspdf';
 import type { AboutPath } from '#core/drill';
-import { asFingered, engravingOf } from '#core/notation';
+import { engravingOfPlan } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { systemsOf } from '../../../engraving/systems.ts';
 import { pngOf, scoreSvg, type StandaloneSvg } from './score-svg.tsx';
@@ -19,7 +19,7 @@ const SHARPNESS = 3;
 
 /** Staff and path of a plan as pages of A4, system under system; the music font is no font of PDFs, so they are pictures. */
 export async function scorePdf(plan: Plan, title: string, about: AboutPath): Promise<ArrayBuffer> {
-  const engraving = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
+  const engraving = engravingOfPlan(plan);
   const drawings: StandaloneSvg[] = [];
   for (const [order, measures] of systemsOf(engraving, SYSTEM_WIDTH).entries()) {
     drawings.push(await scoreSvg(plan, measures, { title: order === 0 ? title : '', about, onWhite: true }));

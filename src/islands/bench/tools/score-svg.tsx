@@ -1,7 +1,7 @@
 import { flushSync } from 'react-dom';
 import { createRoot } from 'react-dom/client';
 import type { AboutPath } from '#core/drill';
-import { asFingered, engravingOf, fingerMarks, type Measure } from '#core/notation';
+import { engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { drawMeasures, type Head } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
@@ -34,7 +34,7 @@ const PICTURE_SCALE = 2;
 
 /** The pages of a plan, each as the measures on it: whole measures, most lines on one page. */
 export function pagesOf(plan: Plan): readonly (readonly Measure[])[] {
-  const { measures } = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
+  const { measures } = engravingOfPlan(plan);
   const pages: Measure[][] = [];
   for (const measure of measures) {
     const page = pages[pages.length - 1];
@@ -60,7 +60,7 @@ export async function scoreSvg(
   { title, about, onWhite = false }: DrawingChoice,
 ): Promise<StandaloneSvg> {
   await musicFontReady();
-  const engraving = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
+  const engraving = engravingOfPlan(plan);
   const first = measures[0] === undefined || measures[0].symbols[0]?.index === engraving.measures[0]?.symbols[0]?.index;
   const layout = layoutStaff(engraving, measures, { available: 0, first, written: writtenMarks(plan.brief).rows });
   const staff = document.createElement('div');

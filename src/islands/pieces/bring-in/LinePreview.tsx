@@ -18,7 +18,7 @@ const LINES = 2;
 export function LinePreview({ brief }: { readonly brief: Brief }) {
   const engraving = useMemo(() => {
     const line = readMaterial(brief.material, brief.rhythm);
-    return line.ok ? engravingOf(brief.instrument.kind, line.value) : null;
+    return line.ok ? engravingOf(brief.instrument.kind, line.value, { clefs: brief.marks }) : null;
   }, [brief]);
   const systems = useMemo(() => (engraving ? systemsOf(engraving, WIDTH) : []), [engraving]);
   if (!engraving) return null;

@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import useMeasure from 'react-use-measure';
 import type { NoteGroup } from '#core/practice';
-import { asFingered, type Engraving, engravingOf, fingerMarks, type Measure } from '#core/notation';
+import { type Engraving, engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import type { Head } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
@@ -30,7 +30,7 @@ interface StandStaffProps {
 export function StandStaff({ plan, group, selected = null, onSelect }: StandStaffProps) {
   const [box, { width }] = useMeasure();
   const engraving = useMemo(() => {
-    const whole = engravingOf(plan.brief.instrument.kind, plan.line, asFingered(plan));
+    const whole = engravingOfPlan(plan);
     const isMeant = ({ symbols }: Measure): boolean => symbols.some(({ index }) => index >= group.from && index <= group.to);
     return { ...whole, measures: whole.measures.filter(isMeant) };
   }, [plan, group.from, group.to]);

@@ -23,24 +23,22 @@ function piece(score: ForeignScore, change: Partial<ImportChoice> = {}): Foreign
   return reading.value;
 }
 
-/** A brief in the words of the table. */
+/** A brief in the words of the table; what is as usual is not told. */
 function told({ brief, leftOut }: ForeignPiece): ExpectedReading {
-  const { material, rhythm, instrument, tempo, locks = [] } = brief;
+  const { material, rhythm, instrument, tempo, locks = [], marks = [] } = brief;
   const meter = `${rhythm?.meter ?? ''}${rhythm?.pickUp === undefined ? '' : ` after ${rhythm.pickUp}`}`;
-  const key = material.kind === 'line' ? material.key : '';
-  const changed = changesTold(brief);
-  const locked = locks.map(({ note, finger = '', string }) => `${note}:${finger}${string === undefined ? '' : ` on ${string}`}`).join(', ');
-  const left = leftOut.map(({ what, count }) => `${what} ${count}`).join(', ');
-  return {
-    line: lineTextOf(brief) ?? '',
-    ...(instrument.kind === 'violin' ? {} : { kind: instrument.kind }),
-    ...(key === 'C major' ? {} : { key }),
-    ...(changed === '' ? {} : { changes: changed }),
-    ...(meter === '4/4' ? {} : { meter }),
-    ...(tempo === undefined ? {} : { tempo }),
-    ...(left === '' ? {} : { leftOut: left }),
-    ...(locked === '' ? {} : { locks: locked }),
+  const all = {
+    kind: instrument.kind,
+    key: material.kind === 'line' ? material.key : '',
+    changes: changesTold(brief),
+    meter,
+    tempo,
+    leftOut: leftOut.map(({ what, count }) => `${what} ${count}`).join(', '),
+    locks: locks.map(({ note, finger = '', string }) => `${note}:${finger}${string === undefined ? '' : ` on ${string}`}`).join(', '),
+    clefs: marks.flatMap(({ note, clef }) => (clef ? [`${note} ${clef}`] : [])).join(', '),
   };
+  const usual: readonly unknown[] = ['violin', 'C major', '4/4', '', undefined];
+  return { line: lineTextOf(brief) ?? '', ...Object.fromEntries(Object.entries(all).filter(([, value]) => !usual.includes(value))) };
 }
 
 function changesTold({ material }: Brief): string {
@@ -99,6 +97,15 @@ describe('MusicXML from elsewhere', () => {
       const moved = piece(score, change);
       assert.equal(moved.brief.locks, undefined);
       assert.deepEqual(moved.leftOut, [{ what: 'fingerings', count: 4 }]);
+    }
+  });
+
+  it('keeps its clefs on its own instrument at pitch, and says so where it does not', async () => {
+    const score = await scoreOf('clef-in-the-middle');
+    for (const change of [{ kind: 'viola' }, { octaves: -1 }] as const) {
+      const moved = piece(score, change);
+      assert.equal(moved.brief.marks, undefined);
+      assert.deepEqual(moved.leftOut, [{ what: 'clefs', count: 1 }]);
     }
   });
 

@@ -13,14 +13,18 @@ export interface ExpectedReading {
   readonly leftOut?: string;
   /** Fingers and strings as locks: "1:2 on D3". */
   readonly locks?: string;
+  /** Clefs that are set at notes: "2 tenor". */
+  readonly clefs?: string;
 }
 
 /** By the name of the file. */
 export const READINGS: Readonly<Record<string, ExpectedReading>> = {
+  'articulations-and-accents': { line: 'D4stm^:1/4 E4tenst F4ten> G4st', leftOut: 'articulations 1' },
   'bass-transposed': { line: 'E2:1/4 A2 D3 G3', kind: 'bass' },
   'bass-untold': { line: 'E2:1/4 A2 D3 G3', kind: 'bass' },
   chords: { line: 'D4+B4:1/4 D4+B4 A4+E5:1/2', leftOut: 'larger-chords 1' },
-  'clef-in-the-middle': { line: 'C3:1/4 G3 E4 G4', kind: 'cello', leftOut: 'clefs 1' },
+  'clef-in-the-middle': { line: 'C3:1/4 G3 E4 G4', kind: 'cello', clefs: '0 bass, 2 tenor' },
+  'clefs-at-the-bar': { line: 'C3:1/2 G3 E4 G4 D4:1/1', kind: 'cello', clefs: '0 bass, 2 treble', leftOut: 'clefs 1' },
   'cue-notes': { line: 'r:1/2 D4:1/4 E4', leftOut: 'cue-notes 1' },
   'decimal-durations': { line: 'D4 E4 F4:1/4 r:1/2' },
   doctype: { line: 'G3:1/4 A3 B3 C4' },
@@ -43,7 +47,7 @@ export const READINGS: Readonly<Record<string, ExpectedReading>> = {
   'repeats-with-endings': { line: 'C4:1/1 D4 E4 F4 G4', leftOut: 'repeats 1' },
   'signs-in-the-title': { line: 'G3:1/1' },
   'slurs-that-overlap': { line: '(D4:1/4 E4 F4) G4 (A4 B4) r C5' },
-  thumb: { line: 'D4:1/2 E4', kind: 'cello', locks: '0:T on A3, 1:1' },
+  thumb: { line: 'D4:1/2 E4', kind: 'cello', locks: '0:T on A3, 1:1', clefs: '0 tenor' },
   'ties-by-notation-alone': { line: 'D4:1/2 G4:5/4 A4:1/4 B4:1/1' },
   timewise: { line: 'D4:1/4 E4 F4 G4 A4:1/1', leftOut: 'parts 1' },
   'transposing-letters-untold': { line: 'C5:1/4 D5 E5 F5' },
