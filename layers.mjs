@@ -1,6 +1,7 @@
 /** The rooms of the core from the ground up: each may use those before it, none after it, not even for a type. */
 export const CORE_ROOMS = [
   'messages',
+  'spacing',
   'result',
   'pitch',
   'instrument',
@@ -31,6 +32,7 @@ export const CORE_ROOMS = [
   'explain',
   'drill',
   'atlas',
+  'quiz',
   'session',
   'sound',
   'practice',

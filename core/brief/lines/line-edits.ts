@@ -18,7 +18,7 @@ import {
 import { formatKey, formatPitch, type Key, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { formatFraction, type LockedBow, meterName, type Rhythm, ZERO } from '#core/rhythm';
 import { withLocks } from './locks.ts';
-import { withMarks } from './marks.ts';
+import { withMark, withMarks } from './marks.ts';
 import { withPassages } from './passages.ts';
 import { withLockedBows } from './typed-bowing.ts';
 
@@ -157,7 +157,18 @@ export function partOf(brief: Brief, from: number, to: number): Brief {
   const { pickUp: _, ...plain } = rhythm ?? {};
   const cut = inItsSignature(rhythm ? { ...others, rhythm: plain } : others, brief, from);
   const edited = changed(cut, (notes) => notes.slice(from, to + 1));
-  return renumbered(edited, (note) => (note >= from && note <= to ? note - from : null));
+  return inItsClef(
+    renumbered(edited, (note) => (note >= from && note <= to ? note - from : null)),
+    brief,
+    from,
+  );
+}
+
+/** A part of a line that goes on in the clef that was set before it. */
+function inItsClef(part: Brief, whole: Brief, from: number): Brief {
+  const set = whole.marks?.filter(({ note, clef }) => note <= from && clef !== undefined) ?? [];
+  const [before] = set.toSorted((one, other) => other.note - one.note);
+  return before?.clef ? withMark(part, 0, { clef: before.clef }) : part;
 }
 
 /** A part of a line with the signature of its first note, and the changes after it, counted from the measure it stands in. */

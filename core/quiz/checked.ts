@@ -1,0 +1,33 @@
+import { nameOf, type QuizQuestion } from './question.ts';
+import { soundsTheSame } from './names.ts';
+
+/** What an answer is worth. */
+export interface CheckedAnswer {
+  /** All of it, and nothing else. */
+  readonly right: boolean;
+  /** Wrong by its name alone: it sounds the same, and the key writes it otherwise. */
+  readonly otherName: boolean;
+  /** What is right and was not answered. */
+  readonly missing: readonly string[];
+}
+
+/** Checks an answer: every answer is asked for, none too many. */
+export function checkedAnswer(question: Pick<QuizQuestion, 'kind' | 'answers'>, given: readonly string[]): CheckedAnswer {
+  const missing = question.answers.filter((answer) => !given.includes(answer));
+  const right = missing.length === 0 && given.every((each) => question.answers.includes(each));
+  const [answer = '', one = ''] = [question.answers[0], given[0]];
+  return { right, otherName: !right && asksForName(question.kind) && soundsTheSame(answer, one), missing };
+}
+
+function asksForName(kind: QuizQuestion['kind']): boolean {
+  return kind === 'place-to-note' || kind === 'first-finger' || kind === 'other-name';
+}
+
+/** A note name as people type it ("bb", "f#", "B♭"), documents' form; null for none. */
+export function typedName(text: string): string | null {
+  const match = /^([a-g])(bb|##|b|#|♭|♯|s|es|is)?$/iu.exec(nameOf(text.trim()));
+  const letter = match?.[1]?.toUpperCase();
+  if (letter === undefined) return null;
+  const sign = { '♭': 'b', '♯': '#', s: 'b', es: 'b', is: '#' }[match?.[2]?.toLowerCase() ?? ''] ?? match?.[2]?.toLowerCase() ?? '';
+  return `${letter}${sign}`;
+}

@@ -1,0 +1,64 @@
+import { type Answered, nameOf, type QuizQuestion } from './question.ts';
+
+/** Two questions that are taken for each other. */
+export interface Confusion {
+  /** The question that was asked, and the one whose answer was given. */
+  readonly questions: readonly [QuizQuestion, QuizQuestion];
+  /** How often, both ways. */
+  readonly times: number;
+  /** When it last happened, ms since 1970. */
+  readonly last: number;
+}
+
+/** Both must have been right so often since before a confusion counts as over. */
+const RIGHT_SINCE = 2;
+
+/** Questions by their id: made once for a quiz. */
+export type ById = ReadonlyMap<string, QuizQuestion>;
+
+/** The question whose answer was given in place of the right one: of the same kind in the same position, on the same string first; null for none. */
+export function takenFor(pool: ById, { question, right, given }: Answered): QuizQuestion | null {
+  const asked = pool.get(question);
+  if (!asked || right) return null;
+  const wrong = given.filter((each) => !asked.answers.includes(each));
+  const alike = [...pool.values()].filter(
+    (each) =>
+      each.kind === asked.kind &&
+      each.key === asked.key &&
+      each.position === asked.position &&
+      each.answers.some((one) => wrong.includes(one)),
+  );
+  return alike.find((each) => stringOf(each) === stringOf(asked)) ?? alike[0] ?? null;
+}
+
+function stringOf(question: QuizQuestion): string | null {
+  return question.kind === 'place-to-note' || question.kind === 'first-finger' ? question.place.open : null;
+}
+
+/** What is confused and not over yet, the most often first. */
+export function confusionsIn(pool: ById, history: readonly Answered[]): readonly Confusion[] {
+  const found = new Map<string, Confusion>();
+  for (const answer of history) {
+    const [asked, other] = [pool.get(answer.question), takenFor(pool, answer)];
+    if (!asked || !other) continue;
+    const name = [asked.id, other.id].toSorted().join('\n');
+    const before = found.get(name);
+    found.set(name, { questions: before?.questions ?? [asked, other], times: (before?.times ?? 0) + 1, last: answer.at });
+  }
+  const open = [...found.values()].filter(
+    ({ questions, last }) => !questions.every(({ id }) => rightSince(history, id, last) >= RIGHT_SINCE),
+  );
+  return open.toSorted((one, other) => other.times - one.times || other.last - one.last);
+}
+
+function rightSince(history: readonly Answered[], question: string, since: number): number {
+  const after = history.filter((each) => each.question === question && each.at > since);
+  return after.length - 1 - after.findLastIndex(({ right }) => !right);
+}
+
+/** The two names of a confusion of notes, as answers have them; of other kinds what was asked. */
+export function confusedNames({ questions }: Confusion): readonly [string, string] {
+  const name = (question: QuizQuestion): string =>
+    question.kind === 'note-to-place' ? nameOf(question.written) : question.answers.join(' ');
+  return [name(questions[0]), name(questions[1])];
+}

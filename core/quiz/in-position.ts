@@ -1,0 +1,98 @@
+import type { MappedFinger, MappedString, PositionMap } from '#core/atlas';
+import type { InstrumentKind } from '#core/instrument';
+import { ACROSS, nameOf, placeNamed, type QuestionOf, type QuizPlace, type QuizQuestion } from './question.ts';
+
+/** What the questions of one position are made from. */
+export interface AskedOf {
+  /** The instrument. */
+  readonly kind: InstrumentKind;
+  /** Documents' form. */
+  readonly key: string;
+}
+
+/** Everything that can be asked of one position: places and notes both ways, finger 1, what touches, and straight or diagonal. */
+export function questionsInPosition(of: AskedOf, map: PositionMap): readonly QuizQuestion[] {
+  const places = placesIn(map);
+  return [
+    ...places.map((place) => placeToNote(of, map, place)),
+    ...notesIn(places).map((written) => noteToPlace(of, map, written)),
+    ...places.flatMap((place) => firstFinger(of, map, place)),
+    ...map.strings.flatMap((string) => touch(of, map, string)),
+    ...across(of, map),
+  ];
+}
+
+/** The places under the hand, from the lowest string up. */
+export function placesIn({ strings }: PositionMap): readonly QuizPlace[] {
+  return strings.toReversed().flatMap((string) => string.fingers.map((finger) => placeOf(string, finger)));
+}
+
+function placeOf({ stringIndex, open }: MappedString, { finger, semitonesAboveOpen, pitch, written }: MappedFinger): QuizPlace {
+  return { stringIndex, open, finger, semitonesAboveOpen, pitch, written };
+}
+
+/** The id of a question: what makes it this one. */
+export function quizId(kind: string, { kind: instrument, key }: AskedOf, ...more: readonly string[]): string {
+  return [kind, instrument, key, ...more].join(' | ');
+}
+
+/** The id of the question which note lies at a place. */
+export function placeToNoteId(of: AskedOf, position: string, place: QuizPlace): string {
+  return quizId('place-to-note', of, position, placeNamed(place));
+}
+
+function placeToNote(of: AskedOf, { position }: PositionMap, place: QuizPlace): QuestionOf<'place-to-note'> {
+  const id = placeToNoteId(of, position, place);
+  return { id, kind: 'place-to-note', key: of.key, position, place, answers: [nameOf(place.written)], shown: [place] };
+}
+
+function notesIn(places: readonly QuizPlace[]): readonly QuizPlace[] {
+  return [...new Map(places.map((place) => [place.written, place])).values()];
+}
+
+function noteToPlace(of: AskedOf, map: PositionMap, { written, pitch }: QuizPlace): QuestionOf<'note-to-place'> {
+  const shown = placesIn(map).filter((place) => place.written === written);
+  const id = quizId('note-to-place', of, map.position, written);
+  const answers = shown.map(placeNamed).toSorted();
+  return { id, kind: 'note-to-place', key: of.key, position: map.position, written, pitch, answers, shown };
+}
+
+/** Where finger 1 is while another plays; on a string where it stands on no note of the key nobody is asked. */
+function firstFinger(of: AskedOf, map: PositionMap, place: QuizPlace): readonly QuestionOf<'first-finger'>[] {
+  const first = placesIn(map).find(({ stringIndex, finger }) => stringIndex === place.stringIndex && finger === '1');
+  if (!first || place.finger === '1' || place.finger === 'T') return [];
+  const id = quizId('first-finger', of, map.position, placeNamed(place));
+  return [
+    { id, kind: 'first-finger', key: of.key, position: map.position, place, answers: [nameOf(first.written)], shown: [first, place] },
+  ];
+}
+
+/** What touches is a semitone apart; a string with a single finger on it is no question. */
+function touch(of: AskedOf, { position }: PositionMap, string: MappedString): readonly QuestionOf<'touch'>[] {
+  if (string.fingers.length < 2) return [];
+  const touching = string.gaps.filter(({ semitones }) => semitones === 1).map(({ from, to }) => `${from} ${to}`);
+  const fingers = string.fingers.map(({ finger }) => finger);
+  const shown = string.fingers.map((finger) => placeOf(string, finger));
+  const id = quizId('touch', of, position, string.open);
+  return [{ id, kind: 'touch', key: of.key, position, open: string.open, fingers, answers: touching.toSorted(), shown }];
+}
+
+function across(of: AskedOf, map: PositionMap): readonly QuestionOf<'across'>[] {
+  const places = placesIn(map);
+  const openOf = (index: number): string => map.strings[index]?.open ?? '';
+  return map.across.map(({ finger, fromString, toString, semitones }) => {
+    const [straight, higher, lower] = ACROSS;
+    const [from, to] = [openOf(fromString), openOf(toString)];
+    return {
+      id: quizId('across', of, map.position, `${finger} ${from} ${to}`),
+      kind: 'across',
+      key: of.key,
+      position: map.position,
+      finger,
+      from,
+      to,
+      answers: [semitones === 0 ? straight : semitones > 0 ? higher : lower],
+      shown: places.filter((each) => each.finger === finger && (each.stringIndex === fromString || each.stringIndex === toString)),
+    };
+  });
+}
