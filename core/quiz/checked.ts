@@ -23,11 +23,22 @@ function asksForName(kind: QuizQuestion['kind']): boolean {
   return kind === 'place-to-note' || kind === 'first-finger' || kind === 'other-name';
 }
 
+/** Signs of note names as people type them, documents' form; German names too. */
+const SIGNS: Readonly<Record<string, string>> = {
+  '': '',
+  '♭': 'b',
+  '♯': '#',
+  s: 'b',
+  es: 'b',
+  is: '#',
+  b: 'b',
+  '#': '#',
+  bb: 'bb',
+  '##': '##',
+};
+
 /** A note name as people type it ("bb", "f#", "B♭"), documents' form; null for none. */
 export function typedName(text: string): string | null {
-  const match = /^([a-g])(bb|##|b|#|♭|♯|s|es|is)?$/iu.exec(nameOf(text.trim()));
-  const letter = match?.[1]?.toUpperCase();
-  if (letter === undefined) return null;
-  const sign = { '♭': 'b', '♯': '#', s: 'b', es: 'b', is: '#' }[match?.[2]?.toLowerCase() ?? ''] ?? match?.[2]?.toLowerCase() ?? '';
-  return `${letter}${sign}`;
+  const [, letter = '', sign = ''] = /^([a-g])(bb|##|b|#|♭|♯|s|es|is)?$/iu.exec(nameOf(text.trim())) ?? [];
+  return letter === '' ? null : `${letter.toUpperCase()}${SIGNS[sign.toLowerCase()] ?? ''}`;
 }

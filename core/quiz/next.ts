@@ -20,7 +20,8 @@ function gradeOf({ right, seconds }: Answered): Grade {
 
 /** How well each question is kept, by its id; those that were never asked are missing. */
 export function keptQuestions(history: readonly Answered[]): ReadonlyMap<string, Kept> {
-  const byId = Map.groupBy(history, ({ question }) => question);
+  const byId = new Map<string, Answered[]>();
+  for (const answer of history) byId.set(answer.question, [...(byId.get(answer.question) ?? []), answer]);
   const kept = [...byId].flatMap(([id, answers]) => {
     const now = keptAfter(answers.map((answer) => ({ at: answer.at, grade: gradeOf(answer) })));
     return now ? [[id, now] as const] : [];
@@ -58,17 +59,26 @@ export interface AskedSoFar {
 export function nextQuestion(pool: readonly Quizzed[], so: AskedSoFar): NextQuestion | null {
   const byId = new Map(pool.map((each) => [each.id, each]));
   const last = so.history[so.history.length - 1]?.question;
-  const others = pool.length > 1 ? pool.filter(({ id }) => id !== last) : pool;
-  const confused = confusedNow(byId, so.history).flatMap((id) => byId.get(id) ?? []);
-  const soon = confused.find(({ id }) => id !== last);
+  const confused = confusedNow(byId, so.history).find((id) => id !== last);
+  const soon = confused === undefined ? undefined : byId.get(confused);
   if (soon) return { question: soon, because: 'confused' };
   const kept = keptQuestions(so.history.filter(({ question }) => byId.has(question)));
-  const dueAt = (each: Quizzed): number => kept.get(each.id)?.due ?? Infinity;
-  const met = others.filter(({ id }) => kept.has(id)).toSorted((one, other) => dueAt(one) - dueAt(other));
-  const [soonest] = met;
+  // The same twice in a row only where nothing else is left.
+  return (
+    spaced(
+      pool.filter(({ id }) => id !== last),
+      kept,
+      so,
+    ) ?? spaced(pool, kept, so)
+  );
+}
+
+/** What is due, then what is new, then what comes next. */
+function spaced(pool: readonly Quizzed[], kept: ReadonlyMap<string, Kept>, so: AskedSoFar): NextQuestion | null {
+  const dueAt = ({ id }: Quizzed): number => kept.get(id)?.due ?? Infinity;
+  const [soonest] = pool.filter(({ id }) => kept.has(id)).toSorted((one, other) => dueAt(one) - dueAt(other));
   if (soonest && dueAt(soonest) <= so.now) return { question: soonest, because: 'due' };
-  const fresh = newInOrder(others.filter(({ id }) => !kept.has(id)));
-  const [first] = fresh;
+  const [first] = newInOrder(pool.filter(({ id }) => !kept.has(id)));
   if (first && (so.beyond || newToday(so) < NEW_A_DAY)) return { question: first, because: 'new' };
   return so.beyond && soonest ? { question: soonest, because: 'beyond' } : null;
 }

@@ -1,4 +1,4 @@
-import { createEmptyCard, fsrs, type Grade as LibraryGrade, Rating } from 'ts-fsrs';
+import { type Card, createEmptyCard, fsrs, type Grade as LibraryGrade, Rating } from 'ts-fsrs';
 
 /** How something went when it came back: forgotten, with difficulty, or well. */
 export const GRADES = ['forgotten', 'hard', 'good'] as const;
@@ -36,6 +36,6 @@ const scheduler = fsrs({ enable_fuzz: false });
 export function keptAfter(met: readonly Met[]): Kept | null {
   const [first] = met;
   if (!first) return null;
-  const card = met.reduce((now, { at, grade }) => scheduler.next(now, at, RATINGS[grade]).card, createEmptyCard(first.at));
+  const card = met.reduce<Card>((now, { at, grade }) => scheduler.next(now, at, RATINGS[grade]).card, createEmptyCard(first.at));
   return { due: card.due.getTime(), days: card.stability, forgotten: card.lapses };
 }

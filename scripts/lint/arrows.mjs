@@ -6,13 +6,16 @@ const ROOT = resolve(import.meta.dirname, '../..');
 /** The longest name first, so that a room in a room is found before the one around it. */
 const BY_LENGTH = CORE_ROOMS.toSorted((one, other) => other.length - one.length);
 
+/** What a room has to itself. */
+const LIBRARIES = { spacing: 'ts-fsrs' };
+
 function roomOf(path) {
   return BY_LENGTH.find((room) => path.startsWith(`core/${room}/`)) ?? null;
 }
 
 /**
  * Arrows in the core run downward, for types too: a room uses the rooms listed before it, by their doors, and itself by
- * its files. Beside its rooms the core uses TypeBox and nothing else.
+ * its files. Beside its rooms the core uses TypeBox, and one room a library of its own.
  */
 export const arrows = {
   meta: { type: 'problem', schema: [] },
@@ -36,6 +39,7 @@ function whyNot(room, file, source) {
     if (CORE_ROOMS.indexOf(used) >= CORE_ROOMS.indexOf(room)) return `core/${room} stands below core/${used} and may not use it.`;
     return null;
   }
+  if (LIBRARIES[room] === source) return null;
   if (!source.startsWith('.')) return 'The core depends on nothing but TypeBox.';
   const there = relative(ROOT, resolve(ROOT, dirname(file), source));
   return roomOf(there) === room ? null : 'Reach another room of the core by its door: #core/….';
