@@ -1,4 +1,4 @@
-import { type Answered, nameOf, type QuizQuestion } from './question.ts';
+import { type GivenAnswer, nameOf, type QuizQuestion } from './question.ts';
 
 /** Two questions that are taken for each other. */
 export interface Confusion {
@@ -17,7 +17,7 @@ const RIGHT_SINCE = 2;
 export type ById = ReadonlyMap<string, QuizQuestion>;
 
 /** The question whose answer was given in place of the right one: of the same kind in the same position, on the same string first; null for none. */
-export function takenFor(pool: ById, { question, right, given }: Answered): QuizQuestion | null {
+export function takenFor(pool: ById, { question, right, given }: GivenAnswer): QuizQuestion | null {
   const asked = pool.get(question);
   if (!asked || right) return null;
   const wrong = given.filter((each) => !asked.answers.includes(each));
@@ -36,7 +36,7 @@ function stringOf(question: QuizQuestion): string | null {
 }
 
 /** What is confused and not over yet, the most often first. */
-export function confusionsIn(pool: ById, history: readonly Answered[]): readonly Confusion[] {
+export function confusionsIn(pool: ById, history: readonly GivenAnswer[]): readonly Confusion[] {
   const found = new Map<string, Confusion>();
   for (const answer of history) {
     const [asked, other] = [pool.get(answer.question), takenFor(pool, answer)];
@@ -51,7 +51,7 @@ export function confusionsIn(pool: ById, history: readonly Answered[]): readonly
   return open.toSorted((one, other) => other.times - one.times || other.last - one.last);
 }
 
-function rightSince(history: readonly Answered[], question: string, since: number): number {
+function rightSince(history: readonly GivenAnswer[], question: string, since: number): number {
   const after = history.filter((each) => each.question === question && each.at > since);
   return after.length - 1 - after.findLastIndex(({ right }) => !right);
 }

@@ -1,4 +1,4 @@
-import type { Answered } from './question.ts';
+import type { GivenAnswer } from './question.ts';
 
 /** What every question of the ear's own tolerance is called. */
 const EAR = 'ear';
@@ -32,7 +32,7 @@ export interface EarStanding {
  * Where an ear stands after its answers: two right in a row narrow the distance, a wrong one widens it, which settles where 71 % are
  * right (the transformed up-down rule of psychophysics, Levitt 1971). Answers to other questions are passed over.
  */
-export function earAfter(history: readonly Answered[]): EarStanding {
+export function earAfter(history: readonly GivenAnswer[]): EarStanding {
   let [cents, inARow, direction]: [number, number, -1 | 0 | 1] = [FIRST, 0, 0];
   const turns: number[] = [];
   const move = (way: -1 | 1): void => {

@@ -6,8 +6,9 @@ export { NAME_WAYS, type NameAsked, namesInOrder, type NameWay } from './names.t
 export { type Because, keptQuestions, nextQuestion, type NextQuestion } from './next.ts';
 export {
   ACROSS,
-  type Answered,
+  type GivenAnswer,
   intervalNamed,
+  nameOf,
   placeNamed,
   QUIZ_KINDS,
   type QuizKind,

@@ -1,6 +1,6 @@
 import { type Grade, keptAfter, type Kept } from '#core/spacing';
 import { type ById, takenFor } from './confusions.ts';
-import type { Answered } from './question.ts';
+import type { GivenAnswer } from './question.ts';
 import type { Quizzed } from './quiz.ts';
 
 /** Two that were taken for each other are both asked within so many questions. */
@@ -13,14 +13,14 @@ const NEW_A_DAY = 15;
 const SLOW = 8;
 
 /** How an answer counts for the days until it comes back. */
-function gradeOf({ right, seconds }: Answered): Grade {
+function gradeOf({ right, seconds }: GivenAnswer): Grade {
   if (!right) return 'forgotten';
   return seconds !== null && seconds > SLOW ? 'hard' : 'good';
 }
 
 /** How well each question is kept, by its id; those that were never asked are missing. */
-export function keptQuestions(history: readonly Answered[]): ReadonlyMap<string, Kept> {
-  const byId = new Map<string, Answered[]>();
+export function keptQuestions(history: readonly GivenAnswer[]): ReadonlyMap<string, Kept> {
+  const byId = new Map<string, GivenAnswer[]>();
   for (const answer of history) byId.set(answer.question, [...(byId.get(answer.question) ?? []), answer]);
   const kept = [...byId].flatMap(([id, answers]) => {
     const now = keptAfter(answers.map((answer) => ({ at: answer.at, grade: gradeOf(answer) })));
@@ -43,7 +43,7 @@ export interface NextQuestion {
 /** What the next question is chosen from. */
 export interface AskedSoFar {
   /** All answers in the order of time. */
-  readonly history: readonly Answered[];
+  readonly history: readonly GivenAnswer[];
   /** Now, ms since 1970. */
   readonly now: number;
   /** When today began, ms since 1970. */
@@ -84,7 +84,7 @@ function spaced(pool: readonly Quizzed[], kept: ReadonlyMap<string, Kept>, so: A
 }
 
 /** What was taken for something else in the last answers, with what it was taken for, and not asked since; the longest ago first. */
-function confusedNow(pool: ById, history: readonly Answered[]): readonly string[] {
+function confusedNow(pool: ById, history: readonly GivenAnswer[]): readonly string[] {
   const from = Math.max(0, history.length - SOON);
   return history.slice(from).flatMap((answer, order) => {
     const other = takenFor(pool, answer);

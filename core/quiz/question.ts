@@ -77,7 +77,7 @@ export type QuizQuestion = Asked &
 export type QuestionOf<Kind extends QuizKind> = Extract<QuizQuestion, { readonly kind: Kind }>;
 
 /** One answer that was given. */
-export interface Answered {
+export interface GivenAnswer {
   /** The question, by its id. */
   readonly question: string;
   /** What was answered. */

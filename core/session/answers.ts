@@ -4,6 +4,7 @@ import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } fr
 import { fingeredAgain, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
 import { parsePitch } from '#core/pitch';
+import { quizOf } from '#core/quiz';
 import { goodReading, type Steps } from '#core/result';
 import { solvedOrWhy } from '#core/solve';
 import type { Answer, Question, QuestionKind } from './questions.ts';
@@ -70,6 +71,7 @@ const ANSWERS: Answers = {
       const read = parsePitch(pitch);
       return read.ok ? placesOfNote(drillFor(session.brief), key, read.value) : [];
     }),
+  quiz: (session, { choice }) => atOnce(() => quizOf(drillFor(session.brief), choice)),
   range: (session) => atOnce(() => rangeInKey(session.brief)),
   *effects(session) {
     const best = session.best();

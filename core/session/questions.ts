@@ -5,6 +5,7 @@ import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
 import type { FingeredAgain, FittingSizes, RangeInKey, WayToPlay } from '#core/fit';
 import type { PlayerHand } from '#core/hand/reach';
 import type { Alternative, PlanOutcome } from '#core/plan';
+import type { QuizChoice, Quizzed } from '#core/quiz';
 import type { Reading } from '#core/result';
 
 /** Everything that can be asked about a brief, by the kind of question: what the question holds besides, and what is answered. */
@@ -33,6 +34,8 @@ interface Questions {
   readonly 'scales-here': { readonly asks: { readonly position: string }; readonly answer: readonly ScaleHere[] };
   /** Every place of a note (sounding, documents' form) in a key. */
   readonly 'note-places': { readonly asks: { readonly key: string; readonly pitch: string }; readonly answer: readonly PlaceOfNote[] };
+  /** Every question of some keys and positions, for the player of the brief. */
+  readonly quiz: { readonly asks: { readonly choice: QuizChoice }; readonly answer: readonly Quizzed[] };
   /** How far the scale of the key goes within the limits; null where no note of it can be played. */
   readonly range: { readonly asks: object; readonly answer: RangeInKey | null };
   /** What each part of the brief does to the numbers. */

@@ -26,7 +26,13 @@ export const ROOMS = [
     ],
   },
   { name: 'Record', pages: [{ href: '/record', name: 'Log' }] },
-  { name: 'Atlas', pages: [{ href: '/atlas', name: 'Map' }] },
+  {
+    name: 'Atlas',
+    pages: [
+      { href: '/atlas', name: 'Map' },
+      { href: '/names', name: 'Names' },
+    ],
+  },
 ] as const satisfies readonly { readonly name: string; readonly pages: readonly [PageLink, ...PageLink[]] }[];
 
 /** What belongs to one piece, on the bench. */

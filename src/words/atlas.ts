@@ -5,6 +5,7 @@ import { counted, listed, positionWords } from '#core/messages';
 import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
 import { patternKey } from '#core/plan/describe';
 import { gapsText } from './hand/patterns.ts';
+import { intervalName } from './intervals.ts';
 import { writtenLabel } from './labels.ts';
 import { mmText } from './plan-words.ts';
 
@@ -32,42 +33,10 @@ export function stepsText({ gaps }: MappedString): string {
 
 const STEPS: Readonly<Record<number, string>> = { 1: 'semitone', 2: 'tone', 3: 'augmented second' };
 
-/** Intervals by their letters within an octave: the name, and the semitones of the perfect or major one. */
-const INTERVALS: readonly (readonly [name: string, semitones: number])[] = [
-  ['unison', 0],
-  ['second', 2],
-  ['third', 4],
-  ['fourth', 5],
-  ['fifth', 7],
-  ['sixth', 9],
-  ['seventh', 11],
-];
-
-/** Intervals that are perfect, by their letters; the others are major or minor. */
-const PERFECT: ReadonlySet<number> = new Set([0, 3, 4]);
-
-/** How much smaller or larger than perfect or major, in a word before the name. */
-const QUALITIES = {
-  perfect: { [-1]: 'diminished ', 0: '', 1: 'augmented ' },
-  major: { [-2]: 'diminished ', [-1]: 'minor ', 0: 'major ', 1: 'augmented ' },
-} as const satisfies Readonly<Record<string, Readonly<Record<number, string>>>>;
-
-/** "a fourth", "an augmented fourth", "an octave and a minor third" */
-function intervalText(letters: number, semitones: number): string {
-  const octaves = Math.floor(letters / 7);
-  const within = letters % 7;
-  const [name, natural] = INTERVALS[within] ?? ['', 0];
-  const off = semitones - 12 * octaves - natural;
-  const qualities: Readonly<Record<number, string>> = PERFECT.has(within) ? QUALITIES.perfect : QUALITIES.major;
-  const told = `${qualities[off] ?? ''}${name}`;
-  const one = `${/^a/.test(told) ? 'an' : 'a'} ${told}`;
-  if (octaves === 0) return one;
-  return within === 0 && off === 0 ? 'an octave' : `an octave and ${one}`;
-}
-
 /** How the hand comes to a string: "1 lies a fourth above the open D; it takes over from 3 in first position; finger 1 goes 72 mm up from first position" */
 export function wayInText({ finger, lettersAboveOpen, semitonesAboveOpen, takenFrom, travelMm }: WayIn, open: string): string {
-  const above = intervalText(lettersAboveOpen, semitonesAboveOpen);
+  // A fourth alone is a perfect one.
+  const above = intervalName(lettersAboveOpen, semitonesAboveOpen).replace('perfect ', '');
   const from = takenFrom === null || travelMm < 1 ? '' : `; it takes over from ${takenFrom} in first position`;
   const way =
     Math.abs(travelMm) < 1 ? '' : `; finger 1 goes ${mmText(Math.abs(travelMm))} ${travelMm > 0 ? 'up' : 'down'} from first position`;

@@ -1,3 +1,5 @@
+import type { FadingCourse } from '../fading/course.ts';
+import type { Practised } from '../item.ts';
 import type { EntryKind, EntryOf, LogEntry, Miss } from './entry.ts';
 import { MISSES } from './entry.ts';
 
@@ -71,6 +73,16 @@ export interface SetByTeacher {
   readonly aim: string | null;
   readonly tolerance: { readonly cents: number; readonly since: number } | null;
   readonly points: EntryOf<'points'>['points'];
+  /** How help fades; null where no course is set. */
+  readonly fading: FadingCourse | null;
+}
+
+/** The sets of one piece, or of a part of it, in order: clean or not. */
+export function setsOf(entries: readonly LogEntry[], { piece, part }: Pick<Practised, 'piece' | 'part'>): readonly boolean[] {
+  const named = JSON.stringify(part);
+  return ofKind(asCorrected(entries), 'set').flatMap(({ practised, clean }) =>
+    practised.piece === piece && JSON.stringify(practised.part) === named ? [clean] : [],
+  );
 }
 
 /** What stands, by the last entries that set it. */
@@ -81,6 +93,7 @@ export function setIn(entries: readonly LogEntry[]): SetByTeacher {
     aim: ofKind(standing, 'aim').at(-1)?.text ?? null,
     tolerance: tolerance ? { cents: tolerance.cents, since: tolerance.at } : null,
     points: ofKind(standing, 'points').at(-1)?.points ?? [],
+    fading: ofKind(standing, 'fading').at(-1)?.course ?? null,
   };
 }
 

@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { oneOf } from '#core/result';
 import { MOST_NOTES } from '#core/material';
+import { FadingCourse, HELPS } from '../fading/course.ts';
 import { Practised } from '../item.ts';
 
 const closed = { additionalProperties: false };
@@ -34,8 +35,9 @@ export const LARGEST_FILE = 3_000_000;
 
 /**
  * One line of a log. It is never changed: what was wrong is corrected by an entry of its own. `attempt`: one try, good or missed;
- * `skipped`: a preparatory step that was passed over; `pain`: it hurt, and the set was ended; `end-check`: how the session ended;
- * `remark`, `posture`, `file`: what teacher or player noted; `aim`, `tolerance`, `points`: what the teacher has set from here on;
+ * `skipped`: a preparatory step that was passed over; `pain`: it hurt, and the set was ended; `end-check`: how the session ended; `answer`: a question of the atlas or the ear, and what was
+ * answered; `set`: a set was clean or not, with what the piece was shown with;
+ * `remark`, `posture`, `file`: what teacher or player noted; `aim`, `tolerance`, `points`, `fading`: what the teacher has set from here on;
  * `correction`: another entry is taken back.
  */
 export const LogEntry = Type.Union([
@@ -53,6 +55,27 @@ export const LogEntry = Type.Union([
   Type.Object({ ...At, kind: Type.Literal('skipped'), practised: Practised, prompt: oneOf(PROMPTS) }, closed),
   Type.Object({ ...At, kind: Type.Literal('pain'), practised: Practised }, closed),
   Type.Object({ ...At, kind: Type.Literal('end-check'), aim: Type.String({ maxLength: 80 }), reached: Type.Boolean() }, closed),
+  Type.Object(
+    {
+      ...At,
+      kind: Type.Literal('answer'),
+      question: Type.String({ maxLength: 160, description: 'What was asked, as the quiz names it.' }),
+      given: Type.Array(Type.String({ maxLength: 24 }), { maxItems: 24 }),
+      right: Type.Boolean(),
+      seconds: Type.Union([Type.Number({ minimum: 0, maximum: 3600 }), Type.Null()]),
+    },
+    closed,
+  ),
+  Type.Object(
+    {
+      ...At,
+      kind: Type.Literal('set'),
+      practised: Practised,
+      clean: Type.Boolean(),
+      shown: Type.Array(oneOf(HELPS), { maxItems: HELPS.length }),
+    },
+    closed,
+  ),
   Type.Object({ ...At, kind: Type.Literal('remark'), text: Text }, closed),
   Type.Object({ ...At, kind: Type.Literal('posture'), point: Type.String({ maxLength: 80 }), good: Type.Boolean() }, closed),
   Type.Object(
@@ -69,6 +92,7 @@ export const LogEntry = Type.Union([
   Type.Object({ ...At, kind: Type.Literal('aim'), text: Type.String({ maxLength: 80 }) }, closed),
   Type.Object({ ...At, kind: Type.Literal('tolerance'), cents: Type.Integer({ minimum: 1, maximum: 100 }) }, closed),
   Type.Object({ ...At, kind: Type.Literal('points'), points: Type.Array(PosturePoint, { maxItems: 12 }) }, closed),
+  Type.Object({ ...At, kind: Type.Literal('fading'), course: FadingCourse }, closed),
   Type.Object({ ...At, kind: Type.Literal('correction'), of: Type.String({ maxLength: 40 }) }, closed),
 ]);
 

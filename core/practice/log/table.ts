@@ -32,12 +32,15 @@ const CELLS: Cells = {
   skipped: ({ practised, prompt }) => ({ ...itemCells(practised), text: prompt }),
   pain: ({ practised }) => itemCells(practised),
   'end-check': ({ aim, reached }) => ({ text: aim, result: reached ? 'reached' : 'not reached' }),
+  answer: ({ question, given, right }) => ({ item: question, text: given.join('; '), result: right ? 'right' : 'wrong' }),
+  set: ({ practised, clean, shown }) => ({ ...itemCells(practised), text: shown.join('; '), result: clean ? 'clean' : 'not clean' }),
   remark: ({ text }) => ({ text }),
   aim: ({ text }) => ({ text }),
   posture: ({ point, good }) => ({ text: point, result: good ? 'good' : 'to watch' }),
   file: ({ name }) => ({ text: name }),
   tolerance: ({ cents }) => ({ text: `${cents} cents` }),
   points: ({ points }) => ({ text: points.map(({ name }) => name).join('; ') }),
+  fading: ({ course: { helps, clean, failed } }) => ({ text: `${helps.join('; ')}; ${clean} clean; ${failed} failed` }),
   correction: ({ of }) => ({ text: of }),
 };
 

@@ -5,7 +5,7 @@ import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { Table } from '../../ui/Table.tsx';
-import { attemptText, dayText, doneText, entryText, sumText } from '../../words/practice/record.ts';
+import { answersText, attemptText, dayText, doneText, entryText, sumText } from '../../words/practice/record.ts';
 import type { Log, LogDay } from './use-log.ts';
 
 /** So many days are shown at first. */
@@ -47,7 +47,8 @@ export function Days({ log, practise }: { readonly log: Log; readonly practise: 
 /** A page of the notebook. */
 function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly log: Log }) {
   const done = doneIn(entries);
-  const said = entries.filter(({ kind }) => kind !== 'attempt');
+  const said = entries.filter((entry) => entryText(entry) !== '');
+  const answers = ofKind(entries, 'answer');
   return (
     <article aria-label={dayText(day)} className="mt-4 break-inside-avoid">
       <Heading as="h2">{dayText(day)}</Heading>
@@ -69,6 +70,7 @@ function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly lo
           </tbody>
         </Table>
       )}
+      {answers.length > 0 && <p className="text-[15px]">{answersText(answers)}</p>}
       <ul className="text-[15px]">
         {said.map((entry) => (
           <li key={entry.id}>

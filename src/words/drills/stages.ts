@@ -1,6 +1,7 @@
 import type { ShiftApart, StageName, StageState } from '#core/drill';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
+import { intervalName } from '../intervals.ts';
 
 /** What each stage of a shift is called, and what is done in it. */
 export const STAGE_WORDS: Readonly<Record<StageName, { readonly name: string; readonly how: string }>> = {
@@ -24,30 +25,11 @@ export const STATE_WORDS: Readonly<Record<StageState, string>> = {
   'in-time': 'in time',
 };
 
-const SIZES = ['unison', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'octave'] as const;
-
-/** Semitones of the major or perfect interval of so many letters, within the octave. */
-const PLAIN = [0, 2, 4, 5, 7, 9, 11, 12] as const;
-
 /** "a minor third up", "an octave and a major second down", "the same note". */
 export function intervalText({ letters, semitones }: ShiftApart['interval']): string {
   if (semitones === 0 && letters === 0) return 'the same note';
   const up = letters > 0 || (letters === 0 && semitones > 0);
-  const [steps, size] = [Math.abs(letters), Math.abs(semitones)];
-  const octaves = steps > 7 ? Math.floor(steps / 7) : 0;
-  const name = simpleInterval(steps - 7 * octaves, size - 12 * octaves);
-  const whole = octaves === 0 ? name : `${octaves === 1 ? 'an octave' : `${octaves} octaves`}${steps % 7 === 0 ? '' : ` and ${name}`}`;
-  return `${whole} ${up ? 'up' : 'down'}`;
-}
-
-function simpleInterval(steps: number, semitones: number): string {
-  const isPerfect = [0, 3, 4, 7].includes(steps);
-  const off = semitones - (PLAIN[steps] ?? 0);
-  const size = SIZES[steps] ?? 'interval';
-  if (steps === 7 && off === 0) return 'an octave';
-  if (off === 0) return isPerfect ? `a perfect ${size}` : `a major ${size}`;
-  if (off > 0) return `an augmented ${size}`;
-  return off === -1 && !isPerfect ? `a minor ${size}` : `a diminished ${size}`;
+  return `${intervalName(Math.abs(letters), Math.abs(semitones))} ${up ? 'up' : 'down'}`;
 }
 
 /** Where the note of arrival is found before it is shifted to: "the same place with 3 in first position"; empty where nowhere else. */

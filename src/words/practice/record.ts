@@ -1,6 +1,7 @@
 import { format, parseISO } from 'date-fns';
 import { counted } from '#core/messages';
-import { type Done, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice';
+import { type Done, type EntryKind, type EntryOf, type FadingCourse, type LogEntry, type MissedNote, missesOf } from '#core/practice';
+import { HELP_WORDS } from './fading.ts';
 import { MISS_WORDS, partText, SKIPPED_WORDS, tempoText } from './session.ts';
 
 /** "Monday 9 March 2026". */
@@ -20,31 +21,46 @@ export function doneText({ tries, good, tempo, misses }: Done): string {
   return `${good} of ${tries} good${upTo}${missed.length === 0 ? '' : `; ${missed.join(', ')}`}`;
 }
 
+type Said = { readonly [Kind in EntryKind]: (entry: EntryOf<Kind>) => string };
+
+const nothing = (): string => '';
+
+/** What entries beside tries, answers and sets say. */
+const SAID: Said = {
+  remark: ({ text }) => text,
+  aim: ({ text }) => `Next aim: ${text}`,
+  pain: ({ practised }) => `It hurt: ${practised.title}. The set was ended.`,
+  'end-check': ({ aim, reached }) => `Aim “${aim}”: ${reached ? 'reached' : 'not yet'}`,
+  skipped: ({ prompt, practised }) => `Passed over: ${SKIPPED_WORDS[prompt]} (${practised.title})`,
+  posture: ({ point, good }) => `${point}: ${good ? 'good' : 'to watch'}`,
+  tolerance: ({ cents }) => `Tolerance: ${cents} cents`,
+  file: ({ name, bytes }) => `${name}, ${sizeText(bytes)}`,
+  points: ({ points }) => `To watch: ${points.map(({ name }) => name).join(', ')}`,
+  fading: ({ course }) => `Help fades: ${fadingText(course)}`,
+  attempt: nothing,
+  answer: nothing,
+  set: nothing,
+  correction: nothing,
+};
+
 /** What an entry beside the tries says in a day's log; empty for a try. */
 export function entryText(entry: LogEntry): string {
-  switch (entry.kind) {
-    case 'remark':
-      return entry.text;
-    case 'aim':
-      return `Next aim: ${entry.text}`;
-    case 'pain':
-      return `It hurt: ${entry.practised.title}. The set was ended.`;
-    case 'end-check':
-      return `Aim “${entry.aim}”: ${entry.reached ? 'reached' : 'not yet'}`;
-    case 'skipped':
-      return `Passed over: ${SKIPPED_WORDS[entry.prompt]} (${entry.practised.title})`;
-    case 'posture':
-      return `${entry.point}: ${entry.good ? 'good' : 'to watch'}`;
-    case 'tolerance':
-      return `Tolerance: ${entry.cents} cents`;
-    case 'file':
-      return `${entry.name}, ${sizeText(entry.bytes)}`;
-    case 'points':
-      return `To watch: ${entry.points.map(({ name }) => name).join(', ')}`;
-    case 'attempt':
-    case 'correction':
-      return '';
-  }
+  return saidBy(entry.kind, entry);
+}
+
+function saidBy<Kind extends EntryKind>(kind: Kind, entry: EntryOf<Kind>): string {
+  return SAID[kind](entry);
+}
+
+/** "Names and places: 34 of 40 answers right" */
+export function answersText(answers: readonly EntryOf<'answer'>[]): string {
+  return `Names and places: ${answers.filter(({ right }) => right).length} of ${counted(answers.length, 'answer', 'answers')} right`;
+}
+
+/** How help fades: "the path, then the numbers; one goes after 2 clean sets in a row and comes back after 2 failed ones" */
+function fadingText({ helps, clean, failed }: FadingCourse): string {
+  const order = helps.map((help) => HELP_WORDS[help]).join(', then ');
+  return `${order}; one goes after ${counted(clean, 'clean set', 'clean sets')}, and comes back after ${counted(failed, 'failed one', 'failed ones')}`;
 }
 
 /** One try: "17:05 Evening line, all of it, ♩ = 60: flat". */

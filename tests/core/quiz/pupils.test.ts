@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import {
-  type Answered,
+  type GivenAnswer,
   checkedAnswer,
   confusedNames,
   confusionsIn,
@@ -40,9 +40,9 @@ type Pupil = (question: Quizzed) => readonly string[];
 function practised(
   pool: readonly Quizzed[],
   pupil: Pupil,
-  before: readonly Answered[],
+  before: readonly GivenAnswer[],
   { day, most }: { readonly day: number; readonly most: number },
-): readonly Answered[] {
+): readonly GivenAnswer[] {
   const history = [...before];
   let now = day * DAY;
   while (history.length < before.length + most) {
@@ -66,7 +66,7 @@ describe('a pupil who is asked', () => {
   });
 
   it('who keeps everything is asked less from day to day, and no more than some new ones', () => {
-    let history: readonly Answered[] = [];
+    let history: readonly GivenAnswer[] = [];
     const small = POOL.slice(0, 20);
     const counts = Array.from({ length: 12 }, (_, day) => {
       const before = history.length;
@@ -80,7 +80,7 @@ describe('a pupil who is asked', () => {
   it('is asked what was forgotten sooner than what was kept', () => {
     const [first, second] = POOL;
     assert.ok(first && second);
-    const at = (question: Quizzed, right: boolean, day: number): Answered => ({
+    const at = (question: Quizzed, right: boolean, day: number): GivenAnswer => ({
       question: question.id,
       given: right ? question.answers : [],
       right,
@@ -101,7 +101,7 @@ describe('a pupil who is asked', () => {
         assert.ok(one && other);
         const confuses: Pupil = (question) =>
           question.id === one.id ? other.answers : question.id === other.id ? one.answers : question.answers;
-        let history: readonly Answered[] = [];
+        let history: readonly GivenAnswer[] = [];
         for (let day = 1; day <= days; day += 1) history = practised(notes, confuses, history, { day, most: 40 });
         for (const [order, answer] of history.entries()) {
           if (answer.right || order + 5 >= history.length) continue;
@@ -117,7 +117,7 @@ describe('a pupil who is asked', () => {
     const [one, other] = POOL.filter((each) => each.kind === 'place-to-note' && each.place.open === 'A4');
     assert.ok(one && other);
     const byId = new Map(POOL.map((each) => [each.id, each]));
-    const answer = (question: Quizzed, given: readonly string[], at: number): Answered => {
+    const answer = (question: Quizzed, given: readonly string[], at: number): GivenAnswer => {
       return { question: question.id, given, right: checkedAnswer(question, given).right, seconds: null, at };
     };
     const confused = [answer(one, other.answers, 1), answer(other, one.answers, 2)];
@@ -170,7 +170,7 @@ describe('an ear', () => {
       state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
       return state / 2 ** 32;
     };
-    const history: Answered[] = [];
+    const history: GivenAnswer[] = [];
     for (let count = 0; count < 200; count += 1) {
       const { next } = earAfter(history);
       const sure = 1 - 0.5 * Math.exp(-((next.cents / threshold) ** 2));

@@ -6,7 +6,7 @@ import { Dialog } from '../../../ui/Dialog.tsx';
 import { FieldRow, TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { BRINGING_IN, leftOutText, rangeText } from '../../../words/line/brought-in.ts';
-import { LinePreview } from './LinePreview.tsx';
+import { LinePreview } from '../../score/LinePreview.tsx';
 import type { ChosenScore } from './chosen-score.ts';
 import { readAgain } from './opened-files.ts';
 import { ScoreChoice } from './ScoreChoice.tsx';

@@ -2,11 +2,11 @@ import { Fragment, useCallback, useMemo, useState } from 'react';
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type Engraving, engravingOf, type Measure } from '#core/notation';
-import { curvePath, curvesOf } from '../../../engraving/curves.ts';
-import { layoutStaff, systemEnds } from '../../../engraving/layout.ts';
-import { systemsOf } from '../../../engraving/systems.ts';
-import { AccentSign, ArticulationSign } from '../../score/HeadSigns.tsx';
-import { type Engraved, Staff } from '../../score/Staff.tsx';
+import { curvePath, curvesOf } from '../../engraving/curves.ts';
+import { layoutStaff, systemEnds } from '../../engraving/layout.ts';
+import { systemsOf } from '../../engraving/systems.ts';
+import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
+import { type Engraved, Staff } from './Staff.tsx';
 
 /** Width of the preview, px. */
 const WIDTH = 620;

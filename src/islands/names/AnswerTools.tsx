@@ -1,0 +1,178 @@
+import type { Finger } from '#core/hand';
+import type { Instrument } from '#core/instrument';
+import { noteLabel } from '#core/pitch';
+import { ACROSS, INTERVALS_OFFERED, placeNamed, type QuizQuestion, typedName } from '#core/quiz';
+import { Button } from '../../ui/Button.tsx';
+import { TextField } from '../../ui/fields/Field.tsx';
+import { answerText, NONE_TOUCHES } from '../../words/quiz.ts';
+import { NameKeys, TAP } from './NameKeys.tsx';
+
+interface AnswerToolsProps {
+  readonly question: QuizQuestion;
+  readonly instrument: Instrument;
+  /** The fingers that are used anywhere in this position. */
+  readonly fingers: readonly Finger[];
+  /** What is chosen so far; null for nothing yet. */
+  readonly given: readonly string[] | null;
+  readonly disabled: boolean;
+  readonly onGive: (given: readonly string[]) => void;
+  /** One of several was chosen: it counts at once. */
+  readonly onChoose: (given: readonly string[]) => void;
+}
+
+/** What an answer is tapped or typed with, by the kind of question. */
+export function AnswerTools(props: AnswerToolsProps) {
+  const { question, given, disabled, onGive, onChoose } = props;
+  switch (question.kind) {
+    case 'place-to-note':
+    case 'first-finger':
+    case 'other-name':
+      return (
+        <>
+          <TypedName disabled={disabled} onGive={onGive} />
+          <NameKeys name={given?.[0] ?? null} disabled={disabled} onName={(name) => onGive([name])} />
+        </>
+      );
+    case 'note-to-place':
+      return <Places {...props} />;
+    case 'touch':
+      return <Touching {...props} fingers={question.fingers} />;
+    case 'across':
+    case 'letter-finger':
+    case 'shift-interval':
+    case 'key-interval':
+    case 'shift-target':
+      return <Options kind={question.kind} values={optionsOf(question) ?? []} given={given} disabled={disabled} onChoose={onChoose} />;
+  }
+}
+
+function TypedName({ disabled, onGive }: Pick<AnswerToolsProps, 'disabled' | 'onGive'>) {
+  return (
+    <TextField
+      aria-label="Name of the note"
+      placeholder="type it: bb, f#"
+      className="mt-3 w-40 text-[18px]"
+      autoFocus
+      autoComplete="off"
+      disabled={disabled}
+      onChange={(event) => {
+        const name = typedName(event.target.value);
+        onGive(name === null ? [] : [name]);
+      }}
+    />
+  );
+}
+
+/** Strings and fingers as a small board of buttons, string I on top; typed as string and finger: "A2 D4". */
+function Places({ instrument, fingers, given, disabled, onGive }: AnswerToolsProps) {
+  const chosen = given ?? [];
+  const toggle = (place: string): void => onGive(chosen.includes(place) ? chosen.filter((each) => each !== place) : [...chosen, place]);
+  return (
+    <>
+      <TextField
+        aria-label="Strings and fingers"
+        placeholder="type them: A2 D4"
+        className="mt-3 w-48 text-[18px]"
+        autoFocus
+        autoComplete="off"
+        disabled={disabled}
+        onChange={(event) => onGive(typedPlaces(event.target.value, instrument))}
+      />
+      <div className="mt-2 grid w-fit gap-1.5">
+        {instrument.strings.map(({ name: open }) => (
+          <div key={open} role="group" aria-label={`${noteLabel(open)} string`} className="flex items-center gap-1.5">
+            <span className="w-8 text-[17px]">{noteLabel(open)}</span>
+            {fingers.map((finger) => {
+              const place = placeNamed({ open, finger });
+              return (
+                <Button
+                  key={finger}
+                  className={TAP}
+                  aria-pressed={chosen.includes(place)}
+                  disabled={disabled}
+                  onClick={() => toggle(place)}
+                >
+                  {finger}
+                </Button>
+              );
+            })}
+          </div>
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** "A2 D4", "a 2": each string by its letter, the highest of that name. */
+function typedPlaces(text: string, { strings }: Instrument): readonly string[] {
+  return [...text.matchAll(/([a-g][b#♭♯]?)\s*([1-4t])/giu)].flatMap(([, letter = '', finger = '']) => {
+    const name = typedName(letter);
+    const string = strings.find((each) => name !== null && each.name.replace(/[0-9]$/, '') === name);
+    return string ? [`${string.name} ${finger.toUpperCase()}`] : [];
+  });
+}
+
+/** Neighbouring fingers, each pair touching or not; none is an answer too. */
+function Touching({ fingers, given, disabled, onGive }: AnswerToolsProps) {
+  const pairs = fingers.slice(1).map((finger, order) => `${fingers[order] ?? ''} ${finger}`);
+  const chosen = given ?? [];
+  const toggle = (pair: string): void => onGive(chosen.includes(pair) ? chosen.filter((each) => each !== pair) : [...chosen, pair]);
+  return (
+    <div role="group" aria-label="Fingers that touch" className="mt-3 flex flex-wrap gap-1.5">
+      {pairs.map((pair) => (
+        <Button key={pair} className={TAP} aria-pressed={chosen.includes(pair)} disabled={disabled} onClick={() => toggle(pair)}>
+          {answerText('touch', [pair])}
+        </Button>
+      ))}
+      <Button className={TAP} aria-pressed={given !== null && given.length === 0} disabled={disabled} onClick={() => onGive([])}>
+        {NONE_TOUCHES}
+      </Button>
+    </div>
+  );
+}
+
+interface OptionsProps extends Pick<AnswerToolsProps, 'given' | 'disabled' | 'onChoose'> {
+  readonly kind: QuizQuestion['kind'];
+  readonly values: readonly string[];
+}
+
+/** One of several: choosing it is the answer. */
+function Options({ kind, values, given, disabled, onChoose }: OptionsProps) {
+  return (
+    <div role="group" aria-label="Answers" className="mt-3 flex flex-wrap gap-1.5">
+      {values.map((value, order) => (
+        <Button
+          key={value}
+          className={TAP}
+          aria-pressed={given?.includes(value) ?? false}
+          aria-keyshortcuts={order < 9 ? String(order + 1) : undefined}
+          disabled={disabled}
+          onClick={() => onChoose([value])}
+        >
+          {answerText(kind, [value])}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+/** What one of several is chosen from, in the order of the keys 1 to 9; null where the answer is typed or put together. */
+export function optionsOf({ kind }: QuizQuestion): readonly string[] | null {
+  switch (kind) {
+    case 'across':
+      return ACROSS;
+    case 'letter-finger':
+      return ['1', '2', '3', '4'];
+    case 'shift-interval':
+    case 'key-interval':
+      return INTERVALS_OFFERED;
+    case 'shift-target':
+      return ['yes', 'no'];
+    case 'place-to-note':
+    case 'note-to-place':
+    case 'first-finger':
+    case 'touch':
+    case 'other-name':
+      return null;
+  }
+}

@@ -1,0 +1,58 @@
+import { LETTERS, noteLabel } from '#core/pitch';
+import { Button } from '../../ui/Button.tsx';
+
+interface NameKeysProps {
+  /** The name so far, documents' form; null before a letter is chosen. */
+  readonly name: string | null;
+  readonly disabled: boolean;
+  readonly onName: (name: string) => void;
+}
+
+const SIGNS = [
+  { sign: 'b', text: '♭', spoken: 'flat' },
+  { sign: '', text: '♮', spoken: 'natural' },
+  { sign: '#', text: '♯', spoken: 'sharp' },
+] as const;
+
+/** The seven letters and their signs, to tap. */
+export function NameKeys({ name, disabled, onName }: NameKeysProps) {
+  const letter = name?.charAt(0) ?? null;
+  const sign = name?.slice(1) ?? '';
+  return (
+    <div className="mt-2 flex flex-wrap gap-x-6 gap-y-2">
+      <div role="group" aria-label="Letter" className="flex flex-wrap gap-1.5">
+        {LETTERS.map((each) => (
+          <Button
+            key={each}
+            className={TAP}
+            aria-pressed={each === letter}
+            disabled={disabled}
+            onClick={() => onName(`${each}${each === letter ? sign : ''}`)}
+          >
+            {each}
+          </Button>
+        ))}
+      </div>
+      <div role="group" aria-label="Sign" className="flex gap-1.5">
+        {SIGNS.map((each) => (
+          <Button
+            key={each.spoken}
+            className={TAP}
+            aria-label={each.spoken}
+            aria-pressed={letter !== null && each.sign === sign}
+            disabled={disabled || letter === null}
+            onClick={() => letter !== null && onName(`${letter}${each.sign}`)}
+          >
+            {each.text}
+          </Button>
+        ))}
+      </div>
+      <p aria-live="polite" className="sr-only">
+        {name === null ? '' : noteLabel(name)}
+      </p>
+    </div>
+  );
+}
+
+/** Large enough for a thumb. */
+export const TAP = 'min-h-11 min-w-11 justify-center text-[17px]';

@@ -1,0 +1,235 @@
+import { parseAsBoolean, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { type FormEvent, useMemo, useState } from 'react';
+import type { PositionMap } from '#core/atlas';
+import type { Brief } from '#core/brief';
+import { noteLabel } from '#core/pitch';
+import { checkedAnswer, NAME_WAYS, type NameAsked, nameOf, namesInOrder, typedName } from '#core/quiz';
+import { useEngine } from '../../engine/queries.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/fields/Choice.tsx';
+import { TextField } from '../../ui/fields/Field.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { ATLAS_WORDS } from '../../words/atlas.ts';
+import { NAME_WAY_WORDS, namesDoneText, NAMES_FROM, NAMES_FROM_WORDS, QUIZ_WORDS } from '../../words/quiz.ts';
+import { instrumentLike } from '../instrument-like.ts';
+import { LinePreview } from '../score/LinePreview.tsx';
+import { AnswerBoard } from './AnswerBoard.tsx';
+import { NameKeys } from './NameKeys.tsx';
+import { hear, toneOf } from './tones.ts';
+import type { Answers } from './use-answers.ts';
+import { useSeconds } from './use-seconds.ts';
+
+interface NamesPartProps {
+  readonly brief: Brief;
+  /** Documents' form. */
+  readonly musicKey: string;
+  readonly position: string;
+  readonly answers: Answers;
+  readonly clock: boolean;
+}
+
+const ADDRESS = {
+  way: parseAsStringLiteral(NAME_WAYS).withDefault('up-down'),
+  from: parseAsStringLiteral(NAMES_FROM).withDefault('place'),
+  octave: parseAsBoolean.withDefault(false),
+};
+
+const SPANS = ['all that lies here', 'one octave from the tonic'] as const;
+
+/** The names of a scale in a position, said one after the other: up, down, or both. */
+export function NamesPart({ brief, musicKey, position, answers, clock }: NamesPartProps) {
+  const asked = useEngine(brief, { kind: 'atlas', key: musicKey });
+  const [{ way, from, octave }, setAddress] = useQueryStates(ADDRESS);
+  return (
+    <>
+      <p className="font-serif text-[19px] leading-[1.9]">
+        Say the names of{' '}
+        <Choice
+          label="How much"
+          value={octave ? SPANS[1] : SPANS[0]}
+          values={SPANS}
+          name={(span) => span}
+          onChange={(span) => void setAddress({ octave: span === SPANS[1] })}
+        />
+        ,{' '}
+        <Choice
+          label="Way"
+          value={way}
+          values={NAME_WAYS}
+          name={(each) => NAME_WAY_WORDS[each]}
+          onChange={(next) => void setAddress({ way: next })}
+        />
+        ,{' '}
+        <Choice
+          label="From what"
+          value={from}
+          values={NAMES_FROM}
+          name={(each) => NAMES_FROM_WORDS[each]}
+          onChange={(next) => void setAddress({ from: next })}
+        />
+        .
+      </p>
+      <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>
+        {(maps) => {
+          const map = maps.find((each) => each.position === position);
+          if (!map) return <p>{QUIZ_WORDS.nothingToAsk}</p>;
+          const names = namesOf(brief, musicKey, map, { way, octave });
+          return <Run key={`${position} ${musicKey} ${way} ${from} ${octave}`} {...{ brief, names, answers, clock, from, musicKey }} />;
+        }}
+      </Answered>
+    </>
+  );
+}
+
+interface Span {
+  readonly way: (typeof NAME_WAYS)[number];
+  readonly octave: boolean;
+}
+
+function namesOf({ instrument }: Brief, key: string, map: PositionMap, { way, octave }: Span): readonly NameAsked[] {
+  return namesInOrder({ kind: instrument.kind, key }, map, way, octave ? { from: key.split(' ')[0] ?? '' } : null);
+}
+
+interface RunProps extends Pick<NamesPartProps, 'brief' | 'answers' | 'clock' | 'musicKey'> {
+  readonly names: readonly NameAsked[];
+  readonly from: (typeof NAMES_FROM)[number];
+}
+
+/** How far a way through the names is. */
+interface Way {
+  readonly done: number;
+  /** Said right at once. */
+  readonly right: number;
+  /** The name that is asked was said wrong. */
+  readonly missed: boolean;
+  /** How long the whole way took, seconds; null before its end. */
+  readonly took: number | null;
+}
+
+const BEGUN: Way = { done: 0, right: 0, missed: false, took: null };
+
+function Run({ brief, names, answers, clock, from, musicKey }: RunProps) {
+  const [way, setWay] = useState(BEGUN);
+  const { done, right, missed, took } = way;
+  const asked = names[done];
+  const seconds = useSeconds(asked !== undefined);
+  const say = (name: string): void => {
+    if (!asked) return;
+    const outcome = checkedAnswer({ kind: 'place-to-note', answers: [asked.answer] }, [name]);
+    if (!missed) answers.add({ question: asked.question, given: [name], right: outcome.right, seconds: null });
+    if (!outcome.right) setWay({ ...way, missed: true });
+    else setWay({ done: done + 1, right: right + (missed ? 0 : 1), missed: false, took: done + 1 === names.length ? seconds.now() : null });
+  };
+  const said = names.slice(0, done).map(({ answer }) => noteLabel(answer));
+  return (
+    <div className="mt-2">
+      <p className="min-h-7 text-[18px]" aria-label="Names said">
+        {said.join(' ')}
+      </p>
+      {asked ? (
+        <>
+          <p className="text-[14px] text-dove-dark">
+            {done + 1} of {names.length}
+            {clock && <span className="tabular-nums"> · {seconds.shown} s</span>}
+          </p>
+          <Shown brief={brief} asked={asked} from={from} musicKey={musicKey} missed={missed} />
+          <Say key={`${done} ${missed}`} asked={asked} missed={missed} onSay={say} />
+        </>
+      ) : (
+        <div>
+          <p className="font-serif text-[22px]">{namesDoneText(right, names.length, clock ? took : null)}</p>
+          <Button className="mt-2" onClick={() => setWay(BEGUN)}>
+            Once more
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
+
+interface SayProps {
+  readonly asked: NameAsked;
+  readonly missed: boolean;
+  readonly onSay: (name: string) => void;
+}
+
+/** A name typed or tapped. */
+function Say({ asked, missed, onSay }: SayProps) {
+  const [typed, setTyped] = useState('');
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    const name = typedName(typed);
+    if (name !== null) onSay(name);
+  };
+  return (
+    <form onSubmit={submit} aria-label="Next name">
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <TextField
+          aria-label="Name of the note"
+          placeholder="type it: bb, f#"
+          className="w-40 text-[18px]"
+          autoFocus
+          autoComplete="off"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+        <Button type="submit" className="min-h-11 px-4">
+          Say it
+        </Button>
+        <p role="status" aria-label="Verdict" className="text-[18px] font-semibold">
+          {missed && `It is ${noteLabel(asked.answer)}. Say it.`}
+        </p>
+      </div>
+      <Tapped onSay={onSay} />
+    </form>
+  );
+}
+
+/** A name tapped: the letter, then its sign; said with the button. */
+function Tapped({ onSay }: { readonly onSay: (name: string) => void }) {
+  const [name, setName] = useState<string | null>(null);
+  return (
+    <div className="flex flex-wrap items-end gap-x-4">
+      <NameKeys name={name} disabled={false} onName={setName} />
+      {name !== null && (
+        <Button className="min-h-11 px-4" onClick={() => onSay(name)}>
+          {noteLabel(name)}
+        </Button>
+      )}
+    </div>
+  );
+}
+
+interface ShownProps extends Pick<RunProps, 'brief' | 'from' | 'musicKey'> {
+  readonly asked: NameAsked;
+  readonly missed: boolean;
+}
+
+/** What the name is read from: the staff, the place on the board, or the sound. */
+function Shown({ brief, asked, from, musicKey, missed }: ShownProps) {
+  const instrument = useMemo(() => instrumentLike(brief.instrument), [brief]);
+  const { place } = asked;
+  const written = useMemo(
+    (): Brief => ({ ...brief, material: { kind: 'line', key: musicKey, notes: [{ pitches: [place.pitch], duration: '1/4' }] } }),
+    [brief, musicKey, place.pitch],
+  );
+  switch (from) {
+    case 'staff':
+      return <LinePreview brief={written} />;
+    case 'place':
+      return (
+        <AnswerBoard instrument={instrument} label={missed ? nameOf(place.written) : 'The fingerboard'} places={[place]} named={missed} />
+      );
+    case 'sound':
+      return (
+        <Button className="mt-2 min-h-11 px-4" onClick={() => void hear([toneOf(tonicBelow(musicKey, place.pitch)), toneOf(place.pitch)])}>
+          Hear the tonic and the note
+        </Button>
+      );
+  }
+}
+
+/** The tonic in the octave of a pitch. */
+function tonicBelow(musicKey: string, pitch: string): string {
+  return `${musicKey.split(' ')[0] ?? 'C'}${/-?[0-9]$/.exec(pitch)?.[0] ?? '4'}`;
+}

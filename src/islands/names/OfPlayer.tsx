@@ -1,0 +1,142 @@
+import { useQueryStates } from 'nuqs';
+import { type ReactNode, useMemo } from 'react';
+import type { Brief } from '#core/brief';
+import { KEYS_OFFERED } from '#core/brief/edits';
+import { keyLabel } from '#core/pitch';
+import type { QuizChoice } from '#core/quiz';
+import type { PlayerRecord } from '../../storage/database.ts';
+import { Choice } from '../../ui/fields/Choice.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { PartTabs } from '../../ui/Tabs.tsx';
+import { positionName } from '../../words/atlas.ts';
+import { ABOUT_WORDS, CLOCK_WORDS, GROUP_WORDS, QUIZ_WORDS } from '../../words/quiz.ts';
+import type { TapeInstrument } from '../tapes/tape-instruments.ts';
+import { ABOUT, ADDRESS, GROUPS, PARTS } from './address.ts';
+import { briefFor } from './asked-of.ts';
+import { EarPart } from './EarPart.tsx';
+import { NamesPart } from './NamesPart.tsx';
+import { QuestionsPart } from './QuestionsPart.tsx';
+import { type Answers, useAnswers } from './use-answers.ts';
+import { useChoice } from './use-choice.ts';
+
+interface OfPlayerProps {
+  readonly player: PlayerRecord | null;
+  /** The player whose hand counts; null where it was measured on another instrument. */
+  readonly measured: PlayerRecord | null;
+  readonly chosen: TapeInstrument;
+  /** The choice of both, for the sentence. */
+  readonly who: ReactNode;
+}
+
+/** What one player is asked: a sentence that says it, and the questions. */
+export function OfPlayer({ player, measured, chosen, who }: OfPlayerProps) {
+  const [{ part, about, key: wantedKey, position: wanted, ask, clock }, setAddress] = useQueryStates(ADDRESS);
+  const musicKey = KEYS_OFFERED.find((each) => each === wantedKey) ?? ADDRESS.key.defaultValue;
+  const brief = useMemo(() => briefFor(measured, chosen.spec, musicKey), [measured, chosen, musicKey]);
+  const answers = useAnswers({ playerId: player?.id ?? null, name: player?.document.name ?? '' });
+  const own = about === 'own' && part !== 'names';
+  const asked = { brief, playerId: player?.id ?? null, instrument: chosen.spec, musicKey, position: wanted, ask, own };
+  const { choice, positions, position, nothingOwn } = useChoice(asked);
+  return (
+    <>
+      <div className="font-serif text-[19px] leading-[1.9]">
+        Ask {who}
+        {part !== 'names' && <AboutChoice />}
+        {!own && <KeyAndPosition musicKey={musicKey} position={position} positions={positions} />}
+        {part === 'questions' && <GroupChoice />},{' '}
+        <Choice
+          label="Clock"
+          value={String(clock)}
+          values={['false', 'true']}
+          name={(each) => CLOCK_WORDS[each === 'true' ? 'with' : 'without']}
+          onChange={(next) => void setAddress({ clock: next === 'true' })}
+        />
+        .
+      </div>
+      <PartTabs
+        label="Names"
+        names={PARTS}
+        nameOf={(each) => QUIZ_WORDS.parts[each]}
+        chosen={part}
+        onChoose={(next) => void setAddress({ part: next })}
+      />
+      {answers.trouble !== null && <Notice trouble>{answers.trouble}</Notice>}
+      {nothingOwn && <Notice className="mt-3">{QUIZ_WORDS.noPieces}</Notice>}
+      {part === 'names' ? (
+        <NamesPart brief={brief} musicKey={musicKey} position={position} answers={answers} clock={clock} />
+      ) : (
+        <Questions part={part} brief={brief} choice={choice} answers={answers} clock={clock} />
+      )}
+    </>
+  );
+}
+
+interface QuestionsProps {
+  readonly part: 'questions' | 'ear';
+  readonly brief: Brief;
+  /** Null while the player's own pieces are looked through. */
+  readonly choice: QuizChoice | null;
+  readonly answers: Answers;
+  readonly clock: boolean;
+}
+
+function Questions({ part, choice, ...others }: QuestionsProps) {
+  if (choice === null) return <p className="mt-3">{QUIZ_WORDS.waiting}</p>;
+  return part === 'ear' ? <EarPart choice={choice} {...others} /> : <QuestionsPart choice={choice} {...others} />;
+}
+
+function AboutChoice() {
+  const [{ about }, setAddress] = useQueryStates(ADDRESS);
+  return (
+    <>
+      {' '}
+      about{' '}
+      <Choice
+        label="About"
+        value={about}
+        values={ABOUT}
+        name={(each) => ABOUT_WORDS[each]}
+        onChange={(next) => void setAddress({ about: next })}
+      />
+    </>
+  );
+}
+
+interface KeyAndPositionProps {
+  readonly musicKey: string;
+  readonly position: string;
+  readonly positions: readonly string[];
+}
+
+function KeyAndPosition({ musicKey, position, positions }: KeyAndPositionProps) {
+  const [, setAddress] = useQueryStates(ADDRESS);
+  return (
+    <>
+      , in <Choice label="Key" value={musicKey} values={KEYS_OFFERED} name={keyLabel} onChange={(next) => void setAddress({ key: next })} />
+      , in{' '}
+      <Choice
+        label="Position"
+        value={position}
+        values={positions}
+        name={positionName}
+        onChange={(next) => void setAddress({ position: next })}
+      />
+    </>
+  );
+}
+
+function GroupChoice() {
+  const [{ ask }, setAddress] = useQueryStates(ADDRESS);
+  return (
+    <>
+      :{' '}
+      <Choice
+        label="Questions"
+        value={ask}
+        values={GROUPS}
+        name={(each) => GROUP_WORDS[each]}
+        onChange={(next) => void setAddress({ ask: next })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,137 @@
+import { type FormEvent, type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import type { Finger } from '#core/hand';
+import type { Instrument } from '#core/instrument';
+import { type GivenAnswer, checkedAnswer, type CheckedAnswer, type NextQuestion, type QuizPlace, type QuizQuestion } from '#core/quiz';
+import { Button } from '../../ui/Button.tsx';
+import { BECAUSE_WORDS, questionText, QUIZ_WORDS, verdictText } from '../../words/quiz.ts';
+import { AnswerBoard } from './AnswerBoard.tsx';
+import { AnswerTools, optionsOf } from './AnswerTools.tsx';
+import { hear, toneOf } from './tones.ts';
+import { useSeconds } from './use-seconds.ts';
+
+interface QuestionFormProps {
+  readonly next: NextQuestion;
+  readonly instrument: Instrument;
+  readonly fingers: readonly Finger[];
+  /** The seconds are counted and told. */
+  readonly clock: boolean;
+  readonly onAnswer: (answer: Omit<GivenAnswer, 'at'>) => void;
+  readonly onNext: () => void;
+}
+
+/** One question: asked, answered, and told with the right answer on the fingerboard. */
+export function QuestionForm({ next, instrument, fingers, clock, onAnswer, onNext }: QuestionFormProps) {
+  const { question } = next;
+  const [given, setGiven] = useState<readonly string[] | null>(null);
+  const [checked, setChecked] = useState<CheckedAnswer | null>(null);
+  const seconds = useSeconds(checked === null);
+  const answer = (answered: readonly string[]): void => {
+    const outcome = checkedAnswer(question, answered);
+    setGiven(answered);
+    setChecked(outcome);
+    onAnswer({ question: question.id, given: answered, right: outcome.right, seconds: clock ? seconds.now() : null });
+  };
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (checked) onNext();
+    else if (given !== null && (given.length > 0 || question.kind === 'touch')) answer(given);
+  };
+  const options = optionsOf(question);
+  const choose = (event: KeyboardEvent): void => {
+    const option = options?.[Number(event.key) - 1];
+    if (checked === null && option !== undefined) answer([option]);
+  };
+  const tones = tonesOf(question);
+  return (
+    <form onSubmit={submit} onKeyDown={choose} aria-label="Question" className="mt-4">
+      <p className="text-[14px] text-dove-dark">
+        {BECAUSE_WORDS[next.because]}
+        {clock && <span className="tabular-nums"> · {seconds.shown} s</span>}
+      </p>
+      <Asked text={questionText(question)} focused={options !== null} />
+      {tones.length > 0 && (
+        <Button className="mt-2" onClick={() => void hear(tones)}>
+          {QUIZ_WORDS.hear}
+        </Button>
+      )}
+      <AnswerTools
+        question={question}
+        instrument={instrument}
+        fingers={fingers}
+        given={given}
+        disabled={checked !== null}
+        onGive={setGiven}
+        onChoose={answer}
+      />
+      <CheckRow question={question} checked={checked} chosenAtOnce={options !== null} />
+      {question.shown.length > 0 && (
+        <AnswerBoard
+          instrument={instrument}
+          label={checked ? 'The right answer on the fingerboard' : 'The fingerboard'}
+          places={checked ? question.shown : askedPlaces(question)}
+          named={checked !== null}
+        />
+      )}
+    </form>
+  );
+}
+
+/** The question. Where its answer is chosen with a key it has the focus, so that the keys reach it and a listener hears it. */
+function Asked({ text, focused }: { readonly text: string; readonly focused: boolean }) {
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    if (focused) heading.current?.focus();
+  }, [focused]);
+  return (
+    <h2 ref={heading} tabIndex={-1} className="font-serif text-[22px] leading-[1.3] outline-none">
+      {text}
+    </h2>
+  );
+}
+
+interface CheckRowProps {
+  readonly question: QuizQuestion;
+  readonly checked: CheckedAnswer | null;
+  /** One of several: there is nothing to check by hand. */
+  readonly chosenAtOnce: boolean;
+}
+
+/** Checks the answer; then tells what became of it, and goes on. */
+function CheckRow({ question, checked, chosenAtOnce }: CheckRowProps) {
+  if (chosenAtOnce && checked === null) return null;
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-3">
+      <Button key={String(checked === null)} type="submit" autoFocus={checked !== null} className="min-h-11 px-4">
+        {checked === null ? QUIZ_WORDS.check : QUIZ_WORDS.next}
+      </Button>
+      <p role="status" aria-label="Verdict" className="text-[18px] font-semibold">
+        {checked && verdictText(question, checked)}
+      </p>
+    </div>
+  );
+}
+
+/** What is shown of the board while it is asked. */
+function askedPlaces(question: QuizQuestion): readonly QuizPlace[] {
+  switch (question.kind) {
+    case 'place-to-note':
+    case 'first-finger':
+      return [question.place];
+    case 'shift-interval':
+    case 'shift-target':
+      return [question.from];
+    case 'note-to-place':
+    case 'touch':
+    case 'across':
+    case 'letter-finger':
+    case 'other-name':
+    case 'key-interval':
+      return [];
+  }
+}
+
+/** What is heard with a question, Hz. */
+function tonesOf(question: QuizQuestion): readonly number[] {
+  if (question.kind === 'key-interval') return question.pitches.map(toneOf);
+  return question.kind === 'shift-interval' || question.kind === 'shift-target' ? [question.from.pitch, question.to.pitch].map(toneOf) : [];
+}

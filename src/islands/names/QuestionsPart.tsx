@@ -1,0 +1,97 @@
+import { useMemo, useState } from 'react';
+import type { Brief } from '#core/brief';
+import { FINGERS } from '#core/hand';
+import { type GivenAnswer, confusionsIn, nextQuestion, type QuizChoice, type Quizzed } from '#core/quiz';
+import { useEngine } from '../../engine/queries.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { confusionText, QUIZ_WORDS } from '../../words/quiz.ts';
+import { instrumentLike } from '../instrument-like.ts';
+import { QuestionForm } from './QuestionForm.tsx';
+import type { Answers } from './use-answers.ts';
+
+interface QuestionsPartProps {
+  readonly brief: Brief;
+  readonly choice: QuizChoice;
+  readonly answers: Answers;
+  readonly clock: boolean;
+}
+
+/** Questions one after the other: what is due, what was confused, what is new. */
+export function QuestionsPart({ brief, choice, answers, clock }: QuestionsPartProps) {
+  const asked = useEngine(brief, { kind: 'quiz', choice });
+  return (
+    <Answered asked={asked} waiting={QUIZ_WORDS.waiting}>
+      {(pool) => (pool.length === 0 ? <p className="mt-3">{QUIZ_WORDS.nothingToAsk}</p> : <Asked {...{ pool, brief, answers, clock }} />)}
+    </Answered>
+  );
+}
+
+type AskedProps = Omit<QuestionsPartProps, 'choice'> & { readonly pool: readonly Quizzed[] };
+
+function Asked(props: AskedProps) {
+  const { history } = props.answers;
+  return history === null ? <p className="mt-3">{QUIZ_WORDS.waiting}</p> : <InTurn {...props} history={history} />;
+}
+
+/** What was answered when a question was asked for, and when that was. */
+interface Moment {
+  readonly history: readonly GivenAnswer[];
+  readonly now: number;
+}
+
+/** A question stays until the next is asked for, whatever is answered meanwhile. */
+function InTurn({ pool, brief, answers, clock, history }: AskedProps & { readonly history: readonly GivenAnswer[] }) {
+  const instrument = useMemo(() => instrumentLike(brief.instrument), [brief]);
+  const [beyond, setBeyond] = useState(false);
+  const [moment, setMoment] = useState<Moment>(() => ({ history, now: Date.now() }));
+  const next = useMemo(
+    () => nextQuestion(pool, { ...moment, today: new Date(moment.now).setHours(0, 0, 0, 0), beyond }),
+    [pool, moment, beyond],
+  );
+  const fingers = useMemo(() => {
+    const used = new Set(pool.flatMap(({ shown }) => shown.map(({ finger }) => finger)));
+    return FINGERS.filter((finger) => used.has(finger));
+  }, [pool]);
+  return (
+    <>
+      {next ? (
+        <QuestionForm
+          key={`${moment.now} ${next.question.id}`}
+          next={next}
+          instrument={instrument}
+          fingers={fingers}
+          clock={clock}
+          onAnswer={answers.add}
+          onNext={() => setMoment({ history, now: Date.now() })}
+        />
+      ) : (
+        <div className="mt-4">
+          <p className="font-serif text-[22px]">{QUIZ_WORDS.done}</p>
+          <Button className="mt-2" onClick={() => setBeyond(true)}>
+            {QUIZ_WORDS.goOn}
+          </Button>
+        </div>
+      )}
+      <Confusions pool={pool} answers={answers} />
+    </>
+  );
+}
+
+/** What is taken for something else, the most often first. */
+function Confusions({ pool, answers }: Pick<AskedProps, 'pool' | 'answers'>) {
+  const byId = useMemo(() => new Map(pool.map((each) => [each.id, each])), [pool]);
+  const confusions = useMemo(() => confusionsIn(byId, answers.history ?? []), [byId, answers.history]);
+  if (confusions.length === 0) return null;
+  return (
+    <section aria-label="Taken for each other" className="mt-4">
+      <Heading>Taken for each other</Heading>
+      <ul className="text-[15px]">
+        {confusions.slice(0, 8).map((each) => (
+          <li key={each.questions.map(({ id }) => id).join()}>{confusionText(each)}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

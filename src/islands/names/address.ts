@@ -1,0 +1,26 @@
+import { parseAsBoolean, parseAsString, parseAsStringLiteral } from 'nuqs';
+import { QUIZ_GROUPS, type QuizGroup } from '../../words/quiz.ts';
+
+/** The parts of the page. */
+export const PARTS = ['questions', 'names', 'ear'] as const;
+
+/** Kinds of questions to choose from. */
+export const GROUPS: readonly QuizGroup[] = ['all', ...QUIZ_GROUPS];
+
+/** What is asked about: the player's own keys and positions, or one of each. */
+export const ABOUT = ['own', 'chosen'] as const;
+
+/** Nobody of the studio is asked. */
+export const NOBODY = 'nobody';
+
+/** What the address of the page says. */
+export const ADDRESS = {
+  player: parseAsString,
+  instrument: parseAsString,
+  part: parseAsStringLiteral(PARTS).withDefault('questions'),
+  about: parseAsStringLiteral(ABOUT).withDefault('own'),
+  key: parseAsString.withDefault('G major'),
+  position: parseAsString,
+  ask: parseAsStringLiteral(GROUPS).withDefault('all'),
+  clock: parseAsBoolean.withDefault(false),
+};

@@ -1,0 +1,30 @@
+import type { Brief } from '#core/brief';
+import type { InstrumentSpec } from '#core/instrument';
+import type { QuizChoice } from '#core/quiz';
+import { engine } from '../../engine/client.ts';
+import type { PlayerRecord } from '../../storage/database.ts';
+import { profileOf } from '../../storage/for-briefs.ts';
+import { loadPieces } from '../../storage/piece-list.ts';
+
+/** So many pieces of a player are looked through, those changed last. */
+const PIECES = 8;
+
+/** A brief without notes: who is asked, on which instrument, in which key. */
+export function briefFor(player: PlayerRecord | null, instrument: InstrumentSpec, key: string): Brief {
+  const { player: profile } = player ? profileOf(player.document) : {};
+  const isSame = profile !== undefined;
+  return { instrument, ...(isSame ? { player: profile } : {}), material: { kind: 'line', key, notes: [] } };
+}
+
+/** The keys and positions of a player's own pieces on an instrument, those of the newest pieces first; none where nothing is fingered. */
+export async function ownParts(playerId: string | null, { kind }: InstrumentSpec, signal: AbortSignal): Promise<QuizChoice['parts']> {
+  if (playerId === null) return [];
+  const { records } = await loadPieces();
+  const own = records.filter((record) => record.playerId === playerId && record.document.brief.instrument.kind === kind);
+  const found: { readonly key: string; readonly position: string; readonly own: boolean }[] = [];
+  for (const { document } of own.toSorted((one, other) => other.updatedAt - one.updatedAt).slice(0, PIECES)) {
+    const { keyed } = await engine.ask(document.brief, { kind: 'piece-facts' }, { signal });
+    found.push(...keyed.map((each) => ({ ...each, own: true })));
+  }
+  return [...new Map(found.map((each) => [`${each.key} ${each.position}`, each])).values()];
+}

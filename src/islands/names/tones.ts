@@ -1,0 +1,22 @@
+import { frequencyHz, parsePitch } from '#core/pitch';
+import { heardInTurn } from '#core/sound';
+import { REFERENCE_A } from '#core/instrument';
+import { soundPractice } from '../../audio/practice.ts';
+
+/** So long each tone of a question sounds, seconds. */
+const EACH = 1.1;
+
+/** Hears tones one after the other, Hz, without vibrato: pitch is to be judged. */
+export async function hear(tones: readonly number[]): Promise<void> {
+  const model = heardInTurn(
+    tones.map((hz) => [hz]),
+    EACH,
+  );
+  await soundPractice({ model, inTurns: false, vibrato: false, countIn: false, droneHz: null, metronome: null });
+}
+
+/** A pitch (documents' form) as a tone, Hz, at the usual A. */
+export function toneOf(text: string): number {
+  const pitch = parsePitch(text);
+  return pitch.ok ? frequencyHz(pitch.value, REFERENCE_A.usual) : REFERENCE_A.usual;
+}

@@ -1,0 +1,61 @@
+import type { Brief } from '#core/brief';
+import type { InstrumentSpec } from '#core/instrument';
+import type { QuizChoice } from '#core/quiz';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { useEngine } from '../../engine/queries.ts';
+import { kindsOf, type QuizGroup } from '../../words/quiz.ts';
+import { ADDRESS } from './address.ts';
+import { ownParts } from './asked-of.ts';
+
+interface Wanted {
+  readonly brief: Brief;
+  readonly playerId: string | null;
+  readonly instrument: InstrumentSpec;
+  readonly musicKey: string;
+  /** Null for the first. */
+  readonly position: string | null;
+  readonly ask: QuizGroup;
+  /** The player's own keys and positions are asked. */
+  readonly own: boolean;
+}
+
+/** What is asked, as far as it is known. */
+interface ChoiceMade {
+  /** Null while the player's own pieces are looked through. */
+  readonly choice: QuizChoice | null;
+  readonly positions: readonly string[];
+  readonly position: string;
+  /** The player's own pieces hold nothing to ask. */
+  readonly nothingOwn: boolean;
+}
+
+/** What is asked of a player: the keys and positions of their own pieces, or one of each. */
+export function useChoice(wanted: Wanted): ChoiceMade {
+  const { brief, playerId, instrument, musicKey, own } = wanted;
+  const maps = answerOf(useEngine(brief, { kind: 'atlas', key: musicKey }));
+  const asked = useAsked({ key: ['own parts', playerId, instrument], ask: (signal) => ownParts(playerId, instrument, signal) });
+  const found = asked.state === 'failed' ? [] : answerOf(asked);
+  const here = maps?.map((map) => map.position) ?? [];
+  const position = here.find((each) => each === wanted.position) ?? firstOf(instrument);
+  return {
+    choice: own && found === null ? null : { parts: partsOf(wanted, position, found ?? []), kinds: kindsOf(wanted.ask) },
+    position,
+    positions: here.includes(position) ? here : [position, ...here],
+    nothingOwn: own && found?.length === 0,
+  };
+}
+
+function partsOf({ own, musicKey, instrument, ask }: Wanted, position: string, found: QuizChoice['parts']): QuizChoice['parts'] {
+  if (own && found.length > 0) return found;
+  const first = firstOf(instrument);
+  if (own) return [{ key: ADDRESS.key.defaultValue, position: first, own: false }];
+  // A shift needs two positions: first, or third where first is asked.
+  const other = position === first ? (instrument.kind === 'bass' ? 'III' : '3') : first;
+  const shifts = ask === 'shifts' ? [{ key: musicKey, position: other, own: false }] : [];
+  return [{ key: musicKey, position, own: false }, ...shifts];
+}
+
+/** First position, as players of the instrument write it. */
+function firstOf({ kind }: InstrumentSpec): string {
+  return kind === 'bass' ? 'I' : '1';
+}
