@@ -1,6 +1,6 @@
 export { type Cap, capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
 export { beatAt, type BeatNow, type Click, clicksBetween, type Metronome } from './clock.ts';
-export { type Faded, fadedAfter, FadingCourse, type Help, HELPS, USUAL_COURSE } from './fading/course.ts';
+export { type Faded, fadedAfter, FadingCourse, type Fading, type Help, HELPS, usualCourse } from './fading/course.ts';
 export { groupsOf, type NoteGroup } from './groups.ts';
 export {
   Along,

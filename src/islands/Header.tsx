@@ -19,7 +19,7 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
       <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
         Dove Path
       </a>
-      <nav aria-label="Rooms" className={`flex shrink-0 gap-x-3.5 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-4'}`}>
+      <nav aria-label="Rooms" className={`flex shrink-0 gap-x-3 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-4'}`}>
         {ROOMS.map(({ name: each, pages }) => (
           <a
             key={each}
@@ -43,7 +43,7 @@ function Pages({ room, current, pieceId }: { readonly room: string; readonly cur
   const pages = pagesOf(room);
   if (pages.length < 2) return null;
   return (
-    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-3.5 lg:shrink-0">
+    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-3 lg:shrink-0">
       {pages.map((page) => (
         <a
           key={page.href}

@@ -42,6 +42,7 @@ export const PIECE_PAGES = [
   { href: '/compare', name: 'Compare' },
   { href: '/drills', name: 'Drills' },
   { href: '/sheet', name: 'Sheet' },
+  { href: '/by-heart', name: 'By heart' },
 ] as const satisfies readonly PageLink[];
 
 /** The name of a page, of a room or of a piece. */

@@ -1,4 +1,4 @@
-import { type QuestionName, QUESTION_NAMES, questionNamed, sideOf, type StyleName, type Ways } from '#core/brief/parts/school';
+import { type Labels, type QuestionName, QUESTION_NAMES, questionNamed, sideOf, type StyleName, type Ways } from '#core/brief/parts/school';
 
 /** The questions of a school that show in the fingering, by what they are about, in the order in which they are asked. */
 export const QUESTION_GROUPS: readonly { readonly title: string; readonly questions: readonly QuestionName[] }[] = [
@@ -8,6 +8,14 @@ export const QUESTION_GROUPS: readonly { readonly title: string; readonly questi
   { title: 'Style and intonation', questions: ['style', 'intonation'] },
   { title: 'Shown beside the note', questions: QUESTION_NAMES.filter((name) => questionNamed(name).toldAt !== undefined) },
 ];
+
+/** What stands with the notes a pupil learns. */
+export const LABEL_WORDS: Readonly<Record<Labels, string>> = {
+  numbers: 'finger numbers',
+  names: 'note names',
+  both: 'finger numbers and note names',
+  neither: 'neither numbers nor names',
+};
 
 /** What a style is called at the head of its column. */
 export const STYLE_LABELS: Readonly<Record<StyleName, string>> = { older: 'Older', plain: 'Plain', singing: 'Singing' };

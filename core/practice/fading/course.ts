@@ -1,4 +1,5 @@
 import { type Static, Type } from '@sinclair/typebox';
+import type { Labels } from '#core/brief/parts/school';
 import { oneOf } from '#core/result';
 
 /**
@@ -26,12 +27,20 @@ export const FadingCourse = Type.Object(
 /** How help fades for a player: after so many clean sets in a row one help goes, after so many failed in a row it comes back. */
 export type FadingCourse = Static<typeof FadingCourse>;
 
-/** The course a teacher begins with: numbers and names last but the staff, then from memory. */
-export const USUAL_COURSE: FadingCourse = {
-  helps: ['path', 'tapes', 'pattern', 'tuner', 'names', 'numbers', 'staff'],
-  clean: 2,
-  failed: 2,
-};
+/** The course a teacher begins with: what the school labels notes with goes last but the staff, then it is from memory. */
+export function usualCourse(labels: Labels): FadingCourse {
+  const numbers: readonly Help[] = labels === 'numbers' || labels === 'both' ? ['numbers'] : [];
+  const names: readonly Help[] = labels === 'names' || labels === 'both' ? ['names'] : [];
+  return { helps: ['path', 'tapes', 'pattern', 'tuner', ...names, ...numbers, 'staff'], clean: 2, failed: 2 };
+}
+
+/** A course with one piece: the sets that were played so far, clean or failed. */
+export interface Fading {
+  /** As the teacher has set it. */
+  readonly course: FadingCourse;
+  /** In order. */
+  readonly sets: readonly boolean[];
+}
 
 /** Where a player is in a course with one piece. */
 export interface Faded {
@@ -47,7 +56,7 @@ export interface Faded {
  * Where a player is after some sets, each clean or failed, in order. A blank page is the last step: what is clean there as often as
  * the course asks for is known by heart, and a failed set there brings the last help back as anywhere else.
  */
-export function fadedAfter({ helps, clean: wanted, failed: most }: FadingCourse, sets: readonly boolean[]): Faded {
+export function fadedAfter({ course: { helps, clean: wanted, failed: most }, sets }: Fading): Faded {
   let [gone, clean, failed, byHeart] = [0, 0, 0, false];
   for (const isClean of sets) {
     [clean, failed] = isClean ? [clean + 1, 0] : [0, failed + 1];

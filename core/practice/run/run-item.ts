@@ -2,6 +2,7 @@ import type { Plan } from '#core/plan/describe';
 import { capsOf, strictest } from '../caps.ts';
 import { groupsOf, type NoteGroup } from '../groups.ts';
 import type { PracticeItem, PracticePart } from '../item.ts';
+import type { Fading } from '../fading/course.ts';
 import type { Prompt } from '../log/entry.ts';
 import type { RunItem } from './run.ts';
 
@@ -24,7 +25,7 @@ export function groupsOfItem(plan: Plan, { practised, grouping }: PracticeItem):
  * An item as it is run through, with its plan: of a stage, the plan of the stage. Everything is heard and named before it is played,
  * the target of a shift is heard alone, and fingers that a set strains are set without a sound first.
  */
-export function runItem(plan: Plan, item: PracticeItem): RunItem {
+export function runItem(plan: Plan, item: PracticeItem, fading: Fading | null = null): RunItem {
   const notes = notesOfPart(plan, item.practised.part);
   const caps = capsOf(plan, notes);
   const { tries, restSeconds } = strictest(caps);
@@ -36,5 +37,5 @@ export function runItem(plan: Plan, item: PracticeItem): RunItem {
     ...(caps.length > 0 ? (['silent'] as const) : []),
   ];
   const { practised, set, ladder, minutes } = item;
-  return { practised, prompts, set, ladder, cap: tries, restSeconds, groups: groupsOfItem(plan, item).length, minutes };
+  return { practised, prompts, set, ladder, cap: tries, restSeconds, groups: groupsOfItem(plan, item).length, minutes, fading };
 }

@@ -1,4 +1,5 @@
 import { MISSES, type LogWhat, type Miss, type Prompt } from '../log/entry.ts';
+import { fadedAfter, type Fading } from '../fading/course.ts';
 import type { Practised } from '../item.ts';
 import { afterSet, AT_THE_FOOT, type Ladder, type OnLadder, type Rung, rungsOf } from '../ladder/ladder.ts';
 import { type SetRule, setStanding } from '../set.ts';
@@ -17,6 +18,8 @@ export interface RunItem {
   /** In how many groups it is played, one after the other on each rung. */
   readonly groups: number;
   readonly minutes: number;
+  /** How help fades with it; null where no course is set. */
+  readonly fading: Fading | null;
 }
 
 /**
@@ -174,7 +177,17 @@ function counted(run: SessionRun, tries: readonly boolean[], miss: Miss | null, 
   const moved = afterSetOf(run, item, standing);
   const climbed = moved.ladder.rung >= rungsOf(item.ladder).length;
   const over = climbed || itemSeconds >= item.minutes * SECONDS_A_MINUTE;
-  return { run: { ...run, ...moved, step: { at: 'rest', clean: standing === 'clean', over } }, log };
+  const set = fadedBy(run, item, standing === 'clean');
+  return { run: { ...set.run, ...moved, step: { at: 'rest', clean: standing === 'clean', over } }, log: [...log, ...set.log] };
+}
+
+/** A set is over: where help fades it is logged with what was shown, and counts for what is shown next. */
+function fadedBy(run: SessionRun, item: RunItem, clean: boolean): Pressed {
+  const { practised, fading } = item;
+  if (!fading) return silently(run);
+  const next: RunItem = { ...item, fading: { ...fading, sets: [...fading.sets, clean] } };
+  const items = run.items.map((each) => (each === item ? next : each));
+  return { run: { ...run, items }, log: [{ kind: 'set', practised, clean, shown: [...fadedAfter(fading).shown] }] };
 }
 
 const SECONDS_A_MINUTE = 60;

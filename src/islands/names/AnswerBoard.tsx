@@ -10,25 +10,24 @@ interface AnswerBoardProps {
   readonly label: string;
   /** Where something is asked or answered. */
   readonly places: readonly QuizPlace[];
-  /** The answer is told: each place with its name. */
-  readonly named: boolean;
+  /** `asked`: the finger alone; `named`: the answer, each place with its name; `taped`: a place without either. */
+  readonly look: 'asked' | 'named' | 'taped';
 }
 
 /** The fingerboard under a question: the place that is asked, and then the right answer. */
-export function AnswerBoard({ instrument, label, places, named }: AnswerBoardProps) {
+export function AnswerBoard({ instrument, label, places, look }: AnswerBoardProps) {
   const [into, { width }] = useMeasure();
   const marks = places.map(({ stringIndex, semitonesAboveOpen, finger, written }): BoardMark => {
     const mm = mmFromNut(instrument.stringLengthMm, semitonesAboveOpen);
-    const name = named ? { name: noteLabel(nameOf(written)) } : {};
-    return {
-      id: `${stringIndex} ${semitonesAboveOpen}`,
-      stringIndex,
-      mm,
-      text: finger,
-      look: named ? 'chosen' : 'plays',
-      rings: false,
-      ...name,
-    };
+    const id = `${stringIndex} ${semitonesAboveOpen}`;
+    switch (look) {
+      case 'asked':
+        return { id, stringIndex, mm, text: finger, look: 'plays', rings: false };
+      case 'named':
+        return { id, stringIndex, mm, text: finger, name: noteLabel(nameOf(written)), look: 'chosen', rings: false };
+      case 'taped':
+        return { id, stringIndex, mm, text: '', look: 'rests', rings: false };
+    }
   });
   return (
     <div ref={into} className="mt-3 max-w-4xl overflow-x-auto">

@@ -218,7 +218,12 @@ function Shown({ brief, asked, from, musicKey, missed }: ShownProps) {
       return <LinePreview brief={written} />;
     case 'place':
       return (
-        <AnswerBoard instrument={instrument} label={missed ? nameOf(place.written) : 'The fingerboard'} places={[place]} named={missed} />
+        <AnswerBoard
+          instrument={instrument}
+          label={missed ? nameOf(place.written) : 'The fingerboard'}
+          places={[place]}
+          look={missed ? 'named' : 'asked'}
+        />
       );
     case 'sound':
       return (

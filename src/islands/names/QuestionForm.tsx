@@ -69,7 +69,7 @@ export function QuestionForm({ next, instrument, fingers, clock, onAnswer, onNex
           instrument={instrument}
           label={checked ? 'The right answer on the fingerboard' : 'The fingerboard'}
           places={checked ? question.shown : askedPlaces(question)}
-          named={checked !== null}
+          look={checked ? 'named' : 'asked'}
         />
       )}
     </form>

@@ -218,7 +218,14 @@ function Begin({ session, name }: { readonly session: SessionRecord; readonly na
     setTrouble(playable.length === 0);
     if (playable.length === 0) return;
     const whose = { playerId: session.playerId, name };
-    beginSession({ session, whose, items: playable, tolerance: set?.tolerance?.cents ?? FIRST_TOLERANCE, left: from });
+    beginSession({
+      session,
+      whose,
+      items: playable,
+      tolerance: set?.tolerance?.cents ?? FIRST_TOLERANCE,
+      fadingOf: set?.fadingOf ?? (() => null),
+      left: from,
+    });
   };
   return (
     <>

@@ -52,7 +52,7 @@ export function StaffMarks({
   const written = writtenMarks(plan.brief, bows);
   const marked = heads.filter((head) => !head.rest && !head.tiedFromBefore);
   return (
-    <g>
+    <g className="on-staff">
       {curves.map((curve) => (
         <path key={`${curve.kind} ${curve.fromX}`} d={curvePath(curve)} className="fill-ink" />
       ))}

@@ -1,16 +1,12 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { Printer, Rows4 } from 'lucide-react';
 import { Fragment, useMemo } from 'react';
-import { issuesText } from '#core/messages';
 import { engravingOfPlan, fingerMarks } from '#core/notation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf, useAsked } from '../../engine/asked.ts';
-import { engine } from '../../engine/client.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
-import { readyToRead } from '../../storage/first-start.ts';
-import { loadPiece } from '../../storage/pieces.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Scrolls } from '../../ui/Scrolls.tsx';
@@ -22,20 +18,15 @@ import { pieceTitle } from '../../words/labels.ts';
 import { guideText } from '../../words/hand/guides.ts';
 import { mmText, movementText, semitonesText, shiftText } from '../../words/plan-words.ts';
 import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';
-import { NO_PIECE } from '../../words/kept/storage.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
+import { loadPlanned, type PlannedPiece } from '../planned-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';
 import { useBowPlan } from '../score/use-bow-plan.ts';
 import { UnderStaffMenu } from '../score/UnderStaffMenu.tsx';
 import { BowSummary } from './BowSummary.tsx';
 import { SHEET_WIDTH, Systems } from './Systems.tsx';
 import { useVariants, VariantChoice, Variants } from './Variants.tsx';
-
-interface Loaded {
-  readonly name: string;
-  readonly plan: Plan;
-}
 
 /** One clean page for the stand: name, brief, the music with its fingering, the shifts. */
 export const Sheet = guarded(GuardedSheet);
@@ -50,7 +41,7 @@ function GuardedSheet() {
 
 function SheetPage() {
   const id = new URL(location.href).searchParams.get('piece');
-  const asked = useAsked({ key: ['sheet', id], ask: (signal) => loadSheet(id, signal) });
+  const asked = useAsked({ key: ['sheet', id], ask: (signal) => loadPlanned(id, signal) });
   const sheet = answerOf(asked);
   const loaded = typeof sheet === 'string' ? null : sheet;
   usePageTitle('Sheet', loaded ? pieceTitle({ name: loaded.name, brief: loaded.plan.brief }) : null);
@@ -85,7 +76,7 @@ function NoSheet({ why }: { readonly why: string }) {
   );
 }
 
-function SheetBody({ loaded }: { readonly loaded: Loaded }) {
+function SheetBody({ loaded }: { readonly loaded: PlannedPiece }) {
   const { plan, name } = loaded;
   const under = useUnderStaff();
   const { variants } = useVariants();
@@ -154,10 +145,3 @@ function SheetShifts({ plan }: { readonly plan: Plan }) {
 }
 
 /** The piece with its plan, or words for why there is none. */
-async function loadSheet(id: string | null, signal: AbortSignal): Promise<Loaded | string> {
-  await readyToRead();
-  const record = id === null ? null : await loadPiece(id);
-  if (!record) return NO_PIECE;
-  const outcome = await engine.plan(record.document.brief, { signal });
-  return outcome.ok ? { name: record.document.name, plan: outcome.value.best } : issuesText(outcome.issues);
-}

@@ -28,6 +28,7 @@ import { NO_SOUND } from '../../words/notices.ts';
 import { type LoadedItem } from './load-item.ts';
 import { logEntry } from './logging.ts';
 import { leaveAt } from './left.ts';
+import type { SetForPlayer } from './set-by-teacher.ts';
 
 /** A session that is under way. */
 export interface Running {
@@ -64,14 +65,19 @@ export interface Beginning {
   readonly items: readonly LoadedItem[];
   /** How far off a note may be, cents. */
   readonly tolerance: number;
+  /** How help fades with each item. */
+  readonly fadingOf: SetForPlayer['fadingOf'];
   /** Where it was left; undefined begins it from the start. */
   readonly left?: SessionLeft | undefined;
 }
 
 /** Begins a session, or goes on where it was left. */
-export function beginSession({ session, whose, items, tolerance, left }: Beginning): void {
+export function beginSession({ session, whose, items, tolerance, fadingOf, left }: Beginning): void {
   const { name, endCheck } = session.document;
-  const run = sessionRun({ aim: name, endCheck, items: items.map(({ item, plan }) => runItem(plan, item)) }, left);
+  const run = sessionRun(
+    { aim: name, endCheck, items: items.map(({ item, plan }) => runItem(plan, item, fadingOf(item.practised))) },
+    left,
+  );
   const now = Date.now();
   const nothing = { good: 0, tries: 0, justMissed: false, trouble: null } as const;
   runningStore.setState({ running: { session, whose, items, run, tolerance, itemSince: now, stepSince: now, ...nothing } });

@@ -1,12 +1,51 @@
-import type { Help } from '#core/practice';
+import { counted, listed } from '#core/messages';
+import { fadedAfter, type Fading, type Help } from '#core/practice';
 
 /** What a piece can be shown with. */
 export const HELP_WORDS: Readonly<Record<Help, string>> = {
   path: 'the path of the hand',
-  tapes: 'the tapes',
+  tapes: 'the places on the fingerboard',
   pattern: 'which fingers touch',
   names: 'the names of the notes',
   numbers: 'the finger numbers',
   tuner: 'the tuner',
   staff: 'the staff',
 };
+
+/** Nothing is left. */
+export const BLANK_PAGE = 'From memory, with nothing to look at.';
+
+/** Some helps in words: "the staff and the finger numbers"; "nothing" for a blank page. */
+export function helpsText(helps: readonly Help[]): string {
+  return helps.length === 0 ? 'nothing' : listed(helps.map((help) => HELP_WORDS[help]));
+}
+
+/** Where a player is in a course: what is shown, and what comes next. */
+export function fadingText(fading: Fading): string {
+  const { shown, clean, byHeart } = fadedAfter(fading);
+  if (byHeart) return 'Known by heart: clean on a blank page.';
+  const left = fading.course.clean - clean;
+  const sets = counted(left, 'more clean set', 'more clean sets');
+  const [next] = shown;
+  if (next === undefined) return `The last step: ${sets} from memory, and it is known by heart.`;
+  return `${sets} in a row, and ${goes(next)}.`;
+}
+
+/** "the finger numbers go", "the staff goes" */
+function goes(help: Help): string {
+  return `${HELP_WORDS[help]} ${PLURAL.has(help) ? 'go' : 'goes'}`;
+}
+
+const PLURAL: ReadonlySet<Help> = new Set(['tapes', 'names', 'numbers']);
+
+/** Words of the page. */
+export const FADING_WORDS = {
+  waiting: 'Planning the piece …',
+  withCourse: 'the helps of the course',
+  withOwn: 'helps of my own choice',
+  noCourse: 'No course is set: every help is shown as it is chosen.',
+  begin: 'Begin the usual course',
+  clean: 'Clean set',
+  failed: 'Not clean',
+  set: 'Set this course',
+} as const;

@@ -36,7 +36,7 @@ const SAID: Said = {
   tolerance: ({ cents }) => `Tolerance: ${cents} cents`,
   file: ({ name, bytes }) => `${name}, ${sizeText(bytes)}`,
   points: ({ points }) => `To watch: ${points.map(({ name }) => name).join(', ')}`,
-  fading: ({ course }) => `Help fades: ${fadingText(course)}`,
+  fading: ({ course }) => `Help fades: ${courseText(course)}`,
   attempt: nothing,
   answer: nothing,
   set: nothing,
@@ -57,10 +57,10 @@ export function answersText(answers: readonly EntryOf<'answer'>[]): string {
   return `Names and places: ${answers.filter(({ right }) => right).length} of ${counted(answers.length, 'answer', 'answers')} right`;
 }
 
-/** How help fades: "the path, then the numbers; one goes after 2 clean sets in a row and comes back after 2 failed ones" */
-function fadingText({ helps, clean, failed }: FadingCourse): string {
+/** How help fades: "the path of the hand, then the staff; one goes after 2 clean sets in a row, and comes back after 2 failed ones" */
+function courseText({ helps, clean, failed }: FadingCourse): string {
   const order = helps.map((help) => HELP_WORDS[help]).join(', then ');
-  return `${order}; one goes after ${counted(clean, 'clean set', 'clean sets')}, and comes back after ${counted(failed, 'failed one', 'failed ones')}`;
+  return `${order}; one goes after ${counted(clean, 'clean set', 'clean sets in a row')}, and comes back after ${counted(failed, 'failed one', 'failed ones')}`;
 }
 
 /** One try: "17:05 Evening line, all of it, ♩ = 60: flat". */

@@ -25,6 +25,7 @@ import { lineBrief, planned } from '../../support/briefs.ts';
 const PRACTISED = { piece: 'p', title: 'Air', part: { part: 'whole' } } as const;
 
 const ITEM: RunItem = {
+  fading: null,
   practised: PRACTISED,
   prompts: ['hear', 'names'],
   set: { wanted: 2, counted: 'in-all' },

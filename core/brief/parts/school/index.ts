@@ -11,6 +11,6 @@ export {
   withAnswer,
   type Ways,
 } from './questions.ts';
-export { School, WAY_FIELDS, WaysSchema, WeightChanges } from './school.ts';
+export { type Labels, LABELS, School, WAY_FIELDS, WaysSchema, WeightChanges } from './school.ts';
 export { type StyleName, STYLES } from './styles.ts';
 export { styleWishes, waysChange } from './taught.ts';

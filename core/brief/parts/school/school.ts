@@ -37,6 +37,12 @@ export const WeightChanges = eachNamed<WeightChanges>(
   Type.Union([Type.Number(), Type.Array(Type.Number(), { minItems: 1, maxItems: 20 })]),
 );
 
+/** What stands with the notes, as a school teaches: finger numbers, names, both or neither. */
+export const LABELS = ['numbers', 'names', 'both', 'neither'] as const;
+
+/** What stands with the notes. */
+export type Labels = (typeof LABELS)[number];
+
 /** The most that a bow may be from the bridge, mm: half of a double bass's string. */
 const MOST_CONTACT_MM = 550;
 
@@ -53,6 +59,7 @@ export const School = Type.Object(
         Type.Record(Type.String({ maxLength: 12 }), Type.Number({ minimum: 1, maximum: MOST_CONTACT_MM })),
       ),
     ),
+    labels: Type.Optional(oneOf(LABELS, 'What stands with the notes.')),
     patternNames: Type.Optional(
       Type.Record(Type.String({ maxLength: 40 }), Type.String({ minLength: 1, maxLength: 40 }), {
         description: 'By the distances between the fingers, the teacher’s own name.',

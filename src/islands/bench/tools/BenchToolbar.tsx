@@ -24,7 +24,7 @@ export function PieceNameField() {
   return (
     <TextField
       aria-label="Name of the piece"
-      className="w-40 min-w-32 grow font-serif lg:max-w-80"
+      className="w-40 min-w-26 grow font-serif lg:max-w-80"
       value={name}
       title={name}
       maxLength={120}

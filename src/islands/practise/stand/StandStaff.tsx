@@ -2,10 +2,12 @@ import { useCallback, useMemo, useState } from 'react';
 import useMeasure from 'react-use-measure';
 import type { NoteGroup } from '#core/practice';
 import { type Engraving, engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
+import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import type { Head } from '../../../engraving/draw-measures.ts';
 import { layoutStaff, type StaffLayout } from '../../../engraving/layout.ts';
 import { systemsOf } from '../../../engraving/systems.ts';
+import { DrawnText } from '../../../ui/DrawnText.tsx';
 import { type Engraved, Staff } from '../../score/Staff.tsx';
 import { StaffMarks } from '../../score/StaffMarks.tsx';
 
@@ -24,10 +26,17 @@ interface StandStaffProps {
   /** The note that was pointed at. */
   readonly selected?: number | null;
   readonly onSelect?: (note: number) => void;
+  /** Whether fingers have their numbers. */
+  readonly numbers?: boolean;
+  /** Whether notes have their names, below. */
+  readonly names?: boolean;
 }
 
+/** Room for names below the notes, px. */
+const NAME_ROW = 18;
+
 /** The notes in hand, large, with their fingers, in as many systems as there is room for. */
-export function StandStaff({ plan, group, selected = null, onSelect }: StandStaffProps) {
+export function StandStaff({ plan, group, selected = null, onSelect, numbers = true, names = false }: StandStaffProps) {
   const [box, { width }] = useMeasure();
   const engraving = useMemo(() => {
     const whole = engravingOfPlan(plan);
@@ -51,6 +60,8 @@ export function StandStaff({ plan, group, selected = null, onSelect }: StandStaf
           available={order + 1 < fitting.systems.length ? width / fitting.scale - 4 : 0}
           group={group}
           selected={selected}
+          numbers={numbers}
+          names={names}
           {...(onSelect ? { onSelect } : {})}
         />
       ))}
@@ -87,16 +98,16 @@ interface SystemProps extends Required<Omit<StandStaffProps, 'onSelect'>>, Pick<
   readonly available: number;
 }
 
-function System({ plan, engraving, measures, first, scale, available, group, selected, onSelect }: SystemProps) {
+function System({ plan, engraving, measures, first, scale, available, group, selected, onSelect, numbers, names }: SystemProps) {
   const layout = useMemo(() => layoutStaff(engraving, measures, { available, first }), [engraving, measures, available, first]);
-  const marks = useMemo(() => fingerMarks(plan), [plan]);
+  const marks = useMemo(() => fingerMarks(plan).map((mark) => (numbers ? mark : null)), [plan, numbers]);
   const [engraved, setEngraved] = useState<Engraved | null>(null);
   const keep = useCallback((next: Engraved) => setEngraved(next), []);
   const natural = (layout.offsets[measures.length] ?? 0) + 2;
   const heads = engraved?.heads ?? [];
   // What stands over the staff for the names of positions is not needed here.
   const spare = layout.positionRowY;
-  const height = heightOf(layout);
+  const height = heightOf(layout) + (names ? NAME_ROW : 0);
   return (
     <div style={{ height: height * scale }}>
       <div className="relative" style={{ width: natural, transformOrigin: '0 0', transform: `scale(${scale}) translateY(${-spare}px)` }}>
@@ -108,7 +119,8 @@ function System({ plan, engraving, measures, first, scale, available, group, sel
           first={first}
           onEngraved={keep}
         />
-        <svg className="absolute top-0 left-0" width={natural} height={layout.height} aria-hidden="true">
+        <svg className="absolute top-0 left-0 overflow-visible" width={natural} height={layout.height} aria-hidden="true">
+          {names && <NameRow plan={plan} heads={heads} y={layout.stringRowY + NAME_ROW - UNDER_NOTES - 6} />}
           <InHand heads={heads} group={group} y={layout.stringRowY - UNDER_NOTES - 3} />
           <StaffMarks
             plan={plan}
@@ -124,6 +136,33 @@ function System({ plan, engraving, measures, first, scale, available, group, sel
       </div>
     </div>
   );
+}
+
+interface NameRowProps {
+  readonly plan: Plan;
+  readonly heads: readonly Head[];
+  readonly y: number;
+}
+
+/** The names of the notes, each below its head. */
+function NameRow({ plan, heads, y }: NameRowProps) {
+  return heads.map((head) => {
+    const note = plan.notes[head.index];
+    if (note?.kind !== 'note' || head.tiedFromBefore) return null;
+    return (
+      <DrawnText
+        key={`${head.index} ${head.x}`}
+        x={head.x}
+        y={y}
+        textAnchor="middle"
+        look="small"
+        className="fill-ink"
+        data-name={head.index}
+      >
+        {note.stops.map(({ written }) => noteLabel(written)).join('+')}
+      </DrawnText>
+    );
+  });
 }
 
 interface InHandProps {

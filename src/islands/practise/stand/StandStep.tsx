@@ -4,7 +4,18 @@ import { mmPerTenCents } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf } from '#core/brief/parts/school';
-import { capsOf, goodSoFar, itemOf, MISSES, type NoteGroup, notesOfPart, secondsOfRun, strictest, wantedOf } from '#core/practice';
+import {
+  capsOf,
+  fadedAfter,
+  goodSoFar,
+  itemOf,
+  MISSES,
+  type NoteGroup,
+  notesOfPart,
+  secondsOfRun,
+  strictest,
+  wantedOf,
+} from '#core/practice';
 import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/running.ts';
 import {
   clockText,
@@ -21,6 +32,7 @@ import {
   toleranceText,
 } from '../../../words/practice/session.ts';
 import { ONE_KEY } from '../../../words/practice/stand.ts';
+import { ShownWith } from '../../by-heart/ShownWith.tsx';
 import { StandButton } from './StandButton.tsx';
 import { StandStaff } from './StandStaff.tsx';
 
@@ -104,7 +116,7 @@ function Prepare({ running, prompt }: StepProps & { readonly prompt: number }) {
       {here.loaded.otherWhenSlow && prompt === 0 && (
         <p>Slow alone, another fingering would do. Keep this one: it is for {tempoText(here.loaded.item.ladder.to)}.</p>
       )}
-      <StandStaff plan={here.loaded.plan} group={notesOfPart(here.loaded.plan, here.loaded.item.practised.part)} />
+      <ShownInHand running={running} plan={here.loaded.plan} group={notesOfPart(here.loaded.plan, here.loaded.item.practised.part)} />
       {sounds && (
         <div>
           <StandButton onClick={hearAgain}>Hear it again</StandButton>
@@ -165,11 +177,18 @@ function Play({ running }: StepProps) {
       ) : (
         <>
           {running.justMissed && <p>{CORRECTING_WORDS[answerOf(waysOf(loaded.plan.brief), 'correcting')]}</p>}
-          <StandStaff plan={loaded.plan} group={group} />
+          <ShownInHand running={running} plan={loaded.plan} group={group} />
         </>
       )}
     </>
   );
+}
+
+/** The notes in hand: with the helps there are left where help fades, else as they are printed. */
+function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan; readonly group: NoteGroup }) {
+  const fading = itemOf(running.run)?.fading;
+  if (!fading) return <StandStaff plan={plan} group={group} />;
+  return <ShownWith plan={plan} group={group} helps={fadedAfter(fading).shown} />;
 }
 
 /** Said at once by a tap, at a note that was pointed at where it is known; or by the pedal, which goes through them. */

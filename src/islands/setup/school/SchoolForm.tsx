@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import type { School } from '#core/brief/parts/school';
+import { LABELS, type School } from '#core/brief/parts/school';
 import type { SchoolRecord } from '../../../storage/database.ts';
 import { schoolDocument } from '../../../storage/studio.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
-import { FieldRow, TextField } from '../../../ui/fields/Field.tsx';
+import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
+import { LABEL_WORDS } from '../../../words/school.ts';
 import { UsedBy } from '../UsedBy.tsx';
 import { FormHead } from '../fields.tsx';
 import { useKept } from '../use-kept.ts';
@@ -44,6 +45,14 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
               placeholder="Our studio"
               value={name}
               onChange={(event) => setName(event.target.value)}
+            />
+          </FieldRow>
+          <FieldRow label="With the notes" htmlFor="school-labels">
+            <SelectField
+              id="school-labels"
+              value={school.labels ?? 'numbers'}
+              options={LABELS.map((value) => ({ value, name: LABEL_WORDS[value] }))}
+              onChange={(event) => change({ labels: LABELS.find((each) => each === event.target.value) ?? 'numbers' })}
             />
           </FieldRow>
           <Questions ways={school.ways ?? {}} onChange={(ways) => change({ ways })} />

@@ -1,0 +1,158 @@
+import { parseAsArrayOf, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { useMemo } from 'react';
+import { fadedAfter, type Help, HELPS, notesOfPart, type Practised, usualCourse } from '#core/practice';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { NextSteps } from '../../ui/NextSteps.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { pieceTitle } from '../../words/labels.ts';
+import { FADING_WORDS, fadingText, HELP_WORDS, helpsText } from '../../words/practice/fading.ts';
+import { Addressed } from '../Addressed.tsx';
+import { Header } from '../Header.tsx';
+import { loadPlanned, type PlannedPiece } from '../planned-piece.ts';
+import { usePageTitle } from '../use-page-title.ts';
+import { CourseForm } from './CourseForm.tsx';
+import { ShownWith } from './ShownWith.tsx';
+import { type FadingKept, useFading } from './use-fading.ts';
+
+/** A piece with less and less to look at, down to a blank page. */
+export const ByHeart = guarded(GuardedByHeart);
+
+function GuardedByHeart() {
+  return (
+    <Addressed>
+      <ByHeartPage />
+    </Addressed>
+  );
+}
+
+function ByHeartPage() {
+  const id = new URL(location.href).searchParams.get('piece');
+  const asked = useAsked({ key: ['by heart', id], ask: (signal) => loadPlanned(id, signal) });
+  const loaded = answerOf(asked);
+  const piece = loaded === null || typeof loaded === 'string' ? null : loaded;
+  usePageTitle('By heart', piece ? titleOf(piece) : null);
+  return (
+    <>
+      <Header current="By heart" pieceId={id} />
+      <main className="px-6 pt-3 pb-6">
+        <h1 className="text-2xl font-semibold">{piece ? titleOf(piece) : 'By heart'}</h1>
+        <Answered asked={asked} waiting={FADING_WORDS.waiting}>
+          {(come) => (typeof come === 'string' ? <NoPiece why={come} /> : <Learning piece={come} />)}
+        </Answered>
+      </main>
+    </>
+  );
+}
+
+function titleOf({ name, plan }: PlannedPiece): string {
+  return pieceTitle({ name, brief: plan.brief });
+}
+
+function NoPiece({ why }: { readonly why: string }) {
+  return (
+    <>
+      <p role="alert">{why}</p>
+      <NextSteps>
+        <ButtonLink href="/pieces">Choose a piece</ButtonLink>
+      </NextSteps>
+    </>
+  );
+}
+
+/** `with`: helps of one’s own choice; null for those of the course. */
+const ADDRESS = { with: parseAsArrayOf(parseAsStringLiteral(HELPS)) };
+
+function Learning({ piece }: { readonly piece: PlannedPiece }) {
+  const { plan, playerId } = piece;
+  const [{ with: chosen }, setAddress] = useQueryStates(ADDRESS);
+  const practised = useMemo((): Practised => ({ piece: piece.id, title: titleOf(piece), part: { part: 'whole' } }), [piece]);
+  const kept = useFading({ playerId, name: plan.brief.player?.name ?? '' }, practised);
+  const usual = usualCourse(plan.brief.school?.labels ?? 'numbers');
+  const { fading } = kept;
+  const helps = chosen ?? (fading ? fadedAfter(fading).shown : usual.helps);
+  return (
+    <>
+      <HelpChoice helps={helps} onChoose={(next) => void setAddress({ with: [...next] })} />
+      {kept.trouble !== null && <Notice trouble>{kept.trouble}</Notice>}
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <Course
+          kept={kept}
+          isOwn={chosen !== null}
+          onCourse={() => void setAddress({ with: null })}
+          onBegin={() => kept.setCourse(usual)}
+        />
+      </div>
+      <div className="mt-3">
+        <ShownWith plan={plan} group={notesOfPart(plan, practised.part)} helps={helps} />
+      </div>
+      {fading && (
+        <OpenedSection title={`The course${plan.brief.player?.name ? ` of ${plan.brief.player.name}` : ''}`}>
+          {() => <CourseForm key={JSON.stringify(fading.course)} course={fading.course} onSet={kept.setCourse} />}
+        </OpenedSection>
+      )}
+    </>
+  );
+}
+
+interface HelpChoiceProps {
+  readonly helps: readonly Help[];
+  readonly onChoose: (helps: readonly Help[]) => void;
+}
+
+/** Each help by itself, in any mixture. */
+function HelpChoice({ helps, onChoose }: HelpChoiceProps) {
+  const toggle = (help: Help): void => onChoose(HELPS.filter((each) => (each === help ? !helps.includes(each) : helps.includes(each))));
+  return (
+    <div role="group" aria-label="Shown with" className="mt-2 flex flex-wrap items-center gap-1.5">
+      <span className="mr-1">Shown with</span>
+      {HELPS.toReversed().map((help) => (
+        <Button key={help} aria-pressed={helps.includes(help)} onClick={() => toggle(help)}>
+          {HELP_WORDS[help]}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+interface CourseProps {
+  readonly kept: FadingKept;
+  /** The helps are of one’s own choice. */
+  readonly isOwn: boolean;
+  readonly onCourse: () => void;
+  readonly onBegin: () => void;
+}
+
+/** Where the player is in the course, and what the set was. */
+function Course({ kept: { fading, addSet }, isOwn, onCourse, onBegin }: CourseProps) {
+  if (fading === undefined) return null;
+  if (fading === null) {
+    return (
+      <>
+        <p>{FADING_WORDS.noCourse}</p>
+        <Button onClick={onBegin}>{FADING_WORDS.begin}</Button>
+      </>
+    );
+  }
+  const { shown } = fadedAfter(fading);
+  if (isOwn) {
+    return (
+      <>
+        <p>The course has come to: {helpsText(shown)}.</p>
+        <Button onClick={onCourse}>Go on with the course</Button>
+      </>
+    );
+  }
+  return (
+    <>
+      <Button onClick={() => addSet(true, shown)}>{FADING_WORDS.clean}</Button>
+      <Button onClick={() => addSet(false, shown)}>{FADING_WORDS.failed}</Button>
+      <p role="status" aria-label="Course">
+        {fadingText(fading)}
+      </p>
+    </>
+  );
+}

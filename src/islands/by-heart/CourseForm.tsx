@@ -1,0 +1,92 @@
+import { ArrowDown, ArrowUp } from 'lucide-react';
+import { useState } from 'react';
+import { type FadingCourse, type Help, HELPS } from '#core/practice';
+import { Button } from '../../ui/Button.tsx';
+import { SelectField } from '../../ui/fields/Field.tsx';
+import { FADING_WORDS, HELP_WORDS } from '../../words/practice/fading.ts';
+
+interface CourseFormProps {
+  readonly course: FadingCourse;
+  readonly onSet: (course: FadingCourse) => void;
+}
+
+const COUNTS = [1, 2, 3, 4, 5].map((count) => ({ value: String(count), name: String(count) }));
+
+/** The course of a player: which helps there are, in which order they go, and after how many sets. */
+export function CourseForm({ course, onSet }: CourseFormProps) {
+  const [next, setNext] = useState(course);
+  return (
+    <div className="mt-1 text-[15px]">
+      <p>They go one after the other, from the top:</p>
+      <Order course={next} onChange={setNext} />
+      <p className="mt-2 flex flex-wrap items-center gap-2">
+        One goes after
+        <SelectField
+          aria-label="Clean sets in a row"
+          value={String(next.clean)}
+          options={COUNTS}
+          onChange={(event) => setNext({ ...next, clean: Number(event.target.value) })}
+        />
+        clean sets in a row, and comes back after
+        <SelectField
+          aria-label="Failed sets in a row"
+          value={String(next.failed)}
+          options={COUNTS}
+          onChange={(event) => setNext({ ...next, failed: Number(event.target.value) })}
+        />
+        failed ones.
+      </p>
+      <Button className="mt-2" onClick={() => onSet(next)}>
+        {FADING_WORDS.set}
+      </Button>
+    </div>
+  );
+}
+
+interface OrderProps {
+  readonly course: FadingCourse;
+  readonly onChange: (course: FadingCourse) => void;
+}
+
+/** The helps there are, in the order in which they go; those that are left out after them. */
+function Order({ course, onChange }: OrderProps) {
+  const rows = [...course.helps, ...HELPS.filter((help) => !course.helps.includes(help))];
+  const move = (help: Help, by: -1 | 1): void => {
+    const at = course.helps.indexOf(help);
+    const helps = course.helps.filter((each) => each !== help);
+    onChange({ ...course, helps: [...helps.slice(0, at + by), help, ...helps.slice(at + by)] });
+  };
+  const take = (help: Help, taken: boolean): void => {
+    onChange({ ...course, helps: taken ? [...course.helps, help] : course.helps.filter((each) => each !== help) });
+  };
+  return (
+    <ol className="mt-1 w-fit">
+      {rows.map((help) => {
+        const at = course.helps.indexOf(help);
+        return (
+          <li key={help} className="flex items-center gap-2 border-b border-line py-1">
+            <label className="flex w-64 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-4 accent-ink"
+                checked={at >= 0}
+                onChange={(event) => take(help, event.target.checked)}
+              />
+              {HELP_WORDS[help]}
+            </label>
+            <Button aria-label={`${HELP_WORDS[help]}: goes earlier`} disabled={at <= 0} onClick={() => move(help, -1)}>
+              <ArrowUp size={15} aria-hidden="true" />
+            </Button>
+            <Button
+              aria-label={`${HELP_WORDS[help]}: goes later`}
+              disabled={at < 0 || at === course.helps.length - 1}
+              onClick={() => move(help, 1)}
+            >
+              <ArrowDown size={15} aria-hidden="true" />
+            </Button>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

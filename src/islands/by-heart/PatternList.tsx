@@ -1,0 +1,27 @@
+import { positionShort } from '#core/messages';
+import { noteLabel } from '#core/pitch';
+import type { Plan } from '#core/plan/describe';
+import type { NoteGroup } from '#core/practice';
+import { PATTERN_WAYS, patternText } from '../../words/hand/patterns.ts';
+
+interface PatternListProps {
+  readonly plan: Plan;
+  readonly group: NoteGroup;
+}
+
+/** Which fingers touch, position by position, by the teacher’s own names where there are some. */
+export function PatternList({ plan, group }: PatternListProps) {
+  const stays = plan.stays.filter(({ from, to }) => to >= group.from && from <= group.to);
+  return (
+    <ul aria-label="Which fingers touch" className="text-[18px]">
+      {stays.map(({ from, position, patterns }) => (
+        <li key={from}>
+          <span className="text-dove-dark">{positionShort(position)}</span>{' '}
+          {patterns
+            .map((pattern) => `${noteLabel(pattern.open)}${PATTERN_WAYS[pattern.way]}: ${patternText(pattern, plan.brief.school)}`)
+            .join('; ')}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,44 @@
+import type { Plan } from '#core/plan/describe';
+import type { Help, NoteGroup } from '#core/practice';
+import { BLANK_PAGE } from '../../words/practice/fading.ts';
+import { StandStaff } from '../practise/stand/StandStaff.tsx';
+import { PathScore } from '../score/PathScore.tsx';
+import { FingersAndNames } from './FingersAndNames.tsx';
+import { PatternList } from './PatternList.tsx';
+import { PlacesOnBoard } from './PlacesOnBoard.tsx';
+import { TunerForLine } from './TunerForLine.tsx';
+
+interface ShownWithProps {
+  readonly plan: Plan;
+  readonly group: NoteGroup;
+  readonly helps: readonly Help[];
+}
+
+/** What hides of the staff and path what is not among the helps. */
+const HIDDEN = {
+  staff: '[&_.engraving]:invisible [&_.on-staff]:invisible',
+  numbers: '[&_[data-bead]_text]:invisible [&_.finger-number]:invisible',
+} as const;
+
+/** A line with some helps, in any mixture, down to a blank page. */
+export function ShownWith({ plan, group, helps }: ShownWithProps) {
+  const has = (help: Help): boolean => helps.includes(help);
+  const [numbers, names] = [has('numbers'), has('names')];
+  return (
+    <div className="grid min-w-0 gap-4" data-testid="shown-with">
+      {helps.length === 0 && <p className="py-10 text-center font-serif text-[28px]">{BLANK_PAGE}</p>}
+      {has('path') && (
+        <div className={`min-w-0 ${has('staff') ? '' : HIDDEN.staff} ${numbers ? '' : HIDDEN.numbers}`}>
+          <PathScore plan={plan} name="the line" />
+        </div>
+      )}
+      {has('staff') && !has('path') && <StandStaff plan={plan} group={group} numbers={numbers} names={names} />}
+      {(names || numbers) && (has('path') ? names : !has('staff')) && (
+        <FingersAndNames plan={plan} group={group} numbers={numbers && !has('path')} names={names} />
+      )}
+      {has('pattern') && <PatternList plan={plan} group={group} />}
+      {has('tapes') && <PlacesOnBoard plan={plan} group={group} />}
+      {has('tuner') && <TunerForLine plan={plan} group={group} />}
+    </div>
+  );
+}
