@@ -31,6 +31,7 @@ export const ROOMS = [
     pages: [
       { href: '/atlas', name: 'Map' },
       { href: '/names', name: 'Names' },
+      { href: '/phrases', name: 'Phrases' },
     ],
   },
 ] as const satisfies readonly { readonly name: string; readonly pages: readonly [PageLink, ...PageLink[]] }[];

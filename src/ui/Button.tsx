@@ -1,7 +1,7 @@
 import type { AnchorHTMLAttributes, ButtonHTMLAttributes, Ref } from 'react';
 
 const LOOK =
-  'inline-flex items-center gap-1.5 rounded-[5px] border border-dove-light px-[9px] py-1 text-[14px] leading-[1.3] whitespace-nowrap text-ink no-underline pointed:border-dove pointed:bg-paper-deep disabled:cursor-default disabled:border-line disabled:text-dove aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper';
+  'inline-flex items-center gap-1.5 rounded-[5px] border border-dove-light px-[9px] py-1 text-[14px] leading-[1.3] whitespace-nowrap text-ink no-underline pointed:border-dove pointed:bg-paper-deep disabled:cursor-default disabled:border-line disabled:text-dove aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper aria-pressed:pointed:bg-ink';
 
 /** How a button for something outside the limits differs. */
 const OUTSIDE = ' not-aria-pressed:border-dashed not-aria-pressed:text-dove-dark';

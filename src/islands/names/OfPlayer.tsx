@@ -1,5 +1,5 @@
 import { useQueryStates } from 'nuqs';
-import { type ReactNode, useMemo } from 'react';
+import { useMemo } from 'react';
 import type { Brief } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { keyLabel } from '#core/pitch';
@@ -10,7 +10,6 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { positionName } from '../../words/atlas.ts';
 import { ABOUT_WORDS, CLOCK_WORDS, GROUP_WORDS, QUIZ_WORDS } from '../../words/quiz.ts';
-import type { TapeInstrument } from '../tapes/tape-instruments.ts';
 import { ABOUT, ADDRESS, GROUPS, PARTS } from './address.ts';
 import { briefFor } from './asked-of.ts';
 import { EarPart } from './EarPart.tsx';
@@ -18,18 +17,16 @@ import { NamesPart } from './NamesPart.tsx';
 import { QuestionsPart } from './QuestionsPart.tsx';
 import { type Answers, useAnswers } from './use-answers.ts';
 import { useChoice } from './use-choice.ts';
+import { type Who, WhoChoice } from './who.tsx';
 
 interface OfPlayerProps {
-  readonly player: PlayerRecord | null;
-  /** The player whose hand counts; null where it was measured on another instrument. */
-  readonly measured: PlayerRecord | null;
-  readonly chosen: TapeInstrument;
-  /** The choice of both, for the sentence. */
-  readonly who: ReactNode;
+  readonly who: Who;
+  readonly players: readonly PlayerRecord[];
 }
 
 /** What one player is asked: a sentence that says it, and the questions. */
-export function OfPlayer({ player, measured, chosen, who }: OfPlayerProps) {
+export function OfPlayer({ who, players }: OfPlayerProps) {
+  const { player, measured, chosen } = who;
   const [{ part, about, key: wantedKey, position: wanted, ask, clock }, setAddress] = useQueryStates(ADDRESS);
   const musicKey = KEYS_OFFERED.find((each) => each === wantedKey) ?? ADDRESS.key.defaultValue;
   const brief = useMemo(() => briefFor(measured, chosen.spec, musicKey), [measured, chosen, musicKey]);
@@ -40,7 +37,7 @@ export function OfPlayer({ player, measured, chosen, who }: OfPlayerProps) {
   return (
     <>
       <div className="font-serif text-[19px] leading-[1.9]">
-        Ask {who}
+        Ask <WhoChoice who={who} players={players} />
         {part !== 'names' && <AboutChoice />}
         {!own && <KeyAndPosition musicKey={musicKey} position={position} positions={positions} />}
         {part === 'questions' && <GroupChoice />},{' '}

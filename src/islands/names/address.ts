@@ -10,13 +10,8 @@ export const GROUPS: readonly QuizGroup[] = ['all', ...QUIZ_GROUPS];
 /** What is asked about: the player's own keys and positions, or one of each. */
 export const ABOUT = ['own', 'chosen'] as const;
 
-/** Nobody of the studio is asked. */
-export const NOBODY = 'nobody';
-
-/** What the address of the page says. */
+/** What the address of the page says, beside who is asked. */
 export const ADDRESS = {
-  player: parseAsString,
-  instrument: parseAsString,
   part: parseAsStringLiteral(PARTS).withDefault('questions'),
   about: parseAsStringLiteral(ABOUT).withDefault('own'),
   key: parseAsString.withDefault('G major'),

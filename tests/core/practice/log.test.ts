@@ -57,7 +57,12 @@ describe('a log', () => {
         { kind: 'correction', of: 'e4' },
       ),
     );
-    assert.deepEqual(set, { aim: 'Silent shifts', tolerance: { cents: 30, since: 1000 }, points: [{ name: 'Left thumb loose' }] });
+    assert.deepEqual(set, {
+      aim: 'Silent shifts',
+      tolerance: { cents: 30, since: 1000 },
+      points: [{ name: 'Left thumb loose' }],
+      fading: null,
+    });
   });
 
   it('is written as a table, every entry of it', () => {

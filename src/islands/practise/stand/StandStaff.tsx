@@ -44,8 +44,8 @@ export function StandStaff({ plan, group, selected = null, onSelect, numbers = t
     return { ...whole, measures: whole.measures.filter(isMeant) };
   }, [plan, group.from, group.to]);
   const fitting = useMemo(
-    () => (width === 0 ? null : fittingIn(engraving, width, window.innerHeight * SHARE_OF_HEIGHT)),
-    [engraving, width],
+    () => (width === 0 ? null : fittingIn(engraving, width, { height: window.innerHeight * SHARE_OF_HEIGHT, below: names ? NAME_ROW : 0 })),
+    [engraving, width, names],
   );
   return (
     <div ref={box} className="max-h-[44dvh] min-w-0 overflow-auto" role="group" tabIndex={0} aria-label="The notes">
@@ -75,11 +75,11 @@ interface Fitting {
 }
 
 /** The largest scale at which the systems fit; the smallest where none does. */
-function fittingIn(engraving: Engraving, width: number, height: number): Fitting {
+function fittingIn(engraving: Engraving, width: number, { height, below }: { readonly height: number; readonly below: number }): Fitting {
   const at = (scale: number): Fitting => ({ scale, systems: systemsOf(engraving, width / scale) });
   const tall = ({ scale, systems }: Fitting): number =>
     systems.reduce(
-      (sum, measures, order) => sum + heightOf(layoutStaff(engraving, measures, { available: 0, first: order === 0 })) * scale,
+      (sum, measures, order) => sum + (heightOf(layoutStaff(engraving, measures, { available: 0, first: order === 0 })) + below) * scale,
       0,
     );
   return SCALES.map(at).find((each) => tall(each) <= height) ?? at(SCALES[SCALES.length - 1] ?? 1);
@@ -155,7 +155,7 @@ function NameRow({ plan, heads, y }: NameRowProps) {
         x={head.x}
         y={y}
         textAnchor="middle"
-        look="small"
+        look="position"
         className="fill-ink"
         data-name={head.index}
       >

@@ -1,0 +1,66 @@
+import { parseAsString, useQueryStates } from 'nuqs';
+import type { PlayerRecord } from '../../storage/database.ts';
+import type { Studio } from '../../storage/studio.ts';
+import { OptionChoice } from '../../ui/fields/Choice.tsx';
+import { instrumentsOf, type TapeInstrument } from '../tapes/tape-instruments.ts';
+
+/** Nobody of the studio. */
+const NOBODY = 'nobody';
+
+/** `player`: whoever plays; `instrument`: on which; what belongs to an instrument goes with another. */
+const WHO = { player: parseAsString, instrument: parseAsString, position: parseAsString, string: parseAsString };
+
+/** Who plays on what, by the address; else the first player with the instrument this player has. */
+export interface Who {
+  /** Null for nobody of the studio. */
+  readonly player: PlayerRecord | null;
+  /** The player whose hand counts; null where it was measured on another instrument. */
+  readonly measured: PlayerRecord | null;
+  readonly offered: readonly TapeInstrument[];
+  readonly chosen: TapeInstrument;
+  /** Tells one choice from another. */
+  readonly id: string;
+}
+
+/** Who plays on what; null where there is no instrument at all. */
+export function useWho({ players, instruments }: Studio): Who | null {
+  const [{ player: wanted, instrument }] = useQueryStates(WHO);
+  const player = wanted === NOBODY ? null : (players.find(({ id }) => id === wanted) ?? players[0] ?? null);
+  const offered = instrumentsOf(instruments, null);
+  const chosen = offered.find(({ value }) => value === (instrument ?? player?.instrumentId)) ?? offered[0];
+  if (!chosen) return null;
+  const own = instruments.find(({ id }) => id === player?.instrumentId)?.document.instrument.kind;
+  const measured = own === undefined || own === chosen.spec.kind ? player : null;
+  return { player, measured, offered, chosen, id: `${player?.id ?? NOBODY} ${chosen.value}` };
+}
+
+interface WhoChoiceProps {
+  readonly who: Who;
+  readonly players: readonly PlayerRecord[];
+}
+
+/** "Wren on Wren’s violin", both to be chosen. */
+export function WhoChoice({ who: { player, offered, chosen }, players }: WhoChoiceProps) {
+  const [, setAddress] = useQueryStates(WHO);
+  return (
+    <>
+      <OptionChoice
+        label="Player"
+        value={player?.id ?? NOBODY}
+        options={[...players.map(playerOption), { value: NOBODY, name: 'nobody of the studio' }]}
+        onChange={(id) => void setAddress({ player: id, instrument: null, position: null, string: null })}
+      />{' '}
+      on{' '}
+      <OptionChoice
+        label="Instrument"
+        value={chosen.value}
+        options={offered.map(({ value, name }) => ({ value, name }))}
+        onChange={(value) => void setAddress({ instrument: value, position: null, string: null })}
+      />
+    </>
+  );
+}
+
+function playerOption({ id, document }: PlayerRecord) {
+  return { value: id, name: document.name || 'a player without a name' };
+}

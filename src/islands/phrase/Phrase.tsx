@@ -1,0 +1,126 @@
+import { parseAsString, useQueryStates } from 'nuqs';
+import { useMemo } from 'react';
+import { insideOf, type PositionMap } from '#core/atlas';
+import type { Brief } from '#core/brief';
+import { KEYS_OFFERED } from '#core/brief/edits';
+import { keyLabel, noteLabel } from '#core/pitch';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { useEngine } from '../../engine/queries.ts';
+import type { PlayerRecord } from '../../storage/database.ts';
+import { readyToPractise } from '../../storage/first-start.ts';
+import { loadStudio, type Studio } from '../../storage/studio.ts';
+import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { guarded } from '../../ui/states/Boundary.tsx';
+import { ATLAS_WORDS, mappedPatternText, positionName } from '../../words/atlas.ts';
+import { PHRASE_WORDS } from '../../words/phrase.ts';
+import { Addressed } from '../Addressed.tsx';
+import { Header } from '../Header.tsx';
+import { briefFor } from '../names/asked-of.ts';
+import { useWho, type Who, WhoChoice } from '../names/who.tsx';
+import { PhraseWriting } from './PhraseWriting.tsx';
+
+/** Music of one’s own in a position or a pattern. */
+export const Phrase = guarded(GuardedPhrase);
+
+function GuardedPhrase() {
+  return (
+    <Addressed>
+      <PhrasePage />
+    </Addressed>
+  );
+}
+
+const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsString, string: parseAsString };
+
+function PhrasePage() {
+  const asked = useAsked({ key: ['studio for phrases'], ask: studio });
+  return (
+    <>
+      <Header current="Phrases" />
+      <main className="px-6 pt-3 pb-6">
+        <h1 className="sr-only">Phrases</h1>
+        <Answered asked={asked} waiting="Opening the studio …">
+          {(found) => <OfStudio studio={found} />}
+        </Answered>
+      </main>
+    </>
+  );
+}
+
+async function studio(): Promise<Studio> {
+  await readyToPractise();
+  return await loadStudio();
+}
+
+function OfStudio({ studio: found }: { readonly studio: Studio }) {
+  const who = useWho(found);
+  const [{ key: wanted }] = useQueryStates(ADDRESS);
+  const musicKey = KEYS_OFFERED.find((each) => each === wanted) ?? ADDRESS.key.defaultValue;
+  return who && <InKey key={`${who.id} ${musicKey}`} who={who} players={found.players} musicKey={musicKey} />;
+}
+
+interface InKeyProps {
+  readonly who: Who;
+  readonly players: readonly PlayerRecord[];
+  readonly musicKey: string;
+}
+
+function InKey({ who, players, musicKey }: InKeyProps) {
+  const { player, measured, chosen } = who;
+  const [{ position, string: wantedString }, setAddress] = useQueryStates(ADDRESS);
+  const brief = useMemo(() => briefFor(measured, chosen.spec, musicKey), [measured, chosen, musicKey]);
+  const asked = useEngine(brief, { kind: 'atlas', key: musicKey });
+  const maps = answerOf(asked) ?? [];
+  const first = chosen.spec.kind === 'bass' ? 'I' : '1';
+  const here = maps.find((map) => map.position === (position ?? first)) ?? maps[0];
+  const string = here?.strings.find(({ open }) => open === wantedString)?.open ?? null;
+  return (
+    <>
+      <div className="font-serif text-[19px] leading-[1.9]">
+        A phrase for <WhoChoice who={who} players={players} />, in{' '}
+        <Choice label="Key" value={musicKey} values={KEYS_OFFERED} name={keyLabel} onChange={(next) => void setAddress({ key: next })} />,
+        in{' '}
+        <Choice
+          label="Position"
+          value={here?.position ?? first}
+          values={here ? maps.map((map) => map.position) : [first]}
+          name={positionName}
+          onChange={(next) => void setAddress({ position: next })}
+        />{' '}
+        on{' '}
+        <OptionChoice
+          label="String"
+          value={string ?? ''}
+          options={[
+            { value: '', name: PHRASE_WORDS.allStrings },
+            ...(here?.strings.map(({ open }) => ({ value: open, name: `the ${noteLabel(open)} string` })) ?? []),
+          ]}
+          onChange={(next) => void setAddress({ string: next || null })}
+        />
+        .
+      </div>
+      <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>
+        {() => here && <InPosition key={`${here.position} ${string ?? ''}`} {...{ brief, map: here, string, musicKey, player, chosen }} />}
+      </Answered>
+    </>
+  );
+}
+
+interface InPositionProps extends Pick<InKeyProps, 'musicKey'>, Pick<Who, 'player' | 'chosen'> {
+  readonly brief: Brief;
+  readonly map: PositionMap;
+  /** The open note of the one string; null for all. */
+  readonly string: string | null;
+}
+
+function InPosition({ brief, map, string, musicKey, player, chosen }: InPositionProps) {
+  const inside = useMemo(() => insideOf(map, string), [map, string]);
+  const pattern = map.strings.find(({ open }) => open === string);
+  return (
+    <>
+      {pattern && <p className="text-dove-dark">The pattern: {mappedPatternText(pattern)}.</p>}
+      <PhraseWriting {...{ brief, inside, musicKey, player, position: map.position, string, instrumentId: chosen.value }} />
+    </>
+  );
+}
