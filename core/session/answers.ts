@@ -65,7 +65,7 @@ const ANSWERS: Answers = {
     }),
   drill: (session, { request }) => atOnce(() => writeDrill(drillFor(session.brief), request)),
   atlas: (session, { key }) => atOnce(() => positionMaps(drillFor(session.brief), key)),
-  'scales-here': (session, { position }) => atOnce(() => scalesHere(drillFor(session.brief), position)),
+  'scales-here': (session, { position, type }) => atOnce(() => scalesHere(drillFor(session.brief), position, type)),
   'note-places': (session, { key, pitch }) =>
     atOnce(() => {
       const read = parsePitch(pitch);

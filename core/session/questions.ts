@@ -1,4 +1,4 @@
-import type { PlaceOfNote, PositionMap, ScaleHere } from '#core/atlas';
+import type { PlaceOfNote, PositionMap, ScaleHere, ScaleTypeHere } from '#core/atlas';
 import type { Brief, Lock } from '#core/brief';
 import type { AboutPath, Drill, DrillRequest, KnownOfPlayer, PieceFacts, ShiftApart } from '#core/drill';
 import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
@@ -30,8 +30,11 @@ interface Questions {
   readonly drill: { readonly asks: { readonly request: DrillRequest }; readonly answer: Reading<Drill> };
   /** The map of a key (documents' form) for the player of the brief, position by position. */
   readonly atlas: { readonly asks: { readonly key: string }; readonly answer: readonly PositionMap[] };
-  /** The major scales that live wholly in a position. */
-  readonly 'scales-here': { readonly asks: { readonly position: string }; readonly answer: readonly ScaleHere[] };
+  /** The scales of a kind that live wholly in a position. */
+  readonly 'scales-here': {
+    readonly asks: { readonly position: string; readonly type: ScaleTypeHere };
+    readonly answer: readonly ScaleHere[];
+  };
   /** Every place of a note (sounding, documents' form) in a key. */
   readonly 'note-places': { readonly asks: { readonly key: string; readonly pitch: string }; readonly answer: readonly PlaceOfNote[] };
   /** Every question of some keys and positions, for the player of the brief. */

@@ -1,4 +1,4 @@
-import type { MappedAcross, MappedString, PlaceOfNote, PositionMap, ScaleHere, WayIn } from '#core/atlas';
+import type { MappedAcross, MappedString, PlaceOfNote, PositionMap, ScaleHere, ScaleTypeHere, WayIn } from '#core/atlas';
 import type { School } from '#core/brief/parts/school';
 import type { InstrumentKind } from '#core/instrument';
 import { counted, listed, positionWords } from '#core/messages';
@@ -65,14 +65,28 @@ function diagonalWords(across: MappedAcross, to: string): string {
   return `${far} ${semitones > 0 ? 'higher' : 'lower'} on ${to}${isTritone(across) ? ', a tritone' : ''}`;
 }
 
-/** "G major from G3: 2 octaves, 2 notes above left over" */
-export function scaleHereText({ key, tonic, octaves, above, below }: ScaleHere, kind: InstrumentKind): string {
+/** "G major from G3: 2 octaves, 2 notes above left over"; "G minor from G3: 2 octaves" where nothing is told of what is left over */
+export function scaleHereText({ key, tonic, octaves, left }: ScaleHere, kind: InstrumentKind): string {
+  const told = `${keyLabel(key)} from ${writtenLabel(kind, tonic)}: ${counted(octaves, 'octave', 'octaves')}`;
+  if (!left) return told;
   const over = [
-    ...(above > 0 ? [`${counted(above, 'note', 'notes')} above`] : []),
-    ...(below > 0 ? [`${counted(below, 'note', 'notes')} below`] : []),
+    ...(left.above > 0 ? [`${counted(left.above, 'note', 'notes')} above`] : []),
+    ...(left.below > 0 ? [`${counted(left.below, 'note', 'notes')} below`] : []),
   ];
-  const left = over.length === 0 ? 'nothing left over' : `${listed(over)} left over`;
-  return `${keyLabel(key)} from ${writtenLabel(kind, tonic)}: ${counted(octaves, 'octave', 'octaves')}, ${left}`;
+  return `${told}, ${over.length === 0 ? 'nothing left over' : `${listed(over)} left over`}`;
+}
+
+/** Kinds of scales, as a heading has them. */
+export const SCALES_HERE_WORDS: Readonly<Record<ScaleTypeHere, string>> = {
+  major: 'major scales',
+  'natural-minor': 'natural minor scales',
+  'harmonic-minor': 'harmonic minor scales',
+  'melodic-minor': 'melodic minor scales',
+};
+
+/** How far a place is from the nut: "2 semitones up, 36 mm" */
+export function placeDistanceText(semitones: number, mm: number): string {
+  return `${counted(semitones, 'semitone', 'semitones')} up, ${mmText(mm)}`;
 }
 
 /** The places of a note on a string: "A string: 1 in third position, 2 in second position" */
@@ -85,7 +99,8 @@ export function placeText({ open, ways }: PlaceOfNote): string {
 export const ATLAS_WORDS = {
   waiting: 'Drawing the map …',
   nothing: 'This position holds nothing of the key.',
-  noScale: 'No major scale has a whole octave here.',
+  noScale: 'No such scale has a whole octave here.',
+  noFinger: 'No finger of this hand plays it.',
   legend: 'Dark: the tonic. A bar joins fingers that touch. A green ring: an open string rings with the note.',
   frames: 'Each line is what one position holds, from its lowest to its highest finger, in true millimetres.',
 } as const;

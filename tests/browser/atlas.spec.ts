@@ -20,6 +20,16 @@ test('the atlas without a piece: from a position, from a note, from the picture 
   await page.getByLabel('Note', { exact: true }).selectOption({ label: 'F5 (not in the key)' });
   await expect(page.getByRole('heading', { name: 'F5, also E♯' })).toBeVisible();
 
+  await page.locator('[data-place="2 7"]').click();
+  const place = page.getByRole('region', { name: 'What lies at the place' });
+  await expect(place).toContainText('D string, 7 semitones up, 109 mm: A4');
+  await expect(place).toContainText('2 in third position');
+  await page.getByLabel('How far up').selectOption({ index: 7 });
+  await expect(place).toContainText('D string, 8 semitones up, 121 mm: A♯4, also B♭');
+  await page.getByLabel('Kind of scale').selectOption({ label: 'harmonic minor scales' });
+  await expect(page.getByRole('region', { name: 'Scales that live here' })).toContainText('minor from');
+  await page.getByLabel('Kind of scale').selectOption({ label: 'major scales' });
+
   await page
     .getByRole('group', { name: 'All positions' })
     .getByRole('button', { name: /^fifth position/ })

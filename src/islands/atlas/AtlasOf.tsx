@@ -16,8 +16,9 @@ import { instrumentLike } from '../instrument-like.ts';
 import { BoardDrawing } from '../measurements/BoardDrawing.tsx';
 import { boardScale } from '../measurements/board-geometry.ts';
 import type { TapeInstrument } from '../tapes/tape-instruments.ts';
-import { mapMarks, mapTouches, placeMarks } from './map-marks.ts';
+import { mapMarks, mapTouches, placeMark, placeMarks } from './map-marks.ts';
 import { NotePlaces, notesOf } from './NotePlaces.tsx';
+import { addressOf, type BoardPlace, PlaceAsked, PlaceChoice, placeNamed } from './PlaceAsked.tsx';
 import { PositionBars } from './PositionBars.tsx';
 import { AcrossList, StringsTable } from './PositionLists.tsx';
 import { ScalesHere } from './ScalesHere.tsx';
@@ -30,26 +31,28 @@ interface AtlasOfProps {
   readonly onChoose: (instrument: string) => void;
 }
 
-const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsString, note: parseAsString };
+const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsString, note: parseAsString, place: parseAsString };
 
 /** A key on an instrument: one position in full, all positions as one picture, and any note in all its places. */
 export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps) {
-  const [{ key: asked, position, note }, setAddress] = useQueryStates(ADDRESS);
+  const [{ key: asked, position, note, place: placeText }, setAddress] = useQueryStates(ADDRESS);
   const key = KEYS_OFFERED.find((each) => each === asked) ?? ADDRESS.key.defaultValue;
   const brief = useMemo((): Brief => ({ instrument: chosen.spec, material: { kind: 'line', key, notes: [] } }), [chosen, key]);
   const instrument = useMemo(() => instrumentLike(chosen.spec), [chosen]);
   const wanted = position ?? (chosen.spec.kind === 'bass' ? 'I' : '1');
+  const place = placeNamed(placeText, instrument);
   const answer = useEngine(brief, { kind: 'atlas', key });
   return (
     <Answered asked={answer} waiting={ATLAS_WORDS.waiting}>
       {(maps) => {
         const here = maps.find((map) => map.position === wanted) ?? maps[0];
         if (!here) return <p>{ATLAS_WORDS.nothing}</p>;
-        const on: MapOn = { maps, here, instrument, musicKey: key, note, go: (next) => void setAddress(next) };
+        const on: MapOn = { maps, here, instrument, musicKey: key, note, place, go: (next) => void setAddress(next) };
         return (
           <>
             <AtlasSentence {...on} instruments={instruments} chosen={chosen} onChoose={onChoose} />
             <Map {...on} />
+            {place && <PlaceAsked brief={brief} instrument={instrument} musicKey={key} place={place} />}
             {note !== null && <NotePlaces brief={brief} musicKey={key} pitch={note} />}
             <div className="mt-4 grid gap-x-10 gap-y-4 lg:grid-cols-2">
               <section aria-label="String by string" className="lg:col-span-2">
@@ -61,7 +64,6 @@ export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps
                 <AcrossList map={here} />
               </section>
               <section aria-label="Scales that live here">
-                <Heading>Major scales that live wholly in {positionName(here.position)}</Heading>
                 <ScalesHere brief={brief} position={here.position} />
               </section>
             </div>
@@ -80,12 +82,19 @@ interface MapOn {
   readonly musicKey: string;
   /** The note whose places are asked for, sounding; null for none. */
   readonly note: string | null;
-  readonly go: (next: { readonly key?: string; readonly position?: string; readonly note?: string | null }) => void;
+  /** The place that is asked for; null for none. */
+  readonly place: BoardPlace | null;
+  readonly go: (next: {
+    readonly key?: string;
+    readonly position?: string;
+    readonly note?: string | null;
+    readonly place?: string | null;
+  }) => void;
 }
 
 type AtlasSentenceProps = MapOn & Pick<AtlasOfProps, 'instruments' | 'chosen' | 'onChoose'>;
 
-function AtlasSentence({ maps, here, instrument, musicKey, note, go, instruments, chosen, onChoose }: AtlasSentenceProps) {
+function AtlasSentence({ maps, here, instrument, musicKey, note, place, go, instruments, chosen, onChoose }: AtlasSentenceProps) {
   const offered = instruments.map(({ value, name }) => ({ value, name }));
   return (
     <p className="font-serif text-[19px] leading-[1.9]">
@@ -105,13 +114,14 @@ function AtlasSentence({ maps, here, instrument, musicKey, note, go, instruments
         options={[{ value: '', name: 'a note' }, ...notesOf(instrument, musicKey)]}
         onChange={(next) => go({ note: next || null })}
       />{' '}
-      played?
+      played? What lies at <PlaceChoice instrument={instrument} place={place} onChoose={(next) => go({ place: next && addressOf(next) })} />
+      ?
     </p>
   );
 }
 
 /** The fingerboard with one position on it, and under it what every position holds. */
-function Map({ maps, here, instrument, musicKey, note, go }: MapOn) {
+function Map({ maps, here, instrument, musicKey, note, place, go }: MapOn) {
   const [into, { width }] = useMeasure();
   const scale = boardScale(instrument, Math.max(320, width), 1);
   const fingers = mapMarks(here, musicKey);
@@ -121,13 +131,15 @@ function Map({ maps, here, instrument, musicKey, note, go }: MapOn) {
       : placeMarks(instrument, note).filter(
           ({ stringIndex, mm }) => !fingers.some((each) => each.stringIndex === stringIndex && each.mm === mm),
         );
+  const asked = place ? placeMark(instrument, musicKey, place) : [];
   return (
     <div ref={into} className="mt-1 overflow-x-auto">
       <BoardDrawing
         instrument={instrument}
         scale={scale}
         label={`${keyLabel(musicKey)} in ${positionName(here.position)}`}
-        marks={[...places, ...fingers]}
+        marks={[...places, ...fingers, ...asked]}
+        onPlace={(stringIndex, semitonesAboveOpen) => go({ place: addressOf({ stringIndex, semitonesAboveOpen }) })}
         touches={mapTouches(here)}
         ticks={[]}
         band={here.frame}

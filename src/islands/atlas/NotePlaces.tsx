@@ -51,7 +51,7 @@ export function NotePlaces({ brief, musicKey, pitch }: NotePlacesProps) {
 }
 
 /** The other names of a note, double accidentals apart. */
-function otherNames(text: string): readonly string[] {
+export function otherNames(text: string): readonly string[] {
   const pitch = parsePitch(text);
   if (!pitch.ok) return [];
   return ([1, -1] as const)

@@ -1,12 +1,16 @@
-import type { ScaleHere } from '#core/atlas';
+import { useState } from 'react';
+import { type ScaleHere, SCALES_HERE, type ScaleTypeHere } from '#core/atlas';
 import type { Brief } from '#core/brief';
+import type { InstrumentKind } from '#core/instrument';
 import { keyLabel } from '#core/pitch';
 import { useEngine } from '../../engine/queries.ts';
 import { pieceOf } from '../../storage/pieces.ts';
 import { newPieceRecord } from '../../storage/records.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/fields/Choice.tsx';
+import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { ATLAS_WORDS, positionName, scaleHereText } from '../../words/atlas.ts';
+import { ATLAS_WORDS, positionName, scaleHereText, SCALES_HERE_WORDS } from '../../words/atlas.ts';
 import { keepRecord } from '../pieces/keep-record.ts';
 
 interface ScalesHereProps {
@@ -16,27 +20,41 @@ interface ScalesHereProps {
 
 /** The scales of which a position holds an octave at least, each one step from the bench. */
 export function ScalesHere({ brief, position }: ScalesHereProps) {
-  const asked = useEngine(brief, { kind: 'scales-here', position });
+  const [type, setType] = useState<ScaleTypeHere>('major');
+  const asked = useEngine(brief, { kind: 'scales-here', position, type });
   return (
-    <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>
-      {(scales) =>
-        scales.length === 0 ? (
-          <p className="text-[14px]">{ATLAS_WORDS.noScale}</p>
-        ) : (
-          <ul className="mt-1 text-[14px]">
-            {scales.map((scale) => (
-              <li key={scale.key} className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
-                <span className="grow">{scaleHereText(scale, brief.instrument.kind)}</span>
-                <Button onClick={() => void openScale(scale, position)}>
-                  Play it
-                  <span className="sr-only"> {keyLabel(scale.key)}</span>
-                </Button>
-              </li>
-            ))}
-          </ul>
-        )
-      }
-    </Answered>
+    <>
+      <Heading>
+        The <Choice label="Kind of scale" value={type} values={SCALES_HERE} name={(each) => SCALES_HERE_WORDS[each]} onChange={setType} />{' '}
+        that live wholly in {positionName(position)}
+      </Heading>
+      <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>
+        {(scales) => <Scales scales={scales} kind={brief.instrument.kind} position={position} />}
+      </Answered>
+    </>
+  );
+}
+
+interface ScalesProps {
+  readonly scales: readonly ScaleHere[];
+  readonly kind: InstrumentKind;
+  readonly position: string;
+}
+
+function Scales({ scales, kind, position }: ScalesProps) {
+  if (scales.length === 0) return <p className="text-[14px]">{ATLAS_WORDS.noScale}</p>;
+  return (
+    <ul className="mt-1 text-[14px]">
+      {scales.map((scale) => (
+        <li key={scale.key} className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
+          <span className="grow">{scaleHereText(scale, kind)}</span>
+          <Button onClick={() => void openScale(scale, position)}>
+            Play it
+            <span className="sr-only"> {keyLabel(scale.key)}</span>
+          </Button>
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { PositionMap } from '#core/atlas';
 import { type Instrument, mmFromNut, writtenOnString } from '#core/instrument';
 import { displayPitch, noteLabel, parseKey, parsePitch, semitonesOf } from '#core/pitch';
+import { type BoardPlace, pitchAtPlace } from './PlaceAsked.tsx';
 import type { BoardMark, BoardTouch } from '../measurements/BoardDrawing.tsx';
 
 /** The fingers of a position on the board, their notes above them; the tonic stands out. */
@@ -52,4 +53,12 @@ export function placeMarks(instrument: Instrument, text: string): readonly Board
       },
     ];
   });
+}
+
+/** The place that is asked for, with its note above it. */
+export function placeMark(instrument: Instrument, musicKey: string, place: BoardPlace): readonly BoardMark[] {
+  const pitch = pitchAtPlace(instrument, musicKey, place);
+  const { stringIndex, semitonesAboveOpen } = place;
+  const mm = mmFromNut(instrument.stringLengthMm, semitonesAboveOpen);
+  return pitch === null ? [] : [{ id: 'asked place', stringIndex, mm, text: '?', name: noteLabel(pitch), look: 'plays', rings: false }];
 }

@@ -52,10 +52,12 @@ interface BoardDrawingProps {
   readonly band: BoardBand | null;
   /** Indexes of the open strings that sound along. */
   readonly ringing: ReadonlySet<number>;
+  /** A place was pointed at: index of the string, semitones above it. */
+  readonly onPlace?: (stringIndex: number, semitones: number) => void;
 }
 
 /** The fingerboard in true proportion, and what stands on it. */
-export function BoardDrawing({ instrument, scale, label, marks, touches, ticks, band, ringing }: BoardDrawingProps) {
+export function BoardDrawing({ instrument, scale, label, marks, touches, ticks, band, ringing, onPlace }: BoardDrawingProps) {
   return (
     <svg width={scale.width} height={scale.height} role="img" aria-label={label}>
       <Board instrument={instrument} scale={scale} />
@@ -81,7 +83,32 @@ export function BoardDrawing({ instrument, scale, label, marks, touches, ticks, 
       {ticks.map((tick) => (
         <Tick key={tick.id} tick={tick} scale={scale} instrument={instrument} />
       ))}
+      {onPlace && <Places instrument={instrument} scale={scale} onPlace={onPlace} />}
     </svg>
+  );
+}
+
+/** Every place of the board, to point at. */
+function Places({ instrument, scale, onPlace }: Required<Pick<BoardDrawingProps, 'instrument' | 'scale' | 'onPlace'>>) {
+  const at = (semitones: number): number => boardX(scale, mmFromNut(instrument.stringLengthMm, semitones));
+  const semitones = Array.from({ length: instrument.highestSemitone }, (_, index) => index + 1);
+  return instrument.strings.flatMap((_, stringIndex) =>
+    semitones.map((semitone) => {
+      const [from, to] = [(at(semitone - 1) + at(semitone)) / 2, (at(semitone) + at(semitone + 1)) / 2];
+      const y = boardY(scale, instrument, stringIndex, mmFromNut(instrument.stringLengthMm, semitone));
+      return (
+        <rect
+          key={`${stringIndex} ${semitone}`}
+          x={from}
+          y={y - 2 * BEAD + 2}
+          width={to - from}
+          height={4 * BEAD - 4}
+          data-place={`${stringIndex} ${semitone}`}
+          className="cursor-pointer fill-transparent"
+          onClick={() => onPlace(stringIndex, semitone)}
+        />
+      );
+    }),
   );
 }
 

@@ -144,6 +144,8 @@ describe('what lives in a position', () => {
     const first = scalesHere({ instrument: { kind: 'violin' } }, '1').map((scale) => scaleHereText(scale, 'violin'));
     assert.ok(first.includes('G major from G3: 2 octaves, 2 notes above left over'), first.join('\n'));
     assert.ok(first.includes('A major from A3: 2 octaves, 1 note above and 1 note below left over'), first.join('\n'));
+    const minor = scalesHere({ instrument: { kind: 'violin' } }, '1', 'melodic-minor').map((scale) => scaleHereText(scale, 'violin'));
+    assert.ok(minor.includes('A minor from A3: 2 octaves'), minor.join('\n'));
     const high = scalesHere({ instrument: { kind: 'cello' } }, '4');
     assert.ok(high.length > 0 && high.every(({ octaves }) => octaves >= 1));
   });

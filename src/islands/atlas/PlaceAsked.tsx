@@ -1,0 +1,106 @@
+import type { Brief } from '#core/brief';
+import { type Instrument, mmFromNut, stringOf } from '#core/instrument';
+import { formatPitch, keyOfSignature, noteLabel, parseKey, pitchInKey } from '#core/pitch';
+import { useEngine } from '../../engine/queries.ts';
+import { OptionChoice } from '../../ui/fields/Choice.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { ATLAS_WORDS, placeDistanceText, placeText } from '../../words/atlas.ts';
+import { writtenLabel } from '../../words/labels.ts';
+import { otherNames } from './NotePlaces.tsx';
+
+/** A place on the board. */
+export interface BoardPlace {
+  readonly stringIndex: number;
+  readonly semitonesAboveOpen: number;
+}
+
+/** The place that an address names ("1 5": string II, five semitones up); null for none, and for one that is not on the board. */
+export function placeNamed(text: string | null, { strings, highestSemitone }: Instrument): BoardPlace | null {
+  const [stringIndex = -1, semitonesAboveOpen = -1] = (text ?? '').split(' ').map(Number);
+  const isThere = strings[stringIndex] !== undefined && Number.isInteger(semitonesAboveOpen);
+  return isThere && semitonesAboveOpen >= 1 && semitonesAboveOpen <= highestSemitone ? { stringIndex, semitonesAboveOpen } : null;
+}
+
+/** The name of a place in an address. */
+export function addressOf({ stringIndex, semitonesAboveOpen }: BoardPlace): string {
+  return `${stringIndex} ${semitonesAboveOpen}`;
+}
+
+/** What sounds at a place, documents' form, as the key spells it. */
+export function pitchAtPlace(instrument: Instrument, musicKey: string, { stringIndex, semitonesAboveOpen }: BoardPlace): string | null {
+  const read = parseKey(musicKey);
+  const key = read.ok ? read.value : keyOfSignature(0, 'major');
+  return key && formatPitch(pitchInKey(stringOf(instrument, stringIndex).semitones + semitonesAboveOpen, key));
+}
+
+interface PlaceChoiceProps {
+  readonly instrument: Instrument;
+  readonly place: BoardPlace | null;
+  readonly onChoose: (place: BoardPlace | null) => void;
+}
+
+/** A place by its string and how far up it: for whoever does not point at the board. */
+export function PlaceChoice({ instrument, place, onChoose }: PlaceChoiceProps) {
+  const { strings, highestSemitone, stringLengthMm } = instrument;
+  const up = Array.from({ length: highestSemitone }, (_, index) => index + 1);
+  return (
+    <>
+      <OptionChoice
+        label="String of the place"
+        value={place ? String(place.stringIndex) : ''}
+        options={[
+          { value: '', name: 'a place' },
+          ...strings.map(({ name }, index) => ({ value: String(index), name: `the ${noteLabel(name)} string` })),
+        ]}
+        onChange={(next) =>
+          onChoose(next === '' ? null : { stringIndex: Number(next), semitonesAboveOpen: place?.semitonesAboveOpen ?? 1 })
+        }
+      />
+      {place && (
+        <>
+          ,{' '}
+          <OptionChoice
+            label="How far up"
+            value={String(place.semitonesAboveOpen)}
+            options={up.map((semitones) => ({
+              value: String(semitones),
+              name: placeDistanceText(semitones, mmFromNut(stringLengthMm, semitones)),
+            }))}
+            onChange={(next) => onChoose({ ...place, semitonesAboveOpen: Number(next) })}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+interface PlaceAskedProps {
+  readonly brief: Brief;
+  readonly instrument: Instrument;
+  readonly musicKey: string;
+  readonly place: BoardPlace;
+}
+
+/** All that lies at a place: its note by every name, and every finger that plays it there. */
+export function PlaceAsked({ brief, instrument, musicKey, place }: PlaceAskedProps) {
+  const pitch = pitchAtPlace(instrument, musicKey, place) ?? '';
+  const asked = useEngine(brief, { kind: 'note-places', key: musicKey, pitch });
+  const { name: open } = stringOf(instrument, place.stringIndex);
+  const name = writtenLabel(brief.instrument.kind, pitch);
+  const far = placeDistanceText(place.semitonesAboveOpen, mmFromNut(instrument.stringLengthMm, place.semitonesAboveOpen));
+  return (
+    <section aria-label="What lies at the place" className="mt-2">
+      <Heading>
+        {noteLabel(open)} string, {far}: {name}
+        {otherNames(pitch).map((other) => `, also ${other}`)}
+      </Heading>
+      <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>
+        {(places) => {
+          const here = places.find((each) => each.open === open);
+          return <p className="text-[14px]">{here ? placeText(here) : ATLAS_WORDS.noFinger}</p>;
+        }}
+      </Answered>
+    </section>
+  );
+}
