@@ -17,9 +17,7 @@ interface View {
 const VIEWS: readonly View[] = [
   { file: 'bench-violin', piece: 'Wren · A♭ major in three octaves', prepare: (page) => keys(page, ['s']) },
   { file: 'bench-write', piece: 'Robin · Evening line', prepare: write },
-  { file: 'bench-thumb', piece: 'Martin · C major in four octaves, thumb position', prepare: (page) => keys(page, ['s', 's', 's', 's']) },
   { file: 'compare', piece: null, prepare: compare },
-  { file: 'fingerboard', piece: 'Merle · F major, first shifts', prepare: (page) => measures(page, 'Fingerboard') },
   { file: 'intonation', piece: 'Martin · B♭ major, up and down', prepare: (page) => measures(page, 'Intonation') },
   { file: 'shift-apart', piece: 'Martin · B♭ major, up and down', prepare: (page) => drills(page, 'Stages') },
   { file: 'hot-spots', piece: 'Wren · A♭ major in three octaves', dark: true, prepare: hotSpots },
@@ -29,6 +27,8 @@ const VIEWS: readonly View[] = [
   { file: 'lesson', piece: null, prepare: lesson },
   { file: 'tapes', piece: 'Wren · A♭ major in three octaves', prepare: showTapes },
   { file: 'atlas', piece: null, prepare: atlas },
+  { file: 'names', piece: null, prepare: names },
+  { file: 'by-heart', piece: 'Robin · Evening line', prepare: byHeart },
   { file: 'bring-in', piece: null, prepare: bringIn },
   { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Merle · A minor in first position', prepare: openSheet },
@@ -92,6 +92,21 @@ async function atlas(page: Page): Promise<void> {
     .getByRole('button', { name: /^Play it/ })
     .first()
     .waitFor();
+}
+
+async function names(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/names?about=chosen&ask=hand&instrument=violin+4/4&key=D+major&position=3`);
+  const form = page.getByRole('form', { name: 'Question' });
+  await form.waitFor();
+  await form.getByRole('heading').focus();
+  await page.keyboard.press('1');
+  await page.getByRole('img', { name: 'The right answer on the fingerboard' }).waitFor();
+}
+
+async function byHeart(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'By heart' }).click();
+  await page.getByRole('button', { name: 'Begin the usual course' }).click();
+  for (let set = 0; set < 7; set += 1) await page.getByRole('button', { name: 'Clean set' }).click();
 }
 
 async function write(page: Page): Promise<void> {
