@@ -36,6 +36,7 @@ export const CORE_ROOMS = [
   'session',
   'sound',
   'practice',
+  'trends',
   'notation',
   'listening',
   'tapes',

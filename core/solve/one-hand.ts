@@ -98,18 +98,51 @@ export type Search = (lattice: Lattice) => readonly number[] | null;
  * What a hand can play depends on all notes of a stay, a step on two. So the search is asked first for the whole lattice;
  * where a stay of what it finds is no single hand, the two notes that do not go together are forbidden and it is asked again.
  * Every way it finds is the best of those left, so the first that breaks nothing is the best of all: exact. Where too much
- * would have to be remembered at once, the later note is no longer taken as it was, which loses other ways with it.
+ * would have to be remembered at once, the later note is no longer taken as it was, which loses other ways with it; where so many
+ * are lost that none is left, more is remembered, and the earlier note is taken otherwise.
  */
 export function oneHandWay(hand: HandModel, lattice: Lattice, search: Search): Way | null {
+  for (const patience of PATIENCE) {
+    const { way, lost } = wayRemembering(hand, lattice, search, patience);
+    if (way !== null || !lost) return way;
+  }
+  return null;
+}
+
+/** How much is remembered before a note is no longer taken as it was, and which of the two that is. */
+interface Patience {
+  /** A layer holds at most so many times its own candidates. */
+  readonly most: number;
+  /** The note that gives way beyond that. */
+  readonly gives: 'earlier' | 'later';
+}
+
+const PATIENCE: readonly Patience[] = [
+  { most: 4, gives: 'later' },
+  { most: 16, gives: 'earlier' },
+];
+
+/** The way that is found with some patience; `lost`: ways were lost because more would be needed. */
+function wayRemembering(
+  hand: HandModel,
+  lattice: Lattice,
+  search: Search,
+  { most, gives }: Patience,
+): { readonly way: Way | null; readonly lost: boolean } {
   const known = new Set<string>();
+  let lost = false;
   for (let derived = asItIs(lattice); ;) {
     const found = search(derived.lattice);
-    if (found === null) return null;
+    if (found === null) return { way: null, lost };
     const { origins } = derived;
     const choices = found.map((choice, layer) => origins[layer]?.[choice] ?? 0);
     const breaks = handBreaks(hand, placementsAt(lattice, choices));
-    if (breaks.length === 0) return { choices, cost: costOfWay(lattice, choices) };
-    derived = breaks.reduce((before, each) => avoiding(hand, before, each, known), derived);
+    if (breaks.length === 0) return { way: { choices, cost: costOfWay(lattice, choices) }, lost };
+    for (const each of breaks) {
+      const isKept = isRemembered(derived, each, known, most);
+      lost ||= !isKept;
+      derived = isKept ? remembering(derived, forbiddenBy(hand, each)) : without(derived, each, gives);
+    }
   }
 }
 
@@ -122,19 +155,20 @@ export function placementsAt(lattice: Lattice, choices: readonly number[]): read
   });
 }
 
-/** A layer holds at most so many times its own candidates; beyond that the later of two notes is not taken so at all. */
-const MOST_REMEMBERED = 4;
-
-function avoiding(hand: HandModel, derived: Derived, found: HandBreak, known: Set<string>): Derived {
-  const widest = derived.origins
-    .slice(found.from + 1, found.to + 1)
-    .reduce((most, own) => Math.max(most, own.length / (new Set(own).size || 1)), 1);
+/** Whether a break can be remembered on its way, once, without a layer growing beyond what it may hold. */
+function isRemembered({ origins }: Derived, found: HandBreak, known: Set<string>, most: number): boolean {
+  const widest = origins.slice(found.from + 1, found.to + 1).reduce((sum, own) => Math.max(sum, own.length / (new Set(own).size || 1)), 1);
   const key = `${found.from} ${found.to} ${found.standing.stance} ${fingeringLabel(found.standing)} ${fingeringLabel(found.placed)}`;
   const isNew = !known.has(key);
   known.add(key);
-  if (isNew && widest < MOST_REMEMBERED) return remembering(derived, forbiddenBy(hand, found));
-  const taken = fingeringLabel(found.placed);
+  return isNew && widest < most;
+}
+
+/** One of two notes that do not go together is not taken so at all. */
+function without(derived: Derived, { from, to, standing, placed }: HandBreak, gives: Patience['gives']): Derived {
+  const [taken, at] = gives === 'later' ? [placed, to] : [standing, from];
+  const label = fingeringLabel(taken);
   const isForbidden = (placement: Placement, layer: number): boolean =>
-    layer === found.to && placement.stance === found.placed.stance && fingeringLabel(placement) === taken;
+    layer === at && placement.stance === taken.stance && fingeringLabel(placement) === label;
   return { ...derived, lattice: restricted(derived.lattice, (placement, layer) => !isForbidden(placement, layer)) };
 }

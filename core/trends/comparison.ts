@@ -1,0 +1,68 @@
+import type { Arrival } from './arrival.ts';
+
+/** What misses are compared by. */
+export const COMPARED_BY = [
+  'finger',
+  'string',
+  'finger-and-string',
+  'finger-on-two-strings',
+  'position',
+  'shift',
+  'shift-from-finger',
+  'shift-to-finger',
+] as const;
+
+/** One of the things misses are compared by. */
+export type ComparedBy = (typeof COMPARED_BY)[number];
+
+/** How many there can be of each: five fingers with the thumb, five strings and ten pairs of them, two ways. */
+const MOST: Readonly<Record<ComparedBy, number>> = {
+  finger: 5,
+  string: 5,
+  'finger-and-string': 25,
+  'finger-on-two-strings': 50,
+  position: 20,
+  shift: 2,
+  'shift-from-finger': 10,
+  'shift-to-finger': 10,
+};
+
+/** What an arrival is of each comparison; empty where it has no part in it. `strings`: all that are played, by their open notes. */
+const GROUPS: Readonly<Record<ComparedBy, (arrival: Arrival, strings: readonly string[]) => readonly string[]>> = {
+  finger: ({ finger }) => [finger],
+  string: ({ string }) => [string],
+  'finger-and-string': ({ finger, string }) => [`${finger} ${string}`],
+  'finger-on-two-strings': ({ finger, string }, strings) =>
+    strings.filter((other) => other !== string).map((other) => [finger, ...[string, other].toSorted()].join(' ')),
+  position: ({ position }) => [position],
+  shift: ({ shift }) => (shift ? [shift.way] : []),
+  'shift-from-finger': ({ shift }) => (shift ? [`${shift.way} ${shift.fromFinger}`] : []),
+  'shift-to-finger': ({ shift }) => (shift ? [`${shift.way} ${shift.toFinger}`] : []),
+};
+
+/** The groups that an arrival belongs to. */
+export function groupsOf(by: ComparedBy, arrival: Arrival, strings: readonly string[]): readonly string[] {
+  return GROUPS[by](arrival, strings);
+}
+
+/** All comparisons together may be wrong about a player who has no weakness in so many cases of a hundred. */
+const WRONG_AT_MOST = 0.05;
+
+/** How strong the evidence of one comparison must be, so that all of them together keep to that: each kind has the same share. */
+export function evidenceAsked(by: ComparedBy): number {
+  return (COMPARED_BY.length * MOST[by]) / WRONG_AT_MOST;
+}
+
+/**
+ * How strongly some misses speak against even odds of flat and sharp: the factor by which a gambler who bets on either side has won.
+ * By chance a factor of 20 comes up in at most one case of twenty, however often one looks (Ville's inequality). The bet is spread over
+ * all odds as Krichevsky and Trofimov do, for k flat of n: 2ⁿ · ½ · 1½ ⋯ (k−½) · ½ · 1½ ⋯ (n−k−½) / n!
+ */
+export function evidenceAgainstEvenOdds(flat: number, sharp: number): number {
+  let evidence = 1;
+  for (let miss = 1; miss <= flat + sharp; miss += 1) {
+    const along = miss <= flat ? miss : miss - flat;
+    evidence *= (2 * (along - 0.5)) / miss;
+  }
+  return evidence;
+}
