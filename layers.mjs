@@ -37,6 +37,7 @@ export const CORE_ROOMS = [
   'sound',
   'practice',
   'trends',
+  'week',
   'notation',
   'listening',
   'tapes',

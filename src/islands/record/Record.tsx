@@ -15,11 +15,17 @@ import { Header } from '../Header.tsx';
 import { Days } from './Days.tsx';
 import { Lesson } from './Lesson.tsx';
 import { TheirData } from './TheirData.tsx';
+import { Trends } from './trends/Trends.tsx';
 import { useLog } from './use-log.ts';
 
-const PARTS = ['days', 'lesson', 'data'] as const;
+const PARTS = ['days', 'trends', 'lesson', 'data'] as const;
 
-const PART_LABELS: Readonly<Record<(typeof PARTS)[number], string>> = { days: 'Day by day', lesson: 'Lesson', data: 'Save or delete' };
+const PART_LABELS: Readonly<Record<(typeof PARTS)[number], string>> = {
+  days: 'Day by day',
+  trends: 'Trends',
+  lesson: 'Lesson',
+  data: 'Save or delete',
+};
 
 const ADDRESS = { player: parseAsString, part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]) };
 
@@ -90,7 +96,6 @@ interface OfPlayerProps {
 function OfPlayer({ all, onDeleted }: OfPlayerProps) {
   const [{ player: asked, part }, setAddress] = useQueryStates(ADDRESS);
   const player = playerAsked(all, asked);
-  const name = player?.document.name ?? '';
   return (
     <>
       <div className="no-print">
@@ -114,14 +119,29 @@ function OfPlayer({ all, onDeleted }: OfPlayerProps) {
         </div>
       </div>
       <Part>
-        {part === 'data' ? (
-          <TheirData key={player?.id} whose={{ playerId: player?.id ?? null, name: name === '' ? 'nobody' : name }} onDeleted={onDeleted} />
-        ) : (
-          <OfLog key={player?.id ?? NOBODY} playerId={player?.id ?? null} name={name} part={part} />
-        )}
+        <PartShown part={part} player={player} onDeleted={onDeleted} />
       </Part>
     </>
   );
+}
+
+interface PartShownProps extends Pick<OfPlayerProps, 'onDeleted'> {
+  readonly part: (typeof PARTS)[number];
+  readonly player: PlayerRecord | null;
+}
+
+function PartShown({ part, player, onDeleted }: PartShownProps) {
+  const [playerId, name] = [player?.id ?? null, player?.document.name ?? ''];
+  const key = playerId ?? NOBODY;
+  switch (part) {
+    case 'trends':
+      return <Trends key={key} playerId={playerId} />;
+    case 'data':
+      return <TheirData key={key} whose={{ playerId, name: name === '' ? 'nobody' : name }} onDeleted={onDeleted} />;
+    case 'days':
+    case 'lesson':
+      return <OfLog key={key} playerId={playerId} name={name} part={part} />;
+  }
 }
 
 interface OfLogProps {

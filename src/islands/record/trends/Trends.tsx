@@ -1,0 +1,145 @@
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { ofKind } from '#core/practice';
+import { meanSemitoneCents, pointsBack, type Statement, statementsOf, type Week, weeksOf } from '#core/trends';
+import { useAsked } from '../../../engine/asked.ts';
+import { ButtonLink } from '../../../ui/Button.tsx';
+import { SelectField } from '../../../ui/fields/Field.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { Table } from '../../../ui/Table.tsx';
+import { Answered } from '../../../ui/states/Answered.tsx';
+import { chromaticText, missedPlaceText, pointsBackText, statementText, TRENDS_WORDS, weekText } from '../../../words/practice/trends.ts';
+import { readTrends, type Trends as TrendsRead, WEEKS } from './read-trends.ts';
+
+/** Charts come when they are looked at. */
+const WeeksChart = lazy(() => import('./WeeksChart.tsx'));
+
+interface TrendsProps {
+  readonly playerId: string | null;
+}
+
+/** What the last weeks of a record say: week by week, across pieces, and from each statement to what can be done. */
+export function Trends({ playerId }: TrendsProps) {
+  const asked = useAsked({ key: ['trends', playerId], ask: (signal) => readTrends(playerId, signal) });
+  return (
+    <Answered asked={asked} waiting={TRENDS_WORDS.waiting}>
+      {(read) => <TrendsOf read={read} playerId={playerId} />}
+    </Answered>
+  );
+}
+
+function TrendsOf({ read, playerId }: TrendsProps & { readonly read: TrendsRead }) {
+  const weeks = useMemo(() => weeksOf(read.entries, read.now, WEEKS), [read]);
+  const statements = useMemo(() => statementsOf(read.arrivals), [read]);
+  if (ofKind(read.entries, 'attempt').length === 0) return <p className="mt-3">Nothing was tried in the last {WEEKS} weeks.</p>;
+  return (
+    <div className="mt-3 grid gap-y-4">
+      <section aria-label={TRENDS_WORDS.statements}>
+        <Heading>{TRENDS_WORDS.statements}</Heading>
+        {statements.length === 0 && <p>{TRENDS_WORDS.nothing}</p>}
+        <ul className="grid gap-y-3">
+          {statements.map((statement) => (
+            <StatementItem key={`${statement.by} ${statement.group}`} statement={statement} read={read} playerId={playerId} />
+          ))}
+        </ul>
+        <p className="mt-2 max-w-[75ch] text-[14px] text-dove-dark">{TRENDS_WORDS.rule}</p>
+      </section>
+      <section aria-label={TRENDS_WORDS.weeks}>
+        <Heading>{TRENDS_WORDS.weeks}</Heading>
+        <Suspense fallback={<p>Drawing …</p>}>
+          <WeeksChart weeks={weeks} />
+        </Suspense>
+        <WeeksTable weeks={weeks} />
+      </section>
+      <ChromaticOctave />
+    </div>
+  );
+}
+
+/** So many places are told of a statement. */
+const PLACES = 5;
+
+interface StatementItemProps extends TrendsProps {
+  readonly statement: Statement;
+  readonly read: TrendsRead;
+}
+
+/** A statement with its evidence: where it missed, what that points back to, and one step to the drill and to the session. */
+function StatementItem({ statement, read, playerId }: StatementItemProps) {
+  return (
+    <li>
+      <p className="text-[17px] font-semibold">{statementText(statement)}</p>
+      <ul className="text-[15px]">
+        {statement.places.slice(0, PLACES).map((place) => {
+          const plan = read.plans.get(place.piece);
+          const points = plan ? pointsBack(plan, place.note) : null;
+          const practise = new URLSearchParams({ add: place.piece, from: String(Math.max(0, place.note - 1)), to: String(place.note) });
+          if (playerId !== null) practise.set('player', playerId);
+          return (
+            <li key={`${place.piece} ${place.note}`} className="flex flex-wrap items-center gap-2 border-b border-line py-1">
+              <span className="grow">
+                {missedPlaceText(place)} <span className="text-dove-dark">{points && pointsBackText(points)}</span>
+              </span>
+              <ButtonLink href={`/drills?piece=${place.piece}&part=spots&spot=${place.note}`}>Its loop and its drill</ButtonLink>
+              <ButtonLink href={`/practise?${practise.toString()}`}>Into the session</ButtonLink>
+            </li>
+          );
+        })}
+      </ul>
+    </li>
+  );
+}
+
+/** The same as the chart, in figures. */
+function WeeksTable({ weeks }: { readonly weeks: readonly Week[] }) {
+  return (
+    <Table className="mt-2 max-w-3xl">
+      <caption className="sr-only">{TRENDS_WORDS.weeks}</caption>
+      <thead>
+        <tr>
+          <th scope="col">Week from</th>
+          <th scope="col">Tries</th>
+          <th scope="col">Good</th>
+          <th scope="col">Flat</th>
+          <th scope="col">Sharp</th>
+          <th scope="col">Fastest good tempo</th>
+        </tr>
+      </thead>
+      <tbody>
+        {weeks.map((week) => (
+          <tr key={week.begins}>
+            <th scope="row">{weekText(week)}</th>
+            <td>{week.tries}</td>
+            <td>{week.tries === 0 ? '' : `${Math.round((100 * week.good) / week.tries)} %`}</td>
+            <td>{week.flat}</td>
+            <td>{week.sharp}</td>
+            <td>{week.tempo === null ? '' : `♩ = ${Math.round(week.tempo)}`}</td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
+
+const STEPS = [10, 11, 12, 13, 14, 15];
+
+/** How wide the semitones are, from the steps that were counted in a chromatic octave. */
+function ChromaticOctave() {
+  const [steps, setSteps] = useState(12);
+  return (
+    <section aria-label={TRENDS_WORDS.chromatic}>
+      <Heading>{TRENDS_WORDS.chromatic}</Heading>
+      <p className="flex flex-wrap items-center gap-2">
+        {TRENDS_WORDS.chromaticHow}
+        <SelectField
+          aria-label="Steps counted"
+          value={String(steps)}
+          options={STEPS.map((count) => ({ value: String(count), name: String(count) }))}
+          onChange={(event) => setSteps(Number(event.target.value))}
+        />
+      </p>
+      <p role="status" aria-label="Semitones">
+        {chromaticText(steps, meanSemitoneCents(steps))}
+      </p>
+    </section>
+  );
+}

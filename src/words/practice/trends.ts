@@ -1,0 +1,89 @@
+import { format } from 'date-fns';
+import { counted, listed } from '#core/messages';
+import { noteLabel } from '#core/pitch';
+import type { ComparedBy, MissedPlace, PointsTo, Statement, Week } from '#core/trends';
+import { positionName } from '../atlas.ts';
+
+/** What a statement is about, with its verb: "The third finger on the A string is", "Downward shifts from the third finger are" */
+const SUBJECTS: Readonly<Record<ComparedBy, (one: string, others: readonly string[]) => string>> = {
+  finger: (finger) => `${capital(fingerWords(finger))} is`,
+  string: (string) => `The ${noteLabel(string)} string is`,
+  'finger-and-string': (finger, strings) => `${capital(fingerWords(finger))} on the ${listed(strings.map(noteLabel))} string is`,
+  'finger-on-two-strings': (finger, strings) => `${capital(fingerWords(finger))} on the ${listed(strings.map(noteLabel))} strings is`,
+  position: (position) => `${capital(positionName(position))} is`,
+  shift: (way) => `${SHIFTS[way] ?? ''} are`,
+  'shift-from-finger': (way, fingers) => `${SHIFTS[way] ?? ''} from ${listed(fingers.map(fingerWords))} are`,
+  'shift-to-finger': (way, fingers) => `${SHIFTS[way] ?? ''} to ${listed(fingers.map(fingerWords))} are`,
+};
+
+function subjectOf({ by, group }: Statement): string {
+  const [one = '', ...others] = group.split(' ');
+  return SUBJECTS[by](one, others);
+}
+
+const SHIFTS: Readonly<Record<string, string>> = { up: 'Upward shifts', down: 'Downward shifts' };
+
+/** Fingers in words. */
+const FINGERS: Readonly<Record<string, string>> = {
+  T: 'the thumb',
+  '1': 'the first finger',
+  '2': 'the second finger',
+  '3': 'the third finger',
+  '4': 'the fourth finger',
+};
+
+function fingerWords(finger: string): string {
+  return FINGERS[finger] ?? finger;
+}
+
+function capital(text: string): string {
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+}
+
+/** "Downward shifts from the third finger are flat in 3 pieces: 14 of 19 misses out of tune, in 52 times played." */
+export function statementText(statement: Statement): string {
+  const { direction, times, of, played, places } = statement;
+  const pieces = new Set(places.map(({ piece }) => piece)).size;
+  return `${subjectOf(statement)} ${direction} in ${counted(pieces, 'piece', 'pieces')}: ${times} of ${counted(of, 'miss', 'misses')} out of tune, in ${counted(played, 'time', 'times')} played.`;
+}
+
+/** "Evening line, note 12: 5 times" */
+export function missedPlaceText({ title, note, times }: MissedPlace): string {
+  return `${title}, note ${note + 1}: ${counted(times, 'time', 'times')}`;
+}
+
+/** What a note that fails points back to. */
+export function pointsBackText(points: PointsTo): string {
+  switch (points.to) {
+    case 'slide':
+      return `Look first at the slide before it, with ${points.finger} from note ${points.note + 1}.`;
+    case 'block':
+      return 'Look first at the block: are the fingers below the fourth set down with it?';
+    case 'finger':
+      return `Look first at ${points.finger} before it, on note ${points.note + 1}: is it where it belongs?`;
+  }
+}
+
+/** "9 Mar" */
+export function weekText({ begins }: Week): string {
+  return format(begins, 'd MMM');
+}
+
+/** What the semitones of a chromatic octave were, where so many steps were counted. */
+export function chromaticText(steps: number, cents: number): string {
+  if (steps === 12) return 'Twelve: the semitones are as wide as they should be on average.';
+  const off = Math.abs(100 - cents);
+  return `${counted(steps, 'step', 'steps')}: each semitone is ${Math.round(cents)} cents wide on average, ${off.toFixed(0)} too ${cents < 100 ? 'small' : 'large'}.`;
+}
+
+/** Words of the trends. */
+export const TRENDS_WORDS = {
+  waiting: 'Going through the record …',
+  nothing: 'Nothing is said yet: the misses that were logged with their note could be chance.',
+  rule: 'A statement stands only where flat and sharp misses are so uneven that chance is ruled out, all comparisons and all looks counted together (five players of a hundred without weakness at most). Misses count where the note was pointed at.',
+  weeks: 'Week by week',
+  statements: 'What the record says',
+  misses: 'Misses out of tune',
+  chromatic: 'A chromatic octave, counted',
+  chromaticHow: 'Count the steps you play from a note to its octave. Twelve is right.',
+} as const;
