@@ -16,6 +16,7 @@ export default function WeeksChart({ weeks }: { readonly weeks: readonly Week[] 
   return (
     <div ref={into} className="max-w-3xl" aria-hidden="true">
       <ComposedChart
+        accessibilityLayer={false}
         width={Math.max(300, Math.min(width, 760))}
         height={HEIGHT}
         data={data}
@@ -25,7 +26,7 @@ export default function WeeksChart({ weeks }: { readonly weeks: readonly Week[] 
         <XAxis dataKey="week" tick={TICK} />
         <YAxis yAxisId="good" domain={[0, 100]} unit=" %" width={48} tick={TICK} />
         <YAxis yAxisId="tempo" orientation="right" width={40} tick={TICK} />
-        <Legend />
+        <Legend formatter={(name: string) => <span className="text-ink">{name}</span>} />
         <Bar yAxisId="good" dataKey="good" name="good tries, %" fill="var(--color-dove-light)" isAnimationActive={false} />
         <Line
           yAxisId="tempo"
