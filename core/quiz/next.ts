@@ -53,8 +53,8 @@ export interface AskedSoFar {
 }
 
 /**
- * The next question of a quiz: two that were just taken for each other, what is due, then what is new, the player's own first and of
- * one kind after the other. Null when enough was asked for today. The same answers give the same question.
+ * The next question of a quiz: two that were just taken for each other, what is due, then what is new, the player's own first, kinds
+ * and strings mixed. Null when enough was asked for today. The same answers give the same question.
  */
 export function nextQuestion(pool: readonly Quizzed[], so: AskedSoFar): NextQuestion | null {
   const byId = new Map(pool.map((each) => [each.id, each]));

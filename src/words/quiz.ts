@@ -1,5 +1,5 @@
 import { counted, listed } from '#core/messages';
-import { noteLabel, pitchLabel } from '#core/pitch';
+import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
 import {
   ACROSS,
   type Because,
@@ -49,7 +49,9 @@ export const CLOCK_WORDS = { with: 'with a clock', without: 'without a clock' } 
 
 /** The question in words. */
 export function questionText(question: QuizQuestion): string {
-  const where = question.position === null ? '' : `in ${positionName(question.position)}`;
+  const position = question.position === null ? '' : `in ${positionName(question.position)}`;
+  // What lies under a finger depends on the key: of questions from many pieces each has its own.
+  const where = `${position}, ${keyLabel(question.key)}`;
   switch (question.kind) {
     case 'place-to-note':
       return `Which note is ${question.place.finger} on the ${noteLabel(question.place.open)} string ${where}?`;
@@ -62,7 +64,7 @@ export function questionText(question: QuizQuestion): string {
     case 'across':
       return `${question.finger} goes from the ${noteLabel(question.from)} to the ${noteLabel(question.to)} string ${where}: straight, or diagonal?`;
     case 'letter-finger':
-      return `Which finger plays ${pitchLabel(question.name)} on the ${noteLabel(question.open)} string ${where}, by its letter?`;
+      return `Which finger plays ${pitchLabel(question.name)} on the ${noteLabel(question.open)} string ${position}, by its letter?`;
     case 'other-name':
       return `What is the other name of ${noteLabel(question.name)}?`;
     case 'shift-interval':
@@ -76,14 +78,14 @@ export function questionText(question: QuizQuestion): string {
 
 type ShiftAsked = Extract<QuizQuestion, { readonly kind: 'shift-interval' | 'shift-target' }>;
 
-function shiftText({ from, fromPosition, position }: ShiftAsked): string {
+function shiftText({ key, from, fromPosition, position }: ShiftAsked): string {
   const to = position === null ? '' : positionName(position);
-  return `${from.finger} plays ${pitchLabel(from.written)} on the ${noteLabel(from.open)} string in ${positionName(fromPosition)} and shifts to ${to}.`;
+  return `${from.finger} plays ${pitchLabel(from.written)} on the ${noteLabel(from.open)} string in ${positionName(fromPosition)} and shifts to ${to}, ${keyLabel(key)}.`;
 }
 
 /** An answer in words. */
 export function answerText(kind: QuizKind, answers: readonly string[]): string {
-  if (kind === 'touch' && answers.length === 0) return NONE_TOUCHES;
+  if (kind === 'touch') return answers.length === 0 ? NONE_TOUCHES : answers.map((pair) => oneAnswer(kind, pair)).join(', ');
   return listed(answers.map((answer) => oneAnswer(kind, answer)));
 }
 
@@ -141,6 +143,7 @@ export function verdictText(question: QuizQuestion, { right, otherName }: Checke
   if (right) return `Right.${heard}`;
   const answer = answerText(kind, answers);
   if (kind === 'shift-target') return 'It comes back soon.';
+  if (kind === 'touch') return answers.length === 0 ? 'None of them touch.' : `${answer} touch.`;
   return otherName ? `It sounds the same, but here it is written ${answer}.` : `It is ${answer}.${heard}`;
 }
 

@@ -33,7 +33,7 @@ const KNOWN: readonly (readonly [RegExp, (...found: string[]) => Known])[] = [
   ],
   [/Where is (\S+) in/, (note) => ({ kind: 'place', keys: placesOf(note).join(' ') })],
   [
-    /on the (\w) string in third position. On which note is finger 1/,
+    /on the (\w) string in third position, D major. On which note is finger 1/,
     (string = 'A') => ({ kind: 'first finger', keys: name(UNDER[string]?.[0]) }),
   ],
   [
@@ -79,7 +79,7 @@ async function answered(page: Page): Promise<string> {
     await page.keyboard.press('Tab');
   } else await page.keyboard.type(keys);
   if (!chosen) await page.keyboard.press('Enter');
-  await expect(verdict(page)).toHaveText(kind === 'touch' ? /Right|It is/ : 'Right.');
+  await expect(verdict(page)).toHaveText(kind === 'touch' ? /Right|touch\./ : 'Right.');
   await expect(page.getByRole('img', { name: 'The right answer on the fingerboard' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Next question' })).toBeFocused();
   await page.keyboard.press('Enter');
