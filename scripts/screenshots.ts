@@ -33,7 +33,7 @@ const VIEWS: readonly View[] = [
   { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Merle · A minor in first position', prepare: openSheet },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
-  { file: 'school', piece: null, prepare: showSchool },
+  { file: 'trends', piece: null, prepare: trends },
 ];
 
 /** What stands where the other fingerings will be. */
@@ -198,8 +198,9 @@ async function setUpPlayer(page: Page): Promise<void> {
   await page.getByRole('region', { name: 'Used by' }).waitFor();
 }
 
-async function showSchool(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/setup`);
-  await page.getByRole('button', { name: 'Dovecote studio' }).click();
-  await page.getByRole('region', { name: 'Used by' }).waitFor();
+async function trends(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/record?part=trends`);
+  await page.getByRole('combobox', { name: 'Player' }).selectOption('Martin');
+  await page.getByRole('table', { name: 'Week by week' }).waitFor();
+  await page.locator('.recharts-surface').first().waitFor();
 }

@@ -65,6 +65,8 @@ export interface PositionMap {
   readonly across: readonly MappedAcross[];
   /** From the lowest to the highest finger, mm from the nut; the part of the string under the hand. */
   readonly frame: { readonly fromMm: number; readonly toMm: number };
+  /** From the lowest finger of the hand to the octave above it on the next string, mm along the string; null where no finger has a string above it. */
+  readonly octaveMm: number | null;
   /** How the hand comes here, string by string. */
   readonly waysIn: readonly WayIn[];
 }
@@ -97,8 +99,27 @@ function mapOf(board: Board, position: string): Reading<PositionMap> | null {
     strings: held.map((standings, index) => mappedString(ground, index, standings)),
     across: acrossOf(ground, held),
     frame: { fromMm: Math.min(...places), toMm: Math.max(...places) },
+    octaveMm: octaveOf(ground, held),
     waysIn: waysIn(board, held),
   });
+}
+
+/** An octave, semitones. */
+const OCTAVE = 12;
+
+/** The octave frame of a hand: the first finger, or the thumb, on the lowest string that has one, and its octave on the string above. */
+function octaveOf({ instrument }: Ground, held: readonly (readonly Standing[])[]): number | null {
+  const below = held.findLastIndex((standings, index) => index > 0 && standings.some(isLowestFinger));
+  const lowest = held[below]?.find(isLowestFinger);
+  if (!lowest) return null;
+  const { semitonesAboveOpen } = lowest.placement;
+  const tuned = stringOf(instrument, below - 1).semitones - stringOf(instrument, below).semitones;
+  const mm = (semitones: number): number => mmFromNut(instrument.stringLengthMm, semitones);
+  return mm(semitonesAboveOpen + OCTAVE - tuned) - mm(semitonesAboveOpen);
+}
+
+function isLowestFinger({ placement: { finger } }: Standing): boolean {
+  return finger === '1' || finger === 'T';
 }
 
 function mappedString(ground: Ground, stringIndex: number, standings: readonly Standing[]): MappedString {

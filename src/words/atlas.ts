@@ -102,5 +102,6 @@ export const ATLAS_WORDS = {
   noScale: 'No such scale has a whole octave here.',
   noFinger: 'No finger of this hand plays it.',
   legend: 'Dark: the tonic. A bar joins fingers that touch. A green ring: an open string rings with the note.',
-  frames: 'Each line is what one position holds, from its lowest to its highest finger, in true millimetres.',
+  frames:
+    'Each line is what one position holds, from its lowest to its highest finger, in true millimetres; after it the octave from the lowest finger to the next string.',
 } as const;

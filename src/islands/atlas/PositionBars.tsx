@@ -22,11 +22,12 @@ const LETTER = 6;
 export function PositionBars({ maps, chosen, scale, onChoose }: PositionBarsProps) {
   return (
     <svg width={scale.width} height={maps.length * LINE + BETWEEN} role="group" aria-label="All positions">
-      {maps.map(({ position, frame }, order) => {
+      {maps.map(({ position, frame, octaveMm }, order) => {
         const y = order * LINE + LINE / 2 + BETWEEN;
         const [from, to] = [boardX(scale, frame.fromMm), boardX(scale, frame.toMm)];
         const isChosen = position === chosen;
-        const text = `${positionName(position)}, ${mmText(frame.toMm - frame.fromMm)}`;
+        const octave = octaveMm === null ? '' : `, octave ${mmText(octaveMm)}`;
+        const text = `${positionName(position)}, ${mmText(frame.toMm - frame.fromMm)}${octave}`;
         const fits = to + 8 + text.length * LETTER < scale.width;
         return (
           <g

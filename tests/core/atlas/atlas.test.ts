@@ -132,6 +132,18 @@ describe('the map of a position', () => {
     }
   });
 
+  it('has its octave frame: a fourth up the string where the strings are a fifth apart, narrower from position to position', () => {
+    const maps = positionMaps({ instrument: { kind: 'violin', stringLengthMm: 328 } }, 'C major');
+    const first = maps.find(({ position }) => position === '1');
+    // A3 with 1 on G, A4 with 4 on D: from the second to the seventh semitone.
+    assert.equal(first?.octaveMm?.toFixed(2), (328 * (2 ** (-2 / 12) - 2 ** (-7 / 12))).toFixed(2));
+    const octaves = maps.flatMap(({ octaveMm }) => octaveMm ?? []);
+    assert.ok(
+      octaves.every((mm, order) => order === 0 || mm < (octaves[order - 1] ?? Infinity)),
+      octaves.join(' '),
+    );
+  });
+
   it('narrows from position to position up the neck', () => {
     const frames = positionMaps({ instrument: { kind: 'violin' } }, 'G major').map(({ frame }) => frame.toMm - frame.fromMm);
     const [first, , third, , fifth, , seventh] = frames;
