@@ -4,19 +4,17 @@ import { insideOf, type PositionMap } from '#core/atlas';
 import type { Brief } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { keyLabel, noteLabel } from '#core/pitch';
-import { answerOf, useAsked } from '../../engine/asked.ts';
+import { answerOf } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';
 import type { PlayerRecord } from '../../storage/database.ts';
-import { readyToPractise } from '../../storage/first-start.ts';
-import { loadStudio, type Studio } from '../../storage/studio.ts';
+import type { Studio } from '../../storage/studio.ts';
 import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { ATLAS_WORDS, mappedPatternText, positionName } from '../../words/atlas.ts';
 import { PHRASE_WORDS } from '../../words/phrase.ts';
-import { Addressed } from '../Addressed.tsx';
-import { Header } from '../Header.tsx';
 import { briefFor } from '../names/asked-of.ts';
+import { StudioPage } from '../names/StudioPage.tsx';
 import { useWho, type Who, WhoChoice } from '../names/who.tsx';
 import { PhraseWriting } from './PhraseWriting.tsx';
 
@@ -24,34 +22,10 @@ import { PhraseWriting } from './PhraseWriting.tsx';
 export const Phrase = guarded(GuardedPhrase);
 
 function GuardedPhrase() {
-  return (
-    <Addressed>
-      <PhrasePage />
-    </Addressed>
-  );
+  return <StudioPage current="Phrases">{(studio) => <OfStudio studio={studio} />}</StudioPage>;
 }
 
 const ADDRESS = { key: parseAsString.withDefault('G major'), position: parseAsString, string: parseAsString };
-
-function PhrasePage() {
-  const asked = useAsked({ key: ['studio for phrases'], ask: studio });
-  return (
-    <>
-      <Header current="Phrases" />
-      <main className="px-6 pt-3 pb-6">
-        <h1 className="sr-only">Phrases</h1>
-        <Answered asked={asked} waiting="Opening the studio …">
-          {(found) => <OfStudio studio={found} />}
-        </Answered>
-      </main>
-    </>
-  );
-}
-
-async function studio(): Promise<Studio> {
-  await readyToPractise();
-  return await loadStudio();
-}
 
 function OfStudio({ studio: found }: { readonly studio: Studio }) {
   const who = useWho(found);

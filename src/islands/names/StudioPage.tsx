@@ -1,0 +1,41 @@
+import type { ReactNode } from 'react';
+import { useAsked } from '../../engine/asked.ts';
+import { readyToPractise } from '../../storage/first-start.ts';
+import { loadStudio, type Studio } from '../../storage/studio.ts';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { Addressed } from '../Addressed.tsx';
+import { Header } from '../Header.tsx';
+import type { PageName } from '../rooms.ts';
+
+interface StudioPageProps {
+  /** The page, which is its heading too. */
+  readonly current: PageName;
+  readonly children: (studio: Studio) => ReactNode;
+}
+
+/** A page that needs the players and instruments of the studio, and whose address says what is shown. */
+export function StudioPage({ current, children }: StudioPageProps) {
+  return (
+    <Addressed>
+      <Header current={current} />
+      <main className="px-6 pt-3 pb-6">
+        <h1 className="sr-only">{current}</h1>
+        <OfStudio>{children}</OfStudio>
+      </main>
+    </Addressed>
+  );
+}
+
+function OfStudio({ children }: Pick<StudioPageProps, 'children'>) {
+  const asked = useAsked({ key: ['studio and its log'], ask: studio });
+  return (
+    <Answered asked={asked} waiting="Opening the studio …">
+      {children}
+    </Answered>
+  );
+}
+
+async function studio(): Promise<Studio> {
+  await readyToPractise();
+  return await loadStudio();
+}
