@@ -34,6 +34,16 @@ const VIEWS: readonly {
   { name: 'the metronome', open: (page) => goTo(page, '/metronome', 'Metronome'), foldsAt390: true },
   { name: 'the tuner', open: tuner, foldsAt390: true },
   { name: 'the atlas', open: (page) => goTo(page, '/atlas', 'String by string'), foldsAt390: true },
+  {
+    name: 'questions',
+    open: (page) => goTo(page, '/names?about=chosen&ask=places&instrument=violin+4/4', /^(Which note|Where is)/),
+    foldsAt390: true,
+  },
+  { name: 'names in order', open: namesInOrder, foldsAt390: true },
+  { name: 'questions by ear', open: (page) => goTo(page, '/names?part=ear', 'Which interval do you hear?') },
+  { name: 'a phrase', open: (page) => goTo(page, '/phrases?instrument=violin+4/4', 'Phrases') },
+  { name: 'by heart', open: byHeart, foldsAt390: true },
+  { name: 'trends', open: (page) => goTo(page, '/record?part=trends', 'Week by week'), foldsAt390: true },
 ];
 
 for (const { name, open, foldsAt390 = false } of VIEWS) {
@@ -70,6 +80,16 @@ async function chosenInStudio(page: Page, name: string | RegExp): Promise<void> 
   await page.goto('/setup');
   await page.getByRole('button', { name }).click();
   await page.getByRole('region', { name: 'Used by' }).waitFor();
+}
+
+async function namesInOrder(page: Page): Promise<void> {
+  await page.goto('/names?part=names&instrument=violin+4/4');
+  await page.getByRole('form', { name: 'Next name' }).waitFor();
+}
+
+async function byHeart(page: Page, piece: string): Promise<void> {
+  await page.goto(`/by-heart?piece=${piece}&with=staff,names,numbers,pattern,tapes`);
+  await page.getByRole('list', { name: 'Which fingers touch' }).waitFor();
 }
 
 async function noteOnBench(page: Page): Promise<void> {

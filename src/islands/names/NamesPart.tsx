@@ -123,9 +123,9 @@ function Run({ brief, names, answers, clock, from, musicKey }: RunProps) {
   const said = names.slice(0, done).map(({ answer }) => noteLabel(answer));
   return (
     <div className="mt-2">
-      <p className="min-h-7 text-[18px]" aria-label="Names said">
+      <div role="group" className="min-h-7 text-[18px]" aria-label="Names said">
         {said.join(' ')}
-      </p>
+      </div>
       {asked ? (
         <>
           <p className="text-[14px] text-dove-dark">

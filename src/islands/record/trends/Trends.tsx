@@ -5,6 +5,7 @@ import { useAsked } from '../../../engine/asked.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
+import { Scrolls } from '../../../ui/Scrolls.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { chromaticText, missedPlaceText, pointsBackText, statementText, TRENDS_WORDS, weekText } from '../../../words/practice/trends.ts';
@@ -32,7 +33,7 @@ function TrendsOf({ read, playerId }: TrendsProps & { readonly read: TrendsRead 
   const statements = useMemo(() => statementsOf(read.arrivals), [read]);
   if (ofKind(read.entries, 'attempt').length === 0) return <p className="mt-3">Nothing was tried in the last {WEEKS} weeks.</p>;
   return (
-    <div className="mt-3 grid gap-y-4">
+    <div className="mt-3 space-y-4">
       <section aria-label={TRENDS_WORDS.statements}>
         <Heading>{TRENDS_WORDS.statements}</Heading>
         {statements.length === 0 && <p>{TRENDS_WORDS.nothing}</p>}
@@ -48,7 +49,9 @@ function TrendsOf({ read, playerId }: TrendsProps & { readonly read: TrendsRead 
         <Suspense fallback={<p>Drawing …</p>}>
           <WeeksChart weeks={weeks} />
         </Suspense>
-        <WeeksTable weeks={weeks} />
+        <Scrolls what={TRENDS_WORDS.weeks}>
+          <WeeksTable weeks={weeks} />
+        </Scrolls>
       </section>
       <ChromaticOctave />
     </div>

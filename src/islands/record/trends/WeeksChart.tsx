@@ -14,10 +14,10 @@ export default function WeeksChart({ weeks }: { readonly weeks: readonly Week[] 
     tempo: week.tempo,
   }));
   return (
-    <div ref={into} className="max-w-3xl" aria-hidden="true">
+    <div ref={into} className="max-w-3xl overflow-hidden" aria-hidden="true">
       <ComposedChart
         accessibilityLayer={false}
-        width={Math.max(300, Math.min(width, 760))}
+        width={Math.max(240, Math.min(width, 760))}
         height={HEIGHT}
         data={data}
         margin={{ top: 8, right: 8, bottom: 0, left: 0 }}
