@@ -33,8 +33,8 @@ export function insideOf({ strings }: PositionMap, string: string | null): reado
   return strings
     .filter(({ open }) => string === null || open === string)
     .toReversed()
-    .flatMap(({ open, openInKey, fingers }): readonly Inside[] => [
-      ...(openInKey ? [{ pitch: open, written: open, open, finger: '0' as const }] : []),
+    .flatMap(({ open, openWritten, openInKey, fingers }): readonly Inside[] => [
+      ...(openInKey ? [{ pitch: open, written: openWritten, open, finger: '0' as const }] : []),
       ...fingers.map(({ pitch, written, finger }) => ({ pitch, written, open, finger })),
     ]);
 }

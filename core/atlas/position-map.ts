@@ -3,7 +3,7 @@ import type { Finger } from '#core/hand';
 import { mmFromNut, type StringNumber, stringOf, writtenOnString } from '#core/instrument';
 import { RINGS_FROM, ringStrength } from '#core/intonation';
 import { drillIssue } from '#core/messages';
-import { formatPitch, isInKey, keyLabel } from '#core/pitch';
+import { formatPitch, isInKey, keyLabel, pitchInKey, semitonesOf } from '#core/pitch';
 import type { FingerGap } from '#core/plan/describe';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { type Board, boardOf, heldIn } from './board.ts';
@@ -31,8 +31,10 @@ export interface MappedString {
   readonly stringIndex: number;
   /** Its number. */
   readonly number: StringNumber;
-  /** Its open note, documents' form. */
+  /** Its open note, sounding in documents' form. */
   readonly open: string;
+  /** The same as the player reads it; in the key, as the key spells it. */
+  readonly openWritten: string;
   /** The open string belongs to the key. */
   readonly openInKey: boolean;
   /** From the nut up; none where the position holds nothing there. */
@@ -65,7 +67,7 @@ export interface PositionMap {
   readonly across: readonly MappedAcross[];
   /** From the lowest to the highest finger, mm from the nut; the part of the string under the hand. */
   readonly frame: { readonly fromMm: number; readonly toMm: number };
-  /** From the lowest finger of the hand to the octave above it on the next string, mm along the string; null where no finger has a string above it. */
+  /** How far up the string the octave of the lowest finger lies under the hand, mm: 1 and 4 on neighbouring strings of a violin; null where it does not. */
   readonly octaveMm: number | null;
   /** How the hand comes here, string by string. */
   readonly waysIn: readonly WayIn[];
@@ -107,19 +109,14 @@ function mapOf(board: Board, position: string): Reading<PositionMap> | null {
 /** An octave, semitones. */
 const OCTAVE = 12;
 
-/** The octave frame of a hand: the first finger, or the thumb, on the lowest string that has one, and its octave on the string above. */
+/** The octave frame of a hand: its lowest finger on the lowest string that has one, and the octave where another finger holds it. */
 function octaveOf({ instrument }: Ground, held: readonly (readonly Standing[])[]): number | null {
-  const below = held.findLastIndex((standings, index) => index > 0 && standings.some(isLowestFinger));
-  const lowest = held[below]?.find(isLowestFinger);
-  if (!lowest) return null;
-  const { semitonesAboveOpen } = lowest.placement;
-  const tuned = stringOf(instrument, below - 1).semitones - stringOf(instrument, below).semitones;
-  const mm = (semitones: number): number => mmFromNut(instrument.stringLengthMm, semitones);
-  return mm(semitonesAboveOpen + OCTAVE - tuned) - mm(semitonesAboveOpen);
-}
-
-function isLowestFinger({ placement: { finger } }: Standing): boolean {
-  return finger === '1' || finger === 'T';
+  const upward = held.flat().toSorted((one, other) => semitonesOf(one.pitch) - semitonesOf(other.pitch));
+  const lowest = upward.find(({ placement: { finger } }) => finger === '1' || finger === 'T');
+  const octave = lowest && upward.find(({ pitch }) => semitonesOf(pitch) === semitonesOf(lowest.pitch) + OCTAVE);
+  if (!lowest || !octave) return null;
+  const mm = ({ placement }: Standing): number => mmFromNut(instrument.stringLengthMm, placement.semitonesAboveOpen);
+  return mm(octave) - mm(lowest);
 }
 
 function mappedString(ground: Ground, stringIndex: number, standings: readonly Standing[]): MappedString {
@@ -137,7 +134,17 @@ function mappedString(ground: Ground, stringIndex: number, standings: readonly S
     const before = fingers[order];
     return before ? [{ from: before.finger, to: here.finger, semitones: here.semitonesAboveOpen - before.semitonesAboveOpen }] : [];
   });
-  return { stringIndex, number: string.number, open: string.name, openInKey: isInKey(string.semitones, key), fingers, gaps };
+  const openInKey = isInKey(string.semitones, key);
+  const openPitch = openInKey ? pitchInKey(string.semitones, key) : string.open;
+  return {
+    stringIndex,
+    number: string.number,
+    open: string.name,
+    openWritten: formatPitch(writtenOnString(instrument, stringIndex, openPitch)),
+    openInKey,
+    fingers,
+    gaps,
+  };
 }
 
 function acrossOf({ instrument }: Ground, held: readonly (readonly Standing[])[]): readonly MappedAcross[] {

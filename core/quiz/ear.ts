@@ -53,6 +53,6 @@ export function earAfter(history: readonly GivenAnswer[]): EarStanding {
 }
 
 /** Whether an answer was one of the ear. */
-export function isEar(question: string): boolean {
+function isEar(question: string): boolean {
   return question.startsWith(`${EAR} | `);
 }

@@ -46,12 +46,21 @@ function placeToNote(of: AskedOf, { position }: PositionMap, place: QuizPlace): 
   return { id, kind: 'place-to-note', key: of.key, position, place, answers: [nameOf(place.written)], shown: [place] };
 }
 
+/** The open strings of the key, as places. */
+export function openPlacesIn({ strings }: PositionMap): readonly QuizPlace[] {
+  return strings.toReversed().flatMap(({ stringIndex, open, openWritten, openInKey }): readonly QuizPlace[] => {
+    const place = { stringIndex, open, finger: '0' as const, semitonesAboveOpen: 0, pitch: open, written: openWritten };
+    return openInKey ? [place] : [];
+  });
+}
+
 function notesIn(places: readonly QuizPlace[]): readonly QuizPlace[] {
   return [...new Map(places.map((place) => [place.written, place])).values()];
 }
 
 function noteToPlace(of: AskedOf, map: PositionMap, { written, pitch }: QuizPlace): QuestionOf<'note-to-place'> {
-  const shown = placesIn(map).filter((place) => place.written === written);
+  // An open string is as good an answer as a finger, wherever the hand is.
+  const shown = [...placesIn(map), ...openPlacesIn(map)].filter((place) => place.written === written);
   const id = quizId('note-to-place', of, map.position, written);
   const answers = shown.map(placeNamed).toSorted();
   return { id, kind: 'note-to-place', key: of.key, position: map.position, written, pitch, answers, shown };

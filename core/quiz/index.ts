@@ -1,9 +1,8 @@
 export { checkedAnswer, type CheckedAnswer, typedName } from './checked.ts';
 export { confusedNames, type Confusion, confusionsIn } from './confusions.ts';
-export { earAfter, type EarQuestion, type EarStanding, isEar } from './ear.ts';
-export { placesIn } from './in-position.ts';
+export { earAfter, type EarQuestion, type EarStanding } from './ear.ts';
 export { NAME_WAYS, type NameAsked, namesInOrder, type NameWay } from './names.ts';
-export { type Because, keptQuestions, nextQuestion, type NextQuestion } from './next.ts';
+export { type Because, nextQuestion, type NextQuestion } from './next.ts';
 export {
   ACROSS,
   type GivenAnswer,

@@ -2,7 +2,7 @@ import type { PositionMap } from '#core/atlas';
 import type { Finger } from '#core/hand';
 import { type InstrumentSpec, readInstrument, writtenOnString } from '#core/instrument';
 import { DIATONIC_SEMITONES, formatPitch, parsePitch, pitchAt, respelled, semitonesOf, stepsOf } from '#core/pitch';
-import { type AskedOf, placesIn, placeToNoteId, quizId } from './in-position.ts';
+import { type AskedOf, openPlacesIn, placesIn, placeToNoteId, quizId } from './in-position.ts';
 import { nameOf, type QuestionOf, type QuizPlace } from './question.ts';
 
 /** Notes that have two usual names, each with its other name. */
@@ -91,15 +91,35 @@ export interface NameAsked {
 
 /** The names of a key in a position in order: all that lies under the hand, or an octave from its lowest tonic, up, down, or both. */
 export function namesInOrder(of: AskedOf, map: PositionMap, way: NameWay, octave: { readonly from: string } | null): readonly NameAsked[] {
-  const all = eachNoteOnce(placesIn(map));
+  const all = eachNoteOnce(scaleIn(map));
   const upward = octave ? octaveFrom(all, octave.from) : all;
   const ordered = way === 'up' ? upward : way === 'down' ? upward.toReversed() : [...upward, ...upward.toReversed().slice(1)];
   return ordered.map((place) => ({ question: placeToNoteId(of, map.position, place), place, answer: nameOf(place.written) }));
 }
 
-/** From the lowest, a note that lies on two strings on the lower one alone. */
+/** The places under the hand from the lowest string up, with the open strings that the hand adjoins: in first position the scale needs them. */
+function scaleIn(map: PositionMap): readonly QuizPlace[] {
+  const stopped = placesIn(map);
+  const open = openPlacesIn(map).filter(({ stringIndex, written }) => {
+    const lowest = stopped.find((place) => place.stringIndex === stringIndex);
+    return lowest !== undefined && lettersBetween(written, lowest.written) <= 1;
+  });
+  return [...open, ...stopped].toSorted(
+    (one, other) => other.stringIndex - one.stringIndex || one.semitonesAboveOpen - other.semitonesAboveOpen,
+  );
+}
+
+function lettersBetween(low: string, high: string): number {
+  const [one, other] = [parsePitch(low), parsePitch(high)];
+  return one.ok && other.ok ? stepsOf(other.value) - stepsOf(one.value) : Infinity;
+}
+
+/** Each note once: of two places the open string, else the lower string. */
 function eachNoteOnce(places: readonly QuizPlace[]): readonly QuizPlace[] {
-  return places.filter(({ written }, order) => places.findIndex((each) => each.written === written) === order);
+  return places.filter((place) => {
+    const same = places.filter(({ written }) => written === place.written);
+    return place === (same.find(({ finger }) => finger === '0') ?? same[0]);
+  });
 }
 
 /** From the lowest tonic to the next one above it; all of it where there is no tonic. */

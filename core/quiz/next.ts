@@ -19,7 +19,7 @@ function gradeOf({ right, seconds }: GivenAnswer): Grade {
 }
 
 /** How well each question is kept, by its id; those that were never asked are missing. */
-export function keptQuestions(history: readonly GivenAnswer[]): ReadonlyMap<string, Kept> {
+function keptQuestions(history: readonly GivenAnswer[]): ReadonlyMap<string, Kept> {
   const byId = new Map<string, GivenAnswer[]>();
   for (const answer of history) byId.set(answer.question, [...(byId.get(answer.question) ?? []), answer]);
   const kept = [...byId].flatMap(([id, answers]) => {
@@ -106,7 +106,7 @@ function newInOrder(pool: readonly Quizzed[]): readonly Quizzed[] {
   return pool.toSorted((one, other) => ownFirst(one, other) || scattered(one.id) - scattered(other.id));
 }
 
-/** A number that looks thrown: FNV-1a, 32 bits, of a text. */
+/** A number that looks random and is always the same for a text: FNV-1a, 32 bits. */
 function scattered(text: string): number {
   let hash = 0x811c9dc5;
   for (const letter of text) hash = Math.imul(hash ^ (letter.codePointAt(0) ?? 0), 0x01000193);

@@ -70,7 +70,7 @@ export type QuizQuestion = Asked &
     | { readonly kind: 'other-name'; readonly name: string }
     | { readonly kind: 'shift-interval'; readonly from: QuizPlace; readonly to: QuizPlace; readonly fromPosition: string }
     | { readonly kind: 'shift-target'; readonly from: QuizPlace; readonly to: QuizPlace; readonly fromPosition: string }
-    | { readonly kind: 'key-interval'; readonly pitches: readonly [string, string] }
+    | { readonly kind: 'key-interval'; readonly pitches: readonly [string, string]; readonly written: readonly [string, string] }
   );
 
 /** A question of a kind. */

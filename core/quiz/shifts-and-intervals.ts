@@ -1,4 +1,5 @@
 import type { PositionMap } from '#core/atlas';
+import { writtenPitch } from '#core/instrument';
 import { formatPitch, type Key, nextInKey, parseKey, parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import { type AskedOf, placesIn, quizId } from './in-position.ts';
 import { intervalNamed, placeNamed, type QuestionOf, type QuizPlace } from './question.ts';
@@ -11,11 +12,13 @@ export function shiftQuestions(
 ): readonly (QuestionOf<'shift-interval'> | QuestionOf<'shift-target'>)[] {
   return placesIn(from).flatMap((place) => {
     const target = placesIn(to).find(({ stringIndex, finger }) => stringIndex === place.stringIndex && finger === place.finger);
-    if (!target || target.pitch === place.pitch) return [];
+    const interval = target && intervalBetween(place.pitch, target.pitch);
+    // Nobody shifts a finger further than an octave on one string.
+    if (!target || interval === undefined || !INTERVALS_OFFERED.includes(interval)) return [];
     const shift = { key: of.key, position: to.position, from: place, to: target, fromPosition: from.position, shown: [place, target] };
     const id = (kind: string): string => quizId(kind, of, from.position, to.position, placeNamed(place));
     return [
-      { ...shift, kind: 'shift-interval', id: id('shift-interval'), answers: [intervalBetween(place.pitch, target.pitch)] } as const,
+      { ...shift, kind: 'shift-interval', id: id('shift-interval'), answers: [interval] } as const,
       { ...shift, kind: 'shift-target', id: id('shift-target'), answers: ['yes'] } as const,
     ];
   });
@@ -31,7 +34,9 @@ export function intervalQuestions(of: AskedOf, maps: readonly PositionMap[]): re
     octave.slice(order + 1).map((high): QuestionOf<'key-interval'> => {
       const pitches = [formatPitch(low), formatPitch(high)] as const;
       const answers = [intervalBetween(...pitches)];
-      return { id: quizId('key-interval', of, ...pitches), kind: 'key-interval', key: of.key, position: null, pitches, answers, shown: [] };
+      const written = [formatPitch(writtenPitch(of.kind, low)), formatPitch(writtenPitch(of.kind, high))] as const;
+      const id = quizId('key-interval', of, ...pitches);
+      return { id, kind: 'key-interval', key: of.key, position: null, pitches, written, answers, shown: [] };
     }),
   );
 }

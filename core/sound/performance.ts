@@ -129,7 +129,8 @@ function heldFor(
   { seconds, slursOn }: Pick<PlayedNote, 'seconds' | 'slursOn'>,
 ): Pick<PlayedNote, 'seconds' | 'slursOn'> {
   const note = notes[index];
-  const share = (note?.kind === 'note' && note.articulation && SOUNDS_FOR[note.articulation]) || 1;
+  const articulation = note?.kind === 'note' ? note.articulation : null;
+  const share = articulation ? SOUNDS_FOR[articulation] : 1;
   return share < 1 ? { seconds: seconds * share, slursOn: false } : { seconds, slursOn: slursOn && inOneBow(note) };
 }
 

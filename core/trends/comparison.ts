@@ -59,10 +59,11 @@ export function evidenceAsked(by: ComparedBy): number {
  * all odds as Krichevsky and Trofimov do, for k flat of n: 2ⁿ · ½ · 1½ ⋯ (k−½) · ½ · 1½ ⋯ (n−k−½) / n!
  */
 export function evidenceAgainstEvenOdds(flat: number, sharp: number): number {
-  let evidence = 1;
+  let log = 0;
   for (let miss = 1; miss <= flat + sharp; miss += 1) {
     const along = miss <= flat ? miss : miss - flat;
-    evidence *= (2 * (along - 0.5)) / miss;
+    // In logarithms: of a thousand misses one way the product alone would be beyond all numbers before the others bring it down.
+    log += Math.log((2 * (along - 0.5)) / miss);
   }
-  return evidence;
+  return Math.exp(log);
 }

@@ -1,7 +1,7 @@
 import type { NotPlaced, Placed, Reason, ToPractise, WeekChoice, WeekPlan } from './week.ts';
 
-/** So many things are planned exactly; of more, the best that a single pass finds. */
-const EXACT = 8;
+/** So many plans are tried one by one; of more there is a single pass. */
+const MOST_TRIED = 50_000;
 
 /** A day for each thing, by its place in the list; null for one that is left out. */
 type Days = readonly (number | null)[];
@@ -9,15 +9,16 @@ type Days = readonly (number | null)[];
 /**
  * Fills days with what is to be practised. What was moved by hand stays where it is. No day takes more than its minutes, nor two new
  * hard things; nothing stands before it is due. Among all plans that keep to this, the one wanted leaves out the fewest of those that a
- * date asks for, then has the most worth (one for each thing, and its difficulty), then practises everything the soonest; exact for
- * a few things, else found by placing what a date asks for first, the nearest date before the others. The same list gives the same plan.
+ * date asks for, then has the most worth (one for each thing, and its difficulty), then practises everything the soonest; exact where
+ * there are few plans to try, else found by placing what a date asks for first, the nearest date before the others. The same list gives the same plan.
  */
 export function planWeek(items: readonly ToPractise[], choice: WeekChoice): WeekPlan {
   const wanted = (choice.serves === 'everything' ? items : items.filter(({ by, movedTo }) => by !== null || movedTo !== null)).toSorted(
     (one, other) => one.id.localeCompare(other.id),
   );
   const free = wanted.filter(({ movedTo }) => movedTo === null);
-  const days = free.length <= EXACT ? exactly(wanted, choice) : inOnePass(wanted, choice);
+  const plans = free.reduce((product, item) => product * (daysFor(item, choice).length + 1), 1);
+  const days = plans <= MOST_TRIED ? exactly(wanted, choice) : inOnePass(wanted, choice);
   return told(wanted, days, choice);
 }
 

@@ -1,5 +1,5 @@
 import type { Finger } from '#core/hand';
-import { type InstrumentKind, type ClefName } from '#core/instrument';
+import type { ClefName, InstrumentKind } from '#core/instrument';
 import type { Mark } from '#core/brief';
 import type { Accent, Articulation, WrittenOrnament } from '#core/material';
 import type { Pitch } from '#core/pitch';

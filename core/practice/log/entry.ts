@@ -35,9 +35,10 @@ export const LARGEST_FILE = 3_000_000;
 
 /**
  * One line of a log. It is never changed: what was wrong is corrected by an entry of its own. `attempt`: one try, good or missed;
- * `skipped`: a preparatory step that was passed over; `pain`: it hurt, and the set was ended; `end-check`: how the session ended; `answer`: a question of the atlas or the ear, and what was
- * answered; `set`: a set was clean or not, with what the piece was shown with;
- * `remark`, `posture`, `file`: what teacher or player noted; `aim`, `tolerance`, `points`, `fading`: what the teacher has set from here on;
+ * `skipped`: a preparatory step that was passed over; `pain`: it hurt, and the set was ended; `end-check`: how the session ended;
+ * `answer`: a question of the atlas or the ear, and what was answered; `set`: a set was clean or not, with what the piece was shown
+ * with; `remark`, `posture`, `file`: what teacher or player noted; `aim`, `tolerance`, `points`, `fading`: what the teacher has set
+ * from here on;
  * `correction`: another entry is taken back.
  */
 export const LogEntry = Type.Union([

@@ -138,6 +138,9 @@ describe('the map of a position', () => {
     // A3 with 1 on G, A4 with 4 on D: from the second to the seventh semitone.
     assert.equal(first?.octaveMm?.toFixed(2), (328 * (2 ** (-2 / 12) - 2 ** (-7 / 12))).toFixed(2));
     const octaves = maps.flatMap(({ octaveMm }) => octaveMm ?? []);
+    assert.equal(octaves.length, maps.length);
+    const neck = positionMaps({ instrument: { kind: 'cello' } }, 'C major').find(({ position }) => position === '1');
+    assert.equal(neck?.octaveMm, null, 'no hand on the neck of a cello spans an octave');
     assert.ok(
       octaves.every((mm, order) => order === 0 || mm < (octaves[order - 1] ?? Infinity)),
       octaves.join(' '),

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import { type PositionMap, positionMaps } from '#core/atlas';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { INSTRUMENT_KINDS, type InstrumentSpec } from '#core/instrument';
-import { QUIZ_KINDS, type QuizQuestion, quizOf, type Quizzed } from '#core/quiz';
+import { namesInOrder, QUIZ_KINDS, type QuizQuestion, quizOf, type Quizzed } from '#core/quiz';
 import { handFaults, type Together } from '../../support/hand-rule.ts';
 
 /** Every kind of instrument, one with five strings and one retuned. */
@@ -51,6 +51,12 @@ interface Row {
   readonly name: string;
 }
 
+/** Open strings of the key: they sound a note as well as a finger does. */
+function openRows(key: string, { strings }: PositionMap): readonly Row[] {
+  const rows = strings.map(({ open }) => ({ open, finger: '0', place: 0, name: nameInKey(key, counted(open).semitones) }));
+  return rows.filter(({ name }) => !name.startsWith('?'));
+}
+
 function tableOf(key: string, { strings }: PositionMap): readonly Row[] {
   return strings.flatMap(({ open, fingers }) =>
     fingers.map(({ finger, semitonesAboveOpen: place }) => ({
@@ -65,14 +71,14 @@ function tableOf(key: string, { strings }: PositionMap): readonly Row[] {
 type OfPosition = Extract<QuizQuestion, { readonly kind: (typeof IN_POSITION)[number] }>;
 
 /** The answers of a question, counted out from the table. */
-function enumerated(question: OfPosition, table: readonly Row[]): readonly string[] {
+function enumerated(question: OfPosition, table: readonly Row[], open: readonly Row[]): readonly string[] {
   const on = (open: string): readonly Row[] => table.filter((row) => row.open === open).toSorted((one, other) => one.place - other.place);
   const fingerOn = (open: string, finger: string): Row => on(open).find((row) => row.finger === finger) ?? NOWHERE;
   switch (question.kind) {
     case 'place-to-note':
       return [fingerOn(question.place.open, question.place.finger).name];
     case 'note-to-place':
-      return table
+      return [...table, ...open]
         .filter((row) => counted(row.open).semitones + row.place === counted(question.pitch).semitones)
         .map(({ open, finger }) => `${open} ${finger}`)
         .toSorted();
@@ -119,7 +125,7 @@ describe('the answers of a quiz', () => {
             // On a retuned string a player reads another name than what sounds: what sounds is enumerated for the others.
             if (!usual && (isName || question.kind === 'note-to-place')) continue;
             assert.ok(isOfPosition(question));
-            assert.deepEqual(question.answers, enumerated(question, table), question.id);
+            assert.deepEqual(question.answers, enumerated(question, table, openRows(key, map)), question.id);
           }
         }
       }
@@ -173,5 +179,18 @@ describe('the answers of a quiz', () => {
     assert.equal(asked({ kind: 'cello' }, 'C major', ['1'], ['letter-finger']).length, 0);
     const names = asked({ kind: 'violin' }, 'C major', ['1'], ['other-name']);
     assert.ok(names.some((each) => each.kind === 'other-name' && each.name === 'A#' && each.answers[0] === 'Bb'));
+  });
+
+  it('go through the names of a position without a gap where open strings adjoin it', () => {
+    const names = (kind: 'violin' | 'cello' | 'bass', key: string, position: string, octave = false): string => {
+      const map = positionMaps({ instrument: { kind } }, key).find((each) => each.position === position);
+      assert.ok(map, `${kind} ${position}`);
+      const asked = namesInOrder({ kind, key }, map, 'up', octave ? { from: key.split(' ')[0] ?? '' } : null);
+      return asked.map(({ answer, place }) => `${answer}${place.finger}`).join(' ');
+    };
+    assert.equal(names('cello', 'C major', '1'), 'C0 D1 E3 F4 G0 A1 B3 C4 D0 E1 F2 G4 A0 B1 C2 D4');
+    assert.equal(names('violin', 'G major', '1', true), 'G0 A1 B2 C3 D0 E1 F#2 G3');
+    assert.equal(names('violin', 'D major', '3', true), 'D2 E3 F#4 G1 A2 B3 C#4 D1');
+    assert.equal(names('bass', 'G major', 'I').split(' ')[0], 'E0');
   });
 });

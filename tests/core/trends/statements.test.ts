@@ -115,5 +115,6 @@ describe('what a record says', () => {
     assert.ok(evidenceAgainstEvenOdds(10, 10) < 1);
     assert.ok(Math.abs(evidenceAgainstEvenOdds(14, 5) - evidenceAgainstEvenOdds(5, 14)) < 1e-9);
     assert.equal(evidenceAgainstEvenOdds(0, 0), 1);
+    assert.ok(evidenceAgainstEvenOdds(2000, 2000) < 1, 'of however many misses');
   });
 });

@@ -132,6 +132,11 @@ describe('a week', () => {
     );
   });
 
+  it('of a few things and many days is planned at once', () => {
+    const items = Array.from({ length: 8 }, (_, order) => item(`i${order}`));
+    assert.equal(planWeek(items, week(Array.from({ length: 365 }, () => 10))).placed.length, 8);
+  });
+
   it('of a year with sixty things is planned at once', () => {
     const items = Array.from({ length: 60 }, (_, order) => item(`i${order}`, { due: (order * 7) % 300, by: order % 3 === 0 ? 350 : null }));
     const { placed } = planWeek(items, week(Array.from({ length: 365 }, (_, day) => (day % 7 === 6 ? 0 : 30))));
