@@ -95,7 +95,7 @@ async function atlas(page: Page): Promise<void> {
 }
 
 async function names(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/names?about=chosen&ask=hand&instrument=violin+4/4&key=D+major&position=3`);
+  await page.goto(`${ADDRESS}/atlas/names?about=chosen&ask=hand&instrument=violin+4/4&key=D+major&position=3`);
   const form = page.getByRole('form', { name: 'Question' });
   await form.waitFor();
   await form.getByRole('heading').focus();

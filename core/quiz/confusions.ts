@@ -1,6 +1,6 @@
 import { type GivenAnswer, nameOf, type QuizQuestion } from './question.ts';
 
-/** Two questions that are taken for each other. */
+/** Two questions that are mixed up. */
 export interface Confusion {
   /** The question that was asked, and the one whose answer was given. */
   readonly questions: readonly [QuizQuestion, QuizQuestion];

@@ -3,7 +3,7 @@ import { type ById, takenFor } from './confusions.ts';
 import type { GivenAnswer } from './question.ts';
 import type { Quizzed } from './quiz.ts';
 
-/** Two that were taken for each other are both asked within so many questions. */
+/** Two that were mixed up are both asked within so many questions. */
 const SOON = 5;
 
 /** New questions a day: what is learnt today must be repeated tomorrow. */
@@ -36,7 +36,7 @@ export type Because = 'confused' | 'due' | 'new' | 'beyond';
 export interface NextQuestion {
   /** Which. */
   readonly question: Quizzed;
-  /** Taken for another a moment ago; due; new; or asked for beyond what is due. */
+  /** Mixed up a moment ago; due; new; or asked for beyond what is due. */
   readonly because: Because;
 }
 
@@ -53,7 +53,7 @@ export interface AskedSoFar {
 }
 
 /**
- * The next question of a quiz: two that were just taken for each other, what is due, then what is new, the player's own first, kinds
+ * The next question of a quiz: two that were just mixed up, what is due, then what is new, the player's own first, kinds
  * and strings mixed. Null when enough was asked for today. The same answers give the same question.
  */
 export function nextQuestion(pool: readonly Quizzed[], so: AskedSoFar): NextQuestion | null {

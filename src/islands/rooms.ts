@@ -30,8 +30,8 @@ export const ROOMS = [
     name: 'Atlas',
     pages: [
       { href: '/atlas', name: 'Map' },
-      { href: '/names', name: 'Names' },
-      { href: '/phrases', name: 'Phrases' },
+      { href: '/atlas/names', name: 'Names' },
+      { href: '/atlas/phrases', name: 'Phrases' },
     ],
   },
 ] as const satisfies readonly { readonly name: string; readonly pages: readonly [PageLink, ...PageLink[]] }[];

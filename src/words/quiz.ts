@@ -54,17 +54,17 @@ export function questionText(question: QuizQuestion): string {
   const where = `${position}, ${keyLabel(question.key)}`;
   switch (question.kind) {
     case 'place-to-note':
-      return `Which note is ${question.place.finger} on the ${noteLabel(question.place.open)} string ${where}?`;
+      return `Which note does ${question.place.finger} play on the ${noteLabel(question.place.open)} string ${where}?`;
     case 'note-to-place':
-      return `Where is ${pitchLabel(question.written)} ${where}? Every string and finger.`;
+      return `Where is ${pitchLabel(question.written)} ${where}? Name every string and finger, open strings too.`;
     case 'first-finger':
       return `${question.place.finger} plays ${pitchLabel(question.place.written)} on the ${noteLabel(question.place.open)} string ${where}. On which note is finger 1?`;
     case 'touch':
       return `Which fingers touch on the ${noteLabel(question.open)} string ${where}?`;
     case 'across':
-      return `${question.finger} goes from the ${noteLabel(question.from)} to the ${noteLabel(question.to)} string ${where}: straight, or diagonal?`;
+      return `${question.finger} crosses from the ${noteLabel(question.from)} to the ${noteLabel(question.to)} string ${where}: straight, or diagonal?`;
     case 'letter-finger':
-      return `Which finger plays ${pitchLabel(question.name)} on the ${noteLabel(question.open)} string ${position}, by its letter?`;
+      return `Which finger plays ${pitchLabel(question.name)} on the ${noteLabel(question.open)} string ${position}, going by its letter?`;
     case 'other-name':
       return `What is the other name of ${noteLabel(question.name)}?`;
     case 'shift-interval':
@@ -100,7 +100,7 @@ function oneAnswer(kind: QuizKind, answer: string): string {
     case 'other-name':
       return noteLabel(answer);
     case 'note-to-place':
-      return `${other} on the ${noteLabel(one)} string`;
+      return placeWords(one, other);
     case 'touch':
       return `${one} and ${other}`;
     case 'across':
@@ -113,6 +113,10 @@ function oneAnswer(kind: QuizKind, answer: string): string {
     case 'shift-target':
       return answer === 'yes' ? 'I had it' : 'I did not have it';
   }
+}
+
+function placeWords(open: string, finger: string): string {
+  return finger === '0' ? `open ${noteLabel(open)}` : `${finger} on the ${noteLabel(open)} string`;
 }
 
 /** Straight or diagonal, seen from the lower of two strings. */
@@ -130,16 +134,16 @@ export function intervalWords(named: string): string {
 
 /** Why a question comes now. */
 export const BECAUSE_WORDS: Readonly<Record<Because, string>> = {
-  confused: 'taken for another a moment ago',
+  confused: 'mixed up a moment ago',
   due: 'due today',
   new: 'new',
-  beyond: 'beyond what is due',
+  beyond: 'not due yet',
 };
 
 /** What became of an answer. */
 export function verdictText(question: QuizQuestion, { right, otherName }: CheckedAnswer): string {
   const { kind, answers } = question;
-  const heard = kind === 'key-interval' ? ` ${listed(question.pitches.map(pitchLabel))} sounded.` : '';
+  const heard = kind === 'key-interval' ? ` ${listed(question.written.map(pitchLabel))} sounded.` : '';
   if (right) return `Right.${heard}`;
   const answer = answerText(kind, answers);
   if (kind === 'shift-target') return 'It comes back soon.';
@@ -186,11 +190,12 @@ export const QUIZ_WORDS = {
   waiting: 'Making the questions …',
   parts: { questions: 'Questions', names: 'Names in order', ear: 'By ear' },
   noPieces: 'No piece of this player has a fingering yet: first position in G major is asked.',
-  done: 'Enough for today: nothing else is due, and what is new must be slept on.',
-  goOn: 'Go on all the same',
+  done: 'Enough for today: nothing else is due, and what is new needs a night’s sleep.',
+  goOn: 'Go on anyway',
   check: 'Check',
   next: 'Next question',
   hear: 'Hear it',
+  mixedUp: 'Mixed up',
   nothingToAsk: 'There is nothing to ask here.',
   higherQuestion: 'Two notes. Is the second higher or lower?',
   earTires: 'The ear tires: rest after ten minutes.',

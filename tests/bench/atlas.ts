@@ -46,7 +46,7 @@ async function atlas(page: Page): Promise<readonly number[]> {
 }
 
 async function quiz(page: Page): Promise<readonly number[]> {
-  await page.goto(`${server.address}/names?about=chosen&ask=places&key=D+major&position=3&instrument=violin+4/4`);
+  await page.goto(`${server.address}/atlas/names?about=chosen&ask=places&key=D+major&position=3&instrument=violin+4/4`);
   const form = page.getByRole('form', { name: 'Question' });
   await form.waitFor();
   const all: number[] = [];

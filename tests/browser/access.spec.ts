@@ -36,12 +36,12 @@ const VIEWS: readonly {
   { name: 'the atlas', open: (page) => goTo(page, '/atlas', 'String by string'), foldsAt390: true },
   {
     name: 'questions',
-    open: (page) => goTo(page, '/names?about=chosen&ask=places&instrument=violin+4/4', /^(Which note|Where is)/),
+    open: (page) => goTo(page, '/atlas/names?about=chosen&ask=places&instrument=violin+4/4', /^(Which note does|Where is)/),
     foldsAt390: true,
   },
   { name: 'names in order', open: namesInOrder, foldsAt390: true },
-  { name: 'questions by ear', open: (page) => goTo(page, '/names?part=ear', 'Which interval do you hear?') },
-  { name: 'a phrase', open: (page) => goTo(page, '/phrases?instrument=violin+4/4', 'Phrases') },
+  { name: 'questions by ear', open: (page) => goTo(page, '/atlas/names?part=ear', 'Which interval do you hear?') },
+  { name: 'a phrase', open: (page) => goTo(page, '/atlas/phrases?instrument=violin+4/4', 'Phrases') },
   { name: 'by heart', open: byHeart, foldsAt390: true },
   { name: 'trends', open: (page) => goTo(page, '/record?part=trends', 'Week by week'), foldsAt390: true },
 ];
@@ -83,7 +83,7 @@ async function chosenInStudio(page: Page, name: string | RegExp): Promise<void> 
 }
 
 async function namesInOrder(page: Page): Promise<void> {
-  await page.goto('/names?part=names&instrument=violin+4/4');
+  await page.goto('/atlas/names?part=names&instrument=violin+4/4');
   await page.getByRole('form', { name: 'Next name' }).waitFor();
 }
 

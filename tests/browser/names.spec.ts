@@ -9,6 +9,9 @@ const UNDER: Readonly<Record<string, readonly string[]>> = {
   G: ['C♯4', 'D4', 'E4', 'F♯4'],
 };
 
+/** All open strings belong to D major. */
+const OPEN: Readonly<Record<string, string>> = { E: 'E5', A: 'A4', D: 'D4', G: 'G3' };
+
 const HERE = 'about=chosen&key=D+major&position=3&instrument=violin+4/4';
 
 const question = (page: Page) => page.getByRole('form', { name: 'Question' });
@@ -28,7 +31,7 @@ interface Known {
 /** How each kind of question is worded, and what is right. */
 const KNOWN: readonly (readonly [RegExp, (...found: string[]) => Known])[] = [
   [
-    /Which note is (\d) on the (\w) string/,
+    /Which note does (\d) play on the (\w) string/,
     (finger = '1', string = 'A') => ({ kind: 'note', keys: name(UNDER[string]?.[Number(finger) - 1]) }),
   ],
   [/Where is (\S+) in/, (note) => ({ kind: 'place', keys: placesOf(note).join(' ') })],
@@ -37,7 +40,7 @@ const KNOWN: readonly (readonly [RegExp, (...found: string[]) => Known])[] = [
     (string = 'A') => ({ kind: 'first finger', keys: name(UNDER[string]?.[0]) }),
   ],
   [
-    /(\d) goes from the (\w) to the (\w) string/,
+    /(\d) crosses from the (\w) to the (\w) string/,
     (finger = '1', from = 'D', to = 'A') => ({ kind: 'across', keys: acrossKey(Number(finger), from, to), chosen: true }),
   ],
   [/Which fingers touch/, () => ({ kind: 'touch', keys: '' })],
@@ -53,7 +56,9 @@ async function knownAnswer(page: Page): Promise<Known> {
 }
 
 function placesOf(note: string | undefined): readonly string[] {
-  return Object.entries(UNDER).flatMap(([open, notes]) => notes.flatMap((each, order) => (each === note ? [`${open}${order + 1}`] : [])));
+  return Object.entries(UNDER).flatMap(([open, notes]) =>
+    [OPEN[open], ...notes].flatMap((each, finger) => (each === note ? [`${open}${finger}`] : [])),
+  );
 }
 
 const SEMITONES: Readonly<Record<string, number>> = { C: 0, 'C♯': 1, D: 2, E: 4, 'F♯': 6, G: 7, A: 9, B: 11 };
@@ -90,7 +95,7 @@ async function answered(page: Page): Promise<string> {
 test('a pupil is asked by keyboard: notes, places and how the hand lies; what was right is told on the fingerboard and kept', async ({
   page,
 }) => {
-  await page.goto(`/names?${HERE}&ask=places`);
+  await page.goto(`/atlas/names?${HERE}&ask=places`);
   const met = new Set<string>();
   for (const group of ['notes and places', 'how the hand lies']) {
     await page.getByLabel('Questions').selectOption({ label: group });
@@ -99,14 +104,14 @@ test('a pupil is asked by keyboard: notes, places and how the hand lies; what wa
   expect(await findings(page)).toEqual([]);
   expect(met.size).toBeGreaterThanOrEqual(4);
   await page.goto('/record');
-  await expect(page.getByText(/Names and places: \d+ of 12 answers right/)).toBeVisible();
+  await expect(page.getByText(/\d+ of 12 questions answered right/)).toBeVisible();
 });
 
 test.describe('by touch', () => {
   test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
 
   test('a pupil who takes two notes for each other is asked both again, and sees which', async ({ page }) => {
-    await page.goto(`/names?${HERE}&ask=places`);
+    await page.goto(`/atlas/names?${HERE}&ask=places`);
     const form = question(page);
     await expect(form).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -131,12 +136,12 @@ test.describe('by touch', () => {
       await expect(verdict(page)).toHaveText(wrong === '' ? 'Right.' : /^It is /);
       await form.getByRole('button', { name: 'Next question' }).tap();
     }
-    await expect(page.getByRole('region', { name: 'Taken for each other' })).toContainText('third position: 1 time');
+    await expect(page.getByRole('region', { name: 'Mixed up' })).toContainText('third position: 1 time');
     const soon: string[] = [];
     for (let turn = 0; turn < 5; turn += 1) {
       const heading = (await form.getByRole('heading').textContent()) ?? '';
       soon.push(heading);
-      await expect(form.getByText(/taken for another a moment ago|new|due today/)).toBeVisible();
+      await expect(form.getByText(/mixed up a moment ago|new|due today/)).toBeVisible();
       const { kind, keys } = await knownAnswer(page);
       if (kind === 'place') await page.getByLabel('Strings and fingers').fill(keys);
       else await page.getByLabel('Name of the note').fill(keys);
@@ -149,7 +154,7 @@ test.describe('by touch', () => {
 });
 
 test('the names of a position are said in order, down from the top, from the staff; what was missed is said again', async ({ page }) => {
-  await page.goto(`/names?${HERE}&part=names&way=down&from=staff&octave=true&clock=true`);
+  await page.goto(`/atlas/names?${HERE}&part=names&way=down&from=staff&octave=true&clock=true`);
   const field = page.getByLabel('Name of the note');
   for (const said of ['d', 'c', 'c#', 'b', 'a', 'g', 'f#', 'e']) {
     await field.fill(said);
@@ -168,7 +173,7 @@ test('the names of a position are said in order, down from the top, from the sta
 });
 
 test('the ear is asked which of two is higher, and for the intervals of the key', async ({ page }) => {
-  await page.goto(`/names?${HERE}&part=ear`);
+  await page.goto(`/atlas/names?${HERE}&part=ear`);
   const higher = page.getByRole('region', { name: 'Higher or lower' });
   await higher.getByRole('button', { name: 'Hear two notes' }).click();
   await higher.getByRole('button', { name: 'Higher' }).click();

@@ -3,7 +3,7 @@ import { expect, findings, planDrawn, test } from './bench-page.ts';
 test('a phrase is written in a position: what lies outside is told with the nearest inside; it is played, kept and opened on the bench', async ({
   page,
 }) => {
-  await page.goto('/phrases?instrument=violin+4/4&key=D+major&position=3');
+  await page.goto('/atlas/phrases?instrument=violin+4/4&key=D+major&position=3');
   const hand = page.getByRole('region', { name: 'Notes under the hand' });
   const onA = hand.getByRole('group', { name: 'A string' });
   await onA.getByRole('button', { name: '1 D5' }).click();
@@ -34,7 +34,7 @@ test('a phrase is written in a position: what lies outside is told with the near
 
 test('at 390 px a phrase on one string shows its pattern and is read without sideways scrolling of the page', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto('/phrases?instrument=cello+4/4&key=F+major&string=A3');
+  await page.goto('/atlas/phrases?instrument=cello+4/4&key=F+major&string=A3');
   await expect(page.getByText(/The pattern: /)).toBeVisible();
   await page.getByRole('button', { name: '1 B♭3' }).click();
   await expect(page.getByRole('img', { name: 'The beginning of the music' })).toBeVisible();

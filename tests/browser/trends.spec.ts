@@ -6,7 +6,7 @@ test('the record of the last weeks: a statement with its counts, its places, one
   await page.goto('/record?part=trends');
   await page.getByRole('combobox', { name: 'Player' }).selectOption('Martin');
   const says = page.getByRole('region', { name: 'What the record says' });
-  await expect(says).toContainText(/(is|are) (flat|sharp) in \d+ pieces?: \d+ of \d+ misses out of tune|Nothing is said yet/);
+  await expect(says).toContainText(/(is|are) (flat|sharp) in \d+ pieces?: \d+ of \d+ misses out of tune|Nothing can be said yet/);
   const weeks = page.getByRole('table', { name: 'Week by week' });
   await expect(weeks.getByRole('row')).toHaveCount(9);
   await expect(page.locator('.recharts-surface').first()).toBeVisible();

@@ -18,7 +18,8 @@ import { boardScale } from '../measurements/board-geometry.ts';
 import type { TapeInstrument } from '../tapes/tape-instruments.ts';
 import { mapMarks, mapTouches, placeMark, placeMarks } from './map-marks.ts';
 import { NotePlaces, notesOf } from './NotePlaces.tsx';
-import { addressOf, type BoardPlace, PlaceAsked, PlaceChoice, placeNamed } from './PlaceAsked.tsx';
+import { addressOf, type BoardPlace, placeOfAddress } from './board-place.ts';
+import { PlaceAsked, PlaceChoice } from './PlaceAsked.tsx';
 import { PositionBars } from './PositionBars.tsx';
 import { AcrossList, StringsTable } from './PositionLists.tsx';
 import { ScalesHere } from './ScalesHere.tsx';
@@ -40,7 +41,7 @@ export function AtlasOf({ instruments, chosen, schools, onChoose }: AtlasOfProps
   const brief = useMemo((): Brief => ({ instrument: chosen.spec, material: { kind: 'line', key, notes: [] } }), [chosen, key]);
   const instrument = useMemo(() => instrumentLike(chosen.spec), [chosen]);
   const wanted = position ?? (chosen.spec.kind === 'bass' ? 'I' : '1');
-  const place = placeNamed(placeText, instrument);
+  const place = placeOfAddress(placeText, instrument);
   const answer = useEngine(brief, { kind: 'atlas', key });
   return (
     <Answered asked={answer} waiting={ATLAS_WORDS.waiting}>

@@ -1,38 +1,14 @@
 import type { Brief } from '#core/brief';
 import { type Instrument, mmFromNut, stringOf } from '#core/instrument';
-import { formatPitch, keyOfSignature, noteLabel, parseKey, pitchInKey } from '#core/pitch';
+import { noteLabel } from '#core/pitch';
 import { useEngine } from '../../engine/queries.ts';
 import { OptionChoice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { ATLAS_WORDS, placeDistanceText, placeText } from '../../words/atlas.ts';
 import { writtenLabel } from '../../words/labels.ts';
+import { type BoardPlace, pitchAtPlace } from './board-place.ts';
 import { otherNames } from './NotePlaces.tsx';
-
-/** A place on the board. */
-export interface BoardPlace {
-  readonly stringIndex: number;
-  readonly semitonesAboveOpen: number;
-}
-
-/** The place that an address names ("1 5": string II, five semitones up); null for none, and for one that is not on the board. */
-export function placeNamed(text: string | null, { strings, highestSemitone }: Instrument): BoardPlace | null {
-  const [stringIndex = -1, semitonesAboveOpen = -1] = (text ?? '').split(' ').map(Number);
-  const isThere = strings[stringIndex] !== undefined && Number.isInteger(semitonesAboveOpen);
-  return isThere && semitonesAboveOpen >= 1 && semitonesAboveOpen <= highestSemitone ? { stringIndex, semitonesAboveOpen } : null;
-}
-
-/** The name of a place in an address. */
-export function addressOf({ stringIndex, semitonesAboveOpen }: BoardPlace): string {
-  return `${stringIndex} ${semitonesAboveOpen}`;
-}
-
-/** What sounds at a place, documents' form, as the key spells it. */
-export function pitchAtPlace(instrument: Instrument, musicKey: string, { stringIndex, semitonesAboveOpen }: BoardPlace): string | null {
-  const read = parseKey(musicKey);
-  const key = read.ok ? read.value : keyOfSignature(0, 'major');
-  return key && formatPitch(pitchInKey(stringOf(instrument, stringIndex).semitones + semitonesAboveOpen, key));
-}
 
 interface PlaceChoiceProps {
   readonly instrument: Instrument;

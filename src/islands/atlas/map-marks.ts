@@ -1,7 +1,7 @@
 import type { PositionMap } from '#core/atlas';
 import { type Instrument, mmFromNut, writtenOnString } from '#core/instrument';
 import { displayPitch, noteLabel, parseKey, parsePitch, semitonesOf } from '#core/pitch';
-import { type BoardPlace, pitchAtPlace } from './PlaceAsked.tsx';
+import { type BoardPlace, pitchAtPlace } from './board-place.ts';
 import type { BoardMark, BoardTouch } from '../measurements/BoardDrawing.tsx';
 
 /** The fingers of a position on the board, their notes above them; the tonic stands out. */

@@ -63,7 +63,7 @@ function TypedName({ disabled, onGive }: Pick<AnswerToolsProps, 'disabled' | 'on
   );
 }
 
-/** Strings and fingers as a small board of buttons, string I on top; typed as string and finger: "A2 D4". */
+/** Strings and fingers as a small board of buttons, string I on top; typed as string and finger, 0 for open: "A2 D0". */
 function Places({ instrument, fingers, given, disabled, onGive }: AnswerToolsProps) {
   const chosen = given ?? [];
   const toggle = (place: string): void => onGive(chosen.includes(place) ? chosen.filter((each) => each !== place) : [...chosen, place]);
@@ -71,7 +71,7 @@ function Places({ instrument, fingers, given, disabled, onGive }: AnswerToolsPro
     <>
       <TextField
         aria-label="Strings and fingers"
-        placeholder="type them: A2 D4"
+        placeholder="type them: A2 D0"
         className="mt-3 w-48 text-[18px]"
         autoFocus
         autoComplete="off"
@@ -103,13 +103,14 @@ function Places({ instrument, fingers, given, disabled, onGive }: AnswerToolsPro
   );
 }
 
-/** "A2 D4", "a 2": each string by its letter, the highest of that name. */
+/** "A2 D0", "a 2": each string by its letter, the highest of that name. */
 function typedPlaces(text: string, { strings }: Instrument): readonly string[] {
-  return [...text.matchAll(/([a-g][b#♭♯]?)\s*([1-4t])/giu)].flatMap(([, letter = '', finger = '']) => {
+  const places = [...text.matchAll(/([a-g][b#♭♯]?)\s*([0-4t])/giu)].flatMap(([, letter = '', finger = '']) => {
     const name = typedName(letter);
     const string = strings.find((each) => name !== null && each.name.replace(/[0-9]$/, '') === name);
     return string ? [`${string.name} ${finger.toUpperCase()}`] : [];
   });
+  return [...new Set(places)];
 }
 
 /** Neighbouring fingers, each pair touching or not; none is an answer too. */

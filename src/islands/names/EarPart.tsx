@@ -6,7 +6,7 @@ import { Heading } from '../../ui/Heading.tsx';
 import { earText, QUIZ_WORDS } from '../../words/quiz.ts';
 import { TAP } from './NameKeys.tsx';
 import { QuestionsPart } from './QuestionsPart.tsx';
-import { hear, toneOf } from './tones.ts';
+import { hear } from './tones.ts';
 import type { Answers } from './use-answers.ts';
 
 interface EarPartProps {
@@ -39,11 +39,14 @@ interface Pair {
   readonly higher: boolean;
 }
 
-/** So far the first tone lies from A4 at most, semitones either way: no pitch is learnt by heart. */
+/** Round about A4, Hz. */
+const MIDDLE_HZ = 440;
+
+/** So far the first tone lies from it at most, semitones either way: no pitch is learnt by heart. */
 const SPREAD = 5;
 
 function newPair(cents: number): Pair {
-  const first = toneOf('A4') * 2 ** ((Math.random() * 2 - 1) * (SPREAD / 12));
+  const first = MIDDLE_HZ * 2 ** ((Math.random() * 2 - 1) * (SPREAD / 12));
   const higher = Math.random() < 0.5;
   return { hz: [first, first * 2 ** ((higher ? cents : -cents) / 1200)], higher };
 }

@@ -2,7 +2,7 @@ import { parseAsBoolean, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { type FormEvent, useMemo, useState } from 'react';
 import type { PositionMap } from '#core/atlas';
 import type { Brief } from '#core/brief';
-import { noteLabel } from '#core/pitch';
+import { formatPitch, noteLabel, parseKey, parsePitch, semitonesOf } from '#core/pitch';
 import { checkedAnswer, NAME_WAYS, type NameAsked, nameOf, namesInOrder, typedName } from '#core/quiz';
 import { useEngine } from '../../engine/queries.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -227,14 +227,20 @@ function Shown({ brief, asked, from, musicKey, missed }: ShownProps) {
       );
     case 'sound':
       return (
-        <Button className="mt-2 min-h-11 px-4" onClick={() => void hear([toneOf(tonicBelow(musicKey, place.pitch)), toneOf(place.pitch)])}>
+        <Button
+          className="mt-2 min-h-11 px-4"
+          onClick={() => void hear([toneOf(tonicBelow(musicKey, place.pitch), instrument), toneOf(place.pitch, instrument)])}
+        >
           Hear the tonic and the note
         </Button>
       );
   }
 }
 
-/** The tonic in the octave of a pitch. */
+/** The tonic that lies nearest below a pitch, or that pitch itself. */
 function tonicBelow(musicKey: string, pitch: string): string {
-  return `${musicKey.split(' ')[0] ?? 'C'}${/-?[0-9]$/.exec(pitch)?.[0] ?? '4'}`;
+  const [key, note] = [parseKey(musicKey), parsePitch(pitch)];
+  if (!key.ok || !note.ok) return pitch;
+  const tonic = { ...key.value.tonic, octave: note.value.octave };
+  return formatPitch(semitonesOf(tonic) <= semitonesOf(note.value) ? tonic : { ...tonic, octave: tonic.octave - 1 });
 }

@@ -41,7 +41,7 @@ export function QuestionForm({ next, instrument, fingers, clock, onAnswer, onNex
     const option = options?.[Number(event.key) - 1];
     if (checked === null && option !== undefined) answer([option]);
   };
-  const tones = tonesOf(question);
+  const tones = tonesOf(question, instrument);
   return (
     <form onSubmit={submit} onKeyDown={choose} aria-label="Question" className="mt-4">
       <p className="text-[14px] text-dove-dark">
@@ -131,7 +131,8 @@ function askedPlaces(question: QuizQuestion): readonly QuizPlace[] {
 }
 
 /** What is heard with a question, Hz. */
-function tonesOf(question: QuizQuestion): readonly number[] {
-  if (question.kind === 'key-interval') return question.pitches.map(toneOf);
-  return question.kind === 'shift-interval' || question.kind === 'shift-target' ? [question.from.pitch, question.to.pitch].map(toneOf) : [];
+function tonesOf(question: QuizQuestion, instrument: Instrument): readonly number[] {
+  const isShift = question.kind === 'shift-interval' || question.kind === 'shift-target';
+  const pitches = isShift ? [question.from.pitch, question.to.pitch] : question.kind === 'key-interval' ? question.pitches : [];
+  return pitches.map((pitch) => toneOf(pitch, instrument));
 }

@@ -85,8 +85,8 @@ function Confusions({ pool, answers }: Pick<AskedProps, 'pool' | 'answers'>) {
   const confusions = useMemo(() => confusionsIn(byId, answers.history ?? []), [byId, answers.history]);
   if (confusions.length === 0) return null;
   return (
-    <section aria-label="Taken for each other" className="mt-4">
-      <Heading>Taken for each other</Heading>
+    <section aria-label={QUIZ_WORDS.mixedUp} className="mt-4">
+      <Heading>{QUIZ_WORDS.mixedUp}</Heading>
       <ul className="text-[15px]">
         {confusions.slice(0, 8).map((each) => (
           <li key={each.questions.map(({ id }) => id).join()}>{confusionText(each)}</li>

@@ -1,6 +1,6 @@
 import { frequencyHz, parsePitch } from '#core/pitch';
 import { heardInTurn } from '#core/sound';
-import { REFERENCE_A } from '#core/instrument';
+import type { Instrument } from '#core/instrument';
 import { soundPractice } from '../../audio/practice.ts';
 
 /** So long each tone of a question sounds, seconds. */
@@ -15,8 +15,8 @@ export async function hear(tones: readonly number[]): Promise<void> {
   await soundPractice({ model, inTurns: false, vibrato: false, countIn: false, droneHz: null, metronome: null });
 }
 
-/** A pitch (documents' form) as a tone, Hz, at the usual A. */
-export function toneOf(text: string): number {
+/** A pitch (documents' form) as a tone, Hz, at the A of an instrument. */
+export function toneOf(text: string, { a4Hz }: Pick<Instrument, 'a4Hz'>): number {
   const pitch = parsePitch(text);
-  return pitch.ok ? frequencyHz(pitch.value, REFERENCE_A.usual) : REFERENCE_A.usual;
+  return pitch.ok ? frequencyHz(pitch.value, a4Hz) : a4Hz;
 }

@@ -32,11 +32,13 @@ interface ChoiceMade {
 /** What is asked of a player: the keys and positions of their own pieces, or one of each. */
 export function useChoice(wanted: Wanted): ChoiceMade {
   const { brief, playerId, instrument, musicKey, own } = wanted;
-  const maps = answerOf(useEngine(brief, { kind: 'atlas', key: musicKey }));
+  const maps = answerOf(useEngine(brief, { kind: 'atlas', key: musicKey }, !own));
   const asked = useAsked({ key: ['own parts', playerId, instrument], ask: (signal) => ownParts(playerId, instrument, signal) });
   const found = asked.state === 'failed' ? [] : answerOf(asked);
   const here = maps?.map((map) => map.position) ?? [];
-  const position = here.find((each) => each === wanted.position) ?? firstOf(instrument);
+  // Until the map is there, what the address says is believed: nothing is asked of another position first.
+  const wantedHere = maps ? here.find((each) => each === wanted.position) : wanted.position;
+  const position = wantedHere ?? firstOf(instrument);
   return {
     choice: own && found === null ? null : { parts: partsOf(wanted, position, found ?? []), kinds: kindsOf(wanted.ask) },
     position,

@@ -52,9 +52,9 @@ function saidBy<Kind extends EntryKind>(kind: Kind, entry: EntryOf<Kind>): strin
   return SAID[kind](entry);
 }
 
-/** "Names and places: 34 of 40 answers right" */
+/** "34 of 40 questions answered right" */
 export function answersText(answers: readonly EntryOf<'answer'>[]): string {
-  return `Names and places: ${answers.filter(({ right }) => right).length} of ${counted(answers.length, 'answer', 'answers')} right`;
+  return `${answers.filter(({ right }) => right).length} of ${counted(answers.length, 'question', 'questions')} answered right`;
 }
 
 /** How help fades: "the path of the hand, then the staff; one goes after 2 clean sets in a row, and comes back after 2 failed ones" */

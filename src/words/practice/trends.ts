@@ -40,11 +40,11 @@ function capital(text: string): string {
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 }
 
-/** "Downward shifts from the third finger are flat in 3 pieces: 14 of 19 misses out of tune, in 52 times played." */
+/** "Downward shifts from the third finger are flat in 3 pieces: 14 of 19 misses out of tune, played 52 times." */
 export function statementText(statement: Statement): string {
   const { direction, times, of, played, places } = statement;
   const pieces = new Set(places.map(({ piece }) => piece)).size;
-  return `${subjectOf(statement)} ${direction} in ${counted(pieces, 'piece', 'pieces')}: ${times} of ${counted(of, 'miss', 'misses')} out of tune, in ${counted(played, 'time', 'times')} played.`;
+  return `${subjectOf(statement)} ${direction} in ${counted(pieces, 'piece', 'pieces')}: ${times} of ${counted(of, 'miss', 'misses')} out of tune, played ${counted(played, 'time', 'times')}.`;
 }
 
 /** "Evening line, note 12: 5 times" */
@@ -79,7 +79,7 @@ export function chromaticText(steps: number, cents: number): string {
 /** Words of the trends. */
 export const TRENDS_WORDS = {
   waiting: 'Going through the record …',
-  nothing: 'Nothing is said yet: the misses that were logged with their note could be chance.',
+  nothing: 'Nothing can be said yet: the misses that were logged with their note could be chance.',
   rule: 'A statement stands only where flat and sharp misses are so uneven that chance is ruled out, all comparisons and all looks counted together (five players of a hundred without weakness at most). Misses count where the note was pointed at.',
   weeks: 'Week by week',
   statements: 'What the record says',

@@ -42,7 +42,7 @@ describe('arrivals', () => {
     const entries = log(...Array.from({ length: 25 }, () => attempt('flat', shift.to)), attempt(null), attempt('sharp', shift.to));
     const [statement] = statementsOf(arrivalsIn(entries, plans));
     assert.ok(statement);
-    assert.match(statementText(statement), / (is|are) flat in 1 piece: 25 of 26 misses out of tune, in \d+ times played\.$/);
+    assert.match(statementText(statement), / (is|are) flat in 1 piece: 25 of 26 misses out of tune, played \d+ times\.$/);
   });
 });
 

@@ -31,7 +31,16 @@ export function Trends({ playerId }: TrendsProps) {
 function TrendsOf({ read, playerId }: TrendsProps & { readonly read: TrendsRead }) {
   const weeks = useMemo(() => weeksOf(read.entries, read.now, WEEKS), [read]);
   const statements = useMemo(() => statementsOf(read.arrivals), [read]);
-  if (ofKind(read.entries, 'attempt').length === 0) return <p className="mt-3">Nothing was tried in the last {WEEKS} weeks.</p>;
+  if (ofKind(read.entries, 'attempt').length === 0) {
+    return (
+      <div className="mt-3">
+        <p>Nothing was tried in the last {WEEKS} weeks.</p>
+        <ButtonLink className="mt-2" href={`/practise${playerId === null ? '' : `?player=${playerId}`}`}>
+          Prepare a session
+        </ButtonLink>
+      </div>
+    );
+  }
   return (
     <div className="mt-3 space-y-4">
       <section aria-label={TRENDS_WORDS.statements}>
