@@ -58,6 +58,11 @@ test('helps are mixed by choice, fingers and strings without notation among them
   for (const name of ['the path of the hand', 'the places on the fingerboard', 'which fingers touch', 'the tuner', 'the staff'])
     await helps.getByRole('button', { name, exact: true }).click();
   const shown = page.getByTestId('shown-with');
+  await helps.getByRole('button', { name: 'the path of the hand', exact: true }).click();
+  await expect(shown.locator('[data-bead] text').first()).toBeVisible();
+  await expect(shown.locator('[data-landmark] text').first()).toBeHidden();
+  await expect(shown.locator('.engraving')).toBeHidden();
+  await helps.getByRole('button', { name: 'the path of the hand', exact: true }).click();
   await expect(shown.getByRole('list', { name: 'Without notation' })).toContainText('A1');
   await helps.getByRole('button', { name: 'the names of the notes' }).click();
   await expect(shown).toContainText('B♭');

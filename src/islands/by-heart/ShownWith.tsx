@@ -18,6 +18,7 @@ interface ShownWithProps {
 const HIDDEN = {
   staff: '[&_.engraving]:invisible [&_.on-staff]:invisible',
   numbers: '[&_[data-bead]_text]:invisible [&_.finger-number]:invisible',
+  names: '[&_[data-landmark]_text]:invisible',
 } as const;
 
 /** A line with some helps, in any mixture, down to a blank page. */
@@ -28,7 +29,7 @@ export function ShownWith({ plan, group, helps }: ShownWithProps) {
     <div className="grid min-w-0 gap-4" data-testid="shown-with">
       {helps.length === 0 && <p className="py-10 text-center font-serif text-[28px]">{BLANK_PAGE}</p>}
       {has('path') && (
-        <div className={`min-w-0 ${has('staff') ? '' : HIDDEN.staff} ${numbers ? '' : HIDDEN.numbers}`}>
+        <div className={`min-w-0 ${has('staff') ? '' : HIDDEN.staff} ${numbers ? '' : HIDDEN.numbers} ${names ? '' : HIDDEN.names}`}>
           <PathScore plan={plan} name="the line" />
         </div>
       )}
