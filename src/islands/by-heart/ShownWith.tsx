@@ -21,6 +21,10 @@ const HIDDEN = {
   names: '[&_[data-landmark]_text]:invisible',
 } as const;
 
+function hiddenOf(helps: readonly Help[]): string {
+  return (['staff', 'numbers', 'names'] as const).flatMap((help) => (helps.includes(help) ? [] : HIDDEN[help])).join(' ');
+}
+
 /** A line with some helps, in any mixture, down to a blank page. */
 export function ShownWith({ plan, group, helps }: ShownWithProps) {
   const has = (help: Help): boolean => helps.includes(help);
@@ -29,7 +33,7 @@ export function ShownWith({ plan, group, helps }: ShownWithProps) {
     <div className="grid min-w-0 gap-4" data-testid="shown-with">
       {helps.length === 0 && <p className="py-10 text-center font-serif text-[28px]">{BLANK_PAGE}</p>}
       {has('path') && (
-        <div className={`min-w-0 ${has('staff') ? '' : HIDDEN.staff} ${numbers ? '' : HIDDEN.numbers} ${names ? '' : HIDDEN.names}`}>
+        <div className={`min-w-0 ${hiddenOf(helps)}`}>
           <PathScore plan={plan} name="the line" />
         </div>
       )}
