@@ -3,8 +3,9 @@ import { Brief, PlayerProfile } from '#core/brief';
 import { School } from '#core/brief/parts/school';
 import { DrillRequest, STAGE_STATES, STAGES } from '#core/drill';
 import { InstrumentSpec } from '#core/instrument';
-import { LogEntry, SESSION_FIELDS } from '#core/practice';
+import { Day, LogEntry, SESSION_FIELDS } from '#core/practice';
 import { oneOf } from '#core/result';
+import { WEEK_FIELDS } from '#core/week';
 import { documentKind } from './document-kind.ts';
 
 const Name = Type.String({ maxLength: 80 });
@@ -84,14 +85,21 @@ export const stages = documentKind({
   upgrades: {},
 });
 
-const Day = Type.String({ pattern: '^\\d{4}-\\d{2}-\\d{2}$', description: 'The day where it happened, as "2026-03-09".' });
-
 /** A practice session: its aim as its name, the check at its end, and its items. */
 export const session = documentKind({
   kind: 'session',
   plural: 'sessions',
   version: 1,
   fields: { name: Name, day: Day, ...SESSION_FIELDS },
+  upgrades: {},
+});
+
+/** How the weeks of a player are planned: minutes a day, days off, a date, and what is to be practised. */
+export const week = documentKind({
+  kind: 'week',
+  plural: 'weeks',
+  version: 1,
+  fields: { name: Name, ...WEEK_FIELDS },
   upgrades: {},
 });
 
@@ -105,7 +113,7 @@ export const log = documentKind({
 });
 
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data derive from this list. */
-export const DOCUMENT_KINDS = { piece, instrument, player, school, stages, session, log } as const;
+export const DOCUMENT_KINDS = { piece, instrument, player, school, stages, session, week, log } as const;
 
 /** The name of a kind. */
 export type DocumentName = keyof typeof DOCUMENT_KINDS;
@@ -130,6 +138,9 @@ export type StagesDocument = DocumentOf<'stages'>;
 
 /** A practice session. */
 export type SessionDocument = DocumentOf<'session'>;
+
+/** How the weeks of a player are planned. */
+export type WeekDocument = DocumentOf<'week'>;
 
 /** A page of a log. */
 export type LogDocument = DocumentOf<'log'>;

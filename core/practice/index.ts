@@ -1,5 +1,6 @@
 export { type Cap, capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
 export { beatAt, type BeatNow, type Click, clicksBetween, type Metronome } from './clock.ts';
+export { Day, dayNumber, dayOfNumber, weekdayOf } from './day.ts';
 export { type Faded, fadedAfter, FadingCourse, type Fading, type Help, HELPS, usualCourse } from './fading/course.ts';
 export { groupsOf, type NoteGroup } from './groups.ts';
 export {
@@ -11,6 +12,7 @@ export {
   PracticeItem,
   type PracticePart,
   Practised,
+  practisedKey,
   SESSION_FIELDS,
   SUBDIVISIONS,
 } from './item.ts';

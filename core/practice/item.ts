@@ -28,6 +28,18 @@ export const Practised = Type.Object(
 /** What is practised. */
 export type Practised = Static<typeof Practised>;
 
+/** What tells one thing that is practised from another: the piece by its id, and what of it; not its name, which may change. */
+export function practisedKey({ piece, part }: Pick<Practised, 'piece' | 'part'>): string {
+  switch (part.part) {
+    case 'whole':
+      return piece;
+    case 'passage':
+      return `${piece} ${part.from}-${part.to}`;
+    case 'stage':
+      return `${piece} ${part.note} ${part.stage}`;
+  }
+}
+
 /** Ways to hear the model: not at all, once before each set, or in turns with a gap of the same length to play in. */
 export const MODELS = ['none', 'before', 'in-turns'] as const;
 

@@ -154,7 +154,9 @@ function told(items: readonly ToPractise[], days: Days, choice: WeekChoice): Wee
     placed: placed
       .toSorted((one, other) => one.day - other.day || way * (one.hard - other.hard) || one.id.localeCompare(other.id))
       .map(({ id, day, reason }) => ({ id, day, reason })),
-    left: items.flatMap((item, index): readonly NotPlaced[] => ((days[index] ?? null) === null ? [leftOut(item, choice, filled)] : [])),
+    left: items.flatMap((item, index): readonly NotPlaced[] =>
+      (days[index] ?? null) === null ? [leftOut(item, { items, days, choice, filled })] : [],
+    ),
   };
 }
 
@@ -164,8 +166,27 @@ function reasonOf({ movedTo, by, due }: ToPractise, day: number): Reason {
   return due >= day ? 'due' : 'room';
 }
 
-function leftOut(item: ToPractise, choice: WeekChoice, filled: Filled): NotPlaced {
-  const days = daysFor(item, choice).filter((day) => !(item.isNew && filled.hasNew[day] === true));
-  const missing = days.map((day) => item.minutes - filled.roomOn(day));
-  return { id: item.id, minutesMore: missing.length === 0 ? null : missing.reduce((least, each) => Math.min(least, each)) };
+interface Told {
+  readonly items: readonly ToPractise[];
+  readonly days: Days;
+  readonly choice: WeekChoice;
+  readonly filled: Filled;
+}
+
+function leftOut(item: ToPractise, { items, days, choice, filled }: Told): NotPlaced {
+  const possible = daysFor(item, choice);
+  const missing = possible.filter((day) => !(item.isNew && filled.hasNew[day] === true)).map((day) => item.minutes - filled.roomOn(day));
+  const [instead] = items
+    .filter((other, index) => {
+      const day = days[index] ?? null;
+      if (day === null || !possible.includes(day) || other.movedTo !== null) return false;
+      const newStays = items.some((each, order) => each !== other && days[order] === day && each.isNew);
+      return filled.roomOn(day) + other.minutes >= item.minutes && !(item.isNew && newStays);
+    })
+    .toSorted((one, other) => Number(one.by !== null) - Number(other.by !== null) || one.hard - other.hard);
+  return {
+    id: item.id,
+    minutesMore: missing.length === 0 ? null : missing.reduce((least, each) => Math.min(least, each)),
+    instead: instead?.id ?? null,
+  };
 }

@@ -35,6 +35,8 @@ export interface NotPlaced {
   readonly id: string;
   /** So many minutes more on one day before its date would make room; null where only its being new keeps it out. */
   readonly minutesMore: number | null;
+  /** What could make way for it alone, by its id: of what stands on its days what matters least; null where no single thing would do. */
+  readonly instead: string | null;
 }
 
 /** A plan of some days. */

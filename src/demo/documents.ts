@@ -18,6 +18,7 @@ export const DEMO: Demo = {
     school: [DEMO_SCHOOL],
     stages: [],
     session: [],
+    week: [],
     log: [],
   },
   instrumentOf: Object.fromEntries(DEMO_STUDIO.map(({ player, instrument }) => [player.name, instrument.name])),

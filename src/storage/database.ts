@@ -44,6 +44,8 @@ export interface LinksOf {
   /** For whom. */
   readonly session: { readonly playerId: string | null };
   /** Whose. */
+  readonly week: { readonly playerId: string | null };
+  /** Whose. */
   readonly log: { readonly playerId: string | null };
 }
 
@@ -67,6 +69,9 @@ export type StagesRecord = RecordOf<'stages'>;
 
 /** A practice session. */
 export type SessionRecord = RecordOf<'session'>;
+
+/** How the weeks of a player are planned. */
+export type WeekRecord = RecordOf<'week'>;
 
 /** A page of a log. */
 export type LogRecord = RecordOf<'log'>;
@@ -143,6 +148,7 @@ export class DovePathDatabase extends Dexie {
   readonly schools!: EntityTable<SchoolRecord, 'id'>;
   readonly stages!: EntityTable<StagesRecord, 'id'>;
   readonly sessions!: EntityTable<SessionRecord, 'id'>;
+  readonly weeks!: EntityTable<WeekRecord, 'id'>;
   readonly logs!: EntityTable<LogRecord, 'id'>;
   readonly setAside!: EntityTable<SetAsideRecord, 'id'>;
   readonly facts!: EntityTable<FactRecord, 'key'>;

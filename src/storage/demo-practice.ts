@@ -1,9 +1,12 @@
+import { addDays } from 'date-fns';
 import { DOCUMENT_KINDS, headed } from '#core/documents';
-import { ladderTo, PLAIN_ALONG, USUAL_SET } from '#core/practice';
+import { ladderTo, PLAIN_ALONG, type PracticeItem, USUAL_SET } from '#core/practice';
+import { FIRST_WEEK } from '#core/week';
 import { demoDays } from '../demo/practice.ts';
-import { database, type LogRecord, type PieceRecord, type PlayerRecord, type SessionRecord } from './database.ts';
+import { database, type LogRecord, type PieceRecord, type PlayerRecord, type SessionRecord, type WeekRecord } from './database.ts';
 import { dayOf, pageOf } from './log-page.ts';
 import { fresh } from './records.ts';
+import { newWeek } from './weeks.ts';
 import { together } from './writing/together.ts';
 
 /** Notes that these pupils point at: somewhere on the way up, and near the top. */
@@ -12,7 +15,17 @@ const HARD = [11, 14] as const;
 /** A tempo for pieces of the demo that name none, quarter notes a minute. */
 const USUAL = 72;
 
-/** Puts the log and the sessions of the demo in, once: they come after the first page is drawn, or when they are first looked at. */
+/** The recital of the made-up studio is so many days off. */
+const DAYS_TO_RECITAL = 12;
+
+/** What a pupil of the demo has practised and is to practise. */
+interface DemoPractice {
+  readonly session: SessionRecord;
+  readonly week: WeekRecord;
+  readonly log: readonly LogRecord[];
+}
+
+/** Puts the log, the sessions and the weeks of the demo in, once: they come after the first page is drawn, or when they are first looked at. */
 export async function seedPracticeOnce(): Promise<void> {
   if (await database.facts.get('demo-practised')) return;
   const isDemo = ({ demo }: { readonly demo: boolean }): boolean => demo;
@@ -24,16 +37,17 @@ export async function seedPracticeOnce(): Promise<void> {
     if (await database.facts.get('demo-practised')) return;
     await database.facts.put({ key: 'demo-practised', value: true });
     await database.sessions.bulkPut(practised.map(({ session }) => session));
+    await database.weeks.bulkPut(practised.map(({ week }) => week));
     await database.logs.bulkPut(practised.flatMap(({ log }) => log));
   });
 }
 
-/** Weeks of a made-up log and a session for a pupil of the demo, with this pupil's pieces; nothing for one without any. */
+/** Weeks of a made-up log, a session and a plan for the coming weeks for a pupil of the demo, with this pupil's pieces; nothing for one without any. */
 export function demoPractice(
   player: PlayerRecord,
   all: readonly PieceRecord[],
   now: number,
-): readonly { readonly session: SessionRecord; readonly log: readonly LogRecord[] }[] {
+): readonly DemoPractice[] {
   const pieces = all.filter(({ playerId }) => playerId === player.id);
   if (pieces.length === 0) return [];
   const { name } = player.document;
@@ -43,14 +57,33 @@ export function demoPractice(
     ...pageOf({ playerId: player.id, name }, day, entries),
     demo: true,
   }));
-  const items = named.slice(0, 2).map(({ id, title, tempo }) => ({
-    practised: { piece: id, title, part: { part: 'whole' as const } },
+  const items = named.map(({ id, title, tempo }): PracticeItem => ({
+    practised: { piece: id, title, part: { part: 'whole' } },
     minutes: 5,
     ladder: ladderTo(tempo),
     set: USUAL_SET,
     along: PLAIN_ALONG,
-    grouping: 'all' as const,
+    grouping: 'all',
   }));
-  const fields = { name: 'The shift clean and silent', day: dayOf(now), endCheck: 'Play it once, at tempo, as if for someone.', items };
-  return [{ session: { ...fresh(true), document: headed(DOCUMENT_KINDS.session, fields), playerId: player.id }, log }];
+  const session = {
+    name: 'The shift clean and silent',
+    day: dayOf(now),
+    endCheck: 'Play it once, at tempo, as if for someone.',
+    items: items.slice(0, 2),
+  };
+  const week = newWeek(
+    { playerId: player.id, name },
+    {
+      ...FIRST_WEEK,
+      goal: { name: 'Studio recital', day: dayOf(addDays(now, DAYS_TO_RECITAL).getTime()) },
+      items: items.map((item, order) => ({ item, asked: order === 0, movedTo: null })),
+    },
+  );
+  return [
+    {
+      session: { ...fresh(true), document: headed(DOCUMENT_KINDS.session, session), playerId: player.id },
+      week: { ...week, demo: true },
+      log,
+    },
+  ];
 }

@@ -30,7 +30,11 @@ export async function restoreDemo(): Promise<PutBack> {
   const records = await demoRecords();
   const { demoPractice } = await import('./demo-practice.ts');
   const practised = records.player.flatMap((player) => demoPractice(player, records.piece, Date.now()));
-  const practice = { session: practised.map(({ session }) => session), log: practised.flatMap(({ log }) => log) };
+  const practice = {
+    session: practised.map(({ session }) => session),
+    week: practised.map(({ week }) => week),
+    log: practised.flatMap(({ log }) => log),
+  };
   return await replaceDemo({ ...records, ...practice });
 }
 
@@ -39,7 +43,7 @@ export async function clearDemo(): Promise<PutBack> {
   return await replaceDemo(NO_RECORDS);
 }
 
-const NO_RECORDS: DemoRecords = { piece: [], instrument: [], player: [], school: [], stages: [], session: [], log: [] };
+const NO_RECORDS: DemoRecords = { piece: [], instrument: [], player: [], school: [], stages: [], session: [], week: [], log: [] };
 
 async function replaceDemo(next: DemoRecords): Promise<PutBack> {
   const before = await demoThere();
@@ -65,6 +69,7 @@ async function demoThere(): Promise<DemoRecords> {
     school: await there('school'),
     stages: await there('stages'),
     session: await there('session'),
+    week: await there('week'),
     log: await there('log'),
   };
 }
@@ -109,6 +114,7 @@ async function demoRecords(): Promise<DemoRecords> {
     school: schools,
     stages: [],
     session: [],
+    week: [],
     log: [],
   };
 }

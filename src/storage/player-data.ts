@@ -9,7 +9,7 @@ interface OfPlayer<Name extends DocumentName = DocumentName> {
   readonly record: RecordOf<Name>;
 }
 
-/** Everything the browser keeps of a player: the player, the log, sessions, stages, and the pieces for this player. */
+/** Everything the browser keeps of a player: the player, the log, sessions, the week, stages, and the pieces for this player. */
 export async function recordsOfPlayer(playerId: string): Promise<readonly OfPlayer[]> {
   const found = await Promise.all(
     DOCUMENT_NAMES.map(async (kind) => {

@@ -23,6 +23,7 @@ const READ_LINKS: ReadLinks = {
   school: async () => ({}),
   stages: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
   session: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
+  week: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
   log: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
 };
 

@@ -1,5 +1,5 @@
 import type { FadingCourse } from '../fading/course.ts';
-import type { Practised } from '../item.ts';
+import { type Practised, practisedKey } from '../item.ts';
 import type { EntryKind, EntryOf, LogEntry, Miss } from './entry.ts';
 import { MISSES } from './entry.ts';
 
@@ -78,11 +78,9 @@ export interface SetByTeacher {
 }
 
 /** The sets of one piece, or of a part of it, in order: clean or not. */
-export function setsOf(entries: readonly LogEntry[], { piece, part }: Pick<Practised, 'piece' | 'part'>): readonly boolean[] {
-  const named = JSON.stringify(part);
-  return ofKind(asCorrected(entries), 'set').flatMap(({ practised, clean }) =>
-    practised.piece === piece && JSON.stringify(practised.part) === named ? [clean] : [],
-  );
+export function setsOf(entries: readonly LogEntry[], asked: Pick<Practised, 'piece' | 'part'>): readonly boolean[] {
+  const key = practisedKey(asked);
+  return ofKind(asCorrected(entries), 'set').flatMap(({ practised, clean }) => (practisedKey(practised) === key ? [clean] : []));
 }
 
 /** What stands, by the last entries that set it. */

@@ -52,7 +52,7 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
       <p className="mt-1 text-[14px] text-dove-dark">“Everything” can be brought in again under Backup.</p>
       {asks !== null && playerId !== null && (
         <p role="alert" className="mt-2">
-          Log, sessions, stages, the player and the pieces for {name}: {asks} things, with their earlier versions.{' '}
+          Log, sessions, week, stages, the player and the pieces for {name}: {asks} things, with their earlier versions.{' '}
           <Button onClick={() => told(remove(playerId))}>Delete all of it</Button> <Button onClick={() => setAsks(null)}>Keep it</Button>
         </p>
       )}

@@ -31,6 +31,7 @@ const FOLLOWERS: Followers = {
   school: async ({ id, document }: SchoolRecord) => await follow('schoolId', id, (brief) => withSchool(brief, schoolOf(document))),
   stages: async () => undefined,
   session: async () => undefined,
+  week: async () => undefined,
   log: async () => undefined,
 };
 

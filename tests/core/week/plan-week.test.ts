@@ -119,7 +119,7 @@ describe('a week', () => {
     assert.equal(placed[0]?.id, 'shift');
     assert.equal(placed.find(({ id }) => id === 'shift')?.reason, 'by-date');
     assert.equal(placed.find(({ id }) => id === 'air')?.reason, 'moved');
-    assert.deepEqual(left, [{ id: 'new two', minutesMore: 25 }]);
+    assert.deepEqual(left, [{ id: 'new two', minutesMore: 25, instead: null }]);
     assert.equal(
       planWeek(items, week([30, 30], { order: 'hardest-last' }))
         .placed.filter(({ day }) => day === 0)

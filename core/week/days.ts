@@ -1,0 +1,179 @@
+import { dayNumber, dayOfNumber, practisedKey, weekdayOf } from '#core/practice';
+import type { WeekAsked, WeekItem } from './asked.ts';
+import { planWeek } from './plan-week.ts';
+import { comesBack, hardnessOf, HARDEST, type ItemStanding } from './standing.ts';
+import type { NotPlaced, Placed, ToPractise, WeekChoice } from './week.ts';
+
+/** What is known of everything that is to be practised, by its key. */
+export interface KnownOfItems {
+  /** By the record. */
+  readonly standing: ReadonlyMap<string, ItemStanding>;
+  /** How hard it looks, 0 to 3, where it was never tried. */
+  readonly unseen: ReadonlyMap<string, number>;
+}
+
+/** Something in its day. */
+export interface PlannedItem {
+  /** Its key: what is practised. */
+  readonly key: string;
+  /** Why it stands there; `again`: it comes back after it stood on an earlier day of the plan. */
+  readonly reason: Placed['reason'] | 'again';
+  /** It was never practised. */
+  readonly isNew: boolean;
+}
+
+/** A day of a plan. */
+export interface PlannedDay {
+  /** "2026-03-09". */
+  readonly day: string;
+  /** Minutes there are; 0 for a day off. */
+  readonly minutes: number;
+  /** Minutes taken; more than there are where something was moved there by hand. */
+  readonly taken: number;
+  /** In the order in which they are practised. */
+  readonly items: readonly PlannedItem[];
+}
+
+/** A plan of days. */
+export interface DaysPlanned {
+  /** Every day from the first to the last, days off too. */
+  readonly days: readonly PlannedDay[];
+  /** What does not fit, and what would make room. */
+  readonly left: readonly NotPlaced[];
+  /** What comes back after the last day, and when. */
+  readonly later: readonly { readonly key: string; readonly day: string }[];
+}
+
+/** A week, and the longest plan: a year and a day. */
+const [FEWEST_DAYS, MOST_DAYS] = [7, 366] as const;
+
+/** A thing is placed and placed again at most so often: more often than intervals could widen in a year. */
+const MOST_ROUNDS = 40;
+
+/** From so hard on a thing is hard, 0 to 3. */
+const HARD = 2;
+
+/**
+ * Plans the days from a day on: a week, or up to the date where that is further off. Everything is placed once before anything comes
+ * back; what was placed comes back at widening intervals, as if each day went well.
+ */
+export function planDays(asked: WeekAsked, known: KnownOfItems, today: string): DaysPlanned {
+  const first = dayNumber(today);
+  const choice = choiceFrom(asked, first);
+  const last = choice.minutes.length - 1;
+  const all = [...new Map(asked.items.map((each) => [practisedKey(each.item.practised), each]))];
+  const items = all.map(([key, item]) => toPractise({ key, item, known, asked, first }));
+  const near = items.filter(({ due, movedTo }) => (movedTo ?? due) <= last);
+  const once = planWeek(near, choice);
+  const placed = withReturns({ items: near, once: once.placed, choice, known, first });
+  const later = items
+    .filter((item) => !near.includes(item))
+    .map(({ id, due, movedTo }) => ({ key: id, day: dayOfNumber(first + (movedTo ?? due)) }))
+    .toSorted((one, other) => one.day.localeCompare(other.day) || one.key.localeCompare(other.key));
+  const days = choice.minutes.map((minutes, day): PlannedDay => {
+    const here = placed.filter((each) => each.day === day);
+    return {
+      day: dayOfNumber(first + day),
+      minutes,
+      taken: here.reduce((sum, { item }) => sum + item.minutes, 0),
+      items: here.map(({ item: { id }, reason }) => ({
+        key: id,
+        reason,
+        isNew: reason !== 'again' && (known.standing.get(id)?.sittings.length ?? 0) === 0,
+      })),
+    };
+  });
+  return { days, left: once.left, later };
+}
+
+/** Minutes of every day from the first on, and how they are filled. */
+function choiceFrom({ minutes, daysOff, goal, order, serves }: WeekAsked, first: number): WeekChoice {
+  const toGoal = goal === null ? 0 : dayNumber(goal.day) - first + 1;
+  const count = Math.min(MOST_DAYS, Math.max(FEWEST_DAYS, toGoal));
+  const off = new Set(daysOff.map(dayNumber));
+  return {
+    minutes: Array.from({ length: count }, (_, day) => (off.has(first + day) ? 0 : (minutes[weekdayOf(first + day)] ?? 0))),
+    order,
+    serves,
+  };
+}
+
+interface Source {
+  readonly key: string;
+  readonly item: WeekItem;
+  readonly known: KnownOfItems;
+  readonly asked: Pick<WeekAsked, 'goal'>;
+  /** The number of the first day. */
+  readonly first: number;
+}
+
+function toPractise({ key, item: { item, asked: isAsked, movedTo }, known, asked: { goal }, first }: Source): ToPractise {
+  const standing = known.standing.get(key) ?? { sittings: [], due: null };
+  const hard = hardnessOf(standing, known.unseen.get(key) ?? HARDEST);
+  // The last day before the date; a date that is over asks for nothing.
+  const until = goal === null ? -1 : dayNumber(goal.day) - 1 - first;
+  const by = isAsked && goal !== null && dayNumber(goal.day) >= first ? Math.max(0, until) : null;
+  const due = (standing.due ?? first) - first;
+  const moved = movedTo === null ? null : dayNumber(movedTo) - first;
+  return {
+    id: key,
+    minutes: item.minutes,
+    // What a date asks for is practised once more before it, however well it is kept.
+    due: by === null ? due : Math.min(due, by),
+    by,
+    hard,
+    isNew: standing.sittings.length === 0 && hard >= HARD,
+    movedTo: moved !== null && moved >= 0 ? moved : null,
+  };
+}
+
+interface Returning {
+  readonly items: readonly ToPractise[];
+  readonly once: readonly Placed[];
+  readonly choice: WeekChoice;
+  readonly known: KnownOfItems;
+  readonly first: number;
+}
+
+/** Something in its day, for the first time or again. */
+interface Standing {
+  readonly item: ToPractise;
+  readonly day: number;
+  readonly reason: PlannedItem['reason'];
+}
+
+/** Everything that was placed once, and what of it comes back within the plan, where there is still room; in the order of practice. */
+function withReturns({ items, once, choice, known, first }: Returning): readonly Standing[] {
+  const byKey = new Map(items.map((item) => [item.id, item]));
+  const sat = new Map(items.map(({ id }): [string, Sat[]] => [id, [...(known.standing.get(id)?.sittings ?? [])]]));
+  let placed = once.flatMap(({ id, day, reason }): readonly Standing[] => {
+    const item = byKey.get(id);
+    return item ? [{ item, day, reason }] : [];
+  });
+  let newly = placed;
+  for (let round = 0; round < MOST_ROUNDS && newly.length > 0; round += 1) {
+    const again = new Map(
+      newly.flatMap(({ item, day }): readonly [string, ToPractise][] => {
+        const sittings = sat.get(item.id) ?? [];
+        sittings.push({ day: first + day, grade: 'good' });
+        const due = (comesBack(sittings) ?? Infinity) - first;
+        return due < choice.minutes.length ? [[`again ${item.id}`, { ...item, due, by: null, isNew: false, movedTo: null }]] : [];
+      }),
+    );
+    const stands = new Map(placed.map((each, order) => [`there ${order}`, each]));
+    const asked = [
+      ...[...stands].map(([id, { item, day }]) => ({ ...item, id, movedTo: day })),
+      ...[...again].map(([id, item]) => ({ ...item, id })),
+    ];
+    const plan = planWeek(asked, { ...choice, serves: 'everything' });
+    newly = plan.placed.flatMap(({ id, day }): readonly Standing[] => {
+      const item = again.get(id);
+      return item ? [{ item, day, reason: 'again' }] : [];
+    });
+    const added = new Map(newly.map((each) => [`again ${each.item.id}`, each]));
+    placed = plan.placed.flatMap(({ id }) => stands.get(id) ?? added.get(id) ?? []);
+  }
+  return placed;
+}
+
+type Sat = Pick<ItemStanding['sittings'][number], 'day' | 'grade'>;

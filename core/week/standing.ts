@@ -1,0 +1,92 @@
+import type { HotSpot } from '#core/drill';
+import { asCorrected, dayNumber, type EntryOf, type LogEntry, ofKind, type Practised, practisedKey } from '#core/practice';
+import { type Grade, keptAfter, type Met } from '#core/spacing';
+
+/** How well a player has something, by the record. */
+export interface ItemStanding {
+  /** The days on which it was practised and how each went, in order; days are numbers. */
+  readonly sittings: readonly Sitting[];
+  /** The day on which it comes back, a number; null for what was never practised. */
+  readonly due: number | null;
+  /** It hurt on the last day it was practised. */
+  readonly hurt: boolean;
+}
+
+/** One day on which something was practised. */
+export interface Sitting {
+  /** The number of the day. */
+  readonly day: number;
+  /** How many of its tries were good, and how many there were. */
+  readonly good: number;
+  /** How many tries there were. */
+  readonly tries: number;
+  /** What that comes to. */
+  readonly grade: Grade;
+}
+
+/** Of the tries of a day so many are good where it went well, and where it went with difficulty; of fewer a usual set fails. */
+const [WELL, WITH_DIFFICULTY] = [0.8, 0.5] as const;
+
+/** How a day went, by the share of its tries that were good. */
+export function gradeOf(good: number, tries: number): Grade {
+  const share = tries === 0 ? 0 : good / tries;
+  if (share >= WELL) return 'good';
+  return share >= WITH_DIFFICULTY ? 'hard' : 'forgotten';
+}
+
+/** How a player stands with something, by the entries of a log; `dayOf` names the day of a moment (ms since 1970) where the player is. */
+export function standingOf(
+  entries: readonly LogEntry[],
+  practised: Pick<Practised, 'piece' | 'part'>,
+  dayOf: (at: number) => string,
+): ItemStanding {
+  const key = practisedKey(practised);
+  const standing = asCorrected(entries);
+  const days = new Map<number, EntryOf<'attempt'>[]>();
+  for (const attempt of ofKind(standing, 'attempt')) {
+    if (practisedKey(attempt.practised) !== key) continue;
+    const day = dayNumber(dayOf(attempt.at));
+    days.set(day, [...(days.get(day) ?? []), attempt]);
+  }
+  const sittings = [...days].map(([day, attempts]): Sitting => {
+    const good = attempts.filter(({ miss }) => miss === null).length;
+    return { day, good, tries: attempts.length, grade: gradeOf(good, attempts.length) };
+  });
+  const last = sittings.at(-1)?.day;
+  const hurt = ofKind(standing, 'pain').some(({ at, practised: item }) => practisedKey(item) === key && dayNumber(dayOf(at)) === last);
+  return { sittings, due: comesBack(sittings), hurt };
+}
+
+/**
+ * The day on which something comes back after some days of practice (numbers, in order, with how each went); null for what was never
+ * practised. Never the same day: what went badly comes back the next.
+ */
+export function comesBack(sittings: readonly Pick<Sitting, 'day' | 'grade'>[]): number | null {
+  const last = sittings.at(-1);
+  const kept = keptAfter(sittings.map(({ day, grade }): Met => ({ at: day * MS_A_DAY + NOON, grade })));
+  return last && kept ? Math.max(last.day + 1, Math.floor(kept.due / MS_A_DAY)) : null;
+}
+
+const MS_A_DAY = 86_400_000;
+const NOON = MS_A_DAY / 2;
+
+/** The hardest there is. */
+export const HARDEST = 3;
+
+/** How hard something is, 0 to 3: by what missed of it on the last day; before it was ever tried by its hot spots. */
+export function hardnessOf({ sittings }: Pick<ItemStanding, 'sittings'>, unseen: number): number {
+  const last = sittings.at(-1);
+  return last ? Math.round(HARDEST * (1 - last.good / last.tries)) : unseen;
+}
+
+/** So many notes without a hot spot among them are easy; one in each of two such groups makes it harder by one. */
+const NOTES_A_STEP = 8;
+
+/** How hard some notes look before they were ever tried, 0 to 3: by how close their hot spots stand. `notes`: line indexes, both inclusive. */
+export function unseenHardness(
+  spots: readonly Pick<HotSpot, 'note'>[],
+  { from, to }: { readonly from: number; readonly to: number },
+): number {
+  const here = spots.filter(({ note }) => note >= from && note <= to).length;
+  return Math.min(HARDEST, Math.round((here * NOTES_A_STEP) / Math.max(NOTES_A_STEP, to - from + 1)));
+}

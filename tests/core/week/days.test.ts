@@ -1,0 +1,217 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { dayNumber, dayOfNumber, ladderTo, type LogEntry, PLAIN_ALONG, practisedKey, USUAL_SET, weekdayOf } from '#core/practice';
+import {
+  comesBack,
+  FIRST_WEEK,
+  gradeOf,
+  type KnownOfItems,
+  planDays,
+  standingOf,
+  unseenHardness,
+  type WeekAsked,
+  type WeekItem,
+} from '#core/week';
+
+/** A Monday. */
+const TODAY = '2026-03-09';
+
+const item = (piece: string, more: Partial<WeekItem> & { readonly minutes?: number } = {}): WeekItem => {
+  const { minutes = 10, ...others } = more;
+  const practised = { piece, title: piece, part: { part: 'whole' as const } };
+  const whole = { practised, minutes, ladder: ladderTo(72), set: USUAL_SET, along: PLAIN_ALONG, grouping: 'all' as const };
+  return { item: whole, asked: false, movedTo: null, ...others };
+};
+
+const asked = (items: readonly WeekItem[], more: Partial<WeekAsked> = {}): WeekAsked => ({ ...FIRST_WEEK, items: [...items], ...more });
+
+/** Nothing was ever practised, and nothing looks hard. */
+const easy = (items: readonly WeekItem[]): KnownOfItems => {
+  return { standing: new Map(), unseen: new Map(items.map((each) => [practisedKey(each.item.practised), 0])) };
+};
+
+/** So many tries of a piece on a day (a number), of which some were good. */
+const tries = (piece: string, day: number, good: number, all: number): readonly LogEntry[] =>
+  Array.from({ length: all }, (_, order) => ({
+    id: `${piece} ${day} ${order}`,
+    at: (day * 24 + 17) * 3_600_000 + order * 1000,
+    kind: 'attempt',
+    practised: { piece, title: piece, part: { part: 'whole' } },
+    tempo: 60,
+    miss: order < good ? null : 'flat',
+  }));
+
+const dayOf = (at: number): string => dayOfNumber(Math.floor(at / 86_400_000));
+
+const first = dayNumber(TODAY);
+
+const anyDay = fc.integer({ min: -2, max: 20 }).map((day) => dayOfNumber(first + day));
+
+const anyAsked = fc
+  .record({
+    minutes: fc.array(fc.integer({ min: 0, max: 40 }), { minLength: 7, maxLength: 7 }),
+    daysOff: fc.array(anyDay, { maxLength: 4 }),
+    goal: fc.option(anyDay.map((day) => ({ name: 'Audition', day }))),
+    order: fc.constantFrom('hardest-first' as const, 'hardest-last' as const),
+    serves: fc.constantFrom('everything' as const, 'the-date' as const),
+    items: fc.array(fc.record({ minutes: fc.integer({ min: 1, max: 25 }), asked: fc.boolean(), movedTo: fc.option(anyDay, { freq: 5 }) }), {
+      maxLength: 9,
+    }),
+  })
+  .map(({ items, ...others }): WeekAsked => ({ ...others, items: items.map((each, order) => item(`p${order}`, each)) }));
+
+const anyKnown = fc.array(
+  fc.record({ days: fc.array(fc.integer({ min: 0, max: 3 }), { maxLength: 3 }), hard: fc.integer({ min: 0, max: 3 }) }),
+  {
+    minLength: 9,
+    maxLength: 9,
+  },
+);
+
+function knownFrom(some: readonly { readonly days: readonly number[]; readonly hard: number }[]): KnownOfItems {
+  const entries = some.flatMap(({ days }, order) => days.flatMap((good, at) => tries(`p${order}`, first - 6 + at * 2, good, 3)));
+  const practised = some.map((_, order) => ({ piece: `p${order}`, part: { part: 'whole' as const } }));
+  return {
+    standing: new Map(practised.map((each) => [practisedKey(each), standingOf(entries, each, dayOf)])),
+    unseen: new Map(practised.map((each, order) => [practisedKey(each), some[order]?.hard ?? 0])),
+  };
+}
+
+describe('days as they are planned', () => {
+  it('never hold more than their minutes, nor anything on a day off, but for what was moved there by hand', () => {
+    fc.assert(
+      fc.property(anyAsked, anyKnown, (week, known) => {
+        const { days } = planDays(week, knownFrom(known), TODAY);
+        for (const day of days) {
+          const free = day.items.filter(({ reason }) => reason !== 'moved');
+          assert.ok(free.length === 0 || day.taken <= day.minutes, `${day.day}: ${day.taken} of ${day.minutes}`);
+          if (week.daysOff.includes(day.day)) assert.deepEqual(free, []);
+          assert.equal(new Set(day.items.map(({ key }) => key)).size, day.items.length, 'nothing twice on a day');
+        }
+      }),
+    );
+  });
+
+  it('cover what the date asks for before the date, or name it; what was moved by hand stays; the same is planned again', () => {
+    fc.assert(
+      fc.property(anyAsked, anyKnown, (week, known) => {
+        const planned = planDays(week, knownFrom(known), TODAY);
+        const { days, left, later } = planned;
+        const dayFor = (key: string): string | undefined => days.find(({ items }) => items.some((each) => each.key === key))?.day;
+        for (const each of week.items) {
+          const key = practisedKey(each.item.practised);
+          const isNamed = [...left.map(({ id }) => id), ...later.map((one) => one.key)].includes(key);
+          const isMoved = each.movedTo !== null && each.movedTo >= TODAY;
+          if (isMoved && dayFor(key) !== undefined) {
+            assert.ok(
+              days.some(({ day, items }) => day === each.movedTo && items.some((one) => one.key === key && one.reason === 'moved')),
+            );
+          } else if (each.asked && week.goal && week.goal.day > TODAY) {
+            assert.ok(isNamed !== (dayFor(key) !== undefined), key);
+            assert.ok(isNamed || (dayFor(key) ?? '') < week.goal.day, key);
+          }
+        }
+        assert.deepEqual(planDays({ ...week, items: week.items.toReversed() }, knownFrom(known), TODAY), planned);
+      }),
+    );
+  });
+
+  it('bring back what was placed at widening intervals', () => {
+    const items = [item('scale')];
+    const { days } = planDays(asked(items, { goal: { name: 'Audition', day: '2026-06-30' } }), easy(items), TODAY);
+    const on = days.flatMap(({ items: here }, day) => (here.length > 0 ? [day] : []));
+    const gaps = on.slice(1).map((day, order) => day - (on[order] ?? 0));
+    assert.ok(on.length >= 4, on.join());
+    assert.ok(
+      gaps.every((gap, order) => order === 0 || gap >= (gaps[order - 1] ?? 0)),
+      gaps.join(),
+    );
+    assert.deepEqual(days.flatMap(({ items: here }) => here.map(({ reason }) => reason)).slice(0, 2), ['due', 'again']);
+  });
+
+  it('keep one hard new thing a day, and put the hardest first or last', () => {
+    const items = [item('one'), item('two'), item('old')];
+    const known: KnownOfItems = {
+      standing: new Map([['old', standingOf(tries('old', first - 1, 2, 2), item('old').item.practised, dayOf)]]),
+      unseen: new Map([
+        ['one', 3],
+        ['two', 3],
+      ]),
+    };
+    const { days } = planDays(asked(items), known, TODAY);
+    assert.deepEqual(
+      days.slice(0, 2).map(({ items: here }) => here.filter(({ isNew }) => isNew).map(({ key }) => key)),
+      [['one'], ['two']],
+    );
+    assert.equal(days[0]?.items[0]?.key, 'one');
+    assert.equal(planDays(asked(items, { order: 'hardest-last' }), known, TODAY).days[0]?.items.at(-1)?.key, 'one');
+  });
+
+  it('say what does not fit, how many minutes more or what instead, and what comes later', () => {
+    const items = [item('long', { minutes: 30, asked: true }), item('short', { minutes: 10 }), item('kept')];
+    const standing = new Map([
+      ['kept', standingOf([...tries('kept', first - 9, 5, 5), ...tries('kept', first - 1, 5, 5)], item('kept').item.practised, dayOf)],
+    ]);
+    const week = asked(items, { minutes: [20, 0, 0, 0, 0, 0, 0], goal: { name: 'Lesson', day: '2026-03-11' } });
+    const { left, later } = planDays(week, { ...easy(items), standing }, TODAY);
+    assert.deepEqual(left, [{ id: 'long', minutesMore: 20, instead: null }]);
+    assert.deepEqual(
+      later.map(({ key }) => key),
+      ['kept'],
+    );
+    const crowded = planDays(
+      asked([item('a', { minutes: 20, asked: true }), item('b', { minutes: 20 })], { minutes: [20, 0, 0, 0, 0, 0, 0] }),
+      easy([]),
+      TODAY,
+    );
+    assert.deepEqual(
+      crowded.left.map(({ instead }) => instead),
+      ['a'],
+    );
+  });
+
+  it('of a year with sixty things are planned at once', () => {
+    const items = Array.from({ length: 60 }, (_, order) => item(`p${order}`, { asked: order % 3 === 0 }));
+    const { days, left } = planDays(asked(items, { goal: { name: 'Audition', day: '2027-03-01' } }), easy(items), TODAY);
+    assert.ok(days.length > 350);
+    assert.deepEqual(left, []);
+  });
+});
+
+describe('how a player stands with something', () => {
+  it('is graded by the share of good tries of each day, and comes back the sooner the worse it went', () => {
+    assert.deepEqual([gradeOf(4, 5), gradeOf(3, 5), gradeOf(2, 5), gradeOf(0, 0)], ['good', 'hard', 'forgotten', 'forgotten']);
+    const after = (good: number): number => {
+      const entries = [...tries('air', first - 4, 5, 5), ...tries('air', first - 2, 5, 5), ...tries('air', first, good, 5)];
+      return standingOf(entries, { piece: 'air', part: { part: 'whole' } }, dayOf).due ?? 0;
+    };
+    assert.equal(after(0), first + 1);
+    assert.ok(after(3) >= after(0) && after(5) > after(3), `${after(0)} ${after(3)} ${after(5)}`);
+    assert.equal(comesBack([]), null);
+  });
+
+  it('tells that it hurt, until it was practised again without', () => {
+    const practised = { piece: 'air', title: 'air', part: { part: 'whole' as const } };
+    const pain: LogEntry = { id: 'pain', at: (first * 24 + 18) * 3_600_000, kind: 'pain', practised };
+    assert.equal(standingOf([...tries('air', first, 1, 2), pain], practised, dayOf).hurt, true);
+    assert.equal(standingOf([...tries('air', first, 1, 2), pain, ...tries('air', first + 2, 2, 2)], practised, dayOf).hurt, false);
+  });
+
+  it('before it was tried is judged by its hot spots', () => {
+    const spots = [{ note: 3 }, { note: 5 }, { note: 20 }];
+    assert.equal(unseenHardness(spots, { from: 0, to: 7 }), 2);
+    assert.equal(unseenHardness(spots, { from: 8, to: 31 }), 0);
+    assert.equal(unseenHardness([], { from: 0, to: 0 }), 0);
+  });
+});
+
+describe('days', () => {
+  it('have numbers, and a weekday', () => {
+    assert.equal(dayOfNumber(dayNumber('2024-02-29') + 1), '2024-03-01');
+    assert.deepEqual(
+      ['2026-03-09', '2026-03-15', '1969-12-28'].map((day) => weekdayOf(dayNumber(day))),
+      [0, 6, 6],
+    );
+  });
+});
