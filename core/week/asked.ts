@@ -1,5 +1,5 @@
-import { type Static, Type } from '@sinclair/typebox';
-import { Day, PracticeItem } from '#core/practice';
+import { type Static, type TObject, Type } from '@sinclair/typebox';
+import { Day, PracticeItem, practisedKey } from '#core/practice';
 import { oneOf } from '#core/result';
 
 const closed = { additionalProperties: false };
@@ -39,10 +39,8 @@ export const WEEK_FIELDS = {
   items: Type.Array(WeekItem, { maxItems: MOST_ITEMS }),
 };
 
-const Asked = Type.Object(WEEK_FIELDS);
-
 /** What a plan of weeks is made from. */
-export type WeekAsked = Static<typeof Asked>;
+export type WeekAsked = Static<TObject<typeof WEEK_FIELDS>>;
 
 /** Half an hour a day and Sunday off: where a teacher begins. */
 export const FIRST_WEEK: WeekAsked = {
@@ -53,3 +51,10 @@ export const FIRST_WEEK: WeekAsked = {
   serves: 'everything',
   items: [],
 };
+
+/** A list with some more in it, each of which stands in it once; what is beyond the most there can be is left out. */
+export function withItems(items: readonly WeekItem[], more: readonly PracticeItem[]): readonly WeekItem[] {
+  const all = [...items, ...more.map((item): WeekItem => ({ item, asked: false, movedTo: null }))];
+  const firsts = new Map(all.toReversed().map((each) => [practisedKey(each.item.practised), each]));
+  return all.filter((each) => firsts.get(practisedKey(each.item.practised)) === each).slice(0, MOST_ITEMS);
+}

@@ -1,7 +1,7 @@
 import { dayNumber, dayOfNumber, practisedKey, weekdayOf } from '#core/practice';
 import type { WeekAsked, WeekItem } from './asked.ts';
 import { planWeek } from './plan-week.ts';
-import { comesBack, hardnessOf, HARDEST, type ItemStanding } from './standing.ts';
+import { comesBack, hardnessOf, type ItemStanding } from './standing.ts';
 import type { NotPlaced, Placed, ToPractise, WeekChoice } from './week.ts';
 
 /** What is known of everything that is to be practised, by its key. */
@@ -53,6 +53,9 @@ const MOST_ROUNDS = 40;
 /** From so hard on a thing is hard, 0 to 3. */
 const HARD = 2;
 
+/** How hard a thing is of which nothing is known yet. */
+const MIDDLING = 1;
+
 /**
  * Plans the days from a day on: a week, or up to the date where that is further off. Everything is placed once before anything comes
  * back; what was placed comes back at widening intervals, as if each day went well.
@@ -98,6 +101,12 @@ function choiceFrom({ minutes, daysOff, goal, order, serves }: WeekAsked, first:
   };
 }
 
+/** The last day of a plan before a date; null where there is none, and for a date that is over, which asks for nothing. */
+function lastDayBefore(goal: WeekAsked['goal'], first: number): number | null {
+  if (goal === null || dayNumber(goal.day) < first) return null;
+  return Math.max(0, dayNumber(goal.day) - 1 - first);
+}
+
 interface Source {
   readonly key: string;
   readonly item: WeekItem;
@@ -109,12 +118,9 @@ interface Source {
 
 function toPractise({ key, item: { item, asked: isAsked, movedTo }, known, asked: { goal }, first }: Source): ToPractise {
   const standing = known.standing.get(key) ?? { sittings: [], due: null };
-  const hard = hardnessOf(standing, known.unseen.get(key) ?? HARDEST);
-  // The last day before the date; a date that is over asks for nothing.
-  const until = goal === null ? -1 : dayNumber(goal.day) - 1 - first;
-  const by = isAsked && goal !== null && dayNumber(goal.day) >= first ? Math.max(0, until) : null;
+  const hard = hardnessOf(standing, known.unseen.get(key) ?? MIDDLING);
+  const by = isAsked ? lastDayBefore(goal, first) : null;
   const due = (standing.due ?? first) - first;
-  const moved = movedTo === null ? null : dayNumber(movedTo) - first;
   return {
     id: key,
     minutes: item.minutes,
@@ -123,8 +129,14 @@ function toPractise({ key, item: { item, asked: isAsked, movedTo }, known, asked
     by,
     hard,
     isNew: standing.sittings.length === 0 && hard >= HARD,
-    movedTo: moved !== null && moved >= 0 ? moved : null,
+    movedTo: dayMovedTo(movedTo, first),
   };
+}
+
+/** The day of a plan that something was moved to; null where it is free, and once that day is over. */
+function dayMovedTo(movedTo: WeekItem['movedTo'], first: number): number | null {
+  const day = movedTo === null ? -1 : dayNumber(movedTo) - first;
+  return day < 0 ? null : day;
 }
 
 interface Returning {

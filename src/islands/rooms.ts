@@ -21,6 +21,8 @@ export const ROOMS = [
     name: 'Practise',
     pages: [
       { href: '/practise', name: 'Session' },
+      { href: '/practise/week', name: 'Week' },
+      { href: '/practise/assignment', name: 'Assignment' },
       { href: '/metronome', name: 'Metronome' },
       { href: '/tuner', name: 'Tuner' },
     ],

@@ -25,6 +25,11 @@ interface DemoPractice {
   readonly log: readonly LogRecord[];
 }
 
+/** The notes around one, as an item of their own. */
+function around(item: PracticeItem, note: number): PracticeItem {
+  return { ...item, practised: { ...item.practised, part: { part: 'passage', from: note - 2, to: note + 1 } } };
+}
+
 /** Puts the log, the sessions and the weeks of the demo in, once: they come after the first page is drawn, or when they are first looked at. */
 export async function seedPracticeOnce(): Promise<void> {
   if (await database.facts.get('demo-practised')) return;
@@ -43,11 +48,7 @@ export async function seedPracticeOnce(): Promise<void> {
 }
 
 /** Weeks of a made-up log, a session and a plan for the coming weeks for a pupil of the demo, with this pupil's pieces; nothing for one without any. */
-export function demoPractice(
-  player: PlayerRecord,
-  all: readonly PieceRecord[],
-  now: number,
-): readonly DemoPractice[] {
+export function demoPractice(player: PlayerRecord, all: readonly PieceRecord[], now: number): readonly DemoPractice[] {
   const pieces = all.filter(({ playerId }) => playerId === player.id);
   if (pieces.length === 0) return [];
   const { name } = player.document;
@@ -76,7 +77,10 @@ export function demoPractice(
     {
       ...FIRST_WEEK,
       goal: { name: 'Studio recital', day: dayOf(addDays(now, DAYS_TO_RECITAL).getTime()) },
-      items: items.map((item, order) => ({ item, asked: order === 0, movedTo: null })),
+      items: items.flatMap((item, order) => [
+        { item, asked: order === 0, movedTo: null },
+        ...HARD.map((note) => ({ item: around(item, note), asked: order === 0, movedTo: null })),
+      ]),
     },
   );
   return [

@@ -39,10 +39,8 @@ const BOW_LISTS: Readonly<Record<(typeof BOWS)[number], number[]>> = {
 
 /** An item of a session: what, how long, and by which ladder; the rest is set once and seldom changed. */
 export function ItemFields({ item, number, onChange, onRemove, onUp }: ItemFieldsProps) {
-  const { practised, minutes, ladder, grouping } = item;
-  const { title, part } = practised;
+  const { title, part } = item.practised;
   const name = `${title}, ${partText(part)}`;
-  const climb = (next: Partial<PracticeItem['ladder']>): void => onChange({ ...item, ladder: { ...ladder, ...next } });
   return (
     <li className="border-b border-line py-2">
       <div className="flex flex-wrap items-baseline gap-x-3">
@@ -59,6 +57,19 @@ export function ItemFields({ item, number, onChange, onRemove, onUp }: ItemField
           Take out
         </Button>
       </div>
+      <ItemLadder item={item} onChange={onChange} />
+    </li>
+  );
+}
+
+type PartProps = Pick<ItemFieldsProps, 'item' | 'onChange'>;
+
+/** How long an item is practised, by which ladder, and what seldom changes. */
+export function ItemLadder({ item, onChange }: PartProps) {
+  const { minutes, ladder, grouping } = item;
+  const climb = (next: Partial<PracticeItem['ladder']>): void => onChange({ ...item, ladder: { ...ladder, ...next } });
+  return (
+    <>
       <div className="mt-1 flex flex-wrap items-end gap-x-4 gap-y-1">
         <NumberInput label="Minutes" value={minutes} least={1} most={30} onChange={(next) => onChange({ ...item, minutes: next })} />
         <NumberInput label="From ♩ =" value={ladder.from} least={20} most={240} onChange={(from) => climb({ from })} />
@@ -74,7 +85,7 @@ export function ItemFields({ item, number, onChange, onRemove, onUp }: ItemField
       </div>
       <LadderLength item={item} />
       <OpenedSection title="Set, ladder and sound">{() => <MoreFields item={item} onChange={onChange} />}</OpenedSection>
-    </li>
+    </>
   );
 }
 
@@ -104,8 +115,6 @@ function LadderLength({ item }: Pick<ItemFieldsProps, 'item'>) {
     </p>
   );
 }
-
-type PartProps = Pick<ItemFieldsProps, 'item' | 'onChange'>;
 
 function MoreFields({ item, onChange }: PartProps) {
   return (

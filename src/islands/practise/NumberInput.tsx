@@ -5,18 +5,20 @@ interface NumberInputProps {
   readonly value: number;
   readonly least: number;
   readonly most: number;
+  /** Of two or three digits, beside others. */
+  readonly narrow?: boolean;
   readonly onChange: (value: number) => void;
 }
 
 /** A whole number between two others, under its name; what is not one stays as it was typed and counts for nothing. */
-export function NumberInput({ label, value, least, most, onChange }: NumberInputProps) {
+export function NumberInput({ label, value, least, most, narrow = false, onChange }: NumberInputProps) {
   return (
     <label className="grid gap-0.5 text-[14px]">
       <span className="text-dove-dark">{label}</span>
       <TextField
         type="number"
         aria-label={label}
-        className="w-20"
+        className={narrow ? 'w-13' : 'w-20'}
         min={least}
         max={most}
         defaultValue={value}

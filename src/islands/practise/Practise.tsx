@@ -1,7 +1,6 @@
-import { parseAsInteger, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
+import { parseAsString, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
-import { STAGES } from '#core/drill';
-import { FIRST_TOLERANCE, type PracticeItem, type PracticePart, type SessionLeft } from '#core/practice';
+import { FIRST_TOLERANCE, type PracticeItem, type SessionLeft } from '#core/practice';
 import { useAsked } from '../../engine/asked.ts';
 import { leftAt } from '../../state/practice/left.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
@@ -9,7 +8,6 @@ import { beginSession, useRunning } from '../../state/practice/running.ts';
 import { setByTeacher } from '../../state/practice/set-by-teacher.ts';
 import type { PieceRecord, SessionRecord } from '../../storage/database.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
-import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
@@ -18,7 +16,8 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { dayText } from '../../words/practice/record.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
-import { newItem } from './new-item.ts';
+import { NOBODY, PlayerChoice } from '../PlayerChoice.tsx';
+import { BROUGHT, broughtItem, NOTHING_BROUGHT } from './brought.ts';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
@@ -52,17 +51,7 @@ function PractisePage() {
   );
 }
 
-const ADDRESS = {
-  player: parseAsString,
-  session: parseAsString,
-  add: parseAsString,
-  from: parseAsInteger,
-  to: parseAsInteger,
-  note: parseAsInteger,
-  stage: parseAsStringLiteral(STAGES),
-};
-
-const NOBODY = 'nobody';
+const ADDRESS = { ...BROUGHT, session: parseAsString };
 
 function OfPlayer({ studio }: { readonly studio: PractiseStudio }) {
   const [address, setAddress] = useQueryStates(ADDRESS);
@@ -70,13 +59,11 @@ function OfPlayer({ studio }: { readonly studio: PractiseStudio }) {
   const player = studio.players.find(({ id }) => id === playerAsked(studio, address.player, added)) ?? null;
   return (
     <>
-      <div className="mb-2 w-56">
-        <LabelledChoice
-          label="Player"
-          value={player?.id ?? NOBODY}
-          among={[...studio.players.map(({ id }) => id), NOBODY]}
-          nameOf={(id) => studio.players.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
-          onChoose={(id) => void setAddress({ player: id, session: null, add: null })}
+      <div className="mb-2">
+        <PlayerChoice
+          players={studio.players}
+          chosen={player}
+          onChoose={(id) => void setAddress({ ...NOTHING_BROUGHT, player: id, session: null })}
         />
       </div>
       <SessionsOf
@@ -84,7 +71,7 @@ function OfPlayer({ studio }: { readonly studio: PractiseStudio }) {
         playerId={player?.id ?? null}
         name={player?.document.name ?? ''}
         pieces={studio.pieces.filter(({ playerId }) => playerId === (player?.id ?? null))}
-        brought={added ? newItem(added, partOf(address)) : null}
+        brought={added ? broughtItem(added, address) : null}
       />
     </>
   );
@@ -94,22 +81,6 @@ function OfPlayer({ studio }: { readonly studio: PractiseStudio }) {
 function playerAsked({ players }: PractiseStudio, inAddress: string | null, added: PieceRecord | undefined): string {
   if (inAddress !== null) return inAddress;
   return (added ? added.playerId : players[0]?.id) ?? NOBODY;
-}
-
-/** What of a piece the address asks for. */
-function partOf({
-  from,
-  to,
-  note,
-  stage,
-}: {
-  readonly from: number | null;
-  readonly to: number | null;
-  readonly note: number | null;
-  readonly stage: (typeof STAGES)[number] | null;
-}): PracticePart {
-  if (note !== null && stage !== null) return { part: 'stage', note, stage };
-  return from !== null && to !== null ? { part: 'passage', from, to } : { part: 'whole' };
 }
 
 interface SessionsOfProps {
@@ -124,8 +95,7 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
   const { sessions, trouble, add, change, remove, removed } = useSessions(playerId);
   const set = useAsked({ key: ['set by the teacher', playerId], ask: async () => await setByTeacher(playerId) });
-  const open = (session: SessionRecord | null): void =>
-    void setAddress({ session: session?.id ?? null, add: null, from: null, to: null, note: null, stage: null });
+  const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
   const isPutIn = useRef(false);
   useEffect(() => {
     if (!sessions || !brought || isPutIn.current) return;

@@ -5,13 +5,13 @@ import { readyToPractise } from '../../storage/first-start.ts';
 import type { PlayerRecord } from '../../storage/database.ts';
 import { loadStudio } from '../../storage/studio.ts';
 import { Button } from '../../ui/Button.tsx';
-import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
+import { NOBODY, PlayerChoice } from '../PlayerChoice.tsx';
 import { Days } from './Days.tsx';
 import { Lesson } from './Lesson.tsx';
 import { TheirData } from './TheirData.tsx';
@@ -28,8 +28,6 @@ const PART_LABELS: Readonly<Record<(typeof PARTS)[number], string>> = {
 };
 
 const ADDRESS = { player: parseAsString, part: parseAsStringLiteral(PARTS).withDefault(PARTS[0]) };
-
-const NOBODY = 'nobody';
 
 /** What was practised, day by day; the lesson; the files. */
 export const Record = guarded(GuardedRecord);
@@ -99,15 +97,7 @@ function OfPlayer({ all, onDeleted }: OfPlayerProps) {
   return (
     <>
       <div className="no-print">
-        <div className="w-56">
-          <LabelledChoice
-            label="Player"
-            value={player?.id ?? NOBODY}
-            among={[...all.map(({ id }) => id), NOBODY]}
-            nameOf={(id) => all.find((each) => each.id === id)?.document.name ?? 'nobody of the studio'}
-            onChoose={(id) => void setAddress({ player: id })}
-          />
-        </div>
+        <PlayerChoice players={all} chosen={player} onChoose={(id) => void setAddress({ player: id })} />
         <div className="mt-2">
           <PartTabs
             label="Record"

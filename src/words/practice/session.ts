@@ -93,6 +93,11 @@ export function partText(part: PracticePart): string {
   }
 }
 
+/** "Evening line", "Evening line, notes 3 to 7". */
+export function itemText({ title, part }: PracticeItem['practised']): string {
+  return part.part === 'whole' ? title : `${title}, ${partText(part)}`;
+}
+
 function stageText(stage: StageName): string {
   const { name } = STAGE_WORDS[stage];
   return `${name.charAt(0).toLowerCase()}${name.slice(1)}`;

@@ -1,0 +1,36 @@
+import { parseAsInteger, parseAsString, parseAsStringLiteral } from 'nuqs';
+import { STAGES } from '#core/drill';
+import type { PracticeItem, PracticePart } from '#core/practice';
+import type { PieceRecord } from '../../storage/database.ts';
+import { newItem } from './new-item.ts';
+
+/** What another page sends to be practised: a piece (`add`), some notes of it or a stage of a shift; `player`: for whom. */
+export const BROUGHT = {
+  player: parseAsString,
+  add: parseAsString,
+  from: parseAsInteger,
+  to: parseAsInteger,
+  note: parseAsInteger,
+  stage: parseAsStringLiteral(STAGES),
+};
+
+/** The address once what was sent is put in. */
+export const NOTHING_BROUGHT = { add: null, from: null, to: null, note: null, stage: null } as const;
+
+interface Brought {
+  readonly from: number | null;
+  readonly to: number | null;
+  readonly note: number | null;
+  readonly stage: (typeof STAGES)[number] | null;
+}
+
+/** What was sent as an item. */
+export function broughtItem(piece: PieceRecord, brought: Brought): PracticeItem {
+  return newItem(piece, partOf(brought));
+}
+
+/** What of a piece the address asks for. */
+function partOf({ from, to, note, stage }: Brought): PracticePart {
+  if (note !== null && stage !== null) return { part: 'stage', note, stage };
+  return from !== null && to !== null ? { part: 'passage', from, to } : { part: 'whole' };
+}

@@ -1,0 +1,136 @@
+import { useQueryStates } from 'nuqs';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { practisedKey, type PracticeItem } from '#core/practice';
+import { type KnownOfItems, planDays, type WeekAsked, withItems } from '#core/week';
+import { answerOf, useAsked } from '../../../engine/asked.ts';
+import { allEntries, standingsOf, unseenOf } from '../../../state/practice/week-known.ts';
+import type { PieceRecord, PlayerRecord, WeekRecord } from '../../../storage/database.ts';
+import { dayOf } from '../../../storage/log-page.ts';
+import { Answered } from '../../../ui/states/Answered.tsx';
+import { guarded } from '../../../ui/states/Boundary.tsx';
+import { Notice } from '../../../ui/states/Notice.tsx';
+import { WEEK_WORDS } from '../../../words/practice/week.ts';
+import { Addressed } from '../../Addressed.tsx';
+import { Header } from '../../Header.tsx';
+import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
+import { BROUGHT, broughtItem, NOTHING_BROUGHT } from '../brought.ts';
+import { practiseStudio, type PractiseStudio } from '../use-sessions.ts';
+import { useWeek } from './use-week.ts';
+import { WeekDays } from './WeekDays.tsx';
+import { WeekForm } from './WeekForm.tsx';
+import { WeekList } from './WeekList.tsx';
+import { WeekSteps } from './WeekSteps.tsx';
+
+/** The coming days of a player: what is practised when, and why. */
+export const Week = guarded(GuardedWeek);
+
+function GuardedWeek() {
+  return (
+    <Addressed>
+      <WeekPage />
+    </Addressed>
+  );
+}
+
+function WeekPage() {
+  const asked = useAsked({ key: ['practise studio'], ask: practiseStudio });
+  return (
+    <>
+      <Header current="Week" />
+      <main className="px-6 pt-3 pb-6 print:p-0">
+        <h1 className="text-2xl font-semibold">Week</h1>
+        <Answered asked={asked} waiting="Opening the studio …">
+          {(studio) => <OfPlayer studio={studio} />}
+        </Answered>
+      </main>
+    </>
+  );
+}
+
+function OfPlayer({ studio: { players, pieces } }: { readonly studio: PractiseStudio }) {
+  const [address, setAddress] = useQueryStates(BROUGHT);
+  const added = pieces.find(({ id }) => id === address.add);
+  const wanted = address.player ?? (added ? (added.playerId ?? NOBODY) : players[0]?.id);
+  const player = players.find(({ id }) => id === wanted) ?? null;
+  return (
+    <>
+      <div className="no-print mb-2">
+        <PlayerChoice players={players} chosen={player} onChoose={(id) => void setAddress({ ...NOTHING_BROUGHT, player: id })} />
+      </div>
+      <WeekOf
+        key={player?.id ?? NOBODY}
+        player={player}
+        pieces={pieces.filter(({ playerId }) => playerId === (player?.id ?? null))}
+        brought={added ? broughtItem(added, address) : null}
+        onTaken={() => void setAddress({ ...NOTHING_BROUGHT, player: player?.id ?? NOBODY })}
+      />
+    </>
+  );
+}
+
+interface WeekOfProps {
+  readonly player: PlayerRecord | null;
+  readonly pieces: readonly PieceRecord[];
+  /** What another page has sent to be put in. */
+  readonly brought: PracticeItem | null;
+  readonly onTaken: () => void;
+}
+
+function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
+  const [playerId, name] = [player?.id ?? null, player?.document.name ?? ''];
+  const { week, trouble, change } = useWeek({ playerId, name });
+  const isTaken = useRef(false);
+  useEffect(() => {
+    if (!week || !brought || isTaken.current) return;
+    isTaken.current = true;
+    change({ items: [...withItems(week.document.items, [brought])] });
+    onTaken();
+  });
+  if (trouble !== null) return <Notice trouble>{trouble}</Notice>;
+  if (!week) return null;
+  return <WeekShown week={week} pieces={pieces} onChange={change} />;
+}
+
+interface WeekShownProps {
+  readonly week: WeekRecord;
+  readonly pieces: readonly PieceRecord[];
+  readonly onChange: (fields: Partial<WeekAsked>) => void;
+}
+
+function WeekShown({ week, pieces, onChange }: WeekShownProps) {
+  const { document, playerId } = week;
+  const [today] = useState(() => dayOf(Date.now()));
+  const entries = useAsked({ key: ['all entries', playerId], ask: async () => await allEntries(playerId) });
+  const items = useMemo(() => document.items.map(({ item }) => item), [document.items]);
+  const standing = useMemo(() => standingsOf(answerOf(entries) ?? [], items), [entries, items]);
+  const never = items.filter(({ practised }) => standing.get(practisedKey(practised))?.sittings.length === 0);
+  const unseen = answerOf(
+    useAsked({
+      key: ['unseen', never.map(({ practised }) => practisedKey(practised))],
+      ask: async (signal) => await unseenOf(never, signal),
+      when: entries.state !== 'waiting',
+      keptMs: KEPT_MS,
+    }),
+  );
+  const known = useMemo((): KnownOfItems => ({ standing, unseen: unseen ?? new Map() }), [standing, unseen]);
+  const planned = useMemo(() => planDays(document, known, today), [document, known, today]);
+  return (
+    <>
+      <WeekSteps week={week} today={planned.days[0]} />
+      <Answered asked={entries} waiting={WEEK_WORDS.waiting}>
+        {(all) => (
+          <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
+            <WeekDays planned={planned} asked={document} known={known} goal={document.goal?.name ?? ''} onChange={onChange} />
+            <div className="no-print">
+              <WeekForm asked={document} today={today} onChange={onChange} />
+              <WeekList week={document} pieces={pieces} entries={all} known={known} onChange={(next) => onChange({ items: [...next] })} />
+            </div>
+          </div>
+        )}
+      </Answered>
+    </>
+  );
+}
+
+/** How hard a piece looks is not asked again while the page is open. */
+const KEPT_MS = 600_000;

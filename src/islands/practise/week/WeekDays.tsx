@@ -1,0 +1,153 @@
+import { useState } from 'react';
+import { practisedKey, type PracticeItem } from '#core/practice';
+import type { DaysPlanned, KnownOfItems, PlannedDay, PlannedItem, WeekAsked } from '#core/week';
+import { Button } from '../../../ui/Button.tsx';
+import { SelectField } from '../../../ui/fields/Field.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { dayInWeekText, laterText, minutesText, reasonText, roomText, shortDayText, WEEK_WORDS } from '../../../words/practice/week.ts';
+import { itemText } from '../../../words/practice/session.ts';
+
+interface WeekDaysProps {
+  readonly planned: DaysPlanned;
+  readonly asked: WeekAsked;
+  readonly known: KnownOfItems;
+  /** The name of the date. */
+  readonly goal: string;
+  readonly onChange: (fields: Partial<WeekAsked>) => void;
+}
+
+const DAYS_A_WEEK = 7;
+
+/** The days one after the other, a week at a time; what does not fit, and what comes later. */
+export function WeekDays(props: WeekDaysProps) {
+  const { planned, asked } = props;
+  const [week, setWeek] = useState(0);
+  const weeks = Math.ceil(planned.days.length / DAYS_A_WEEK);
+  const shown = Math.min(week, weeks - 1);
+  const days = planned.days.slice(shown * DAYS_A_WEEK, (shown + 1) * DAYS_A_WEEK);
+  if (asked.items.length === 0) return <p className="mt-4">{WEEK_WORDS.nothing}</p>;
+  return (
+    <section aria-label="The days" className="mt-3 min-w-0">
+      {weeks > 1 && (
+        <div className="no-print flex items-center gap-2">
+          <Button disabled={shown === 0} onClick={() => setWeek(shown - 1)}>
+            The week before
+          </Button>
+          <span className="text-[14px] text-dove-dark">
+            Week {shown + 1} of {weeks}
+          </span>
+          <Button disabled={shown + 1 >= weeks} onClick={() => setWeek(shown + 1)}>
+            The week after
+          </Button>
+        </div>
+      )}
+      {days.map((day) => (
+        <Day key={day.day} day={day} {...props} />
+      ))}
+      <Left {...props} />
+      <p className="no-print mt-2 max-w-[75ch] text-[14px] text-dove-dark">{WEEK_WORDS.rule}</p>
+    </section>
+  );
+}
+
+function Day({ day: { day, minutes, taken, items }, ...props }: WeekDaysProps & { readonly day: PlannedDay }) {
+  const isGoal = props.asked.goal?.day === day;
+  return (
+    <article aria-label={dayInWeekText(day)} className="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[9.5rem_1fr]">
+      <div>
+        <Heading as="h2">{dayInWeekText(day)}</Heading>
+        <p className={`text-[14px] ${taken > minutes ? 'text-ochre' : 'text-dove-dark'}`}>{minutesText(taken, minutes)}</p>
+        {isGoal && <p className="text-[14px] font-semibold">{props.goal || 'The date'}</p>}
+      </div>
+      <ul>
+        {items.map((each) => (
+          <Item key={each.key} placed={each} day={day} {...props} />
+        ))}
+      </ul>
+    </article>
+  );
+}
+
+interface ItemProps extends WeekDaysProps {
+  readonly placed: PlannedItem;
+  readonly day: string;
+}
+
+/** An item in its day: what, how long, why, and the way to another day. */
+function Item({ placed, day, planned, asked, known, goal, onChange }: ItemProps) {
+  const item = itemOf(asked, placed.key);
+  const standing = known.standing.get(placed.key);
+  if (!item) return null;
+  return (
+    <li className="grid items-baseline gap-x-3 py-0.5 sm:grid-cols-[minmax(0,1fr)_auto]">
+      <span>
+        <strong>{itemText(item.practised)}</strong>, {item.minutes} min{' '}
+        <span className="text-[14px] text-dove-dark">{reasonText(placed, standing, goal)}</span>
+        {standing?.hurt === true && <span className="block text-[14px] text-ochre">{WEEK_WORDS.hurt}</span>}
+      </span>
+      {placed.reason !== 'again' && (
+        <SelectField
+          aria-label={`Day of ${itemText(item.practised)}`}
+          className="no-print text-[14px]"
+          value={placed.reason === 'moved' ? day : FREE}
+          options={movesFrom(planned, day)}
+          onChange={({ target }) => onChange({ items: movedTo(asked, placed.key, target.value === FREE ? null : target.value) })}
+        />
+      )}
+    </li>
+  );
+}
+
+const FREE = 'free';
+
+/** So many days ahead something can be moved to by hand. */
+const DAYS_AHEAD = 14;
+
+function movesFrom({ days }: DaysPlanned, day: string) {
+  const near = days.filter(({ day: each }, order) => order < DAYS_AHEAD || each === day);
+  return [{ value: FREE, name: 'where it fits' }, ...near.map((each) => ({ value: each.day, name: shortDayText(each.day) }))];
+}
+
+function movedTo({ items }: WeekAsked, key: string, day: string | null): WeekAsked['items'] {
+  return items.map((each) => (practisedKey(each.item.practised) === key ? { ...each, movedTo: day } : each));
+}
+
+function itemOf({ items }: WeekAsked, key: string): PracticeItem | undefined {
+  return items.find(({ item }) => practisedKey(item.practised) === key)?.item;
+}
+
+/** What has no place in these days, and what would help. */
+function Left({ planned: { left, later }, asked }: WeekDaysProps) {
+  const nameOf = (key: string | null): string | null => {
+    const item = key === null ? undefined : itemOf(asked, key);
+    return item ? itemText(item.practised) : null;
+  };
+  return (
+    <>
+      {left.length > 0 && (
+        <section aria-label="Does not fit" className="mt-3">
+          <Heading as="h2">Does not fit</Heading>
+          <ul>
+            {left.map((each) => (
+              <li key={each.id}>
+                <strong>{nameOf(each.id)}</strong>: {roomText(each, nameOf(each.instead))}.
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {later.length > 0 && (
+        <section aria-label="Later" className="mt-3">
+          <Heading as="h2">Later</Heading>
+          <ul>
+            {later.map(({ key, day }) => (
+              <li key={key}>
+                {nameOf(key)} <span className="text-[14px] text-dove-dark">{laterText(day)}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,121 @@
+import { useState } from 'react';
+import { MOST_MINUTES, WEEK_ORDERS, WEEK_SERVES, type WeekAsked } from '#core/week';
+import { Button } from '../../../ui/Button.tsx';
+import { TextField } from '../../../ui/fields/Field.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { LabelledChoice } from '../../../ui/fields/LabelledChoice.tsx';
+import { ORDER_WORDS, SERVES_WORDS, shortDayText, WEEKDAYS } from '../../../words/practice/week.ts';
+import { NumberInput } from '../NumberInput.tsx';
+
+interface WeekFormProps {
+  readonly asked: WeekAsked;
+  /** "2026-03-09". */
+  readonly today: string;
+  readonly onChange: (fields: Partial<WeekAsked>) => void;
+}
+
+/** What days are planned from: the minutes of each, days off, the date, and how they are filled. */
+export function WeekForm({ asked, today, onChange }: WeekFormProps) {
+  const { minutes, order, serves } = asked;
+  return (
+    <section aria-label="What is planned from" className="mt-3 grid gap-2">
+      <fieldset className="flex flex-wrap items-end gap-x-2 gap-y-1">
+        <Heading as="legend">Minutes a day</Heading>
+        {WEEKDAYS.map((name, weekday) => (
+          <NumberInput
+            key={name}
+            label={name}
+            narrow
+            value={minutes[weekday] ?? 0}
+            least={0}
+            most={MOST_MINUTES}
+            onChange={(next) => onChange({ minutes: minutes.with(weekday, next) })}
+          />
+        ))}
+      </fieldset>
+      <DaysOff asked={asked} today={today} onChange={onChange} />
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
+        <Goal asked={asked} today={today} onChange={onChange} />
+        <LabelledChoice
+          label="Plan"
+          value={serves}
+          among={WEEK_SERVES}
+          nameOf={(each) => SERVES_WORDS[each]}
+          onChoose={(next) => onChange({ serves: next })}
+        />
+        <LabelledChoice
+          label="On each day"
+          value={order}
+          among={WEEK_ORDERS}
+          nameOf={(each) => ORDER_WORDS[each]}
+          onChoose={(next) => onChange({ order: next })}
+        />
+      </div>
+    </section>
+  );
+}
+
+/** Days on which nothing is practised. */
+function DaysOff({ asked: { daysOff }, today, onChange }: WeekFormProps) {
+  const [day, setDay] = useState('');
+  const coming = daysOff.filter((each) => each >= today).toSorted();
+  return (
+    <div className="flex flex-wrap items-end gap-x-2 gap-y-1">
+      <label className="grid gap-0.5 text-[14px]">
+        <span className="text-dove-dark">Day off</span>
+        <TextField type="date" aria-label="Day off" min={today} value={day} onChange={({ target }) => setDay(target.value)} />
+      </label>
+      <Button
+        disabled={day === '' || daysOff.includes(day)}
+        onClick={() => {
+          onChange({ daysOff: [...coming, day] });
+          setDay('');
+        }}
+      >
+        Add it
+      </Button>
+      {coming.map((each) => (
+        <Button
+          key={each}
+          aria-label={`Practise on ${shortDayText(each)} after all`}
+          onClick={() => onChange({ daysOff: coming.filter((other) => other !== each) })}
+        >
+          {shortDayText(each)} off ×
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+/** An audition, a lesson, a recital: what is asked for is covered by then. */
+function Goal({ asked: { goal }, today, onChange }: WeekFormProps) {
+  const [name, setName] = useState(goal?.name ?? '');
+  const keep = (next: string, day: string): void => onChange({ goal: day === '' ? null : { name: next.trim().slice(0, 80), day } });
+  return (
+    <>
+      <label className="grid gap-0.5 text-[14px]">
+        <span className="text-dove-dark">Until when</span>
+        <TextField
+          type="date"
+          aria-label="Until when"
+          min={today}
+          value={goal?.day ?? ''}
+          onChange={({ target }) => keep(name, target.value)}
+        />
+      </label>
+      <label className="grid gap-0.5 text-[14px]">
+        <span className="text-dove-dark">What is on that day</span>
+        <TextField
+          aria-label="What is on that day"
+          placeholder="Audition"
+          maxLength={80}
+          value={name}
+          onChange={({ target }) => {
+            setName(target.value);
+            if (goal) keep(target.value, goal.day);
+          }}
+        />
+      </label>
+    </>
+  );
+}

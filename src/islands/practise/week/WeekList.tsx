@@ -1,0 +1,121 @@
+import { ofKind, type LogEntry, practisedKey, type PracticeItem } from '#core/practice';
+import { type KnownOfItems, MOST_ITEMS, type WeekAsked, type WeekItem, withItems } from '#core/week';
+import { counted } from '#core/messages';
+import type { PieceRecord } from '../../../storage/database.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { CheckField } from '../../../ui/fields/Field.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { OpenedSection } from '../../../ui/OpenedSection.tsx';
+import { itemText } from '../../../words/practice/session.ts';
+import { standingText } from '../../../words/practice/week.ts';
+import { AddItem } from '../AddItem.tsx';
+import { ItemLadder } from '../ItemFields.tsx';
+import { newItem } from '../new-item.ts';
+
+interface WeekListProps {
+  readonly week: WeekAsked;
+  readonly pieces: readonly PieceRecord[];
+  readonly entries: readonly LogEntry[];
+  readonly known: KnownOfItems;
+  readonly onChange: (items: readonly WeekItem[]) => void;
+}
+
+/** What is to be practised: how long, whether the date asks for it, how the player stands with it. */
+export function WeekList({ week: { items, goal }, pieces, entries, known, onChange }: WeekListProps) {
+  const isFull = items.length >= MOST_ITEMS;
+  const put = (more: readonly PracticeItem[]): void => onChange(withItems(items, more));
+  const [practised, whole] = [
+    missingOf(practisedIn(entries, pieces), items),
+    missingOf(
+      pieces.map((each) => newItem(each, WHOLE)),
+      items,
+    ),
+  ];
+  return (
+    <section aria-label="To be practised" className="mt-5">
+      <Heading as="h2">To be practised</Heading>
+      <ul>
+        {items.map((each, order) => (
+          <Row
+            key={practisedKey(each.item.practised)}
+            each={each}
+            hasGoal={goal !== null}
+            known={known}
+            onChange={(next) => onChange(items.with(order, next))}
+            onRemove={() => onChange(items.toSpliced(order, 1))}
+          />
+        ))}
+      </ul>
+      {isFull ? (
+        <p>There is room for {MOST_ITEMS} things. Take something out first.</p>
+      ) : (
+        <AddItem pieces={pieces} onAdd={(item) => put([item])} />
+      )}
+      <p className="mt-2 flex flex-wrap gap-2">
+        {practised.length > 0 && !isFull && (
+          <Button onClick={() => put(practised)}>Put in what was practised before ({counted(practised.length, 'thing', 'things')})</Button>
+        )}
+        {whole.length > 1 && !isFull && (
+          <Button onClick={() => put(whole)}>Put in the whole book ({counted(whole.length, 'piece', 'pieces')})</Button>
+        )}
+      </p>
+    </section>
+  );
+}
+
+const WHOLE = { part: 'whole' } as const;
+
+/** Everything that was ever tried of pieces that are still there, the latest first. */
+function practisedIn(entries: readonly LogEntry[], pieces: readonly PieceRecord[]): readonly PracticeItem[] {
+  const byKey = new Map(ofKind(entries, 'attempt').map(({ practised }) => [practisedKey(practised), practised]));
+  return [...byKey.values()].toReversed().flatMap(({ piece, part }) => {
+    const record = pieces.find(({ id }) => id === piece);
+    return record ? [newItem(record, part)] : [];
+  });
+}
+
+function missingOf(some: readonly PracticeItem[], items: readonly WeekItem[]): readonly PracticeItem[] {
+  const there = new Set(items.map(({ item }) => practisedKey(item.practised)));
+  return some.filter(({ practised }) => !there.has(practisedKey(practised)));
+}
+
+interface RowProps {
+  readonly each: WeekItem;
+  readonly hasGoal: boolean;
+  readonly known: KnownOfItems;
+  readonly onChange: (item: WeekItem) => void;
+  readonly onRemove: () => void;
+}
+
+function Row({ each, hasGoal, known, onChange, onRemove }: RowProps) {
+  const { item, asked } = each;
+  const name = itemText(item.practised);
+  const standing = known.standing.get(practisedKey(item.practised));
+  return (
+    <li className="border-b border-line py-1">
+      <div className="flex flex-wrap items-center gap-x-4">
+        <span className="min-w-0 grow">
+          <strong>{name}</strong>, {item.minutes} min{' '}
+          <span className="text-[14px] text-dove-dark">{standing && standingText(standing)}</span>
+        </span>
+        {hasGoal && (
+          <CheckField
+            label={
+              <>
+                by the date<span className="sr-only">: {name}</span>
+              </>
+            }
+            checked={asked}
+            onChange={(next) => onChange({ ...each, asked: next })}
+          />
+        )}
+        <Button aria-label={`Take out: ${name}`} onClick={onRemove}>
+          Take out
+        </Button>
+      </div>
+      <OpenedSection title="Minutes and ladder" className="mt-0">
+        {() => <ItemLadder item={item} onChange={(next) => onChange({ ...each, item: next })} />}
+      </OpenedSection>
+    </li>
+  );
+}

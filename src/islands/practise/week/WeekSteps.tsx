@@ -1,0 +1,54 @@
+import { dequal } from 'dequal';
+import { useState } from 'react';
+import { practisedKey } from '#core/practice';
+import type { PlannedDay } from '#core/week';
+import { setByTeacher } from '../../../state/practice/set-by-teacher.ts';
+import { keepInStudio } from '../../../state/studio-saving.ts';
+import type { SessionRecord, WeekRecord } from '../../../storage/database.ts';
+import { loadSessions, newSession } from '../../../storage/practice.ts';
+import { Button, ButtonLink } from '../../../ui/Button.tsx';
+import { NextSteps } from '../../../ui/NextSteps.tsx';
+
+interface WeekStepsProps {
+  readonly week: WeekRecord;
+  readonly today: PlannedDay | undefined;
+}
+
+/** So many items go into a session. */
+const MOST_IN_SESSION = 12;
+
+/** What is done with a week: today's session, the assignment, the record. */
+export function WeekSteps({ week, today }: WeekStepsProps) {
+  const [waits, setWaits] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const ofPlayer = week.playerId === null ? '' : `?player=${week.playerId}`;
+  const begin = async (day: PlannedDay): Promise<void> => {
+    setWaits(true);
+    const session = await sessionOf(week, day);
+    const outcome = await keepInStudio('session', session, null);
+    setWaits(false);
+    if (!outcome.ok) return setTrouble(outcome.message);
+    location.assign(`/practise${ofPlayer}${ofPlayer === '' ? '?' : '&'}session=${session.id}`);
+  };
+  return (
+    <NextSteps atHead>
+      <Button disabled={waits || !today || today.items.length === 0} onClick={() => today && void begin(today)}>
+        {'Today’s session'}
+      </Button>
+      <ButtonLink href={`/practise/assignment${ofPlayer}`}>Give it as an assignment</ButtonLink>
+      <Button onClick={() => print()}>Print it</Button>
+      <ButtonLink href={`/record${ofPlayer}`}>What was done</ButtonLink>
+      {trouble !== null && <span role="alert">{trouble}</span>}
+    </NextSteps>
+  );
+}
+
+/** The session of a day: the one that is there with just these items, else a new one. */
+async function sessionOf({ document, playerId }: WeekRecord, { day, items }: PlannedDay): Promise<SessionRecord> {
+  const wanted = items.flatMap(({ key }) => document.items.find(({ item }) => practisedKey(item.practised) === key)?.item ?? []);
+  const practised = wanted.slice(0, MOST_IN_SESSION);
+  const there = (await loadSessions(playerId)).find((session) => session.document.day === day && dequal(session.document.items, practised));
+  if (there) return there;
+  const { aim } = await setByTeacher(playerId);
+  return newSession({ name: aim ?? '', day, endCheck: '', items: practised }, playerId);
+}

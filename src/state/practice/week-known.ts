@@ -1,0 +1,42 @@
+import type { LogEntry, PracticeItem } from '#core/practice';
+import { notesOfPart, practisedKey } from '#core/practice';
+import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/week';
+import { NOTHING_KNOWN } from '#core/drill';
+import { engine } from '../../engine/client.ts';
+import { readyToPractise } from '../../storage/first-start.ts';
+import { dayOf } from '../../storage/log-page.ts';
+import { loadPiece } from '../../storage/pieces.ts';
+import { entriesOf, loadLog } from '../../storage/practice.ts';
+
+/** All entries of a player's log. */
+export async function allEntries(playerId: string | null): Promise<readonly LogEntry[]> {
+  await readyToPractise();
+  return entriesOf(await loadLog(playerId));
+}
+
+/** How a player stands with some items, by key. */
+export function standingsOf(entries: readonly LogEntry[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {
+  return new Map(items.map(({ practised }) => [practisedKey(practised), standingOf(entries, practised, dayOf)]));
+}
+
+/** How hard what was never tried looks in its plan, by key; what cannot be planned is left out. */
+export async function unseenOf(items: readonly PracticeItem[], signal: AbortSignal): Promise<ReadonlyMap<string, number>> {
+  const hard = new Map<string, number>();
+  for (const { practised } of items) {
+    if (practised.part.part === 'stage') hard.set(practisedKey(practised), HARDEST - 1);
+    else {
+      const looks = await looksHard(practised, signal);
+      if (looks !== null) hard.set(practisedKey(practised), looks);
+    }
+  }
+  return hard;
+}
+
+async function looksHard({ piece, part }: PracticeItem['practised'], signal: AbortSignal): Promise<number | null> {
+  const record = await loadPiece(piece);
+  const outcome = record && (await engine.plan(record.document.brief, { signal }));
+  if (!outcome?.ok) return null;
+  const plan = outcome.value.best;
+  const about = await engine.ask(plan.brief, { kind: 'about-path', mostHotSpots: plan.notes.length, known: NOTHING_KNOWN }, { signal });
+  return about && unseenHardness(about.hotSpots, notesOfPart(plan, part));
+}

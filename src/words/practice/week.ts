@@ -1,0 +1,91 @@
+import { format, parseISO } from 'date-fns';
+import { counted } from '#core/messages';
+import type { ItemStanding, NotPlaced, PlannedItem, WeekAsked } from '#core/week';
+
+/** Days of the week from Monday, short. */
+export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+
+/** "Monday 9 Mar". */
+export function dayInWeekText(day: string): string {
+  return format(parseISO(day), 'EEEE d MMM');
+}
+
+/** "Mon 9 Mar". */
+export function shortDayText(day: string): string {
+  return format(parseISO(day), 'EEE d MMM');
+}
+
+/** "25 of 30 min"; "day off"; "40 min, 10 more than there are". */
+export function minutesText(taken: number, minutes: number): string {
+  if (minutes === 0 && taken === 0) return 'day off';
+  return taken > minutes ? `${taken} min, ${taken - minutes} more than there are` : `${taken} of ${minutes} min`;
+}
+
+/** Which comes first on a day. */
+export const ORDER_WORDS: Readonly<Record<WeekAsked['order'], string>> = {
+  'hardest-first': 'the hardest first',
+  'hardest-last': 'the hardest last',
+};
+
+/** What the plan takes up. */
+export const SERVES_WORDS: Readonly<Record<WeekAsked['serves'], string>> = {
+  everything: 'everything in the list',
+  'the-date': 'only what the date asks for',
+};
+
+/** Why something stands in its day; `goal`: the name of the date. */
+export function reasonText({ reason, isNew }: PlannedItem, standing: ItemStanding | undefined, goal: string): string {
+  const last = standing?.sittings.at(-1);
+  const lastTime = last ? `${last.good} of ${last.tries} good last time` : '';
+  const known = isNew ? 'new' : lastTime;
+  switch (reason) {
+    case 'moved':
+      return 'moved here by hand';
+    case 'by-date':
+      return joined(`for the ${lowered(goal)}`, known);
+    case 'due':
+      return isNew ? 'new' : joined('comes back today', lastTime);
+    case 'room':
+      return joined(isNew ? 'new' : 'due before', isNew ? 'the first day with room for it' : joined('the first day with room', lastTime));
+    case 'again':
+      return 'again, if it goes well until then';
+  }
+}
+
+function joined(...parts: readonly string[]): string {
+  return parts.filter((part) => part !== '').join(', ');
+}
+
+/** The name of a date in the middle of a sentence: "audition"; a name of several words stays as it is written. */
+function lowered(name: string): string {
+  return name === '' ? 'date' : name.charAt(0).toLowerCase() + name.slice(1);
+}
+
+/** What would make room for something; `instead`: the name of what could make way. */
+export function roomText({ minutesMore }: NotPlaced, instead: string | null): string {
+  const more =
+    minutesMore === null
+      ? 'each of its days has something new and hard already'
+      : `${minutesMore} minutes more on one of its days would make room`;
+  return instead === null ? more : `${more}, or drop ${instead}`;
+}
+
+/** When something comes back that has no place in these days. */
+export function laterText(day: string): string {
+  return `comes back on ${shortDayText(day)}`;
+}
+
+/** How a player stands with something: "new", "5 days of practice, 3 of 8 good last time". */
+export function standingText({ sittings }: ItemStanding): string {
+  const last = sittings.at(-1);
+  if (!last) return 'new';
+  return `${counted(sittings.length, 'day', 'days')} of practice, ${last.good} of ${last.tries} good last time`;
+}
+
+/** Words of the week. */
+export const WEEK_WORDS = {
+  waiting: 'Planning the days …',
+  hurt: 'It hurt last time. Ask about it before it is played; if it stays or comes back, a doctor.',
+  nothing: 'Nothing is to be practised yet. Put pieces in below; what is practised is planned from then on.',
+  rule: 'What went well comes back at widening intervals, what went badly the next day. Nothing fills a day beyond its minutes, and one thing that is new and hard is enough for a day.',
+} as const;
