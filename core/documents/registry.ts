@@ -3,7 +3,7 @@ import { Brief, PlayerProfile } from '#core/brief';
 import { School } from '#core/brief/parts/school';
 import { DrillRequest, STAGE_STATES, STAGES } from '#core/drill';
 import { InstrumentSpec } from '#core/instrument';
-import { Day, LogEntry, SESSION_FIELDS } from '#core/practice';
+import { Day, LogEntry, MOST_ENTRIES, SESSION_FIELDS } from '#core/practice';
 import { oneOf } from '#core/result';
 import { WEEK_FIELDS } from '#core/week';
 import { documentKind } from './document-kind.ts';
@@ -108,7 +108,7 @@ export const log = documentKind({
   kind: 'log',
   plural: 'logs',
   version: 1,
-  fields: { name: Name, day: Day, entries: Type.Array(LogEntry, { maxItems: 5000 }) },
+  fields: { name: Name, day: Day, entries: Type.Array(LogEntry, { maxItems: MOST_ENTRIES }) },
   upgrades: {},
 });
 

@@ -1,7 +1,10 @@
 import { Type } from '@sinclair/typebox';
 
 /** A day where it was lived, as logs, sessions and weeks name it: "2026-03-09". */
-export const Day = Type.String({ pattern: '^\\d{4}-\\d{2}-\\d{2}$', description: 'The day where it happened, as "2026-03-09".' });
+export const Day = Type.String({
+  pattern: '^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$',
+  description: 'The day where it happened, as "2026-03-09".',
+});
 
 const MS_A_DAY = 86_400_000;
 

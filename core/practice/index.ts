@@ -33,6 +33,7 @@ export {
   asCorrected,
   type Done,
   doneIn,
+  entriesOfTeacher,
   missCounts,
   type MissedNote,
   missedNotes,
@@ -48,12 +49,14 @@ export {
   LARGEST_FILE,
   LogEntry,
   type LogWhat,
+  MOST_ENTRIES,
   type Miss,
   MISSES,
   PosturePoint,
   type Prompt,
   PROMPTS,
 } from './log/entry.ts';
+export { mergedEntries } from './log/merged.ts';
 export { LOG_COLUMNS, logRows, type LogRow } from './log/table.ts';
 export { modelOf, voicesApart } from './model.ts';
 export { groupsOfItem, notesOfPart, runItem } from './run/run-item.ts';

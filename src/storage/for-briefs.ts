@@ -1,7 +1,8 @@
-import type { PlayerProfile } from '#core/brief';
+import type { Brief, PlayerProfile } from '#core/brief';
+import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
 import type { PlayerDocument, SchoolDocument } from '#core/documents';
-import type { SchoolRecord } from './database.ts';
+import type { InstrumentRecord, PlayerRecord, SchoolRecord, Uses } from './database.ts';
 
 /** A player's profile with the name that briefs carry. */
 export function profileOf({ name, profile }: PlayerDocument): PlayerProfile {
@@ -16,4 +17,27 @@ export function schoolOf({ name, school }: SchoolDocument): School {
 /** The school of a studio that has one and no other: everyone is taught by it unless somebody says otherwise; else null. */
 export function onlySchool(schools: readonly SchoolRecord[]): SchoolRecord | null {
   return schools.length === 1 ? (schools[0] ?? null) : null;
+}
+
+/** A brief with what it uses of the studio. */
+export interface Given extends Uses {
+  readonly brief: Brief;
+}
+
+/** A brief given to a player, on this player's own instrument if there is one, as this player is taught; `now`: the instrument it uses. */
+export function givenTo(
+  { id, document, instrumentId, schoolId }: PlayerRecord,
+  { brief, instrumentId: now }: Pick<Given, 'brief' | 'instrumentId'>,
+  studio: { readonly instruments: readonly InstrumentRecord[]; readonly schools: readonly SchoolRecord[] },
+): Given {
+  const own = studio.instruments.find((instrument) => instrument.id === instrumentId);
+  const school = studio.schools.find((each) => each.id === schoolId);
+  const given = withSchool(withProfile(brief, profileOf(document)), school ? schoolOf(school.document) : null);
+  const sameKind = given.instrument.kind === brief.instrument.kind;
+  return {
+    brief: own ? withInstrumentSpec(given, own.document.instrument) : given,
+    instrumentId: own?.id ?? (sameKind ? now : null),
+    playerId: id,
+    schoolId: school?.id ?? null,
+  };
 }

@@ -21,9 +21,14 @@ export interface Logged {
  * what a file takes lies on a page by itself.
  */
 export function pageOf({ playerId, name }: Logged, day: string, entries: readonly LogEntry[]): LogRecord {
+  const page = { ...fresh(false), document: headed(DOCUMENT_KINDS.log, { name, day, entries: [...entries] }), playerId };
+  return { ...page, id: pageIdOf(page) };
+}
+
+/** The id that a page goes by. */
+export function pageIdOf({ playerId, document: { day, entries } }: Pick<LogRecord, 'playerId' | 'document'>): string {
   const file = entries.find(({ kind }) => kind === 'file');
-  const id = [file ? 'file' : 'log', playerId ?? 'nobody', day, ...(file ? [file.id] : [])].join('-');
-  return { ...fresh(false), id, document: headed(DOCUMENT_KINDS.log, { name, day, entries: [...entries] }), playerId };
+  return [file ? 'file' : 'log', playerId ?? 'nobody', day, ...(file ? [file.id] : [])].join('-');
 }
 
 /** Swedish writes days as ISO 8601 does, and is in every browser: a library with its languages would come with the first page. */

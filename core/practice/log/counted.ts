@@ -95,6 +95,16 @@ export function setIn(entries: readonly LogEntry[]): SetByTeacher {
   };
 }
 
+/** What teachers set, by the kinds of their entries. */
+const SET_KINDS: readonly EntryKind[] = ['aim', 'tolerance', 'points', 'fading'];
+
+/** The entries by which a teacher set something, and those that took it back: what a pupil's own browser has to know. */
+export function entriesOfTeacher(entries: readonly LogEntry[]): readonly LogEntry[] {
+  const set = entries.filter(({ kind }) => SET_KINDS.includes(kind));
+  const ids = new Set(set.map(({ id }) => id));
+  return entries.filter((entry) => ids.has(entry.id) || (entry.kind === 'correction' && ids.has(entry.of)));
+}
+
 /** A note at which tries missed, and how most of them did. */
 export interface MissedNote {
   /** The piece, by its id, and its name then. */

@@ -18,7 +18,13 @@ export const PROMPTS = ['hear', 'names', 'target', 'silent'] as const;
 /** What is prompted before an item: hear it, say its names, hear the target of its shift alone, set the fingers without a sound. */
 export type Prompt = (typeof PROMPTS)[number];
 
-const At = { id: Type.String({ maxLength: 40 }), at: Type.Integer({ minimum: 0, description: 'Milliseconds since 1970.' }) };
+/** The last moment that a date can name, ms since 1970. */
+const LAST_MOMENT = 8_640_000_000_000_000;
+
+const At = {
+  id: Type.String({ maxLength: 40 }),
+  at: Type.Integer({ minimum: 0, maximum: LAST_MOMENT, description: 'Milliseconds since 1970.' }),
+};
 const Text = Type.String({ maxLength: 1000 });
 
 /** A point of posture that a teacher watches, and what to watch in a mirror or a film. */
@@ -86,7 +92,7 @@ export const LogEntry = Type.Union([
       name: Type.String({ maxLength: 120 }),
       type: Type.String({ maxLength: 80 }),
       bytes: Type.Integer({ minimum: 0, maximum: LARGEST_FILE }),
-      data: Type.String({ maxLength: Math.ceil((LARGEST_FILE * 4) / 3) + 100, description: 'A data URL.' }),
+      data: Type.String({ maxLength: Math.ceil((LARGEST_FILE * 4) / 3) + 100, pattern: '^data:', description: 'A data URL.' }),
     },
     closed,
   ),
@@ -99,6 +105,9 @@ export const LogEntry = Type.Union([
 
 /** One line of a log. */
 export type LogEntry = Static<typeof LogEntry>;
+
+/** So many entries a page of a log holds. */
+export const MOST_ENTRIES = 5000;
 
 /** The kinds of entries. */
 export type EntryKind = LogEntry['kind'];

@@ -1,11 +1,11 @@
 import type { Brief, Lock } from '#core/brief';
-import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
+import { withInstrumentSpec } from '#core/brief/edits';
 import { carryLocks, lockOf, readLineText, withLock, withoutLock } from '#core/brief/lines';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import type { InstrumentRecord, PlayerRecord, Uses } from '../../storage/database.ts';
 import { NOTHING_USED } from '../../storage/records.ts';
-import { profileOf, schoolOf } from '../../storage/for-briefs.ts';
+import { givenTo } from '../../storage/for-briefs.ts';
 import { droppedText } from '../../words/notices.ts';
 import { say } from '../notices.ts';
 import { triedStep } from '../first-steps.ts';
@@ -54,18 +54,9 @@ export function describeInstrument(): void {
 }
 
 /** Gives the piece to a player of the studio, on this player's own instrument if there is one, as this player is taught. */
-export function givePieceTo({ id, document, instrumentId, schoolId }: PlayerRecord): void {
-  const { brief, instrumentId: now } = workStore.getState();
-  const studio = studioStore.getState();
-  const own = studio.instruments.find((instrument) => instrument.id === instrumentId);
-  const school = studio.schools.find((each) => each.id === schoolId);
-  const given = withSchool(withProfile(brief, profileOf(document)), school ? schoolOf(school.document) : null);
-  const sameKind = given.instrument.kind === brief.instrument.kind;
-  setBrief(own ? withInstrumentSpec(given, own.document.instrument) : given, {
-    instrumentId: own?.id ?? (sameKind ? now : null),
-    playerId: id,
-    schoolId: school?.id ?? null,
-  });
+export function givePieceTo(player: PlayerRecord): void {
+  const { brief, ...uses } = givenTo(player, workStore.getState(), studioStore.getState());
+  setBrief(brief, uses);
   readLineAgain();
 }
 

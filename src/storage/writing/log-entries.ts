@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
-import type { LogEntry } from '#core/practice';
-import type { RecordOf } from '../database.ts';
+import { type LogEntry, mergedEntries } from '#core/practice';
+import type { LogRecord, RecordOf } from '../database.ts';
 
 /**
  * A page of a log with the entries of the page that is there: entries are only ever added, so that two pages are always one with the
@@ -8,10 +8,13 @@ import type { RecordOf } from '../database.ts';
  */
 export function withEntriesThere<Name extends DocumentName>(record: RecordOf<Name>, there: RecordOf<Name> | undefined): RecordOf<Name> {
   if (!there || !isLog(record) || !isLog(there)) return record;
-  const mine = new Set(record.document.entries.map(({ id }) => id));
-  const others = there.document.entries.filter(({ id }) => !mine.has(id));
-  const entries = [...others, ...record.document.entries].toSorted((one, other) => one.at - other.at);
+  const entries = mergedEntries(there.document.entries, record.document.entries);
   return Object.assign({}, record, { document: { ...record.document, entries } });
+}
+
+/** Whether a record is a page of a log. */
+export function isLogRecord(record: RecordOf<DocumentName>): record is LogRecord {
+  return isLog(record);
 }
 
 /** Whether a record is a page of a log: nothing in it is written over, and no versions are kept of it. */

@@ -36,6 +36,11 @@ export function broughtText(count: number): string {
     : `${counted(count, 'entry was', 'entries were')} brought in. What was here before is under “Earlier versions” of each.`;
 }
 
+/** Days of a log that were left out. */
+export function fullDaysText(days: readonly string[]): string {
+  return `${listed(days)}: a day of a log holds 5,000 entries, and with those of the file it would hold more. What is here stays as it is.`;
+}
+
 /** What of a file does not read. */
 export function damagedText(places: readonly number[]): string {
   return `${counted(places.length, 'part of the file does', 'parts of the file do')} not read (${listed(places.map((place) => `part ${place}`))}); the others do.`;

@@ -1,12 +1,27 @@
 import { format, parseISO } from 'date-fns';
 import { counted } from '#core/messages';
-import { type Done, type EntryKind, type EntryOf, type FadingCourse, type LogEntry, type MissedNote, missesOf } from '#core/practice';
+import {
+  dayNumber,
+  dayOfNumber,
+  type Done,
+  type EntryKind,
+  type EntryOf,
+  type FadingCourse,
+  type LogEntry,
+  type MissedNote,
+  missesOf,
+} from '#core/practice';
 import { HELP_WORDS } from './fading.ts';
 import { MISS_WORDS, partText, SKIPPED_WORDS, tempoText } from './session.ts';
 
+/** A day as a date; one that no calendar has, as 31 February in a file, is the day that many days on. */
+export function dateOf(day: string): Date {
+  return parseISO(dayOfNumber(dayNumber(day)));
+}
+
 /** "Monday 9 March 2026". */
 export function dayText(day: string): string {
-  return format(parseISO(day), 'EEEE d MMMM yyyy');
+  return format(dateOf(day), 'EEEE d MMMM yyyy');
 }
 
 /** "17:05". */

@@ -1,18 +1,19 @@
-import { format, parseISO } from 'date-fns';
+import { format } from 'date-fns';
 import { counted } from '#core/messages';
 import type { ItemStanding, NotPlaced, PlannedItem, WeekAsked } from '#core/week';
+import { dateOf } from './record.ts';
 
 /** Days of the week from Monday, short. */
 export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
 
 /** "Monday 9 Mar". */
 export function dayInWeekText(day: string): string {
-  return format(parseISO(day), 'EEEE d MMM');
+  return format(dateOf(day), 'EEEE d MMM');
 }
 
 /** "Mon 9 Mar". */
 export function shortDayText(day: string): string {
-  return format(parseISO(day), 'EEE d MMM');
+  return format(dateOf(day), 'EEE d MMM');
 }
 
 /** "25 of 30 min"; "day off"; "40 min, 10 more than there are". */

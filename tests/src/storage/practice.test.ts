@@ -11,7 +11,8 @@ import { entriesOf, loadLog } from '../../../src/storage/practice.ts';
 import { newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { playerDocument, saveInStudio } from '../../../src/storage/studio.ts';
-import { bringIn, readStudioText, textOf } from '../../../src/storage/backup/studio-file.ts';
+import { bringIn } from '../../../src/storage/backup/brought.ts';
+import { readStudioText, textOf } from '../../../src/storage/backup/studio-file.ts';
 import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
 

@@ -7,7 +7,8 @@ import { pieceOf } from '../../../src/storage/pieces.ts';
 import { newInstrument, newPieceRecord, saveRecord } from '../../../src/storage/records.ts';
 import { countSetAside, loadAll, restoreSetAside } from '../../../src/storage/set-aside.ts';
 import { instrumentDocument, saveInStudio } from '../../../src/storage/studio.ts';
-import { bringIn, readStudioText, type StudioBrought, studioText } from '../../../src/storage/backup/studio-file.ts';
+import { bringIn } from '../../../src/storage/backup/brought.ts';
+import { readStudioText, type StudioBrought, studioText } from '../../../src/storage/backup/studio-file.ts';
 import { versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
 

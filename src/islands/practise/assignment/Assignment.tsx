@@ -1,0 +1,90 @@
+import { parseAsString, useQueryStates } from 'nuqs';
+import { useState } from 'react';
+import { useAsked } from '../../../engine/asked.ts';
+import { readyToPractise } from '../../../storage/first-start.ts';
+import { loadStudio, type Studio } from '../../../storage/studio.ts';
+import { Answered } from '../../../ui/states/Answered.tsx';
+import { guarded } from '../../../ui/states/Boundary.tsx';
+import { Notice } from '../../../ui/states/Notice.tsx';
+import { NOT_ANSWERED } from '../../../words/notices.ts';
+import { Addressed } from '../../Addressed.tsx';
+import { Header } from '../../Header.tsx';
+import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
+import { Give } from './Give.tsx';
+import { LogBack } from './LogBack.tsx';
+import { TakeIn } from './TakeIn.tsx';
+
+/** The way between teacher and pupil, each in a browser of their own: an assignment out and in, the log out and in. */
+export const Assignment = guarded(GuardedAssignment);
+
+function GuardedAssignment() {
+  return (
+    <Addressed>
+      <AssignmentPage />
+    </Addressed>
+  );
+}
+
+async function studioToGive(): Promise<Studio> {
+  await readyToPractise();
+  return await loadStudio();
+}
+
+function AssignmentPage() {
+  const [turn, setTurn] = useState(0);
+  const asked = useAsked({ key: ['studio to give', turn], ask: studioToGive });
+  return (
+    <>
+      <Header current="Assignment" />
+      <main className="mx-auto max-w-4xl px-6 pt-3 pb-6">
+        <h1 className="text-2xl font-semibold">Assignment</h1>
+        <Answered asked={asked} waiting="Opening the studio …">
+          {(studio) => <OfStudio studio={studio} onTaken={() => setTurn(turn + 1)} />}
+        </Answered>
+      </main>
+    </>
+  );
+}
+
+/** Does something with files or the storage; a text that it gives is said. */
+export type Run = (work: () => Promise<string | null>) => void;
+
+/** Something that was done, or why it was not. */
+interface Said {
+  readonly text: string;
+  readonly isTrouble: boolean;
+}
+
+function OfStudio({ studio, onTaken }: { readonly studio: Studio; readonly onTaken: () => void }) {
+  const [{ player: wanted }, setAddress] = useQueryStates({ player: parseAsString });
+  const [said, setSaid] = useState<Said | null>(null);
+  const player = studio.players.find(({ id }) => id === (wanted ?? studio.players[0]?.id)) ?? null;
+  const run: Run = (work) => {
+    setSaid(null);
+    void work().then(
+      (text) => setSaid(text === null ? null : { text, isTrouble: false }),
+      (error: unknown) => setSaid({ text: error instanceof Error ? error.message : NOT_ANSWERED, isTrouble: true }),
+    );
+  };
+  return (
+    <>
+      <PlayerChoice players={studio.players} chosen={player} onChoose={(id) => void setAddress({ player: id })} />
+      <div role="status" aria-label="Messages">
+        {said && (
+          <Notice className="mt-2" trouble={said.isTrouble}>
+            {said.text}
+          </Notice>
+        )}
+      </div>
+      {player && <Give key={player.id} player={player} studio={studio} run={run} />}
+      <TakeIn
+        run={run}
+        onTaken={(id) => {
+          void setAddress({ player: id });
+          onTaken();
+        }}
+      />
+      <LogBack key={`log ${player?.id ?? NOBODY}`} player={player} players={studio.players} run={run} />
+    </>
+  );
+}

@@ -1,0 +1,166 @@
+import { useState } from 'react';
+import { type Asked, useAsked } from '../../../engine/asked.ts';
+import { counted } from '#core/messages';
+import { FIRST_TOLERANCE, type SetByTeacher } from '#core/practice';
+import { downloadText, fileNameOf } from '../../../files/download.ts';
+import { sameFor } from '../../../state/practice/for-pupils.ts';
+import { setByTeacher } from '../../../state/practice/set-by-teacher.ts';
+import type { PlayerRecord, SessionRecord, WeekRecord } from '../../../storage/database.ts';
+import { assignmentText, type GivenToPupil } from '../../../storage/exchange/assignment.ts';
+import { loadSessions } from '../../../storage/practice.ts';
+import type { Studio } from '../../../storage/studio.ts';
+import { loadWeek } from '../../../storage/weeks.ts';
+import { Button, ButtonLink } from '../../../ui/Button.tsx';
+import { CheckField } from '../../../ui/fields/Field.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { Answered } from '../../../ui/states/Answered.tsx';
+import { ASSIGNMENT_WORDS, givenText } from '../../../words/practice/assignment.ts';
+import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
+import { dayText } from '../../../words/practice/record.ts';
+import type { Run } from './Assignment.tsx';
+
+interface GiveProps {
+  readonly player: PlayerRecord;
+  readonly studio: Studio;
+  readonly run: Run;
+}
+
+/** What there is to give to a player. */
+interface ToGive {
+  readonly week: WeekRecord | null;
+  readonly sessions: readonly SessionRecord[];
+  readonly set: SetByTeacher;
+}
+
+/** So many sessions are offered, the newest first. */
+const SESSIONS_OFFERED = 5;
+
+async function toGive(playerId: string): Promise<ToGive> {
+  const [week, sessions, set] = await Promise.all([loadWeek(playerId), loadSessions(playerId), setByTeacher(playerId)]);
+  return {
+    week: week && week.document.items.length > 0 ? week : null,
+    sessions: sessions.filter(({ document }) => document.items.length > 0).slice(0, SESSIONS_OFFERED),
+    set,
+  };
+}
+
+/** An assignment out: what goes with it, for whom, and as which files. */
+export function Give({ player, studio, run }: GiveProps) {
+  const asked: Asked<ToGive> = useAsked({ key: ['to give', player.id], ask: async () => await toGive(player.id) });
+  return (
+    <section aria-label={ASSIGNMENT_WORDS.give} className="mt-4">
+      <Heading>{ASSIGNMENT_WORDS.give}</Heading>
+      <p className="max-w-[70ch] text-dove-dark">{ASSIGNMENT_WORDS.giveHow}</p>
+      <Answered asked={asked} waiting="Looking for what there is …">
+        {(there) =>
+          there.week === null && there.sessions.length === 0 ? (
+            <p className="mt-1 flex flex-wrap items-center gap-2">
+              {ASSIGNMENT_WORDS.nothing}
+              <ButtonLink href={`/practise/week?player=${player.id}`}>Plan a week</ButtonLink>
+              <ButtonLink href={`/practise?player=${player.id}`}>Prepare a session</ButtonLink>
+            </p>
+          ) : (
+            <GiveForm there={there} player={player} studio={studio} run={run} />
+          )
+        }
+      </Answered>
+    </section>
+  );
+}
+
+function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: ToGive }) {
+  const { week, sessions } = there;
+  const [chosen, setChosen] = useState<readonly string[]>((week ? [week] : sessions.slice(0, 1)).map(({ id }) => id));
+  const [pupils, setPupils] = useState<readonly string[]>([player.id]);
+  const given: GivenToPupil = {
+    player,
+    week: week && chosen.includes(week.id) ? week : null,
+    sessions: sessions.filter(({ id }) => chosen.includes(id)),
+  };
+  const to = studio.players.filter(({ id }) => pupils.includes(id));
+  const isNothing = to.length === 0 || (given.week === null && given.sessions.length === 0);
+  const save = (apart: boolean): void =>
+    run(async () => {
+      const all: GivenToPupil[] = [];
+      for (const each of to) all.push(await sameFor(each, given, studio));
+      for (const each of apart ? all.map((one) => [one]) : [all]) {
+        const names = each.map(({ player: { document } }) => document.name).join(' ');
+        downloadText(fileNameOf(`assignment ${names}`.slice(0, 80), 'json'), 'application/json', await assignmentText(each));
+      }
+      return givenText(
+        to.map(({ document }) => document.name),
+        apart ? all.length : 1,
+      );
+    });
+  return (
+    <>
+      <div className="mt-1 grid gap-x-10 sm:grid-cols-2">
+        <What there={there} player={player} chosen={chosen} onChoose={setChosen} />
+        <ForWhom player={player} studio={studio} pupils={pupils} onChoose={setPupils} />
+      </div>
+      <p className="mt-2 flex flex-wrap items-center gap-2">
+        {to.length > 1 && (
+          <Button disabled={isNothing} onClick={() => save(true)}>
+            Save a file for each
+          </Button>
+        )}
+        <Button disabled={isNothing} onClick={() => save(false)}>
+          {to.length > 1 ? 'Save one file for all of them' : 'Save it as a file'}
+        </Button>
+        {to.length > 1 && <span className="text-[14px] text-dove-dark">{ASSIGNMENT_WORDS.oneForAll}</span>}
+      </p>
+    </>
+  );
+}
+
+interface WhatProps extends Pick<GiveProps, 'player'> {
+  readonly there: ToGive;
+  /** The week and the sessions, by id. */
+  readonly chosen: readonly string[];
+  readonly onChoose: (chosen: readonly string[]) => void;
+}
+
+function What({ there: { week, sessions, set }, player, chosen, onChoose }: WhatProps) {
+  const offered = [
+    ...(week ? [{ id: week.id, label: `The week: ${counted(week.document.items.length, 'thing', 'things')} to practise` }] : []),
+    ...sessions.map(({ id, document: { name, day } }) => ({ id, label: `Session: ${name || 'without an aim yet'}, ${dayText(day)}` })),
+  ];
+  return (
+    <fieldset>
+      <Heading as="legend">What goes with it</Heading>
+      {offered.map(({ id, label }) => (
+        <CheckField key={id} label={label} checked={chosen.includes(id)} onChange={(isChosen) => onChoose(toggled(chosen, id, isChosen))} />
+      ))}
+      <p className="mt-1 text-[14px] text-dove-dark">
+        {set.aim === null ? 'No aim is set' : `Aim: ${set.aim}`}; tolerance {set.tolerance?.cents ?? FIRST_TOLERANCE} cents.{' '}
+        <a href={`/record?player=${player.id}&part=lesson`}>Set them</a>
+      </p>
+    </fieldset>
+  );
+}
+
+interface ForWhomProps extends Pick<GiveProps, 'player' | 'studio'> {
+  readonly pupils: readonly string[];
+  readonly onChoose: (pupils: readonly string[]) => void;
+}
+
+function ForWhom({ player, studio, pupils, onChoose }: ForWhomProps) {
+  return (
+    <fieldset>
+      <Heading as="legend">For whom</Heading>
+      {studio.players.map(({ id, document }) => (
+        <CheckField
+          key={id}
+          label={`${document.name}, ${INSTRUMENT_LABELS[document.profile.kind]}`}
+          checked={pupils.includes(id)}
+          onChange={(isChosen) => onChoose(toggled(pupils, id, isChosen))}
+        />
+      ))}
+      {pupils.some((id) => id !== player.id) && <p className="mt-1 text-[14px] text-dove-dark">{ASSIGNMENT_WORDS.classHow}</p>}
+    </fieldset>
+  );
+}
+
+function toggled(all: readonly string[], id: string, isChosen: boolean): readonly string[] {
+  return isChosen ? [...all, id] : all.filter((each) => each !== id);
+}

@@ -1,0 +1,88 @@
+import { useState } from 'react';
+import { issuesText } from '#core/messages';
+import { downloadText, fileNameOf } from '../../../files/download.ts';
+import type { PlayerRecord } from '../../../storage/database.ts';
+import { type LogBrought, logText, readLogText } from '../../../storage/exchange/log-file.ts';
+import { mergePages } from '../../../storage/writing/merge-pages.ts';
+import { Button } from '../../../ui/Button.tsx';
+import { Heading } from '../../../ui/Heading.tsx';
+import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';
+import { ASSIGNMENT_WORDS, damagedPartsText, mergedText } from '../../../words/practice/assignment.ts';
+import { PlayerChoice } from '../../PlayerChoice.tsx';
+import type { Run } from './Assignment.tsx';
+
+interface LogBackProps {
+  /** Whose log goes out; null for nobody of the studio. */
+  readonly player: PlayerRecord | null;
+  readonly players: readonly PlayerRecord[];
+  readonly run: Run;
+}
+
+/** The log out, for the teacher; and in, from a pupil. */
+export function LogBack({ player, players, run }: LogBackProps) {
+  const name = player?.document.name ?? '';
+  const save = (): void =>
+    run(async () => {
+      downloadText(fileNameOf(`log ${name}`, 'json'), 'application/json', await logText(player?.id ?? null));
+      return null;
+    });
+  return (
+    <section aria-label={ASSIGNMENT_WORDS.log} className="mt-7">
+      <Heading>{ASSIGNMENT_WORDS.log}</Heading>
+      <p className="mb-1 max-w-[70ch] text-dove-dark">{ASSIGNMENT_WORDS.logHow}</p>
+      <Button onClick={save}>{name === '' ? 'Save the log' : `Save the log of ${name}`}</Button>
+      <Heading as="h3" className="mt-3 mb-1">
+        {ASSIGNMENT_WORDS.bring}
+      </Heading>
+      <BringLog players={players} run={run} />
+    </section>
+  );
+}
+
+/** A log in: it goes to the player of the same id; of one who is not known here the teacher says whose it is. */
+function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
+  const [unknown, setUnknown] = useState<LogBrought | null>(null);
+  const [whose, setWhose] = useState<PlayerRecord | null>(players[0] ?? null);
+  const merge = async ({ pages }: LogBrought, to: PlayerRecord | null): Promise<string> => {
+    const name = to?.document.name ?? '';
+    return mergedText(name || 'nobody of the studio', await mergePages({ playerId: to?.id ?? null, name }, pages));
+  };
+  const open = (file: File): void =>
+    run(async () => {
+      setUnknown(null);
+      const reading = await readLogText(await file.text());
+      if (!reading.ok) throw new Error(`${file.name}: ${issuesText(reading.issues)}`);
+      const { logs, damaged } = reading.value;
+      const told: string[] = [];
+      for (const log of logs) {
+        const to = players.find(({ id }) => id === log.playerId);
+        if (to) told.push(await merge(log, to));
+        else setUnknown(log);
+      }
+      if (logs.length === 0) throw new Error(`${file.name}: ${ASSIGNMENT_WORDS.nobodyInIt} ${damagedPartsText(damaged)}`.trim());
+      return [...told, damagedPartsText(damaged)].filter((text) => text !== '').join(' ') || null;
+    });
+  return (
+    <>
+      <OpenFileButton label="Log of a pupil" onFile={open} />
+      {unknown && (
+        <div role="group" aria-label="Whose log is it?" className="mt-2 flex flex-wrap items-end gap-2">
+          <p className="w-full">This log of {unknown.name || 'somebody without a name'} is of no player of this studio. Whose is it?</p>
+          <PlayerChoice players={players} chosen={whose} onChoose={(id) => setWhose(players.find((each) => each.id === id) ?? null)} />
+          <Button
+            onClick={() =>
+              run(async () => {
+                const text = await merge(unknown, whose);
+                setUnknown(null);
+                return text;
+              })
+            }
+          >
+            Add it to this log
+          </Button>
+          <Button onClick={() => setUnknown(null)}>Cancel</Button>
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,126 @@
+import { dequal } from 'dequal';
+import { withInstrument } from '#core/brief/edits';
+import { lineTextOf, withLineMoved, withoutLocks } from '#core/brief/lines';
+import type { Brief } from '#core/brief';
+import { fits } from '#core/format';
+import type { InstrumentKind } from '#core/instrument';
+import { parsePitch, semitonesOf } from '#core/pitch';
+import type { PracticeItem } from '#core/practice';
+import { FIRST_WEEK, withItems } from '#core/week';
+import { database, type PieceRecord, type PlayerRecord, type SessionRecord, type WeekRecord } from '../../storage/database.ts';
+import { givenTo } from '../../storage/for-briefs.ts';
+import { type GivenToPupil, piecesIn } from '../../storage/exchange/assignment.ts';
+import { carriedBy, pieceOf } from '../../storage/pieces.ts';
+import { loadSessions, newSession } from '../../storage/practice.ts';
+import { newPieceRecord, saveRecord } from '../../storage/records.ts';
+import type { Studio } from '../../storage/studio.ts';
+import { loadWeek, newWeek } from '../../storage/weeks.ts';
+
+/**
+ * The same for another pupil of a class: every piece on this pupil's own instrument, with this pupil's own fingering, in unison or
+ * octaves; the list is added to what this pupil has to practise already. What is new is kept in the studio, so that what the pupil
+ * logs is known here when it comes back.
+ */
+export async function sameFor(player: PlayerRecord, given: GivenToPupil, studio: Studio): Promise<GivenToPupil> {
+  if (player.id === given.player.id) return given;
+  const copies = new Map<string, Copy>();
+  for (const id of piecesIn(given)) {
+    const piece = await database.pieces.get(id);
+    if (piece) copies.set(id, { piece: await copyFor(player, piece, studio), from: piece.document.brief.instrument.kind });
+  }
+  const week = given.week && (await weekFor(player, given.week, copies));
+  const sessions: SessionRecord[] = [];
+  for (const session of given.sessions) sessions.push(await sessionFor(player, session, copies));
+  return { player, week, sessions };
+}
+
+/** A piece copied for another pupil, and the instrument that it was written for before. */
+interface Copy {
+  readonly piece: PieceRecord;
+  readonly from: InstrumentKind;
+}
+
+/** The piece for another pupil: the one this pupil has of the same name and notes, else a new one. */
+async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRecord, studio: Studio): Promise<PieceRecord> {
+  const kind = player.document.profile.kind;
+  const { brief, ...uses } = givenTo(player, { brief: onInstrument(document.brief, kind), instrumentId }, studio);
+  const copy = newPieceRecord(pieceOf(document.name, brief, lineTextOf(brief), carriedBy(document)), false, uses);
+  const there = await database.pieces
+    .filter(
+      (other) =>
+        other.playerId === player.id && other.document.name === document.name && dequal(other.document.brief.material, brief.material),
+    )
+    .first();
+  return there ?? (await kept('piece', copy));
+}
+
+/** A brief on an instrument of another kind: fingerings of the one before go, and a line moves by octaves to where it lies. */
+function onInstrument(brief: Brief, kind: InstrumentKind): Brief {
+  if (brief.instrument.kind === kind) return brief;
+  const moved = withInstrument(withoutLocks(brief), kind);
+  const range = rangeOf(moved);
+  return range ? withLineMoved(moved, fits(range, [kind])[0]?.octaves ?? 0) : moved;
+}
+
+/** The lowest and the highest note of a line, semitones; null for other material. */
+function rangeOf({ material }: Brief): readonly [number, number] | null {
+  if (material.kind !== 'line') return null;
+  const all = material.notes
+    .flatMap((note) => ('rest' in note ? [] : note.pitches))
+    .flatMap((text) => {
+      const pitch = parsePitch(text);
+      return pitch.ok ? [semitonesOf(pitch.value)] : [];
+    });
+  return all.length === 0 ? null : [all.reduce((low, each) => Math.min(low, each)), all.reduce((high, each) => Math.max(high, each))];
+}
+
+/** An item of the copy: notes of a line are the same notes; of other material, and of a shift, all of it is practised. */
+function itemFor(item: PracticeItem, copies: ReadonlyMap<string, Copy>): readonly PracticeItem[] {
+  const { practised, along } = item;
+  const copy = copies.get(practised.piece);
+  if (!copy) return [];
+  const { document } = copy.piece;
+  const isSameLine = practised.part.part === 'passage' && document.brief.material.kind === 'line';
+  const isSameInstrument = document.brief.instrument.kind === copy.from;
+  return [
+    {
+      ...item,
+      practised: { ...practised, piece: copy.piece.id, part: isSameLine ? practised.part : { part: 'whole' } },
+      along: isSameInstrument || along.drone === 'none' ? along : { ...along, drone: 'tonic' },
+    },
+  ];
+}
+
+async function weekFor(player: PlayerRecord, { document }: WeekRecord, copies: ReadonlyMap<string, Copy>): Promise<WeekRecord> {
+  const whose = { playerId: player.id, name: player.document.name };
+  const there = await loadWeek(player.id);
+  const now = there ?? newWeek(whose, { ...FIRST_WEEK, minutes: document.minutes, order: document.order });
+  const asked = document.items.filter((each) => each.asked).flatMap(({ item }) => itemFor(item, copies));
+  const items = withItems(
+    now.document.items,
+    document.items.flatMap(({ item }) => itemFor(item, copies)),
+  ).map((each) => ({
+    ...each,
+    asked: each.asked || asked.some(({ practised }) => dequal(practised, each.item.practised)),
+  }));
+  const next = { ...now, document: { ...now.document, items, goal: now.document.goal ?? document.goal }, updatedAt: Date.now() };
+  return dequal(next.document, there?.document) ? now : await kept('week', next, there);
+}
+
+async function sessionFor(player: PlayerRecord, { document }: SessionRecord, copies: ReadonlyMap<string, Copy>): Promise<SessionRecord> {
+  const { name, day, endCheck } = document;
+  const items = document.items.flatMap((item) => itemFor(item, copies));
+  const copy = newSession({ name, day, endCheck, items: [...items] }, player.id);
+  const there = (await loadSessions(player.id)).find((other) => dequal(other.document, copy.document));
+  return there ?? (await kept('session', copy));
+}
+
+async function kept<Name extends 'piece' | 'week' | 'session'>(
+  name: Name,
+  record: Parameters<typeof saveRecord<Name>>[1],
+  base: Parameters<typeof saveRecord<Name>>[2] = null,
+): Promise<Parameters<typeof saveRecord<Name>>[1]> {
+  const outcome = await saveRecord<Name>(name, record, base);
+  if (!outcome.ok) throw new Error(outcome.message);
+  return outcome.record;
+}

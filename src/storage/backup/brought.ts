@@ -1,0 +1,117 @@
+import { dequal } from 'dequal';
+import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
+import { documentIssue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { fullDaysText } from '../../words/kept/backup.ts';
+import { pieceTitle } from '../../words/labels.ts';
+import { database, LINKS, type LogRecord, type RecordOf } from '../database.ts';
+import { pageIdOf } from '../log-page.ts';
+import { isFields, readRecord } from '../read-record.ts';
+import { piecesFollow } from '../writing/follow.ts';
+import { isLogRecord } from '../writing/log-entries.ts';
+import { mergePages } from '../writing/merge-pages.ts';
+import { together } from '../writing/together.ts';
+import { keepVersion } from '../writing/versions.ts';
+
+/** How what a file brings stands to what is here: `older` was changed here since. */
+export type Standing = 'new' | 'changed' | 'older' | 'same';
+
+/** One record of a file, and how it stands to what is here. */
+export interface Brought<Name extends DocumentName = DocumentName> {
+  readonly kind: Name;
+  readonly name: string;
+  /** When it was changed last, as the file has it; ms since 1970. */
+  readonly updatedAt: number;
+  readonly standing: Standing;
+  /** Writes it into the database, in place of what is here; with the links of the file brought to the ids here. */
+  readonly write: (idsHere: ReadonlyMap<string, string>) => Promise<void>;
+  /** Its id in the file, and the one that the same thing has here. */
+  readonly ids: readonly [inFile: string, here: string];
+}
+
+/** How records of a file are known again here: by their ids, or where an id is not there by what they hold, as the demo of another browser. */
+export type KnownBy = 'ids' | 'ids-or-content';
+
+/** Reads a part of a file, and tells how it stands to what is here. Writes nothing. */
+export async function readPart(part: unknown, by: KnownBy): Promise<Reading<Brought>> {
+  const kind = isFields(part) ? DOCUMENT_NAMES.find((name) => name === part['kind']) : undefined;
+  const record = isFields(part) ? part['record'] : undefined;
+  if (kind === undefined || !isFields(record) || typeof record['id'] !== 'string')
+    return badReading(documentIssue('damaged', { kind: 'studio', what: 'a part is not one' }, { pointer: '' }));
+  return await readOfKind(kind, record, by);
+}
+
+/** Brings in what is wanted of a file: what studio records it brings first, so that the pieces find them. */
+export async function bringIn(wanted: readonly Brought[], all: readonly Brought[]): Promise<void> {
+  const idsHere = new Map(all.map(({ ids }) => ids));
+  const piecesLast = wanted.toSorted((one, other) => Number(one.kind === 'piece') - Number(other.kind === 'piece'));
+  for (const each of piecesLast) await each.write(idsHere);
+}
+
+async function readOfKind<Name extends DocumentName>(kind: Name, value: object, by: KnownBy): Promise<Reading<Brought>> {
+  const reading = await readRecord(kind, value);
+  if (!reading.ok) return reading;
+  const { value: record } = reading;
+  const id = isLogRecord(record) ? pageIdOf(record) : record.id;
+  const there = (await database.tableOf(kind).get(id)) ?? (by === 'ids' ? undefined : await alike(kind, record));
+  return goodReading({
+    kind,
+    name: 'brief' in record.document ? pieceTitle(record.document) : record.document.name,
+    updatedAt: record.updatedAt,
+    standing: standingOf(record, there),
+    write: async (idsHere) => {
+      if (isLogRecord(record)) await writePage(record, idsHere);
+      else await writeBrought(kind, record, there, idsHere);
+    },
+    ids: [record.id, there?.id ?? record.id],
+  });
+}
+
+/** The same document under another id, as the demo of another browser: it is not brought twice. */
+async function alike<Name extends DocumentName>(kind: Name, { document }: RecordOf<Name>): Promise<RecordOf<Name> | undefined> {
+  return await database
+    .tableOf(kind)
+    .filter((other) => other.document.name === document.name && dequal(other.document, document))
+    .first();
+}
+
+function standingOf(record: RecordOf<DocumentName>, there: RecordOf<DocumentName> | undefined): Standing {
+  if (!there) return 'new';
+  if (dequal(record.document, there.document)) return 'same';
+  // Entries are only ever added: a page brings those that are not here, whichever of the two was written last.
+  if (isLogRecord(record) && isLogRecord(there)) return bringsNothing(record, there) ? 'same' : 'changed';
+  return record.updatedAt >= there.updatedAt ? 'changed' : 'older';
+}
+
+function bringsNothing({ document }: LogRecord, there: LogRecord): boolean {
+  const ids = new Set(there.document.entries.map(({ id }) => id));
+  return document.entries.every(({ id }) => ids.has(id));
+}
+
+async function writeBrought<Name extends DocumentName>(
+  kind: Name,
+  record: RecordOf<Name>,
+  there: RecordOf<Name> | undefined,
+  idsHere: ReadonlyMap<string, string>,
+): Promise<void> {
+  if (there) await keepVersion(kind, there, 'changed elsewhere too');
+  const links = Object.fromEntries(LINKS.flatMap((link) => linkHere(record, link, idsHere)));
+  const next = Object.assign({ ...record, id: there?.id ?? record.id, revision: (there?.revision ?? 0) + 1, writtenBy: null }, links);
+  await together(async () => {
+    await database.tableOf(kind).put(next);
+    await piecesFollow(kind, next, there ?? null);
+  });
+}
+
+/** Adds a page of a log to the log of that player here. */
+async function writePage({ playerId, document, demo }: LogRecord, idsHere: ReadonlyMap<string, string>): Promise<void> {
+  const here = playerId === null ? null : (idsHere.get(playerId) ?? playerId);
+  const { left } = await mergePages({ playerId: here, name: document.name }, [document], demo);
+  if (left.length > 0) throw new Error(fullDaysText(left));
+}
+
+function linkHere(record: object, link: (typeof LINKS)[number], idsHere: ReadonlyMap<string, string>): readonly [string, string][] {
+  const fields: Readonly<Record<string, unknown>> = { ...record };
+  const id = fields[link];
+  return typeof id === 'string' ? [[link, idsHere.get(id) ?? id]] : [];
+}

@@ -1,0 +1,70 @@
+import { documentIssue, type Issue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
+import type { DocumentName } from '#core/documents';
+import type { RecordOf } from '../database.ts';
+import { isFields } from '../read-record.ts';
+
+/** What files that hold records call themselves: all or some of a studio, and what a teacher gives to pupils. */
+export type RecordsFormat = 'dove-path/studio' | 'dove-path/assignment';
+
+/** The version written today. */
+const VERSION = 1;
+
+/** A record as a file holds it. */
+export interface RecordPart {
+  readonly kind: DocumentName;
+  readonly record: RecordOf<DocumentName>;
+  /** For which player, by id, in a file for several. */
+  readonly for?: string;
+}
+
+/** A part of a file that does not read; it costs nothing but itself. */
+export interface DamagedPart {
+  /** Which part, counted from 1. */
+  readonly place: number;
+  readonly issues: readonly Issue[];
+}
+
+/** A file of records as it stands there. */
+export interface RecordsFile {
+  /** When it was saved, ms since 1970; 0 where it does not say. */
+  readonly savedAt: number;
+  readonly parts: readonly unknown[];
+}
+
+/** Records as the text of a file: each on a line of its own, so that a file that is cut off still holds the others. */
+export function recordsText(format: RecordsFormat, parts: readonly RecordPart[]): string {
+  const lines = parts.map((part) => JSON.stringify(part));
+  return `{"format":"${format}","version":${VERSION},"savedAt":${Date.now()},"records":[\n${lines.join(',\n')}\n]}\n`;
+}
+
+/** The records of a file, unchecked; of one that is cut off or damaged, the lines that read. `what`: what it should hold, for people. */
+export function readRecordsText(format: RecordsFormat, text: string, what: string): Reading<RecordsFile> {
+  const file = parsed(format, text);
+  if (!file) return badReading(documentIssue('damaged', { kind: what, what: `it holds no ${what}` }, { pointer: '' }));
+  if (file.version > VERSION) return badReading(documentIssue('newer-version', { version: file.version, known: VERSION }, { pointer: '' }));
+  return goodReading(file);
+}
+
+function parsed(format: RecordsFormat, text: string): (RecordsFile & { readonly version: number }) | null {
+  const whole = json(text);
+  if (isFields(whole)) {
+    const { format: said, version, savedAt, records } = whole;
+    if (said !== format || !Array.isArray(records)) return null;
+    return { version: Number(version), savedAt: Number(savedAt) || 0, parts: records };
+  }
+  if (!text.startsWith(`{"format":"${format}"`)) return null;
+  const parts = text
+    .split('\n')
+    .slice(1)
+    .map((line) => json(line.replace(/,$/, '')));
+  return { version: VERSION, savedAt: 0, parts: parts.filter((part, index) => part !== null || index < parts.length - 1) };
+}
+
+function json(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,119 @@
+import { entriesOfTeacher } from '#core/practice';
+import { documentIssue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
+import { type Brought, readPart } from '../backup/brought.ts';
+import { type DamagedPart, readRecordsText, type RecordPart, recordsText } from '../backup/records-text.ts';
+import { database, type PieceRecord, type PlayerRecord, type SessionRecord, type WeekRecord } from '../database.ts';
+import { isFields } from '../read-record.ts';
+import { loadLog } from '../practice.ts';
+
+const FORMAT = 'dove-path/assignment';
+
+/** What a teacher gives to a pupil to practise. */
+export interface GivenToPupil {
+  readonly player: PlayerRecord;
+  /** How the weeks are planned, with all that is in the list; null where that is not given. */
+  readonly week: WeekRecord | null;
+  readonly sessions: readonly SessionRecord[];
+}
+
+/** The pieces, by id, that something given is made of. */
+export function piecesIn({ week, sessions }: Pick<GivenToPupil, 'week' | 'sessions'>): ReadonlySet<string> {
+  const items = [...(week?.document.items.map(({ item }) => item) ?? []), ...sessions.flatMap(({ document }) => document.items)];
+  return new Set(items.map(({ practised }) => practised.piece));
+}
+
+/**
+ * What is given to one pupil or several as a file's text: for each the player, the instrument, the schools, the pieces, the week and the
+ * sessions, and what the teacher has set (aim, tolerance, points, how help fades). Of the log nothing else.
+ */
+export async function assignmentText(given: readonly GivenToPupil[]): Promise<string> {
+  const parts = await Promise.all(given.map(partsFor));
+  return recordsText(FORMAT, parts.flat());
+}
+
+async function partsFor(given: GivenToPupil): Promise<readonly RecordPart[]> {
+  const { player, week, sessions } = given;
+  const pieces = (await database.pieces.bulkGet([...piecesIn(given)])).filter((piece) => piece !== undefined);
+  const [instruments, schools] = await Promise.all([
+    database.instruments.bulkGet(idsOf([player, ...pieces], 'instrumentId')),
+    database.schools.bulkGet(idsOf([player, ...pieces], 'schoolId')),
+  ]);
+  const pages = (await loadLog(player.id)).flatMap((page) => {
+    const entries = [...entriesOfTeacher(page.document.entries)];
+    return entries.length === 0 ? [] : [{ ...page, document: { ...page.document, entries } }];
+  });
+  const parts: readonly RecordPart[] = [
+    { kind: 'player', record: player },
+    ...instruments.flatMap((record): readonly RecordPart[] => (record ? [{ kind: 'instrument', record }] : [])),
+    ...schools.flatMap((record): readonly RecordPart[] => (record ? [{ kind: 'school', record }] : [])),
+    ...pieces.map((record): RecordPart => ({ kind: 'piece', record })),
+    ...(week ? [{ kind: 'week' as const, record: week }] : []),
+    ...sessions.map((record): RecordPart => ({ kind: 'session', record })),
+    ...pages.map((record): RecordPart => ({ kind: 'log', record })),
+  ];
+  // In the pupil's browser it is the pupil's own: it does not go with the demo.
+  return parts.map(({ kind, record }) => ({ kind, record: { ...record, demo: false }, for: player.id }));
+}
+
+function idsOf(records: readonly (PlayerRecord | PieceRecord)[], link: 'instrumentId' | 'schoolId'): string[] {
+  return [...new Set(records.flatMap((record) => record[link] ?? []))];
+}
+
+/** What a file would bring to one pupil. */
+export interface BroughtToPupil {
+  /** The player, by id, and the name. */
+  readonly id: string;
+  readonly name: string;
+  readonly brought: readonly Brought[];
+}
+
+/** What an assignment would bring. */
+export interface AssignmentBrought {
+  /** When it was saved, ms since 1970. */
+  readonly savedAt: number;
+  readonly pupils: readonly BroughtToPupil[];
+  readonly damaged: readonly DamagedPart[];
+}
+
+/** Reads an assignment, and tells of everything in it how it stands to what is here. Writes nothing. */
+export async function readAssignmentText(text: string): Promise<Reading<AssignmentBrought>> {
+  const file = readRecordsText(FORMAT, text, 'assignment');
+  if (!file.ok) return file;
+  const pupils = new Map<string, { name: string | null; readonly brought: Brought[] }>();
+  const damaged: DamagedPart[] = [];
+  for (const [index, part] of file.value.parts.entries()) {
+    const reading = await readPartFor(part);
+    if (!reading.ok) damaged.push({ place: index + 1, issues: reading.issues });
+    else {
+      const { for: id, brought } = reading.value;
+      const pupil = pupils.get(id) ?? { name: null, brought: [] };
+      if (brought.kind === 'player') pupil.name = brought.name;
+      pupil.brought.push(brought);
+      pupils.set(id, pupil);
+    }
+  }
+  return goodReading({
+    savedAt: file.value.savedAt,
+    pupils: [...pupils].flatMap(([id, { name, brought }]) => (name === null ? [] : [{ id, name, brought }])),
+    damaged,
+  });
+}
+
+/** A part of an assignment: of or for the player it names, and nothing of anybody else. */
+async function readPartFor(part: unknown): Promise<Reading<{ readonly for: string; readonly brought: Brought }>> {
+  const to = isFields(part) ? part['for'] : undefined;
+  const record = isFields(part) ? part['record'] : undefined;
+  if (typeof to !== 'string' || !isFields(record) || !isOf(record, to))
+    return badReading(documentIssue('damaged', { kind: 'assignment', what: 'a part does not say for whom it is' }, { pointer: '' }));
+  const reading = await readPart(part, 'ids');
+  if (!reading.ok) return reading;
+  const isPlayer = reading.value.kind === 'player';
+  if (isPlayer !== (record['id'] === to))
+    return badReading(documentIssue('damaged', { kind: 'assignment', what: 'a part is of somebody else' }, { pointer: '' }));
+  return goodReading({ for: to, brought: reading.value });
+}
+
+function isOf(record: Readonly<Record<string, unknown>>, playerId: string): boolean {
+  return !('playerId' in record) || record['playerId'] === playerId;
+}

@@ -1,0 +1,55 @@
+import type { LogDocument } from '#core/documents';
+import { type LogEntry, MOST_ENTRIES } from '#core/practice';
+import { database, type LogRecord } from '../database.ts';
+import { type Logged, pageOf } from '../log-page.ts';
+import { withEntriesThere } from './log-entries.ts';
+import { together } from './together.ts';
+
+/** What came of entries that were added to a log. */
+export interface Merged {
+  /** Entries that are new here. */
+  readonly added: number;
+  /** Entries that were here already. */
+  readonly there: number;
+  /** Days that were left out: with these entries they would hold more than a page can. */
+  readonly left: readonly string[];
+}
+
+/**
+ * Adds the entries of some pages to a player's log here, each once, whatever was brought before and in whatever order. Nothing that
+ * is here is written over, and no page of anybody else is touched, wherever the pages stood. `demo`: new pages go with the demo.
+ */
+export async function mergePages(whose: Logged, pages: readonly LogDocument[], demo = false): Promise<Merged> {
+  let [added, there] = [0, 0];
+  const left: string[] = [];
+  for (const { day, entries } of pages) {
+    for (const page of pagesOf(whose, day, entries)) {
+      const more = await mergePage({ ...page, demo });
+      if (more === null) left.push(day);
+      added += more ?? 0;
+      there += more === null ? 0 : page.document.entries.length - more;
+    }
+  }
+  return { added, there, left };
+}
+
+/** Entries as the pages they go to: what a file takes lies on a page by itself. */
+function pagesOf(whose: Logged, day: string, entries: readonly LogEntry[]): readonly LogRecord[] {
+  const files = entries.filter(({ kind }) => kind === 'file');
+  const others = entries.filter(({ kind }) => kind !== 'file');
+  return [...(others.length > 0 ? [pageOf(whose, day, others)] : []), ...files.map((file) => pageOf(whose, day, [file]))];
+}
+
+/** How many of its entries are new; null where they would be too many. */
+async function mergePage(page: LogRecord): Promise<number | null> {
+  let added: number | null = 0;
+  await together(async () => {
+    const there = await database.logs.get(page.id);
+    const next = there ? { ...there, document: withEntriesThere<'log'>(page, there).document } : page;
+    const { length } = next.document.entries;
+    added = length > MOST_ENTRIES ? null : length - (there?.document.entries.length ?? 0);
+    if (added === null || added === 0) return;
+    await database.logs.put({ ...next, updatedAt: Date.now(), revision: (there?.revision ?? 0) + 1, writtenBy: null });
+  });
+  return added;
+}

@@ -1,0 +1,47 @@
+import { format } from 'date-fns';
+import { counted, listed } from '#core/messages';
+import { damagedText, fullDaysText } from '../kept/backup.ts';
+
+/** What came of entries that were added to a log: new ones, those that were here, days that were left out. */
+interface Merged {
+  readonly added: number;
+  readonly there: number;
+  readonly left: readonly string[];
+}
+
+/** "28 Nov 2026, 17:05"; nothing where a file does not say when it was saved. */
+export function savedText(at: number): string {
+  return at === 0 ? '' : `Saved on ${format(at, 'd MMM yyyy, HH:mm')}.`;
+}
+
+/** What became of a log that was brought in. */
+export function mergedText(name: string, { added, there, left }: Merged): string {
+  const whole = `Log of ${name}: ${counted(added, 'entry is', 'entries are')} new, ${counted(there, 'was', 'were')} here already.`;
+  return left.length === 0 ? whole : `${whole} Left out: ${fullDaysText(left)}`;
+}
+
+/** What of a file did not read; empty where all did. */
+export function damagedPartsText(damaged: readonly { readonly place: number }[]): string {
+  return damaged.length === 0 ? '' : damagedText(damaged.map(({ place }) => place));
+}
+
+/** What was saved, and for whom. */
+export function givenText(names: readonly string[], files: number): string {
+  return `${files === 1 ? 'One file' : `${files} files`} for ${listed(names)}. Send it as you like: it opens on this page in the pupil’s own browser.`;
+}
+
+/** Words of the assignment. */
+export const ASSIGNMENT_WORDS = {
+  give: 'Give to a pupil or a class',
+  giveHow: 'The file holds the pieces and drills, how long and by which ladder each is practised, the aim and the tolerance.',
+  classHow: 'Other pupils get the same pieces on their own instruments, each with its own fingering. They are kept here too, under Pieces.',
+  oneForAll: 'Everybody who gets the file for all of them can read their names, instruments and hands.',
+  nothing: 'There is nothing to give yet: plan a week or prepare a session first.',
+  take: 'Take in an assignment',
+  takeHow: 'Open the file your teacher sent.',
+  log: 'The log, back to the teacher',
+  logHow: 'The file holds everything that was logged. It may be sent as often as you like: nothing is counted twice.',
+  bring: 'Bring in a pupil’s log',
+  nobodyInIt: 'This file holds no log.',
+  noPupil: 'This file holds nothing for anybody.',
+} as const;
