@@ -34,6 +34,7 @@ export {
   type Done,
   doneIn,
   entriesOfTeacher,
+  lastLesson,
   missCounts,
   type MissedNote,
   missedNotes,

@@ -50,6 +50,9 @@ const [FEWEST_DAYS, MOST_DAYS] = [7, 366] as const;
 /** A thing is placed and placed again at most so often: more often than intervals could widen in a year. */
 const MOST_ROUNDS = 40;
 
+/** A thing is taken to be learnt after so many more days of practice. */
+const DAYS_TO_LEARN = 3;
+
 /** From so hard on a thing is hard, 0 to 3. */
 const HARD = 2;
 
@@ -68,7 +71,8 @@ export function planDays(asked: WeekAsked, known: KnownOfItems, today: string): 
   const items = all.map(([key, item]) => toPractise({ key, item, known, asked, first }));
   const near = items.filter(({ due, movedTo }) => (movedTo ?? due) <= last);
   const once = planWeek(near, choice);
-  const placed = withReturns({ items: near, once: once.placed, choice, known, first });
+  const learnt = new Set(all.flatMap(([key, { item }]) => (isLearnt(known.standing.get(key) ?? { tempo: null }, item) ? [key] : [])));
+  const placed = withReturns({ items: near, once: once.placed, choice, known, learnt, first });
   const later = items
     .filter((item) => !near.includes(item))
     .map(({ id, due, movedTo }) => ({ key: id, day: dayOfNumber(first + (movedTo ?? due)) }))
@@ -117,10 +121,10 @@ interface Source {
 }
 
 function toPractise({ key, item: { item, asked: isAsked, movedTo }, known, asked: { goal }, first }: Source): ToPractise {
-  const standing = known.standing.get(key) ?? { sittings: [], due: null };
+  const standing = known.standing.get(key) ?? { sittings: [], tempo: null };
   const hard = hardnessOf(standing, known.unseen.get(key) ?? MIDDLING);
   const by = isAsked ? lastDayBefore(goal, first) : null;
-  const due = (standing.due ?? first) - first;
+  const due = (comesBack(standing.sittings, isLearnt(standing, item)) ?? first) - first;
   return {
     id: key,
     minutes: item.minutes,
@@ -131,6 +135,11 @@ function toPractise({ key, item: { item, asked: isAsked, movedTo }, known, asked
     isNew: standing.sittings.length === 0 && hard >= HARD,
     movedTo: dayMovedTo(movedTo, first),
   };
+}
+
+/** Whether it has been good at the last tempo of its ladder. */
+function isLearnt({ tempo }: Pick<ItemStanding, 'tempo'>, { ladder }: WeekItem['item']): boolean {
+  return tempo !== null && tempo >= ladder.to;
 }
 
 /** The day of a plan that something was moved to; null where it is free, and once that day is over. */
@@ -144,6 +153,8 @@ interface Returning {
   readonly once: readonly Placed[];
   readonly choice: WeekChoice;
   readonly known: KnownOfItems;
+  /** What has been good at its last tempo, by key. */
+  readonly learnt: ReadonlySet<string>;
   readonly first: number;
 }
 
@@ -155,7 +166,7 @@ interface Standing {
 }
 
 /** Everything that was placed once, and what of it comes back within the plan, where there is still room; in the order of practice. */
-function withReturns({ items, once, choice, known, first }: Returning): readonly Standing[] {
+function withReturns({ items, once, choice, known, learnt, first }: Returning): readonly Standing[] {
   const byKey = new Map(items.map((item) => [item.id, item]));
   const sat = new Map(items.map(({ id }): [string, Sat[]] => [id, [...(known.standing.get(id)?.sittings ?? [])]]));
   let placed = once.flatMap(({ id, day, reason }): readonly Standing[] => {
@@ -168,7 +179,7 @@ function withReturns({ items, once, choice, known, first }: Returning): readonly
       newly.flatMap(({ item, day }): readonly [string, ToPractise][] => {
         const sittings = sat.get(item.id) ?? [];
         sittings.push({ day: first + day, grade: 'good' });
-        const due = (comesBack(sittings) ?? Infinity) - first;
+        const due = (comesBack(sittings, learnt.has(item.id) || round >= DAYS_TO_LEARN) ?? Infinity) - first;
         return due < choice.minutes.length ? [[`again ${item.id}`, { ...item, due, by: null, isNew: false, movedTo: null }]] : [];
       }),
     );

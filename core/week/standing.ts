@@ -6,8 +6,8 @@ import { type Grade, keptAfter, type Met } from '#core/spacing';
 export interface ItemStanding {
   /** The days on which it was practised and how each went, in order; days are numbers. */
   readonly sittings: readonly Sitting[];
-  /** The day on which it comes back, a number; null for what was never practised. */
-  readonly due: number | null;
+  /** The fastest tempo at which a try was good, quarter notes a minute; null where none was. */
+  readonly tempo: number | null;
   /** It hurt on the last day it was practised. */
   readonly hurt: boolean;
 }
@@ -54,17 +54,25 @@ export function standingOf(
   });
   const last = sittings.at(-1)?.day;
   const hurt = ofKind(standing, 'pain').some(({ at, practised: item }) => practisedKey(item) === key && dayNumber(dayOf(at)) === last);
-  return { sittings, due: comesBack(sittings), hurt };
+  const tempos = [...days.values()].flat().flatMap(({ miss, tempo }) => (miss === null && tempo !== null ? [tempo] : []));
+  const tempo = tempos.length === 0 ? null : tempos.reduce((fastest, each) => Math.max(fastest, each));
+  return { sittings, tempo, hurt };
 }
+
+/** What is still being learnt comes back within so many days. */
+const LEARNING_DAYS = 2;
 
 /**
  * The day on which something comes back after some days of practice (numbers, in order, with how each went); null for what was never
- * practised. Never the same day: what went badly comes back the next.
+ * practised. Never the same day: what went badly comes back the next. What is still being learnt (`learnt` false), because it has not
+ * been good at the last tempo of its ladder, comes back within two days; what is learnt at widening intervals.
  */
-export function comesBack(sittings: readonly Pick<Sitting, 'day' | 'grade'>[]): number | null {
+export function comesBack(sittings: readonly Pick<Sitting, 'day' | 'grade'>[], learnt: boolean): number | null {
   const last = sittings.at(-1);
   const kept = keptAfter(sittings.map(({ day, grade }): Met => ({ at: day * MS_A_DAY + NOON, grade })));
-  return last && kept ? Math.max(last.day + 1, Math.floor(kept.due / MS_A_DAY)) : null;
+  if (!last || !kept) return null;
+  const due = Math.max(last.day + 1, Math.floor(kept.due / MS_A_DAY));
+  return learnt ? due : Math.min(due, last.day + LEARNING_DAYS);
 }
 
 const MS_A_DAY = 86_400_000;

@@ -95,6 +95,12 @@ export function setIn(entries: readonly LogEntry[]): SetByTeacher {
   };
 }
 
+/** The day of the last lesson before a day ("2026-03-09"): the last on which a teacher set something; null where none is logged. */
+export function lastLesson(entries: readonly LogEntry[], before: string, dayOf: (at: number) => string): string | null {
+  const days = asCorrected(entries).flatMap(({ kind, at }) => (SET_KINDS.includes(kind) ? [dayOf(at)] : []));
+  return days.filter((day) => day < before).at(-1) ?? null;
+}
+
 /** What teachers set, by the kinds of their entries. */
 const SET_KINDS: readonly EntryKind[] = ['aim', 'tolerance', 'points', 'fading'];
 

@@ -4,8 +4,8 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
-import { Table } from '../../ui/Table.tsx';
-import { answersText, attemptText, dayText, doneText, entryText, sumText } from '../../words/practice/record.ts';
+import { answersText, attemptText, dayText, entryText, sumText } from '../../words/practice/record.ts';
+import { DoneTable } from './DoneTable.tsx';
 import type { Log, LogDay } from './use-log.ts';
 
 /** So many days are shown at first. */
@@ -52,24 +52,7 @@ function Day({ day: { day, entries }, log }: { readonly day: LogDay; readonly lo
   return (
     <article aria-label={dayText(day)} className="mt-4 break-inside-avoid">
       <Heading as="h2">{dayText(day)}</Heading>
-      {done.length > 0 && (
-        <Table>
-          <thead className="sr-only">
-            <tr>
-              <th>Item</th>
-              <th>Tries</th>
-            </tr>
-          </thead>
-          <tbody>
-            {done.map((item) => (
-              <tr key={`${item.piece} ${item.title}`}>
-                <td className="w-1/2">{item.title}</td>
-                <td>{doneText(item)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </Table>
-      )}
+      <DoneTable done={done} />
       {answers.length > 0 && <p className="text-[15px]">{answersText(answers)}</p>}
       <ul className="text-[15px]">
         {said.map((entry) => (

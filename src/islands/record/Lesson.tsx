@@ -1,32 +1,17 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import {
-  asCorrected,
-  doneIn,
-  FIRST_TOLERANCE,
-  LARGEST_FILE,
-  missCounts,
-  missedNotes,
-  missesOf,
-  ofKind,
-  proposedTolerance,
-  setIn,
-} from '#core/practice';
+import { asCorrected, FIRST_TOLERANCE, LARGEST_FILE, missedNotes, ofKind, proposedTolerance, setIn } from '#core/practice';
 import { lessonField, typedBefore, useTyped } from '../../state/typed.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
-import { doneText, entryText, missedNoteText, tooLargeText } from '../../words/practice/record.ts';
-import { AIMS_OFFERED, MISS_WORDS } from '../../words/practice/session.ts';
+import { entryText, missedNoteText, tooLargeText } from '../../words/practice/record.ts';
+import { AIMS_OFFERED } from '../../words/practice/session.ts';
 import { PosturePoints } from './PosturePoints.tsx';
+import { SinceLesson } from './SinceLesson.tsx';
 import type { Log } from './use-log.ts';
-
-/** A lesson looks back on so many days. */
-const DAYS = 7;
-const MS_A_DAY = 86_400_000;
 
 interface LessonProps {
   readonly log: Log;
@@ -39,12 +24,6 @@ interface LessonProps {
 export function Lesson({ log, name, practise }: LessonProps) {
   const [now] = useState(() => Date.now());
   if (!log.days) return null;
-  const standing = asCorrected(log.all);
-  const week = standing.filter(({ at }) => at >= now - DAYS * MS_A_DAY);
-  const { aim } = setIn(log.all);
-  const done = doneIn(week);
-  const misses = missesOf(missCounts(ofKind(week, 'attempt')));
-  const pains = ofKind(week, 'pain');
   return (
     <div className="mt-3 max-w-3xl">
       <NextSteps atHead>
@@ -54,27 +33,7 @@ export function Lesson({ log, name, practise }: LessonProps) {
         <ButtonLink href={practise}>Prepare the next session</ButtonLink>
       </NextSteps>
       <h2 className="mt-2 hidden text-xl font-semibold print:block">Lesson: {name}</h2>
-      {pains.length > 0 && (
-        <Notice className="mt-2">
-          {pains.map((pain) => entryText(pain)).join(' ')} Ask about it before anything is played; if it stays or comes back, a doctor.
-        </Notice>
-      )}
-      <Heading as="h3" className="mt-3">
-        The last week
-      </Heading>
-      <p>{aim === null ? 'No aim was set.' : `The aim was: ${aim}.`}</p>
-      {misses.length > 0 && <p>Missed: {misses.map(({ miss, times }) => `${times} ${MISS_WORDS[miss]}`).join(', ')}.</p>}
-      {done.length === 0 ? (
-        <p className="text-dove-dark">Nothing was logged.</p>
-      ) : (
-        <ul>
-          {done.map((item) => (
-            <li key={`${item.piece} ${item.title}`}>
-              {item.title}: {doneText(item)}
-            </li>
-          ))}
-        </ul>
-      )}
+      <SinceLesson log={log} now={now} />
       <MissedMost log={log} />
       <Remarks log={log} now={now} />
       <PosturePoints log={log} now={now} />

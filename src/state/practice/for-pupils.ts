@@ -58,9 +58,13 @@ async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRe
 function onInstrument(brief: Brief, kind: InstrumentKind): Brief {
   if (brief.instrument.kind === kind) return brief;
   const moved = withInstrument(withoutLocks(brief), kind);
-  const range = rangeOf(moved);
-  return range ? withLineMoved(moved, fits(range, [kind])[0]?.octaves ?? 0) : moved;
+  const usual = SOUNDS_LOWER[brief.instrument.kind] - SOUNDS_LOWER[kind];
+  const range = rangeOf(withLineMoved(moved, usual));
+  return range ? withLineMoved(moved, usual + (fits(range, [kind])[0]?.octaves ?? 0)) : moved;
 }
+
+/** In a class the cello plays an octave below the violin, and the double bass two. */
+const SOUNDS_LOWER: Readonly<Record<InstrumentKind, number>> = { violin: 0, viola: 0, cello: 1, bass: 2 };
 
 /** The lowest and the highest note of a line, semitones; null for other material. */
 function rangeOf({ material }: Brief): readonly [number, number] | null {

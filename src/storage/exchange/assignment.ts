@@ -100,7 +100,7 @@ export async function readAssignmentText(text: string): Promise<Reading<Assignme
   });
 }
 
-/** A part of an assignment: of or for the player it names, and nothing of anybody else. */
+/** A part of an assignment: of or for the player it names, and in place of nothing that is anybody else’s here. */
 async function readPartFor(part: unknown): Promise<Reading<{ readonly for: string; readonly brought: Brought }>> {
   const to = isFields(part) ? part['for'] : undefined;
   const record = isFields(part) ? part['record'] : undefined;
@@ -108,8 +108,9 @@ async function readPartFor(part: unknown): Promise<Reading<{ readonly for: strin
     return badReading(documentIssue('damaged', { kind: 'assignment', what: 'a part does not say for whom it is' }, { pointer: '' }));
   const reading = await readPart(part, 'ids');
   if (!reading.ok) return reading;
-  const isPlayer = reading.value.kind === 'player';
-  if (isPlayer !== (record['id'] === to))
+  const { kind } = reading.value;
+  const there = kind === 'log' ? undefined : await database.tableOf(kind).get(String(record['id']));
+  if ((kind === 'player') !== (record['id'] === to) || (there && !isOf({ ...there }, to)))
     return badReading(documentIssue('damaged', { kind: 'assignment', what: 'a part is of somebody else' }, { pointer: '' }));
   return goodReading({ for: to, brought: reading.value });
 }

@@ -88,5 +88,5 @@ export const WEEK_WORDS = {
   waiting: 'Planning the days …',
   hurt: 'It hurt last time. Ask about it before it is played; if it stays or comes back, a doctor.',
   nothing: 'Nothing is to be practised yet. Put pieces in below; what is practised is planned from then on.',
-  rule: 'What went well comes back at widening intervals, what went badly the next day. Nothing fills a day beyond its minutes, and one thing that is new and hard is enough for a day.',
+  rule: 'Until it has been good at its last tempo, a thing comes back within two days; after that at widening intervals, and the next day when it went badly. Nothing fills a day beyond its minutes, and one thing that is new and hard is enough for a day.',
 } as const;

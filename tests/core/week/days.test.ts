@@ -38,7 +38,7 @@ const tries = (piece: string, day: number, good: number, all: number): readonly 
     at: (day * 24 + 17) * 3_600_000 + order * 1000,
     kind: 'attempt',
     practised: { piece, title: piece, part: { part: 'whole' } },
-    tempo: 60,
+    tempo: 72,
     miss: order < good ? null : 'flat',
   }));
 
@@ -130,6 +130,19 @@ describe('days as they are planned', () => {
     assert.deepEqual(days.flatMap(({ items: here }) => here.map(({ reason }) => reason)).slice(0, 2), ['due', 'again']);
   });
 
+  it('bring back within two days what has not reached its tempo, however well it went', () => {
+    const often = Array.from({ length: 8 }, (_, order) => tries('air', first - 16 + order * 2, 5, 5)).flat();
+    const dueFor = (tempo: number): string | undefined => {
+      const slow = item('air');
+      const items = [{ ...slow, item: { ...slow.item, ladder: ladderTo(tempo) } }];
+      const standing = new Map([['air', standingOf(often, slow.item.practised, dayOf)]]);
+      const { days, later } = planDays(asked(items), { standing, unseen: new Map() }, TODAY);
+      return days.find(({ items: here }) => here.length > 0)?.day ?? later[0]?.day;
+    };
+    assert.equal(dueFor(100), TODAY);
+    assert.ok((dueFor(72) ?? '') > dayOfNumber(first + 7), dueFor(72));
+  });
+
   it('keep one hard new thing a day, and put the hardest first or last', () => {
     const items = [item('one'), item('two'), item('old')];
     const known: KnownOfItems = {
@@ -184,11 +197,11 @@ describe('how a player stands with something', () => {
     assert.deepEqual([gradeOf(4, 5), gradeOf(3, 5), gradeOf(2, 5), gradeOf(0, 0)], ['good', 'hard', 'forgotten', 'forgotten']);
     const after = (good: number): number => {
       const entries = [...tries('air', first - 4, 5, 5), ...tries('air', first - 2, 5, 5), ...tries('air', first, good, 5)];
-      return standingOf(entries, { piece: 'air', part: { part: 'whole' } }, dayOf).due ?? 0;
+      return comesBack(standingOf(entries, { piece: 'air', part: { part: 'whole' } }, dayOf).sittings, true) ?? 0;
     };
     assert.equal(after(0), first + 1);
     assert.ok(after(3) >= after(0) && after(5) > after(3), `${after(0)} ${after(3)} ${after(5)}`);
-    assert.equal(comesBack([]), null);
+    assert.equal(comesBack([], true), null);
   });
 
   it('tells that it hurt, until it was practised again without', () => {

@@ -133,7 +133,9 @@ function What({ there: { week, sessions, set }, player, chosen, onChoose }: What
       ))}
       <p className="mt-1 text-[14px] text-dove-dark">
         {set.aim === null ? 'No aim is set' : `Aim: ${set.aim}`}; tolerance {set.tolerance?.cents ?? FIRST_TOLERANCE} cents.{' '}
-        <a href={`/record?player=${player.id}&part=lesson`}>Set them</a>
+        <a className="underline underline-offset-3" href={`/record?player=${player.id}&part=lesson`}>
+          Set them
+        </a>
       </p>
     </fieldset>
   );

@@ -93,6 +93,7 @@ function StatementItem({ statement, read, playerId }: StatementItemProps) {
               </span>
               <ButtonLink href={`/drills?piece=${place.piece}&part=spots&spot=${place.note}`}>Its loop and its drill</ButtonLink>
               <ButtonLink href={`/practise?${practise.toString()}`}>Into the session</ButtonLink>
+              <ButtonLink href={`/practise/week?${practise.toString()}`}>Into the week</ButtonLink>
             </li>
           );
         })}

@@ -1,0 +1,110 @@
+import { useState } from 'react';
+import { asCorrected, doneIn, lastLesson, missCounts, missesOf, ofKind, practisedKey, setIn } from '#core/practice';
+import type { WeekItem } from '#core/week';
+import { answerOf, useAsked } from '../../engine/asked.ts';
+import { dayOf } from '../../storage/log-page.ts';
+import { loadWeek } from '../../storage/weeks.ts';
+import { TextField } from '../../ui/fields/Field.tsx';
+import { Heading } from '../../ui/Heading.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { answersText, dateOf, dayText, entryText, sumText } from '../../words/practice/record.ts';
+import { itemText, MISS_WORDS } from '../../words/practice/session.ts';
+import { DoneTable } from './DoneTable.tsx';
+import type { Log } from './use-log.ts';
+
+interface SinceLessonProps {
+  readonly log: Log;
+  readonly now: number;
+}
+
+/** A lesson nobody has noted is taken to be a week ago. */
+const USUAL_DAYS = 7;
+const MS_A_DAY = 86_400_000;
+
+/** What was done since the last lesson: days, items, misses, what was said, and what of the week was not practised. */
+export function SinceLesson({ log, now }: SinceLessonProps) {
+  const [since, setSince] = useState(() => lastLesson(log.all, dayOf(now), dayOf) ?? dayOf(now - USUAL_DAYS * MS_A_DAY));
+  const from = dateOf(since).getTime();
+  const entries = asCorrected(log.all).filter(({ at }) => at >= from);
+  const { aim } = setIn(log.all);
+  const attempts = ofKind(entries, 'attempt');
+  const done = doneIn(entries);
+  const misses = missesOf(missCounts(attempts));
+  const pains = ofKind(entries, 'pain');
+  const answers = ofKind(entries, 'answer');
+  const days = new Set(attempts.map(({ at }) => dayOf(at)));
+  const said = entries.filter(
+    ({ kind, at }) => kind === 'end-check' || kind === 'skipped' || (kind === 'remark' && dayOf(at) !== dayOf(now)),
+  );
+  return (
+    <section aria-label="Since the last lesson">
+      {pains.length > 0 && (
+        <Notice className="mt-2">
+          {pains.map((pain) => entryText(pain)).join(' ')} Ask about it before anything is played; if it stays or comes back, a doctor.
+        </Notice>
+      )}
+      <Heading as="h3" className="mt-3">
+        Since the last lesson, {dayText(since)}
+      </Heading>
+      <LastLesson since={since} today={dayOf(now)} onChoose={setSince} />
+      <p>{aim === null ? 'No aim was set.' : `The aim was: ${aim}.`}</p>
+      {attempts.length === 0 ? (
+        <p className="text-dove-dark">Nothing was logged.</p>
+      ) : (
+        <p>
+          {sumText(days.size, attempts.length, attempts.filter(({ miss }) => miss === null).length)}.
+          {misses.length > 0 && ` Missed: ${misses.map(({ miss, times }) => `${times} ${MISS_WORDS[miss]}`).join(', ')}.`}
+        </p>
+      )}
+      <DoneTable done={done} />
+      <NotPractised playerId={log.whose.playerId} practised={new Set(attempts.map(({ practised }) => practisedKey(practised)))} />
+      {answers.length > 0 && <p>{answersText(answers)}</p>}
+      <ul>
+        {said.map((entry) => (
+          <li key={entry.id}>{entryText(entry)}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface LastLessonProps {
+  readonly since: string;
+  readonly today: string;
+  readonly onChoose: (day: string) => void;
+}
+
+function LastLesson({ since, today, onChoose }: LastLessonProps) {
+  return (
+    <label className="no-print flex items-center gap-2 text-[14px]">
+      <span className="text-dove-dark">The last lesson was on</span>
+      <TextField
+        type="date"
+        aria-label="The last lesson was on"
+        max={today}
+        value={since}
+        onChange={({ target }) => target.value !== '' && onChoose(target.value)}
+      />
+    </label>
+  );
+}
+
+interface NotPractisedProps {
+  readonly playerId: string | null;
+  /** What was practised, by key. */
+  readonly practised: ReadonlySet<string>;
+}
+
+/** What is in the list of the week and was not practised; what the date asks for first. */
+function NotPractised({ playerId, practised }: NotPractisedProps) {
+  const week = answerOf(useAsked({ key: ['week', playerId], ask: async () => ({ kept: await loadWeek(playerId) }) }))?.kept;
+  const missing = (week?.document.items ?? []).filter(({ item }) => !practised.has(practisedKey(item.practised)));
+  if (missing.length === 0) return null;
+  const asked = missing.filter((each) => each.asked);
+  const others = missing.filter((each) => !each.asked);
+  return <p>Not practised: {[...asked, ...others].map(nameOf).join('; ')}.</p>;
+}
+
+function nameOf({ item, asked }: WeekItem): string {
+  return asked ? `${itemText(item.practised)} (asked for by the date)` : itemText(item.practised);
+}

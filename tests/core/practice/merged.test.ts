@@ -1,0 +1,71 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import fc from 'fast-check';
+import { entriesOfTeacher, lastLesson, type LogEntry, mergedEntries } from '#core/practice';
+
+const remark = (id: string, at: number, text = id): LogEntry => ({ id, at, kind: 'remark', text });
+
+/** Copies of one log in different browsers: what each has noted itself, and who sends to whom, in which order. */
+const anyExchange = fc.record({
+  noted: fc.array(fc.array(fc.integer({ min: 0, max: 30 }), { maxLength: 8 }), { minLength: 2, maxLength: 4 }),
+  sent: fc.array(fc.tuple(fc.nat(3), fc.nat(3)), { maxLength: 12 }),
+  order: fc.infiniteStream(fc.nat()),
+});
+
+describe('copies of a log', () => {
+  it('that are exchanged in any order, any number of times, end in the same record', () => {
+    fc.assert(
+      fc.property(anyExchange, ({ noted, sent, order }) => {
+        const copies = noted.map((times, browser) => times.map((at, number) => remark(`${browser}-${number}`, at)));
+        const all = copies.flat();
+        for (const [from, to] of sent) {
+          const [one, other] = [copies[from % copies.length] ?? [], to % copies.length];
+          copies[other] = [...mergedEntries(copies[other] ?? [], one)];
+        }
+        // In the end everybody gets everybody's copy, some of them twice, each in an order of its own.
+        const sorted = copies.map((copy) => {
+          const others = [...copies, ...copies].map((each) => ({ each, key: order.next().value ?? 0 }));
+          return others
+            .toSorted((one, other) => one.key - other.key)
+            .reduce((sum, { each }) => mergedEntries(sum, each), copy as readonly LogEntry[]);
+        });
+        for (const copy of sorted) assert.deepEqual(copy, sorted[0]);
+        assert.deepEqual(new Set(sorted[0]?.map(({ id }) => id)), new Set(all.map(({ id }) => id)));
+      }),
+      { numRuns: 1000 },
+    );
+  });
+
+  it('never change what is here: another entry under the same number is left out', () => {
+    const here = [remark('a', 5, 'as it was said')];
+    assert.deepEqual(
+      mergedEntries(here, [remark('a', 5, 'as it was not'), remark('b', 2)]).map((each) => each.kind === 'remark' && each.text),
+      ['b', 'as it was said'],
+    );
+  });
+});
+
+describe('what a teacher has set', () => {
+  const at = (day: number): number => Date.UTC(2026, 2, day, 12);
+  const dayOf = (moment: number): string => new Date(moment).toISOString().slice(0, 10);
+  const entries: readonly LogEntry[] = [
+    { id: 'aim', at: at(2), kind: 'aim', text: 'Calm fingers' },
+    remark('said', at(3)),
+    { id: 'wide', at: at(4), kind: 'tolerance', cents: 30 },
+    { id: 'back', at: at(5), kind: 'correction', of: 'wide' },
+    { id: 'other', at: at(5), kind: 'correction', of: 'said' },
+    { id: 'today', at: at(9), kind: 'aim', text: 'An even tempo' },
+  ];
+
+  it('goes to the pupil with what took it back, and nothing else of the log', () => {
+    assert.deepEqual(
+      entriesOfTeacher(entries).map(({ id }) => id),
+      ['aim', 'wide', 'back', 'today'],
+    );
+  });
+
+  it('tells the day of the last lesson, before today', () => {
+    assert.equal(lastLesson(entries, '2026-03-09', dayOf), '2026-03-02');
+    assert.equal(lastLesson(entries, '2026-03-02', dayOf), null);
+  });
+});
