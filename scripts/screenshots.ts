@@ -30,10 +30,10 @@ const VIEWS: readonly View[] = [
   { file: 'names', piece: null, prepare: names },
   { file: 'by-heart', piece: 'Robin · Evening line', prepare: byHeart },
   { file: 'bring-in', piece: null, prepare: bringIn },
-  { file: 'setup', piece: null, prepare: setUpPlayer },
   { file: 'sheet', piece: 'Merle · A minor in first position', prepare: openSheet },
   { file: 'pieces', piece: null, prepare: async (page) => page.getByRole('row').nth(8).waitFor() },
   { file: 'trends', piece: null, prepare: trends },
+  { file: 'week', piece: null, prepare: week },
 ];
 
 /** What stands where the other fingerings will be. */
@@ -192,10 +192,10 @@ async function bringIn(page: Page): Promise<void> {
   await page.getByRole('dialog').locator('svg path').first().waitFor({ state: 'attached' });
 }
 
-async function setUpPlayer(page: Page): Promise<void> {
-  await page.goto(`${ADDRESS}/setup`);
-  await page.getByRole('button', { name: 'Plover cello' }).click();
-  await page.getByRole('region', { name: 'Used by' }).waitFor();
+async function week(page: Page): Promise<void> {
+  await page.goto(`${ADDRESS}/practise/week`);
+  await page.getByRole('combobox', { name: 'Player' }).selectOption('Robin');
+  await page.getByRole('region', { name: 'The days', exact: true }).getByText('Evening line').first().waitFor();
 }
 
 async function trends(page: Page): Promise<void> {

@@ -89,8 +89,8 @@ function practised(chance: Seeded, { week, pieces, usual }: Week): readonly LogW
       const good = chance.next() < 0.5 + week * 0.045;
       const other = chance.one<Miss>(['flat', 'sharp', 'late', 'wrong-finger', 'noise']);
       const miss = good ? null : chance.next() < 0.6 ? usual : other;
-      // Mostly at the same two places: the pupil points at them now and then.
-      const at = miss !== null && chance.next() < 0.3 ? { note: chance.one(hard) } : {};
+      // Mostly at the same two places: the pupil points at them most of the time.
+      const at = miss !== null && chance.next() < 0.75 ? { note: chance.one(hard) } : {};
       return { kind: 'attempt', practised: { piece: id, title, part: { part: 'whole' } }, tempo: Math.round(tempo * share), miss, ...at };
     });
   });

@@ -29,6 +29,8 @@ const VIEWS: readonly {
   { name: 'hot spots', open: hotSpots, foldsAt390: true },
   { name: 'the sessions', open: sessions, foldsAt390: true },
   { name: 'the stand', open: stand },
+  { name: 'the week', open: (page) => goTo(page, '/practise/week', 'To be practised'), foldsAt390: true },
+  { name: 'the assignment', open: (page) => goTo(page, '/practise/assignment', 'What goes with it'), foldsAt390: true },
   { name: 'the record', open: (page) => goTo(page, '/record', 'Record'), foldsAt390: true },
   { name: 'a lesson', open: (page) => goTo(page, '/record?part=lesson', 'Next aim'), foldsAt390: true },
   { name: 'the metronome', open: (page) => goTo(page, '/metronome', 'Metronome'), foldsAt390: true },

@@ -1,5 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, openNewPiece, test, typeLine } from './bench-page.ts';
+import { pedalUntil } from './stand-page.ts';
 
 /** Opens the sessions of a pupil of the demo. */
 async function openSessions(page: Page, player: string): Promise<void> {
@@ -22,16 +23,6 @@ async function shorten(page: Page): Promise<void> {
 async function begin(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Begin' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('The shift clean and silent');
-}
-
-/** Presses a pedal until something is on the stand. */
-async function pedalUntil(page: Page, key: 'PageDown' | 'PageUp', there: Locator): Promise<void> {
-  for (let presses = 0; presses < 12 && !(await there.isVisible()); presses += 1) {
-    const before = await page.locator('main').innerText();
-    await page.keyboard.press(key);
-    await expect.poll(() => page.locator('main').innerText()).not.toBe(before);
-  }
-  await expect(there).toBeVisible();
 }
 
 test('a pupil is led through a session by pedal alone; the teacher looks at it, remarks and sets the next aim', async ({ page }) => {

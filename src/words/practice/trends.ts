@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { counted, listed } from '#core/messages';
 import { noteLabel } from '#core/pitch';
-import type { ComparedBy, MissedPlace, PointsTo, Statement, Week } from '#core/trends';
+import type { ComparedBy, CountedBy, MissCounts, MissedPlace, PointsTo, Statement, Week } from '#core/trends';
 import { positionName } from '../atlas.ts';
 
 /** What a statement is about, with its verb: "The third finger on the A string is", "Downward shifts from the third finger are" */
@@ -34,6 +34,45 @@ const FINGERS: Readonly<Record<string, string>> = {
 
 function fingerWords(finger: string): string {
   return FINGERS[finger] ?? finger;
+}
+
+/** By what misses are counted. */
+export const COUNTED_BY_WORDS: Readonly<Record<CountedBy, string>> = {
+  finger: 'finger',
+  string: 'string',
+  position: 'position',
+  shift: 'shifts up and down',
+  'shift-from-finger': 'shifts by the finger that leaves',
+  'shift-to-finger': 'shifts by the finger that arrives',
+  'shift-fingers': 'shifts by both fingers',
+};
+
+/** Of what misses are counted, with a capital: "First finger", "A string", "Upward shifts from the first to the third finger". */
+export function groupText(by: CountedBy, group: string): string {
+  const [one = '', from = '', to = ''] = group.split(' ');
+  switch (by) {
+    case 'finger':
+      return capital(fingerWords(one).replace(/^the /, ''));
+    case 'string':
+      return `${noteLabel(one)} string`;
+    case 'position':
+      return capital(positionName(group));
+    case 'shift':
+      return SHIFTS[one] ?? '';
+    case 'shift-from-finger':
+      return `${SHIFTS[one] ?? ''} from ${fingerWords(from)}`;
+    case 'shift-to-finger':
+      return `${SHIFTS[one] ?? ''} to ${fingerWords(from)}`;
+    case 'shift-fingers':
+      return `${SHIFTS[one] ?? ''} from ${fingerWords(from)} to ${fingerWords(to)}`;
+  }
+}
+
+/** "4 flat, 1 sharp"; a dash where it was played and did not miss; nothing where it was not played. */
+export function missCountsText({ flat, sharp, played }: MissCounts): string {
+  if (played === 0) return '';
+  const told = [flat > 0 ? `${flat} flat` : '', sharp > 0 ? `${sharp} sharp` : ''].filter((text) => text !== '');
+  return told.length === 0 ? '–' : told.join(', ');
 }
 
 function capital(text: string): string {
@@ -84,6 +123,7 @@ export const TRENDS_WORDS = {
   weeks: 'Week by week',
   statements: 'What the record says',
   misses: 'Misses out of tune',
+  missesHow: 'Misses count where the note was pointed at. A dash: played, and none missed.',
   chromatic: 'A chromatic octave, counted',
   chromaticHow: 'Count the steps you play from a note to its octave. Twelve is right.',
 } as const;

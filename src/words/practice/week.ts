@@ -45,11 +45,11 @@ export function reasonText({ reason, isNew }: PlannedItem, standing: ItemStandin
     case 'by-date':
       return joined(`for the ${lowered(goal)}`, known);
     case 'due':
-      return isNew ? 'new' : joined('comes back today', lastTime);
+      return isNew ? 'new' : joined('due', lastTime);
     case 'room':
       return joined(isNew ? 'new' : 'due before', isNew ? 'the first day with room for it' : joined('the first day with room', lastTime));
     case 'again':
-      return 'again, if it goes well until then';
+      return 'again, if it goes well';
   }
 }
 

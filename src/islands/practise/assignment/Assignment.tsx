@@ -31,15 +31,14 @@ async function studioToGive(): Promise<Studio> {
 }
 
 function AssignmentPage() {
-  const [turn, setTurn] = useState(0);
-  const asked = useAsked({ key: ['studio to give', turn], ask: studioToGive });
+  const asked = useAsked({ key: ['studio to give'], ask: studioToGive });
   return (
     <>
       <Header current="Assignment" />
       <main className="mx-auto max-w-4xl px-6 pt-3 pb-6">
         <h1 className="text-2xl font-semibold">Assignment</h1>
         <Answered asked={asked} waiting="Opening the studio …">
-          {(studio) => <OfStudio studio={studio} onTaken={() => setTurn(turn + 1)} />}
+          {(studio) => <OfStudio opened={studio} />}
         </Answered>
       </main>
     </>
@@ -55,7 +54,8 @@ interface Said {
   readonly isTrouble: boolean;
 }
 
-function OfStudio({ studio, onTaken }: { readonly studio: Studio; readonly onTaken: () => void }) {
+function OfStudio({ opened }: { readonly opened: Studio }) {
+  const [studio, setStudio] = useState(opened);
   const [{ player: wanted }, setAddress] = useQueryStates({ player: parseAsString });
   const [said, setSaid] = useState<Said | null>(null);
   const player = studio.players.find(({ id }) => id === (wanted ?? studio.players[0]?.id)) ?? null;
@@ -79,9 +79,9 @@ function OfStudio({ studio, onTaken }: { readonly studio: Studio; readonly onTak
       {player && <Give key={player.id} player={player} studio={studio} run={run} />}
       <TakeIn
         run={run}
-        onTaken={(id) => {
-          void setAddress({ player: id });
-          onTaken();
+        onTaken={async (id) => {
+          setStudio(await loadStudio());
+          await setAddress({ player: id });
         }}
       />
       <LogBack key={`log ${player?.id ?? NOBODY}`} player={player} players={studio.players} run={run} />

@@ -13,7 +13,7 @@ import type { Run } from './Assignment.tsx';
 interface TakeInProps {
   readonly run: Run;
   /** With the player's id. */
-  readonly onTaken: (playerId: string) => void;
+  readonly onTaken: (playerId: string) => Promise<void>;
 }
 
 /** An assignment in: for whom it is, what it would bring, and then the way to it. */
@@ -52,7 +52,7 @@ export function TakeIn({ run, onTaken }: TakeInProps) {
                 await bringIn(wanted, chosen.brought);
                 setFile(null);
                 setTaken(chosen);
-                onTaken(chosen.id);
+                await onTaken(chosen.id);
                 return broughtText(wanted.length);
               })
             }

@@ -38,7 +38,7 @@ function WeekPage() {
     <>
       <Header current="Week" />
       <main className="px-6 pt-3 pb-6 print:p-0">
-        <h1 className="text-2xl font-semibold">Week</h1>
+        <h1 className="text-2xl font-semibold print:hidden">Week</h1>
         <Answered asked={asked} waiting="Opening the studio …">
           {(studio) => <OfPlayer studio={studio} />}
         </Answered>
@@ -116,6 +116,7 @@ function WeekShown({ week, pieces, onChange }: WeekShownProps) {
   const planned = useMemo(() => planDays(document, known, today), [document, known, today]);
   return (
     <>
+      <h2 className="hidden text-xl font-semibold print:block">Week{document.name === '' ? '' : `: ${document.name}`}</h2>
       <WeekSteps week={week} today={planned.days[0]} />
       <Answered asked={entries} waiting={WEEK_WORDS.waiting}>
         {(all) => (

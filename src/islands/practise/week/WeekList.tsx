@@ -94,7 +94,7 @@ function Row({ each, hasGoal, known, onChange, onRemove }: RowProps) {
   return (
     <li className="border-b border-line py-1">
       <div className="flex flex-wrap items-center gap-x-4">
-        <span className="min-w-0 grow">
+        <span className="min-w-0 basis-full">
           <strong>{name}</strong>, {item.minutes} min{' '}
           <span className="text-[14px] text-dove-dark">{standing && standingText(standing)}</span>
         </span>

@@ -9,6 +9,7 @@ import { Scrolls } from '../../../ui/Scrolls.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { chromaticText, missedPlaceText, pointsBackText, statementText, TRENDS_WORDS, weekText } from '../../../words/practice/trends.ts';
+import { MissesTable } from './MissesTable.tsx';
 import { readTrends, type Trends as TrendsRead, WEEKS } from './read-trends.ts';
 
 /** Charts come when they are looked at. */
@@ -62,6 +63,7 @@ function TrendsOf({ read, playerId }: TrendsProps & { readonly read: TrendsRead 
           <WeeksTable weeks={weeks} />
         </Scrolls>
       </section>
+      <MissesTable read={read} weeks={weeks} />
       <ChromaticOctave />
     </div>
   );

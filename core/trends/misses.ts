@@ -1,0 +1,58 @@
+import type { Arrival, OutOfTune } from './arrival.ts';
+import { type ComparedBy, groupsOf } from './comparison.ts';
+
+/** What misses are counted by: what they are compared by, and shifts by both fingers. */
+export const COUNTED_BY = ['finger', 'string', 'position', 'shift', 'shift-from-finger', 'shift-to-finger', 'shift-fingers'] as const;
+
+/** One of the things misses are counted by. */
+export type CountedBy = (typeof COUNTED_BY)[number];
+
+/** Misses of a while, and how often it was played. */
+export interface MissCounts extends Readonly<Record<OutOfTune, number>> {
+  /** Notes that were played. */
+  readonly played: number;
+}
+
+/** The misses of one finger, string, position or kind of shift. */
+export interface CountedMisses {
+  /** Of what: a finger, an open note, a position, a way with one finger or two. */
+  readonly group: string;
+  /** All weeks together. */
+  readonly all: MissCounts;
+  /** Week by week, the oldest first. */
+  readonly weeks: readonly MissCounts[];
+}
+
+const MS_A_WEEK = 7 * 86_400_000;
+
+/** Misses out of tune of some weeks up to now (ms since 1970), counted by one thing: in the order of its names. */
+export function missesBy(by: CountedBy, arrivals: readonly Arrival[], now: number, weeks: number): readonly CountedMisses[] {
+  const groups = new Map<string, Arrival[]>();
+  for (const arrival of arrivals) {
+    for (const group of groupsIn(by, arrival)) {
+      const members = groups.get(group);
+      if (members) members.push(arrival);
+      else groups.set(group, [arrival]);
+    }
+  }
+  return [...groups]
+    .toSorted(([one], [other]) => one.localeCompare(other, 'en', { numeric: true }))
+    .map(([group, here]) => ({
+      group,
+      all: countsOf(here),
+      weeks: Array.from({ length: weeks }, (_, order) => now - (weeks - order) * MS_A_WEEK).map((begins) =>
+        countsOf(here.filter(({ at }) => at > begins && at <= begins + MS_A_WEEK)),
+      ),
+    }));
+}
+
+function groupsIn(by: CountedBy, arrival: Arrival): readonly string[] {
+  if (by !== 'shift-fingers') return groupsOf(by satisfies ComparedBy, arrival, []);
+  const { shift } = arrival;
+  return shift ? [`${shift.way} ${shift.fromFinger} ${shift.toFinger}`] : [];
+}
+
+function countsOf(arrivals: readonly Arrival[]): MissCounts {
+  const missed = (way: OutOfTune): number => arrivals.filter(({ miss }) => miss === way).length;
+  return { played: arrivals.length, flat: missed('flat'), sharp: missed('sharp') };
+}
