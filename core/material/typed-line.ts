@@ -51,7 +51,7 @@ function notesIssue(notes: readonly LineNoteDocument[]): Issue | null {
   return notes.every((note) => 'rest' in note) ? lineIssue('only-rests', { count: notes.length }, where) : null;
 }
 
-/** The first ornament whose other note is too far away; null for none. */
+/** The first ornament whose other note is further off than a sign can reach; null for none. */
 function farOrnament({ notes }: Line): Issue | null {
   const wrong = notes.findIndex((note) => note.kind === 'note' && note.ornament !== null && !isNear(note.pitch, note.ornament));
   const far = notes[wrong];

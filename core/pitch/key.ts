@@ -30,7 +30,7 @@ export function keyOfTonic(tonic: Pitch, mode: KeyMode): Key | null {
 /** The key with so many sharps, or flats below 0; null beyond seven. */
 export function keyOfSignature(fifths: number, mode: KeyMode): Key | null {
   if (!Number.isInteger(fifths) || Math.abs(fifths) > 7) return null;
-  // A fifth up is four letters and seven semitones, an octave back where it goes too far; A minor has the signature of C major.
+  // A fifth up is four letters and seven semitones, an octave back where it goes beyond one; A minor has the signature of C major.
   const above = (fifths + (mode === 'minor' ? 3 : 0)) * 4;
   const letter = ((above % 7) + 7) % 7;
   const semitones = 7 * (fifths + (mode === 'minor' ? 3 : 0)) - 12 * Math.floor(above / 7);

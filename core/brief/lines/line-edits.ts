@@ -53,7 +53,7 @@ function asPlayed(brief: Brief): Brief {
   };
 }
 
-/** Whether a rhythm plays notes otherwise than they are written. */
+/** Whether a rhythm plays notes in another way than they are written. */
 function isVariant({ lengths, bows, accents, lockedBows }: Rhythm): boolean {
   return [lengths, bows, accents, lockedBows].some((part) => part !== undefined);
 }

@@ -12,6 +12,7 @@ import { Header } from '../../Header.tsx';
 import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
 import { Give } from './Give.tsx';
 import { LogBack } from './LogBack.tsx';
+import type { Run } from './run.ts';
 import { TakeIn } from './TakeIn.tsx';
 
 /** The way between teacher and pupil, each in a browser of their own: an assignment out and in, the log out and in. */
@@ -44,9 +45,6 @@ function AssignmentPage() {
     </>
   );
 }
-
-/** Does something with files or the storage; a text that it gives is said. */
-export type Run = (work: () => Promise<string | null>) => void;
 
 /** Something that was done, or why it was not. */
 interface Said {
