@@ -7,12 +7,14 @@ export {
   type HotSpot,
   type HotSpotKind,
   type KnownOfPlayer,
+  type LoopPlace,
   NOTHING_KNOWN,
   type Place,
   type SpotGround,
   type Tried,
   type Way,
 } from './hot-spots/hot-spot.ts';
+export { aroundNote } from './hot-spots/places.ts';
 export { drillOfSpot } from './hot-spots/drill-of.ts';
 export { hotSpotsOf } from './hot-spots/hot-spots.ts';
 export { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote } from './drill.ts';

@@ -4,15 +4,15 @@ import { keyLabel } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { bestOf } from '../best-of.ts';
 import { type DrillFor, drillBrief, type Written } from '../drill.ts';
-import type { HotSpot } from '../hot-spots/hot-spot.ts';
+import type { LoopPlace } from '../hot-spots/hot-spot.ts';
 import { loopWritten } from '../hot-spots/loop.ts';
 import type { FamilyOf } from './request.ts';
 
 /** Notes of a loop before it is written. */
 const QUARTER = '1/4';
 
-/** A loop of a hot spot as a drill that can be asked for: its notes as the plan fingers them, the fingers as the school has them, unchecked. */
-export function loopAsked(plan: Plan, { kind, loop: places }: Pick<HotSpot, 'kind' | 'loop'>): FamilyOf<'loop'> {
+/** A loop of a hot spot or a note as a drill that can be asked for: its notes as the plan fingers them, the fingers as the school has them, unchecked. */
+export function loopAsked(plan: Plan, { kind, loop: places }: Pick<LoopPlace, 'kind' | 'loop'>): FamilyOf<'loop'> {
   // The way there, as the loop of the plan spells it.
   const { measures } = loopWritten(plan, places, { checks: false });
   const there = measures.flat().flatMap((note) => ('rest' in note ? [] : [note]));

@@ -7,7 +7,7 @@ import { DOUBLE_STOP_INTERVALS, LineNoteDocument } from '#core/material';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/result';
 import { METERS } from '#core/rhythm';
-import { HOT_SPOT_KINDS } from '../hot-spots/hot-spot.ts';
+import { LOOP_KINDS } from '../hot-spots/hot-spot.ts';
 import { STUDY_ORDERS } from '../shifts/shift-study.ts';
 
 const closed = { additionalProperties: false };
@@ -86,7 +86,7 @@ export const DrillFamily = Type.Union([
   Type.Object(
     {
       family: Type.Literal('loop'),
-      kind: oneOf(HOT_SPOT_KINDS),
+      kind: oneOf(LOOP_KINDS),
       notes: Type.Array(LoopNote, { minItems: 1, maxItems: 64 }),
       fingers: oneOf(LOOP_FINGERS),
       checks: Type.Boolean(),

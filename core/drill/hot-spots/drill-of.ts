@@ -3,15 +3,15 @@ import type { Plan, PlannedSound } from '#core/plan/describe';
 import { intervalBetween } from '../apart/take-apart.ts';
 import type { DrillFamily } from '../families/request.ts';
 import { classOf } from '../shifts/shift-class.ts';
-import type { HotSpot, HotSpotKind } from './hot-spot.ts';
+import type { LoopKind, LoopPlace } from './hot-spot.ts';
 import { soundAt } from './places.ts';
 
 /**
  * The drill that leads to a hot spot beside its loop: the study of a shift, the outer fingers in turn for a crossing, blocks, one
- * finger in two places for what a finger does within a semitone or stretched, the scale of the position for the top. Null on the
+ * finger in two places for what a finger does within a semitone or stretched and for a note that is no hot spot, the scale of the position for the top. Null on the
  * thumb, whose places have no number, and where the fingers at its ends are no pair.
  */
-export function drillOfSpot(plan: Plan, { kind, note, loop }: Pick<HotSpot, 'kind' | 'note' | 'loop'>): DrillFamily | null {
+export function drillOfSpot(plan: Plan, { kind, note, loop }: LoopPlace): DrillFamily | null {
   if (kind === 'shift') return studyAsked(plan, note);
   const [before, here] = [soundAt(plan, loop[0] ?? note), soundAt(plan, note)];
   if (!before || !here || here.position.label === 'thumb') return null;
@@ -19,13 +19,14 @@ export function drillOfSpot(plan: Plan, { kind, note, loop }: Pick<HotSpot, 'kin
 }
 
 /** What leads to each kind of hot spot but a shift, from the first note of its loop and the one it arrives on. */
-const DRILLS: Readonly<Record<Exclude<HotSpotKind, 'shift'>, (before: PlannedSound, here: PlannedSound) => DrillFamily | null>> = {
+const DRILLS: Readonly<Record<Exclude<LoopKind, 'shift'>, (before: PlannedSound, here: PlannedSound) => DrillFamily | null>> = {
   crossing: (before, here) => ({ family: 'first-and-fourth', position: here.position.label, strings: [lowerString(before, here)] }),
   block: (_, { position: { label } }) => ({ family: 'blocks', position: label }),
   'augmented-second': (_, here) => twoPlacesOf(here, [here]),
   extension: (_, here) => twoPlacesOf(here, [here]),
   'one-finger-semitone': (_, here) => twoPlacesOf(here, [here]),
   diagonal: (before, here) => twoPlacesOf(here, [before, here]),
+  note: (_, here) => twoPlacesOf(here, [here]),
   top: (_, { position: { label } }) => ({ family: 'position', position: label, set: 'scale' }),
 };
 

@@ -20,6 +20,18 @@ export const HOT_SPOT_KINDS = [
  */
 export type HotSpotKind = (typeof HOT_SPOT_KINDS)[number];
 
+/** What a loop is written for: a hot spot, or (`note`) a note that is none by itself, because it was missed. */
+export const LOOP_KINDS = [...HOT_SPOT_KINDS, 'note'] as const;
+
+/** What a loop is written for. */
+export type LoopKind = (typeof LOOP_KINDS)[number];
+
+/** A place that a loop is written for: the note it arrives on, and the notes of the loop, line indexes. */
+export interface LoopPlace extends Pick<Place, 'note' | 'loop'> {
+  /** What for. */
+  readonly kind: LoopKind;
+}
+
 /** Which way the line goes there; a shift goes up or down as the hand does. */
 export type Way = 'up' | 'down';
 

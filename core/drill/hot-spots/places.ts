@@ -1,7 +1,7 @@
 import { semitoneStepAt } from '#core/fit';
 import type { Plan, PlannedSound, SetDown, Shift } from '#core/plan/describe';
 import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
-import type { HotSpotKind, Place, Way } from './hot-spot.ts';
+import type { HotSpotKind, LoopPlace, Place, Way } from './hot-spot.ts';
 
 /** A sounding note with its line index. */
 interface Sound {
@@ -31,6 +31,12 @@ export function placesOf(plan: Plan): readonly Place[] {
     ...steps.flatMap((step) => diagonalPlace(plan, step)),
     ...topPlace(plan),
   ].toSorted((one, other) => one.note - other.note);
+}
+
+/** A note with its neighbours, where it is no hot spot by itself; null for a rest, and beyond the line. */
+export function aroundNote(plan: Plan, note: number): LoopPlace | null {
+  if (!soundAt(plan, note)) return null;
+  return { kind: 'note', note, loop: [note - 1, note, note + 1].filter((index) => soundAt(plan, index) !== null) };
 }
 
 /** Whether the hand stands above half and first position. */

@@ -1,6 +1,6 @@
 import { keyAt } from '#core/material';
 import { useState } from 'react';
-import { type DrillFamily, drillOfSpot, type HotSpot, loopAsked, PLAIN_VARIANT } from '#core/drill';
+import { aroundNote, type DrillFamily, drillOfSpot, type HotSpot, loopAsked, type LoopPlace, PLAIN_VARIANT } from '#core/drill';
 import { formatKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { Button } from '../../ui/Button.tsx';
@@ -38,45 +38,46 @@ interface SpotListProps extends SpotPartProps {
 }
 
 function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: SpotListProps) {
-  const spot = hotSpots.find(({ note }) => note === chosen) ?? hotSpots[0];
-  if (!spot) {
+  const asked = chosen === null ? null : (hotSpots.find(({ note }) => note === chosen) ?? aroundNote(plan, chosen));
+  const place = asked ?? hotSpots[0];
+  if (!place) {
     return (
       <div className="mt-4">
         <EmptyState title="No hot spot in this piece">Nothing in it is hard for this player.</EmptyState>
       </div>
     );
   }
+  const spot = hotSpots.find(({ note }) => note === place.note);
   const lineOf = (note: number): string => {
     const [sound, found] = [plan.notes[note], hotSpots.find((each) => each.note === note)];
-    return sound?.kind === 'note' && found ? `${soundText(sound)}: ${hotSpotText(found, plan)}` : '';
+    if (sound?.kind !== 'note') return '';
+    return found ? `${soundText(sound)}: ${hotSpotText(found, plan)}` : `${soundText(sound)}, note ${note + 1}`;
   };
-  const why = hotSpotWhy(spot);
+  const why = spot ? hotSpotWhy(spot) : '';
   return (
     <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
       <PlacesNav
         label="Hot spots of the piece, the hardest first"
         notes={hotSpots.map(({ note }) => note)}
-        chosen={spot.note}
+        chosen={place.note}
         nameOf={lineOf}
         onChoose={onChoose}
       />
       <div className="mt-4 min-w-0 md:mt-0">
-        {chosen !== null && chosen !== spot.note && (
-          <p role="status">Note {chosen + 1} is no hot spot by itself. This one is the hardest.</p>
-        )}
-        <h2 className="text-2xl font-semibold">{lineOf(spot.note)}</h2>
+        <h2 className="text-2xl font-semibold">{lineOf(place.note)}</h2>
+        {!spot && <p className="text-dove-dark">No hot spot by itself: the loop goes from the note before it to the note after it.</p>}
         {why !== '' && <p className="text-dove-dark">Why: {why}.</p>}
-        <Loop key={spot.note} plan={plan} spot={spot} onTakeApart={onTakeApart} onWrite={onWrite} />
+        <Loop key={place.note} plan={plan} spot={place} onTakeApart={onTakeApart} onWrite={onWrite} />
       </div>
     </div>
   );
 }
 
 interface LoopProps extends Pick<SpotPartProps, 'plan' | 'onTakeApart' | 'onWrite'> {
-  readonly spot: HotSpot;
+  readonly spot: LoopPlace;
 }
 
-/** The fewest notes that hold a hot spot, there and back, with the fingers as wanted. */
+/** The fewest notes that hold a hot spot, or a note with its neighbours, there and back, with the fingers as wanted. */
 function Loop({ plan, spot, onTakeApart, onWrite }: LoopProps) {
   const [asks, setAsks] = useState(() => loopAsked(plan, spot));
   const drill = spot.kind === 'shift' ? null : drillOfSpot(plan, spot);

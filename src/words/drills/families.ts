@@ -86,7 +86,9 @@ function titleOf<Name extends FamilyName>(name: Name, asks: FamilyOf<Name>): str
 
 /** "Loop E5–B4, string crossing". */
 function loopTitle({ notes, kind }: FamilyOf<'loop'>): string {
-  const ends = [notes[0], notes.at(-1)].map((note) => note?.pitches.map(pitchLabel).join('+') ?? '');
+  const names = notes.map(({ pitches }) => pitches.map(pitchLabel).join('+'));
+  if (kind === 'note') return `Loop ${names.join('–')}`;
+  const ends = [names[0] ?? '', names.at(-1) ?? ''];
   return `Loop ${ends.join('–')}, ${HOT_SPOT_NAMES[kind]}`;
 }
 

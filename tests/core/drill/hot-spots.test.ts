@@ -7,6 +7,7 @@ import {
   drillOfSpot,
   type HotSpot,
   hotSpotsOf,
+  aroundNote,
   loopAsked,
   loopOf,
   PLAIN_VARIANT,
@@ -110,6 +111,22 @@ describe('what is written for a hot spot', () => {
         material.kind === 'line' ? material.notes.flatMap((note) => ('rest' in note ? [] : [note.pitches])) : [];
       assert.deepEqual(pitches(drill.value.brief), pitches(loopOf(whole, spot.loop, { fingers: null, checks: false }).brief), name);
     }
+  });
+
+  it('a note that is none by itself has a loop with its neighbours, and its finger in two places as a drill', () => {
+    const [first] = SPOTS;
+    assert.ok(first);
+    const { whole } = first;
+    const plain = whole.notes.findIndex(
+      (note, index) =>
+        index > 0 && note.kind === 'note' && note.stops[0].finger !== '0' && !hotSpotsOf(whole).some((spot) => spot.note === index),
+    );
+    const place = aroundNote(whole, plain);
+    assert.ok(place);
+    assert.deepEqual(place.loop, [plain - 1, plain, plain + 1]);
+    assert.ok(writtenFor(whole, loopAsked(whole, place)).ok);
+    assert.equal(drillOfSpot(whole, place)?.family, 'two-places');
+    assert.equal(aroundNote(whole, whole.notes.length), null);
   });
 
   it('a drill that leads to it, for nine in ten of them', () => {
