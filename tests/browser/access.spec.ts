@@ -30,7 +30,7 @@ const VIEWS: readonly {
   { name: 'the sessions', open: sessions, foldsAt390: true },
   { name: 'the stand', open: stand },
   { name: 'the week', open: (page) => goTo(page, '/practise/week', 'To be practised'), foldsAt390: true },
-  { name: 'the assignment', open: (page) => goTo(page, '/practise/assignment', 'What goes with it'), foldsAt390: true },
+  { name: 'the assignment', open: assignment, foldsAt390: true },
   { name: 'the record', open: (page) => goTo(page, '/record', 'Record'), foldsAt390: true },
   { name: 'a lesson', open: (page) => goTo(page, '/record?part=lesson', 'Next aim'), foldsAt390: true },
   { name: 'the metronome', open: (page) => goTo(page, '/metronome', 'Metronome'), foldsAt390: true },
@@ -71,6 +71,11 @@ for (const { name, open, foldsAt390 = false } of VIEWS) {
     });
     expect(await cutOff(page)).toEqual([]);
   });
+}
+
+async function assignment(page: Page): Promise<void> {
+  await page.goto('/practise/assignment');
+  await page.getByText('What goes with it').waitFor();
 }
 
 async function goTo(page: Page, address: string, heading: string | RegExp): Promise<void> {

@@ -1,10 +1,11 @@
 import type { Page } from '@playwright/test';
-import type { LogRecord, PieceRecord } from '../../src/storage/database.ts';
+import type { LogRecord, PieceRecord, WeekRecord } from '../../src/storage/database.ts';
 
-/** What the database holds afterwards: the piece of the trial (null where it is gone), and the log. */
+/** What the database holds afterwards: the piece of the trial (null where it is gone), the log, and the weeks. */
 export interface Stored {
   readonly piece: PieceRecord | null;
   readonly logs: readonly LogRecord[];
+  readonly weeks: readonly WeekRecord[];
 }
 
 /** Something a teacher does on the bench or in the record, and how it is found again. */
@@ -16,6 +17,9 @@ export interface Edit {
   readonly make: (page: Page, trial: number) => Promise<void>;
   readonly isIn: (stored: Stored, trial: number) => boolean;
 }
+
+/** Minutes of a Monday: another number in each trial, for a while. */
+const minutesOf = (trial: number): number => 1 + (trial % 200);
 
 const octavesOf = (trial: number): number => 1 + (trial % 2);
 
@@ -67,5 +71,14 @@ export const EDITS: readonly Edit[] = [
     },
     isIn: ({ logs }, trial) =>
       logs.some(({ document }) => document.entries.some((entry) => entry.kind === 'remark' && entry.text === `Trial ${trial}`)),
+  },
+  {
+    name: 'minutes of the week typed',
+    open: async (page) => {
+      await page.goto('/practise/week');
+      await page.getByLabel('Mon', { exact: true }).waitFor();
+    },
+    make: async (page, trial) => await page.getByLabel('Mon', { exact: true }).fill(String(minutesOf(trial))),
+    isIn: ({ weeks }, trial) => weeks.some(({ document }) => document.minutes[0] === minutesOf(trial)),
   },
 ];

@@ -11,7 +11,7 @@ import { setTimeout as rest } from 'node:timers/promises';
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { type Disaster, DISASTERS } from './disasters.ts';
 import { type Edit, EDITS } from './edits.ts';
-import { storedLogs, storedPieces } from './stored-pieces.ts';
+import { storedLogs, storedPieces, storedWeeks } from './stored-pieces.ts';
 import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 
 const PORT = 4396;
@@ -126,8 +126,8 @@ async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): 
   const endOfPatience = Date.now() + PATIENCE_MS;
   const isThere = async (): Promise<boolean> => {
     const piece = (await storedPieces(page)).find((each) => each.id === id) ?? null;
-    const logs = edit.open ? await storedLogs(page) : [];
-    return edit.isIn({ piece, logs }, trial) && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
+    const [logs, weeks] = edit.open ? [await storedLogs(page), await storedWeeks(page)] : [[], []];
+    return edit.isIn({ piece, logs, weeks }, trial) && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
   };
   let found = await isThere();
   while (!found && Date.now() < endOfPatience) {

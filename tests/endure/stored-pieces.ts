@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import type { LogRecord, PieceRecord } from '../../src/storage/database.ts';
+import type { LogRecord, PieceRecord, WeekRecord } from '../../src/storage/database.ts';
 
 /** The pieces in the browser's database, as they are; none before the application has made it. */
 export async function storedPieces(page: Page): Promise<readonly PieceRecord[]> {
@@ -9,6 +9,11 @@ export async function storedPieces(page: Page): Promise<readonly PieceRecord[]> 
 /** The pages of the log that the browser of a page has in its database. */
 export async function storedLogs(page: Page): Promise<readonly LogRecord[]> {
   return await page.evaluate<readonly LogRecord[], string>(readAll, 'logs');
+}
+
+/** How the weeks of players are planned, as the browser of a page has it in its database. */
+export async function storedWeeks(page: Page): Promise<readonly WeekRecord[]> {
+  return await page.evaluate<readonly WeekRecord[], string>(readAll, 'weeks');
 }
 
 /** Runs in the page. */

@@ -67,7 +67,7 @@ export function roomText({ minutesMore }: NotPlaced, instead: string | null): st
   const more =
     minutesMore === null
       ? 'each of its days has something new and hard already'
-      : `${minutesMore} minutes more on one of its days would make room`;
+      : `${counted(minutesMore, 'minute', 'minutes')} more on one of its days would make room`;
   return instead === null ? more : `${more}, or drop ${instead}`;
 }
 
