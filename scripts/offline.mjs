@@ -5,9 +5,9 @@ import { build } from 'esbuild';
 import { getManifest } from 'workbox-build';
 
 /** Pages of the application; each is kept as it was served when this version was first opened. */
-const PAGES = readdirSync(new URL('../src/pages/', import.meta.url))
+const PAGES = readdirSync(new URL('../src/pages/', import.meta.url), { recursive: true })
   .filter((name) => name.endsWith('.astro') && name !== '404.astro')
-  .map((name) => (name === 'index.astro' ? '/' : `/${name.replace('.astro', '')}`));
+  .map((name) => `/${name.replace(/\.astro$/, '').replace(/(^|\/)index$/, '')}`);
 
 /** The largest file that is kept, bytes: there is none so large. */
 const LARGEST_KEPT = 20_000_000;

@@ -32,8 +32,11 @@ test('with the network cut everything is there: plan, sheet, drawing, sound', as
     await page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name }).click();
     await expect(page.getByRole('navigation', { name: 'This piece' }).getByRole('link', { name })).toHaveAttribute('aria-current', 'page');
   }
-  for (const name of ['Studio', 'Practise']) {
+  for (const name of ['Studio', 'Practise', 'Atlas']) {
     await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name }).click();
     await expect(page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name })).toHaveAttribute('aria-current', 'true');
   }
+  const names = page.getByRole('navigation', { name: 'Atlas' }).getByRole('link', { name: 'Names' });
+  await names.click();
+  await expect(names).toHaveAttribute('aria-current', 'page');
 });

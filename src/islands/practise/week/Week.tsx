@@ -104,20 +104,20 @@ function WeekShown({ week, pieces, onChange }: WeekShownProps) {
   const items = useMemo(() => document.items.map(({ item }) => item), [document.items]);
   const standing = useMemo(() => standingsOf(answerOf(entries) ?? [], items), [entries, items]);
   const never = items.filter(({ practised }) => standing.get(practisedKey(practised))?.sittings.length === 0);
-  const unseen = answerOf(
-    useAsked({
-      key: ['unseen', never.map(({ practised }) => practisedKey(practised))],
-      ask: async (signal) => await unseenOf(never, signal),
-      when: entries.state !== 'waiting',
-      keptMs: KEPT_MS,
-    }),
-  );
+  const looks = useAsked({
+    key: ['unseen', never.map(({ practised }) => practisedKey(practised))],
+    ask: async (signal) => await unseenOf(never, signal),
+    when: entries.state !== 'waiting',
+    keptMs: KEPT_MS,
+  });
+  const unseen = answerOf(looks);
   const known = useMemo((): KnownOfItems => ({ standing, unseen: unseen ?? new Map() }), [standing, unseen]);
   const planned = useMemo(() => planDays(document, known, today), [document, known, today]);
   return (
     <>
       <h2 className="hidden text-xl font-semibold print:block">Week{document.name === '' ? '' : `: ${document.name}`}</h2>
-      <WeekSteps week={week} today={planned.days[0]} />
+      {/* While it is not known how hard things look, the days may still change. */}
+      <WeekSteps week={week} today={looks.state === 'waiting' ? undefined : planned.days[0]} />
       <Answered asked={entries} waiting={WEEK_WORDS.waiting}>
         {(all) => (
           <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
