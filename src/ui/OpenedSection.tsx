@@ -15,7 +15,7 @@ export function OpenedSection({ title, className = 'mt-4', children }: OpenedSec
   const [open, setOpen] = useState(false);
   return (
     <details className={className} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <Heading as="summary" className="cursor-pointer leading-6">
+      <Heading as="summary" className="cursor-pointer py-1">
         {title}
       </Heading>
       {open && <Part>{children()}</Part>}
