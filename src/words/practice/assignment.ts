@@ -30,12 +30,17 @@ export function givenText(names: readonly string[], files: number): string {
   return `${files === 1 ? 'One file' : `${files} files`} for ${listed(names)}. Send it as you like: it opens on this page in the pupil’s own browser.`;
 }
 
+/** Pieces that a pupil cannot play as they are. */
+export function unplayableText(player: string, pieces: readonly string[]): string {
+  return `${player} has no fingering for ${listed(pieces.map((name) => `“${name}”`))} with what is known of the hand and the positions: look at ${pieces.length === 1 ? 'it' : 'them'} on the bench first.`;
+}
+
 /** Words of the assignment. */
 export const ASSIGNMENT_WORDS = {
-  give: 'Give to a pupil or a class',
+  give: 'For a pupil or a class',
   giveHow: 'The file holds the pieces and drills, how long and by which ladder each is practised, the aim and the tolerance.',
   classHow: 'Other pupils get the same pieces on their own instruments, each with its own fingering. They are kept here too, under Pieces.',
-  oneForAll: 'Everybody who gets the file for all of them can read their names, instruments and hands.',
+  oneForAll: 'Whoever gets the one file can read the names, instruments and hand measurements of all of them.',
   nothing: 'There is nothing to give yet: plan a week or prepare a session first.',
   take: 'Take in an assignment',
   takeHow: 'Open the file your teacher sent.',
@@ -43,5 +48,5 @@ export const ASSIGNMENT_WORDS = {
   logHow: 'The file holds everything that was logged. It may be sent as often as you like: nothing is counted twice.',
   bring: 'Bring in a pupil’s log',
   nobodyInIt: 'This file holds no log.',
-  noPupil: 'This file holds nothing for anybody.',
+  noPupil: 'This file holds no assignment for a pupil.',
 } as const;

@@ -47,7 +47,7 @@ export function reasonText({ reason, isNew }: PlannedItem, standing: ItemStandin
     case 'due':
       return isNew ? 'new' : joined('due', lastTime);
     case 'room':
-      return joined(isNew ? 'new' : 'due before', isNew ? 'the first day with room for it' : joined('the first day with room', lastTime));
+      return joined(isNew ? 'new' : 'due earlier', isNew ? 'the first day with room for it' : joined('the first day with room', lastTime));
     case 'again':
       return 'again, if it goes well';
   }
@@ -87,6 +87,6 @@ export function standingText({ sittings }: ItemStanding): string {
 export const WEEK_WORDS = {
   waiting: 'Planning the days …',
   hurt: 'It hurt last time. Ask about it before it is played; if it stays or comes back, a doctor.',
-  nothing: 'Nothing is to be practised yet. Put pieces in below; what is practised is planned from then on.',
+  nothing: 'The list is empty. Put in what is to be practised, and the days are planned from it.',
   rule: 'Until it has been good at its last tempo, a thing comes back within two days; after that at widening intervals, and the next day when it went badly. Nothing fills a day beyond its minutes, and one thing that is new and hard is enough for a day.',
 } as const;

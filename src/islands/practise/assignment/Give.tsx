@@ -3,6 +3,7 @@ import { type Asked, useAsked } from '../../../engine/asked.ts';
 import { counted } from '#core/messages';
 import { FIRST_TOLERANCE, type SetByTeacher } from '#core/practice';
 import { downloadText, fileNameOf } from '../../../files/download.ts';
+import { unplayableIn } from '../../../state/practice/playable.ts';
 import { sameFor } from '../../../state/practice/for-pupils.ts';
 import { setByTeacher } from '../../../state/practice/set-by-teacher.ts';
 import type { PlayerRecord, SessionRecord, WeekRecord } from '../../../storage/database.ts';
@@ -14,7 +15,7 @@ import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
-import { ASSIGNMENT_WORDS, givenText } from '../../../words/practice/assignment.ts';
+import { ASSIGNMENT_WORDS, givenText, unplayableText } from '../../../words/practice/assignment.ts';
 import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
 import { dayText } from '../../../words/practice/record.ts';
 import type { Run } from './run.ts';
@@ -87,10 +88,8 @@ function GiveForm({ there, player, studio, run }: GiveProps & { readonly there: 
         const names = each.map(({ player: { document } }) => document.name).join(' ');
         downloadText(fileNameOf(`assignment ${names}`.slice(0, 80), 'json'), 'application/json', await assignmentText(each));
       }
-      return givenText(
-        to.map(({ document }) => document.name),
-        apart ? all.length : 1,
-      );
+      const names = to.map(({ document }) => document.name);
+      return [givenText(names, apart ? all.length : 1), ...(await unplayableTexts(all))].join(' ');
     });
   return (
     <>
@@ -161,6 +160,16 @@ function ForWhom({ player, studio, pupils, onChoose }: ForWhomProps) {
       {pupils.some((id) => id !== player.id) && <p className="mt-1 text-[14px] text-dove-dark">{ASSIGNMENT_WORDS.classHow}</p>}
     </fieldset>
   );
+}
+
+/** For each pupil what cannot be played as it is. */
+async function unplayableTexts(all: readonly GivenToPupil[]): Promise<readonly string[]> {
+  const texts: string[] = [];
+  for (const each of all) {
+    const pieces = await unplayableIn(each);
+    if (pieces.length > 0) texts.push(unplayableText(each.player.document.name, pieces));
+  }
+  return texts;
 }
 
 function toggled(all: readonly string[], id: string, isChosen: boolean): readonly string[] {

@@ -41,7 +41,8 @@ export function LogBack({ player, players, run }: LogBackProps) {
 
 /** A log in: it goes to the player of the same id; of one who is not known here the teacher says whose it is. */
 function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
-  const [unknown, setUnknown] = useState<LogBrought | null>(null);
+  const [unknown, setUnknown] = useState<readonly LogBrought[]>([]);
+  const [asked] = unknown;
   const [whose, setWhose] = useState<PlayerRecord | null>(players[0] ?? null);
   const merge = async ({ pages }: LogBrought, to: PlayerRecord | null): Promise<string> => {
     const name = to?.document.name ?? '';
@@ -49,7 +50,7 @@ function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
   };
   const open = (file: File): void =>
     run(async () => {
-      setUnknown(null);
+      setUnknown([]);
       const reading = await readLogText(await file.text());
       if (!reading.ok) throw new Error(`${file.name}: ${issuesText(reading.issues)}`);
       const { logs, damaged } = reading.value;
@@ -57,30 +58,30 @@ function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
       for (const log of logs) {
         const to = players.find(({ id }) => id === log.playerId);
         if (to) told.push(await merge(log, to));
-        else setUnknown(log);
       }
+      setUnknown(logs.filter(({ playerId }) => !players.some(({ id }) => id === playerId)));
       if (logs.length === 0) throw new Error(`${file.name}: ${ASSIGNMENT_WORDS.nobodyInIt} ${damagedPartsText(damaged)}`.trim());
       return [...told, damagedPartsText(damaged)].filter((text) => text !== '').join(' ') || null;
     });
   return (
     <>
       <OpenFileButton label="Log of a pupil" onFile={open} />
-      {unknown && (
+      {asked && (
         <div role="group" aria-label="Whose log is it?" className="mt-2 flex flex-wrap items-end gap-2">
-          <p className="w-full">This log of {unknown.name || 'somebody without a name'} is of no player of this studio. Whose is it?</p>
+          <p className="w-full">{asked.name || 'Somebody without a name'} is not a player of this studio. Whose log is it?</p>
           <PlayerChoice players={players} chosen={whose} onChoose={(id) => setWhose(players.find((each) => each.id === id) ?? null)} />
           <Button
             onClick={() =>
               run(async () => {
-                const text = await merge(unknown, whose);
-                setUnknown(null);
+                const text = await merge(asked, whose);
+                setUnknown(unknown.slice(1));
                 return text;
               })
             }
           >
             Add it to this log
           </Button>
-          <Button onClick={() => setUnknown(null)}>Cancel</Button>
+          <Button onClick={() => setUnknown(unknown.slice(1))}>Leave it out</Button>
         </div>
       )}
     </>

@@ -89,8 +89,7 @@ function Taken({ pupil: { id, name, brought } }: { readonly pupil: BroughtToPupi
   const has = (wanted: string): boolean => brought.some(({ kind }) => kind === wanted);
   return (
     <p className="mt-2 flex flex-wrap items-center gap-2">
-      {name}, this is yours now.
-      {has('week') && <ButtonLink href={`/practise/week?player=${id}`}>To the week</ButtonLink>}
+      Ready for {name}.{has('week') && <ButtonLink href={`/practise/week?player=${id}`}>To the week</ButtonLink>}
       {has('session') && <ButtonLink href={`/practise?player=${id}`}>To the session</ButtonLink>}
     </p>
   );

@@ -1,0 +1,14 @@
+import { engine } from '../../engine/client.ts';
+import { type GivenToPupil, piecesIn } from '../../storage/exchange/assignment.ts';
+import { loadPiece } from '../../storage/pieces.ts';
+import { pieceTitle } from '../../words/labels.ts';
+
+/** The names of those pieces of something given that this pupil cannot play as they are: no hand lies on them within what is known. */
+export async function unplayableIn(given: GivenToPupil): Promise<readonly string[]> {
+  const names: string[] = [];
+  for (const id of piecesIn(given)) {
+    const piece = await loadPiece(id);
+    if (piece && !(await engine.plan(piece.document.brief)).ok) names.push(pieceTitle(piece.document));
+  }
+  return names;
+}
