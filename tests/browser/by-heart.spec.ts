@@ -73,6 +73,10 @@ test('helps are mixed by choice, fingers and strings without notation among them
   await page.getByText('The course of Robin').click();
   await page.getByRole('button', { name: 'the path of the hand: goes later' }).click();
   await page.getByLabel('Clean sets in a row').selectOption('1');
+  await page.getByLabel('Failed sets in a row').selectOption('4');
+  await page.reload();
+  await page.getByText('The course of Robin').click();
+  await expect(page.getByLabel('Failed sets in a row'), 'what was not set yet is still there').toHaveValue('4');
   await page.getByRole('button', { name: 'Set this course' }).click();
   await page.getByRole('button', { name: 'Go on with the course' }).click();
   await page.getByRole('button', { name: 'Clean set' }).click();

@@ -91,7 +91,7 @@ function Learning({ piece }: { readonly piece: PlannedPiece }) {
       </div>
       {fading && (
         <OpenedSection title={`The course${plan.brief.player?.name ? ` of ${plan.brief.player.name}` : ''}`}>
-          {() => <CourseForm key={JSON.stringify(fading.course)} course={fading.course} onSet={kept.setCourse} />}
+          {() => <CourseForm key={JSON.stringify(fading.course)} course={fading.course} playerId={playerId} onSet={kept.setCourse} />}
         </OpenedSection>
       )}
     </>

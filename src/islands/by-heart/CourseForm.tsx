@@ -1,20 +1,27 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
+import { dequal } from 'dequal';
 import { useState } from 'react';
 import { type FadingCourse, type Help, HELPS } from '#core/practice';
+import { typedBefore, useTyped } from '../../state/typed.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { FADING_WORDS, HELP_WORDS } from '../../words/practice/fading.ts';
 
 interface CourseFormProps {
   readonly course: FadingCourse;
+  /** Whose; null for nobody of the studio. */
+  readonly playerId: string | null;
   readonly onSet: (course: FadingCourse) => void;
 }
 
 const COUNTS = [1, 2, 3, 4, 5].map((count) => ({ value: String(count), name: String(count) }));
 
 /** The course of a player: which helps there are, in which order they go, and after how many sets. */
-export function CourseForm({ course, onSet }: CourseFormProps) {
-  const [next, setNext] = useState(course);
+export function CourseForm({ course, playerId, onSet }: CourseFormProps) {
+  const place = `course-${playerId ?? 'nobody'}`;
+  const [next, setNext] = useState(() => typedBefore(place, course));
+  // As it is changed: a page that is closed before it is set has it still when it is opened again.
+  useTyped(place, next, dequal(next, course));
   return (
     <div className="mt-1 text-[15px]">
       <p>They go one after the other, from the top:</p>
