@@ -22,14 +22,17 @@ export interface Merged {
 export async function mergePages(whose: Logged, pages: readonly LogDocument[], demo = false): Promise<Merged> {
   let [added, there] = [0, 0];
   const left: string[] = [];
-  for (const { day, entries } of pages) {
-    for (const page of pagesOf(whose, day, entries)) {
-      const more = await mergePage({ ...page, demo });
-      if (more === null) left.push(day);
-      added += more ?? 0;
-      there += more === null ? 0 : page.document.entries.length - more;
+  // All of them or none: a log of years is written at once, not day by day.
+  await together(async () => {
+    for (const { day, entries } of pages) {
+      for (const page of pagesOf(whose, day, entries)) {
+        const more = await mergePage({ ...page, demo });
+        if (more === null) left.push(day);
+        added += more ?? 0;
+        there += more === null ? 0 : page.document.entries.length - more;
+      }
     }
-  }
+  });
   return { added, there, left };
 }
 
@@ -42,14 +45,11 @@ function pagesOf(whose: Logged, day: string, entries: readonly LogEntry[]): read
 
 /** How many of its entries are new; null where they would be too many. */
 async function mergePage(page: LogRecord): Promise<number | null> {
-  let added: number | null = 0;
-  await together(async () => {
-    const there = await database.logs.get(page.id);
-    const next = there ? { ...there, document: withEntriesThere<'log'>(page, there).document } : page;
-    const { length } = next.document.entries;
-    added = length > MOST_ENTRIES ? null : length - (there?.document.entries.length ?? 0);
-    if (added === null || added === 0) return;
-    await database.logs.put({ ...next, updatedAt: Date.now(), revision: (there?.revision ?? 0) + 1, writtenBy: null });
-  });
+  const there = await database.logs.get(page.id);
+  const next = there ? { ...there, document: withEntriesThere<'log'>(page, there).document } : page;
+  const { length } = next.document.entries;
+  if (length > MOST_ENTRIES) return null;
+  const added = length - (there?.document.entries.length ?? 0);
+  if (added > 0) await database.logs.put({ ...next, updatedAt: Date.now(), revision: (there?.revision ?? 0) + 1, writtenBy: null });
   return added;
 }
