@@ -1,5 +1,6 @@
 import type { Arrival, OutOfTune } from './arrival.ts';
-import { type ComparedBy, groupsOf } from './comparison.ts';
+import { groupsOf } from './comparison.ts';
+import { byWeek } from './weeks.ts';
 
 /** What misses are counted by: what they are compared by, and shifts by both fingers. */
 export const COUNTED_BY = ['finger', 'string', 'position', 'shift', 'shift-from-finger', 'shift-to-finger', 'shift-fingers'] as const;
@@ -23,8 +24,6 @@ export interface CountedMisses {
   readonly weeks: readonly MissCounts[];
 }
 
-const MS_A_WEEK = 7 * 86_400_000;
-
 /** Misses out of tune of some weeks up to now (ms since 1970), counted by one thing: in the order of its names. */
 export function missesBy(by: CountedBy, arrivals: readonly Arrival[], now: number, weeks: number): readonly CountedMisses[] {
   const groups = new Map<string, Arrival[]>();
@@ -40,14 +39,12 @@ export function missesBy(by: CountedBy, arrivals: readonly Arrival[], now: numbe
     .map(([group, here]) => ({
       group,
       all: countsOf(here),
-      weeks: Array.from({ length: weeks }, (_, order) => now - (weeks - order) * MS_A_WEEK).map((begins) =>
-        countsOf(here.filter(({ at }) => at > begins && at <= begins + MS_A_WEEK)),
-      ),
+      weeks: byWeek(here, now, weeks).map(({ events }) => countsOf(events)),
     }));
 }
 
 function groupsIn(by: CountedBy, arrival: Arrival): readonly string[] {
-  if (by !== 'shift-fingers') return groupsOf(by satisfies ComparedBy, arrival, []);
+  if (by !== 'shift-fingers') return groupsOf(by, arrival, []);
   const { shift } = arrival;
   return shift ? [`${shift.way} ${shift.fromFinger} ${shift.toFinger}`] : [];
 }

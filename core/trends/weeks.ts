@@ -18,11 +18,20 @@ export interface Week {
 
 const MS_A_WEEK = 7 * 86_400_000;
 
-/** The weeks of a record up to now, the oldest first, those without practice too: each ends seven days before the next. */
+/** What happened in each of some weeks up to now, the oldest first: each ends seven days before the next. */
+export function byWeek<Event extends { readonly at: number }>(
+  events: readonly Event[],
+  now: number,
+  count: number,
+): readonly { readonly begins: number; readonly events: readonly Event[] }[] {
+  const begins = Array.from({ length: count }, (_, order) => now - (count - order) * MS_A_WEEK);
+  return begins.map((from) => ({ begins: from, events: events.filter(({ at }) => at > from && at <= from + MS_A_WEEK) }));
+}
+
+/** The weeks of a record up to now, the oldest first, those without practice too. */
 export function weeksOf(entries: readonly LogEntry[], now: number, count: number): readonly Week[] {
   const attempts = ofKind(asCorrected(entries), 'attempt');
-  return Array.from({ length: count }, (_, order) => now - (count - order) * MS_A_WEEK).map((begins): Week => {
-    const here = attempts.filter(({ at }) => at > begins && at <= begins + MS_A_WEEK);
+  return byWeek(attempts, now, count).map(({ begins, events: here }): Week => {
     const good = here.filter(({ miss }) => miss === null);
     const tempos = good.flatMap(({ tempo }) => tempo ?? []);
     const missed = (miss: 'flat' | 'sharp'): number => here.filter((attempt) => attempt.miss === miss).length;

@@ -105,7 +105,7 @@ test('the days follow their minutes, days off and the date, and say what does no
   await page.goto('/practise/week');
   const days = page.getByRole('region', { name: 'The days', exact: true });
   await expect(days.getByRole('article')).toHaveCount(7);
-  await expect(days).toContainText('for the studio recital');
+  await expect(days).toContainText('for “Studio recital”');
   for (const name of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) await page.getByLabel(name, { exact: true }).fill('2');
   await expect(page.getByRole('region', { name: 'Does not fit' })).toContainText('3 minutes more on one of its days would make room');
   for (const name of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) await page.getByLabel(name, { exact: true }).fill('20');

@@ -14,7 +14,7 @@ export {
 export { lineTextOf, readLineText } from './line-texts.ts';
 export { type CarriedLocks, carryLocks, lockOf, wishOf, withLock, withoutLock, withoutLocks } from './locks.ts';
 export { withMark } from './marks.ts';
-export { withLineMoved } from './moved.ts';
+export { withOctavesMoved } from './moved.ts';
 export { passageAt, type PassageEnds, withPassage } from './passages.ts';
 export { newLine, type PlayedIn, withOnlyLine, withPlayed, withPlayedTogether } from './played-in.ts';
 export { type SignatureEdit, withSignatureFrom } from './signature-edits.ts';

@@ -8,8 +8,8 @@ import { soundAt } from './places.ts';
 
 /**
  * The drill that leads to a hot spot beside its loop: the study of a shift, the outer fingers in turn for a crossing, blocks, one
- * finger in two places for what a finger does within a semitone or stretched and for a note that is no hot spot, the scale of the position for the top. Null on the
- * thumb, whose places have no number, and where the fingers at its ends are no pair.
+ * finger in two places for what a finger does within a semitone or stretched and for a note that is no hot spot, the scale of the
+ * position for the top. Null on the thumb, whose places have no number, and where the fingers at its ends are no pair.
  */
 export function drillOfSpot(plan: Plan, { kind, note, loop }: LoopPlace): DrillFamily | null {
   if (kind === 'shift') return studyAsked(plan, note);

@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import { withInstrument } from '#core/brief/edits';
-import { lineTextOf, withLineMoved, withoutLocks } from '#core/brief/lines';
+import { lineTextOf, withOctavesMoved, withoutLocks } from '#core/brief/lines';
 import type { Brief } from '#core/brief';
 import { fits } from '#core/format';
 import type { InstrumentKind } from '#core/instrument';
@@ -54,13 +54,13 @@ async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRe
   return there ?? (await kept('piece', copy));
 }
 
-/** A brief on an instrument of another kind: fingerings of the one before go, and a line moves by octaves to where it lies. */
+/** A brief on an instrument of another kind, an octave or two lower where it sounds so: the fingerings of the one before go. */
 function onInstrument(brief: Brief, kind: InstrumentKind): Brief {
   if (brief.instrument.kind === kind) return brief;
-  const moved = withInstrument(withoutLocks(brief), kind);
   const usual = SOUNDS_LOWER[brief.instrument.kind] - SOUNDS_LOWER[kind];
-  const range = rangeOf(withLineMoved(moved, usual));
-  return range ? withLineMoved(moved, usual + (fits(range, [kind])[0]?.octaves ?? 0)) : moved;
+  const moved = withInstrument(withOctavesMoved(withoutLocks(brief), usual), kind);
+  const range = rangeOf(moved);
+  return range ? withOctavesMoved(moved, fits(range, [kind])[0]?.octaves ?? 0) : moved;
 }
 
 /** In a class the cello plays an octave below the violin, and the double bass two. */

@@ -46,6 +46,27 @@ export function readRecordsText(format: RecordsFormat, text: string, what: strin
   return goodReading(file);
 }
 
+/** What could be read of a file's parts, in order, and the parts that could not. */
+export interface PartsRead<Value> {
+  readonly values: readonly Value[];
+  readonly damaged: readonly DamagedPart[];
+}
+
+/** Reads every part of a file by itself: one that does not read costs nothing but itself. */
+export async function readEach<Value>(
+  parts: readonly unknown[],
+  read: (part: unknown) => Promise<Reading<Value>>,
+): Promise<PartsRead<Value>> {
+  const values: Value[] = [];
+  const damaged: DamagedPart[] = [];
+  for (const [index, part] of parts.entries()) {
+    const reading = await read(part);
+    if (reading.ok) values.push(reading.value);
+    else damaged.push({ place: index + 1, issues: reading.issues });
+  }
+  return { values, damaged };
+}
+
 function parsed(format: RecordsFormat, text: string): (RecordsFile & { readonly version: number }) | null {
   const whole = json(text);
   if (isFields(whole)) {

@@ -2,7 +2,7 @@ import { DOCUMENT_NAMES } from '#core/documents';
 import { goodReading, type Reading } from '#core/result';
 import { database } from '../database.ts';
 import { type Brought, readPart } from './brought.ts';
-import { type DamagedPart, readRecordsText, type RecordPart, recordsText } from './records-text.ts';
+import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from './records-text.ts';
 
 /** What a file of the studio would bring. */
 export interface StudioBrought {
@@ -28,12 +28,6 @@ export function textOf(parts: readonly RecordPart[]): string {
 export async function readStudioText(text: string): Promise<Reading<StudioBrought>> {
   const file = readRecordsText('dove-path/studio', text, 'studio');
   if (!file.ok) return file;
-  const brought: Brought[] = [];
-  const damaged: DamagedPart[] = [];
-  for (const [index, part] of file.value.parts.entries()) {
-    const reading = await readPart(part, 'ids-or-content');
-    if (reading.ok) brought.push(reading.value);
-    else damaged.push({ place: index + 1, issues: reading.issues });
-  }
+  const { values: brought, damaged } = await readEach(file.value.parts, async (part) => await readPart(part, 'ids-or-content'));
   return goodReading({ savedAt: file.value.savedAt, brought, damaged });
 }

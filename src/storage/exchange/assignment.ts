@@ -2,7 +2,7 @@ import { entriesOfTeacher } from '#core/practice';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { type Brought, readPart } from '../backup/brought.ts';
-import { type DamagedPart, readRecordsText, type RecordPart, recordsText } from '../backup/records-text.ts';
+import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from '../backup/records-text.ts';
 import { database, type PieceRecord, type PlayerRecord, type SessionRecord, type WeekRecord } from '../database.ts';
 import { isFields } from '../read-record.ts';
 import { loadLog } from '../practice.ts';
@@ -80,24 +80,14 @@ export interface AssignmentBrought {
 export async function readAssignmentText(text: string): Promise<Reading<AssignmentBrought>> {
   const file = readRecordsText(FORMAT, text, 'assignment');
   if (!file.ok) return file;
-  const pupils = new Map<string, { name: string | null; readonly brought: Brought[] }>();
-  const damaged: DamagedPart[] = [];
-  for (const [index, part] of file.value.parts.entries()) {
-    const reading = await readPartFor(part);
-    if (!reading.ok) damaged.push({ place: index + 1, issues: reading.issues });
-    else {
-      const { for: id, brought } = reading.value;
-      const pupil = pupils.get(id) ?? { name: null, brought: [] };
-      if (brought.kind === 'player') pupil.name = brought.name;
-      pupil.brought.push(brought);
-      pupils.set(id, pupil);
-    }
-  }
-  return goodReading({
-    savedAt: file.value.savedAt,
-    pupils: [...pupils].flatMap(([id, { name, brought }]) => (name === null ? [] : [{ id, name, brought }])),
-    damaged,
+  const { values, damaged } = await readEach(file.value.parts, readPartFor);
+  const ids = [...new Set(values.map((value) => value.for))];
+  const pupils = ids.flatMap((id): readonly BroughtToPupil[] => {
+    const brought = values.flatMap((value) => (value.for === id ? [value.brought] : []));
+    const player = brought.find(({ kind }) => kind === 'player');
+    return player ? [{ id, name: player.name, brought }] : [];
   });
+  return goodReading({ savedAt: file.value.savedAt, pupils, damaged });
 }
 
 /** A part of an assignment: of or for the player it names, and in place of nothing that is anybody else’s here. */

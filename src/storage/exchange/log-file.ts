@@ -1,7 +1,8 @@
 import type { LogDocument } from '#core/documents';
 import { goodReading, type Reading } from '#core/result';
 import { textOf } from '../backup/studio-file.ts';
-import { type DamagedPart, readRecordsText } from '../backup/records-text.ts';
+import { type DamagedPart, readEach, readRecordsText } from '../backup/records-text.ts';
+import type { LogRecord } from '../database.ts';
 import { loadLog } from '../practice.ts';
 import { isFields, readRecord } from '../read-record.ts';
 
@@ -31,18 +32,18 @@ export interface LogsBrought {
 export async function readLogText(text: string): Promise<Reading<LogsBrought>> {
   const file = readRecordsText('dove-path/studio', text, 'log');
   if (!file.ok) return file;
-  const logs = new Map<string | null, { readonly name: string; readonly pages: LogDocument[] }>();
-  const damaged: DamagedPart[] = [];
-  for (const [index, part] of file.value.parts.entries()) {
-    if (!isFields(part) || part['kind'] !== 'log' || !isFields(part['record'])) continue;
-    const reading = await readRecord('log', part['record']);
-    if (!reading.ok) damaged.push({ place: index + 1, issues: reading.issues });
-    else {
-      const { playerId, document } = reading.value;
-      const log = logs.get(playerId) ?? { name: document.name, pages: [] };
-      log.pages.push(document);
-      logs.set(playerId, log);
-    }
-  }
-  return goodReading({ savedAt: file.value.savedAt, logs: [...logs].map(([playerId, log]) => ({ playerId, ...log })), damaged });
+  const isPage = (part: unknown): boolean => isFields(part) && part['kind'] === 'log';
+  // What is no page keeps its place in the count of the parts.
+  const { values, damaged } = await readEach(file.value.parts, async (part) => (isPage(part) ? await readPage(part) : goodReading(null)));
+  const pages = values.filter((page) => page !== null);
+  const logs = [...new Set(pages.map(({ playerId }) => playerId))].map((playerId): LogBrought => {
+    const documents = pages.filter((page) => page.playerId === playerId).map(({ document }) => document);
+    return { playerId, name: documents[0]?.name ?? '', pages: documents };
+  });
+  return goodReading({ savedAt: file.value.savedAt, logs, damaged });
+}
+
+async function readPage(part: unknown): Promise<Reading<LogRecord>> {
+  const record = isFields(part) ? part['record'] : undefined;
+  return await readRecord('log', isFields(record) ? record : {});
 }

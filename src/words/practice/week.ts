@@ -43,11 +43,11 @@ export function reasonText({ reason, isNew }: PlannedItem, standing: ItemStandin
     case 'moved':
       return 'moved here by hand';
     case 'by-date':
-      return joined(`for the ${lowered(goal)}`, known);
+      return joined(goal === '' ? 'for the date' : `for “${goal}”`, known);
     case 'due':
       return isNew ? 'new' : joined('due', lastTime);
     case 'room':
-      return joined(isNew ? 'new' : 'due earlier', isNew ? 'the first day with room for it' : joined('the first day with room', lastTime));
+      return joined(isNew ? 'new' : 'due earlier', 'the first day with room', lastTime);
     case 'again':
       return 'again, if it goes well';
   }
@@ -55,11 +55,6 @@ export function reasonText({ reason, isNew }: PlannedItem, standing: ItemStandin
 
 function joined(...parts: readonly string[]): string {
   return parts.filter((part) => part !== '').join(', ');
-}
-
-/** The name of a date in the middle of a sentence: "audition"; a name of several words stays as it is written. */
-function lowered(name: string): string {
-  return name === '' ? 'date' : name.charAt(0).toLowerCase() + name.slice(1);
 }
 
 /** What would make room for something; `instead`: the name of what could make way. */

@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
 import fc from 'fast-check';
+import type { Brief } from '#core/brief';
 import type { LogEntry, PracticeItem } from '#core/practice';
 import { ladderTo, PLAIN_ALONG, USUAL_SET } from '#core/practice';
 import { plan } from '#core/plan';
@@ -144,6 +145,27 @@ describe('an assignment', () => {
       file.pupils.map(({ name }) => name),
       ['Wren', 'Martin', 'Merle'],
     );
+  });
+
+  it('for a class sounds a scale an octave lower on the cello, and two on the double bass', async () => {
+    const wren = await player('Wren');
+    const brief: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up' },
+    };
+    const scale = { ...newPieceRecord(pieceOf('G major', brief, '')), playerId: wren.id };
+    assert.ok((await saveRecord('piece', scale)).ok);
+    const session = newSession({ name: '', day: '2026-03-09', endCheck: '', items: [itemOf(scale)] }, wren.id);
+    const tonics: string[] = [];
+    for (const kind of ['viola', 'cello', 'bass'] as const) {
+      const pupil = await player(kind, kind);
+      await sameFor(pupil, { player: wren, week: null, sessions: [session] }, await loadStudio());
+      const copy = await database.pieces.filter(({ playerId }) => playerId === pupil.id).first();
+      const material = copy?.document.brief.material;
+      tonics.push(material && material.kind !== 'line' ? material.tonic : '');
+      assert.ok(copy && plan(copy.document.brief).ok, kind);
+    }
+    assert.deepEqual(tonics, ['G3', 'G2', 'G1']);
   });
 
   it('that is hostile or damaged harms nothing: each part that is not in order is told, the others read', async () => {

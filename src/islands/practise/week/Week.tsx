@@ -123,7 +123,7 @@ function WeekShown({ week, pieces, onChange }: WeekShownProps) {
           <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
             <WeekDays planned={planned} asked={document} known={known} goal={document.goal?.name ?? ''} onChange={onChange} />
             <div className="no-print">
-              <WeekForm asked={document} today={today} onChange={onChange} />
+              <WeekForm asked={document} playerId={playerId} today={today} onChange={onChange} />
               <WeekList week={document} pieces={pieces} entries={all} known={known} onChange={(next) => onChange({ items: [...next] })} />
             </div>
           </div>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { MOST_MINUTES, WEEK_ORDERS, WEEK_SERVES, type WeekAsked } from '#core/week';
+import { typedBefore, useTyped } from '../../../state/typed.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -9,13 +10,15 @@ import { NumberInput } from '../NumberInput.tsx';
 
 interface WeekFormProps {
   readonly asked: WeekAsked;
+  /** Whose; null for nobody of the studio. */
+  readonly playerId: string | null;
   /** "2026-03-09". */
   readonly today: string;
   readonly onChange: (fields: Partial<WeekAsked>) => void;
 }
 
 /** What days are planned from: the minutes of each, days off, the date, and how they are filled. */
-export function WeekForm({ asked, today, onChange }: WeekFormProps) {
+export function WeekForm({ asked, playerId, today, onChange }: WeekFormProps) {
   const { minutes, order, serves } = asked;
   return (
     <section aria-label="What is planned from" className="mt-3 grid gap-2">
@@ -35,7 +38,7 @@ export function WeekForm({ asked, today, onChange }: WeekFormProps) {
       </fieldset>
       <DaysOff asked={asked} today={today} onChange={onChange} />
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
-        <Goal asked={asked} today={today} onChange={onChange} />
+        <Goal asked={asked} playerId={playerId} today={today} onChange={onChange} />
         <LabelledChoice
           label="Plan"
           value={serves}
@@ -56,7 +59,7 @@ export function WeekForm({ asked, today, onChange }: WeekFormProps) {
 }
 
 /** Days on which nothing is practised. */
-function DaysOff({ asked: { daysOff }, today, onChange }: WeekFormProps) {
+function DaysOff({ asked: { daysOff }, today, onChange }: Omit<WeekFormProps, 'playerId'>) {
   const [day, setDay] = useState('');
   const coming = daysOff.filter((each) => each >= today).toSorted();
   return (
@@ -88,9 +91,12 @@ function DaysOff({ asked: { daysOff }, today, onChange }: WeekFormProps) {
 }
 
 /** An audition, a lesson, a recital: what is asked for is covered by then. */
-function Goal({ asked: { goal }, today, onChange }: WeekFormProps) {
-  const [name, setName] = useState(goal?.name ?? '');
-  const keep = (next: string, day: string): void => onChange({ goal: day === '' ? null : { name: next.trim().slice(0, 80), day } });
+function Goal({ asked: { goal }, playerId, today, onChange }: WeekFormProps) {
+  const place = `goal-${playerId ?? 'nobody'}`;
+  const [name, setName] = useState(() => typedBefore(place, { name: goal?.name ?? '' }).name);
+  // Without its date a name has no place in the week yet.
+  useTyped(place, { name }, name === (goal?.name ?? ''));
+  const keep = (next: string, day: string): void => onChange({ goal: day === '' ? null : { name: next.slice(0, 80), day } });
   return (
     <>
       <label className="grid gap-0.5 text-[14px]">
