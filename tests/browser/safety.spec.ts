@@ -73,6 +73,50 @@ test('two tabs on one piece are told of each other, and both changes survive', a
   expect(brief?.['material']).toMatchObject({ octaves: 1 });
 });
 
+/** Another page renames the piece, unheard; as soon as this page writes one octave, two are chosen, and that cannot be written. */
+function renamedElsewhereWhileOctavesChange(name: string): void {
+  const octavesOf = ({ document }: { document?: { brief: { material: { octaves?: number } } } }): number | undefined =>
+    document?.brief.material.octaves;
+  const put = IDBObjectStore.prototype.put;
+  let writes = 0;
+  IDBObjectStore.prototype.put = function (record: Parameters<typeof octavesOf>[0], key?: IDBValidKey): IDBRequest<IDBValidKey> {
+    if (this.name !== 'pieces') return put.call(this, record, key);
+    writes += 1;
+    if (writes > 1 && octavesOf(record) === 2) throw new DOMException('The disk is full', 'QuotaExceededError');
+    if (writes === 1) choose(2);
+    return put.call(this, record, key);
+  };
+  const opening = indexedDB.open('dove-path');
+  opening.onsuccess = () => {
+    const pieces = opening.result.transaction('pieces', 'readwrite').objectStore('pieces');
+    const reading = pieces.getAll();
+    reading.onsuccess = () => {
+      const piece = reading.result.find(({ document }) => document.name === name);
+      const renamed = {
+        ...piece,
+        revision: piece.revision + 1,
+        writtenBy: 'another page',
+        document: { ...piece.document, name: `${name}, renamed` },
+      };
+      put.call(pieces, renamed).onsuccess = () => choose(1);
+    };
+  };
+
+  function choose(octaves: number): void {
+    const select = document.querySelector<HTMLSelectElement>('select[aria-label=Octaves]');
+    if (!select) return;
+    select.selectedIndex = octaves - 1;
+    select.dispatchEvent(new Event('change', { bubbles: true }));
+  }
+}
+
+test('what was changed while a change was joined with another tab’s is not put back', async ({ page }) => {
+  await namedPiece(page, 'Joined');
+  await page.evaluate(renamedElsewhereWhileOctavesChange, 'Joined');
+  await expect(page.getByText('The browser’s storage is full')).toBeVisible();
+  await expect(page.getByLabel('Octaves')).toHaveValue('2');
+});
+
 test('a player’s fields are kept at every key, also what does not read yet', async ({ page, context }) => {
   await page.goto('/setup');
   await page.getByRole('button', { name: 'New instrument' }).click();

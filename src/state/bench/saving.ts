@@ -95,7 +95,7 @@ class Saver {
       const outcome = record ? await saveRecord('piece', record, base) : { ok: true as const };
       // A change that came meanwhile may have been left by a page about to go: only its own write makes it safe.
       if (record && outcome.ok && !this.changed) forgetUnwritten(record.id);
-      if ('record' in outcome) this.wrote(outcome.record, outcome.joined);
+      if ('record' in outcome) await this.wrote(outcome.record, outcome.joined);
       if (!this.changed && (this.underWay === 0 || !outcome.ok))
         workStore.setState({ saving: outcome.ok ? { state: 'saved' } : { state: 'failed', message: outcome.message } });
       if (!outcome.ok && !this.changed) this.tryAgain();
@@ -104,12 +104,13 @@ class Saver {
   }
 
   /** The record as it is now in the database; where it is joined with another tab's changes, those are shown here as well. */
-  private wrote(record: PieceRecord, joined: boolean): void {
-    const { pieceId } = workStore.getState();
-    if (pieceId !== record.id) return;
+  private async wrote(record: PieceRecord, joined: boolean): Promise<void> {
+    // Where this cannot be loaded, what is changed next is joined once more.
+    const inStep = joined ? await import('./in-step.ts').catch(() => null) : null;
+    if (workStore.getState().pieceId !== record.id) return;
     if (!joined) workStore.setState({ base: record });
-    // What is typed on meanwhile is joined once more, with the same base.
-    else void import('./in-step.ts').then(({ adoptJoined }) => !this.changed && adoptJoined(record));
+    // So is what was changed meanwhile, with the same base: what was joined is only shown while no later change is on its way.
+    else if (!this.changed) inStep?.adoptJoined(record);
   }
 
   /** The disk may have room again, or another tab may be done with the database. What was not saved of a piece left meanwhile waits for the next page. */

@@ -9,6 +9,8 @@ const WHY_NOT_SAVED: Readonly<Record<string, string>> = {
     'The browser’s storage is full, so the last change is not saved. Delete pieces you no longer need, or make room on the disk.',
   SilentStorage:
     'The browser’s storage does not answer, so the last change is not saved yet. If another tab of Dove Path is open, close it.',
+  NotLoaded:
+    'The part of Dove Path that saves could not be loaded, so the last change is not saved yet. Check the connection; if that does not help, reload this page.',
   VersionError: 'A newer version of Dove Path is open in another tab, so this one can no longer save. Reload this page.',
   DatabaseClosedError: 'The browser has closed its storage, so the last change is not saved. Reload this page.',
 };
