@@ -30,6 +30,11 @@ export async function keepInStudio<Name extends KeptName>(
   return outcome;
 }
 
+/** Whether a change of this record is not written yet: what is shown of it is newer than what is there. */
+export function isWaiting(id: string): boolean {
+  return waiting.has(id);
+}
+
 /** Warns before the page goes while something typed is neither in the database nor beside it; until the returned function is called. */
 export function warnOfLoss(): () => void {
   const warn = (event: BeforeUnloadEvent): void => {

@@ -73,48 +73,67 @@ test('two tabs on one piece are told of each other, and both changes survive', a
   expect(brief?.['material']).toMatchObject({ octaves: 1 });
 });
 
-/** Another page renames the piece, unheard; as soon as this page writes one octave, two are chosen, and that cannot be written. */
-function renamedElsewhereWhileOctavesChange(name: string): void {
-  const octavesOf = ({ document }: { document?: { brief: { material: { octaves?: number } } } }): number | undefined =>
-    document?.brief.material.octaves;
+/** Where a page changes a field twice. */
+interface ChangedTwice {
+  readonly store: string;
+  readonly name: string;
+  readonly field: string;
+  readonly first: string;
+  readonly second: string;
+}
+
+/**
+ * Another page renames what is open, unheard; then a field is changed, and changed again while the first change is being
+ * written, joined with the new name. The second cannot be written. Runs in the page.
+ */
+function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }: ChangedTwice): void {
   const put = IDBObjectStore.prototype.put;
   let writes = 0;
-  IDBObjectStore.prototype.put = function (record: Parameters<typeof octavesOf>[0], key?: IDBValidKey): IDBRequest<IDBValidKey> {
-    if (this.name !== 'pieces') return put.call(this, record, key);
+  IDBObjectStore.prototype.put = function (record: unknown, key?: IDBValidKey): IDBRequest<IDBValidKey> {
+    if (this.name !== store) return put.call(this, record, key);
     writes += 1;
-    if (writes > 1 && octavesOf(record) === 2) throw new DOMException('The disk is full', 'QuotaExceededError');
-    if (writes === 1) choose(2);
+    if (writes > 1) throw new DOMException('The disk is full', 'QuotaExceededError');
+    enter(second);
     return put.call(this, record, key);
   };
   const opening = indexedDB.open('dove-path');
   opening.onsuccess = () => {
-    const pieces = opening.result.transaction('pieces', 'readwrite').objectStore('pieces');
-    const reading = pieces.getAll();
+    const records = opening.result.transaction(store, 'readwrite').objectStore(store);
+    const reading = records.getAll();
     reading.onsuccess = () => {
-      const piece = reading.result.find(({ document }) => document.name === name);
-      const renamed = {
-        ...piece,
-        revision: piece.revision + 1,
-        writtenBy: 'another page',
-        document: { ...piece.document, name: `${name}, renamed` },
-      };
-      put.call(pieces, renamed).onsuccess = () => choose(1);
+      const { document: known, ...record } = reading.result.find((each) => each.document.name === name);
+      const renamed = { ...known, name: `${name}, renamed` };
+      put.call(records, { ...record, revision: record.revision + 1, writtenBy: 'another page', document: renamed });
+      enter(first);
     };
   };
 
-  function choose(octaves: number): void {
-    const select = document.querySelector<HTMLSelectElement>('select[aria-label=Octaves]');
-    if (!select) return;
-    select.selectedIndex = octaves - 1;
-    select.dispatchEvent(new Event('change', { bubbles: true }));
+  function enter(value: string): void {
+    const fields = [...document.querySelectorAll<HTMLSelectElement | HTMLInputElement>('select, input')];
+    const found = fields.find((each) => each.ariaLabel === field || [...(each.labels ?? [])].some((label) => label.textContent === field));
+    if (!found) return;
+    // The field is told of it as by a hand.
+    Object.getOwnPropertyDescriptor(Object.getPrototypeOf(found), 'value')?.set?.call(found, value);
+    found.dispatchEvent(new Event(found instanceof HTMLSelectElement ? 'change' : 'input', { bubbles: true }));
   }
 }
 
 test('what was changed while a change was joined with another tab’s is not put back', async ({ page }) => {
   await namedPiece(page, 'Joined');
-  await page.evaluate(renamedElsewhereWhileOctavesChange, 'Joined');
+  await page.evaluate(changeTwiceWhileRenamedElsewhere, { store: 'pieces', name: 'Joined', field: 'Octaves', first: '1', second: '2' });
   await expect(page.getByText('The browser’s storage is full')).toBeVisible();
   await expect(page.getByLabel('Octaves')).toHaveValue('2');
+});
+
+test('nor is it in a form of the studio', async ({ page }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Joined viola');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const twice: ChangedTwice = { store: 'instruments', name: 'Joined viola', field: 'String length', first: '333', second: '334' };
+  await page.evaluate(changeTwiceWhileRenamedElsewhere, twice);
+  await expect(page.getByText('The browser’s storage is full')).toBeVisible();
+  await expect(page.getByLabel('String length')).toHaveValue('334');
 });
 
 test('a player’s fields are kept at every key, also what does not read yet', async ({ page, context }) => {

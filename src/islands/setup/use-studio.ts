@@ -7,7 +7,7 @@ import type { InstrumentRecord, PlayerRecord, RecordOf, SchoolRecord } from '../
 import { readyToRead } from '../../storage/first-start.ts';
 import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
-import { keepInStudio, warnOfLoss } from '../../state/studio-saving.ts';
+import { isWaiting, keepInStudio, warnOfLoss } from '../../state/studio-saving.ts';
 import { BROUGHT_BACK_STUDIO, CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/kept/other-tabs.ts';
 import {
   deleteInstrument,
@@ -79,11 +79,13 @@ export function useStudio() {
     void work().then(async (outcome) => {
       const loaded = await loadStudio();
       setTrouble(outcome.ok ? null : outcome.message);
-      setRead(loaded);
+      setUnderWay((now) => now - 1);
       const { id } = outcome.record ?? {};
+      // A later change of it reads what is there once it is written itself: until then its form keeps what was typed.
+      if (id !== undefined && isWaiting(id)) return;
+      setRead(loaded);
       const words = outcome.joined === true ? CHANGED_IN_BOTH_STUDIO : outcome.told;
       if (words !== undefined && id !== undefined) elsewhere.tell(id, words);
-      setUnderWay((now) => now - 1);
     });
   };
   // What is new is shown at once and written then: what is typed next goes into it.
@@ -119,7 +121,8 @@ function useChangedElsewhere(read: Studio | null, readAgain: () => Promise<void>
     const known = new Map([...read.instruments, ...read.players, ...read.schools].map(({ id, revision }) => [id, revision]));
     const { unsubscribe } = liveQuery(revisionsOfStudio).subscribe((now) => {
       const changed = now.filter(({ id, revision, writtenBy }) => writtenBy !== THIS_TAB && revision !== known.get(id));
-      if (changed.length === 0) return;
+      // What is being changed here is joined with it when it is written.
+      if (changed.length === 0 || changed.some(({ id }) => isWaiting(id))) return;
       // Read first: the form begins again with what is there.
       void readAgain().then(() => {
         for (const { id } of changed) if (known.has(id)) tell(id, CHANGED_ELSEWHERE_STUDIO);
