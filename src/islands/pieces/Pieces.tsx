@@ -129,6 +129,14 @@ function Newer({ count }: { readonly count: number }): ReactNode {
   );
 }
 
+/** All pieces are read after the newest are drawn, but no later than this, ms. */
+const DRAWN_IN_MS = 500;
+
+/** Resolves once the page has nothing else to do: reading thousands of pieces takes all of it for a moment. */
+async function atRest(): Promise<void> {
+  await new Promise((resolve) => requestIdleCallback(resolve, { timeout: DRAWN_IN_MS }));
+}
+
 function usePieces() {
   const [list, setList] = useState<PieceList | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -141,6 +149,7 @@ function usePieces() {
   useEffect(() => {
     void readyToRead()
       .then(async () => setList(await loadNewest(LISTED)))
+      .then(atRest)
       .then(loadPieces)
       .then(setList, fail);
   }, []);
