@@ -20,6 +20,16 @@ export const USUAL_OPTIONS: SchoolOptions = { thumbFrom: USUAL_THUMB, pivots: fa
 
 /** The hand that a school teaches on an instrument. Throws for a school of another instrument: ask `schoolsOf` first. */
 export function handOf(kind: InstrumentKind, school: HandSchool = schoolsOf(kind)[0], options: SchoolOptions = USUAL_OPTIONS): HandModel {
+  const name = `${kind} ${school} ${options.thumbFrom} ${options.pivots}`;
+  const hand = HANDS.get(name) ?? handOfSchool(kind, school, options);
+  HANDS.set(name, hand);
+  return hand;
+}
+
+/** The hands asked for so far: each keeps what it has worked out of notes. A handful, as a brief's options are few. */
+const HANDS = new Map<string, HandModel>();
+
+function handOfSchool(kind: InstrumentKind, school: HandSchool, options: SchoolOptions): HandModel {
   switch (school) {
     case 'standard':
       return violinHand;

@@ -22,8 +22,9 @@ export function pairsOf(
   upper: NoteOnString,
   binding: PairBinding,
 ): readonly Placement[] {
+  const highs = placementsOf(upper);
   const pairs = placementsOf(lower).flatMap((low) =>
-    placementsOf(upper).flatMap((high) => {
+    highs.flatMap((high) => {
       const pair = binding === 'frame' ? boundPair(low, high) : freePair(low, high, binding === 'wide');
       return pair ? [pair] : [];
     }),
