@@ -1,6 +1,7 @@
 import { type Key, sharpsOrFlats } from '#core/pitch';
 import { isAugmentedSecond } from './apart.ts';
 import { pairsOf } from './pairs.ts';
+import { remembered } from './remembered.ts';
 import type { HandSchool } from './school.ts';
 import {
   type Finger,
@@ -77,7 +78,7 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
   const thumb = shapes.some((shape) => shape.families.includes('thumb'));
   const namesAt = (placement: Placement): readonly PositionName[] =>
     inThumbPosition(placement) ? [THUMB] : (table.names[placement.anchor - 1] ?? []);
-  const placementsOf = rememberedByNote((note) => shapes.flatMap((shape) => placementsInShape(shape, note)));
+  const placementsOf = remembered((note) => shapes.flatMap((shape) => placementsInShape(shape, note)));
   return {
     school: table.school,
     fingers: fingersOf(shapes),
@@ -99,17 +100,6 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     firstToSecond: (placement) => openedIn(placement),
     standsAt: (finger, placement, { stringIndex }) => standsIn(shapes, finger, placement, stringIndex),
     fingerPlace: () => null,
-  };
-}
-
-/** The same note on the same string has the same placements in every line: what was worked out once is kept. */
-function rememberedByNote(placementsOf: (note: NoteOnString) => readonly Placement[]): (note: NoteOnString) => readonly Placement[] {
-  const known = new Map<string, readonly Placement[]>();
-  return (note) => {
-    const key = `${note.stringIndex} ${note.semitonesAboveOpen} ${note.letterSteps[0]} ${note.chromatic}`;
-    const placements = known.get(key) ?? placementsOf(note);
-    known.set(key, placements);
-    return placements;
   };
 }
 

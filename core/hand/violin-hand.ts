@@ -1,6 +1,7 @@
 import { isAugmentedSecond, standApart } from './apart.ts';
 import type { KeyedStrings } from './keyed-strings.ts';
 import { pairsOf } from './pairs.ts';
+import { rememberedInKey } from './remembered.ts';
 import {
   type HandModel,
   type NoteOnString,
@@ -78,6 +79,8 @@ const WIDEST_FRAME = 7;
 /** From this place up a hand may open a semitone more: seven semitones there are no wider than six of first position. */
 const WIDER_FRAME_FROM = 5;
 
+const placementsOf = rememberedInKey(placementsOfNote);
+
 /** The violin and viola hand: half position to fourteenth, four fingers, one letter each. */
 export const violinHand: HandModel = {
   school: 'standard',
@@ -150,7 +153,7 @@ function reachesTenth(placement: Placement): boolean {
   return placement.upper !== null && Math.abs(placement.upper.semitonesAboveOpen - placement.semitonesAboveOpen) > REACHED_OUT;
 }
 
-function placementsOf(note: NoteOnString): readonly Placement[] {
+function placementsOfNote(note: NoteOnString): readonly Placement[] {
   const spelled = note.letterSteps.flatMap((steps) => placementsSpelled(note, steps));
   const known = new Set<string>();
   return [...spelled, ...(note.chromatic ? chromaticPlacements(note) : [])].filter(({ finger, letterPosition }) => {

@@ -1,0 +1,26 @@
+import type { KeyedStrings } from './keyed-strings.ts';
+import type { NoteOnString, Placement } from './types.ts';
+
+/** How a hand finds the placements of a note on a string. */
+export type PlacementsOf = (note: NoteOnString) => readonly Placement[];
+
+/** For a hand that asks nothing of the key: a note on a string has the same placements in every line, and they are worked out once. */
+export function remembered(placementsOf: PlacementsOf): PlacementsOf {
+  const known = new Map<string, readonly Placement[]>();
+  return (note) => {
+    const name = `${note.stringIndex} ${note.semitonesAboveOpen} ${note.letterSteps.join()} ${note.chromatic}`;
+    const placements = known.get(name) ?? placementsOf(note);
+    known.set(name, placements);
+    return placements;
+  };
+}
+
+/** For a hand whose first finger stands where the key puts it: the same, for as long as the strings in that key are in use. */
+export function rememberedInKey(placementsOf: PlacementsOf): PlacementsOf {
+  const inKey = new WeakMap<KeyedStrings, PlacementsOf>();
+  return (note) => {
+    const known = inKey.get(note.keyed) ?? remembered(placementsOf);
+    inKey.set(note.keyed, known);
+    return known(note);
+  };
+}
