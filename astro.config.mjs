@@ -2,6 +2,7 @@ import node from '@astrojs/node';
 import react from '@astrojs/react';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'astro/config';
+import { compressed } from './scripts/compressed.mjs';
 import { offline } from './scripts/offline.mjs';
 import { server } from './scripts/server.mjs';
 import { leanTypebox } from './scripts/lean-typebox.mjs';
@@ -19,7 +20,7 @@ const namedFiles = (build) => ({ chunkFileNames: `_astro/[name].${build}.[hash].
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
-  integrations: [react(), offline(), server()],
+  integrations: [react(), offline(), compressed(), server()],
   // The endpoints keep nothing and know nobody: a request from another site can do no harm, and gets the same answers.
   security: { checkOrigin: false },
   devToolbar: { enabled: false },

@@ -1,6 +1,7 @@
-import { createServer } from 'node:http';
+import { createServer, type ServerResponse } from 'node:http';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Request, type RequestHandler, type Response } from 'express';
+import sirv from 'sirv';
 import { EVERYWHERE, HASHED_CACHE, PAGE_CACHE } from './headers.ts';
 import { ThreadPlanner } from './planner.ts';
 
@@ -33,7 +34,8 @@ export async function serve({ handler, files, worker, host, port }: Serving): Pr
   const answer: RequestHandler = (request, response) => handler(request, response, undefined, { planner });
   // No file is looked for where there can be none.
   app.all('/api/{*endpoint}', answer);
-  app.use(express.static(files, { index: false, redirect: false, setHeaders: headersOfFile }));
+  // The build has compressed them already.
+  app.use(sirv(files, { brotli: true, gzip: true, etag: true, extensions: [], setHeaders: headersOfFile }));
   app.use(answer);
   app.use(failed);
   await new Promise<void>((resolve) => createServer(PATIENCE, app).listen(port, host, resolve));
@@ -60,6 +62,6 @@ function statusOf(error: unknown): number {
   return error instanceof URIError ? 400 : 500;
 }
 
-function headersOfFile(response: Response, path: string): void {
-  response.set('cache-control', path.includes('_astro') ? HASHED_CACHE : PAGE_CACHE);
+function headersOfFile(response: ServerResponse, path: string): void {
+  response.setHeader('cache-control', path.includes('_astro') ? HASHED_CACHE : PAGE_CACHE);
 }

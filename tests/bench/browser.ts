@@ -2,7 +2,7 @@
  * What the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. With
  * `-- --against DIR` the build in another tree is measured in the same run, and what counts are the ratios.
  */
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync } from 'node:zlib';
 import { type Browser, chromium, type Page } from '@playwright/test';
 import { CHROMIUM, served } from '../support/served.ts';
 import { printLayoutShifts } from './layout-shift.ts';
@@ -71,7 +71,7 @@ async function measured(tree: string): Promise<Figures> {
   }
 }
 
-/** All script that the bench asks for until its staff is drawn, each file compressed by itself; 250 KB are 256,000 bytes. */
+/** All script that the bench asks for until its staff is drawn, each file compressed as the build does; 250 KB are 256,000 bytes. */
 async function printScriptSize(page: Page): Promise<void> {
   const scripts: { readonly askedAt: number; readonly bytes: Promise<number> }[] = [];
   page.on('response', (response) => {
@@ -81,7 +81,7 @@ async function printScriptSize(page: Page): Promise<void> {
       askedAt: response.request().timing().startTime,
       bytes: response
         .body()
-        .then((body) => gzipSync(body).length)
+        .then((body) => brotliCompressSync(body).length)
         // What comes while the page closes came after it.
         .catch(() => 0),
     });
