@@ -1,76 +1,110 @@
 import type { Page } from '@playwright/test';
 import { beads, expect, findings, openPiece, planDrawn, test } from './bench-page.ts';
 
-/** Every view, and how it is brought up on the piece that was opened. */
-const VIEWS: readonly {
+/** A view, and how it is brought up with the piece that was opened first. */
+interface View {
   readonly name: string;
   readonly open: (page: Page, piece: string) => Promise<void>;
   /** Laid out in another way where the page is narrow, so that axe looks there too. */
   readonly foldsAt390?: true;
-}[] = [
-  { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces'), foldsAt390: true },
-  { name: 'a player', open: (page) => chosenInStudio(page, 'Plover cello'), foldsAt390: true },
-  { name: 'an instrument', open: (page) => chosenInStudio(page, 'Plover’s ¾ cello ¾ cello'), foldsAt390: true },
-  { name: 'a school', open: (page) => chosenInStudio(page, /^Dovecote studio/) },
-  { name: 'tapes', open: (page) => goTo(page, '/tapes', 'Tapes') },
-  { name: 'costs', open: (page) => goTo(page, '/costs', 'What a fingering costs') },
-  { name: 'the bench with a note', open: noteOnBench, foldsAt390: true },
-  { name: 'the bench writing', open: writing },
-  { name: 'the bench in tune', open: inTune },
-  { name: 'the bench with a passage', open: passage },
-  { name: 'the fingerboard', open: (page, piece) => measures(page, piece, 'fingerboard'), foldsAt390: true },
-  { name: 'intonation', open: (page, piece) => measures(page, piece, 'intonation') },
-  { name: 'reach', open: (page, piece) => measures(page, piece, 'reach') },
-  { name: 'compare', open: compared },
-  { name: 'a shift taken apart', open: shiftApart, foldsAt390: true },
-  { name: 'the drill writer', open: (page, piece) => drills(page, piece, 'write', 'The drill') },
-  { name: 'the finder of drills', open: (page, piece) => drills(page, piece, 'find', 'Drills found') },
-  { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'Robin · A major in sixths') },
-  { name: 'hot spots', open: hotSpots, foldsAt390: true },
-  { name: 'the sessions', open: sessions, foldsAt390: true },
-  { name: 'the stand', open: stand },
-  { name: 'the week', open: (page) => goTo(page, '/practise/week', 'To be practised'), foldsAt390: true },
-  { name: 'the assignment', open: assignment, foldsAt390: true },
-  { name: 'the record', open: (page) => goTo(page, '/record', 'Record'), foldsAt390: true },
-  { name: 'a lesson', open: (page) => goTo(page, '/record?part=lesson', 'Next aim'), foldsAt390: true },
-  { name: 'the metronome', open: (page) => goTo(page, '/metronome', 'Metronome'), foldsAt390: true },
-  { name: 'the tuner', open: tuner, foldsAt390: true },
-  { name: 'the atlas', open: (page) => goTo(page, '/atlas', 'String by string'), foldsAt390: true },
-  {
-    name: 'questions',
-    open: (page) => goTo(page, '/atlas/names?about=chosen&ask=places&instrument=violin+4/4', /^(Which note does|Where is)/),
-    foldsAt390: true,
-  },
-  { name: 'names in order', open: namesInOrder, foldsAt390: true },
-  { name: 'questions by ear', open: (page) => goTo(page, '/atlas/names?part=ear', 'Which interval do you hear?') },
-  { name: 'a phrase', open: (page) => goTo(page, '/atlas/phrases?instrument=violin+4/4', 'Phrases') },
-  { name: 'by heart', open: byHeart, foldsAt390: true },
-  { name: 'trends', open: (page) => goTo(page, '/record?part=trends', 'Week by week'), foldsAt390: true },
-];
+}
 
-for (const { name, open, foldsAt390 = false } of VIEWS) {
-  test(`${name}: nothing is hidden, cut off or too small, by axe, by Tab, at 320 px and with wide spacing`, async ({ page }) => {
+/** Every view, by where it is. One test goes through those of a place: they share the start. */
+const VIEWS: Readonly<Record<string, readonly View[]>> = {
+  'the lists of the Studio': [
+    { name: 'pieces', open: (page) => goTo(page, '/pieces', 'Pieces'), foldsAt390: true },
+    { name: 'tapes', open: (page) => goTo(page, '/tapes', 'Tapes') },
+    { name: 'costs', open: (page) => goTo(page, '/costs', 'What a fingering costs') },
+    { name: 'the sheet', open: (page, piece) => goTo(page, `/sheet?piece=${piece}`, 'Robin · A major in sixths') },
+  ],
+  'who and what is in the Studio': [
+    { name: 'a player', open: (page) => chosenInStudio(page, 'Plover cello'), foldsAt390: true },
+    { name: 'an instrument', open: (page) => chosenInStudio(page, 'Plover’s ¾ cello ¾ cello'), foldsAt390: true },
+    { name: 'a school', open: (page) => chosenInStudio(page, /^Dovecote studio/) },
+  ],
+  'the bench': [
+    { name: 'the bench with a note', open: noteOnBench, foldsAt390: true },
+    { name: 'the bench writing', open: writing },
+    { name: 'the bench in tune', open: inTune },
+    { name: 'the bench with a passage', open: passage },
+  ],
+  'Measurements and Compare': [
+    { name: 'the fingerboard', open: (page, piece) => measures(page, piece, 'fingerboard'), foldsAt390: true },
+    { name: 'intonation', open: (page, piece) => measures(page, piece, 'intonation') },
+    { name: 'reach', open: (page, piece) => measures(page, piece, 'reach') },
+    { name: 'compare', open: compared },
+  ],
+  Drills: [
+    { name: 'a shift taken apart', open: shiftApart, foldsAt390: true },
+    { name: 'hot spots', open: hotSpots, foldsAt390: true },
+    { name: 'the drill writer', open: (page, piece) => drills(page, piece, 'write', 'The drill') },
+    { name: 'the finder of drills', open: (page, piece) => drills(page, piece, 'find', 'Drills found') },
+  ],
+  Practise: [
+    { name: 'the week', open: (page) => goTo(page, '/practise/week', 'To be practised'), foldsAt390: true },
+    { name: 'the assignment', open: assignment, foldsAt390: true },
+    { name: 'the sessions', open: sessions, foldsAt390: true },
+    { name: 'the stand', open: stand },
+  ],
+  'the Record and the tools': [
+    { name: 'the record', open: (page) => goTo(page, '/record', 'Record'), foldsAt390: true },
+    { name: 'a lesson', open: (page) => goTo(page, '/record?part=lesson', 'Next aim'), foldsAt390: true },
+    { name: 'trends', open: (page) => goTo(page, '/record?part=trends', 'Week by week'), foldsAt390: true },
+    { name: 'the metronome', open: (page) => goTo(page, '/metronome', 'Metronome'), foldsAt390: true },
+    { name: 'the tuner', open: tuner, foldsAt390: true },
+  ],
+  'the Atlas': [
+    { name: 'the atlas', open: (page) => goTo(page, '/atlas', 'String by string'), foldsAt390: true },
+    {
+      name: 'questions',
+      open: (page) => goTo(page, '/atlas/names?about=chosen&ask=places&instrument=violin+4/4', /^(Which note does|Where is)/),
+      foldsAt390: true,
+    },
+    { name: 'names in order', open: namesInOrder, foldsAt390: true },
+    { name: 'questions by ear', open: (page) => goTo(page, '/atlas/names?part=ear', 'Which interval do you hear?') },
+    { name: 'a phrase', open: (page) => goTo(page, '/atlas/phrases?instrument=violin+4/4', 'Phrases') },
+    { name: 'by heart', open: byHeart, foldsAt390: true },
+  ],
+};
+
+/** How long one view may take, ms. */
+const A_VIEW_MS = 40_000;
+
+for (const [place, views] of Object.entries(VIEWS)) {
+  test(`${place}: nothing is hidden, cut off or too small, by axe, by Tab, at 320 px and with wide spacing`, async ({ page }) => {
+    test.setTimeout(views.length * A_VIEW_MS);
     await openPiece(page, 'Robin · A major in sixths');
-    await open(page, new URL(page.url()).searchParams.get('piece') ?? '');
-    expect(await findings(page)).toEqual([]);
-    expect(await hiddenFromFocus(page)).toEqual([]);
-    if (foldsAt390) {
-      await page.setViewportSize({ width: 390, height: 800 });
-      expect(await findings(page)).toEqual([]);
+    const piece = new URL(page.url()).searchParams.get('piece') ?? '';
+    for (const { name, open, foldsAt390 = false } of views) {
+      await test.step(name, async () => {
+        await open(page, piece);
+        await isOpenToAll(page, name, foldsAt390);
+      });
     }
-    await page.setViewportSize({ width: 320, height: 800 });
-    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320);
-    await page.setViewportSize({ width: 1280, height: 800 });
-    // WCAG 1.4.12: line height 1.5, letters .12 em, words .16 em, paragraphs 2 em.
-    await page.evaluate(() => {
-      const sheet = new CSSStyleSheet();
-      sheet.replaceSync(
-        '* { line-height: 1.5 !important; letter-spacing: .12em !important; word-spacing: .16em !important } p { margin-bottom: 2em !important }',
-      );
-      document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
-    });
-    expect(await cutOff(page)).toEqual([]);
   });
+}
+
+/** What is wrong with one view does not hide what is wrong with the next. */
+async function isOpenToAll(page: Page, name: string, foldsAt390: boolean): Promise<void> {
+  expect.soft(await findings(page), name).toEqual([]);
+  expect.soft(await hiddenFromFocus(page), name).toEqual([]);
+  if (foldsAt390) {
+    await page.setViewportSize({ width: 390, height: 800 });
+    expect.soft(await findings(page), `${name} at 390 px`).toEqual([]);
+  }
+  await page.setViewportSize({ width: 320, height: 800 });
+  await expect.soft.poll(() => page.evaluate(() => document.documentElement.scrollWidth), `${name} at 320 px`).toBeLessThanOrEqual(320);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  // WCAG 1.4.12: line height 1.5, letters .12 em, words .16 em, paragraphs 2 em.
+  await page.evaluate(() => {
+    const sheet = new CSSStyleSheet();
+    sheet.replaceSync(
+      '* { line-height: 1.5 !important; letter-spacing: .12em !important; word-spacing: .16em !important } p { margin-bottom: 2em !important }',
+    );
+    document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+  });
+  // The music is drawn anew for a page that has become wider.
+  await expect.soft.poll(() => cutOff(page), name).toEqual([]);
 }
 
 async function assignment(page: Page): Promise<void> {
@@ -99,7 +133,13 @@ async function byHeart(page: Page, piece: string): Promise<void> {
   await page.getByRole('list', { name: 'Which fingers touch' }).waitFor();
 }
 
-async function noteOnBench(page: Page): Promise<void> {
+async function onBench(page: Page, piece: string): Promise<void> {
+  await page.goto(`/?piece=${piece}`);
+  await planDrawn(page);
+}
+
+async function noteOnBench(page: Page, piece: string): Promise<void> {
+  await onBench(page, piece);
   await beads(page).nth(4).click();
   await page.getByText('Table of the notes').click();
   await page
@@ -108,19 +148,22 @@ async function noteOnBench(page: Page): Promise<void> {
     .waitFor();
 }
 
-async function writing(page: Page): Promise<void> {
+async function writing(page: Page, piece: string): Promise<void> {
+  await onBench(page, piece);
   await beads(page).nth(4).click();
   await page.getByRole('tab', { name: 'Write' }).click();
   await page.getByLabel('Bow sign').waitFor();
 }
 
-async function inTune(page: Page): Promise<void> {
+async function inTune(page: Page, piece: string): Promise<void> {
+  await onBench(page, piece);
   await beads(page).nth(4).click();
   await page.getByRole('tab', { name: 'In tune' }).click();
   await page.getByText('Bow', { exact: true }).first().waitFor();
 }
 
-async function passage(page: Page): Promise<void> {
+async function passage(page: Page, piece: string): Promise<void> {
+  await onBench(page, piece);
   await beads(page).nth(4).click();
   await page.keyboard.press('Shift+ArrowRight');
   await page.getByRole('region', { name: 'Selected passage' }).waitFor();
