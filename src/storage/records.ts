@@ -59,8 +59,8 @@ export function fresh(demo: boolean): Omit<SchoolRecord, 'document'> {
 /**
  * Checks a record's document against its schema and writes the record; the pieces follow where it is of the studio, and
  * what was there is kept as a version. `base` is the record as this page last read or wrote it: where another page has
- * written since, both are joined. Never throws: a full disk is an outcome, and so is a server that is gone before
- * the first write.
+ * written since, both are joined. Never throws: a full disk is an outcome, and so is a server that is gone before the first
+ * write.
  */
 export async function saveRecord<Name extends DocumentName>(
   name: Name,

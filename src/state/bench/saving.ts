@@ -105,11 +105,11 @@ class Saver {
 
   /** The record as it is now in the database; where it is joined with another tab's changes, those are shown here as well. */
   private async wrote(record: PieceRecord, joined: boolean): Promise<void> {
-    // Where this cannot be loaded, what is changed next is joined once more.
+    // Where this cannot be loaded, the other tab's change is shown with the next write.
     const inStep = joined ? await import('./in-step.ts').catch(() => null) : null;
     if (workStore.getState().pieceId !== record.id) return;
     if (!joined) workStore.setState({ base: record });
-    // So is what was changed meanwhile, with the same base: what was joined is only shown while no later change is on its way.
+    // What was changed meanwhile is joined once more, with the same base; until then nothing is shown in its place.
     else if (!this.changed) inStep?.adoptJoined(record);
   }
 
