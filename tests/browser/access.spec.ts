@@ -103,7 +103,7 @@ async function isOpenToAll(page: Page, name: string, foldsAt390: boolean): Promi
     );
     document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
   });
-  // The music is drawn anew for a page that has become wider.
+  // The music is drawn again for a page that has become wider.
   await expect.soft.poll(() => cutOff(page), name).toEqual([]);
 }
 
