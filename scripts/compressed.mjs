@@ -3,10 +3,10 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 
-/** What is text, and so becomes smaller; fonts come compressed. */
+/** Files of text; fonts are compressed already. */
 const TEXT = /\.(js|css|svg|webmanifest)$/;
 
-/** Puts beside each file what browsers get of it: small as it can be, and nothing is left to do when it is asked for. */
+/** Puts compressed copies beside each file, once and as small as they get: the server has only to send them. */
 export function compressed() {
   return {
     name: 'compressed',

@@ -26,7 +26,7 @@ export function handOf(kind: InstrumentKind, school: HandSchool = schoolsOf(kind
   return hand;
 }
 
-/** The hands asked for so far: each keeps what it has worked out of notes. A handful, as a brief's options are few. */
+/** The hands asked for so far: each keeps what it has worked out of notes. There are few, as a brief has few options. */
 const HANDS = new Map<string, HandModel>();
 
 function handOfSchool(kind: InstrumentKind, school: HandSchool, options: SchoolOptions): HandModel {

@@ -1,6 +1,6 @@
 import { standApart } from './apart.ts';
 import { sharedShape } from './shared-shape.ts';
-import { type NoteOnString, type Placement, rankOf, type Shape, stopIn, type StringStop } from './types.ts';
+import { type NoteOnString, type Placement, type PlacementsOf, rankOf, type Shape, stopIn, type StringStop } from './types.ts';
 
 /**
  * How the second finger of a double stop is bound: `frame`, it stands where the shape puts it (cello, double bass, thumb
@@ -16,12 +16,7 @@ const WIDEST_SEMITONES = 12;
  * Every way to stop two notes together on two neighbouring strings: two fingers, or one finger across both strings where
  * the notes lie level. The lower-numbered finger tells the frame.
  */
-export function pairsOf(
-  placementsOf: (note: NoteOnString) => readonly Placement[],
-  lower: NoteOnString,
-  upper: NoteOnString,
-  binding: PairBinding,
-): readonly Placement[] {
+export function pairsOf(placementsOf: PlacementsOf, lower: NoteOnString, upper: NoteOnString, binding: PairBinding): readonly Placement[] {
   const highs = placementsOf(upper);
   const pairs = placementsOf(lower).flatMap((low) =>
     highs.flatMap((high) => {

@@ -95,6 +95,9 @@ export interface NoteOnString {
   readonly keyed: KeyedStrings;
 }
 
+/** How a hand finds the placements of a stopped note on one string: in a fixed order, none where no finger reaches it. */
+export type PlacementsOf = (note: NoteOnString) => readonly Placement[];
+
 /** A position as the instrument's players name it. */
 export interface PositionName {
   /** `"half"`, `"1"`, `"2"` … (violin, viola, cello), `"half"`, `"I"`, `"II"`, `"II-III"` … (double bass), or `"thumb"`. */
@@ -129,7 +132,7 @@ export interface HandModel {
   /** The highest anchor this school reaches. */
   readonly highestAnchor: number;
   /** All placements of a stopped note on one string, in a fixed order; empty when no finger of this school reaches it. */
-  readonly placements: (note: NoteOnString) => readonly Placement[];
+  readonly placements: PlacementsOf;
   /** All placements of two stopped notes on neighbouring strings, in one frame; whether a hand can span them is asked elsewhere. `wide`: as fingered octaves are, where they are asked for. */
   readonly pairs: (lower: NoteOnString, upper: NoteOnString, wide: boolean) => readonly Placement[];
   /** Where the hand may hover while an open string sounds, up to an anchor (inclusive). */

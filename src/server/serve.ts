@@ -44,7 +44,7 @@ export async function serve({ handler, files, worker, host, port }: Serving): Pr
 /** Pages and files are only read; pictures are never made here, so the address of Astro's own maker of them is closed. */
 const onlyWhatIsKnown: RequestHandler = ({ method, path }, response, next) => {
   response.set(EVERYWHERE);
-  // Throws for what cannot be read: that is answered below.
+  // An address that cannot be read throws, and `failed` answers.
   decodeURI(path);
   const allowed = path.startsWith('/api/') ? METHODS : ['GET', 'HEAD'];
   if (!allowed.includes(method)) response.status(405).set('allow', allowed.join(', ')).end();

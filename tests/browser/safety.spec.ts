@@ -83,8 +83,8 @@ interface ChangedTwice {
 }
 
 /**
- * Another page renames what is open, unheard; then a field is changed, and changed again while the first change is being
- * written, joined with the new name. The second cannot be written. Runs in the page.
+ * Another page renames what is open, and this page does not hear of it; then a field is changed, and changed again while the
+ * first change is being written together with the new name. The second cannot be written. Runs in the page.
  */
 function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }: ChangedTwice): void {
   const put = IDBObjectStore.prototype.put;
@@ -112,7 +112,7 @@ function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }:
     const fields = [...document.querySelectorAll<HTMLSelectElement | HTMLInputElement>('select, input')];
     const found = fields.find((each) => each.ariaLabel === field || [...(each.labels ?? [])].some((label) => label.textContent === field));
     if (!found) return;
-    // The field is told of it as by a hand.
+    // As if it were typed: React listens to the setter of the prototype.
     Object.getOwnPropertyDescriptor(Object.getPrototypeOf(found), 'value')?.set?.call(found, value);
     found.dispatchEvent(new Event(found instanceof HTMLSelectElement ? 'change' : 'input', { bubbles: true }));
   }
@@ -125,7 +125,7 @@ test('what was changed while a change was joined with another tab’s is not put
   await expect(page.getByLabel('Octaves')).toHaveValue('2');
 });
 
-test('nor is it in a form of the studio', async ({ page }) => {
+test('nor is what was typed in a form of the studio', async ({ page }) => {
   await page.goto('/setup');
   await page.getByRole('button', { name: 'New instrument' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Joined viola');

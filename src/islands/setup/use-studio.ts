@@ -81,7 +81,7 @@ export function useStudio() {
       setTrouble(outcome.ok ? null : outcome.message);
       setUnderWay((now) => now - 1);
       const { id } = outcome.record ?? {};
-      // A later change of it reads what is there once it is written itself: until then its form keeps what was typed.
+      // A later change is on its way: its form keeps what was typed, and what is there is read once that is written.
       if (id !== undefined && isWaiting(id)) return;
       setRead(loaded);
       const words = outcome.joined === true ? CHANGED_IN_BOTH_STUDIO : outcome.told;
@@ -125,7 +125,8 @@ function useChangedElsewhere(read: Studio | null, readAgain: () => Promise<void>
       if (changed.length === 0 || changed.some(({ id }) => isWaiting(id))) return;
       // Read first: the form begins again with what is there.
       void readAgain().then(() => {
-        for (const { id } of changed) if (known.has(id)) tell(id, CHANGED_ELSEWHERE_STUDIO);
+        // What was typed while it was read comes back joined, and is told then.
+        for (const { id } of changed) if (known.has(id) && !isWaiting(id)) tell(id, CHANGED_ELSEWHERE_STUDIO);
       });
     });
     return unsubscribe;

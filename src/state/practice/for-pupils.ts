@@ -54,7 +54,7 @@ async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRe
   return there ?? (await kept('piece', copy));
 }
 
-/** A brief on an instrument of another kind, an octave or two lower where it sounds so: the fingerings of the one before go. */
+/** A brief on an instrument of another kind: without its fingerings, and an octave or two lower for one that sounds lower. */
 function onInstrument(brief: Brief, kind: InstrumentKind): Brief {
   if (brief.instrument.kind === kind) return brief;
   const usual = SOUNDS_LOWER[brief.instrument.kind] - SOUNDS_LOWER[kind];
