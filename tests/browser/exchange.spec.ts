@@ -119,3 +119,41 @@ test('the days follow their minutes, days off and the date, and say what does no
   for (const box of await page.getByLabel(/^by the date/).all()) await box.uncheck();
   await expect(days.getByRole('listitem')).toHaveCount(0);
 });
+
+test('what another tab takes out of the week goes from this one too, and stays out when minutes are typed here', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/practise/week');
+  const list = page.getByRole('region', { name: 'To be practised' });
+  const takeOut = list.getByRole('button', { name: /^Take out/ });
+  await expect(takeOut.first()).toBeVisible();
+  const before = await takeOut.count();
+  await page.getByLabel('Day off').fill('2035-05-05');
+  const other = await context.newPage();
+  await other.goto('/practise/week');
+  await other
+    .getByRole('button', { name: /^Take out/ })
+    .first()
+    .click();
+  await expect(takeOut).toHaveCount(before - 1);
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('This was changed in another tab');
+  await expect(page.getByLabel('Day off')).toHaveValue('2035-05-05');
+  await page.getByLabel('Mon', { exact: true }).fill('7');
+  await expect(other.getByLabel('Mon', { exact: true })).toHaveValue('7');
+  await expect(other.getByRole('button', { name: /^Take out/ })).toHaveCount(before - 1);
+});
+
+test('an aim typed in another tab stands in this one too', async ({ page, context }) => {
+  await page.goto('/practise');
+  await page.getByRole('button', { name: 'New session' }).click();
+  await page.getByLabel('Aim', { exact: true }).fill('A quiet thumb');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByLabel('Aim', { exact: true })).toHaveValue('A quiet thumb');
+  await other.getByLabel('Check at the end').fill('once without stopping');
+  await expect(page.getByLabel('Check at the end')).toHaveValue('once without stopping');
+  await page.getByLabel('Aim', { exact: true }).fill('A quiet thumb in every shift');
+  await expect(other.getByRole('button', { name: /^A quiet thumb in every shift/ })).toBeVisible();
+  await expect(other.getByLabel('Check at the end')).toHaveValue('once without stopping');
+});

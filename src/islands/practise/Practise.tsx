@@ -18,6 +18,7 @@ import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NOBODY, PlayerChoice } from '../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from './brought.ts';
+import { ChangedElsewhere } from './ChangedElsewhere.tsx';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
@@ -93,7 +94,7 @@ interface SessionsOfProps {
 
 function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
-  const { sessions, trouble, add, change, remove, removed } = useSessions(playerId);
+  const { sessions, trouble, elsewhere, add, change, remove, removed } = useSessions(playerId);
   const set = useAsked({ key: ['set by the teacher', playerId], ask: async () => await setByTeacher(playerId) });
   const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
   const isPutIn = useRef(false);
@@ -116,6 +117,7 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
         <ButtonLink href={`/record${playerId === null ? '' : `?player=${playerId}`}`}>What was done</ButtonLink>
       </NextSteps>
       <div role="status" aria-label="Messages">
+        <ChangedElsewhere elsewhere={elsewhere} />
         {removed && (
           <Notice className="mt-2 flex items-center gap-3">
             {removed.session.document.name || 'A session without an aim'} is deleted.
@@ -128,6 +130,7 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
         {session && (
           <div className="min-w-0">
             <SessionFields
+              key={elsewhere.times}
               session={session}
               pieces={pieces}
               nextAim={set.state === 'answered' ? set.value.aim : null}

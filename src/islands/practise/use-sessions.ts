@@ -1,13 +1,12 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { PracticeItem } from '#core/practice';
-import { keepInStudio } from '../../state/studio-saving.ts';
-import { database, type PieceRecord, type PlayerRecord, type SessionRecord } from '../../storage/database.ts';
+import type { PieceRecord, PlayerRecord, SessionRecord } from '../../storage/database.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
 import { loadPieces } from '../../storage/piece-list.ts';
 import { dayOf } from '../../storage/log-page.ts';
-import { loadSessions, newSession } from '../../storage/practice.ts';
+import { newSession } from '../../storage/practice.ts';
 import { loadStudio } from '../../storage/studio.ts';
-import { NOT_ANSWERED } from '../../words/notices.ts';
+import { type Elsewhere, useKept } from './use-kept.ts';
 
 /** What practising needs of the studio. */
 export interface PractiseStudio {
@@ -24,9 +23,10 @@ export async function practiseStudio(): Promise<PractiseStudio> {
 
 /** The sessions of a player, and what is done with them. */
 export interface Sessions {
-  /** Null until they are read. */
+  /** The newest first; null until they are read. */
   readonly sessions: readonly SessionRecord[] | null;
   readonly trouble: string | null;
+  readonly elsewhere: Elsewhere;
   /** A new one for today, with some items. */
   readonly add: (name: string, items: readonly PracticeItem[]) => SessionRecord;
   readonly change: (session: SessionRecord, fields: Partial<SessionRecord['document']>) => void;
@@ -37,34 +37,12 @@ export interface Sessions {
 
 /** The sessions of a player, kept as they are changed. */
 export function useSessions(playerId: string | null): Sessions {
-  const [sessions, setSessions] = useState<readonly SessionRecord[] | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { records, trouble, elsewhere, keep, remove } = useKept('session', playerId);
   const [removed, setRemoved] = useState<SessionRecord | null>(null);
-  useEffect(() => {
-    let gone = false;
-    readyToPractise()
-      .then(async () => await loadSessions(playerId))
-      .then(
-        (found) => !gone && setSessions(found),
-        (error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED),
-      );
-    return () => {
-      gone = true;
-    };
-  }, [playerId]);
-  const keep = (next: SessionRecord, base: SessionRecord | null): void => {
-    setSessions((all) =>
-      [next, ...(all ?? []).filter(({ id }) => id !== next.id)].toSorted((one, other) => other.createdAt - one.createdAt),
-    );
-    void keepInStudio('session', next, base).then((outcome) => {
-      if (!outcome.ok) return setTrouble(outcome.message);
-      // What was changed meanwhile is on its way, and follows from this.
-      setSessions((all) => all?.map((each) => (each === next ? outcome.record : each)) ?? null);
-    });
-  };
   return {
-    sessions,
+    sessions: records && records.toSorted((one, other) => other.createdAt - one.createdAt),
     trouble,
+    elsewhere,
     add: (name, items) => {
       const session = newSession({ name, day: dayOf(Date.now()), endCheck: '', items: [...items] }, playerId);
       keep(session, null);
@@ -79,10 +57,8 @@ export function useSessions(playerId: string | null): Sessions {
       },
     },
     remove: (session) => {
-      const { id } = session;
       setRemoved(session);
-      setSessions((all) => all?.filter((each) => each.id !== id) ?? null);
-      database.sessions.delete(id).catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
+      remove(session.id);
     },
   };
 }

@@ -14,6 +14,8 @@ import { Addressed } from '../../Addressed.tsx';
 import { Header } from '../../Header.tsx';
 import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from '../brought.ts';
+import { ChangedElsewhere } from '../ChangedElsewhere.tsx';
+import type { Elsewhere } from '../use-kept.ts';
 import { practiseStudio, type PractiseStudio } from '../use-sessions.ts';
 import { useWeek } from './use-week.ts';
 import { WeekDays } from './WeekDays.tsx';
@@ -78,7 +80,7 @@ interface WeekOfProps {
 
 function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
   const [playerId, name] = [player?.id ?? null, player?.document.name ?? ''];
-  const { week, trouble, change } = useWeek({ playerId, name });
+  const { week, trouble, elsewhere, change } = useWeek({ playerId, name });
   const isTaken = useRef(false);
   useEffect(() => {
     if (!week || !brought || isTaken.current) return;
@@ -88,16 +90,17 @@ function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
   });
   if (trouble !== null) return <Notice trouble>{trouble}</Notice>;
   if (!week) return null;
-  return <WeekShown week={week} pieces={pieces} onChange={change} />;
+  return <WeekShown week={week} pieces={pieces} elsewhere={elsewhere} onChange={change} />;
 }
 
 interface WeekShownProps {
   readonly week: WeekRecord;
   readonly pieces: readonly PieceRecord[];
+  readonly elsewhere: Elsewhere;
   readonly onChange: (fields: Partial<WeekAsked>) => void;
 }
 
-function WeekShown({ week, pieces, onChange }: WeekShownProps) {
+function WeekShown({ week, pieces, elsewhere, onChange }: WeekShownProps) {
   const { document, playerId } = week;
   const [today] = useState(() => dayOf(Date.now()));
   const entries = useAsked({ key: ['all entries', playerId], ask: async () => await allEntries(playerId) });
@@ -118,11 +121,14 @@ function WeekShown({ week, pieces, onChange }: WeekShownProps) {
       <h2 className="hidden text-xl font-semibold print:block">Week{document.name === '' ? '' : `: ${document.name}`}</h2>
       {/* While it is not known how hard things look, the days may still change. */}
       <WeekSteps week={week} today={looks.state === 'waiting' ? undefined : planned.days[0]} />
+      <div role="status" aria-label="Messages" className="no-print">
+        <ChangedElsewhere elsewhere={elsewhere} />
+      </div>
       <Answered asked={entries} waiting={WEEK_WORDS.waiting}>
         {(all) => (
           <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
             <WeekDays planned={planned} asked={document} known={known} goal={document.goal?.name ?? ''} onChange={onChange} />
-            <div className="no-print">
+            <div key={elsewhere.times} className="no-print">
               <WeekForm asked={document} playerId={playerId} today={today} onChange={onChange} />
               <WeekList week={document} pieces={pieces} entries={all} known={known} onChange={(next) => onChange({ items: [...next] })} />
             </div>

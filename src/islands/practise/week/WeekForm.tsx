@@ -36,7 +36,7 @@ export function WeekForm({ asked, playerId, today, onChange }: WeekFormProps) {
           />
         ))}
       </fieldset>
-      <DaysOff asked={asked} today={today} onChange={onChange} />
+      <DaysOff asked={asked} playerId={playerId} today={today} onChange={onChange} />
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
         <Goal asked={asked} playerId={playerId} today={today} onChange={onChange} />
         <LabelledChoice
@@ -59,8 +59,10 @@ export function WeekForm({ asked, playerId, today, onChange }: WeekFormProps) {
 }
 
 /** Days on which nothing is practised. */
-function DaysOff({ asked: { daysOff }, today, onChange }: Omit<WeekFormProps, 'playerId'>) {
-  const [day, setDay] = useState('');
+function DaysOff({ asked: { daysOff }, playerId, today, onChange }: WeekFormProps) {
+  const place = `day-off-${playerId ?? 'nobody'}`;
+  const [day, setDay] = useState(() => typedBefore(place, { day: '' }).day);
+  useTyped(place, { day }, day === '');
   const coming = daysOff.filter((each) => each >= today).toSorted();
   return (
     <div className="flex flex-wrap items-end gap-x-2 gap-y-1">

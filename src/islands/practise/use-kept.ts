@@ -1,0 +1,115 @@
+import { liveQuery } from 'dexie';
+import { useEffect, useState } from 'react';
+import { isWaiting, keepInStudio } from '../../state/studio-saving.ts';
+import { database, type RecordOf } from '../../storage/database.ts';
+import { readyToPractise } from '../../storage/first-start.ts';
+import { loadAll } from '../../storage/set-aside.ts';
+import { THIS_TAB } from '../../storage/tab.ts';
+import { CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../../words/kept/other-tabs.ts';
+import { NOT_ANSWERED } from '../../words/notices.ts';
+
+/** What practice is planned from, a record or more for each player. */
+type Planned = 'session' | 'week';
+
+/** The records of a kind and of a player, and what is done with them. */
+export interface KeptRecords<Name extends Planned> {
+  /** The last changed first; null until they are read. */
+  readonly records: readonly RecordOf<Name>[] | null;
+  readonly trouble: string | null;
+  readonly elsewhere: Elsewhere;
+  /** Shows a record at once and writes it then; `base` is the record before the change, null for a new one. */
+  readonly keep: (next: RecordOf<Name>, base: RecordOf<Name> | null) => void;
+  readonly remove: (id: string) => void;
+}
+
+/** What other tabs changed. */
+export interface Elsewhere {
+  /** How often: fields that are typed into begin again with what is there. */
+  readonly times: number;
+  readonly notice: string | null;
+  readonly dismiss: () => void;
+}
+
+/** Sessions or weeks of a player, kept as they are changed; what another tab writes of them is shown as it comes. */
+export function useKept<Name extends Planned>(name: Name, playerId: string | null): KeptRecords<Name> {
+  const [shown, setShown] = useState<Shown<Name> | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED);
+  useEffect(() => {
+    let stop = (): void => undefined;
+    let gone = false;
+    const read = async (): Promise<void> => {
+      const all = await loadAll(name);
+      if (!gone)
+        setShown((now) =>
+          withRead(
+            now,
+            all.filter((record) => record.playerId === playerId),
+          ),
+        );
+    };
+    const follow = (): void => {
+      if (gone) return;
+      const following = liveQuery(async () => await database.tableOf(name).toArray());
+      stop = following.subscribe({ next: () => void read().catch(fail), error: fail }).unsubscribe;
+    };
+    readyToPractise().then(follow, fail);
+    return () => {
+      gone = true;
+      stop();
+    };
+  }, [name, playerId]);
+  const keep = (next: RecordOf<Name>, base: RecordOf<Name> | null): void => {
+    setShown((now) => now && { ...now, records: [next, ...now.records.filter(({ id }) => id !== next.id)] });
+    void keepInStudio(name, next, base).then((outcome) => {
+      if (!outcome.ok) return setTrouble(outcome.message);
+      setShown((now) => now && withWritten(now, { next, written: outcome.record, isJoined: outcome.joined === true }));
+    });
+  };
+  const remove = (id: string): void => {
+    setShown((now) => now && { ...now, records: now.records.filter((record) => record.id !== id) });
+    database.tableOf(name).delete(id).catch(fail);
+  };
+  const { times = 0, notice = null } = shown ?? {};
+  const dismiss = (): void => setShown((now) => now && { ...now, notice: null });
+  return { records: shown?.records ?? null, trouble, elsewhere: { times, notice, dismiss }, keep, remove };
+}
+
+/** What stands on the page. */
+interface Shown<Name extends Planned> extends Pick<Elsewhere, 'times' | 'notice'> {
+  readonly records: readonly RecordOf<Name>[];
+  /** The records there were when they were last read: what is no longer among them was deleted. */
+  readonly known: ReadonlySet<string>;
+}
+
+/** What stands on the page once the records were read again: what is changed here and not written yet stays. */
+function withRead<Name extends Planned>(shown: Shown<Name> | null, read: readonly RecordOf<Name>[]): Shown<Name> {
+  const known = new Set(read.map(({ id }) => id));
+  if (!shown) return { records: read, known, times: 0, notice: null };
+  const before = new Map(shown.records.map((record) => [record.id, record]));
+  const isNewer = (record: RecordOf<Name>): boolean => {
+    const here = before.get(record.id);
+    return !isWaiting(record.id) && (here === undefined || here.revision < record.revision);
+  };
+  const newer = read.filter(isNewer);
+  const arrived = new Set(newer.map(({ id }) => id));
+  const stays = ({ id }: RecordOf<Name>): boolean => !arrived.has(id) && (isWaiting(id) || known.has(id) || !shown.known.has(id));
+  const records = [...newer, ...shown.records.filter(stays)];
+  const isTold = newer.some(({ id, writtenBy }) => before.has(id) && writtenBy !== THIS_TAB);
+  return isTold ? { records, known, times: shown.times + 1, notice: CHANGED_ELSEWHERE_STUDIO } : { ...shown, records, known };
+}
+
+/** A record that was shown, as it was written. */
+interface Written<Name extends Planned> {
+  readonly next: RecordOf<Name>;
+  readonly written: RecordOf<Name>;
+  /** What another tab wrote is in it as well. */
+  readonly isJoined: boolean;
+}
+
+/** What stands on the page once a record is written; what was changed meanwhile is on its way and follows from this. */
+function withWritten<Name extends Planned>(shown: Shown<Name>, { next, written, isJoined }: Written<Name>): Shown<Name> {
+  if (!shown.records.includes(next)) return shown;
+  const records = shown.records.map((each) => (each === next ? written : each));
+  return isJoined ? { ...shown, records, times: shown.times + 1, notice: CHANGED_IN_BOTH_STUDIO } : { ...shown, records };
+}
