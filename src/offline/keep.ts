@@ -11,10 +11,15 @@ const LOOK_AGAIN_MS = 60 * 60 * 1000;
  * beside this one until the teacher uses it: every change is written ahead, so loading the page again loses nothing.
  */
 export function keepForOffline(): void {
-  // A part that is fetched only now may no longer be on the server.
-  window.addEventListener('vite:preloadError', () => offerNewerVersion(() => location.reload()));
+  window.addEventListener('vite:preloadError', () => void offerIfServed());
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
   window.addEventListener('load', () => requestIdleCallback(() => void keep().catch(() => undefined), { timeout: PATIENCE_MS }));
+}
+
+/** A part that is fetched only now and does not come: a server that answers has a newer version and no longer this one's parts. */
+async function offerIfServed(): Promise<void> {
+  const answer = await fetch('/api/health').catch(() => null);
+  if (answer?.ok === true) offerNewerVersion(() => location.reload());
 }
 
 async function keep(): Promise<void> {

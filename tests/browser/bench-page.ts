@@ -130,7 +130,7 @@ export async function saveAs(page: Page, way: 'MusicXML' | 'MIDI' | 'CSV' | 'JSO
   return await download;
 }
 
-/** Pages that axe is at work on: it tries styles of its own, which the content policy refuses. */
+/** Pages whose errors count for nothing: axe tries styles of its own, which the content policy refuses; or a test lets requests fail. */
 const underTest = new WeakSet<Page>();
 
 /** What axe finds wrong on the page, or inside one thing of it, with the size of targets: nothing but findings is asked for, which is far quicker. */
@@ -142,4 +142,9 @@ export async function findings(page: Page, inside?: string): Promise<readonly un
   const { violations } = await (inside === undefined ? axe : axe.include(inside)).analyze();
   underTest.delete(page);
   return violations;
+}
+
+/** From here on requests of the page may fail. */
+export function requestsMayFail(page: Page): void {
+  underTest.add(page);
 }

@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
-import { beads, DEMO_ROWS, expect, openNewPiece, planDrawn, saved, test } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, openNewPiece, planDrawn, requestsMayFail, saved, test } from './bench-page.ts';
 
 /** What the browser keeps of a piece, by its name. */
 async function storedPiece(page: Page, name: string): Promise<{ readonly document: { readonly brief: Record<string, unknown> } } | null> {
@@ -134,6 +134,20 @@ test('nor is what was typed in a form of the studio', async ({ page }) => {
   await page.evaluate(changeTwiceWhileRenamedElsewhere, twice);
   await expect(page.getByText('The browser’s storage is full')).toBeVisible();
   await expect(page.getByLabel('String length')).toHaveValue('334');
+});
+
+test('a change is said not to be saved while what saves cannot be loaded, and is saved once it can', async ({ page }) => {
+  const saving = /write-record/;
+  requestsMayFail(page);
+  await page.route(saving, async (route) => await route.abort());
+  await page.route('**/api/health', async (route) => await route.abort());
+  await openNewPiece(page);
+  await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Saved in the end');
+  await expect(page.getByText('The part of Dove Path that saves could not be loaded')).toBeVisible();
+  await expect(page.getByText('newer version')).toHaveCount(0);
+  await page.unroute(saving);
+  await saved(page);
+  await expect.poll(async () => await storedPiece(page, 'Saved in the end')).not.toBeNull();
 });
 
 test('a player’s fields are kept at every key, also what does not read yet', async ({ page, context }) => {
