@@ -136,6 +136,58 @@ test('nor is what was typed in a form of the studio', async ({ page }) => {
   await expect(page.getByLabel('String length')).toHaveValue('334');
 });
 
+test('minutes of the week that cannot be written stay on the page, and are written when there is room', async ({ page }) => {
+  await page.goto('/practise/week');
+  await expect(page.getByLabel('Mon', { exact: true })).toBeVisible();
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = function (record: unknown, key?: IDBValidKey): IDBRequest<IDBValidKey> {
+      if (this.name !== 'weeks') return put.call(this, record, key);
+      IDBObjectStore.prototype.put = put;
+      throw new DOMException('The disk is full', 'QuotaExceededError');
+    };
+  });
+  await page.getByLabel('Mon', { exact: true }).fill('17');
+  await expect(page.getByText('The browser’s storage is full')).toBeVisible();
+  await expect(page.getByLabel('Mon', { exact: true })).toHaveValue('17');
+  await expect(page.getByText('The browser’s storage is full')).toHaveCount(0);
+});
+
+/** Another page gives the second viola a string of 341 mm while the first is renamed here and the second is opened. Runs in the page. */
+function changeSecondWhileFirstIsWritten(): void {
+  const put = IDBObjectStore.prototype.put;
+  IDBObjectStore.prototype.put = function (record: unknown, key?: IDBValidKey): IDBRequest<IDBValidKey> {
+    if (this.name !== 'instruments') return put.call(this, record, key);
+    IDBObjectStore.prototype.put = put;
+    const reading = this.getAll();
+    reading.onsuccess = () => {
+      const second = reading.result.find(({ document }) => document.name === 'Second viola');
+      const instrument = { ...second.document.instrument, stringLengthMm: 341 };
+      const document = { ...second.document, instrument };
+      put.call(this, { ...second, revision: second.revision + 1, writtenBy: 'another page', document });
+    };
+    return put.call(this, record, key);
+  };
+  const name = [...document.querySelectorAll('input')].find(({ value }) => value === 'First viola');
+  // As if it were typed: React listens to the setter of the prototype.
+  Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(name, 'First viola, renamed');
+  name?.dispatchEvent(new Event('input', { bubbles: true }));
+  [...document.querySelectorAll('button')].find(({ textContent }) => textContent.startsWith('Second viola'))?.click();
+}
+
+test('what another tab changes while something else is being written is shown, and said', async ({ page }) => {
+  await page.goto('/setup');
+  for (const name of ['Second viola', 'First viola']) {
+    await page.getByRole('button', { name: 'New instrument' }).click();
+    await page.getByRole('textbox', { name: 'Name' }).fill(name);
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  }
+  await page.evaluate(changeSecondWhileFirstIsWritten);
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('Second viola');
+  await expect(page.getByLabel('String length')).toHaveValue('341');
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('This was changed in another tab');
+});
+
 test('a change is said not to be saved while what saves cannot be loaded, and is saved once it can', async ({ page }) => {
   const saving = /write-record/;
   requestsMayFail(page);

@@ -33,10 +33,13 @@ export function useStages(shift: string) {
   const set = (stage: StageName, state: StageState): void => {
     const next = withStage(record, { playerId, name, shift, stage, state });
     setKnown({ loaded, record: next });
-    void keepInStudio('stages', next, record).then((outcome) => {
-      if (!outcome.ok) return setTrouble(outcome.message);
+    void keepInStudio('stages', next, record).then(async (outcome) => {
+      if (!outcome.ok) setTrouble(outcome.message);
+      const kept = outcome.ok ? outcome : await outcome.later;
+      if (!kept) return;
+      setTrouble(null);
       // What was set meanwhile is on its way, and follows from this.
-      setKnown((now) => (now.record === next ? { loaded: true, record: outcome.record } : now));
+      setKnown((now) => (now.record === next ? { loaded: true, record: kept.record } : now));
     });
   };
   return { loaded, stateOf: (stage: StageName): StageState => stateOf(record, shift, stage), set, trouble };

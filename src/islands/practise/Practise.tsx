@@ -18,7 +18,7 @@ import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NOBODY, PlayerChoice } from '../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from './brought.ts';
-import { ChangedElsewhere } from './ChangedElsewhere.tsx';
+import { KeptNotices } from './KeptNotices.tsx';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
@@ -105,8 +105,7 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
     if (newest) change(newest, { items: [...newest.document.items, brought] });
     open(newest ?? add('', [brought]));
   });
-  if (trouble !== null) return <Notice trouble>{trouble}</Notice>;
-  if (!sessions) return null;
+  if (!sessions) return trouble === null ? null : <Notice trouble>{trouble}</Notice>;
   const session = sessions.find(({ id }) => id === chosen) ?? sessions[0];
   return (
     <>
@@ -117,7 +116,7 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
         <ButtonLink href={`/record${playerId === null ? '' : `?player=${playerId}`}`}>What was done</ButtonLink>
       </NextSteps>
       <div role="status" aria-label="Messages">
-        <ChangedElsewhere elsewhere={elsewhere} />
+        <KeptNotices trouble={trouble} elsewhere={elsewhere} />
         {removed && (
           <Notice className="mt-2 flex items-center gap-3">
             {removed.session.document.name || 'A session without an aim'} is deleted.

@@ -61,9 +61,14 @@ export function useKept<Name extends Planned>(name: Name, playerId: string | nul
   }, [name, playerId]);
   const keep = (next: RecordOf<Name>, base: RecordOf<Name> | null): void => {
     setShown((now) => now && { ...now, records: [next, ...now.records.filter(({ id }) => id !== next.id)] });
-    void keepInStudio(name, next, base).then((outcome) => {
-      if (!outcome.ok) return setTrouble(outcome.message);
-      setShown((now) => now && withWritten(now, { next, written: outcome.record, isJoined: outcome.joined === true }));
+    const wrote = (written: RecordOf<Name>, isJoined: boolean): void => {
+      setTrouble(null);
+      setShown((now) => now && withWritten(now, { next, written, isJoined }));
+    };
+    void keepInStudio(name, next, base).then(async (outcome) => {
+      if (!outcome.ok) setTrouble(outcome.message);
+      const kept = outcome.ok ? outcome : await outcome.later;
+      if (kept) wrote(kept.record, kept.joined);
     });
   };
   const remove = (id: string): void => {

@@ -1,6 +1,6 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { liveQuery } from 'dexie';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { issuesText } from '#core/messages';
 import { readStudioFile } from '../../files/document-files.ts';
 import type { InstrumentRecord, PlayerRecord, RecordOf, SchoolRecord } from '../../storage/database.ts';
@@ -74,18 +74,24 @@ export function useStudio() {
         (error: unknown) => setTrouble(error instanceof Error ? error.message : STORAGE_SHUT),
       );
   }, [choose]);
+  const show = async (outcome: Kept): Promise<void> => {
+    const loaded = await loadStudio();
+    setTrouble(outcome.ok ? null : outcome.message);
+    const { id } = outcome.record ?? {};
+    // A later change is on its way: its form keeps what was typed, and what is there is read once that is written.
+    if (id !== undefined && isWaiting(id)) return;
+    setRead(loaded);
+    elsewhere.tellOf(loaded, id);
+    const words = outcome.joined === true ? CHANGED_IN_BOTH_STUDIO : outcome.told;
+    if (words !== undefined && id !== undefined) elsewhere.tell(id, words);
+  };
   const run: Run = (work) => {
     setUnderWay((now) => now + 1);
     void work().then(async (outcome) => {
-      const loaded = await loadStudio();
-      setTrouble(outcome.ok ? null : outcome.message);
+      await show(outcome);
       setUnderWay((now) => now - 1);
-      const { id } = outcome.record ?? {};
-      // A later change is on its way: its form keeps what was typed, and what is there is read once that is written.
-      if (id !== undefined && isWaiting(id)) return;
-      setRead(loaded);
-      const words = outcome.joined === true ? CHANGED_IN_BOTH_STUDIO : outcome.told;
-      if (words !== undefined && id !== undefined) elsewhere.tell(id, words);
+      const kept = await outcome.later;
+      if (kept) await show(kept);
     });
   };
   // What is new is shown at once and written then: what is typed next goes into it.
@@ -115,26 +121,55 @@ function useChangedElsewhere(read: Studio | null, readAgain: () => Promise<void>
     setTimes((now) => ({ ...now, [id]: (now[id] ?? 0) + 1 }));
     setNotice(words);
   };
+  const latest = useRef(read);
+  useEffect(() => {
+    latest.current = read;
+  }, [read]);
+  // A new one has no form yet; what is being changed here comes back joined, and is told then.
+  const tellEach = (known: ReadonlyMap<string, number>, changed: readonly Revision[]): void => {
+    for (const { id } of changed) if (known.has(id) && !isWaiting(id)) tell(id, CHANGED_ELSEWHERE_STUDIO);
+  };
+  // While a change was written here, another tab may have changed something else.
+  const tellOf = (loaded: Studio, written: string | undefined): void => {
+    const known = revisionsIn(latest.current);
+    tellEach(
+      known,
+      allOf(loaded).filter((each) => each.id !== written && isNews(each, known)),
+    );
+  };
   useEffect(warnOfLoss, []);
   useEffect(() => {
     if (read === null) return;
-    const known = new Map([...read.instruments, ...read.players, ...read.schools].map(({ id, revision }) => [id, revision]));
+    const known = revisionsIn(read);
     const { unsubscribe } = liveQuery(revisionsOfStudio).subscribe((now) => {
-      const changed = now.filter(({ id, revision, writtenBy }) => writtenBy !== THIS_TAB && revision !== known.get(id));
+      const changed = now.filter((each) => isNews(each, known));
       // What is being changed here is joined with it when it is written.
       if (changed.length === 0 || changed.some(({ id }) => isWaiting(id))) return;
       // Read first: the form begins again with what is there.
-      void readAgain().then(() => {
-        // What was typed while it was read comes back joined, and is told then.
-        for (const { id } of changed) if (known.has(id) && !isWaiting(id)) tell(id, CHANGED_ELSEWHERE_STUDIO);
-      });
+      void readAgain().then(() => tellEach(known, changed));
     });
     return unsubscribe;
     // Only what was read last tells what is new.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [read]);
-  return { notice, times, tell, dismiss: () => setNotice(null) };
+  return { notice, times, tell, tellOf, dismiss: () => setNotice(null) };
 }
+
+function allOf({ instruments, players, schools }: Studio): readonly RecordOf<StudioName>[] {
+  return [...instruments, ...players, ...schools];
+}
+
+/** The revisions of what was read, by id. */
+function revisionsIn(read: Studio | null): ReadonlyMap<string, number> {
+  return new Map((read ? allOf(read) : []).map(({ id, revision }) => [id, revision]));
+}
+
+/** Whether another tab has written a record since its revision was known. */
+function isNews({ id, revision, writtenBy }: Revision, known: ReadonlyMap<string, number>): boolean {
+  return writtenBy !== THIS_TAB && revision !== known.get(id);
+}
+
+type Revision = Pick<RecordOf<StudioName>, 'id' | 'revision' | 'writtenBy'>;
 
 /** The studio as it was read, with one more of it that was made here, until reading finds that too. */
 function withAdded(studio: Studio, added: InStudio): Studio {
@@ -172,8 +207,13 @@ async function deleteOne({ kind, record: { id } }: InStudio): Promise<SaveOutcom
   }
 }
 
-/** What became of a write; whether what another tab wrote is in it as well. */
-type Kept = SaveOutcome & { readonly joined?: boolean; readonly record?: { readonly id: string }; readonly told?: string };
+/** What became of a write, now or when it is tried again; whether what another tab wrote is in it as well. */
+type Kept = SaveOutcome & {
+  readonly joined?: boolean;
+  readonly record?: { readonly id: string };
+  readonly told?: string;
+  readonly later?: Promise<Kept | null>;
+};
 
 /** Does something with the storage, and shows the studio as it then is. */
 type Run = (work: () => Promise<Kept>) => void;

@@ -3,6 +3,7 @@ import { pieceOf } from '../../storage/pieces.ts';
 import { saveRecord } from '../../storage/records.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
 import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
+import { AGAIN_AFTER_MS } from '../again.ts';
 import { onDraft, workWithDrafts } from './drafts.ts';
 import { sameWork, workStore } from './work.ts';
 
@@ -11,9 +12,6 @@ const SAVE_AFTER_MS = 150;
 
 /** Changes that follow each other without a pause put off the write no longer than this, ms. */
 const SAVE_AT_LATEST_MS = 1000;
-
-/** A write that failed is tried again after this, ms. */
-const AGAIN_AFTER_MS = 5000;
 
 /** Writes the work as it changes: one write at a time, and after it another if the work has changed meanwhile. */
 class Saver {

@@ -18,11 +18,19 @@ export async function logEntry(whose: Logged, what: LogWhat): Promise<EntryOutco
   const waiting = [...(unwritten.get(page.id) ?? []), entry];
   unwritten.set(page.id, waiting);
   const outcome = await keepInStudio('log', { ...page, document: { ...page.document, entries: [...waiting] } }, null);
-  if (!outcome.ok) return { ok: false, message: outcome.message };
-  const sent = new Set(waiting.map(({ id }) => id));
+  if (outcome.ok) {
+    wrote(page.id, waiting);
+    return { ok: true, entry };
+  }
+  void outcome.later.then((kept) => kept && wrote(page.id, waiting));
+  return { ok: false, message: outcome.message };
+}
+
+/** Entries have come to their page. */
+function wrote(pageId: string, entries: readonly LogEntry[]): void {
+  const sent = new Set(entries.map(({ id }) => id));
   unwritten.set(
-    page.id,
-    (unwritten.get(page.id) ?? []).filter(({ id }) => !sent.has(id)),
+    pageId,
+    (unwritten.get(pageId) ?? []).filter(({ id }) => !sent.has(id)),
   );
-  return { ok: true, entry };
 }

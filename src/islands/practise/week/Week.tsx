@@ -8,14 +8,12 @@ import type { PieceRecord, PlayerRecord, WeekRecord } from '../../../storage/dat
 import { dayOf } from '../../../storage/log-page.ts';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { guarded } from '../../../ui/states/Boundary.tsx';
-import { Notice } from '../../../ui/states/Notice.tsx';
 import { WEEK_WORDS } from '../../../words/practice/week.ts';
 import { Addressed } from '../../Addressed.tsx';
 import { Header } from '../../Header.tsx';
 import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from '../brought.ts';
-import { ChangedElsewhere } from '../ChangedElsewhere.tsx';
-import type { Elsewhere } from '../use-kept.ts';
+import { KeptNotices } from '../KeptNotices.tsx';
 import { practiseStudio, type PractiseStudio } from '../use-sessions.ts';
 import { useWeek } from './use-week.ts';
 import { WeekDays } from './WeekDays.tsx';
@@ -88,19 +86,25 @@ function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
     change({ items: [...withItems(week.document.items, [brought])] });
     onTaken();
   });
-  if (trouble !== null) return <Notice trouble>{trouble}</Notice>;
-  if (!week) return null;
-  return <WeekShown week={week} pieces={pieces} elsewhere={elsewhere} onChange={change} />;
+  return (
+    <>
+      <div role="status" aria-label="Messages" className="no-print">
+        <KeptNotices trouble={trouble} elsewhere={elsewhere} />
+      </div>
+      {week && <WeekShown week={week} pieces={pieces} times={elsewhere.times} onChange={change} />}
+    </>
+  );
 }
 
 interface WeekShownProps {
   readonly week: WeekRecord;
   readonly pieces: readonly PieceRecord[];
-  readonly elsewhere: Elsewhere;
+  /** How often another tab has changed it. */
+  readonly times: number;
   readonly onChange: (fields: Partial<WeekAsked>) => void;
 }
 
-function WeekShown({ week, pieces, elsewhere, onChange }: WeekShownProps) {
+function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
   const { document, playerId } = week;
   const [today] = useState(() => dayOf(Date.now()));
   const entries = useAsked({ key: ['all entries', playerId], ask: async () => await allEntries(playerId) });
@@ -121,14 +125,11 @@ function WeekShown({ week, pieces, elsewhere, onChange }: WeekShownProps) {
       <h2 className="hidden text-xl font-semibold print:block">Week{document.name === '' ? '' : `: ${document.name}`}</h2>
       {/* While it is not known how hard things look, the days may still change. */}
       <WeekSteps week={week} today={looks.state === 'waiting' ? undefined : planned.days[0]} />
-      <div role="status" aria-label="Messages" className="no-print">
-        <ChangedElsewhere elsewhere={elsewhere} />
-      </div>
       <Answered asked={entries} waiting={WEEK_WORDS.waiting}>
         {(all) => (
           <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
             <WeekDays planned={planned} asked={document} known={known} goal={document.goal?.name ?? ''} onChange={onChange} />
-            <div key={elsewhere.times} className="no-print">
+            <div key={times} className="no-print">
               <WeekForm asked={document} playerId={playerId} today={today} onChange={onChange} />
               <WeekList week={document} pieces={pieces} entries={all} known={known} onChange={(next) => onChange({ items: [...next] })} />
             </div>
