@@ -12,12 +12,12 @@ export function KeptNotices({ trouble, elsewhere: { notice, dismiss } }: KeptNot
   return (
     <>
       {trouble !== null && (
-        <Notice trouble className="mt-2">
+        <Notice trouble className="my-2">
           {trouble}
         </Notice>
       )}
       {notice !== null && (
-        <Notice className="mt-2 flex items-center gap-3">
+        <Notice className="my-2 flex items-center gap-3">
           <span className="grow">{notice}</span>
           <Button onClick={dismiss}>OK</Button>
         </Notice>
