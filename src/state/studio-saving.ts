@@ -47,10 +47,17 @@ export async function keepInStudio<Name extends KeptName>(
   return outcome.ok ? outcome : { ...outcome, later: writtenLater(write, isLast) };
 }
 
+/** Deletes a record after what is being written of it; what could not be written is not tried again, nor by the next page. */
+export async function deleteInTurn<Outcome>(id: string, remove: () => Promise<Outcome>): Promise<Outcome> {
+  waiting.delete(id);
+  forgetUnwritten(id);
+  return await inTurn(remove);
+}
+
 /** Does a write once those before it are done. */
 async function inTurn<Outcome>(write: () => Promise<Outcome>): Promise<Outcome> {
   const turn = lastWrite.then(write);
-  lastWrite = turn;
+  lastWrite = turn.catch(() => undefined);
   return await turn;
 }
 

@@ -153,6 +153,27 @@ test('minutes of the week that cannot be written stay on the page, and are writt
   await expect(page.getByText('The browser’s storage is full')).toHaveCount(0);
 });
 
+test('a session that could not be written and is deleted stays deleted', async ({ page }) => {
+  await page.goto('/practise');
+  await page.getByRole('button', { name: 'New session' }).waitFor();
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = function (record: unknown, key?: IDBValidKey): IDBRequest<IDBValidKey> {
+      if (this.name === 'sessions') throw new DOMException('The disk is full', 'QuotaExceededError');
+      return put.call(this, record, key);
+    };
+  });
+  await page.getByRole('button', { name: 'New session' }).click();
+  await page.getByLabel('Aim', { exact: true }).fill('Not for long');
+  await expect(page.getByText('The browser’s storage is full')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete this session' }).click();
+  await expect(page.getByText('Not for long is deleted.')).toBeVisible();
+  await page.reload();
+  const sessions = page.getByRole('navigation', { name: 'Sessions' });
+  await expect(sessions.getByRole('button').first()).toBeVisible();
+  await expect(sessions).not.toContainText('Not for long');
+});
+
 /** Another page gives the second viola a string of 341 mm while the first is renamed here and the second is opened. Runs in the page. */
 function changeSecondWhileFirstIsWritten(): void {
   const put = IDBObjectStore.prototype.put;

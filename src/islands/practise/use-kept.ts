@@ -1,6 +1,6 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
-import { isWaiting, keepInStudio } from '../../state/studio-saving.ts';
+import { deleteInTurn, isWaiting, keepInStudio } from '../../state/studio-saving.ts';
 import { database, type RecordOf } from '../../storage/database.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
 import { loadAll } from '../../storage/set-aside.ts';
@@ -8,7 +8,7 @@ import { THIS_TAB } from '../../storage/tab.ts';
 import { CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../../words/kept/other-tabs.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
-/** What practice is planned from, a record or more for each player. */
+/** What practice is planned in: a player has one week, and any number of sessions. */
 type Planned = 'session' | 'week';
 
 /** The records of a kind and of a player, and what is done with them. */
@@ -39,14 +39,8 @@ export function useKept<Name extends Planned>(name: Name, playerId: string | nul
     let stop = (): void => undefined;
     let gone = false;
     const read = async (): Promise<void> => {
-      const all = await loadAll(name);
-      if (!gone)
-        setShown((now) =>
-          withRead(
-            now,
-            all.filter((record) => record.playerId === playerId),
-          ),
-        );
+      const theirs = (await loadAll(name)).filter((record) => record.playerId === playerId);
+      if (!gone) setShown((now) => withRead(now, theirs));
     };
     const follow = (): void => {
       if (gone) return;
@@ -73,7 +67,7 @@ export function useKept<Name extends Planned>(name: Name, playerId: string | nul
   };
   const remove = (id: string): void => {
     setShown((now) => now && { ...now, records: now.records.filter((record) => record.id !== id) });
-    database.tableOf(name).delete(id).catch(fail);
+    deleteInTurn(id, async () => await database.tableOf(name).delete(id)).catch(fail);
   };
   const { times = 0, notice = null } = shown ?? {};
   const dismiss = (): void => setShown((now) => now && { ...now, notice: null });

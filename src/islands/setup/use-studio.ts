@@ -7,7 +7,7 @@ import type { InstrumentRecord, PlayerRecord, RecordOf, SchoolRecord } from '../
 import { readyToRead } from '../../storage/first-start.ts';
 import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
-import { isWaiting, keepInStudio, warnOfLoss } from '../../state/studio-saving.ts';
+import { deleteInTurn, isWaiting, keepInStudio, warnOfLoss } from '../../state/studio-saving.ts';
 import { BROUGHT_BACK_STUDIO, CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/kept/other-tabs.ts';
 import {
   deleteInstrument,
@@ -251,7 +251,7 @@ function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, se
       forget(gone);
       setDeleted(gone);
       choose(null);
-      run(() => deleteOne(gone));
+      run(async () => await deleteInTurn(gone.record.id, async () => await deleteOne(gone)));
     },
     undelete: () => {
       if (deleted) bring(deleted);
