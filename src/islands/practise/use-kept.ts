@@ -67,7 +67,8 @@ export function useKept<Name extends Planned>(name: Name, playerId: string | nul
   };
   const remove = (id: string): void => {
     setShown((now) => now && { ...now, records: now.records.filter((record) => record.id !== id) });
-    deleteInTurn(id, async () => await database.tableOf(name).delete(id)).catch(fail);
+    // What could not be written of it needs no room any more.
+    deleteInTurn(id, async () => await database.tableOf(name).delete(id)).then(() => setTrouble(null), fail);
   };
   const { times = 0, notice = null } = shown ?? {};
   const dismiss = (): void => setShown((now) => now && { ...now, notice: null });
