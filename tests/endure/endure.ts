@@ -10,8 +10,9 @@ import { join } from 'node:path';
 import { setTimeout as rest } from 'node:timers/promises';
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { type Disaster, DISASTERS } from './disasters.ts';
-import { type Edit, EDITS } from './edits.ts';
+import { type Edit, EDITS, type Stored } from './edits.ts';
 import { storedLogs, storedPieces, storedWeeks } from './stored-pieces.ts';
+import type { PieceRecord } from '../../src/storage/database.ts';
 import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 
 const PORT = 4396;
@@ -21,6 +22,9 @@ const SIDE_BY_SIDE = 2;
 
 /** After this an edit that is not there is lost, ms: long, because it may have to share its machine. */
 const PATIENCE_MS = 30_000;
+
+/** What is not saved after this does not count as saved, ms. */
+const SAVED_WITHIN_MS = 3000;
 
 /** After so many trials it says how it stands: a long run may be cut off. */
 const SAID_EVERY = 100;
@@ -107,33 +111,42 @@ async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struc
   await edit.open?.(page);
   await disaster.before?.(page);
   await edit.make(page, trial);
-  const saved = disaster.onlySaved !== true || (await isSaved(page));
+  const saved = disaster.onlySaved !== true || (await isSaved(page, edit, trial));
   await disaster.strike(page, profile);
   return saved;
 }
 
-async function isSaved(page: Page): Promise<boolean> {
-  return await page
-    .locator('[data-saving=saved]')
-    .waitFor({ timeout: 3000 })
-    .then(
-      () => true,
-      () => false,
-    );
+/** The bench says that it is saved; the record and the week say nothing, so there the database itself is asked. */
+async function isSaved(page: Page, edit: Edit, trial: number): Promise<boolean> {
+  if (edit.open) return await comesTrue(async () => edit.isIn(await storedBeside(page, null), trial), SAVED_WITHIN_MS);
+  const saved = page.locator('[data-saving=saved]').waitFor({ timeout: SAVED_WITHIN_MS });
+  return await saved.then(
+    () => true,
+    () => false,
+  );
+}
+
+async function storedBeside(page: Page, piece: PieceRecord | null): Promise<Stored> {
+  return { piece, logs: await storedLogs(page), weeks: await storedWeeks(page) };
+}
+
+/** Whether something is so within a time, ms: asked again until it is. */
+async function comesTrue(isSo: () => Promise<boolean>, within: number): Promise<boolean> {
+  const end = Date.now() + within;
+  let so = await isSo();
+  while (!so && Date.now() < end) {
+    await rest(50);
+    so = await isSo();
+  }
+  return so;
 }
 
 async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): Promise<void> {
-  const endOfPatience = Date.now() + PATIENCE_MS;
-  const isThere = async (): Promise<boolean> => {
+  const found = await comesTrue(async () => {
     const piece = (await storedPieces(page)).find((each) => each.id === id) ?? null;
-    const [logs, weeks] = edit.open ? [await storedLogs(page), await storedWeeks(page)] : [[], []];
-    return edit.isIn({ piece, logs, weeks }, trial) && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
-  };
-  let found = await isThere();
-  while (!found && Date.now() < endOfPatience) {
-    await rest(50);
-    found = await isThere();
-  }
+    const stored = edit.open ? await storedBeside(page, piece) : { piece, logs: [], weeks: [] };
+    return edit.isIn(stored, trial) && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
+  }, PATIENCE_MS);
   // Said at once: a run that is cut off later has not seen it in vain.
   if (!found) console.log(`lost: trial ${trial}, ${disaster.name}, ${edit.name}`);
   count(disaster, edit, found);
