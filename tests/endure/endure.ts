@@ -126,6 +126,7 @@ async function isSaved(page: Page, edit: Edit, trial: number): Promise<boolean> 
   );
 }
 
+/** A piece, and the log and the weeks that are stored beside it. */
 async function storedBeside(page: Page, piece: PieceRecord | null): Promise<Stored> {
   return { piece, logs: await storedLogs(page), weeks: await storedWeeks(page) };
 }

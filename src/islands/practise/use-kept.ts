@@ -67,7 +67,7 @@ export function useKept<Name extends Planned>(name: Name, playerId: string | nul
   };
   const remove = (id: string): void => {
     setShown((now) => now && { ...now, records: now.records.filter((record) => record.id !== id) });
-    // What could not be written of it needs no room any more.
+    // Nothing of it is left to write, so the sentence about that goes.
     deleteInTurn(id, async () => await database.tableOf(name).delete(id)).then(() => setTrouble(null), fail);
   };
   const { times = 0, notice = null } = shown ?? {};
