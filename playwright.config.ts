@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from './tests/support/served.ts';
 
@@ -6,7 +7,7 @@ const PORT = 4399;
 export default defineConfig({
   testDir: 'tests/browser',
   fullyParallel: true,
-  workers: 4,
+  workers: availableParallelism(),
   forbidOnly: true,
   reporter: [['list']],
   timeout: 60_000,

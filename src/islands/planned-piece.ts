@@ -2,7 +2,7 @@ import { issuesText } from '#core/messages';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../engine/client.ts';
 import { readyToRead } from '../storage/first-start.ts';
-import { loadPiece } from '../storage/pieces.ts';
+import { loadPiece } from '../storage/piece-list.ts';
 import { NO_PIECE } from '../words/kept/storage.ts';
 
 /** A piece with its plan, and whose it is. */

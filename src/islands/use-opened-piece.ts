@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { keepPlanning } from '../state/planning-actions.ts';
 import { keepSaving } from '../state/bench/saving.ts';
+import { openAtOnce } from '../state/bench/open-at-once.ts';
 import { bringOpenPieces } from '../state/bench/open-pieces.ts';
 import { bringStudio } from '../state/studio.ts';
 import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/bench/work-actions.ts';
@@ -54,9 +55,12 @@ function inStepWhenIdle(): () => void {
   let stop = (): void => undefined;
   let gone = false;
   const begin = (): void =>
-    void import('../state/bench/in-step.ts').then(({ keepInStep }) => {
-      if (!gone) stop = keepInStep();
-    });
+    void Promise.all([import('../state/bench/in-step.ts'), readyToRead()]).then(
+      ([{ keepInStep }]) => {
+        if (!gone) stop = keepInStep();
+      },
+      () => undefined,
+    );
   // What another tab writes before that is joined when it is written here.
   requestIdleCallback(() => setTimeout(begin, AFTER_DRAWING_MS));
   return () => {
@@ -67,17 +71,21 @@ function inStepWhenIdle(): () => void {
 
 /** The address then names the piece, and keeps whatever else it says; a brief of a link stays in it until it is a piece. */
 async function openFromAddress(): Promise<void> {
-  await readyToRead();
-  await Promise.all([bringStudio(), bringOpenPieces()]);
   const address = new URL(location.href);
   const linked = new URLSearchParams(address.hash.slice(1)).get('brief');
-  const id = await openAsked(address.searchParams.has('new'), linked !== null, address.searchParams.get('piece'));
+  const isNew = address.searchParams.has('new');
+  const piece = address.searchParams.get('piece');
+  const player = address.searchParams.get('player');
+  const atOnce = isNew || linked !== null || player !== null ? null : await openAtOnce(piece);
+  if (atOnce !== null) return name(atOnce);
+  await readyToRead();
+  await Promise.all([bringStudio(), bringOpenPieces()]);
+  const id = await openAsked(isNew, linked !== null, piece);
   if (linked !== null) {
     const { onceWritten, openLinkedBrief } = await import('../state/bench/open-link.ts');
     await openLinkedBrief(linked);
     return onceWritten(id, name);
   }
-  const player = address.searchParams.get('player');
   if (player !== null) (await import('../state/bench/new-for-player.ts')).giveNewPieceTo(player);
   name(id);
 }

@@ -42,9 +42,9 @@ async function planOf(brief: Brief, report?: (progress: number) => void): Promis
   }
 }
 
-/** Plans whenever the brief changes, until the returned function is called. */
+/** Plans the brief, unless its plan is there already, and whenever it changes, until the returned function is called. */
 export function keepPlanning(): () => void {
-  void planNow();
+  if (planningStore.getState().plannedBrief !== workStore.getState().brief) void planNow();
   return workStore.subscribe((now, before) => {
     if (needsPlanning(now, before)) void planNow();
   });

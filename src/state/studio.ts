@@ -1,8 +1,8 @@
 import { create } from 'zustand';
-import { database, type InstrumentRecord, type PlayerRecord, type SchoolRecord } from '../storage/database.ts';
+import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../storage/database.ts';
 
 /** The studio, to choose from on the bench. */
-interface StudioAtHand {
+export interface StudioAtHand {
   readonly instruments: readonly InstrumentRecord[];
   readonly players: readonly PlayerRecord[];
   readonly schools: readonly SchoolRecord[];
@@ -18,6 +18,7 @@ export function useStudioAtHand<Value>(choose: (studio: StudioAtHand) => Value):
 
 /** Brings the players, instruments and schools of the studio, to choose from. */
 export async function bringStudio(): Promise<void> {
+  const { database } = await import('../storage/database.ts');
   const tables = [database.instruments.toArray(), database.players.toArray(), database.schools.toArray()] as const;
   const [instruments, players, schools] = await Promise.all(tables);
   studioStore.setState({ instruments, players, schools });

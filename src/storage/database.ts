@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table } from 'dexie';
 import type { Brief } from '#core/brief';
 import { DOCUMENT_KINDS, type DocumentName, type DocumentOf } from '#core/documents';
+import { DATABASE_NAME, tablesVersion } from './tables.ts';
 
 /** What every record of the browser has. */
 interface Kept {
@@ -155,7 +156,7 @@ export class DovePathDatabase extends Dexie {
   readonly versions!: EntityTable<VersionRecord, 'number'>;
 
   constructor(
-    name = 'dove-path',
+    name = DATABASE_NAME,
     private readonly kinds: Readonly<Record<string, { readonly plural: string }>> = DOCUMENT_KINDS,
   ) {
     // What is said to be saved is on the disk, not in the memory of the machine.
@@ -166,8 +167,7 @@ export class DovePathDatabase extends Dexie {
       .stores({ instruments: 'id, updatedAt', players: 'id, updatedAt' })
       .upgrade((transaction) => transaction.table('pieces').toCollection().modify(UNLINKED));
     const tables = Object.values(kinds).map(({ plural }) => plural);
-    // Every kind of document that comes adds a table, and so a version: with five kinds this is the sixth.
-    this.version(tables.length + 1)
+    this.version(tablesVersion(kinds))
       .stores({
         ...Object.fromEntries(tables.map((table) => [table, `id, updatedAt${MORE_KEYS[table] ?? ''}`])),
         versions: '++number, of, at',

@@ -1,5 +1,6 @@
 import { STORAGE_SILENT } from '../words/kept/storage.ts';
 import { inTime } from './in-time.ts';
+import { isDemo } from './is-demo.ts';
 import { writeUnwritten } from './writing/unwritten.ts';
 
 /**
@@ -7,17 +8,22 @@ import { writeUnwritten } from './writing/unwritten.ts';
  * before, and what an earlier page left unwritten is in the database. Rejects where the database does not answer.
  */
 export async function readyToRead(): Promise<void> {
-  await inTime(prepared(), () => new Error(STORAGE_SILENT));
+  preparing ??= prepared();
+  try {
+    await inTime(preparing, () => new Error(STORAGE_SILENT));
+  } catch (error) {
+    preparing = null;
+    throw error;
+  }
 }
+
+/** What every page waits for is done once for a page, and again where it failed. */
+let preparing: Promise<void> | null = null;
 
 /** The same for what needs the log or the sessions: those of the demo are there too. */
 export async function readyToPractise(): Promise<void> {
   await readyToRead();
   if (isDemo()) await practisedDemo();
-}
-
-function isDemo(): boolean {
-  return document.documentElement.dataset['demo'] === 'yes';
 }
 
 async function practisedDemo(): Promise<void> {

@@ -1,5 +1,6 @@
 import { database, type PieceRecord } from './database.ts';
 import { type AllRead, countSetAside, readAll, readOrSetAside } from './set-aside.ts';
+import { isOfThisVersion } from './this-version.ts';
 
 /** All pieces that can be read, newest first, and how many records had to be set aside. */
 export interface PieceList extends AllRead<'piece'> {
@@ -34,4 +35,23 @@ export async function loadStoredPieces(): Promise<readonly PieceRecord[]> {
 /** Removes a piece. */
 export async function deletePiece(id: string): Promise<void> {
   await database.pieces.delete(id);
+}
+
+/**
+ * Reads one piece, the newest without an id; null when there is none, or when it had to be set aside. A piece that this
+ * version wrote was checked then and opens at once: `checkRecord` looks at it again when the bench is drawn.
+ */
+export async function loadPiece(id: string | null): Promise<PieceRecord | null> {
+  const record = id === null ? await database.pieces.orderBy('updatedAt').last() : await database.pieces.get(id);
+  if (!record) return null;
+  return isOfThisVersion(record) ? record : await readOrSetAside('piece', record);
+}
+
+/** When a piece was last changed, ms since 1970; 0 where there is none, or nothing to read. */
+export async function newestChange(): Promise<number> {
+  const newest = await database.pieces
+    .orderBy('updatedAt')
+    .last()
+    .catch(() => undefined);
+  return newest?.updatedAt ?? 0;
 }

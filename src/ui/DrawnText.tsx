@@ -15,7 +15,7 @@ const LOOKS = {
   remark: `font-sans text-[12px] ${EDGED}`,
   scale: 'font-sans text-[12px]',
   small: 'font-sans text-[10.5px]',
-  sign: "font-['Bravura'] text-[20px]",
+  sign: "font-['Dove_Music'] text-[20px]",
 } as const;
 
 interface DrawnTextProps extends SVGTextElementAttributes<SVGTextElement> {

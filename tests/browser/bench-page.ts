@@ -1,15 +1,42 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, type Download, expect, type Locator, type Page, type Response } from '@playwright/test';
+import { test as base, type BrowserContext, type Download, expect, type Locator, type Page, type Response } from '@playwright/test';
 import { HASHED_CACHE } from '../../src/server/headers.ts';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
+import { idOfPiece, leaveSharedBrowser, newPageWithDemo, openSharedBrowser } from './shared-browser.ts';
+
+interface TestOptions {
+  /** Whether the bench introduces itself, as it does until that was read or skipped once. */
+  readonly firstVisit: boolean;
+  /** Whether the test has a browser of its own that was never here before, and not one shared with others in which the demo is. */
+  readonly newBrowser: boolean;
+}
 
 /**
  * Every test fails on a console error, an uncaught error, a request to another host, a breach of the content policy, or an
  * answer of ours without the headers that keep it ours.
  */
-export const test = base.extend<{ readonly watched: undefined; readonly firstVisit: boolean }>({
-  /** Whether the bench introduces itself, as it does until that was read or skipped once. */
+export const test = base.extend<TestOptions & { readonly watched: undefined }, { readonly sharedBrowser: BrowserContext }>({
   firstVisit: [false, { option: true }],
+  newBrowser: [false, { option: true }],
+  sharedBrowser: [
+    async ({ browser }, use, { project }) => {
+      const { baseURL, viewport } = project.use;
+      const shared = await openSharedBrowser(browser, { baseURL: baseURL ?? '', viewport: viewport ?? null });
+      await use(shared);
+      await shared.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ browser, sharedBrowser, newBrowser }, use) => {
+    // What is set for the tests of this file or group goes into a new browser by itself.
+    const context = newBrowser ? await browser.newContext() : sharedBrowser;
+    await use(context);
+    if (newBrowser) await context.close();
+    else await leaveSharedBrowser(context);
+  },
+  page: async ({ context, newBrowser }, use) => {
+    await use(newBrowser ? await context.newPage() : await newPageWithDemo(context));
+  },
   watched: [
     async ({ page, baseURL, firstVisit }, use) => {
       if (!firstVisit) await page.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
@@ -51,16 +78,16 @@ export async function findCommand(page: Page, typed: string, name: RegExp): Prom
   await page.getByRole('option', { name }).click();
 }
 
-/** Opens a demo piece by its name from the list. */
+/** Opens a piece by its name: at its address or, in a browser that does not have it yet, from the list. */
 export async function openPiece(page: Page, name: string): Promise<void> {
-  // The first demo piece is what an empty browser opens by itself.
-  if (name === DEMO_PIECES[0]?.name && page.url() === 'about:blank') {
-    await page.goto('/');
-    await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);
-  } else {
+  const id = await idOfPiece(page, name);
+  if (id === null) {
     await page.goto('/pieces');
     await page.getByRole('link', { name, exact: true }).click();
+  } else {
+    await page.goto(`/?piece=${id}`);
   }
+  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue(name);
   await planDrawn(page);
 }
 

@@ -108,7 +108,7 @@ test('a pupil is asked by keyboard: notes, places and how the hand lies; what wa
 });
 
 test.describe('by touch', () => {
-  test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
+  test.use({ newBrowser: true, hasTouch: true, viewport: { width: 390, height: 844 } });
 
   test('a pupil who takes two notes for each other is asked both again, and sees which', async ({ page }) => {
     await page.goto(`/atlas/names?${HERE}&ask=places`);

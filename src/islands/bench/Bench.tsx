@@ -1,6 +1,7 @@
 import { lazy, useEffect } from 'react';
 import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
+import { noteOpen } from '../../state/bench/open-pieces.ts';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/work.ts';
@@ -19,6 +20,7 @@ import { BenchToolbar, PieceNameField } from './tools/BenchToolbar.tsx';
 import { PieceTabs } from './tools/PieceTabs.tsx';
 import { useBenchKeys } from './tools/use-bench-keys.ts';
 import { useIdle } from './use-idle.ts';
+import { readyToRead } from '../../storage/first-start.ts';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { notKeptText } from '../../words/kept/storage.ts';
 
@@ -143,14 +145,25 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
 }
 
 /**
- * When the plan stands on the screen, so that nothing holds up the drawing: the stored piece is checked, what changes it
+ * When the plan stands on the screen, so that nothing holds up the drawing: the stored piece is checked and noted as open, what changes it
  * comes, and from then on it is watched what the engine changes.
  */
 function useWorkAtRest(idle: boolean): void {
   const pieceId = useWork((work) => work.pieceId);
   useEffect(() => {
-    if (pieceId !== null && idle) void import('../../state/bench/check-open-piece.ts').then(({ checkOpenPiece }) => checkOpenPiece());
+    if (pieceId === null || !idle) return;
+    const checked = Promise.all([import('../../state/bench/check-open-piece.ts'), readyToRead()]);
+    // A database that does not answer is told of with the first change that cannot be written.
+    void checked.then(([{ checkOpenPiece }]) => checkOpenPiece()).catch(() => undefined);
   }, [pieceId, idle]);
+  const saved = useWork((work) => work.saving.state === 'saved');
+  useEffect(() => {
+    if (pieceId === null || !idle || !saved) return;
+    void readyToRead().then(
+      () => noteOpen(pieceId),
+      () => undefined,
+    );
+  }, [pieceId, idle, saved]);
   useEffect(() => {
     if (!idle) return;
     let gone = false;

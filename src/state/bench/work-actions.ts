@@ -1,9 +1,9 @@
 import { withSchool } from '#core/brief/edits';
 import { FIRST_BRIEF, lineTextOf } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
-import { database, type PieceRecord, type SchoolRecord } from '../../storage/database.ts';
+import type { PieceRecord, SchoolRecord } from '../../storage/database.ts';
 import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
-import { carriedBy, loadPiece, pieceOf } from '../../storage/pieces.ts';
+import { carriedBy, pieceOf } from '../../storage/pieces.ts';
 import { newPieceRecord, NOTHING_USED } from '../../storage/records.ts';
 import { isLeft } from '../../storage/writing/unwritten.ts';
 import { say } from '../notices.ts';
@@ -14,8 +14,13 @@ import { select } from '../selection.ts';
 import { forgetHistory } from './work-history.ts';
 import { workStore } from './work.ts';
 
+/** The database comes after the first drawing, or with the first piece that must be looked for in it. */
+const loadDatabase = () => import('../../storage/database.ts');
+const loadPieceList = () => import('../../storage/piece-list.ts');
+
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
+  const { loadPiece } = await loadPieceList();
   const asked = id === null ? null : await loadPiece(id);
   const left = id !== null && isLeft(id) ? await (await import('./open-left.ts')).openLeft(id, asked) : null;
   if (left !== null) return left;
@@ -32,6 +37,7 @@ export function newPiece(school: SchoolRecord | null = null): string {
 
 /** Puts a new piece on the bench that follows the school of the studio, where there is one and no other. */
 export async function newPieceOfStudio(): Promise<string> {
+  const { database } = await loadDatabase();
   const schools = await database.schools.toArray().catch(() => []);
   return newPiece(onlySchool(schools));
 }

@@ -5,7 +5,7 @@ import { NOTHING_KNOWN } from '#core/drill';
 import { engine } from '../../engine/client.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
 import { dayOf } from '../../storage/log-page.ts';
-import { loadPiece } from '../../storage/pieces.ts';
+import { loadPiece } from '../../storage/piece-list.ts';
 import { entriesOf, loadLog } from '../../storage/practice.ts';
 
 /** All entries of a player's log. */

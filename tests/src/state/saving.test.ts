@@ -13,7 +13,8 @@ import { forgetHistory, goToState, redo, undo } from '../../../src/state/bench/w
 import { type WorkState, workStore } from '../../../src/state/bench/work.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
 import { joined, joinedPiece } from '../../../src/storage/writing/joined.ts';
-import { loadPiece, pieceOf } from '../../../src/storage/pieces.ts';
+import { loadPiece } from '../../../src/storage/piece-list.ts';
+import { pieceOf } from '../../../src/storage/pieces.ts';
 import { newPieceRecord } from '../../../src/storage/records.ts';
 import { writeUnwritten } from '../../../src/storage/writing/unwritten.ts';
 import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';

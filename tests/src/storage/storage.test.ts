@@ -10,8 +10,8 @@ import { DEMO_STUDIO } from '../../../src/demo/studio.ts';
 import { readStudioFile } from '../../../src/files/document-files.ts';
 import { database, DovePathDatabase, type InstrumentRecord, type PieceRecord, type PlayerRecord } from '../../../src/storage/database.ts';
 import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/storage/demo.ts';
-import { checkRecord, loadPieces } from '../../../src/storage/piece-list.ts';
-import { loadPiece, pieceOf } from '../../../src/storage/pieces.ts';
+import { checkRecord, loadPiece, loadPieces } from '../../../src/storage/piece-list.ts';
+import { pieceOf } from '../../../src/storage/pieces.ts';
 import { newInstrument, newPieceRecord, newPlayer, NOTHING_USED, saveRecord } from '../../../src/storage/records.ts';
 import { setAsideText } from '../../../src/storage/set-aside.ts';
 import {

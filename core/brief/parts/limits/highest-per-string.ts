@@ -9,7 +9,7 @@ import { stringIndexOf, unknownString } from './named-strings.ts';
 import { everyStop } from './placements.ts';
 
 /** The highest sounding note on one string. */
-interface HighestNote {
+export interface HighestNote {
   /** The open note of the string. */
   string: string;
   /** The highest sounding note on it. */

@@ -1,18 +1,12 @@
 import { X } from 'lucide-react';
-import { useEffect } from 'react';
-import { closeOpen, noteOpen, useOpenPieces } from '../../../state/bench/open-pieces.ts';
-import { useWork } from '../../../state/bench/work.ts';
+import { closeOpen, useOpenPieces } from '../../../state/bench/open-pieces.ts';
 import { PAGE_TAB } from '../../../ui/page-tab.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { openOnBench } from '../../open-on-bench.ts';
 
 /** The pieces that stand open, where there are two or more: one step away, and closed without losing anything. */
 export function PieceTabs({ pieceId }: { readonly pieceId: string }) {
-  const saving = useWork((work) => work.saving.state);
   const pieces = useOpenPieces((open) => open.pieces);
-  useEffect(() => {
-    if (saving === 'saved') void noteOpen(pieceId);
-  }, [pieceId, saving]);
   if (!pieces.some(({ id }) => id !== pieceId)) return null;
   return (
     <nav

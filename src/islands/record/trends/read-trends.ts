@@ -5,7 +5,7 @@ import { type Arrival, arrivalsIn } from '#core/trends';
 import { engine } from '../../../engine/client.ts';
 import { readyToPractise } from '../../../storage/first-start.ts';
 import { dayOf } from '../../../storage/log-page.ts';
-import { loadPiece } from '../../../storage/pieces.ts';
+import { loadPiece } from '../../../storage/piece-list.ts';
 import { entriesOf, loadLog } from '../../../storage/practice.ts';
 
 /** So many weeks are looked at: what was weak before need not be weak now. */

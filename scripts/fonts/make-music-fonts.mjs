@@ -1,0 +1,3 @@
+import { makeMusicFonts } from './music-fonts.mjs';
+
+await makeMusicFonts();

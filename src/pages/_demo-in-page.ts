@@ -1,0 +1,22 @@
+import { plan } from '#core/plan';
+import { checkedDemo } from '../demo/checked-demo.ts';
+import type { DemoInPage } from '../storage/demo-in-page.ts';
+import { demoRecords } from '../storage/demo-records.ts';
+
+let made: Promise<string> | null = null;
+
+/** The demo and the plan of its first piece as the text that the page of the bench brings along; made once a process. */
+export function demoAsText(): Promise<string> {
+  made ??= makeDemo();
+  return made;
+}
+
+async function makeDemo(): Promise<string> {
+  const demo = await checkedDemo();
+  const [first] = demoRecords(demo, 0).piece;
+  const outcome = first ? plan(first.document.brief) : null;
+  if (outcome?.ok !== true) throw new Error('The first piece of the demo has no plan');
+  const inPage: DemoInPage = { demo, plan: outcome.value.best };
+  // No text of the demo can end the element that it stands in.
+  return JSON.stringify(inPage).replaceAll('<', '\\u003c');
+}

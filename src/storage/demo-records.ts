@@ -1,0 +1,56 @@
+import { dequal } from 'dequal';
+import { withSchool } from '#core/brief/edits';
+import type { DocumentName, Piece } from '#core/documents';
+import type { Demo } from '../demo/documents.ts';
+import { type InstrumentRecord, type PieceRecord, type PlayerRecord, type RecordOf, type SchoolRecord } from './database.ts';
+import { schoolOf } from './for-briefs.ts';
+import { newInstrument, newPieceRecord, newPlayer, newSchool } from './records.ts';
+
+/** The demo as records. */
+export type DemoRecords = { readonly [Name in DocumentName]: readonly RecordOf<Name>[] };
+
+/** No demo. */
+export const NO_RECORDS: DemoRecords = { piece: [], instrument: [], player: [], school: [], stages: [], session: [], week: [], log: [] };
+
+/**
+ * The demo as records at a time, ms since 1970; the server has checked it. The first of the pieces is the newest, so that it
+ * opens first. Everything of the demo has the same id in every browser.
+ */
+export function demoRecords({ documents, instrumentOf }: Demo, now: number): DemoRecords {
+  const instruments = documents.instrument.map((document) => named(newInstrument(document, true)));
+  const schools = documents.school.map((document) => named(newSchool(document, true)));
+  const idOf = (name: string | undefined): string | null => instruments.find(({ document }) => document.name === name)?.id ?? null;
+  const players = documents.player.map((document) =>
+    named(newPlayer(document, { instrumentId: idOf(instrumentOf[document.name]), schoolId: schools[0]?.id ?? null }, true)),
+  );
+  const pieces = documents.piece.map((piece, index) => ({
+    ...linked(piece, players, instruments, schools[0]),
+    updatedAt: now - index * 1000,
+  }));
+  return { ...NO_RECORDS, piece: pieces, instrument: instruments, player: players, school: schools };
+}
+
+/** A record whose id says that it is of the demo, and which. */
+function named<Kept extends { readonly id: string; readonly document: { readonly format: string; readonly name: string } }>(record: Kept): Kept {
+  const { format, name } = record.document;
+  const words = [format, name].flatMap((each) => each.toLowerCase().replaceAll('♭', ' flat').replaceAll('♯', ' sharp').match(/[a-z0-9]+/g) ?? []);
+  return { ...record, id: ['demo', ...words.slice(FORMAT_WORDS)].join('-') };
+}
+
+/** Every format begins with the words of the application's name. */
+const FORMAT_WORDS = 2;
+
+/** A piece is tied to its player by name, to the player's instrument where it is the one described, and follows the studio's school. */
+function linked(
+  { brief, ...piece }: Piece,
+  players: readonly PlayerRecord[],
+  instruments: readonly InstrumentRecord[],
+  school: SchoolRecord | undefined,
+): PieceRecord {
+  const player = players.find(({ document }) => document.name === brief.player?.name);
+  const own = instruments.find(({ id }) => id === player?.instrumentId);
+  const described = own !== undefined && dequal(own.document.instrument, brief.instrument);
+  const taught = withSchool(brief, school ? schoolOf(school.document) : null);
+  const uses = { instrumentId: described ? own.id : null, playerId: player?.id ?? null, schoolId: school?.id ?? null };
+  return named(newPieceRecord({ ...piece, brief: taught }, true, uses));
+}

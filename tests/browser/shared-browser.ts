@@ -1,0 +1,126 @@
+import type { Browser, BrowserContext, BrowserContextOptions, Page } from '@playwright/test';
+
+/** A page of our own without the application in it, from which what the browser keeps is reached. */
+const BLANK_PAGE = '/icon.svg';
+
+/**
+ * Opens the browser that the tests of a worker share: the scripts and fonts are fetched and compiled in it once. The demo is
+ * put in by the application itself, and remembered as it then is.
+ */
+export async function openSharedBrowser(browser: Browser, options: BrowserContextOptions): Promise<BrowserContext> {
+  const context = await browser.newContext({ ...options, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await page.goto('/record');
+  await page.getByRole('heading', { name: 'Record', level: 1 }).waitFor();
+  await page.waitForFunction(isDemoPractised);
+  await page.goto(BLANK_PAGE);
+  await page.evaluate(copyDatabase, { from: KEPT, to: REMEMBERED });
+  await page.close();
+  return context;
+}
+
+/** A page of the shared browser in which nothing is kept but the demo, as on the day it was put in. */
+export async function newPageWithDemo(context: BrowserContext): Promise<Page> {
+  const page = await context.newPage();
+  await page.goto(BLANK_PAGE);
+  await page.evaluate(forgetAllBut, [KEPT, REMEMBERED]);
+  await page.evaluate(copyDatabase, { from: REMEMBERED, to: KEPT });
+  return page;
+}
+
+/** Leaves the shared browser as the next test expects it: without pages, and without what was allowed to them. */
+export async function leaveSharedBrowser(context: BrowserContext): Promise<void> {
+  for (const page of context.pages()) await page.close();
+  await context.clearPermissions();
+}
+
+/** The id of a piece that the browser keeps under a name; null where the page cannot look, or there is none. */
+export async function idOfPiece(page: Page, name: string): Promise<string | null> {
+  return page.url().startsWith('http') ? await page.evaluate(findPiece, { database: KEPT, name }) : null;
+}
+
+/** The application's database, and the one in which the demo is remembered beside it. */
+const KEPT = 'dove-path';
+const REMEMBERED = 'dove-path at the start';
+
+/* Each function below runs in the page, alone. */
+
+async function isDemoPractised(): Promise<boolean> {
+  // Asked for before the application has made it, the database would be made without its tables.
+  if (!(await indexedDB.databases()).some(({ name, version = 0 }) => name === 'dove-path' && version > 1)) return false;
+  const database = await new Promise<IDBDatabase>((resolve, reject) => {
+    const opening = indexedDB.open('dove-path');
+    opening.onsuccess = () => resolve(opening.result);
+    opening.onerror = () => reject(new Error('The database does not open'));
+  });
+  const fact = await new Promise<unknown>((resolve) => {
+    const reading = database.transaction('facts').objectStore('facts').get('demo-practised');
+    reading.onsuccess = () => resolve(reading.result);
+  });
+  database.close();
+  return fact !== undefined;
+}
+
+async function findPiece({ database: name, name: piece }: { readonly database: string; readonly name: string }): Promise<string | null> {
+  const known = await indexedDB.databases();
+  if (!known.some((each) => each.name === name)) return null;
+  const database = await new Promise<IDBDatabase>((resolve, reject) => {
+    const opening = indexedDB.open(name);
+    opening.onsuccess = () => resolve(opening.result);
+    opening.onerror = () => reject(new Error('The database does not open'));
+  });
+  const pieces = await new Promise<{ readonly id: string; readonly document: { readonly name: string } }[]>((resolve) => {
+    const reading = database.transaction('pieces').objectStore('pieces').getAll();
+    reading.onsuccess = () => resolve(reading.result);
+  });
+  database.close();
+  return pieces.find(({ document }) => document.name === piece)?.id ?? null;
+}
+
+/** Makes the tables of one database hold what those of another hold, and makes them first where there is no such database. */
+async function copyDatabase({ from, to }: { readonly from: string; readonly to: string }): Promise<void> {
+  const open = (name: string, like?: IDBDatabase): Promise<IDBDatabase> =>
+    new Promise((resolve, reject) => {
+      const opening = like ? indexedDB.open(name, like.version) : indexedDB.open(name);
+      opening.onupgradeneeded = () => {
+        for (const table of like?.objectStoreNames ?? []) {
+          const { keyPath, autoIncrement } = like?.transaction(table).objectStore(table) ?? { keyPath: null, autoIncrement: false };
+          opening.result.createObjectStore(table, { keyPath, autoIncrement });
+        }
+      };
+      opening.onsuccess = () => resolve(opening.result);
+      opening.onerror = () => reject(new Error(`The database ${name} does not open`));
+    });
+  const source = await open(from);
+  const target = await open(to, source);
+  const tables = [...source.objectStoreNames];
+  const reading = source.transaction(tables);
+  const contents = await Promise.all(
+    tables.map(
+      (table) =>
+        new Promise<readonly unknown[]>((resolve, reject) => {
+          const all = reading.objectStore(table).getAll();
+          all.onsuccess = () => resolve(all.result);
+          all.onerror = () => reject(new Error(`The table ${table} cannot be read`));
+        }),
+    ),
+  );
+  const writing = target.transaction(tables, 'readwrite');
+  tables.forEach((table, index) => {
+    writing.objectStore(table).clear();
+    for (const record of contents[index] ?? []) writing.objectStore(table).put(record);
+  });
+  await new Promise<void>((resolve, reject) => {
+    writing.oncomplete = () => resolve();
+    writing.onabort = () => reject(new Error(`The database ${to} cannot be written`));
+  });
+  source.close();
+  target.close();
+}
+
+async function forgetAllBut(databases: readonly string[]): Promise<void> {
+  localStorage.clear();
+  for (const { name } of await indexedDB.databases()) if (name !== undefined && !databases.includes(name)) indexedDB.deleteDatabase(name);
+  const files = await navigator.storage.getDirectory();
+  for await (const name of files.keys()) await files.removeEntry(name, { recursive: true });
+}
