@@ -17,6 +17,9 @@ const named = {
 };
 const namedFiles = (build) => ({ chunkFileNames: `_astro/[name].${build}.[hash].js`, entryFileNames: `_astro/[name].${build}.[hash].js` });
 
+/** Parts smaller than this are put into others, bytes before they are compressed; larger ones would bring along what a page does not need. */
+const SMALLEST_PART = 1500;
+
 export default defineConfig({
   output: 'server',
   adapter: node({ mode: 'middleware' }),
@@ -28,8 +31,12 @@ export default defineConfig({
     plugins: [tailwindcss(), leanVexflow(), leanTypebox(), timedTone(), named],
     // The same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
-    // No lists of what each part that comes later brings along: they cost 2 KB of the first load.
-    build: { modulePreload: { resolveDependencies: () => [] } },
+    build: {
+      // No lists of what each part that comes later brings along: they cost 2 KB of the first load.
+      modulePreload: { resolveDependencies: () => [] },
+      // A small part goes into another that comes with it: each file costs a request of its own.
+      rollupOptions: { output: { experimentalMinChunkSize: SMALLEST_PART } },
+    },
     worker: { format: 'es', plugins: () => [leanTypebox()] },
   },
 });

@@ -9,7 +9,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: availableParallelism(),
   forbidOnly: true,
-  reporter: [['list']],
+  reporter: [['list'], ['./tests/support/slowest-reporter.ts']],
   timeout: 60_000,
   expect: { timeout: 15_000 },
   use: {

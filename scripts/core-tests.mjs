@@ -1,35 +1,72 @@
 /**
- * Runs the tests that need no browser with Node's own runner, a process for each core. The files of tests/core share
- * processes; those of the other folders give the browser's globals another meaning, each in a process of its own. What
- * they check documents with is compiled first, so that they run by themselves in a fresh clone.
+ * Runs the tests that need no browser with Node's own runner, a process for each core: all of them, or with names given those
+ * whose file has one of the names in its path. Files share processes, so that what they all import is loaded and compiled once;
+ * those that give the browser's globals another meaning have a process each, and those that walk the seeded briefs have one
+ * together. What they check documents with is compiled first, so that they run by themselves in a fresh clone.
  */
 import { spawn, spawnSync } from 'node:child_process';
-import { readdirSync } from 'node:fs';
-import { availableParallelism } from 'node:os';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism, tmpdir } from 'node:os';
+import { join } from 'node:path';
 
 const TSX = ['--import', 'tsx'];
 
 /** More groups than cores: one that takes long does not leave the other cores without work. */
-const GROUPS = 3 * availableParallelism();
+const GROUPS = 4 * availableParallelism();
 
-const compiled = spawnSync(process.execPath, [...TSX, 'scripts/compile-validators.ts'], { stdio: 'inherit' });
-if (compiled.status !== 0) process.exit(compiled.status ?? 1);
+/** What a file does that others in its process would suffer from. */
+const CHANGES_GLOBALS = /globalThis|fake-indexeddb|process\.env/;
 
-const core = filesIn('tests/core');
-const shared = Array.from({ length: GROUPS }, (_, group) => core.filter((_file, order) => order % GROUPS === group));
-const waiting = [...shared, ...['tests/src', 'tests/scripts'].flatMap(filesIn).map((file) => [file])];
+/** What a file imports that plans the seeded briefs once for all. */
+const WALKS_SEEDED_BRIEFS = /seeded-plans/;
+
+// The build has made them already where all is tested.
+if (process.env['DOVE_PATH_GENERATED'] !== '1') {
+  const made = spawnSync(process.execPath, [...TSX, 'scripts/compile-validators.ts'], { stdio: 'inherit' });
+  if (made.status !== 0) process.exit(made.status ?? 1);
+}
+
+const names = process.argv.slice(2);
+const files = ['tests/core', 'tests/src', 'tests/scripts']
+  .flatMap(filesIn)
+  .filter((file) => names.length === 0 || names.some((name) => file.includes(name)));
+if (files.length === 0) {
+  console.error(`No test file has “${names.join('” or “')}” in its path.`);
+  process.exit(1);
+}
+
+const counts = mkdtempSync(join(tmpdir(), 'dove-path-tests-'));
+const waiting = grouped(files);
+const groups = waiting.length;
 await Promise.all(Array.from({ length: availableParallelism() }, runWaiting));
+printCounts();
+rmSync(counts, { recursive: true });
+
+/** The files in groups, the longest first. */
+function grouped(all) {
+  const [seeded, others] = parted(all, WALKS_SEEDED_BRIEFS);
+  const [alone, shared] = parted(others, CHANGES_GLOBALS);
+  const together = Array.from({ length: GROUPS }, (_, group) => shared.filter((_file, order) => order % GROUPS === group));
+  return [seeded, ...together, ...alone.map((file) => [file])].filter((group) => group.length > 0);
+}
+
+function parted(all, what) {
+  const has = (file) => what.test(readFileSync(file, 'utf8'));
+  return [all.filter(has), all.filter((file) => !has(file))];
+}
 
 async function runWaiting() {
-  for (let files = waiting.shift(); files; files = waiting.shift()) {
-    if ((await codeOf(files)) !== 0) process.exitCode = 1;
+  for (let group = waiting.shift(); group; group = waiting.shift()) {
+    if ((await codeOf(group)) !== 0) process.exitCode = 1;
   }
 }
 
 /** The code that some test files end with, once their output is shown. */
-function codeOf(files) {
+function codeOf(group) {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, [...TSX, '--test-reporter=spec', 'scripts/test-group.mjs', ...files]);
+    const child = spawn(process.execPath, [...TSX, '--test-reporter=spec', 'scripts/test-group.mjs', ...group], {
+      env: { ...process.env, DOVE_PATH_COUNTS: counts },
+    });
     const output = [];
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => output.push(chunk));
     child.on('close', (code) => {
@@ -37,6 +74,13 @@ function codeOf(files) {
       resolve(code);
     });
   });
+}
+
+/** How much was tested: each process has left its counts. */
+function printCounts() {
+  const left = readdirSync(counts).map((name) => JSON.parse(readFileSync(join(counts, name), 'utf8')));
+  const sum = (what) => left.reduce((total, each) => total + each[what], 0).toLocaleString('en');
+  console.log(`\n${files.length} files in ${groups} processes: ${sum('assertions')} assertions, ${sum('runs')} runs of properties`);
 }
 
 function filesIn(folder) {

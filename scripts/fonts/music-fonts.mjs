@@ -38,7 +38,12 @@ function musicFonts() {
   const rare = codesIn(MUSICAL_SYMBOLS).filter((code) => !codesIn(COMMON_IN_TEXT).includes(code));
   return [
     { file: 'dove-music', source: '@vexflow-fonts/bravura/bravura.otf', name: 'Dove Music', codes: drawnSigns() },
-    { file: 'dove-music-text', source: '@vexflow-fonts/bravuratext/bravuratext.otf', name: 'Dove Music Text', codes: codesIn(COMMON_IN_TEXT) },
+    {
+      file: 'dove-music-text',
+      source: '@vexflow-fonts/bravuratext/bravuratext.otf',
+      name: 'Dove Music Text',
+      codes: codesIn(COMMON_IN_TEXT),
+    },
     { file: 'dove-music-symbols', source: '@vexflow-fonts/bravuratext/bravuratext.otf', name: 'Dove Music Text', codes: rare },
   ];
 }

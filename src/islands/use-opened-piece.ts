@@ -55,7 +55,7 @@ function inStepWhenIdle(): () => void {
   let stop = (): void => undefined;
   let gone = false;
   const begin = (): void =>
-    void Promise.all([import('../state/bench/in-step.ts'), readyToRead()]).then(
+    void Promise.all([import('./bench/at-rest.ts'), readyToRead()]).then(
       ([{ keepInStep }]) => {
         if (!gone) stop = keepInStep();
       },

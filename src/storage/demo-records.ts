@@ -31,9 +31,18 @@ export function demoRecords({ documents, instrumentOf }: Demo, now: number): Dem
 }
 
 /** A record whose id says that it is of the demo, and which. */
-function named<Kept extends { readonly id: string; readonly document: { readonly format: string; readonly name: string } }>(record: Kept): Kept {
+function named<Kept extends { readonly id: string; readonly document: { readonly format: string; readonly name: string } }>(
+  record: Kept,
+): Kept {
   const { format, name } = record.document;
-  const words = [format, name].flatMap((each) => each.toLowerCase().replaceAll('♭', ' flat').replaceAll('♯', ' sharp').match(/[a-z0-9]+/g) ?? []);
+  const words = [format, name].flatMap(
+    (each) =>
+      each
+        .toLowerCase()
+        .replaceAll('♭', ' flat')
+        .replaceAll('♯', ' sharp')
+        .match(/[a-z0-9]+/g) ?? [],
+  );
   return { ...record, id: ['demo', ...words.slice(FORMAT_WORDS)].join('-') };
 }
 

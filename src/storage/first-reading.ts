@@ -1,6 +1,7 @@
-import { isOfThisVersion } from './this-version.ts';
 import type { FactRecord, InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord } from './database.ts';
+import { withOpened } from './open-ids.ts';
 import { DATABASE_NAME, tablesVersion } from './tables.ts';
+import { isOfThisVersion } from './this-version.ts';
 import { keysOf } from './writing/unwritten.ts';
 
 /** What the bench draws first: a piece as the browser keeps it, the pieces open beside it, and the studio to choose from. */
@@ -17,7 +18,7 @@ const DEXIE_FACTOR = 10;
 
 /**
  * Reads what the bench draws first, straight from the browser, so that nothing else of the database need be loaded before:
- * the piece with this id, or the one that was changed last. "empty" in a browser in which nothing was ever kept; null
+ * the piece with this id, or the one that was changed last, which stands open from then on. "empty" in a browser in which nothing was ever kept; null
  * wherever it takes more than reading: something was left unwritten, the tables are of another version, a demo is still to be
  * put in, the piece is not there or does not read, or the browser does not answer.
  */
@@ -65,9 +66,17 @@ async function readIn(database: IDBDatabase, id: string | null, demo: boolean): 
     answered<SchoolRecord[]>(reading.objectStore('schools').getAll()),
   ]);
   if ((demo && !seeded) || !asked || !isOfThisVersion(asked)) return null;
-  const ids = open?.key === 'open-pieces' ? open.value : [];
+  const known = open?.key === 'open-pieces' ? open.value : [];
+  const ids = withOpened(known, asked.id);
   const beside = await Promise.all(ids.map((each) => answered<PieceRecord | undefined>(pieces.get(each))));
+  if (ids !== known) noteOpen(database, ids);
   return { piece: asked, open: beside.filter((record) => record !== undefined), instruments, players, schools };
+}
+
+/** Notes which pieces stand open; closing the database waits for it. A browser that cannot write says so with the first change. */
+function noteOpen(database: IDBDatabase, ids: readonly string[]): void {
+  const fact: FactRecord = { key: 'open-pieces', value: ids };
+  database.transaction('facts', 'readwrite').objectStore('facts').put(fact);
 }
 
 /** The piece that was changed last. */

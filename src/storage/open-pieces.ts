@@ -1,5 +1,6 @@
 import type { Brief } from '#core/brief';
 import { database } from './database.ts';
+import { withOpened } from './open-ids.ts';
 
 /** A piece that stands open beside the one on the bench. */
 export interface OpenPiece {
@@ -7,9 +8,6 @@ export interface OpenPiece {
   readonly name: string;
   readonly brief: Brief;
 }
-
-/** How many pieces stand open at most; the one opened first makes room. */
-const MOST_OPEN = 8;
 
 /** The pieces that stand open, as they were opened; those that are gone are left out. */
 export async function loadOpenPieces(): Promise<readonly OpenPiece[]> {
@@ -20,7 +18,7 @@ export async function loadOpenPieces(): Promise<readonly OpenPiece[]> {
 /** Notes that a piece stands open; the open ones. */
 export async function noteOpened(id: string): Promise<readonly OpenPiece[]> {
   const ids = await openIds();
-  if (!ids.includes(id)) await database.facts.put({ key: 'open-pieces', value: [...ids, id].slice(-MOST_OPEN) });
+  if (!ids.includes(id)) await database.facts.put({ key: 'open-pieces', value: withOpened(ids, id) });
   return await loadOpenPieces();
 }
 

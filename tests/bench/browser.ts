@@ -2,14 +2,17 @@
  * What the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. With
  * `-- --against DIR` the build in another tree is measured in the same run, and what counts are the ratios.
  */
-import { brotliCompressSync } from 'node:zlib';
 import { type Browser, chromium, type Page } from '@playwright/test';
+import { allBytes, type FirstVisit, firstVisit, KINDS, VISITORS } from '../support/first-page.ts';
 import { CHROMIUM, served } from '../support/served.ts';
 import { printLayoutShifts } from './layout-shift.ts';
 
 const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 const ROUNDS = 21;
+
+/** Every kind of first visit is made so many times. */
+const FIRST_VISITS = 5;
 
 /** How often a plan is asked for while other fingerings are looked for, and at rest. */
 const BUSY_ROUNDS = 9;
@@ -58,7 +61,7 @@ async function measured(tree: string): Promise<Figures> {
     console.log(`\nthe build in ${tree}`);
     // The functions handed to the page are compiled with a helper that the page does not have.
     await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
-    await printScriptSize(page);
+    await printFirstVisits(browser, ADDRESS);
     await printLayoutShifts(browser, ADDRESS);
     const changeMs = await printChangeToDrawn(page, 'three octaves up and down, 43 notes', baseline);
     const keyMs = await printKeyToDrawn(page, baseline);
@@ -71,37 +74,22 @@ async function measured(tree: string): Promise<Figures> {
   }
 }
 
-/** All script that the bench asks for until its staff is drawn, each file compressed as the build does; 250 KB are 256,000 bytes. */
-async function printScriptSize(page: Page): Promise<void> {
-  const scripts: { readonly askedAt: number; readonly bytes: Promise<number> }[] = [];
-  page.on('response', (response) => {
-    if (!/javascript/.test(response.headers()['content-type'] ?? '')) return;
-    // The worker's own scripts are not among the page's resources, so the moment of asking is the request's.
-    scripts.push({
-      askedAt: response.request().timing().startTime,
-      bytes: response
-        .body()
-        .then((body) => brotliCompressSync(body).length)
-        // What comes while the page closes came after it.
-        .catch(() => 0),
-    });
-  });
-  await page.addInitScript(() => {
-    new MutationObserver((_, observer) => {
-      if (!document.querySelector('[data-bead]')) return;
-      performance.mark('drawn');
-      observer.disconnect();
-    }).observe(document, { childList: true, subtree: true });
-  });
-  await page.goto(ADDRESS);
-  await page.locator('[data-bead]').first().waitFor();
-  await page.waitForLoadState('networkidle');
-  const drawnAt = await page.evaluate(() => performance.timeOrigin + (performance.getEntriesByName('drawn')[0]?.startTime ?? Infinity));
-  const first = await Promise.all(scripts.filter(({ askedAt }) => askedAt <= drawnAt).map(({ bytes }) => bytes));
-  const total = first.reduce((sum, size) => sum + size, 0);
-  console.log(
-    `\nfirst load of the bench with the staff drawn: ${(total / 1024).toFixed(1)} KB of compressed script in ${first.length} files (${scripts.length - first.length} more come after it)`,
-  );
+/** First visits of each kind of visitor, and what was sent for them until the staff stood. */
+async function printFirstVisits(browser: Browser, address: string): Promise<void> {
+  for (const visitor of VISITORS) {
+    const visits: FirstVisit[] = [];
+    for (let round = 0; round < FIRST_VISITS; round += 1) visits.push(await firstVisit(browser, address, visitor));
+    const ms = (of: (visit: FirstVisit) => number): string => `${median(visits.map(of)).toFixed(0)} ms`;
+    console.log(
+      `first visit, ${visitor.name}: staff ${ms((visit) => visit.staffMs)}, usable ${ms((visit) => visit.usableMs)}, work of the main thread until then ${ms((visit) => visit.workMs)}`,
+    );
+    const [{ bytes } = { bytes: null }] = visits;
+    if (bytes) console.log(`  ${kilobytes(allBytes(bytes))}: ${KINDS.map((kind) => `${kind} ${kilobytes(bytes[kind])}`).join(', ')}`);
+  }
+}
+
+function kilobytes(bytes: number): string {
+  return `${(bytes / 1024).toFixed(1)} KB`;
 }
 
 /** What an empty page of this browser on this machine takes: from a key to the next frame, and from frame to frame. */

@@ -35,6 +35,7 @@ test('the atlas without a piece: from a position, from a note, from the picture 
     .getByRole('button', { name: /^fifth position/ })
     .press('Enter');
   await expect(page.getByLabel('Position', { exact: true })).toHaveValue('5');
+  await expect(page).toHaveURL(/position=5/);
   await page.reload();
   await expect(page.getByLabel('Position', { exact: true })).toHaveValue('5');
   expect(await findings(page)).toEqual([]);

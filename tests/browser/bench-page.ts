@@ -1,8 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, type BrowserContext, type Download, expect, type Locator, type Page, type Response } from '@playwright/test';
+import { test as base, type Download, expect, type Locator, type Page, type Response } from '@playwright/test';
 import { HASHED_CACHE } from '../../src/server/headers.ts';
 import { DEMO_PIECES } from '../../src/demo/pieces.ts';
-import { idOfPiece, leaveSharedBrowser, newPageWithDemo, openSharedBrowser } from './shared-browser.ts';
+import { idOfPiece, openSharedBrowser, SharedPage, USUAL_SIZE } from './shared-browser.ts';
 
 interface TestOptions {
   /** Whether the bench introduces itself, as it does until that was read or skipped once. */
@@ -15,48 +15,68 @@ interface TestOptions {
  * Every test fails on a console error, an uncaught error, a request to another host, a breach of the content policy, or an
  * answer of ours without the headers that keep it ours.
  */
-export const test = base.extend<TestOptions & { readonly watched: undefined }, { readonly sharedBrowser: BrowserContext }>({
+export const test = base.extend<TestOptions & { readonly watched: undefined }, { readonly shared: SharedPage }>({
   firstVisit: [false, { option: true }],
   newBrowser: [false, { option: true }],
-  sharedBrowser: [
+  shared: [
     async ({ browser }, use, { project }) => {
-      const { baseURL, viewport } = project.use;
-      const shared = await openSharedBrowser(browser, { baseURL: baseURL ?? '', viewport: viewport ?? null });
-      await use(shared);
-      await shared.close();
+      const context = await openSharedBrowser(browser, { baseURL: project.use.baseURL ?? '', viewport: USUAL_SIZE });
+      await use(new SharedPage(context, watchPolicy));
+      await context.close();
     },
     { scope: 'worker' },
   ],
-  context: async ({ browser, sharedBrowser, newBrowser }, use) => {
+  context: async ({ browser, shared, newBrowser }, use) => {
     // What is set for the tests of this file or group goes into a new browser by itself.
-    const context = newBrowser ? await browser.newContext() : sharedBrowser;
+    const context = newBrowser ? await browser.newContext() : shared.context;
     await use(context);
     if (newBrowser) await context.close();
-    else await leaveSharedBrowser(context);
   },
-  page: async ({ context, newBrowser }, use) => {
-    await use(newBrowser ? await context.newPage() : await newPageWithDemo(context));
+  page: async ({ context, shared, newBrowser }, use) => {
+    if (newBrowser) {
+      const page = await context.newPage();
+      await watchPolicy(page);
+      await use(page);
+    } else {
+      await use(await shared.open());
+      await shared.leave();
+    }
   },
   watched: [
-    async ({ page, baseURL, firstVisit }, use) => {
-      if (!firstVisit) await page.addInitScript(() => localStorage.setItem('dove-path/first-steps', 'done'));
+    async ({ page, baseURL, firstVisit, newBrowser }, use) => {
+      if (!firstVisit && newBrowser) await page.addInitScript(readFirstSteps);
+      else if (!firstVisit) await page.evaluate(readFirstSteps);
       const troubles: string[] = [];
+      breaches.set(page, (what) => troubles.push(`content policy: ${what}`));
       page.on('console', (message) => message.type() === 'error' && !underTest.has(page) && troubles.push(`console: ${message.text()}`));
       page.on('pageerror', (error) => troubles.push(`uncaught: ${error.message}`));
       page.on('request', (request) => !isOurs(request.url(), baseURL ?? '') && troubles.push(`request to ${request.url()}`));
       page.on('response', (response) => troubles.push(...headerTroubles(response)));
-      await page.exposeFunction('policyBroken', (what: string) => !underTest.has(page) && troubles.push(`content policy: ${what}`));
-      await page.addInitScript(() => {
-        addEventListener('securitypolicyviolation', ({ effectiveDirective, blockedURI, sample }) => {
-          window.policyBroken(`${effectiveDirective} ${blockedURI} ${sample}`);
-        });
-      });
       await use(undefined);
+      underTest.delete(page);
       expect(troubles).toEqual([]);
     },
     { auto: true },
   ],
 });
+
+/** Runs in the page: the bench does not introduce itself. */
+function readFirstSteps(): void {
+  localStorage.setItem('dove-path/first-steps', 'done');
+}
+
+/** Who hears of what the content policy refused in a page. */
+const breaches = new WeakMap<Page, (what: string) => void>();
+
+/** From here on a page tells what its content policy refuses. */
+async function watchPolicy(page: Page): Promise<void> {
+  await page.exposeFunction('policyBroken', (what: string) => !underTest.has(page) && breaches.get(page)?.(what));
+  await page.addInitScript(() => {
+    addEventListener('securitypolicyviolation', ({ effectiveDirective, blockedURI, sample }) => {
+      window.policyBroken(`${effectiveDirective} ${blockedURI} ${sample}`);
+    });
+  });
+}
 
 export { expect };
 

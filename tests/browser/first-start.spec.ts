@@ -1,41 +1,55 @@
-import { beads, DEMO_ROWS, expect, findings, openPiece, planDrawn, saveAs, test, tellWholeBrief } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, findings, openPiece, planDrawn, saveAs, saved, test, tellWholeBrief } from './bench-page.ts';
 
-test('the demo pieces are there on the first start, for all four instruments', async ({ page }) => {
-  await page.goto('/pieces');
-  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
-  for (const instrument of ['¾ violin', 'viola', 'cello', 'double bass']) {
-    await expect(page.getByRole('cell', { name: instrument }).first()).toBeVisible();
-  }
-});
+test.describe('in a browser that was never here', () => {
+  test.use({ newBrowser: true });
 
-test('the first piece opens on the bench by itself', async ({ page }) => {
-  await page.goto('/');
-  await planDrawn(page);
-  await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Wren · A♭ major in three octaves');
-  await expect(beads(page)).toHaveCount(22);
-});
+  test('the demo pieces are there on the first start, for all four instruments', async ({ page }) => {
+    await page.goto('/pieces');
+    await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
+    for (const instrument of ['¾ violin', 'viola', 'cello', 'double bass']) {
+      await expect(page.getByRole('cell', { name: instrument }).first()).toBeVisible();
+    }
+  });
 
-test('demo pieces can be cleared and brought back', async ({ page }) => {
-  await page.goto('/pieces');
-  await page.getByRole('button', { name: 'Remove the demo' }).click();
-  await expect(page.getByRole('heading', { name: 'Your pieces' })).toBeVisible();
-  await page.reload();
-  await expect(page.getByRole('heading', { name: 'Your pieces' })).toBeVisible();
-  await page.getByRole('button', { name: 'Restore the demo' }).click();
-  await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
-});
+  test('the first piece opens on the bench by itself', async ({ page }) => {
+    await page.goto('/');
+    await planDrawn(page);
+    await expect(page.getByRole('textbox', { name: 'Name of the piece' })).toHaveValue('Wren · A♭ major in three octaves');
+    await expect(beads(page)).toHaveCount(22);
+  });
 
-test('a demo piece that was changed comes back with one press after the demo was removed', async ({ page }) => {
-  await page.goto('/pieces');
-  await page.getByRole('button', { name: 'Rename Robin · Evening line' }).click();
-  await page.getByLabel('New name').fill('Evening, as we play it');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('link', { name: 'Evening, as we play it', exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Remove the demo' }).click();
-  const messages = page.getByRole('status', { name: 'What was done to the demo' });
-  await expect(messages).toContainText('The demo is removed');
-  await messages.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('link', { name: 'Evening, as we play it', exact: true })).toBeVisible();
+  test('what is changed on the first visit, before the demo is in the database, is kept', async ({ page }) => {
+    await page.goto('/');
+    await planDrawn(page);
+    await page.getByRole('textbox', { name: 'Name of the piece' }).fill('Wren, first thing');
+    await saved(page);
+    await page.goto('/pieces');
+    await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
+    await expect(page.getByRole('link', { name: 'Wren, first thing', exact: true })).toBeVisible();
+  });
+
+  test('demo pieces can be cleared and brought back', async ({ page }) => {
+    await page.goto('/pieces');
+    await page.getByRole('button', { name: 'Remove the demo' }).click();
+    await expect(page.getByRole('heading', { name: 'Your pieces' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'Your pieces' })).toBeVisible();
+    await page.getByRole('button', { name: 'Restore the demo' }).click();
+    await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
+  });
+
+  test('a demo piece that was changed comes back with one press after the demo was removed', async ({ page }) => {
+    await page.goto('/pieces');
+    await page.getByRole('button', { name: 'Rename Robin · Evening line' }).click();
+    await page.getByLabel('New name').fill('Evening, as we play it');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('link', { name: 'Evening, as we play it', exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Remove the demo' }).click();
+    const messages = page.getByRole('status', { name: 'What was done to the demo' });
+    await expect(messages).toContainText('The demo is removed');
+    await messages.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('link', { name: 'Evening, as we play it', exact: true })).toBeVisible();
+  });
 });
 
 for (const [name, address] of [

@@ -19,20 +19,77 @@ export async function openSharedBrowser(browser: Browser, options: BrowserContex
   return context;
 }
 
-/** A page of the shared browser in which nothing is kept but the demo, as on the day it was put in. */
-export async function newPageWithDemo(context: BrowserContext): Promise<Page> {
-  const page = await context.newPage();
-  await page.goto(BLANK_PAGE);
-  await page.evaluate(forgetAllBut, [KEPT, REMEMBERED]);
-  await page.evaluate(copyDatabase, { from: REMEMBERED, to: KEPT });
-  return page;
+/** A page that one test after the other uses: what was loaded and compiled in it is there for the next. */
+export class SharedPage {
+  private page: Page | null = null;
+
+  constructor(
+    readonly context: BrowserContext,
+    /** Prepares a page when it is opened. */
+    private readonly prepare: (page: Page) => Promise<void>,
+  ) {}
+
+  /** The page, in which nothing is kept but the demo as on the day it was put in. */
+  async open(): Promise<Page> {
+    const page = this.page ?? (await this.newPage());
+    this.page = page;
+    await page.evaluate(forgetAllBut, [KEPT, REMEMBERED]);
+    await page.evaluate(copyDatabase, { from: REMEMBERED, to: KEPT });
+    return page;
+  }
+
+  /** Leaves the browser as the next test expects it: no other page, nothing allowed, nobody listening. */
+  async leave(): Promise<void> {
+    for (const page of this.context.pages()) if (page !== this.page || (await isSpoilt(page))) await page.close();
+    if (this.page?.isClosed()) this.page = null;
+    await this.context.clearPermissions();
+  }
+
+  private async newPage(): Promise<Page> {
+    const page = await this.context.newPage();
+    await this.prepare(page);
+    noteScripts(page);
+    await page.goto(BLANK_PAGE);
+    return page;
+  }
 }
 
-/** Leaves the shared browser as the next test expects it: without pages, and without what was allowed to them. */
-export async function leaveSharedBrowser(context: BrowserContext): Promise<void> {
-  for (const page of context.pages()) await page.close();
-  await context.clearPermissions();
+/** Pages that were given a script by a test: it cannot be taken back. */
+const withScripts = new WeakSet<Page>();
+
+/** From here on it is noted when a test gives the page a script of its own. */
+function noteScripts(page: Page): void {
+  const give = page.addInitScript.bind(page);
+  page.addInitScript = (...script) => {
+    withScripts.add(page);
+    return give(...script);
+  };
 }
+
+/** Whether a page cannot be used again: it has a script of a test, has crashed, or does not go where it is told. */
+async function isSpoilt(page: Page): Promise<boolean> {
+  if (withScripts.has(page)) return true;
+  page.removeAllListeners();
+  // A page that would lose something asks before it goes.
+  page.on('dialog', (dialog) => void dialog.accept().catch(() => undefined));
+  try {
+    await page.unrouteAll({ behavior: 'ignoreErrors' });
+    await page.emulateMedia({ media: null, colorScheme: null, reducedMotion: null });
+    await page.setViewportSize(USUAL_SIZE);
+    await page.goto(BLANK_PAGE, { timeout: PATIENCE_MS });
+    await page.mouse.move(0, 0);
+    page.removeAllListeners();
+    return false;
+  } catch {
+    return true;
+  }
+}
+
+/** The window of every test that does not ask for another, px. */
+export const USUAL_SIZE = { width: 1280, height: 800 };
+
+/** A page that has crashed never goes anywhere, ms. */
+const PATIENCE_MS = 5000;
 
 /** The id of a piece that the browser keeps under a name; null where the page cannot look, or there is none. */
 export async function idOfPiece(page: Page, name: string): Promise<string | null> {
@@ -120,6 +177,7 @@ async function copyDatabase({ from, to }: { readonly from: string; readonly to: 
 
 async function forgetAllBut(databases: readonly string[]): Promise<void> {
   localStorage.clear();
+  sessionStorage.clear();
   for (const { name } of await indexedDB.databases()) if (name !== undefined && !databases.includes(name)) indexedDB.deleteDatabase(name);
   const files = await navigator.storage.getDirectory();
   for await (const name of files.keys()) await files.removeEntry(name, { recursive: true });

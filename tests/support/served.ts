@@ -1,4 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
+import { existsSync } from 'node:fs';
 import { once } from 'node:events';
 import { setTimeout as rest } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
@@ -29,9 +30,12 @@ const SWITCHED_OFF = [
   ...['WebUIOmniboxPopup', 'WebUIOmniboxAimPopup'],
 ];
 
+/** Debian's Chromiums: the one without a window is the lighter. */
+const CHROMIUMS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser'];
+
 /** The Chromium of this machine, and how it is started without a screen. */
 export const CHROMIUM = {
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: process.env['CHROMIUM'] ?? CHROMIUMS.find((path) => existsSync(path)) ?? 'chromium',
   args: [
     ...['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--no-first-run'],
     `--disable-features=${SWITCHED_OFF.join(',')}`,

@@ -11,7 +11,13 @@ class DrawnElement {
   getContext(): object {
     const nothing = { width: 0, actualBoundingBoxLeft: 0, actualBoundingBoxRight: 0 };
     return {
-      measureText: () => ({ ...nothing, actualBoundingBoxAscent: 0, actualBoundingBoxDescent: 0, fontBoundingBoxAscent: 0, fontBoundingBoxDescent: 0 }),
+      measureText: () => ({
+        ...nothing,
+        actualBoundingBoxAscent: 0,
+        actualBoundingBoxDescent: 0,
+        fontBoundingBoxAscent: 0,
+        fontBoundingBoxDescent: 0,
+      }),
     };
   }
 

@@ -1,7 +1,6 @@
 import { lazy, useEffect } from 'react';
 import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
-import { noteOpen } from '../../state/bench/open-pieces.ts';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/work.ts';
@@ -24,19 +23,21 @@ import { readyToRead } from '../../storage/first-start.ts';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { notKeptText } from '../../words/kept/storage.ts';
 
-/** Come after the first drawing, or when asked for. */
-const Alternatives = lazy(async () => ({ default: (await import('./others/Alternatives.tsx')).Alternatives }));
-const BowSection = lazy(async () => ({ default: (await import('./tables/BowSection.tsx')).BowSection }));
-const ChangedNotice = lazy(async () => ({ default: (await import('./ChangedNotice.tsx')).ChangedNotice }));
-const Effects = lazy(async () => ({ default: (await import('./tables/Effects.tsx')).Effects }));
-const FirstSteps = lazy(async () => ({ default: (await import('./FirstSteps.tsx')).FirstSteps }));
-const HandDetails = lazy(async () => ({ default: (await import('./tables/HandDetails.tsx')).HandDetails }));
-const NoteRows = lazy(async () => ({ default: (await import('./tables/NoteRows.tsx')).NoteRows }));
-const NumberOrigins = lazy(async () => ({ default: (await import('../NumberOrigins.tsx')).NumberOrigins }));
-const PlayBar = lazy(async () => ({ default: (await import('./play/PlayBar.tsx')).PlayBar }));
-const PlanSummary = lazy(async () => ({ default: (await import('./tables/PlanSummary.tsx')).PlanSummary }));
-const RuleOffer = lazy(async () => ({ default: (await import('./RuleOffer.tsx')).RuleOffer }));
-const ShiftList = lazy(async () => ({ default: (await import('./tables/ShiftList.tsx')).ShiftList }));
+/** Comes after the first drawing, or when something of it is asked for. */
+const atRest = () => import('./at-rest.ts');
+
+const Alternatives = lazy(async () => ({ default: (await atRest()).Alternatives }));
+const BowSection = lazy(async () => ({ default: (await atRest()).BowSection }));
+const ChangedNotice = lazy(async () => ({ default: (await atRest()).ChangedNotice }));
+const Effects = lazy(async () => ({ default: (await atRest()).Effects }));
+const FirstSteps = lazy(async () => ({ default: (await atRest()).FirstSteps }));
+const HandDetails = lazy(async () => ({ default: (await atRest()).HandDetails }));
+const NoteRows = lazy(async () => ({ default: (await atRest()).NoteRows }));
+const NumberOrigins = lazy(async () => ({ default: (await atRest()).NumberOrigins }));
+const PlayBar = lazy(async () => ({ default: (await atRest()).PlayBar }));
+const PlanSummary = lazy(async () => ({ default: (await atRest()).PlanSummary }));
+const RuleOffer = lazy(async () => ({ default: (await atRest()).RuleOffer }));
+const ShiftList = lazy(async () => ({ default: (await atRest()).ShiftList }));
 
 /** The place where a teacher works out a fingering: the brief in a sentence, staff and path, the selected note, other fingerings. */
 export const Bench = guarded(GuardedBench);
@@ -152,15 +153,15 @@ function useWorkAtRest(idle: boolean): void {
   const pieceId = useWork((work) => work.pieceId);
   useEffect(() => {
     if (pieceId === null || !idle) return;
-    const checked = Promise.all([import('../../state/bench/check-open-piece.ts'), readyToRead()]);
+    const checked = Promise.all([atRest(), readyToRead()]);
     // A database that does not answer is told of with the first change that cannot be written.
     void checked.then(([{ checkOpenPiece }]) => checkOpenPiece()).catch(() => undefined);
   }, [pieceId, idle]);
   const saved = useWork((work) => work.saving.state === 'saved');
   useEffect(() => {
     if (pieceId === null || !idle || !saved) return;
-    void readyToRead().then(
-      () => noteOpen(pieceId),
+    void Promise.all([atRest(), readyToRead()]).then(
+      ([{ noteOpen }]) => noteOpen(pieceId),
       () => undefined,
     );
   }, [pieceId, idle, saved]);
@@ -168,15 +169,13 @@ function useWorkAtRest(idle: boolean): void {
     if (!idle) return;
     let gone = false;
     let stop = (): void => undefined;
-    void Promise.all([import('../../state/bench/refingering.ts'), import('../../state/school/corrections.ts')]).then(
-      ([{ watchRefingering }, { watchCorrections }]) => {
-        if (gone) return;
-        const stops = [watchRefingering(), watchCorrections()];
-        stop = () => {
-          for (const each of stops) each();
-        };
-      },
-    );
+    void atRest().then(({ watchRefingering, watchCorrections }) => {
+      if (gone) return;
+      const stops = [watchRefingering(), watchCorrections()];
+      stop = () => {
+        for (const each of stops) each();
+      };
+    });
     return () => {
       gone = true;
       stop();

@@ -25,9 +25,8 @@ import {
   semitonesOf,
   stepsOf,
 } from '#core/pitch';
-import { plan } from '#core/plan';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
-import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
+import { seededOutcome } from '../../support/seeded-plans.ts';
 import { planned } from '../../support/briefs.ts';
 import { type HandKind, handFaults, lettersAbove } from '../../support/hand-rule.ts';
 
@@ -43,7 +42,7 @@ interface Found {
 /** Shifts over four instruments, schools and keys, one of each seeded line. */
 function* foundShifts(): Generator<Found> {
   for (let seed = 0; ; seed += 1) {
-    const outcome = plan(seededBrief(seed));
+    const outcome = seededOutcome(seed);
     if (!outcome.ok) continue;
     const { best } = outcome.value;
     const shift = best.shifts[seed % Math.max(1, best.shifts.length)];

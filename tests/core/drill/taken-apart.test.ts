@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { type HandsEvent, type StageName, STAGES, takeApart } from '#core/drill';
 import { plan } from '#core/plan';
-import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
+import { seededOutcome } from '../../support/seeded-plans.ts';
 import { planned } from '../../support/briefs.ts';
 
 /** A line on one instrument with string, finger and position of every note given. */
@@ -156,7 +156,7 @@ function thumbLine(kind: 'cello' | 'bass', string: string, from: readonly [strin
 function seededShifts(count: number) {
   const found = [];
   for (let seed = 0; found.length < count; seed += 1) {
-    const outcome = plan(seededBrief(seed));
+    const outcome = seededOutcome(seed);
     const shift = outcome.ok ? outcome.value.best.shifts[seed % Math.max(1, outcome.value.best.shifts.length)] : undefined;
     const apart = outcome.ok && shift ? takeApart(outcome.value.best, shift.to) : null;
     if (apart) found.push(apart);

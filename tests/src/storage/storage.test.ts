@@ -10,6 +10,7 @@ import { DEMO_STUDIO } from '../../../src/demo/studio.ts';
 import { readStudioFile } from '../../../src/files/document-files.ts';
 import { database, DovePathDatabase, type InstrumentRecord, type PieceRecord, type PlayerRecord } from '../../../src/storage/database.ts';
 import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/storage/demo.ts';
+import { demoRecords } from '../../../src/storage/demo-records.ts';
 import { checkRecord, loadPiece, loadPieces } from '../../../src/storage/piece-list.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { newInstrument, newPieceRecord, newPlayer, NOTHING_USED, saveRecord } from '../../../src/storage/records.ts';
@@ -213,6 +214,26 @@ describe('the demo', () => {
       assert.notEqual(piece.playerId, null, name);
       assert.equal(piece.instrumentId !== null, own, name);
     }
+  });
+
+  it('leaves as it is what was changed of it before it was put in', async () => {
+    const [first] = demoRecords(DEMO, 0).piece;
+    assert.ok(first);
+    await database.pieces.put({ ...first, document: { ...first.document, name: 'Changed early' } });
+    await seedDemoOnce();
+    assert.equal((await database.pieces.get(first.id))?.document.name, 'Changed early');
+    assert.equal(await database.pieces.count(), DEMO_PIECES.length);
+  });
+
+  it('has the same ids wherever it is put in, each once', async () => {
+    const { piece, player, instrument, school } = demoRecords(DEMO, 0);
+    const ids = [piece, player, instrument, school].flatMap((records) => records.map(({ id }) => id));
+    assert.equal(new Set(ids).size, ids.length);
+    assert.ok(ids.every((id) => /^demo-[a-z0-9-]+$/.test(id)));
+    assert.deepEqual(
+      demoRecords(DEMO, 1).piece.map(({ id }) => id),
+      piece.map(({ id }) => id),
+    );
   });
 
   it('can be taken out and brought back; the teacher’s own stays', async () => {

@@ -1,0 +1,18 @@
+/** What comes when the plan stands on the screen and the page is at rest, in one file. */
+export { noteOpen } from '../../state/bench/open-pieces.ts';
+export { checkOpenPiece } from '../../state/bench/check-open-piece.ts';
+export { watchRefingering } from '../../state/bench/refingering.ts';
+export { watchCorrections } from '../../state/school/corrections.ts';
+export { keepInStep } from '../../state/bench/in-step.ts';
+export { NumberOrigins } from '../NumberOrigins.tsx';
+export { ChangedNotice } from './ChangedNotice.tsx';
+export { FirstSteps } from './FirstSteps.tsx';
+export { Alternatives } from './others/Alternatives.tsx';
+export { PlayBar } from './play/PlayBar.tsx';
+export { RuleOffer } from './RuleOffer.tsx';
+export { BowSection } from './tables/BowSection.tsx';
+export { Effects } from './tables/Effects.tsx';
+export { HandDetails } from './tables/HandDetails.tsx';
+export { NoteRows } from './tables/NoteRows.tsx';
+export { PlanSummary } from './tables/PlanSummary.tsx';
+export { ShiftList } from './tables/ShiftList.tsx';
