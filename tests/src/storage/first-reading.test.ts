@@ -45,7 +45,7 @@ describe('what the bench draws first', () => {
   });
 
   it('is left to the whole database where the piece is not there, is of another version, or the demo is still to come', async () => {
-    await database.pieces.put({ ...old, document: { ...old.document, version: 999 } as typeof old.document });
+    await database.table('pieces').put({ ...old, document: { ...old.document, version: 999 } });
     assert.equal(await readPiece('nobody'), null);
     assert.equal(await readPiece(old.id), null);
     assert.equal(await readPiece(young.id, true), null);
