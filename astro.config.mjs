@@ -5,6 +5,7 @@ import { defineConfig } from 'astro/config';
 import { compressed } from './scripts/compressed.mjs';
 import { offline } from './scripts/offline.mjs';
 import { server } from './scripts/server.mjs';
+import { leanPdf } from './scripts/lean-pdf.mjs';
 import { leanTypebox } from './scripts/lean-typebox.mjs';
 import { timedTone } from './scripts/timed-tone.mjs';
 import { leanVexflow } from './scripts/lean-vexflow.mjs';
@@ -28,7 +29,7 @@ export default defineConfig({
   security: { checkOrigin: false },
   devToolbar: { enabled: false },
   vite: {
-    plugins: [tailwindcss(), leanVexflow(), leanTypebox(), timedTone(), named],
+    plugins: [tailwindcss(), leanVexflow(), leanTypebox(), leanPdf(), timedTone(), named],
     // The same database library without the code for browsers that cannot run the rest of the application either.
     resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.min.mjs' }] },
     build: {

@@ -1,7 +1,9 @@
-import { type NoteMessageEvent, WebMidi } from 'webmidi';
-
 /** MIDI keys are counted from an octave below C0. */
 const MIDI_ABOVE = 12;
+
+/** The first byte of a message says what it is in its upper half, and on which channel in its lower half (MIDI 1.0). */
+const KIND = 0xf0;
+const NOTE_ON = 0x90;
 
 /** Hears a key that goes down: semitones above C0, and when, ms of the page's clock. */
 export type OnKey = (semitones: number, atMs: number) => void;
@@ -16,17 +18,27 @@ export interface MidiKeyboards {
 
 /** Listens to every MIDI keyboard, those that are connected later too; throws where the browser has no MIDI, or does not allow it. */
 export async function listenToKeyboards(onKey: OnKey, onChange: () => void): Promise<MidiKeyboards> {
-  await WebMidi.enable();
-  const heard = (event: NoteMessageEvent): void => onKey(event.note.number - MIDI_ABOVE, event.timestamp);
+  const access = await navigator.requestMIDIAccess();
+  const connected = (): readonly MIDIInput[] => [...access.inputs.values()].filter(({ state }) => state === 'connected');
+  const hear = ({ data, timeStamp }: MIDIMessageEvent): void => {
+    const [message = 0, key = 0, velocity = 0] = data ?? [];
+    // A key that goes up may be told as one that goes down without a velocity.
+    if ((message & KIND) === NOTE_ON && velocity > 0) onKey(key - MIDI_ABOVE, timeStamp);
+  };
   const listen = (): void => {
-    for (const input of WebMidi.inputs) if (!input.hasListener('noteon', heard)) input.addListener('noteon', heard);
+    for (const input of connected()) input.onmidimessage = hear;
     onChange();
   };
-  WebMidi.addListener('connected', listen);
-  WebMidi.addListener('disconnected', onChange);
+  access.onstatechange = listen;
   listen();
   return {
-    names: () => WebMidi.inputs.map(({ name }) => name),
-    stop: () => void WebMidi.disable(),
+    names: () => connected().map(({ name }) => name ?? ''),
+    stop: () => {
+      access.onstatechange = null;
+      for (const input of connected()) {
+        input.onmidimessage = null;
+        void input.close();
+      }
+    },
   };
 }

@@ -10,6 +10,7 @@ import { cautionText } from '../../words/plan-words.ts';
 import { Header } from '../Header.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';
+import { EmptyScore } from './EmptyScore.tsx';
 import { Messages } from './Messages.tsx';
 import { NotePanel } from './note/NotePanel.tsx';
 import { Score } from './score/Score.tsx';
@@ -82,7 +83,7 @@ function GuardedBench() {
               <RuleOffer />
             </Part>
           )}
-          {planSet && <Planned plan={planSet.best} idle={idle} />}
+          {planSet ? <Planned plan={planSet.best} idle={idle} /> : <EmptyScore />}
         </main>
       )}
     </>

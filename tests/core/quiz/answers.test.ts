@@ -119,13 +119,14 @@ describe('the answers of a quiz', () => {
         const questions = asked(spec, key, maps.map(({ position }) => position), IN_POSITION); // prettier-ignore
         for (const map of maps) {
           const table = tableOf(key, map);
+          const open = openRows(key, map);
           for (const question of questions.filter(({ position }) => position === map.position)) {
             count += 1;
             const isName = question.kind === 'place-to-note' || question.kind === 'first-finger';
             // On a retuned string a player reads another name than what sounds: what sounds is enumerated for the others.
             if (!usual && (isName || question.kind === 'note-to-place')) continue;
             assert.ok(isOfPosition(question));
-            assert.deepEqual(question.answers, enumerated(question, table, openRows(key, map)), question.id);
+            assert.deepEqual(question.answers, enumerated(question, table, open), question.id);
           }
         }
       }
