@@ -24,7 +24,8 @@ export const test = base.extend<TestOptions & { readonly watched: undefined }, {
       await use(new SharedPage(context, watchPolicy));
       await context.close();
     },
-    { scope: 'worker' },
+    // The demo is put in before the first test begins: that is no time of the test's.
+    { scope: 'worker', timeout: 120_000 },
   ],
   context: async ({ browser, shared, newBrowser }, use) => {
     // What is set for the tests of this file or group goes into a new browser by itself.
