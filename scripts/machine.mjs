@@ -73,7 +73,8 @@ export function ensureChromium() {
   if (named && existsSync(named)) return named;
   const [lightest] = CHROMIUMS;
   if (!existsSync(pathOf(lightest)) && canInstall()) {
-    run('apt-get', ['update', '-qq'], {}, 'lists of packages');
+    // Without a network the Chromium that is there is taken.
+    succeeds('apt-get', ['update', '-qq']);
     CHROMIUMS.some((name) => succeeds('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name]));
   }
   return [...CHROMIUMS, 'chromium-browser'].map(pathOf).find((path) => existsSync(path)) ?? null;

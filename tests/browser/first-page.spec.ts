@@ -10,6 +10,7 @@ test('a first visit to the bench brings no more than is set before the staff sta
   if (!here) throw new Error('There is no visitor');
   const { bytes } = await firstVisit(browser, baseURL ?? '', here);
   expect(bytes.fonts).toBeGreaterThan(0);
+  expect(bytes.scripts).toBeGreaterThan(0);
   expect(bytes.scripts + bytes.worker).toBeLessThanOrEqual(MOST_SCRIPT);
   expect(allBytes(bytes)).toBeLessThanOrEqual(MOST_BYTES);
 });

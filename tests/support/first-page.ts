@@ -66,11 +66,11 @@ export async function firstVisit(browser: Browser, address: string, visitor: Vis
     await page.waitForFunction(() => performance.getEntriesByName('staff').length > 0);
     const workMs = await workOf(session);
     const usableMs = await pressedUntilAnswered(page);
-    const { staffMs, origin } = await page.evaluate(() => ({
+    const { staffMs, drawnAt } = await page.evaluate(() => ({
       staffMs: performance.getEntriesByName('staff')[0]?.startTime ?? Infinity,
-      origin: performance.timeOrigin,
+      drawnAt: performance.timeOrigin + (performance.getEntriesByName('drawn')[0]?.startTime ?? Infinity),
     }));
-    const until = answers.filter(({ askedAt }) => askedAt <= origin + staffMs);
+    const until = answers.filter(({ askedAt }) => askedAt <= drawnAt);
     const sizes = await Promise.all(until.map(async ({ kind, type, body }) => ({ kind, bytes: sentBytes(await body, type) })));
     return { staffMs, usableMs, workMs, bytes: sumByKind(sizes) };
   } finally {
@@ -105,7 +105,11 @@ function noteStaff(): void {
   const watch = new MutationObserver(() => {
     if (!document.querySelector('[data-bead]') || !document.querySelector('.vf-notehead')) return;
     watch.disconnect();
-    requestAnimationFrame(() => setTimeout(() => performance.mark('staff')));
+    requestAnimationFrame(() => {
+      // What is asked for from here on is no longer for the staff.
+      performance.mark('drawn');
+      setTimeout(() => performance.mark('staff'));
+    });
   });
   watch.observe(document, { childList: true, subtree: true });
 }

@@ -2,7 +2,10 @@
 const STAFF_TOP = 112;
 const LINE_APART = 10;
 const NUT = 402;
-const SEMITONES_FROM_NUT = [16, 48, 78, 106, 132, 157, 180];
+
+/** A string as long as this, px, has its semitones where the ground of a path has them. */
+const STRING = 520;
+const SEMITONES = 7;
 
 /** Five lines and the ground of the path, with nothing on them yet: what is seen while a plan is made. */
 export function EmptyScore() {
@@ -13,8 +16,8 @@ export function EmptyScore() {
           {Array.from({ length: 5 }, (_, line) => STAFF_TOP + line * LINE_APART).map((y) => (
             <line key={y} x2="100%" y1={y} y2={y} className="stroke-dove-light" />
           ))}
-          {SEMITONES_FROM_NUT.map((height) => (
-            <line key={height} x2="100%" y1={NUT - height} y2={NUT - height} />
+          {Array.from({ length: SEMITONES }, (_, below) => NUT - STRING * (1 - 2 ** (-(below + 1) / 12))).map((y) => (
+            <line key={y} x2="100%" y1={y} y2={y} />
           ))}
           <line x2="100%" y1={NUT} y2={NUT} className="stroke-dove" strokeWidth={2} />
         </g>
