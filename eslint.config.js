@@ -67,7 +67,7 @@ const appRules = Object.entries(APP_LAYERS).map(([layer, allowed]) => {
 });
 
 export default tseslint.config(
-  { ignores: ['dist', '.astro', 'node_modules', 'src/validation/compiled/*.js', '**/*.astro'] },
+  { ignores: ['dist', 'test-results', '.astro', 'node_modules', 'src/validation/compiled/*.js', '**/*.astro'] },
   js.configs.recommended,
   ...tseslint.configs.strict,
   {
