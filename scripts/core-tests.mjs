@@ -1,8 +1,8 @@
 /**
  * Runs the tests that need no browser with Node's own runner, a process for each core: all of them, or with names given those
  * whose file has one of the names in its path. Files share processes, so that what they all import is loaded and compiled once;
- * those that give the browser's globals another meaning have a process each, and those that walk the seeded briefs have one
- * together. What they check documents with is compiled first, so that they run by themselves in a fresh clone.
+ * those that change globals have a process each, and those that walk the seeded briefs have one
+ * together. The checks of documents are compiled first, so that they run by themselves in a fresh clone.
  */
 import { spawn, spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
@@ -14,10 +14,10 @@ const TSX = ['--import', 'tsx'];
 /** More groups than cores: one that takes long does not leave the other cores without work. */
 const GROUPS = 4 * availableParallelism();
 
-/** What a file does that others in its process would suffer from. */
+/** A file with one of these words changes globals, which the other files in its process would see. */
 const CHANGES_GLOBALS = /globalThis|fake-indexeddb|process\.env/;
 
-/** What a file imports that plans the seeded briefs once for all. */
+/** A file that imports this walks the seeded briefs. */
 const WALKS_SEEDED_BRIEFS = /seeded-plans/;
 
 // The build has made them already where all is tested.
@@ -76,7 +76,7 @@ function codeOf(group) {
   });
 }
 
-/** How much was tested: each process has left its counts. */
+/** Prints the sums of the counts that the processes have left. */
 function printCounts() {
   const left = readdirSync(counts).map((name) => JSON.parse(readFileSync(join(counts, name), 'utf8')));
   const sum = (what) => left.reduce((total, each) => total + each[what], 0).toLocaleString('en');

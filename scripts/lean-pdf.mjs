@@ -1,9 +1,9 @@
-/** What the PDF writer brings for pages of HTML, and what cleans them: pages are drawn here line by line, and nothing calls it. */
+/** The PDF writer brings these packages to turn HTML into pages. Pages are drawn here line by line, so nothing calls them. */
 const NEVER_CALLED = ['html2canvas', 'dompurify', 'canvg'];
 
 const EMPTY = '\0never-called';
 
-/** Leaves out of the PDF writer what every browser would keep for the time without a network, and nothing calls. */
+/** Leaves them out of the build: every browser would keep them for the time without a network. */
 export function leanPdf() {
   return {
     name: 'lean-pdf',

@@ -10,7 +10,7 @@ if (chromium === null) {
   console.error('The browser tests need Chromium: install it (Debian: apt-get install chromium) or name it in CHROMIUM.');
   process.exit(1);
 }
-// What is only tested need not be compressed; how a build is compressed has a test of its own.
+// The tests do not need compressed files; compression has a test of its own.
 await runInTurn([['build', 'check'], ['lint']], { DOVE_PATH_UNCOMPRESSED: '1' });
 run('npm', ['run', '--silent', 'test:core'], { DOVE_PATH_GENERATED: '1' });
 run('npm', ['run', '--silent', 'test:browser'], { CHROMIUM: chromium });

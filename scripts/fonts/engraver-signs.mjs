@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
-/** What the engraver can set at a note or staff, or work out, and this staff never asks of it: these modules are replaced by empty ones. */
+/** These modules of the engraver are replaced by empty ones: they set or work out things that this staff never has. */
 const NEVER_SET = [
   'annotation',
   'articulation',

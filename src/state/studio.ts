@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../storage/database.ts';
 
 /** The studio, to choose from on the bench. */
-export interface StudioAtHand {
+interface StudioAtHand {
   readonly instruments: readonly InstrumentRecord[];
   readonly players: readonly PlayerRecord[];
   readonly schools: readonly SchoolRecord[];

@@ -17,10 +17,10 @@ export interface FirstReading {
 const DEXIE_FACTOR = 10;
 
 /**
- * Reads what the bench draws first, straight from the browser, so that nothing else of the database need be loaded before:
- * the piece with this id, or the one that was changed last, which stands open from then on. "empty" in a browser in which nothing was ever kept; null
- * wherever it takes more than reading: something was left unwritten, the tables are of another version, a demo is still to be
- * put in, the piece is not there or does not read, or the browser does not answer.
+ * Reads what the bench draws first straight from the browser, so that Dexie can be loaded later: the piece with this id, or
+ * the one that was changed last. The piece stands open from then on. Gives "empty" where nothing was ever kept, and null
+ * where reading is not enough: something was left unwritten, the tables are of another version, a demo is still to be put
+ * in, the piece is missing or does not read, or the browser does not answer.
  */
 export async function readFirst(id: string | null, demo: boolean): Promise<FirstReading | 'empty' | null> {
   if (keysOf('').length > 0) return null;

@@ -1,7 +1,7 @@
 import { brotliCompressSync } from 'node:zlib';
 import type { Browser, BrowserContext, CDPSession, Page } from '@playwright/test';
 
-/** What is sent for a page, by kind. */
+/** The kinds of files that are sent for a page. */
 export const KINDS = ['HTML', 'CSS', 'scripts', 'worker', 'fonts', 'other'] as const;
 type Kind = (typeof KINDS)[number];
 

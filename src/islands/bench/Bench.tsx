@@ -147,15 +147,15 @@ function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }
 }
 
 /**
- * When the plan stands on the screen, so that nothing holds up the drawing: the stored piece is checked and noted as open, what changes it
- * comes, and from then on it is watched what the engine changes.
+ * Waits until the plan is on the screen, so that nothing holds up the drawing. Then the stored piece is checked and noted as
+ * open, what changes it is loaded, and from then on the engine's changes are watched.
  */
 function useWorkAtRest(idle: boolean): void {
   const pieceId = useWork((work) => work.pieceId);
   useEffect(() => {
     if (pieceId === null || !idle) return;
     const checked = Promise.all([atRest(), readyToRead()]);
-    // A database that does not answer is told of with the first change that cannot be written.
+    // Where the database does not answer, the first change that cannot be written says so.
     void checked.then(([{ checkOpenPiece }]) => checkOpenPiece()).catch(() => undefined);
   }, [pieceId, idle]);
   const saved = useWork((work) => work.saving.state === 'saved');

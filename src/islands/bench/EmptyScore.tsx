@@ -1,13 +1,13 @@
-/** Where the lines of the staff and the nut stand in the drawing below, px, about as they will once there is a plan. */
+/** The top line of the staff, the distance of its lines, and the nut, px: about where they will be once there is a plan. */
 const STAFF_TOP = 112;
 const LINE_APART = 10;
 const NUT = 402;
 
-/** A string as long as this, px, has its semitones where the ground of a path has them. */
+/** The semitone lines are those of a string of this length, px. */
 const STRING = 520;
 const SEMITONES = 7;
 
-/** Five lines and the ground of the path, with nothing on them yet: what is seen while a plan is made. */
+/** Shows the five lines of the staff and the ground of the path, still empty, while a plan is made. */
 export function EmptyScore() {
   return (
     <div aria-hidden="true" className="mt-1 grid gap-x-5 lg:grid-cols-[minmax(0,1fr)_288px]">

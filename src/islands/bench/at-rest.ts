@@ -1,4 +1,4 @@
-/** What comes when the plan stands on the screen and the page is at rest, in one file. */
+/** This part of the bench is loaded as one, once the plan is on the screen and the page is at rest. */
 export { noteOpen } from '../../state/bench/open-pieces.ts';
 export { checkOpenPiece } from '../../state/bench/check-open-piece.ts';
 export { watchRefingering } from '../../state/bench/refingering.ts';
