@@ -27,13 +27,15 @@ const MOST: Readonly<Record<ComparedBy, number>> = {
   'shift-to-finger': 10,
 };
 
-/** What an arrival is of each comparison; empty where it has no part in it. `strings`: all that are played, by their open notes. */
+/** What an arrival is of each comparison; empty where it has no part in it. `strings`: all that are played, by their open notes, in order. */
 const GROUPS: Readonly<Record<ComparedBy, (arrival: Arrival, strings: readonly string[]) => readonly string[]>> = {
   finger: ({ finger }) => [finger],
   string: ({ string }) => [string],
   'finger-and-string': ({ finger, string }) => [`${finger} ${string}`],
   'finger-on-two-strings': ({ finger, string }, strings) =>
-    strings.filter((other) => other !== string).map((other) => [finger, ...[string, other].toSorted()].join(' ')),
+    strings
+      .filter((other) => other !== string)
+      .map((other) => `${finger} ${string < other ? string : other} ${string < other ? other : string}`),
   position: ({ position }) => [position],
   shift: ({ shift }) => (shift ? [shift.way] : []),
   'shift-from-finger': ({ shift }) => (shift ? [`${shift.way} ${shift.fromFinger}`] : []),
@@ -59,11 +61,21 @@ export function evidenceAsked(by: ComparedBy): number {
  * all odds as Krichevsky and Trofimov do, for k flat of n: 2ⁿ · ½ · 1½ ⋯ (k−½) · ½ · 1½ ⋯ (n−k−½) / n!
  */
 export function evidenceAgainstEvenOdds(flat: number, sharp: number): number {
-  let log = 0;
-  for (let miss = 1; miss <= flat + sharp; miss += 1) {
-    const along = miss <= flat ? miss : miss - flat;
-    // In logarithms: of a thousand misses one way the product alone would be beyond all numbers before the others bring it down.
-    log += Math.log((2 * (along - 0.5)) / miss);
-  }
-  return Math.exp(log);
+  // In logarithms: of a thousand misses one way the product alone would be beyond all numbers before the others bring it down.
+  return Math.exp(sumTo(LOG_OF_ODDS, flat) + sumTo(LOG_OF_ODDS, sharp) - sumTo(LOG_OF_COUNT, flat + sharp));
+}
+
+/** Sums of logarithms as far as they were asked for: of 2(m − ½), and of m, for the misses m from the first on. */
+const LOG_OF_ODDS: LogSums = { of: (miss) => Math.log(2 * (miss - 0.5)), sums: [0] };
+const LOG_OF_COUNT: LogSums = { of: Math.log, sums: [0] };
+
+interface LogSums {
+  readonly of: (miss: number) => number;
+  /** By number of misses; grows. */
+  readonly sums: number[];
+}
+
+function sumTo({ of, sums }: LogSums, misses: number): number {
+  for (let miss = sums.length; miss <= misses; miss += 1) sums.push((sums[miss - 1] ?? 0) + of(miss));
+  return sums[misses] ?? 0;
 }

@@ -6,7 +6,7 @@ import { contentPolicy } from '../../../src/server/content-policy.ts';
 import { ThreadPlanner } from '../../../src/server/planner.ts';
 
 const WORKER = fileURLToPath(new URL('../../support/told-job.mjs', import.meta.url));
-const planner = new ThreadPlanner(WORKER, { jobMs: 1500, jobMb: 64, threads: 1, mostWaiting: 2 });
+const planner = new ThreadPlanner(WORKER, { jobMs: 5000, jobMb: 64, threads: 1, mostWaiting: 2 });
 after(() => planner.close());
 
 const job = (body: string): Job => ({ kind: 'reasons', body });
