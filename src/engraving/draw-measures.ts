@@ -90,48 +90,89 @@ export interface LaidOutStaff {
   readonly first: boolean;
 }
 
-/**
- * Engraves some measures of a laid-out staff into an empty element and tells where the heads stand. The drawing's left
- * edge is the left edge of the first measure drawn.
- */
-export function drawMeasures(
-  into: HTMLDivElement,
-  { engraving, measures, layout, first }: LaidOutStaff,
-  range: MeasureRange,
-): readonly Head[] {
-  into.replaceChildren();
-  const left = layout.offsets[range.from] ?? 0;
-  const right = layout.offsets[range.to] ?? left;
-  const context = new SVGContext(into);
-  context.resize(right - left + 2, layout.height);
-  return measures.slice(range.from, range.to).flatMap((measure, offset) => {
-    const index = range.from + offset;
-    const x = (layout.offsets[index] ?? 0) - left;
-    const width = (layout.offsets[index + 1] ?? 0) - (layout.offsets[index] ?? 0);
-    const last = measure.number === engraving.measures.length;
-    const stave = new Stave(x, layout.staffTopY, width, { spaceAboveStaffLn: 0, spacingBetweenLinesPx: STAFF_SPACE });
-    stave.setBegBarType(BarlineType.NONE).setEndBarType(last ? BarlineType.END : BarlineType.SINGLE);
-    const changed = signatureBefore(engraving, measure);
-    if (index === 0) addHead(stave, engraving, measure, { ...changed, meter: first ? measure.meter : changed.meter });
-    else addSignature(stave, changed, StaveModifierPosition.BEGIN);
-    if (index === measures.length - 1) addSignature(stave, signatureAfter(engraving, measure), StaveModifierPosition.END);
-    const next = clefAfter(engraving, measure);
-    if (next) stave.addEndClef(next.name, 'small');
-    stave.setNoteStartX(x + (index === 0 ? layout.headWidth : signatureWidth(changed)) + 12);
-    stave.setContext(context).draw();
-    const engraved = measure.symbols.map((symbol, order) => engravedSymbol(symbol, order === 0 ? null : clefBefore(measure, order)));
-    const notes = engraved.map(({ note }) => note);
-    const voice = new Voice({ numBeats: measure.meter.beats, beatValue: measure.meter.beatValue })
-      .setMode(Voice.Mode.SOFT)
-      .addTickables(notes);
-    const beams = Beam.generateBeams(notes, { groups: beamGroups(measure) });
-    new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 14);
-    voice.draw(context, stave);
-    for (const beam of beams) beam.setContext(context).draw();
-    return engraved.flatMap(({ note, small }, order) => {
-      const symbol = measure.symbols[order];
-      return [...small.map((each) => smallHeadOf(each, symbol, left)), ...(symbol ? [headOf(note, symbol, left)] : [])];
+/** Engraves a laid-out staff, all of it or some measures, into an empty element and tells where the heads stand. */
+export function drawMeasures(into: HTMLDivElement, staff: LaidOutStaff, range: MeasureRange): readonly Head[] {
+  return new StaffDrawing(into, staff).show(range);
+}
+
+/** A measure that is engraved: its element, and where its heads stand. */
+interface DrawnMeasure {
+  readonly element: SVGGElement;
+  readonly heads: readonly Head[];
+}
+
+/** The engraving of one laid-out staff in an element: a measure that stays in view is not engraved again when others come. */
+export class StaffDrawing {
+  private readonly context: SVGContext;
+  private readonly drawn = new Map<number, DrawnMeasure>();
+
+  constructor(
+    into: HTMLDivElement,
+    readonly staff: LaidOutStaff,
+  ) {
+    into.replaceChildren();
+    this.context = new SVGContext(into);
+  }
+
+  /** Shows these measures and no others, the left edge of the first at the left edge of the element; tells where the heads stand. */
+  show({ from, to }: MeasureRange): readonly Head[] {
+    const { offsets, height } = this.staff.layout;
+    const left = offsets[from] ?? 0;
+    const width = (offsets[to] ?? left) - left + 2;
+    this.context.resize(width, height);
+    this.context.svg.setAttribute('viewBox', `${left} 0 ${width} ${height}`);
+    for (const [index, { element }] of this.drawn) {
+      if (index >= from && index < to) continue;
+      element.remove();
+      this.drawn.delete(index);
+    }
+    return this.staff.measures.slice(from, to).flatMap((measure, order) => {
+      const drawn = this.drawn.get(from + order) ?? this.draw(measure, from + order);
+      this.drawn.set(from + order, drawn);
+      return drawn.heads;
     });
+  }
+
+  private draw(measure: Measure, index: number): DrawnMeasure {
+    const element = this.context.openGroup('measure');
+    const heads = drawMeasure(this.context, this.staff, measure, index);
+    this.context.closeGroup();
+    return { element, heads };
+  }
+}
+
+/** Engraves one measure, the one at this index of those laid out. */
+function drawMeasure(
+  context: SVGContext,
+  { engraving, measures, layout, first }: LaidOutStaff,
+  measure: Measure,
+  index: number,
+): readonly Head[] {
+  const x = layout.offsets[index] ?? 0;
+  const width = (layout.offsets[index + 1] ?? 0) - x;
+  const last = measure.number === engraving.measures.length;
+  const stave = new Stave(x, layout.staffTopY, width, { spaceAboveStaffLn: 0, spacingBetweenLinesPx: STAFF_SPACE });
+  stave.setBegBarType(BarlineType.NONE).setEndBarType(last ? BarlineType.END : BarlineType.SINGLE);
+  const changed = signatureBefore(engraving, measure);
+  if (index === 0) addHead(stave, engraving, measure, { ...changed, meter: first ? measure.meter : changed.meter });
+  else addSignature(stave, changed, StaveModifierPosition.BEGIN);
+  if (index === measures.length - 1) addSignature(stave, signatureAfter(engraving, measure), StaveModifierPosition.END);
+  const next = clefAfter(engraving, measure);
+  if (next) stave.addEndClef(next.name, 'small');
+  stave.setNoteStartX(x + (index === 0 ? layout.headWidth : signatureWidth(changed)) + 12);
+  stave.setContext(context).draw();
+  const engraved = measure.symbols.map((symbol, order) => engravedSymbol(symbol, order === 0 ? null : clefBefore(measure, order)));
+  const notes = engraved.map(({ note }) => note);
+  const voice = new Voice({ numBeats: measure.meter.beats, beatValue: measure.meter.beatValue })
+    .setMode(Voice.Mode.SOFT)
+    .addTickables(notes);
+  const beams = Beam.generateBeams(notes, { groups: beamGroups(measure) });
+  new Formatter().joinVoices([voice]).format([voice], stave.getNoteEndX() - stave.getNoteStartX() - 14);
+  voice.draw(context, stave);
+  for (const beam of beams) beam.setContext(context).draw();
+  return engraved.flatMap(({ note, small }, order) => {
+    const symbol = measure.symbols[order];
+    return [...small.map((each) => smallHeadOf(each, symbol)), ...(symbol ? [headOf(note, symbol)] : [])];
   });
 }
 
@@ -239,15 +280,15 @@ function eighthsFill({ symbols }: Measure, half: number): boolean {
   );
 }
 
-function headOf(note: StaveNote, symbol: MeasureSymbol, offset: number): Head {
+function headOf(note: StaveNote, symbol: MeasureSymbol): Head {
   const { index, reading } = symbol;
-  return { ...placeOf(note, offset), ...writtenOf(symbol), index, octaveLine: reading.octaveLine, small: false };
+  return { ...placeOf(note), ...writtenOf(symbol), index, octaveLine: reading.octaveLine, small: false };
 }
 
-function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: MeasureSymbol | undefined, offset: number): Head {
+function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: MeasureSymbol | undefined): Head {
   const octaveLine = symbol?.reading.octaveLine ?? false;
   return {
-    ...placeOf(note, offset),
+    ...placeOf(note),
     rest: false,
     accidental: false,
     tiedFromBefore: false,
@@ -262,9 +303,9 @@ function smallHeadOf({ index, note }: EngravedSymbol['small'][number], symbol: M
   };
 }
 
-function placeOf(note: StaveNote, offset: number): Pick<Head, 'x' | 'y' | 'left' | 'right' | 'top' | 'bottom' | 'stemUp'> {
-  const left = note.getNoteHeadBeginX() + offset;
-  const right = note.getNoteHeadEndX() + offset;
+function placeOf(note: StaveNote): Pick<Head, 'x' | 'y' | 'left' | 'right' | 'top' | 'bottom' | 'stemUp'> {
+  const left = note.getNoteHeadBeginX();
+  const right = note.getNoteHeadEndX();
   // Of two heads the one away from the stem is where slurs and ties are set.
   const ys = note.getYs();
   const stemUp = note.hasStem() && note.getStemDirection() === Stem.UP;

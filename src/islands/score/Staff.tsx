@@ -1,6 +1,6 @@
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Engraving, Measure } from '#core/notation';
-import { drawMeasures, type Head, type MeasureRange } from '../../engraving/draw-measures.ts';
+import { type Head, type MeasureRange, StaffDrawing } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
 import { musicFontReady } from '../../engraving/music-font.ts';
 
@@ -26,12 +26,15 @@ export function Staff({ engraving, measures, layout, range, first, onEngraved }:
   const into = useRef<HTMLDivElement>(null);
   const ready = useMusicFont();
   const { from, to } = range;
+  const drawing = useRef<StaffDrawing>(null);
+  const staff = useMemo(() => ({ engraving, measures, layout, first }), [engraving, measures, layout, first]);
   // Before the browser paints: marks and beads stand under the new heads in the same frame.
   useLayoutEffect(() => {
     if (!ready || !into.current) return;
-    const heads = drawMeasures(into.current, { engraving, measures, layout, first }, { from, to });
-    onEngraved({ engraving, heads, range: { from, to } });
-  }, [ready, engraving, measures, layout, from, to, first, onEngraved]);
+    if (drawing.current?.staff !== staff) drawing.current = new StaffDrawing(into.current, staff);
+    const heads = drawing.current.show({ from, to });
+    onEngraved({ engraving: staff.engraving, heads, range: { from, to } });
+  }, [ready, staff, from, to, onEngraved]);
   return <div ref={into} className="engraving" aria-hidden="true" style={{ height: layout.height }} />;
 }
 
