@@ -37,14 +37,28 @@ export async function seedPracticeOnce(): Promise<void> {
   const [players, pieces] = await Promise.all([database.players.filter(isDemo).toArray(), database.pieces.filter(isDemo).toArray()]);
   // As the demo has them: the first is the newest.
   const inOrder = pieces.toSorted((one, other) => other.updatedAt - one.updatedAt);
-  const practised = players.flatMap((player) => demoPractice(player, inOrder, Date.now()));
+  const practised: DemoPractice[] = [];
+  for (const player of players) {
+    practised.push(...demoPractice(player, inOrder, Date.now()));
+    await untilNextTask();
+  }
   await together(async () => {
     if (await database.facts.get('demo-practised')) return;
     await database.facts.put({ key: 'demo-practised', value: true });
     await database.sessions.bulkPut(practised.map(({ session }) => session));
     await database.weeks.bulkPut(practised.map(({ week }) => week));
-    await database.logs.bulkPut(practised.flatMap(({ log }) => log));
+    const pages = practised.flatMap(({ log }) => log);
+    for (let first = 0; first < pages.length; first += PAGES_AT_ONCE)
+      await database.logs.bulkPut(pages.slice(first, first + PAGES_AT_ONCE));
   });
+}
+
+/** So many pages of a log are written before the page that is open may go on: it is used already. */
+const PAGES_AT_ONCE = 25;
+
+/** Lets the page that is open go on. */
+function untilNextTask(): Promise<void> {
+  return new Promise((resolve) => setTimeout(resolve));
 }
 
 /** Weeks of a made-up log, a session and a plan for the coming weeks for a pupil of the demo, with this pupil's pieces; nothing for one without any. */

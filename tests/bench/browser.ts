@@ -185,24 +185,27 @@ async function keyMs(page: Page, key: string, beads: boolean): Promise<number> {
   return page.evaluate((): Promise<number> => Reflect.get(globalThis, 'drawn'));
 }
 
-/** Frame times and long tasks while 2,000 notes go by, and meanwhile are planned again. */
+/** Frame times and long tasks while 2,000 notes go by: at rest, and while they are planned again. */
 async function printScrolling(page: Page, { frameMs }: Baseline): Promise<void> {
   await openLine(page, 2000);
+  await page.getByRole('button', { name: 'Look for other fingerings of this long line' }).waitFor();
+  await page.getByText('Saved', { exact: true }).waitFor();
   await page.evaluate(() => {
     const tasks: number[] = [];
     Object.assign(globalThis, { tasks });
     new PerformanceObserver((list) => tasks.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask' });
   });
-  const scrolling = page.evaluate(framesOf, { frames: 300, step: 24 });
+  await printFrames('2,000 notes scroll', await page.evaluate(framesOf, { frames: 300, step: 24 }));
+  const scrolling = page.evaluate(framesOf, { frames: 300, step: -24 });
   await page.getByLabel('Meter').selectOption('3/4');
-  const frames = await scrolling;
-  const tasks = await page.evaluate((): readonly number[] => Reflect.get(globalThis, 'tasks'));
-  console.log(
-    `a frame while 2,000 notes scroll and are planned: ${told(frames)}, ${ratio(median(frames), frameMs)} a frame of an empty page`,
-  );
-  console.log(
-    `tasks over 50 ms meanwhile: ${tasks.length}${tasks.length === 0 ? '' : `, the longest ${Math.max(...tasks).toFixed(0)} ms`}`,
-  );
+  await printFrames('2,000 notes scroll and are planned', await scrolling);
+
+  async function printFrames(what: string, frames: readonly number[]): Promise<void> {
+    console.log(`a frame while ${what}: ${told(frames)}, ${ratio(median(frames), frameMs)} a frame of an empty page`);
+    const tasks = await page.evaluate((): readonly number[] => Reflect.get(globalThis, 'tasks').splice(0));
+    const longest = tasks.length === 0 ? '' : `, the longest ${Math.max(...tasks).toFixed(0)} ms`;
+    console.log(`  tasks over 50 ms meanwhile: ${tasks.length}${longest}`);
+  }
 }
 
 /** Frame times in ms, the score (if there is one) scrolled on by so many px each frame. */

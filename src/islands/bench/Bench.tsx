@@ -1,4 +1,4 @@
-import { lazy, useEffect } from 'react';
+import { lazy, useDeferredValue, useEffect } from 'react';
 import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { firstStepsStore } from '../../state/first-steps.ts';
@@ -105,8 +105,18 @@ function Introduction({ idle }: { readonly idle: boolean }) {
   );
 }
 
+/** From so many notes on a new plan is drawn bit by bit, so that the page can be scrolled and played meanwhile. */
+const LONG_LINE = 400;
+
+/** The plan that is drawn: of a long line it comes a moment later, while the one before stands. */
+function usePlanDrawn(plan: Plan): Plan {
+  const deferred = useDeferredValue(plan);
+  return plan.notes.length < LONG_LINE ? plan : deferred;
+}
+
 /** Everything of a plan: what is in view at once, and below it what is looked up. */
-function Planned({ plan, idle }: { readonly plan: Plan; readonly idle: boolean }) {
+function Planned({ plan: newest, idle }: { readonly plan: Plan; readonly idle: boolean }) {
+  const plan = usePlanDrawn(newest);
   const notes = usePathNotes(plan, idle);
   return (
     <div className="mt-1 grid gap-x-5 lg:grid-cols-[minmax(0,1fr)_288px] lg:grid-rows-[auto_1fr]">

@@ -45,7 +45,7 @@ export function Score({ plan, notes }: ScoreProps) {
   const playing = useSound((sound) => sound.note);
   const stale = useStale();
   const over = usePlanning(overlaidOf)?.plan ?? null;
-  const engraving = useMemo(() => engravingOfPlan(plan), [plan]);
+  const engraving = engravingFor(plan);
   const under = useUnderStaff();
   const { scroller, width, left, onScroll } = useScroller();
   const layout = useMemo(
@@ -96,6 +96,15 @@ export function Score({ plan, notes }: ScoreProps) {
       </div>
     </section>
   );
+}
+
+/** A long line is drawn bit by bit, and drawing it may begin anew more than once: what was worked out stays. */
+const engravings = new WeakMap<Plan, Engraving>();
+
+function engravingFor(plan: Plan): Engraving {
+  const engraving = engravings.get(plan) ?? engravingOfPlan(plan);
+  engravings.set(plan, engraving);
+  return engraving;
 }
 
 /** The note at an index; null for none, and for a rest. */
