@@ -44,8 +44,9 @@ async function opened(on: Browser): Promise<BrowserContext> {
   await context.addInitScript({ content: 'globalThis.__name = (named) => named' });
   await noteFirstShown(context, [ROW, BEAD]);
   const page = await context.newPage();
-  await page.goto('/');
-  await page.locator('[data-saving=saved]').waitFor();
+  // The bench stands before the demo is in the database; the library does not.
+  await page.goto('/pieces');
+  await page.locator(ROW).first().waitFor();
   await page.close();
   return context;
 }
