@@ -1,4 +1,5 @@
-import { addDays, set } from 'date-fns';
+import { addDays } from 'date-fns/addDays';
+import { set } from 'date-fns/set';
 import type { LogEntry, LogWhat, Miss, PosturePoint } from '#core/practice';
 import { seeded, type Seeded } from './seeded.ts';
 

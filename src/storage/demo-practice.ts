@@ -1,4 +1,4 @@
-import { addDays } from 'date-fns';
+import { addDays } from 'date-fns/addDays';
 import { DOCUMENT_KINDS, headed } from '#core/documents';
 import { ladderTo, PLAIN_ALONG, type PracticeItem, USUAL_SET } from '#core/practice';
 import { FIRST_WEEK } from '#core/week';

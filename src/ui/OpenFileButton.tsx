@@ -1,4 +1,4 @@
-import { FolderOpen } from 'lucide-react';
+import { FolderOpen } from './icons.ts';
 import { useRef } from 'react';
 import { Button } from './Button.tsx';
 

@@ -33,8 +33,10 @@ export class SharedPage {
   async open(): Promise<Page> {
     const page = this.page ?? (await this.newPage());
     this.page = page;
-    await page.evaluate(forgetAllBut, [KEPT, REMEMBERED]);
-    await page.evaluate(copyDatabase, { from: REMEMBERED, to: KEPT });
+    await Promise.all([
+      page.evaluate(forgetAllBut, [KEPT, REMEMBERED]),
+      page.evaluate(copyDatabase, { from: REMEMBERED, to: KEPT }),
+    ]);
     return page;
   }
 
@@ -74,10 +76,12 @@ async function isSpoilt(page: Page): Promise<boolean> {
   page.on('dialog', (dialog) => void dialog.accept().catch(() => undefined));
   try {
     await page.unrouteAll({ behavior: 'ignoreErrors' });
-    await page.emulateMedia({ media: null, colorScheme: null, reducedMotion: null });
-    await page.setViewportSize(USUAL_SIZE);
     await page.goto(BLANK_PAGE, { timeout: PATIENCE_MS });
-    await page.mouse.move(0, 0);
+    await Promise.all([
+      page.emulateMedia({ media: null, colorScheme: null, reducedMotion: null }),
+      page.setViewportSize(USUAL_SIZE),
+      page.mouse.move(0, 0),
+    ]);
     page.removeAllListeners();
     return false;
   } catch {

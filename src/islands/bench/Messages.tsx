@@ -1,4 +1,4 @@
-import { X } from 'lucide-react';
+import { X } from '../../ui/icons.ts';
 import { acceptRelaxation } from '../../state/edits/brief-actions.ts';
 import { dismissNotice, useNotice } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';

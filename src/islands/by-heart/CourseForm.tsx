@@ -1,4 +1,4 @@
-import { ArrowDown, ArrowUp } from 'lucide-react';
+import { ArrowDown, ArrowUp } from '../../ui/icons.ts';
 import { dequal } from 'dequal';
 import { useState } from 'react';
 import { type FadingCourse, type Help, HELPS } from '#core/practice';

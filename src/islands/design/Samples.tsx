@@ -1,4 +1,4 @@
-import { Printer, Undo2 } from 'lucide-react';
+import { Printer, Undo2 } from '../../ui/icons.ts';
 import { type ReactNode, useRef, useState } from 'react';
 import { hotSpotsOf } from '#core/drill';
 import { ringingNotes } from '#core/fit';

@@ -1,4 +1,4 @@
-import { Printer } from 'lucide-react';
+import { Printer } from '../../ui/icons.ts';
 import { type ReactNode, useState } from 'react';
 import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';

@@ -6,7 +6,7 @@ import {
   type Table as RowTable,
   useReactTable,
 } from '@tanstack/react-table';
-import { ArrowDown, ArrowUp } from 'lucide-react';
+import { ArrowDown, ArrowUp } from '../../ui/icons.ts';
 import { useMemo, useState } from 'react';
 import type { Piece } from '#core/documents';
 import type { PieceRecord } from '../../storage/database.ts';

@@ -1,4 +1,5 @@
-import { Columns2, Copy, type LucideIcon, Pencil, Tag, Trash2 } from 'lucide-react';
+import type { LucideIcon } from 'lucide-react';
+import { Columns2, Copy, Pencil, Tag, Trash2 } from '../../ui/icons.ts';
 import { type FormEvent, useState } from 'react';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';

@@ -1,4 +1,4 @@
-import { Printer } from 'lucide-react';
+import { Printer } from '../../ui/icons.ts';
 import { useState } from 'react';
 import { asCorrected, FIRST_TOLERANCE, LARGEST_FILE, missedNotes, ofKind, proposedTolerance, setIn } from '#core/practice';
 import { lessonField, typedBefore, useTyped } from '../../state/typed.ts';

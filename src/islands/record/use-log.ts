@@ -1,4 +1,4 @@
-import { subWeeks } from 'date-fns';
+import { subWeeks } from 'date-fns/subWeeks';
 import { useEffect, useMemo, useState } from 'react';
 import { asCorrected, type LogEntry, type LogWhat } from '#core/practice';
 import { logEntry } from '../../state/practice/logging.ts';

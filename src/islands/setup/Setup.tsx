@@ -1,5 +1,5 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
-import { Plus } from 'lucide-react';
+import { Plus } from '../../ui/icons.ts';
 import { useRef } from 'react';
 import { counted } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';

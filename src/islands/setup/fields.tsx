@@ -1,4 +1,4 @@
-import { Download, Trash2 } from 'lucide-react';
+import { Download, Trash2 } from '../../ui/icons.ts';
 import { type ReactNode, useId } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { documentToText, type InstrumentDocument, type PlayerDocument, type SchoolDocument } from '#core/documents';

@@ -1,5 +1,5 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
-import { Printer, Rows4 } from 'lucide-react';
+import { Printer, Rows4 } from '../../ui/icons.ts';
 import { Fragment, useMemo } from 'react';
 import { engravingOfPlan, fingerMarks } from '#core/notation';
 import { pitchLabel } from '#core/pitch';

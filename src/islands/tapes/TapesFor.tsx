@@ -1,4 +1,4 @@
-import { Download } from 'lucide-react';
+import { Download } from '../../ui/icons.ts';
 import { useState } from 'react';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { FIRST_TAPES } from '#core/hand';

@@ -1,4 +1,4 @@
-import { Minus, Plus, Volume2 } from 'lucide-react';
+import { Minus, Plus, Volume2 } from '../../ui/icons.ts';
 import { type ReactNode, useMemo } from 'react';
 import { type Instrument, stringOf } from '#core/instrument';
 import { beatsHz, centsOfRatio, openStringHz, type Ratio, type TuningStep } from '#core/intonation';

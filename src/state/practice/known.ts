@@ -1,4 +1,4 @@
-import { subWeeks } from 'date-fns';
+import { subWeeks } from 'date-fns/subWeeks';
 import type { Tried } from '#core/drill';
 import { cleanTempo, type LogEntry, triedShifts } from '#core/practice';
 import type { Plan, Shift } from '#core/plan/describe';

@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { counted, listed } from '#core/messages';
 import { damagedText, fullDaysText } from '../kept/backup.ts';
 

@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { counted, listed } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { ComparedBy, CountedBy, MissCounts, MissedPlace, PointsTo, Statement, Week } from '#core/trends';

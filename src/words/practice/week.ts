@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { counted } from '#core/messages';
 import type { ItemStanding, NotPlaced, PlannedItem, WeekAsked } from '#core/week';
 import { dateOf } from './record.ts';

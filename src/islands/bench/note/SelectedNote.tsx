@@ -1,4 +1,4 @@
-import { Lock, LockOpen } from 'lucide-react';
+import { Lock, LockOpen } from '../../../ui/icons.ts';
 import { Fragment, type ReactNode } from 'react';
 import { SEMITONE_STEPS, waysOf } from '#core/brief';
 import { lockOf, wishOf } from '#core/brief/lines';

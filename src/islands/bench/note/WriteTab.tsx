@@ -1,4 +1,4 @@
-import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, Plus, Trash2 } from '../../../ui/icons.ts';
 import { type FormEvent, type ReactNode, useEffect, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
 import { withMark } from '#core/brief/lines';

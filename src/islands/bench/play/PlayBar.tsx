@@ -1,4 +1,4 @@
-import { Play, Square } from 'lucide-react';
+import { Play, Square } from '../../../ui/icons.ts';
 import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { USUAL_TEMPO } from '#core/sound';

@@ -1,4 +1,4 @@
-import { Rows4 } from 'lucide-react';
+import { Rows4 } from '../../../ui/icons.ts';
 import { lazy, type PointerEvent, useCallback, useMemo, useState } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
 import { type Engraving, engravingOfPlan, fingerMarks } from '#core/notation';

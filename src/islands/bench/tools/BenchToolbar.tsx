@@ -1,4 +1,4 @@
-import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from 'lucide-react';
+import { FilePlus2, History, Keyboard, Redo2, Save, Search, Undo2 } from '../../../ui/icons.ts';
 import { lazy } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
 import { useOpenDialogs } from '../../../state/open-dialogs.ts';

@@ -1,4 +1,4 @@
-import { X } from 'lucide-react';
+import { X } from '../../../ui/icons.ts';
 import { closeOpen, useOpenPieces } from '../../../state/bench/open-pieces.ts';
 import { PAGE_TAB } from '../../../ui/page-tab.ts';
 import { pieceTitle } from '../../../words/labels.ts';

@@ -1,4 +1,4 @@
-import { FolderOpen } from 'lucide-react';
+import { FolderOpen } from '../../../ui/icons.ts';
 import { lazy, type ReactNode, useEffect, useEffectEvent, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import type { Piece } from '#core/documents';

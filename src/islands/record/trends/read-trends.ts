@@ -1,4 +1,4 @@
-import { subWeeks } from 'date-fns';
+import { subWeeks } from 'date-fns/subWeeks';
 import { type LogEntry, ofKind } from '#core/practice';
 import type { Plan } from '#core/plan/describe';
 import { type Arrival, arrivalsIn } from '#core/trends';

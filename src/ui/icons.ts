@@ -1,0 +1,27 @@
+/* Icons by their own files: the package as a whole is two thousand files, all of which a build would read. */
+export { default as ArrowDown } from 'lucide-react/icons/arrow-down';
+export { default as ArrowUp } from 'lucide-react/icons/arrow-up';
+export { default as Columns2 } from 'lucide-react/icons/columns-2';
+export { default as Copy } from 'lucide-react/icons/copy';
+export { default as Download } from 'lucide-react/icons/download';
+export { default as FilePlus2 } from 'lucide-react/icons/file-plus-2';
+export { default as FolderOpen } from 'lucide-react/icons/folder-open';
+export { default as History } from 'lucide-react/icons/history';
+export { default as Keyboard } from 'lucide-react/icons/keyboard';
+export { default as Lock } from 'lucide-react/icons/lock';
+export { default as LockOpen } from 'lucide-react/icons/lock-open';
+export { default as Minus } from 'lucide-react/icons/minus';
+export { default as Pencil } from 'lucide-react/icons/pencil';
+export { default as Play } from 'lucide-react/icons/play';
+export { default as Plus } from 'lucide-react/icons/plus';
+export { default as Printer } from 'lucide-react/icons/printer';
+export { default as Redo2 } from 'lucide-react/icons/redo-2';
+export { default as Rows4 } from 'lucide-react/icons/rows-4';
+export { default as Save } from 'lucide-react/icons/save';
+export { default as Search } from 'lucide-react/icons/search';
+export { default as Square } from 'lucide-react/icons/square';
+export { default as Tag } from 'lucide-react/icons/tag';
+export { default as Trash2 } from 'lucide-react/icons/trash-2';
+export { default as Undo2 } from 'lucide-react/icons/undo-2';
+export { default as Volume2 } from 'lucide-react/icons/volume-2';
+export { default as X } from 'lucide-react/icons/x';
