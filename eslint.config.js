@@ -66,6 +66,12 @@ const appRules = Object.entries(APP_LAYERS).map(([layer, allowed]) => {
   };
 });
 
+/** Packages of so many files that the build should not read them all. */
+const BY_THEIR_FILES = [
+  { name: 'date-fns', message: 'Import each function by its own file: date-fns/format.' },
+  { name: 'lucide-react', message: 'Take icons from src/ui/icons.ts, and add there what is missing.', allowTypeImports: true },
+];
+
 export default tseslint.config(
   { ignores: ['dist', 'test-results', '.astro', 'node_modules', 'src/validation/compiled/*.js', '**/*.astro'] },
   js.configs.recommended,
@@ -86,6 +92,7 @@ export default tseslint.config(
     files: ['core/**/*.ts', 'src/**/*.{ts,tsx}'],
     rules: {
       'no-restricted-syntax': ['error', EXPORT_ALL],
+      '@typescript-eslint/no-restricted-imports': ['error', { paths: BY_THEIR_FILES }],
     },
   },
   // These two rules ask for types, which takes a minute for all files: a switch is checked where one is written, and promises

@@ -216,27 +216,41 @@ async function tuner(page: Page): Promise<void> {
 
 /** Goes through the page by Tab: what has the focus and is not in view at all, or does not show that it has it. */
 async function hiddenFromFocus(page: Page): Promise<readonly string[]> {
-  const hidden: string[] = [];
-  for (let stop = 0; stop < MOST_STOPS; stop += 1) {
-    await page.keyboard.press('Tab');
-    const found = await page.evaluate(() => {
-      const element = document.activeElement;
-      if (!element || element === document.body) return null;
-      const { left, top, bottom, width } = element.getBoundingClientRect();
-      // Of what is taller than the window, the middle of the part in view.
-      const middle = (Math.max(top, 0) + Math.min(bottom, innerHeight)) / 2;
-      const seen = [0.1, 0.5, 0.9].some((share) => {
-        const at = document.elementFromPoint(left + width * share, middle);
-        return at !== null && (element.contains(at) || at.contains(element));
-      });
-      const shown = getComputedStyle(element).outlineStyle !== 'none';
-      return { name: element.getAttribute('aria-label') ?? element.textContent, seen, shown };
-    });
-    if (found === null) return hidden;
-    if (!found.seen || !found.shown) hidden.push(found.name);
+  await page.evaluate(noteFocus);
+  for (let stop = 0; stop < MOST_STOPS; stop += STOPS_AT_ONCE) {
+    for (let press = 0; press < STOPS_AT_ONCE; press += 1) await page.keyboard.press('Tab');
+    const stops = await page.evaluate((): readonly FocusStop[] => Reflect.get(globalThis, 'focusStops'));
+    const end = stops.findIndex((each) => each === null);
+    if (end >= 0) return stops.slice(0, end).flatMap((each) => (each && !(each.seen && each.shown) ? [each.name] : []));
   }
-  return hidden;
+  throw new Error(`After ${MOST_STOPS} times Tab the page has not come to its end`);
 }
+
+/** How what has the focus looks; null where nothing has it: the page was gone through. */
+type FocusStop = { readonly name: string; readonly seen: boolean; readonly shown: boolean } | null;
+
+/** Runs in the page: from here on it notes what has the focus whenever Tab is let go. */
+function noteFocus(): void {
+  const stops: FocusStop[] = [];
+  Object.assign(globalThis, { focusStops: stops });
+  const looked = (): FocusStop => {
+    const element = document.activeElement;
+    if (!element || element === document.body) return null;
+    const { left, top, bottom, width } = element.getBoundingClientRect();
+    // Of what is taller than the window, the middle of the part in view.
+    const middle = (Math.max(top, 0) + Math.min(bottom, innerHeight)) / 2;
+    const seen = [0.1, 0.5, 0.9].some((share) => {
+      const at = document.elementFromPoint(left + width * share, middle);
+      return at !== null && (element.contains(at) || at.contains(element));
+    });
+    const shown = getComputedStyle(element).outlineStyle !== 'none';
+    return { name: element.getAttribute('aria-label') ?? element.textContent, seen, shown };
+  };
+  addEventListener('keyup', ({ key }) => key === 'Tab' && stops.push(looked()), { capture: true });
+}
+
+/** Between two looks at what was noted. */
+const STOPS_AT_ONCE = 15;
 
 /** More than any view has. */
 const MOST_STOPS = 150;
