@@ -33,10 +33,7 @@ export class SharedPage {
   async open(): Promise<Page> {
     const page = this.page ?? (await this.newPage());
     this.page = page;
-    await Promise.all([
-      page.evaluate(forgetAllBut, [KEPT, REMEMBERED]),
-      page.evaluate(copyDatabase, { from: REMEMBERED, to: KEPT }),
-    ]);
+    await Promise.all([page.evaluate(forgetAllBut, [KEPT, REMEMBERED]), page.evaluate(copyDatabase, { from: REMEMBERED, to: KEPT })]);
     return page;
   }
 
