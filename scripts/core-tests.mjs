@@ -17,7 +17,7 @@ const TSX = ['--import', 'tsx'];
 /** Errors are told with the lines that were written, not with those compiled from them. */
 const SOURCE_MAPS = ['--enable-source-maps'];
 
-/** Where the tests stand as JavaScript while they run: below the packages, so that they find them. */
+/** The tests stand here as JavaScript while they run, inside `node_modules` so that they find the packages. */
 const COMPILED = 'node_modules/.cache/dove-path-tests';
 
 /** More groups than cores: one that takes long does not leave the other cores without work. */

@@ -27,7 +27,7 @@ const MOST: Readonly<Record<ComparedBy, number>> = {
   'shift-to-finger': 10,
 };
 
-/** What an arrival is of each comparison; empty where it has no part in it. `strings`: all that are played, by their open notes, in order. */
+/** Each comparison puts an arrival into its groups, or into none; `strings` are all that are played, by their open notes. */
 const GROUPS: Readonly<Record<ComparedBy, (arrival: Arrival, strings: readonly string[]) => readonly string[]>> = {
   finger: ({ finger }) => [finger],
   string: ({ string }) => [string],
@@ -65,7 +65,7 @@ export function evidenceAgainstEvenOdds(flat: number, sharp: number): number {
   return Math.exp(sumTo(LOG_OF_ODDS, flat) + sumTo(LOG_OF_ODDS, sharp) - sumTo(LOG_OF_COUNT, flat + sharp));
 }
 
-/** Sums of logarithms as far as they were asked for: of 2(m − ½), and of m, for the misses m from the first on. */
+/** These sums of logarithms, of 2(m − ½) and of m for the misses m = 1, 2, 3 …, are kept as far as they have been asked for. */
 const LOG_OF_ODDS: LogSums = { of: (miss) => Math.log(2 * (miss - 0.5)), sums: [0] };
 const LOG_OF_COUNT: LogSums = { of: Math.log, sums: [0] };
 

@@ -53,7 +53,7 @@ export async function seedPracticeOnce(): Promise<void> {
   });
 }
 
-/** So many pages of a log are written before the page that is open may go on: it is used already. */
+/** This many pages of the log are written at a time, so that a page already in use does not wait. */
 const PAGES_AT_ONCE = 25;
 
 /** Lets the page that is open go on. */

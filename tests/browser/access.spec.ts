@@ -226,7 +226,7 @@ async function hiddenFromFocus(page: Page): Promise<readonly string[]> {
   throw new Error(`After ${MOST_STOPS} times Tab the page has not come to its end`);
 }
 
-/** How what has the focus looks; null where nothing has it: the page was gone through. */
+/** The element that has the focus, as it looks; null when Tab has left the last one. */
 type FocusStop = { readonly name: string; readonly seen: boolean; readonly shown: boolean } | null;
 
 /** Runs in the page: from here on it notes what has the focus whenever Tab is let go. */
@@ -249,7 +249,7 @@ function noteFocus(): void {
   addEventListener('keyup', ({ key }) => key === 'Tab' && stops.push(looked()), { capture: true });
 }
 
-/** Between two looks at what was noted. */
+/** Tab is pressed this often before the notes are read. */
 const STOPS_AT_ONCE = 15;
 
 /** More than any view has. */

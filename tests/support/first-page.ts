@@ -106,7 +106,7 @@ function noteStaff(): void {
     if (!document.querySelector('[data-bead]') || !document.querySelector('.vf-notehead')) return;
     watch.disconnect();
     requestAnimationFrame(() => {
-      // What is asked for from here on is no longer for the staff.
+      // The staff stands: later requests are not counted.
       performance.mark('drawn');
       setTimeout(() => performance.mark('staff'));
     });

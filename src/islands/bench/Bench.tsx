@@ -105,10 +105,10 @@ function Introduction({ idle }: { readonly idle: boolean }) {
   );
 }
 
-/** From so many notes on a new plan is drawn bit by bit, so that the page can be scrolled and played meanwhile. */
+/** A plan of this many notes or more is drawn in small steps, so that the page can be scrolled and played meanwhile. */
 const LONG_LINE = 400;
 
-/** The plan that is drawn: of a long line it comes a moment later, while the one before stands. */
+/** Gives the plan to draw: a long line’s new plan comes a moment later, and the one before stays until then. */
 function usePlanDrawn(plan: Plan): Plan {
   const deferred = useDeferredValue(plan);
   return plan.notes.length < LONG_LINE ? plan : deferred;

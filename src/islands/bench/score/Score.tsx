@@ -98,7 +98,7 @@ export function Score({ plan, notes }: ScoreProps) {
   );
 }
 
-/** A long line is drawn bit by bit, and drawing it may begin anew more than once: what was worked out stays. */
+/** A long line is drawn in small steps and may be started over several times, so its engraving is kept. */
 const engravings = new WeakMap<Plan, Engraving>();
 
 function engravingFor(plan: Plan): Engraving {
