@@ -1,8 +1,9 @@
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Engraving, Measure } from '#core/notation';
-import { type Head, type MeasureRange, StaffDrawing } from '../../engraving/draw-measures.ts';
+import type { Head, MeasureRange } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';
 import { musicFontReady } from '../../engraving/music-font.ts';
+import { StaffDrawing } from '../../engraving/staff-drawing.ts';
 
 /** An engraved part of a line, and where its heads stand. */
 export interface Engraved {

@@ -11,7 +11,7 @@ import { ARTICULATIONS, type LineNoteDocument } from '#core/material';
 import { engravingOf } from '#core/notation';
 import { METERS, type MeterName } from '#core/rhythm';
 import { drawnSigns, FONTS_FOLDER, makeMusicFonts, signsOfText } from '../../../scripts/fonts/music-fonts.mjs';
-import { drawMeasures } from '../../../src/engraving/draw-measures.ts';
+import { drawMeasures } from '../../../src/engraving/staff-drawing.ts';
 import { layoutStaff } from '../../../src/engraving/layout.ts';
 import { textsDrawn } from '../../support/texts-drawn.ts';
 
