@@ -5,13 +5,13 @@ import { badReading, goodReading, type Reading } from '#core/result';
 export const BODY_LIMIT_BYTES = 2_000_000;
 
 /** No brief has a longer list: so many notes may a line have. */
-const MOST_IN_A_LIST = 10_000;
+export const MOST_IN_A_LIST = 10_000;
 
 /** No part of a brief has more fields. */
 const MOST_FIELDS = 200;
 
 /** No brief is nested deeper. */
-const DEEPEST = 12;
+export const DEEPEST = 12;
 
 /** The whole body is at fault. */
 const WHOLE = { pointer: '' } as const;

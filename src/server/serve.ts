@@ -23,7 +23,7 @@ export interface Serving {
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'];
 
 /** How long a connection may take, ms: for the head of a request, for all of it, and with nothing asked. A slow one holds its place no longer. */
-const PATIENCE = { headersTimeout: 10_000, requestTimeout: 30_000, keepAliveTimeout: 10_000, connectionsCheckingInterval: 2000 };
+export const PATIENCE = { headersTimeout: 10_000, requestTimeout: 30_000, keepAliveTimeout: 10_000, connectionsCheckingInterval: 2000 };
 
 /** Starts the server; resolves when it listens. */
 export async function serve({ handler, files, worker, host, port }: Serving): Promise<void> {
