@@ -2,6 +2,8 @@
 export interface PageLink {
   readonly href: string;
   readonly name: string;
+  /** Something is typed or chosen there that is kept at once: it says whether it is saved. */
+  readonly keeps?: true;
 }
 
 /** The rooms of the application that have something in them, each with its pages; the first page is where the room opens. */
@@ -9,10 +11,10 @@ export const ROOMS = [
   {
     name: 'Studio',
     pages: [
-      { href: '/pieces', name: 'Pieces' },
-      { href: '/setup', name: 'Players, instruments, schools' },
+      { href: '/pieces', name: 'Pieces', keeps: true },
+      { href: '/setup', name: 'Players, instruments, schools', keeps: true },
       { href: '/tapes', name: 'Tapes' },
-      { href: '/costs', name: 'Costs' },
+      { href: '/costs', name: 'Costs', keeps: true },
       { href: '/backup', name: 'Backup' },
     ],
   },
@@ -20,20 +22,20 @@ export const ROOMS = [
   {
     name: 'Practise',
     pages: [
-      { href: '/practise', name: 'Session' },
-      { href: '/practise/week', name: 'Week' },
+      { href: '/practise', name: 'Session', keeps: true },
+      { href: '/practise/week', name: 'Week', keeps: true },
       { href: '/practise/assignment', name: 'Assignment' },
       { href: '/metronome', name: 'Metronome' },
       { href: '/tuner', name: 'Tuner' },
     ],
   },
-  { name: 'Record', pages: [{ href: '/record', name: 'Log' }] },
+  { name: 'Record', pages: [{ href: '/record', name: 'Log', keeps: true }] },
   {
     name: 'Atlas',
     pages: [
       { href: '/atlas', name: 'Map' },
-      { href: '/atlas/names', name: 'Names' },
-      { href: '/atlas/phrases', name: 'Phrases' },
+      { href: '/atlas/names', name: 'Names', keeps: true },
+      { href: '/atlas/phrases', name: 'Phrases', keeps: true },
     ],
   },
 ] as const satisfies readonly { readonly name: string; readonly pages: readonly [PageLink, ...PageLink[]] }[];
@@ -43,9 +45,9 @@ export const PIECE_PAGES = [
   { href: '/', name: 'Fingering' },
   { href: '/measure', name: 'Measurements' },
   { href: '/compare', name: 'Compare' },
-  { href: '/drills', name: 'Drills' },
+  { href: '/drills', name: 'Drills', keeps: true },
   { href: '/sheet', name: 'Sheet' },
-  { href: '/by-heart', name: 'By heart' },
+  { href: '/by-heart', name: 'By heart', keeps: true },
 ] as const satisfies readonly PageLink[];
 
 /** The name of a page, of a room or of a piece. */

@@ -1,5 +1,4 @@
 import type { DocumentName, InstrumentDocument, Piece, PlayerDocument, SchoolDocument, StagesDocument } from '#core/documents';
-import { storageFailureText } from '../words/kept/storage-failures.ts';
 import { newId, THIS_TAB } from './tab.ts';
 import {
   type InstrumentRecord,
@@ -54,20 +53,4 @@ export function newSchool(document: SchoolDocument, demo = false): SchoolRecord 
 export function fresh(demo: boolean): Omit<SchoolRecord, 'document'> {
   const now = Date.now();
   return { id: newId(), createdAt: now, updatedAt: now, demo, revision: 0, writtenBy: THIS_TAB };
-}
-
-/**
- * Checks a record's document against its schema and writes the record; the pieces follow where it is of the studio, and
- * what was there is kept as a version. `base` is the record as this page last read or wrote it: where another page has
- * written since, both are joined. Never throws: a full disk is an outcome, and so is a server that is gone before the first
- * write.
- */
-export async function saveRecord<Name extends DocumentName>(
-  name: Name,
-  record: RecordOf<Name>,
-  base: RecordOf<Name> | null = null,
-): Promise<RecordOutcome<Name>> {
-  // The check comes when it is first needed: the bench draws its staff without it.
-  const writing = await import('./writing/write-record.ts').catch(() => null);
-  return writing ? await writing.writeRecord(name, record, base) : { ok: false, message: storageFailureText('NotLoaded') };
 }

@@ -19,7 +19,7 @@ import {
   type Uses,
 } from './database.ts';
 import { untiePieces } from './writing/follow.ts';
-import { type RecordOutcome, type SaveOutcome, saveRecord } from './records.ts';
+import type { SaveOutcome } from './records.ts';
 import { together } from './writing/together.ts';
 import { written } from './writing/written.ts';
 import { loadAll } from './set-aside.ts';
@@ -62,18 +62,6 @@ export async function loadStudio(): Promise<Studio> {
 export async function revisionsOfStudio(): Promise<readonly Pick<RecordOf<StudioName>, 'id' | 'revision' | 'writtenBy'>[]> {
   const tables = [database.instruments.toArray(), database.players.toArray(), database.schools.toArray()] as const;
   return (await Promise.all(tables)).flat();
-}
-
-/**
- * Writes what is not a piece; the pieces that use it follow. `base` is the record as this page last saw
- * it: what another page has changed since stays.
- */
-export async function saveInStudio<Name extends KeptName>(
-  name: Name,
-  record: RecordOf<Name>,
-  base: RecordOf<Name> | null = null,
-): Promise<RecordOutcome<Name>> {
-  return await saveRecord<Name>(name, { ...record, updatedAt: Date.now() }, base);
 }
 
 /** Takes a school away; players and pieces that follow it follow none, and a piece keeps its brief as it is. */

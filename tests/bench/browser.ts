@@ -1,6 +1,6 @@
 /**
  * What the browser needs on this machine, for the built application: `npm run build` first, then `npm run bench`. With
- * `-- --against DIR` the build in another tree is measured in the same run, and what counts are the ratios.
+ * `-- --against DIR` the build in another tree is measured in the same run, in turns, and what counts are the ratios.
  */
 import { type Browser, chromium, type Page } from '@playwright/test';
 import { allBytes, type FirstVisit, firstVisit, KINDS, VISITORS } from '../support/first-page.ts';
@@ -14,16 +14,24 @@ const ROUNDS = 21;
 /** Every kind of first visit is made so many times. */
 const FIRST_VISITS = 5;
 
+/** Two builds are measured so many times each, in turns. */
+const TURNS = 5;
+
 /** How often a plan is asked for while other fingerings are looked for, and at rest. */
 const BUSY_ROUNDS = 9;
 
+/** What is measured of the plans of a build, ms. */
+const FIGURE_NAMES = {
+  changeMs: 'brief changed to plan drawn',
+  keyMs: 'key pressed to new drawing',
+  busyMs: 'a plan while other fingerings are looked for',
+  restMs: 'the same plan at rest',
+} as const;
+
+const FIGURES = ['changeMs', 'keyMs', 'busyMs', 'restMs'] as const satisfies readonly (keyof typeof FIGURE_NAMES)[];
+
 /** Medians of one build, ms. */
-interface Figures {
-  readonly changeMs: number;
-  readonly keyMs: number;
-  readonly busyMs: number;
-  readonly restMs: number;
-}
+type Figures = Readonly<Record<keyof typeof FIGURE_NAMES, number>>;
 
 const against = process.argv.includes('--against') ? process.argv[process.argv.indexOf('--against') + 1] : undefined;
 const browser = await chromium.launch(CHROMIUM);
@@ -32,42 +40,57 @@ const first = await measured('.');
 console.log(
   `a plan asked for while other fingerings of the whole line are looked for, against one asked for at rest: ${ratio(first.busyMs, first.restMs)}`,
 );
-if (against !== undefined) {
-  // Each is measured twice, in turns: whoever comes first finds a cold machine.
-  const there = lower(await measured(against), await measured(against));
-  const here = lower(first, await measured('.'));
-  console.log(`\nthis build against the one in ${against}, medians:`);
-  console.log(`  brief changed to plan drawn: ${ratio(here.changeMs, there.changeMs)}`);
-  console.log(`  key pressed to new drawing: ${ratio(here.keyMs, there.keyMs)}`);
-  console.log(`  a plan while other fingerings are looked for: ${ratio(here.busyMs, there.busyMs)}`);
-}
+if (against !== undefined) await printAgainst(against, first);
 await browser.close();
 
-/** The lower of two figures, each by itself. */
-function lower(one: Figures, other: Figures): Figures {
-  return {
-    changeMs: Math.min(one.changeMs, other.changeMs),
-    keyMs: Math.min(one.keyMs, other.keyMs),
-    busyMs: Math.min(one.busyMs, other.busyMs),
-    restMs: Math.min(one.restMs, other.restMs),
-  };
+/** Measures both builds in turns: whoever comes first finds a cold machine. */
+async function printAgainst(other: string, first: Figures): Promise<void> {
+  const [here, there]: [Figures[], Figures[]] = [[first], []];
+  for (let turn = 0; turn < TURNS; turn += 1) {
+    there.push(await plansOf(other));
+    if (turn > 0) here.push(await plansOf('.'));
+  }
+  console.log(`\nthis build against the one in ${other}, medians of ${TURNS} turns and how far they lie apart:`);
+  for (const figure of FIGURES) {
+    const [now, before] = [here, there].map((all) => all.map((each) => each[figure]));
+    const told = [now, before].map(
+      (all = []) => `${median(all).toFixed(0)} ms (${Math.min(...all).toFixed(0)} to ${Math.max(...all).toFixed(0)})`,
+    );
+    console.log(`  ${FIGURE_NAMES[figure]}: ${told.join(' against ')}, ${ratio(median(now ?? []), median(before ?? []))}`);
+  }
 }
 
 /** Measures the build of one tree. */
 async function measured(tree: string): Promise<Figures> {
+  return await withBuild(tree, async (page) => {
+    await printFirstVisits(browser, ADDRESS);
+    await printLayoutShifts(browser, ADDRESS);
+    const figures = await plansOn(page);
+    await printScrolling(page, baseline);
+    return figures;
+  });
+}
+
+/** Measures the plans alone. */
+async function plansOf(tree: string): Promise<Figures> {
+  return await withBuild(tree, plansOn);
+}
+
+async function plansOn(page: Page): Promise<Figures> {
+  const changeMs = await printChangeToDrawn(page, 'three octaves up and down, 43 notes', baseline);
+  const keyMs = await printKeyToDrawn(page, baseline);
+  return { changeMs, keyMs, ...(await printBehindOthers(page)) };
+}
+
+/** Does something on a page of the build in a tree. */
+async function withBuild(tree: string, work: (page: Page) => Promise<Figures>): Promise<Figures> {
   const server = await served({ port: PORT, tree, env: { DOVE_PATH_DEMO: '1' } });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   try {
     console.log(`\nthe build in ${tree}`);
     // The functions handed to the page are compiled with a helper that the page does not have.
     await page.addInitScript({ content: 'globalThis.__name = (named) => named' });
-    await printFirstVisits(browser, ADDRESS);
-    await printLayoutShifts(browser, ADDRESS);
-    const changeMs = await printChangeToDrawn(page, 'three octaves up and down, 43 notes', baseline);
-    const keyMs = await printKeyToDrawn(page, baseline);
-    const { busyMs, restMs } = await printBehindOthers(page);
-    await printScrolling(page, baseline);
-    return { changeMs, keyMs, busyMs, restMs };
+    return await work(page);
   } finally {
     await page.close();
     await server.stop();

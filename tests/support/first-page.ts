@@ -26,6 +26,9 @@ export const VISITORS: readonly Visitor[] = [
   { name: '400 kbit/s', slower: 1, bitsPerSecond: 400_000, latencyMs: 150 },
 ];
 
+/** A heavy page over a slow line takes long, ms. */
+const SLOWEST_VISIT_MS = 180_000;
+
 /** A first visit to the bench. */
 export interface FirstVisit {
   /** When the staff stood on the screen, ms from the request. */
@@ -85,6 +88,7 @@ export function allBytes(bytes: BytesByKind): number {
 
 async function newPageLike(context: BrowserContext, { slower, bitsPerSecond, latencyMs }: Visitor): Promise<Page> {
   const page = await context.newPage();
+  page.setDefaultTimeout(SLOWEST_VISIT_MS);
   const session = await context.newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: slower });
   if (bitsPerSecond !== null) {

@@ -11,7 +11,7 @@ import { Choice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { ATLAS_WORDS, positionName, scaleHereText, SCALES_HERE_WORDS } from '../../words/atlas.ts';
-import { keepRecord } from '../pieces/keep-record.ts';
+import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
 interface ScalesHereProps {
   readonly brief: Brief;
@@ -61,6 +61,6 @@ function Scales({ scales, kind, position }: ScalesProps) {
 /** The scale as a piece of its own on the bench, in its position. */
 async function openScale({ key, brief }: ScaleHere, position: string): Promise<void> {
   const record = newPieceRecord(pieceOf(`${keyLabel(key)} in ${positionName(position)}`, brief, ''));
-  await keepRecord(record);
+  await keepOrThrow('piece', record);
   location.href = `/?piece=${record.id}`;
 }

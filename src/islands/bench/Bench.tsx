@@ -3,6 +3,7 @@ import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import type { Plan } from '#core/plan/describe';
 import { firstStepsStore } from '../../state/first-steps.ts';
 import { usePlanning } from '../../state/planning.ts';
+import { useSaving } from '../../state/keeping/waiting.ts';
 import { useWork } from '../../state/bench/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/labels.ts';
@@ -168,7 +169,7 @@ function useWorkAtRest(idle: boolean): void {
     // Where the database does not answer, the first change that cannot be written says so.
     void checked.then(([{ checkOpenPiece }]) => checkOpenPiece()).catch(() => undefined);
   }, [pieceId, idle]);
-  const saved = useWork((work) => work.saving.state === 'saved');
+  const saved = useSaving().state === 'saved';
   useEffect(() => {
     if (pieceId === null || !idle || !saved) return;
     void Promise.all([atRest(), readyToRead()]).then(

@@ -4,9 +4,11 @@ import { dismissNotice, useNotice } from '../../state/notices.ts';
 import { stopPlanning } from '../../state/planning-actions.ts';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/work.ts';
+import { useSaving } from '../../state/keeping/waiting.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { Progress } from '../../ui/states/Progress.tsx';
+import { PIECE_GONE } from '../../words/kept/other-tabs.ts';
 import { notOneHandText } from '../../words/plan-words.ts';
 
 async function downloadPiece(): Promise<void> {
@@ -17,7 +19,9 @@ async function downloadPiece(): Promise<void> {
 export function Messages() {
   const issues = usePlanning((planning) => planning.issues);
   const notice = useNotice();
-  const saving = useWork((work) => work.saving);
+  const saving = useSaving();
+  const gone = useWork((work) => work.gone);
+  const unsaved = gone ? PIECE_GONE : saving.state === 'failed' ? saving.message : null;
   const relaxed = usePlanning((planning) => planning.relaxed);
   const progress = usePlanning((planning) => planning.progress);
   const notOneHand = usePlanning(({ planSet }) => planSet && notOneHandText(planSet.best));
@@ -57,9 +61,9 @@ export function Messages() {
         </Notice>
       )}
       {progress !== null && <Progress what="Planning" done="laid out" share={progress} onStop={stopPlanning} />}
-      {saving.state === 'failed' && (
+      {unsaved !== null && (
         <Notice className="mt-2 flex items-start gap-3" trouble>
-          <span className="grow">{saving.message}</span>
+          <span className="grow">{unsaved}</span>
           <Button onClick={() => void downloadPiece()}>Save the piece as a file</Button>
         </Notice>
       )}

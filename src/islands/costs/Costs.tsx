@@ -7,7 +7,8 @@ import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import type { PieceRecord, SchoolRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { schoolOf } from '../../storage/for-briefs.ts';
-import { loadStudio, piecesUsing, saveInStudio } from '../../storage/studio.ts';
+import { keep as keepRecord } from '../../state/keeping/keep.ts';
+import { loadStudio, piecesUsing } from '../../storage/studio.ts';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
@@ -48,7 +49,7 @@ function CostsPage() {
   const school = schools.find(({ id }) => id === schoolId);
   const keep = (changed: SchoolRecord): void => {
     setSchools((now) => now.map((each) => (each.id === changed.id ? changed : each)));
-    void saveInStudio('school', changed, school ?? null).then((outcome) => setTrouble(outcome.ok ? null : outcome.message));
+    void keepRecord('school', changed, school ?? null).then((outcome) => setTrouble(outcome?.ok === false ? outcome.message : null));
   };
   return (
     <>

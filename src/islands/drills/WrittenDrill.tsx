@@ -19,7 +19,7 @@ import { alterationText, bowsText, drillTitle } from '../../words/drills/familie
 import { pieceTitle } from '../../words/labels.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 import { cautionText } from '../../words/plan-words.ts';
-import { keepRecord } from '../pieces/keep-record.ts';
+import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 import { PathScore } from '../score/PathScore.tsx';
 import { FingersOnly } from './FingersOnly.tsx';
 
@@ -107,7 +107,7 @@ function KeepDrill({ brief, request, note }: WrittenProps) {
     const drill = { request, piece: pieceTitle(work).slice(0, 120), ...(note === null ? {} : { note }) };
     const document = pieceOf(drillTitle(request).slice(0, 120), brief, lineTextOf(brief), { tags: ['drill'], drill });
     const record = newPieceRecord(document, false, { instrumentId, playerId, schoolId });
-    await keepRecord(record).then(
+    await keepOrThrow('piece', record).then(
       () => setKept({ id: record.id }),
       (error: unknown) => setKept({ trouble: error instanceof Error ? error.message : NOT_ANSWERED }),
     );

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { StageName, StageState } from '#core/drill';
 import { useWork } from '../../state/bench/work.ts';
-import { keepInStudio } from '../../state/studio-saving.ts';
+import { keep } from '../../state/keeping/keep.ts';
 import type { StagesRecord } from '../../storage/database.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { loadStages, stateOf, withStage } from '../../storage/stages.ts';
@@ -33,9 +33,9 @@ export function useStages(shift: string) {
   const set = (stage: StageName, state: StageState): void => {
     const next = withStage(record, { playerId, name, shift, stage, state });
     setKnown({ loaded, record: next });
-    void keepInStudio('stages', next, record).then(async (outcome) => {
-      if (!outcome.ok) setTrouble(outcome.message);
-      const kept = outcome.ok ? outcome : await outcome.later;
+    void keep('stages', next, record).then(async (outcome) => {
+      if (outcome?.ok === false) setTrouble(outcome.message);
+      const kept = outcome?.ok === false ? await outcome.later : outcome;
       if (!kept) return;
       setTrouble(null);
       // What was set meanwhile is on its way, and follows from this.

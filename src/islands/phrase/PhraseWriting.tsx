@@ -18,7 +18,7 @@ import { LENGTH_LABELS } from '../../words/labels.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { insideText, outsideText, PHRASE_WORDS, phraseName } from '../../words/phrase.ts';
 import { LineText } from '../bench/sentence/line/LineText.tsx';
-import { keepRecord } from '../pieces/keep-record.ts';
+import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 import { LinePreview } from '../score/LinePreview.tsx';
 
 interface PhraseWritingProps {
@@ -52,7 +52,7 @@ export function PhraseWriting({ brief, inside, musicKey, player, position, strin
       instrumentId: player?.instrumentId === instrumentId ? instrumentId : null,
     };
     const record = newPieceRecord(pieceOf(phraseName(position, string), { ...written, limits }, text), false, links);
-    await keepRecord(record);
+    await keepOrThrow('piece', record);
     setText('');
     location.href = `/?piece=${record.id}`;
   };

@@ -12,7 +12,7 @@ import type { Piece } from '#core/documents';
 import type { PieceRecord } from '../../storage/database.ts';
 import type { PieceList } from '../../storage/piece-list.ts';
 import { newPieceRecord } from '../../storage/records.ts';
-import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
+import { giveUpAhead, keepAhead } from '../../state/keeping/keep.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
@@ -21,7 +21,7 @@ import { Table } from '../../ui/Table.tsx';
 import { SENTENCE_PART } from '../../ui/fields/sentence-part.ts';
 import { libraryRow, type LibraryRow, searchFor } from '../../words/library.ts';
 import { PieceRow } from './PieceRow.tsx';
-import { keepRecord } from './keep-record.ts';
+import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
 interface ListProps {
   readonly records: readonly PieceRecord[];
@@ -45,8 +45,8 @@ const HEADERS: Readonly<Record<(typeof COLUMN_NAMES)[number], string>> = {
 
 const COLUMNS = COLUMN_NAMES.map((name) => column.accessor(name, { header: HEADERS[name] }));
 
-/** How many pieces are listed at first, and how many more each time. */
-export const LISTED = 30;
+/** How many pieces are listed at first, and how many more each time: more than a window shows, and few enough to be drawn anew with each letter of a search. */
+export const LISTED = 20;
 
 type LibraryProps = Omit<ListProps, 'records'> & { readonly list: PieceList };
 
@@ -144,9 +144,10 @@ function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly ro
     manualSorting: true,
     getCoreRowModel: getCoreRowModel(),
   });
-  const keep = (record: PieceRecord, change: Change): void => run(() => keepRecord(changedBy(record, change), record));
+  const keep = (record: PieceRecord, change: Change): void =>
+    run(async () => void (await keepOrThrow('piece', changedBy(record, change), record)));
   const copy = (record: PieceRecord, title: string): void =>
-    run(() => keepRecord(newPieceRecord({ ...record.document, name: `${title} (copy)`.slice(0, 120) })));
+    run(async () => void (await keepOrThrow('piece', newPieceRecord({ ...record.document, name: `${title} (copy)`.slice(0, 120) }))));
   const more = Math.min(LISTED, rows.length - most);
   return (
     <>
@@ -163,7 +164,7 @@ function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly ro
                 changed={record.changed !== null}
                 onRename={(name) => keep(record, { name })}
                 onTag={(tags) => keep(record, { tags: [...tags] })}
-                onTyping={(change) => (change ? keepUnwritten(changedBy(record, change), record) : forgetUnwritten(record.id))}
+                onTyping={(change) => (change ? keepAhead(changedBy(record, change), record) : giveUpAhead(record.id))}
                 onDuplicate={() => copy(record, row.title)}
                 onDelete={() => onDelete(record)}
               />,

@@ -13,7 +13,7 @@ import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
 import { Library, LISTED } from './Library.tsx';
 import { BringIn, type Kept } from './bring-in/BringIn.tsx';
-import { keepRecord } from './keep-record.ts';
+import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
 export const Pieces = guarded(GuardedPieces);
@@ -33,7 +33,7 @@ function GuardedPieces() {
     });
   const undelete = (record: PieceRecord): void =>
     run(async () => {
-      await keepRecord(record);
+      await keepOrThrow('piece', record);
       setDeleted(null);
     });
   return (

@@ -1,6 +1,7 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
-import { deleteInTurn, isWaiting, keepInStudio } from '../../state/studio-saving.ts';
+import { keep as keepRecord, remove as removeRecord } from '../../state/keeping/keep.ts';
+import { isWaiting } from '../../state/keeping/waiting.ts';
 import { database, type RecordOf } from '../../storage/database.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
 import { loadAll } from '../../storage/set-aside.ts';
@@ -59,16 +60,16 @@ export function useKept<Name extends Planned>(name: Name, playerId: string | nul
       setTrouble(null);
       setShown((now) => now && withWritten(now, { next, written, isJoined }));
     };
-    void keepInStudio(name, next, base).then(async (outcome) => {
-      if (!outcome.ok) setTrouble(outcome.message);
-      const kept = outcome.ok ? outcome : await outcome.later;
+    void keepRecord(name, next, base).then(async (outcome) => {
+      if (outcome?.ok === false) setTrouble(outcome.message);
+      const kept = outcome?.ok === false ? await outcome.later : outcome;
       if (kept) wrote(kept.record, kept.joined);
     });
   };
   const remove = (id: string): void => {
     setShown((now) => now && { ...now, records: now.records.filter((record) => record.id !== id) });
     // Nothing of it is left to write, so the sentence about that goes.
-    deleteInTurn(id, async () => await database.tableOf(name).delete(id)).then(() => setTrouble(null), fail);
+    removeRecord(id, async () => await database.tableOf(name).delete(id)).then(() => setTrouble(null), fail);
   };
   const { times = 0, notice = null } = shown ?? {};
   const dismiss = (): void => setShown((now) => now && { ...now, notice: null });

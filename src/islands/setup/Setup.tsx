@@ -33,7 +33,7 @@ function GuardedSetup() {
 }
 
 function SetupPage() {
-  const { studio, chosen, choose, trouble, deleted, saving, elsewhere, actions } = useStudio();
+  const { studio, chosen, choose, trouble, deleted, elsewhere, actions } = useStudio();
   const form = useRef<HTMLDivElement>(null);
   const now = studio && inStudio(studio, chosen);
   const open = (next: Chosen): void => {
@@ -51,7 +51,6 @@ function SetupPage() {
             <aside aria-label="Studio">
               <Shelves studio={studio} chosen={chosen} actions={actions} onChoose={open} />
               <OpenFileButton label="Instrument, player or school saved as JSON" onFile={actions.openFile} />
-              <p className="mt-3 text-sm text-dove-dark">{trouble === null && (saving ? 'Saving' : 'Saved')}</p>
             </aside>
             <div>
               <div role="status" aria-label="Messages">

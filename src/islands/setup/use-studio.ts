@@ -7,7 +7,8 @@ import type { InstrumentRecord, PlayerRecord, RecordOf, SchoolRecord } from '../
 import { readyToRead } from '../../storage/first-start.ts';
 import { onlySchool } from '../../storage/for-briefs.ts';
 import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
-import { deleteInTurn, isWaiting, keepInStudio, warnOfLoss } from '../../state/studio-saving.ts';
+import { keep, keepAhead, remove, savingDuring } from '../../state/keeping/keep.ts';
+import { isWaiting } from '../../state/keeping/waiting.ts';
 import { BROUGHT_BACK_STUDIO, CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/kept/other-tabs.ts';
 import {
   deleteInstrument,
@@ -22,7 +23,6 @@ import {
 } from '../../storage/studio.ts';
 import { revisionsOfStudio } from '../../storage/studio.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
-import { keepUnwritten } from '../../storage/writing/unwritten.ts';
 import { keepVersion } from '../../storage/writing/versions.ts';
 import { STORAGE_SHUT } from '../../words/kept/storage.ts';
 
@@ -60,7 +60,6 @@ export function useStudio() {
   const [chosen, choose] = useChosen();
   const [trouble, setTrouble] = useState<string | null>(null);
   const [deleted, setDeleted] = useState<InStudio | null>(null);
-  const [underWay, setUnderWay] = useState(0);
   const elsewhere = useChangedElsewhere(read, async () => setRead(await loadStudio()));
   useEffect(() => {
     void readyToRead()
@@ -86,10 +85,10 @@ export function useStudio() {
     if (words !== undefined && id !== undefined) elsewhere.tell(id, words);
   };
   const run: Run = (work) => {
-    setUnderWay((now) => now + 1);
-    void work().then(async (outcome) => {
+    void savingDuring(work).then(async (outcome) => {
+      // A later change takes its place and is shown.
+      if (outcome === null) return;
       await show(outcome);
-      setUnderWay((now) => now - 1);
       const kept = await outcome.later;
       if (kept) await show(kept);
     });
@@ -107,7 +106,6 @@ export function useStudio() {
     choose,
     trouble,
     deleted,
-    saving: underWay > 0,
     elsewhere,
     actions: actionsOf({ studio: read, run, bring, forget, choose, deleted, setDeleted, setTrouble }),
   };
@@ -137,7 +135,6 @@ function useChangedElsewhere(read: Studio | null, readAgain: () => Promise<void>
       allOf(loaded).filter((each) => each.id !== written && isNews(each, known)),
     );
   };
-  useEffect(warnOfLoss, []);
   useEffect(() => {
     if (read === null) return;
     const known = revisionsIn(read);
@@ -185,14 +182,14 @@ function withAdded(studio: Studio, added: InStudio): Studio {
   }
 }
 
-async function saveAdded(added: InStudio): Promise<Kept> {
+async function saveAdded(added: InStudio): Promise<Kept | null> {
   switch (added.kind) {
     case 'instrument':
-      return await keepInStudio(added.kind, added.record, null);
+      return await keep(added.kind, added.record, null);
     case 'player':
-      return await keepInStudio(added.kind, added.record, null);
+      return await keep(added.kind, added.record, null);
     case 'school':
-      return await keepInStudio(added.kind, added.record, null);
+      return await keep(added.kind, added.record, null);
   }
 }
 
@@ -216,7 +213,7 @@ type Kept = SaveOutcome & {
 };
 
 /** Does something with the storage, and shows the studio as it then is. */
-type Run = (work: () => Promise<Kept>) => void;
+type Run = (work: () => Promise<Kept | null>) => void;
 
 interface Doing {
   readonly studio: Studio | null;
@@ -244,32 +241,33 @@ function actionsOf({ studio, run, bring, forget, choose, deleted, setDeleted, se
     addPlayer: () =>
       bring({ kind: 'player', record: newPlayer(playerDocument('', { kind: 'violin', player: {} }), { instrumentId: null, schoolId }) }),
     addSchool: () => bring({ kind: 'school', record: newSchool(schoolDocument('', {})) }),
-    keepInstrument: (record) => run(() => keepInStudio('instrument', record, knownAs(studio?.instruments, record))),
-    keepPlayer: (record) => run(() => keepInStudio('player', record, knownAs(studio?.players, record))),
-    keepSchool: (record) => run(() => keepInStudio('school', record, knownAs(studio?.schools, record))),
+    keepInstrument: (record) => run(() => keep('instrument', record, knownAs(studio?.instruments, record))),
+    keepPlayer: (record) => run(() => keep('player', record, knownAs(studio?.players, record))),
+    keepSchool: (record) => run(() => keep('school', record, knownAs(studio?.schools, record))),
     remove: (gone) => {
       forget(gone);
       setDeleted(gone);
       choose(null);
-      run(async () => await deleteInTurn(gone.record.id, async () => await deleteOne(gone)));
+      run(async () => await remove(gone.record.id, async () => await deleteOne(gone)));
     },
     undelete: () => {
       if (deleted) bring(deleted);
       setDeleted(null);
     },
-    bringBack: (version) => run(async () => ({ ...(await broughtBack(studio, version)), told: BROUGHT_BACK_STUDIO })),
+    bringBack: (version) => run(async () => await broughtBack(studio, version)),
     openFile: (file) => void open(file),
   };
 }
 
 /** Writes a record with the document of an earlier version, and keeps how it is now as a version. */
-async function broughtBack(studio: Studio | null, version: InStudio): Promise<Kept> {
-  const bring = async <Name extends StudioName>(name: Name, now: RecordOf<Name> | null, was: RecordOf<Name>): Promise<Kept> => {
+async function broughtBack(studio: Studio | null, version: InStudio): Promise<Kept | null> {
+  const bring = async <Name extends StudioName>(name: Name, now: RecordOf<Name> | null, was: RecordOf<Name>): Promise<Kept | null> => {
     const back = Object.assign({}, now ?? was, { document: was.document, updatedAt: Date.now() });
-    keepUnwritten(back, now);
+    keepAhead(back, now);
     // Where there is no room for it, the write itself says so.
     if (now) await keepVersion(name, now, 'another brought back').catch(() => undefined);
-    return await keepInStudio(name, back, now);
+    const outcome = await keep(name, back, now);
+    return outcome && { ...outcome, told: BROUGHT_BACK_STUDIO };
   };
   switch (version.kind) {
     case 'instrument':

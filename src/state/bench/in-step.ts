@@ -4,7 +4,8 @@ import type { Piece } from '#core/documents';
 import { database, type PieceRecord } from '../../storage/database.ts';
 import { carriedBy } from '../../storage/pieces.ts';
 import { THIS_TAB } from '../../storage/tab.ts';
-import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE, PIECE_GONE } from '../../words/kept/other-tabs.ts';
+import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE } from '../../words/kept/other-tabs.ts';
+import { isWaiting } from '../keeping/waiting.ts';
 import { noticeNow, say } from '../notices.ts';
 import { recordOfWork } from './saving.ts';
 import { typedLine } from './work-actions.ts';
@@ -55,7 +56,7 @@ interface Opened {
 }
 
 function arrived(id: string, record: PieceRecord | undefined): void {
-  const { pieceId, base, saving } = workStore.getState();
+  const { pieceId, base } = workStore.getState();
   if (pieceId !== id) return;
   if (!record) return base ? gone() : undefined;
   // What was written from here comes back as well.
@@ -63,12 +64,12 @@ function arrived(id: string, record: PieceRecord | undefined): void {
   const here = recordOfWork();
   if (here && sameContent(record.document, here.document)) return workStore.setState({ base: record });
   // What is being changed here is joined with it when it is written.
-  if (saving.state === 'saved') adoptFromOtherTab(record);
+  if (!isWaiting(id)) adoptFromOtherTab(record);
 }
 
-/** The piece was deleted in another tab, or the browser's storage was emptied: what is on the bench is all there is of it. */
+/** The piece was deleted in another tab, or the browser's storage was emptied. */
 function gone(): void {
-  workStore.setState({ base: null, saving: { state: 'failed', message: PIECE_GONE } });
+  workStore.setState({ base: null, gone: true });
 }
 
 function sameContent(one: Piece, other: Piece): boolean {

@@ -15,7 +15,7 @@ export function refingeredBy(brief: Brief): readonly number[] | null {
 
 /** Tells, from now on, what each new plan fingers otherwise, for a moment and for the list; until the returned function is called. */
 export function watchRefingering(): () => void {
-  let timer = 0;
+  let timer: ReturnType<typeof setTimeout> | undefined;
   const stop = planningStore.subscribe((now, before) => {
     if (!now.planSet || now.planSet === before.planSet) return;
     const was = before.planSet?.best;
@@ -25,7 +25,7 @@ export function watchRefingering(): () => void {
     if (now.plannedBrief && sameNotes) refingeredFor.set(now.plannedBrief, refingered);
     planningStore.setState({ refingered });
     clearTimeout(timer);
-    if (refingered.length > 0) timer = window.setTimeout(() => planningStore.setState({ refingered: [] }), SHOWN_MS);
+    if (refingered.length > 0) timer = setTimeout(() => planningStore.setState({ refingered: [] }), SHOWN_MS);
   });
   return () => {
     stop();

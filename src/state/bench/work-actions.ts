@@ -9,7 +9,7 @@ import { isLeft } from '../../storage/writing/unwritten.ts';
 import { say } from '../notices.ts';
 import { planningStore, UNPLANNED } from '../planning.ts';
 import { forgetDrafts } from './drafts.ts';
-import { allSaved } from './saving.ts';
+import { allKept } from '../keeping/keep.ts';
 import { select } from '../selection.ts';
 import { forgetHistory } from './work-history.ts';
 import { workStore } from './work.ts';
@@ -45,7 +45,7 @@ export async function newPieceOfStudio(): Promise<string> {
 /** Puts another piece on the bench, once this one is written; its id. The one that is there stays as it is, with its history. */
 export async function switchPiece(id: string | null): Promise<string> {
   if (id !== null && id === workStore.getState().pieceId) return id;
-  await allSaved();
+  await allKept();
   return id === null ? await newPieceOfStudio() : await openPiece(id);
 }
 
@@ -68,7 +68,7 @@ export function setOnBench(record: PieceRecord, base: PieceRecord | null = null)
   select(null);
   say(null);
   forgetDrafts();
-  workStore.setState({ ...work, pieceId: id, createdAt, base, demo, ...carriedBy(document), changed, saving: { state: 'saved' } });
+  workStore.setState({ ...work, pieceId: id, createdAt, base, demo, ...carriedBy(document), changed, gone: false });
   forgetHistory();
   return id;
 }

@@ -13,9 +13,6 @@ export interface Work extends Uses {
   readonly lineText: string;
 }
 
-/** Whether the work is in the database. */
-export type Saving = { readonly state: 'saved' } | { readonly state: 'saving' } | { readonly state: 'failed'; readonly message: string };
-
 /** The piece on the bench. */
 export interface WorkState extends Work, CarriedAlong {
   /** Null until a piece is loaded. */
@@ -24,7 +21,8 @@ export interface WorkState extends Work, CarriedAlong {
   /** The record as it was last read or written from here; null for a piece that was never written. */
   readonly base: PieceRecord | null;
   readonly demo: boolean;
-  readonly saving: Saving;
+  /** It was deleted elsewhere: what is on the bench is all there is of it. */
+  readonly gone: boolean;
   /** What its instrument or player changed since the teacher last looked; null when nothing did. */
   readonly changed: ChangedSince | null;
 }
@@ -35,7 +33,7 @@ const EMPTY: WorkState = {
   base: null,
   demo: false,
   ...NOTHING_ALONG,
-  saving: { state: 'saved' },
+  gone: false,
   changed: null,
   name: '',
   brief: FIRST_BRIEF,

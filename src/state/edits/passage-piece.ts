@@ -1,6 +1,7 @@
 import { lineTextOf, partOf } from '#core/brief/lines';
 import { pieceOf } from '../../storage/pieces.ts';
-import { newPieceRecord, saveRecord } from '../../storage/records.ts';
+import { newPieceRecord } from '../../storage/records.ts';
+import { keep } from '../keeping/keep.ts';
 import type { Passage } from '../selection.ts';
 import { workStore } from '../bench/work.ts';
 
@@ -10,6 +11,6 @@ export async function pieceOfPassage({ from, to }: Passage): Promise<{ readonly 
   const part = partOf(brief, from, to);
   const title = `${name === '' ? 'A line' : name}, notes ${from + 1}–${to + 1}`.slice(0, 120);
   const record = newPieceRecord(pieceOf(title, part, lineTextOf(part)), false, { instrumentId, playerId, schoolId });
-  const outcome = await saveRecord('piece', record);
-  return outcome.ok ? { id: record.id } : { trouble: outcome.message };
+  const outcome = await keep('piece', record, null);
+  return outcome?.ok === false ? { trouble: outcome.message } : { id: record.id };
 }

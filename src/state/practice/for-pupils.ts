@@ -12,7 +12,8 @@ import { givenTo } from '../../storage/for-briefs.ts';
 import { type GivenToPupil, piecesIn } from '../../storage/exchange/assignment.ts';
 import { carriedBy, pieceOf } from '../../storage/pieces.ts';
 import { loadSessions, newSession } from '../../storage/practice.ts';
-import { newPieceRecord, saveRecord } from '../../storage/records.ts';
+import { newPieceRecord } from '../../storage/records.ts';
+import { keepOrThrow } from '../keeping/keep-or-throw.ts';
 import type { Studio } from '../../storage/studio.ts';
 import { loadWeek, newWeek } from '../../storage/weeks.ts';
 
@@ -51,7 +52,7 @@ async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRe
         other.playerId === player.id && other.document.name === document.name && dequal(other.document.brief.material, brief.material),
     )
     .first();
-  return there ?? (await kept('piece', copy));
+  return there ?? (await keepOrThrow('piece', copy));
 }
 
 /** A brief on an instrument of another kind: without its fingerings, and an octave or two lower for one that sounds lower. */
@@ -108,7 +109,7 @@ async function weekFor(player: PlayerRecord, { document }: WeekRecord, copies: R
     asked: each.asked || asked.some(({ practised }) => dequal(practised, each.item.practised)),
   }));
   const next = { ...now, document: { ...now.document, items, goal: now.document.goal ?? document.goal }, updatedAt: Date.now() };
-  return dequal(next.document, there?.document) ? now : await kept('week', next, there);
+  return dequal(next.document, there?.document) ? now : await keepOrThrow('week', next, there);
 }
 
 async function sessionFor(player: PlayerRecord, { document }: SessionRecord, copies: ReadonlyMap<string, Copy>): Promise<SessionRecord> {
@@ -116,15 +117,5 @@ async function sessionFor(player: PlayerRecord, { document }: SessionRecord, cop
   const items = document.items.flatMap((item) => itemFor(item, copies));
   const copy = newSession({ name, day, endCheck, items: [...items] }, player.id);
   const there = (await loadSessions(player.id)).find((other) => dequal(other.document, copy.document));
-  return there ?? (await kept('session', copy));
-}
-
-async function kept<Name extends 'piece' | 'week' | 'session'>(
-  name: Name,
-  record: Parameters<typeof saveRecord<Name>>[1],
-  base: Parameters<typeof saveRecord<Name>>[2] = null,
-): Promise<Parameters<typeof saveRecord<Name>>[1]> {
-  const outcome = await saveRecord<Name>(name, record, base);
-  if (!outcome.ok) throw new Error(outcome.message);
-  return outcome.record;
+  return there ?? (await keepOrThrow('session', copy));
 }

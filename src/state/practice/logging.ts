@@ -1,6 +1,6 @@
 import type { LogEntry, LogWhat } from '#core/practice';
 import { dayOf, type Logged, newEntry, pageOf } from '../../storage/log-page.ts';
-import { keepInStudio } from '../studio-saving.ts';
+import { keep } from '../keeping/keep.ts';
 
 /** Entries that are on their way into the database, by the page they go to. */
 const unwritten = new Map<string, readonly LogEntry[]>();
@@ -17,7 +17,9 @@ export async function logEntry(whose: Logged, what: LogWhat): Promise<EntryOutco
   const page = pageOf(whose, dayOf(entry.at), [entry]);
   const waiting = [...(unwritten.get(page.id) ?? []), entry];
   unwritten.set(page.id, waiting);
-  const outcome = await keepInStudio('log', { ...page, document: { ...page.document, entries: [...waiting] } }, null);
+  const outcome = await keep('log', { ...page, document: { ...page.document, entries: [...waiting] } }, null);
+  // A later entry takes this one along.
+  if (outcome === null) return { ok: true, entry };
   if (outcome.ok) {
     wrote(page.id, waiting);
     return { ok: true, entry };

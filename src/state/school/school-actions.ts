@@ -3,10 +3,11 @@ import type { School } from '#core/brief/parts/school';
 import { database, type SchoolRecord } from '../../storage/database.ts';
 import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
 import { newSchool } from '../../storage/records.ts';
-import { saveInStudio, schoolDocument } from '../../storage/studio.ts';
+import { schoolDocument } from '../../storage/studio.ts';
 import { OWN_SCHOOL } from '../../words/kept/storage.ts';
 import { say } from '../notices.ts';
-import { allSaved, savingDuring } from '../bench/saving.ts';
+import { changeFollowed } from '../bench/saving.ts';
+import { allKept, keep } from '../keeping/keep.ts';
 import { workStore } from '../bench/work.ts';
 
 /** The school of the piece on the bench: the one it follows, else the only one of the studio, else a new one. */
@@ -19,15 +20,15 @@ export async function schoolOfPiece(): Promise<SchoolRecord> {
 
 /** Changes the school that the piece on the bench follows; every piece that follows it is taught so from now on. */
 export async function changeSchool(change: (school: School) => School): Promise<SchoolRecord | null> {
-  return await savingDuring(async () => await writtenWith(change));
+  return await changeFollowed(async () => await writtenWith(change));
 }
 
 async function writtenWith(change: (school: School) => School): Promise<SchoolRecord | null> {
-  await allSaved();
+  await allKept();
   const record = await schoolOfPiece();
   const document = { ...record.document, school: change(record.document.school) };
-  const outcome = await saveInStudio('school', { ...record, document }, record);
-  if (!outcome.ok) {
+  const outcome = await keep('school', { ...record, document }, record);
+  if (outcome?.ok === false) {
     say(outcome.message);
     return null;
   }

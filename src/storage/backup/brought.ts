@@ -13,7 +13,7 @@ import { mergePages } from '../writing/merge-pages.ts';
 import { together } from '../writing/together.ts';
 import { keepVersion } from '../writing/versions.ts';
 
-/** How what a file brings stands to what is here: `older` was changed here since. */
+/** How what a file brings stands to what is here: `older` was written more often here. */
 export type Standing = 'new' | 'changed' | 'older' | 'same';
 
 /** One record of a file, and how it stands to what is here. */
@@ -80,7 +80,7 @@ function standingOf(record: RecordOf<DocumentName>, there: RecordOf<DocumentName
   if (dequal(record.document, there.document)) return 'same';
   // Entries are only ever added: a page brings those that are not here, whichever of the two was written last.
   if (isLogRecord(record) && isLogRecord(there)) return bringsNothing(record, there) ? 'same' : 'changed';
-  return record.updatedAt >= there.updatedAt ? 'changed' : 'older';
+  return record.revision >= there.revision ? 'changed' : 'older';
 }
 
 function bringsNothing({ document }: LogRecord, there: LogRecord): boolean {
@@ -96,7 +96,10 @@ async function writeBrought<Name extends DocumentName>(
 ): Promise<void> {
   if (there) await keepVersion(kind, there, 'changed elsewhere too');
   const links = Object.fromEntries(LINKS.flatMap((link) => linkHere(record, link, idsHere)));
-  const next = Object.assign({ ...record, id: there?.id ?? record.id, revision: (there?.revision ?? 0) + 1, writtenBy: null }, links);
+  const next = Object.assign(
+    { ...record, id: there?.id ?? record.id, revision: Math.max(there?.revision ?? 0, record.revision) + 1, writtenBy: null },
+    links,
+  );
   await together(async () => {
     await database.tableOf(kind).put(next);
     await piecesFollow(kind, next, there ?? null);

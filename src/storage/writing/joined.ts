@@ -1,5 +1,6 @@
 import { dequal } from 'dequal';
 import { type Fields, isFields } from '../read-record.ts';
+import { joinedList } from './joined-lists.ts';
 
 /** What belongs to the notes of a piece and only makes sense with them: they come from one side or the other, together. */
 const WITH_THE_NOTES = ['material', 'locks', 'marks', 'stretches'] as const;
@@ -16,16 +17,19 @@ export interface Twice<Value> {
 
 /**
  * One value of two that were changed at once: field by field what was changed, and where both changed the same field, the
- * one that counts. Lists come whole. What the first page has changed and put back again is a change as well.
+ * one that counts. Lists come item by item or whole, by the field they stand in. What the first page has changed and put back again
+ * is a change as well.
  */
-export function joined({ bases, here, there, counts }: Twice<unknown>): unknown {
+export function joined({ bases, here, there, counts }: Twice<unknown>, field = ''): unknown {
   if (bases.every((base) => dequal(base, here))) return there;
   if (bases.some((base) => dequal(base, there))) return here;
+  const list = joinedList(field, { bases, here, there, counts }, joined);
+  if (list !== null) return list;
   if (!isFields(here) || !isFields(there) || !bases.every(isFields)) return counts === 'here' ? here : there;
   const names = new Set([...Object.keys(here), ...Object.keys(there)]);
   const fields = [...names].map((name) => {
     const was = bases.map((base) => base[name]);
-    return [name, joined({ bases: was, here: here[name], there: there[name], counts })] as const;
+    return [name, joined({ bases: was, here: here[name], there: there[name], counts }, name)] as const;
   });
   return Object.fromEntries(fields.filter(([, value]) => value !== undefined));
 }

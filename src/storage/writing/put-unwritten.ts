@@ -12,8 +12,8 @@ import { keysOf } from './unwritten.ts';
 import { keepVersion } from './versions.ts';
 
 /**
- * Writes a record that was left as text, if it is newer than the one there. Where another page has written meanwhile, both
- * are joined, and the older of the two is kept as a version; what does not read is set aside. False where it has to stay, for a newer version.
+ * Writes a record that was left as text. Where another page has written meanwhile, both are joined, and what does not count of them is
+ * kept as a version; what does not read is set aside. False where it has to stay, for a newer version.
  */
 export async function putUnwritten(text: string): Promise<boolean> {
   const left = parsed(text);
@@ -23,10 +23,10 @@ export async function putUnwritten(text: string): Promise<boolean> {
   return name === undefined || (await putRecord(name, left));
 }
 
-/** What was left of a record and could not be written yet, the newest; null where nothing of it reads. */
+/** What was left of a record and could not be written yet, of several pages what began with the latest revision; null where nothing of it reads. */
 export async function leftOf<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | null> {
   const left = await Promise.all(keysOf(id).map((key) => readLeft(name, localStorage.getItem(key) ?? '')));
-  return left.reduce<RecordOf<Name> | null>((newest, each) => (each && each.updatedAt > (newest?.updatedAt ?? 0) ? each : newest), null);
+  return left.reduce<RecordOf<Name> | null>((newest, each) => (each && each.revision >= (newest?.revision ?? 0) ? each : newest), null);
 }
 
 async function readLeft<Name extends DocumentName>(name: Name, text: string): Promise<RecordOf<Name> | null> {
@@ -45,40 +45,39 @@ function movedToOneName(left: object): EarlierRecord {
 async function putRecord<Name extends DocumentName>(name: Name, left: Fields): Promise<boolean> {
   const reading = await readRecord(name, left);
   if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
-  const { value: read } = reading;
-  const table = database.tableOf(name);
-  const there = await table.get(read.id);
-  const record = withEntriesThere(read, there);
-  if (isLog(record)) {
-    await put(name, record, there);
-    return true;
-  }
-  if (there && dequal(there.document, record.document)) return true;
-  const metAnother = there !== undefined && there.revision !== record.revision && there.writtenBy !== record.writtenBy;
-  if (metAnother && (await putJoined(name, record, { there, bases: await basesOf(name, left) }))) return true;
-  if (there && there.updatedAt >= record.updatedAt) {
-    if (metAnother) await keepVersion(name, record, 'changed elsewhere too');
-    return true;
-  }
-  if (there) await keepVersion(name, there, metAnother ? 'changed elsewhere too' : 'written over');
-  await put(name, record, there);
+  const there = await database.tableOf(name).get(reading.value.id);
+  const record = withEntriesThere(reading.value, there);
+  if (there === undefined || isLog(record)) await put(name, record, there);
+  else if (!dequal(there.document, record.document)) await putBeside(name, record, { there, bases: await basesOf(name, left) });
   return true;
 }
 
-/** Writes what was left and what another page wrote meanwhile as one; false where it is not known what both began with. */
-async function putJoined<Name extends DocumentName>(
-  name: Name,
-  left: RecordOf<Name>,
-  { there, bases }: { readonly there: RecordOf<Name>; readonly bases: readonly RecordOf<Name>[] },
-): Promise<boolean> {
-  if (bases.length === 0) return false;
-  const leftCounts = left.updatedAt > there.updatedAt;
-  const both = await joinedRecord(name, { bases, here: left, there, counts: leftCounts ? 'here' : 'there' });
-  if (both === null) return false;
-  await keepVersion(name, leftCounts ? there : left, 'changed elsewhere too');
+/** What was left meets another record there. */
+interface Met<Name extends DocumentName> {
+  readonly there: RecordOf<Name>;
+  /** How the page that left it had read the record, and what it had sent to the database since; none where that is not known. */
+  readonly bases: readonly RecordOf<Name>[];
+}
+
+/**
+ * Writes what was left where another record is there. By the revisions, never by the clock: what is there is what the page began with
+ * or had sent itself, and is replaced; or something was written since, and both are joined. Where both changed the same, the page's own
+ * later write counts, but not another page's: what was left is written after it. What does not count is kept as a version.
+ */
+async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, bases }: Met<Name>): Promise<void> {
+  const [base] = bases;
+  const isOwn = there.writtenBy !== null && there.writtenBy === record.writtenBy;
+  const follows = base?.revision === there.revision || (isOwn && bases.some((each) => dequal(each.document, there.document)));
+  if (follows) {
+    await keepVersion(name, there, 'written over');
+    return await put(name, record, there);
+  }
+  const counts = isOwn && base ? 'there' : 'here';
+  const both = base ? await joinedRecord(name, { bases, here: record, there, counts }) : null;
+  await keepVersion(name, counts === 'here' ? there : record, 'changed elsewhere too');
+  if (both === null && counts === 'there') return;
   // It is nobody's alone: whoever has the piece open must look at it before writing again.
-  await put(name, Object.assign({}, both, { writtenBy: null }), there);
-  return true;
+  await put(name, Object.assign({}, both ?? record, { writtenBy: null }), there);
 }
 
 /** How the page that left it had read the record, and what it had sent to the database since; none where it is not known. */

@@ -32,7 +32,7 @@ export async function keepVersion(name: DocumentName, record: RecordOf<DocumentN
   const of = nameOf(name, record.id);
   const all = await stored(of);
   const last = all.at(-1);
-  if (occasion === 'written over' && last && record.updatedAt - last.at < (APART[0]?.apartMs ?? 0)) return;
+  if (occasion === 'written over' && last && isMomentBefore(last.at, record.updatedAt)) return;
   const kept = {
     of,
     at: record.updatedAt,
@@ -41,6 +41,11 @@ export async function keepVersion(name: DocumentName, record: RecordOf<DocumentN
   };
   await database.versions.bulkDelete([...tooClose(all, Date.now())]);
   await database.versions.add(kept);
+}
+
+/** Whether so little time lies between two versions that the second is not kept. A clock that was put back tells nothing of that. */
+function isMomentBefore(earlier: number, later: number): boolean {
+  return later >= earlier && later - earlier < (APART[0]?.apartMs ?? 0);
 }
 
 /** The versions of a record, the newest first. */
@@ -65,7 +70,7 @@ export function tooClose(versions: readonly VersionRecord[], now: number): reado
   for (const { number, at, fromElsewhere } of versions.toReversed()) {
     if (fromElsewhere && now - at <= 30 * DAY_MS) continue;
     const apartMs = APART.find(({ upToMs }) => now - at <= upToMs)?.apartMs ?? Infinity;
-    if (number !== undefined && later - at < apartMs) gone.push(number);
+    if (number !== undefined && Math.abs(later - at) < apartMs) gone.push(number);
     else later = at;
   }
   return gone;
@@ -75,7 +80,7 @@ function nameOf(name: DocumentName, id: string): string {
   return `${name}/${id}`;
 }
 
-/** The oldest first. */
+/** The oldest first: in the order in which they were kept, whatever the clock said. */
 async function stored(of: string): Promise<readonly VersionRecord[]> {
-  return await database.versions.where({ of }).sortBy('at');
+  return await database.versions.where({ of }).sortBy('number');
 }

@@ -6,7 +6,6 @@ import { piecesFollow } from './follow.ts';
 import { isLog, withEntriesThere } from './log-entries.ts';
 import { joinedRecord } from './join-records.ts';
 import { type RecordOutcome } from '../records.ts';
-import { noteSent, sentSince } from './sent.ts';
 import { together } from './together.ts';
 import { written } from './written.ts';
 import { THIS_TAB } from '../tab.ts';
@@ -22,10 +21,8 @@ interface Next<Name extends DocumentName> {
 export async function writeRecord<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
-  base: RecordOf<Name> | null,
+  bases: readonly RecordOf<DocumentName>[],
 ): Promise<RecordOutcome<Name>> {
-  const bases = base ? [base, ...sentSince(base)] : [];
-  if (base) noteSent(record, base);
   const checked = await readAs<DocumentName>(name, record.document);
   if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
   let outcome: Next<Name> | null = null;
@@ -62,7 +59,7 @@ async function replaced<Name extends DocumentName>(
     revision: Math.max(there?.revision ?? 0, record.revision) + 1,
     writtenBy: next.joined ? null : THIS_TAB,
   };
-  const occasion = next.joined ? 'changed elsewhere too' : 'written over';
+  const occasion = next.joined || (there && wasMadeElsewhere(there, base)) ? 'changed elsewhere too' : 'written over';
   if (there && !isLog(there) && !dequal(there.document, stamped.document)) await keepVersion(name, there, occasion).catch(() => undefined);
   let wrote = false;
   await together(async () => {
@@ -73,6 +70,11 @@ async function replaced<Name extends DocumentName>(
     wrote = true;
   });
   return wrote ? { record: stamped, joined: next.joined } : null;
+}
+
+/** A record that is new here and was made by another page too, as the week of a player. */
+function wasMadeElsewhere(there: RecordOf<DocumentName>, base: RecordOf<DocumentName> | undefined): boolean {
+  return base === undefined && there.writtenBy !== THIS_TAB;
 }
 
 /** Another page has written since this one last looked: it would be lost if this page simply wrote. */

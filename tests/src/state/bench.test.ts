@@ -33,12 +33,10 @@ import { pieceOf } from '../../../src/storage/pieces.ts';
 import { versionsOf } from '../../../src/storage/writing/versions.ts';
 import { withTempo } from '#core/brief/edits';
 import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
-import { newInstrument, newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
+import { newInstrument, newPieceRecord, newPlayer } from '../../../src/storage/records.ts';
 import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
 import { fingering, lineBrief } from '../../support/briefs.ts';
-
-// The saver waits by the window's clock; a test has only the global one.
-Object.assign(globalThis, { window: globalThis });
+import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
 const now = () => ({ ...workStore.getState(), ...planningStore.getState(), ...selectionStore.getState(), notice: noticeNow() });
 
@@ -231,23 +229,24 @@ describe('several pieces and several tabs', () => {
     assert.equal(now().name, 'Here');
   });
 
-  it('write what a page left behind when it is newer and sound, and nothing else', async () => {
+  it('write what a page left behind when it is sound, whatever the clock says, and keep what was there', async () => {
     const id = await keep('Left');
     const record = await database.pieces.get(id);
     assert.ok(record);
     const left = (change: object): Promise<boolean> => putUnwritten(JSON.stringify({ ...record, ...change }));
     await left({ document: { ...record.document, name: 'Newer' }, updatedAt: record.updatedAt + 1 });
     assert.equal((await database.pieces.get(id))?.document.name, 'Newer');
-    await left({ document: { ...record.document, name: 'Older' }, updatedAt: record.updatedAt - 1 });
+    await left({ document: { ...record.document, name: 'By an earlier clock' }, updatedAt: record.updatedAt - 3_600_000 });
     await left({ document: { ...record.document, name: 7 }, updatedAt: record.updatedAt + 9 });
     assert.deepEqual([await putUnwritten('{"id": "cut off'), await putUnwritten('null')], [true, true]);
-    assert.equal((await database.pieces.get(id))?.document.name, 'Newer');
+    assert.equal((await database.pieces.get(id))?.document.name, 'By an earlier clock');
+    assert.equal((await versionsOf('piece', id)).filter(({ fromElsewhere }) => fromElsewhere).length, 2);
     const [aside] = await database.setAside.toArray();
     assert.ok(aside?.id !== id && /name/.test(aside?.reason ?? ''), 'what does not read is set aside, beside the record itself');
     assert.equal(await left({ document: { ...record.document, version: 9 } }), false, 'what a newer version left stays for it');
   });
 
-  it('join what a page left behind with what another page wrote meanwhile, and keep the older as a version', async () => {
+  it('join what a page left behind with what another page wrote meanwhile, and keep what does not count as a version', async () => {
     const id = await keep('Left');
     const base = await database.pieces.get(id);
     assert.ok(base);
@@ -265,7 +264,7 @@ describe('several pieces and several tabs', () => {
     ] as const)
       await putUnwritten(JSON.stringify({ ...base, document: { ...base.document, name }, updatedAt, base }));
     const now = await database.pieces.get(id);
-    assert.deepEqual([now?.document.name, now?.document.brief.tempo, now?.writtenBy], ['Later', 72, null]);
+    assert.deepEqual([now?.document.name, now?.document.brief.tempo, now?.writtenBy], ['Earlier', 72, null]);
     assert.equal((await versionsOf('piece', id)).filter(({ fromElsewhere }) => fromElsewhere).length, 2);
   });
 

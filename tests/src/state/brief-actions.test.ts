@@ -28,9 +28,6 @@ import { workStore } from '../../../src/state/bench/work.ts';
 import { newInstrument, newPlayer } from '../../../src/storage/records.ts';
 import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
 
-// The saver waits by the window's clock; a test has only the global one.
-Object.assign(globalThis, { window: globalThis });
-
 const VIOLIN = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin', size: '3/4', stringLengthMm: 305 }));
 const CELLO = newInstrument(instrumentDocument('Martin’s cello', { kind: 'cello', size: '4/4' }));
 const WREN = newPlayer(playerDocument('Wren', { kind: 'violin', player: { hand: { preset: 'small' } }, positions: ['1', '3'] }), {

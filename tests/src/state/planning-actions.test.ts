@@ -14,8 +14,6 @@ import { lineBrief, planned } from '../../support/briefs.ts';
 import { endWorkers, runningWorkers, withNodeWorkers } from '../../support/engine-worker.ts';
 import { until } from '../../support/until.ts';
 
-// The saver waits by the window's clock; a test has only the global one.
-Object.assign(globalThis, { window: globalThis });
 withNodeWorkers();
 
 const LINE = lineBrief('violin', ['A4', 'B4', 'C#5', 'D5', 'E5'], {}, 'D major');

@@ -1,13 +1,15 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
-import { afterEach, beforeEach, describe, it } from 'node:test';
+import { after, afterEach, beforeEach, describe, it } from 'node:test';
 import { lineTextOf, withMark } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
 import { PLAIN_VARIANT } from '#core/drill';
 import { draft, keepDraft } from '../../../src/state/bench/drafts.ts';
 import { keepInStep } from '../../../src/state/bench/in-step.ts';
 import { noticeNow } from '../../../src/state/notices.ts';
-import { allSaved, keepSaving, saveSoon } from '../../../src/state/bench/saving.ts';
+import { keepSaving, saveSoon } from '../../../src/state/bench/saving.ts';
+import { allKept } from '../../../src/state/keeping/keep.ts';
+import { waitingStore } from '../../../src/state/keeping/waiting.ts';
 import { newPiece, renamePiece, setOnBench, switchPiece } from '../../../src/state/bench/work-actions.ts';
 import { forgetHistory, goToState, redo, undo } from '../../../src/state/bench/work-history.ts';
 import { type WorkState, workStore } from '../../../src/state/bench/work.ts';
@@ -19,52 +21,43 @@ import { newPieceRecord } from '../../../src/storage/records.ts';
 import { writeUnwritten } from '../../../src/storage/writing/unwritten.ts';
 import { tooClose, versionNumbered, versionsOf } from '../../../src/storage/writing/versions.ts';
 import { lineBrief } from '../../support/briefs.ts';
+import { storageOf } from '../../support/kept-beside.ts';
 import { until } from '../../support/until.ts';
-
-// The saver waits by the window's clock; a test has only the global one.
-Object.assign(globalThis, {
-  window: Object.assign(globalThis, { addEventListener: () => undefined, removeEventListener: () => undefined }),
-});
-Object.assign(globalThis, { document: globalThis.window });
 
 const LINE = lineBrief('viola', ['C3', 'D3', 'E3'], {}, 'C major');
 
 beforeEach(async () => {
+  // What could not be written in the test before is not tried again.
+  waitingStore.setState({ waiting: new Map() });
   await database.delete();
   await database.open();
   newPiece();
 });
 
-/** A place beside the database, as a browser has it: its keys are its own. */
-function storageOf(kept: Map<string, string>): object {
-  const methods = {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => void kept.set(key, value),
-    removeItem: (key: string) => void kept.delete(key),
-  };
-  return new Proxy(methods, {
-    ownKeys: () => [...kept.keys()],
-    getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true }),
-  });
+/** What is not written yet. */
+function waitingNow() {
+  return [...waitingStore.getState().waiting.values()];
 }
 
 /** The work changes and is written. */
 async function written(change: Partial<WorkState>): Promise<string> {
   workStore.setState(change);
   saveSoon();
-  await allSaved();
+  await allKept();
   const { pieceId } = workStore.getState();
   assert.ok(pieceId !== null);
   return pieceId;
 }
 
+after(() => waitingStore.setState({ waiting: new Map() }));
+
 describe('the work', () => {
   it('is written as it stands, and says when it is', async () => {
     workStore.setState({ brief: LINE, lineText: lineTextOf(LINE), name: 'Monday' });
     saveSoon();
-    assert.equal(workStore.getState().saving.state, 'saving');
-    await allSaved();
-    assert.equal(workStore.getState().saving.state, 'saved');
+    assert.equal(waitingNow().length, 1);
+    await allKept();
+    assert.deepEqual(waitingNow(), []);
     const record = await loadPiece(workStore.getState().pieceId);
     assert.deepEqual([record?.document.name, record?.document.brief], ['Monday', LINE]);
   });
@@ -72,18 +65,18 @@ describe('the work', () => {
   it('that changes while it is written is written again', async () => {
     workStore.setState({ name: 'One' });
     saveSoon();
-    const first = allSaved();
+    const first = allKept();
     workStore.setState({ name: 'Two' });
     saveSoon();
     await first;
-    await allSaved();
+    await allKept();
     assert.equal((await loadPiece(workStore.getState().pieceId))?.document.name, 'Two');
   });
 
   it('that does not pass its check is kept on the bench, and the reason is said', async () => {
     const id = await written({ name: 'x'.repeat(200) });
-    const { saving, name } = workStore.getState();
-    assert.ok(saving.state === 'failed' && /name/.test(saving.message));
+    const { name } = workStore.getState();
+    assert.match(waitingNow()[0]?.failed ?? '', /name/);
     assert.equal(name.length, 200);
     assert.equal(await database.pieces.get(id), undefined);
   });
@@ -92,13 +85,14 @@ describe('the work', () => {
     test.mock.timers.enable({ apis: ['setTimeout'] });
     const id = await written({ name: 'x'.repeat(200) });
     workStore.setState({ name: 'Short enough' });
+    saveSoon();
     test.mock.timers.tick(5000);
-    await allSaved();
+    await allKept();
     assert.equal((await database.pieces.get(id))?.document.name, 'Short enough');
     await written({ name: 'y'.repeat(200) });
     newPiece();
     test.mock.timers.tick(5000);
-    await allSaved();
+    await allKept();
     assert.equal(await database.pieces.count(), 1);
   });
 
@@ -125,9 +119,10 @@ describe('a piece whose last change the database could not take', () => {
     newPiece();
     await writeUnwritten();
     await switchPiece(id);
-    await allSaved();
-    const { name, saving } = workStore.getState();
-    assert.deepEqual([name, saving.state, kept.size], ['On a full disk', 'failed', 1]);
+    await allKept();
+    const { name } = workStore.getState();
+    assert.deepEqual([name, kept.size], ['On a full disk', 1]);
+    assert.match(waitingNow()[0]?.failed ?? '', /full/);
     IDBObjectStore.prototype.put = put;
     await writeUnwritten();
     assert.deepEqual([(await database.pieces.get(id))?.document.name, kept.size], ['On a full disk', 0]);
@@ -190,7 +185,7 @@ describe('a piece that another tab writes into', () => {
     await writtenThere({ ...record }, { name: 'There', tags: ['june'] });
     workStore.setState({ brief: { ...LINE, tempo: 80 }, base: record });
     saveSoon();
-    await allSaved();
+    await allKept();
     const stored = await database.pieces.get(record.id);
     assert.deepEqual([stored?.document.name, stored?.document.tags, stored?.document.brief.tempo], ['There', ['june'], 80]);
     const { brief } = await until(workStore, ({ name }) => name === 'There');
@@ -204,7 +199,7 @@ describe('a piece that another tab writes into', () => {
     setOnBench(record);
     workStore.setState({ name: 'Along the C string' });
     saveSoon();
-    await allSaved();
+    await allKept();
     const stored = await database.pieces.get(record.id);
     assert.deepEqual([stored?.document.name, stored?.document.tags, stored?.document.drill], ['Along the C string', ['drill'], drill]);
   });
@@ -243,11 +238,11 @@ describe('a piece that another tab writes into', () => {
     await writtenThere(record, { tags: ['june'] });
     workStore.setState({ name: 'A moment', base: record });
     saveSoon();
-    const first = allSaved();
+    const first = allKept();
     workStore.setState({ name: 'Here' });
     saveSoon();
     await first;
-    await allSaved();
+    await allKept();
     const stored = await database.pieces.get(record.id);
     assert.deepEqual([stored?.document.name, stored?.document.tags], ['Here', ['june']]);
   });
@@ -261,8 +256,7 @@ describe('a piece that another tab writes into', () => {
   it('that is gone is said to be, and comes back with the next change', async () => {
     const record = await watched();
     await database.pieces.clear();
-    const { saving } = await until(workStore, (work) => work.saving.state === 'failed');
-    assert.ok(saving.state === 'failed' && /no longer in the browser’s storage/.test(saving.message));
+    await until(workStore, (work) => work.gone);
     await written({ name: 'Still here' });
     assert.equal((await database.pieces.get(record.id))?.document.name, 'Still here');
   });
@@ -273,7 +267,7 @@ describe('what is typed in a field that is not left yet', () => {
     workStore.setState({ brief: LINE, lineText: lineTextOf(LINE) });
     const stop = keepSaving();
     draft('Cue', (work) => ({ ...work, brief: withMark(work.brief, 1, { cue: 'sing' }) }));
-    await allSaved();
+    await allKept();
     const { pieceId } = workStore.getState();
     assert.deepEqual((await loadPiece(pieceId))?.document.brief.marks, [{ note: 1, cue: 'sing' }]);
     assert.equal(workStore.getState().brief, LINE);
@@ -282,7 +276,7 @@ describe('what is typed in a field that is not left yet', () => {
     assert.deepEqual(workStore.getState().brief.marks, [{ note: 2, remark: 'softly' }]);
     undo();
     draft('Cue', null);
-    await allSaved();
+    await allKept();
     assert.equal((await loadPiece(pieceId))?.document.brief.marks, undefined);
     stop();
   });

@@ -16,11 +16,12 @@ import { logText, readLogText } from '../../../src/storage/exchange/log-file.ts'
 import { dayOf, newEntry, pageOf } from '../../../src/storage/log-page.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { entriesOf, loadLog, newSession } from '../../../src/storage/practice.ts';
-import { newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
-import { loadStudio, playerDocument, saveInStudio } from '../../../src/storage/studio.ts';
+import { newPieceRecord, newPlayer } from '../../../src/storage/records.ts';
+import { loadStudio, playerDocument } from '../../../src/storage/studio.ts';
 import { newWeek } from '../../../src/storage/weeks.ts';
 import { mergePages } from '../../../src/storage/writing/merge-pages.ts';
 import { lineBrief } from '../../support/briefs.ts';
+import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
 const NOON = Date.UTC(2026, 2, 9, 12);
 
@@ -31,7 +32,7 @@ beforeEach(async () => {
 
 const player = async (name: string, kind: 'violin' | 'viola' | 'cello' | 'bass' = 'violin'): Promise<PlayerRecord> => {
   const record = newPlayer(playerDocument(name, { kind, player: {} }), { instrumentId: null, schoolId: null });
-  await saveInStudio('player', record);
+  await saveRecord('player', record);
   return record;
 };
 
@@ -57,9 +58,9 @@ async function given(): Promise<GivenToPupil> {
     items: [...withItems([], [itemOf(air), itemOf(air, { part: 'passage', from: 1, to: 2 })])],
   });
   const session = newSession({ name: 'In tune', day: '2026-03-09', endCheck: '', items: [itemOf(air)] }, wren.id);
-  await saveInStudio('week', week);
-  await saveInStudio('session', session);
-  await saveInStudio(
+  await saveRecord('week', week);
+  await saveRecord('session', session);
+  await saveRecord(
     'log',
     pageOf(whose, '2026-03-09', [newEntry({ kind: 'aim', text: 'In tune' }, NOON), newEntry({ kind: 'remark', text: 'Between us' }, NOON)]),
   );
@@ -110,7 +111,7 @@ describe('an assignment', () => {
     await emptied();
     await takeIn(await read(text));
     const whose = { playerId: there.player.id, name: 'Wren' };
-    await saveInStudio('log', pageOf(whose, '2026-03-09', [newEntry({ kind: 'remark', text: 'It went well' }, NOON + 1)]));
+    await saveRecord('log', pageOf(whose, '2026-03-09', [newEntry({ kind: 'remark', text: 'It went well' }, NOON + 1)]));
     const again = await read(text);
     assert.deepEqual(
       again.pupils[0]?.brought.map(({ standing }) => standing).filter((standing) => standing !== 'same'),
@@ -236,7 +237,7 @@ describe('the log of a pupil', () => {
 
   it('goes to the player it is brought to, whatever the file says of pages, and touches nobody else', async () => {
     const robin = { playerId: 'robin', name: 'Robin' };
-    await saveInStudio('log', pageOf(robin, '2026-03-09', [entry(1)]));
+    await saveRecord('log', pageOf(robin, '2026-03-09', [entry(1)]));
     const forged = { ...pageOf(robin, '2026-03-09', [entry(2)]), playerId: 'wren' };
     const reading = await readLogText(recordsText('dove-path/studio', [{ kind: 'log', record: forged }]));
     assert.ok(reading.ok);

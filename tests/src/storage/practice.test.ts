@@ -8,13 +8,14 @@ import { database } from '../../../src/storage/database.ts';
 import { deletePlayerData, recordsOfPlayer } from '../../../src/storage/player-data.ts';
 import { dayOf, newEntry, pageOf } from '../../../src/storage/log-page.ts';
 import { entriesOf, loadLog } from '../../../src/storage/practice.ts';
-import { newPieceRecord, newPlayer, saveRecord } from '../../../src/storage/records.ts';
+import { newPieceRecord, newPlayer } from '../../../src/storage/records.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
-import { playerDocument, saveInStudio } from '../../../src/storage/studio.ts';
+import { playerDocument } from '../../../src/storage/studio.ts';
 import { bringIn } from '../../../src/storage/backup/brought.ts';
 import { readStudioText, textOf } from '../../../src/storage/backup/studio-file.ts';
 import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
+import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
 const WREN = { playerId: 'wren', name: 'Wren' };
 const DAY = '2026-03-09';
@@ -37,9 +38,9 @@ describe('a page of a log', () => {
   it('is only ever added to: two pages that write at once keep the entries of both, each once', async () => {
     const [one, other, third] = [attempt(60), attempt(66), attempt(72)];
     await Promise.all([
-      saveInStudio('log', pageOf(WREN, DAY, [one])),
-      saveInStudio('log', pageOf(WREN, DAY, [other])),
-      saveInStudio('log', pageOf(WREN, DAY, [one, third])),
+      saveRecord('log', pageOf(WREN, DAY, [one])),
+      saveRecord('log', pageOf(WREN, DAY, [other])),
+      saveRecord('log', pageOf(WREN, DAY, [one, third])),
     ]);
     assert.deepEqual(await tempos(), [60, 66, 72]);
     assert.equal(await database.logs.count(), 1);
@@ -47,7 +48,7 @@ describe('a page of a log', () => {
   });
 
   it('takes up what a page left when it was closed at once', async () => {
-    await saveInStudio('log', pageOf(WREN, DAY, [attempt(60)]));
+    await saveRecord('log', pageOf(WREN, DAY, [attempt(60)]));
     const left = { ...pageOf(WREN, DAY, [attempt(66)]), updatedAt: 1, writtenBy: 'another page', base: null, sent: [] };
     assert.equal(await putUnwritten(JSON.stringify(left)), true);
     assert.equal(await putUnwritten(JSON.stringify(left)), true);
@@ -55,10 +56,10 @@ describe('a page of a log', () => {
   });
 
   it('is read by player and day', async () => {
-    await saveInStudio('log', pageOf(WREN, DAY, [attempt(60)]));
-    await saveInStudio('log', pageOf({ playerId: 'robin', name: 'Robin' }, DAY, [attempt(90)]));
-    await saveInStudio('log', pageOf({ playerId: null, name: '' }, DAY, [attempt(80)]));
-    await saveInStudio('log', pageOf(WREN, '2026-03-10', [attempt(70)]));
+    await saveRecord('log', pageOf(WREN, DAY, [attempt(60)]));
+    await saveRecord('log', pageOf({ playerId: 'robin', name: 'Robin' }, DAY, [attempt(90)]));
+    await saveRecord('log', pageOf({ playerId: null, name: '' }, DAY, [attempt(80)]));
+    await saveRecord('log', pageOf(WREN, '2026-03-10', [attempt(70)]));
     assert.deepEqual(await tempos(), [60]);
     assert.equal(entriesOf(await loadLog(null, DAY, DAY)).length, 1);
     assert.equal(entriesOf(await loadLog('wren', DAY, '2026-03-10')).length, 2);
@@ -66,8 +67,8 @@ describe('a page of a log', () => {
 
   it('with a file lies by itself', async () => {
     const file = newEntry({ kind: 'file', name: 'bow.png', type: 'image/png', bytes: 3, data: 'data:image/png;base64,AAAA' });
-    await saveInStudio('log', pageOf(WREN, DAY, [file]));
-    await saveInStudio('log', pageOf(WREN, DAY, [attempt(60)]));
+    await saveRecord('log', pageOf(WREN, DAY, [file]));
+    await saveRecord('log', pageOf(WREN, DAY, [attempt(60)]));
     assert.equal(await database.logs.count(), 2);
     assert.equal(entriesOf(await loadLog('wren', DAY, DAY)).length, 2);
   });
@@ -75,7 +76,7 @@ describe('a page of a log', () => {
   it('brought in from a file is joined with the page that is there', async () => {
     const page = pageOf(WREN, DAY, [attempt(60)]);
     const text = textOf([{ kind: 'log', record: page }]);
-    await saveInStudio('log', pageOf(WREN, DAY, [attempt(72)]));
+    await saveRecord('log', pageOf(WREN, DAY, [attempt(72)]));
     const reading = await readStudioText(text);
     assert.ok(reading.ok);
     await bringIn(reading.value.brought, reading.value.brought);
@@ -89,7 +90,7 @@ describe('the data of a player', () => {
       ...newPlayer(playerDocument('Wren', { kind: 'violin', player: {} }), { instrumentId: null, schoolId: null }),
       id: 'wren',
     };
-    await saveInStudio('player', wren);
+    await saveRecord('player', wren);
     const brief = {
       instrument: { kind: 'violin' },
       material: { kind: 'scale', type: 'major', tonic: 'G3', octaves: 1, direction: 'up' },
@@ -98,8 +99,8 @@ describe('the data of a player', () => {
     const kept = await saveRecord('piece', piece);
     assert.ok(kept.ok);
     await saveRecord('piece', { ...kept.record, document: { ...kept.record.document, name: 'Scale again' } }, kept.record);
-    await saveInStudio('log', pageOf(WREN, DAY, [attempt(60)]));
-    await saveInStudio('log', pageOf({ playerId: 'robin', name: 'Robin' }, DAY, [attempt(60)]));
+    await saveRecord('log', pageOf(WREN, DAY, [attempt(60)]));
+    await saveRecord('log', pageOf({ playerId: 'robin', name: 'Robin' }, DAY, [attempt(60)]));
     assert.equal((await recordsOfPlayer('wren')).length, 3);
     const putBack = await deletePlayerData('wren');
     assert.deepEqual([await database.pieces.count(), await database.players.count(), await database.versions.count()], [0, 0, 0]);

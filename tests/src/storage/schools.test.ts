@@ -7,8 +7,9 @@ import { readStudioFile } from '../../../src/files/document-files.ts';
 import { noteCorrection } from '../../../src/storage/corrections.ts';
 import { database, type PieceRecord } from '../../../src/storage/database.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
-import { newPieceRecord, newPlayer, newSchool, NOTHING_USED, saveRecord } from '../../../src/storage/records.ts';
-import { deleteSchool, loadStudio, playerDocument, saveInStudio, schoolDocument } from '../../../src/storage/studio.ts';
+import { newPieceRecord, newPlayer, newSchool, NOTHING_USED } from '../../../src/storage/records.ts';
+import { deleteSchool, loadStudio, playerDocument, schoolDocument } from '../../../src/storage/studio.ts';
+import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
 const BRIEF: Brief = {
   instrument: { kind: 'violin' },
@@ -40,9 +41,9 @@ afterEach(async () => {
 describe('a school of the studio', () => {
   it('is followed by its pieces as it changes, and by no other', async () => {
     const [follows, free] = [await pieceFor(null, SCHOOL.id), await pieceFor(null, null)];
-    await saveInStudio('school', SCHOOL);
+    await saveRecord('school', SCHOOL);
     assert.deepEqual((await stored(follows)).document.brief.school, { name: 'Ours', ways: { openUp: 'fourth' } });
-    await saveInStudio('school', { ...SCHOOL, document: schoolDocument('Ours', { ways: { openUp: 'open' } }) });
+    await saveRecord('school', { ...SCHOOL, document: schoolDocument('Ours', { ways: { openUp: 'open' } }) });
     const piece = await stored(follows);
     assert.deepEqual([piece.document.brief.school?.ways, piece.changed?.before.school], [{ openUp: 'open' }, undefined]);
     assert.equal((await stored(free)).document.brief.school, undefined);
@@ -50,19 +51,19 @@ describe('a school of the studio', () => {
 
   it('comes to the pieces of a player who begins to follow it, and goes again', async () => {
     const wren = newPlayer(playerDocument('Wren', { kind: 'violin', player: {} }), NOTHING_USED);
-    await saveInStudio('school', SCHOOL);
-    await saveInStudio('player', wren);
+    await saveRecord('school', SCHOOL);
+    await saveRecord('player', wren);
     const id = await pieceFor(wren.id, null);
-    await saveInStudio('player', { ...wren, schoolId: SCHOOL.id });
+    await saveRecord('player', { ...wren, schoolId: SCHOOL.id });
     assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school?.name], [SCHOOL.id, 'Ours']);
-    await saveInStudio('player', wren);
+    await saveRecord('player', wren);
     assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school], [null, undefined]);
   });
 
   it('that is deleted is followed no more, and its pieces keep their brief', async () => {
-    await saveInStudio('school', SCHOOL);
+    await saveRecord('school', SCHOOL);
     const id = await pieceFor(null, SCHOOL.id);
-    await saveInStudio('school', SCHOOL);
+    await saveRecord('school', SCHOOL);
     await deleteSchool(SCHOOL.id);
     assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school?.name], [null, 'Ours']);
     assert.deepEqual((await loadStudio()).schools, []);

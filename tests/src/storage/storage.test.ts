@@ -13,7 +13,7 @@ import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/storage/demo.
 import { demoRecords } from '../../../src/storage/demo-records.ts';
 import { checkRecord, loadPiece, loadPieces } from '../../../src/storage/piece-list.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
-import { newInstrument, newPieceRecord, newPlayer, NOTHING_USED, saveRecord } from '../../../src/storage/records.ts';
+import { newInstrument, newPieceRecord, newPlayer, NOTHING_USED } from '../../../src/storage/records.ts';
 import { setAsideText } from '../../../src/storage/set-aside.ts';
 import {
   deleteInstrument,
@@ -22,8 +22,8 @@ import {
   loadStudio,
   piecesUsing,
   playerDocument,
-  saveInStudio,
 } from '../../../src/storage/studio.ts';
+import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
 const BRIEF: Brief = {
   instrument: { kind: 'violin', size: '3/4' },
@@ -41,8 +41,8 @@ async function keep(record: PieceRecord): Promise<PieceRecord> {
 }
 
 async function linkedPiece(brief = BRIEF): Promise<PieceRecord> {
-  await saveInStudio('instrument', VIOLIN);
-  await saveInStudio('player', WREN);
+  await saveRecord('instrument', VIOLIN);
+  await saveRecord('player', WREN);
   return await keep(newPieceRecord(pieceOf('Scale', brief, ''), false, { instrumentId: VIOLIN.id, playerId: WREN.id, schoolId: null }));
 }
 
@@ -107,7 +107,7 @@ describe('a piece in the browser’s database', () => {
 describe('a change of an instrument', () => {
   it('goes into the pieces that use it, which remember how they were', async () => {
     const { id } = await linkedPiece();
-    await saveInStudio('instrument', longer(315));
+    await saveRecord('instrument', longer(315));
     const piece = await stored(id);
     assert.equal(piece.document.brief.instrument.stringLengthMm, 315);
     assert.deepEqual(piece.changed?.before, BRIEF);
@@ -115,8 +115,8 @@ describe('a change of an instrument', () => {
 
   it('made twice is told from the first', async () => {
     const { id } = await linkedPiece();
-    await saveInStudio('instrument', longer(315));
-    await saveInStudio('instrument', longer(320));
+    await saveRecord('instrument', longer(315));
+    await saveRecord('instrument', longer(320));
     const piece = await stored(id);
     assert.deepEqual([piece.document.brief.instrument.stringLengthMm, piece.changed?.before], [320, BRIEF]);
   });
@@ -124,14 +124,14 @@ describe('a change of an instrument', () => {
   it('leaves alone the pieces that do not use it', async () => {
     await linkedPiece();
     const other = await keep(newPieceRecord(pieceOf('Other', BRIEF, '')));
-    await saveInStudio('instrument', longer(315));
+    await saveRecord('instrument', longer(315));
     assert.deepEqual(await stored(other.id), other);
   });
 
   it('that cannot be is not written', async () => {
     await linkedPiece();
     const wrong = { ...VIOLIN, document: { ...VIOLIN.document, name: 'x'.repeat(200) } };
-    const outcome = await saveInStudio('instrument', wrong);
+    const outcome = await saveRecord('instrument', wrong);
     assert.equal(outcome.ok, false);
     assert.equal((await database.instruments.get(VIOLIN.id))?.document.name, 'Wren’s violin');
   });
@@ -140,7 +140,7 @@ describe('a change of an instrument', () => {
 describe('a change of a player', () => {
   it('goes into the pieces for this player, but for what was decided there', async () => {
     const { id } = await linkedPiece({ ...BRIEF, purpose: 'performance' });
-    await saveInStudio('player', withHand(WREN, 'small'));
+    await saveRecord('player', withHand(WREN, 'small'));
     const { brief } = (await stored(id)).document;
     assert.deepEqual([brief.player?.hand, brief.purpose], [{ preset: 'small' }, 'performance']);
   });
@@ -166,7 +166,7 @@ describe('what is deleted', () => {
 describe('the studio', () => {
   it('is told by name, and who uses what', async () => {
     const { id } = await linkedPiece();
-    await saveInStudio('player', newPlayer(playerDocument('Avocet', { kind: 'cello', player: {} }), NOTHING_USED));
+    await saveRecord('player', newPlayer(playerDocument('Avocet', { kind: 'cello', player: {} }), NOTHING_USED));
     const { players } = await loadStudio();
     assert.deepEqual(
       players.map((player) => player.document.name),

@@ -5,6 +5,7 @@ import { useOpenDialogs } from '../../../state/open-dialogs.ts';
 import { renamePiece } from '../../../state/bench/work-actions.ts';
 import { redo, undo } from '../../../state/bench/work-history.ts';
 import { useHistory, useWork } from '../../../state/bench/work.ts';
+import { SavedState } from '../../SavedState.tsx';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { materialLabel } from '../../../words/labels.ts';
@@ -37,9 +38,10 @@ export function PieceNameField() {
 /** What can be done with the piece. */
 export function BenchToolbar() {
   const { canUndo, canRedo } = useHistory();
+  const gone = useWork((work) => work.gone);
   return (
     <div className="flex flex-wrap items-center lg:shrink-0 gap-x-1 gap-y-2 lg:ml-auto lg:flex-nowrap">
-      <SavedState />
+      <SavedState gone={gone} />
       <Button disabled={!canUndo} onClick={undo} aria-label="Undo" title={titleOf('Undo')}>
         <Undo2 size={16} aria-hidden="true" />
       </Button>
@@ -53,19 +55,6 @@ export function BenchToolbar() {
       </ButtonLink>
       <Dialogs />
     </div>
-  );
-}
-
-function SavedState() {
-  const saving = useWork((work) => work.saving);
-  const words = { saved: 'Saved', saving: 'Saving', failed: 'Not saved' }[saving.state];
-  return (
-    <span
-      data-saving={saving.state}
-      className={`w-14 shrink-0 text-right text-sm ${saving.state === 'failed' ? 'font-semibold text-ochre' : 'text-dove-dark'}`}
-    >
-      {words}
-    </span>
   );
 }
 

@@ -4,7 +4,8 @@ import { useDropzone } from 'react-dropzone';
 import type { Piece } from '#core/documents';
 import { issuesText } from '#core/messages';
 import type { Reading } from '#core/result';
-import { newPieceRecord, saveRecord } from '../../../storage/records.ts';
+import { keep } from '../../../state/keeping/keep.ts';
+import { newPieceRecord } from '../../../storage/records.ts';
 import { isMarkup, pastedFile } from '../../../files/foreign/markup.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Part } from '../../../ui/states/Boundary.tsx';
@@ -120,8 +121,8 @@ async function keptOf(readings: readonly NamedReading[]): Promise<Kept> {
       continue;
     }
     const record = newPieceRecord(reading.value);
-    const outcome = await saveRecord('piece', record);
-    if (outcome.ok) ids.push(record.id);
+    const outcome = await keep('piece', record, null);
+    if (outcome?.ok !== false) ids.push(record.id);
     else troubles.push(`${name}: ${outcome.message}`);
   }
   return { ids, troubles };

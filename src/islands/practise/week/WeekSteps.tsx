@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { practisedKey } from '#core/practice';
 import type { PlannedDay } from '#core/week';
 import { setByTeacher } from '../../../state/practice/set-by-teacher.ts';
-import { keepInStudio } from '../../../state/studio-saving.ts';
+import { keep } from '../../../state/keeping/keep.ts';
 import type { SessionRecord, WeekRecord } from '../../../storage/database.ts';
 import { loadSessions, newSession } from '../../../storage/practice.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
@@ -25,9 +25,9 @@ export function WeekSteps({ week, today }: WeekStepsProps) {
   const begin = async (day: PlannedDay): Promise<void> => {
     setWaits(true);
     const session = await sessionOf(week, day);
-    const outcome = await keepInStudio('session', session, null);
+    const outcome = await keep('session', session, null);
     setWaits(false);
-    if (!outcome.ok) return setTrouble(outcome.message);
+    if (outcome?.ok === false) return setTrouble(outcome.message);
     location.assign(`/practise${ofPlayer}${ofPlayer === '' ? '?' : '&'}session=${session.id}`);
   };
   return (

@@ -1,0 +1,14 @@
+import type { DocumentName } from '#core/documents';
+import type { RecordOf } from '../../storage/database.ts';
+import { keep } from './keep.ts';
+
+/** Keeps a record that nothing is typed into any more: it as it was written. Throws the words for people where it cannot be written. */
+export async function keepOrThrow<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  base: RecordOf<Name> | null = null,
+): Promise<RecordOf<Name>> {
+  const outcome = await keep(name, record, base);
+  if (outcome?.ok === false) throw new Error(outcome.message);
+  return outcome?.record ?? record;
+}

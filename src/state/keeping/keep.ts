@@ -1,0 +1,182 @@
+import type { DocumentName } from '#core/documents';
+import type { RecordOf } from '../../storage/database.ts';
+import type { RecordOutcome } from '../../storage/records.ts';
+import { saveRecord } from '../../storage/writing/save-record.ts';
+import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
+import { isWaiting, noteWaiting, waitingOf, waitingStore, wouldLose } from './waiting.ts';
+
+/** How long a change that follows another waits for the next before it is written, ms; the first is written at once. */
+const SAVE_AFTER_MS = 150;
+
+/** Changes that follow each other without a pause put off the write no longer than this, ms. */
+const SAVE_AT_LATEST_MS = 1000;
+
+/** A write that failed is tried again after this, ms: the disk may have room by then. */
+export const AGAIN_AFTER_MS = 5000;
+
+/** What became of a change: written, not written yet, or null where a later change of the record took its place. */
+export type KeptOutcome<Name extends DocumentName> = Kept<Name> | NotKept<Name> | null;
+
+/** A change that is in the database; `joined`: with what another tab had written. */
+export type Kept<Name extends DocumentName> = Extract<RecordOutcome<Name>, { readonly ok: true }>;
+
+/** A change that could not be written. */
+interface NotKept<Name extends DocumentName> {
+  readonly ok: false;
+  readonly message: string;
+  /** The record once it is written after all; null once a later change takes its place. */
+  readonly later: Promise<Kept<Name> | null>;
+}
+
+let changes = 0;
+let lastWrite: Promise<unknown> = Promise.resolve();
+
+/** When a record was last changed, ms. */
+const changedAt = new Map<string, number>();
+
+/** Changes that pause before they are written. */
+const pauses = new Set<() => void>();
+
+/** First tries that are not over yet. */
+const tries = new Set<Promise<unknown>>();
+
+/**
+ * Keeps a record as it is changed, `base` being how it was read (null for a new one): at once where the next page finds it, then in
+ * the database, one write after the other. Changes that follow each other are written together. Never throws; what could not be
+ * written is tried again until it is, or until a later change takes its place.
+ */
+export async function keep<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  base: RecordOf<Name> | null,
+): Promise<KeptOutcome<Name>> {
+  warnOnce();
+  const pauseMs = pauseBefore(record.id);
+  const now: RecordOf<Name> = { ...record, updatedAt: Date.now() };
+  const change = noteChange(now, base);
+  const attempt = paused(pauseMs).then(async () => await inTurn(async () => await written(name, now, change)));
+  tries.add(attempt);
+  const outcome = await attempt.finally(() => tries.delete(attempt));
+  return outcome === null || outcome.ok ? outcome : { ...outcome, later: writtenLater(name, now, change) };
+}
+
+/** Leaves a record where the next page finds it, and writes it only when it is kept: a field that is not left yet. */
+export function keepAhead<Name extends DocumentName>(record: RecordOf<Name>, base: RecordOf<Name> | null): void {
+  keepUnwritten(record, base);
+}
+
+/** What was left ahead of a record is given up. */
+export function giveUpAhead(id: string): void {
+  if (!isWaiting(id)) forgetUnwritten(id);
+}
+
+/** Deletes a record after what is being written of it; what could not be written is not tried again, nor by the next page. */
+export async function remove<Outcome>(id: string, work: () => Promise<Outcome>): Promise<Outcome> {
+  noteWaiting(id, null);
+  forgetUnwritten(id);
+  return await inTurn(work);
+}
+
+/** Writes at once what pauses, and resolves when everything was tried. */
+export async function allKept(): Promise<void> {
+  writeAtOnce();
+  await Promise.allSettled([...tries]);
+}
+
+/** Makes a change that ends with a write; the page says it is saving until then. */
+export async function savingDuring<Result>(work: () => Promise<Result>): Promise<Result> {
+  waitingStore.setState(({ underWay }) => ({ underWay: underWay + 1 }));
+  try {
+    return await work();
+  } finally {
+    waitingStore.setState(({ underWay }) => ({ underWay: underWay - 1 }));
+  }
+}
+
+/** How long a change of a record pauses before it is written, ms: not at all where it comes alone. */
+function pauseBefore(id: string): number {
+  const now = performance.now();
+  const before = waitingOf(id);
+  const alone = before === undefined && now - (changedAt.get(id) ?? -Infinity) > SAVE_AFTER_MS;
+  changedAt.set(id, now);
+  return alone ? 0 : Math.max(0, Math.min(SAVE_AFTER_MS, SAVE_AT_LATEST_MS - (now - (before?.since ?? now))));
+}
+
+/** Leaves a change for the next page before anything else is done: this one may be gone at any moment. */
+function noteChange(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): number {
+  changes += 1;
+  const before = waitingOf(record.id);
+  const from = before ? before.base : base;
+  const keptAhead = keepUnwritten(record, from);
+  noteWaiting(record.id, { change: changes, since: before?.since ?? performance.now(), base: from, keptAhead, failed: null });
+  return changes;
+}
+
+function isLast(id: string, change: number): boolean {
+  return waitingOf(id)?.change === change;
+}
+
+/** Writes a change that is still the last of its record. */
+async function written<Name extends DocumentName>(name: Name, record: RecordOf<Name>, change: number): Promise<RecordOutcome<Name> | null> {
+  if (!isLast(record.id, change)) return null;
+  const outcome = await saveRecord(name, record, waitingOf(record.id)?.base ?? null);
+  const waiting = waitingOf(record.id);
+  if (waiting === undefined) return outcome;
+  const { id } = record;
+  if (!outcome.ok) noteWaiting(id, waiting.change === change ? { ...waiting, failed: outcome.message } : waiting);
+  else if (waiting.change === change) {
+    noteWaiting(id, null);
+    forgetUnwritten(id);
+  } else {
+    // What was changed meanwhile follows from this; where it was joined with another tab's change, it is joined once more.
+    noteWaiting(id, { ...waiting, since: performance.now(), base: outcome.joined ? waiting.base : outcome.record });
+  }
+  return outcome;
+}
+
+/** Tries again until it is written or no longer the last change. */
+async function writtenLater<Name extends DocumentName>(name: Name, record: RecordOf<Name>, change: number): Promise<Kept<Name> | null> {
+  for (;;) {
+    await new Promise((resolve) => setTimeout(resolve, AGAIN_AFTER_MS));
+    if (!isLast(record.id, change)) return null;
+    const outcome = await inTurn(async () => await written(name, record, change));
+    if (outcome === null || outcome.ok) return outcome;
+  }
+}
+
+/** Does a write once those before it are done. */
+async function inTurn<Outcome>(write: () => Promise<Outcome>): Promise<Outcome> {
+  const turn = lastWrite.then(write);
+  lastWrite = turn.catch(() => undefined);
+  return await turn;
+}
+
+async function paused(ms: number): Promise<void> {
+  if (ms === 0) return;
+  await new Promise<void>((resolve) => {
+    const end = (): void => {
+      clearTimeout(timer);
+      pauses.delete(end);
+      resolve();
+    };
+    const timer = setTimeout(end, ms);
+    pauses.add(end);
+  });
+}
+
+function writeAtOnce(): void {
+  for (const end of [...pauses]) end();
+}
+
+let warns = false;
+
+/** From the first change on: what pauses is written when the page is left, and leaving is warned about while something would be lost. */
+function warnOnce(): void {
+  if (warns || typeof window === 'undefined') return;
+  warns = true;
+  window.addEventListener('pagehide', writeAtOnce);
+  document.addEventListener('visibilitychange', writeAtOnce);
+  window.addEventListener('beforeunload', (event) => {
+    if (wouldLose()) event.preventDefault();
+  });
+}

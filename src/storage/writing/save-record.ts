@@ -1,0 +1,24 @@
+import type { DocumentName } from '#core/documents';
+import { storageFailureText } from '../../words/kept/storage-failures.ts';
+import type { RecordOf } from '../database.ts';
+import type { RecordOutcome } from '../records.ts';
+import { noteSent, sentSince } from './sent.ts';
+
+/**
+ * Checks a record's document against its schema and writes the record; the pieces follow where it is of the studio, and
+ * what was there is kept as a version. `base` is the record as this page last read or wrote it: where another page has
+ * written since, both are joined. Never throws: a full disk is an outcome, and so is a server that is gone before the first
+ * write.
+ */
+export async function saveRecord<Name extends DocumentName>(
+  name: Name,
+  record: RecordOf<Name>,
+  base: RecordOf<DocumentName> | null = null,
+): Promise<RecordOutcome<Name>> {
+  // Before anything else: what is changed while this is on its way follows from it.
+  const bases = base ? [base, ...sentSince(base)] : [];
+  if (base) noteSent(record, base);
+  // The check comes when it is first needed: the bench draws its staff without it.
+  const writing = await import('./write-record.ts').catch(() => null);
+  return writing ? await writing.writeRecord(name, record, bases) : { ok: false, message: storageFailureText('NotLoaded') };
+}
