@@ -93,7 +93,10 @@ function changeTwiceWhileRenamedElsewhere({ store, name, field, first, second }:
     if (this.name !== store) return put.call(this, record, key);
     writes += 1;
     if (writes > 1) throw new DOMException('The disk is full', 'QuotaExceededError');
-    enter(second);
+    // In a task of its own, as a key is pressed, and before the write is done.
+    const typing = new MessageChannel();
+    typing.port1.onmessage = () => enter(second);
+    typing.port2.postMessage(null);
     return put.call(this, record, key);
   };
   const opening = indexedDB.open('dove-path');
