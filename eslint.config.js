@@ -72,6 +72,20 @@ const BY_THEIR_FILES = [
   { name: 'lucide-react', message: 'Take icons from src/ui/icons.ts, and add there what is missing.', allowTypeImports: true },
 ];
 
+/** What writes records, and the one folder that may call it: whatever is changed on a page goes the same way. */
+const KEEPER = 'src/state/keeping/**';
+const WRITERS = [
+  {
+    group: ['**/storage/writing/save-record.ts', '**/storage/writing/write-record.ts'],
+    message: 'Only src/state/keeping writes records: call keep().',
+  },
+  {
+    group: ['**/storage/writing/unwritten.ts'],
+    importNames: ['keepUnwritten', 'forgetUnwritten'],
+    message: 'Only src/state/keeping leaves records for the next page: call keep() or keepAhead().',
+  },
+];
+
 export default tseslint.config(
   { ignores: ['dist', 'test-results', '.astro', 'node_modules', 'src/validation/compiled/*.js', '**/*.astro'] },
   js.configs.recommended,
@@ -94,6 +108,11 @@ export default tseslint.config(
       'no-restricted-syntax': ['error', EXPORT_ALL],
       '@typescript-eslint/no-restricted-imports': ['error', { paths: BY_THEIR_FILES }],
     },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: [KEEPER, 'src/storage/**'],
+    rules: { '@typescript-eslint/no-restricted-imports': ['error', { paths: BY_THEIR_FILES, patterns: WRITERS }] },
   },
   // These two rules ask for types, which takes a minute for all files: a switch is checked where one is written, and promises
   // where there can be any. The core has none (the next rule holds that).

@@ -39,9 +39,9 @@ export function newPlayer(
   return { ...fresh(demo), document, instrumentId, schoolId };
 }
 
-/** A new record of how far a player is with shifts. */
+/** A new record of how far a player is with shifts: there is one for each player, and it goes by the player wherever it is written. */
 export function newStages(document: StagesDocument, playerId: string | null): StagesRecord {
-  return { ...fresh(false), document, playerId };
+  return { ...fresh(false), id: `stages-${playerId ?? 'nobody'}`, document, playerId };
 }
 
 /** A new record of a school. */

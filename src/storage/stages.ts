@@ -2,12 +2,6 @@ import { DOCUMENT_KINDS, headed, type StagesDocument } from '#core/documents';
 import type { StageName, StageState } from '#core/drill';
 import type { StagesRecord } from './database.ts';
 import { newStages } from './records.ts';
-import { loadAll } from './set-aside.ts';
-
-/** How far a player (null: nobody of the studio) is with shifts; null where nothing is kept yet. */
-export async function loadStages(playerId: string | null): Promise<StagesRecord | null> {
-  return (await loadAll('stages')).find((record) => record.playerId === playerId) ?? null;
-}
 
 /** How far a player is with one stage of a shift, by the name of its class. */
 export function stateOf(record: StagesRecord | null, shift: string, stage: StageName): StageState {

@@ -5,19 +5,17 @@ import { type Brief } from '#core/brief';
 import { withSchool } from '#core/brief/edits';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import type { PieceRecord, SchoolRecord } from '../../storage/database.ts';
-import { readyToRead } from '../../storage/first-start.ts';
 import { schoolOf } from '../../storage/for-briefs.ts';
-import { keep as keepRecord } from '../../state/keeping/keep.ts';
-import { loadStudio, piecesUsing } from '../../storage/studio.ts';
+import { piecesUsing } from '../../storage/studio.ts';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
 import { INSTRUMENT_LABELS, pieceTitle } from '../../words/labels.ts';
-import { STORAGE_SHUT } from '../../words/kept/storage.ts';
 import { Addressed } from '../Addressed.tsx';
 import { ChangeWords } from '../ChangeWords.tsx';
 import { Header } from '../Header.tsx';
+import { KeptNotices } from '../KeptNotices.tsx';
+import { useRecords } from '../use-records.ts';
 import { CostTable } from './CostTable.tsx';
 
 /** Every cost a fingering can have; a school may set each otherwise, and sees what that does to a piece. */
@@ -35,33 +33,17 @@ const NO_SCHOOL = '';
 
 function CostsPage() {
   const [{ school: schoolId }, setAddress] = useQueryStates({ school: parseAsString });
-  const [schools, setSchools] = useState<readonly SchoolRecord[]>([]);
+  const { records, trouble, elsewhere, keep } = useRecords({ name: 'school', of: '', belongs: () => true });
+  const schools = (records ?? []).toSorted((one, other) => one.document.name.localeCompare(other.document.name));
   const [kind, setKind] = useState<InstrumentKind>('violin');
-  const [trouble, setTrouble] = useState<string | null>(null);
-  useEffect(() => {
-    void readyToRead()
-      .then(loadStudio)
-      .then(
-        (studio) => setSchools(studio.schools),
-        (error: unknown) => setTrouble(error instanceof Error ? error.message : STORAGE_SHUT),
-      );
-  }, []);
   const school = schools.find(({ id }) => id === schoolId);
-  const keep = (changed: SchoolRecord): void => {
-    setSchools((now) => now.map((each) => (each.id === changed.id ? changed : each)));
-    void keepRecord('school', changed, school ?? null).then((outcome) => setTrouble(outcome?.ok === false ? outcome.message : null));
-  };
   return (
     <>
       <Header current="Costs" />
       <main className="px-6 pt-4 pb-8">
         <h1 className="text-2xl font-semibold">What a fingering costs</h1>
         <WhatCostsAre />
-        {trouble !== null && (
-          <Notice className="mt-3" trouble>
-            {trouble}
-          </Notice>
-        )}
+        <KeptNotices trouble={trouble} elsewhere={elsewhere} />
         <WhoseCosts schools={schools} school={school} kind={kind} onSchool={(id) => void setAddress({ school: id })} onKind={setKind} />
         {school && <EffectOnPiece key={kind} school={school} kind={kind} />}
         {school && (
@@ -69,7 +51,12 @@ function CostsPage() {
             <ButtonLink href={`/setup?school=${school.id}`}>Change what the school teaches</ButtonLink>
           </NextSteps>
         )}
-        <CostTable key={`${schoolId} ${kind}`} school={school ?? null} kind={kind} onChange={keep} />
+        <CostTable
+          key={`${schoolId} ${kind} ${elsewhere.times}`}
+          school={school ?? null}
+          kind={kind}
+          onChange={(changed) => keep(changed, school ?? null)}
+        />
       </main>
     </>
   );

@@ -9,21 +9,21 @@ import { useWork } from '../../state/bench/work.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
 import { elsewhereText, STAGE_WORDS, STATE_WORDS } from '../../words/drills/stages.ts';
+import { KeptNotices } from '../KeptNotices.tsx';
 import { useStages } from './use-stages.ts';
 
 const STATES = STAGE_STATES.map((value) => ({ value, name: STATE_WORDS[value] }));
 
 /** The stages in which a shift is learnt: each can be heard, and says how far this player is with it. */
 export function Stages({ apart }: { readonly apart: ShiftApart }) {
-  const { loaded, stateOf, set, trouble } = useStages(apart.shiftClass ? keyOfClass(apart.shiftClass) : '');
+  const { loaded, stateOf, set, trouble, elsewhere } = useStages(apart.shiftClass ? keyOfClass(apart.shiftClass) : '');
   const [heard, setHeard] = useState<StageName | null>(null);
   const pieceId = useWork((work) => work.pieceId);
   return (
     <section aria-label="Stages" className="mt-5">
       <Heading as="h3">Stages</Heading>
-      {trouble !== null && <Notice trouble>{trouble}</Notice>}
+      <KeptNotices trouble={trouble} elsewhere={elsewhere} />
       <ol className="mt-1">
         {apart.stages.map((stage, order) => (
           <li key={stage.name} className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1.5 text-[15px]">

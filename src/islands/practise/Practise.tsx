@@ -18,7 +18,7 @@ import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NOBODY, PlayerChoice } from '../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from './brought.ts';
-import { KeptNotices } from './KeptNotices.tsx';
+import { KeptNotices } from '../KeptNotices.tsx';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';

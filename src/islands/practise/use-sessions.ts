@@ -6,7 +6,7 @@ import { loadPieces } from '../../storage/piece-list.ts';
 import { dayOf } from '../../storage/log-page.ts';
 import { newSession } from '../../storage/practice.ts';
 import { loadStudio } from '../../storage/studio.ts';
-import { type Elsewhere, useKept } from './use-kept.ts';
+import { type Elsewhere, useRecords } from '../use-records.ts';
 
 /** What practising needs of the studio. */
 export interface PractiseStudio {
@@ -37,7 +37,11 @@ export interface Sessions {
 
 /** The sessions of a player, kept as they are changed. */
 export function useSessions(playerId: string | null): Sessions {
-  const { records, trouble, elsewhere, keep, remove } = useKept('session', playerId);
+  const { records, trouble, elsewhere, keep, remove } = useRecords({
+    name: 'session',
+    of: playerId ?? '',
+    belongs: (record) => record.playerId === playerId,
+  });
   const [removed, setRemoved] = useState<SessionRecord | null>(null);
   return {
     sessions: records && records.toSorted((one, other) => other.createdAt - one.createdAt),

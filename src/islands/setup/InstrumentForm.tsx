@@ -13,7 +13,7 @@ import { StringsDrawing } from './StringsDrawing.tsx';
 import { UsedBy } from './UsedBy.tsx';
 import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
 import { instrumentFields, type InstrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
-import { useKept } from './use-kept.ts';
+import { useKeptAsTyped } from './use-kept-as-typed.ts';
 import { typedBefore, useTyped } from '../../state/typed.ts';
 import type { StudioActions } from './use-studio.ts';
 
@@ -30,7 +30,7 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
   const { document, issues } = readInstrumentFields(fields);
   // While what is typed cannot be, the drawing shows what is kept.
   const kept = readInstrument(record.document.instrument);
-  useKept(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }));
+  useKeptAsTyped(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }));
   useTyped(record.id, fields, document !== null);
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   return (

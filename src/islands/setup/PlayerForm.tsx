@@ -30,7 +30,7 @@ import {
   SPANS,
   TAUGHT,
 } from './player-fields.ts';
-import { useKept } from './use-kept.ts';
+import { useKeptAsTyped } from './use-kept-as-typed.ts';
 import { typedBefore, useTyped } from '../../state/typed.ts';
 import type { StudioActions } from './use-studio.ts';
 
@@ -56,7 +56,7 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
   const school = schools.find((each) => each.id === fields.schoolId);
   const instrument = instrumentForPlayer(fields.kind, own?.document.instrument ?? null);
   const { document, issues } = readPlayerFields(fields, instrument);
-  useKept(
+  useKeptAsTyped(
     { document: record.document, instrumentId: record.instrumentId, schoolId: record.schoolId },
     document && { document: document, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
     (next) => actions.keepPlayer({ ...record, ...next }),

@@ -13,7 +13,7 @@ import { Addressed } from '../../Addressed.tsx';
 import { Header } from '../../Header.tsx';
 import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from '../brought.ts';
-import { KeptNotices } from '../KeptNotices.tsx';
+import { KeptNotices } from '../../KeptNotices.tsx';
 import { practiseStudio, type PractiseStudio } from '../use-sessions.ts';
 import { useWeek } from './use-week.ts';
 import { WeekDays } from './WeekDays.tsx';

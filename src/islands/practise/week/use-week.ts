@@ -3,7 +3,7 @@ import type { WeekAsked } from '#core/week';
 import type { WeekRecord } from '../../../storage/database.ts';
 import type { Logged } from '../../../storage/log-page.ts';
 import { newWeek } from '../../../storage/weeks.ts';
-import { type Elsewhere, useKept } from '../use-kept.ts';
+import { type Elsewhere, useRecords } from '../../use-records.ts';
 
 /** How the weeks of a player are planned, and what changes that. */
 export interface KeptWeek {
@@ -16,7 +16,12 @@ export interface KeptWeek {
 
 /** How the weeks of a player are planned, kept as it is changed. */
 export function useWeek(whose: Logged): KeptWeek {
-  const { records, trouble, elsewhere, keep } = useKept('week', whose.playerId);
+  const { playerId } = whose;
+  const { records, trouble, elsewhere, keep } = useRecords({
+    name: 'week',
+    of: playerId ?? '',
+    belongs: (record) => record.playerId === playerId,
+  });
   const [first] = useState(() => newWeek(whose));
   const [kept] = records ?? [];
   const week = records && (kept ?? first);

@@ -8,7 +8,7 @@ import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { LABEL_WORDS } from '../../../words/school.ts';
 import { UsedBy } from '../UsedBy.tsx';
 import { FormHead } from '../fields.tsx';
-import { useKept } from '../use-kept.ts';
+import { useKeptAsTyped } from '../use-kept-as-typed.ts';
 import type { StudioActions } from '../use-studio.ts';
 import { ContactTable } from './ContactTable.tsx';
 import { PatternNames } from './PatternNames.tsx';
@@ -25,7 +25,7 @@ export function SchoolForm({ record, actions }: SchoolFormProps) {
   const [name, setName] = useState(record.document.name);
   const [school, setSchool] = useState<School>(record.document.school);
   const change = (changed: Partial<School>): void => setSchool((now) => ({ ...now, ...changed }));
-  useKept(record.document, schoolDocument(name.trim(), school), (document) => actions.keepSchool({ ...record, document }));
+  useKeptAsTyped(record.document, schoolDocument(name.trim(), school), (document) => actions.keepSchool({ ...record, document }));
   return (
     <section aria-label="School">
       <FormHead what="school" document={record.document} onDelete={() => actions.remove({ kind: 'school', record })}>

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 
 /** Keeps a document as it changes: whenever what is typed reads and differs from what is stored. */
-export function useKept<Document>(stored: Document, typed: Document | null, keep: (document: Document) => void): void {
+export function useKeptAsTyped<Document>(stored: Document, typed: Document | null, keep: (document: Document) => void): void {
   const text = typed === null ? null : JSON.stringify(typed);
   useEffect(() => {
     if (typed !== null && text !== JSON.stringify(stored)) keep(typed);

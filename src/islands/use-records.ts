@@ -1,19 +1,17 @@
 import { liveQuery } from 'dexie';
-import { useEffect, useState } from 'react';
-import { keep as keepRecord, remove as removeRecord } from '../../state/keeping/keep.ts';
-import { isWaiting } from '../../state/keeping/waiting.ts';
-import { database, type RecordOf } from '../../storage/database.ts';
-import { readyToPractise } from '../../storage/first-start.ts';
-import { loadAll } from '../../storage/set-aside.ts';
-import { THIS_TAB } from '../../storage/tab.ts';
-import { CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../../words/kept/other-tabs.ts';
-import { NOT_ANSWERED } from '../../words/notices.ts';
+import { useEffect, useEffectEvent, useState } from 'react';
+import type { DocumentName } from '#core/documents';
+import { keep as keepRecord, remove as removeRecord } from '../state/keeping/keep.ts';
+import { isWaiting } from '../state/keeping/waiting.ts';
+import { database, type RecordOf } from '../storage/database.ts';
+import { readyToPractise, readyToRead } from '../storage/first-start.ts';
+import { loadAll } from '../storage/set-aside.ts';
+import { THIS_TAB } from '../storage/tab.ts';
+import { CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../words/kept/other-tabs.ts';
+import { NOT_ANSWERED } from '../words/notices.ts';
 
-/** What practice is planned in: a player has one week, and any number of sessions. */
-type Planned = 'session' | 'week';
-
-/** The records of a kind and of a player, and what is done with them. */
-export interface KeptRecords<Name extends Planned> {
+/** The records of a kind that a page shows, and what is done with them. */
+export interface ShownRecords<Name extends DocumentName> {
   /** The last changed first; null until they are read. */
   readonly records: readonly RecordOf<Name>[] | null;
   readonly trouble: string | null;
@@ -31,29 +29,38 @@ export interface Elsewhere {
   readonly dismiss: () => void;
 }
 
-/** Sessions or weeks of a player, kept as they are changed; what another tab writes of them is shown as it comes. */
-export function useKept<Name extends Planned>(name: Name, playerId: string | null): KeptRecords<Name> {
+/** Records of a kind. */
+interface Asked<Name extends DocumentName> {
+  readonly name: Name;
+  /** Which of them, in a word: they are read again when it changes. */
+  readonly of: string;
+  readonly belongs: (record: RecordOf<Name>) => boolean;
+}
+
+/** Records of a kind, kept as they are changed; what another tab writes of them is shown as it comes. */
+export function useRecords<Name extends DocumentName>({ name, of, belongs }: Asked<Name>): ShownRecords<Name> {
   const [shown, setShown] = useState<Shown<Name> | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED);
+  const show = useEffectEvent((all: readonly RecordOf<Name>[]): void => setShown((now) => withRead(now, all.filter(belongs))));
   useEffect(() => {
     let stop = (): void => undefined;
     let gone = false;
     const read = async (): Promise<void> => {
-      const theirs = (await loadAll(name)).filter((record) => record.playerId === playerId);
-      if (!gone) setShown((now) => withRead(now, theirs));
+      const all = await loadAll(name);
+      if (!gone) show(all);
     };
     const follow = (): void => {
       if (gone) return;
       const following = liveQuery(async () => await database.tableOf(name).toArray());
       stop = following.subscribe({ next: () => void read().catch(fail), error: fail }).unsubscribe;
     };
-    readyToPractise().then(follow, fail);
+    (OF_PRACTICE.has(name) ? readyToPractise() : readyToRead()).then(follow, fail);
     return () => {
       gone = true;
       stop();
     };
-  }, [name, playerId]);
+  }, [name, of]);
   const keep = (next: RecordOf<Name>, base: RecordOf<Name> | null): void => {
     setShown((now) => now && { ...now, records: [next, ...now.records.filter(({ id }) => id !== next.id)] });
     const wrote = (written: RecordOf<Name>, isJoined: boolean): void => {
@@ -76,15 +83,18 @@ export function useKept<Name extends Planned>(name: Name, playerId: string | nul
   return { records: shown?.records ?? null, trouble, elsewhere: { times, notice, dismiss }, keep, remove };
 }
 
+/** What the demo brings of these comes after the rest of it. */
+const OF_PRACTICE: ReadonlySet<DocumentName> = new Set<DocumentName>(['session', 'log']);
+
 /** What stands on the page. */
-interface Shown<Name extends Planned> extends Pick<Elsewhere, 'times' | 'notice'> {
+interface Shown<Name extends DocumentName> extends Pick<Elsewhere, 'times' | 'notice'> {
   readonly records: readonly RecordOf<Name>[];
   /** The records there were when they were last read: what is no longer among them was deleted. */
   readonly known: ReadonlySet<string>;
 }
 
 /** What stands on the page once the records were read again: what is changed here and not written yet stays. */
-function withRead<Name extends Planned>(shown: Shown<Name> | null, read: readonly RecordOf<Name>[]): Shown<Name> {
+function withRead<Name extends DocumentName>(shown: Shown<Name> | null, read: readonly RecordOf<Name>[]): Shown<Name> {
   const known = new Set(read.map(({ id }) => id));
   if (!shown) return { records: read, known, times: 0, notice: null };
   const before = new Map(shown.records.map((record) => [record.id, record]));
@@ -101,7 +111,7 @@ function withRead<Name extends Planned>(shown: Shown<Name> | null, read: readonl
 }
 
 /** A record that was shown, as it was written. */
-interface Written<Name extends Planned> {
+interface Written<Name extends DocumentName> {
   readonly next: RecordOf<Name>;
   readonly written: RecordOf<Name>;
   /** What another tab wrote is in it as well. */
@@ -109,7 +119,7 @@ interface Written<Name extends Planned> {
 }
 
 /** What stands on the page once a record is written; what was changed meanwhile is on its way and follows from this. */
-function withWritten<Name extends Planned>(shown: Shown<Name>, { next, written, isJoined }: Written<Name>): Shown<Name> {
+function withWritten<Name extends DocumentName>(shown: Shown<Name>, { next, written, isJoined }: Written<Name>): Shown<Name> {
   if (!shown.records.includes(next)) return shown;
   const records = shown.records.map((each) => (each === next ? written : each));
   return isJoined ? { ...shown, records, times: shown.times + 1, notice: CHANGED_IN_BOTH_STUDIO } : { ...shown, records };
