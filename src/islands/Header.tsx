@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { PAGE_TAB } from '../ui/page-tab.ts';
-import { type PageLink, type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
+import { KEEPING_PAGES, type PageLink, type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
 import { SavedState } from './SavedState.tsx';
 
 interface HeaderProps {
@@ -35,7 +35,7 @@ export function Header({ current, pieceId = null, name, children }: HeaderProps)
       {name}
       <Pages room={room} current={current} pieceId={pieceId} />
       {children}
-      {keeps(current) && <SavedState className="ml-auto" />}
+      {KEEPING_PAGES.includes(current) && <SavedState className="ml-auto" />}
     </header>
   );
 }
@@ -58,12 +58,6 @@ function Pages({ room, current, pieceId }: { readonly room: string; readonly cur
       ))}
     </nav>
   );
-}
-
-/** Whether a page keeps at once what is typed or chosen there; on the bench that stands beside undo. */
-function keeps(current: PageName): boolean {
-  const pages: readonly PageLink[] = [...ROOMS.flatMap<PageLink>((room) => [...room.pages]), ...PIECE_PAGES];
-  return pages.some((page) => page.name === current && page.keeps === true);
 }
 
 function pagesOf(room: string): readonly PageLink[] {

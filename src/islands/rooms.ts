@@ -52,3 +52,8 @@ export const PIECE_PAGES = [
 
 /** The name of a page, of a room or of a piece. */
 export type PageName = (typeof ROOMS)[number]['pages'][number]['name'] | (typeof PIECE_PAGES)[number]['name'];
+
+/** The pages that keep at once what is typed or chosen on them. */
+export const KEEPING_PAGES: readonly string[] = [...ROOMS.flatMap<PageLink>(({ pages }) => [...pages]), ...PIECE_PAGES]
+  .filter((page: PageLink) => page.keeps === true)
+  .map(({ name }) => name);

@@ -84,7 +84,7 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
 }
 
 /** What the demo brings of these comes after the rest of it. */
-const OF_PRACTICE: ReadonlySet<DocumentName> = new Set<DocumentName>(['session', 'log']);
+const OF_PRACTICE: ReadonlySet<DocumentName> = new Set<DocumentName>(['session', 'week', 'log']);
 
 /** What stands on the page. */
 interface Shown<Name extends DocumentName> extends Pick<Elsewhere, 'times' | 'notice'> {

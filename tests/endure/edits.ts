@@ -1,16 +1,28 @@
 import type { Page } from '@playwright/test';
-import type { LogRecord, PieceRecord, WeekRecord } from '../../src/storage/database.ts';
+import type { DocumentName } from '#core/documents';
+import { STAGE_STATES } from '#core/drill';
+import type { PageName } from '../../src/islands/rooms.ts';
+import type { PieceRecord, RecordOf } from '../../src/storage/database.ts';
+import { storedPieces } from './stored-pieces.ts';
 
-/** What the database holds afterwards: the piece of the trial (null where it is gone), the log, and the weeks. */
+/** What the browser holds afterwards: the piece of the trial (null where it is gone), all records by their kind, and what fields hold. */
 export interface Stored {
   readonly piece: PieceRecord | null;
-  readonly logs: readonly LogRecord[];
-  readonly weeks: readonly WeekRecord[];
+  readonly records: StoredRecords;
+  /** What was typed and is not kept anywhere else yet, by field. */
+  readonly typed: readonly string[];
 }
 
-/** Something a teacher does on the bench or in the record, and how it is found again. */
+/** All records that are stored, by kind. */
+export type StoredRecords = { readonly [Name in DocumentName]: readonly RecordOf<Name>[] };
+
+/** Something a teacher does, and how it is found again. */
 export interface Edit {
   readonly name: string;
+  /** The page on which it is made. */
+  readonly on: PageName;
+  /** The kind of document that it changes; null for a field whose text is only remembered. */
+  readonly changes: DocumentName | null;
   /** Goes to where it is made, where that is not the bench; there no other tab has the same piece. */
   readonly open?: (page: Page) => Promise<void>;
   /** Makes it; `trial` tells one from the next. */
@@ -21,17 +33,38 @@ export interface Edit {
 /** Minutes of a Monday: another number in each trial, for a while. */
 const minutesOf = (trial: number): number => 1 + (trial % 200);
 
+/** Thousandths of what a shift costs in a school. */
+const weightOf = (trial: number): number => 1000 + 10 * (trial % 200);
+
+const stateOf = (trial: number): (typeof STAGE_STATES)[number] => STAGE_STATES[trial % STAGE_STATES.length] ?? 'not-yet';
+
+/** Clean sets in a row: more than the usual course asks. */
+const cleanOf = (trial: number): number => 4 + (trial % 2);
+
+/** When the question of a trial was answered, ms. */
+const answeredAt = new Map<number, number>();
+
+/** A piece of the demo that shifts, by its id. */
+async function pieceWithShifts(page: Page): Promise<string> {
+  const pieces = await storedPieces(page);
+  return pieces.find(({ document }) => document.name === 'Martin · B♭ major, up and down')?.id ?? '';
+}
+
 const octavesOf = (trial: number): number => 1 + (trial % 2);
 
 /** Every kind, none of them waited for. */
 export const EDITS: readonly Edit[] = [
   {
     name: 'a name typed',
+    on: 'Fingering',
+    changes: 'piece',
     make: async (page, trial) => await page.getByRole('textbox', { name: 'Name of the piece' }).fill(`Trial ${trial}`),
     isIn: ({ piece }, trial) => piece?.document.name === `Trial ${trial}`,
   },
   {
     name: 'octaves chosen',
+    on: 'Fingering',
+    changes: 'piece',
     make: async (page, trial) => {
       // The other number first, in case it stands there already.
       await page.getByLabel('Octaves').selectOption({ index: octavesOf(trial + 1) - 1 });
@@ -44,6 +77,8 @@ export const EDITS: readonly Edit[] = [
   },
   {
     name: 'a finger locked',
+    on: 'Fingering',
+    changes: 'piece',
     make: async (page) => {
       await page.locator('[data-bead]').nth(2).click();
       await page.keyboard.press('l');
@@ -52,6 +87,8 @@ export const EDITS: readonly Edit[] = [
   },
   {
     name: 'a remark being typed',
+    on: 'Fingering',
+    changes: 'piece',
     make: async (page, trial) => {
       await page.locator('[data-bead]').nth(1).click();
       await page.getByRole('tab', { name: 'Write' }).click();
@@ -61,6 +98,8 @@ export const EDITS: readonly Edit[] = [
   },
   {
     name: 'an entry of the log',
+    on: 'Log',
+    changes: 'log',
     open: async (page) => {
       await page.goto('/record?part=lesson');
       await page.getByRole('textbox', { name: 'Remark' }).waitFor();
@@ -69,16 +108,153 @@ export const EDITS: readonly Edit[] = [
       await page.getByRole('textbox', { name: 'Remark' }).fill(`Trial ${trial}`);
       await page.keyboard.press('Enter');
     },
-    isIn: ({ logs }, trial) =>
-      logs.some(({ document }) => document.entries.some((entry) => entry.kind === 'remark' && entry.text === `Trial ${trial}`)),
+    isIn: ({ records }, trial) =>
+      records.log.some(({ document }) => document.entries.some((entry) => entry.kind === 'remark' && entry.text === `Trial ${trial}`)),
   },
   {
     name: 'minutes of the week typed',
+    on: 'Week',
+    changes: 'week',
     open: async (page) => {
       await page.goto('/practise/week');
       await page.getByLabel('Mon', { exact: true }).waitFor();
     },
     make: async (page, trial) => await page.getByLabel('Mon', { exact: true }).fill(String(minutesOf(trial))),
-    isIn: ({ weeks }, trial) => weeks.some(({ document }) => document.minutes[0] === minutesOf(trial)),
+    isIn: ({ records }, trial) => records.week.some(({ document }) => document.minutes[0] === minutesOf(trial)),
+  },
+  {
+    name: 'a weight of a school typed',
+    on: 'Costs',
+    changes: 'school',
+    open: async (page) => {
+      await page.goto('/costs');
+      await page.getByLabel('Costs of').selectOption({ index: 1 });
+      await page.getByLabel('Shift in this school', { exact: true }).waitFor();
+    },
+    make: async (page, trial) => await page.getByLabel('Shift in this school', { exact: true }).fill(String(weightOf(trial) / 1000)),
+    isIn: ({ records }, trial) =>
+      records.school.some(({ document }) => Object.values(document.school.weights?.violin ?? {}).includes(weightOf(trial))),
+  },
+  {
+    name: 'the name of a player typed',
+    on: 'Players, instruments, schools',
+    changes: 'player',
+    open: async (page) => {
+      await page.goto('/setup');
+      await page.getByRole('region', { name: 'Player', exact: true }).waitFor();
+    },
+    make: async (page, trial) => await page.getByRole('textbox', { name: 'Name' }).fill(`Trial ${trial}`),
+    isIn: ({ records }, trial) => records.player.some(({ document }) => document.name === `Trial ${trial}`),
+  },
+  {
+    name: 'a new instrument named',
+    on: 'Players, instruments, schools',
+    changes: 'instrument',
+    open: async (page) => {
+      await page.goto('/setup');
+      await page.getByRole('button', { name: 'New instrument' }).click();
+      await page.getByRole('region', { name: 'Instrument', exact: true }).waitFor();
+    },
+    make: async (page, trial) => await page.getByRole('textbox', { name: 'Name' }).fill(`Trial ${trial}`),
+    isIn: ({ records }, trial) => records.instrument.some(({ document }) => document.name === `Trial ${trial}`),
+  },
+  {
+    name: 'the aim of a session typed',
+    on: 'Session',
+    changes: 'session',
+    open: async (page) => {
+      await page.goto('/practise');
+      await page.getByRole('button', { name: 'New session' }).click();
+      await page.getByLabel('Aim', { exact: true }).waitFor();
+    },
+    make: async (page, trial) => await page.getByLabel('Aim', { exact: true }).fill(`Trial ${trial}`),
+    isIn: ({ records }, trial) => records.session.some(({ document }) => document.name === `Trial ${trial}`),
+  },
+  {
+    name: 'how far a stage is',
+    on: 'Drills',
+    changes: 'stages',
+    open: async (page) => {
+      await page.goto(`/drills?piece=${await pieceWithShifts(page)}`);
+      await page.getByLabel('Slow slide: how far').waitFor();
+    },
+    make: async (page, trial) => {
+      const field = page.getByLabel('Slow slide: how far');
+      await field.selectOption(STAGE_STATES[(trial + 1) % STAGE_STATES.length] ?? null);
+      await field.selectOption(stateOf(trial));
+    },
+    isIn: ({ records }, trial) =>
+      records.stages.some(({ document }) =>
+        document.shifts.some(({ states }) => states.some(({ stage, state }) => stage === 'slide' && state === stateOf(trial))),
+      ),
+  },
+  {
+    name: 'a tag being typed',
+    on: 'Pieces',
+    changes: 'piece',
+    open: async (page) => {
+      await page.goto('/pieces');
+      await page.getByRole('button', { name: /^Tag / }).first().click();
+      await page.getByLabel('Tags, with commas between').waitFor();
+    },
+    make: async (page, trial) => await page.getByLabel('Tags, with commas between').fill(`trial ${trial}`),
+    isIn: ({ records }, trial) => records.piece.some(({ document }) => document.tags?.includes(`trial ${trial}`)),
+  },
+  {
+    name: 'a question answered',
+    on: 'Names',
+    changes: 'log',
+    open: async (page) => {
+      await page.goto('/atlas/names?about=chosen&key=D+major&position=3&instrument=violin+4/4&ask=places');
+      await page.getByRole('form', { name: 'Question' }).waitFor();
+    },
+    make: async (page, trial) => {
+      answeredAt.set(trial, await page.evaluate(() => Date.now()));
+      const asked = await page.getByRole('form', { name: 'Question' }).getByRole('heading').textContent();
+      await page.keyboard.type(asked?.startsWith('Where') ? 'G1' : 'g');
+      await page.keyboard.press('Enter');
+    },
+    isIn: ({ records }, trial) =>
+      records.log.some(({ document }) =>
+        document.entries.some(({ kind, at }) => kind === 'answer' && at >= (answeredAt.get(trial) ?? Infinity)),
+      ),
+  },
+  {
+    name: 'a course being changed',
+    on: 'By heart',
+    changes: null,
+    open: async (page) => {
+      await page.goto(`/by-heart?piece=${await pieceWithShifts(page)}`);
+      const begin = page.getByRole('button', { name: 'Begin the usual course' });
+      const course = page.getByText(/^The course of/);
+      await begin.or(course).first().waitFor();
+      if (await begin.isVisible()) await begin.click();
+      await course.click();
+      await page.getByLabel('Clean sets in a row').waitFor();
+    },
+    make: async (page, trial) => void (await page.getByLabel('Clean sets in a row').selectOption(String(cleanOf(trial)))),
+    isIn: ({ typed }, trial) => typed.some((text) => text.includes(`"clean":${cleanOf(trial)}`)),
+  },
+  {
+    name: 'a phrase being typed',
+    on: 'Phrases',
+    changes: null,
+    open: async (page) => {
+      await page.goto('/atlas/phrases');
+      await page.getByRole('textbox', { name: /^Notes, for example/ }).waitFor();
+    },
+    make: async (page, trial) => await page.getByRole('textbox', { name: /^Notes, for example/ }).fill(`A4 B4 trial ${trial}`),
+    isIn: ({ typed }, trial) => typed.some((text) => text.includes(`trial ${trial}`)),
+  },
+  {
+    name: 'a remark of the lesson being typed',
+    on: 'Log',
+    changes: null,
+    open: async (page) => {
+      await page.goto('/record?part=lesson');
+      await page.getByRole('textbox', { name: 'Remark' }).waitFor();
+    },
+    make: async (page, trial) => await page.getByRole('textbox', { name: 'Remark' }).fill(`Being typed ${trial}`),
+    isIn: ({ typed }, trial) => typed.some((text) => text.includes(`Being typed ${trial}`)),
   },
 ];

@@ -11,7 +11,9 @@ import { setTimeout as rest } from 'node:timers/promises';
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
 import { type Disaster, DISASTERS } from './disasters.ts';
 import { type Edit, EDITS, type Stored } from './edits.ts';
-import { storedLogs, storedPieces, storedWeeks } from './stored-pieces.ts';
+import { storedPieces, storedRecords, storedTyped } from './stored-pieces.ts';
+import { DOCUMENT_NAMES } from '#core/documents';
+import { KEEPING_PAGES } from '../../src/islands/rooms.ts';
 import type { PieceRecord } from '../../src/storage/database.ts';
 import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 
@@ -30,7 +32,7 @@ const SAVED_WITHIN_MS = 3000;
 const SAID_EVERY = 100;
 
 /** After this a page that does not come ends the run, ms. */
-const NO_PAGE_MS = 300_000;
+const NO_PAGE_MS = 40_000;
 
 const from = numberGiven('from', 0);
 const trials = from + numberGiven('trials', 10_000);
@@ -47,7 +49,9 @@ let begun = from;
 // Ended by hand, it finishes the trials it is in and reports.
 process.once('SIGINT', () => (endAt = 0));
 
-const server = await served({ port: PORT, tree: textGiven('tree') });
+for (const missing of withoutEdit()) throw new Error(`No edit is tried ${missing}`);
+
+const server = await served({ port: PORT, tree: textGiven('tree'), env: { DOVE_PATH_DEMO: '1' } });
 const since = Date.now();
 try {
   await Promise.all(Array.from({ length: SIDE_BY_SIDE }, worker));
@@ -55,6 +59,13 @@ try {
   await server.stop();
 }
 report();
+
+/** The kinds of documents and the pages that keep what is changed on them, and have no edit here. */
+function withoutEdit(): readonly string[] {
+  const kinds = DOCUMENT_NAMES.filter((name) => !EDITS.some(({ changes }) => changes === name));
+  const pages = KEEPING_PAGES.filter((name) => !EDITS.some(({ on }) => on === name));
+  return [...kinds.map((name) => `of a ${name}`), ...pages.map((name) => `on the page ${name}`)];
+}
 
 async function worker(): Promise<void> {
   const profile = mkdtempSync(join(tmpdir(), 'endure-'));
@@ -126,9 +137,9 @@ async function isSaved(page: Page, edit: Edit, trial: number): Promise<boolean> 
   );
 }
 
-/** A piece, and the log and the weeks that are stored beside it. */
+/** A piece, and all that is stored beside it. */
 async function storedBeside(page: Page, piece: PieceRecord | null): Promise<Stored> {
-  return { piece, logs: await storedLogs(page), weeks: await storedWeeks(page) };
+  return { piece, records: await storedRecords(page), typed: await storedTyped(page) };
 }
 
 /** Whether something is so within a time, ms: asked again until it is. */
@@ -145,7 +156,7 @@ async function comesTrue(isSo: () => Promise<boolean>, within: number): Promise<
 async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): Promise<void> {
   const found = await comesTrue(async () => {
     const piece = (await storedPieces(page)).find((each) => each.id === id) ?? null;
-    const stored = edit.open ? await storedBeside(page, piece) : { piece, logs: [], weeks: [] };
+    const stored = await storedBeside(page, piece);
     return edit.isIn(stored, trial) && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
   }, PATIENCE_MS);
   // Said at once: a run that is cut off later has not seen it in vain.

@@ -1,19 +1,34 @@
 import type { Page } from '@playwright/test';
-import type { LogRecord, PieceRecord, WeekRecord } from '../../src/storage/database.ts';
+import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
+import type { PieceRecord, RecordOf } from '../../src/storage/database.ts';
+import type { StoredRecords } from './edits.ts';
 
 /** The pieces in the browser's database, as they are; none before the application has made it. */
 export async function storedPieces(page: Page): Promise<readonly PieceRecord[]> {
   return await page.evaluate<readonly PieceRecord[], string>(readAll, 'pieces');
 }
 
-/** The pages of the log that the browser of a page has in its database. */
-export async function storedLogs(page: Page): Promise<readonly LogRecord[]> {
-  return await page.evaluate<readonly LogRecord[], string>(readAll, 'logs');
+/** All records in the browser's database, by kind. */
+export async function storedRecords(page: Page): Promise<StoredRecords> {
+  const all = async <Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> =>
+    await page.evaluate<readonly RecordOf<Name>[], string>(readAll, DOCUMENT_KINDS[name].plural);
+  return {
+    piece: await all('piece'),
+    instrument: await all('instrument'),
+    player: await all('player'),
+    school: await all('school'),
+    stages: await all('stages'),
+    session: await all('session'),
+    week: await all('week'),
+    log: await all('log'),
+  };
 }
 
-/** How the weeks of players are planned, as the browser of a page has it in its database. */
-export async function storedWeeks(page: Page): Promise<readonly WeekRecord[]> {
-  return await page.evaluate<readonly WeekRecord[], string>(readAll, 'weeks');
+/** What fields hold that are not left yet. */
+export async function storedTyped(page: Page): Promise<readonly string[]> {
+  return await page.evaluate(() =>
+    Object.entries(localStorage).flatMap(([key, text]) => (key.startsWith('dove-path/typed') ? [text] : [])),
+  );
 }
 
 /** Runs in the page. */
