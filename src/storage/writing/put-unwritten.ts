@@ -48,15 +48,22 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Fields): P
   const there = await database.tableOf(name).get(reading.value.id);
   const record = withEntriesThere(reading.value, there);
   if (there === undefined || isLog(record)) await put(name, record, there);
-  else if (!dequal(there.document, record.document)) await putBeside(name, record, { there, bases: await basesOf(name, left) });
+  else if (!dequal(there.document, record.document)) await putBeside(name, record, { there, began: await begunWith(name, left) });
   return true;
 }
 
 /** What was left meets another record there. */
 interface Met<Name extends DocumentName> {
   readonly there: RecordOf<Name>;
-  /** How the page that left it had read the record, and what it had sent to the database since; none where that is not known. */
-  readonly bases: readonly RecordOf<Name>[];
+  readonly began: Began<Name> | null;
+}
+
+/** What a page began with that left something. */
+interface Began<Name extends DocumentName> {
+  /** How it had read the record; null where it had made it. */
+  readonly base: RecordOf<Name> | null;
+  /** What it had sent to the database since. */
+  readonly sent: readonly RecordOf<Name>[];
 }
 
 /**
@@ -64,27 +71,31 @@ interface Met<Name extends DocumentName> {
  * or had sent itself, and is replaced; or something was written since, and both are joined. Where both changed the same, the page's own
  * later write counts, but not another page's: what was left is written after it. What does not count is kept as a version.
  */
-async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, bases }: Met<Name>): Promise<void> {
-  const [base] = bases;
-  const isOwn = there.writtenBy !== null && there.writtenBy === record.writtenBy;
-  const follows = base?.revision === there.revision || (isOwn && bases.some((each) => dequal(each.document, there.document)));
-  if (follows) {
+async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, began }: Met<Name>): Promise<void> {
+  const isOwn = began !== null && there.writtenBy !== null && there.writtenBy === record.writtenBy;
+  const isSent = isOwn && began.sent.some((each) => dequal(each.document, there.document));
+  if (isSent || began?.base?.revision === there.revision) {
     await keepVersion(name, there, 'written over');
     return await put(name, record, there);
   }
-  const counts = isOwn && base ? 'there' : 'here';
-  const both = base ? await joinedRecord(name, { bases, here: record, there, counts }) : null;
-  await keepVersion(name, counts === 'here' ? there : record, 'changed elsewhere too');
-  if (both === null && counts === 'there') return;
+  const counts = isOwn ? 'there' : 'here';
+  const bases = began?.base ? [began.base, ...began.sent] : [];
+  const both = bases.length > 0 ? await joinedRecord(name, { bases, here: record, there, counts }) : null;
+  await keepVersion(name, isOwn ? record : there, 'changed elsewhere too');
+  if (both === null && isOwn) return;
   // It is nobody's alone: whoever has the piece open must look at it before writing again.
   await put(name, Object.assign({}, both ?? record, { writtenBy: null }), there);
 }
 
-/** How the page that left it had read the record, and what it had sent to the database since; none where it is not known. */
-async function basesOf<Name extends DocumentName>(name: Name, { base, sent }: Fields): Promise<readonly RecordOf<Name>[]> {
-  const all: readonly unknown[] = [base, ...(Array.isArray(sent) ? sent : [])];
-  const readings = await Promise.all(all.filter(isFields).map(async (each) => await readRecord(name, each)));
-  return isFields(base) && readings.every((reading) => reading.ok) ? readings.map((reading) => reading.value) : [];
+/** What the page that left something began with; null where that is not known. */
+async function begunWith<Name extends DocumentName>(name: Name, { base, sent }: Fields): Promise<Began<Name> | null> {
+  if (base === undefined) return null;
+  const all: readonly unknown[] = [...(base === null ? [] : [base]), ...(Array.isArray(sent) ? sent : [])];
+  const readings = await Promise.all(all.map(async (each) => (isFields(each) ? await readRecord(name, each) : null)));
+  const records = readings.flatMap((reading) => (reading?.ok === true ? [reading.value] : []));
+  if (records.length < all.length) return null;
+  const [first = null, ...others] = records;
+  return base === null ? { base, sent: records } : { base: first, sent: others };
 }
 
 async function put<Name extends DocumentName>(name: Name, record: RecordOf<Name>, there: RecordOf<Name> | undefined): Promise<void> {

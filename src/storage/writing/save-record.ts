@@ -16,8 +16,8 @@ export async function saveRecord<Name extends DocumentName>(
   base: RecordOf<DocumentName> | null = null,
 ): Promise<RecordOutcome<Name>> {
   // Before anything else: what is changed while this is on its way follows from it.
-  const bases = base ? [base, ...sentSince(base)] : [];
-  if (base) noteSent(record, base);
+  const bases = base ? [base, ...sentSince(record.id, base)] : [];
+  noteSent(record, base);
   // The check comes when it is first needed: the bench draws its staff without it.
   const writing = await import('./write-record.ts').catch(() => null);
   return writing ? await writing.writeRecord(name, record, bases) : { ok: false, message: storageFailureText('NotLoaded') };

@@ -8,18 +8,18 @@ const REMEMBERED = 4;
 const sent = new Map<string, Sent>();
 
 interface Sent {
-  /** The revision that this page had read. */
+  /** The revision that this page had read; 0 for a record that is new. */
   readonly since: number;
   readonly records: readonly RecordOf<DocumentName>[];
 }
 
-/** What was sent since this page read the record as `base`. */
-export function sentSince(base: RecordOf<DocumentName> | null): readonly RecordOf<DocumentName>[] {
-  const known = base ? sent.get(base.id) : undefined;
-  return known && known.since === base?.revision ? known.records : [];
+/** What was sent of a record since this page read it as `base`, or made it. */
+export function sentSince(id: string, base: RecordOf<DocumentName> | null): readonly RecordOf<DocumentName>[] {
+  const known = sent.get(id);
+  return known && known.since === (base?.revision ?? 0) ? known.records : [];
 }
 
 /** A record is about to be written that began as `base`. */
-export function noteSent(record: RecordOf<DocumentName>, base: RecordOf<DocumentName>): void {
-  sent.set(base.id, { since: base.revision, records: [...sentSince(base), record].slice(-REMEMBERED) });
+export function noteSent(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): void {
+  sent.set(record.id, { since: base?.revision ?? 0, records: [...sentSince(record.id, base), record].slice(-REMEMBERED) });
 }

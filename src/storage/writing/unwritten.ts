@@ -12,7 +12,7 @@ const KEY = 'dove-path/unwritten';
  */
 export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): boolean {
   try {
-    localStorage.setItem(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB, base, sent: sentSince(base) }));
+    localStorage.setItem(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB, base, sent: sentSince(record.id, base) }));
     return true;
   } catch {
     return false;

@@ -157,6 +157,16 @@ describe('which of two writings is later', () => {
     assert.equal((await versionNames(piece))[0], 'Left');
   });
 
+  it('knows that of a piece that the page had made itself, too', async () => {
+    const piece = newPiece('Made');
+    const text = JSON.stringify({ ...piece, base: null, sent: [] });
+    await keep('piece', named(piece, 'Made and named'), null);
+    await putUnwritten(text);
+    assert.equal(await nameThere(piece), 'Made and named');
+    await putUnwritten(JSON.stringify({ ...named(piece, 'Named again'), base: null, sent: [named(piece, 'Made and named')] }));
+    assert.equal(await nameThere(piece), 'Named again');
+  });
+
   it('keeps both where what was left does not say what it began with', async () => {
     const piece = newPiece('There');
     await keep('piece', piece, null);
