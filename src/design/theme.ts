@@ -15,9 +15,17 @@ export function themeNow(): 'light' | 'dark' {
 export function chooseTheme(theme: Theme): void {
   if (theme === 'system') {
     delete document.documentElement.dataset['theme'];
-    localStorage.removeItem(THEME_KEY);
+    remember(() => localStorage.removeItem(THEME_KEY));
   } else {
     document.documentElement.dataset['theme'] = theme;
-    localStorage.setItem(THEME_KEY, theme);
+    remember(() => localStorage.setItem(THEME_KEY, theme));
+  }
+}
+
+function remember(write: () => void): void {
+  try {
+    write();
+  } catch {
+    // A browser that keeps nothing has the theme of its machine on the next page.
   }
 }

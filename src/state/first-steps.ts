@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { keepBeside, textBeside } from '../storage/beside.ts';
 import type { FirstStep } from '../words/first-steps.ts';
 
 interface FirstSteps {
@@ -12,7 +13,7 @@ const KEY = 'dove-path/first-steps';
 
 /** How far the introduction has come; without a page there is none. */
 export const firstStepsStore = create<FirstSteps>()(() => ({
-  shown: typeof localStorage !== 'undefined' && localStorage.getItem(KEY) === null,
+  shown: typeof document !== 'undefined' && textBeside(KEY) === null,
   tried: [],
 }));
 
@@ -24,6 +25,6 @@ export function triedStep(step: FirstStep): void {
 
 /** Puts the introduction away for good, or brings it back from its beginning. */
 export function showFirstSteps(shown: boolean): void {
-  if (!shown) localStorage.setItem(KEY, 'done');
+  if (!shown) keepBeside(KEY, 'done');
   firstStepsStore.setState({ shown, tried: [] });
 }

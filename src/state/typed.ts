@@ -1,4 +1,6 @@
 import { useLayoutEffect } from 'react';
+import { keepBeside, textBeside } from '../storage/beside.ts';
+import { noteTyped } from './keeping/leaving.ts';
 
 /** What was typed and is not kept anywhere else yet: a key for each form. */
 const KEY = 'dove-path/typed';
@@ -6,7 +8,7 @@ const KEY = 'dove-path/typed';
 /** The fields of a form as they were left while they did not read; else as they are stored. */
 export function typedBefore<Fields extends object>(id: string, stored: Fields): Fields {
   try {
-    const left: unknown = JSON.parse(localStorage.getItem(`${KEY}/${id}`) ?? 'null');
+    const left: unknown = JSON.parse(textBeside(`${KEY}/${id}`) ?? 'null');
     return isLike(stored, left) ? left : stored;
   } catch {
     return stored;
@@ -33,14 +35,9 @@ export function forgetLesson(playerId: string): void {
   for (const field of ['remark', 'aim'] as const) leaveTyped(lessonField(field, playerId), null);
 }
 
-/** Leaves a text for the next page; null takes it away. */
+/** Leaves a text for the next page; null takes it away. While it cannot be left, leaving the page is warned about. */
 export function leaveTyped(id: string, text: string | null): void {
-  try {
-    if (text === null) localStorage.removeItem(`${KEY}/${id}`);
-    else localStorage.setItem(`${KEY}/${id}`, text);
-  } catch {
-    // A browser that keeps nothing.
-  }
+  noteTyped(id, keepBeside(`${KEY}/${id}`, text) || text === null);
 }
 
 /** Whether a value has the fields of another, of the same types. */

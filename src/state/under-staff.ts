@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { keepBeside, textBeside } from '../storage/beside.ts';
 
 /** What stands under the staff besides the strings, on asking. */
 export interface UnderStaff {
@@ -14,8 +15,7 @@ export interface UnderStaff {
 const KEY = 'dove-path/under-staff';
 
 function kept(): UnderStaff {
-  // What runs without a page, as the list of commands in its tests, keeps nothing.
-  const text = typeof localStorage === 'undefined' ? '' : (localStorage.getItem(KEY) ?? '');
+  const text = textBeside(KEY) ?? '';
   return { fingers: text.includes('fingers'), steps: text.includes('steps'), bow: text.includes('bow') };
 }
 
@@ -31,5 +31,5 @@ export function useUnderStaff(): UnderStaff {
 export function showUnderStaff(change: Partial<UnderStaff>): void {
   underStaffStore.setState(change);
   const { fingers, steps, bow } = underStaffStore.getState();
-  localStorage.setItem(KEY, [fingers ? 'fingers' : '', steps ? 'steps' : '', bow ? 'bow' : ''].join(' ').trim());
+  keepBeside(KEY, [fingers ? 'fingers' : '', steps ? 'steps' : '', bow ? 'bow' : ''].join(' ').trim());
 }

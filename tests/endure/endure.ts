@@ -127,8 +127,9 @@ async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struc
   return saved;
 }
 
-/** The bench says that it is saved; the record and the week say nothing, so there the database itself is asked. */
+/** The bench says that it is saved; elsewhere the database itself is asked. Of a text that is only remembered nothing says that it is on the disk. */
 async function isSaved(page: Page, edit: Edit, trial: number): Promise<boolean> {
+  if (edit.changes === null) return false;
   if (edit.open) return await comesTrue(async () => edit.isIn(await storedBeside(page, null), trial), SAVED_WITHIN_MS);
   const saved = page.locator('[data-saving=saved]').waitFor({ timeout: SAVED_WITHIN_MS });
   return await saved.then(

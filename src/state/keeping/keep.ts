@@ -3,7 +3,8 @@ import type { RecordOf } from '../../storage/database.ts';
 import type { RecordOutcome } from '../../storage/records.ts';
 import { saveRecord } from '../../storage/writing/save-record.ts';
 import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
-import { isWaiting, noteWaiting, waitingOf, waitingStore, wouldLose } from './waiting.ts';
+import { writeOnLeaving } from './leaving.ts';
+import { isWaiting, noteWaiting, waitingOf, waitingStore } from './waiting.ts';
 
 /** How long a change that follows another waits for the next before it is written, ms; the first is written at once. */
 const SAVE_AFTER_MS = 150;
@@ -50,7 +51,7 @@ export async function keep<Name extends DocumentName>(
   record: RecordOf<Name>,
   base: RecordOf<Name> | null,
 ): Promise<KeptOutcome<Name>> {
-  warnOnce();
+  writeOnLeaving(writeAtOnce);
   const pauseMs = pauseBefore(record.id);
   const now: RecordOf<Name> = { ...record, updatedAt: Date.now() };
   const change = noteChange(now, base);
@@ -166,17 +167,4 @@ async function paused(ms: number): Promise<void> {
 
 function writeAtOnce(): void {
   for (const end of [...pauses]) end();
-}
-
-let warns = false;
-
-/** From the first change on: what pauses is written when the page is left, and leaving is warned about while something would be lost. */
-function warnOnce(): void {
-  if (warns || typeof window === 'undefined') return;
-  warns = true;
-  window.addEventListener('pagehide', writeAtOnce);
-  document.addEventListener('visibilitychange', writeAtOnce);
-  window.addEventListener('beforeunload', (event) => {
-    if (wouldLose()) event.preventDefault();
-  });
 }

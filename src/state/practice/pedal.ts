@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import type { Signal } from '#core/practice';
+import { keepBeside, textBeside } from '../../storage/beside.ts';
 
 /** What can be said by a key or a pedal. */
 export type PedalSignal = Exclude<Signal, 'pain'>;
@@ -43,16 +44,13 @@ export function usualKeys(): void {
 
 function keep(keys: PedalKeys): void {
   pedalStore.setState(keys, true);
-  try {
-    localStorage.setItem(PLACE, JSON.stringify(keys));
-  } catch {
-    // A browser that keeps nothing knows them until the page is left.
-  }
+  // A browser that keeps nothing knows them until the page is left.
+  keepBeside(PLACE, JSON.stringify(keys));
 }
 
 function keptKeys(): PedalKeys | null {
   try {
-    const kept: unknown = JSON.parse(globalThis.localStorage?.getItem(PLACE) ?? 'null');
+    const kept: unknown = JSON.parse(textBeside(PLACE) ?? 'null');
     return isKeys(kept) ? kept : null;
   } catch {
     return null;

@@ -1,5 +1,6 @@
 import { liveQuery } from 'dexie';
 import { askToKeep, hasOwnWork, writeToFolder, writeToFolderIfNewer } from './backup.ts';
+import { keepBeside, textBeside } from '../beside.ts';
 import { database } from '../database.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
 
@@ -24,8 +25,8 @@ export function keepStudio(): void {
 }
 
 async function askOnce(): Promise<void> {
-  if (localStorage.getItem(ASKED) !== null || !(await hasOwnWork())) return;
-  localStorage.setItem(ASKED, 'yes');
+  if (textBeside(ASKED) !== null || !(await hasOwnWork())) return;
+  keepBeside(ASKED, 'yes');
   await askToKeep();
 }
 

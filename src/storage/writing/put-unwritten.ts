@@ -5,6 +5,7 @@ import { database, type EarlierRecord, type RecordOf, underOneName } from '../da
 import { piecesFollow } from './follow.ts';
 import { joinedRecord } from './join-records.ts';
 import { type Fields, isFields, isOfNewer, readRecord } from '../read-record.ts';
+import { textBeside } from '../beside.ts';
 import { newId } from '../tab.ts';
 import { isLog, withEntriesThere } from './log-entries.ts';
 import { together } from './together.ts';
@@ -25,7 +26,7 @@ export async function putUnwritten(text: string): Promise<boolean> {
 
 /** What was left of a record and could not be written yet, of several pages what began with the latest revision; null where nothing of it reads. */
 export async function leftOf<Name extends DocumentName>(name: Name, id: string): Promise<RecordOf<Name> | null> {
-  const left = await Promise.all(keysOf(id).map((key) => readLeft(name, localStorage.getItem(key) ?? '')));
+  const left = await Promise.all(keysOf(id).map((key) => readLeft(name, textBeside(key) ?? '')));
   return left.reduce<RecordOf<Name> | null>((newest, each) => (each && each.revision >= (newest?.revision ?? 0) ? each : newest), null);
 }
 
@@ -73,8 +74,7 @@ interface Began<Name extends DocumentName> {
  */
 async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, began }: Met<Name>): Promise<void> {
   const isOwn = began !== null && there.writtenBy !== null && there.writtenBy === record.writtenBy;
-  const isSent = isOwn && began.sent.some((each) => dequal(each.document, there.document));
-  if (isSent || began?.base?.revision === there.revision) {
+  if (began && follows(there, began, isOwn)) {
     await keepVersion(name, there, 'written over');
     return await put(name, record, there);
   }
@@ -85,6 +85,11 @@ async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf
   if (both === null && isOwn) return;
   // It is nobody's alone: whoever has the piece open must look at it before writing again.
   await put(name, Object.assign({}, both ?? record, { writtenBy: null }), there);
+}
+
+/** Whether what is there is what a page began with, or had sent itself. */
+function follows<Name extends DocumentName>(there: RecordOf<Name>, { base, sent }: Began<Name>, isOwn: boolean): boolean {
+  return base?.revision === there.revision || (isOwn && sent.some(({ document }) => dequal(document, there.document)));
 }
 
 /** What the page that left something began with; null where that is not known. */

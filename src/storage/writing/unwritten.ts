@@ -1,5 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../database.ts';
+import { keepBeside, keysBeside, textBeside } from '../beside.ts';
 import { THIS_TAB } from '../tab.ts';
 import { sentSince } from './sent.ts';
 
@@ -11,21 +12,12 @@ const KEY = 'dove-path/unwritten';
  * way to the database; false where this place is full or shut.
  */
 export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): boolean {
-  try {
-    localStorage.setItem(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB, base, sent: sentSince(record.id, base) }));
-    return true;
-  } catch {
-    return false;
-  }
+  return keepBeside(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB, base, sent: sentSince(record.id, base) }));
 }
 
 /** What was left of this record is in the database. */
 export function forgetUnwritten(id: string): void {
-  try {
-    localStorage.removeItem(keyOf(id));
-  } catch {
-    // A browser that keeps nothing has nothing to forget.
-  }
+  keepBeside(keyOf(id), null);
 }
 
 /**
@@ -37,11 +29,11 @@ export async function writeUnwritten(): Promise<void> {
   if (keys.length === 0) return;
   const { putUnwritten } = await import('./put-unwritten.ts');
   for (const key of keys) {
-    const text = localStorage.getItem(key);
+    const text = textBeside(key);
     if (text === null) continue;
     const isDone = await putUnwritten(text).catch(() => false);
     // The page that left it may still live, and have left a newer one meanwhile.
-    if (isDone && localStorage.getItem(key) === text) localStorage.removeItem(key);
+    if (isDone && textBeside(key) === text) keepBeside(key, null);
   }
 }
 
@@ -52,12 +44,12 @@ export function isLeft(id: string): boolean {
 
 /** Whatever any page has left of a record is forgotten: the record is deleted. */
 export function forgetAllLeft(id: string): void {
-  for (const key of keysOf(`${id}/`)) localStorage.removeItem(key);
+  for (const key of keysOf(`${id}/`)) keepBeside(key, null);
 }
 
 /** The places where something was left, of a record or of any. */
 export function keysOf(id: string): readonly string[] {
-  return Object.keys(globalThis.localStorage ?? {}).filter((key) => key.startsWith(`${KEY}/${id}`));
+  return keysBeside(`${KEY}/${id}`);
 }
 
 function keyOf(id: string): string {
