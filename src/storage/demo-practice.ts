@@ -5,6 +5,7 @@ import { FIRST_WEEK } from '#core/week';
 import { demoDays } from '../demo/practice.ts';
 import { database, type LogRecord, type PieceRecord, type PlayerRecord, type SessionRecord, type WeekRecord } from './database.ts';
 import { dayOf, pageOf } from './log-page.ts';
+import { notThereYet } from './not-there-yet.ts';
 import { fresh } from './records.ts';
 import { newWeek } from './weeks.ts';
 import { together } from './writing/together.ts';
@@ -45,11 +46,21 @@ export async function seedPracticeOnce(): Promise<void> {
   await together(async () => {
     if (await database.facts.get('demo-practised')) return;
     await database.facts.put({ key: 'demo-practised', value: true });
-    await database.sessions.bulkPut(practised.map(({ session }) => session));
-    await database.weeks.bulkPut(practised.map(({ week }) => week));
+    await database.sessions.bulkPut(
+      await notThereYet(
+        'session',
+        practised.map(({ session }) => session),
+      ),
+    );
+    await database.weeks.bulkPut(
+      await notThereYet(
+        'week',
+        practised.map(({ week }) => week),
+      ),
+    );
     const pages = practised.flatMap(({ log }) => log);
     for (let first = 0; first < pages.length; first += PAGES_AT_ONCE)
-      await database.logs.bulkPut(pages.slice(first, first + PAGES_AT_ONCE));
+      await database.logs.bulkPut(await notThereYet('log', pages.slice(first, first + PAGES_AT_ONCE)));
   });
 }
 

@@ -4,6 +4,7 @@ import { NO_DEMO } from '../words/kept/storage.ts';
 import { database, type RecordOf } from './database.ts';
 import { demoInPage } from './demo-in-page.ts';
 import { demoRecords, type DemoRecords, NO_RECORDS } from './demo-records.ts';
+import { notThereYet } from './not-there-yet.ts';
 import { together } from './writing/together.ts';
 
 /** Puts the demo in on the very first start of a demo, once. */
@@ -13,17 +14,8 @@ export async function seedDemoOnce(): Promise<void> {
   await together(async () => {
     if (await database.facts.get('demo-seeded')) return;
     await database.facts.put({ key: 'demo-seeded', value: true });
-    await putIn(await notThereYet(records));
+    await putIn(await ofEveryKind(async (name) => await notThereYet(name, records[name])));
   });
-}
-
-/** The records that are not in the database: what was changed of the demo before it was put in stays as it is. */
-async function notThereYet(records: DemoRecords): Promise<DemoRecords> {
-  const missing = async <Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> => {
-    const there = await database.tableOf(name).bulkGet(records[name].map(({ id }) => id));
-    return records[name].filter((_, index) => there[index] === undefined);
-  };
-  return await ofEveryKind(missing);
 }
 
 /** Puts the demo back as it was before a change, with what had been edited in it. */
