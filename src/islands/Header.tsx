@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { PAGE_TAB } from '../ui/page-tab.ts';
+import { NotSaved } from './NotSaved.tsx';
 import { KEEPING_PAGES, type PageLink, type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
 import { SavedState } from './SavedState.tsx';
 
@@ -16,27 +17,30 @@ interface HeaderProps {
 export function Header({ current, pieceId = null, name, children }: HeaderProps) {
   const room = ROOMS.find(({ pages }) => pages.some((page) => page.name === current))?.name ?? 'Bench';
   return (
-    <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line px-5 py-1.5 lg:h-[43px] lg:flex-nowrap">
-      <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
-        Dove Path
-      </a>
-      <nav aria-label="Rooms" className={`flex shrink-0 gap-x-3 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-4'}`}>
-        {ROOMS.map(({ name: each, pages }) => (
-          <a
-            key={each}
-            href={each === 'Bench' ? addressOf('/', pieceId) : pages[0].href}
-            aria-current={each === room ? 'true' : undefined}
-            className={`no-underline ${each === room ? 'font-semibold text-ink' : 'text-dove-dark hover:text-ink'}`}
-          >
-            {each}
-          </a>
-        ))}
-      </nav>
-      {name}
-      <Pages room={room} current={current} pieceId={pieceId} />
-      {children}
-      {KEEPING_PAGES.includes(current) && <SavedState className="ml-auto" />}
-    </header>
+    <>
+      <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line px-5 py-1.5 lg:h-[43px] lg:flex-nowrap">
+        <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
+          Dove Path
+        </a>
+        <nav aria-label="Rooms" className={`flex shrink-0 gap-x-3 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-4'}`}>
+          {ROOMS.map(({ name: each, pages }) => (
+            <a
+              key={each}
+              href={each === 'Bench' ? addressOf('/', pieceId) : pages[0].href}
+              aria-current={each === room ? 'true' : undefined}
+              className={`no-underline ${each === room ? 'font-semibold text-ink' : 'text-dove-dark hover:text-ink'}`}
+            >
+              {each}
+            </a>
+          ))}
+        </nav>
+        {name}
+        <Pages room={room} current={current} pieceId={pieceId} />
+        {children}
+        {KEEPING_PAGES.includes(current) && <SavedState className="ml-auto" />}
+      </header>
+      {KEEPING_PAGES.includes(current) && <NotSaved />}
+    </>
   );
 }
 

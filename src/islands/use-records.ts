@@ -68,7 +68,6 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
       setShown((now) => now && withWritten(now, { next, written, isJoined }));
     };
     void keepRecord(name, next, base).then(async (outcome) => {
-      if (outcome?.ok === false) setTrouble(outcome.message);
       const kept = outcome?.ok === false ? await outcome.later : outcome;
       if (kept) wrote(kept.record, kept.joined);
     });

@@ -28,11 +28,11 @@ export function lessonField(field: LessonField, playerId: string | null): string
 }
 
 /** What of a lesson is typed. */
-type LessonField = 'remark' | 'aim';
+type LessonField = 'remark' | 'aim' | 'tolerance';
 
 /** A player is deleted: what was typed of the next lesson goes too. */
 export function forgetLesson(playerId: string): void {
-  for (const field of ['remark', 'aim'] as const) leaveTyped(lessonField(field, playerId), null);
+  for (const field of ['remark', 'aim', 'tolerance'] as const) leaveTyped(lessonField(field, playerId), null);
 }
 
 /** Leaves a text for the next page; null takes it away. While it cannot be left, leaving the page is warned about. */

@@ -41,6 +41,9 @@ const stateOf = (trial: number): (typeof STAGE_STATES)[number] => STAGE_STATES[t
 /** Clean sets in a row: more than the usual course asks. */
 const cleanOf = (trial: number): number => 4 + (trial % 2);
 
+/** Cents, more than any player has. */
+const toleranceOf = (trial: number): number => 60 + (trial % 40);
+
 /** When the question of a trial was answered, ms. */
 const answeredAt = new Map<number, number>();
 
@@ -234,6 +237,17 @@ export const EDITS: readonly Edit[] = [
     },
     make: async (page, trial) => void (await page.getByLabel('Clean sets in a row').selectOption(String(cleanOf(trial)))),
     isIn: ({ typed }, trial) => typed.some((text) => text.includes(`"clean":${cleanOf(trial)}`)),
+  },
+  {
+    name: 'a tolerance being typed',
+    on: 'Log',
+    changes: null,
+    open: async (page) => {
+      await page.goto('/record?part=lesson');
+      await page.getByLabel('Tolerance in cents').waitFor();
+    },
+    make: async (page, trial) => await page.getByLabel('Tolerance in cents').fill(String(toleranceOf(trial))),
+    isIn: ({ typed }, trial) => typed.some((text) => text.includes(`"text":"${toleranceOf(trial)}"`)),
   },
   {
     name: 'a phrase being typed',

@@ -32,7 +32,7 @@ const SAVED_WITHIN_MS = 3000;
 const SAID_EVERY = 100;
 
 /** After this a page that does not come ends the run, ms. */
-const NO_PAGE_MS = 40_000;
+const NO_PAGE_MS = 300_000;
 
 const from = numberGiven('from', 0);
 const trials = from + numberGiven('trials', 10_000);

@@ -32,7 +32,7 @@ export function useFading(whose: Logged, practised: Practised): FadingKept {
     };
   }, [playerId, piece]);
   const log = (what: Parameters<typeof logEntry>[1]): void => {
-    void logEntry(whose, what).then((outcome) => outcome.ok || setTrouble(outcome.message));
+    void logEntry(whose, what);
   };
   return {
     fading,

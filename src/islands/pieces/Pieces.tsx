@@ -13,7 +13,7 @@ import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
 import { Library, LISTED } from './Library.tsx';
 import { BringIn, type Kept } from './bring-in/BringIn.tsx';
-import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
+import { keepOrThrow, NotKept } from '../../state/keeping/keep-or-throw.ts';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
 export const Pieces = guarded(GuardedPieces);
@@ -140,7 +140,9 @@ async function atRest(): Promise<void> {
 function usePieces() {
   const [list, setList] = useState<PieceList | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : STORAGE_TROUBLE);
+  const fail = (error: unknown): void => {
+    if (!(error instanceof NotKept)) setTrouble(error instanceof Error ? error.message : STORAGE_TROUBLE);
+  };
   const refresh = (words: string | null): void => {
     setTrouble(words);
     void loadPieces().then(setList, fail);

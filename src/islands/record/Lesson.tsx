@@ -86,7 +86,7 @@ function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
     if (text.trim() === '') return;
     // At once: leaving the field right after Enter does not write it again.
     setText('');
-    if (!(await log.add({ kind: 'remark', text: text.trim().slice(0, 1000) }))) setText(text);
+    await log.add({ kind: 'remark', text: text.trim().slice(0, 1000) });
   };
   const attach = async (file: File): Promise<void> => {
     if (file.size > LARGEST_FILE) {
@@ -165,24 +165,35 @@ function Tolerance({ log, now }: { readonly log: Log; readonly now: number }) {
           <Button onClick={() => void log.add({ kind: 'tolerance', cents: proposed })}>Set it to {proposed} cents</Button>
         )}
       </p>
-      <label className="no-print mt-1 flex items-center gap-2 text-[14px]">
-        <span className="text-dove-dark">Another</span>
-        <TextField
-          key={cents}
-          type="number"
-          aria-label="Tolerance in cents"
-          className="w-20"
-          min={1}
-          max={100}
-          defaultValue={cents}
-          onBlur={({ target }) => {
-            const typed = Number(target.value);
-            if (Number.isInteger(typed) && typed >= 1 && typed <= 100 && typed !== cents) void log.add({ kind: 'tolerance', cents: typed });
-          }}
-        />
-        <span className="text-dove-dark">cents</span>
-      </label>
+      <AnotherTolerance key={cents} log={log} cents={cents} />
     </section>
+  );
+}
+
+/** A tolerance of the teacher's own: entered when its field is left, and there again when the page was closed before. */
+function AnotherTolerance({ log, cents }: { readonly log: Log; readonly cents: number }) {
+  const place = lessonField('tolerance', log.whose.playerId);
+  const [text, setText] = useState(() => typedBefore(place, { text: String(cents) }).text);
+  useTyped(place, { text }, text === String(cents));
+  const enter = (): void => {
+    const typed = Number(text);
+    if (Number.isInteger(typed) && typed >= 1 && typed <= 100 && typed !== cents) void log.add({ kind: 'tolerance', cents: typed });
+  };
+  return (
+    <label className="no-print mt-1 flex items-center gap-2 text-[14px]">
+      <span className="text-dove-dark">Another</span>
+      <TextField
+        type="number"
+        aria-label="Tolerance in cents"
+        className="w-20"
+        min={1}
+        max={100}
+        value={text}
+        onChange={({ target }) => setText(target.value)}
+        onBlur={enter}
+      />
+      <span className="text-dove-dark">cents</span>
+    </label>
   );
 }
 

@@ -65,10 +65,9 @@ function OtherPoints({ log }: { readonly log: Log }) {
   const add = async (): Promise<void> => {
     const point = { name: name.trim().slice(0, 80), ...(hint.trim() === '' ? {} : { hint: hint.trim().slice(0, 160) }) };
     if (point.name === '' || points.some((each) => each.name === point.name)) return;
-    if (await log.add({ kind: 'points', points: [...points, point] })) {
-      setName('');
-      setHint('');
-    }
+    setName('');
+    setHint('');
+    await log.add({ kind: 'points', points: [...points, point] });
   };
   return (
     <>

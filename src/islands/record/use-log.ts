@@ -25,7 +25,7 @@ export interface Log {
   /** Only the last weeks are read. */
   readonly isCut: boolean;
   readonly readAll: () => void;
-  readonly add: (what: LogWhat) => Promise<boolean>;
+  readonly add: (what: LogWhat) => Promise<void>;
   readonly trouble: string | null;
 }
 
@@ -61,14 +61,11 @@ export function useLog(whose: Logged): Log {
   }, [playerId, wantsAll]);
   const all = useMemo(() => read?.pages.flatMap(({ entries }) => entries) ?? [], [read]);
   const days = useMemo(() => (read ? daysOf(read.pages, all) : null), [read, all]);
-  const add = async (what: LogWhat): Promise<boolean> => {
-    const outcome = await logEntry(whose, what);
-    if (!outcome.ok) setTrouble(outcome.message);
-    else {
-      const page = { day: dayOf(outcome.entry.at), entries: [outcome.entry] };
-      setRead((now) => ({ demo: false, isCut: false, ...now, pages: [...(now?.pages ?? []), page] }));
-    }
-    return outcome.ok;
+  // What cannot be written yet is on the page as well: it is tried again.
+  const add = async (what: LogWhat): Promise<void> => {
+    const { entry } = await logEntry(whose, what);
+    const page = { day: dayOf(entry.at), entries: [entry] };
+    setRead((now) => ({ demo: false, isCut: false, ...now, pages: [...(now?.pages ?? []), page] }));
   };
   return {
     whose,

@@ -75,7 +75,6 @@ export function useStudio() {
   }, [choose]);
   const show = async (outcome: Kept): Promise<void> => {
     const loaded = await loadStudio();
-    setTrouble(outcome.ok ? null : outcome.message);
     const { id } = outcome.record ?? {};
     // A later change is on its way: its form keeps what was typed, and what is there is read once that is written.
     if (id !== undefined && isWaiting(id)) return;

@@ -54,7 +54,7 @@ export async function keep<Name extends DocumentName>(
   writeOnLeaving(writeAtOnce);
   const pauseMs = pauseBefore(record.id);
   const now: RecordOf<Name> = { ...record, updatedAt: Date.now() };
-  const change = noteChange(now, base);
+  const change = noteChange(name, now, base);
   const attempt = paused(pauseMs).then(async () => await inTurn(async () => await written(name, now, change)));
   tries.add(attempt);
   const outcome = await attempt.finally(() => tries.delete(attempt));
@@ -104,12 +104,13 @@ function pauseBefore(id: string): number {
 }
 
 /** Leaves a change for the next page before anything else is done: this one may be gone at any moment. */
-function noteChange(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): number {
+function noteChange(name: DocumentName, record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): number {
   changes += 1;
   const before = waitingOf(record.id);
   const from = before ? before.base : base;
   const keptAhead = keepUnwritten(record, from);
-  noteWaiting(record.id, { change: changes, since: before?.since ?? performance.now(), base: from, keptAhead, failed: null });
+  const since = before?.since ?? performance.now();
+  noteWaiting(record.id, { name, record, change: changes, since, base: from, keptAhead, failed: null });
   return changes;
 }
 

@@ -4,6 +4,8 @@ import type { RecordOf } from '../../storage/database.ts';
 
 /** A change of a record that the database does not have yet. */
 export interface Waiting {
+  readonly name: DocumentName;
+  readonly record: RecordOf<DocumentName>;
   /** Which change of this page it is: a later one takes its place. */
   readonly change: number;
   /** When the first change came that is not written yet, ms. */

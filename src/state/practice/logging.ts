@@ -6,7 +6,7 @@ import { keep } from '../keeping/keep.ts';
 const unwritten = new Map<string, readonly LogEntry[]>();
 
 /** What became of an entry. */
-export type EntryOutcome = { readonly ok: true; readonly entry: LogEntry } | { readonly ok: false; readonly message: string };
+export type EntryOutcome = { readonly entry: LogEntry } & ({ readonly ok: true } | { readonly ok: false; readonly message: string });
 
 /**
  * Writes an entry into a player's log: at once where the next page finds it, then into the database, together with what is still on
@@ -25,7 +25,7 @@ export async function logEntry(whose: Logged, what: LogWhat): Promise<EntryOutco
     return { ok: true, entry };
   }
   void outcome.later.then((kept) => kept && wrote(page.id, waiting));
-  return { ok: false, message: outcome.message };
+  return { ok: false, message: outcome.message, entry };
 }
 
 /** Entries have come to their page. */

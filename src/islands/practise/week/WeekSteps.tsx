@@ -20,14 +20,14 @@ const MOST_IN_SESSION = 12;
 /** What is done with a week: today's session, the assignment, the record. */
 export function WeekSteps({ week, today }: WeekStepsProps) {
   const [waits, setWaits] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
   const ofPlayer = week.playerId === null ? '' : `?player=${week.playerId}`;
   const begin = async (day: PlannedDay): Promise<void> => {
     setWaits(true);
     const session = await sessionOf(week, day);
     const outcome = await keep('session', session, null);
     setWaits(false);
-    if (outcome?.ok === false) return setTrouble(outcome.message);
+    // Why is said at the head of the page.
+    if (outcome?.ok === false) return;
     location.assign(`/practise${ofPlayer}${ofPlayer === '' ? '?' : '&'}session=${session.id}`);
   };
   return (
@@ -38,7 +38,6 @@ export function WeekSteps({ week, today }: WeekStepsProps) {
       <ButtonLink href={`/practise/assignment${ofPlayer}`}>Give it as an assignment</ButtonLink>
       <Button onClick={() => print()}>Print it</Button>
       <ButtonLink href={`/record${ofPlayer}`}>What was done</ButtonLink>
-      {trouble !== null && <span role="alert">{trouble}</span>}
     </NextSteps>
   );
 }
