@@ -2,7 +2,7 @@ import type { FactRecord, InstrumentRecord, PieceRecord, PlayerRecord, SchoolRec
 import { withOpened } from './open-ids.ts';
 import { DATABASE_NAME, tablesVersion } from './tables.ts';
 import { isOfThisVersion } from './this-version.ts';
-import { keysOf } from './writing/unwritten.ts';
+import { keysOf } from './writing/left-keys.ts';
 
 /** What the bench draws first: a piece as the browser keeps it, the pieces open beside it, and the studio to choose from. */
 export interface FirstReading {

@@ -1,6 +1,6 @@
 import { STORAGE_SILENT } from '../words/kept/storage.ts';
 import { inTime } from './in-time.ts';
-import { isDemo } from './is-demo.ts';
+import { isDemo } from './of-demo/is-demo.ts';
 import { writeUnwritten } from './writing/unwritten.ts';
 
 /**
@@ -27,11 +27,11 @@ export async function readyToPractise(): Promise<void> {
 }
 
 async function practisedDemo(): Promise<void> {
-  await (await import('./demo-practice.ts')).seedPracticeOnce();
+  await (await import('./of-demo/demo-practice.ts')).seedPracticeOnce();
 }
 
 async function prepared(): Promise<void> {
-  if (isDemo()) await (await import('./demo.ts')).seedDemoOnce();
+  if (isDemo()) await (await import('./of-demo/demo.ts')).seedDemoOnce();
   await writeUnwritten();
   if (isDemo()) requestIdleCallback(() => setTimeout(() => void practisedDemo().catch(() => undefined), AT_REST_MS));
   requestIdleCallback(() => setTimeout(() => void import('./backup/keep-studio.ts').then(({ keepStudio }) => keepStudio()), AT_REST_MS));

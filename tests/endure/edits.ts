@@ -235,7 +235,11 @@ export const EDITS: readonly Edit[] = [
       await course.click();
       await page.getByLabel('Clean sets in a row').waitFor();
     },
-    make: async (page, trial) => void (await page.getByLabel('Clean sets in a row').selectOption(String(cleanOf(trial)))),
+    make: async (page, trial) => {
+      // Another number first, in case it stands there already.
+      await page.getByLabel('Clean sets in a row').selectOption('1');
+      await page.getByLabel('Clean sets in a row').selectOption(String(cleanOf(trial)));
+    },
     isIn: ({ typed }, trial) => typed.some((text) => text.includes(`"clean":${cleanOf(trial)}`)),
   },
   {

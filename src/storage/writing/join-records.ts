@@ -1,7 +1,8 @@
 import type { DocumentName } from '#core/documents';
 import { readStored } from '../../validation/documents.ts';
 import { LINKS, type RecordOf, type Uses } from '../database.ts';
-import { joined, joinedPiece, type Twice } from './joined.ts';
+import { joined, joinedPiece } from './joined.ts';
+import type { Twice } from './twice.ts';
 
 /** A record that two pages have changed. */
 export interface ChangedTwice<Name extends DocumentName> extends Twice<RecordOf<DocumentName>> {

@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import { type Fields, isFields } from '../read-record.ts';
-import type { Twice } from './joined.ts';
+import type { Twice } from './twice.ts';
 
 /** By what an item of a list is the same one in two tabs: its place, its value, or something that it holds. */
 type SameBy = 'place' | 'value' | ((item: Fields) => unknown);

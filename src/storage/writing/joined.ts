@@ -1,19 +1,10 @@
 import { dequal } from 'dequal';
 import { type Fields, isFields } from '../read-record.ts';
 import { joinedList } from './joined-lists.ts';
+import type { Twice } from './twice.ts';
 
 /** What belongs to the notes of a piece and only makes sense with them: they come from one side or the other, together. */
 const WITH_THE_NOTES = ['material', 'locks', 'marks', 'stretches'] as const;
-
-/** A value that two pages have changed at once. */
-export interface Twice<Value> {
-  /** How the first page read it, and what it has sent to the database since: each may be what the other page began with. */
-  readonly bases: readonly Value[];
-  readonly here: Value;
-  readonly there: Value;
-  /** Which counts where both have changed the same. */
-  readonly counts: 'here' | 'there';
-}
 
 /**
  * One value of two that were changed at once: field by field what was changed, and where both changed the same field, the

@@ -9,7 +9,7 @@ import { textBeside } from '../beside.ts';
 import { newId } from '../tab.ts';
 import { isLog, withEntriesThere } from './log-entries.ts';
 import { together } from './together.ts';
-import { keysOf } from './unwritten.ts';
+import { keysOf } from './left-keys.ts';
 import { keepVersion } from './versions.ts';
 
 /**

@@ -1,11 +1,9 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../database.ts';
-import { keepBeside, keysBeside, textBeside } from '../beside.ts';
+import { keepBeside, textBeside } from '../beside.ts';
+import { keyOf, keysOf } from './left-keys.ts';
 import { THIS_TAB } from '../tab.ts';
 import { sentSince } from './sent.ts';
-
-/** The one place that is written at once, before anything else happens to a change: a key for each record and page. */
-const KEY = 'dove-path/unwritten';
 
 /**
  * Leaves a record whose last change is not in the database yet for the next page, with how it was before and what is on its
@@ -45,13 +43,4 @@ export function isLeft(id: string): boolean {
 /** Whatever any page has left of a record is forgotten: the record is deleted. */
 export function forgetAllLeft(id: string): void {
   for (const key of keysOf(`${id}/`)) keepBeside(key, null);
-}
-
-/** The places where something was left, of a record or of any. */
-export function keysOf(id: string): readonly string[] {
-  return keysBeside(`${KEY}/${id}`);
-}
-
-function keyOf(id: string): string {
-  return `${KEY}/${id}/${THIS_TAB}`;
 }

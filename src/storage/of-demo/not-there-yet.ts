@@ -1,5 +1,5 @@
 import type { DocumentName } from '#core/documents';
-import { database, type RecordOf } from './database.ts';
+import { database, type RecordOf } from '../database.ts';
 
 /** The records that are not in the database: what was changed of the demo before it was put in stays as it is. */
 export async function notThereYet<Name extends DocumentName>(
