@@ -9,11 +9,13 @@ export function NotSaved() {
   return (
     <div role="status" aria-label={SAVED_WORDS.failed} className="no-print px-6">
       {saving.state === 'failed' && (
-        <Notice className="mt-2 flex flex-wrap items-start gap-3" trouble>
+        <Notice className="mt-2 flex items-start gap-3" trouble>
           <span className="grow">
             {saving.message} {SAVED_WORDS.again}
           </span>
-          <Button onClick={() => void saveAsFile()}>{SAVED_WORDS.asFile}</Button>
+          <Button className="shrink-0" onClick={() => void saveAsFile()}>
+            {SAVED_WORDS.asFile}
+          </Button>
         </Notice>
       )}
     </div>

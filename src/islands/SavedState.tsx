@@ -15,7 +15,7 @@ export function SavedState({ gone = false, className = '' }: SavedStateProps) {
     <span
       role="status"
       data-saving={state}
-      className={`w-14 shrink-0 text-right text-sm ${state === 'failed' ? 'font-semibold text-ochre' : 'text-dove-dark'} ${className}`}
+      className={`min-w-14 shrink-0 text-right whitespace-nowrap text-sm ${state === 'failed' ? 'font-semibold text-ochre' : 'text-dove-dark'} ${className}`}
     >
       <span aria-hidden={state === 'saving'}>{SAVED_WORDS[state]}</span>
     </span>
