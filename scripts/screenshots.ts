@@ -195,7 +195,10 @@ async function bringIn(page: Page): Promise<void> {
 async function week(page: Page): Promise<void> {
   await page.goto(`${ADDRESS}/practise/week`);
   await page.getByRole('combobox', { name: 'Player' }).selectOption('Robin');
-  await page.getByText(/^Robin · /).first().waitFor();
+  await page
+    .getByText(/^Robin · /)
+    .first()
+    .waitFor();
 }
 
 async function trends(page: Page): Promise<void> {
