@@ -22,7 +22,7 @@ export function NotSaved() {
   );
 }
 
-/** What waits, as a file that a studio brings in on the page "Backup". */
+/** Saves the records that wait as a file, which the page “Backup” brings in. */
 async function saveAsFile(): Promise<void> {
   const [{ textOf }, { downloadText }] = await Promise.all([import('../storage/backup/studio-file.ts'), import('../files/download.ts')]);
   const parts = [...waitingStore.getState().waiting.values()].map(({ name, record }) => ({ kind: name, record }));

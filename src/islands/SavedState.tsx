@@ -2,12 +2,12 @@ import { useSaving } from '../state/keeping/waiting.ts';
 import { SAVED_WORDS } from '../words/kept/saved.ts';
 
 interface SavedStateProps {
-  /** What is changed here was deleted elsewhere. */
+  /** The piece that is changed here was deleted elsewhere. */
   readonly gone?: boolean;
   readonly className?: string;
 }
 
-/** Whether all that was changed on this page is saved: seen at the head of the page, and told to a screen reader once it is. */
+/** Shows at the head of the page whether all that was changed on it is saved, and tells a screen reader once it is. */
 export function SavedState({ gone = false, className = '' }: SavedStateProps) {
   const saving = useSaving();
   const state = gone ? 'failed' : saving.state;

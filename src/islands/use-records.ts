@@ -32,28 +32,32 @@ export interface Elsewhere {
 /** Records of a kind. */
 interface Asked<Name extends DocumentName> {
   readonly name: Name;
-  /** Which of them, in a word: they are read again when it changes. */
+  /** A word tells which of them are meant: they are read again when it changes. */
   readonly of: string;
   readonly belongs: (record: RecordOf<Name>) => boolean;
 }
 
 /** Records of a kind, kept as they are changed; what another tab writes of them is shown as it comes. */
 export function useRecords<Name extends DocumentName>({ name, of, belongs }: Asked<Name>): ShownRecords<Name> {
-  const [shown, setShown] = useState<Shown<Name> | null>(null);
+  const [read, setShown] = useState<(Shown<Name> & { readonly of: string }) | null>(null);
+  // Until those of another player are read, none are known.
+  const shown = read?.of === of ? read : null;
   const [trouble, setTrouble] = useState<string | null>(null);
   const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED);
-  const show = useEffectEvent((all: readonly RecordOf<Name>[]): void => setShown((now) => withRead(now, all.filter(belongs))));
+  const show = useEffectEvent((all: readonly RecordOf<Name>[]): void =>
+    setShown((now) => ({ ...withRead(now?.of === of ? now : null, all.filter(belongs)), of })),
+  );
   useEffect(() => {
     let stop = (): void => undefined;
     let gone = false;
-    const read = async (): Promise<void> => {
+    const readAll = async (): Promise<void> => {
       const all = await loadAll(name);
       if (!gone) show(all);
     };
     const follow = (): void => {
       if (gone) return;
       const following = liveQuery(async () => await database.tableOf(name).toArray());
-      stop = following.subscribe({ next: () => void read().catch(fail), error: fail }).unsubscribe;
+      stop = following.subscribe({ next: () => void readAll().catch(fail), error: fail }).unsubscribe;
     };
     (OF_PRACTICE.has(name) ? readyToPractise() : readyToRead()).then(follow, fail);
     return () => {
@@ -65,7 +69,7 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
     setShown((now) => now && { ...now, records: [next, ...now.records.filter(({ id }) => id !== next.id)] });
     const wrote = (written: RecordOf<Name>, isJoined: boolean): void => {
       setTrouble(null);
-      setShown((now) => now && withWritten(now, { next, written, isJoined }));
+      setShown((now) => now && { ...now, ...withWritten(now, { next, written, isJoined }) });
     };
     void keepRecord(name, next, base).then(async (outcome) => {
       const kept = outcome?.ok === false ? await outcome.later : outcome;
@@ -82,7 +86,7 @@ export function useRecords<Name extends DocumentName>({ name, of, belongs }: Ask
   return { records: shown?.records ?? null, trouble, elsewhere: { times, notice, dismiss }, keep, remove };
 }
 
-/** What the demo brings of these comes after the rest of it. */
+/** The demo brings these kinds after the rest of it. */
 const OF_PRACTICE: ReadonlySet<DocumentName> = new Set<DocumentName>(['session', 'week', 'log']);
 
 /** What stands on the page. */

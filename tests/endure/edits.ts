@@ -38,6 +38,10 @@ const weightOf = (trial: number): number => 1000 + 10 * (trial % 200);
 
 const stateOf = (trial: number): (typeof STAGE_STATES)[number] => STAGE_STATES[trial % STAGE_STATES.length] ?? 'not-yet';
 
+/** Types the name of whatever the form of the Studio shows. */
+const typeName = async (page: Page, trial: number): Promise<void> =>
+  await page.getByRole('textbox', { name: 'Name' }).fill(`Trial ${trial}`);
+
 /** Clean sets in a row: more than the usual course asks. */
 const cleanOf = (trial: number): number => 4 + (trial % 2);
 
@@ -146,7 +150,7 @@ export const EDITS: readonly Edit[] = [
       await page.goto('/setup');
       await page.getByRole('region', { name: 'Player', exact: true }).waitFor();
     },
-    make: async (page, trial) => await page.getByRole('textbox', { name: 'Name' }).fill(`Trial ${trial}`),
+    make: typeName,
     isIn: ({ records }, trial) => records.player.some(({ document }) => document.name === `Trial ${trial}`),
   },
   {
@@ -158,7 +162,7 @@ export const EDITS: readonly Edit[] = [
       await page.getByRole('button', { name: 'New instrument' }).click();
       await page.getByRole('region', { name: 'Instrument', exact: true }).waitFor();
     },
-    make: async (page, trial) => await page.getByRole('textbox', { name: 'Name' }).fill(`Trial ${trial}`),
+    make: typeName,
     isIn: ({ records }, trial) => records.instrument.some(({ document }) => document.name === `Trial ${trial}`),
   },
   {

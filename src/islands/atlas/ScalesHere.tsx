@@ -10,6 +10,8 @@ import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { NOT_ANSWERED } from '../../words/notices.ts';
 import { ATLAS_WORDS, positionName, scaleHereText, SCALES_HERE_WORDS } from '../../words/atlas.ts';
 import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
@@ -42,19 +44,24 @@ interface ScalesProps {
 }
 
 function Scales({ scales, kind, position }: ScalesProps) {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const fail = (error: unknown): void => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED);
   if (scales.length === 0) return <p className="text-[14px]">{ATLAS_WORDS.noScale}</p>;
   return (
-    <ul className="mt-1 text-[14px]">
-      {scales.map((scale) => (
-        <li key={scale.key} className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
-          <span className="grow">{scaleHereText(scale, kind)}</span>
-          <Button onClick={() => void openScale(scale, position)}>
-            Play it
-            <span className="sr-only"> {keyLabel(scale.key)}</span>
-          </Button>
-        </li>
-      ))}
-    </ul>
+    <>
+      {trouble !== null && <Notice trouble>{trouble}</Notice>}
+      <ul className="mt-1 text-[14px]">
+        {scales.map((scale) => (
+          <li key={scale.key} className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
+            <span className="grow">{scaleHereText(scale, kind)}</span>
+            <Button onClick={() => void openScale(scale, position).catch(fail)}>
+              Play it
+              <span className="sr-only"> {keyLabel(scale.key)}</span>
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
 

@@ -19,7 +19,7 @@ import { alterationText, bowsText, drillTitle } from '../../words/drills/familie
 import { pieceTitle } from '../../words/labels.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 import { cautionText } from '../../words/plan-words.ts';
-import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
+import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 import { PathScore } from '../score/PathScore.tsx';
 import { FingersOnly } from './FingersOnly.tsx';
 
@@ -100,7 +100,7 @@ function WrittenDrill({ brief, request, note, steps }: WrittenProps) {
 
 /** Keeps a drill as a piece, with what it was written for; then leads to it. */
 function KeepDrill({ brief, request, note }: WrittenProps) {
-  const [kept, setKept] = useState<{ readonly id: string } | { readonly trouble: string } | null>(null);
+  const [kept, setKept] = useState<{ readonly id: string } | { readonly trouble: string | null } | null>(null);
   const keep = async (): Promise<void> => {
     const work = workStore.getState();
     const { instrumentId, playerId, schoolId } = work;
@@ -109,7 +109,7 @@ function KeepDrill({ brief, request, note }: WrittenProps) {
     const record = newPieceRecord(document, false, { instrumentId, playerId, schoolId });
     await keepOrThrow('piece', record).then(
       () => setKept({ id: record.id }),
-      (error: unknown) => setKept({ trouble: error instanceof Error ? error.message : NOT_ANSWERED }),
+      (error: unknown) => setKept({ trouble: wordsBesideHead(error, NOT_ANSWERED) }),
     );
   };
   if (kept && 'id' in kept) {
@@ -126,7 +126,7 @@ function KeepDrill({ brief, request, note }: WrittenProps) {
   return (
     <>
       <Button onClick={() => void keep()}>Keep it as a piece</Button>
-      {kept && <span role="alert">{kept.trouble}</span>}
+      {kept !== null && kept.trouble !== null && <span role="alert">{kept.trouble}</span>}
     </>
   );
 }

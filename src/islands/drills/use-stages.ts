@@ -1,9 +1,9 @@
 import type { StageName, StageState } from '#core/drill';
 import { useWork } from '../../state/bench/work.ts';
-import { stateOf, withStage } from '../../storage/stages.ts';
+import { stateOf, withStage } from '../../storage/practice/stages.ts';
 import { useRecords } from '../use-records.ts';
 
-/** How far the player of the piece is with a shift, and how it is set; what another tab sets is shown as it comes. */
+/** Tells how far the player of the piece is with a shift, and sets it; what another tab sets is shown as it comes. */
 export function useStages(shift: string) {
   const playerId = useWork((work) => work.playerId);
   const name = useWork(({ brief }) => brief.player?.name ?? '');

@@ -18,7 +18,7 @@ import { LENGTH_LABELS } from '../../words/labels.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { insideText, outsideText, PHRASE_WORDS, phraseName } from '../../words/phrase.ts';
 import { LineText } from '../bench/sentence/line/LineText.tsx';
-import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
+import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 import { LinePreview } from '../score/LinePreview.tsx';
 
 interface PhraseWritingProps {
@@ -43,7 +43,7 @@ export function PhraseWriting({ brief, inside, musicKey, player, position, strin
   const notes = reading.ok ? reading.value : null;
   const phrase = useMemo(() => (notes === null ? null : phraseBrief(brief, musicKey, notes)), [brief, musicKey, notes]);
   const write = (next: readonly LineNoteDocument[]): void => setText(lineTextOf(phraseBrief(brief, musicKey, next)));
-  const tell = (error: unknown): void => setTrouble(error instanceof Error ? error.message : NO_SOUND);
+  const tell = (error: unknown): void => setTrouble(wordsBesideHead(error, NO_SOUND));
   const keep = async (written: Brief): Promise<void> => {
     const limits = { positions: [position], ...(string === null ? {} : { strings: [string] }) };
     const links = {

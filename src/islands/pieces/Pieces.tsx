@@ -13,7 +13,8 @@ import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
 import { Library, LISTED } from './Library.tsx';
 import { BringIn, type Kept } from './bring-in/BringIn.tsx';
-import { keepOrThrow, NotKept } from '../../state/keeping/keep-or-throw.ts';
+import { remove as removeRecord } from '../../state/keeping/keep.ts';
+import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 
 /** All pieces of this browser: open, rename, duplicate, delete with undo, bring in a file. */
 export const Pieces = guarded(GuardedPieces);
@@ -28,7 +29,7 @@ function GuardedPieces() {
   const [deleted, setDeleted] = useState<PieceRecord | null>(null);
   const remove = (record: PieceRecord): void =>
     run(async () => {
-      await deletePiece(record.id);
+      await removeRecord(record.id, async () => await deletePiece(record.id));
       setDeleted(record);
     });
   const undelete = (record: PieceRecord): void =>
@@ -141,7 +142,7 @@ function usePieces() {
   const [list, setList] = useState<PieceList | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const fail = (error: unknown): void => {
-    if (!(error instanceof NotKept)) setTrouble(error instanceof Error ? error.message : STORAGE_TROUBLE);
+    setTrouble(wordsBesideHead(error, STORAGE_TROUBLE));
   };
   const refresh = (words: string | null): void => {
     setTrouble(words);

@@ -3,8 +3,8 @@ import type { PracticeItem } from '#core/practice';
 import type { PieceRecord, PlayerRecord, SessionRecord } from '../../storage/database.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
 import { loadPieces } from '../../storage/piece-list.ts';
-import { dayOf } from '../../storage/log-page.ts';
-import { newSession } from '../../storage/practice.ts';
+import { dayOf } from '../../storage/practice/log-page.ts';
+import { newSession } from '../../storage/practice/sessions-and-log.ts';
 import { loadStudio } from '../../storage/studio.ts';
 import { type Elsewhere, useRecords } from '../use-records.ts';
 

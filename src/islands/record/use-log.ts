@@ -3,8 +3,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { asCorrected, type LogEntry, type LogWhat } from '#core/practice';
 import { logEntry } from '../../state/practice/logging.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
-import { dayOf, type Logged } from '../../storage/log-page.ts';
-import { loadLog } from '../../storage/practice.ts';
+import { dayOf, type Logged } from '../../storage/practice/log-page.ts';
+import { loadLog } from '../../storage/practice/sessions-and-log.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
 /** A day of a log as it stands: what was taken back is gone. */
@@ -61,7 +61,7 @@ export function useLog(whose: Logged): Log {
   }, [playerId, wantsAll]);
   const all = useMemo(() => read?.pages.flatMap(({ entries }) => entries) ?? [], [read]);
   const days = useMemo(() => (read ? daysOf(read.pages, all) : null), [read, all]);
-  // What cannot be written yet is on the page as well: it is tried again.
+  // An entry that cannot be written yet is on the page as well: it is tried again.
   const add = async (what: LogWhat): Promise<void> => {
     const { entry } = await logEntry(whose, what);
     const page = { day: dayOf(entry.at), entries: [entry] };

@@ -38,7 +38,7 @@ async function wrote(outcome: KeptOutcome<'piece'>): Promise<void> {
   const kept = outcome === null || outcome.ok ? outcome : await outcome.later;
   if (kept === null) return;
   const { record, joined } = kept;
-  // Where this cannot be loaded, the other tab's change is shown with the next write.
+  // If this cannot be loaded, the other tab's change is shown with the next write.
   const inStep = joined ? await import('./in-step.ts').catch(() => null) : null;
   if (workStore.getState().pieceId !== record.id) return;
   if (!joined) workStore.setState({ base: record });

@@ -3,9 +3,9 @@ import type { RecordOf } from '../../storage/database.ts';
 import { keep } from './keep.ts';
 
 /** A record could not be written yet; the head of the page says why. */
-export class NotKept extends Error {}
+class NotKept extends Error {}
 
-/** Keeps a record that nothing is typed into any more: it as it was written. Throws the words for people where it cannot be written. */
+/** Keeps a record that nothing is typed into any more, and gives it as it was written. Throws the words for people where it cannot be written. */
 export async function keepOrThrow<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
@@ -14,4 +14,10 @@ export async function keepOrThrow<Name extends DocumentName>(
   const outcome = await keep(name, record, base);
   if (outcome?.ok === false) throw new NotKept(outcome.message);
   return outcome?.record ?? record;
+}
+
+/** The words for an error on a page whose head says what could not be kept: null for that, so that nothing is said twice. */
+export function wordsBesideHead(error: unknown, otherwise: string): string | null {
+  if (error instanceof NotKept) return null;
+  return error instanceof Error ? error.message : otherwise;
 }

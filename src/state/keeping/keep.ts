@@ -13,7 +13,7 @@ const SAVE_AFTER_MS = 150;
 const SAVE_AT_LATEST_MS = 1000;
 
 /** A write that failed is tried again after this, ms: the disk may have room by then. */
-export const AGAIN_AFTER_MS = 5000;
+const AGAIN_AFTER_MS = 5000;
 
 /** What became of a change: written, not written yet, or null where a later change of the record took its place. */
 export type KeptOutcome<Name extends DocumentName> = Kept<Name> | NotKept<Name> | null;
@@ -125,12 +125,14 @@ async function written<Name extends DocumentName>(name: Name, record: RecordOf<N
   const waiting = waitingOf(record.id);
   if (waiting === undefined) return outcome;
   const { id } = record;
-  if (!outcome.ok) noteWaiting(id, waiting.change === change ? { ...waiting, failed: outcome.message } : waiting);
-  else if (waiting.change === change) {
+  const isStillLast = waiting.change === change;
+  if (!outcome.ok) {
+    if (isStillLast) noteWaiting(id, { ...waiting, failed: outcome.message });
+  } else if (isStillLast) {
     noteWaiting(id, null);
     forgetUnwritten(id);
   } else {
-    // What was changed meanwhile follows from this; where it was joined with another tab's change, it is joined once more.
+    // The later change follows from this one; where this was joined with another tab's change, the later one is joined too.
     noteWaiting(id, { ...waiting, since: performance.now(), base: outcome.joined ? waiting.base : outcome.record });
   }
   return outcome;

@@ -11,11 +11,11 @@ import { database, type PieceRecord, type PlayerRecord, type SessionRecord, type
 import { givenTo } from '../../storage/for-briefs.ts';
 import { type GivenToPupil, piecesIn } from '../../storage/exchange/assignment.ts';
 import { carriedBy, pieceOf } from '../../storage/pieces.ts';
-import { loadSessions, newSession } from '../../storage/practice.ts';
+import { loadSessions, newSession } from '../../storage/practice/sessions-and-log.ts';
 import { newPieceRecord } from '../../storage/records.ts';
 import { keepOrThrow } from '../keeping/keep-or-throw.ts';
 import type { Studio } from '../../storage/studio.ts';
-import { loadWeek, newWeek } from '../../storage/weeks.ts';
+import { loadWeek, newWeek } from '../../storage/practice/weeks.ts';
 
 /**
  * The same for another pupil of a class: every piece on this pupil's own instrument, with this pupil's own fingering, in unison or

@@ -1,5 +1,5 @@
 import type { LogEntry, LogWhat } from '#core/practice';
-import { dayOf, type Logged, newEntry, pageOf } from '../../storage/log-page.ts';
+import { dayOf, type Logged, newEntry, pageOf } from '../../storage/practice/log-page.ts';
 import { keep } from '../keeping/keep.ts';
 
 /** Entries that are on their way into the database, by the page they go to. */

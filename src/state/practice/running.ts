@@ -23,7 +23,7 @@ import {
 import { droneHz } from '#core/sound';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';
 import type { SessionRecord } from '../../storage/database.ts';
-import type { Logged } from '../../storage/log-page.ts';
+import type { Logged } from '../../storage/practice/log-page.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { type LoadedItem } from './load-item.ts';
 import { logEntry } from './logging.ts';

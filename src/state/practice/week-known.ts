@@ -4,9 +4,9 @@ import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/we
 import { NOTHING_KNOWN } from '#core/drill';
 import { engine } from '../../engine/client.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
-import { dayOf } from '../../storage/log-page.ts';
+import { dayOf } from '../../storage/practice/log-page.ts';
 import { loadPiece } from '../../storage/piece-list.ts';
-import { entriesOf, loadLog } from '../../storage/practice.ts';
+import { entriesOf, loadLog } from '../../storage/practice/sessions-and-log.ts';
 
 /** All entries of a player's log. */
 export async function allEntries(playerId: string | null): Promise<readonly LogEntry[]> {

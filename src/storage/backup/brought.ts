@@ -5,7 +5,7 @@ import { badReading, goodReading, type Reading } from '#core/result';
 import { fullDaysText } from '../../words/kept/backup.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { database, LINKS, type LogRecord, type RecordOf } from '../database.ts';
-import { pageIdOf } from '../log-page.ts';
+import { pageIdOf } from '../practice/log-page.ts';
 import { isFields, readRecord } from '../read-record.ts';
 import { piecesFollow } from '../writing/follow.ts';
 import { isLogRecord } from '../writing/log-entries.ts';

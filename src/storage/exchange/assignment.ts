@@ -5,7 +5,7 @@ import { type Brought, readPart } from '../backup/brought.ts';
 import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from '../backup/records-text.ts';
 import { database, type PieceRecord, type PlayerRecord, type SessionRecord, type WeekRecord } from '../database.ts';
 import { isFields } from '../read-record.ts';
-import { loadLog } from '../practice.ts';
+import { loadLog } from '../practice/sessions-and-log.ts';
 
 const FORMAT = 'dove-path/assignment';
 

@@ -4,10 +4,10 @@ import { ladderTo, PLAIN_ALONG, type PracticeItem, USUAL_SET } from '#core/pract
 import { FIRST_WEEK } from '#core/week';
 import { demoDays } from '../../demo/practice.ts';
 import { database, type LogRecord, type PieceRecord, type PlayerRecord, type SessionRecord, type WeekRecord } from '../database.ts';
-import { dayOf, pageOf } from '../log-page.ts';
+import { dayOf, pageOf } from '../practice/log-page.ts';
 import { notThereYet } from './not-there-yet.ts';
 import { fresh } from '../records.ts';
-import { newWeek } from '../weeks.ts';
+import { newWeek } from '../practice/weeks.ts';
 import { together } from '../writing/together.ts';
 
 /** Notes that these pupils point at: somewhere on the way up, and near the top. */

@@ -3,6 +3,6 @@ export const SAVED_WORDS = {
   saved: 'Saved',
   saving: 'Saving',
   failed: 'Not saved',
-  again: 'It is tried again every few seconds. A file of it can be brought in on the page “Backup”.',
+  again: 'Saving is tried again every few seconds. You can also save it as a file, and bring that in later under Backup.',
   asFile: 'Save it as a file',
 } as const;

@@ -26,9 +26,9 @@ import {
   stepsOf,
 } from '#core/pitch';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
-import { seededOutcome } from '../../support/seeded-plans.ts';
+import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 import { planned } from '../../support/briefs.ts';
-import { type HandKind, handFaults, lettersAbove } from '../../support/hand-rule.ts';
+import { type HandKind, handFaults, lettersAbove } from '../../support/plans/hand-rule.ts';
 
 const SHIFTS = 300;
 

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { type HandsEvent, type StageName, STAGES, takeApart } from '#core/drill';
 import { plan } from '#core/plan';
-import { seededOutcome } from '../../support/seeded-plans.ts';
+import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 import { planned } from '../../support/briefs.ts';
 
 /** A line on one instrument with string, finger and position of every note given. */

@@ -3,9 +3,9 @@ import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { partOf } from '#core/brief/lines';
 import { plan } from '#core/plan';
-import { asked } from '../../support/asked.ts';
-import { forgetPlans } from '../../support/plans-asked.ts';
-import { kindsOf, REASON_KINDS, UNPROVEN, untrueOf } from '../../support/reasons-true.ts';
+import { asked } from '../../support/plans/asked.ts';
+import { forgetPlans } from '../../support/plans/plans-asked.ts';
+import { kindsOf, REASON_KINDS, UNPROVEN, untrueOf } from '../../support/plans/reasons-true.ts';
 import { reasonText } from '../../../src/words/explain/reasons.ts';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 

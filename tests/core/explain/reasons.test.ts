@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { withLock } from '#core/brief/lines';
 import { bestFingerings, plan } from '#core/plan';
-import { type ToldReason, toldReasons as reasons, toldWhyNot as whyNot } from '../../support/asked.ts';
+import { type ToldReason, toldReasons as reasons, toldWhyNot as whyNot } from '../../support/plans/asked.ts';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';
 import { briefOfCase, casesOf } from '../../support/reference/reference-case.ts';
 

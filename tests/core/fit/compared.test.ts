@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import type { Brief } from '#core/brief';
 import { fingeredOtherwise, comparePlans, sumsOf } from '#core/explain';
 import { plan } from '#core/plan';
-import { asked } from '../../support/asked.ts';
+import { asked } from '../../support/plans/asked.ts';
 import { lineBrief, planned, shortLines } from '../../support/briefs.ts';
 
 const up = ['G3', 'A3', 'B3', 'C4', 'D4', 'E4', 'F#4', 'G4', 'A4', 'B4', 'C5', 'D5', 'E5', 'F#5', 'G5'];

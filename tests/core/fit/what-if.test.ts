@@ -9,7 +9,7 @@ import { isStrong } from '#core/intonation';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { finished } from '#core/result';
-import { asked } from '../../support/asked.ts';
+import { asked } from '../../support/plans/asked.ts';
 import { anyBriefs, lineBrief, planned, refused } from '../../support/briefs.ts';
 
 const VERDICTS = ['comfort', 'stretch', 'beyond'];

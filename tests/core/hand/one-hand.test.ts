@@ -6,8 +6,8 @@ import { parsePitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
-import { type HandKind, handFaults, lettersAbove, staysByShifts, type Together } from '../../support/hand-rule.ts';
-import { seededOutcome } from '../../support/seeded-plans.ts';
+import { type HandKind, handFaults, lettersAbove, staysByShifts, type Together } from '../../support/plans/hand-rule.ts';
+import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 import { type CaseNote, casesOf, type ReferenceCase } from '../../support/reference/reference-case.ts';
 
 /** Lines that are planned, and of how many other fingerings are asked as well. */

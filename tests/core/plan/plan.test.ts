@@ -7,7 +7,7 @@ import { mmFromNut } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { PlannedSound } from '#core/plan/describe';
-import { asked } from '../../support/asked.ts';
+import { asked } from '../../support/plans/asked.ts';
 import { fingering, lineBrief, planned, refused, shortLines } from '../../support/briefs.ts';
 
 function sounds(brief: Brief): readonly PlannedSound[] {

@@ -12,7 +12,7 @@ import { noteSteps } from '#core/solve';
 import { WEIGHTS, weightsFor } from '#core/weights';
 import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { WEIGHT_REASONS } from '../../../src/words/explain/weights.ts';
-import { toldReasons } from '../../support/asked.ts';
+import { toldReasons } from '../../support/plans/asked.ts';
 import { anyBriefs, fingering, inKey, lineBrief, pitchesOn, planned } from '../../support/briefs.ts';
 
 function soundsOf(brief: Brief): readonly PlannedSound[] | null {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { plan } from '#core/plan';
-import { isNamedTruly, visitsOf } from '../../support/named-truly.ts';
+import { isNamedTruly, visitsOf } from '../../support/plans/named-truly.ts';
 import { plannedAs, variantBriefs } from '../../support/reference/variants.ts';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 

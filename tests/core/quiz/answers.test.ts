@@ -4,7 +4,7 @@ import { type PositionMap, positionMaps } from '#core/atlas';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { INSTRUMENT_KINDS, type InstrumentSpec } from '#core/instrument';
 import { namesInOrder, QUIZ_KINDS, type QuizQuestion, quizOf, type Quizzed } from '#core/quiz';
-import { handFaults, type Together } from '../../support/hand-rule.ts';
+import { handFaults, type Together } from '../../support/plans/hand-rule.ts';
 
 /** Every kind of instrument, one with five strings and one retuned. */
 const INSTRUMENTS: readonly InstrumentSpec[] = [

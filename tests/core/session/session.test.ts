@@ -5,7 +5,7 @@ import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
 import { finished } from '#core/result';
 import { answerTo, openSession } from '#core/session';
-import { asked } from '../../support/asked.ts';
+import { asked } from '../../support/plans/asked.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
 const SCALE = lineBrief('violin', ['A3', 'B3', 'C#4', 'D4', 'E4', 'F#4', 'G#4', 'A4'], { purpose: 'training' }, 'A major');

@@ -10,7 +10,7 @@ import { database, type PieceRecord } from '../../../src/storage/database.ts';
 import { pieceOf } from '../../../src/storage/pieces.ts';
 import { newPieceRecord } from '../../../src/storage/records.ts';
 import { THIS_TAB } from '../../../src/storage/tab.ts';
-import { newWeek } from '../../../src/storage/weeks.ts';
+import { newWeek } from '../../../src/storage/practice/weeks.ts';
 import { joined } from '../../../src/storage/writing/joined.ts';
 import { JOINED_LISTS } from '../../../src/storage/writing/joined-lists.ts';
 import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';

@@ -9,7 +9,7 @@ import { bringPathNotes, keepOthers, keepPlanning, overlay, stopPlanning, wishFo
 import { overlaidOf, planningStore, planShown } from '../../../src/state/planning.ts';
 import { newPiece } from '../../../src/state/bench/work-actions.ts';
 import { workStore } from '../../../src/state/bench/work.ts';
-import { asked } from '../../support/asked.ts';
+import { asked } from '../../support/plans/asked.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
 import { endWorkers, runningWorkers, withNodeWorkers } from '../../support/engine-worker.ts';
 import { until } from '../../support/until.ts';

@@ -20,7 +20,7 @@ import { instrumentDocument, playerDocument } from '../../../src/storage/studio.
 import { readFileText } from '../../../src/validation/documents.ts';
 import { handChoice } from '../../../src/words/labels.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/setup.ts';
-import { asked } from '../../support/asked.ts';
+import { asked } from '../../support/plans/asked.ts';
 
 const VIOLIN = instrumentFields(instrumentDocument('Test', { kind: 'violin' }));
 const PLAYER = playerFields(playerDocument('Test', { kind: 'violin', player: {} }), NOTHING_USED);

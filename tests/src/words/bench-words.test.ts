@@ -9,7 +9,7 @@ import { sumDifferences } from '../../../src/words/explain/effects.ts';
 import { pieceTitle } from '../../../src/words/labels.ts';
 import { libraryRow, searchFor, tagsOf } from '../../../src/words/library.ts';
 import { workChange } from '../../../src/words/work-changes.ts';
-import { asked } from '../../support/asked.ts';
+import { asked } from '../../support/plans/asked.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
 const scale: Brief = {

@@ -35,7 +35,7 @@ import { touchText } from '../../../src/words/hand/patterns.ts';
 import { cautionText, fingeringText, soundText } from '../../../src/words/plan-words.ts';
 import { REASON_HEADINGS, whyNotText } from '../../../src/words/explain/reasons.ts';
 import { UNIT_LABELS, weightName } from '../../../src/words/explain/weights.ts';
-import { toldReasons } from '../../support/asked.ts';
+import { toldReasons } from '../../support/plans/asked.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
 /** The names of what costs, as many as there are. */

@@ -5,7 +5,7 @@ import { type KnownOfItems, planDays, type WeekAsked, withItems } from '#core/we
 import { answerOf, useAsked } from '../../../engine/asked.ts';
 import { allEntries, standingsOf, unseenOf } from '../../../state/practice/week-known.ts';
 import type { PieceRecord, PlayerRecord, WeekRecord } from '../../../storage/database.ts';
-import { dayOf } from '../../../storage/log-page.ts';
+import { dayOf } from '../../../storage/practice/log-page.ts';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { guarded } from '../../../ui/states/Boundary.tsx';
 import { WEEK_WORDS } from '../../../words/practice/week.ts';

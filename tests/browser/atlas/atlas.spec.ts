@@ -1,4 +1,4 @@
-import { expect, findings, planDrawn, test } from './bench-page.ts';
+import { expect, findings, planDrawn, test } from '../bench-page.ts';
 
 test('the atlas without a piece: from a position, from a note, from the picture of all positions, and on to the bench', async ({
   page,

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, findings, test } from './bench-page.ts';
+import { expect, findings, test } from '../bench-page.ts';
 
 /** D major in third position on the violin: what lies under 1 to 4. */
 const UNDER: Readonly<Record<string, readonly string[]>> = {

@@ -2,7 +2,7 @@ import type { Brief, Lock } from '#core/brief';
 import type { Compared, Evidence, Ground, Instead, Reason, Without } from '#core/explain';
 import type { Finger } from '#core/hand';
 import type { Plan } from '#core/plan/describe';
-import { weighedText } from '../../src/words/explain/weighed.ts';
+import { weighedText } from '../../../src/words/explain/weighed.ts';
 import { isNamedTruly } from './named-truly.ts';
 import { bestOf, canPlayAlone, FINGERS, free, isOpenOrIn, mayPlay, positionsOf, soundAt, withLocks } from './plans-asked.ts';
 

@@ -2,8 +2,8 @@ import type { Brief, Lock } from '#core/brief';
 import type { Reason, WhyNot } from '#core/explain';
 import { finished } from '#core/result';
 import { type Answer, answerTo, openSession, type Question, type QuestionKind } from '#core/session';
-import { planned } from './briefs.ts';
-import { reasonText, whyNotText } from '../../src/words/explain/reasons.ts';
+import { planned } from '../briefs.ts';
+import { reasonText, whyNotText } from '../../../src/words/explain/reasons.ts';
 
 /** The answer to a question about a brief, all steps at once. */
 export function asked<Kind extends QuestionKind>(brief: Brief, question: Question<Kind> & { readonly kind: Kind }): Answer<Kind> {

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
-import { saveAs } from './bench-page.ts';
+import { saveAs } from '../bench-page.ts';
 
 test.use({ serviceWorkers: 'allow' });
 

@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
-import { seededBrief } from '../../scripts/results/seeded-briefs.ts';
-import { DEMO_PIECES } from '../../src/demo/pieces.ts';
-import { lineBrief } from './briefs.ts';
+import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
+import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
+import { lineBrief } from '../briefs.ts';
 
 const SCALE = { kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up-down' } as const;
 

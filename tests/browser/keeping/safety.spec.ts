@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
-import { beads, DEMO_ROWS, expect, openNewPiece, planDrawn, requestsMayFail, saved, test } from './bench-page.ts';
+import { beads, DEMO_ROWS, expect, openNewPiece, planDrawn, requestsMayFail, saved, test } from '../bench-page.ts';
 
 /** What the browser keeps of a piece, by its name. */
 async function storedPiece(page: Page, name: string): Promise<{ readonly document: { readonly brief: Record<string, unknown> } } | null> {

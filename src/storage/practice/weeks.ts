@@ -1,8 +1,8 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
 import { FIRST_WEEK, type WeekAsked } from '#core/week';
-import type { WeekRecord } from './database.ts';
-import { fresh } from './records.ts';
-import { loadAll } from './set-aside.ts';
+import type { WeekRecord } from '../database.ts';
+import { fresh } from '../records.ts';
+import { loadAll } from '../set-aside.ts';
 import type { Logged } from './log-page.ts';
 
 /** How the weeks of a player (null: nobody of the studio) are planned; null where nothing is kept yet. */

@@ -1,4 +1,4 @@
-import { expect, findings, planDrawn, test } from './bench-page.ts';
+import { expect, findings, planDrawn, test } from '../bench-page.ts';
 
 test('a phrase is written in a position: what lies outside is told with the nearest inside; it is played, kept and opened on the bench', async ({
   page,

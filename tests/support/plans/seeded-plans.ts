@@ -1,5 +1,5 @@
 import { plan, type PlanOutcome } from '#core/plan';
-import { seededBrief } from '../../scripts/results/seeded-briefs.ts';
+import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 
 const planned = new Map<number, PlanOutcome>();
 

@@ -1,8 +1,8 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
 import type { LogEntry, LogWhat } from '#core/practice';
-import type { LogRecord } from './database.ts';
-import { fresh } from './records.ts';
-import { newId } from './tab.ts';
+import type { LogRecord } from '../database.ts';
+import { fresh } from '../records.ts';
+import { newId } from '../tab.ts';
 
 /** An entry of this moment. */
 export function newEntry(what: LogWhat, at = Date.now()): LogEntry {

@@ -1,8 +1,8 @@
 import { DOCUMENT_KINDS, headed, type SessionDocument } from '#core/documents';
 import type { LogEntry } from '#core/practice';
-import { database, type LogRecord, type SessionRecord } from './database.ts';
-import { fresh } from './records.ts';
-import { loadAll, readOrSetAside } from './set-aside.ts';
+import { database, type LogRecord, type SessionRecord } from '../database.ts';
+import { fresh } from '../records.ts';
+import { loadAll, readOrSetAside } from '../set-aside.ts';
 
 /** The sessions of a player, the newest first. */
 export async function loadSessions(playerId: string | null): Promise<readonly SessionRecord[]> {
