@@ -5,7 +5,7 @@ import type { Job } from '../../../src/endpoints/job.ts';
 import { contentPolicy } from '../../../src/server/content-policy.ts';
 import { ThreadPlanner } from '../../../src/server/planner.ts';
 
-const WORKER = fileURLToPath(new URL('../../support/told-job.mjs', import.meta.url));
+const WORKER = fileURLToPath(new URL('../../support/plans/told-job.mjs', import.meta.url));
 const planner = new ThreadPlanner(WORKER, { jobMs: 5000, jobMb: 64, threads: 1, mostWaiting: 2 });
 after(() => planner.close());
 
