@@ -17,11 +17,12 @@ const APP_LAYERS = {
   audio: [],
   design: [],
   offline: ['words'],
-  storage: ['validation', 'words', 'demo', 'files'],
+  records: [],
+  storage: ['records', 'validation', 'words', 'demo', 'files'],
   files: ['validation', 'words'],
-  state: ['engine', 'storage', 'files', 'words', 'audio', 'design'],
+  state: ['engine', 'records', 'storage', 'files', 'words', 'audio', 'design'],
   ui: ['engine', 'words'],
-  islands: ['state', 'storage', 'files', 'engine', 'validation', 'engraving', 'printing', 'audio', 'words', 'ui', 'design'],
+  islands: ['state', 'records', 'files', 'engine', 'validation', 'engraving', 'printing', 'audio', 'words', 'ui', 'design'],
 };
 
 /** The sources whose text has something of a kind, so that a rule that is slow is asked there alone. */

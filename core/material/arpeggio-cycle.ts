@@ -1,6 +1,5 @@
 import { type Interval, type Pitch, transposedBy } from '#core/pitch';
-import type { ArpeggioType } from './arpeggio.ts';
-import { arpeggioPitches } from './arpeggio.ts';
+import { arpeggioPitches, type ArpeggioType } from './arpeggio.ts';
 import type { Direction } from './choices.ts';
 
 /**

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { DocumentName } from '#core/documents';
-import type { RecordOf } from '../storage/database.ts';
+import type { RecordOf } from '../records/record.ts';
 import { type Version, versionNumbered, versionsOf } from '../storage/writing/versions.ts';
 import { Button } from '../ui/Button.tsx';
 

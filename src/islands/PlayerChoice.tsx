@@ -1,4 +1,4 @@
-import type { PlayerRecord } from '../storage/database.ts';
+import type { PlayerRecord } from '../records/record.ts';
 import { LabelledChoice } from '../ui/fields/LabelledChoice.tsx';
 
 /** Nobody of the studio, in an address. */

@@ -3,10 +3,11 @@ import { useEffect, useEffectEvent, useState } from 'react';
 import type { DocumentName } from '#core/documents';
 import { keep as keepRecord, remove as removeRecord } from '../state/keeping/keep.ts';
 import { isWaiting } from '../state/keeping/waiting.ts';
-import { database, type RecordOf } from '../storage/database.ts';
+import { database } from '../storage/database.ts';
+import type { RecordOf } from '../records/record.ts';
 import { readyToPractise, readyToRead } from '../storage/first-start.ts';
 import { loadAll } from '../storage/set-aside.ts';
-import { THIS_TAB } from '../storage/tab.ts';
+import { THIS_TAB } from '../records/this-tab.ts';
 import { CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../words/kept/other-tabs.ts';
 import { NOT_ANSWERED } from '../words/notices.ts';
 

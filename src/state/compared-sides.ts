@@ -5,9 +5,9 @@ import type { Issue } from '#core/messages';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../engine/client.ts';
-import type { PieceRecord } from '../storage/database.ts';
-import { profileOf } from '../storage/for-briefs.ts';
-import type { Studio } from '../storage/studio.ts';
+import type { PieceRecord } from '../records/record.ts';
+import { profileOf } from '../records/for-briefs.ts';
+import type { Studio } from '../records/studio.ts';
 
 /** One side of a comparison: a piece, as it is or for another player, on another instrument, in another school, in its best fingering or another. */
 export interface Side {

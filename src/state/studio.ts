@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../storage/database.ts';
+import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../records/record.ts';
 
 /** The studio, to choose from on the bench. */
 interface StudioAtHand {

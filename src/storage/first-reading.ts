@@ -1,4 +1,5 @@
-import type { FactRecord, InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord } from './database.ts';
+import type { FactRecord } from './database.ts';
+import type { InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord } from '../records/record.ts';
 import { withOpened } from './open-ids.ts';
 import { DATABASE_NAME, tablesVersion } from './tables.ts';
 import { isOfThisVersion } from './this-version.ts';

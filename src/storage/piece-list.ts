@@ -1,4 +1,5 @@
-import { database, type PieceRecord } from './database.ts';
+import { database } from './database.ts';
+import type { PieceRecord } from '../records/record.ts';
 import { type AllRead, countSetAside, readAll, readOrSetAside } from './set-aside.ts';
 import { isOfThisVersion } from './this-version.ts';
 

@@ -1,5 +1,6 @@
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
-import { database, type RecordOf } from './database.ts';
+import { database } from './database.ts';
+import type { RecordOf } from '../records/record.ts';
 import { forgetAllLeft } from './writing/unwritten.ts';
 import { together } from './writing/together.ts';
 

@@ -3,7 +3,8 @@ import type { Brief } from '#core/brief';
 import { type Issue } from '#core/messages';
 import { goodReading, type Reading } from '#core/result';
 import { readAs, readStored } from '../validation/documents.ts';
-import { type ChangedSince, type EarlierRecord, type LinksOf, type RecordOf, underOneName } from './database.ts';
+import type { ChangedSince, LinksOf, RecordOf } from '../records/record.ts';
+import { type EarlierRecord, underOneName } from './database.ts';
 
 /** Something with fields, of which nothing is known. */
 export type Fields = Readonly<Record<string, unknown>>;

@@ -1,5 +1,6 @@
 import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
-import { database, type RecordOf } from './database.ts';
+import { database } from './database.ts';
+import type { RecordOf } from '../records/record.ts';
 import { isFields, isOfNewer, readRecord } from './read-record.ts';
 import { together } from './writing/together.ts';
 

@@ -1,56 +1,11 @@
-import type { PlayerProfile } from '#core/brief';
-import type { School } from '#core/brief/parts/school';
-import {
-  DOCUMENT_KINDS,
-  type DocumentName,
-  headed,
-  type InstrumentDocument,
-  type PlayerDocument,
-  type SchoolDocument,
-} from '#core/documents';
-import type { InstrumentSpec } from '#core/instrument';
-import {
-  database,
-  type InstrumentRecord,
-  type PieceRecord,
-  type PlayerRecord,
-  type RecordOf,
-  type SchoolRecord,
-  type Uses,
-} from './database.ts';
+import { database } from './database.ts';
+import type { PieceRecord, RecordOf, Uses } from '../records/record.ts';
+import { byName, type Studio, type StudioName } from '../records/studio.ts';
 import { untiePieces } from './writing/follow.ts';
-import type { SaveOutcome } from './records.ts';
+import type { SaveOutcome } from './writing/outcome.ts';
 import { together } from './writing/together.ts';
 import { written } from './writing/written.ts';
 import { loadAll } from './set-aside.ts';
-
-/** The kinds of documents that pieces use. */
-export type StudioName = Extract<KeptName, 'instrument' | 'player' | 'school'>;
-
-/** The kinds of documents that are not pieces. */
-export type KeptName = Exclude<DocumentName, 'piece'>;
-
-/** The instruments, players and schools of the studio, by name. */
-export interface Studio {
-  readonly instruments: readonly InstrumentRecord[];
-  readonly players: readonly PlayerRecord[];
-  readonly schools: readonly SchoolRecord[];
-}
-
-/** An instrument as a document. */
-export function instrumentDocument(name: string, instrument: InstrumentSpec): InstrumentDocument {
-  return headed(DOCUMENT_KINDS.instrument, { name, instrument });
-}
-
-/** A player as a document. */
-export function playerDocument(name: string, profile: PlayerProfile): PlayerDocument {
-  return headed(DOCUMENT_KINDS.player, { name, profile });
-}
-
-/** A school as a document. */
-export function schoolDocument(name: string, school: School): SchoolDocument {
-  return headed(DOCUMENT_KINDS.school, { name, school });
-}
 
 /** Everything of the studio that can be read; damaged records are set aside. */
 export async function loadStudio(): Promise<Studio> {
@@ -96,8 +51,4 @@ export async function deletePlayer(id: string): Promise<SaveOutcome> {
 /** The pieces that use an instrument, are for a player, or follow a school. */
 export async function piecesUsing(field: keyof Uses, id: string): Promise<readonly PieceRecord[]> {
   return await database.pieces.filter((piece) => piece[field] === id).toArray();
-}
-
-function byName(one: RecordOf<StudioName>, other: RecordOf<StudioName>): number {
-  return one.document.name.localeCompare(other.document.name);
 }

@@ -1,5 +1,5 @@
 import { DOCUMENT_KINDS, type Piece } from '#core/documents';
-import type { PieceRecord } from './database.ts';
+import type { PieceRecord } from '../records/record.ts';
 
 /** Whether this version of the application wrote a piece: it was checked then, and can be read as it is. */
 export function isOfThisVersion(record: PieceRecord): boolean {

@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import type { PieceRecord } from '../../src/storage/database.ts';
+import type { PieceRecord } from '../../src/records/record.ts';
 
 /** What may happen to a page, and what it leaves of the browser. */
 export interface Disaster {

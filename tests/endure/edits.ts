@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import type { DocumentName } from '#core/documents';
 import { STAGE_STATES } from '#core/drill';
 import type { PageName } from '../../src/islands/rooms.ts';
-import type { PieceRecord, RecordOf } from '../../src/storage/database.ts';
+import type { PieceRecord, RecordOf } from '../../src/records/record.ts';
 import { storedPieces } from './stored-pieces.ts';
 
 /** What the browser holds afterwards: the piece of the trial (null where it is gone), all records by their kind, and what fields hold. */

@@ -14,7 +14,7 @@ import { type Edit, EDITS, type Stored } from './edits.ts';
 import { storedPieces, storedRecords, storedTyped } from './stored-pieces.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
 import { KEEPING_PAGES } from '../../src/islands/rooms.ts';
-import type { PieceRecord } from '../../src/storage/database.ts';
+import type { PieceRecord } from '../../src/records/record.ts';
 import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 
 const PORT = 4396;

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
-import type { PieceRecord, RecordOf } from '../../src/storage/database.ts';
+import type { PieceRecord, RecordOf } from '../../src/records/record.ts';
 import type { StoredRecords } from './edits.ts';
 
 /** The pieces in the browser's database, as they are; none before the application has made it. */

@@ -1,6 +1,6 @@
 import type { Browser, Page } from '@playwright/test';
 import { dequal } from 'dequal';
-import type { PieceRecord } from '../../src/storage/database.ts';
+import type { PieceRecord } from '../../src/records/record.ts';
 import { readStored } from '../../src/validation/documents.ts';
 import { storedPieces } from './stored-pieces.ts';
 

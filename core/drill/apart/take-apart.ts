@@ -1,8 +1,7 @@
-import { type Advice, adviceFor, checkedNote, instrumentOf } from '#core/fit';
+import { type Advice, adviceFor, checkedNote, instrumentOf, type WayToPlay } from '#core/fit';
 import { type Check, checksOf } from '#core/intonation';
 import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
-import type { WayToPlay } from '#core/fit';
 import { classOf, type ShiftClass } from '../shifts/shift-class.ts';
 import { samePlaceElsewhere } from './elsewhere.ts';
 import { handsIn, type HandsEvent } from './hands.ts';

@@ -1,7 +1,6 @@
 import type { FadingCourse } from '../fading/course.ts';
 import { type Practised, practisedKey } from '../item.ts';
-import type { EntryKind, EntryOf, LogEntry, Miss } from './entry.ts';
-import { MISSES } from './entry.ts';
+import { type EntryKind, type EntryOf, type LogEntry, type Miss, MISSES } from './entry.ts';
 
 /** The entries as they stand: those that were taken back are gone, and so are the corrections; in the order of time. */
 export function asCorrected(entries: readonly LogEntry[]): readonly LogEntry[] {

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Fading, FadingCourse, Help, Practised } from '#core/practice';
 import { logEntry } from '../../state/practice/logging.ts';
 import { setByTeacher } from '../../state/practice/set-by-teacher.ts';
-import type { Logged } from '../../storage/practice/log-page.ts';
+import type { Logged } from '../../records/record.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
 /** How help fades with a piece, as it is kept in the log. */

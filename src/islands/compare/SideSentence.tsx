@@ -1,7 +1,7 @@
 import { schoolsOf } from '#core/hand';
 import type { PlannedSide, Side } from '../../state/compared-sides.ts';
-import type { PieceRecord } from '../../storage/database.ts';
-import type { Studio } from '../../storage/studio.ts';
+import type { PieceRecord } from '../../records/record.ts';
+import type { Studio } from '../../records/studio.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { alternativeName } from '../../words/explain/alternatives.ts';
 import { pieceTitle, SCHOOL_LABELS } from '../../words/labels.ts';

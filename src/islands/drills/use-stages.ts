@@ -1,6 +1,6 @@
 import type { StageName, StageState } from '#core/drill';
 import { useWork } from '../../state/bench/work.ts';
-import { stateOf, withStage } from '../../storage/practice/stages.ts';
+import { stateOf, withStage } from '../../records/stages.ts';
 import { useRecords } from '../use-records.ts';
 
 /** Tells how far the player of the piece is with a shift, and sets it; what another tab sets is shown as it comes. */

@@ -1,4 +1,4 @@
-import type { Studio } from '../../storage/studio.ts';
+import type { Studio } from '../../records/studio.ts';
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { OfPlayer } from './OfPlayer.tsx';
 import { StudioPage } from './StudioPage.tsx';

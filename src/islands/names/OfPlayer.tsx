@@ -4,7 +4,7 @@ import type { Brief } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { keyLabel } from '#core/pitch';
 import type { QuizChoice } from '#core/quiz';
-import type { PlayerRecord } from '../../storage/database.ts';
+import type { PlayerRecord } from '../../records/record.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';

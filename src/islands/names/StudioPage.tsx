@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { useAsked } from '../../engine/asked.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
-import { loadStudio, type Studio } from '../../storage/studio.ts';
+import { loadStudio } from '../../storage/studio.ts';
+import type { Studio } from '../../records/studio.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';

@@ -2,8 +2,8 @@ import type { Brief } from '#core/brief';
 import type { InstrumentSpec } from '#core/instrument';
 import type { QuizChoice } from '#core/quiz';
 import { engine } from '../../engine/client.ts';
-import type { PlayerRecord } from '../../storage/database.ts';
-import { profileOf } from '../../storage/for-briefs.ts';
+import type { PlayerRecord } from '../../records/record.ts';
+import { profileOf } from '../../records/for-briefs.ts';
 import { loadPieces } from '../../storage/piece-list.ts';
 
 /** So many pieces of a player are looked through, those changed last. */

@@ -3,8 +3,9 @@ import { asCorrected, type EntryOf, ofKind } from '#core/practice';
 import type { GivenAnswer } from '#core/quiz';
 import { logEntry } from '../../state/practice/logging.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
-import type { Logged } from '../../storage/practice/log-page.ts';
-import { entriesOf, loadLog } from '../../storage/practice/sessions-and-log.ts';
+import { entriesOf } from '../../records/log-pages.ts';
+import type { Logged } from '../../records/record.ts';
+import { loadLog } from '../../storage/practice.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
 /** What a player has answered so far. */

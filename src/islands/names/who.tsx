@@ -1,6 +1,6 @@
 import { parseAsString, useQueryStates } from 'nuqs';
-import type { PlayerRecord } from '../../storage/database.ts';
-import type { Studio } from '../../storage/studio.ts';
+import type { PlayerRecord } from '../../records/record.ts';
+import type { Studio } from '../../records/studio.ts';
 import { OptionChoice } from '../../ui/fields/Choice.tsx';
 import { instrumentsOf, type TapeInstrument } from '../tapes/tape-instruments.ts';
 

@@ -9,9 +9,9 @@ import {
 import { ArrowDown, ArrowUp } from '../../ui/icons.ts';
 import { useMemo, useState } from 'react';
 import type { Piece } from '#core/documents';
-import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
 import type { PieceList } from '../../storage/piece-list.ts';
-import { newPieceRecord } from '../../storage/records.ts';
+import { newPieceRecord } from '../../records/new-records.ts';
 import { giveUpAhead, keepAhead } from '../../state/keeping/keep.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';

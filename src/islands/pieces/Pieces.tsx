@@ -1,6 +1,6 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { type ReactNode, useEffect, useState } from 'react';
-import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
 import { clearDemo, type PutBack, restoreDemo } from '../../storage/of-demo/demo.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { deletePiece, loadNewest, loadPieces, type PieceList } from '../../storage/piece-list.ts';

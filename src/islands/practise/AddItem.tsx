@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { PracticeItem, PracticePart } from '#core/practice';
-import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
 import { Button } from '../../ui/Button.tsx';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { pieceTitle } from '../../words/labels.ts';

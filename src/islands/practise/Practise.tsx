@@ -6,7 +6,7 @@ import { leftAt } from '../../state/practice/left.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
 import { beginSession, useRunning } from '../../state/practice/running.ts';
 import { setByTeacher } from '../../state/practice/set-by-teacher.ts';
-import type { PieceRecord, SessionRecord } from '../../storage/database.ts';
+import type { PieceRecord, SessionRecord } from '../../records/record.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';

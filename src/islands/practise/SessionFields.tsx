@@ -1,5 +1,5 @@
 import type { PracticeItem } from '#core/practice';
-import type { PieceRecord, SessionRecord } from '../../storage/database.ts';
+import type { PieceRecord, SessionRecord } from '../../records/record.ts';
 import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { AIMS_OFFERED, END_CHECKS_OFFERED } from '../../words/practice/session.ts';

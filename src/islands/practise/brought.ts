@@ -1,7 +1,7 @@
 import { parseAsInteger, parseAsString, parseAsStringLiteral } from 'nuqs';
 import { STAGES } from '#core/drill';
 import type { PracticeItem, PracticePart } from '#core/practice';
-import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
 import { newItem } from './new-item.ts';
 
 /** What another page sends to be practised: a piece (`add`), some notes of it or a stage of a shift; `player`: for whom. */

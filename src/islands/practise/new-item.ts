@@ -1,6 +1,6 @@
 import { ladderTo, PLAIN_ALONG, type PracticeItem, type PracticePart, USUAL_SET } from '#core/practice';
 import { USUAL_TEMPO } from '#core/sound';
-import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
 import { pieceTitle } from '../../words/labels.ts';
 
 /** Minutes of an item: long enough to learn, short enough to listen. */

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import type { PracticeItem } from '#core/practice';
-import type { PieceRecord, PlayerRecord, SessionRecord } from '../../storage/database.ts';
+import type { PieceRecord, PlayerRecord, SessionRecord } from '../../records/record.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
 import { loadPieces } from '../../storage/piece-list.ts';
-import { dayOf } from '../../storage/practice/log-page.ts';
-import { newSession } from '../../storage/practice/sessions-and-log.ts';
+import { dayOf } from '../../records/log-pages.ts';
+import { newSession } from '../../records/new-records.ts';
 import { loadStudio } from '../../storage/studio.ts';
 import { type Elsewhere, useRecords } from '../use-records.ts';
 

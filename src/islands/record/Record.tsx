@@ -2,7 +2,7 @@ import { parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useState } from 'react';
 import { useAsked } from '../../engine/asked.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
-import type { PlayerRecord } from '../../storage/database.ts';
+import type { PlayerRecord } from '../../records/record.ts';
 import { loadStudio } from '../../storage/studio.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';

@@ -5,8 +5,9 @@ import { downloadText, fileNameOf } from '../../files/download.ts';
 import { textOf } from '../../storage/backup/studio-file.ts';
 import { forgetLesson } from '../../state/typed.ts';
 import { deletePlayerData, recordsOfPlayer } from '../../storage/player-data.ts';
-import type { Logged } from '../../storage/practice/log-page.ts';
-import { entriesOf, loadLog } from '../../storage/practice/sessions-and-log.ts';
+import { entriesOf } from '../../records/log-pages.ts';
+import type { Logged } from '../../records/record.ts';
+import { loadLog } from '../../storage/practice.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 

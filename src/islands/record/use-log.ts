@@ -3,8 +3,9 @@ import { useEffect, useMemo, useState } from 'react';
 import { asCorrected, type LogEntry, type LogWhat } from '#core/practice';
 import { logEntry } from '../../state/practice/logging.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
-import { dayOf, type Logged } from '../../storage/practice/log-page.ts';
-import { loadLog } from '../../storage/practice/sessions-and-log.ts';
+import { dayOf } from '../../records/log-pages.ts';
+import type { Logged } from '../../records/record.ts';
+import { loadLog } from '../../storage/practice.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
 /** A day of a log as it stands: what was taken back is gone. */

@@ -1,7 +1,7 @@
 import { useForm, type UseFormReturn, useWatch } from 'react-hook-form';
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentKind, OPEN_TUNINGS, readInstrument, REFERENCE_A, SIZES } from '#core/instrument';
 import type { Issue } from '#core/messages';
-import type { InstrumentRecord } from '../../storage/database.ts';
+import type { InstrumentRecord } from '../../records/record.ts';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { Figure } from '../../ui/Figure.tsx';
 import { usualLengthDerivation, usualSpacingDerivation } from '../../words/explain/setup-derivations.ts';

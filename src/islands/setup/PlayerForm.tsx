@@ -6,7 +6,7 @@ import { handOf, LOWEST_THUMB, schoolsOf, USUAL_THUMB } from '#core/hand';
 import { FINGER_DISTANCE_MM, FOURTH_FINGERS, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';
 import { counted, type Issue, positionWords } from '#core/messages';
-import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../storage/database.ts';
+import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { FIELD_ROW } from '../../ui/fields/field-look.ts';
 import { ButtonLink } from '../../ui/Button.tsx';

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { Uses } from '../../storage/database.ts';
+import type { Uses } from '../../records/record.ts';
 import { piecesUsing } from '../../storage/studio.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { pieceTitle } from '../../words/labels.ts';

@@ -12,7 +12,7 @@ import {
 import type { Issue } from '#core/messages';
 import { displayPitch, formatPitch, parsePitch, transposedBy } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
-import { instrumentDocument } from '../../storage/studio.ts';
+import { instrumentDocument } from '../../records/studio.ts';
 import { typedNumber } from './typed-number.ts';
 
 /** One string as typed. */

@@ -7,8 +7,8 @@ import { ARM_MM, FOURTH_FINGERS, HAND_PRESETS, type HandMeasurements, type HandP
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import type { PlayerRecord } from '../../storage/database.ts';
-import { playerDocument } from '../../storage/studio.ts';
+import type { PlayerRecord } from '../../records/record.ts';
+import { playerDocument } from '../../records/studio.ts';
 import type { ReadFields } from './instrument-fields.ts';
 import { typedNumber } from './typed-number.ts';
 

@@ -3,26 +3,17 @@ import { liveQuery } from 'dexie';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { issuesText } from '#core/messages';
 import { readStudioFile } from '../../files/document-files.ts';
-import type { InstrumentRecord, PlayerRecord, RecordOf, SchoolRecord } from '../../storage/database.ts';
+import type { InstrumentRecord, PlayerRecord, RecordOf, SchoolRecord } from '../../records/record.ts';
 import { readyToRead } from '../../storage/first-start.ts';
-import { onlySchool } from '../../storage/for-briefs.ts';
-import { newInstrument, newPlayer, newSchool, type SaveOutcome } from '../../storage/records.ts';
+import { onlySchool } from '../../records/for-briefs.ts';
+import { newInstrument, newPlayer, newSchool } from '../../records/new-records.ts';
+import type { SaveOutcome } from '../../storage/writing/outcome.ts';
 import { keep, keepAhead, remove, savingDuring } from '../../state/keeping/keep.ts';
 import { isWaiting } from '../../state/keeping/waiting.ts';
 import { BROUGHT_BACK_STUDIO, CHANGED_IN_BOTH_STUDIO, CHANGED_ELSEWHERE_STUDIO } from '../../words/kept/other-tabs.ts';
-import {
-  deleteInstrument,
-  deletePlayer,
-  deleteSchool,
-  instrumentDocument,
-  loadStudio,
-  playerDocument,
-  schoolDocument,
-  type Studio,
-  type StudioName,
-} from '../../storage/studio.ts';
-import { revisionsOfStudio } from '../../storage/studio.ts';
-import { THIS_TAB } from '../../storage/tab.ts';
+import { deleteInstrument, deletePlayer, deleteSchool, loadStudio, revisionsOfStudio } from '../../storage/studio.ts';
+import { instrumentDocument, playerDocument, schoolDocument, type Studio, type StudioName } from '../../records/studio.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
 import { keepVersion } from '../../storage/writing/versions.ts';
 import { STORAGE_SHUT } from '../../words/kept/storage.ts';
 

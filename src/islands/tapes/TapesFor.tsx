@@ -8,7 +8,7 @@ import type { Plan } from '#core/plan/describe';
 import { type Paper, PAPERS } from '#core/tapes';
 import { answerOf, useAsked } from '../../engine/asked.ts';
 import { engine } from '../../engine/client.ts';
-import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';

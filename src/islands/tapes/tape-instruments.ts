@@ -1,5 +1,5 @@
 import { defaultSize, INSTRUMENT_KINDS, type InstrumentSpec, SIZES } from '#core/instrument';
-import type { InstrumentRecord, PieceRecord } from '../../storage/database.ts';
+import type { InstrumentRecord, PieceRecord } from '../../records/record.ts';
 import { fingerboardName, instrumentLabel, pieceTitle } from '../../words/labels.ts';
 
 /** An instrument that may be taped: one of the studio, the one described in a piece, or any of a size. */

@@ -5,7 +5,7 @@ import { defaultSize, type Instrument, INSTRUMENT_KINDS } from '#core/instrument
 import { tuningSteps } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
 import { answerOf, useAsked } from '../../engine/asked.ts';
-import type { InstrumentRecord } from '../../storage/database.ts';
+import type { InstrumentRecord } from '../../records/record.ts';
 import { readyToRead } from '../../storage/first-start.ts';
 import { loadStudio } from '../../storage/studio.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';

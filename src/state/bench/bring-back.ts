@@ -1,4 +1,4 @@
-import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
 import { typedLine } from './work-actions.ts';
 import { workStore } from './work.ts';
 

@@ -1,9 +1,10 @@
 import { dequal } from 'dequal';
 import { liveQuery } from 'dexie';
 import type { Piece } from '#core/documents';
-import { database, type PieceRecord } from '../../storage/database.ts';
-import { carriedBy } from '../../storage/pieces.ts';
-import { THIS_TAB } from '../../storage/tab.ts';
+import { database } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
+import { carriedBy } from '../../records/piece-documents.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
 import { CHANGED_ELSEWHERE, CHANGED_IN_BOTH, OPEN_TWICE } from '../../words/kept/other-tabs.ts';
 import { isWaiting } from '../keeping/waiting.ts';
 import { noticeNow, say } from '../notices.ts';

@@ -1,4 +1,4 @@
-import type { PieceRecord } from '../../storage/database.ts';
+import type { PieceRecord } from '../../records/record.ts';
 import { leftOf } from '../../storage/writing/put-unwritten.ts';
 import { saveSoon } from './saving.ts';
 import { setOnBench } from './work-actions.ts';

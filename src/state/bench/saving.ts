@@ -1,6 +1,6 @@
-import type { PieceRecord } from '../../storage/database.ts';
-import { pieceOf } from '../../storage/pieces.ts';
-import { THIS_TAB } from '../../storage/tab.ts';
+import type { PieceRecord } from '../../records/record.ts';
+import { pieceOf } from '../../records/piece-documents.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
 import { keep, type KeptOutcome, savingDuring } from '../keeping/keep.ts';
 import { isWaiting } from '../keeping/waiting.ts';
 import { onDraft, workWithDrafts } from './drafts.ts';

@@ -1,10 +1,10 @@
 import { withSchool } from '#core/brief/edits';
 import { FIRST_BRIEF, lineTextOf } from '#core/brief/lines';
 import type { Piece } from '#core/documents';
-import type { PieceRecord, SchoolRecord } from '../../storage/database.ts';
-import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
-import { carriedBy, pieceOf } from '../../storage/pieces.ts';
-import { newPieceRecord, NOTHING_USED } from '../../storage/records.ts';
+import type { PieceRecord, SchoolRecord } from '../../records/record.ts';
+import { onlySchool, schoolOf } from '../../records/for-briefs.ts';
+import { carriedBy, pieceOf } from '../../records/piece-documents.ts';
+import { newPieceRecord, NOTHING_USED } from '../../records/new-records.ts';
 import { isLeft } from '../../storage/writing/unwritten.ts';
 import { say } from '../notices.ts';
 import { planningStore, UNPLANNED } from '../planning.ts';

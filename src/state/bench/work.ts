@@ -2,8 +2,8 @@ import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
 import type { Brief } from '#core/brief';
 import { FIRST_BRIEF } from '#core/brief/lines';
-import type { ChangedSince, PieceRecord, Uses } from '../../storage/database.ts';
-import { type CarriedAlong, NOTHING_ALONG } from '../../storage/pieces.ts';
+import type { ChangedSince, PieceRecord, Uses } from '../../records/record.ts';
+import { type CarriedAlong, NOTHING_ALONG } from '../../records/piece-documents.ts';
 
 /** What undo and redo go over: everything the teacher decides. */
 export interface Work extends Uses {

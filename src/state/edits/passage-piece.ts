@@ -1,6 +1,6 @@
 import { lineTextOf, partOf } from '#core/brief/lines';
-import { pieceOf } from '../../storage/pieces.ts';
-import { newPieceRecord } from '../../storage/records.ts';
+import { pieceOf } from '../../records/piece-documents.ts';
+import { newPieceRecord } from '../../records/new-records.ts';
 import { keep } from '../keeping/keep.ts';
 import type { Passage } from '../selection.ts';
 import { workStore } from '../bench/work.ts';

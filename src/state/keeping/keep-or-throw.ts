@@ -1,5 +1,5 @@
 import type { DocumentName } from '#core/documents';
-import type { RecordOf } from '../../storage/database.ts';
+import type { RecordOf } from '../../records/record.ts';
 import { keep } from './keep.ts';
 
 /** A record could not be written yet; the head of the page says why. */

@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
-import type { RecordOf } from '../../storage/database.ts';
-import type { RecordOutcome } from '../../storage/records.ts';
+import type { RecordOf } from '../../records/record.ts';
+import type { RecordOutcome } from '../../storage/writing/outcome.ts';
 import { saveRecord } from '../../storage/writing/save-record.ts';
 import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
 import { writeOnLeaving } from './leaving.ts';

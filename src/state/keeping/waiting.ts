@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import type { DocumentName } from '#core/documents';
-import type { RecordOf } from '../../storage/database.ts';
+import type { RecordOf } from '../../records/record.ts';
 
 /** A change of a record that the database does not have yet. */
 export interface Waiting {

@@ -7,15 +7,15 @@ import type { InstrumentKind } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { PracticeItem } from '#core/practice';
 import { FIRST_WEEK, withItems } from '#core/week';
-import { database, type PieceRecord, type PlayerRecord, type SessionRecord, type WeekRecord } from '../../storage/database.ts';
-import { givenTo } from '../../storage/for-briefs.ts';
+import { database } from '../../storage/database.ts';
+import type { PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
+import { givenTo } from '../../records/for-briefs.ts';
 import { type GivenToPupil, piecesIn } from '../../storage/exchange/assignment.ts';
-import { carriedBy, pieceOf } from '../../storage/pieces.ts';
-import { loadSessions, newSession } from '../../storage/practice/sessions-and-log.ts';
-import { newPieceRecord } from '../../storage/records.ts';
+import { carriedBy, pieceOf } from '../../records/piece-documents.ts';
+import { loadSessions, loadWeek } from '../../storage/practice.ts';
+import { newPieceRecord, newSession, newWeek } from '../../records/new-records.ts';
 import { keepOrThrow } from '../keeping/keep-or-throw.ts';
-import type { Studio } from '../../storage/studio.ts';
-import { loadWeek, newWeek } from '../../storage/practice/weeks.ts';
+import type { Studio } from '../../records/studio.ts';
 
 /**
  * The same for another pupil of a class: every piece on this pupil's own instrument, with this pupil's own fingering, in unison or

@@ -2,8 +2,8 @@ import { subWeeks } from 'date-fns/subWeeks';
 import type { Tried } from '#core/drill';
 import { cleanTempo, type LogEntry, triedShifts } from '#core/practice';
 import type { Plan, Shift } from '#core/plan/describe';
-import { dayOf } from '../../storage/practice/log-page.ts';
-import { entriesOf, loadLog } from '../../storage/practice/sessions-and-log.ts';
+import { dayOf, entriesOf } from '../../records/log-pages.ts';
+import { loadLog } from '../../storage/practice.ts';
 
 /** The record counts for so many weeks back: what was hard a year ago need not be hard now. */
 const WEEKS = 8;

@@ -1,5 +1,5 @@
 import type { SessionLeft, SessionRun } from '#core/practice';
-import type { SessionRecord } from '../../storage/database.ts';
+import type { SessionRecord } from '../../records/record.ts';
 import { leaveTyped, typedBefore } from '../typed.ts';
 
 const PLACE = 'session-under-way';

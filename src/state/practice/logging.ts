@@ -1,5 +1,6 @@
 import type { LogEntry, LogWhat } from '#core/practice';
-import { dayOf, type Logged, newEntry, pageOf } from '../../storage/practice/log-page.ts';
+import { dayOf, newEntry, pageOf } from '../../records/log-pages.ts';
+import type { Logged } from '../../records/record.ts';
 import { keep } from '../keeping/keep.ts';
 
 /** Entries that are on their way into the database, by the page they go to. */

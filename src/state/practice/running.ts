@@ -22,8 +22,7 @@ import {
 } from '#core/practice';
 import { droneHz } from '#core/sound';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';
-import type { SessionRecord } from '../../storage/database.ts';
-import type { Logged } from '../../storage/practice/log-page.ts';
+import type { Logged, SessionRecord } from '../../records/record.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { type LoadedItem } from './load-item.ts';
 import { logEntry } from './logging.ts';

@@ -1,5 +1,6 @@
 import { type Fading, type Practised, type SetByTeacher, setIn, setsOf } from '#core/practice';
-import { entriesOf, loadLog } from '../../storage/practice/sessions-and-log.ts';
+import { entriesOf } from '../../records/log-pages.ts';
+import { loadLog } from '../../storage/practice.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
 
 /** What the teacher has set for a player, and where the player is with it. */

@@ -1,12 +1,11 @@
-import type { LogEntry, PracticeItem } from '#core/practice';
-import { notesOfPart, practisedKey } from '#core/practice';
+import { type LogEntry, notesOfPart, type PracticeItem, practisedKey } from '#core/practice';
 import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/week';
 import { NOTHING_KNOWN } from '#core/drill';
 import { engine } from '../../engine/client.ts';
 import { readyToPractise } from '../../storage/first-start.ts';
-import { dayOf } from '../../storage/practice/log-page.ts';
+import { dayOf, entriesOf } from '../../records/log-pages.ts';
 import { loadPiece } from '../../storage/piece-list.ts';
-import { entriesOf, loadLog } from '../../storage/practice/sessions-and-log.ts';
+import { loadLog } from '../../storage/practice.ts';
 
 /** All entries of a player's log. */
 export async function allEntries(playerId: string | null): Promise<readonly LogEntry[]> {

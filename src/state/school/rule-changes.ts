@@ -3,7 +3,7 @@ import { withSchool } from '#core/brief/edits';
 import { withAnswer } from '#core/brief/parts/school';
 import type { Correction } from '#core/explain';
 import { engine } from '../../engine/client.ts';
-import { schoolOf } from '../../storage/for-briefs.ts';
+import { schoolOf } from '../../records/for-briefs.ts';
 import { piecesUsing } from '../../storage/studio.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { workStore } from '../bench/work.ts';

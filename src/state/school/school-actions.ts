@@ -1,9 +1,10 @@
 import { withSchool } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
-import { database, type SchoolRecord } from '../../storage/database.ts';
-import { onlySchool, schoolOf } from '../../storage/for-briefs.ts';
-import { newSchool } from '../../storage/records.ts';
-import { schoolDocument } from '../../storage/studio.ts';
+import { database } from '../../storage/database.ts';
+import type { SchoolRecord } from '../../records/record.ts';
+import { onlySchool, schoolOf } from '../../records/for-briefs.ts';
+import { newSchool } from '../../records/new-records.ts';
+import { schoolDocument } from '../../records/studio.ts';
 import { OWN_SCHOOL } from '../../words/kept/storage.ts';
 import { say } from '../notices.ts';
 import { changeFollowed } from '../bench/saving.ts';

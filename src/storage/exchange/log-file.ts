@@ -2,8 +2,8 @@ import type { LogDocument } from '#core/documents';
 import { goodReading, type Reading } from '#core/result';
 import { textOf } from '../backup/studio-file.ts';
 import { type DamagedPart, readEach, readRecordsText } from '../backup/records-text.ts';
-import type { LogRecord } from '../database.ts';
-import { loadLog } from '../practice/sessions-and-log.ts';
+import type { LogRecord } from '../../records/record.ts';
+import { loadLog } from '../practice.ts';
 import { isFields, readRecord } from '../read-record.ts';
 
 /** The log of a player as a file's text: every page of it, as a file of a studio that holds nothing else. */

@@ -2,9 +2,9 @@ import { dequal } from 'dequal';
 import { withSchool } from '#core/brief/edits';
 import type { DocumentName, Piece } from '#core/documents';
 import type { Demo } from '../../demo/documents.ts';
-import { type InstrumentRecord, type PieceRecord, type PlayerRecord, type RecordOf, type SchoolRecord } from '../database.ts';
-import { schoolOf } from '../for-briefs.ts';
-import { newInstrument, newPieceRecord, newPlayer, newSchool } from '../records.ts';
+import type { InstrumentRecord, PieceRecord, PlayerRecord, RecordOf, SchoolRecord } from '../../records/record.ts';
+import { schoolOf } from '../../records/for-briefs.ts';
+import { newInstrument, newPieceRecord, newPlayer, newSchool } from '../../records/new-records.ts';
 
 /** The demo as records. */
 export type DemoRecords = { readonly [Name in DocumentName]: readonly RecordOf<Name>[] };

@@ -1,7 +1,8 @@
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import type { Demo } from '../../demo/documents.ts';
 import { NO_DEMO } from '../../words/kept/storage.ts';
-import { database, type RecordOf } from '../database.ts';
+import { database } from '../database.ts';
+import type { RecordOf } from '../../records/record.ts';
 import { demoInPage } from './demo-in-page.ts';
 import { demoRecords, type DemoRecords, NO_RECORDS } from './demo-records.ts';
 import { notThereYet } from './not-there-yet.ts';

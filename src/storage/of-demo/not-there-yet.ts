@@ -1,5 +1,6 @@
 import type { DocumentName } from '#core/documents';
-import { database, type RecordOf } from '../database.ts';
+import { database } from '../database.ts';
+import type { RecordOf } from '../../records/record.ts';
 
 /** The records that are not in the database: what was changed of the demo before it was put in stays as it is. */
 export async function notThereYet<Name extends DocumentName>(

@@ -2,17 +2,10 @@ import { dequal } from 'dequal';
 import type { Brief } from '#core/brief';
 import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import type { DocumentName } from '#core/documents';
-import {
-  database,
-  type InstrumentRecord,
-  type PieceRecord,
-  type PlayerRecord,
-  type RecordOf,
-  type SchoolRecord,
-  type Uses,
-} from '../database.ts';
-import { profileOf, schoolOf } from '../for-briefs.ts';
-import { THIS_TAB } from '../tab.ts';
+import { database } from '../database.ts';
+import type { InstrumentRecord, PieceRecord, PlayerRecord, RecordOf, SchoolRecord, Uses } from '../../records/record.ts';
+import { profileOf, schoolOf } from '../../records/for-briefs.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
 
 /** A piece while it is changed in its table. */
 type Changing = { -readonly [Field in keyof PieceRecord]: PieceRecord[Field] };

@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import { readStored } from '../../validation/documents.ts';
-import { LINKS, type RecordOf, type Uses } from '../database.ts';
+import { LINKS, type RecordOf, type Uses } from '../../records/record.ts';
 import { joined, joinedPiece } from './joined.ts';
 import type { Twice } from './twice.ts';
 

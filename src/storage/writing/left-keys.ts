@@ -1,5 +1,5 @@
 import { keysBeside } from '../beside.ts';
-import { THIS_TAB } from '../tab.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
 
 /** The one place that is written at once, before anything else happens to a change: a key for each record and page. */
 const KEY = 'dove-path/unwritten';

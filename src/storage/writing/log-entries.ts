@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import { type LogEntry, mergedEntries } from '#core/practice';
-import type { LogRecord, RecordOf } from '../database.ts';
+import type { LogRecord, RecordOf } from '../../records/record.ts';
 
 /**
  * A page of a log with the entries of the page that is there: entries are only ever added, so that two pages are always one with the

@@ -1,7 +1,8 @@
 import type { LogDocument } from '#core/documents';
 import { type LogEntry, MOST_ENTRIES } from '#core/practice';
-import { database, type LogRecord } from '../database.ts';
-import { type Logged, pageOf } from '../practice/log-page.ts';
+import { database } from '../database.ts';
+import type { Logged, LogRecord } from '../../records/record.ts';
+import { pageOf } from '../../records/log-pages.ts';
 import { withEntriesThere } from './log-entries.ts';
 import { together } from './together.ts';
 

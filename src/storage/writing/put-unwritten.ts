@@ -1,12 +1,13 @@
 import { dequal } from 'dequal';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { issuesText, type Issue } from '#core/messages';
-import { database, type EarlierRecord, type RecordOf, underOneName } from '../database.ts';
+import { database, type EarlierRecord, underOneName } from '../database.ts';
+import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
 import { joinedRecord } from './join-records.ts';
 import { type Fields, isFields, isOfNewer, readRecord } from '../read-record.ts';
 import { textBeside } from '../beside.ts';
-import { newId } from '../tab.ts';
+import { newId } from '../../records/this-tab.ts';
 import { isLog, withEntriesThere } from './log-entries.ts';
 import { together } from './together.ts';
 import { keysOf } from './left-keys.ts';

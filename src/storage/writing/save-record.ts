@@ -1,7 +1,7 @@
 import type { DocumentName } from '#core/documents';
 import { storageFailureText } from '../../words/kept/storage-failures.ts';
-import type { RecordOf } from '../database.ts';
-import type { RecordOutcome } from '../records.ts';
+import type { RecordOf } from '../../records/record.ts';
+import type { RecordOutcome } from './outcome.ts';
 import { noteSent, sentSince } from './sent.ts';
 
 /**

@@ -1,5 +1,5 @@
 import type { DocumentName } from '#core/documents';
-import type { RecordOf } from '../database.ts';
+import type { RecordOf } from '../../records/record.ts';
 
 /** So many are remembered of one record: more are only on their way while the database does not answer. */
 const REMEMBERED = 4;

@@ -1,8 +1,8 @@
 import type { DocumentName } from '#core/documents';
-import type { RecordOf } from '../database.ts';
+import type { RecordOf } from '../../records/record.ts';
 import { keepBeside, textBeside } from '../beside.ts';
 import { keyOf, keysOf } from './left-keys.ts';
-import { THIS_TAB } from '../tab.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
 import { sentSince } from './sent.ts';
 
 /**

@@ -1,5 +1,6 @@
 import type { DocumentName } from '#core/documents';
-import { database, type RecordOf, type VersionRecord } from '../database.ts';
+import { database, type VersionRecord } from '../database.ts';
+import type { RecordOf } from '../../records/record.ts';
 import { deflated, inflated } from '../../files/deflate.ts';
 import { isFields, readRecord } from '../read-record.ts';
 

@@ -1,14 +1,15 @@
 import { dequal } from 'dequal';
 import type { DocumentName } from '#core/documents';
 import { readAs } from '../../validation/documents.ts';
-import { database, type RecordOf } from '../database.ts';
+import { database } from '../database.ts';
+import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
 import { isLog, withEntriesThere } from './log-entries.ts';
 import { joinedRecord } from './join-records.ts';
-import { type RecordOutcome } from '../records.ts';
+import type { RecordOutcome } from './outcome.ts';
 import { together } from './together.ts';
 import { written } from './written.ts';
-import { THIS_TAB } from '../tab.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
 import { keepVersion } from './versions.ts';
 
 /** What is to be written in place of what is there. */

@@ -1,6 +1,6 @@
 import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import { inTime } from '../in-time.ts';
-import type { SaveOutcome } from '../records.ts';
+import type { SaveOutcome } from './outcome.ts';
 
 /** Writes; what went wrong is an outcome. */
 export async function written(work: () => Promise<unknown>): Promise<SaveOutcome> {

@@ -29,12 +29,12 @@ import { undo } from '../../../src/state/bench/work-history.ts';
 import { workStore } from '../../../src/state/bench/work.ts';
 import { database } from '../../../src/storage/database.ts';
 import { closePiece, loadOpenPieces, noteOpened } from '../../../src/storage/open-pieces.ts';
-import { pieceOf } from '../../../src/storage/pieces.ts';
+import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { versionsOf } from '../../../src/storage/writing/versions.ts';
 import { withTempo } from '#core/brief/edits';
 import { putUnwritten } from '../../../src/storage/writing/put-unwritten.ts';
-import { newInstrument, newPieceRecord, newPlayer } from '../../../src/storage/records.ts';
-import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
+import { newInstrument, newPieceRecord, newPlayer } from '../../../src/records/new-records.ts';
+import { instrumentDocument, playerDocument } from '../../../src/records/studio.ts';
 import { fingering, lineBrief } from '../../support/briefs.ts';
 import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 

@@ -25,8 +25,8 @@ import { studioStore } from '../../../src/state/studio.ts';
 import { newPiece, renamePiece } from '../../../src/state/bench/work-actions.ts';
 import { redo, undo } from '../../../src/state/bench/work-history.ts';
 import { workStore } from '../../../src/state/bench/work.ts';
-import { newInstrument, newPlayer } from '../../../src/storage/records.ts';
-import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
+import { newInstrument, newPlayer } from '../../../src/records/new-records.ts';
+import { instrumentDocument, playerDocument } from '../../../src/records/studio.ts';
 
 const VIOLIN = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin', size: '3/4', stringLengthMm: 305 }));
 const CELLO = newInstrument(instrumentDocument('Martin’s cello', { kind: 'cello', size: '4/4' }));

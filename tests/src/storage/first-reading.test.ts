@@ -5,8 +5,8 @@ import { FIRST_BRIEF } from '#core/brief/lines';
 import { database, DovePathDatabase } from '../../../src/storage/database.ts';
 import { readFirst } from '../../../src/storage/first-reading.ts';
 import { loadOpenPieces } from '../../../src/storage/open-pieces.ts';
-import { pieceOf } from '../../../src/storage/pieces.ts';
-import { newPieceRecord } from '../../../src/storage/records.ts';
+import { pieceOf } from '../../../src/records/piece-documents.ts';
+import { newPieceRecord } from '../../../src/records/new-records.ts';
 
 const old = { ...newPieceRecord(pieceOf('Old', FIRST_BRIEF, '')), updatedAt: 1 };
 const young = { ...newPieceRecord(pieceOf('Young', FIRST_BRIEF, '')), updatedAt: 2 };

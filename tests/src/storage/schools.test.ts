@@ -5,10 +5,12 @@ import Dexie from 'dexie';
 import type { Brief } from '#core/brief';
 import { readStudioFile } from '../../../src/files/document-files.ts';
 import { noteCorrection } from '../../../src/storage/corrections.ts';
-import { database, type PieceRecord } from '../../../src/storage/database.ts';
-import { pieceOf } from '../../../src/storage/pieces.ts';
-import { newPieceRecord, newPlayer, newSchool, NOTHING_USED } from '../../../src/storage/records.ts';
-import { deleteSchool, loadStudio, playerDocument, schoolDocument } from '../../../src/storage/studio.ts';
+import { database } from '../../../src/storage/database.ts';
+import type { PieceRecord } from '../../../src/records/record.ts';
+import { pieceOf } from '../../../src/records/piece-documents.ts';
+import { newPieceRecord, newPlayer, newSchool, NOTHING_USED } from '../../../src/records/new-records.ts';
+import { deleteSchool, loadStudio } from '../../../src/storage/studio.ts';
+import { playerDocument, schoolDocument } from '../../../src/records/studio.ts';
 import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
 const BRIEF: Brief = {

@@ -8,21 +8,16 @@ import { DEMO } from '../../../src/demo/documents.ts';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { DEMO_STUDIO } from '../../../src/demo/studio.ts';
 import { readStudioFile } from '../../../src/files/document-files.ts';
-import { database, DovePathDatabase, type InstrumentRecord, type PieceRecord, type PlayerRecord } from '../../../src/storage/database.ts';
+import { database, DovePathDatabase } from '../../../src/storage/database.ts';
+import type { InstrumentRecord, PieceRecord, PlayerRecord } from '../../../src/records/record.ts';
 import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/storage/of-demo/demo.ts';
 import { demoRecords } from '../../../src/storage/of-demo/demo-records.ts';
 import { checkRecord, loadPiece, loadPieces } from '../../../src/storage/piece-list.ts';
-import { pieceOf } from '../../../src/storage/pieces.ts';
-import { newInstrument, newPieceRecord, newPlayer, NOTHING_USED } from '../../../src/storage/records.ts';
+import { pieceOf } from '../../../src/records/piece-documents.ts';
+import { newInstrument, newPieceRecord, newPlayer, NOTHING_USED } from '../../../src/records/new-records.ts';
 import { setAsideText } from '../../../src/storage/set-aside.ts';
-import {
-  deleteInstrument,
-  deletePlayer,
-  instrumentDocument,
-  loadStudio,
-  piecesUsing,
-  playerDocument,
-} from '../../../src/storage/studio.ts';
+import { deleteInstrument, deletePlayer, loadStudio, piecesUsing } from '../../../src/storage/studio.ts';
+import { instrumentDocument, playerDocument } from '../../../src/records/studio.ts';
 import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
 const BRIEF: Brief = {

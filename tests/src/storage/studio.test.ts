@@ -14,9 +14,9 @@ import {
   stringBeyond,
 } from '../../../src/islands/setup/instrument-fields.ts';
 import { instrumentForPlayer, playerFields, type PlayerFields, readPlayerFields } from '../../../src/islands/setup/player-fields.ts';
-import { profileOf } from '../../../src/storage/for-briefs.ts';
-import { NOTHING_USED } from '../../../src/storage/records.ts';
-import { instrumentDocument, playerDocument } from '../../../src/storage/studio.ts';
+import { profileOf } from '../../../src/records/for-briefs.ts';
+import { NOTHING_USED } from '../../../src/records/new-records.ts';
+import { instrumentDocument, playerDocument } from '../../../src/records/studio.ts';
 import { readFileText } from '../../../src/validation/documents.ts';
 import { handChoice } from '../../../src/words/labels.ts';
 import { changeEffects, openTuningLabel, setupChanges } from '../../../src/words/setup.ts';

@@ -1,7 +1,7 @@
 import { Command } from 'cmdk';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Fragment, useEffect, useMemo, useRef, useState } from 'react';
-import type { PieceRecord } from '../../../storage/database.ts';
+import type { PieceRecord } from '../../../records/record.ts';
 import { loadStoredPieces } from '../../../storage/piece-list.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { pieceTitle } from '../../../words/labels.ts';

@@ -6,7 +6,7 @@ import { say } from '../../../state/notices.ts';
 import { aboutShown } from '../../../state/planning-actions.ts';
 import { planShown } from '../../../state/planning.ts';
 import { workStore } from '../../../state/bench/work.ts';
-import { pieceOf } from '../../../storage/pieces.ts';
+import { pieceOf } from '../../../records/piece-documents.ts';
 import { pieceTitle } from '../../../words/labels.ts';
 import { LINK_COPIED, linkText } from '../../../words/kept/links.ts';
 

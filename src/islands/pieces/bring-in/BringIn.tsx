@@ -5,7 +5,7 @@ import type { Piece } from '#core/documents';
 import { issuesText } from '#core/messages';
 import type { Reading } from '#core/result';
 import { keep } from '../../../state/keeping/keep.ts';
-import { newPieceRecord } from '../../../storage/records.ts';
+import { newPieceRecord } from '../../../records/new-records.ts';
 import { isMarkup, pastedFile } from '../../../files/foreign/markup.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Part } from '../../../ui/states/Boundary.tsx';

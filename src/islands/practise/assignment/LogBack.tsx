@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { issuesText } from '#core/messages';
 import { downloadText, fileNameOf } from '../../../files/download.ts';
-import type { PlayerRecord } from '../../../storage/database.ts';
+import type { PlayerRecord } from '../../../records/record.ts';
 import { type LogBrought, logText, readLogText } from '../../../storage/exchange/log-file.ts';
 import { mergePages } from '../../../storage/writing/merge-pages.ts';
 import { Button } from '../../../ui/Button.tsx';

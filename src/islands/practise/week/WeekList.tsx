@@ -1,7 +1,7 @@
 import { ofKind, type LogEntry, practisedKey, type PracticeItem } from '#core/practice';
 import { type KnownOfItems, MOST_ITEMS, type WeekAsked, type WeekItem, withItems } from '#core/week';
 import { counted } from '#core/messages';
-import type { PieceRecord } from '../../../storage/database.ts';
+import type { PieceRecord } from '../../../records/record.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';

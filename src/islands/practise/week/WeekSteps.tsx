@@ -4,8 +4,9 @@ import { practisedKey } from '#core/practice';
 import type { PlannedDay } from '#core/week';
 import { setByTeacher } from '../../../state/practice/set-by-teacher.ts';
 import { keep } from '../../../state/keeping/keep.ts';
-import type { SessionRecord, WeekRecord } from '../../../storage/database.ts';
-import { loadSessions, newSession } from '../../../storage/practice/sessions-and-log.ts';
+import type { SessionRecord, WeekRecord } from '../../../records/record.ts';
+import { loadSessions } from '../../../storage/practice.ts';
+import { newSession } from '../../../records/new-records.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
 

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import type { WeekAsked } from '#core/week';
-import type { WeekRecord } from '../../../storage/database.ts';
-import type { Logged } from '../../../storage/practice/log-page.ts';
-import { newWeek } from '../../../storage/practice/weeks.ts';
+import type { Logged, WeekRecord } from '../../../records/record.ts';
+import { newWeek } from '../../../records/new-records.ts';
 import { type Elsewhere, useRecords } from '../../use-records.ts';
 
 /** How the weeks of a player are planned, and what changes that. */

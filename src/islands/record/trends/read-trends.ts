@@ -4,9 +4,9 @@ import type { Plan } from '#core/plan/describe';
 import { type Arrival, arrivalsIn } from '#core/trends';
 import { engine } from '../../../engine/client.ts';
 import { readyToPractise } from '../../../storage/first-start.ts';
-import { dayOf } from '../../../storage/practice/log-page.ts';
+import { dayOf, entriesOf } from '../../../records/log-pages.ts';
 import { loadPiece } from '../../../storage/piece-list.ts';
-import { entriesOf, loadLog } from '../../../storage/practice/sessions-and-log.ts';
+import { loadLog } from '../../../storage/practice.ts';
 
 /** So many weeks are looked at: what was weak before need not be weak now. */
 export const WEEKS = 8;

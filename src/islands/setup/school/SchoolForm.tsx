@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { LABELS, type School } from '#core/brief/parts/school';
-import type { SchoolRecord } from '../../../storage/database.ts';
-import { schoolDocument } from '../../../storage/studio.ts';
+import type { SchoolRecord } from '../../../records/record.ts';
+import { schoolDocument } from '../../../records/studio.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';

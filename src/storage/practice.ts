@@ -1,17 +1,10 @@
-import { DOCUMENT_KINDS, headed, type SessionDocument } from '#core/documents';
-import type { LogEntry } from '#core/practice';
-import { database, type LogRecord, type SessionRecord } from '../database.ts';
-import { fresh } from '../records.ts';
-import { loadAll, readOrSetAside } from '../set-aside.ts';
+import { database } from './database.ts';
+import type { LogRecord, SessionRecord, WeekRecord } from '../records/record.ts';
+import { loadAll, readOrSetAside } from './set-aside.ts';
 
 /** The sessions of a player, the newest first. */
 export async function loadSessions(playerId: string | null): Promise<readonly SessionRecord[]> {
   return (await loadAll('session')).filter((session) => session.playerId === playerId);
-}
-
-/** A new session for a player. */
-export function newSession(fields: Pick<SessionDocument, 'name' | 'day' | 'endCheck' | 'items'>, playerId: string | null): SessionRecord {
-  return { ...fresh(false), document: headed(DOCUMENT_KINDS.session, fields), playerId };
 }
 
 /** The first and the last day there can be. */
@@ -29,7 +22,7 @@ export async function loadLog(playerId: string | null, from: string = FIRST_DAY,
   return read.filter((record) => record !== null).toSorted((one, other) => one.document.day.localeCompare(other.document.day));
 }
 
-/** All entries of some pages, in the order of time. */
-export function entriesOf(pages: readonly LogRecord[]): readonly LogEntry[] {
-  return pages.flatMap(({ document }) => document.entries).toSorted((one, other) => one.at - other.at);
+/** How the weeks of a player (null: nobody of the studio) are planned; null where nothing is kept yet. */
+export async function loadWeek(playerId: string | null): Promise<WeekRecord | null> {
+  return (await loadAll('week')).find((record) => record.playerId === playerId) ?? null;
 }

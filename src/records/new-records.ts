@@ -1,21 +1,26 @@
-import type { DocumentName, InstrumentDocument, Piece, PlayerDocument, SchoolDocument, StagesDocument } from '#core/documents';
-import { newId, THIS_TAB } from './tab.ts';
 import {
-  type InstrumentRecord,
-  type PieceRecord,
-  type PlayerRecord,
-  type RecordOf,
-  type SchoolRecord,
-  type StagesRecord,
-  type Uses,
-} from './database.ts';
-
-/** What became of a write; what went wrong is told for people. */
-export type SaveOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
-
-/** What became of a record: as it was written, joined with what another page had written since `base`. */
-export type RecordOutcome<Name extends DocumentName> =
-  { readonly ok: true; readonly record: RecordOf<Name>; readonly joined: boolean } | { readonly ok: false; readonly message: string };
+  DOCUMENT_KINDS,
+  headed,
+  type InstrumentDocument,
+  type Piece,
+  type PlayerDocument,
+  type SchoolDocument,
+  type SessionDocument,
+  type StagesDocument,
+} from '#core/documents';
+import { FIRST_WEEK, type WeekAsked } from '#core/week';
+import type {
+  InstrumentRecord,
+  Logged,
+  PieceRecord,
+  PlayerRecord,
+  SchoolRecord,
+  SessionRecord,
+  StagesRecord,
+  Uses,
+  WeekRecord,
+} from './record.ts';
+import { newId, THIS_TAB } from './this-tab.ts';
 
 /** A piece that uses nothing of the studio. */
 export const NOTHING_USED: Uses = { instrumentId: null, playerId: null, schoolId: null };
@@ -47,6 +52,16 @@ export function newStages(document: StagesDocument, playerId: string | null): St
 /** A new record of a school. */
 export function newSchool(document: SchoolDocument, demo = false): SchoolRecord {
   return { ...fresh(demo), document };
+}
+
+/** A new session for a player. */
+export function newSession(fields: Pick<SessionDocument, 'name' | 'day' | 'endCheck' | 'items'>, playerId: string | null): SessionRecord {
+  return { ...fresh(false), document: headed(DOCUMENT_KINDS.session, fields), playerId };
+}
+
+/** A new plan of weeks: there is one for each player, and it goes by the player wherever it is written. */
+export function newWeek({ playerId, name }: Logged, asked: WeekAsked = FIRST_WEEK): WeekRecord {
+  return { ...fresh(false), id: `week-${playerId ?? 'nobody'}`, document: headed(DOCUMENT_KINDS.week, { name, ...asked }), playerId };
 }
 
 /** What every new record begins with. */

@@ -1,19 +1,12 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
 import type { LogEntry, LogWhat } from '#core/practice';
-import type { LogRecord } from '../database.ts';
-import { fresh } from '../records.ts';
-import { newId } from '../tab.ts';
+import type { Logged, LogRecord } from './record.ts';
+import { fresh } from './new-records.ts';
+import { newId } from './this-tab.ts';
 
 /** An entry of this moment. */
 export function newEntry(what: LogWhat, at = Date.now()): LogEntry {
   return { ...what, id: newId(), at };
-}
-
-/** Whose log it is. */
-export interface Logged {
-  readonly playerId: string | null;
-  /** The player's name; empty for nobody. */
-  readonly name: string;
 }
 
 /**
@@ -37,4 +30,9 @@ const DAY_FORMAT = new Intl.DateTimeFormat('sv-SE');
 /** The day of a moment (ms since 1970) where the page is, as logs name it: "2026-03-09". */
 export function dayOf(at: number): string {
   return DAY_FORMAT.format(at);
+}
+
+/** All entries of some pages, in the order of time. */
+export function entriesOf(pages: readonly LogRecord[]): readonly LogEntry[] {
+  return pages.flatMap(({ document }) => document.entries).toSorted((one, other) => one.at - other.at);
 }

@@ -2,7 +2,7 @@ import type { Brief, PlayerProfile } from '#core/brief';
 import { withInstrumentSpec, withProfile, withSchool } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
 import type { PlayerDocument, SchoolDocument } from '#core/documents';
-import type { InstrumentRecord, PlayerRecord, SchoolRecord, Uses } from './database.ts';
+import type { InstrumentRecord, PlayerRecord, SchoolRecord, Uses } from './record.ts';
 
 /** A player's profile with the name that briefs carry. */
 export function profileOf({ name, profile }: PlayerDocument): PlayerProfile {

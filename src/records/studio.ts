@@ -1,0 +1,45 @@
+import type { PlayerProfile } from '#core/brief';
+import type { School } from '#core/brief/parts/school';
+import {
+  DOCUMENT_KINDS,
+  type DocumentName,
+  headed,
+  type InstrumentDocument,
+  type PlayerDocument,
+  type SchoolDocument,
+} from '#core/documents';
+import type { InstrumentSpec } from '#core/instrument';
+import type { InstrumentRecord, PlayerRecord, RecordOf, SchoolRecord } from './record.ts';
+
+/** The kinds of documents that pieces use. */
+export type StudioName = Extract<KeptName, 'instrument' | 'player' | 'school'>;
+
+/** The kinds of documents that are not pieces. */
+export type KeptName = Exclude<DocumentName, 'piece'>;
+
+/** The instruments, players and schools of the studio, by name. */
+export interface Studio {
+  readonly instruments: readonly InstrumentRecord[];
+  readonly players: readonly PlayerRecord[];
+  readonly schools: readonly SchoolRecord[];
+}
+
+/** An instrument as a document. */
+export function instrumentDocument(name: string, instrument: InstrumentSpec): InstrumentDocument {
+  return headed(DOCUMENT_KINDS.instrument, { name, instrument });
+}
+
+/** A player as a document. */
+export function playerDocument(name: string, profile: PlayerProfile): PlayerDocument {
+  return headed(DOCUMENT_KINDS.player, { name, profile });
+}
+
+/** A school as a document. */
+export function schoolDocument(name: string, school: School): SchoolDocument {
+  return headed(DOCUMENT_KINDS.school, { name, school });
+}
+
+/** The order in which the studio is listed. */
+export function byName(one: RecordOf<StudioName>, other: RecordOf<StudioName>): number {
+  return one.document.name.localeCompare(other.document.name);
+}
