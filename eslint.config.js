@@ -18,9 +18,9 @@ const APP_LAYERS = {
   design: [],
   offline: ['words'],
   records: [],
-  storage: ['records', 'validation', 'words', 'demo', 'files'],
+  storage: ['records', 'validation', 'words', 'files'],
   files: ['validation', 'words'],
-  state: ['engine', 'records', 'storage', 'files', 'words', 'audio', 'design'],
+  state: ['engine', 'records', 'storage', 'files', 'validation', 'demo', 'words', 'audio', 'design'],
   ui: ['engine', 'words'],
   islands: ['state', 'records', 'files', 'engine', 'validation', 'engraving', 'printing', 'audio', 'words', 'ui', 'design'],
 };

@@ -4,7 +4,7 @@ import { QueryClient, useQuery } from '@tanstack/react-query';
 export type Asked<Value> =
   | { readonly state: 'waiting' }
   | { readonly state: 'answered'; readonly value: Value }
-  | { readonly state: 'failed'; readonly message: string; readonly again: () => void };
+  | { readonly state: 'failed'; readonly from: 'engine' | 'storage'; readonly message: string; readonly again: () => void };
 
 /** A question that takes its time. */
 export interface Asking<Value> {
@@ -36,7 +36,7 @@ export function useAsked<Value>({ key, ask, when = true, keptMs = 0 }: Asking<Va
     questions,
   );
   if (data !== undefined) return { state: 'answered', value: data.value };
-  return error === null ? { state: 'waiting' } : { state: 'failed', message: error.message, again: () => void refetch() };
+  return error === null ? { state: 'waiting' } : { state: 'failed', from: 'engine', message: error.message, again: () => void refetch() };
 }
 
 /** The answer once it is there, else null; for what is told beside something else and may be missing. */

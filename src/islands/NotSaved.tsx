@@ -24,7 +24,7 @@ export function NotSaved() {
 
 /** Saves the records that wait as a file, which the page “Backup” brings in. */
 async function saveAsFile(): Promise<void> {
-  const [{ textOf }, { downloadText }] = await Promise.all([import('../storage/backup/studio-file.ts'), import('../files/download.ts')]);
+  const [{ textOf }, { downloadText }] = await Promise.all([import('../state/backup/studio-file.ts'), import('../files/download.ts')]);
   const parts = [...waitingStore.getState().waiting.values()].map(({ name, record }) => ({ kind: name, record }));
   downloadText('not-saved.json', 'application/json', textOf(parts));
 }

@@ -5,7 +5,7 @@ import { openAtOnce } from '../state/bench/open-at-once.ts';
 import { bringOpenPieces } from '../state/bench/open-pieces.ts';
 import { bringStudio } from '../state/studio.ts';
 import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../state/bench/work-actions.ts';
-import { readyToRead } from '../storage/first-start.ts';
+import { readyToRead } from '../state/reading/ready.ts';
 
 /**
  * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is

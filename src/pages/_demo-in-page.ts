@@ -1,7 +1,7 @@
 import { plan } from '#core/plan';
 import { checkedDemo } from '../demo/checked-demo.ts';
-import type { DemoInPage } from '../storage/of-demo/demo-in-page.ts';
-import { demoRecords } from '../storage/of-demo/demo-records.ts';
+import type { DemoInPage } from '../state/of-demo/demo-in-page.ts';
+import { demoRecords } from '../state/of-demo/demo-records.ts';
 
 let made: Promise<string> | null = null;
 

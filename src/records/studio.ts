@@ -24,6 +24,9 @@ export interface Studio {
   readonly schools: readonly SchoolRecord[];
 }
 
+/** A studio with nothing in it. */
+export const EMPTY_STUDIO: Studio = { instruments: [], players: [], schools: [] };
+
 /** An instrument as a document. */
 export function instrumentDocument(name: string, instrument: InstrumentSpec): InstrumentDocument {
   return headed(DOCUMENT_KINDS.instrument, { name, instrument });

@@ -33,11 +33,6 @@ export async function loadStoredPieces(): Promise<readonly PieceRecord[]> {
   return await database.pieces.orderBy('updatedAt').reverse().toArray();
 }
 
-/** Removes a piece. */
-export async function deletePiece(id: string): Promise<void> {
-  await database.pieces.delete(id);
-}
-
 /**
  * Reads one piece, the newest without an id; null when there is none, or when it had to be set aside. A piece that this
  * version wrote was checked then and opens at once: `checkRecord` looks at it again when the bench is drawn.

@@ -2,7 +2,6 @@ import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
 import { database } from './database.ts';
 import type { RecordOf } from '../records/record.ts';
 import { isFields, isOfNewer, readRecord } from './read-record.ts';
-import { together } from './writing/together.ts';
 
 /**
  * A stored record as it reads, its document brought to this version; one that does not read is set aside, never dropped,
@@ -14,11 +13,20 @@ export async function readOrSetAside<Name extends DocumentName>(name: Name, reco
   if (isOfNewer(reading.issues)) return null;
   const reason = reading.issues.map(({ message }) => message).join(' ');
   const table = database.tableOf(name);
-  await database.transaction('rw', table, database.setAside, async () => {
-    await database.setAside.put({ id: record.id, name, record, reason, at: Date.now() });
-    await table.delete(record.id);
-  });
+  await outsideOfQueries(() =>
+    database.transaction('rw', table, database.setAside, async () => {
+      await database.setAside.put({ id: record.id, name, record, reason, at: Date.now() });
+      await table.delete(record.id);
+    }),
+  );
   return null;
+}
+
+/** Writes while something is read: a query that a page follows may not write itself, so this is done beside it. */
+async function outsideOfQueries(write: () => PromiseLike<unknown>): Promise<void> {
+  await new Promise<void>((resolve, reject) => {
+    setTimeout(() => void write().then(() => resolve(), reject));
+  });
 }
 
 /** The records of a kind. */
@@ -45,27 +53,7 @@ export async function loadAll<Name extends DocumentName>(name: Name): Promise<re
   return (await readAll(name)).records;
 }
 
-/** Tries again to read what was set aside, and puts back what now reads; how many did. */
-export async function restoreSetAside(): Promise<number> {
-  let restored = 0;
-  for (const { id, name = 'piece', record } of await database.setAside.toArray()) {
-    const reading = isFields(record) ? await readRecord(name, { ...record, id }) : null;
-    if (reading?.ok !== true) continue;
-    await together(async () => {
-      await database.tableOf(name).put(reading.value);
-      await database.setAside.delete(id);
-    });
-    restored += 1;
-  }
-  return restored;
-}
-
 /** How many records are set aside. */
 export async function countSetAside(): Promise<number> {
   return await database.setAside.count();
-}
-
-/** Everything that was set aside, as text to download. */
-export async function setAsideText(): Promise<string> {
-  return JSON.stringify(await database.setAside.toArray(), null, 2);
 }

@@ -1,7 +1,7 @@
 import { parseAsString, useQueryStates } from 'nuqs';
-import { answerOf, useAsked } from '../../engine/asked.ts';
-import { readyToRead } from '../../storage/first-start.ts';
-import { loadStudio } from '../../storage/studio.ts';
+import { EMPTY_STUDIO } from '../../records/studio.ts';
+import { STUDIO } from '../../state/reading/of-studio.ts';
+import { storedOr, useStored } from '../../state/reading/use-stored.ts';
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
@@ -20,7 +20,8 @@ function GuardedAtlas() {
 }
 
 function AtlasPage() {
-  const studio = answerOf(useAsked({ key: ['studio for the atlas'], ask: loadKept }));
+  // The map needs no studio where the browser’s storage does not open.
+  const studio = storedOr(useStored(STUDIO), EMPTY_STUDIO);
   const [{ instrument }, setAddress] = useQueryStates({ instrument: parseAsString });
   const instruments = studio ? instrumentsOf(studio.instruments, null) : [];
   const chosen = instruments.find(({ value }) => value === instrument) ?? instruments[0];
@@ -34,22 +35,11 @@ function AtlasPage() {
             key={chosen.value}
             instruments={instruments}
             chosen={chosen}
-            schools={studio.schools}
+            schools={studio.schools.map(({ document }) => document)}
             onChoose={(value) => void setAddress({ instrument: value })}
           />
         )}
       </main>
     </>
   );
-}
-
-/** The map needs no studio where the browser’s storage does not open. */
-async function loadKept() {
-  try {
-    await readyToRead();
-    const { instruments, schools } = await loadStudio();
-    return { instruments, schools: schools.map(({ document }) => document) };
-  } catch {
-    return { instruments: [], schools: [] };
-  }
 }

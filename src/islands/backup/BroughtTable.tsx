@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { counted } from '#core/messages';
-import type { Brought, Standing } from '../../storage/backup/brought.ts';
-import type { StudioBrought } from '../../storage/backup/studio-file.ts';
+import type { Brought, Standing } from '../../state/backup/brought.ts';
+import type { StudioBrought } from '../../state/backup/studio-file.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckField } from '../../ui/fields/Field.tsx';
 import { Table } from '../../ui/Table.tsx';

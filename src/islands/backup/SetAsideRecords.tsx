@@ -1,7 +1,10 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { counted } from '#core/messages';
 import { downloadText } from '../../files/download.ts';
-import { countSetAside, restoreSetAside, setAsideText } from '../../storage/set-aside.ts';
+import { answerOf } from '../../engine/asked.ts';
+import { restoreSetAside, setAsideText } from '../../state/backup/set-aside.ts';
+import { readStored } from '../../state/reading/follow-stored.ts';
+import { SET_ASIDE_COUNT } from '../../state/reading/of-backup.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { restoredText } from '../../words/kept/backup.ts';
@@ -9,9 +12,9 @@ import type { Run } from './Backup.tsx';
 
 /** What did not read and was set aside: tried again, or taken out to be looked at. */
 export function SetAsideRecords({ run }: { readonly run: Run }) {
-  const count = useLiveQuery(() => countSetAside().catch(() => 0)) ?? 0;
+  const count = answerOf(useStored(SET_ASIDE_COUNT)) ?? 0;
   if (count === 0) return null;
-  const restore = (): void => run(async () => restoredText(await restoreSetAside(), await countSetAside()));
+  const restore = (): void => run(async () => restoredText(await restoreSetAside(), await readStored(SET_ASIDE_COUNT)));
   return (
     <section aria-label="Set aside" className="mt-7">
       <Heading className="mb-2">Set aside</Heading>

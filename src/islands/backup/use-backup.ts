@@ -1,7 +1,8 @@
-import { useEffect, useState } from 'react';
-import { backupState, type BackupState } from '../../storage/backup/backup.ts';
-import { readyToRead } from '../../storage/first-start.ts';
-import { STORAGE_TROUBLE } from '../../words/kept/storage.ts';
+import { useState } from 'react';
+import type { BackupState } from '../../state/backup/backup.ts';
+import { BACKUP_STATE } from '../../state/reading/of-backup.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
+import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import type { Run } from './Backup.tsx';
 
 /** How the backup stands, what was said last, and a way to do something about it. */
@@ -11,7 +12,11 @@ export function useBackup(): {
   readonly said: string | null;
   readonly run: Run;
 } {
+  const [turn, setTurn] = useState(0);
+  const asked = useStored(BACKUP_STATE, turn);
   const [state, setState] = useState<BackupState | null>(null);
+  // While it is asked again, what was so before stays.
+  if (asked.state === 'answered' && asked.value !== state) setState(asked.value);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [said, setSaid] = useState<string | null>(null);
   const fail = (error: unknown): void => {
@@ -19,18 +24,15 @@ export function useBackup(): {
     if (error instanceof DOMException && error.name === 'AbortError') return;
     setTrouble(error instanceof Error ? error.message : STORAGE_TROUBLE);
   };
-  useEffect(() => {
-    void readyToRead().then(backupState).then(setState, fail);
-  }, []);
   const run: Run = (work) => {
     setTrouble(null);
     setSaid(null);
     void work()
-      .then(async (words) => {
+      .then((words) => {
         setSaid(typeof words === 'string' ? words : null);
-        setState(await backupState());
+        setTurn((now) => now + 1);
       })
       .catch(fail);
   };
-  return { state, trouble, said, run };
+  return { state, trouble: trouble ?? (asked.state === 'failed' ? notReadText(asked.message) : null), said, run };
 }

@@ -21,7 +21,7 @@ import { BenchToolbar, PieceNameField } from './tools/BenchToolbar.tsx';
 import { PieceTabs } from './tools/PieceTabs.tsx';
 import { useBenchKeys } from './tools/use-bench-keys.ts';
 import { useIdle } from './use-idle.ts';
-import { readyToRead } from '../../storage/first-start.ts';
+import { readyToRead } from '../../state/reading/ready.ts';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { notKeptText } from '../../words/kept/storage.ts';
 

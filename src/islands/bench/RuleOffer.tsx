@@ -3,7 +3,7 @@ import { sideOf } from '#core/brief/parts/school';
 import { listed } from '#core/messages';
 import { dropRule, type Rule, ruleStore, settleRule } from '../../state/school/corrections.ts';
 import { changedByRule, type RuleChanges } from '../../state/school/rule-changes.ts';
-import { ENOUGH } from '../../storage/corrections.ts';
+import { ENOUGH } from '../../state/school/remembered-corrections.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 

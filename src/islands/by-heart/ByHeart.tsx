@@ -1,7 +1,7 @@
 import { parseAsArrayOf, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useMemo } from 'react';
 import { fadedAfter, type Help, HELPS, notesOfPart, type Practised, usualCourse } from '#core/practice';
-import { answerOf, useAsked } from '../../engine/asked.ts';
+import { answerOf } from '../../engine/asked.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
@@ -12,7 +12,7 @@ import { pieceTitle } from '../../words/labels.ts';
 import { FADING_WORDS, fadingText, HELP_WORDS, helpsText } from '../../words/practice/fading.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
-import { loadPlanned, type PlannedPiece } from '../planned-piece.ts';
+import { type PlannedPiece, usePlanned } from '../use-planned.ts';
 import { usePageTitle } from '../use-page-title.ts';
 import { CourseForm } from './CourseForm.tsx';
 import { ShownWith } from './ShownWith.tsx';
@@ -31,7 +31,7 @@ function GuardedByHeart() {
 
 function ByHeartPage() {
   const id = new URL(location.href).searchParams.get('piece');
-  const asked = useAsked({ key: ['by heart', id], ask: (signal) => loadPlanned(id, signal) });
+  const asked = usePlanned(id);
   const loaded = answerOf(asked);
   const piece = loaded === null || typeof loaded === 'string' ? null : loaded;
   usePageTitle('By heart', piece ? titleOf(piece) : null);

@@ -1,9 +1,6 @@
-import { useEffect, useState } from 'react';
-import type { Fading, FadingCourse, Help, Practised } from '#core/practice';
-import { logEntry } from '../../state/practice/logging.ts';
-import { setByTeacher } from '../../state/practice/set-by-teacher.ts';
+import { type Fading, type FadingCourse, type Help, type Practised, setIn, setsOf } from '#core/practice';
 import type { Logged } from '../../records/record.ts';
-import { NOT_ANSWERED } from '../../words/notices.ts';
+import { useLogPages } from '../../state/practice/use-log-pages.ts';
 
 /** How help fades with a piece, as it is kept in the log. */
 export interface FadingKept {
@@ -17,33 +14,14 @@ export interface FadingKept {
 
 /** The course of a player and the sets of what is practised. */
 export function useFading(whose: Logged, practised: Practised): FadingKept {
-  const [fading, setFading] = useState<Fading | null | undefined>(undefined);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const { playerId } = whose;
-  const { piece } = practised;
-  useEffect(() => {
-    let gone = false;
-    setByTeacher(playerId).then(
-      (set) => !gone && setFading(set.fadingOf({ piece, part: { part: 'whole' } })),
-      (error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED),
-    );
-    return () => {
-      gone = true;
-    };
-  }, [playerId, piece]);
-  const log = (what: Parameters<typeof logEntry>[1]): void => {
-    void logEntry(whose, what);
-  };
+  const { pages, trouble, add } = useLogPages(whose);
+  const entries = (pages ?? []).flatMap((page) => page.entries);
+  const course = setIn(entries).fading;
+  const whole = { piece: practised.piece, part: { part: 'whole' } } as const;
   return {
-    fading,
-    setCourse: (course) => {
-      setFading({ course, sets: fading?.sets ?? [] });
-      log({ kind: 'fading', course });
-    },
-    addSet: (clean, shown) => {
-      setFading(fading && { ...fading, sets: [...fading.sets, clean] });
-      log({ kind: 'set', practised, clean, shown: [...shown] });
-    },
+    fading: pages === null ? undefined : course && { course, sets: setsOf(entries, whole) },
+    setCourse: (next) => void add({ kind: 'fading', course: next }),
+    addSet: (clean, shown) => void add({ kind: 'set', practised, clean, shown: [...shown] }),
     trouble,
   };
 }

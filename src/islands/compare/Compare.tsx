@@ -1,5 +1,4 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
-import { useLiveQuery } from 'dexie-react-hooks';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
 import { comparePlans } from '#core/explain';
@@ -8,10 +7,8 @@ import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
 import { engine } from '../../engine/client.ts';
 import { briefOfSide, plainSide, type PlannedSide, planSide, type Side } from '../../state/compared-sides.ts';
 import type { PieceRecord } from '../../records/record.ts';
-import { readyToRead } from '../../storage/first-start.ts';
-import { loadPieces, newestChange } from '../../storage/piece-list.ts';
-import { loadStudio } from '../../storage/studio.ts';
-import type { Studio } from '../../records/studio.ts';
+import { STUDIO_WITH_PIECES, type StudioWithPieces } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
@@ -23,12 +20,6 @@ import { ComparedNotes } from './ComparedNotes.tsx';
 import { PathScore } from '../score/PathScore.tsx';
 import { ComparedSums } from './ComparedSums.tsx';
 import { SideSentence } from './SideSentence.tsx';
-import { notKeptText } from '../../words/kept/storage.ts';
-
-interface Kept {
-  readonly pieces: readonly PieceRecord[];
-  readonly studio: Studio;
-}
 
 /** Two plans over each other and note by note: two fingerings, two players, two instruments, two schools, two pieces. */
 export const Compare = guarded(GuardedCompare);
@@ -42,48 +33,45 @@ function GuardedCompare() {
 }
 
 function ComparePage() {
-  // A piece that is changed on the bench meanwhile is compared as it is now.
-  const changedAt = useLiveQuery(newestChange) ?? 0;
-  const loaded = useAsked({ key: ['pieces and studio', changedAt], ask: loadKept });
-  const [kept, keep] = useState<Kept | null>(null);
-  const fresh = answerOf(loaded);
-  if (fresh && fresh !== kept) keep(fresh);
   return (
     <>
       <Header current="Compare" pieceId={new URL(location.href).searchParams.get('piece')} />
       <main className="px-5 pt-2 pb-6">
         <h1 className="sr-only">Compare</h1>
-        {loaded.state === 'failed' && (
-          <Notice role="alert" className="m-6" trouble>
-            {notKeptText(loaded.message)}
-          </Notice>
-        )}
-        {kept?.pieces.length === 0 && (
-          <EmptyState title="Two fingerings beside each other">
-            There is no piece to compare yet. <ButtonLink href="/?new">Start a new piece</ButtonLink>
-          </EmptyState>
-        )}
-        {kept && kept.pieces.length > 0 && <Sides kept={kept} />}
+        <Answered asked={useStored(STUDIO_WITH_PIECES)}>
+          {(studio) =>
+            studio.pieces.length === 0 ? (
+              <EmptyState title="Two fingerings beside each other">
+                There is no piece to compare yet. <ButtonLink href="/?new">Start a new piece</ButtonLink>
+              </EmptyState>
+            ) : (
+              <Sides studio={studio} />
+            )
+          }
+        </Answered>
       </main>
     </>
   );
 }
 
-function Sides({ kept }: { readonly kept: Kept }) {
+function Sides({ studio }: { readonly studio: StudioWithPieces }) {
   const [address, setAddress] = useQueryStates({ piece: parseAsString, with: parseAsString });
-  const [sides, setSides] = useState(() => sidesInAddress(kept.pieces, address));
-  const asked = [usePlannedSide(sides[0], kept), usePlannedSide(sides[1], kept)] as const;
+  const [chosen, setChosen] = useState(() => sidesInAddress(studio.pieces, address));
+  // A piece may be deleted in another tab meanwhile.
+  const isThere = ({ pieceId }: Side): boolean => studio.pieces.some(({ id }) => id === pieceId);
+  const sides = chosen.every(isThere) ? chosen : sidesInAddress(studio.pieces, address);
+  const asked = [usePlannedSide(sides[0], studio), usePlannedSide(sides[1], studio)] as const;
   const [one, other] = [answerOf(asked[0]), answerOf(asked[1])];
   const change = (place: 0 | 1, side: Side): void => {
     const next: readonly [Side, Side] = place === 0 ? [side, sides[1]] : [sides[0], side];
-    setSides(next);
+    setChosen(next);
     void setAddress({ piece: next[0].pieceId, with: next[1].pieceId });
   };
   return (
     <>
       <section aria-label="What is compared" className="grid grid-cols-[minmax(0,1fr)] gap-1 font-serif text-[17px] leading-relaxed">
-        <SideSentence name="This" side={sides[0]} planned={one} kept={kept} onChange={(side) => change(0, side)} />
-        <SideSentence name="compared with" side={sides[1]} planned={other} kept={kept} onChange={(side) => change(1, side)} />
+        <SideSentence name="This" side={sides[0]} planned={one} studio={studio} onChange={(side) => change(0, side)} />
+        <SideSentence name="compared with" side={sides[1]} planned={other} studio={studio} onChange={(side) => change(1, side)} />
       </section>
       <NextSteps atHead>
         <ButtonLink href={`/?piece=${sides[0].pieceId}`}>Change the fingering</ButtonLink>
@@ -125,19 +113,13 @@ function Trouble({ planned }: { readonly planned: PlannedSide }) {
   );
 }
 
-function usePlannedSide(side: Side, { pieces, studio }: Kept): Asked<PlannedSide> {
+function usePlannedSide(side: Side, studio: StudioWithPieces): Asked<PlannedSide> {
   const brief = useMemo(() => {
-    const piece = pieces.find(({ id }) => id === side.pieceId);
+    const piece = studio.pieces.find(({ id }) => id === side.pieceId);
     if (!piece) throw new RangeError(`There is no piece ${side.pieceId}`);
     return briefOfSide(side, piece, studio);
-  }, [side, pieces, studio]);
+  }, [side, studio]);
   return useAsked({ key: ['side', engine.sessionOf(brief), side.fingering], ask: (signal) => planSide(brief, side.fingering, signal) });
-}
-
-async function loadKept(): Promise<Kept> {
-  await readyToRead();
-  const [{ records }, studio] = await Promise.all([loadPieces(), loadStudio()]);
-  return { pieces: records, studio };
 }
 
 /** The address names the piece and, once chosen, what it is compared with; at first a piece is compared with its first other fingering. */

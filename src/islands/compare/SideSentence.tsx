@@ -1,7 +1,7 @@
 import { schoolsOf } from '#core/hand';
 import type { PlannedSide, Side } from '../../state/compared-sides.ts';
-import type { PieceRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
+import type { StudioWithPieces } from '../../state/reading/of-studio.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { alternativeName } from '../../words/explain/alternatives.ts';
 import { pieceTitle, SCHOOL_LABELS } from '../../words/labels.ts';
@@ -10,13 +10,13 @@ interface SideSentenceProps {
   readonly name: string;
   readonly side: Side;
   readonly planned: PlannedSide | null;
-  readonly kept: { readonly pieces: readonly PieceRecord[]; readonly studio: Studio };
+  readonly studio: StudioWithPieces;
   readonly onChange: (side: Side) => void;
 }
 
 /** One side in a sentence: which piece, for whom, on what, in which school, in which fingering. */
-export function SideSentence({ name, side, planned, kept, onChange }: SideSentenceProps) {
-  const { pieces, studio } = kept;
+export function SideSentence({ name, side, planned, studio, onChange }: SideSentenceProps) {
+  const { pieces } = studio;
   const titleOf = (id: string): string => {
     const piece = pieces.find((each) => each.id === id)?.document;
     return piece ? pieceTitle(piece) : '';

@@ -1,12 +1,14 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { type Brief } from '#core/brief';
 import { withSchool } from '#core/brief/edits';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
-import type { PieceRecord, SchoolRecord } from '../../records/record.ts';
+import type { SchoolRecord } from '../../records/record.ts';
 import { schoolOf } from '../../records/for-briefs.ts';
-import { piecesUsing } from '../../storage/studio.ts';
+import { answerOf } from '../../engine/asked.ts';
+import { PIECES_USING } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
@@ -15,7 +17,7 @@ import { Addressed } from '../Addressed.tsx';
 import { ChangeWords } from '../ChangeWords.tsx';
 import { Header } from '../Header.tsx';
 import { KeptNotices } from '../KeptNotices.tsx';
-import { useRecords } from '../use-records.ts';
+import { useRecords } from '../../state/reading/use-records.ts';
 import { CostTable } from './CostTable.tsx';
 
 /** Every cost a fingering can have; a school may set each otherwise, and sees what that does to a piece. */
@@ -52,7 +54,7 @@ function CostsPage() {
           </NextSteps>
         )}
         <CostTable
-          key={`${schoolId} ${kind} ${elsewhere.times}`}
+          key={`${schoolId} ${kind} ${elsewhere.timesOf(school?.id)}`}
           school={school ?? null}
           kind={kind}
           onChange={(changed) => keep(changed, school ?? null)}
@@ -111,12 +113,9 @@ function WhatCostsAre() {
 
 /** What the school's costs do to one of its pieces. */
 function EffectOnPiece({ school, kind }: { readonly school: SchoolRecord; readonly kind: InstrumentKind }) {
-  const [pieces, setPieces] = useState<readonly PieceRecord[]>([]);
+  const found = answerOf(useStored(PIECES_USING, 'schoolId', school.id)) ?? [];
+  const pieces = found.filter(({ document }) => document.brief.instrument.kind === kind);
   const [chosen, setChosen] = useState<string | null>(null);
-  useEffect(() => {
-    const ofKind = ({ document }: PieceRecord): boolean => document.brief.instrument.kind === kind;
-    void piecesUsing('schoolId', school.id).then((found) => setPieces(found.filter(ofKind)));
-  }, [school.id, kind]);
   const piece = pieces.find(({ id }) => id === chosen) ?? pieces[0];
   if (!piece) return <p className="mt-2 text-dove-dark">No piece for the {INSTRUMENT_LABELS[kind]} follows this school yet.</p>;
   const { brief } = piece.document;

@@ -202,7 +202,7 @@ function Notices() {
         <Answered asked={{ state: 'waiting' }} waiting="Looking for other fingerings …">
           {() => null}
         </Answered>
-        <Answered asked={{ state: 'failed', message: '', again: () => undefined }}>{() => null}</Answered>
+        <Answered asked={{ state: 'failed', from: 'engine', message: '', again: () => undefined }}>{() => null}</Answered>
       </div>
     </>
   );

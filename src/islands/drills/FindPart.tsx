@@ -13,9 +13,10 @@ import {
   type ShiftClass,
 } from '#core/drill';
 import { keyLabel, noteLabel } from '#core/pitch';
-import { useAsked } from '../../engine/asked.ts';
 import type { Brief } from '#core/brief';
-import { loadPieces } from '../../storage/piece-list.ts';
+import type { PieceRecord } from '../../records/record.ts';
+import { PIECES } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
@@ -43,7 +44,6 @@ const ANY = 'any';
 export function FindPart({ brief, place, musicKey, like, onLike, onOpen }: FindPartProps) {
   const [query, setQuery] = useState<DrillQuery>({ key: musicKey });
   const key = query.key ?? musicKey;
-  const asked = useAsked({ key: ['kept drills'], ask: keptDrills });
   const ours = useMemo(
     () => catalogue(drillFor(brief), key).map((request): Found => ({ request, facts: factsOf(request), piece: null })),
     [brief, key],
@@ -57,8 +57,8 @@ export function FindPart({ brief, place, musicKey, like, onLike, onOpen }: FindP
         </p>
       )}
       <QueryFields query={query} place={place} onChange={setQuery} />
-      <Answered asked={asked} waiting="Looking …">
-        {(kept) => <FoundDrills found={findDrills([...kept, ...ours], { ...query, like })} onOpen={onOpen} />}
+      <Answered asked={useStored(PIECES)} waiting="Looking …">
+        {({ records }) => <FoundDrills found={findDrills([...drillsAmong(records), ...ours], { ...query, like })} onOpen={onOpen} />}
       </Answered>
       {like && <PlacesLike like={like} />}
       {query.position && <PiecesInside kind={place.instrument.kind} position={query.position} />}
@@ -74,8 +74,7 @@ interface Found {
 }
 
 /** The drills that are kept as pieces. */
-async function keptDrills(): Promise<readonly Found[]> {
-  const { records } = await loadPieces();
+function drillsAmong(records: readonly PieceRecord[]): readonly Found[] {
   return records.flatMap(({ id, document }) =>
     document.drill
       ? [{ request: document.drill.request, facts: factsOf(document.drill.request), piece: { id, title: pieceTitle(document) } }]

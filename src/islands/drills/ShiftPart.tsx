@@ -1,10 +1,14 @@
+import { useState } from 'react';
 import type { DrillFamily, HotSpot, ShiftApart, ShiftClass } from '#core/drill';
 import { positionWords } from '#core/messages';
+import { cleanTempo } from '#core/practice';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import { answerOf, useAsked } from '../../engine/asked.ts';
+import { answerOf } from '../../engine/asked.ts';
 import { useWork } from '../../state/bench/work.ts';
-import { cleanTempoOf } from '../../state/practice/known.ts';
+import { countsFrom } from '../../state/practice/known.ts';
+import { ENTRIES } from '../../state/reading/of-practice.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { tempoText } from '../../words/practice/session.ts';
 import { useEngine } from '../../engine/queries.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -135,7 +139,9 @@ function Facts({ apart, tempo }: { readonly apart: ShiftApart; readonly tempo: n
   const speed = shiftSpeed(shift);
   const pieceId = useWork((work) => work.pieceId);
   const playerId = useWork((work) => work.playerId);
-  const clean = answerOf(useAsked({ key: ['clean', pieceId, shift.to], ask: async () => await cleanTempoOf(shift, pieceId, playerId) }));
+  const [since] = useState(countsFrom);
+  const entries = answerOf(useStored(ENTRIES, playerId, since));
+  const clean = entries === null || pieceId === null ? null : cleanTempo(entries, pieceId, shift);
   return (
     <FactList>
       <Fact name="The notes">

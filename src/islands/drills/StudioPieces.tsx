@@ -1,9 +1,11 @@
 import { isKindOf, type PieceFacts, type ShiftClass } from '#core/drill';
 import type { InstrumentKind } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
-import { type Asked, useAsked } from '../../engine/asked.ts';
+import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
 import { engine } from '../../engine/client.ts';
-import { loadPieces } from '../../storage/piece-list.ts';
+import type { PieceRecord } from '../../records/record.ts';
+import { PIECES } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { ButtonLink } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
@@ -18,13 +20,19 @@ interface StudioPiece extends PieceFacts {
 
 /** The pieces of the studio for an instrument, with what they are found by: all of them are planned. */
 function useStudioPieces(kind: InstrumentKind): Asked<readonly StudioPiece[]> {
-  return useAsked({ key: ['studio pieces', kind], ask: (signal) => studioPieces(kind, signal) });
+  const kept = useStored(PIECES);
+  const records = (answerOf(kept)?.records ?? []).filter(({ document }) => document.brief.instrument.kind === kind);
+  const facts = useAsked({
+    key: ['studio pieces', kind, records.map(({ id, revision }) => `${id} ${revision}`)],
+    ask: (signal) => studioPieces(records, signal),
+    when: kept.state === 'answered',
+  });
+  return kept.state === 'failed' ? kept : facts;
 }
 
-async function studioPieces(kind: InstrumentKind, signal: AbortSignal): Promise<readonly StudioPiece[]> {
-  const { records } = await loadPieces();
+async function studioPieces(records: readonly PieceRecord[], signal: AbortSignal): Promise<readonly StudioPiece[]> {
   const found: StudioPiece[] = [];
-  for (const { id, document } of records.filter((record) => record.document.brief.instrument.kind === kind))
+  for (const { id, document } of records)
     found.push({ id, title: pieceTitle(document), ...(await engine.ask(document.brief, { kind: 'piece-facts' }, { signal })) });
   return found;
 }

@@ -1,7 +1,7 @@
 import type { StageName, StageState } from '#core/drill';
 import { useWork } from '../../state/bench/work.ts';
 import { stateOf, withStage } from '../../records/stages.ts';
-import { useRecords } from '../use-records.ts';
+import { useRecords } from '../../state/reading/use-records.ts';
 
 /** Tells how far the player of the piece is with a shift, and sets it; what another tab sets is shown as it comes. */
 export function useStages(shift: string) {

@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
-import { useAsked } from '../../engine/asked.ts';
-import { readyToPractise } from '../../storage/first-start.ts';
-import { loadStudio } from '../../storage/studio.ts';
+import { STUDIO } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import type { Studio } from '../../records/studio.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { Addressed } from '../Addressed.tsx';
@@ -28,15 +27,9 @@ export function StudioPage({ current, children }: StudioPageProps) {
 }
 
 function OfStudio({ children }: Pick<StudioPageProps, 'children'>) {
-  const asked = useAsked({ key: ['studio and its log'], ask: studio });
   return (
-    <Answered asked={asked} waiting="Opening the studio …">
+    <Answered asked={useStored(STUDIO)} waiting="Opening the studio …">
       {children}
     </Answered>
   );
-}
-
-async function studio(): Promise<Studio> {
-  await readyToPractise();
-  return await loadStudio();
 }

@@ -4,10 +4,11 @@ import type { QuizChoice } from '#core/quiz';
 import { engine } from '../../engine/client.ts';
 import type { PlayerRecord } from '../../records/record.ts';
 import { profileOf } from '../../records/for-briefs.ts';
-import { loadPieces } from '../../storage/piece-list.ts';
+import { readStored } from '../../state/reading/follow-stored.ts';
+import { PIECES } from '../../state/reading/of-studio.ts';
 
 /** So many pieces of a player are looked through, those changed last. */
-const PIECES = 8;
+const LOOKED_THROUGH = 8;
 
 /** A brief without notes: who is asked, on which instrument, in which key. */
 export function briefFor(player: PlayerRecord | null, instrument: InstrumentSpec, key: string): Brief {
@@ -19,10 +20,10 @@ export function briefFor(player: PlayerRecord | null, instrument: InstrumentSpec
 /** The keys and positions of a player's own pieces on an instrument, those of the newest pieces first; none where nothing is fingered. */
 export async function ownParts(playerId: string | null, { kind }: InstrumentSpec, signal: AbortSignal): Promise<QuizChoice['parts']> {
   if (playerId === null) return [];
-  const { records } = await loadPieces();
+  const { records } = await readStored(PIECES);
   const own = records.filter((record) => record.playerId === playerId && record.document.brief.instrument.kind === kind);
   const found: { readonly key: string; readonly position: string; readonly own: boolean }[] = [];
-  for (const { document } of own.toSorted((one, other) => other.updatedAt - one.updatedAt).slice(0, PIECES)) {
+  for (const { document } of own.toSorted((one, other) => other.updatedAt - one.updatedAt).slice(0, LOOKED_THROUGH)) {
     const { keyed } = await engine.ask(document.brief, { kind: 'piece-facts' }, { signal });
     found.push(...keyed.map((each) => ({ ...each, own: true })));
   }

@@ -10,7 +10,7 @@ import { ArrowDown, ArrowUp } from '../../ui/icons.ts';
 import { useMemo, useState } from 'react';
 import type { Piece } from '#core/documents';
 import type { PieceRecord } from '../../records/record.ts';
-import type { PieceList } from '../../storage/piece-list.ts';
+import type { PieceList } from '../../state/reading/of-studio.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { giveUpAhead, keepAhead } from '../../state/keeping/keep.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';

@@ -1,14 +1,15 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { type ReactNode, useEffect, useState } from 'react';
 import type { PieceRecord } from '../../records/record.ts';
-import { clearDemo, type PutBack, restoreDemo } from '../../storage/of-demo/demo.ts';
-import { readyToRead } from '../../storage/first-start.ts';
-import { deletePiece, loadNewest, loadPieces, type PieceList } from '../../storage/piece-list.ts';
+import { clearDemo, type PutBack, restoreDemo } from '../../state/of-demo/demo.ts';
+import { answerOf } from '../../engine/asked.ts';
+import { NEWEST_PIECES, PIECES } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { broughtInText } from '../../words/line/brought-in.ts';
 import { pieceTitle } from '../../words/labels.ts';
-import { STORAGE_TROUBLE } from '../../words/kept/storage.ts';
+import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
 import { Library, LISTED } from './Library.tsx';
@@ -20,16 +21,17 @@ import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.
 export const Pieces = guarded(GuardedPieces);
 
 function GuardedPieces() {
-  const { list, trouble, refresh, run } = usePieces();
+  const { list, trouble, setTrouble, run } = usePieces();
   const [broughtIn, setBroughtIn] = useState(0);
   const brought = ({ ids, troubles }: Kept): void => {
     setBroughtIn(ids.length);
-    refresh(troubles.length === 0 ? null : troubles.join(' '));
+    setTrouble(troubles.length === 0 ? null : troubles.join(' '));
   };
   const [deleted, setDeleted] = useState<PieceRecord | null>(null);
   const remove = (record: PieceRecord): void =>
     run(async () => {
-      await removeRecord(record.id, async () => await deletePiece(record.id));
+      const outcome = await removeRecord('piece', record.id);
+      if (!outcome.ok) throw new Error(outcome.message);
       setDeleted(record);
     });
   const undelete = (record: PieceRecord): void =>
@@ -133,28 +135,28 @@ function Newer({ count }: { readonly count: number }): ReactNode {
 /** All pieces are read after the newest are drawn, but no later than this, ms. */
 const DRAWN_IN_MS = 500;
 
-/** Resolves once the page has nothing else to do: reading thousands of pieces takes all of it for a moment. */
-async function atRest(): Promise<void> {
-  await new Promise((resolve) => requestIdleCallback(resolve, { timeout: DRAWN_IN_MS }));
-}
-
+/** The newest pieces first, and all of them once the page has nothing else to do: reading thousands takes all of it for a moment. */
 function usePieces() {
-  const [list, setList] = useState<PieceList | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const fail = (error: unknown): void => {
-    setTrouble(wordsBesideHead(error, STORAGE_TROUBLE));
-  };
-  const refresh = (words: string | null): void => {
-    setTrouble(words);
-    void loadPieces().then(setList, fail);
-  };
-  const run = (work: () => Promise<void>): void => void work().then(() => refresh(null), fail);
+  const [isDrawn, setIsDrawn] = useState(false);
+  const whole = useStored(isDrawn ? PIECES : null);
+  const newest = useStored(whole.state === 'answered' ? null : NEWEST_PIECES, LISTED);
+  const hasNewest = newest.state === 'answered';
   useEffect(() => {
-    void readyToRead()
-      .then(async () => setList(await loadNewest(LISTED)))
-      .then(atRest)
-      .then(loadPieces)
-      .then(setList, fail);
-  }, []);
-  return { list, trouble, refresh, run };
+    if (!hasNewest) return;
+    const soon = requestIdleCallback(() => setIsDrawn(true), { timeout: DRAWN_IN_MS });
+    return () => cancelIdleCallback(soon);
+  }, [hasNewest]);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const run = (work: () => Promise<void>): void =>
+    void work().then(
+      () => setTrouble(null),
+      (error: unknown) => setTrouble(wordsBesideHead(error, STORAGE_TROUBLE)),
+    );
+  const unread = [whole, newest].find((asked) => asked.state === 'failed');
+  return {
+    list: answerOf(whole) ?? answerOf(newest),
+    trouble: trouble ?? (unread?.state === 'failed' ? notReadText(unread.message) : null),
+    setTrouble,
+    run,
+  };
 }

@@ -1,15 +1,18 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
 import { FIRST_TOLERANCE, type PracticeItem, type SessionLeft } from '#core/practice';
-import { useAsked } from '../../engine/asked.ts';
+import { answerOf } from '../../engine/asked.ts';
 import { leftAt } from '../../state/practice/left.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
 import { beginSession, useRunning } from '../../state/practice/running.ts';
-import { setByTeacher } from '../../state/practice/set-by-teacher.ts';
+import { readStored } from '../../state/reading/follow-stored.ts';
+import { SET_FOR_PLAYER } from '../../state/reading/of-practice.ts';
 import type { PieceRecord, SessionRecord } from '../../records/record.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
+import { STUDIO_WITH_PIECES, type StudioWithPieces } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
@@ -22,7 +25,7 @@ import { KeptNotices } from '../KeptNotices.tsx';
 import { PedalKeys } from './PedalKeys.tsx';
 import { SessionFields } from './SessionFields.tsx';
 import { Stand } from './stand/Stand.tsx';
-import { practiseStudio, type PractiseStudio, useSessions } from './use-sessions.ts';
+import { useSessions } from './use-sessions.ts';
 
 /** Where practice is prepared and done: sessions with an aim, items and a check at the end. */
 export const Practise = guarded(GuardedPractise);
@@ -37,14 +40,16 @@ function GuardedPractise() {
 
 function PractisePage() {
   const isUnderWay = useRunning((running) => running !== null);
-  const asked = useAsked({ key: ['practise studio'], ask: practiseStudio });
-  if (isUnderWay) return <Stand />;
+  return isUnderWay ? <Stand /> : <Preparing />;
+}
+
+function Preparing() {
   return (
     <>
       <Header current="Session" />
       <main className="px-6 pt-3 pb-6">
         <h1 className="text-2xl font-semibold">Sessions</h1>
-        <Answered asked={asked} waiting="Opening the studio …">
+        <Answered asked={useStored(STUDIO_WITH_PIECES)} waiting="Opening the studio …">
           {(studio) => <OfPlayer studio={studio} />}
         </Answered>
       </main>
@@ -54,7 +59,7 @@ function PractisePage() {
 
 const ADDRESS = { ...BROUGHT, session: parseAsString };
 
-function OfPlayer({ studio }: { readonly studio: PractiseStudio }) {
+function OfPlayer({ studio }: { readonly studio: StudioWithPieces }) {
   const [address, setAddress] = useQueryStates(ADDRESS);
   const added = studio.pieces.find(({ id }) => id === address.add);
   const player = studio.players.find(({ id }) => id === playerAsked(studio, address.player, added)) ?? null;
@@ -79,7 +84,7 @@ function OfPlayer({ studio }: { readonly studio: PractiseStudio }) {
 }
 
 /** Whose sessions are shown: of the player in the address, else of the one whose piece is put in, else of the first. */
-function playerAsked({ players }: PractiseStudio, inAddress: string | null, added: PieceRecord | undefined): string {
+function playerAsked({ players }: StudioWithPieces, inAddress: string | null, added: PieceRecord | undefined): string {
   if (inAddress !== null) return inAddress;
   return (added ? added.playerId : players[0]?.id) ?? NOBODY;
 }
@@ -95,7 +100,7 @@ interface SessionsOfProps {
 function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
   const { sessions, trouble, elsewhere, add, change, remove, removed } = useSessions(playerId);
-  const set = useAsked({ key: ['set by the teacher', playerId], ask: async () => await setByTeacher(playerId) });
+  const set = answerOf(useStored(SET_FOR_PLAYER, playerId));
   const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
   const isPutIn = useRef(false);
   useEffect(() => {
@@ -129,10 +134,10 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
         {session && (
           <div className="min-w-0">
             <SessionFields
-              key={elsewhere.times}
+              key={elsewhere.timesOf(session.id)}
               session={session}
               pieces={pieces}
-              nextAim={set.state === 'answered' ? set.value.aim : null}
+              nextAim={set?.aim ?? null}
               onChange={(fields) => change(session, fields)}
             />
             <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
@@ -184,7 +189,7 @@ function Begin({ session, name }: { readonly session: SessionRecord; readonly na
   const begin = async (from?: SessionLeft): Promise<void> => {
     setWaits(true);
     const loaded = await Promise.all(items.map(loadItem)).catch((): null[] => []);
-    const set = await setByTeacher(session.playerId).catch(() => null);
+    const set = await readStored(SET_FOR_PLAYER, session.playerId).catch(() => null);
     setWaits(false);
     const playable = loaded.flatMap((item): LoadedItem[] => (item ? [item] : []));
     setTrouble(playable.length === 0);

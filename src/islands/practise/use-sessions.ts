@@ -1,25 +1,9 @@
 import { useState } from 'react';
 import type { PracticeItem } from '#core/practice';
-import type { PieceRecord, PlayerRecord, SessionRecord } from '../../records/record.ts';
-import { readyToPractise } from '../../storage/first-start.ts';
-import { loadPieces } from '../../storage/piece-list.ts';
+import type { SessionRecord } from '../../records/record.ts';
 import { dayOf } from '../../records/log-pages.ts';
 import { newSession } from '../../records/new-records.ts';
-import { loadStudio } from '../../storage/studio.ts';
-import { type Elsewhere, useRecords } from '../use-records.ts';
-
-/** What practising needs of the studio. */
-export interface PractiseStudio {
-  readonly players: readonly PlayerRecord[];
-  readonly pieces: readonly PieceRecord[];
-}
-
-/** Players and pieces of the studio. */
-export async function practiseStudio(): Promise<PractiseStudio> {
-  await readyToPractise();
-  const [{ players }, { records }] = await Promise.all([loadStudio(), loadPieces()]);
-  return { players, pieces: records };
-}
+import { type Elsewhere, useRecords } from '../../state/reading/use-records.ts';
 
 /** The sessions of a player, and what is done with them. */
 export interface Sessions {

@@ -1,9 +1,8 @@
 import { parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useState } from 'react';
-import { useAsked } from '../../engine/asked.ts';
-import { readyToPractise } from '../../storage/first-start.ts';
 import type { PlayerRecord } from '../../records/record.ts';
-import { loadStudio } from '../../storage/studio.ts';
+import { STUDIO } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { guarded, Part } from '../../ui/states/Boundary.tsx';
@@ -47,13 +46,7 @@ interface Deleted {
 }
 
 function RecordPage() {
-  const [turn, setTurn] = useState(0);
-  const asked = useAsked({ key: ['players', turn], ask: players });
   const [deleted, setDeleted] = useState<Deleted | null>(null);
-  const reread = (now: Deleted | null): void => {
-    setDeleted(now);
-    setTurn(turn + 1);
-  };
   return (
     <>
       <Header current="Log" />
@@ -63,21 +56,16 @@ function RecordPage() {
           {deleted && (
             <Notice className="mt-2 flex items-center gap-3">
               Everything of {deleted.name} is deleted.
-              <Button onClick={() => void deleted.putBack().then(() => reread(null))}>Undo</Button>
+              <Button onClick={() => void deleted.putBack().then(() => setDeleted(null))}>Undo</Button>
             </Notice>
           )}
         </div>
-        <Answered asked={asked} waiting="Opening the record …">
-          {(all) => <OfPlayer all={all} onDeleted={(name, putBack) => reread({ name, putBack })} />}
+        <Answered asked={useStored(STUDIO)} waiting="Opening the record …">
+          {({ players }) => <OfPlayer all={players} onDeleted={(name, putBack) => setDeleted({ name, putBack })} />}
         </Answered>
       </main>
     </>
   );
-}
-
-async function players(): Promise<readonly PlayerRecord[]> {
-  await readyToPractise();
-  return (await loadStudio()).players;
 }
 
 /** The player of the address, else the first; null for nobody of the studio. */

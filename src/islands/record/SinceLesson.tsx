@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { asCorrected, doneIn, lastLesson, missCounts, missesOf, ofKind, practisedKey, setIn } from '#core/practice';
 import type { WeekItem } from '#core/week';
-import { answerOf, useAsked } from '../../engine/asked.ts';
+import { answerOf } from '../../engine/asked.ts';
 import { dayOf } from '../../records/log-pages.ts';
-import { loadWeek } from '../../storage/practice.ts';
+import { WEEK } from '../../state/reading/of-practice.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
@@ -97,7 +98,7 @@ interface NotPractisedProps {
 
 /** What is in the list of the week and was not practised; what the date asks for first. */
 function NotPractised({ playerId, practised }: NotPractisedProps) {
-  const week = answerOf(useAsked({ key: ['week', playerId], ask: async () => ({ kept: await loadWeek(playerId) }) }))?.kept;
+  const week = answerOf(useStored(WEEK, playerId));
   const missing = (week?.document.items ?? []).filter(({ item }) => !practised.has(practisedKey(item.practised)));
   if (missing.length === 0) return null;
   const asked = missing.filter((each) => each.asked);

@@ -2,12 +2,12 @@ import { unparse } from 'papaparse';
 import { useState } from 'react';
 import { LOG_COLUMNS, logRows } from '#core/practice';
 import { downloadText, fileNameOf } from '../../files/download.ts';
-import { textOf } from '../../storage/backup/studio-file.ts';
+import { textOf } from '../../state/backup/studio-file.ts';
 import { forgetLesson } from '../../state/typed.ts';
-import { deletePlayerData, recordsOfPlayer } from '../../storage/player-data.ts';
-import { entriesOf } from '../../records/log-pages.ts';
+import { deletePlayerData, recordsOfPlayer } from '../../state/player-data.ts';
 import type { Logged } from '../../records/record.ts';
-import { loadLog } from '../../storage/practice.ts';
+import { readStored } from '../../state/reading/follow-stored.ts';
+import { ENTRIES } from '../../state/reading/of-practice.ts';
 import { Button } from '../../ui/Button.tsx';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 
@@ -24,7 +24,7 @@ export function TheirData({ whose, onDeleted }: TheirDataProps) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const told = (work: Promise<void>): void =>
     void work.catch((error: unknown) => setTrouble(error instanceof Error ? error.message : NOT_ANSWERED));
-  const entries = async () => entriesOf(await loadLog(playerId));
+  const entries = async () => await readStored(ENTRIES, playerId);
   const saveTable = async (): Promise<void> => {
     const text = unparse({ fields: [...LOG_COLUMNS], data: [...logRows(await entries())] });
     downloadText(fileNameOf(`${name} log`, 'csv'), 'text/csv', text);

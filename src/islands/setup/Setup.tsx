@@ -14,6 +14,7 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { fingerboardName, INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
+import { KeptNotices } from '../KeptNotices.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
 import { InstrumentForm } from './InstrumentForm.tsx';
 import { PlayerForm } from './PlayerForm.tsx';
@@ -54,17 +55,7 @@ function SetupPage() {
             </aside>
             <div>
               <div role="status" aria-label="Messages">
-                {trouble !== null && (
-                  <Notice className="mb-3" trouble>
-                    {trouble}
-                  </Notice>
-                )}
-                {elsewhere.notice !== null && (
-                  <Notice className="mb-3 flex items-center gap-3">
-                    <span className="grow">{elsewhere.notice}</span>
-                    <Button onClick={elsewhere.dismiss}>OK</Button>
-                  </Notice>
-                )}
+                <KeptNotices trouble={trouble} elsewhere={elsewhere} />
                 {deleted !== null && (
                   <Notice className="mb-3 flex items-center gap-3">
                     Deleted “{deleted.record.document.name}”. Pieces keep their brief as it is.
@@ -72,7 +63,7 @@ function SetupPage() {
                   </Notice>
                 )}
               </div>
-              {studio && <ChosenForm key={elsewhere.times[chosen?.id ?? '']} studio={studio} chosen={now} actions={actions} />}
+              {studio && <ChosenForm key={elsewhere.timesOf(chosen?.id)} studio={studio} chosen={now} actions={actions} />}
               {now && (
                 <OpenedSection key={now.record.id} title="Earlier versions">
                   {() => <VersionsInStudio key={now.record.revision} now={now} onBack={actions.bringBack} />}

@@ -1,6 +1,7 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import type { Uses } from '../../records/record.ts';
-import { piecesUsing } from '../../storage/studio.ts';
+import { answerOf } from '../../engine/asked.ts';
+import { PIECES_USING } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { pieceTitle } from '../../words/labels.ts';
 import { ChangeWords } from '../ChangeWords.tsx';
@@ -12,8 +13,8 @@ interface UsedByProps {
 
 /** The pieces that use this instrument, player or school, and what the changes made since the teacher last looked do to each. */
 export function UsedBy({ field, id }: UsedByProps) {
-  const pieces = useLiveQuery(() => piecesUsing(field, id).catch(() => []), [field, id]);
-  if (pieces === undefined) return null;
+  const pieces = answerOf(useStored(PIECES_USING, field, id));
+  if (pieces === null) return null;
   return (
     <section aria-label="Used by" className="mt-5">
       <Heading as="h3">{pieces.length === 0 ? 'No piece uses it yet' : 'Used by'}</Heading>

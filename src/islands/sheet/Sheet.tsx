@@ -4,7 +4,7 @@ import { Fragment, useMemo } from 'react';
 import { engravingOfPlan, fingerMarks } from '#core/notation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import { answerOf, useAsked } from '../../engine/asked.ts';
+import { answerOf } from '../../engine/asked.ts';
 import { writtenMarks } from '../../engraving/written-marks.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
@@ -20,7 +20,7 @@ import { mmText, movementText, semitonesText, shiftText } from '../../words/plan
 import { UNDER_STAFF_WORDS } from '../../words/hand/under-staff.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
-import { loadPlanned, type PlannedPiece } from '../planned-piece.ts';
+import { type PlannedPiece, usePlanned } from '../use-planned.ts';
 import { usePageTitle } from '../use-page-title.ts';
 import { useBowPlan } from '../score/use-bow-plan.ts';
 import { UnderStaffMenu } from '../score/UnderStaffMenu.tsx';
@@ -41,7 +41,7 @@ function GuardedSheet() {
 
 function SheetPage() {
   const id = new URL(location.href).searchParams.get('piece');
-  const asked = useAsked({ key: ['sheet', id], ask: (signal) => loadPlanned(id, signal) });
+  const asked = usePlanned(id);
   const sheet = answerOf(asked);
   const loaded = typeof sheet === 'string' ? null : sheet;
   usePageTitle('Sheet', loaded ? pieceTitle({ name: loaded.name, brief: loaded.plan.brief }) : null);

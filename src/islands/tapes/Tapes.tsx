@@ -1,9 +1,8 @@
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
-import { answerOf, useAsked } from '../../engine/asked.ts';
-import { readyToRead } from '../../storage/first-start.ts';
-import { loadPieces } from '../../storage/piece-list.ts';
-import { loadStudio } from '../../storage/studio.ts';
+import { EMPTY_STUDIO } from '../../records/studio.ts';
+import { STUDIO_WITH_PIECES } from '../../state/reading/of-studio.ts';
+import { storedOr, useStored } from '../../state/reading/use-stored.ts';
 import { Addressed } from '../Addressed.tsx';
 import { Header } from '../Header.tsx';
 import { NumberOrigins } from '../NumberOrigins.tsx';
@@ -23,7 +22,8 @@ function GuardedTapes() {
 }
 
 function TapesPage() {
-  const kept = answerOf(useAsked({ key: ['pieces and studio for tapes'], ask: loadKept }));
+  // Tapes can be measured without the studio where the browser’s storage does not open.
+  const kept = storedOr(useStored(STUDIO_WITH_PIECES), { ...EMPTY_STUDIO, pieces: [] });
   const [address, setAddress] = useQueryStates({ instrument: parseAsString, piece: parseAsString });
   const piece = kept?.pieces.find(({ id }) => id === address.piece) ?? null;
   const instruments = kept ? instrumentsOf(kept.instruments, piece) : [];
@@ -47,15 +47,4 @@ function TapesPage() {
       </main>
     </>
   );
-}
-
-/** Tapes can be measured without the studio where the browser’s storage does not open. */
-async function loadKept() {
-  try {
-    await readyToRead();
-    const [{ records }, { instruments }] = await Promise.all([loadPieces(), loadStudio()]);
-    return { pieces: records, instruments };
-  } catch {
-    return { pieces: [], instruments: [] };
-  }
 }

@@ -4,10 +4,10 @@ import { guarded, Part } from '../../ui/states/Boundary.tsx';
 import { defaultSize, type Instrument, INSTRUMENT_KINDS } from '#core/instrument';
 import { tuningSteps } from '#core/intonation';
 import { noteLabel } from '#core/pitch';
-import { answerOf, useAsked } from '../../engine/asked.ts';
 import type { InstrumentRecord } from '../../records/record.ts';
-import { readyToRead } from '../../storage/first-start.ts';
-import { loadStudio } from '../../storage/studio.ts';
+import { EMPTY_STUDIO } from '../../records/studio.ts';
+import { STUDIO } from '../../state/reading/of-studio.ts';
+import { storedOr, useStored } from '../../state/reading/use-stored.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { ButtonLink } from '../../ui/Button.tsx';
@@ -45,7 +45,8 @@ function GuardedTuner() {
 }
 
 function TunerPage() {
-  const studio = answerOf(useAsked({ key: ['instruments'], ask: instrumentsOrNone }));
+  // Tuning goes on without the studio where the browser’s storage does not open.
+  const studio = storedOr(useStored(STUDIO), EMPTY_STUDIO)?.instruments ?? null;
   const [chosen, setChosen] = useQueryState('instrument');
   const [source, setSource] = useState<Source>('simulated');
   if (studio === null) return <Header current="Tuner" />;
@@ -81,16 +82,6 @@ function TunerPage() {
       </main>
     </>
   );
-}
-
-/** Tuning goes on without the studio where the browser's storage does not open. */
-async function instrumentsOrNone(): Promise<readonly InstrumentRecord[]> {
-  try {
-    await readyToRead();
-    return (await loadStudio()).instruments;
-  } catch {
-    return [];
-  }
 }
 
 /** A kind of instrument as it is taped: in its usual size. */

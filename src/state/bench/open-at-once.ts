@@ -1,7 +1,7 @@
-import { demoInPage } from '../../storage/of-demo/demo-in-page.ts';
-import { demoRecords } from '../../storage/of-demo/demo-records.ts';
+import { demoInPage } from '../of-demo/demo-in-page.ts';
+import { demoRecords } from '../of-demo/demo-records.ts';
 import { readFirst } from '../../storage/first-reading.ts';
-import { isDemo } from '../../storage/of-demo/is-demo.ts';
+import { isDemo } from '../of-demo/is-demo.ts';
 import { planningStore } from '../planning.ts';
 import { studioStore } from '../studio.ts';
 import { useOpenPieces } from './open-pieces.ts';

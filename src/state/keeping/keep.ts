@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import type { RecordOutcome } from '../../storage/writing/outcome.ts';
+import type { RecordOutcome, SaveOutcome } from '../../storage/writing/outcome.ts';
 import { saveRecord } from '../../storage/writing/save-record.ts';
 import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
 import { writeOnLeaving } from './leaving.ts';
@@ -71,11 +71,12 @@ export function giveUpAhead(id: string): void {
   if (!isWaiting(id)) forgetUnwritten(id);
 }
 
-/** Deletes a record after what is being written of it; what could not be written is not tried again, nor by the next page. */
-export async function remove<Outcome>(id: string, work: () => Promise<Outcome>): Promise<Outcome> {
+/** Deletes a record after what is being written of it; what could not be written is not tried again, nor by the next page. Never throws. */
+export async function remove(name: DocumentName, id: string): Promise<SaveOutcome> {
   noteWaiting(id, null);
   forgetUnwritten(id);
-  return await inTurn(work);
+  const { deleteRecord } = await import('../../storage/writing/delete-record.ts');
+  return await savingDuring(async () => await inTurn(async () => await deleteRecord(name, id)));
 }
 
 /** Writes at once what pauses, and resolves when everything was tried. */

@@ -10,7 +10,7 @@ import { FIRST_WEEK, withItems } from '#core/week';
 import { database } from '../../storage/database.ts';
 import type { PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { givenTo } from '../../records/for-briefs.ts';
-import { type GivenToPupil, piecesIn } from '../../storage/exchange/assignment.ts';
+import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
 import { carriedBy, pieceOf } from '../../records/piece-documents.ts';
 import { loadSessions, loadWeek } from '../../storage/practice.ts';
 import { newPieceRecord, newSession, newWeek } from '../../records/new-records.ts';

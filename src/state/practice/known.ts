@@ -1,12 +1,17 @@
 import { subWeeks } from 'date-fns/subWeeks';
 import type { Tried } from '#core/drill';
-import { cleanTempo, type LogEntry, triedShifts } from '#core/practice';
-import type { Plan, Shift } from '#core/plan/describe';
+import { type LogEntry, triedShifts } from '#core/practice';
+import type { Plan } from '#core/plan/describe';
 import { dayOf, entriesOf } from '../../records/log-pages.ts';
 import { loadLog } from '../../storage/practice.ts';
 
 /** The record counts for so many weeks back: what was hard a year ago need not be hard now. */
 const WEEKS = 8;
+
+/** The day from which on the record counts. */
+export function countsFrom(): string {
+  return dayOf(subWeeks(Date.now(), WEEKS).getTime());
+}
 
 /** The last weeks of a player's log, read once for a page. */
 const read = new Map<string | null, Promise<readonly LogEntry[]>>();
@@ -14,7 +19,7 @@ const read = new Map<string | null, Promise<readonly LogEntry[]>>();
 async function lastWeeks(playerId: string | null): Promise<readonly LogEntry[]> {
   const there = read.get(playerId);
   if (there) return await there;
-  const reading = loadLog(playerId, dayOf(subWeeks(Date.now(), WEEKS).getTime())).then(entriesOf);
+  const reading = loadLog(playerId, countsFrom()).then(entriesOf);
   read.set(playerId, reading);
   return await reading;
 }
@@ -24,10 +29,4 @@ export async function triedIn(plan: Plan, pieceId: string | null, playerId: stri
   if (pieceId === null) return [];
   const entries = await lastWeeks(playerId).catch((): readonly LogEntry[] => []);
   return triedShifts(entries, pieceId, plan);
-}
-
-/** The fastest tempo at which a player has played a shift of a piece clean; null where the record does not say. */
-export async function cleanTempoOf(shift: Shift, pieceId: string | null, playerId: string | null): Promise<number | null> {
-  if (pieceId === null) return null;
-  return cleanTempo(await lastWeeks(playerId), pieceId, shift);
 }

@@ -1,32 +1,34 @@
 import type { LogEntry, LogWhat } from '#core/practice';
 import { dayOf, newEntry, pageOf } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
+import type { SaveOutcome } from '../../storage/writing/outcome.ts';
 import { keep } from '../keeping/keep.ts';
 
 /** Entries that are on their way into the database, by the page they go to. */
 const unwritten = new Map<string, readonly LogEntry[]>();
 
-/** What became of an entry. */
-export type EntryOutcome = { readonly entry: LogEntry } & ({ readonly ok: true } | { readonly ok: false; readonly message: string });
+/** Writes what happens at this moment into a player's log. */
+export async function logNow(whose: Logged, what: LogWhat): Promise<SaveOutcome> {
+  return await logEntry(whose, newEntry(what));
+}
 
 /**
  * Writes an entry into a player's log: at once where the next page finds it, then into the database, together with what is still on
  * its way there. Nothing that is there is written over.
  */
-export async function logEntry(whose: Logged, what: LogWhat): Promise<EntryOutcome> {
-  const entry = newEntry(what);
+export async function logEntry(whose: Logged, entry: LogEntry): Promise<SaveOutcome> {
   const page = pageOf(whose, dayOf(entry.at), [entry]);
   const waiting = [...(unwritten.get(page.id) ?? []), entry];
   unwritten.set(page.id, waiting);
   const outcome = await keep('log', { ...page, document: { ...page.document, entries: [...waiting] } }, null);
   // A later entry takes this one along.
-  if (outcome === null) return { ok: true, entry };
+  if (outcome === null) return { ok: true };
   if (outcome.ok) {
     wrote(page.id, waiting);
-    return { ok: true, entry };
+    return { ok: true };
   }
   void outcome.later.then((kept) => kept && wrote(page.id, waiting));
-  return { ok: false, message: outcome.message, entry };
+  return { ok: false, message: outcome.message };
 }
 
 /** Entries have come to their page. */

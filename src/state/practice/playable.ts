@@ -1,5 +1,5 @@
 import { engine } from '../../engine/client.ts';
-import { type GivenToPupil, piecesIn } from '../../storage/exchange/assignment.ts';
+import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
 import { loadPiece } from '../../storage/piece-list.ts';
 import { pieceTitle } from '../../words/labels.ts';
 

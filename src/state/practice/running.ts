@@ -25,9 +25,9 @@ import { soundPractice, stopPractice } from '../../audio/practice.ts';
 import type { Logged, SessionRecord } from '../../records/record.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { type LoadedItem } from './load-item.ts';
-import { logEntry } from './logging.ts';
+import { logNow } from './logging.ts';
 import { leaveAt } from './left.ts';
-import type { SetForPlayer } from './set-by-teacher.ts';
+import type { SetForPlayer } from '../reading/of-practice.ts';
 
 /** A session that is under way. */
 export interface Running {
@@ -107,7 +107,7 @@ function takeUp(come: (run: SessionRun, itemSeconds: number) => Pressed): void {
   const next = followed(running, run, log, now);
   runningStore.setState({ running: next });
   leaveAt(next);
-  for (const entry of log) void logEntry(running.whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
+  for (const entry of log) void logNow(running.whose, entry).then((outcome) => outcome.ok || tellTrouble(outcome.message));
   if (run !== running.run) soundStep(running.run, next);
 }
 

@@ -2,16 +2,8 @@ import { type LogEntry, notesOfPart, type PracticeItem, practisedKey } from '#co
 import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/week';
 import { NOTHING_KNOWN } from '#core/drill';
 import { engine } from '../../engine/client.ts';
-import { readyToPractise } from '../../storage/first-start.ts';
-import { dayOf, entriesOf } from '../../records/log-pages.ts';
+import { dayOf } from '../../records/log-pages.ts';
 import { loadPiece } from '../../storage/piece-list.ts';
-import { loadLog } from '../../storage/practice.ts';
-
-/** All entries of a player's log. */
-export async function allEntries(playerId: string | null): Promise<readonly LogEntry[]> {
-  await readyToPractise();
-  return entriesOf(await loadLog(playerId));
-}
 
 /** How a player stands with some items, by key. */
 export function standingsOf(entries: readonly LogEntry[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {

@@ -3,7 +3,7 @@ import { create } from 'zustand';
 import { type Brief, type Lock, waysOf } from '#core/brief';
 import { type QuestionName, withAnswer } from '#core/brief/parts/school';
 import { type Correction, correctionOf } from '#core/explain';
-import { noteCorrection } from '../../storage/corrections.ts';
+import { noteCorrection } from './remembered-corrections.ts';
 import { planningStore } from '../planning.ts';
 import { changeSchool } from './school-actions.ts';
 import { workStore } from '../bench/work.ts';

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Asked } from '../../engine/asked.ts';
+import { notReadText } from '../../words/kept/storage.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
 import { Button } from '../Button.tsx';
 
@@ -11,7 +12,7 @@ interface AnsweredProps<Value> {
   readonly children: (value: Value) => ReactNode;
 }
 
-/** An answer of the engine: what waits for it, what it is, or that it failed, with the way to ask again. */
+/** An answer of the engine or of the browser’s storage: what waits for it, what it is, or that it failed, with the way to ask again. */
 export function Answered<Value>({ asked, waiting = null, children }: AnsweredProps<Value>) {
   switch (asked.state) {
     case 'waiting':
@@ -21,7 +22,7 @@ export function Answered<Value>({ asked, waiting = null, children }: AnsweredPro
     case 'failed':
       return (
         <span role="alert">
-          {NOT_ANSWERED} <Button onClick={asked.again}>Try again</Button>
+          {asked.from === 'engine' ? NOT_ANSWERED : notReadText(asked.message)} <Button onClick={asked.again}>Try again</Button>
         </span>
       );
   }

@@ -23,3 +23,8 @@ export const SET_ASIDE = 'The piece could not be read and was set aside; it is k
 export function notKeptText(why: string): string {
   return `The browser does not open its storage (${why}). You can work here and download the piece, but it is not kept.`;
 }
+
+/** What a page shows cannot be read. */
+export function notReadText(why: string): string {
+  return `What this page shows cannot be read from the browser’s storage (${why}).`;
+}

@@ -117,7 +117,7 @@ describe('what is kept', () => {
   it('is gone for good once it is deleted, whatever was on its way', async () => {
     const piece = newPiece('Monday');
     void keep('piece', piece, null);
-    await remove(piece.id, async () => await database.pieces.delete(piece.id));
+    await remove('piece', piece.id);
     await allKept();
     assert.deepEqual([await nameThere(piece), keptBeside.size], [undefined, 0]);
   });

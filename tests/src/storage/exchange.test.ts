@@ -7,12 +7,12 @@ import { ladderTo, type LogEntry, PLAIN_ALONG, type PracticeItem, USUAL_SET } fr
 import { plan } from '#core/plan';
 import { FIRST_WEEK, withItems } from '#core/week';
 import { sameFor } from '../../../src/state/practice/for-pupils.ts';
-import { bringIn } from '../../../src/storage/backup/brought.ts';
-import { recordsText } from '../../../src/storage/backup/records-text.ts';
+import { bringIn } from '../../../src/state/backup/brought.ts';
+import { recordsText } from '../../../src/state/backup/records-text.ts';
 import { database } from '../../../src/storage/database.ts';
 import type { PieceRecord, PlayerRecord } from '../../../src/records/record.ts';
-import { type AssignmentBrought, assignmentText, type GivenToPupil, readAssignmentText } from '../../../src/storage/exchange/assignment.ts';
-import { logText, readLogText } from '../../../src/storage/exchange/log-file.ts';
+import { type AssignmentBrought, assignmentText, type GivenToPupil, readAssignmentText } from '../../../src/state/exchange/assignment.ts';
+import { logText, readLogText } from '../../../src/state/exchange/log-file.ts';
 import { dayOf, entriesOf, newEntry, pageOf } from '../../../src/records/log-pages.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { loadLog } from '../../../src/storage/practice.ts';

@@ -4,12 +4,13 @@ import { afterEach, beforeEach, describe, it } from 'node:test';
 import Dexie from 'dexie';
 import type { Brief } from '#core/brief';
 import { readStudioFile } from '../../../src/files/document-files.ts';
-import { noteCorrection } from '../../../src/storage/corrections.ts';
+import { noteCorrection } from '../../../src/state/school/remembered-corrections.ts';
 import { database } from '../../../src/storage/database.ts';
 import type { PieceRecord } from '../../../src/records/record.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newPieceRecord, newPlayer, newSchool, NOTHING_USED } from '../../../src/records/new-records.ts';
-import { deleteSchool, loadStudio } from '../../../src/storage/studio.ts';
+import { deleteRecord } from '../../../src/storage/writing/delete-record.ts';
+import { loadStudio } from '../../../src/storage/studio.ts';
 import { playerDocument, schoolDocument } from '../../../src/records/studio.ts';
 import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
@@ -66,7 +67,7 @@ describe('a school of the studio', () => {
     await saveRecord('school', SCHOOL);
     const id = await pieceFor(null, SCHOOL.id);
     await saveRecord('school', SCHOOL);
-    await deleteSchool(SCHOOL.id);
+    await deleteRecord('school', SCHOOL.id);
     assert.deepEqual([(await stored(id)).schoolId, (await stored(id)).document.brief.school?.name], [null, 'Ours']);
     assert.deepEqual((await loadStudio()).schools, []);
   });

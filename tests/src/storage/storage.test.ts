@@ -10,13 +10,14 @@ import { DEMO_STUDIO } from '../../../src/demo/studio.ts';
 import { readStudioFile } from '../../../src/files/document-files.ts';
 import { database, DovePathDatabase } from '../../../src/storage/database.ts';
 import type { InstrumentRecord, PieceRecord, PlayerRecord } from '../../../src/records/record.ts';
-import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/storage/of-demo/demo.ts';
-import { demoRecords } from '../../../src/storage/of-demo/demo-records.ts';
+import { clearDemo, restoreDemo, seedDemoOnce } from '../../../src/state/of-demo/demo.ts';
+import { demoRecords } from '../../../src/state/of-demo/demo-records.ts';
 import { checkRecord, loadPiece, loadPieces } from '../../../src/storage/piece-list.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newInstrument, newPieceRecord, newPlayer, NOTHING_USED } from '../../../src/records/new-records.ts';
-import { setAsideText } from '../../../src/storage/set-aside.ts';
-import { deleteInstrument, deletePlayer, loadStudio, piecesUsing } from '../../../src/storage/studio.ts';
+import { setAsideText } from '../../../src/state/backup/set-aside.ts';
+import { deleteRecord } from '../../../src/storage/writing/delete-record.ts';
+import { loadStudio, piecesUsing } from '../../../src/storage/studio.ts';
 import { instrumentDocument, playerDocument } from '../../../src/records/studio.ts';
 import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 
@@ -144,8 +145,8 @@ describe('a change of a player', () => {
 describe('what is deleted', () => {
   it('leaves its pieces and players, whose briefs stay', async () => {
     const { id } = await linkedPiece();
-    await deleteInstrument(VIOLIN.id);
-    await deletePlayer(WREN.id);
+    await deleteRecord('instrument', VIOLIN.id);
+    await deleteRecord('player', WREN.id);
     const piece = await stored(id);
     assert.deepEqual([piece.instrumentId, piece.playerId, piece.document.brief], [null, null, BRIEF]);
     assert.deepEqual(await loadStudio(), { instruments: [], players: [], schools: [] });
@@ -153,7 +154,7 @@ describe('what is deleted', () => {
 
   it('is no longer named by the players who had it', async () => {
     await linkedPiece();
-    await deleteInstrument(VIOLIN.id);
+    await deleteRecord('instrument', VIOLIN.id);
     assert.equal((await database.players.get(WREN.id))?.instrumentId, null);
   });
 });

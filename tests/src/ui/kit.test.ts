@@ -100,7 +100,7 @@ describe('an answer', () => {
     assert.equal(shown({ state: 'waiting' }), '<span>Looking …</span>');
     assert.equal(shown({ state: 'answered', value: 3 }), 'It is 3.');
     assert.match(
-      shown({ state: 'failed', message: 'died', again: nothing }),
+      shown({ state: 'failed', from: 'engine', message: 'died', again: nothing }),
       /^<span role="alert">This could not .*Try again<\/button><\/span>$/,
     );
   });

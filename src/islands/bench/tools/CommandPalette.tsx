@@ -1,8 +1,9 @@
 import { Command } from 'cmdk';
-import { useLiveQuery } from 'dexie-react-hooks';
 import { Fragment, useEffect, useMemo, useRef, useState } from 'react';
 import type { PieceRecord } from '../../../records/record.ts';
-import { loadStoredPieces } from '../../../storage/piece-list.ts';
+import { answerOf } from '../../../engine/asked.ts';
+import { STORED_PIECES } from '../../../state/reading/of-studio.ts';
+import { useStored } from '../../../state/reading/use-stored.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { pieceTitle } from '../../../words/labels.ts';
 import { openOnBench } from '../../open-on-bench.ts';
@@ -99,7 +100,7 @@ function Parts({ parts, withOthers, thenDo }: PartsProps) {
 
 /** The pieces whose names have all the words typed, the last changed first. */
 function usePiecesNamed(typed: string): readonly PieceRecord[] {
-  const pieces = useLiveQuery(() => loadStoredPieces().catch(() => []));
+  const pieces = answerOf(useStored(STORED_PIECES));
   return useMemo(
     () => (pieces ?? []).filter(({ document }) => hasEveryWord(pieceTitle(document), typed)).slice(0, MOST_PIECES),
     [pieces, typed],

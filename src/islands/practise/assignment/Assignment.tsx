@@ -1,8 +1,7 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useState } from 'react';
-import { useAsked } from '../../../engine/asked.ts';
-import { readyToPractise } from '../../../storage/first-start.ts';
-import { loadStudio } from '../../../storage/studio.ts';
+import { STUDIO } from '../../../state/reading/of-studio.ts';
+import { useStored } from '../../../state/reading/use-stored.ts';
 import type { Studio } from '../../../records/studio.ts';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { guarded } from '../../../ui/states/Boundary.tsx';
@@ -27,20 +26,14 @@ function GuardedAssignment() {
   );
 }
 
-async function studioToGive(): Promise<Studio> {
-  await readyToPractise();
-  return await loadStudio();
-}
-
 function AssignmentPage() {
-  const asked = useAsked({ key: ['studio to give'], ask: studioToGive });
   return (
     <>
       <Header current="Assignment" />
       <main className="mx-auto max-w-4xl px-6 pt-3 pb-6">
         <h1 className="text-2xl font-semibold">Assignment</h1>
-        <Answered asked={asked} waiting="Opening the studio …">
-          {(studio) => <OfStudio opened={studio} />}
+        <Answered asked={useStored(STUDIO)} waiting="Opening the studio …">
+          {(studio) => <OfStudio studio={studio} />}
         </Answered>
       </main>
     </>
@@ -53,8 +46,7 @@ interface Said {
   readonly isTrouble: boolean;
 }
 
-function OfStudio({ opened }: { readonly opened: Studio }) {
-  const [studio, setStudio] = useState(opened);
+function OfStudio({ studio }: { readonly studio: Studio }) {
   const [{ player: wanted }, setAddress] = useQueryStates({ player: parseAsString });
   const [said, setSaid] = useState<Said | null>(null);
   const player = studio.players.find(({ id }) => id === (wanted ?? studio.players[0]?.id)) ?? null;
@@ -79,7 +71,6 @@ function OfStudio({ opened }: { readonly opened: Studio }) {
       <TakeIn
         run={run}
         onTaken={async (id) => {
-          setStudio(await loadStudio());
           await setAddress({ player: id });
         }}
       />

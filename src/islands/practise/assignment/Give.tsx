@@ -1,14 +1,13 @@
 import { useState } from 'react';
-import { type Asked, useAsked } from '../../../engine/asked.ts';
 import { counted } from '#core/messages';
-import { FIRST_TOLERANCE, type SetByTeacher } from '#core/practice';
+import { FIRST_TOLERANCE } from '#core/practice';
 import { downloadText, fileNameOf } from '../../../files/download.ts';
 import { unplayableIn } from '../../../state/practice/playable.ts';
 import { sameFor } from '../../../state/practice/for-pupils.ts';
-import { setByTeacher } from '../../../state/practice/set-by-teacher.ts';
-import type { PlayerRecord, SessionRecord, WeekRecord } from '../../../records/record.ts';
-import { assignmentText, type GivenToPupil } from '../../../storage/exchange/assignment.ts';
-import { loadSessions, loadWeek } from '../../../storage/practice.ts';
+import { TO_GIVE, type ToGive } from '../../../state/practice/to-give.ts';
+import { useStored } from '../../../state/reading/use-stored.ts';
+import type { PlayerRecord } from '../../../records/record.ts';
+import { assignmentText, type GivenToPupil } from '../../../state/exchange/assignment.ts';
 import type { Studio } from '../../../records/studio.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/Field.tsx';
@@ -25,33 +24,13 @@ interface GiveProps {
   readonly run: Run;
 }
 
-/** What there is to give to a player. */
-interface ToGive {
-  readonly week: WeekRecord | null;
-  readonly sessions: readonly SessionRecord[];
-  readonly set: SetByTeacher;
-}
-
-/** So many sessions are offered, the newest first. */
-const SESSIONS_OFFERED = 5;
-
-async function toGive(playerId: string): Promise<ToGive> {
-  const [week, sessions, set] = await Promise.all([loadWeek(playerId), loadSessions(playerId), setByTeacher(playerId)]);
-  return {
-    week: week && week.document.items.length > 0 ? week : null,
-    sessions: sessions.filter(({ document }) => document.items.length > 0).slice(0, SESSIONS_OFFERED),
-    set,
-  };
-}
-
 /** An assignment out: what goes with it, for whom, and as which files. */
 export function Give({ player, studio, run }: GiveProps) {
-  const asked: Asked<ToGive> = useAsked({ key: ['to give', player.id], ask: async () => await toGive(player.id) });
   return (
     <section aria-label={ASSIGNMENT_WORDS.give} className="mt-4">
       <Heading>{ASSIGNMENT_WORDS.give}</Heading>
       <p className="max-w-[70ch] text-dove-dark">{ASSIGNMENT_WORDS.giveHow}</p>
-      <Answered asked={asked} waiting="Looking for what there is …">
+      <Answered asked={useStored(TO_GIVE, player.id)} waiting="Looking for what there is …">
         {(there) =>
           there.week === null && there.sessions.length === 0 ? (
             <p className="mt-1 flex flex-wrap items-center gap-2">

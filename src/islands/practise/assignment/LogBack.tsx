@@ -2,8 +2,7 @@ import { useState } from 'react';
 import { issuesText } from '#core/messages';
 import { downloadText, fileNameOf } from '../../../files/download.ts';
 import type { PlayerRecord } from '../../../records/record.ts';
-import { type LogBrought, logText, readLogText } from '../../../storage/exchange/log-file.ts';
-import { mergePages } from '../../../storage/writing/merge-pages.ts';
+import { addToLog, type LogBrought, logText, readLogText } from '../../../state/exchange/log-file.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';
@@ -44,10 +43,8 @@ function BringLog({ players, run }: Pick<LogBackProps, 'players' | 'run'>) {
   const [unknown, setUnknown] = useState<readonly LogBrought[]>([]);
   const [asked] = unknown;
   const [whose, setWhose] = useState<PlayerRecord | null>(players[0] ?? null);
-  const merge = async ({ pages }: LogBrought, to: PlayerRecord | null): Promise<string> => {
-    const name = to?.document.name ?? '';
-    return mergedText(name || 'nobody of the studio', await mergePages({ playerId: to?.id ?? null, name }, pages));
-  };
+  const merge = async (log: LogBrought, to: PlayerRecord | null): Promise<string> =>
+    mergedText(to?.document.name || 'nobody of the studio', await addToLog(to, log));
   const open = (file: File): void =>
     run(async () => {
       setUnknown([]);

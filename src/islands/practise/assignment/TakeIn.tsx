@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { issuesText } from '#core/messages';
-import { bringIn } from '../../../storage/backup/brought.ts';
-import { type AssignmentBrought, type BroughtToPupil, readAssignmentText } from '../../../storage/exchange/assignment.ts';
+import { bringIn } from '../../../state/backup/brought.ts';
+import { type AssignmentBrought, type BroughtToPupil, readAssignmentText } from '../../../state/exchange/assignment.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';

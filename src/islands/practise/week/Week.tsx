@@ -3,9 +3,12 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { practisedKey, type PracticeItem } from '#core/practice';
 import { type KnownOfItems, planDays, type WeekAsked, withItems } from '#core/week';
 import { answerOf, useAsked } from '../../../engine/asked.ts';
-import { allEntries, standingsOf, unseenOf } from '../../../state/practice/week-known.ts';
+import { standingsOf, unseenOf } from '../../../state/practice/week-known.ts';
 import type { PieceRecord, PlayerRecord, WeekRecord } from '../../../records/record.ts';
 import { dayOf } from '../../../records/log-pages.ts';
+import { ENTRIES } from '../../../state/reading/of-practice.ts';
+import { STUDIO_WITH_PIECES, type StudioWithPieces } from '../../../state/reading/of-studio.ts';
+import { useStored } from '../../../state/reading/use-stored.ts';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { guarded } from '../../../ui/states/Boundary.tsx';
 import { WEEK_WORDS } from '../../../words/practice/week.ts';
@@ -14,7 +17,6 @@ import { Header } from '../../Header.tsx';
 import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from '../brought.ts';
 import { KeptNotices } from '../../KeptNotices.tsx';
-import { practiseStudio, type PractiseStudio } from '../use-sessions.ts';
 import { useWeek } from './use-week.ts';
 import { WeekDays } from './WeekDays.tsx';
 import { WeekForm } from './WeekForm.tsx';
@@ -33,13 +35,12 @@ function GuardedWeek() {
 }
 
 function WeekPage() {
-  const asked = useAsked({ key: ['practise studio'], ask: practiseStudio });
   return (
     <>
       <Header current="Week" />
       <main className="px-6 pt-3 pb-6 print:p-0">
         <h1 className="text-2xl font-semibold print:hidden">Week</h1>
-        <Answered asked={asked} waiting="Opening the studio …">
+        <Answered asked={useStored(STUDIO_WITH_PIECES)} waiting="Opening the studio …">
           {(studio) => <OfPlayer studio={studio} />}
         </Answered>
       </main>
@@ -47,7 +48,7 @@ function WeekPage() {
   );
 }
 
-function OfPlayer({ studio: { players, pieces } }: { readonly studio: PractiseStudio }) {
+function OfPlayer({ studio: { players, pieces } }: { readonly studio: StudioWithPieces }) {
   const [address, setAddress] = useQueryStates(BROUGHT);
   const added = pieces.find(({ id }) => id === address.add);
   const wanted = address.player ?? (added ? (added.playerId ?? NOBODY) : players[0]?.id);
@@ -91,7 +92,7 @@ function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
       <div role="status" aria-label="Messages" className="no-print">
         <KeptNotices trouble={trouble} elsewhere={elsewhere} />
       </div>
-      {week && <WeekShown week={week} pieces={pieces} times={elsewhere.times} onChange={change} />}
+      {week && <WeekShown week={week} pieces={pieces} times={elsewhere.timesOf(week.id)} onChange={change} />}
     </>
   );
 }
@@ -107,7 +108,7 @@ interface WeekShownProps {
 function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
   const { document, playerId } = week;
   const [today] = useState(() => dayOf(Date.now()));
-  const entries = useAsked({ key: ['all entries', playerId], ask: async () => await allEntries(playerId) });
+  const entries = useStored(ENTRIES, playerId);
   const items = useMemo(() => document.items.map(({ item }) => item), [document.items]);
   const standing = useMemo(() => standingsOf(answerOf(entries) ?? [], items), [entries, items]);
   const never = items.filter(({ practised }) => standing.get(practisedKey(practised))?.sittings.length === 0);

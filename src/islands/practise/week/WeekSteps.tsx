@@ -2,10 +2,10 @@ import { dequal } from 'dequal';
 import { useState } from 'react';
 import { practisedKey } from '#core/practice';
 import type { PlannedDay } from '#core/week';
-import { setByTeacher } from '../../../state/practice/set-by-teacher.ts';
+import { readStored } from '../../../state/reading/follow-stored.ts';
+import { SESSIONS, SET_FOR_PLAYER } from '../../../state/reading/of-practice.ts';
 import { keep } from '../../../state/keeping/keep.ts';
 import type { SessionRecord, WeekRecord } from '../../../records/record.ts';
-import { loadSessions } from '../../../storage/practice.ts';
 import { newSession } from '../../../records/new-records.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
@@ -47,8 +47,10 @@ export function WeekSteps({ week, today }: WeekStepsProps) {
 async function sessionOf({ document, playerId }: WeekRecord, { day, items }: PlannedDay): Promise<SessionRecord> {
   const wanted = items.flatMap(({ key }) => document.items.find(({ item }) => practisedKey(item.practised) === key)?.item ?? []);
   const practised = wanted.slice(0, MOST_IN_SESSION);
-  const there = (await loadSessions(playerId)).find((session) => session.document.day === day && dequal(session.document.items, practised));
+  const there = (await readStored(SESSIONS, playerId)).find(
+    (session) => session.document.day === day && dequal(session.document.items, practised),
+  );
   if (there) return there;
-  const { aim } = await setByTeacher(playerId);
+  const { aim } = await readStored(SET_FOR_PLAYER, playerId);
   return newSession({ name: aim ?? '', day, endCheck: '', items: practised }, playerId);
 }

@@ -1,7 +1,11 @@
+import { subWeeks } from 'date-fns/subWeeks';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { ofKind } from '#core/practice';
 import { meanSemitoneCents, pointsBack, type Statement, statementsOf, type Week, weeksOf } from '#core/trends';
-import { useAsked } from '../../../engine/asked.ts';
+import { answerOf, useAsked } from '../../../engine/asked.ts';
+import { dayOf } from '../../../records/log-pages.ts';
+import { ENTRIES } from '../../../state/reading/of-practice.ts';
+import { useStored } from '../../../state/reading/use-stored.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -21,9 +25,17 @@ interface TrendsProps {
 
 /** What the last weeks of a record say: week by week, across pieces, and from each statement to what can be done. */
 export function Trends({ playerId }: TrendsProps) {
-  const asked = useAsked({ key: ['trends', playerId], ask: (signal) => readTrends(playerId, signal) });
+  const [from] = useState(() => dayOf(subWeeks(Date.now(), WEEKS).getTime()));
+  const log = useStored(ENTRIES, playerId, from);
+  const entries = answerOf(log) ?? [];
+  // Entries are only ever added: as many are the same ones.
+  const asked = useAsked({
+    key: ['trends', playerId, entries.length],
+    ask: (signal) => readTrends(entries, signal),
+    when: log.state === 'answered',
+  });
   return (
-    <Answered asked={asked} waiting={TRENDS_WORDS.waiting}>
+    <Answered asked={log.state === 'failed' ? log : asked} waiting={TRENDS_WORDS.waiting}>
       {(read) => <TrendsOf read={read} playerId={playerId} />}
     </Answered>
   );

@@ -1,12 +1,9 @@
-import { subWeeks } from 'date-fns/subWeeks';
 import { type LogEntry, ofKind } from '#core/practice';
 import type { Plan } from '#core/plan/describe';
 import { type Arrival, arrivalsIn } from '#core/trends';
 import { engine } from '../../../engine/client.ts';
-import { readyToPractise } from '../../../storage/first-start.ts';
-import { dayOf, entriesOf } from '../../../records/log-pages.ts';
-import { loadPiece } from '../../../storage/piece-list.ts';
-import { loadLog } from '../../../storage/practice.ts';
+import { readStored } from '../../../state/reading/follow-stored.ts';
+import { PIECE } from '../../../state/reading/of-studio.ts';
 
 /** So many weeks are looked at: what was weak before need not be weak now. */
 export const WEEKS = 8;
@@ -20,15 +17,13 @@ export interface Trends {
   readonly now: number;
 }
 
-/** Reads the last weeks of a log, and plans every piece in it that is still there. */
-export async function readTrends(playerId: string | null, signal: AbortSignal): Promise<Trends> {
-  await readyToPractise();
+/** Plans every piece in the last weeks of a log that is still there. */
+export async function readTrends(entries: readonly LogEntry[], signal: AbortSignal): Promise<Trends> {
   const now = Date.now();
-  const entries = entriesOf(await loadLog(playerId, dayOf(subWeeks(now, WEEKS).getTime())));
   const pieces = new Set(ofKind(entries, 'attempt').map(({ practised }) => practised.piece));
   const plans = new Map<string, Plan>();
   for (const id of pieces) {
-    const record = await loadPiece(id);
+    const record = await readStored(PIECE, id);
     const outcome = record && (await engine.plan(record.document.brief, { signal }));
     if (outcome?.ok) plans.set(id, outcome.value.best);
   }

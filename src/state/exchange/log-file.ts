@@ -2,9 +2,10 @@ import type { LogDocument } from '#core/documents';
 import { goodReading, type Reading } from '#core/result';
 import { textOf } from '../backup/studio-file.ts';
 import { type DamagedPart, readEach, readRecordsText } from '../backup/records-text.ts';
-import type { LogRecord } from '../../records/record.ts';
-import { loadLog } from '../practice.ts';
-import { isFields, readRecord } from '../read-record.ts';
+import type { LogRecord, PlayerRecord } from '../../records/record.ts';
+import { type Merged, mergePages } from '../../storage/writing/merge-pages.ts';
+import { loadLog } from '../../storage/practice.ts';
+import { isFields, readRecord } from '../../storage/read-record.ts';
 
 /** The log of a player as a file's text: every page of it, as a file of a studio that holds nothing else. */
 export async function logText(playerId: string | null): Promise<string> {
@@ -18,6 +19,11 @@ export interface LogBrought {
   /** The name in the file. */
   readonly name: string;
   readonly pages: readonly LogDocument[];
+}
+
+/** Adds a log of a file to that of a player here (null: nobody of the studio), each entry once. */
+export async function addToLog(player: PlayerRecord | null, { pages }: LogBrought): Promise<Merged> {
+  return await mergePages({ playerId: player?.id ?? null, name: player?.document.name ?? '' }, pages);
 }
 
 /** The logs in a file. */

@@ -3,12 +3,12 @@ import { DOCUMENT_KINDS, headed } from '#core/documents';
 import { ladderTo, PLAIN_ALONG, type PracticeItem, USUAL_SET } from '#core/practice';
 import { FIRST_WEEK } from '#core/week';
 import { demoDays } from '../../demo/practice.ts';
-import { database } from '../database.ts';
+import { database } from '../../storage/database.ts';
 import type { LogRecord, PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { dayOf, pageOf } from '../../records/log-pages.ts';
 import { notThereYet } from './not-there-yet.ts';
 import { fresh, newWeek } from '../../records/new-records.ts';
-import { together } from '../writing/together.ts';
+import { together } from '../../storage/writing/together.ts';
 
 /** Notes that these pupils point at: somewhere on the way up, and near the top. */
 const HARD = [11, 14] as const;

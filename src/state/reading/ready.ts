@@ -1,7 +1,7 @@
-import { STORAGE_SILENT } from '../words/kept/storage.ts';
-import { inTime } from './in-time.ts';
-import { isDemo } from './of-demo/is-demo.ts';
-import { writeUnwritten } from './writing/unwritten.ts';
+import { STORAGE_SILENT } from '../../words/kept/storage.ts';
+import { inTime } from '../../storage/in-time.ts';
+import { isDemo } from '../of-demo/is-demo.ts';
+import { writeUnwritten } from '../../storage/writing/unwritten.ts';
 
 /**
  * What every page waits for before it reads: the demo is put in where the application runs with one and was never started
@@ -27,14 +27,14 @@ export async function readyToPractise(): Promise<void> {
 }
 
 async function practisedDemo(): Promise<void> {
-  await (await import('./of-demo/demo-practice.ts')).seedPracticeOnce();
+  await (await import('../of-demo/demo-practice.ts')).seedPracticeOnce();
 }
 
 async function prepared(): Promise<void> {
-  if (isDemo()) await (await import('./of-demo/demo.ts')).seedDemoOnce();
+  if (isDemo()) await (await import('../of-demo/demo.ts')).seedDemoOnce();
   await writeUnwritten();
   if (isDemo()) requestIdleCallback(() => setTimeout(() => void practisedDemo().catch(() => undefined), AT_REST_MS));
-  requestIdleCallback(() => setTimeout(() => void import('./backup/keep-studio.ts').then(({ keepStudio }) => keepStudio()), AT_REST_MS));
+  requestIdleCallback(() => setTimeout(() => void import('../backup/keep-studio.ts').then(({ keepStudio }) => keepStudio()), AT_REST_MS));
 }
 
 /** What keeps the studio waits so long after the first quiet moment, ms: nothing of it holds up the first drawing. */

@@ -1,0 +1,23 @@
+import { database } from '../../storage/database.ts';
+import { isFields, readRecord } from '../../storage/read-record.ts';
+import { together } from '../../storage/writing/together.ts';
+
+/** Tries again to read what was set aside, and puts back what now reads; how many did. */
+export async function restoreSetAside(): Promise<number> {
+  let restored = 0;
+  for (const { id, name = 'piece', record } of await database.setAside.toArray()) {
+    const reading = isFields(record) ? await readRecord(name, { ...record, id }) : null;
+    if (reading?.ok !== true) continue;
+    await together(async () => {
+      await database.tableOf(name).put(reading.value);
+      await database.setAside.delete(id);
+    });
+    restored += 1;
+  }
+  return restored;
+}
+
+/** Everything that was set aside, as text to download. */
+export async function setAsideText(): Promise<string> {
+  return JSON.stringify(await database.setAside.toArray(), null, 2);
+}

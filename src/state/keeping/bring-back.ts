@@ -1,0 +1,27 @@
+import type { DocumentName } from '#core/documents';
+import type { RecordOf } from '../../records/record.ts';
+import { keepVersion } from '../../storage/writing/versions.ts';
+import { keep, keepAhead, type KeptOutcome } from './keep.ts';
+
+/** A record that is brought back: as it is from now on, and what becomes of writing it. */
+export interface BroughtBack<Name extends DocumentName> {
+  readonly next: RecordOf<Name>;
+  readonly writing: Promise<KeptOutcome<Name>>;
+}
+
+/** Brings back the document of an earlier version, and keeps how the record is now (null: it is gone) as a version. */
+export function bringBack<Name extends DocumentName>(name: Name, now: RecordOf<Name> | null, was: RecordOf<Name>): BroughtBack<Name> {
+  const next: RecordOf<Name> = { ...(now ?? was), document: was.document };
+  keepAhead(next, now);
+  return { next, writing: written(name, now, next) };
+}
+
+async function written<Name extends DocumentName>(
+  name: Name,
+  now: RecordOf<Name> | null,
+  next: RecordOf<Name>,
+): Promise<KeptOutcome<Name>> {
+  // Where there is no room for it, the write itself says so.
+  if (now) await keepVersion(name, now, 'another brought back').catch(() => undefined);
+  return await keep(name, next, now);
+}

@@ -1,0 +1,52 @@
+import { useMemo, useState } from 'react';
+import type { LogEntry, LogWhat } from '#core/practice';
+import { dayOf, newEntry } from '../../records/log-pages.ts';
+import type { Logged } from '../../records/record.ts';
+import { notReadText } from '../../words/kept/storage.ts';
+import { answerOf } from '../../engine/asked.ts';
+import { LOG } from '../reading/of-practice.ts';
+import { useStored } from '../reading/use-stored.ts';
+import { logEntry } from './logging.ts';
+
+/** A day of a log: its entries in their order. */
+export interface LogPage {
+  readonly day: string;
+  readonly entries: readonly LogEntry[];
+}
+
+/** A player's log, as it is read and added to. */
+export interface LogPages {
+  /** In the order of days; null until they are read. */
+  readonly pages: readonly LogPage[] | null;
+  /** Some of it came with the demo. */
+  readonly demo: boolean;
+  /** Why it cannot be read, for people. */
+  readonly trouble: string | null;
+  /** What is added is on the page at once, also while it cannot be written: it is tried again. */
+  readonly add: (what: LogWhat) => Promise<void>;
+}
+
+/** The log of a player from a day on ("2026-03-09"; all of it unless that is given); what another tab adds comes as well. */
+export function useLogPages(whose: Logged, from?: string): LogPages {
+  const asked = useStored(LOG, whose.playerId, from);
+  const [added, setAdded] = useState<readonly LogEntry[]>([]);
+  const read = answerOf(asked);
+  const pages = useMemo(() => {
+    if (asked.state === 'waiting') return null;
+    const there = (read ?? []).map(({ document }) => document);
+    const known = new Set(there.flatMap(({ entries }) => entries.map(({ id }) => id)));
+    const more = added.filter(({ id }) => !known.has(id)).map((entry) => ({ day: dayOf(entry.at), entries: [entry] }));
+    return [...there, ...more];
+  }, [asked.state, read, added]);
+  const add = async (what: LogWhat): Promise<void> => {
+    const entry = newEntry(what);
+    setAdded((now) => [...now, entry]);
+    await logEntry(whose, entry);
+  };
+  return {
+    pages,
+    demo: read?.some(({ demo }) => demo) ?? false,
+    trouble: asked.state === 'failed' ? notReadText(asked.message) : null,
+    add,
+  };
+}

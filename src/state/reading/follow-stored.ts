@@ -1,0 +1,47 @@
+import { liveQuery } from 'dexie';
+import { STORAGE_SHUT } from '../../words/kept/storage.ts';
+import type { Argument, StoredQuery } from './queries.ts';
+import { readyToPractise, readyToRead } from './ready.ts';
+
+/** What is told of a query that is followed. */
+export interface Following<Value> {
+  readonly next: (value: Value) => void;
+  /** Why it cannot be read, for people; nothing more comes then. */
+  readonly failed: (message: string) => void;
+}
+
+/** Reads something that the browser keeps, now and whenever a page changes it, until the returned function is called. */
+export function followStored<Arguments extends readonly Argument[], Value>(
+  query: StoredQuery<Arguments, Value>,
+  args: Arguments,
+  { next, failed }: Following<Value>,
+): () => void {
+  let stop = (): void => undefined;
+  let isOver = false;
+  const fail = (error: unknown): void => {
+    if (!isOver) failed(error instanceof Error ? error.message : STORAGE_SHUT);
+  };
+  const begin = (): void => {
+    if (isOver) return;
+    const following = liveQuery(async () => await query.read(...args)).subscribe({ next, error: fail });
+    stop = () => following.unsubscribe();
+  };
+  ready(query).then(begin, fail);
+  return () => {
+    isOver = true;
+    stop();
+  };
+}
+
+/** Reads it once. Rejects with the words for people where that cannot be done. */
+export async function readStored<Arguments extends readonly Argument[], Value>(
+  query: StoredQuery<Arguments, Value>,
+  ...args: Arguments
+): Promise<Value> {
+  await ready(query);
+  return await query.read(...args);
+}
+
+async function ready({ ofPractice = false }: Pick<StoredQuery<never, unknown>, 'ofPractice'>): Promise<void> {
+  await (ofPractice ? readyToPractise() : readyToRead());
+}

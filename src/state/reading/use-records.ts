@@ -1,0 +1,143 @@
+import { useEffect, useEffectEvent, useState } from 'react';
+import type { DocumentName } from '#core/documents';
+import type { RecordOf } from '../../records/record.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
+import { loadAll } from '../../storage/set-aside.ts';
+import { BROUGHT_BACK_STUDIO, CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../../words/kept/other-tabs.ts';
+import { bringBack as bringBackRecord } from '../keeping/bring-back.ts';
+import { keep as keepRecord, type KeptOutcome, remove as removeRecord } from '../keeping/keep.ts';
+import { isWaiting } from '../keeping/waiting.ts';
+import { followStored } from './follow-stored.ts';
+import type { StoredQuery } from './queries.ts';
+
+/** The records of a kind that a page shows, and what is done with them. */
+export interface ShownRecords<Name extends DocumentName> {
+  /** The last changed first; null until they are read. */
+  readonly records: readonly RecordOf<Name>[] | null;
+  readonly trouble: string | null;
+  readonly elsewhere: Elsewhere;
+  /** Shows a record at once and writes it then; `base` is the record before the change, null for a new one. */
+  readonly keep: (next: RecordOf<Name>, base: RecordOf<Name> | null) => void;
+  /** Brings a record back as it was in an earlier version; how it is now becomes a version too. */
+  readonly bringBack: (was: RecordOf<Name>) => void;
+  readonly remove: (id: string) => void;
+}
+
+/** What other tabs changed, and what was brought back here. */
+export interface Elsewhere {
+  /** How often a record was: fields that are typed into begin again with what is there. */
+  readonly timesOf: (id: string | undefined) => number;
+  readonly notice: string | null;
+  readonly dismiss: () => void;
+}
+
+/** Records of a kind. */
+interface Asked<Name extends DocumentName> {
+  readonly name: Name;
+  /** A word tells which of them are meant: they are read again when it changes. */
+  readonly of: string;
+  readonly belongs: (record: RecordOf<Name>) => boolean;
+}
+
+/** Records of a kind, kept as they are changed; what another tab writes of them is shown as it comes. */
+export function useRecords<Name extends DocumentName>({ name, of, belongs }: Asked<Name>): ShownRecords<Name> {
+  const [read, setShown] = useState<(Shown<Name> & { readonly of: string }) | null>(null);
+  // Until those of another player are read, none are known.
+  const shown = read?.of === of ? read : null;
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const update = (change: (now: Shown<Name>) => Shown<Name>): void => setShown((now) => now && { ...now, ...change(now) });
+  const show = useEffectEvent((all: readonly RecordOf<Name>[]): void =>
+    setShown((now) => ({ ...withRead(now?.of === of ? now : null, all.filter(belongs)), of })),
+  );
+  useEffect(() => followStored(recordsOf(name), [], { next: show, failed: setTrouble }), [name, of]);
+  const showWritten = async (next: RecordOf<Name>, writing: Promise<KeptOutcome<Name>>): Promise<void> => {
+    const outcome = await writing;
+    const kept = outcome?.ok === false ? await outcome.later : outcome;
+    if (!kept) return;
+    setTrouble(null);
+    update((now) => withWritten(now, { next, written: kept.record, isJoined: kept.joined }));
+  };
+  const keep = (next: RecordOf<Name>, base: RecordOf<Name> | null): void => {
+    update((now) => ({ ...now, records: withFirst(now.records, next) }));
+    void showWritten(next, keepRecord(name, next, base));
+  };
+  const bringBack = (was: RecordOf<Name>): void => {
+    const { next, writing } = bringBackRecord(name, shown?.records.find(({ id }) => id === was.id) ?? null, was);
+    update((now) => told({ ...now, records: withFirst(now.records, next) }, [next.id], BROUGHT_BACK_STUDIO));
+    void showWritten(next, writing);
+  };
+  const remove = (id: string): void => {
+    update((now) => ({ ...now, records: now.records.filter((record) => record.id !== id) }));
+    // Nothing of it is left to write, so the sentence about that goes.
+    void removeRecord(name, id).then((outcome) => setTrouble(outcome.ok ? null : outcome.message));
+  };
+  const dismiss = (): void => update((now) => ({ ...now, notice: null }));
+  const timesOf = (id: string | undefined): number => (id === undefined ? 0 : (shown?.times.get(id) ?? 0));
+  return {
+    records: shown?.records ?? null,
+    trouble,
+    elsewhere: { timesOf, notice: shown?.notice ?? null, dismiss },
+    keep,
+    bringBack,
+    remove,
+  };
+}
+
+/** All records of a kind that can be read. */
+function recordsOf<Name extends DocumentName>(name: Name): StoredQuery<[], readonly RecordOf<Name>[]> {
+  return { read: async () => await loadAll(name), ofPractice: OF_PRACTICE.has(name) };
+}
+
+/** The demo brings these kinds after the rest of it. */
+const OF_PRACTICE: ReadonlySet<DocumentName> = new Set<DocumentName>(['session', 'week', 'log']);
+
+/** What stands on the page. */
+interface Shown<Name extends DocumentName> {
+  readonly records: readonly RecordOf<Name>[];
+  /** The records there were when they were last read: what is no longer among them was deleted. */
+  readonly known: ReadonlySet<string>;
+  /** How often each, by id, has come to be otherwise than it was typed here. */
+  readonly times: ReadonlyMap<string, number>;
+  readonly notice: string | null;
+}
+
+function withFirst<Name extends DocumentName>(records: readonly RecordOf<Name>[], next: RecordOf<Name>): readonly RecordOf<Name>[] {
+  return [next, ...records.filter(({ id }) => id !== next.id)];
+}
+
+/** The teacher is told that some records are otherwise now. */
+function told<Name extends DocumentName>(shown: Shown<Name>, ids: readonly string[], notice: string): Shown<Name> {
+  return { ...shown, times: new Map([...shown.times, ...ids.map((id) => [id, (shown.times.get(id) ?? 0) + 1] as const)]), notice };
+}
+
+/** What stands on the page once the records were read again: what is changed here and not written yet stays. */
+function withRead<Name extends DocumentName>(shown: Shown<Name> | null, read: readonly RecordOf<Name>[]): Shown<Name> {
+  const known = new Set(read.map(({ id }) => id));
+  if (!shown) return { records: read, known, times: new Map(), notice: null };
+  const before = new Map(shown.records.map((record) => [record.id, record]));
+  const isNewer = (record: RecordOf<Name>): boolean => {
+    const here = before.get(record.id);
+    return !isWaiting(record.id) && (here === undefined || here.revision < record.revision);
+  };
+  const newer = read.filter(isNewer);
+  const arrived = new Set(newer.map(({ id }) => id));
+  const stays = ({ id }: RecordOf<Name>): boolean => !arrived.has(id) && (isWaiting(id) || known.has(id) || !shown.known.has(id));
+  const now = { ...shown, records: [...newer, ...shown.records.filter(stays)], known };
+  const ofOthers = newer.filter(({ id, writtenBy }) => before.has(id) && writtenBy !== THIS_TAB).map(({ id }) => id);
+  return ofOthers.length === 0 ? now : told(now, ofOthers, CHANGED_ELSEWHERE_STUDIO);
+}
+
+/** A record that was shown, as it was written. */
+interface Written<Name extends DocumentName> {
+  readonly next: RecordOf<Name>;
+  readonly written: RecordOf<Name>;
+  /** What another tab wrote is in it as well. */
+  readonly isJoined: boolean;
+}
+
+/** What stands on the page once a record is written; what was changed meanwhile is on its way and follows from this. */
+function withWritten<Name extends DocumentName>(shown: Shown<Name>, { next, written, isJoined }: Written<Name>): Shown<Name> {
+  if (!shown.records.includes(next)) return shown;
+  const now = { ...shown, records: shown.records.map((each) => (each === next ? written : each)) };
+  return isJoined ? told(now, [written.id], CHANGED_IN_BOTH_STUDIO) : now;
+}

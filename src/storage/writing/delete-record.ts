@@ -1,0 +1,34 @@
+import type { DocumentName } from '#core/documents';
+import { type PlayerRecord, type Uses } from '../../records/record.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
+import { database } from '../database.ts';
+import { untiePieces } from './follow.ts';
+import type { SaveOutcome } from './outcome.ts';
+import { together } from './together.ts';
+import { written } from './written.ts';
+
+/** Deletes a record; pieces and players that use it keep everything else as it is, and use it no more. Never throws. */
+export async function deleteRecord(name: DocumentName, id: string): Promise<SaveOutcome> {
+  return await written(() =>
+    together(async () => {
+      await database.tableOf(name).delete(id);
+      const link = LINK_TO[name];
+      if (link === undefined) return;
+      await untiePieces(link, id);
+      if (link !== 'playerId') await untiePlayers(link, id);
+    }),
+  );
+}
+
+/** By which field others use a record of a kind. */
+const LINK_TO: { readonly [Name in DocumentName]?: keyof Uses } = { instrument: 'instrumentId', player: 'playerId', school: 'schoolId' };
+
+async function untiePlayers(link: Exclude<keyof Uses, 'playerId'>, id: string): Promise<void> {
+  await database.players
+    .filter((player) => player[link] === id)
+    .modify((player: { -readonly [Field in keyof PlayerRecord]: PlayerRecord[Field] }) => {
+      player[link] = null;
+      player.revision += 1;
+      player.writtenBy = THIS_TAB;
+    });
+}
