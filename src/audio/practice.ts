@@ -1,18 +1,6 @@
-import { beatAt, type BeatNow, type Metronome, turnsOf } from '#core/practice';
+import { beatAt, type BeatNow, type Metronome, type Sounding, turnsOf } from '#core/practice';
 import type { Performance } from '#core/sound';
 import { type Clock, startClock } from './clock.ts';
-
-/** What sounds while an item is practised. */
-export interface PracticeSound {
-  /** The model; null for none. */
-  readonly model: Performance | null;
-  /** In turns with a silence of the same length, until it is stopped; else once. */
-  readonly inTurns: boolean;
-  readonly vibrato: boolean;
-  readonly countIn: boolean;
-  readonly droneHz: number | null;
-  readonly metronome: Metronome | null;
-}
 
 let context: AudioContext | null = null;
 let clock: (Clock & { readonly metronome: Metronome }) | null = null;
@@ -31,7 +19,7 @@ export function stopPractice(): void {
 }
 
 /** Sounds what is asked for in place of what sounds; the metronome begins when a model that is played once is over. */
-export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz, metronome }: PracticeSound): Promise<void> {
+export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz, metronome }: Sounding): Promise<void> {
   stopPractice();
   turn += 1;
   const mine = turn;

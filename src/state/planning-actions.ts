@@ -21,14 +21,12 @@ const SLOW_MS = 1000;
 /** The question under way; a new one takes it back. */
 let asking = new AbortController();
 
-/** A wish that is just being put on the bench: it is planned as such. */
-let wished: Brief | null = null;
-
 /** Asks for a plan; null where the question was taken back or overtaken by another, or where the engine failed, which is said. */
 async function planOf(brief: Brief, report?: (progress: number) => void): Promise<PlanOutcome | null> {
   asking.abort();
   asking = new AbortController();
   const { signal } = asking;
+  planningStore.setState({ underWay: brief });
   const slow = setTimeout(() => !signal.aborted && planningStore.setState(({ progress }) => ({ progress: progress ?? 0 })), SLOW_MS);
   try {
     return await engine.plan(brief, { signal, report });
@@ -39,6 +37,7 @@ async function planOf(brief: Brief, report?: (progress: number) => void): Promis
     return null;
   } finally {
     clearTimeout(slow);
+    planningStore.setState(({ underWay }) => ({ underWay: underWay === brief ? null : underWay }));
   }
 }
 
@@ -50,11 +49,10 @@ export function keepPlanning(): () => void {
   });
 }
 
-/** A new brief needs a plan, unless it is planned as a wish; words of trouble need another look when brief or typed line go back. */
+/** A new brief needs a plan, unless that is under way; words of trouble need another look when brief or typed line go back. */
 function needsPlanning(now: WorkState, before: WorkState): boolean {
-  if (now.brief === wished && now.brief !== before.brief) return false;
-  const { plannedBrief, issues } = planningStore.getState();
-  if (now.brief !== before.brief) return plannedBrief !== now.brief || issues.length > 0;
+  const { plannedBrief, underWay, issues } = planningStore.getState();
+  if (now.brief !== before.brief) return underWay !== now.brief && (plannedBrief !== now.brief || issues.length > 0);
   return now.lineText !== before.lineText;
 }
 
@@ -111,11 +109,10 @@ export async function adoptFirstPlayable(candidates: readonly Brief[]): Promise<
   const { brief: before } = workStore.getState();
   const { pastStates, futureStates } = workStore.temporal.getState();
   for (const [index, candidate] of candidates.entries()) {
-    wished = candidate;
+    const planning = planOf(candidate);
     if (index === 0) workStore.setState({ brief: candidate });
     else replaceBrief(candidate);
-    wished = null;
-    const outcome = await planOf(candidate);
+    const outcome = await planning;
     // Overtaken by another change, made on top of this wish; or the engine failed, and the wish stands.
     if (outcome === null || workStore.getState().brief !== candidate) return;
     if (outcome.ok) {

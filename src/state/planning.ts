@@ -22,6 +22,8 @@ export interface Planning {
   readonly planSet: PlanSet | null;
   /** The brief `planSet` was made from; not the current one while planning, or while the current one cannot be planned. */
   readonly plannedBrief: Brief | null;
+  /** The brief that is being planned; null where none is. */
+  readonly underWay: Brief | null;
   /** Why the brief cannot be planned. */
   readonly issues: readonly Issue[];
   /** The brief with one limit relaxed, whose plan is shown while the brief itself has none. */
@@ -42,6 +44,7 @@ export interface Planning {
 export const UNPLANNED: Planning = {
   planSet: null,
   plannedBrief: null,
+  underWay: null,
   issues: [],
   relaxed: null,
   progress: null,

@@ -1,26 +1,23 @@
-import { signatureAt } from '#core/material';
 import { create } from 'zustand';
 import {
   groupsOfItem,
+  heardWhole,
+  type InHand,
   itemOf,
   type LogWhat,
   type Miss,
   missedAs,
-  modelOf,
-  type NoteGroup,
-  notesOfPart,
   type Pressed,
   pressed,
-  type Rung,
   rungOf,
   runItem,
   type SessionLeft,
   type SessionRun,
   sessionRun,
   type Signal,
-  voicesApart,
+  soundingAt,
+  type Sounding,
 } from '#core/practice';
-import { droneHz } from '#core/sound';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';
 import type { Logged, SessionRecord } from '../../records/record.ts';
 import { NO_SOUND } from '../../words/notices.ts';
@@ -129,15 +126,12 @@ function tellTrouble(trouble: string): void {
   runningStore.setState(({ running }) => ({ running: running && { ...running, trouble } }));
 }
 
-/** The item in hand with its plan, its rung and the notes of its group; null where none is. */
-export function inHand({
-  run,
-  items,
-}: Pick<Running, 'run' | 'items'>): { readonly loaded: LoadedItem; readonly rung: Rung; readonly group: NoteGroup } | null {
+/** The item in hand: its plan, its rung and the notes of its group; null where none is. */
+export function inHand({ run, items }: Pick<Running, 'run' | 'items'>): (InHand & Pick<LoadedItem, 'otherWhenSlow'>) | null {
   const [item, loaded] = [itemOf(run), items[run.item]];
   const rung = item && rungOf(item, run.ladder);
   const group = loaded && groupsOfItem(loaded.plan, loaded.item)[run.group];
-  return loaded && rung && group ? { loaded, rung, group } : null;
+  return loaded && rung && group ? { ...loaded, rung, group } : null;
 }
 
 /** Sounds what belongs to a step; while a set goes on, what sounds goes on. */
@@ -145,70 +139,18 @@ function soundStep(before: SessionRun, running: Running): void {
   const { step } = running.run;
   if (step.at === 'play' && before.step.at === 'play') return;
   const here = inHand(running);
-  const sound = here && (step.at === 'prepare' || step.at === 'play') ? soundOf(running.run, here) : null;
-  if (!sound) return stopPractice();
-  soundPractice(sound).catch((error: unknown) => tellTrouble(error instanceof Error ? error.message : NO_SOUND));
+  const sounding = here && soundingAt(step, here);
+  if (sounding) sound(sounding);
+  else stopPractice();
 }
 
 /** Hears the model of the item in hand again. */
 export function hearAgain(): void {
   const { running } = runningStore.getState();
   const here = running && inHand(running);
-  if (!running || !here) return;
-  const model = heardWhole(here);
-  const { vibrato } = here.loaded.item.along;
-  soundPractice({ ...SILENT, model, vibrato }).catch((error: unknown) => tellTrouble(error instanceof Error ? error.message : NO_SOUND));
+  if (here) sound(heardWhole(here));
 }
 
-/** Nothing sounds along. */
-const SILENT = { inTurns: false, countIn: false, droneHz: null, metronome: null } as const;
-
-type InHand = NonNullable<ReturnType<typeof inHand>>;
-
-function soundOf({ step }: SessionRun, here: InHand): Parameters<typeof soundPractice>[0] | null {
-  const { loaded, rung, group } = here;
-  const { along } = loaded.item;
-  const { vibrato } = along;
-  if (step.at === 'prepare') return preparing(step.prompt, here);
-  const isFirst = step.at === 'play' && step.tries.length === 0;
-  const model = along.model === 'in-turns' || (along.model === 'before' && isFirst) ? modelOf(loaded.plan, group, rung) : null;
-  return {
-    model,
-    inTurns: along.model === 'in-turns',
-    vibrato,
-    countIn: model !== null,
-    droneHz: along.drone === 'none' ? null : droneHz(loaded.plan, along.drone === 'tonic' ? 'tonic' : { open: along.drone }, group.from),
-    metronome: along.metronome ? metronomeOf(here) : null,
-  };
-}
-
-/** What a preparatory step sounds: all of the item, the note of arrival alone, or nothing. */
-function preparing(prompt: number, here: InHand): Parameters<typeof soundPractice>[0] | null {
-  const { loaded, rung } = here;
-  const { plan, item } = loaded;
-  const all = notesOfPart(plan, item.practised.part);
-  const { vibrato } = item.along;
-  const asked = runItem(plan, item).prompts[prompt];
-  if (asked === 'hear') return { ...SILENT, vibrato, model: heardWhole(here) };
-  const shift = plan.shifts.find(({ to }) => to >= all.from && to <= all.to);
-  if (asked !== 'target' || !shift) return null;
-  return { ...SILENT, vibrato, model: modelOf(plan, { from: shift.to, to: shift.to }, { ...rung, beatsPerNote: TARGET_BEATS }) };
-}
-
-/** All of an item, double stops string by string. */
-function heardWhole({ loaded: { plan, item }, rung }: InHand): ReturnType<typeof modelOf> {
-  return voicesApart(modelOf(plan, notesOfPart(plan, item.practised.part), rung));
-}
-
-/** The note of arrival is heard for so many beats. */
-const TARGET_BEATS = 4;
-
-/** Quarters of a whole note. */
-const QUARTERS = 4;
-
-function metronomeOf({ loaded, rung, group }: InHand) {
-  const { meter } = signatureAt(loaded.plan.line, group.from);
-  const { subdivision, silentMeasures } = loaded.item.along;
-  // The set does not begin on the first click: a measure is counted, after a model too.
-  return { tempo: rung.tempo * (meter.beatValue / QUARTERS), meter, subdivision, silentMeasures, countIn: true };
+function sound(sounding: Sounding): void {
+  soundPractice(sounding).catch((error: unknown) => tellTrouble(error instanceof Error ? error.message : NO_SOUND));
 }

@@ -112,11 +112,11 @@ function Prepare({ running, prompt }: StepProps & { readonly prompt: number }) {
       <p>
         First, {prompt + 1} of {item.prompts.length}: {PROMPT_WORDS[asked]}
       </p>
-      <p>{toleranceText(running.tolerance, highestOf(here.loaded.plan, here.group))}</p>
-      {here.loaded.otherWhenSlow && prompt === 0 && (
-        <p>Slow alone, another fingering would do. Keep this one: it is for {tempoText(here.loaded.item.ladder.to)}.</p>
+      <p>{toleranceText(running.tolerance, highestOf(here.plan, here.group))}</p>
+      {here.otherWhenSlow && prompt === 0 && (
+        <p>Slow alone, another fingering would do. Keep this one: it is for {tempoText(here.item.ladder.to)}.</p>
       )}
-      <ShownInHand running={running} plan={here.loaded.plan} group={notesOfPart(here.loaded.plan, here.loaded.item.practised.part)} />
+      <ShownInHand running={running} plan={here.plan} group={notesOfPart(here.plan, here.item.practised.part)} />
       {sounds && (
         <div>
           <StandButton onClick={hearAgain}>Hear it again</StandButton>
@@ -145,9 +145,9 @@ function Play({ running }: StepProps) {
   const item = itemOf(run);
   const here = inHand(running);
   if (!item || !here || (run.step.at !== 'play' && run.step.at !== 'miss')) return null;
-  const { loaded, rung, group } = here;
+  const { plan, rung, group } = here;
   const wanted = wantedOf(item.set, item.cap);
-  const caps = capsOf(loaded.plan, group);
+  const caps = capsOf(plan, group);
   return (
     <>
       <Title running={running} />
@@ -165,7 +165,7 @@ function Play({ running }: StepProps) {
             part {run.group + 1} of {item.groups}
           </p>
         )}
-        <p>{clockText(secondsOfRun(loaded.plan, group, rung))} a run</p>
+        <p>{clockText(secondsOfRun(plan, group, rung))} a run</p>
       </div>
       {caps.length > 0 && (
         <p>
@@ -176,8 +176,8 @@ function Play({ running }: StepProps) {
         <HowMissed running={running} />
       ) : (
         <>
-          {running.justMissed && <p>{CORRECTING_WORDS[answerOf(waysOf(loaded.plan.brief), 'correcting')]}</p>}
-          <ShownInHand running={running} plan={loaded.plan} group={group} />
+          {running.justMissed && <p>{CORRECTING_WORDS[answerOf(waysOf(plan.brief), 'correcting')]}</p>}
+          <ShownInHand running={running} plan={plan} group={group} />
         </>
       )}
     </>
@@ -207,7 +207,7 @@ function HowMissed({ running }: StepProps) {
           </StandButton>
         ))}
       </div>
-      <StandStaff plan={here.loaded.plan} group={here.group} selected={note} onSelect={setNote} />
+      <StandStaff plan={here.plan} group={here.group} selected={note} onSelect={setNote} />
     </>
   );
 }
