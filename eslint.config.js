@@ -48,17 +48,21 @@ const TYPED = { languageOptions: { parserOptions: { project: 'tsconfig.lint.json
 
 const appRules = Object.entries(APP_LAYERS).map(([layer, allowed]) => {
   const forbidden = Object.keys(APP_LAYERS).filter((other) => other !== layer && !allowed.includes(other));
+  const message = `src/${layer} may not import this: arrows run islands → state → storage → records, engine → core.`;
   return {
     files: [`src/${layer}/**/*.{ts,tsx}`],
     rules: {
+      // What comes later is imported all the same.
+      'no-restricted-syntax': [
+        'error',
+        EXPORT_ALL,
+        { selector: `ImportExpression[source.value=/\\/(${forbidden.join('|')})\\//]`, message },
+      ],
       'no-restricted-imports': [
         'error',
         {
           patterns: [
-            {
-              group: forbidden.map((other) => `**/${other}/**`),
-              message: `src/${layer} may not import this: arrows run islands → state → storage, engine → core.`,
-            },
+            { group: forbidden.map((other) => `**/${other}/**`), message },
             { group: ['**/core/**', '!#core/*'], message: 'Import the core as #core/….' },
           ],
         },
@@ -77,7 +81,7 @@ const BY_THEIR_FILES = [
 const KEEPER = 'src/state/keeping/**';
 const WRITERS = [
   {
-    group: ['**/storage/writing/save-record.ts', '**/storage/writing/write-record.ts'],
+    group: ['save', 'write', 'delete'].map((does) => `**/storage/writing/${does}-record.ts`),
     message: 'Only src/state/keeping writes records: call keep().',
   },
   {

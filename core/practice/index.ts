@@ -74,7 +74,7 @@ export {
   type Signal,
   type Step,
 } from './run/run.ts';
-export { heardWhole, type InHand, soundingAt, type Sounding } from './run/sounding.ts';
+export { heardWhole, type InHand, soundingAt, type PracticeSound } from './run/sounding.ts';
 export { goodSoFar, mostTries, SET_RULES, SetRule, type SetStanding, setStanding, USUAL_SET, wantedOf } from './set.ts';
 export { FASTEST_CLICK, SLOWEST_CLICK, tappedTempo } from './tapped.ts';
 export { FIRST_TOLERANCE, proposedTolerance, type ToleranceSoFar } from './tolerance.ts';

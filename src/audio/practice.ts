@@ -1,4 +1,4 @@
-import { beatAt, type BeatNow, type Metronome, type Sounding, turnsOf } from '#core/practice';
+import { beatAt, type BeatNow, type Metronome, type PracticeSound, turnsOf } from '#core/practice';
 import type { Performance } from '#core/sound';
 import { type Clock, startClock } from './clock.ts';
 
@@ -19,7 +19,7 @@ export function stopPractice(): void {
 }
 
 /** Sounds what is asked for in place of what sounds; the metronome begins when a model that is played once is over. */
-export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz, metronome }: Sounding): Promise<void> {
+export async function soundPractice({ model, inTurns, vibrato, countIn, droneHz, metronome }: PracticeSound): Promise<void> {
   stopPractice();
   turn += 1;
   const mine = turn;

@@ -6,12 +6,12 @@ import { readAs } from '../validation/documents.ts';
 import { reasonText } from '../words/explain/reasons.ts';
 import { exported } from './export.ts';
 import { imported } from './import.ts';
-import type { Answered, Job } from './job.ts';
+import type { JobAnswer, Job } from './job.ts';
 import { answered, problemOf, unplanned } from './problem.ts';
 import { readJson } from './request-body.ts';
 
 /** Does what a request asks for, from its body to the body of its answer. */
-export async function answerJob(job: Job): Promise<Answered> {
+export async function answerJob(job: Job): Promise<JobAnswer> {
   if (job.kind === 'import') return await imported(job.bytes, job.asked);
   const json = readJson(job.body);
   if (!json.ok) return problemOf(400, 'The request could not be read', json.issues);
@@ -19,7 +19,7 @@ export async function answerJob(job: Job): Promise<Answered> {
   return brief.ok ? answerFor(job, brief.value) : problemOf(400, 'This is not a brief', brief.issues);
 }
 
-function answerFor(job: Exclude<Job, { kind: 'import' }>, brief: Brief): Answered {
+function answerFor(job: Exclude<Job, { kind: 'import' }>, brief: Brief): JobAnswer {
   switch (job.kind) {
     case 'plan': {
       const planned = plan(brief, { alternatives: job.alternatives });

@@ -1,6 +1,6 @@
 import { documentIssue, requestIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import type { Answered, Planner, Refused } from './job.ts';
+import type { JobAnswer, Planner, Refused } from './job.ts';
 import { problemOf } from './problem.ts';
 import { readJson } from './request-body.ts';
 
@@ -40,7 +40,7 @@ export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planne
   const encoder = new TextEncoder();
   const left = new AbortController();
   const signal = AbortSignal.any([gone, left.signal]);
-  const under: Promise<Answered | Refused>[] = [];
+  const under: Promise<JobAnswer | Refused>[] = [];
   const begin = (index: number): void => {
     const body = briefs[index];
     if (body !== undefined) under[index] = planner.run({ kind: 'plan', body, alternatives }, signal).catch(failed);
@@ -63,18 +63,18 @@ export function batchLines({ briefs, alternatives }: BatchAsked, planner: Planne
 }
 
 /** What goes wrong with one brief is told the operator, and costs that line alone. */
-function failed(error: unknown): Answered {
+function failed(error: unknown): JobAnswer {
   console.error(error);
   return problemOf(500, 'This brief could not be planned', []);
 }
 
 /** One line; the answer itself is JSON already. */
-function lineOf(answer: Exclude<Answered | Refused, 'gone'>, index: number, of: number): string {
+function lineOf(answer: Exclude<JobAnswer | Refused, 'gone'>, index: number, of: number): string {
   const { status, body } = typeof answer === 'string' ? refusal(answer) : answer;
   return `{"index":${index},"of":${of},"${status === 200 ? 'plan' : 'problem'}":${String(body)}}`;
 }
 
-function refusal(refused: 'busy' | 'too-expensive'): Answered {
+function refusal(refused: 'busy' | 'too-expensive'): JobAnswer {
   return refused === 'busy'
     ? problemOf(503, 'Too many requests wait already', [requestIssue('busy', { seconds: 5 })])
     : problemOf(422, 'This brief takes too long to plan', [requestIssue('too-expensive', {})]);

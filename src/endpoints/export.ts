@@ -5,7 +5,7 @@ import type { Plan } from '#core/plan/describe';
 import { csvText } from '../files/csv.ts';
 import { midiBytes } from '../files/midi.ts';
 import { musicXmlText } from '../files/musicxml.ts';
-import type { Answered, ExportAsked, ExportFormat } from './job.ts';
+import type { JobAnswer, ExportAsked, ExportFormat } from './job.ts';
 import { unplanned } from './problem.ts';
 
 /** What each format is called where files are sent. */
@@ -16,13 +16,13 @@ export const CONTENT_TYPES: Readonly<Record<ExportFormat, string>> = {
 };
 
 /** The best plan of a brief as a file. */
-export function exported(brief: Brief, asked: ExportAsked): Answered {
+export function exported(brief: Brief, asked: ExportAsked): JobAnswer {
   const planned = plan(brief);
   if (!planned.ok) return unplanned(planned.issues, { relaxed: planned.relaxed });
   return { status: 200, contentType: CONTENT_TYPES[asked.format], body: written(planned.value.best, asked) };
 }
 
-function written(best: Plan, { format, name, inBetweenNotes }: ExportAsked): Answered['body'] {
+function written(best: Plan, { format, name, inBetweenNotes }: ExportAsked): JobAnswer['body'] {
   switch (format) {
     case 'musicxml':
       return musicXmlText(name, best, { inBetweenNotes });

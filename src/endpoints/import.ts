@@ -2,11 +2,11 @@ import { voicesOf } from '#core/format';
 import { readScore } from '../files/foreign/read-score.ts';
 import { firstChoice, scorePiece } from '../files/foreign/score-piece.ts';
 import { leftOutText } from '../words/line/brought-in.ts';
-import type { Answered, ImportAsked } from './job.ts';
+import type { JobAnswer, ImportAsked } from './job.ts';
 import { answered, problemOf } from './problem.ts';
 
 /** A piece made of a score, what was left out of it, and what there was to choose from. */
-export async function imported(bytes: Uint8Array, { name, choice, grid }: ImportAsked): Promise<Answered> {
+export async function imported(bytes: Uint8Array, { name, choice, grid }: ImportAsked): Promise<JobAnswer> {
   const reading = await readScore(bytes, grid);
   if (!reading.ok) return problemOf(400, 'This is not a score', reading.issues);
   const { score, played } = reading.value;

@@ -37,7 +37,7 @@ export interface ImportAsked {
 }
 
 /** What a request is answered with: text or bytes, so that it goes from a worker to the client as it is. */
-export interface Answered {
+export interface JobAnswer {
   readonly status: number;
   readonly contentType: string;
   readonly body: string | Uint8Array<ArrayBuffer>;
@@ -56,6 +56,6 @@ export interface Queue {
 
 /** Works out what requests ask for, away from the thread that answers them. */
 export interface Planner {
-  readonly run: (job: Job, gone: AbortSignal) => Promise<Answered | Refused>;
+  readonly run: (job: Job, gone: AbortSignal) => Promise<JobAnswer | Refused>;
   readonly queue: () => Queue;
 }

@@ -9,16 +9,16 @@ import { readBody } from './request-body.ts';
 const COME_AGAIN_S = 5;
 
 /** A request, as far as planning needs it. */
-export type Planning = Pick<APIContext, 'request' | 'locals'>;
+export type PlanRequest = Pick<APIContext, 'request' | 'locals'>;
 
 /** Answers a request with what the planner makes of its body. */
-export async function plannedAway(planning: Planning, jobOf: (body: string) => Job): Promise<Response> {
+export async function plannedAway(planning: PlanRequest, jobOf: (body: string) => Job): Promise<Response> {
   return await doneAway(planning, () => readBody(planning.request), jobOf);
 }
 
 /** The same, the body read in whatever form is needed. */
 export async function doneAway<Body>(
-  { request, locals }: Planning,
+  { request, locals }: PlanRequest,
   read: () => Promise<Reading<Body>>,
   jobOf: (body: Body) => Job,
 ): Promise<Response> {

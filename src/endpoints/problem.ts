@@ -1,8 +1,13 @@
 import type { Issue } from '#core/messages';
-import type { Answered } from './job.ts';
+import type { JobAnswer } from './job.ts';
 
 /** A problem document (RFC 9457): what is wrong, and for each issue where, with a JSON pointer, and what would help; `more` goes with it. */
-export function problemOf(status: number, title: string, issues: readonly Issue[], more: Readonly<Record<string, unknown>> = {}): Answered {
+export function problemOf(
+  status: number,
+  title: string,
+  issues: readonly Issue[],
+  more: Readonly<Record<string, unknown>> = {},
+): JobAnswer {
   const errors = issues.map(({ code, where, message, hint }) => ({
     code,
     pointer: where.pointer ?? (where.note === undefined ? '' : `/material/notes/${where.note}`),
@@ -15,12 +20,12 @@ export function problemOf(status: number, title: string, issues: readonly Issue[
 }
 
 /** A value as the answer to a request. */
-export function answered(value: unknown): Answered {
+export function answered(value: unknown): JobAnswer {
   return { status: 200, contentType: 'application/json', body: JSON.stringify(value) };
 }
 
 /** A brief that reads and cannot be planned. */
-export function unplanned(issues: readonly Issue[], more: Readonly<Record<string, unknown>> = {}): Answered {
+export function unplanned(issues: readonly Issue[], more: Readonly<Record<string, unknown>> = {}): JobAnswer {
   return problemOf(422, 'This brief cannot be planned', issues, more);
 }
 

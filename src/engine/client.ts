@@ -2,7 +2,7 @@ import { releaseProxy, type Remote, wrap } from 'comlink';
 import type { Brief } from '#core/brief';
 import type { PlanOutcome } from '#core/plan';
 import type { Answer, Question, QuestionKind } from '#core/session';
-import { type Engine, isProgress, type Questions, type Report } from './protocol.ts';
+import { type Engine, isProgress, type QuestionCalls, type Report } from './protocol.ts';
 
 /** A worker as the client needs it. */
 export type EngineWorker = Pick<Worker, 'addEventListener' | 'removeEventListener' | 'postMessage' | 'terminate'>;
@@ -56,7 +56,7 @@ interface Call {
 interface Connection {
   readonly worker: EngineWorker;
   readonly remote: Remote<Engine>;
-  readonly questions: Questions;
+  readonly questions: QuestionCalls;
   open: readonly number[];
   /** How many looks in a row the worker has been silent. */
   missed: number;

@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import type { Steps } from '#core/result';
 import { type Answer, openSession, type QuestionKind, type Session } from '#core/session';
 import { anotherTask } from './another-task.ts';
-import type { Answering, Engine, Progress, Ticket } from './protocol.ts';
+import type { Answering, Engine, LaidOut, Ticket } from './protocol.ts';
 import { DROPPED, StepQueue } from './queue.ts';
 
 /** The order in which questions are answered: the plan first, then what is shown of one note, then what is looked up. */
@@ -68,7 +68,7 @@ const plan: Answering<'plan'> = (ticket, question) =>
 
 function* bestOf({ number }: Ticket, session: Session): Steps<Answer<'plan'> | 'none'> {
   yield;
-  session.attempt((share) => postMessage({ call: number, share } satisfies Progress));
+  session.attempt((share) => postMessage({ call: number, share } satisfies LaidOut));
   const best = session.best();
   return best ? { ok: true, value: { best, alternatives: [] } } : 'none';
 }

@@ -13,13 +13,13 @@ export interface Ticket {
 export type Report = (share: number) => void;
 
 /** What the worker posts by itself while it lays out a long line: which call that is for, and how much is laid out, 0 to 1. */
-export interface Progress {
+export interface LaidOut {
   readonly call: number;
   readonly share: number;
 }
 
 /** Whether a message of the worker is one of those. */
-export function isProgress(message: unknown): message is Progress {
+export function isProgress(message: unknown): message is LaidOut {
   return typeof message === 'object' && message !== null && 'call' in message && 'share' in message;
 }
 
@@ -30,10 +30,10 @@ export type Said<Kind extends QuestionKind> = { readonly answer: Answer<Kind> } 
 export type Answering<Kind extends QuestionKind> = (ticket: Ticket, question: Question<Kind>) => Promise<Said<Kind>>;
 
 /** The questions of a session, each a call of the worker. */
-export type Questions = { readonly [Kind in QuestionKind]: Answering<Kind> };
+export type QuestionCalls = { readonly [Kind in QuestionKind]: Answering<Kind> };
 
 /** What the worker offers. */
-export interface Engine extends Questions {
+export interface Engine extends QuestionCalls {
   /** Opens a session on a brief, under a number that the page gives it. */
   readonly open: (session: number, brief: Brief) => void;
   /** Forgets a session and what was solved for it. */

@@ -1,6 +1,6 @@
 import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
-import type { Answered, Job, Planner, Queue, Refused } from '../endpoints/job.ts';
+import type { JobAnswer, Job, Planner, Queue, Refused } from '../endpoints/job.ts';
 
 /** What one job may take. */
 export interface Budget {
@@ -33,7 +33,7 @@ interface Waiting {
  * are sent away.
  */
 export class ThreadPlanner implements Planner {
-  private readonly threads: Piscina<Job, Answered>;
+  private readonly threads: Piscina<Job, JobAnswer>;
   private readonly waiting = new Set<Waiting>();
   private running = 0;
 
@@ -41,7 +41,7 @@ export class ThreadPlanner implements Planner {
     file: string,
     private readonly budget: Budget = USUAL_BUDGET,
   ) {
-    this.threads = new Piscina<Job, Answered>({
+    this.threads = new Piscina<Job, JobAnswer>({
       filename: file,
       minThreads: 1,
       maxThreads: budget.threads,
@@ -54,7 +54,7 @@ export class ThreadPlanner implements Planner {
     return { running: this.running, waiting: this.waiting.size, mostWaiting: this.budget.mostWaiting };
   }
 
-  async run(job: Job, gone: AbortSignal): Promise<Answered | Refused> {
+  async run(job: Job, gone: AbortSignal): Promise<JobAnswer | Refused> {
     if (gone.aborted) return 'gone';
     if (this.running >= this.budget.threads) {
       if (this.waiting.size >= this.budget.mostWaiting) return 'busy';
@@ -90,7 +90,7 @@ export class ThreadPlanner implements Planner {
     });
   }
 
-  private async answered(job: Job, gone: AbortSignal): Promise<Answered | Refused> {
+  private async answered(job: Job, gone: AbortSignal): Promise<JobAnswer | Refused> {
     const late = AbortSignal.timeout(this.budget.jobMs);
     try {
       return await this.threads.run(job, { signal: AbortSignal.any([gone, late]) });

@@ -2,7 +2,7 @@ import type { DocumentName } from '#core/documents';
 import type { Brief } from '#core/brief';
 import { type Issue } from '#core/messages';
 import { goodReading, type Reading } from '#core/result';
-import { readAs, readStored } from '../validation/documents.ts';
+import { readAs, readAnyVersion } from '../validation/documents.ts';
 import type { ChangedSince, LinksOf, RecordOf } from '../records/record.ts';
 import { type EarlierRecord, underOneName } from './database.ts';
 
@@ -35,7 +35,7 @@ const READ_LINKS: ReadLinks = {
 export async function readRecord<Name extends DocumentName>(name: Name, value: object): Promise<Reading<RecordOf<Name>>> {
   const fields: Fields & EarlierRecord = { ...value };
   underOneName(fields);
-  const reading = await readStored(name, fields.document);
+  const reading = await readAnyVersion(name, fields.document);
   if (!reading.ok) return reading;
   const updatedAt = timeIn(fields, 'updatedAt');
   return goodReading({

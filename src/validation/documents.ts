@@ -17,7 +17,7 @@ export async function readAs<Name extends CheckedName>(name: Name, value: unknow
 }
 
 /** Reads a value as a document of whatever version: one from the database. */
-export async function readStored<Name extends DocumentName>(name: Name, value: unknown): Promise<Reading<DocumentOf<Name>>> {
+export async function readAnyVersion<Name extends DocumentName>(name: Name, value: unknown): Promise<Reading<DocumentOf<Name>>> {
   return readDocument(value, DOCUMENT_KINDS[name], await checkOf<Name>(name));
 }
 

@@ -90,7 +90,7 @@ export function placeDistanceText(semitones: number, mm: number): string {
 }
 
 /** The places of a note on a string: "A string: 1 in third position, 2 in second position" */
-export function placeText({ open, ways }: PlaceOfNote): string {
+export function waysOnStringText({ open, ways }: PlaceOfNote): string {
   const told = ways.map(({ finger, position }) => (finger === '0' ? 'the open string' : `${finger} in ${positionName(position)}`));
   return `${noteLabel(open)} string: ${told.join(', ')}`;
 }

@@ -159,7 +159,7 @@ export function fingerboardName(kind: InstrumentKind, size: string): string {
 }
 
 /** Lengths of single notes, as fractions of a whole note. */
-export const LENGTH_LABELS: Readonly<Record<string, string>> = {
+export const NOTE_LENGTH_LABELS: Readonly<Record<string, string>> = {
   '1/1': 'whole note',
   '3/4': 'dotted half',
   '1/2': 'half note',

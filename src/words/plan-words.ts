@@ -50,7 +50,7 @@ export function noteText(note: PlannedSound): string {
 }
 
 /** How a finger stands, where it matters: "low", "high", "extended". */
-export function placeText(note: PlannedSound): string {
+export function fingerPlaceText(note: PlannedSound): string {
   if (note.stops[0].finger === '0') return 'open';
   if (note.fingerPlace !== null) return note.fingerPlace;
   return note.extended ? 'extended' : '';

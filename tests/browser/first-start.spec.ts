@@ -109,5 +109,5 @@ test('a browser that keeps nothing gives pages that can be read, worked on and s
   await page.goto('/pieces');
   await expect(page.getByRole('status', { name: 'Messages' })).not.toBeEmpty();
   await page.goto('/compare');
-  await expect(page.getByRole('alert')).toContainText('The browser does not open its storage');
+  await expect(page.getByRole('alert')).toContainText('cannot be read from the browser’s storage (The database is blocked)');
 });

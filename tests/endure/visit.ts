@@ -1,7 +1,7 @@
 import type { Browser, Page } from '@playwright/test';
 import { dequal } from 'dequal';
 import type { PieceRecord } from '../../src/records/record.ts';
-import { readStored } from '../../src/validation/documents.ts';
+import { readAnyVersion } from '../../src/validation/documents.ts';
 import { storedPieces } from './stored-pieces.ts';
 
 /** A piece in the browser, as far as undo has to bring it back. */
@@ -60,7 +60,7 @@ export class Visit {
     );
     if (shows !== 'fine') this.troubles.push(`${shows} at ${this.page.url()}`);
     for (const { id, document } of await this.pieces()) {
-      const read = await readStored('piece', document);
+      const read = await readAnyVersion('piece', document);
       if (!read.ok) this.troubles.push(`piece ${id} is not valid: ${JSON.stringify(read.issues)}`);
     }
     await this.rememberOpened();

@@ -10,7 +10,7 @@ import { notesOfPart, runItem } from './run-item.ts';
 import type { Step } from './run.ts';
 
 /** What sounds while an item is practised. */
-export interface Sounding {
+export interface PracticeSound {
   /** The model; null for none. */
   readonly model: Performance | null;
   /** In turns with a silence of the same length, until it is stopped; else once. */
@@ -39,7 +39,7 @@ const TARGET_BEATS = 4;
 const QUARTERS = 4;
 
 /** What sounds at a step of a session; null for silence. While a set goes on nothing begins anew: that is for the caller to see. */
-export function soundingAt(step: Step, here: InHand): Sounding | null {
+export function soundingAt(step: Step, here: InHand): PracticeSound | null {
   switch (step.at) {
     case 'prepare':
       return preparing(step.prompt, here);
@@ -56,13 +56,13 @@ export function soundingAt(step: Step, here: InHand): Sounding | null {
 }
 
 /** All of an item as it is to be: double stops string by string. */
-export function heardWhole({ item, plan, rung }: InHand): Sounding {
+export function heardWhole({ item, plan, rung }: InHand): PracticeSound {
   const model = voicesApart(modelOf(plan, notesOfPart(plan, item.practised.part), rung));
   return { ...SILENT, vibrato: item.along.vibrato, model };
 }
 
 /** What a set is played with: the model before it or in turns with it, a drone, the metronome. */
-function playing(isFirst: boolean, here: InHand): Sounding {
+function playing(isFirst: boolean, here: InHand): PracticeSound {
   const { item, plan, rung, group } = here;
   const { drone, metronome, model: when, vibrato } = item.along;
   const model = when === 'in-turns' || (when === 'before' && isFirst) ? modelOf(plan, group, rung) : null;
@@ -77,7 +77,7 @@ function playing(isFirst: boolean, here: InHand): Sounding {
 }
 
 /** What a preparatory step sounds: all of the item, the note of arrival alone, or nothing. */
-function preparing(prompt: number, here: InHand): Sounding | null {
+function preparing(prompt: number, here: InHand): PracticeSound | null {
   const { item, plan, rung } = here;
   const asked = runItem(plan, item).prompts[prompt];
   if (asked === 'hear') return heardWhole(here);

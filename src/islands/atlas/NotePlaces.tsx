@@ -4,7 +4,7 @@ import { displayPitch, isInKey, keyOfSignature, parseKey, parsePitch, pitchInKey
 import { useEngine } from '../../engine/queries.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { ATLAS_WORDS, placeText } from '../../words/atlas.ts';
+import { ATLAS_WORDS, waysOnStringText } from '../../words/atlas.ts';
 import { writtenLabel } from '../../words/labels.ts';
 
 /** Every semitone of an instrument as the key spells it, to choose from. */
@@ -41,7 +41,7 @@ export function NotePlaces({ brief, musicKey, pitch }: NotePlacesProps) {
         {(places) => (
           <ul className="text-[14px] leading-[1.7]">
             {places.map((place) => (
-              <li key={place.open}>{placeText(place)}</li>
+              <li key={place.open}>{waysOnStringText(place)}</li>
             ))}
           </ul>
         )}

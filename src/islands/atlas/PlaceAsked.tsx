@@ -5,7 +5,7 @@ import { useEngine } from '../../engine/queries.ts';
 import { OptionChoice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { ATLAS_WORDS, placeDistanceText, placeText } from '../../words/atlas.ts';
+import { ATLAS_WORDS, placeDistanceText, waysOnStringText } from '../../words/atlas.ts';
 import { writtenLabel } from '../../words/labels.ts';
 import { type BoardPlace, pitchAtPlace } from './board-place.ts';
 import { otherNames } from './NotePlaces.tsx';
@@ -74,7 +74,7 @@ export function PlaceAsked({ brief, instrument, musicKey, place }: PlaceAskedPro
       <Answered asked={asked} waiting={ATLAS_WORDS.waiting}>
         {(places) => {
           const here = places.find((each) => each.open === open);
-          return <p className="text-[14px]">{here ? placeText(here) : ATLAS_WORDS.noFinger}</p>;
+          return <p className="text-[14px]">{here ? waysOnStringText(here) : ATLAS_WORDS.noFinger}</p>;
         }}
       </Answered>
     </section>

@@ -11,6 +11,7 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenFileButton } from '../../ui/OpenFileButton.tsx';
 import { broughtText, lastBackupText, NO_FOLDERS, persistedText, reminderText } from '../../words/kept/backup.ts';
 import { Header } from '../Header.tsx';
+import type { Run } from '../run.ts';
 import { BroughtTable } from './BroughtTable.tsx';
 import { SetAsideRecords } from './SetAsideRecords.tsx';
 import { useBackup } from './use-backup.ts';
@@ -49,9 +50,6 @@ function GuardedBackup() {
     </>
   );
 }
-
-/** Does something with the storage; a text that it gives is said, and how the backup then stands is shown. */
-export type Run = (work: () => Promise<unknown>) => void;
 
 interface PartProps {
   readonly state: BackupState;

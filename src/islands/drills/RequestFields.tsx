@@ -25,11 +25,11 @@ import {
   doubleStopText,
   FAMILY_WORDS,
   LOOP_FINGER_WORDS,
-  ORDER_WORDS,
+  STUDY_ORDER_WORDS,
   PAIR_WORDS,
   positionText,
   RHYTHM_WORDS,
-  SET_WORDS,
+  INSIDE_WORDS,
 } from '../../words/drills/families.ts';
 import { firstOf, positionsFor, type WrittenFor } from './first-request.ts';
 
@@ -113,7 +113,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
           label="Measures"
           value={asks.measures}
           among={STUDY_ORDERS}
-          nameOf={(order) => ORDER_WORDS[order]}
+          nameOf={(order) => STUDY_ORDER_WORDS[order]}
           onChoose={(measures) => onChange({ ...asks, measures })}
         />
       )}
@@ -132,7 +132,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
           label="Played"
           value={asks.set}
           among={POSITION_SETS}
-          nameOf={(set) => SET_WORDS[set]}
+          nameOf={(set) => INSIDE_WORDS[set]}
           onChoose={(set) => onChange({ ...asks, set })}
         />
       )}

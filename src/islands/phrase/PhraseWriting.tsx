@@ -14,7 +14,7 @@ import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord } from '../../records/new-records.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';
-import { LENGTH_LABELS } from '../../words/labels.ts';
+import { NOTE_LENGTH_LABELS } from '../../words/labels.ts';
 import { NO_SOUND } from '../../words/notices.ts';
 import { insideText, outsideText, PHRASE_WORDS, phraseName } from '../../words/phrase.ts';
 import { LineText } from '../bench/sentence/line/LineText.tsx';
@@ -110,7 +110,7 @@ function Tapped({ inside, onTap }: TappedProps) {
         <SelectField
           aria-label={PHRASE_WORDS.values}
           value={value}
-          options={VALUES.map((each) => ({ value: each, name: LENGTH_LABELS[each] ?? each }))}
+          options={VALUES.map((each) => ({ value: each, name: NOTE_LENGTH_LABELS[each] ?? each }))}
           onChange={(event) => setValue(event.target.value)}
         />
         <Button onClick={() => onTap({ rest: true, duration: value })}>{PHRASE_WORDS.rest}</Button>

@@ -13,7 +13,7 @@ import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
 import { Library, LISTED } from './Library.tsx';
-import { BringIn, type Kept } from './bring-in/BringIn.tsx';
+import { BringIn, type BroughtIn } from './bring-in/BringIn.tsx';
 import { remove as removeRecord } from '../../state/keeping/keep.ts';
 import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 
@@ -23,7 +23,7 @@ export const Pieces = guarded(GuardedPieces);
 function GuardedPieces() {
   const { list, trouble, setTrouble, run } = usePieces();
   const [broughtIn, setBroughtIn] = useState(0);
-  const brought = ({ ids, troubles }: Kept): void => {
+  const brought = ({ ids, troubles }: BroughtIn): void => {
     setBroughtIn(ids.length);
     setTrouble(troubles.length === 0 ? null : troubles.join(' '));
   };

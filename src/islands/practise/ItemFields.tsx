@@ -14,7 +14,7 @@ import {
   LADDER_RULE_WORDS,
   MODEL_WORDS,
   partText,
-  SET_WORDS,
+  COUNTED_WORDS,
   tempoText,
 } from '../../words/practice/session.ts';
 import { NumberInput } from './NumberInput.tsx';
@@ -143,7 +143,7 @@ function SetFields({ item, onChange }: PartProps) {
         label="Counted"
         value={set.counted}
         among={SET_RULES}
-        nameOf={(each) => SET_WORDS[each]}
+        nameOf={(each) => COUNTED_WORDS[each]}
         onChoose={(counted) => onChange({ ...item, set: { ...set, counted } })}
       />
       <LabelledChoice

@@ -11,7 +11,7 @@ import { openTuningLabel } from '../../words/setup.ts';
 import { StringRows } from './StringRows.tsx';
 import { StringsDrawing } from './StringsDrawing.tsx';
 import { UsedBy } from './UsedBy.tsx';
-import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
+import { Field, FormHead, issueAt, LabelledSelect } from './fields.tsx';
 import { instrumentFields, type InstrumentFields, readInstrumentFields, usualInstrument, usualStrings } from './instrument-fields.ts';
 import { useKeptAsTyped } from './use-kept-as-typed.ts';
 import { typedBefore, useTyped } from '../../state/typed.ts';
@@ -73,8 +73,8 @@ function KindFields({ form: { register, setValue }, kind }: PartProps) {
   return (
     <>
       <Field label="Name" register={register('name', { maxLength: 80 })} placeholder="Wren’s violin" />
-      <SelectField label="Instrument" options={INSTRUMENT_KINDS.map((each) => [each, INSTRUMENT_LABELS[each]])} register={changeKind} />
-      <SelectField label="Size" options={SIZES[kind].map(({ size }) => [size, sizeLabel(size)])} register={register('size')} />
+      <LabelledSelect label="Instrument" options={INSTRUMENT_KINDS.map((each) => [each, INSTRUMENT_LABELS[each]])} register={changeKind} />
+      <LabelledSelect label="Size" options={SIZES[kind].map(({ size }) => [size, sizeLabel(size)])} register={register('size')} />
     </>
   );
 }
@@ -140,7 +140,7 @@ function TuningFields({ form: { register }, kind, issues }: PartProps & { readon
         issue={issueAt(issues, '/instrument/a4Hz')}
         register={register('a4')}
       />
-      <SelectField
+      <LabelledSelect
         label="Open strings tuned"
         options={OPEN_TUNINGS.map((tuning) => [tuning, openTuningLabel(kind, tuning)])}
         register={register('openTuning')}

@@ -18,7 +18,7 @@ import { mmText } from '../../words/plan-words.ts';
 import { FOURTH_FINGER_LABELS, measureAgainText } from '../../words/setup.ts';
 import { HandGuide } from './HandGuide.tsx';
 import { UsedBy } from './UsedBy.tsx';
-import { Field, FormHead, issueAt, SelectField } from './fields.tsx';
+import { Field, FormHead, issueAt, LabelledSelect } from './fields.tsx';
 import {
   estimatedSpans,
   HAND_SOURCES,
@@ -104,8 +104,8 @@ function WhoFields({ form: { register, setValue }, instrument, instruments }: Pa
   return (
     <>
       <Field label="Name" register={register('name', { maxLength: 80 })} placeholder="Wren" />
-      <SelectField label="Plays" options={INSTRUMENT_KINDS.map((each) => [each, INSTRUMENT_LABELS[each]])} register={changeKind} />
-      <SelectField
+      <LabelledSelect label="Plays" options={INSTRUMENT_KINDS.map((each) => [each, INSTRUMENT_LABELS[each]])} register={changeKind} />
+      <LabelledSelect
         label="On"
         options={[
           ['', `any ${INSTRUMENT_LABELS[instrument.kind]}`],
@@ -129,7 +129,7 @@ function HandFields({ form: { register, setValue }, fields, instrument, issues }
   const low = instrument.kind === 'cello' || instrument.kind === 'bass';
   return (
     <>
-      <SelectField
+      <LabelledSelect
         label="Hand"
         options={HAND_SOURCES.map((source) => [source, sourceLabel(source)])}
         hint={sourceHint(fields.source)}
@@ -172,7 +172,7 @@ function HandRemarkFields({ register, fields, issues }: HandRemarkFieldsProps) {
         issue={issueAt(issues, '/player/hand/measuredOn')}
         register={register('measuredOn')}
       />
-      <SelectField
+      <LabelledSelect
         label="Fourth finger"
         options={(['usual', ...FOURTH_FINGERS] as const).map((each) => [each, FOURTH_FINGER_LABELS[each]])}
         register={register('fourthFinger')}
@@ -223,13 +223,13 @@ function SchoolFields({ form: { register }, fields, instrument, schools }: PartP
   const hand = hands.find((each) => each === fields.school) ?? hands[0];
   return (
     <>
-      <SelectField
+      <LabelledSelect
         label="Follows"
         options={[[TAUGHT, 'no school'], ...schools.map((each) => [each.id, each.document.name || 'Unnamed school'] as const)]}
         register={register('schoolId')}
       />
       {hands.length > 1 && (
-        <SelectField
+        <LabelledSelect
           label="Left hand"
           options={[
             [TAUGHT, instrument.kind === 'bass' ? 'as the school teaches' : SCHOOL_LABELS[hands[0]]],
@@ -238,7 +238,7 @@ function SchoolFields({ form: { register }, fields, instrument, schools }: PartP
           register={register('school')}
         />
       )}
-      {hand === 'thumb' && <SelectField label="Thumb from" options={THUMB_PLACES} register={register('thumbFrom')} />}
+      {hand === 'thumb' && <LabelledSelect label="Thumb from" options={THUMB_PLACES} register={register('thumbFrom')} />}
       {instrument.kind === 'bass' && (
         <label className={FIELD_ROW}>
           <span>Pivots</span>
@@ -247,7 +247,7 @@ function SchoolFields({ form: { register }, fields, instrument, schools }: PartP
           </span>
         </label>
       )}
-      <SelectField
+      <LabelledSelect
         label="Purpose"
         options={(['none', ...PURPOSES] as const).map((purpose) => [purpose, PURPOSE_LABELS[purpose]])}
         register={register('purpose')}
@@ -280,7 +280,7 @@ function PlayerWays({ form: { register }, fields, instrument, school }: PartProp
       {() => (
         <div className="mt-2 grid gap-y-2">
           {questions.map((name) => (
-            <SelectField
+            <LabelledSelect
               key={name}
               label={questionNamed(name).title}
               options={[

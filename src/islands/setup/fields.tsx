@@ -51,7 +51,7 @@ interface SelectFieldProps {
 }
 
 /** One labelled choice. */
-export function SelectField({ label, hint, options, register }: SelectFieldProps) {
+export function LabelledSelect({ label, hint, options, register }: SelectFieldProps) {
   const id = useId();
   return (
     <FieldRow label={label} htmlFor={id}>

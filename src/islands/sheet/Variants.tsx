@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button.tsx';
 import { CheckField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Popover } from '../../ui/Popover.tsx';
-import { ACCENT_LABELS, BOW_LABELS, LENGTH_LABELS } from '../../words/line/rhythm.ts';
+import { ACCENT_LABELS, BOW_LABELS, LENGTH_PATTERN_LABELS } from '../../words/line/rhythm.ts';
 import { useUnderStaff } from '../../state/under-staff.ts';
 import { useBowPlan } from '../score/use-bow-plan.ts';
 import { BowSummary } from './BowSummary.tsx';
@@ -22,7 +22,7 @@ interface Offered {
 
 const RHYTHMS: readonly Offered[] = namesOf(LENGTH_PATTERNS)
   .filter((name) => name !== 'even')
-  .map((name) => ({ name, label: LENGTH_LABELS[name], variant: { lengths: [...LENGTH_PATTERNS[name]] } }));
+  .map((name) => ({ name, label: LENGTH_PATTERN_LABELS[name], variant: { lengths: [...LENGTH_PATTERNS[name]] } }));
 
 const BOWINGS: readonly Offered[] = namesOf(BOW_PATTERNS).map((name) => ({
   name,

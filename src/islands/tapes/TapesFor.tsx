@@ -16,7 +16,7 @@ import { pieceTitle } from '../../words/labels.ts';
 import { instrumentLike } from '../instrument-like.ts';
 import { PagesPreview } from './PagesPreview.tsx';
 import type { TapeInstrument } from './tape-instruments.ts';
-import { printTapes, pagesOf, type TapesOn } from './tape-pages.ts';
+import { printTapes, tapePagesOf, type TapesOn } from './tape-pages.ts';
 import { TapeTable } from './TapeTable.tsx';
 
 const SETS = ['first', 'piece', 'key', 'semitones'] as const;
@@ -93,7 +93,7 @@ export function TapesFor({ instruments, chosen, pieces, piece, onChoose }: Tapes
             setToggled((now) => new Set(now.has(semitones) ? [...now].filter((each) => each !== semitones) : [...now, semitones]))
           }
         />
-        {places.size > 0 && <PagesPreview printed={pagesOf(tapes, paper)} />}
+        {places.size > 0 && <PagesPreview printed={tapePagesOf(tapes, paper)} />}
       </div>
     </section>
   );

@@ -17,7 +17,7 @@ export interface TapesOn {
 }
 
 /** The strip to print, in true millimetres. */
-export function pagesOf({ instrument, name, key, places }: TapesOn, paper: Paper): PrintedPages {
+export function tapePagesOf({ instrument, name, key, places }: TapesOn, paper: Paper): PrintedPages {
   const title = [
     `Tapes for ${name}`,
     `${fingerboardName(instrument.kind, instrument.size)}, string ${instrument.stringLengthMm} mm from nut to bridge`,
@@ -36,7 +36,7 @@ export async function printTapes(tapes: TapesOn, paper: Paper): Promise<void> {
   const { pagesPdf } = await import('../../printing/pages-pdf.ts');
   const { instrument } = tapes;
   const name = `tapes ${fingerboardName(instrument.kind, instrument.size)} ${instrument.stringLengthMm} mm`;
-  downloadBlob(fileNameOf(name, 'pdf'), new Blob([pagesPdf(pagesOf(tapes, paper))], { type: 'application/pdf' }));
+  downloadBlob(fileNameOf(name, 'pdf'), new Blob([pagesPdf(tapePagesOf(tapes, paper))], { type: 'application/pdf' }));
 }
 
 function tapeAt({ stringLengthMm, strings }: Instrument, key: Key, semitones: number): Tape {

@@ -9,7 +9,7 @@ import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { stringBeatsDerivation, tunedDerivation } from '../../words/explain/tuning-derivations.ts';
 import { deviationText, harmonicsText, IN_TUNE_CENTS, stepText } from '../../words/tuner.ts';
-import { Beats } from './Beats.tsx';
+import { BeatCurve } from './BeatCurve.tsx';
 import { Meter } from './Meter.tsx';
 import { heardPart, pairSound, SAMPLE_RATE, simulatedHz, stringSound } from './simulated.ts';
 
@@ -130,7 +130,7 @@ function Against({ instrument, step, ownHz, errors }: AgainstProps) {
           {other} itself is still {deviationText(otherError)}: tune it first.
         </p>
       )}
-      <Beats
+      <BeatCurve
         sound={sound}
         sharedHz={sharedHz(instrument, step, ratio)}
         how={stringBeatsDerivation(ratio, ownHz, againstHz)}

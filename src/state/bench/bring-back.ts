@@ -3,7 +3,7 @@ import { typedLine } from './work-actions.ts';
 import { workStore } from './work.ts';
 
 /** Brings the piece back as it was in an earlier version; a step that can be undone. */
-export function bringBack({ document, instrumentId, playerId, schoolId }: PieceRecord): void {
+export function bringPieceBack({ document, instrumentId, playerId, schoolId }: PieceRecord): void {
   const { name, brief } = document;
   workStore.setState({ name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId });
 }

@@ -1,7 +1,7 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
 import type { RecordOutcome, SaveOutcome } from '../../storage/writing/outcome.ts';
-import { saveRecord } from '../../storage/writing/save-record.ts';
+import { removeRecord, saveRecord } from '../../storage/writing/save-record.ts';
 import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
 import { writeOnLeaving } from './leaving.ts';
 import { isWaiting, noteWaiting, waitingOf, waitingStore } from './waiting.ts';
@@ -75,8 +75,7 @@ export function giveUpAhead(id: string): void {
 export async function remove(name: DocumentName, id: string): Promise<SaveOutcome> {
   noteWaiting(id, null);
   forgetUnwritten(id);
-  const { deleteRecord } = await import('../../storage/writing/delete-record.ts');
-  return await savingDuring(async () => await inTurn(async () => await deleteRecord(name, id)));
+  return await savingDuring(async () => await inTurn(async () => await removeRecord(name, id)));
 }
 
 /** Writes at once what pauses, and resolves when everything was tried. */

@@ -6,10 +6,10 @@ import { keepBeside, textBeside } from '../../storage/beside.ts';
 export type PedalSignal = Exclude<Signal, 'pain'>;
 
 /** Which keys say what, by the names of their codes. */
-export type PedalKeys = Readonly<Record<PedalSignal, readonly string[]>>;
+export type PedalSettings = Readonly<Record<PedalSignal, readonly string[]>>;
 
 /** What page-turning pedals send, and what lies at hand on a keyboard. */
-const USUAL_KEYS: PedalKeys = {
+const USUAL_KEYS: PedalSettings = {
   on: ['Space', 'Enter', 'PageDown', 'ArrowRight', 'ArrowDown'],
   other: ['PageUp', 'ArrowLeft', 'ArrowUp', 'Backspace'],
 };
@@ -17,15 +17,15 @@ const USUAL_KEYS: PedalKeys = {
 const PLACE = 'dove-path/pedal';
 
 /** The keys in use. */
-export const pedalStore = create<PedalKeys>()(() => keptKeys() ?? USUAL_KEYS);
+export const pedalStore = create<PedalSettings>()(() => keptKeys() ?? USUAL_KEYS);
 
 /** Reads the keys in a component. */
-export function usePedal<Value>(select: (keys: PedalKeys) => Value): Value {
+export function usePedal<Value>(select: (keys: PedalSettings) => Value): Value {
   return pedalStore(select);
 }
 
 /** What a key says; null for one that says nothing. */
-export function signalOf({ on, other }: PedalKeys, code: string): PedalSignal | null {
+export function signalOf({ on, other }: PedalSettings, code: string): PedalSignal | null {
   if (on.includes(code)) return 'on';
   return other.includes(code) ? 'other' : null;
 }
@@ -42,13 +42,13 @@ export function usualKeys(): void {
   keep(USUAL_KEYS);
 }
 
-function keep(keys: PedalKeys): void {
+function keep(keys: PedalSettings): void {
   pedalStore.setState(keys, true);
   // A browser that keeps nothing knows them until the page is left.
   keepBeside(PLACE, JSON.stringify(keys));
 }
 
-function keptKeys(): PedalKeys | null {
+function keptKeys(): PedalSettings | null {
   try {
     const kept: unknown = JSON.parse(textBeside(PLACE) ?? 'null');
     return isKeys(kept) ? kept : null;
@@ -57,7 +57,7 @@ function keptKeys(): PedalKeys | null {
   }
 }
 
-function isKeys(value: unknown): value is PedalKeys {
+function isKeys(value: unknown): value is PedalSettings {
   if (typeof value !== 'object' || value === null || !('on' in value) || !('other' in value)) return false;
   return [value.on, value.other].every((codes) => Array.isArray(codes) && codes.every((code) => typeof code === 'string'));
 }

@@ -16,7 +16,7 @@ import {
   sessionRun,
   type Signal,
   soundingAt,
-  type Sounding,
+  type PracticeSound,
 } from '#core/practice';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';
 import type { Logged, SessionRecord } from '../../records/record.ts';
@@ -151,6 +151,6 @@ export function hearAgain(): void {
   if (here) sound(heardWhole(here));
 }
 
-function sound(sounding: Sounding): void {
+function sound(sounding: PracticeSound): void {
   soundPractice(sounding).catch((error: unknown) => tellTrouble(error instanceof Error ? error.message : NO_SOUND));
 }

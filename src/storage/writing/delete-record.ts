@@ -7,7 +7,7 @@ import type { SaveOutcome } from './outcome.ts';
 import { together } from './together.ts';
 import { written } from './written.ts';
 
-/** Deletes a record; pieces and players that use it keep everything else as it is, and use it no more. Never throws. */
+/** Deletes a record; see `removeRecord`. */
 export async function deleteRecord(name: DocumentName, id: string): Promise<SaveOutcome> {
   return await written(() =>
     together(async () => {

@@ -1,5 +1,5 @@
 import type { DocumentName } from '#core/documents';
-import { readStored } from '../../validation/documents.ts';
+import { readAnyVersion } from '../../validation/documents.ts';
 import { LINKS, type RecordOf, type Uses } from '../../records/record.ts';
 import { joined, joinedPiece } from './joined.ts';
 import type { Twice } from './twice.ts';
@@ -13,7 +13,7 @@ export interface ChangedTwice<Name extends DocumentName> extends Twice<RecordOf<
 /** Both changes of a record that two pages have changed, in one; null where they do not go together. */
 export async function joinedRecord<Name extends DocumentName>(name: Name, twice: ChangedTwice<Name>): Promise<RecordOf<Name> | null> {
   const join = name === 'piece' ? joinedPiece : joined;
-  const both = await readStored(name, join(ofEach(twice, ({ document }) => document)));
+  const both = await readAnyVersion(name, join(ofEach(twice, ({ document }) => document)));
   return both.ok ? Object.assign({ ...twice[twice.counts], document: both.value }, joinedLinks(twice)) : null;
 }
 

@@ -1,7 +1,7 @@
 import type { DocumentName } from '#core/documents';
 import { storageFailureText } from '../../words/kept/storage-failures.ts';
 import type { RecordOf } from '../../records/record.ts';
-import type { RecordOutcome } from './outcome.ts';
+import type { RecordOutcome, SaveOutcome } from './outcome.ts';
 import { noteSent, sentSince } from './sent.ts';
 
 /**
@@ -18,7 +18,19 @@ export async function saveRecord<Name extends DocumentName>(
   // Before anything else: what is changed while this is on its way follows from it.
   const bases = base ? [base, ...sentSince(record.id, base)] : [];
   noteSent(record, base);
-  // The check comes when it is first needed: the bench draws its staff without it.
-  const writing = await import('./write-record.ts').catch(() => null);
-  return writing ? await writing.writeRecord(name, record, bases) : { ok: false, message: storageFailureText('NotLoaded') };
+  const writing = await loadWriting();
+  return writing ? await writing.writeRecord(name, record, bases) : NOT_LOADED;
 }
+
+/** Deletes a record; pieces and players that use it keep everything else as it is, and use it no more. Never throws. */
+export async function removeRecord(name: DocumentName, id: string): Promise<SaveOutcome> {
+  const writing = await loadWriting();
+  return writing ? await writing.deleteRecord(name, id) : NOT_LOADED;
+}
+
+/** What checks and writes comes when it is first needed: the bench draws its staff without it. Null where the server is gone. */
+async function loadWriting() {
+  return await import('./write-record.ts').catch(() => null);
+}
+
+const NOT_LOADED = { ok: false, message: storageFailureText('NotLoaded') } as const;

@@ -12,6 +12,8 @@ import { written } from './written.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
 import { keepVersion } from './versions.ts';
 
+export { deleteRecord } from './delete-record.ts';
+
 /** What is to be written in place of what is there. */
 interface Next<Name extends DocumentName> {
   readonly record: RecordOf<Name>;

@@ -104,7 +104,7 @@ function whereText(asks: DrillFamily): string {
 }
 
 /** How the measures of a study follow each other. */
-export const ORDER_WORDS: Readonly<Record<StudyOrder, string>> = {
+export const STUDY_ORDER_WORDS: Readonly<Record<StudyOrder, string>> = {
   alone: 'each measure twice',
   pairs: 'each with the next',
   all: 'all in a row',
@@ -148,7 +148,7 @@ export function doubleStopText(interval: DoubleStopInterval): string {
 }
 
 /** What is played inside a position. */
-export const SET_WORDS = { scale: 'scale', 'broken-thirds': 'broken thirds', arpeggio: 'arpeggio' } as const;
+export const INSIDE_WORDS = { scale: 'scale', 'broken-thirds': 'broken thirds', arpeggio: 'arpeggio' } as const;
 
 function stringsText(strings: readonly string[]): string {
   return strings.length > 2 ? 'all strings' : `${listed(strings.map(noteLabel))} ${strings.length === 1 ? 'string' : 'strings'}`;

@@ -5,7 +5,7 @@ import { keyLabel } from '#core/pitch';
 import { writtenLabel } from '../labels.ts';
 
 /** How far the scale goes within the limits: "A♭ major goes from A♭3 to A♭5 here, 2 octaves; above, 2 notes are left over, to C6." */
-export function rangeText({ key, tonics, lowest, highest, above, below }: RangeInKey, kind: InstrumentKind): string {
+export function rangeInKeyText({ key, tonics, lowest, highest, above, below }: RangeInKey, kind: InstrumentKind): string {
   const name = (pitch: string): string => writtenLabel(kind, pitch);
   if (tonics === null) return `${keyLabel(key)} has no tonic here: its notes from ${name(lowest)} to ${name(highest)} can be played.`;
   const whole =

@@ -87,7 +87,7 @@ export function octavesLabel(octaves: number): string {
 }
 
 /** Why it cannot be played on an instrument: "It goes from C2 to G4, outside the range of the violin." */
-export function rangeText([lowest, highest]: readonly [number, number], octaves: number, kind: InstrumentKind): string {
+export function outOfRangeText([lowest, highest]: readonly [number, number], octaves: number, kind: InstrumentKind): string {
   const [low, high] = [lowest, highest].map((semitones) => plainName(semitones + 12 * octaves));
   return `It goes from ${low} to ${high}, outside the range of the ${INSTRUMENT_LABELS[kind]}.`;
 }

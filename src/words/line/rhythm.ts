@@ -12,7 +12,7 @@ import { counted, listed } from '#core/messages';
 import { bowLabel } from '../labels.ts';
 
 /** Rhythms in the sentence, told after the note value. */
-export const LENGTH_LABELS: Readonly<Record<LengthPattern, string>> = {
+export const LENGTH_PATTERN_LABELS: Readonly<Record<LengthPattern, string>> = {
   even: 'evenly',
   'long-short': 'dotted, long and short',
   'short-long': 'dotted, short and long',
@@ -55,7 +55,7 @@ export function bowsLabel(bows: readonly number[]): string {
 /** The rhythm of a variant: by its name, or "3/2, 1/4 and 1/4 of each note in turn". */
 export function lengthsLabel(lengths: readonly string[]): string {
   const name = patternNamed(LENGTH_PATTERNS, lengths);
-  return name ? LENGTH_LABELS[name] : `${listed(lengths)} of each note in turn`;
+  return name ? LENGTH_PATTERN_LABELS[name] : `${listed(lengths)} of each note in turn`;
 }
 
 /** The accents of a variant: by their name, or by their note. */

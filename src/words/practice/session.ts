@@ -73,7 +73,10 @@ export const LADDER_RULE_WORDS: Readonly<Record<PracticeItem['ladder']['rule'], 
 };
 
 /** How a set is counted. */
-export const SET_WORDS: Readonly<Record<PracticeItem['set']['counted'], string>> = { 'in-a-row': 'good in a row', 'in-all': 'good in all' };
+export const COUNTED_WORDS: Readonly<Record<PracticeItem['set']['counted'], string>> = {
+  'in-a-row': 'good in a row',
+  'in-all': 'good in all',
+};
 
 /** What sounds under the line. */
 export function droneText(drone: string): string {

@@ -23,7 +23,7 @@ export function minutesText(taken: number, minutes: number): string {
 }
 
 /** Which comes first on a day. */
-export const ORDER_WORDS: Readonly<Record<WeekAsked['order'], string>> = {
+export const DAY_ORDER_WORDS: Readonly<Record<WeekAsked['order'], string>> = {
   'hardest-first': 'the hardest first',
   'hardest-last': 'the hardest last',
 };
@@ -35,7 +35,7 @@ export const SERVES_WORDS: Readonly<Record<WeekAsked['serves'], string>> = {
 };
 
 /** Why something stands in its day; `goal`: the name of the date. */
-export function reasonText({ reason, isNew }: PlannedItem, standing: ItemStanding | undefined, goal: string): string {
+export function plannedReasonText({ reason, isNew }: PlannedItem, standing: ItemStanding | undefined, goal: string): string {
   const last = standing?.sittings.at(-1);
   const lastTime = last ? `${last.good} of ${last.tries} good last time` : '';
   const known = isNew ? 'new' : lastTime;

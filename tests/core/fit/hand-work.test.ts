@@ -4,7 +4,7 @@ import type { Brief } from '#core/brief';
 import { type FingersAt, fingerWork, rangeInKey, scaleSteps } from '#core/fit';
 import fc from 'fast-check';
 import { fingerWorkText } from '../../../src/words/hand/finger-work.ts';
-import { rangeText } from '../../../src/words/hand/range.ts';
+import { rangeInKeyText } from '../../../src/words/hand/range.ts';
 import { plan as planOf } from '#core/plan';
 import { anyBriefs, planned } from '../../support/briefs.ts';
 
@@ -111,12 +111,12 @@ describe('how far a key goes', () => {
     const range = rangeInKey(scale('violin', 'Ab3', 2, { limits: { positions: ['1'] } }));
     assert.ok(range);
     assert.equal(
-      rangeText(range, 'violin'),
+      rangeInKeyText(range, 'violin'),
       'A♭ major goes from A♭3 to A♭5 here, 2 octaves; above it 1 note is left over, to B♭5; below it 1 note, from G3.',
     );
     const bass = rangeInKey(scale('bass', 'F1', 1, { limits: { positions: ['half', 'I'] } }));
     assert.ok(bass);
-    assert.match(rangeText(bass, 'bass'), /^F major goes from F2 to F3 here, 1 octave; above it 3 notes are left over, to B♭3/);
+    assert.match(rangeInKeyText(bass, 'bass'), /^F major goes from F2 to F3 here, 1 octave; above it 3 notes are left over, to B♭3/);
   });
 
   it('is played to its last note in one step, every degree in the position', () => {
@@ -140,8 +140,8 @@ describe('how far a key goes', () => {
 
   it('that has no octave, or no tonic at all, says so', () => {
     const one = rangeInKey(scale('violin', 'A3', 2, { limits: { positions: ['3'], strings: ['A4', 'E5'] } }));
-    assert.match(one === null ? '' : rangeText(one, 'violin'), /^A major has one tonic here, A5;/);
+    assert.match(one === null ? '' : rangeInKeyText(one, 'violin'), /^A major has one tonic here, A5;/);
     const none = rangeInKey(scale('violin', 'Eb4', 1, { limits: { positions: ['1'], strings: ['A4'] } }));
-    assert.match(none === null ? '' : rangeText(none, 'violin'), /^E♭ major (has no tonic here|has one tonic here, E♭5)/);
+    assert.match(none === null ? '' : rangeInKeyText(none, 'violin'), /^E♭ major (has no tonic here|has one tonic here, E♭5)/);
   });
 });

@@ -5,7 +5,7 @@ import { withTempo } from '#core/brief/edits';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { finished } from '#core/result';
 import { answerTo, openSession, type Session } from '#core/session';
-import type { Progress, Ticket } from '../../../src/engine/protocol.ts';
+import type { LaidOut, Ticket } from '../../../src/engine/protocol.ts';
 import { EngineClient, type EngineWorker, Unanswered } from '../../../src/engine/client.ts';
 
 /** What the worker's other end was asked, and how it answers. */
@@ -16,7 +16,7 @@ interface Staged {
   /** Hears of a plan that is asked for, by its number. */
   asked: (call: number) => void;
   /** Says how much is laid out, as the worker does by itself. */
-  readonly say: (progress: Progress) => void;
+  readonly say: (progress: LaidOut) => void;
   /** As a worker dies that runs out of memory or cannot be loaded. */
   readonly die: () => void;
   /** Resolves when it was asked so often whether it still answers. */

@@ -24,7 +24,7 @@ import { Tabs } from '../../../ui/Tabs.tsx';
 import { placeDerivation, reachDerivation, roomDerivation, semitonesDerivation } from '../../../words/explain/derivations.ts';
 import { passageLabel, wayLabel } from '../../../words/labels.ts';
 import { diagonalText } from '../../../words/hand/patterns.ts';
-import { fingeringText, mmText, placeText, reachText, semitonesText, soundText } from '../../../words/plan-words.ts';
+import { fingeringText, mmText, fingerPlaceText, reachText, semitonesText, soundText } from '../../../words/plan-words.ts';
 import { Advice } from './Advice.tsx';
 import { Arrival, ShiftSteps } from './Arrival.tsx';
 import { FingerWork } from './FingerWork.tsx';
@@ -109,7 +109,7 @@ function WideReach() {
 function Facts({ plan, index, note }: SelectedNoteProps) {
   const { stringLengthMm } = plan;
   const stop = note.stops[0];
-  const place = placeText(note);
+  const place = fingerPlaceText(note);
   return (
     <FactList className="mt-2">
       {stop.finger !== '0' && <Fact name="Position">{positionWords(note.position)}</Fact>}

@@ -25,7 +25,7 @@ import {
   ACCENT_KIND_LABELS,
   ARTICULATION_LABELS,
   HARMONIC_LABELS,
-  LENGTH_LABELS,
+  NOTE_LENGTH_LABELS,
   ORNAMENT_LABELS,
   ORNAMENT_SIGN_LABELS,
 } from '../../../words/labels.ts';
@@ -99,7 +99,7 @@ function NoteItself({ plan, index }: PlaceProps) {
   const here = { from: index, to: index };
   const element = plan.line.notes[index];
   const length = element ? formatFraction(element.duration) : '1/4';
-  const lengths = Object.keys(LENGTH_LABELS);
+  const lengths = Object.keys(NOTE_LENGTH_LABELS);
   return (
     <>
       <WriteRow name="Move">
@@ -122,7 +122,7 @@ function NoteItself({ plan, index }: PlaceProps) {
           value={length}
           options={(lengths.includes(length) ? lengths : [length, ...lengths]).map((value) => ({
             value,
-            name: LENGTH_LABELS[value] ?? value,
+            name: NOTE_LENGTH_LABELS[value] ?? value,
           }))}
           onChange={(event) => setDuration(index, event.target.value)}
         />

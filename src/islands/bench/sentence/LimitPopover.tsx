@@ -9,7 +9,7 @@ import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
-import { rangeText, toTheEndText } from '../../../words/hand/range.ts';
+import { rangeInKeyText, toTheEndText } from '../../../words/hand/range.ts';
 import { LimitControl } from './LimitControl.tsx';
 
 /** How far the scale of the key goes within the limits. */
@@ -21,7 +21,7 @@ function Range({ brief }: { readonly brief: Brief }) {
         {(range) =>
           range && (
             <>
-              <p>{rangeText(range, brief.instrument.kind)}</p>
+              <p>{rangeInKeyText(range, brief.instrument.kind)}</p>
               <ToTheEnd range={range} />
             </>
           )

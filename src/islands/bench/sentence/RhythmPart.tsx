@@ -10,7 +10,7 @@ import {
   accentsLabel,
   BOW_LABELS,
   bowsLabel,
-  LENGTH_LABELS,
+  LENGTH_PATTERN_LABELS,
   lengthsLabel,
   pickUpLabel,
 } from '../../../words/line/rhythm.ts';
@@ -100,7 +100,7 @@ function Lengths({ brief }: RhythmProps) {
   return (
     <NamedChoice
       label="Rhythm"
-      labels={LENGTH_LABELS}
+      labels={LENGTH_PATTERN_LABELS}
       chosen={patternNamed(LENGTH_PATTERNS, lengths)}
       own={lengthsLabel(lengths)}
       usual="even"

@@ -8,7 +8,7 @@ import { Figure } from '../../../ui/Figure.tsx';
 import { PageButtons, usePager } from '../../../ui/Pager.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { placeDerivation, reachDerivation, semitonesDerivation } from '../../../words/explain/derivations.ts';
-import { mmText, placeText, reachText, soundText } from '../../../words/plan-words.ts';
+import { mmText, fingerPlaceText, reachText, soundText } from '../../../words/plan-words.ts';
 
 interface NoteRowsProps {
   readonly plan: Plan;
@@ -65,7 +65,7 @@ function NoteRow({ index, note, rings, lengthMm }: NoteRowProps) {
       </tr>
     );
   }
-  const place = placeText(note);
+  const place = fingerPlaceText(note);
   return (
     <tr>
       <td>{index + 1}</td>

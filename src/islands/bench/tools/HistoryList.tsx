@@ -1,7 +1,7 @@
 import type { RefObject } from 'react';
 import { refingeredBy } from '../../../state/bench/refingering.ts';
 import { goToState, useWorkHistory } from '../../../state/bench/work-history.ts';
-import { bringBack } from '../../../state/bench/bring-back.ts';
+import { bringPieceBack } from '../../../state/bench/bring-back.ts';
 import { useWork } from '../../../state/bench/work.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
@@ -55,7 +55,7 @@ function VersionsOfPiece({ onClose }: { readonly onClose: () => void }) {
       id={id}
       differs={({ document }) => versionText(now, { ...document, lineText: document.lineText ?? '' })}
       onBack={(record) => {
-        bringBack(record);
+        bringPieceBack(record);
         onClose();
       }}
     />

@@ -58,10 +58,10 @@ export async function downloadPath(as: 'svg' | 'png'): Promise<void> {
   const work = workStore.getState();
   const plan = planShown();
   if (!plan) return;
-  const { pagesOf, pngOf, scoreSvg } = await import('./score-svg.tsx');
+  const { scorePagesOf, pngOf, scoreSvg } = await import('./score-svg.tsx');
   const title = pieceTitle(work);
   const about = await aboutShown(plan);
-  const pages = pagesOf(plan);
+  const pages = scorePagesOf(plan);
   for (const [index, measures] of pages.entries()) {
     const name = pages.length === 1 ? title : `${title}, page ${index + 1} of ${pages.length}`;
     const svg = await scoreSvg(plan, measures, { title: name, about });

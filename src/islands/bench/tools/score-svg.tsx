@@ -34,7 +34,7 @@ const NOTES_A_PAGE = 600;
 const PICTURE_SCALE = 2;
 
 /** The pages of a plan, each as the measures on it: whole measures, most lines on one page. */
-export function pagesOf(plan: Plan): readonly (readonly Measure[])[] {
+export function scorePagesOf(plan: Plan): readonly (readonly Measure[])[] {
   const { measures } = engravingOfPlan(plan);
   const pages: Measure[][] = [];
   for (const measure of measures) {

@@ -20,7 +20,7 @@ const ImportDialog = lazy(async () => ({ default: (await import('./ImportDialog.
 
 interface BringInProps {
   /** Hears what came of it. */
-  readonly onBrought: (kept: Kept) => void;
+  readonly onBrought: (kept: BroughtIn) => void;
   /** The page on which files may be dropped; it is given the button that opens them. */
   readonly children: (button: ReactNode) => ReactNode;
 }
@@ -102,7 +102,7 @@ function pastedFiles({ target, clipboardData }: ClipboardEvent): readonly File[]
 }
 
 /** The pieces that were kept, by their ids, and what went wrong, in words. */
-export interface Kept {
+export interface BroughtIn {
   readonly ids: readonly string[];
   readonly troubles: readonly string[];
 }
@@ -113,7 +113,7 @@ interface NamedReading {
   readonly reading: Reading<Piece>;
 }
 
-async function keptOf(readings: readonly NamedReading[]): Promise<Kept> {
+async function keptOf(readings: readonly NamedReading[]): Promise<BroughtIn> {
   const [ids, troubles]: [string[], string[]] = [[], []];
   for (const { name, reading } of readings) {
     if (!reading.ok) {
@@ -129,7 +129,7 @@ async function keptOf(readings: readonly NamedReading[]): Promise<Kept> {
 }
 
 /** One piece is opened on the bench; of several, and of what went wrong, the list is told. */
-function tell(kept: Kept, onBrought: (kept: Kept) => void): void {
+function tell(kept: BroughtIn, onBrought: (kept: BroughtIn) => void): void {
   const [only] = kept.ids;
   if (kept.ids.length === 1 && kept.troubles.length === 0 && only !== undefined) location.href = `/?piece=${only}`;
   else onBrought(kept);

@@ -5,7 +5,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { FieldRow, TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { BRINGING_IN, leftOutText, rangeText } from '../../../words/line/brought-in.ts';
+import { BRINGING_IN, leftOutText, outOfRangeText } from '../../../words/line/brought-in.ts';
 import { LinePreview } from '../../score/LinePreview.tsx';
 import type { ChosenScore } from './chosen-score.ts';
 import { readAgain } from './opened-files.ts';
@@ -73,7 +73,7 @@ function summaryOf({ opened, choice }: ChosenScore): string {
   const left = piece.value.leftOut.reduce((sum, { count }) => sum + count, 0);
   const part = score.parts[choice.part]?.name;
   const range = rangeOf(score, choice);
-  const out = range && !lies(range, choice) ? rangeText(range, choice.octaves, choice.kind) : '';
+  const out = range && !lies(range, choice) ? outOfRangeText(range, choice.octaves, choice.kind) : '';
   return `${part ? `${part}, ` : ''}${counted(notes, 'note', 'notes')}, ${left === 0 ? 'nothing left out' : counted(left, 'thing left out', 'things left out')}. ${out}`;
 }
 

@@ -15,7 +15,15 @@ import {
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField, FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
-import { BRINGING_IN, fitText, GRID_LABELS, gridErrorText, octavesLabel, rangeText, voiceLabel } from '../../../words/line/brought-in.ts';
+import {
+  BRINGING_IN,
+  fitText,
+  GRID_LABELS,
+  gridErrorText,
+  octavesLabel,
+  outOfRangeText,
+  voiceLabel,
+} from '../../../words/line/brought-in.ts';
 import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
 import type { ReadScore } from '../../../files/foreign/read-score.ts';
 
@@ -176,7 +184,7 @@ function ForInstrument({ score, choice, onChoose }: ChoosingProps & { readonly s
       </FieldRow>
       {range && !lies(range, choice) && (
         <div role="alert" className="py-1">
-          {rangeText(range, choice.octaves, choice.kind)} {all.length > 0 ? BRINGING_IN.fits : BRINGING_IN.fitsNone}
+          {outOfRangeText(range, choice.octaves, choice.kind)} {all.length > 0 ? BRINGING_IN.fits : BRINGING_IN.fitsNone}
           <span className="mt-1 flex flex-wrap gap-2">
             {all.map((fit) => (
               <Button key={fit.kind} onClick={() => onChoose({ ...choice, ...fit })}>

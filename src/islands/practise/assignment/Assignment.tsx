@@ -12,7 +12,7 @@ import { Header } from '../../Header.tsx';
 import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
 import { Give } from './Give.tsx';
 import { LogBack } from './LogBack.tsx';
-import type { Run } from './run.ts';
+import type { Run } from '../../run.ts';
 import { TakeIn } from './TakeIn.tsx';
 
 /** The way between teacher and pupil, each in a browser of their own: an assignment out and in, the log out and in. */
@@ -53,7 +53,7 @@ function OfStudio({ studio }: { readonly studio: Studio }) {
   const run: Run = (work) => {
     setSaid(null);
     void work().then(
-      (text) => setSaid(text === null ? null : { text, isTrouble: false }),
+      (text) => setSaid(typeof text === 'string' ? { text, isTrouble: false } : null),
       (error: unknown) => setSaid({ text: error instanceof Error ? error.message : NOT_ANSWERED, isTrouble: true }),
     );
   };

@@ -8,7 +8,7 @@ import { Heading } from '../../../ui/Heading.tsx';
 import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';
 import { ASSIGNMENT_WORDS, damagedPartsText, mergedText } from '../../../words/practice/assignment.ts';
 import { PlayerChoice } from '../../PlayerChoice.tsx';
-import type { Run } from './run.ts';
+import type { Run } from '../../run.ts';
 
 interface LogBackProps {
   /** Whose log goes out; null for nobody of the studio. */

@@ -4,7 +4,15 @@ import type { DaysPlanned, KnownOfItems, PlannedDay, PlannedItem, WeekAsked } fr
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
-import { dayInWeekText, laterText, minutesText, reasonText, roomText, shortDayText, WEEK_WORDS } from '../../../words/practice/week.ts';
+import {
+  dayInWeekText,
+  laterText,
+  minutesText,
+  plannedReasonText,
+  roomText,
+  shortDayText,
+  WEEK_WORDS,
+} from '../../../words/practice/week.ts';
 import { itemText } from '../../../words/practice/session.ts';
 
 interface WeekDaysProps {
@@ -82,7 +90,7 @@ function Item({ placed, day, planned, asked, known, goal, onChange }: ItemProps)
     <li className="grid items-baseline gap-x-3 py-0.5 sm:grid-cols-[minmax(0,1fr)_auto]">
       <span>
         <strong>{itemText(item.practised)}</strong>, {item.minutes} min{' '}
-        <span className="text-[14px] text-dove-dark">{reasonText(placed, standing, goal)}</span>
+        <span className="text-[14px] text-dove-dark">{plannedReasonText(placed, standing, goal)}</span>
         {standing?.hurt === true && <span className="block text-[14px] text-ochre">{WEEK_WORDS.hurt}</span>}
       </span>
       {placed.reason !== 'again' && (

@@ -5,7 +5,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { LabelledChoice } from '../../../ui/fields/LabelledChoice.tsx';
-import { ORDER_WORDS, SERVES_WORDS, shortDayText, WEEKDAYS } from '../../../words/practice/week.ts';
+import { DAY_ORDER_WORDS, SERVES_WORDS, shortDayText, WEEKDAYS } from '../../../words/practice/week.ts';
 import { NumberInput } from '../NumberInput.tsx';
 
 interface WeekFormProps {
@@ -50,7 +50,7 @@ export function WeekForm({ asked, playerId, today, onChange }: WeekFormProps) {
           label="On each day"
           value={order}
           among={WEEK_ORDERS}
-          nameOf={(each) => ORDER_WORDS[each]}
+          nameOf={(each) => DAY_ORDER_WORDS[each]}
           onChoose={(next) => onChange({ order: next })}
         />
       </div>

@@ -4,10 +4,10 @@ import { LabelledChoice } from '../../../ui/fields/LabelledChoice.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { COUNTED_BY_WORDS, groupText, missCountsText, TRENDS_WORDS, weekText } from '../../../words/practice/trends.ts';
-import type { Trends } from './read-trends.ts';
+import type { TrendsRead } from './read-trends.ts';
 
 interface MissesTableProps {
-  readonly read: Pick<Trends, 'arrivals' | 'now'>;
+  readonly read: Pick<TrendsRead, 'arrivals' | 'now'>;
   readonly weeks: readonly Week[];
 }
 

@@ -14,7 +14,7 @@ import { Table } from '../../../ui/Table.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { chromaticText, missedPlaceText, pointsBackText, statementText, TRENDS_WORDS, weekText } from '../../../words/practice/trends.ts';
 import { MissesTable } from './MissesTable.tsx';
-import { readTrends, type Trends as TrendsRead, WEEKS } from './read-trends.ts';
+import { readTrends, type TrendsRead, WEEKS } from './read-trends.ts';
 
 /** Charts come when they are looked at. */
 const WeeksChart = lazy(() => import('./WeeksChart.tsx'));

@@ -9,7 +9,7 @@ import { PIECE } from '../../../state/reading/of-studio.ts';
 export const WEEKS = 8;
 
 /** What the last weeks of a player hold. */
-export interface Trends {
+export interface TrendsRead {
   readonly entries: readonly LogEntry[];
   readonly arrivals: readonly Arrival[];
   readonly plans: ReadonlyMap<string, Plan>;
@@ -18,7 +18,7 @@ export interface Trends {
 }
 
 /** Plans every piece in the last weeks of a log that is still there. */
-export async function readTrends(entries: readonly LogEntry[], signal: AbortSignal): Promise<Trends> {
+export async function readTrends(entries: readonly LogEntry[], signal: AbortSignal): Promise<TrendsRead> {
   const now = Date.now();
   const pieces = new Set(ofKind(entries, 'attempt').map(({ practised }) => practised.piece));
   const plans = new Map<string, Plan>();

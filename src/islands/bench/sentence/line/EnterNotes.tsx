@@ -10,7 +10,7 @@ import { Button } from '../../../../ui/Button.tsx';
 import { CheckField, SelectField } from '../../../../ui/fields/Field.tsx';
 import { ENTERING, listeningText } from '../../../../words/line/entering.ts';
 import { TYPED_FOR_BASS } from '../../../../words/line/typed-form.ts';
-import { LENGTH_LABELS } from '../../../../words/labels.ts';
+import { NOTE_LENGTH_LABELS } from '../../../../words/labels.ts';
 
 interface EnterNotesProps {
   readonly kind: Brief['instrument']['kind'];
@@ -28,7 +28,7 @@ export function EnterNotes({ kind, onClose }: EnterNotesProps) {
           {ENTERING.value}
           <SelectField
             value={duration}
-            options={NOTE_VALUES.map((value) => ({ value, name: LENGTH_LABELS[value] ?? value }))}
+            options={NOTE_VALUES.map((value) => ({ value, name: NOTE_LENGTH_LABELS[value] ?? value }))}
             onChange={(event) => enteringStore.setState({ duration: event.target.value })}
           />
         </label>

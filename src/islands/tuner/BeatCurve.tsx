@@ -17,7 +17,7 @@ const WIDTH = 560;
 const HEIGHT = 70;
 
 /** The swelling and fading of the partial that two strings share, over three seconds: the slower, the nearer. */
-export function Beats({ sound, sharedHz, how, beats, beatsWhenRight }: BeatsProps) {
+export function BeatCurve({ sound, sharedHz, how, beats, beatsWhenRight }: BeatsProps) {
   const curve = useMemo(() => beatCurve(sound, sharedHz), [sound, sharedHz]);
   const points = curve.map((strength, index) => {
     const x = (index / (curve.length - 1)) * WIDTH;
