@@ -1,4 +1,4 @@
-import { type ReactNode, useId, useLayoutEffect, useRef } from 'react';
+import { type ReactNode, useEffectEvent, useId, useLayoutEffect, useRef } from 'react';
 
 interface DialogProps {
   readonly title: string;
@@ -15,18 +15,15 @@ interface DialogProps {
 /** What stands over the page until it is closed: by Escape, beside it, or by what is in it. */
 export function Dialog({ title, quietTitle = false, className, onClose, onGone, children }: DialogProps) {
   const dialog = useRef<HTMLDialogElement>(null);
-  const gone = useRef(onGone);
   const id = useId();
-  useLayoutEffect(() => {
-    gone.current = onGone;
-  });
+  const gone = useEffectEvent(() => onGone?.());
   useLayoutEffect(() => {
     const shown = dialog.current;
     shown?.showModal();
     return () => {
       shown?.close();
       // Not before what closed it is drawn.
-      queueMicrotask(() => gone.current?.());
+      queueMicrotask(gone);
     };
   }, []);
   return (

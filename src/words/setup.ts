@@ -1,3 +1,4 @@
+import { goesBackText } from './kept/versions.ts';
 import { dequal } from 'dequal';
 import { limitPart } from '#core/brief/parts/limits';
 import { type Brief, waysOf } from '#core/brief';
@@ -56,11 +57,10 @@ export interface ToldByBriefs {
 
 /** How an earlier version of an instrument, a player or a school differs from how it is now: what bringing it back would do. */
 export function setupVersionText(now: ToldByBriefs, version: ToldByBriefs): string {
-  if (dequal(now.document, version.document)) return 'as it is now';
   const { name } = version.document;
   const changes = now.briefs.flatMap((brief, index) => setupChanges(brief, version.briefs[index] ?? brief, 'now'));
   const told = [...(now.document.name === name ? [] : [`the name “${name}”`]), ...new Set(changes)];
-  return `goes back to: ${told.join('; ') || 'other details'}`;
+  return goesBackText(dequal(now.document, version.document), told);
 }
 
 /** What the other side of a difference is called: how it was before, or how it is now. */

@@ -1,3 +1,4 @@
+import { goesBackText } from './kept/versions.ts';
 import { dequal } from 'dequal';
 import type { Brief } from '#core/brief';
 import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits';
@@ -36,9 +37,8 @@ export function workChange(before: Decided, after: Decided, otherSide: OtherSide
 
 /** How a version differs from the piece as it is now: what bringing it back would do. */
 export function versionText(now: Decided, version: Decided): string {
-  return dequal([now.name, now.brief, now.lineText], [version.name, version.brief, version.lineText])
-    ? 'as it is now'
-    : `goes back to: ${workChange(now, version, 'now')}`;
+  const isSame = dequal([now.name, now.brief, now.lineText], [version.name, version.brief, version.lineText]);
+  return goesBackText(isSame, [workChange(now, version, 'now')]);
 }
 
 function materialChange(before: Brief, after: Brief): string {

@@ -11,11 +11,14 @@ import { PIECES_USING } from '../../state/reading/of-studio.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { ButtonLink } from '../../ui/Button.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { INSTRUMENT_LABELS, pieceTitle } from '../../words/labels.ts';
 import { Addressed } from '../Addressed.tsx';
 import { ChangeWords } from '../ChangeWords.tsx';
+import { EarlierVersions } from '../EarlierVersions.tsx';
 import { Header } from '../Header.tsx';
+import { studioVersionText } from '../setup/VersionsInStudio.tsx';
 import { KeptNotices } from '../KeptNotices.tsx';
 import { useRecords } from '../../state/reading/use-records.ts';
 import { CostTable } from './CostTable.tsx';
@@ -35,7 +38,7 @@ const NO_SCHOOL = '';
 
 function CostsPage() {
   const [{ school: schoolId }, setAddress] = useQueryStates({ school: parseAsString });
-  const { records, trouble, elsewhere, keep } = useRecords({ name: 'school', of: '', belongs: () => true });
+  const { records, trouble, elsewhere, keep, bringBack } = useRecords({ name: 'school', of: '', belongs: () => true });
   const schools = (records ?? []).toSorted((one, other) => one.document.name.localeCompare(other.document.name));
   const [kind, setKind] = useState<InstrumentKind>('violin');
   const school = schools.find(({ id }) => id === schoolId);
@@ -59,6 +62,18 @@ function CostsPage() {
           kind={kind}
           onChange={(changed) => keep(changed, school ?? null)}
         />
+        {school && (
+          <OpenedSection key={school.id} title="Earlier versions">
+            {() => (
+              <EarlierVersions
+                name="school"
+                id={school.id}
+                differs={(record) => studioVersionText({ kind: 'school', record: school }, { kind: 'school', record })}
+                onBack={bringBack}
+              />
+            )}
+          </OpenedSection>
+        )}
       </main>
     </>
   );

@@ -9,7 +9,10 @@ import { useWork } from '../../state/bench/work.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
+import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { elsewhereText, STAGE_WORDS, STATE_WORDS } from '../../words/drills/stages.ts';
+import { stagesVersionText } from '../../words/practice/versions.ts';
+import { EarlierVersions } from '../EarlierVersions.tsx';
 import { KeptNotices } from '../KeptNotices.tsx';
 import { useStages } from './use-stages.ts';
 
@@ -17,7 +20,8 @@ const STATES = STAGE_STATES.map((value) => ({ value, name: STATE_WORDS[value] })
 
 /** The stages in which a shift is learnt: each can be heard, and says how far this player is with it. */
 export function Stages({ apart }: { readonly apart: ShiftApart }) {
-  const { loaded, stateOf, set, trouble, elsewhere } = useStages(apart.shiftClass ? keyOfClass(apart.shiftClass) : '');
+  const shift = apart.shiftClass ? keyOfClass(apart.shiftClass) : '';
+  const { record, loaded, stateOf, set, bringBack, trouble, elsewhere } = useStages(shift);
   const [heard, setHeard] = useState<StageName | null>(null);
   const pieceId = useWork((work) => work.pieceId);
   return (
@@ -56,6 +60,18 @@ export function Stages({ apart }: { readonly apart: ShiftApart }) {
           </li>
         ))}
       </ol>
+      {record && (
+        <OpenedSection title="Earlier versions">
+          {() => (
+            <EarlierVersions
+              name="stages"
+              id={record.id}
+              differs={({ document }) => stagesVersionText(shift, record.document, document)}
+              onBack={bringBack}
+            />
+          )}
+        </OpenedSection>
+      )}
     </section>
   );
 }

@@ -7,12 +7,20 @@ import { useRecords } from '../../state/reading/use-records.ts';
 export function useStages(shift: string) {
   const playerId = useWork((work) => work.playerId);
   const name = useWork(({ brief }) => brief.player?.name ?? '');
-  const { records, trouble, elsewhere, keep } = useRecords({
+  const { records, trouble, elsewhere, keep, bringBack } = useRecords({
     name: 'stages',
     of: playerId ?? '',
     belongs: (record) => record.playerId === playerId,
   });
   const record = records?.[0] ?? null;
   const set = (stage: StageName, state: StageState): void => keep(withStage(record, { playerId, name, shift, stage, state }), record);
-  return { loaded: records !== null, stateOf: (stage: StageName): StageState => stateOf(record, shift, stage), set, trouble, elsewhere };
+  return {
+    record,
+    loaded: records !== null,
+    stateOf: (stage: StageName): StageState => stateOf(record, shift, stage),
+    set,
+    bringBack,
+    trouble,
+    elsewhere,
+  };
 }

@@ -21,11 +21,14 @@ import { Table } from '../../ui/Table.tsx';
 import { SENTENCE_PART } from '../../ui/fields/sentence-part.ts';
 import { libraryRow, type LibraryRow, searchFor } from '../../words/library.ts';
 import { PieceRow } from './PieceRow.tsx';
+import type { Run } from '../run.ts';
+import { changedInBothText } from '../../words/kept/other-tabs.ts';
+import { pieceTitle } from '../../words/labels.ts';
 import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';
 
 interface ListProps {
   readonly records: readonly PieceRecord[];
-  readonly run: (work: () => Promise<void>) => void;
+  readonly run: Run;
   readonly onDelete: (record: PieceRecord) => void;
 }
 
@@ -145,9 +148,14 @@ function SortedTable({ rows, records, run, onDelete }: ListProps & { readonly ro
     getCoreRowModel: getCoreRowModel(),
   });
   const keep = (record: PieceRecord, change: Change): void =>
-    run(async () => void (await keepOrThrow('piece', changedBy(record, change), record)));
+    run(async () => {
+      const { joined } = await keepOrThrow('piece', changedBy(record, change), record);
+      return joined ? changedInBothText(pieceTitle(record.document)) : null;
+    });
   const copy = (record: PieceRecord, title: string): void =>
-    run(async () => void (await keepOrThrow('piece', newPieceRecord({ ...record.document, name: `${title} (copy)`.slice(0, 120) }))));
+    run(async () => {
+      await keepOrThrow('piece', newPieceRecord({ ...record.document, name: `${title} (copy)`.slice(0, 120) }));
+    });
   const more = Math.min(LISTED, rows.length - most);
   return (
     <>

@@ -12,6 +12,7 @@ import { pieceTitle } from '../../words/labels.ts';
 import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
 import { BackupReminder } from '../BackupReminder.tsx';
 import { Header } from '../Header.tsx';
+import type { Run } from '../run.ts';
 import { Library, LISTED } from './Library.tsx';
 import { BringIn, type BroughtIn } from './bring-in/BringIn.tsx';
 import { remove as removeRecord } from '../../state/keeping/keep.ts';
@@ -21,7 +22,7 @@ import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.
 export const Pieces = guarded(GuardedPieces);
 
 function GuardedPieces() {
-  const { list, trouble, setTrouble, run } = usePieces();
+  const { list, trouble, setTrouble, said, run } = usePieces();
   const [broughtIn, setBroughtIn] = useState(0);
   const brought = ({ ids, troubles }: BroughtIn): void => {
     setBroughtIn(ids.length);
@@ -56,6 +57,7 @@ function GuardedPieces() {
                   {trouble}
                 </Notice>
               )}
+              {said !== null && <Notice className="mt-3">{said}</Notice>}
               {broughtIn > 0 && <Notice className="mt-3">{broughtInText(broughtIn)}</Notice>}
               {deleted && (
                 <Notice className="mt-3 flex items-center gap-3">
@@ -77,7 +79,7 @@ function GuardedPieces() {
 }
 
 /** The demo as a whole: brought back or removed, and either undone with what had been changed in it. */
-function DemoPieces({ run }: { readonly run: (work: () => Promise<void>) => void }) {
+function DemoPieces({ run }: { readonly run: Run }) {
   const [done, setDone] = useState<{ readonly said: string; readonly putBack: PutBack } | null>(null);
   const change = (said: string, replace: () => Promise<PutBack>): void =>
     run(async () => {
@@ -147,9 +149,13 @@ function usePieces() {
     return () => cancelIdleCallback(soon);
   }, [hasNewest]);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const run = (work: () => Promise<void>): void =>
+  const [said, setSaid] = useState<string | null>(null);
+  const run: Run = (work) =>
     void work().then(
-      () => setTrouble(null),
+      (text) => {
+        setTrouble(null);
+        setSaid(typeof text === 'string' ? text : null);
+      },
       (error: unknown) => setTrouble(wordsBesideHead(error, STORAGE_TROUBLE)),
     );
   const unread = [whole, newest].find((asked) => asked.state === 'failed');
@@ -157,6 +163,7 @@ function usePieces() {
     list: answerOf(whole) ?? answerOf(newest),
     trouble: trouble ?? (unread?.state === 'failed' ? notReadText(unread.message) : null),
     setTrouble,
+    said,
     run,
   };
 }

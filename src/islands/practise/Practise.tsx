@@ -17,7 +17,9 @@ import { Answered } from '../../ui/states/Answered.tsx';
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { dayText } from '../../words/practice/record.ts';
+import { sessionVersionText } from '../../words/practice/versions.ts';
 import { Addressed } from '../Addressed.tsx';
+import { EarlierVersions } from '../EarlierVersions.tsx';
 import { Header } from '../Header.tsx';
 import { NOBODY, PlayerChoice } from '../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from './brought.ts';
@@ -99,7 +101,7 @@ interface SessionsOfProps {
 
 function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
   const [{ session: chosen }, setAddress] = useQueryStates(ADDRESS);
-  const { sessions, trouble, elsewhere, add, change, remove, removed } = useSessions(playerId);
+  const { sessions, trouble, elsewhere, add, change, bringBack, remove, removed } = useSessions(playerId);
   const set = answerOf(useStored(SET_FOR_PLAYER, playerId));
   const open = (session: SessionRecord | null): void => void setAddress({ ...NOTHING_BROUGHT, session: session?.id ?? null });
   const isPutIn = useRef(false);
@@ -140,6 +142,16 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
               nextAim={set?.aim ?? null}
               onChange={(fields) => change(session, fields)}
             />
+            <OpenedSection key={session.id} title="Earlier versions">
+              {() => (
+                <EarlierVersions
+                  name="session"
+                  id={session.id}
+                  differs={({ document }) => sessionVersionText(session.document, document)}
+                  onBack={bringBack}
+                />
+              )}
+            </OpenedSection>
             <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
           </div>
         )}

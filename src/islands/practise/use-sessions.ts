@@ -14,6 +14,7 @@ export interface Sessions {
   /** A new one for today, with some items. */
   readonly add: (name: string, items: readonly PracticeItem[]) => SessionRecord;
   readonly change: (session: SessionRecord, fields: Partial<SessionRecord['document']>) => void;
+  readonly bringBack: (was: SessionRecord) => void;
   readonly remove: (session: SessionRecord) => void;
   /** What was deleted last, and what puts it back; null for nothing. */
   readonly removed: { readonly session: SessionRecord; readonly putBack: () => void } | null;
@@ -21,7 +22,7 @@ export interface Sessions {
 
 /** The sessions of a player, kept as they are changed. */
 export function useSessions(playerId: string | null): Sessions {
-  const { records, trouble, elsewhere, keep, remove } = useRecords({
+  const { records, trouble, elsewhere, keep, bringBack, remove } = useRecords({
     name: 'session',
     of: playerId ?? '',
     belongs: (record) => record.playerId === playerId,
@@ -37,6 +38,7 @@ export function useSessions(playerId: string | null): Sessions {
       return session;
     },
     change: (session, fields) => keep({ ...session, document: { ...session.document, ...fields } }, session),
+    bringBack,
     removed: removed && {
       session: removed,
       putBack: () => {

@@ -66,7 +66,7 @@ function SetupPage() {
               {studio && <ChosenForm key={elsewhere.timesOf(chosen?.id)} studio={studio} chosen={now} actions={actions} />}
               {now && (
                 <OpenedSection key={now.record.id} title="Earlier versions">
-                  {() => <VersionsInStudio key={now.record.revision} now={now} onBack={actions.bringBack} />}
+                  {() => <VersionsInStudio now={now} onBack={actions.bringBack} />}
                 </OpenedSection>
               )}
               <OpenedSection title="How this is calculated">{() => <NumberOrigins />}</OpenedSection>

@@ -19,7 +19,7 @@ export function VersionsInStudio({ now, onBack }: VersionsInStudioProps) {
     <EarlierVersions
       name={name}
       id={now.record.id}
-      differs={(record) => setupVersionText(asTold(now), asTold(asOne(record)))}
+      differs={(record) => studioVersionText(now, asOne(record))}
       onBack={(record) => onBack(asOne(record))}
     />
   );
@@ -32,6 +32,11 @@ export function VersionsInStudio({ now, onBack }: VersionsInStudioProps) {
     case 'school':
       return versions(kind, (record) => ({ kind, record }));
   }
+}
+
+/** How a version differs from how it is now. */
+export function studioVersionText(now: InStudio, version: InStudio): string {
+  return setupVersionText(asTold(now), asTold(version));
 }
 
 /** What pieces would say of it; a school is told for every instrument, for each has questions of its own. */

@@ -1,11 +1,11 @@
-import { useEffect } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 
 /** Keeps a document as it changes: whenever what is typed reads and differs from what is stored. */
 export function useKeptAsTyped<Document>(stored: Document, typed: Document | null, keep: (document: Document) => void): void {
+  // The text stands for the document: a new object of the same content is no change.
   const text = typed === null ? null : JSON.stringify(typed);
-  useEffect(() => {
-    if (typed !== null && text !== JSON.stringify(stored)) keep(typed);
-    // The text stands for the document: a new object of the same content is no change.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [text]);
+  const changed = useEffectEvent((now: string | null): void => {
+    if (typed !== null && now !== JSON.stringify(stored)) keep(typed);
+  });
+  useEffect(() => changed(text), [text]);
 }

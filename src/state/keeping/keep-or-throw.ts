@@ -1,6 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
-import { keep } from './keep.ts';
+import { keep, type Kept } from './keep.ts';
 
 /** A record could not be written yet; the head of the page says why. */
 class NotKept extends Error {}
@@ -10,10 +10,10 @@ export async function keepOrThrow<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
   base: RecordOf<Name> | null = null,
-): Promise<RecordOf<Name>> {
+): Promise<Pick<Kept<Name>, 'record' | 'joined'>> {
   const outcome = await keep(name, record, base);
   if (outcome?.ok === false) throw new NotKept(outcome.message);
-  return outcome?.record ?? record;
+  return outcome ?? { record, joined: false };
 }
 
 /** The words for an error on a page whose head says what could not be kept: null for that, so that nothing is said twice. */

@@ -52,7 +52,7 @@ async function copyFor(player: PlayerRecord, { document, instrumentId }: PieceRe
         other.playerId === player.id && other.document.name === document.name && dequal(other.document.brief.material, brief.material),
     )
     .first();
-  return there ?? (await keepOrThrow('piece', copy));
+  return there ?? (await keepOrThrow('piece', copy)).record;
 }
 
 /** A brief on an instrument of another kind: without its fingerings, and an octave or two lower for one that sounds lower. */
@@ -109,7 +109,7 @@ async function weekFor(player: PlayerRecord, { document }: WeekRecord, copies: R
     asked: each.asked || asked.some(({ practised }) => dequal(practised, each.item.practised)),
   }));
   const next = { ...now, document: { ...now.document, items, goal: now.document.goal ?? document.goal }, updatedAt: Date.now() };
-  return dequal(next.document, there?.document) ? now : await keepOrThrow('week', next, there);
+  return dequal(next.document, there?.document) ? now : (await keepOrThrow('week', next, there)).record;
 }
 
 async function sessionFor(player: PlayerRecord, { document }: SessionRecord, copies: ReadonlyMap<string, Copy>): Promise<SessionRecord> {
@@ -117,5 +117,5 @@ async function sessionFor(player: PlayerRecord, { document }: SessionRecord, cop
   const items = document.items.flatMap((item) => itemFor(item, copies));
   const copy = newSession({ name, day, endCheck, items: [...items] }, player.id);
   const there = (await loadSessions(player.id)).find((other) => dequal(other.document, copy.document));
-  return there ?? (await keepOrThrow('session', copy));
+  return there ?? (await keepOrThrow('session', copy)).record;
 }

@@ -1,10 +1,11 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import type { Asked } from '../../engine/asked.ts';
 import { followStored } from './follow-stored.ts';
 import type { Argument, StoredQuery } from './queries.ts';
 
-/** What was read for some arguments. */
+/** What was read by a query with some arguments. */
 interface Got<Value> {
+  readonly query: unknown;
   readonly key: string;
   readonly asked: Asked<Value>;
 }
@@ -19,22 +20,21 @@ export function useStored<Arguments extends readonly Argument[], Value>(
 ): Asked<Value> {
   const [got, setGot] = useState<Got<Value> | null>(null);
   const [turn, setTurn] = useState(0);
-  const key = JSON.stringify(wanted);
   // Arguments are plain values: those that read the same are the same.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const args = useMemo(() => wanted, [key]);
-  useEffect(() => {
+  const key = JSON.stringify(wanted);
+  const follow = useEffectEvent((): (() => void) | undefined => {
     if (query === null) return;
     const again = (): void => {
       setGot(null);
       setTurn((now) => now + 1);
     };
-    return followStored(query, args, {
-      next: (value) => setGot({ key, asked: { state: 'answered', value } }),
-      failed: (message) => setGot({ key, asked: { state: 'failed', from: 'storage', message, again } }),
+    return followStored(query, wanted, {
+      next: (value) => setGot({ query, key, asked: { state: 'answered', value } }),
+      failed: (message) => setGot({ query, key, asked: { state: 'failed', from: 'storage', message, again } }),
     });
-  }, [query, args, key, turn]);
-  return got?.key === key ? got.asked : { state: 'waiting' };
+  });
+  useEffect(() => follow(), [query, key, turn]);
+  return got?.query === query && got.key === key ? got.asked : { state: 'waiting' };
 }
 
 /** The answer once it is there, and something else where nothing can be read; null until then. */

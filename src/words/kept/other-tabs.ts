@@ -5,6 +5,11 @@ export const CHANGED_ELSEWHERE = 'This piece was changed in another tab; this is
 export const CHANGED_IN_BOTH =
   'This piece is being changed in another tab, too. It has both changes now; where both changed the same thing, the change made here counts, and the other is under History, “Earlier versions”.';
 
+/** The same piece is changed in the list here and in another tab. */
+export function changedInBothText(title: string): string {
+  return `“${title}” was changed in another tab, too. It has both changes now; where both changed the same thing, the change made here counts, and the other is on the bench under History, “Earlier versions”.`;
+}
+
 /** Another tab changed a player, an instrument or a school that stands here. */
 export const CHANGED_ELSEWHERE_STUDIO = 'This was changed in another tab; this is how it is now.';
 

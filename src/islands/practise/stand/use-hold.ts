@@ -1,4 +1,4 @@
-import { type PointerEvent, useEffect, useRef, useState } from 'react';
+import { type PointerEvent, useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Signal } from '#core/practice';
 import { pedalStore, signalOf } from '../../../state/practice/pedal.ts';
 
@@ -69,32 +69,26 @@ interface Holding {
   readonly say: (signal: Signal) => void;
 }
 
-function useKeys(holding: Holding): void {
-  const latest = useRef(holding);
-  useEffect(() => {
-    latest.current = holding;
+function useKeys({ begin, end, cancel, say }: Holding): void {
+  const press = useEffectEvent((event: KeyboardEvent): void => {
+    const said = saidBy(event);
+    if (said === null) return;
+    event.preventDefault();
+    if (event.repeat) return;
+    if (said === 'on') begin();
+    else say(said);
   });
+  const release = useEffectEvent((event: KeyboardEvent): void => {
+    if (saidBy(event) === 'on') end();
+  });
+  const leave = useEffectEvent(cancel);
   useEffect(() => {
-    const press = (event: KeyboardEvent): void => {
-      const said = saidBy(event);
-      if (said === null) return;
-      event.preventDefault();
-      if (event.repeat) return;
-      if (said === 'on') latest.current.begin();
-      else latest.current.say(said);
-    };
-    const release = (event: KeyboardEvent): void => {
-      if (saidBy(event) === 'on') latest.current.end();
-    };
-    const leave = (): void => latest.current.cancel();
-    window.addEventListener('keydown', press);
-    window.addEventListener('keyup', release);
-    window.addEventListener('blur', leave);
-    return () => {
-      window.removeEventListener('keydown', press);
-      window.removeEventListener('keyup', release);
-      window.removeEventListener('blur', leave);
-    };
+    const listening = new AbortController();
+    const { signal } = listening;
+    window.addEventListener('keydown', (event) => press(event), { signal });
+    window.addEventListener('keyup', (event) => release(event), { signal });
+    window.addEventListener('blur', () => leave(), { signal });
+    return () => listening.abort();
   }, []);
 }
 

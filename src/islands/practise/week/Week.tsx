@@ -9,10 +9,13 @@ import { dayOf } from '../../../records/log-pages.ts';
 import { ENTRIES } from '../../../state/reading/of-practice.ts';
 import { STUDIO_WITH_PIECES, type StudioWithPieces } from '../../../state/reading/of-studio.ts';
 import { useStored } from '../../../state/reading/use-stored.ts';
+import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { guarded } from '../../../ui/states/Boundary.tsx';
+import { weekVersionText } from '../../../words/practice/versions.ts';
 import { WEEK_WORDS } from '../../../words/practice/week.ts';
 import { Addressed } from '../../Addressed.tsx';
+import { EarlierVersions } from '../../EarlierVersions.tsx';
 import { Header } from '../../Header.tsx';
 import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
 import { BROUGHT, broughtItem, NOTHING_BROUGHT } from '../brought.ts';
@@ -79,7 +82,7 @@ interface WeekOfProps {
 
 function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
   const [playerId, name] = [player?.id ?? null, player?.document.name ?? ''];
-  const { week, trouble, elsewhere, change } = useWeek({ playerId, name });
+  const { week, trouble, elsewhere, change, bringBack } = useWeek({ playerId, name });
   const isTaken = useRef(false);
   useEffect(() => {
     if (!week || !brought || isTaken.current) return;
@@ -93,6 +96,20 @@ function WeekOf({ player, pieces, brought, onTaken }: WeekOfProps) {
         <KeptNotices trouble={trouble} elsewhere={elsewhere} />
       </div>
       {week && <WeekShown week={week} pieces={pieces} times={elsewhere.timesOf(week.id)} onChange={change} />}
+      {week && (
+        <div className="no-print">
+          <OpenedSection title="Earlier versions">
+            {() => (
+              <EarlierVersions
+                name="week"
+                id={week.id}
+                differs={(was) => weekVersionText(week.document, was.document)}
+                onBack={bringBack}
+              />
+            )}
+          </OpenedSection>
+        </div>
+      )}
     </>
   );
 }

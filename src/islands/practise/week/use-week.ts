@@ -11,12 +11,13 @@ export interface KeptWeek {
   readonly trouble: string | null;
   readonly elsewhere: Elsewhere;
   readonly change: (fields: Partial<WeekAsked>) => void;
+  readonly bringBack: (was: WeekRecord) => void;
 }
 
 /** How the weeks of a player are planned, kept as it is changed. */
 export function useWeek(whose: Logged): KeptWeek {
   const { playerId } = whose;
-  const { records, trouble, elsewhere, keep } = useRecords({
+  const { records, trouble, elsewhere, keep, bringBack } = useRecords({
     name: 'week',
     of: playerId ?? '',
     belongs: (record) => record.playerId === playerId,
@@ -27,5 +28,5 @@ export function useWeek(whose: Logged): KeptWeek {
   const change = (fields: Partial<WeekAsked>): void => {
     if (week) keep({ ...week, document: { ...week.document, ...fields } }, kept ?? null);
   };
-  return { week, trouble, elsewhere, change };
+  return { week, trouble, elsewhere, change, bringBack };
 }
