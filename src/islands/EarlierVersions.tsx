@@ -50,7 +50,7 @@ function VersionRow<Name extends DocumentName>({ name, version: { number, at, fr
     <li className="flex items-start gap-2 py-1">
       <span className="grow">
         {WHEN.format(at)}
-        {fromElsewhere && <span className="text-dove-dark"> · from another tab</span>}
+        {fromElsewhere && <span className="text-dove-dark"> · from another tab, or before a reload</span>}
         <span className="block text-sm text-dove-dark">
           {asked.state === 'waiting' ? '' : record === null ? 'does not read' : differs(record)}
         </span>

@@ -34,7 +34,7 @@ export interface VersionRecord {
   readonly at: number;
   /** The record as JSON, deflated. */
   readonly packed: Uint8Array<ArrayBuffer>;
-  /** Another tab, or a page that was left unwritten, had this while it was changed here. */
+  /** Another tab, or a page that was left, had this while it was changed here or a moment before. */
   readonly fromElsewhere: boolean;
 }
 

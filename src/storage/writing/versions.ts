@@ -21,7 +21,7 @@ export interface Version {
   readonly number: number;
   /** When the record was so, ms since 1970. */
   readonly at: number;
-  /** Another tab had this while the record was changed here. */
+  /** Another tab had this while the record was changed here, or a moment before. */
   readonly fromElsewhere: boolean;
 }
 
@@ -45,7 +45,7 @@ export async function keepVersion(name: DocumentName, record: RecordOf<DocumentN
 }
 
 /** Whether so little time lies between two versions that the second is not kept. A clock that was put back tells nothing of that. */
-function isMomentBefore(earlier: number, later: number): boolean {
+export function isMomentBefore(earlier: number, later: number): boolean {
   return later >= earlier && later - earlier < (APART[0]?.apartMs ?? 0);
 }
 

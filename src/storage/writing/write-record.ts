@@ -10,7 +10,7 @@ import type { RecordOutcome } from './outcome.ts';
 import { together } from './together.ts';
 import { written } from './written.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
-import { keepVersion } from './versions.ts';
+import { isMomentBefore, keepVersion } from './versions.ts';
 
 export { deleteRecord } from './delete-record.ts';
 
@@ -62,7 +62,8 @@ async function replaced<Name extends DocumentName>(
     revision: Math.max(there?.revision ?? 0, record.revision) + 1,
     writtenBy: next.joined ? null : THIS_TAB,
   };
-  const occasion = next.joined || (there && wasMadeElsewhere(there, base)) ? 'changed elsewhere too' : 'written over';
+  const isOfOthers = there && (wasMadeElsewhere(there, base) || wasJustWrittenElsewhere(there, Date.now()));
+  const occasion = next.joined || isOfOthers ? 'changed elsewhere too' : 'written over';
   if (there && !isLog(there) && !dequal(there.document, stamped.document)) await keepVersion(name, there, occasion).catch(() => undefined);
   let wrote = false;
   await together(async () => {
@@ -78,6 +79,11 @@ async function replaced<Name extends DocumentName>(
 /** A record that is new here and was made by another page too, as the week of a player. */
 function wasMadeElsewhere(there: RecordOf<DocumentName>, base: RecordOf<DocumentName> | undefined): boolean {
   return base === undefined && there.writtenBy !== THIS_TAB;
+}
+
+/** Another page wrote it a moment ago, and this one has seen that and writes over it: whoever wrote it finds it among the versions. */
+function wasJustWrittenElsewhere(there: RecordOf<DocumentName>, now: number): boolean {
+  return there.writtenBy !== THIS_TAB && (isMomentBefore(there.updatedAt, now) || now < there.updatedAt);
 }
 
 /** Another page has written since this one last looked: it would be lost if this page simply wrote. */
