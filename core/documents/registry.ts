@@ -107,9 +107,10 @@ export const week = documentKind({
 export const log = documentKind({
   kind: 'log',
   plural: 'logs',
-  version: 1,
+  version: 2,
   fields: { name: Name, day: Day, entries: Type.Array(LogEntry, { maxItems: MOST_ENTRIES }) },
-  upgrades: {},
+  // The second version tells the order of entries where the clock does not.
+  upgrades: { 1: (document) => document },
 });
 
 /** Every kind of document, by its name. Files, tables, checks, schemas and demo data derive from this list. */

@@ -58,6 +58,7 @@ export {
   PROMPTS,
 } from './log/entry.ts';
 export { mergedEntries } from './log/merged.ts';
+export { inOrder, orderOf } from './log/order.ts';
 export { LOG_COLUMNS, logRows, type LogRow } from './log/table.ts';
 export { modelOf, voicesApart } from './model.ts';
 export { groupsOfItem, notesOfPart, runItem } from './run/run-item.ts';

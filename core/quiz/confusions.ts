@@ -38,12 +38,12 @@ function stringOf(question: QuizQuestion): string | null {
 /** What is confused and not over yet, the most often first. */
 export function confusionsIn(pool: ById, history: readonly GivenAnswer[]): readonly Confusion[] {
   const found = new Map<string, Confusion>();
-  for (const answer of history) {
+  for (const [order, answer] of history.entries()) {
     const [asked, other] = [pool.get(answer.question), takenFor(pool, answer)];
     if (!asked || !other) continue;
     const name = [asked.id, other.id].toSorted().join('\n');
     const before = found.get(name);
-    found.set(name, { questions: before?.questions ?? [asked, other], times: (before?.times ?? 0) + 1, last: answer.at });
+    found.set(name, { questions: before?.questions ?? [asked, other], times: (before?.times ?? 0) + 1, last: order });
   }
   const open = [...found.values()].filter(
     ({ questions, last }) => !questions.every(({ id }) => rightSince(history, id, last) >= RIGHT_SINCE),
@@ -52,7 +52,7 @@ export function confusionsIn(pool: ById, history: readonly GivenAnswer[]): reado
 }
 
 function rightSince(history: readonly GivenAnswer[], question: string, since: number): number {
-  const after = history.filter((each) => each.question === question && each.at > since);
+  const after = history.slice(since + 1).filter((each) => each.question === question);
   return after.length - 1 - after.findLastIndex(({ right }) => !right);
 }
 

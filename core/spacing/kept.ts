@@ -36,6 +36,9 @@ const scheduler = fsrs({ enable_fuzz: false });
 export function keptAfter(met: readonly Met[]): Kept | null {
   const [first] = met;
   if (!first) return null;
-  const card = met.reduce<Card>((now, { at, grade }) => scheduler.next(now, at, RATINGS[grade]).card, createEmptyCard(first.at));
+  // After a clock was put back no time has passed.
+  const next = (now: Card, { at, grade }: Met): Card =>
+    scheduler.next(now, Math.max(at, now.last_review?.getTime() ?? at), RATINGS[grade]).card;
+  const card = met.reduce<Card>(next, createEmptyCard(first.at));
   return { due: card.due.getTime(), days: card.stability, forgotten: card.lapses };
 }

@@ -34,26 +34,27 @@ export function gradeOf(good: number, tries: number): Grade {
   return share >= WITH_DIFFICULTY ? 'hard' : 'forgotten';
 }
 
-/** How a player stands with something, by the entries of a log; `dayOf` names the day of a moment (ms since 1970) where the player is. */
+/** How a player stands with something, by the entries of a log; `dayOf`: the day under which an entry is logged. */
 export function standingOf(
   entries: readonly LogEntry[],
   practised: Pick<Practised, 'piece' | 'part'>,
-  dayOf: (at: number) => string,
+  dayOf: (entry: LogEntry) => string,
 ): ItemStanding {
   const key = practisedKey(practised);
   const standing = asCorrected(entries);
   const days = new Map<number, EntryOf<'attempt'>[]>();
   for (const attempt of ofKind(standing, 'attempt')) {
     if (practisedKey(attempt.practised) !== key) continue;
-    const day = dayNumber(dayOf(attempt.at));
+    const day = dayNumber(dayOf(attempt));
     days.set(day, [...(days.get(day) ?? []), attempt]);
   }
-  const sittings = [...days].map(([day, attempts]): Sitting => {
+  const inTurn = [...days].toSorted(([one], [next]) => one - next);
+  const sittings = inTurn.map(([day, attempts]): Sitting => {
     const good = attempts.filter(({ miss }) => miss === null).length;
     return { day, good, tries: attempts.length, grade: gradeOf(good, attempts.length) };
   });
   const last = sittings.at(-1)?.day;
-  const hurt = ofKind(standing, 'pain').some(({ at, practised: item }) => practisedKey(item) === key && dayNumber(dayOf(at)) === last);
+  const hurt = ofKind(standing, 'pain').some((pain) => practisedKey(pain.practised) === key && dayNumber(dayOf(pain)) === last);
   const tempos = [...days.values()].flat().flatMap(({ miss, tempo }) => (miss === null && tempo !== null ? [tempo] : []));
   const tempo = tempos.length === 0 ? null : tempos.reduce((fastest, each) => Math.max(fastest, each));
   return { sittings, tempo, hurt };

@@ -1,12 +1,12 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
-import type { LogEntry, LogWhat } from '#core/practice';
+import { inOrder, type LogEntry, type LogWhat } from '#core/practice';
 import type { Logged, LogRecord } from './record.ts';
 import { fresh } from './new-records.ts';
 import { newId } from './this-tab.ts';
 
-/** An entry of this moment. */
-export function newEntry(what: LogWhat, at = Date.now()): LogEntry {
-  return { ...what, id: newId(), at };
+/** An entry of a moment, ms since 1970, which comes after everything up to a place in the order of entries. */
+export function newEntry(what: LogWhat, at = Date.now(), after = -Infinity): LogEntry {
+  return { ...what, id: newId(), at, ...(at > after ? {} : { order: after + 1 }) };
 }
 
 /**
@@ -32,7 +32,22 @@ export function dayOf(at: number): string {
   return DAY_FORMAT.format(at);
 }
 
-/** All entries of some pages, in the order of time. */
-export function entriesOf(pages: readonly LogRecord[]): readonly LogEntry[] {
-  return pages.flatMap(({ document }) => document.entries).toSorted((one, other) => one.at - other.at);
+/** All entries of some pages, in their order. */
+export function entriesOf(pages: readonly Pick<LogRecord, 'document'>[]): readonly LogEntry[] {
+  return inOrder(pages.flatMap(({ document }) => document.entries));
+}
+
+/** A day of a log: its entries. */
+export interface LogPage {
+  readonly day: string;
+  readonly entries: readonly LogEntry[];
+}
+
+/**
+ * Names the day under which an entry of some pages is logged: that of the clock where it was played, whatever the time zone here and now.
+ * An entry of no page has the day that its moment has here.
+ */
+export function dayLogged(pages: readonly LogPage[]): (entry: LogEntry) => string {
+  const days = new Map(pages.flatMap(({ day, entries }) => entries.map(({ id }) => [id, day] as const)));
+  return ({ id, at }) => days.get(id) ?? dayOf(at);
 }

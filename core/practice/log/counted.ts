@@ -1,11 +1,12 @@
 import type { FadingCourse } from '../fading/course.ts';
 import { type Practised, practisedKey } from '../item.ts';
 import { type EntryKind, type EntryOf, type LogEntry, type Miss, MISSES } from './entry.ts';
+import { inOrder } from './order.ts';
 
-/** The entries as they stand: those that were taken back are gone, and so are the corrections; in the order of time. */
+/** The entries as they stand: those that were taken back are gone, and so are the corrections; in their order. */
 export function asCorrected(entries: readonly LogEntry[]): readonly LogEntry[] {
   const takenBack = new Set(ofKind(entries, 'correction').map(({ of }) => of));
-  return entries.filter(({ id, kind }) => kind !== 'correction' && !takenBack.has(id)).toSorted((one, other) => one.at - other.at);
+  return inOrder(entries.filter(({ id, kind }) => kind !== 'correction' && !takenBack.has(id)));
 }
 
 /** The entries of a kind. */
@@ -67,10 +68,11 @@ export function missesOf(misses: Done['misses']): readonly { readonly miss: Miss
     .toSorted((one, other) => other.times - one.times);
 }
 
-/** What the teacher has set last: the next aim, the tolerance (with when it was set), and the points of posture. */
+/** What the teacher has set last: the next aim, the tolerance, and the points of posture. */
 export interface SetByTeacher {
   readonly aim: string | null;
-  readonly tolerance: { readonly cents: number; readonly since: number } | null;
+  /** In cents; since when, ms since 1970, and what was tried since. */
+  readonly tolerance: { readonly cents: number; readonly since: number; readonly tried: readonly EntryOf<'attempt'>[] } | null;
   readonly points: EntryOf<'points'>['points'];
   /** How help fades; null where no course is set. */
   readonly fading: FadingCourse | null;
@@ -86,18 +88,22 @@ export function setsOf(entries: readonly LogEntry[], asked: Pick<Practised, 'pie
 export function setIn(entries: readonly LogEntry[]): SetByTeacher {
   const standing = asCorrected(entries);
   const tolerance = ofKind(standing, 'tolerance').at(-1);
+  const since = tolerance ? standing.slice(standing.indexOf(tolerance)) : [];
   return {
     aim: ofKind(standing, 'aim').at(-1)?.text ?? null,
-    tolerance: tolerance ? { cents: tolerance.cents, since: tolerance.at } : null,
+    tolerance: tolerance ? { cents: tolerance.cents, since: tolerance.at, tried: ofKind(since, 'attempt') } : null,
     points: ofKind(standing, 'points').at(-1)?.points ?? [],
     fading: ofKind(standing, 'fading').at(-1)?.course ?? null,
   };
 }
 
-/** The day of the last lesson before a day ("2026-03-09"): the last on which a teacher set something; null where none is logged. */
-export function lastLesson(entries: readonly LogEntry[], before: string, dayOf: (at: number) => string): string | null {
-  const days = asCorrected(entries).flatMap(({ kind, at }) => (SET_KINDS.includes(kind) ? [dayOf(at)] : []));
-  return days.filter((day) => day < before).at(-1) ?? null;
+/**
+ * The day of the last lesson before a day ("2026-03-09"): the last on which a teacher set something; null where none is logged. `dayOf`:
+ * the day under which an entry is logged.
+ */
+export function lastLesson(entries: readonly LogEntry[], before: string, dayOf: (entry: LogEntry) => string): string | null {
+  const days = asCorrected(entries).flatMap((entry) => (SET_KINDS.includes(entry.kind) ? [dayOf(entry)] : []));
+  return days.filter((day) => day < before).reduce<string | null>((last, day) => (last === null || day > last ? day : last), null);
 }
 
 /** What teachers set, by the kinds of their entries. */

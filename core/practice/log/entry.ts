@@ -24,6 +24,13 @@ const LAST_MOMENT = 8_640_000_000_000_000;
 const At = {
   id: Type.String({ maxLength: 40 }),
   at: Type.Integer({ minimum: 0, maximum: LAST_MOMENT, description: 'Milliseconds since 1970.' }),
+  order: Type.Optional(
+    Type.Integer({
+      minimum: 0,
+      maximum: LAST_MOMENT,
+      description: 'Its place among the entries, where the clock was put back before it: as a moment.',
+    }),
+  ),
 };
 const Text = Type.String({ maxLength: 1000 });
 
@@ -116,4 +123,4 @@ export type EntryKind = LogEntry['kind'];
 export type EntryOf<Kind extends EntryKind> = Extract<LogEntry, { readonly kind: Kind }>;
 
 /** What an entry says, before it has a number and a time. */
-export type LogWhat = { readonly [Kind in EntryKind]: Omit<EntryOf<Kind>, 'id' | 'at'> }[EntryKind];
+export type LogWhat = { readonly [Kind in EntryKind]: Omit<EntryOf<Kind>, 'id' | 'at' | 'order'> }[EntryKind];

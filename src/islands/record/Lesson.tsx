@@ -1,6 +1,7 @@
 import { Printer } from '../../ui/icons.ts';
 import { useState } from 'react';
-import { asCorrected, FIRST_TOLERANCE, LARGEST_FILE, missedNotes, ofKind, proposedTolerance, setIn } from '#core/practice';
+import { asCorrected, FIRST_TOLERANCE, LARGEST_FILE, missedNotes, proposedTolerance, setIn } from '#core/practice';
+import { dayOf } from '../../records/log-pages.ts';
 import { lessonField, typedBefore, useTyped } from '../../state/typed.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
@@ -81,7 +82,7 @@ function Remarks({ log, now }: { readonly log: Log; readonly now: number }) {
   // Letter by letter: a page that is closed in the middle of a remark has it still when it is opened again.
   useTyped(typed, { text }, text === '');
   const [trouble, setTrouble] = useState<string | null>(null);
-  const today = asCorrected(log.all).filter(({ at }) => at >= new Date(now).setHours(0, 0, 0, 0));
+  const today = asCorrected(log.all).filter((entry) => log.dayOf(entry) === dayOf(now));
   const keep = async (): Promise<void> => {
     if (text.trim() === '') return;
     // At once: leaving the field right after Enter does not write it again.
@@ -149,9 +150,8 @@ async function dataUrlOf(file: File): Promise<string> {
 /** How far off a note may be, with what is proposed. */
 function Tolerance({ log, now }: { readonly log: Log; readonly now: number }) {
   const { tolerance } = setIn(log.all);
-  const { cents, since } = tolerance ?? { cents: FIRST_TOLERANCE, since: now };
-  const tries = ofKind(asCorrected(log.all), 'attempt').filter(({ at }) => at >= since);
-  const proposed = proposedTolerance({ cents, since, tries: tries.length, good: tries.filter(({ miss }) => miss === null).length }, now);
+  const { cents, since, tried } = tolerance ?? { cents: FIRST_TOLERANCE, since: now, tried: [] };
+  const proposed = proposedTolerance({ cents, since, tries: tried.length, good: tried.filter(({ miss }) => miss === null).length }, now);
   return (
     <section aria-label="Tolerance">
       <Heading as="h3" className="mt-3">

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { asCorrected, doneIn, lastLesson, missCounts, missesOf, ofKind, practisedKey, setIn } from '#core/practice';
+import { asCorrected, dayNumber, dayOfNumber, doneIn, lastLesson, missCounts, missesOf, ofKind, practisedKey, setIn } from '#core/practice';
 import type { WeekItem } from '#core/week';
 import { answerOf } from '../../engine/asked.ts';
 import { dayOf } from '../../records/log-pages.ts';
@@ -8,7 +8,7 @@ import { useStored } from '../../state/reading/use-stored.ts';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
-import { answersText, dateOf, dayText, entryText, sumText } from '../../words/practice/record.ts';
+import { answersText, dayText, entryText, sumText } from '../../words/practice/record.ts';
 import { itemText, MISS_WORDS } from '../../words/practice/session.ts';
 import { DoneTable } from './DoneTable.tsx';
 import type { Log } from './use-log.ts';
@@ -20,22 +20,21 @@ interface SinceLessonProps {
 
 /** A lesson nobody has noted is taken to be a week ago. */
 const USUAL_DAYS = 7;
-const MS_A_DAY = 86_400_000;
 
 /** What was done since the last lesson: days, items, misses, what was said, and what of the week was not practised. */
 export function SinceLesson({ log, now }: SinceLessonProps) {
-  const [since, setSince] = useState(() => lastLesson(log.all, dayOf(now), dayOf) ?? dayOf(now - USUAL_DAYS * MS_A_DAY));
-  const from = dateOf(since).getTime();
-  const entries = asCorrected(log.all).filter(({ at }) => at >= from);
+  const today = dayOf(now);
+  const [since, setSince] = useState(() => lastLesson(log.all, today, log.dayOf) ?? dayOfNumber(dayNumber(today) - USUAL_DAYS));
+  const entries = asCorrected(log.all).filter((entry) => log.dayOf(entry) >= since);
   const { aim } = setIn(log.all);
   const attempts = ofKind(entries, 'attempt');
   const done = doneIn(entries);
   const misses = missesOf(missCounts(attempts));
   const pains = ofKind(entries, 'pain');
   const answers = ofKind(entries, 'answer');
-  const days = new Set(attempts.map(({ at }) => dayOf(at)));
+  const days = new Set(attempts.map(log.dayOf));
   const said = entries.filter(
-    ({ kind, at }) => kind === 'end-check' || kind === 'skipped' || (kind === 'remark' && dayOf(at) !== dayOf(now)),
+    (entry) => entry.kind === 'end-check' || entry.kind === 'skipped' || (entry.kind === 'remark' && log.dayOf(entry) !== today),
   );
   return (
     <section aria-label="Since the last lesson">
@@ -47,7 +46,7 @@ export function SinceLesson({ log, now }: SinceLessonProps) {
       <Heading as="h3" className="mt-3">
         Since the last lesson, {dayText(since)}
       </Heading>
-      <LastLesson since={since} today={dayOf(now)} onChoose={setSince} />
+      <LastLesson since={since} today={today} onChoose={setSince} />
       <p>{aim === null ? 'No aim was set.' : `The aim was: ${aim}.`}</p>
       {attempts.length === 0 ? (
         <p className="text-dove-dark">Nothing was logged.</p>

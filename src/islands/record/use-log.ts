@@ -1,8 +1,8 @@
 import { subWeeks } from 'date-fns/subWeeks';
 import { useMemo, useState } from 'react';
-import { asCorrected, type LogEntry, type LogWhat } from '#core/practice';
-import { type LogPage, useLogPages } from '../../state/practice/use-log-pages.ts';
-import { dayOf } from '../../records/log-pages.ts';
+import { asCorrected, inOrder, type LogEntry, type LogWhat } from '#core/practice';
+import { useLogPages } from '../../state/practice/use-log-pages.ts';
+import { dayLogged, dayOf, type LogPage } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 
 /** A day of a log as it stands: what was taken back is gone. */
@@ -15,6 +15,8 @@ export interface Log {
   readonly days: readonly LogDay[] | null;
   /** Every entry that was read, those taken back and the corrections too. */
   readonly all: readonly LogEntry[];
+  /** The day under which an entry is logged. */
+  readonly dayOf: (entry: LogEntry) => string;
   /** Some of it came with the demo. */
   readonly demo: boolean;
   /** Only the last weeks are read. */
@@ -34,10 +36,12 @@ export function useLog(whose: Logged): Log {
   const { pages, demo, trouble, add } = useLogPages(whose, wantsAll ? undefined : lastWeeks);
   const all = useMemo(() => (pages ?? []).flatMap(({ entries }) => entries), [pages]);
   const days = useMemo(() => pages && daysOf(pages, all), [pages, all]);
+  const dayOfEntry = useMemo(() => dayLogged(pages ?? []), [pages]);
   return {
     whose,
     days,
     all,
+    dayOf: dayOfEntry,
     demo,
     isCut: !wantsAll,
     readAll: () => setWantsAll(true),
@@ -53,6 +57,6 @@ function daysOf(pages: readonly LogDay[], all: readonly LogEntry[]): readonly Lo
   for (const { day, entries } of pages) byDay.set(day, [...(byDay.get(day) ?? []), ...entries.filter((entry) => standing.has(entry))]);
   return [...byDay.entries()]
     .filter(([, entries]) => entries.length > 0)
-    .map(([day, entries]) => ({ day, entries: entries.toSorted((one, other) => one.at - other.at) }))
+    .map(([day, entries]) => ({ day, entries: inOrder(entries) }))
     .toSorted((one, other) => other.day.localeCompare(one.day));
 }

@@ -1,6 +1,7 @@
 import type { LogEntry, LogWhat } from '#core/practice';
-import { dayOf, newEntry, pageOf } from '../../records/log-pages.ts';
+import { dayOf, pageOf } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
+import { nextEntry } from './entry-order.ts';
 import type { SaveOutcome } from '../../storage/writing/outcome.ts';
 import { keep } from '../keeping/keep.ts';
 
@@ -9,7 +10,7 @@ const unwritten = new Map<string, readonly LogEntry[]>();
 
 /** Writes what happens at this moment into a player's log. */
 export async function logNow(whose: Logged, what: LogWhat): Promise<SaveOutcome> {
-  return await logEntry(whose, newEntry(what));
+  return await logEntry(whose, nextEntry(what));
 }
 
 /**

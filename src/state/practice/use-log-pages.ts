@@ -1,18 +1,13 @@
 import { useMemo, useState } from 'react';
 import type { LogEntry, LogWhat } from '#core/practice';
-import { dayOf, newEntry } from '../../records/log-pages.ts';
+import { dayOf, type LogPage } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 import { notReadText } from '../../words/kept/storage.ts';
 import { answerOf } from '../../engine/asked.ts';
 import { LOG } from '../reading/of-practice.ts';
 import { useStored } from '../reading/use-stored.ts';
+import { nextEntry } from './entry-order.ts';
 import { logEntry } from './logging.ts';
-
-/** A day of a log: its entries in their order. */
-export interface LogPage {
-  readonly day: string;
-  readonly entries: readonly LogEntry[];
-}
 
 /** A player's log, as it is read and added to. */
 export interface LogPages {
@@ -39,7 +34,7 @@ export function useLogPages(whose: Logged, from?: string): LogPages {
     return [...there, ...more];
   }, [asked.state, read, added]);
   const add = async (what: LogWhat): Promise<void> => {
-    const entry = newEntry(what);
+    const entry = nextEntry(what);
     setAdded((now) => [...now, entry]);
     await logEntry(whose, entry);
   };

@@ -1,12 +1,13 @@
-import { type LogEntry, notesOfPart, type PracticeItem, practisedKey } from '#core/practice';
+import { notesOfPart, type PracticeItem, practisedKey } from '#core/practice';
 import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/week';
 import { NOTHING_KNOWN } from '#core/drill';
 import { engine } from '../../engine/client.ts';
-import { dayOf } from '../../records/log-pages.ts';
+import { dayLogged, type LogPage } from '../../records/log-pages.ts';
 import { loadPiece } from '../../storage/piece-list.ts';
 
 /** How a player stands with some items, by key. */
-export function standingsOf(entries: readonly LogEntry[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {
+export function standingsOf(pages: readonly LogPage[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {
+  const [entries, dayOf] = [pages.flatMap((page) => page.entries), dayLogged(pages)];
   return new Map(items.map(({ practised }) => [practisedKey(practised), standingOf(entries, practised, dayOf)]));
 }
 

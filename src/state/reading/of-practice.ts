@@ -2,14 +2,15 @@ import { type LogEntry, setIn, setsOf, type SetByTeacher, type Fading, type Prac
 import { entriesOf } from '../../records/log-pages.ts';
 import type { LogRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { loadLog, loadSessions, loadWeek } from '../../storage/practice.ts';
+import { noteOrder } from '../practice/entry-order.ts';
 import type { StoredQuery } from './queries.ts';
 
 /** The pages of a player's log from a day on; null is nobody of the studio. */
-export const LOG: StoredQuery<[playerId: string | null, from?: string], readonly LogRecord[]> = { read: loadLog, ofPractice: true };
+export const LOG: StoredQuery<[playerId: string | null, from?: string], readonly LogRecord[]> = { read: readLog, ofPractice: true };
 
-/** The entries of a player's log from a day on, in the order of time. */
+/** The entries of a player's log from a day on, in their order. */
 export const ENTRIES: StoredQuery<[playerId: string | null, from?: string], readonly LogEntry[]> = {
-  read: async (playerId, from) => entriesOf(await loadLog(playerId, from)),
+  read: async (playerId, from) => entriesOf(await readLog(playerId, from)),
   ofPractice: true,
 };
 
@@ -28,9 +29,16 @@ export interface SetForPlayer extends SetByTeacher {
 /** What the teacher has set for a player, by all of the log. */
 export const SET_FOR_PLAYER: StoredQuery<[playerId: string | null], SetForPlayer> = {
   read: async (playerId) => {
-    const entries = entriesOf(await loadLog(playerId));
+    const entries = entriesOf(await readLog(playerId));
     const set = setIn(entries);
     return { ...set, fadingOf: (practised) => (set.fading ? { course: set.fading, sets: setsOf(entries, practised) } : null) };
   },
   ofPractice: true,
 };
+
+/** Reads a log, and takes note of its order. */
+async function readLog(playerId: string | null, from?: string): Promise<readonly LogRecord[]> {
+  const pages = await loadLog(playerId, from);
+  noteOrder(pages.flatMap(({ document }) => document.entries));
+  return pages;
+}

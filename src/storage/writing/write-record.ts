@@ -83,7 +83,7 @@ function wasMadeElsewhere(there: RecordOf<DocumentName>, base: RecordOf<Document
 
 /** Another page wrote it a moment ago, and this one has seen that and writes over it: whoever wrote it finds it among the versions. */
 function wasJustWrittenElsewhere(there: RecordOf<DocumentName>, now: number): boolean {
-  return there.writtenBy !== THIS_TAB && (isMomentBefore(there.updatedAt, now) || now < there.updatedAt);
+  return there.revision > 0 && there.writtenBy !== THIS_TAB && (isMomentBefore(there.updatedAt, now) || now < there.updatedAt);
 }
 
 /** Another page has written since this one last looked: it would be lost if this page simply wrote. */

@@ -59,7 +59,7 @@ describe('a log', () => {
     );
     assert.deepEqual(set, {
       aim: 'Silent shifts',
-      tolerance: { cents: 30, since: 1000 },
+      tolerance: { cents: 30, since: 1000, tried: [] },
       points: [{ name: 'Left thumb loose' }],
       fading: null,
     });

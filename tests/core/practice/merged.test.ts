@@ -1,13 +1,19 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { entriesOfTeacher, lastLesson, type LogEntry, mergedEntries } from '#core/practice';
+import { entriesOfTeacher, inOrder, lastLesson, type LogEntry, mergedEntries, setIn } from '#core/practice';
 
 const remark = (id: string, at: number, text = id): LogEntry => ({ id, at, kind: 'remark', text });
 
+/** An entry that was written after one whose moment the clock has not come to yet. */
+const after = (entry: LogEntry, order: number): LogEntry => ({ ...entry, order });
+
 /** Copies of one log in different browsers: what each has noted itself, and who sends to whom, in which order. */
 const anyExchange = fc.record({
-  noted: fc.array(fc.array(fc.integer({ min: 0, max: 30 }), { maxLength: 8 }), { minLength: 2, maxLength: 4 }),
+  noted: fc.array(fc.array(fc.record({ at: fc.integer({ min: 0, max: 30 }), later: fc.constantFrom(0, 0, 5, 40) }), { maxLength: 8 }), {
+    minLength: 2,
+    maxLength: 4,
+  }),
   sent: fc.array(fc.tuple(fc.nat(3), fc.nat(3)), { maxLength: 12 }),
   order: fc.infiniteStream(fc.nat()),
 });
@@ -16,7 +22,12 @@ describe('copies of a log', () => {
   it('that are exchanged in any order, any number of times, end in the same record', () => {
     fc.assert(
       fc.property(anyExchange, ({ noted, sent, order }) => {
-        const copies = noted.map((times, browser) => times.map((at, number) => remark(`${browser}-${number}`, at)));
+        const copies = noted.map((times, browser) =>
+          times.map(({ at, later }, number) => {
+            const entry = remark(`${browser}-${number}`, at);
+            return later === 0 ? entry : after(entry, at + later);
+          }),
+        );
         const all = copies.flat();
         for (const [from, to] of sent) {
           const [one, other] = [copies[from % copies.length] ?? [], to % copies.length];
@@ -45,9 +56,26 @@ describe('copies of a log', () => {
   });
 });
 
+describe('the order of a log', () => {
+  it('is that in which entries were written, also where the clock was put back between them', () => {
+    const entries: readonly LogEntry[] = [
+      { id: 'b', at: 10, order: 51, kind: 'aim', text: 'set last' },
+      { id: 'a', at: 50, kind: 'aim', text: 'set first' },
+      { id: 'c', at: 20, order: 52, kind: 'tolerance', cents: 20 },
+      { id: 'd', at: 60, kind: 'remark', text: 'the clock is past it again' },
+    ];
+    assert.deepEqual(
+      inOrder(entries).map(({ id }) => id),
+      ['a', 'b', 'c', 'd'],
+    );
+    assert.equal(setIn(entries).aim, 'set last');
+    assert.deepEqual([setIn(entries).tolerance?.cents, setIn(entries).tolerance?.since], [20, 20]);
+  });
+});
+
 describe('what a teacher has set', () => {
   const at = (day: number): number => Date.UTC(2026, 2, day, 12);
-  const dayOf = (moment: number): string => new Date(moment).toISOString().slice(0, 10);
+  const dayOf = ({ at: moment }: LogEntry): string => new Date(moment).toISOString().slice(0, 10);
   const entries: readonly LogEntry[] = [
     { id: 'aim', at: at(2), kind: 'aim', text: 'Calm fingers' },
     remark('said', at(3)),

@@ -35,6 +35,14 @@ describe('what comes back', () => {
     assert.equal(keptAfter(metWhenDue([...kept, 'forgotten']))?.forgotten, 1);
   });
 
+  it('counts no time where the clock was put back between two answers', () => {
+    const later = [...metWhenDue(['good', 'good']), { at: 0, grade: 'good' as const }];
+    const atOnce = metWhenDue(['good', 'good']);
+    const [, last] = atOnce;
+    assert.ok(last);
+    assert.deepEqual(keptAfter(later), keptAfter([...atOnce, { at: last.at, grade: 'good' }]));
+  });
+
   it('is the same for the same answers, and nothing for what was never met', () => {
     const met = metWhenDue(['good', 'hard', 'forgotten', 'good']);
     assert.deepEqual(keptAfter(met), keptAfter(met));

@@ -42,7 +42,7 @@ const tries = (piece: string, day: number, good: number, all: number): readonly 
     miss: order < good ? null : 'flat',
   }));
 
-const dayOf = (at: number): string => dayOfNumber(Math.floor(at / 86_400_000));
+const dayOf = ({ at }: LogEntry): string => dayOfNumber(Math.floor(at / 86_400_000));
 
 const first = dayNumber(TODAY);
 

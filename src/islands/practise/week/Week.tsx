@@ -5,8 +5,8 @@ import { type KnownOfItems, planDays, type WeekAsked, withItems } from '#core/we
 import { answerOf, useAsked } from '../../../engine/asked.ts';
 import { standingsOf, unseenOf } from '../../../state/practice/week-known.ts';
 import type { PieceRecord, PlayerRecord, WeekRecord } from '../../../records/record.ts';
-import { dayOf } from '../../../records/log-pages.ts';
-import { ENTRIES } from '../../../state/reading/of-practice.ts';
+import { dayOf, entriesOf } from '../../../records/log-pages.ts';
+import { LOG } from '../../../state/reading/of-practice.ts';
 import { STUDIO_WITH_PIECES, type StudioWithPieces } from '../../../state/reading/of-studio.ts';
 import { useStored } from '../../../state/reading/use-stored.ts';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
@@ -125,14 +125,15 @@ interface WeekShownProps {
 function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
   const { document, playerId } = week;
   const [today] = useState(() => dayOf(Date.now()));
-  const entries = useStored(ENTRIES, playerId);
+  const log = useStored(LOG, playerId);
   const items = useMemo(() => document.items.map(({ item }) => item), [document.items]);
-  const standing = useMemo(() => standingsOf(answerOf(entries) ?? [], items), [entries, items]);
+  const pages = useMemo(() => (answerOf(log) ?? []).map((page) => page.document), [log]);
+  const standing = useMemo(() => standingsOf(pages, items), [pages, items]);
   const never = items.filter(({ practised }) => standing.get(practisedKey(practised))?.sittings.length === 0);
   const looks = useAsked({
     key: ['unseen', never.map(({ practised }) => practisedKey(practised))],
     ask: async (signal) => await unseenOf(never, signal),
-    when: entries.state !== 'waiting',
+    when: log.state !== 'waiting',
     keptMs: KEPT_MS,
   });
   const unseen = answerOf(looks);
@@ -143,13 +144,19 @@ function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
       <h2 className="hidden text-xl font-semibold print:block">Week{document.name === '' ? '' : `: ${document.name}`}</h2>
       {/* While it is not known how hard things look, the days may still change. */}
       <WeekSteps week={week} today={looks.state === 'waiting' ? undefined : planned.days[0]} />
-      <Answered asked={entries} waiting={WEEK_WORDS.waiting}>
-        {(all) => (
+      <Answered asked={log} waiting={WEEK_WORDS.waiting}>
+        {(read) => (
           <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
             <WeekDays planned={planned} asked={document} known={known} goal={document.goal?.name ?? ''} onChange={onChange} />
             <div key={times} className="no-print">
               <WeekForm asked={document} playerId={playerId} today={today} onChange={onChange} />
-              <WeekList week={document} pieces={pieces} entries={all} known={known} onChange={(next) => onChange({ items: [...next] })} />
+              <WeekList
+                week={document}
+                pieces={pieces}
+                entries={entriesOf(read)}
+                known={known}
+                onChange={(next) => onChange({ items: [...next] })}
+              />
             </div>
           </div>
         )}

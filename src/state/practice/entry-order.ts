@@ -1,0 +1,22 @@
+import { type LogEntry, type LogWhat, orderOf } from '#core/practice';
+import { newEntry } from '../../records/log-pages.ts';
+import { keepBeside, textBeside } from '../../storage/beside.ts';
+
+/** Beside the database stands the place of the last entry in the order of entries, for every tab. */
+const LAST = 'dove-path/last-entry';
+
+let last = -Infinity;
+
+/** An entry of this moment; it comes after every other that this browser knows, also where the clock was put back. */
+export function nextEntry(what: LogWhat): LogEntry {
+  const beside = Number(textBeside(LAST) ?? Number.NaN);
+  const entry = newEntry(what, Date.now(), Number.isFinite(beside) ? Math.max(last, beside) : last);
+  last = orderOf(entry);
+  keepBeside(LAST, String(last));
+  return entry;
+}
+
+/** Takes note of entries that were read: what is written from now on comes after them. */
+export function noteOrder(entries: readonly LogEntry[]): void {
+  for (const entry of entries) last = Math.max(last, orderOf(entry));
+}
