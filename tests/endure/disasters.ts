@@ -7,8 +7,10 @@ export interface Disaster {
   readonly name: string;
   /** Before the edit: what is already wrong. */
   readonly before?: (page: Page) => Promise<void>;
-  /** Right after the edit. */
-  readonly strike: (page: Page, profile: string) => Promise<void>;
+  /** Right after the edit; where it cannot be kept, whether that was said before the page could be left. */
+  readonly strike: (page: Page, profile: string) => Promise<void | boolean>;
+  /** Another tab changes the same list meanwhile: both have to be there. */
+  readonly inTwoTabs?: boolean;
   /** The whole browser is gone and must be started again. */
   readonly endsBrowser?: boolean;
   /** What another page did meanwhile is there too. */
@@ -19,6 +21,34 @@ export interface Disaster {
 
 /** What the other tab makes of the piece. */
 const OTHERS_BOWING = 4;
+
+/** From here on the clock of a page is wrong by so many ms. */
+async function moveClock(page: Page, ms: number): Promise<void> {
+  await page.evaluate((by) => {
+    const now = Date.now;
+    Date.now = () => now() + by;
+  }, ms);
+}
+
+/** How long a page that would lose something is waited for to say so, ms. */
+const SAYS_WITHIN_MS = 10_000;
+
+/** Leaves a page as a teacher does; whether it warns. */
+async function warnsOnLeaving(page: Page): Promise<boolean> {
+  // A page that nobody has touched is not asked whether it may go.
+  await page.mouse.click(5, 400);
+  const asked = page.waitForEvent('dialog', { timeout: SAYS_WITHIN_MS }).then(
+    async (dialog) => {
+      await dialog.accept();
+      return true;
+    },
+    () => false,
+  );
+  await page.close({ runBeforeUnload: true });
+  return await asked;
+}
+
+const HOUR_MS = 3_600_000;
 
 const close = async (page: Page): Promise<void> => await page.close({ runBeforeUnload: false });
 
@@ -76,6 +106,25 @@ export const DISASTERS: readonly Disaster[] = [
     },
     strike: async (page) => void (await Promise.all(page.context().pages().map(close))),
     also: ({ document }) => document.brief.rhythm?.notesPerBow === OTHERS_BOWING,
+  },
+  {
+    name: 'another tab changing the same list',
+    inTwoTabs: true,
+    strike: async (page) => void (await Promise.all(page.context().pages().map(close))),
+  },
+  { name: 'the clock an hour back', before: async (page) => await moveClock(page, -HOUR_MS), strike: close },
+  { name: 'the clock a day forward', before: async (page) => await moveClock(page, 24 * HOUR_MS), strike: close },
+  {
+    name: 'both stores refusing',
+    before: async (page) =>
+      await page.evaluate(() => {
+        const refuse = (): never => {
+          throw new DOMException('The disk is full', 'QuotaExceededError');
+        };
+        IDBObjectStore.prototype.put = refuse;
+        Storage.prototype.setItem = refuse;
+      }),
+    strike: warnsOnLeaving,
   },
   {
     name: 'the database upgraded in another tab',

@@ -28,6 +28,8 @@ export interface Edit {
   /** Makes it; `trial` tells one from the next. */
   readonly make: (page: Page, trial: number) => Promise<void>;
   readonly isIn: (stored: Stored, trial: number) => boolean;
+  /** What another tab changes in the same list at the same time, and how that is found. */
+  readonly beside?: Pick<Edit, 'make' | 'isIn'>;
 }
 
 /** Minutes of a Monday: another number in each trial, for a while. */
@@ -117,6 +119,14 @@ export const EDITS: readonly Edit[] = [
     },
     isIn: ({ records }, trial) =>
       records.log.some(({ document }) => document.entries.some((entry) => entry.kind === 'remark' && entry.text === `Trial ${trial}`)),
+    beside: {
+      make: async (page, trial) => {
+        await page.getByRole('textbox', { name: 'Remark' }).fill(`Beside ${trial}`);
+        await page.keyboard.press('Enter');
+      },
+      isIn: ({ records }, trial) =>
+        records.log.some(({ document }) => document.entries.some((entry) => entry.kind === 'remark' && entry.text === `Beside ${trial}`)),
+    },
   },
   {
     name: 'minutes of the week typed',
@@ -128,6 +138,10 @@ export const EDITS: readonly Edit[] = [
     },
     make: async (page, trial) => await page.getByLabel('Mon', { exact: true }).fill(String(minutesOf(trial))),
     isIn: ({ records }, trial) => records.week.some(({ document }) => document.minutes[0] === minutesOf(trial)),
+    beside: {
+      make: async (page, trial) => await page.getByLabel('Tue', { exact: true }).fill(String(minutesOf(trial + 7))),
+      isIn: ({ records }, trial) => records.week.some(({ document }) => document.minutes[1] === minutesOf(trial + 7)),
+    },
   },
   {
     name: 'a weight of a school typed',
@@ -141,6 +155,12 @@ export const EDITS: readonly Edit[] = [
     make: async (page, trial) => await page.getByLabel('Shift in this school', { exact: true }).fill(String(weightOf(trial) / 1000)),
     isIn: ({ records }, trial) =>
       records.school.some(({ document }) => Object.values(document.school.weights?.violin ?? {}).includes(weightOf(trial))),
+    beside: {
+      make: async (page, trial) =>
+        await page.getByLabel('Crossing in this school', { exact: true }).fill(String(weightOf(trial + 7) / 1000)),
+      isIn: ({ records }, trial) =>
+        records.school.some(({ document }) => Object.values(document.school.weights?.violin ?? {}).includes(weightOf(trial + 7))),
+    },
   },
   {
     name: 'the name of a player typed',
@@ -152,6 +172,13 @@ export const EDITS: readonly Edit[] = [
     },
     make: typeName,
     isIn: ({ records }, trial) => records.player.some(({ document }) => document.name === `Trial ${trial}`),
+    beside: {
+      make: async (page, trial) => await page.getByRole('checkbox', { name: 'fifth position', exact: true }).setChecked(trial % 2 === 0),
+      isIn: ({ records }, trial) =>
+        records.player.some(
+          ({ document }) => document.name === `Trial ${trial}` && (document.profile.positions ?? []).includes('5') === (trial % 2 === 0),
+        ),
+    },
   },
   {
     name: 'a new instrument named',
@@ -178,6 +205,43 @@ export const EDITS: readonly Edit[] = [
     isIn: ({ records }, trial) => records.session.some(({ document }) => document.name === `Trial ${trial}`),
   },
   {
+    name: 'a thing put into a session',
+    on: 'Session',
+    changes: 'session',
+    open: async (page) => {
+      await page.goto('/practise');
+      await page.getByLabel('Check at the end', { exact: true }).waitFor();
+    },
+    make: async (page, trial) => {
+      await page.getByLabel('Check at the end', { exact: true }).fill(`Trial ${trial}`);
+      await page.getByRole('button', { name: 'Put it in' }).click();
+      await page
+        .getByLabel('Minutes')
+        .last()
+        .fill(String(1 + (trial % 50)));
+    },
+    isIn: ({ records }, trial) =>
+      records.session.some(
+        ({ document }) => document.endCheck === `Trial ${trial}` && document.items.some(({ minutes }) => minutes === 1 + (trial % 50)),
+      ),
+    beside: {
+      make: async (page, trial) => await page.getByLabel('Aim', { exact: true }).fill(`Beside ${trial}`),
+      isIn: ({ records }, trial) => records.session.some(({ document }) => document.name === `Beside ${trial}`),
+    },
+  },
+  {
+    name: 'a new school named',
+    on: 'Players, instruments, schools',
+    changes: 'school',
+    open: async (page) => {
+      await page.goto('/setup');
+      await page.getByRole('button', { name: 'New school' }).click();
+      await page.getByRole('region', { name: 'School', exact: true }).waitFor();
+    },
+    make: typeName,
+    isIn: ({ records }, trial) => records.school.some(({ document }) => document.name === `Trial ${trial}`),
+  },
+  {
     name: 'how far a stage is',
     on: 'Drills',
     changes: 'stages',
@@ -194,6 +258,17 @@ export const EDITS: readonly Edit[] = [
       records.stages.some(({ document }) =>
         document.shifts.some(({ states }) => states.some(({ stage, state }) => stage === 'slide' && state === stateOf(trial))),
       ),
+    beside: {
+      make: async (page, trial) => {
+        const field = page.getByLabel('Lighter: how far');
+        await field.selectOption(STAGE_STATES[(trial + 3) % STAGE_STATES.length] ?? null);
+        await field.selectOption(stateOf(trial + 1));
+      },
+      isIn: ({ records }, trial) =>
+        records.stages.some(({ document }) =>
+          document.shifts.some(({ states }) => states.some(({ stage, state }) => stage === 'lighter' && state === stateOf(trial + 1))),
+        ),
+    },
   },
   {
     name: 'a tag being typed',
@@ -206,6 +281,15 @@ export const EDITS: readonly Edit[] = [
     },
     make: async (page, trial) => await page.getByLabel('Tags, with commas between').fill(`trial ${trial}`),
     isIn: ({ records }, trial) => records.piece.some(({ document }) => document.tags?.includes(`trial ${trial}`)),
+    beside: {
+      // The field is open with the tags of before: one more is put to them.
+      make: async (page, trial) => {
+        const field = page.getByLabel('Tags, with commas between');
+        await field.fill(`${await field.inputValue()}, beside ${trial}`);
+        await page.keyboard.press('Enter');
+      },
+      isIn: ({ records }, trial) => records.piece.some(({ document }) => document.tags?.includes(`beside ${trial}`)),
+    },
   },
   {
     name: 'a question answered',

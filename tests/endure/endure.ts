@@ -13,6 +13,8 @@ import { type Disaster, DISASTERS } from './disasters.ts';
 import { type Edit, EDITS, type Stored } from './edits.ts';
 import { storedPieces, storedRecords, storedTyped } from './stored-pieces.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
+import { listsOf } from '../support/lists-of-schema.ts';
+import { JOINED_LISTS } from '../../src/storage/writing/joined-lists.ts';
 import { KEEPING_PAGES } from '../../src/islands/rooms.ts';
 import type { PieceRecord } from '../../src/records/record.ts';
 import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
@@ -64,7 +66,13 @@ report();
 function withoutEdit(): readonly string[] {
   const kinds = DOCUMENT_NAMES.filter((name) => !EDITS.some(({ changes }) => changes === name));
   const pages = KEEPING_PAGES.filter((name) => !EDITS.some(({ on }) => on === name));
-  return [...kinds.map((name) => `of a ${name}`), ...pages.map((name) => `on the page ${name}`)];
+  const withLists = DOCUMENT_NAMES.filter((name) => listsOf(name).some((field) => field in JOINED_LISTS));
+  const lists = withLists.filter((name) => !EDITS.some(({ changes, beside }) => changes === name && beside));
+  return [
+    ...kinds.map((name) => `of a ${name}`),
+    ...pages.map((name) => `on the page ${name}`),
+    ...lists.map((name) => `in two tabs of a list of a ${name}`),
+  ];
 }
 
 async function worker(): Promise<void> {
@@ -114,17 +122,29 @@ async function openedPiece(page: Page, trial: number): Promise<string> {
 
 /** An edit, and what then happens; whether the edit has to be found again. */
 async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struck & { readonly profile: string }): Promise<boolean> {
-  // The other tab has the piece open, and nothing to do with the log.
-  if (edit.open && disaster.also) {
+  // The other tab has the piece open, and nothing to do with the log; or it changes the same list, where there is one.
+  if ((edit.open && disaster.also) || (disaster.inTwoTabs && !edit.beside)) {
     await page.close();
     return false;
   }
   await edit.open?.(page);
   await disaster.before?.(page);
-  await edit.make(page, trial);
+  if (disaster.inTwoTabs) await makeInTwoTabs(page, edit, trial);
+  else await edit.make(page, trial);
   const saved = disaster.onlySaved !== true || (await isSaved(page, edit, trial));
-  await disaster.strike(page, profile);
-  return saved;
+  const said = await disaster.strike(page, profile);
+  if (said === undefined) return saved;
+  if (!said) console.log(`lost without a word: trial ${trial}, ${disaster.name}, ${edit.name}`);
+  count(disaster, edit, said);
+  return false;
+}
+
+/** An edit, and another of the same list in another tab, neither waiting for the other. */
+async function makeInTwoTabs(page: Page, { open, make, beside }: Edit, trial: number): Promise<void> {
+  const other = await page.context().newPage();
+  await other.goto('/design');
+  await open?.(other);
+  await Promise.all([make(page, trial), beside?.make(other, trial)]);
 }
 
 /** The bench says that it is saved; elsewhere the database itself is asked. Of a text that is only remembered nothing says that it is on the disk. */
@@ -155,13 +175,16 @@ async function comesTrue(isSo: () => Promise<boolean>, within: number): Promise<
 }
 
 async function check(page: Page, { trial, disaster, edit, piece: id }: Struck): Promise<void> {
+  let missing = '';
   const found = await comesTrue(async () => {
     const piece = (await storedPieces(page)).find((each) => each.id === id) ?? null;
     const stored = await storedBeside(page, piece);
-    return edit.isIn(stored, trial) && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
+    const besideIsIn = !disaster.inTwoTabs || edit.beside?.isIn(stored, trial) === true;
+    missing = [edit.isIn(stored, trial) ? '' : 'here', besideIsIn ? '' : 'in the other tab'].filter(Boolean).join(', ');
+    return missing === '' && (disaster.also === undefined || (piece !== null && disaster.also(piece)));
   }, PATIENCE_MS);
   // Said at once: a run that is cut off later has not seen it in vain.
-  if (!found) console.log(`lost: trial ${trial}, ${disaster.name}, ${edit.name}`);
+  if (!found) console.log(`lost: trial ${trial}, ${disaster.name}, ${edit.name}, ${missing === '' ? 'of another tab' : missing}`);
   count(disaster, edit, found);
 }
 

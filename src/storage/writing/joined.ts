@@ -9,17 +9,19 @@ const WITH_THE_NOTES = ['material', 'locks', 'marks', 'stretches'] as const;
 /**
  * One value of two that were changed at once: field by field what was changed, and where both changed the same field, the
  * one that counts. Lists come item by item or whole, by the field they stand in. What the first page has changed and put back again
- * is a change as well.
+ * is a change as well. Without a base both were made at once, from nothing.
  */
 export function joined({ bases, here, there, counts }: Twice<unknown>, field = ''): unknown {
-  if (bases.every((base) => dequal(base, here))) return there;
+  if (bases.length > 0 && bases.every((base) => dequal(base, here))) return there;
   if (bases.some((base) => dequal(base, there))) return here;
   const list = joinedList(field, { bases, here, there, counts }, joined);
   if (list !== null) return list;
-  if (!isFields(here) || !isFields(there) || !bases.every(isFields)) return counts === 'here' ? here : there;
+  // What was not there before had nothing in it.
+  const before = bases.map((base) => base ?? (base === undefined ? {} : null));
+  if (!isFields(here) || !isFields(there) || !before.every(isFields)) return counts === 'here' ? here : there;
   const names = new Set([...Object.keys(here), ...Object.keys(there)]);
   const fields = [...names].map((name) => {
-    const was = bases.map((base) => base[name]);
+    const was = before.map((base) => base[name]);
     return [name, joined({ bases: was, here: here[name], there: there[name], counts }, name)] as const;
   });
   return Object.fromEntries(fields.filter(([, value]) => value !== undefined));

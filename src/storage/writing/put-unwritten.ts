@@ -80,8 +80,8 @@ async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf
     return await put(name, record, there);
   }
   const counts = isOwn ? 'there' : 'here';
-  const bases = began?.base ? [began.base, ...began.sent] : [];
-  const both = bases.length > 0 ? await joinedRecord(name, { bases, here: record, there, counts }) : null;
+  const bases = began && [...(began.base ? [began.base] : []), ...began.sent];
+  const both = bases && (await joinedRecord(name, { bases, here: record, there, counts }));
   await keepVersion(name, isOwn ? record : there, 'changed elsewhere too');
   if (both === null && isOwn) return;
   // It is nobody's alone: whoever has the piece open must look at it before writing again.

@@ -42,7 +42,8 @@ function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<N
 
 /**
  * Writes in place of what is there; null where that is no longer what it was a moment ago. Where another page has written
- * since `bases`, both changes are written; where they do not go together, this page's, and the other is kept as a version.
+ * since `bases`, or has made it too, as the week of a player, both changes are written; where they do not go together, this page's, and
+ * the other is kept as a version.
  */
 async function replaced<Name extends DocumentName>(
   name: Name,
@@ -53,7 +54,7 @@ async function replaced<Name extends DocumentName>(
   const there = await table.get(record.id);
   const [base] = bases;
   const next: Next<Name> =
-    there && base && wasWrittenElsewhere(there, base)
+    there && !isLog(there) && (base ? wasWrittenElsewhere(there, base) : there.writtenBy !== THIS_TAB)
       ? { record: (await joinedRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
       : { record: withEntriesThere(record, there), joined: false };
   // What is joined is nobody's alone: this page, too, must look at it before it writes again.
@@ -62,7 +63,7 @@ async function replaced<Name extends DocumentName>(
     revision: Math.max(there?.revision ?? 0, record.revision) + 1,
     writtenBy: next.joined ? null : THIS_TAB,
   };
-  const isOfOthers = there && (wasMadeElsewhere(there, base) || wasJustWrittenElsewhere(there, Date.now()));
+  const isOfOthers = there && wasJustWrittenElsewhere(there, Date.now());
   const occasion = next.joined || isOfOthers ? 'changed elsewhere too' : 'written over';
   if (there && !isLog(there) && !dequal(there.document, stamped.document)) await keepVersion(name, there, occasion).catch(() => undefined);
   let wrote = false;
@@ -74,11 +75,6 @@ async function replaced<Name extends DocumentName>(
     wrote = true;
   });
   return wrote ? { record: stamped, joined: next.joined } : null;
-}
-
-/** A record that is new here and was made by another page too, as the week of a player. */
-function wasMadeElsewhere(there: RecordOf<DocumentName>, base: RecordOf<DocumentName> | undefined): boolean {
-  return base === undefined && there.writtenBy !== THIS_TAB;
 }
 
 /** Another page wrote it a moment ago, and this one has seen that and writes over it: whoever wrote it finds it among the versions. */

@@ -7,7 +7,7 @@ import { FIRST_WEEK } from '#core/week';
 import { allKept, keep, remove } from '../../../src/state/keeping/keep.ts';
 import { isWaiting, waitingStore, wouldLose } from '../../../src/state/keeping/waiting.ts';
 import { database } from '../../../src/storage/database.ts';
-import type { PieceRecord } from '../../../src/records/record.ts';
+import type { PieceRecord, RecordOf } from '../../../src/records/record.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newPieceRecord, newWeek } from '../../../src/records/new-records.ts';
 import { THIS_TAB } from '../../../src/records/this-tab.ts';
@@ -120,6 +120,35 @@ describe('what is kept', () => {
     await remove('piece', piece.id);
     await allKept();
     assert.deepEqual([await nameThere(piece), keptBeside.size], [undefined, 0]);
+  });
+});
+
+describe('what two pages make at once', () => {
+  const week = (minutes: number, daysOff: readonly string[]): RecordOf<'week'> => {
+    const made = newWeek({ playerId: 'wren', name: 'Wren' });
+    return { ...made, document: { ...made.document, minutes: [minutes, ...made.document.minutes.slice(1)], daysOff: [...daysOff] } };
+  };
+
+  it('is one in the end, with what both put into it, whoever writes it, now or from what was left', async () => {
+    for (const isLeft of [false, true]) {
+      await database.weeks.clear();
+      await database.weeks.put({ ...week(30, ['2026-03-09']), revision: 1, writtenBy: 'another page' });
+      if (isLeft) await putUnwritten(JSON.stringify({ ...week(45, ['2026-03-10']), base: null, sent: [] }));
+      else await keep('week', week(45, ['2026-03-10']), null);
+      const [there] = await database.weeks.toArray();
+      assert.equal(there?.document.minutes[0], 45);
+      assert.deepEqual(there?.document.daysOff.toSorted(), ['2026-03-09', '2026-03-10']);
+      assert.equal((await versionsOf('week', there?.id ?? '')).length > 0, true);
+    }
+  });
+
+  it('in a place where nothing was is in it from both', () => {
+    const changed = { bases: [{}], here: { weights: { shift: 1 } }, there: { weights: { crossing: 2 } }, counts: 'here' as const };
+    assert.deepEqual(joined(changed), { weights: { shift: 1, crossing: 2 } });
+    // What was taken away on purpose is not nothing.
+    assert.deepEqual(joined({ bases: [{ goal: null }], here: { goal: { name: 'a' } }, there: { goal: { day: 'b' } }, counts: 'here' }), {
+      goal: { name: 'a' },
+    });
   });
 });
 
