@@ -8,6 +8,7 @@ export {
   type Grouping,
   GROUPINGS,
   MODELS,
+  MOST_IN_SESSION,
   PLAIN_ALONG,
   PracticeItem,
   type PracticePart,

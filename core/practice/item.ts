@@ -87,10 +87,13 @@ export const PracticeItem = Type.Object(
 /** An item of a session. */
 export type PracticeItem = Static<typeof PracticeItem>;
 
+/** So many things are put into a session at most. */
+export const MOST_IN_SESSION = 12;
+
 /** What a session has beside its aim, which is its name: the check at its end, and items with their minutes. */
 export const SESSION_FIELDS = {
   endCheck: Type.String({ maxLength: 160 }),
-  items: Type.Array(PracticeItem, { maxItems: 12 }),
+  items: Type.Array(PracticeItem, { maxItems: MOST_IN_SESSION }),
 };
 
 /** What sounds along unless something else is chosen. */

@@ -290,3 +290,14 @@ test('the metronome loses no beat while the page is seldom woken and busy', asyn
   const worst = clicks.reduce((most, at, number) => Math.max(most, Math.abs(at - first - number * every)), 0);
   expect(worst).toBeLessThan(0.001);
 });
+
+test('a session that is full says so, and takes no more', async ({ page }) => {
+  await page.goto('/practise');
+  const put = page.getByRole('button', { name: 'Put it in' });
+  await put.waitFor();
+  const there = await page.getByRole('button', { name: 'Take out' }).count();
+  for (let more = there; more < 12; more += 1) await put.click();
+  await expect(page.getByText('There is room for 12 things. Take something out first.')).toBeVisible();
+  await expect(put).toHaveCount(0);
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+});

@@ -7,8 +7,10 @@ export interface Disaster {
   readonly name: string;
   /** Before the edit: what is already wrong. */
   readonly before?: (page: Page) => Promise<void>;
-  /** Right after the edit; where it cannot be kept, whether that was said before the page could be left. */
-  readonly strike: (page: Page, profile: string) => Promise<void | boolean>;
+  /** Right after the edit. */
+  readonly strike: (page: Page, profile: string) => Promise<unknown>;
+  /** What can only be said, not kept: striking tells whether it was. */
+  readonly isTold?: boolean;
   /** Another tab changes the same list meanwhile: both have to be there. */
   readonly inTwoTabs?: boolean;
   /** The whole browser is gone and must be started again. */
@@ -125,6 +127,7 @@ export const DISASTERS: readonly Disaster[] = [
         Storage.prototype.setItem = refuse;
       }),
     strike: warnsOnLeaving,
+    isTold: true,
   },
   {
     name: 'the database upgraded in another tab',

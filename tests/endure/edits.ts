@@ -218,11 +218,11 @@ export const EDITS: readonly Edit[] = [
       await page
         .getByLabel('Minutes')
         .last()
-        .fill(String(1 + (trial % 50)));
+        .fill(String(1 + (trial % 30)));
     },
     isIn: ({ records }, trial) =>
       records.session.some(
-        ({ document }) => document.endCheck === `Trial ${trial}` && document.items.some(({ minutes }) => minutes === 1 + (trial % 50)),
+        ({ document }) => document.endCheck === `Trial ${trial}` && document.items.some(({ minutes }) => minutes === 1 + (trial % 30)),
       ),
     beside: {
       make: async (page, trial) => await page.getByLabel('Aim', { exact: true }).fill(`Beside ${trial}`),

@@ -133,9 +133,9 @@ async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struc
   else await edit.make(page, trial);
   const saved = disaster.onlySaved !== true || (await isSaved(page, edit, trial));
   const said = await disaster.strike(page, profile);
-  if (said === undefined) return saved;
-  if (!said) console.log(`lost without a word: trial ${trial}, ${disaster.name}, ${edit.name}`);
-  count(disaster, edit, said);
+  if (disaster.isTold !== true) return saved;
+  if (said !== true) console.log(`lost without a word: trial ${trial}, ${disaster.name}, ${edit.name}`);
+  count(disaster, edit, said === true);
   return false;
 }
 

@@ -1,6 +1,6 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
-import { FIRST_TOLERANCE, type PracticeItem, type SessionLeft } from '#core/practice';
+import { FIRST_TOLERANCE, MOST_IN_SESSION, type PracticeItem, type SessionLeft } from '#core/practice';
 import { answerOf } from '../../engine/asked.ts';
 import { leftAt } from '../../state/practice/left.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
@@ -109,8 +109,9 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
     if (!sessions || !brought || isPutIn.current) return;
     isPutIn.current = true;
     const [newest] = sessions;
-    if (newest) change(newest, { items: [...newest.document.items, brought] });
-    open(newest ?? add('', [brought]));
+    const into = newest && newest.document.items.length < MOST_IN_SESSION ? newest : null;
+    if (into) change(into, { items: [...into.document.items, brought] });
+    open(into ?? add('', [brought]));
   });
   if (!sessions) return trouble === null ? null : <Notice trouble>{trouble}</Notice>;
   const session = sessions.find(({ id }) => id === chosen) ?? sessions[0];
@@ -143,14 +144,7 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
               onChange={(fields) => change(session, fields)}
             />
             <OpenedSection key={session.id} title="Earlier versions">
-              {() => (
-                <EarlierVersions
-                  name="session"
-                  id={session.id}
-                  differs={({ document }) => sessionVersionText(session.document, document)}
-                  onBack={bringBack}
-                />
-              )}
+              {() => <VersionsOfSession session={session} onBack={bringBack} />}
             </OpenedSection>
             <OpenedSection title="Keys and pedals">{() => <PedalKeys />}</OpenedSection>
           </div>
@@ -158,6 +152,15 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
       </div>
     </>
   );
+}
+
+interface VersionsOfSessionProps {
+  readonly session: SessionRecord;
+  readonly onBack: (was: SessionRecord) => void;
+}
+
+function VersionsOfSession({ session: { id, document: now }, onBack }: VersionsOfSessionProps) {
+  return <EarlierVersions name="session" id={id} differs={({ document }) => sessionVersionText(now, document)} onBack={onBack} />;
 }
 
 interface SessionListProps {

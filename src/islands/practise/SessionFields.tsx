@@ -1,8 +1,8 @@
-import type { PracticeItem } from '#core/practice';
+import { MOST_IN_SESSION, type PracticeItem } from '#core/practice';
 import type { PieceRecord, SessionRecord } from '../../records/record.ts';
 import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { AIMS_OFFERED, END_CHECKS_OFFERED } from '../../words/practice/session.ts';
+import { AIMS_OFFERED, END_CHECKS_OFFERED, roomText } from '../../words/practice/session.ts';
 import { AddItem } from './AddItem.tsx';
 import { ItemFields } from './ItemFields.tsx';
 
@@ -47,7 +47,11 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
           />
         ))}
       </ol>
-      <AddItem pieces={pieces} onAdd={(item) => put([...items, item])} />
+      {items.length >= MOST_IN_SESSION ? (
+        <p>{roomText(MOST_IN_SESSION)}</p>
+      ) : (
+        <AddItem pieces={pieces} onAdd={(item) => put([...items, item])} />
+      )}
       <label className="mt-4 grid gap-0.5">
         <span className="text-dove-dark">Check at the end</span>
         <SuggestedField

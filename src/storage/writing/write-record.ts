@@ -54,7 +54,7 @@ async function replaced<Name extends DocumentName>(
   const there = await table.get(record.id);
   const [base] = bases;
   const next: Next<Name> =
-    there && !isLog(there) && (base ? wasWrittenElsewhere(there, base) : there.writtenBy !== THIS_TAB)
+    there && isMet(there, base)
       ? { record: (await joinedRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
       : { record: withEntriesThere(record, there), joined: false };
   // What is joined is nobody's alone: this page, too, must look at it before it writes again.
@@ -63,9 +63,10 @@ async function replaced<Name extends DocumentName>(
     revision: Math.max(there?.revision ?? 0, record.revision) + 1,
     writtenBy: next.joined ? null : THIS_TAB,
   };
-  const isOfOthers = there && wasJustWrittenElsewhere(there, Date.now());
-  const occasion = next.joined || isOfOthers ? 'changed elsewhere too' : 'written over';
-  if (there && !isLog(there) && !dequal(there.document, stamped.document)) await keepVersion(name, there, occasion).catch(() => undefined);
+  if (there && !isLog(there) && !dequal(there.document, stamped.document)) {
+    const isOfOthers = next.joined || wasJustWrittenElsewhere(there, Date.now());
+    await keepVersion(name, there, isOfOthers ? 'changed elsewhere too' : 'written over').catch(() => undefined);
+  }
   let wrote = false;
   await together(async () => {
     const now = await table.get(record.id);
@@ -80,6 +81,12 @@ async function replaced<Name extends DocumentName>(
 /** Another page wrote it a moment ago, and this one has seen that and writes over it: whoever wrote it finds it among the versions. */
 function wasJustWrittenElsewhere(there: RecordOf<DocumentName>, now: number): boolean {
   return there.revision > 0 && there.writtenBy !== THIS_TAB && (isMomentBefore(there.updatedAt, now) || now < there.updatedAt);
+}
+
+/** Whether another page has written something that this one has not seen: since it last looked, or before it made the same. */
+function isMet(there: RecordOf<DocumentName>, base: RecordOf<DocumentName> | undefined): boolean {
+  if (isLog(there)) return false;
+  return base ? wasWrittenElsewhere(there, base) : there.writtenBy !== THIS_TAB;
 }
 
 /** Another page has written since this one last looked: it would be lost if this page simply wrote. */

@@ -178,3 +178,8 @@ export const END_CHECKS_OFFERED = [
   'Play it with your eyes closed.',
   'Check the last note with the open string.',
 ] as const;
+
+/** A session or a week holds as many things as it can. */
+export function roomText(most: number): string {
+  return `There is room for ${most} things. Take something out first.`;
+}

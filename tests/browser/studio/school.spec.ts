@@ -111,6 +111,22 @@ test('a pattern gets the teacher’s own name, kept with the school', async ({ p
   await expect(page.getByRole('listitem').getByRole('textbox').first()).toHaveValue('the low pattern');
 });
 
+test('a name for a pattern that was being typed is there again, and kept, when its page is opened again', async ({ page, context }) => {
+  await openNewPiece(page);
+  await saved(page);
+  const address = page.url();
+  await page.getByText('Finger patterns, landmarks, fingers set down together').click();
+  await page.getByLabel('Your name for 2 and 3 close').first().fill('half typed');
+  await page.goto('about:blank');
+  const again = await context.newPage();
+  await again.goto(address);
+  await again.getByText('Finger patterns, landmarks, fingers set down together').click();
+  await expect(again.getByLabel('Your name for 2 and 3 close').first()).toHaveValue('half typed');
+  await openSchool(page);
+  await page.getByText('Your names for finger patterns').click();
+  await expect(page.getByRole('listitem').getByRole('textbox').first()).toHaveValue('half typed');
+});
+
 test('a limit tells how far the key goes within it, and takes the scale to its last note there', async ({ page }) => {
   await openPiece(page, 'Wren · A♭ major in three octaves');
   await tellWholeBrief(page);

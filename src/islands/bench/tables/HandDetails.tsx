@@ -1,9 +1,10 @@
-import { useRef } from 'react';
+import { useEffect, useState } from 'react';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { type FingerPattern, patternKey, type Plan, type Stay } from '#core/plan/describe';
 import { namePattern } from '../../../state/school/school-actions.ts';
 import { useWork } from '../../../state/bench/work.ts';
+import { typedBefore, useTyped } from '../../../state/typed.ts';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
@@ -104,24 +105,29 @@ const PAUSE_MS = 400;
 function PatternName({ pattern }: { readonly pattern: FingerPattern }) {
   const key = patternKey(pattern);
   const name = useWork((work) => work.brief.school?.patternNames?.[key] ?? '');
-  const pause = useRef(0);
-  const keep = (typed: string): void => {
-    clearTimeout(pause.current);
-    if (typed.trim() !== name) void namePattern(key, typed);
-  };
-  const type = (typed: string): void => {
-    clearTimeout(pause.current);
-    pause.current = window.setTimeout(() => keep(typed), PAUSE_MS);
-  };
+  const place = `pattern-${key}`;
+  // Null shows the name as it is kept: the same pattern may stand in several places.
+  const [typed, setTyped] = useState(() => {
+    const { text } = typedBefore(place, { text: name });
+    return text === name ? null : text;
+  });
+  const isNew = typed !== null && typed.trim() !== name;
+  // A page that is closed in the middle of a name has it still when it is opened again.
+  useTyped(place, { text: typed ?? name }, !isNew);
+  useEffect(() => {
+    if (!isNew) return;
+    const pause = setTimeout(() => void namePattern(key, typed), PAUSE_MS);
+    return () => clearTimeout(pause);
+  }, [key, isNew, typed]);
   return (
     <TextField
       className="ml-2 w-32 text-sm"
       aria-label={`Your name for ${touchText(pattern)}`}
       placeholder="your name for it"
       maxLength={40}
-      defaultValue={name}
-      onChange={(event) => type(event.target.value)}
-      onBlur={(event) => keep(event.target.value)}
+      value={typed ?? name}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={() => (isNew ? void namePattern(key, typed) : setTyped(null))}
     />
   );
 }

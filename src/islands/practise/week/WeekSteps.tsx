@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import { useState } from 'react';
-import { practisedKey } from '#core/practice';
+import { MOST_IN_SESSION, practisedKey } from '#core/practice';
 import type { PlannedDay } from '#core/week';
 import { readStored } from '../../../state/reading/follow-stored.ts';
 import { SESSIONS, SET_FOR_PLAYER } from '../../../state/reading/of-practice.ts';
@@ -14,9 +14,6 @@ interface WeekStepsProps {
   readonly week: WeekRecord;
   readonly today: PlannedDay | undefined;
 }
-
-/** So many items go into a session. */
-const MOST_IN_SESSION = 12;
 
 /** What is done with a week: today's session, the assignment, the record. */
 export function WeekSteps({ week, today }: WeekStepsProps) {
