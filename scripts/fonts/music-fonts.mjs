@@ -14,7 +14,7 @@ import { engraverSigns } from './engraver-signs.mjs';
 const require = createRequire(import.meta.url);
 
 /** The fonts go here, and the style sheet names them from here. */
-export const FONTS_FOLDER = fileURLToPath(new URL('../../src/design/music-fonts', import.meta.url));
+export const FONTS_FOLDER = fileURLToPath(new URL('../../src/design/music-fonts/', import.meta.url));
 
 /** Signs of music that any text may hold, typed or brought in with a score: notes and accidentals, and the musical symbols. */
 const COMMON_IN_TEXT = [

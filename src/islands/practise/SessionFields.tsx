@@ -2,7 +2,7 @@ import { MOST_IN_SESSION, type PracticeItem } from '#core/practice';
 import type { PieceRecord, SessionRecord } from '../../records/record.ts';
 import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
 import { Heading } from '../../ui/Heading.tsx';
-import { AIMS_OFFERED, END_CHECKS_OFFERED, roomText } from '../../words/practice/session.ts';
+import { AIMS_OFFERED, END_CHECKS_OFFERED, takesNoMoreText } from '../../words/practice/session.ts';
 import { AddItem } from './AddItem.tsx';
 import { ItemFields } from './ItemFields.tsx';
 
@@ -48,7 +48,7 @@ export function SessionFields({ session, pieces, nextAim, onChange }: SessionFie
         ))}
       </ol>
       {items.length >= MOST_IN_SESSION ? (
-        <p>{roomText(MOST_IN_SESSION)}</p>
+        <p>{takesNoMoreText(MOST_IN_SESSION)}</p>
       ) : (
         <AddItem pieces={pieces} onAdd={(item) => put([...items, item])} />
       )}

@@ -180,6 +180,6 @@ export const END_CHECKS_OFFERED = [
 ] as const;
 
 /** A session or a week holds as many things as it can. */
-export function roomText(most: number): string {
+export function takesNoMoreText(most: number): string {
   return `There is room for ${most} things. Take something out first.`;
 }

@@ -6,7 +6,7 @@ import { Button } from '../../../ui/Button.tsx';
 import { CheckField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
-import { itemText, roomText } from '../../../words/practice/session.ts';
+import { itemText, takesNoMoreText } from '../../../words/practice/session.ts';
 import { standingText } from '../../../words/practice/week.ts';
 import { AddItem } from '../AddItem.tsx';
 import { ItemLadder } from '../ItemFields.tsx';
@@ -46,7 +46,7 @@ export function WeekList({ week: { items, goal }, pieces, entries, known, onChan
           />
         ))}
       </ul>
-      {isFull ? <p>{roomText(MOST_ITEMS)}</p> : <AddItem pieces={pieces} onAdd={(item) => put([item])} />}
+      {isFull ? <p>{takesNoMoreText(MOST_ITEMS)}</p> : <AddItem pieces={pieces} onAdd={(item) => put([item])} />}
       <p className="mt-2 flex flex-wrap gap-2">
         {practised.length > 0 && !isFull && (
           <Button onClick={() => put(practised)}>Put in what was practised before ({counted(practised.length, 'thing', 'things')})</Button>
