@@ -19,7 +19,7 @@ export function followStored<Arguments extends readonly Argument[], Value>(
   let stop = (): void => undefined;
   let isOver = false;
   const fail = (error: unknown): void => {
-    if (!isOver) failed(error instanceof Error ? error.message : STORAGE_SHUT);
+    if (!isOver) failed(whyOf(error));
   };
   const begin = (): void => {
     if (isOver) return;
@@ -44,4 +44,10 @@ export async function readStored<Arguments extends readonly Argument[], Value>(
 
 async function ready({ ofPractice = false }: Pick<StoredQuery<never, unknown>, 'ofPractice'>): Promise<void> {
   await (ofPractice ? readyToPractise() : readyToRead());
+}
+
+/** Why something cannot be read: what the browser said where the database only passes it on. */
+function whyOf(error: unknown): string {
+  if (!(error instanceof Error)) return STORAGE_SHUT;
+  return 'inner' in error && error.inner instanceof Error ? error.inner.message : error.message;
 }
