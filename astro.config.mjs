@@ -19,7 +19,7 @@ const named = {
 const namedFiles = (build) => ({ chunkFileNames: `_astro/[name].${build}.[hash].js`, entryFileNames: `_astro/[name].${build}.[hash].js` });
 
 /** Parts smaller than this are put into others, bytes before they are compressed; larger ones would bring along what a page does not need. */
-const SMALLEST_PART = 1500;
+const SMALLEST_PART = 1000;
 
 export default defineConfig({
   output: 'server',

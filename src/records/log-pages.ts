@@ -1,5 +1,5 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
-import { inOrder, type LogEntry, type LogWhat } from '#core/practice';
+import { dayNumber, dayOfNumber, inOrder, type LogEntry, type LogWhat } from '#core/practice';
 import type { Logged, LogRecord } from './record.ts';
 import { fresh } from './new-records.ts';
 import { newId } from './this-tab.ts';
@@ -50,4 +50,9 @@ export interface LogPage {
 export function dayLogged(pages: readonly LogPage[]): (entry: LogEntry) => string {
   const days = new Map(pages.flatMap(({ day, entries }) => entries.map(({ id }) => [id, day] as const)));
   return ({ id, at }) => days.get(id) ?? dayOf(at);
+}
+
+/** The day so many weeks before the day of a moment (ms since 1970). */
+export function dayWeeksBefore(at: number, weeks: number): string {
+  return dayOfNumber(dayNumber(dayOf(at)) - 7 * weeks);
 }

@@ -1,26 +1,6 @@
-import {
-  DOCUMENT_KINDS,
-  headed,
-  type InstrumentDocument,
-  type Piece,
-  type PlayerDocument,
-  type SchoolDocument,
-  type SessionDocument,
-  type StagesDocument,
-} from '#core/documents';
-import { FIRST_WEEK, type WeekAsked } from '#core/week';
-import type {
-  InstrumentRecord,
-  Logged,
-  PieceRecord,
-  PlayerRecord,
-  SchoolRecord,
-  SessionRecord,
-  StagesRecord,
-  Uses,
-  WeekRecord,
-} from './record.ts';
+import type { InstrumentDocument, Piece, PlayerDocument, SchoolDocument } from '#core/documents';
 import { newId, THIS_TAB } from './this-tab.ts';
+import type { InstrumentRecord, PieceRecord, PlayerRecord, SchoolRecord, Uses } from './record.ts';
 
 /** A piece that uses nothing of the studio. */
 export const NOTHING_USED: Uses = { instrumentId: null, playerId: null, schoolId: null };
@@ -44,24 +24,9 @@ export function newPlayer(
   return { ...fresh(demo), document, instrumentId, schoolId };
 }
 
-/** A new record of how far a player is with shifts: there is one for each player, and it goes by the player wherever it is written. */
-export function newStages(document: StagesDocument, playerId: string | null): StagesRecord {
-  return { ...fresh(false), id: `stages-${playerId ?? 'nobody'}`, document, playerId };
-}
-
 /** A new record of a school. */
 export function newSchool(document: SchoolDocument, demo = false): SchoolRecord {
   return { ...fresh(demo), document };
-}
-
-/** A new session for a player. */
-export function newSession(fields: Pick<SessionDocument, 'name' | 'day' | 'endCheck' | 'items'>, playerId: string | null): SessionRecord {
-  return { ...fresh(false), document: headed(DOCUMENT_KINDS.session, fields), playerId };
-}
-
-/** A new plan of weeks: there is one for each player, and it goes by the player wherever it is written. */
-export function newWeek({ playerId, name }: Logged, asked: WeekAsked = FIRST_WEEK): WeekRecord {
-  return { ...fresh(false), id: `week-${playerId ?? 'nobody'}`, document: headed(DOCUMENT_KINDS.week, { name, ...asked }), playerId };
 }
 
 /** What every new record begins with. */

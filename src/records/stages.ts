@@ -1,7 +1,7 @@
 import { DOCUMENT_KINDS, headed, type StagesDocument } from '#core/documents';
 import type { StageName, StageState } from '#core/drill';
 import type { StagesRecord } from './record.ts';
-import { newStages } from './new-records.ts';
+import { newStages } from './new-practice-records.ts';
 
 /** How far a player is with one stage of a shift, by the name of its class. */
 export function stateOf(record: StagesRecord | null, shift: string, stage: StageName): StageState {

@@ -120,11 +120,12 @@ export const DISASTERS: readonly Disaster[] = [
     name: 'both stores refusing',
     before: async (page) =>
       await page.evaluate(() => {
-        const refuse = (): never => {
+        IDBObjectStore.prototype.put = () => {
           throw new DOMException('The disk is full', 'QuotaExceededError');
         };
-        IDBObjectStore.prototype.put = refuse;
-        Storage.prototype.setItem = refuse;
+        Storage.prototype.setItem = () => {
+          throw new DOMException('The disk is full', 'QuotaExceededError');
+        };
       }),
     strike: warnsOnLeaving,
     isTold: true,

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PracticeItem } from '#core/practice';
 import type { SessionRecord } from '../../records/record.ts';
 import { dayOf } from '../../records/log-pages.ts';
-import { newSession } from '../../records/new-records.ts';
+import { newSession } from '../../records/new-practice-records.ts';
 import { type Elsewhere, useRecords } from '../../state/reading/use-records.ts';
 
 /** The sessions of a player, and what is done with them. */

@@ -1,8 +1,7 @@
-import { subWeeks } from 'date-fns/subWeeks';
 import { useMemo, useState } from 'react';
 import { asCorrected, inOrder, type LogEntry, type LogWhat } from '#core/practice';
 import { useLogPages } from '../../state/practice/use-log-pages.ts';
-import { dayLogged, dayOf, type LogPage } from '../../records/log-pages.ts';
+import { type LogPage, dayLogged, dayWeeksBefore } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 
 /** A day of a log as it stands: what was taken back is gone. */
@@ -32,7 +31,7 @@ const WEEKS = 8;
 /** The log of a player: of the last weeks, or all of it. */
 export function useLog(whose: Logged): Log {
   const [wantsAll, setWantsAll] = useState(false);
-  const [lastWeeks] = useState(() => dayOf(subWeeks(Date.now(), WEEKS).getTime()));
+  const [lastWeeks] = useState(() => dayWeeksBefore(Date.now(), WEEKS));
   const { pages, demo, trouble, add } = useLogPages(whose, wantsAll ? undefined : lastWeeks);
   const all = useMemo(() => (pages ?? []).flatMap(({ entries }) => entries), [pages]);
   const days = useMemo(() => pages && daysOf(pages, all), [pages, all]);

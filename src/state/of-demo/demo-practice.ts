@@ -7,7 +7,8 @@ import { database } from '../../storage/database.ts';
 import type { LogRecord, PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { dayOf, pageOf } from '../../records/log-pages.ts';
 import { notThereYet } from './not-there-yet.ts';
-import { fresh, newWeek } from '../../records/new-records.ts';
+import { fresh } from '../../records/new-records.ts';
+import { newWeek } from '../../records/new-practice-records.ts';
 import { together } from '../../storage/writing/together.ts';
 
 /** Notes that these pupils point at: somewhere on the way up, and near the top. */

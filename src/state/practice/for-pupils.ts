@@ -13,7 +13,8 @@ import { givenTo } from '../../records/for-briefs.ts';
 import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
 import { carriedBy, pieceOf } from '../../records/piece-documents.ts';
 import { loadSessions, loadWeek } from '../../storage/practice.ts';
-import { newPieceRecord, newSession, newWeek } from '../../records/new-records.ts';
+import { newPieceRecord } from '../../records/new-records.ts';
+import { newSession, newWeek } from '../../records/new-practice-records.ts';
 import { keepOrThrow } from '../keeping/keep-or-throw.ts';
 import type { Studio } from '../../records/studio.ts';
 

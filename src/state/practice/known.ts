@@ -1,8 +1,7 @@
-import { subWeeks } from 'date-fns/subWeeks';
 import type { Tried } from '#core/drill';
 import { type LogEntry, triedShifts } from '#core/practice';
 import type { Plan } from '#core/plan/describe';
-import { dayOf, entriesOf } from '../../records/log-pages.ts';
+import { dayWeeksBefore, entriesOf } from '../../records/log-pages.ts';
 import { loadLog } from '../../storage/practice.ts';
 
 /** The record counts for so many weeks back: what was hard a year ago need not be hard now. */
@@ -10,7 +9,7 @@ const WEEKS = 8;
 
 /** The day from which on the record counts. */
 export function countsFrom(): string {
-  return dayOf(subWeeks(Date.now(), WEEKS).getTime());
+  return dayWeeksBefore(Date.now(), WEEKS);
 }
 
 /** The last weeks of a player's log, read once for a page. */

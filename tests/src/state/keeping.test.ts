@@ -9,7 +9,8 @@ import { isWaiting, waitingStore, wouldLose } from '../../../src/state/keeping/w
 import { database } from '../../../src/storage/database.ts';
 import type { PieceRecord, RecordOf } from '../../../src/records/record.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
-import { newPieceRecord, newWeek } from '../../../src/records/new-records.ts';
+import { newPieceRecord } from '../../../src/records/new-records.ts';
+import { newWeek } from '../../../src/records/new-practice-records.ts';
 import { THIS_TAB } from '../../../src/records/this-tab.ts';
 import { joined } from '../../../src/storage/writing/joined.ts';
 import { JOINED_LISTS } from '../../../src/storage/writing/joined-lists.ts';

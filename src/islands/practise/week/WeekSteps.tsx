@@ -6,7 +6,7 @@ import { readStored } from '../../../state/reading/follow-stored.ts';
 import { SESSIONS, SET_FOR_PLAYER } from '../../../state/reading/of-practice.ts';
 import { keep } from '../../../state/keeping/keep.ts';
 import type { SessionRecord, WeekRecord } from '../../../records/record.ts';
-import { newSession } from '../../../records/new-records.ts';
+import { newSession } from '../../../records/new-practice-records.ts';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { NextSteps } from '../../../ui/NextSteps.tsx';
 

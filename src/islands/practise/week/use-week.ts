@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { WeekAsked } from '#core/week';
 import type { Logged, WeekRecord } from '../../../records/record.ts';
-import { newWeek } from '../../../records/new-records.ts';
+import { newWeek } from '../../../records/new-practice-records.ts';
 import { type Elsewhere, useRecords } from '../../../state/reading/use-records.ts';
 
 /** How the weeks of a player are planned, and what changes that. */

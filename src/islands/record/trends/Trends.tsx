@@ -1,9 +1,8 @@
-import { subWeeks } from 'date-fns/subWeeks';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { ofKind } from '#core/practice';
 import { meanSemitoneCents, pointsBack, type Statement, statementsOf, type Week, weeksOf } from '#core/trends';
 import { answerOf, useAsked } from '../../../engine/asked.ts';
-import { dayOf } from '../../../records/log-pages.ts';
+import { dayWeeksBefore } from '../../../records/log-pages.ts';
 import { ENTRIES } from '../../../state/reading/of-practice.ts';
 import { useStored } from '../../../state/reading/use-stored.ts';
 import { ButtonLink } from '../../../ui/Button.tsx';
@@ -25,7 +24,7 @@ interface TrendsProps {
 
 /** What the last weeks of a record say: week by week, across pieces, and from each statement to what can be done. */
 export function Trends({ playerId }: TrendsProps) {
-  const [from] = useState(() => dayOf(subWeeks(Date.now(), WEEKS).getTime()));
+  const [from] = useState(() => dayWeeksBefore(Date.now(), WEEKS));
   const log = useStored(ENTRIES, playerId, from);
   const entries = answerOf(log) ?? [];
   // Entries are only ever added: as many are the same ones.
