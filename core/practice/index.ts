@@ -49,6 +49,7 @@ export {
   type EntryKind,
   type EntryOf,
   LARGEST_FILE,
+  LAST_MOMENT,
   LogEntry,
   type LogWhat,
   MOST_ENTRIES,

@@ -6,7 +6,7 @@ export interface Confusion {
   readonly questions: readonly [QuizQuestion, QuizQuestion];
   /** How often, both ways. */
   readonly times: number;
-  /** When it last happened, ms since 1970. */
+  /** The place in the history at which it last happened. */
   readonly last: number;
 }
 

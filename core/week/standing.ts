@@ -34,7 +34,7 @@ export function gradeOf(good: number, tries: number): Grade {
   return share >= WITH_DIFFICULTY ? 'hard' : 'forgotten';
 }
 
-/** How a player stands with something, by the entries of a log; `dayOf`: the day under which an entry is logged. */
+/** Tells how a player stands with something, by the entries of a log; `dayOf` gives the day under which an entry is logged. */
 export function standingOf(
   entries: readonly LogEntry[],
   practised: Pick<Practised, 'piece' | 'part'>,

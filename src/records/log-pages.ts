@@ -1,12 +1,12 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
-import { dayNumber, dayOfNumber, inOrder, type LogEntry, type LogWhat } from '#core/practice';
+import { dayNumber, dayOfNumber, inOrder, LAST_MOMENT, type LogEntry, type LogWhat } from '#core/practice';
 import type { Logged, LogRecord } from './record.ts';
 import { fresh } from './new-records.ts';
 import { newId } from './this-tab.ts';
 
 /** An entry of a moment, ms since 1970, which comes after everything up to a place in the order of entries. */
 export function newEntry(what: LogWhat, at = Date.now(), after = -Infinity): LogEntry {
-  return { ...what, id: newId(), at, ...(at > after ? {} : { order: after + 1 }) };
+  return { ...what, id: newId(), at, ...(at > after ? {} : { order: Math.min(after + 1, LAST_MOMENT) }) };
 }
 
 /**

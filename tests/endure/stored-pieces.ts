@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
 import type { PieceRecord, RecordOf } from '../../src/records/record.ts';
-import type { StoredRecords } from './edits.ts';
+import type { StoredRecords } from './edit.ts';
 
 /** The pieces in the browser's database, as they are; none before the application has made it. */
 export async function storedPieces(page: Page): Promise<readonly PieceRecord[]> {

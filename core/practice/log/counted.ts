@@ -68,7 +68,7 @@ export function missesOf(misses: Done['misses']): readonly { readonly miss: Miss
     .toSorted((one, other) => other.times - one.times);
 }
 
-/** What the teacher has set last: the next aim, the tolerance, and the points of posture. */
+/** The teacher has set these last: the next aim, the tolerance, the points of posture, and how help fades. */
 export interface SetByTeacher {
   readonly aim: string | null;
   /** In cents; since when, ms since 1970, and what was tried since. */

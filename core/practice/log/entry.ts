@@ -19,7 +19,7 @@ export const PROMPTS = ['hear', 'names', 'target', 'silent'] as const;
 export type Prompt = (typeof PROMPTS)[number];
 
 /** The last moment that a date can name, ms since 1970. */
-const LAST_MOMENT = 8_640_000_000_000_000;
+export const LAST_MOMENT = 8_640_000_000_000_000;
 
 const At = {
   id: Type.String({ maxLength: 40 }),

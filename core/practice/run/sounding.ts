@@ -9,7 +9,7 @@ import { modelOf, voicesApart } from '../model.ts';
 import { notesOfPart, runItem } from './run-item.ts';
 import type { Step } from './run.ts';
 
-/** What sounds while an item is practised. */
+/** The sounds that go along while an item is practised. */
 export interface PracticeSound {
   /** The model; null for none. */
   readonly model: Performance | null;
@@ -32,13 +32,13 @@ export interface InHand {
 /** Nothing sounds along. */
 const SILENT = { inTurns: false, countIn: false, droneHz: null, metronome: null } as const;
 
-/** The note of arrival is heard for so many beats. */
+/** The note of arrival is heard for four beats: long enough to sing it. */
 const TARGET_BEATS = 4;
 
 /** Quarters of a whole note. */
 const QUARTERS = 4;
 
-/** What sounds at a step of a session; null for silence. While a set goes on nothing begins anew: that is for the caller to see. */
+/** Gives the sounds of a step of a session; null for silence. A set that goes on begins nothing anew: the caller leaves it alone. */
 export function soundingAt(step: Step, here: InHand): PracticeSound | null {
   switch (step.at) {
     case 'prepare':
@@ -61,7 +61,7 @@ export function heardWhole({ item, plan, rung }: InHand): PracticeSound {
   return { ...SILENT, vibrato: item.along.vibrato, model };
 }
 
-/** What a set is played with: the model before it or in turns with it, a drone, the metronome. */
+/** A set is played with the model before it or in turns with it, with a drone, and with the metronome, as the item has it. */
 function playing(isFirst: boolean, here: InHand): PracticeSound {
   const { item, plan, rung, group } = here;
   const { drone, metronome, model: when, vibrato } = item.along;
@@ -76,7 +76,7 @@ function playing(isFirst: boolean, here: InHand): PracticeSound {
   };
 }
 
-/** What a preparatory step sounds: all of the item, the note of arrival alone, or nothing. */
+/** A preparatory step sounds all of the item, the note of arrival alone, or nothing. */
 function preparing(prompt: number, here: InHand): PracticeSound | null {
   const { item, plan, rung } = here;
   const asked = runItem(plan, item).prompts[prompt];

@@ -48,7 +48,7 @@ const HEADERS: Readonly<Record<(typeof COLUMN_NAMES)[number], string>> = {
 
 const COLUMNS = COLUMN_NAMES.map((name) => column.accessor(name, { header: HEADERS[name] }));
 
-/** So many pieces are listed at first, and so many more each time: more than a window shows, and few enough to be drawn again with each letter of a search. */
+/** The list begins with twenty pieces and grows by as many: that is more than a window shows, and few enough to be drawn again with each letter of a search. */
 export const LISTED = 20;
 
 type LibraryProps = Omit<ListProps, 'records'> & { readonly list: PieceList };

@@ -10,7 +10,7 @@ let last = -Infinity;
 /** An entry of this moment; it comes after every other that this browser knows, also where the clock was put back. */
 export function nextEntry(what: LogWhat): LogEntry {
   const beside = Number(textBeside(LAST) ?? Number.NaN);
-  const entry = newEntry(what, Date.now(), Number.isFinite(beside) ? Math.max(last, beside) : last);
+  const entry = newEntry(what, Date.now(), Number.isSafeInteger(beside) ? Math.max(last, beside) : last);
   last = orderOf(entry);
   keepBeside(LAST, String(last));
   return entry;

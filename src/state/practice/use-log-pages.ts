@@ -11,7 +11,7 @@ import { logEntry } from './logging.ts';
 
 /** A player's log, as it is read and added to. */
 export interface LogPages {
-  /** In the order of days; null until they are read. */
+  /** In the order of days; null until they are read, and where they cannot be. */
   readonly pages: readonly LogPage[] | null;
   /** Some of it came with the demo. */
   readonly demo: boolean;
@@ -27,12 +27,12 @@ export function useLogPages(whose: Logged, from?: string): LogPages {
   const [added, setAdded] = useState<readonly LogEntry[]>([]);
   const read = answerOf(asked);
   const pages = useMemo(() => {
-    if (asked.state === 'waiting') return null;
-    const there = (read ?? []).map(({ document }) => document);
+    if (read === null) return null;
+    const there = read.map(({ document }) => document);
     const known = new Set(there.flatMap(({ entries }) => entries.map(({ id }) => id)));
     const more = added.filter(({ id }) => !known.has(id)).map((entry) => ({ day: dayOf(entry.at), entries: [entry] }));
     return [...there, ...more];
-  }, [asked.state, read, added]);
+  }, [read, added]);
   const add = async (what: LogWhat): Promise<void> => {
     const entry = nextEntry(what);
     setAdded((now) => [...now, entry]);

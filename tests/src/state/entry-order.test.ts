@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { afterEach, beforeEach, describe, it, mock } from 'node:test';
-import { inOrder, orderOf } from '#core/practice';
-import { dayLogged } from '../../../src/records/log-pages.ts';
+import { inOrder, LAST_MOMENT, orderOf } from '#core/practice';
+import { dayLogged, newEntry } from '../../../src/records/log-pages.ts';
 import { nextEntry, noteOrder } from '../../../src/state/practice/entry-order.ts';
 import { kept, storageOf } from '../../support/kept-beside.ts';
 
@@ -37,6 +37,12 @@ describe('an entry of this moment', () => {
     assert.equal(orderOf(nextEntry({ kind: 'remark', text: 'after the other tab' })), NOON + HOUR_MS + 1);
     noteOrder([{ id: 'read', at: NOON + 2 * HOUR_MS, kind: 'remark', text: 'from a file' }]);
     assert.equal(orderOf(nextEntry({ kind: 'remark', text: 'after what was read' })), NOON + 2 * HOUR_MS + 1);
+  });
+
+  it('can be written whatever a file or the place beside the database says of the last one', () => {
+    kept.set('dove-path/last-entry', '5.5');
+    assert.equal(Number.isInteger(orderOf(nextEntry({ kind: 'remark', text: 'after half a moment' }))), true);
+    assert.equal(newEntry({ kind: 'remark', text: 'after the last moment' }, NOON, LAST_MOMENT).order, LAST_MOMENT);
   });
 
   it('needs no place beside the database: then it comes after what this page knows', () => {

@@ -1,0 +1,31 @@
+import type { Page } from '@playwright/test';
+import type { DocumentName } from '#core/documents';
+import type { PageName } from '../../src/islands/rooms.ts';
+import type { PieceRecord, RecordOf } from '../../src/records/record.ts';
+
+/** What the browser holds afterwards: the piece of the trial (null where it is gone), all records by their kind, and what fields hold. */
+export interface Stored {
+  readonly piece: PieceRecord | null;
+  readonly records: StoredRecords;
+  /** What was typed and is not kept anywhere else yet, by field. */
+  readonly typed: readonly string[];
+}
+
+/** All records that are stored, by kind. */
+export type StoredRecords = { readonly [Name in DocumentName]: readonly RecordOf<Name>[] };
+
+/** Something a teacher does, and how it is found again. */
+export interface Edit {
+  readonly name: string;
+  /** The page on which it is made. */
+  readonly on: PageName;
+  /** The kind of document that it changes; null for a field whose text is only remembered. */
+  readonly changes: DocumentName | null;
+  /** Goes to where it is made, where that is not the bench; there no other tab has the same piece. */
+  readonly open?: (page: Page) => Promise<void>;
+  /** Makes it; `trial` tells one from the next. */
+  readonly make: (page: Page, trial: number) => Promise<void>;
+  readonly isIn: (stored: Stored, trial: number) => boolean;
+  /** What another tab changes in the same list at the same time, and how that is found. */
+  readonly beside?: Pick<Edit, 'make' | 'isIn'>;
+}

@@ -1,0 +1,74 @@
+import type { Page } from '@playwright/test';
+import type { Edit } from './edit.ts';
+
+/** Thousandths of what a shift costs in a school. */
+const weightOf = (trial: number): number => 1000 + 10 * (trial % 200);
+
+/** Types the name of whatever the form of the Studio shows. */
+const typeName = async (page: Page, trial: number): Promise<void> =>
+  await page.getByRole('textbox', { name: 'Name' }).fill(`Trial ${trial}`);
+
+/** Edits of players, instruments and schools. None of them is waited for. */
+export const STUDIO_EDITS: readonly Edit[] = [
+  {
+    name: 'a weight of a school typed',
+    on: 'Costs',
+    changes: 'school',
+    open: async (page) => {
+      await page.goto('/costs');
+      await page.getByLabel('Costs of').selectOption({ index: 1 });
+      await page.getByLabel('Shift in this school', { exact: true }).waitFor();
+    },
+    make: async (page, trial) => await page.getByLabel('Shift in this school', { exact: true }).fill(String(weightOf(trial) / 1000)),
+    isIn: ({ records }, trial) =>
+      records.school.some(({ document }) => Object.values(document.school.weights?.violin ?? {}).includes(weightOf(trial))),
+    beside: {
+      make: async (page, trial) =>
+        await page.getByLabel('Crossing in this school', { exact: true }).fill(String(weightOf(trial + 7) / 1000)),
+      isIn: ({ records }, trial) =>
+        records.school.some(({ document }) => Object.values(document.school.weights?.violin ?? {}).includes(weightOf(trial + 7))),
+    },
+  },
+  {
+    name: 'the name of a player typed',
+    on: 'Players, instruments, schools',
+    changes: 'player',
+    open: async (page) => {
+      await page.goto('/setup');
+      await page.getByRole('region', { name: 'Player', exact: true }).waitFor();
+    },
+    make: typeName,
+    isIn: ({ records }, trial) => records.player.some(({ document }) => document.name === `Trial ${trial}`),
+    beside: {
+      make: async (page, trial) => await page.getByRole('checkbox', { name: 'fifth position', exact: true }).setChecked(trial % 2 === 0),
+      isIn: ({ records }, trial) =>
+        records.player.some(
+          ({ document }) => document.name === `Trial ${trial}` && (document.profile.positions ?? []).includes('5') === (trial % 2 === 0),
+        ),
+    },
+  },
+  {
+    name: 'a new instrument named',
+    on: 'Players, instruments, schools',
+    changes: 'instrument',
+    open: async (page) => {
+      await page.goto('/setup');
+      await page.getByRole('button', { name: 'New instrument' }).click();
+      await page.getByRole('region', { name: 'Instrument', exact: true }).waitFor();
+    },
+    make: typeName,
+    isIn: ({ records }, trial) => records.instrument.some(({ document }) => document.name === `Trial ${trial}`),
+  },
+  {
+    name: 'a new school named',
+    on: 'Players, instruments, schools',
+    changes: 'school',
+    open: async (page) => {
+      await page.goto('/setup');
+      await page.getByRole('button', { name: 'New school' }).click();
+      await page.getByRole('region', { name: 'School', exact: true }).waitFor();
+    },
+    make: typeName,
+    isIn: ({ records }, trial) => records.school.some(({ document }) => document.name === `Trial ${trial}`),
+  },
+];
