@@ -46,8 +46,9 @@ async function ready({ ofPractice = false }: Pick<StoredQuery<never, unknown>, '
   await (ofPractice ? readyToPractise() : readyToRead());
 }
 
-/** Why something cannot be read: what the browser said where the database only passes it on. */
+/** Says why something cannot be read in the words of the browser: the database passes them on within errors of its own, each on another line. */
 function whyOf(error: unknown): string {
   if (!(error instanceof Error)) return STORAGE_SHUT;
-  return 'inner' in error && error.inner instanceof Error ? error.inner.message : error.message;
+  if ('inner' in error && error.inner instanceof Error) return whyOf(error.inner);
+  return error.message.split('\n')[0] ?? STORAGE_SHUT;
 }
