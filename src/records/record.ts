@@ -13,7 +13,12 @@ interface Kept {
   readonly revision: number;
   /** The page that wrote it last; null where that changed it beside something else, as a piece with its instrument. */
   readonly writtenBy: string | null;
+  /** By page, the number of its last change that is in the record: of the last pages that wrote it. */
+  readonly holds?: Holds;
 }
+
+/** By page, the number of a change that it made; the page that wrote last stands last. */
+export type Holds = Readonly<Record<string, number>>;
 
 /** The instrument, the player and the school of the studio that a piece uses; null for one that is only described in its brief. */
 export interface Uses {

@@ -3,7 +3,7 @@ import type { Brief } from '#core/brief';
 import { type Issue } from '#core/messages';
 import { goodReading, type Reading } from '#core/result';
 import { readAs, readAnyVersion } from '../validation/documents.ts';
-import type { ChangedSince, LinksOf, RecordOf } from '../records/record.ts';
+import type { ChangedSince, Holds, LinksOf, RecordOf } from '../records/record.ts';
 import { type EarlierRecord, underOneName } from './database.ts';
 
 /** Something with fields, of which nothing is known. */
@@ -45,6 +45,7 @@ export async function readRecord<Name extends DocumentName>(name: Name, value: o
     demo: fields['demo'] === true,
     revision: timeIn(fields, 'revision'),
     writtenBy: idIn(fields, 'writtenBy'),
+    ...holdsIn(fields),
     document: reading.value,
     ...(await READ_LINKS[name](fields)),
   });
@@ -69,6 +70,12 @@ async function readChanged(changed: unknown): Promise<ChangedSince | null> {
 async function readBefore(before: unknown): Promise<Brief | null> {
   const reading = await readAs('brief', before);
   return reading.ok ? reading.value : null;
+}
+
+function holdsIn({ holds }: Fields): { readonly holds?: Holds } {
+  if (!isFields(holds)) return {};
+  const numbers = Object.entries(holds).filter((entry): entry is [string, number] => typeof entry[1] === 'number');
+  return { holds: Object.fromEntries(numbers) };
 }
 
 function timeIn(fields: Fields, name: string): number {

@@ -63,7 +63,8 @@ export async function keep<Name extends DocumentName>(
 
 /** Leaves a record where the next page finds it, and writes it only when it is kept: a field that is not left yet. */
 export function keepAhead<Name extends DocumentName>(record: RecordOf<Name>, base: RecordOf<Name> | null): void {
-  keepUnwritten(record, base);
+  changes += 1;
+  keepUnwritten(record, base, changes);
 }
 
 /** What was left ahead of a record is given up. */
@@ -108,7 +109,7 @@ function noteChange(name: DocumentName, record: RecordOf<DocumentName>, base: Re
   changes += 1;
   const before = waitingOf(record.id);
   const from = before ? before.base : base;
-  const keptAhead = keepUnwritten(record, from);
+  const keptAhead = keepUnwritten(record, from, changes);
   const since = before?.since ?? performance.now();
   noteWaiting(record.id, { name, record, change: changes, since, base: from, keptAhead, failed: null });
   return changes;
@@ -121,7 +122,7 @@ function isLast(id: string, change: number): boolean {
 /** Writes a change that is still the last of its record. */
 async function written<Name extends DocumentName>(name: Name, record: RecordOf<Name>, change: number): Promise<RecordOutcome<Name> | null> {
   if (!isLast(record.id, change)) return null;
-  const outcome = await saveRecord(name, record, waitingOf(record.id)?.base ?? null);
+  const outcome = await saveRecord(name, record, waitingOf(record.id)?.base ?? null, change);
   const waiting = waitingOf(record.id);
   if (waiting === undefined) return outcome;
   const { id } = record;

@@ -8,6 +8,7 @@ import { joinedRecord } from './join-records.ts';
 import { type Fields, isFields, isOfNewer, readRecord } from '../read-record.ts';
 import { textBeside } from '../beside.ts';
 import { newId } from '../../records/this-tab.ts';
+import { holdingToo, isHeld } from './holds.ts';
 import { isLog, withEntriesThere } from './log-entries.ts';
 import { together } from './together.ts';
 import { keysOf } from './left-keys.ts';
@@ -48,7 +49,10 @@ async function putRecord<Name extends DocumentName>(name: Name, left: Fields): P
   const reading = await readRecord(name, left);
   if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
   const there = await database.tableOf(name).get(reading.value.id);
-  const record = withEntriesThere(reading.value, there);
+  const change = typeof left['change'] === 'number' ? left['change'] : null;
+  if (isHeld(there?.holds, reading.value.writtenBy, change)) return true;
+  const holds = holdingToo(there?.holds, reading.value.writtenBy, change);
+  const record = { ...withEntriesThere(reading.value, there), ...(holds ? { holds } : {}) };
   if (there === undefined || isLog(record)) await put(name, record, there);
   else if (!dequal(there.document, record.document)) await putBeside(name, record, { there, began: await begunWith(name, left) });
   return true;
@@ -85,7 +89,8 @@ async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf
   await keepVersion(name, isOwn ? record : there, 'changed elsewhere too');
   if (both === null && isOwn) return;
   // It is nobody's alone: whoever has the piece open must look at it before writing again.
-  await put(name, Object.assign({}, both ?? record, { writtenBy: null }), there);
+  const { holds } = record;
+  await put(name, Object.assign({}, both ?? record, { writtenBy: null }, holds && { holds }), there);
 }
 
 /** Whether what is there is what a page began with, or had sent itself. */

@@ -8,18 +8,19 @@ import { noteSent, sentSince } from './sent.ts';
  * Checks a record's document against its schema and writes the record; the pieces follow where it is of the studio, and
  * what was there is kept as a version. `base` is the record as this page last read or wrote it: where another page has
  * written since, both are joined. Never throws: a full disk is an outcome, and so is a server that is gone before the first
- * write.
+ * write. `change` is its number among the changes of this page, where it was left beside the database before.
  */
 export async function saveRecord<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
   base: RecordOf<DocumentName> | null = null,
+  change: number | null = null,
 ): Promise<RecordOutcome<Name>> {
   // Before anything else: what is changed while this is on its way follows from it.
   const bases = base ? [base, ...sentSince(record.id, base)] : [];
   noteSent(record, base);
   const writing = await loadWriting();
-  return writing ? await writing.writeRecord(name, record, bases) : NOT_LOADED;
+  return writing ? await writing.writeRecord(name, record, { bases, change }) : NOT_LOADED;
 }
 
 /** Deletes a record; pieces and players that use it keep everything else as it is, and use it no more. Never throws. */

@@ -7,10 +7,11 @@ import { sentSince } from './sent.ts';
 
 /**
  * Leaves a record whose last change is not in the database yet for the next page, with how it was before and what is on its
- * way to the database; false where this place is full or shut.
+ * way to the database; `change` is its number among the changes of this page. False where this place is full or shut.
  */
-export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null): boolean {
-  return keepBeside(keyOf(record.id), JSON.stringify({ ...record, writtenBy: THIS_TAB, base, sent: sentSince(record.id, base) }));
+export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null, change: number): boolean {
+  const left = { ...record, writtenBy: THIS_TAB, change, base, sent: sentSince(record.id, base) };
+  return keepBeside(keyOf(record.id), JSON.stringify(left));
 }
 
 /** What was left of this record is in the database. */

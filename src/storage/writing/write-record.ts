@@ -4,6 +4,7 @@ import { readAs } from '../../validation/documents.ts';
 import { database } from '../database.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
+import { holdingToo } from './holds.ts';
 import { isLog, withEntriesThere } from './log-entries.ts';
 import { joinedRecord } from './join-records.ts';
 import type { RecordOutcome } from './outcome.ts';
@@ -20,18 +21,26 @@ interface Next<Name extends DocumentName> {
   readonly joined: boolean;
 }
 
+/** What a change began with. */
+interface Began {
+  /** The record as this page last read it, and what it has sent to the database since. */
+  readonly bases: readonly RecordOf<DocumentName>[];
+  /** Its number among the changes of this page; null where none is counted. */
+  readonly change: number | null;
+}
+
 /** Checks and writes a record; see `saveRecord`. */
 export async function writeRecord<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
-  bases: readonly RecordOf<DocumentName>[],
+  { bases, change }: Began,
 ): Promise<RecordOutcome<Name>> {
   const checked = await readAs<DocumentName>(name, record.document);
   if (!checked.ok) return { ok: false, message: checked.issues.map((issue) => issue.message).join(' ') };
   let outcome: Next<Name> | null = null;
   const done = await written(async () => {
     // What another page writes between reading and writing sends it round again.
-    while (outcome === null) outcome = await replaced(name, record, bases);
+    while (outcome === null) outcome = await replaced(name, record, { bases, change });
   });
   return done.ok && outcome !== null ? asWritten(outcome) : { ok: false, message: done.ok ? '' : done.message };
 }
@@ -48,7 +57,7 @@ function asWritten<Name extends DocumentName>(next: Next<Name>): RecordOutcome<N
 async function replaced<Name extends DocumentName>(
   name: Name,
   record: RecordOf<Name>,
-  bases: readonly RecordOf<DocumentName>[],
+  { bases, change }: Began,
 ): Promise<Next<Name> | null> {
   const table = database.tableOf(name);
   const there = await table.get(record.id);
@@ -57,9 +66,11 @@ async function replaced<Name extends DocumentName>(
     there && isMet(there, base)
       ? { record: (await joinedRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
       : { record: withEntriesThere(record, there), joined: false };
+  const holds = holdingToo(there?.holds ?? record.holds, THIS_TAB, change);
   // What is joined is nobody's alone: this page, too, must look at it before it writes again.
   const stamped = {
     ...next.record,
+    ...(holds ? { holds } : {}),
     revision: Math.max(there?.revision ?? 0, record.revision) + 1,
     writtenBy: next.joined ? null : THIS_TAB,
   };

@@ -187,6 +187,19 @@ describe('which of two writings is later', () => {
     assert.equal((await versionNames(piece))[0], 'Left');
   });
 
+  it('is not taken from what a browser that was killed gives once more: what was left and is written long since', async () => {
+    const { piece, text } = await leftOf({ writtenBy: 'an earlier page' });
+    const left = JSON.stringify({ ...JSON.parse(text), change: 3 });
+    await putUnwritten(left);
+    const there = await database.pieces.get(piece.id);
+    assert.ok(there);
+    await keep('piece', named(there, 'Changed later'), there);
+    await putUnwritten(left);
+    assert.equal(await nameThere(piece), 'Changed later');
+    await putUnwritten(JSON.stringify({ ...JSON.parse(text), change: 4 }));
+    assert.equal(await nameThere(piece), 'Left', 'a change that is not in the record yet is put in');
+  });
+
   it('knows that of a piece that the page had made itself, too', async () => {
     const piece = newPiece('Made');
     const text = JSON.stringify({ ...piece, base: null, sent: [] });
