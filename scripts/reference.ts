@@ -10,6 +10,7 @@ import {
   judged,
   type Verdict,
 } from '../tests/support/reference/reference-case.ts';
+import { judgedAsRead, readBriefs, type ReadVerdict } from '../tests/support/reference/read-brief.ts';
 import { spelledOut, variantBriefs } from '../tests/support/reference/variants.ts';
 
 const FILES = ['cases.json', 'cases-2.json', 'own-cases.json'] as const;
@@ -62,3 +63,29 @@ for (const kind of [...new Set(variants.map((each) => each.kind))].toSorted()) {
 console.log(
   `alternatives.json  ${'all'.padEnd(18)} ${variants.filter(({ found }) => found).length} of ${variants.length} variants among seven`,
 );
+
+const read = readBriefs()
+  .filter(({ id }) => wanted.length === 0 || wanted.includes('read-briefs.json') || wanted.includes(id))
+  .map(judgedAsRead);
+for (const verdict of read) {
+  const { each, plans, refusal, asRead } = verdict;
+  if (!all && (asRead ? each.read.grade === 'd' : each.read.grade !== 'd' && verdict.rightAt === 0)) continue;
+  console.log(`${each.id.padEnd(30)} read ${each.read.grade}, ${asRead ? 'as it was read' : 'another plan now'}, ${rightness(verdict)}`);
+  if (each.read.remark !== undefined) console.log(`    read    ${each.read.remark}`);
+  if (!asRead) console.log(`    was     ${each.read.plan ?? 'refused'}`);
+  console.log(`    now     ${refusal ?? plans.join(' / ')}`);
+  console.log(`    wanted  ${each.accept?.join(' | ') ?? each.remark ?? ''}`);
+}
+const accepting = read.filter(({ each }) => each.accept);
+const best = accepting.filter(({ rightAt }) => rightAt === 0).length;
+const four = accepting.filter(({ rightAt }) => rightAt !== null).length;
+console.log(`read-briefs.json   ${accepting.length} with accepted lines: best plan ${best}, within four ${four}`);
+for (const grade of ['b', 'c', 'd'] as const) {
+  const these = read.filter(({ each }) => each.read.grade === grade);
+  console.log(`read-briefs.json   ${these.length} read ${grade}: ${these.filter(({ asRead }) => !asRead).length} have another plan now`);
+}
+
+function rightness({ each, rightAt }: ReadVerdict): string {
+  if (rightAt !== null) return rightAt === 0 ? 'right' : `right as alternative ${rightAt}`;
+  return each.accept ? 'none accepted' : 'to be read';
+}

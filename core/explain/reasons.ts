@@ -1,8 +1,8 @@
 import { taskAt } from '#core/brief';
-import { isShift, type Placement, type PositionName, rankOf } from '#core/hand';
+import { inThumbPosition, isShift, type Placement, type PositionName, rankOf, stopsIn } from '#core/hand';
 import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
-import { positionOf, standsOutside } from '#core/plan/describe';
+import { namingPlacement, positionOf, standsOutside } from '#core/plan/describe';
 import { whatItDoes } from '#core/plan';
 import type { Steps } from '#core/result';
 import { candidatesFor } from '#core/search/candidates';
@@ -115,9 +115,8 @@ function beyondGround(at: At, before: Placement): Ground | null {
   for (let order = at.order; order < placements.length; order += 1) {
     const here = placements[order];
     if (order > at.order && here && isShiftAt(solved, here, order)) break;
-    const inPosition = (placement: Placement): boolean => placement.finger === '0' || positionKey(placement) === positionKey(before);
     // What the brief leaves out still lies in the position.
-    if (!placementsOfNote(solved.task, order).some(inPosition)) {
+    if (!placementsOfNote(solved.task, order).some((placement) => placement.finger === '0' || liesIn(at, before, placement))) {
       return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionBefore(at, before) };
     }
   }
@@ -154,7 +153,7 @@ function crossingReason(at: At, before: Placement): Found {
 /** The note lies under no finger of the position on the string before it; null where one would have it, or nothing was stopped. */
 function underHandGround(at: At, before: Placement): Ground | null {
   const under = placementsOfNote(at.through.solved.task, at.order).some(
-    (placement) => placement.stringIndex === before.stringIndex && positionKey(placement) === positionKey(before),
+    (placement) => placement.stringIndex === before.stringIndex && liesIn(at, before, placement),
   );
   return under || before.finger === '0'
     ? null
@@ -285,9 +284,21 @@ function writtenAt(at: At): string {
   return note?.kind === 'note' ? formatPitch(writtenOnString(task.instrument, stringIndex, note.pitch)) : '';
 }
 
-/** The position that the hand comes from, in the key of the note before. */
+/** Whether a placement lies in the position that the hand comes from, in thumb position with the thumb in the same place. */
+function liesIn(at: At, before: Placement, placement: Placement): boolean {
+  if (inThumbPosition(before) || inThumbPosition(placement)) return positionKey(placement) === positionKey(before);
+  return at.through.solved.task.hand.labelsOf(placement).includes(positionBefore(at, before).label);
+}
+
+/** The position that the hand comes from, in the key of the note before: that of its stay. */
 function positionBefore({ through: { solved }, order }: At, before: Placement): PositionName {
-  return positionOf(taskAt(solved.task)(solved.steps[order - 1]?.index ?? 0), before);
+  const { placements, steps, task } = solved;
+  let begins = order - 1;
+  while (begins > 0 && placements[begins - 1]?.stance === before.stance) begins -= 1;
+  let ends = order;
+  while (placements[ends]?.stance === before.stance) ends += 1;
+  const stay = placements.slice(begins, ends).filter((placement) => stopsIn(placement).length > 0);
+  return positionOf(taskAt(task)(steps[order - 1]?.index ?? 0), namingPlacement(stay) ?? before);
 }
 
 function openName({ through: { solved } }: At, placement: Placement): string {

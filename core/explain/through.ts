@@ -2,7 +2,6 @@ import type { Placement } from '#core/hand';
 import { type Lattice, restricted } from '#core/search/lattice';
 import {
   backwardSums,
-  cheapestWay,
   cheapestWaysByShifts,
   forwardSums,
   indexOfLeast,
@@ -12,7 +11,7 @@ import {
   tracedForth,
   type Way,
 } from '#core/search/ways';
-import { handBreaks, oneHandWay, placementsAt, type Solved } from '#core/solve';
+import { cheapestWanted, handBreaks, oneHandWay, oneHandWays, placementsAt, type Solved } from '#core/solve';
 
 /**
  * Answers "what would it cost if …" about a solved line in no time: forward and backward sums are calculated once, and the
@@ -60,7 +59,10 @@ export function throughOf(solved: Solved): Through {
       counted ??= cheapestWaysByShifts(lattice, most);
       const way = fewestOf(counted.slice(0, most + 1));
       if (way === null || isOneHand(solved, way)) return way;
-      return oneHandWay(solved.task.hand, lattice, (bound) => fewestOf(cheapestWaysByShifts(bound, most))?.choices ?? null);
+      return oneHandWay(solved.task.hand, lattice, {
+        search: (bound) => fewestOf(cheapestWaysByShifts(bound, most))?.choices ?? null,
+        exactly: (whole) => fewestOf(oneHandWays(solved.task.hand, whole, most).ways),
+      });
     },
   };
 }
@@ -73,7 +75,7 @@ function fewestOf(counted: readonly (Way | null)[]): Way | null {
 /** A way as it was found, or, where it is not one hand, the best through the lattice it was looked for in. */
 function oneHand(solved: Solved, found: Way | null, asked: () => Lattice): Way | null {
   if (found === null || isOneHand(solved, found)) return found;
-  return oneHandWay(solved.task.hand, asked(), (bound) => cheapestWay(bound)?.choices ?? null);
+  return oneHandWay(solved.task.hand, asked(), cheapestWanted(solved.task.hand));
 }
 
 function isOneHand({ task, lattice }: Solved, { choices }: Way): boolean {

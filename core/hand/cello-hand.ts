@@ -4,10 +4,11 @@ import { thumbShapes, USUAL_THUMB } from './thumb-shapes.ts';
 import type { HandModel, PositionName } from './types.ts';
 
 /**
- * The cello's hand on the neck: the first finger and the block of second, third and fourth, which stand a semitone apart.
- * Closed, the block stands a semitone above the first finger (1–4 a minor third); extended back, the first finger reaches
- * and the block stays; extended forward, the first finger stays and the block opens a semitone, so that 1–2 is a tone and
- * 1–4 a major third. Above fifth position or so the fourth finger falls out of use and 1-2-3 take tones and semitones.
+ * The cello's hand on the neck is two places: that of the first finger, and that of the block of second, third and fourth,
+ * which stand a semitone apart. Closed, the block stands a semitone above the first finger (1–4 a minor third); open, a tone
+ * (1–2 a tone, 1–4 a major third). A hand that stays opens in one of two ways: the block stays and the first finger reaches
+ * back, or the first finger stays and the block opens forward. The open hand is the same, whichever way it was come to.
+ * Above fifth position or so the fourth finger falls out of use and 1-2-3 take tones and semitones.
  *
  * The closed hand at anchor 1 is half position; a first finger reaching back to the same place is first position.
  */
@@ -18,34 +19,29 @@ const CLOSED: Offsets = [
   ['4', [3]],
 ];
 
+const OPEN: Offsets = [
+  ['1', [0]],
+  ['2', [2]],
+  ['3', [3]],
+  ['4', [4]],
+];
+
+const CLOSED_SPAN = { lowest: 0, highest: 3 };
+const OPEN_SPAN = { lowest: 0, highest: 4 };
+
 const NECK: readonly SemitoneShape[] = [
-  { shape: 'home', families: ['block-stays'], plays: CLOSED, lowestAnchor: 2, highestAnchor: 9, span: { lowest: 0, highest: 3 } },
-  { shape: 'home', families: ['first-stays'], plays: CLOSED, lowestAnchor: 1, highestAnchor: 10, span: { lowest: 0, highest: 3 } },
+  { shape: 'home', families: ['block-stays'], plays: CLOSED, block: 1, lowestAnchor: 2, highestAnchor: 9, span: CLOSED_SPAN },
+  { shape: 'home', families: ['first-stays'], plays: CLOSED, block: 1, lowestAnchor: 1, highestAnchor: 10, span: CLOSED_SPAN },
+  { shape: 'reached-forward', families: ['first-stays'], plays: OPEN, block: 2, lowestAnchor: 1, highestAnchor: 9, span: OPEN_SPAN },
   {
     shape: 'reached-back',
     families: ['block-stays'],
-    plays: [
-      ['1', [-1]],
-      ['2', [1]],
-      ['3', [2]],
-      ['4', [3]],
-    ],
-    lowestAnchor: 2,
-    highestAnchor: 9,
-    span: { lowest: -1, highest: 3 },
-  },
-  {
-    shape: 'reached-forward',
-    families: ['first-stays'],
-    plays: [
-      ['1', [0]],
-      ['2', [2]],
-      ['3', [3]],
-      ['4', [4]],
-    ],
+    plays: OPEN,
+    block: 2,
+    restsAbove: 1,
     lowestAnchor: 1,
-    highestAnchor: 9,
-    span: { lowest: 0, highest: 4 },
+    highestAnchor: 8,
+    span: OPEN_SPAN,
   },
   {
     shape: 'three-finger',
@@ -82,33 +78,28 @@ export function celloHand(school: Extract<HandSchool, 'neck' | 'thumb'>, thumbFr
 const HIGHEST_THUMB = 26;
 
 /**
- * Names by anchor, counted in letters as on the A string, whose natural notes name the positions: B first, C second,
- * D third, E fourth, F fifth, G sixth, A seventh.
+ * Names by the place of the first finger, counted in letters as on the A string, whose natural notes name the positions: B
+ * first, C second, D third, E fourth, F fifth, G sixth, A seventh. Between two of them the key decides: C♯ second, D♭ third.
  */
 function celloNames(): readonly (readonly PositionName[])[] {
-  const plain = (label: string): readonly PositionName[] => [{ label, alteration: null }];
-  const between = (below: string, above: string): readonly PositionName[] => [
-    { label: below, alteration: 'high' },
-    { label: above, alteration: 'low' },
-  ];
-  const raised = (label: string): readonly PositionName[] => [{ label, alteration: 'high' }];
+  const named = (...labels: readonly string[]): readonly PositionName[] => labels.map((label) => ({ label, alteration: null }));
   return [
-    plain('half'),
-    plain('1'),
-    plain('2'),
-    raised('2'),
-    plain('3'),
-    between('3', '4'),
-    plain('4'),
-    plain('5'),
-    raised('5'),
-    plain('6'),
-    raised('6'),
-    plain('7'),
-    between('7', '8'),
-    plain('8'),
-    plain('9'),
-    raised('9'),
-    plain('10'),
+    named('half'),
+    named('1'),
+    named('2'),
+    named('2', '3'),
+    named('3'),
+    named('3', '4'),
+    named('4'),
+    named('5'),
+    named('5', '6'),
+    named('6'),
+    named('6', '7'),
+    named('7'),
+    named('7', '8'),
+    named('8'),
+    named('9'),
+    named('9', '10'),
+    named('10'),
   ];
 }

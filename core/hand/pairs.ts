@@ -51,14 +51,16 @@ function freePair(low: Placement, high: Placement, wide: boolean): Placement | n
   if (!fitTogether(low, high) || (!wide && !standTogether(low, high))) return null;
   const lowLeads = (rankOf(low.finger) ?? 0) <= (rankOf(high.finger) ?? 0);
   const [leading, other] = lowLeads ? [low, high] : [high, low];
-  if (leading.shape !== 'home' || other.shape === 'reached-back') return null;
-  return joined(low, high, { ...leading, shape: shapeBeside(leading, other) });
+  if (!(leading.shape === 'home' || leading.shape === 'low-first') || other.shape === 'reached-back') return null;
+  // Where the first finger plays it tells the way of the hand, else the lower string does.
+  const { firstFinger } = leading.finger === '1' ? leading : low;
+  return joined(low, high, { ...leading, firstFinger, shape: shapeBeside(leading, other) });
 }
 
 /** What the other finger does, seen from the one that tells the frame. */
 function shapeBeside(leading: Placement, other: Placement): Shape {
-  if (other.anchor === leading.anchor) return other.shape;
-  return other.anchor > leading.anchor ? 'reached-forward' : 'drawn-in';
+  if (other.raised === leading.raised) return other.shape === 'home' ? leading.shape : other.shape;
+  return other.raised > leading.raised ? 'reached-forward' : 'drawn-in';
 }
 
 /** As far apart as these two fingers stand in first position; first and fourth as far as the hand reaches. */

@@ -21,19 +21,18 @@ import {
 } from './types.ts';
 
 /**
- * Hands that stand still for a whole stay. Of the cello's neck hand either the block of 2-3-4 stays and finger 1 may reach
- * back, or finger 1 stays and the block may open forward: two hands, whose closed shape is the same. Where both have moved
- * there is a shift.
+ * What stays for a whole stay. Of the cello's neck hand either the block of 2-3-4 stays and finger 1 may reach back, or
+ * finger 1 stays and the block may open forward; where both have moved there is a shift.
  */
 const FAMILIES = ['block-stays', 'first-stays', 'three-finger', 'thumb'] as const;
 
-/** Which of the hands at an anchor stands there. */
+/** What of a hand stays. */
 export type Family = (typeof FAMILIES)[number];
 
 /** By finger, the places it may take, semitones above the anchor; the usual one first. */
 export type Offsets = readonly (readonly [Finger, readonly number[]])[];
 
-/** One shape of a hand whose fingers follow the semitone: where each finger stands above the anchor. */
+/** One shape of a hand whose fingers follow the semitone: where each finger stands above finger 1 (in thumb position the thumb). */
 export interface SemitoneShape {
   /** What the finger that plays does. */
   readonly shape: Shape;
@@ -41,6 +40,10 @@ export interface SemitoneShape {
   readonly families: readonly Family[];
   /** The fingers that play in this shape. */
   readonly plays: Offsets;
+  /** The neck of the cello: where the second finger stands, and with it the block of 2-3-4. */
+  readonly block?: 1 | 2;
+  /** At rest the first finger stands so many semitones higher: it has reached back. */
+  readonly restsAbove?: number;
   /** For runs of semitones only. */
   readonly chromatic?: boolean;
   /** Anchors at which the shape is used, both inclusive. */
@@ -57,7 +60,7 @@ export interface SemitoneHandTable {
   readonly school: HandSchool;
   /** Every shape of the hand, the usual one first. */
   readonly shapes: readonly SemitoneShape[];
-  /** Names of the position by anchor, from anchor 1; where two are usual, the sharp key's first. */
+  /** Names of the position by the place of finger 1, from the first semitone; where two are usual, the sharp key's first. */
   readonly names: readonly (readonly PositionName[])[];
   /** The positions that pupils learn before the others, which follow from the nut up. */
   readonly learnedFirst: readonly string[];
@@ -76,8 +79,13 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
   const { shapes } = table;
   const labels = [...new Set(table.names.flatMap((names) => names.map((name) => name.label)))];
   const thumb = shapes.some((shape) => shape.families.includes('thumb'));
-  const namesAt = (placement: Placement): readonly PositionName[] =>
-    inThumbPosition(placement) ? [THUMB] : (table.names[placement.anchor - 1] ?? []);
+  const namesAt = (placement: Placement, anchor: number): readonly PositionName[] =>
+    inThumbPosition(placement) ? [THUMB] : (table.names[anchor - 1] ?? []);
+  // An open hand lies in two positions, as one that opens forward from the lower and as one that reaches back from the upper.
+  const namesOf = (placement: Placement): readonly PositionName[] => [
+    ...namesAt(placement, placement.anchor),
+    ...(openedIn(placement) && placement.block !== null ? namesAt(placement, placement.anchor + 1) : []),
+  ];
   const placementsOf = remembered((note) => shapes.flatMap((shape) => placementsInShape(shape, note)));
   return {
     school: table.school,
@@ -91,9 +99,10 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     placements: placementsOf,
     pairs: (lower, upper) => pairsOf(placementsOf, lower, upper, 'frame'),
     hoverings: (stringIndex, highestAnchor) => hoveringsOver(shapes, stringIndex, highestAnchor),
-    positionName: (placement, key) => nameInKey(namesAt(placement), key),
-    labelsOf: (placement) => namesAt(placement).map((name) => name.label),
+    positionName: (placement, key) => nameInKey(namesAt(placement, positionAnchor(placement)), key),
+    labelsOf: (placement) => namesOf(placement).map((name) => name.label),
     inOneFrame: () => true,
+    comesTo,
     fitsBeside,
     frameOf: (placement) => frameIn(shapes, placement),
     needOf: (placement) => needIn(placement),
@@ -115,22 +124,33 @@ function placementsInShape(shape: SemitoneShape, note: NoteOnString): readonly P
     offsets.flatMap((offset) => {
       const anchor = note.semitonesAboveOpen - offset;
       if (!usedAt(shape, anchor)) return [];
-      return shape.families.map((family): Placement => {
-        const hand = {
-          anchor,
-          shape: shape.shape,
-          stance: stanceOf(anchor, family),
-          letterPosition: null,
-          upper: null,
-          partner: null,
-        } as const;
-        return { ...stopOf(note, finger), ...hand, firstFinger: firstFingerIn(family, anchor, finger, offset) };
-      });
+      return shape.families.map((family): Placement => ({
+        ...stopOf(note, finger),
+        ...handIn(shape, family, anchor),
+        firstFinger: firstFingerIn(family, anchor, finger, offset),
+        upper: null,
+        partner: null,
+      }));
     }),
   );
 }
 
-/** A first finger that reaches back leaves the hand where it is; in thumb position it stands a tone or a semitone above the thumb. */
+/** What a placement says of its hand, whichever finger plays. */
+type HandAt = Pick<Placement, 'anchor' | 'raised' | 'shape' | 'block' | 'stance' | 'letterPosition'>;
+
+/** The hand of a shape at an anchor. */
+function handIn({ shape, block, restsAbove = 0 }: SemitoneShape, family: Family, anchor: number): HandAt {
+  return {
+    anchor,
+    raised: 0,
+    shape,
+    block: block === undefined ? null : anchor + block,
+    stance: stanceOf(anchor + restsAbove, family),
+    letterPosition: null,
+  };
+}
+
+/** In thumb position finger 1 stands a tone or a semitone above the thumb. */
 function firstFingerIn(family: Family, anchor: number, finger: Finger, offset: number): number {
   if (family !== 'thumb') return anchor;
   return anchor + (finger === '1' ? offset : FIRST_ABOVE_THUMB);
@@ -141,32 +161,34 @@ function stanceOf(anchor: number, family: Family): number {
 }
 
 /** Whether a placement stands in the thumb's hand or another, told by its stance. */
-function familyOf({ stance }: Placement): Family {
+function familyOf({ stance }: Pick<Placement, 'stance'>): Family {
   return FAMILIES[stance % FAMILIES.length] ?? 'first-stays';
 }
 
-/** The hand may hover wherever it may stand. */
+/** The hand may hover wherever it may stand: of the hands that stay alike one is enough, but for an open hand and a closed one. */
 function hoveringsOver(shapes: readonly SemitoneShape[], stringIndex: number, highestAnchor: number): readonly Placement[] {
   return FAMILIES.flatMap((family) => {
     const own = shapes.filter((shape) => shape.families.includes(family));
-    const lowest = Math.min(...own.map((shape) => shape.lowestAnchor));
-    const highest = Math.min(highestAnchor, Math.max(...own.map((shape) => shape.highestAnchor)));
-    return Array.from({ length: Math.max(0, highest - lowest + 1) }, (_, index): Placement => {
-      const anchor = lowest + index;
-      const shape = family === 'thumb' ? 'open-thumb' : 'open';
-      const firstFinger = firstFingerIn(family, anchor, '0', 0);
-      return {
+    const hands = own.flatMap((shape) => placesOf(shape).map((anchor) => handIn(shape, family, anchor)));
+    return hands
+      .filter((hand, index) => hand.anchor <= highestAnchor && hands.findIndex((other) => isSameHand(hand, other)) === index)
+      .map((hand): Placement => ({
         ...openStop(stringIndex),
-        anchor,
-        firstFinger,
-        shape,
-        stance: stanceOf(anchor, family),
-        letterPosition: null,
+        ...hand,
+        firstFinger: firstFingerIn(family, hand.anchor, '0', 0),
+        shape: family === 'thumb' ? 'open-thumb' : 'open',
         upper: null,
         partner: null,
-      };
-    });
+      }));
   });
+}
+
+function placesOf({ lowestAnchor, highestAnchor }: SemitoneShape): readonly number[] {
+  return Array.from({ length: Math.max(0, highestAnchor - lowestAnchor + 1) }, (_, index) => lowestAnchor + index);
+}
+
+function isSameHand(one: HandAt, other: HandAt): boolean {
+  return one.stance === other.stance && one.anchor === other.anchor && one.block === other.block;
 }
 
 function nameInKey(names: readonly PositionName[], key: Key): PositionName {
@@ -176,11 +198,19 @@ function nameInKey(names: readonly PositionName[], key: Key): PositionName {
   return name;
 }
 
-/** The shape of a placement; an open string shows the hand at rest where it hovers. */
-function shapeIn(shapes: readonly SemitoneShape[], placement: Placement): SemitoneShape | undefined {
+/** A first finger that reaches back to the place of half position leaves the hand in first. */
+function positionAnchor({ anchor, shape }: Placement): number {
+  return shape === 'reached-back' ? Math.max(anchor, FIRST_POSITION) : anchor;
+}
+
+/** Place of the first finger in first position. */
+const FIRST_POSITION = 2;
+
+/** The shape of a placement; an open string shows the hand that hovers. */
+function shapeIn(shapes: readonly SemitoneShape[], { anchor, block, shape: named, ...placement }: Placement): SemitoneShape | undefined {
   const family = familyOf(placement);
-  const own = shapes.filter((shape) => shape.families.includes(family) && usedAt(shape, placement.anchor));
-  return own.find((shape) => shape.shape === placement.shape) ?? own[0];
+  const own = shapes.filter((shape) => shape.families.includes(family) && usedAt(shape, anchor));
+  return own.find((shape) => shape.shape === named) ?? own.find((shape) => block === null || shape.block === block - anchor);
 }
 
 function usedAt(shape: SemitoneShape, anchor: number): boolean {
@@ -191,9 +221,6 @@ function frameIn(shapes: readonly SemitoneShape[], placement: Placement): Frame 
   const span = shapeIn(shapes, placement)?.span ?? { lowest: 0, highest: 0 };
   return { lowest: placement.anchor + span.lowest, highest: placement.anchor + span.highest };
 }
-
-/** Where the first finger of an opened hand stands above the anchor; the second stands a tone above it. */
-const OPENED_FROM: Partial<Readonly<Record<Shape, number>>> = { 'reached-back': -1, 'reached-forward': 0 };
 
 /**
  * From the lowest to the highest finger that must stand at once: from the first finger (in thumb position the thumb) to the
@@ -222,10 +249,22 @@ function standsIn(shapes: readonly SemitoneShape[], finger: Finger, placement: P
   return places.find(fits) ?? places[0] ?? null;
 }
 
-/** An extended hand opens between first and second finger: a tone. */
-function openedIn({ shape, anchor }: Placement): readonly [number, number] | null {
-  const opened = OPENED_FROM[shape];
-  return opened === undefined ? null : [anchor + opened, anchor + opened + TONE];
+/** An open hand of the neck has its first and second finger a tone apart. */
+function openedIn({ block, anchor }: Placement): readonly [number, number] | null {
+  return block === anchor + TONE ? [anchor, block] : null;
+}
+
+/**
+ * On the neck of the cello the block of 2-3-4 moves while the first finger is down: from one of its own fingers to another it stays
+ * where it is. A first finger that has reached back stands there until another finger has played. While an open string sounds the
+ * hand opens or closes as it likes.
+ */
+function comesTo(from: Placement, to: Placement): boolean {
+  const [before, after] = [stopsIn(from), stopsIn(to)];
+  if (before.length === 0 || after.length === 0) return true;
+  const [leavesFirst, takesFirst] = [before, after].map((stops) => stops.some(({ finger }) => finger === '1'));
+  if (from.block !== to.block) return leavesFirst === true || takesFirst === true;
+  return from.anchor === to.anchor || from.shape !== 'reached-back' || leavesFirst !== true || takesFirst === true;
 }
 
 /** Thumb and third finger: an augmented fourth at most, a fifth where the third reaches. */

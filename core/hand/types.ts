@@ -12,7 +12,8 @@ export type Finger = (typeof FINGERS)[number];
  * How the finger that plays stands in its hand.
  *
  * - `open`, `open-thumb`: an open string, the hand hovering (in thumb position); - `home`: at rest; - `reached-back`: the
- *   first finger reaches a semitone back, the others stay; - `reached-forward`: a finger reaches a semitone beyond home
+ *   first finger reaches a semitone back, the others stay; - `low-first`: the first finger of violin or viola stands a semitone
+ *   below where the key has it, on its own letter; - `reached-forward`: a finger reaches a semitone beyond home
  *   (violin, viola: the fourth; cello: the block of second to fourth finger; thumb position: the third); - `reached-out`: the
  *   fourth finger of violin or viola takes the letter beyond its own;
  * - `drawn-in`: a finger stands a semitone closer than at home; - `chromatic`: in a hand with one finger a semitone
@@ -24,6 +25,7 @@ export type Shape =
   | 'open'
   | 'open-thumb'
   | 'home'
+  | 'low-first'
   | 'reached-back'
   | 'reached-forward'
   | 'reached-out'
@@ -54,17 +56,24 @@ export interface StringStop {
 /** One way for the hand to play one note, or two together: the state of the search. */
 export interface Placement extends StringStop {
   /**
-   * Semitone above the open string at which finger 1 (in thumb position: the thumb) is at home; for an open string,
+   * Semitone above the open string at which finger 1 (in thumb position: the thumb) is at home on this string; for an open string,
    * where the hand hovers.
    */
   readonly anchor: number;
   /**
    * Where finger 1 stands on this string, semitones above it: where it plays, else where the key of the line puts it (violin,
-   * viola) or the hand at rest (cello, bass; in thumb position too). What the hand's travel is measured by.
+   * viola) or the hand has it (cello, bass; in thumb position too). What the hand's travel is measured by.
    */
   readonly firstFinger: number;
+  /** Violin and viola: semitones by which the first finger has taken the hand above where the key has it. 0 elsewhere. */
+  readonly raised: number;
   /** What the hand does. */
   readonly shape: Shape;
+  /**
+   * The neck of the cello: where the second finger stands on this string, and with it the block of 2-3-4, a semitone above the
+   * first finger or a tone (an open hand). Null for every other hand.
+   */
+  readonly block: number | null;
   /** Tells one hand from another: between two placements of one stance no shift is needed. */
   readonly stance: number;
   /**
@@ -143,6 +152,8 @@ export interface HandModel {
   readonly labelsOf: (placement: Placement) => readonly string[];
   /** Whether one hand, standing still, can play both at different moments: all that a stay covers. Asked of one stance. */
   readonly inOneFrame: (one: Placement, other: Placement) => boolean;
+  /** Whether one hand that stays comes from one placement straight to the other, as far as its fingers bind each other then. Asked of one stance. */
+  readonly comesTo: (from: Placement, to: Placement) => boolean;
   /** Whether a finger newly placed fits another where it stood last: distance and order on one string. Asked of one stance. */
   readonly fitsBeside: (standing: Placement, placed: Placement) => boolean;
   /** From the lowest to the highest place under the hand at rest and the fingers that play. */

@@ -3,6 +3,7 @@ import type { KeyedStrings } from './keyed-strings.ts';
 import { pairsOf } from './pairs.ts';
 import { rememberedInKey } from './remembered.ts';
 import {
+  type Frame,
   type HandModel,
   type NoteOnString,
   openStop,
@@ -18,8 +19,8 @@ import {
 /**
  * The hand of violin and viola. Finger 1 to finger 4 at home is a perfect fourth, and each finger keeps a *letter*: the
  * position is the letter under finger 1, counted from the open string, and finger f plays the letter f − 1 above it,
- * sharp or flat. So string, finger and letter tell the position, which is the whole hand: the key of the line says where
- * finger 1 is at home in it ("low first": in A♭ major its first finger stands a semitone low on every string).
+ * sharp or flat. So string, finger and letter tell the position, which is the whole hand. Each finger is measured from the place
+ * of the first finger on its own string, as the key of the line puts it: in C major finger 1 is at home low on F of the E string.
  *
  * Two fingers leave the hand where it is, and so the position's name: a first finger reaching back to a raised open-string
  * letter (G♯ on the G string), and a fourth reaching out to the letter beyond its own (C on the E string).
@@ -70,6 +71,9 @@ const LEARNED_FIRST = ['1', '3', 'half', '2'];
 /** First to fourth finger at home: a perfect fourth. */
 const HOME_SPAN = 5;
 
+/** First position: letter steps from the open string to finger 1. */
+const FIRST_POSITION = 1;
+
 /** A reached-out fourth finger stands a tritone above the first. */
 const REACHED_OUT = 6;
 
@@ -94,14 +98,11 @@ export const violinHand: HandModel = {
     Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => hovering(stringIndex, position, keyed)).filter(
       (placement) => placement.anchor <= highestAnchor,
     ),
-  positionName: (placement) => {
-    const position = placement.letterPosition ?? 0;
-    const [low, high] = plainAnchors(position);
-    const alteration = placement.anchor < low ? 'low' : placement.anchor > high ? 'high' : null;
-    return { label: labelOf(position), alteration };
-  },
+  // Low and high belong to fingers; only a hand that its first finger has taken up is itself high.
+  positionName: ({ letterPosition, raised }) => ({ label: labelOf(letterPosition ?? 0), alteration: raised > 0 ? 'high' : null }),
   labelsOf: (placement) => [labelOf(placement.letterPosition ?? 0)],
   inOneFrame,
+  comesTo: () => true,
   fitsBeside: (standing, placed) =>
     standingBeside(standing, placed).every((one) =>
       stopsIn(placed).every((other) => one.stringIndex !== other.stringIndex || fitOnString(standing, one, placed, other)),
@@ -116,8 +117,7 @@ export const violinHand: HandModel = {
   needOf: (placement) => {
     const stopped = stopsIn(placement).map((stop) => stop.semitonesAboveOpen);
     if (placement.upper) return { lowest: Math.min(...stopped, Infinity), highest: Math.max(...stopped, -Infinity) };
-    // A first finger reaching back leaves the third at home; the fourth need not be held.
-    const resting = placement.anchor + (placement.shape === 'reached-back' ? PLAIN_PLACES['3'] : 0);
+    const resting = restingBeside(placement);
     return { lowest: Math.min(resting, ...stopped), highest: Math.max(resting, ...stopped) };
   },
   firstToSecond: () => null,
@@ -134,19 +134,46 @@ export const violinHand: HandModel = {
   },
 };
 
+/**
+ * The nearest finger that rests beside the one that plays: a first finger reaching back leaves the third at home, and the fourth
+ * need not be held; a fourth finger at home draws the first no further than a fourth.
+ */
+function restingBeside({ anchor, shape, semitonesAboveOpen }: Placement): number {
+  if (shape === 'reached-back' || shape === 'low-first') return anchor + PLAIN_PLACES['3'];
+  return shape === 'home' ? Math.max(anchor, semitonesAboveOpen - HOME_SPAN) : anchor;
+}
+
 /** A double stop that reaches beyond the frame by itself (a tenth) is asked of reach alone. */
 function inOneFrame(one: Placement, other: Placement): boolean {
-  const places = [one, other].flatMap((placement) =>
-    reachesTenth(placement) ? [] : stopsIn(placement).map((stop) => stop.semitonesAboveOpen),
-  );
-  if (places.length === 0) return true;
-  const lowest = Math.min(...places);
+  const [own, others] = [extentOf(one), extentOf(other)];
+  const lowest = Math.min(own.lowest, others.lowest);
+  const highest = Math.max(own.highest, others.highest);
   const most = WIDEST_FRAME + (lowest >= WIDER_FRAME_FROM ? 1 : 0);
-  if (Math.max(...places) - lowest > most) return false;
-  const both = [one, other];
-  const any = (reaches: (placement: Placement, stop: StringStop) => boolean): boolean =>
-    both.some((placement) => stopsIn(placement).some((stop) => reaches(placement, stop)));
-  return !(any(reachesBack) && any(reachesOut));
+  return highest - lowest <= most && !((own.reachesBack || others.reachesBack) && (own.reachesOut || others.reachesOut));
+}
+
+/** From the lowest to the highest place that a placement stops, none where it reaches a tenth, and whether a finger leaves its letter. */
+interface Extent extends Frame {
+  readonly reachesBack: boolean;
+  readonly reachesOut: boolean;
+}
+
+/** Asked again and again for the same placements of a line. */
+const extents = new WeakMap<Placement, Extent>();
+
+function extentOf(placement: Placement): Extent {
+  const known = extents.get(placement);
+  if (known) return known;
+  const stops = stopsIn(placement);
+  const places = reachesTenth(placement) ? [] : stops.map((stop) => stop.semitonesAboveOpen);
+  const extent = {
+    lowest: Math.min(...places),
+    highest: Math.max(...places),
+    reachesBack: stops.some((stop) => reachesBack(placement, stop)),
+    reachesOut: stops.some((stop) => reachesOut(placement, stop)),
+  };
+  extents.set(placement, extent);
+  return extent;
 }
 
 function reachesTenth(placement: Placement): boolean {
@@ -188,8 +215,9 @@ function chromaticPlacements(note: NoteOnString): readonly Placement[] {
     const anchor = note.semitonesAboveOpen - (Number(finger) - 1);
     const position = plainPositionAt(anchor);
     if (position === null) return [];
-    const hand = { anchor, firstFinger: anchor, shape: 'chromatic', stance: position, letterPosition: position } as const;
-    return [{ ...stopOf(note, finger), ...hand, upper: null, partner: null }];
+    const raised = anchor - homeIn(position, note.keyed);
+    const hand = { anchor, raised, firstFinger: anchor, shape: 'chromatic', stance: position, letterPosition: position } as const;
+    return [{ ...stopOf(note, finger), ...hand, block: null, upper: null, partner: null }];
   });
 }
 
@@ -207,41 +235,58 @@ function inPosition(
   { finger, position, letterSteps }: { readonly finger: StoppingFinger; readonly position: number; readonly letterSteps: number },
 ): Placement {
   const place = note.semitonesAboveOpen;
-  const home = homeIn(position, note.keyed);
-  // A first finger above its home takes the hand with it.
-  const anchor = finger === '1' ? Math.max(home, place) : home;
   const offLetter = letterSteps !== position + Number(finger) - 1;
-  const firstFinger = finger === '1' && !offLetter ? place : Math.max(1, note.keyed.placeOf(note.stringIndex, position));
+  const home = firstIn(position, note);
+  const ownFirst = finger === '1' && !offLetter;
+  // A first finger above its home takes the hand with it.
+  const raised = ownFirst ? Math.max(0, place - home) : 0;
   return {
     ...stopOf(note, finger),
     // In a run of semitones a note may be fingered by its other name; it is still spelled as it is written.
     ...(note.chromatic ? {} : { letterSteps }),
-    anchor,
-    firstFinger,
-    shape: offLetter && finger === '4' ? 'reached-out' : shapeOf(finger, place - anchor),
+    anchor: home + raised,
+    raised,
+    firstFinger: ownFirst ? place : home,
+    shape: offLetter ? OFF_LETTER[finger] : shapeOf(note, finger, position),
     stance: position,
     letterPosition: position,
+    block: null,
     upper: null,
     partner: null,
   };
 }
 
-/** Where finger 1 is at home in a position, in the key of the line; half position has one form only. */
+/** What a finger does beside its own letter: the first reaches back, the fourth out; the others never leave theirs. */
+const OFF_LETTER = { '1': 'reached-back', '2': 'home', '3': 'home', '4': 'reached-out' } as const satisfies Record<StoppingFinger, Shape>;
+
+/** Where finger 1 is at home on a string: in half position on the first semitone, elsewhere where the key has its letter. */
+function firstIn(position: number, { stringIndex, keyed }: Pick<NoteOnString, 'stringIndex' | 'keyed'>): number {
+  return position === 0 ? 1 : Math.max(1, keyed.placeOf(stringIndex, position));
+}
+
+/** Where finger 1 is at home on most strings: a hand with one finger a semitone lies level on all. */
 function homeIn(position: number, keyed: KeyedStrings): number {
   return position === 0 ? 1 : keyed.homeOf(position);
 }
 
-/** What a finger so far above the home of finger 1 does. */
-function shapeOf(finger: StoppingFinger, above: number): Shape {
+/**
+ * What a finger does on its own letter. The first is at home where the key has it on this string; the others are measured from
+ * there, and at most from where the hand stands on most strings: a high first finger does not take them up with it.
+ */
+function shapeOf(note: NoteOnString, finger: StoppingFinger, position: number): Shape {
+  const first = firstIn(position, note);
+  const handHome = Math.max(homeIn(position, note.keyed), Math.min(first, plainAnchors(position)[1]));
+  const above = note.semitonesAboveOpen - Math.min(first, handHome);
   switch (finger) {
     case '1':
-      return above < 0 ? 'reached-back' : 'home';
+      return note.semitonesAboveOpen >= first ? 'home' : position > FIRST_POSITION ? 'reached-back' : 'low-first';
     case '2':
       return above < 1 ? 'drawn-in' : 'home';
     case '3':
       return above < 3 ? 'drawn-in' : 'home';
     case '4':
-      return above < HOME_SPAN ? 'drawn-in' : above > HOME_SPAN ? 'reached-forward' : 'home';
+      if (note.semitonesAboveOpen > handHome + HOME_SPAN) return 'reached-forward';
+      return above < HOME_SPAN ? 'drawn-in' : 'home';
   }
 }
 
@@ -281,15 +326,16 @@ function reachesOut({ shape }: Placement, { finger }: StringStop): boolean {
 }
 
 function hovering(stringIndex: number, position: number, keyed: KeyedStrings): Placement {
-  const anchor = homeIn(position, keyed);
-  const firstFinger = Math.max(1, keyed.placeOf(stringIndex, position));
+  const home = firstIn(position, { stringIndex, keyed });
   return {
     ...openStop(stringIndex),
-    anchor,
-    firstFinger,
+    anchor: home,
+    raised: 0,
+    firstFinger: home,
     shape: 'open',
     stance: position,
     letterPosition: position,
+    block: null,
     upper: null,
     partner: null,
   };

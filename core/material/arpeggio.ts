@@ -1,4 +1,4 @@
-import { type Interval, type Key, keyOfTonic, type Pitch } from '#core/pitch';
+import { type Interval, type Key, keyOfTonic, keyWithSignature, type Pitch } from '#core/pitch';
 import { pitchesAbove } from './scale.ts';
 
 /** The broken chords offered, by the names documents use. */
@@ -34,8 +34,12 @@ const CHORDS: Readonly<Record<ArpeggioType, readonly Interval[]>> = {
   'half-diminished-seventh': chord(0, 3, 6, 10),
 };
 
-/** The key an arpeggio is written in: major or minor on its root, as its third says; null beyond seven sharps or flats. */
+/**
+ * The key an arpeggio is written in: major or minor on its root, as its third says; a dominant seventh with the signature of the key
+ * a fourth above its root, where it leads (A7 with two sharps, as in D major). Null beyond seven sharps or flats.
+ */
 export function keyOfArpeggio(tonic: Pitch, type: ArpeggioType): Key | null {
+  if (type === 'dominant-seventh') return keyWithSignature(tonic, 'major', -1);
   return keyOfTonic(tonic, CHORDS[type][1]?.semitones === 3 ? 'minor' : 'major');
 }
 

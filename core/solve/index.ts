@@ -1,5 +1,6 @@
 export { attempt, type Attempt } from './attempt.ts';
-export { handBreaks, oneHandWay, placementsAt } from './one-hand.ts';
+export { cheapestWanted, handBreaks, oneHandWay, placementsAt } from './one-hand.ts';
+export { oneHandWays } from './one-hand-search.ts';
 export { noteSteps, placementsOfNote, soundingNotes } from './note-steps.ts';
 export { type PlacedNote, placedNotes } from './placed-note.ts';
 export { solveBrief, solvedOrWhy } from './solve-brief.ts';

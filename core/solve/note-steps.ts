@@ -122,24 +122,33 @@ function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRo
 
 /**
  * Notes on the pitch of an open string that the line keeps leaving and coming back to: the same pitch every second note, three
- * times at least, with other notes between.
+ * times at least, with a note more than a tone away between (a neighbour note is none); or two open strings in alternation.
  */
 function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): readonly boolean[] {
   const open = new Set(instrument.strings.map(({ semitones }) => semitones));
   const sounds = sounding.map(({ note }) => (note.upper || note.harmonic !== null ? null : semitonesOf(note.pitch)));
+  const returns = (order: number, pitch: number): boolean => sounds[order] === pitch && sounds[order + 2] === pitch;
+  const leaves = (order: number, pitch: number): boolean => {
+    const between = sounds[order + 1];
+    return between === null || (between !== undefined && Math.abs(between - pitch) > NEIGHBOUR_NOTE);
+  };
   const comesBack = (order: number): boolean => {
     const pitch = sounds[order];
-    return (
-      pitch != null &&
-      open.has(pitch) &&
-      sounds[order + 2] === pitch &&
-      sounds[order + 4] === pitch &&
-      sounds[order + 1] !== pitch &&
-      sounds[order + 3] !== pitch
-    );
+    if (pitch == null || !open.has(pitch) || sounds[order + 1] === pitch || sounds[order + 3] === pitch) return false;
+    return returns(order, pitch) && returns(order + 2, pitch) && (leaves(order, pitch) || leaves(order + 2, pitch));
   };
-  return sounds.map((_, order) => comesBack(order) || comesBack(order - 2) || comesBack(order - 4));
+  const alternates = (order: number): boolean => {
+    const [one, other] = [sounds[order], sounds[order + 1]];
+    if (one == null || other == null || one === other || !open.has(one) || !open.has(other)) return false;
+    return returns(order, one) && returns(order + 1, other);
+  };
+  const isPedal = (order: number): boolean =>
+    [0, 2, 4].some((back) => comesBack(order - back)) || [0, 1, 2, 3].some((back) => alternates(order - back));
+  return sounds.map((_, order) => isPedal(order));
 }
+
+/** A note no further away than this is a neighbour, semitones. */
+const NEIGHBOUR_NOTE = 2;
 
 /**
  * Which way the line comes to each pitch that an open string has; to the first, as it goes on. Null everywhere while the weights
@@ -190,10 +199,14 @@ export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): numbe
   if (task.locks.size > 0 || wantsHighPlaces(task)) return task.hand.highestAnchor;
   return highestUsefulAnchor(task, {
     pitches: sounding.map(({ note }) => note.upper ?? note.pitch),
+    short: sounding.length <= SHORT_LINE,
     doubleStops: sounding.some(({ note }) => note.upper !== null),
     limits: [...task.limits, ...task.stretches.flatMap(({ limits }) => limits)],
   });
 }
+
+/** A few notes are looked for higher up, too: it takes no time, and what is said of each of them is true of all that a hand could do. */
+const SHORT_LINE = 9;
 
 /** Where crossings or shifts count for more than usual, a line may be worth playing high on a low string. */
 function wantsHighPlaces({ wishes, stretches, brief }: Task): boolean {
@@ -205,31 +218,42 @@ function wantsHighPlaces({ wishes, stretches, brief }: Task): boolean {
 
 const OCTAVE = 12;
 
-function isOctave({ pitch, upper }: Sounding): boolean {
-  return upper !== null && semitonesOf(upper) - semitonesOf(pitch) === OCTAVE;
+/** From an octave to a tenth, semitones: what double stops keep in a row. */
+const ROW_INTERVALS: readonly number[] = [OCTAVE, 15, 16];
+
+/** How wide a double stop of a row is, an octave or a tenth; null for any other. */
+function rowIntervalOf({ pitch, upper }: Sounding): 'octave' | 'tenth' | null {
+  const semitones = upper === null ? 0 : semitonesOf(upper) - semitonesOf(pitch);
+  if (!ROW_INTERVALS.includes(semitones)) return null;
+  return semitones === OCTAVE ? 'octave' : 'tenth';
 }
 
-function isBrokenOctave(before: Sounding, note: Sounding): boolean {
-  return !before.upper && !note.upper && Math.abs(semitonesOf(note.pitch) - semitonesOf(before.pitch)) === OCTAVE;
+function isBrokenOctave(before: SoundingAt | undefined, here: SoundingAt | undefined): boolean {
+  if (!before || !here || before.note.upper || here.note.upper) return false;
+  return Math.abs(semitonesOf(here.note.pitch) - semitonesOf(before.note.pitch)) === OCTAVE;
 }
 
-/** What lies before a note that is not the first; in a chain of broken octaves every step belongs to the row. */
+/** What lies before a note that is not the first. */
 function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly NoteRole[], order: number): Gap {
-  const [earlier, before, here, next] = [-2, -1, 0, 1].map((away) => sounding[order + away]);
+  const [before, here] = [sounding[order - 1], sounding[order]];
   if (!before || !here) throw new RangeError(`Note ${order} of ${sounding.length} has no note before it`);
-  const own = gapBetween(task, before, here);
-  const inChain = !own.octave && earlier && next && isBrokenOctave(earlier.note, before.note) && isBrokenOctave(here.note, next.note);
-  return { ...own, octaveRow: own.octaveRow || inChain === true, rocks: roles[order]?.pedal !== roles[order - 1]?.pedal };
+  const [earlier, role] = [roles[order - 1], roles[order]];
+  const isOctaveAt = (later: number): boolean => isBrokenOctave(sounding[later - 1], sounding[later]);
+  // Of broken octaves that follow each other every step belongs to the row.
+  const octave = isOctaveAt(order) && (isOctaveAt(order - 2) || isOctaveAt(order + 2));
+  const inChain = !octave && isOctaveAt(order - 1) && isOctaveAt(order + 1);
+  const interval = rowIntervalOf(here.note);
+  return {
+    ...gapBetween(task, before, here),
+    octave,
+    octaveRow: inChain || (interval !== null && interval === rowIntervalOf(before.note)),
+    semitones: earlier?.chromatic === true && role?.chromatic === true,
+    rocks: earlier?.pedal === true || role?.pedal === true,
+  };
 }
 
-function gapBetween({ tempo }: Task, before: SoundingAt, here: SoundingAt): Omit<Gap, 'rocks'> {
+function gapBetween({ tempo }: Task, before: SoundingAt, here: SoundingAt): Pick<Gap, 'rest' | 'slurred' | 'seconds'> {
   const rest = here.index - before.index > 1;
   const quarters = 4 * (here.time.onset - before.time.onset);
-  return {
-    rest,
-    octave: isBrokenOctave(before.note, here.note),
-    octaveRow: isOctave(before.note) && isOctave(here.note),
-    slurred: inOneBow(before.note) && !rest,
-    seconds: tempo === null ? null : (quarters * 60) / tempo,
-  };
+  return { rest, slurred: inOneBow(before.note) && !rest, seconds: tempo === null ? null : (quarters * 60) / tempo };
 }

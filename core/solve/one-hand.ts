@@ -1,6 +1,8 @@
-import { type HandModel, isShift, type Placement, stopIn, stopsIn } from '#core/hand';
+import { type HandModel, type Placement, stopsIn } from '#core/hand';
 import { asItIs, type Derived, type Forbidden, type Lattice, remembering, restricted } from '#core/search/lattice';
-import { costOfWay, fingeringLabel, type Way } from '#core/search/ways';
+import { cheapestWay, costOfWay, fingeringLabel, type Way } from '#core/search/ways';
+import { standingAlone } from './hand-memory.ts';
+import { oneHandWays } from './one-hand-search.ts';
 
 /** Two notes of one stay that no single hand plays, by their order among the sounding notes. */
 export interface HandBreak {
@@ -16,7 +18,7 @@ export interface HandBreak {
   readonly kind: 'beside' | 'frame';
 }
 
-/** What one hand has played since it last shifted. */
+/** What one hand has played since it came. */
 interface StaySoFar {
   /** The last note that was stopped. */
   last: Placement | null;
@@ -36,7 +38,7 @@ export function handBreaks(hand: HandModel, placements: readonly Placement[]): r
   let stay = begun();
   for (const [order, placement] of placements.entries()) {
     if (stopsIn(placement).length === 0) continue;
-    if (stay.last && isShift(stay.last, placement)) stay = begun();
+    if (stay.last && stay.last.stance !== placement.stance) stay = begun();
     const found = breakAt(hand, stay, placement);
     if (found) breaks.push({ ...found, to: order, placed: placement });
     remember(stay, order, placement);
@@ -64,7 +66,7 @@ function remember(stay: StaySoFar, order: number, placement: Placement): void {
   for (const stop of stopsIn(placement)) {
     stay.standing.set(`${stop.stringIndex} ${stop.finger}`, {
       order,
-      placement: { ...placement, ...stopIn(stop), upper: null, partner: null },
+      placement: standingAlone(placement, stop),
     });
   }
 }
@@ -92,59 +94,56 @@ function forbiddenBy(hand: HandModel, { from, to, standing, kind }: HandBreak): 
 /** Looks for the way that is wanted, as choices of the candidates of the lattice it is given; null when there is none. */
 export type Search = (lattice: Lattice) => readonly number[] | null;
 
+/** What is wanted of a way in which every stay is one hand. */
+export interface Wanted {
+  /** Finds the best of all ways of a lattice, whether or not a hand can play them. */
+  readonly search: Search;
+  /** Finds the best that a hand can play; null where nothing does but asking again, as for a line that comes down as it went up. */
+  readonly exactly: ((lattice: Lattice) => Way | null) | null;
+}
+
+/** The cheapest way of all. */
+export function cheapestWanted(hand: HandModel): Wanted {
+  return {
+    search: (lattice) => cheapestWay(lattice)?.choices ?? null,
+    exactly: (lattice) => oneHandWays(hand, lattice).ways[0] ?? null,
+  };
+}
+
 /**
- * The way a search finds among those in which every stay is one hand.
+ * The way that is wanted among those in which every stay is one hand.
  *
  * What a hand can play depends on all notes of a stay, a step on two. So the search is asked first for the whole lattice;
  * where a stay of what it finds is no single hand, the two notes that do not go together are forbidden and it is asked again.
- * Every way it finds is the best of those left, so the first that breaks nothing is the best of all: exact. Where too much
- * would have to be remembered at once, the later note is no longer taken as it was, which loses other ways with it; where so many
- * are lost that none is left, more is remembered, and the earlier note is taken otherwise.
+ * Every way it finds is the best of those left, so the first that breaks nothing is the best of all: exact. Most lines need that
+ * once or twice at most; where one needs it more often, all that hands remember is searched at once, exactly too. Where that
+ * cannot be done, and too much would have to be remembered, the later of two notes is no longer taken as it was, which loses other
+ * ways with it.
  */
-export function oneHandWay(hand: HandModel, lattice: Lattice, search: Search): Way | null {
-  for (const patience of PATIENCE) {
-    const { way, lost } = wayRemembering(hand, lattice, search, patience);
-    if (way !== null || !lost) return way;
-  }
-  return null;
-}
-
-/** How much is remembered before a note is no longer taken as it was, and which of the two that is. */
-interface Patience {
-  /** A layer holds at most so many times its own candidates. */
-  readonly most: number;
-  /** The note that gives way beyond that. */
-  readonly gives: 'earlier' | 'later';
-}
-
-const PATIENCE: readonly Patience[] = [
-  { most: 4, gives: 'later' },
-  { most: 16, gives: 'earlier' },
-];
-
-/** The way that is found with some patience; `lost`: ways were lost because more would be needed. */
-function wayRemembering(
-  hand: HandModel,
-  lattice: Lattice,
-  search: Search,
-  { most, gives }: Patience,
-): { readonly way: Way | null; readonly lost: boolean } {
+export function oneHandWay(hand: HandModel, lattice: Lattice, { search, exactly }: Wanted): Way | null {
   const known = new Set<string>();
-  let lost = false;
-  for (let derived = asItIs(lattice); ;) {
+  let derived = asItIs(lattice);
+  for (let asked = 1; ; asked += 1) {
     const found = search(derived.lattice);
-    if (found === null) return { way: null, lost };
+    if (found === null) return null;
     const { origins } = derived;
     const choices = found.map((choice, layer) => origins[layer]?.[choice] ?? 0);
     const breaks = handBreaks(hand, placementsAt(lattice, choices));
-    if (breaks.length === 0) return { way: { choices, cost: costOfWay(lattice, choices) }, lost };
+    if (breaks.length === 0) return { choices, cost: costOfWay(lattice, choices) };
+    if (exactly && (asked >= MOST_ASKED || lattice.layers.length > LONG)) return exactly(lattice);
     for (const each of breaks) {
-      const isKept = isRemembered(derived, each, known, most);
-      lost ||= !isKept;
-      derived = isKept ? remembering(derived, forbiddenBy(hand, each)) : without(derived, each, gives);
+      const isKept = isRemembered(derived, each, known);
+      if (!isKept && exactly) return exactly(lattice);
+      derived = isKept ? remembering(derived, forbiddenBy(hand, each)) : without(derived, each);
     }
   }
 }
+
+/** So often a search is asked before all that hands remember is searched. */
+const MOST_ASKED = 4;
+
+/** In a line of more notes there are too many pairs to be forbidden one by one. */
+const LONG = 400;
 
 /** The placements that choices stand for. */
 export function placementsAt(lattice: Lattice, choices: readonly number[]): readonly Placement[] {
@@ -155,20 +154,21 @@ export function placementsAt(lattice: Lattice, choices: readonly number[]): read
   });
 }
 
-/** Whether a break can be remembered on its way, once, without a layer growing beyond what it may hold. */
-function isRemembered({ origins }: Derived, found: HandBreak, known: Set<string>, most: number): boolean {
+/** Whether a break can be remembered on its way, once, without a layer growing to more than so many times its own candidates. */
+function isRemembered({ origins }: Derived, found: HandBreak, known: Set<string>): boolean {
   const widest = origins.slice(found.from + 1, found.to + 1).reduce((sum, own) => Math.max(sum, own.length / (new Set(own).size || 1)), 1);
   const key = `${found.from} ${found.to} ${found.standing.stance} ${fingeringLabel(found.standing)} ${fingeringLabel(found.placed)}`;
   const isNew = !known.has(key);
   known.add(key);
-  return isNew && widest < most;
+  return isNew && widest < MOST_TIMES;
 }
 
-/** One of two notes that do not go together is not taken so at all. */
-function without(derived: Derived, { from, to, standing, placed }: HandBreak, gives: Patience['gives']): Derived {
-  const [taken, at] = gives === 'later' ? [placed, to] : [standing, from];
-  const label = fingeringLabel(taken);
+const MOST_TIMES = 16;
+
+/** The later of two notes that do not go together is not taken so at all. */
+function without(derived: Derived, { to, placed }: HandBreak): Derived {
+  const label = fingeringLabel(placed);
   const isForbidden = (placement: Placement, layer: number): boolean =>
-    layer === at && placement.stance === taken.stance && fingeringLabel(placement) === label;
+    layer === to && placement.stance === placed.stance && fingeringLabel(placement) === label;
   return { ...derived, lattice: restricted(derived.lattice, (placement, layer) => !isForbidden(placement, layer)) };
 }

@@ -4,10 +4,12 @@ import { comesBackAlike, materialPart } from '#core/brief/parts/materials';
 import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
 import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
-import { cheapestWay, cheapestWaysByShifts, shiftsFirst, type Way } from '#core/search/ways';
+import { cheapestWay, cheapestWaysByShifts, costOfWay, shiftsFirst, type Way } from '#core/search/ways';
+import { homesOf } from './homes.ts';
 import { type NoteStep, noteSteps } from './note-steps.ts';
 import { type OctaveRun, samePatternWay } from './octave-pattern.ts';
-import { oneHandWay, placementsAt } from './one-hand.ts';
+import { oneHandWays } from './one-hand-search.ts';
+import { cheapestWanted, oneHandWay, placementsAt, type Wanted } from './one-hand.ts';
 
 /** A task laid out for the search: its notes, their candidates, and what everything costs. */
 export interface Laid {
@@ -31,11 +33,18 @@ export interface Solved extends Laid {
 export type LaidOrBlocked = { readonly ok: true; readonly laid: Laid } | { readonly ok: false; readonly index: number };
 
 /** Lays a task out, or tells the first note without candidate. */
-export function laid(task: Task, onProgress?: (share: number) => void): LaidOrBlocked {
-  const steps = noteSteps(task);
+export function laid(read: Task, onProgress?: (share: number) => void): LaidOrBlocked {
+  const steps = noteSteps(read);
   const blocked = steps.find((step) => step.candidates.length === 0);
   if (blocked) return { ok: false, index: blocked.index };
+  const task = { ...read, homes: homesIn(read, steps) };
   return { ok: true, laid: { task, steps, lattice: buildLattice(task, steps, onProgress) } };
+}
+
+/** The positions that hold a line whole; none where something is asked of some notes alone, or the line has to stay low. A lock changes nothing of it. */
+function homesIn(task: Task, steps: readonly NoteStep[]): Task['homes'] {
+  if (steps.some(({ setting }) => setting) || [...task.wishes.keys()].some((wish) => wishPart(wish).homeIsFirst === true)) return new Set();
+  return homesOf(task.locks.size === 0 ? steps : noteSteps({ ...task, locks: new Map() }));
 }
 
 /**
@@ -63,7 +72,19 @@ export function withWay(task: Laid, way: Way): Solved {
 
 /** The cheapest way through a lattice that keeps all the brief asks of the whole line, and in which every stay is one hand. */
 export function wayIn(task: Task, lattice: Lattice): Way | null {
-  return oneHandWay(task.hand, lattice, (bound) => wayByAsks(task, bound));
+  return oneHandWay(task.hand, lattice, { search: (bound) => wayByAsks(task, bound), exactly: exactlyAsked(task) });
+}
+
+/** How the best that a hand can play is found in one go; a line that comes down as it went up, or keeps a pattern, is searched again and again. */
+function exactlyAsked(task: Task): Wanted['exactly'] {
+  if (wayDownOf(task.brief) === 'as-up' || task.brief.samePatternEveryOctave === true) return null;
+  const shifts = exactShifts(task.limits);
+  if (shifts !== null) return (lattice) => oneHandWays(task.hand, lattice, shifts).ways[shifts] ?? null;
+  if (!shiftsCountFirst(task)) return cheapestWanted(task.hand).exactly;
+  return (lattice) => {
+    const way = oneHandWays(task.hand, shiftsFirst(lattice)).ways[0] ?? null;
+    return way && { ...way, cost: costOfWay(lattice, way.choices) };
+  };
 }
 
 /** The cheapest way that keeps all the brief asks of the whole line, as choices of its candidates. */

@@ -7,9 +7,7 @@ import { type Issue, limitIssue, lockIssue, positionWords, rangeIssue, wishedTex
 import { displayPitchClass, type Pitch, semitonesOf } from '#core/pitch';
 import { badReading, type Unread } from '#core/result';
 import { keepsLimit, keepsLock, withinReach } from '#core/search/candidates';
-import type { Lattice } from '#core/search/lattice';
-import { cheapestWay } from '#core/search/ways';
-import { oneHandWay } from './one-hand.ts';
+import { oneHandWays } from './one-hand-search.ts';
 import { placementsOfNote, type Sounding, soundingNotes } from './note-steps.ts';
 import { outOfRange, readName } from './out-of-range.ts';
 import { type Laid, possibleShiftCounts } from './solve.ts';
@@ -45,16 +43,11 @@ export function whyNoWay(line: Laid): Unread {
   return badReading(limitIssue('no-way-with-shifts', { shifts, counts }, { pointer: '/limits/shifts' }));
 }
 
-/** The first note to which no way leads from the beginning. */
+/** The first note to which no way leads from the beginning: the search itself comes no further. */
 function whereItEnds({ task, steps, lattice }: Laid): Issue['where'] {
-  const found = steps.find(
-    (_, order) => oneHandWay(task.hand, beginningOf(lattice, order + 1), (bound) => cheapestWay(bound)?.choices ?? null) === null,
-  );
+  const { endsAt } = oneHandWays(task.hand, lattice);
+  const found = endsAt === null ? undefined : steps[endsAt];
   return found ? { note: found.index } : {};
-}
-
-function beginningOf({ layers, steps }: Lattice, notes: number): Lattice {
-  return { layers: layers.slice(0, notes), steps: steps.slice(0, notes - 1) };
 }
 
 function nowhere(task: Task, { pitch, upper, harmonic }: Sounding): Issue {

@@ -11,6 +11,7 @@ export type CostTerm =
   | 'moving-in-ornament'
   | 'ornament-on-open'
   | 'high-on-low-string'
+  | 'low-first'
   | 'reached-back'
   | 'reached-forward'
   | 'reached-out'

@@ -22,7 +22,7 @@ export function everyWay(
     const note = notes[index];
     if (!note) return void ways.push(way);
     for (const candidate of note.candidates) {
-      if (before && !canFollow(setting.hand, before, candidate)) continue;
+      if (before && !canFollow(setting.hand, before, candidate, note.gap?.rest === true)) continue;
       if (before && index === 1 && !canBegin(begins, before, candidate)) continue;
       const step = before && note.gap ? stepPricer(setting, note.gap)(before, candidate) : 0;
       if (step === Infinity) continue;

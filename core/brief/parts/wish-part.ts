@@ -12,4 +12,6 @@ export interface WishPart {
   readonly countsShiftsFirst?: boolean;
   /** With it a line may be worth playing high on a low string. */
   readonly mayGoHigh?: boolean;
+  /** With it a line is at home in no position above the first, though one may hold it whole. */
+  readonly homeIsFirst?: boolean;
 }

@@ -42,6 +42,8 @@ export interface Task extends ReadPlayer {
   readonly keyed: KeyedStrings;
   /** mm from the nut by whole semitone. */
   readonly placesMm: readonly number[];
+  /** Positions that hold the whole line where the first does not; none until it is laid out. */
+  readonly homes: ReadonlySet<number>;
   /** Quarter notes per minute; null when the brief gives no tempo. */
   readonly tempo: number | null;
 }
@@ -64,6 +66,7 @@ export function readBrief(brief: Brief): Reading<Task> {
     key: line.value.key,
     keyed: keyedStrings(instrument, line.value.key),
     placesMm: placesMm(instrument.stringLengthMm, instrument.highestSemitone + 1),
+    homes: new Set(),
     tempo: brief.tempo ?? null,
   });
 }

@@ -6,7 +6,7 @@ import { allPlacements, type WantedNote, withinReach } from '#core/search/candid
 import type { DrillNote, Written } from '../drill.ts';
 import type { Ground } from '../standings.ts';
 import type { FamilyOf } from './request.ts';
-import { asAsked } from './written.ts';
+import { allOnString, asAsked } from './written.ts';
 
 /** A chord of three notes on three neighbouring strings, in one hand. */
 interface ThreeNotes {
@@ -29,16 +29,34 @@ interface ThreeNotes {
  * between them.
  */
 export function chords(ground: Ground, { position, played }: FamilyOf<'chords'>): Written {
-  const inPosition = ({ finger, upper, ...placement }: Placement): boolean =>
-    (finger === '0' && upper?.finger === '0') || ground.hand.positionName({ ...placement, finger, upper }, ground.key).label === position;
+  const isNamed = (placement: Placement): boolean =>
+    isOpenPair(placement) || ground.hand.positionName(placement, ground.key).label === position;
+  // What stays of a hand that may open is one for the whole drill: the one that holds most.
+  const [most = []] = staysNamed(ground, isNamed)
+    .map((stance) =>
+      inHand(ground, { played, inPosition: (each) => isNamed(each) && (stance === null || isOpenPair(each) || each.stance === stance) }),
+    )
+    .toSorted((one, other) => other.length - one.length);
+  return asAsked(most.map((chord) => written(ground, chord, { position, played })));
+}
+
+function isOpenPair({ finger, upper }: Placement): boolean {
+  return finger === '0' && upper?.finger === '0';
+}
+
+/** The hands of a name that may open, by what stays of them; null alone where none does. */
+function staysNamed(ground: Ground, isNamed: (placement: Placement) => boolean): readonly (number | null)[] {
+  const placements = ground.instrument.strings.flatMap((_, string) => allOnString(ground, string)).map(({ placement }) => placement);
+  const stays = placements.filter((placement) => placement.block !== null && isNamed(placement)).map(({ stance }) => stance);
+  return stays.length > 0 ? [...new Set(stays)] : [null];
+}
+
+function inHand(ground: Ground, { played, inPosition }: Pick<Sought, 'played' | 'inPosition'>): readonly ThreeNotes[] {
   const lowest = ground.instrument.strings
     .map((_, index) => index)
     .slice(2)
     .toReversed();
-  const found = DEGREES.flatMap((degree) =>
-    lowest.flatMap((string) => best(chordsOn(ground, { degree, string, played, inPosition })) ?? []),
-  );
-  return asAsked(found.map((chord) => written(ground, chord, { position, played })));
+  return DEGREES.flatMap((degree) => lowest.flatMap((string) => best(chordsOn(ground, { degree, string, played, inPosition })) ?? []));
 }
 
 /** The degrees of a key, 0 for the tonic. */
@@ -130,9 +148,12 @@ function joined(
   const [[low, mid], [again, high]] = [lower.stops, upper.stops];
   const [[lowTone, midTone], [, highTone]] = [lower.tones, upper.tones];
   const isTriad = new Set([lowTone, midTone, highTone].map(({ pitch }) => pitch.letter)).size === 3;
-  const oneHand = lower.placement.stance === upper.placement.stance;
+  const [own, others] = [lower.placement, upper.placement];
+  const oneHand = own.stance === others.stance && own.block === others.block && (own.block === null || own.anchor === others.anchor);
   const sameMiddle = mid.finger === again.finger && mid.semitonesAboveOpen === again.semitonesAboveOpen;
-  if (!isTriad || !oneHand || !sameMiddle || !standTogether(low, high)) return null;
+  // The hand opens from its first finger: a chord without it would be a shift from any other.
+  const opensAlone = own.block !== null && own.block - own.anchor > 1 && ![low, mid, high].some(({ finger }) => finger === '1');
+  if (!isTriad || !oneHand || !sameMiddle || opensAlone || !standTogether(low, high)) return null;
   const strains = [lower, upper].map(({ placement }) => strainOf(ground, placement));
   const outer = outerStrain(ground, low, high);
   if (held && outer > 1) return null;

@@ -1,4 +1,5 @@
 import { semitoneStepAt } from '#core/fit';
+import type { InstrumentKind } from '#core/instrument';
 import type { Plan, PlannedSound, SetDown, Shift } from '#core/plan/describe';
 import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { HotSpotKind, LoopPlace, Place, Way } from './hot-spot.ts';
@@ -54,9 +55,25 @@ export function soundAt({ notes }: Plan, index: number): PlannedSound | null {
 const PAIR_KINDS: readonly (readonly [HotSpotKind, (step: Step, plan: Plan) => boolean])[] = [
   ['crossing', ({ before, here }) => isStopped(before) && isStopped(here) && crosses(before, here) && isAboveFirst(here.sound)],
   ['augmented-second', ({ before, here }) => isStopped(before) && isStopped(here) && isAugmentedSecond(before, here)],
-  ['extension', ({ before, here }) => here.sound.extended && !before.sound.extended],
+  ['extension', (step, plan) => opensHand(step, plan)],
   ['one-finger-semitone', ({ here }, plan) => semitoneStepAt(plan, here.note) !== null],
 ];
+
+/**
+ * Whether the hand opens from one note to the next: on the cello it is open where the first finger and one of the others stand a
+ * semitone further apart than closed, whichever of them is told as extended; elsewhere a finger leaves the hand at rest.
+ */
+function opensHand({ before, here }: Step, { brief }: Plan): boolean {
+  const isNeckOfCello = brief.instrument.kind === 'cello' && [before, here].some(({ sound }) => NECK_OPENED.includes(sound.shape));
+  if (!isNeckOfCello) return here.sound.extended && !before.sound.extended;
+  const [one, other] = [before, here]
+    .map(({ sound }) => sound.stops[0])
+    .toSorted((first, second) => Number(first.finger) - Number(second.finger));
+  if (one?.finger !== '1' || !other || other.finger === '1') return false;
+  return other.semitonesAboveOpen - one.semitonesAboveOpen === Number(other.finger);
+}
+
+const NECK_OPENED: readonly PlannedSound['shape'][] = ['reached-back', 'reached-forward'];
 
 function shiftPlace({ from, to, handSemitones, before }: Shift): Place {
   const open = before > from ? Array.from({ length: before - from }, (_, order) => from + 1 + order) : [];
@@ -83,21 +100,42 @@ function diagonalPlace(plan: Plan, { here }: Step): readonly Place[] {
   for (let note = here.note - 1; note >= stay.from; note -= 1) {
     const sound = soundAt(plan, note);
     const stop = sound?.stops.find((each) => each.finger === stops[0].finger && each.string === diagonal.string);
-    if (sound && stop) return [{ kind: 'diagonal', note: here.note, way: wayOf(sound, here.sound), loop: [note, here.note] }];
+    if (!sound || !stop) continue;
+    const opens = openingBetween(plan, { note, sound }, here);
+    return opens ? [{ kind: 'diagonal', note: here.note, way: wayOf(sound, here.sound), loop: [note, ...opens, here.note] }] : [];
   }
   return [];
+}
+
+/**
+ * Between two notes under one finger the hand of the cello may open or close, which it does while the first finger plays: that note
+ * belongs to the loop. Null where it does so otherwise.
+ */
+function openingBetween(plan: Plan, before: Sound, here: Sound): readonly number[] | null {
+  const [one, other] = [before, here].map(({ sound }) => NECK_OPENED.includes(sound.shape));
+  if (plan.brief.instrument.kind !== 'cello' || one === other || here.sound.stops[0].finger === '1') return [];
+  const between = soundsOf(plan).find(({ note, sound }) => note > before.note && note < here.note && sound.stops[0].finger === '1');
+  return between ? [between.note] : null;
 }
 
 /** The highest note, where the hand has gone up for it. */
 function topPlace(plan: Plan): readonly Place[] {
   const sounds = soundsOf(plan);
   const highest = sounds.reduce<Sound | null>((top, each) => (top === null || pitchOf(each) > pitchOf(top) ? each : top), null);
-  if (!highest || !isStopped(highest) || !isAboveFirst(highest.sound)) return [];
+  if (!highest || !isStopped(highest) || !isAboveFirst(highest.sound) || liesInFirst(plan, highest)) return [];
   const order = sounds.indexOf(highest);
   const [before, after] = [sounds[order - 1], sounds[order + 1]];
   if (before) return [{ kind: 'top', note: highest.note, way: 'up', loop: [before.note, highest.note] }];
   return after ? [{ kind: 'top', note: highest.note, way: 'down', loop: [highest.note, after.note] }] : [];
 }
+
+/** Whether first position, not extended, has the note on its string. */
+function liesInFirst({ brief }: Plan, { sound }: Sound): boolean {
+  return sound.stops.every(({ semitonesAboveOpen }) => semitonesAboveOpen <= HIGHEST_IN_FIRST[brief.instrument.kind]);
+}
+
+/** Where the highest finger stands in first position, semitones above the open string. */
+const HIGHEST_IN_FIRST: Readonly<Record<InstrumentKind, number>> = { violin: 7, viola: 7, cello: 5, bass: 4 };
 
 function stepsIn(plan: Plan): readonly Step[] {
   const sounds = soundsOf(plan);

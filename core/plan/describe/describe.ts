@@ -1,11 +1,11 @@
 import { type Task, taskAt } from '#core/brief';
-import type { StringStop } from '#core/hand';
+import type { PositionName, StringStop } from '#core/hand';
 import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, type Pitch, pitchAt, pitchInKey, stepsOf } from '#core/pitch';
 import { handBreaks, type PlacedNote, placedNotes, type Solved } from '#core/solve';
 import { costBreakdown } from './cost-breakdown.ts';
 import { landmarksOf } from './landmarks.ts';
-import { positionOf } from './position-of.ts';
+import { positionsIn } from './position-of.ts';
 import { shiftsOf } from './shifts/shifts.ts';
 import { diagonalsOf } from './stays/diagonals.ts';
 import { firstFingers } from './stays/first-finger.ts';
@@ -22,16 +22,17 @@ export function describe(solved: Solved): Plan {
   const { task } = solved;
   const placed = placedNotes(solved);
   const stays = staysOf(task, placed);
+  const positions = positionsIn(task, placed, stays);
   return {
     brief: task.brief,
     line: task.line,
     strings: task.instrument.strings.map(({ number, name }) => ({ number, name })),
     stringLengthMm: task.instrument.stringLengthMm,
-    notes: plannedNotes(task, placed, stays),
-    shifts: shiftsOf(task, placed),
+    notes: plannedNotes(task, placed, { stays, positions }),
+    shifts: shiftsOf(task, placed, positions),
     stays,
     setDowns: setDownsOf(task, placed),
-    landmarks: landmarksOf(task, placed),
+    landmarks: landmarksOf(task, placed, positions),
     notOneHand: notOneHand(task, placed),
     cost: costBreakdown(task, placed),
   };
@@ -50,7 +51,11 @@ function notOneHand({ hand, locks }: Task, placed: readonly PlacedNote[]): Plan[
   });
 }
 
-function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly Stay[]): readonly PlannedNote[] {
+function plannedNotes(
+  task: Task,
+  placed: readonly PlacedNote[],
+  { stays, positions }: { readonly stays: readonly Stay[]; readonly positions: (index: number) => PositionName },
+): readonly PlannedNote[] {
   const firsts = firstFingers(task, placed);
   const diagonals = diagonalsOf(task, placed);
   const begins = new Set(stays.map((stay) => stay.from));
@@ -67,7 +72,7 @@ function plannedNotes(task: Task, placed: readonly PlacedNote[], stays: readonly
       partner: partnerOf(at(index), note),
       anchor: placement.anchor,
       shape: placement.shape,
-      position: positionOf(at(index), placement),
+      position: positions(index),
       firstFinger: firsts[position] ?? null,
       diagonal: diagonals[position] ?? null,
       fingerPlace: task.hand.fingerPlace(placement),

@@ -1,6 +1,6 @@
 export { costBreakdown, costDifferences } from './cost-breakdown.ts';
 export { describe } from './describe.ts';
-export { positionOf } from './position-of.ts';
+export { namingPlacement, positionOf } from './position-of.ts';
 export { gapsOfKey, patternKey } from './stays/patterns.ts';
 export { standsOutside } from './stays/outside-rest.ts';
 export type { CostDifference, Plan } from './types/plan.ts';

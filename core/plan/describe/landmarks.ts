@@ -1,12 +1,12 @@
 import { type Task, taskAt } from '#core/brief';
+import type { PositionName } from '#core/hand';
 import { stringOf } from '#core/instrument';
 import { formatPitch } from '#core/pitch';
 import type { PlacedNote } from '#core/solve';
-import { positionOf } from './position-of.ts';
 import type { Landmark } from './types/stay.ts';
 
 /** Where every tonic of the line lies, of the key that each note stands in: the places to remember, above all where each octave ends on another finger. */
-export function landmarksOf(task: Task, placed: readonly PlacedNote[]): readonly Landmark[] {
+export function landmarksOf(task: Task, placed: readonly PlacedNote[], positions: (index: number) => PositionName): readonly Landmark[] {
   const { instrument } = task;
   const at = taskAt(task);
   return placed
@@ -19,6 +19,6 @@ export function landmarksOf(task: Task, placed: readonly PlacedNote[]): readonly
       pitch: formatPitch(note.pitch),
       string: stringOf(instrument, placement.stringIndex).number,
       finger: placement.finger,
-      position: positionOf(at(index), placement),
+      position: positions(index),
     }));
 }

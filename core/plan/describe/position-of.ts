@@ -1,5 +1,7 @@
-import type { Task } from '#core/brief';
+import { type Task, taskAt } from '#core/brief';
+import type { PlacedNote } from '#core/solve';
 import { inThumbPosition, type Placement, type PositionName } from '#core/hand';
+import type { Stay } from './types/stay.ts';
 import { stringOf, writtenOnString } from '#core/instrument';
 import { formatPitch, pitchInKey } from '#core/pitch';
 
@@ -9,4 +11,26 @@ export function positionOf({ instrument, hand, key }: Task, placement: Placement
   if (!inThumbPosition(placement)) return name;
   const under = pitchInKey(stringOf(instrument, placement.stringIndex).semitones + placement.anchor, key);
   return { ...name, underThumb: formatPitch(writtenOnString(instrument, placement.stringIndex, under)) };
+}
+
+/** The placement by which a stay is named, of those that stop a string: a hand that opens is named as it is at rest. */
+export function namingPlacement(stopped: readonly Placement[]): Placement | undefined {
+  return stopped.find(({ block, anchor }) => block === null || block - anchor === 1) ?? stopped[0];
+}
+
+/** The position of every note of a placed line: that of its stay, so that one hand has one name; the thumb's is told string by string. */
+export function positionsIn(task: Task, placed: readonly PlacedNote[], stays: readonly Stay[]): (index: number) => PositionName {
+  const at = taskAt(task);
+  const named = new Map<number, PositionName>();
+  let stay = 0;
+  for (const { index, placement } of placed) {
+    while (index > (stays[stay]?.to ?? Infinity)) stay += 1;
+    const own = stays[stay]?.position;
+    named.set(index, own === undefined || inThumbPosition(placement) ? positionOf(at(index), placement) : own);
+  }
+  return (index) => {
+    const position = named.get(index);
+    if (!position) throw new RangeError(`Element ${index} of the line is no placed note`);
+    return position;
+  };
 }

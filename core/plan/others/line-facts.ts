@@ -1,7 +1,7 @@
 import type { Task } from '#core/brief';
 import { type Finger, FINGERS, isShift, type Placement, rankOf, type Shape, stopsIn } from '#core/hand';
 import type { Instrument } from '#core/instrument';
-import { positionOf } from '#core/plan/describe';
+import { namingPlacement, positionOf } from '#core/plan/describe';
 import type { Lattice } from '#core/search/lattice';
 
 /** A stay of a line: from the first to the last note of one hand, by order; open strings belong to the hand before. */
@@ -19,6 +19,8 @@ export interface HandShift {
   readonly order: number;
   readonly from: Placement;
   readonly to: Placement;
+  /** By which the stay that it begins is named. */
+  readonly named: Placement;
 }
 
 /** What a line of placements does, as far as a teacher would tell two of them apart. */
@@ -67,7 +69,7 @@ export function factsOf(placements: readonly Placement[]): LineFacts {
 
 function handOf(placements: readonly Placement[]): Pick<LineFacts, 'stays' | 'shifts'> {
   const stays: { from: number; to: number; first: Placement | null; stopped: number }[] = [];
-  const shifts: HandShift[] = [];
+  const shifts: (Omit<HandShift, 'named'> & { readonly stay: { readonly first: Placement | null } })[] = [];
   let last: Placement | null = null;
   for (const [order, placement] of placements.entries()) {
     const here = stays[stays.length - 1];
@@ -77,16 +79,17 @@ function handOf(placements: readonly Placement[]): Pick<LineFacts, 'stays' | 'sh
       continue;
     }
     if (last && isShift(last, placement)) {
-      shifts.push({ order, from: last, to: placement });
-      stays.push({ from: order, to: order, first: placement, stopped: 1 });
+      const stay = { from: order, to: order, first: placement, stopped: 1 };
+      shifts.push({ order, from: last, to: placement, stay });
+      stays.push(stay);
     } else if (here) {
       here.to = order;
-      here.first ??= placement;
+      here.first = namingPlacement(here.first ? [here.first, placement] : [placement]) ?? placement;
       here.stopped += 1;
     } else stays.push({ from: order, to: order, first: placement, stopped: 1 });
     last = placement;
   }
-  return { stays, shifts };
+  return { stays, shifts: shifts.map(({ stay, ...shift }) => ({ ...shift, named: stay.first ?? shift.to })) };
 }
 
 /** One finger a semitone on along its string. */

@@ -64,7 +64,7 @@ function* byHand(task: Task, best: LineFacts, other: LineFacts): Iterable<Differ
 
 /** The shifts of one line that the other does not make, at the same note to the same place. */
 function shiftsNotIn(task: Task, line: LineFacts, other: LineFacts): readonly HandShift[] {
-  const key = ({ order, to }: HandShift): string => `${order} ${to.stringIndex} ${labelOf(task, to)}`;
+  const key = ({ order, to, named }: HandShift): string => `${order} ${to.stringIndex} ${labelOf(task, named)}`;
   const known = new Set(other.shifts.map(key));
   return line.shifts.filter((shift) => !known.has(key(shift)));
 }
@@ -104,11 +104,13 @@ function openOn({ placements }: LineFacts): readonly number[] {
   return [...new Set(strings)].toSorted((one, other) => one - other);
 }
 
+/** A fourth finger more on a string, or none left there: one fewer than others is no name. */
 function byFourthFinger(task: Task, best: LineFacts, other: LineFacts): Difference | null {
-  const string = other.fourths.findIndex((count, index) => count !== (best.fourths[index] ?? 0));
-  const fourths = other.fourths[string];
-  if (fourths === undefined) return null;
-  return { kind: fourths > (best.fourths[string] ?? 0) ? 'fourth-finger' : 'no-fourth-finger', string: stringName(task, string) };
+  const before = (string: number): number => best.fourths[string] ?? 0;
+  const more = other.fourths.findIndex((count, string) => count > before(string));
+  if (more >= 0) return { kind: 'fourth-finger', string: stringName(task, more) };
+  const none = other.fourths.findIndex((count, string) => count === 0 && before(string) > 0);
+  return none >= 0 ? { kind: 'no-fourth-finger', string: stringName(task, none) } : null;
 }
 
 function byFingers(task: Task, best: LineFacts, other: LineFacts): readonly Difference[] {
@@ -140,7 +142,7 @@ function nameKey({ label, underThumb }: PositionName): string {
 /** The first of the shifts. */
 function named(task: Task, shifts: readonly HandShift[]): readonly NamedShift[] {
   return shifts
-    .map(({ to }): NamedShift => ({ string: stringName(task, to.stringIndex), position: numberedPosition(task, to) }))
+    .map(({ to, named }): NamedShift => ({ string: stringName(task, to.stringIndex), position: numberedPosition(task, named) }))
     .slice(0, MOST_TOLD.shifts);
 }
 

@@ -122,6 +122,8 @@ function noteOn({ instrument, keyed }: HandOnInstrument, stringIndex: number, pi
 export interface LineBounds {
   /** Every pitch of the line; of a double stop the upper one. */
   readonly pitches: readonly Pitch[];
+  /** There are only a few notes. */
+  readonly short: boolean;
   /** Two notes sound at once somewhere. */
   readonly doubleStops: boolean;
   /** What must hold somewhere in the line. */
@@ -132,13 +134,13 @@ export interface LineBounds {
  * No hand has reason to go higher than two semitones above the highest note on the highest string in use, or than it must
  * where strings between may not be used. Where a limit prescribes places there is no such bound.
  */
-export function highestUsefulAnchor({ instrument, hand }: PartSetting, { pitches, doubleStops, limits }: LineBounds): number {
+export function highestUsefulAnchor({ instrument, hand }: PartSetting, { pitches, short, doubleStops, limits }: LineBounds): number {
   if (limits.some(({ rule }) => rule.prescribesPlaces === true)) return hand.highestAnchor;
   const highest = pitches.reduce((most, pitch) => Math.max(most, semitonesOf(pitch)), 0);
   const every = instrument.strings.map((_, index) => index);
   const sets = [every, ...limits.flatMap(({ rule }) => (rule.strings ? [rule.strings] : []))];
   const bounds = sets.map((strings) => boundOn(instrument, strings, highest));
-  return Math.min(hand.highestAnchor, Math.max(doubleStops ? LOWEST_BOUND_OF_PAIRS : LOWEST_BOUND, ...bounds));
+  return Math.min(hand.highestAnchor, Math.max(doubleStops || short ? OCTAVE_BOUND : LOWEST_BOUND, ...bounds));
 }
 
 /** On some strings: the highest note on the highest of them, and the notes between two of them that lie further apart than usual. */
@@ -155,8 +157,8 @@ const WIDEST_TUNING = 7;
 /** Fourth position on all four instruments: lines in first position keep their usual alternatives. */
 const LOWEST_BOUND = 7;
 
-/** An octave above the open string: a row of double stops may keep its frame on lower strings. */
-const LOWEST_BOUND_OF_PAIRS = 12;
+/** An octave above the open string: for a few notes, and for a row of double stops, which may keep its frame on lower strings. */
+const OCTAVE_BOUND = 12;
 
 /** A hovering hand stands at the plain form of its position, up to two semitones above its lowest form. */
 const HOVERING_MARGIN = 2;

@@ -9,11 +9,13 @@ import { termsOfStep } from './step-terms.ts';
 /**
  * Whether the hand may go from one placement to the other. An open string keeps the hand hovering as it was, so that a shift
  * is paid when the hand sets a finger again; a hand that stays must be one hand; and another hand in the same place is no
- * shift, so it is closed, unless a finger stays where it is and only the name of its note changes.
+ * shift, so it is closed, unless a finger stays where it is and only the name of its note changes. In a rest a hand opens as it likes.
  */
-export function canFollow(hand: HandModel, from: Placement, to: Placement): boolean {
-  if (isOpen(to)) return from.stance === to.stance;
-  if (from.stance === to.stance) return isOpen(from) || (hand.inOneFrame(from, to) && hand.fitsBeside(from, to));
+export function canFollow(hand: HandModel, from: Placement, to: Placement, rest: boolean): boolean {
+  if (isOpen(to)) return from.stance === to.stance && (rest || hand.comesTo(from, to));
+  if (from.stance === to.stance) {
+    return (rest || hand.comesTo(from, to)) && (isOpen(from) || (hand.inOneFrame(from, to) && hand.fitsBeside(from, to)));
+  }
   return handMoves(from, to) !== 0 || (sameStop(from, to) && from.upper === null && to.upper === null);
 }
 

@@ -1,5 +1,5 @@
 export { canBegin, canFollow, noteCost, stepPricer } from './cost.ts';
 export { termsOfNote } from './note-terms.ts';
-export { atHome, positionKey } from './positions.ts';
+export { atHome, isOpen, positionKey } from './positions.ts';
 export type { CostSetting, Gap, NoteRole } from './setting.ts';
 export { termsOfStep } from './step-terms.ts';

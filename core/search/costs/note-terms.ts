@@ -10,37 +10,34 @@ import type { CostSetting, NoteRole } from './setting.ts';
  */
 export function termsOfNote(setting: CostSetting, placement: Placement, role: NoteRole, add: TermSink): void {
   const { weights } = setting;
-  endTerms(weights, placement, role, add);
-  const highPlace = weights.highPlace * (inThumbPosition(placement) ? weights.highPlaceThumbShare : 1);
+  endTerms(setting, placement, role, add);
+  const thickShare = inThumbPosition(placement) ? weights.highPlaceThumbShare : 1;
   for (const stop of placement.upper ? [placement, placement.upper] : [placement]) {
     if (stop.finger === '0') {
       add('open-string', openStringWeight(weights, placement, role));
       continue;
     }
     fingerTermsOf(weights, stop, role, add);
-    highTerm(weights, stop, highPlace, add);
+    highTerm(weights, stop, { hard: role.hard, share: thickShare }, add);
   }
   if (placement.partner) ornamentTerm(weights, placement, placement.partner, add);
   if (isOpen(placement)) return;
   if (role.pedal && placement.upper === null) add('pedal-covered', weights.pedalCovered);
-  add('position', positionWeight(weights, placement) * weights.positionPerNoteShare);
+  add('position', positionWeight(setting, placement) * weights.positionPerNoteShare);
   shapeTerms(weights, placement, add);
   reachTerms(setting, placement, add);
 }
 
-/** What beginning and ending in a position costs. */
-function endTerms(weights: Weights, placement: Placement, { first, last }: NoteRole, add: TermSink): void {
+/** What beginning and ending in a position costs: a line does both at home where nothing speaks against it, in half or first position. */
+function endTerms(setting: CostSetting, placement: Placement, { first, last }: NoteRole, add: TermSink): void {
+  const { weights, homes } = setting;
+  const isAway = !atHome(placement) && !(placement.letterPosition !== null && homes.has(placement.letterPosition));
   if (first) {
-    add('position', positionWeight(weights, placement));
+    add('position', positionWeight(setting, placement));
     if (inThumbPosition(placement)) add('thumb-entry', weights.thumbEntry);
-    homeTerm(placement, weights.beginAway, add);
+    if (isAway) add('away-from-home', weights.beginAway);
   }
-  if (last) homeTerm(placement, weights.endAway, add);
-}
-
-/** A line begins and ends at home where nothing speaks against it: half or first position, an open string among them. */
-function homeTerm(placement: Placement, weight: number, add: TermSink): void {
-  if (!atHome(placement)) add('away-from-home', weight);
+  if (last && isAway) add('away-from-home', weights.endAway);
 }
 
 /** The higher finger of an ornament is the one that moves: it falls in a trill and lifts in a mordent. */
@@ -52,11 +49,23 @@ function ornamentTerm(weights: Weights, { harmonic, finger }: Placement, partner
   add('moving-in-ornament', weights.movingInOrnament[own !== null && own > other ? own : other]);
 }
 
-/** A place above the one where thick strings still speak at once costs more for every string above it. */
-function highTerm(weights: Weights, stop: StringStop, highPlace: number, add: TermSink): void {
-  const tooHigh = stop.semitonesAboveOpen - weights.highPlaceFrom;
-  if (tooHigh > 0) add('high-on-low-string', tooHigh * stop.stringIndex * highPlace);
+/**
+ * A place above the one where thick strings still speak at once costs more for every string above it; above the octave more, and
+ * twice as much for a long note, which has to sound.
+ */
+function highTerm(
+  weights: Weights,
+  stop: StringStop,
+  { hard, share }: { readonly hard: boolean; readonly share: number },
+  add: TermSink,
+): void {
+  const above = (place: number): number => Math.max(0, stop.semitonesAboveOpen - place) * stop.stringIndex * share;
+  const cost = weights.highPlace * above(weights.highPlaceFrom) + weights.highPlaceAboveOctave * above(OCTAVE) * (hard ? 2 : 1);
+  if (cost > 0) add('high-on-low-string', cost);
 }
+
+/** Semitones above the open string. */
+const OCTAVE = 12;
 
 /** What an open string costs: by the way the line comes to it, and by where the hand waits. */
 function openStringWeight(weights: Weights, placement: Placement, { openWay }: NoteRole): number {
@@ -77,6 +86,7 @@ function fingerTermsOf(weights: Weights, stop: StringStop, { hard, chromatic }: 
 
 /** What a shape other than the hand at rest costs, by the name of its weight. */
 const SHAPE_WEIGHTS = {
+  'low-first': { term: 'low-first', weight: 'lowFirst' },
   'reached-back': { term: 'reached-back', weight: 'reachedBack' },
   'reached-forward': { term: 'reached-forward', weight: 'reachedForward' },
   'reached-out': { term: 'reached-out', weight: 'reachedOut' },

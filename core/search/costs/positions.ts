@@ -1,19 +1,32 @@
 import { inThumbPosition, type Placement } from '#core/hand';
-import type { Weights } from '#core/weights';
+import type { CostSetting } from './setting.ts';
 
-/** What a position costs to enter, thousandths. */
-export function positionWeight(weights: Weights, placement: Placement): number {
-  const index = placement.letterPosition ?? placement.anchor;
-  return weights.position[Math.min(index, weights.position.length - 1)] ?? 0;
+/**
+ * What a position costs to enter, thousandths. A hand whose first finger reaches back pays for the dearer of the two positions
+ * it lies in; from first position it reaches back to half and pays for first. A position that holds the whole line, where the
+ * first does not, is its home.
+ */
+export function positionWeight({ weights: { position }, homes }: CostSetting, { letterPosition, anchor, shape }: Placement): number {
+  if (letterPosition !== null && homes.has(letterPosition)) return 0;
+  const weightOf = (index: number): number => position[Math.min(index, position.length - 1)] ?? 0;
+  const lowest = letterPosition ?? anchor;
+  if (letterPosition !== null || shape !== 'reached-back') return weightOf(lowest);
+  return Math.max(anchor < FIRST_ANCHOR ? 0 : weightOf(anchor), weightOf(anchor + 1));
 }
 
-/** Tells positions apart as a player names them: the letter under finger 1, or the semitone, in thumb position or not. */
+/**
+ * Tells positions apart as a player names them: the letter under finger 1, or the semitone, in thumb position or not. A hand that may
+ * open is one with what stays of it.
+ */
 export function positionKey(placement: Placement): number {
-  return placement.letterPosition ?? (inThumbPosition(placement) ? THUMB_KEYS + placement.anchor : placement.anchor);
+  const { letterPosition, block, stance, anchor } = placement;
+  if (letterPosition !== null) return letterPosition;
+  return block === null ? (inThumbPosition(placement) ? THUMB_KEYS + anchor : anchor) : OPENING_KEYS + stance;
 }
 
 /** Above every anchor there is. */
 const THUMB_KEYS = 64;
+const OPENING_KEYS = 128;
 
 /** The anchor of first position on the instruments whose positions go by semitones; on the others it is letter position 1. */
 const FIRST_ANCHOR = 2;

@@ -13,6 +13,11 @@ export interface CostSetting {
   readonly playerHand: PlayerHand | null;
   /** What everything costs. */
   readonly weights: Weights;
+  /**
+   * Violin and viola: positions, by their letter, in which this line is at home though they are not the first, because they hold
+   * it whole and the first does not.
+   */
+  readonly homes: ReadonlySet<number>;
   /** mm from the nut of every whole semitone on the fingerboard, by semitone: calculated once, read for every step. */
   readonly placesMm: readonly number[];
 }
@@ -25,12 +30,14 @@ export interface Gap {
   readonly slurred: boolean;
   /** From the beginning of the first to the beginning of the second, seconds; null without a tempo. */
   readonly seconds: number | null;
-  /** One of the two is a pedal, the pitch of an open string that the line keeps coming back to: the bow rocks. */
+  /** One of the two is a pedal, the pitch of an open string that the line keeps coming back to, or both are: the bow rocks. */
   readonly rocks: boolean;
-  /** An octave apart, between single notes: a broken octave. */
+  /** An octave apart, between single notes, where broken octaves follow each other; one leap of an octave is a leap like others. */
   readonly octave: boolean;
-  /** From octave to octave, as double stops or broken: they keep one frame. */
+  /** From octave to octave or tenth to tenth, as double stops or broken octaves: they keep one frame. */
   readonly octaveRow: boolean;
+  /** Both notes lie in a run of semitones, where a finger may leave its letter. */
+  readonly semitones: boolean;
 }
 
 /** What a note is in its line, as far as costs ask. */

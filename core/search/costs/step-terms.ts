@@ -11,23 +11,34 @@ export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): vo
   const melody = Math.sign(soundOf(setting.instrument, to) - soundOf(setting.instrument, from));
   crossingTerms(setting.weights, step, melody, add);
   if ((gap.octave && !holdsOctave(from, to)) || (gap.octaveRow && !keepsFrame(from, to))) add('octave-hand', setting.weights.octaveHand);
-  if (isOpen(to)) return;
+  if (isOpen(to)) return unheardShapeTerm(setting.weights, from, to, add);
   if (!isShift(from, to)) return stayingTerms(setting, step, melody, add);
   shiftTerms(setting, step, melody, add);
-  add('position', positionWeight(setting.weights, to));
+  add('position', positionWeight(setting, to));
 }
 
-/** Octaves are 1 and 4, thumb and 3, or an open string and 3. */
+/**
+ * Broken octaves are 1 and 4, thumb and 3, or an open string and 3, in one hand; on the necks of cello and bass they skip a
+ * string.
+ */
 function holdsOctave(from: Placement, to: Placement): boolean {
   if (from.finger === '0' || to.finger === '0') return true;
+  if (isShift(from, to) || from.stringIndex === to.stringIndex) return false;
   const fingers = [from.finger, to.finger].toSorted().join('');
-  return from.stringIndex !== to.stringIndex && (inThumbPosition(from) && inThumbPosition(to) ? fingers === '3T' : fingers === '14');
+  if (inThumbPosition(from)) return fingers === '3T';
+  return from.letterPosition === null ? Math.abs(from.stringIndex - to.stringIndex) === 2 : fingers === '14';
 }
 
-/** Octaves in a row keep their strings and fingers, and do not fall back to open strings. */
+/** Octaves and tenths in a row keep their strings and fingers, and do not fall back to open strings. */
 function keepsFrame(from: Placement, to: Placement): boolean {
   if (from.upper === null || to.upper === null) return true;
-  return to.finger !== '0' && from.stringIndex === to.stringIndex && (from.finger === to.finger || from.finger === '0');
+  return to.finger !== '0' && from.stringIndex === to.stringIndex && (from.finger === '0' || pairOf(from) === pairOf(to));
+}
+
+/** The fingers of a double stop; fingered octaves take 1 and 3, 2 and 4 in turn. */
+function pairOf({ finger, upper }: Placement): string {
+  const fingers = [finger, upper?.finger ?? ''].toSorted().join('');
+  return fingers === '24' ? '13' : fingers;
 }
 
 /** `melody`: upward 1, downward −1, the same pitch 0. */
@@ -92,7 +103,8 @@ function momentTerms(weights: Weights, { travelMm, share }: Move, gap: Gap, add:
 /** One finger moving a semitone hardly disturbs, and an octave that moves a step keeps its frame. */
 function nearness(weights: Weights, { from, to, gap }: Step, semitones: number): number {
   if (gap.octaveRow && Math.abs(semitones) <= OCTAVE_STEP) return weights.octaveStepShare;
-  return carries(from, to) && Math.abs(semitones) === 1 ? weights.semitoneShiftShare : 1;
+  if (Math.abs(semitones) !== 1) return 1;
+  return weights.semitoneMoveShare * (carries(from, to) ? weights.semitoneShiftShare : 1);
 }
 
 /** From about a fifth on a shift is long: as a share of the string's length. */
@@ -136,11 +148,11 @@ function stayingTerms(setting: CostSetting, step: Step, melody: number, add: Ter
   const { from, to } = step;
   if (isOpen(from)) return;
   if (from.stance !== to.stance) add('respelling', weights.respelling);
-  const crept = Math.abs(to.anchor - from.anchor);
+  const crept = Math.abs(to.raised - from.raised);
   if (crept > 0) add('creeping', weights.creeping * crept);
   handShapeTerms(weights, from, to, add);
   reachTermsBetween(setting, step, add);
-  for (const before of stopsOf(from)) for (const after of stopsOf(to)) fingerTerms(weights, before, after, add);
+  for (const before of stopsOf(from)) for (const after of stopsOf(to)) fingerTerms(weights, { before, after, gap: step.gap }, add);
   if (from.upper === null && to.upper === null) fingerChangeTerms({ weights, instrument }, { from, to }, melody, add);
 }
 
@@ -157,12 +169,25 @@ function fingerChangeTerms(
   if (soundOf(instrument, from) === soundOf(instrument, to)) add('substitution', weights.substitution);
 }
 
-/** One finger used twice: along its string it slides, to the neighbouring one it jumps. */
-function fingerTerms(weights: Weights, before: StringStop, after: StringStop, add: TermSink): void {
+/** A finger that stands, and one that is set next. */
+interface Follows {
+  readonly before: StringStop;
+  readonly after: StringStop;
+  readonly gap: Gap;
+}
+
+/**
+ * One finger used twice: along its string it slides, to the neighbouring one it jumps. To another letter, outside a run of
+ * semitones, it takes the hand along: that costs what a shift of a semitone does.
+ */
+function fingerTerms(weights: Weights, { before, after, gap }: Follows, add: TermSink): void {
   if (before.finger !== after.finger || before.finger === '0') return;
   const semitones = Math.abs(after.semitonesAboveOpen - before.semitonesAboveOpen);
   const strings = Math.abs(before.stringIndex - after.stringIndex);
-  if (strings === 0) add('slide', weights.slide * semitones);
+  if (strings === 0) {
+    const leavesLetter = !gap.semitones && semitones > 0 && before.letterSteps !== after.letterSteps;
+    add('slide', Math.max(weights.slide * semitones, leavesLetter ? weights.shift * weights.semitoneShiftShare : 0));
+  }
   if (strings === 1) add('same-finger-neighbour', semitones === 0 ? weights.neighbourLevel : weights.neighbourElsewhere);
 }
 
@@ -170,10 +195,22 @@ function stopsOf(placement: Placement): readonly StringStop[] {
   return placement.upper ? [placement, placement.upper] : [placement];
 }
 
+/** While an open string sounds the hand has time to open or close. */
+function unheardShapeTerm(weights: Weights, from: Placement, to: Placement, add: TermSink): void {
+  const [before, after] = [from, to].map(({ block, anchor }) => (block ?? anchor) - anchor);
+  if (before === after) return;
+  add('shape-change', weights.opening * weights.openShiftShare * ((after ?? 0) < (before ?? 0) ? closingShare(weights, from, to) : 1));
+}
+
+/** A hand that has opened forward falls shut; a first finger that has reached back has to come home. */
+function closingShare(weights: Weights, from: Placement, to: Placement): number {
+  return from.block !== null && from.anchor !== to.anchor ? 1 : weights.closingShare;
+}
+
 /** Opening forward, and rolling, leave the first finger where it is; reaching back leaves the others. */
 function handShapeTerms(weights: Weights, from: Placement, to: Placement, add: TermSink): void {
   if (from.shape === to.shape || !(isExtended(from) || isExtended(to))) return;
-  const closing = isExtended(from) && !isExtended(to) ? weights.closingShare : 1;
+  const closing = isExtended(from) && !isExtended(to) ? closingShare(weights, from, to) : 1;
   const forward = from.shape !== 'reached-back' && to.shape !== 'reached-back';
   const stays = (placement: Placement): boolean => (placement.finger === '1') === forward;
   add('shape-change', weights.opening * closing * (stays(from) || stays(to) ? 1 : weights.openingIdleShare));

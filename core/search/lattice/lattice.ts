@@ -106,7 +106,7 @@ function sharedSteps(setting: CostSetting): (between: Between) => Step {
     known.set(from, fromHere);
     const toThere = fromHere.get(to) ?? new Map<string, Step>();
     fromHere.set(to, toThere);
-    const key = `${gap.rest} ${gap.slurred} ${gap.seconds} ${gap.rocks} ${gap.octave} ${gap.octaveRow}`;
+    const key = `${gap.rest} ${gap.slurred} ${gap.seconds} ${gap.rocks} ${gap.octave} ${gap.octaveRow} ${gap.semitones}`;
     const step = toThere.get(key) ?? pricedStep(setting, between);
     toThere.set(key, step);
     return step;
@@ -120,7 +120,7 @@ function pricedStep(setting: CostSetting, { from, to, gap, first, prices }: Betw
   let cell = 0;
   for (const arriving of to.candidates) {
     for (const leaving of from.candidates) {
-      const open = canFollow(setting.hand, leaving, arriving) && (!first || canBegin(from.candidates, leaving, arriving));
+      const open = canFollow(setting.hand, leaving, arriving, gap.rest) && (!first || canBegin(from.candidates, leaving, arriving));
       costs[cell] = open ? priceOf(leaving, arriving) : Infinity;
       shifts[cell] = isShift(leaving, arriving) ? 1 : 0;
       cell += 1;

@@ -52,6 +52,7 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     one: 'high place on a thick string',
     many: 'high places on a thick string',
   },
+  'low-first': { says: 'the first finger stands low', one: 'low first finger', many: 'low first fingers' },
   'reached-back': { says: 'the hand is extended, the first finger reaching back', one: 'backward extension', many: 'backward extensions' },
   'reached-forward': { says: 'the hand is extended, reaching forward', one: 'forward extension', many: 'forward extensions' },
   'reached-out': {

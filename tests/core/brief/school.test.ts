@@ -36,22 +36,50 @@ type PieceName = keyof typeof PIECES;
 /** Which pieces each side of each question moves; a side that is not named moves none. */
 const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonly PieceName[]>> } = {
   style: {
-    older: ['viola F', 'cello E', 'bass F'],
-    singing: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F', 'cello semitones', 'bass semitones'],
+    older: ['cello E', 'bass F'],
+    singing: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F', 'cello semitones', 'bass F'],
   },
-  openUp: { open: ['viola F'], fourth: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D'] },
-  openDown: { fourth: ['violin G', 'violin A', 'violin B♭', 'viola D', 'viola F'] },
-  openAbove: { open: ['cello D'], covered: ['cello E', 'cello semitones'] },
-  fourthAtShifts: { use: ['cello E'], save: ['cello E', 'bass F', 'bass semitones'] },
-  fourthOnTop: { use: ['violin semitones', 'cello E', 'bass F'], save: ['violin A', 'viola F', 'cello D', 'bass semitones'] },
-  shiftUp: { early: ['viola F', 'cello E', 'bass F', 'bass semitones'], late: ['cello E'] },
-  shiftDown: { early: ['violin A', 'viola F', 'cello E', 'bass F'] },
-  nextPosition: { second: ['viola F'] },
-  down: { 'as-up': ['viola F', 'cello E'] },
-  violinSemitones: { each: ['violin semitones'] },
-  semitones: { '1234': ['cello semitones'] },
-  celloHand: { closed: ['cello D', 'cello E'], open: ['cello E'] },
-  bassHand: { '1234': ['bass F', 'bass semitones'] },
+  openUp: {
+    fourth: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F'],
+  },
+  openDown: {
+    fourth: ['violin G', 'violin A', 'violin B♭', 'viola D', 'viola F'],
+  },
+  openAbove: {
+    open: ['cello D', 'cello E'],
+    covered: ['cello semitones'],
+  },
+  fourthAtShifts: {
+    use: ['violin A', 'cello E'],
+    save: ['viola F', 'cello E', 'bass F', 'bass semitones'],
+  },
+  fourthOnTop: {
+    use: ['violin semitones', 'bass F'],
+    save: ['violin A', 'viola F', 'cello D', 'bass semitones'],
+  },
+  shiftUp: {
+    early: ['violin A', 'viola F', 'cello E', 'bass F', 'bass semitones'],
+    late: ['cello E'],
+  },
+  shiftDown: {
+    early: ['violin A', 'cello E', 'bass F'],
+    late: ['viola F', 'cello E'],
+  },
+  nextPosition: {
+    second: ['viola F'],
+  },
+  violinSemitones: {
+    each: ['violin semitones'],
+  },
+  semitones: {
+    '1234': ['cello semitones'],
+  },
+  celloHand: {
+    closed: ['cello D', 'cello E'],
+  },
+  bassHand: {
+    '1234': ['bass F', 'bass semitones'],
+  },
 };
 
 const PLANS = new Map<string, Plan>(Object.entries(PIECES).map(([name, brief]) => [name, planned(brief)]));

@@ -147,7 +147,7 @@ describe('the whole line', () => {
   it('comes down as it went up when asked', () => {
     const found = fingering(planned(scale('G3', 3, { wayDown: 'as-up' }))).split(' ');
     assert.deepEqual(found, found.toReversed());
-    const own = fingering(planned(scale('C4', 3))).split(' ');
+    const own = fingering(planned(scale('Eb4', 3))).split(' ');
     assert.notDeepEqual(own, own.toReversed());
   });
 

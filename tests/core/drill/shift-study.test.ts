@@ -100,6 +100,29 @@ function placeOfFirst({ brief, line }: Plan, { stops: [stop], position, anchor, 
   return Math.max(1, 12 * octave + DIATONIC_SEMITONES[letter] + alterationInKey(line.key, letter) - semitones(stop.open));
 }
 
+/**
+ * Where the first finger stood last before a shift on the string that is left, and where it stands next on the string it comes to, as
+ * it is played in the stays on both sides; where it is not, where it is at home. Where that is no move, the hand tells.
+ */
+function standingFirst(whole: Plan, shift: Plan['shifts'][number]): readonly [number, number] {
+  const [from, to] = [soundOf(whole, shift.from), soundOf(whole, shift.to)];
+  const [homeBefore, homeAfter] = [from, to].map((sound) => {
+    const first = sound.stops.length > 1 ? sound.stops.find(({ finger }) => finger === '1') : undefined;
+    return first && sound.position.label !== 'thumb' ? first.semitonesAboveOpen : placeOfFirst(whole, sound);
+  });
+  const home = [homeBefore ?? 0, homeAfter ?? 0] as const;
+  if ([from, to].some(({ position }) => position.label === 'thumb')) return home;
+  const stays = [shift.from, shift.to].map((index) => whole.stays.find((stay) => stay.from <= index && index <= stay.to));
+  const placesOn = (stay: Plan['stays'][number] | undefined, string: string): readonly number[] =>
+    whole.notes.slice(stay?.from, (stay?.to ?? -1) + 1).flatMap((note) => {
+      const stops = note.kind === 'note' ? [...note.stops, ...(note.partner && note.partner.finger !== '0' ? [note.partner] : [])] : [];
+      return stops.flatMap((stop) => (stop.finger === '1' && stop.string === string ? [stop.semitonesAboveOpen] : []));
+    });
+  const left = placesOn(stays[0], shift.fromString).at(-1) ?? home[0];
+  const reached = placesOn(stays[1], shift.toString)[0] ?? home[1];
+  return left === reached ? home : [left, reached];
+}
+
 /** At rest the first finger stands a tone above the thumb. */
 const FIRST_ABOVE_THUMB = 2;
 
@@ -115,7 +138,7 @@ describe('a shift of any plan', () => {
       const { stringLengthMm } = whole;
       const [from, to] = [soundOf(whole, shift.from), soundOf(whole, shift.to)];
       assert.equal(shift.noteSemitones, semitones(to.stops[0].pitch) - semitones(from.stops[0].pitch));
-      const [left, reached] = [placeOfFirst(whole, from), placeOfFirst(whole, to)];
+      const [left, reached] = standingFirst(whole, shift);
       assert.equal(shift.handSemitones, reached - left);
       const mm = stringLengthMm * Math.abs(2 ** (-left / 12) - 2 ** (-reached / 12));
       assert.ok(Math.abs(shift.handMm - mm) < 1e-9);

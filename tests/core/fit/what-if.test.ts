@@ -90,7 +90,7 @@ describe('crowding', () => {
 });
 
 describe('the same plan on another size or hand', () => {
-  const cello = planned(scale('cello', 'D2', { player: { hand: { preset: 'small' } } }));
+  const cello = planned(scale('cello', 'D2', { player: { hand: { preset: 'average' } } }));
 
   it('keeps every finger and calculates the need again', () => {
     const { hand } = handOfPlan(cello);

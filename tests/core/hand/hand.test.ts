@@ -15,8 +15,10 @@ function placement(anchor: number, letterPosition: number | null = null): Placem
   return {
     ...stop,
     anchor,
+    raised: 0,
     firstFinger: anchor,
     shape: 'home',
+    block: null,
     stance: letterPosition ?? anchor,
     letterPosition,
     upper: null,
@@ -82,25 +84,23 @@ describe('the hand', () => {
 });
 
 describe('a position', () => {
-  it('of the violin is the letter under the first finger, low where it stands a semitone lower', () => {
-    const name = (anchor: number, position: number) => violinHand.positionName(placement(anchor, position), key('Ab major'));
-    assert.deepEqual(name(1, 0), { label: 'half', alteration: null });
-    assert.deepEqual(name(1, 1), { label: '1', alteration: 'low' });
-    assert.deepEqual(name(2, 1), { label: '1', alteration: null });
+  it('of the violin is the letter under the first finger, high only where that has taken the hand up', () => {
+    const name = (position: number, raised = 0) => violinHand.positionName({ ...placement(5, position), raised }, key('Ab major'));
     assert.deepEqual(
-      [name(3, 2), name(4, 2)],
+      [name(0), name(1), name(3), name(7)].map(({ label, alteration }) => [label, alteration]),
       [
-        { label: '2', alteration: null },
-        { label: '2', alteration: null },
+        ['half', null],
+        ['1', null],
+        ['3', null],
+        ['7', null],
       ],
     );
-    assert.deepEqual(name(4, 3), { label: '3', alteration: 'low' });
-    assert.deepEqual(name(12, 7), { label: '7', alteration: null });
+    assert.deepEqual(name(3, 1), { label: '3', alteration: 'high' });
   });
 
   it('of the cello between two is named by the key', () => {
-    assert.deepEqual(celloHand.positionName(placement(6), key('E major')), { label: '3', alteration: 'high' });
-    assert.deepEqual(celloHand.positionName(placement(6), key('Ab major')), { label: '4', alteration: 'low' });
+    assert.deepEqual(celloHand.positionName(placement(6), key('E major')), { label: '3', alteration: null });
+    assert.deepEqual(celloHand.positionName(placement(6), key('Ab major')), { label: '4', alteration: null });
     assert.deepEqual(celloHand.labelsOf(placement(6)), ['3', '4']);
   });
 

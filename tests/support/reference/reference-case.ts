@@ -149,7 +149,8 @@ function isRight(each: AskedCase, found: Plan): boolean {
   return accepted && each.properties.every((property) => holds(property, found));
 }
 
-function fitsLine(line: string, labels: readonly string[]): boolean {
+/** Whether a fingering is a line that is accepted: string and finger of each note, those between strokes as good as each other. */
+export function fitsLine(line: string, labels: readonly string[]): boolean {
   const wanted = line.split(' ');
   return wanted.length === labels.length && wanted.every((choices, index) => choices.split('/').includes(labels[index] ?? ''));
 }

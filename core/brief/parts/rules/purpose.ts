@@ -27,14 +27,24 @@ export function purposeWeights(weights: Weights, purpose: Purpose): Partial<Weig
         arrivingUp: times(weights.arrivingUp, 0.6),
         leavingUp: times(weights.leavingUp, 0.6),
       };
-    case 'performance':
+    case 'performance': {
+      const fourth = dislikeOfFourth(weights);
       return {
-        weakOnHard: plus(weights.weakOnHard, [200, 0, 0, 100, 3500]),
-        arrivingUp: plus(times(weights.arrivingUp, 1.4), [0, 0, 0, 0, 1500]),
-        arrivingDown: plus(weights.arrivingDown, [100, 0, 0, 50, 1500]),
+        weakOnHard: plus(weights.weakOnHard, [200, 0, 0, 100, 3500 * fourth]),
+        arrivingUp: plus(times(weights.arrivingUp, 1.4), [0, 0, 0, 0, 1500 * fourth]),
+        arrivingDown: plus(weights.arrivingDown, [100, 0, 0, 50, 1500 * fourth]),
         leavingUp: times(weights.leavingUp, 1.4),
         leavingDown: times(weights.leavingDown, 1.2),
         sameFingerShift: times(weights.sameFingerShift, 1.3),
       };
+    }
   }
 }
+
+/** How weak the fourth finger is in this hand, up to 1: on the violin it is, on the necks of cello and bass it belongs. */
+export function dislikeOfFourth({ finger }: Weights): number {
+  return Math.min(1, finger[4] / WEAK_FOURTH);
+}
+
+/** What a fourth finger costs on the violin, thousandths. */
+const WEAK_FOURTH = 220;

@@ -85,7 +85,7 @@ export const WAY_WEIGHTS = {
   nextPosition: {
     kinds: UPPER_STRINGS,
     sides: {
-      second: ({ position }) => ({ position: position.map((value, index) => value + ([0, 0, -300, 300][index] ?? 0)) }),
+      second: ({ position }) => ({ position: position.map((value, index) => value + ([0, 0, -700, 300][index] ?? 0)) }),
     },
   },
   violinSemitones: {

@@ -7,7 +7,7 @@ export const connected: WishPart = {
   hint: 'Slides are welcome, no crossing inside a bow.',
   weights: ({ crossing, crossingInSlur, shift, slide, sameFingerShift }) => ({
     crossing: crossing + 150,
-    crossingInSlur: crossingInSlur + 1200,
+    crossingInSlur: crossingInSlur + 1800,
     shift: shift * 0.75,
     shiftUnderSlur: 0,
     slide: slide * 0.6,

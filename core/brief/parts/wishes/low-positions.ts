@@ -8,4 +8,5 @@ export const lowPositions: WishPart = {
     position: position.map((value, index) => value + 350 * Math.max(0, index - 1)),
     highPlace: highPlace * 2,
   }),
+  homeIsFirst: true,
 };

@@ -4,20 +4,35 @@ import { semitonesOf } from '#core/pitch';
 import type { PlacedNote } from '#core/solve';
 import type { Guide, InBetweenNote } from '../types/shift.ts';
 import { noteAt } from './note-at.ts';
+import type { AroundShift, Stood } from './standing.ts';
 
 /**
  * The ways to know where a shift arrives, the one to be followed first: the teacher's for this shift, else their usual one,
  * else what is most taught.
  */
-export function guidesOf(task: Task, from: PlacedNote, to: PlacedNote, throughOpenString: boolean): readonly Guide[] {
+export function guidesOf(task: Task, { from, to, stood }: Ends, throughOpenString: boolean): readonly Guide[] {
   const open: readonly Guide[] = throughOpenString ? [{ kind: 'open-string', inBetween: null }] : [];
   const alone = kindOfItself(from, to);
   if (alone !== null) return [...open, { kind: alone, inBetween: null }];
-  const led = fingersThatLead(task, from.placement, to.placement);
+  const led = fingersThatLead(task, { from: from.placement, to: to.placement, stood });
   const chosen = task.brief.marks?.find((mark) => mark.note === to.index)?.guide ?? task.ways.guide;
   const wanted = led.filter(({ kind }) => kind === chosen);
   const others = led.filter(({ kind }) => kind !== chosen);
   return [...wanted, ...open, ...others];
+}
+
+/** The notes at both ends of a shift, and where fingers stand in the stays that it joins. */
+interface Ends {
+  readonly from: PlacedNote;
+  readonly to: PlacedNote;
+  readonly stood: AroundShift;
+}
+
+/** The same as the hand has them. */
+interface Hands {
+  readonly from: Placement;
+  readonly to: Placement;
+  readonly stood: AroundShift;
 }
 
 /** A shift that needs no choice: another finger on the same pitch, or one finger all the way; null for any other. */
@@ -40,12 +55,13 @@ function leadingStop(placement: Placement): StringStop | undefined {
  * Otherwise both can. Where the bow crosses as well, the arriving finger leads on the new string, and the way on the old
  * string comes after it. From the neck onto the thumb the half-string harmonic tells the place, below it finger 1's place.
  */
-function fingersThatLead(task: Task, from: Placement, to: Placement): readonly Guide[] {
+function fingersThatLead(task: Task, hands: Hands): readonly Guide[] {
+  const { from, to } = hands;
   const [leaving, arriving] = [leadingStop(from), leadingStop(to)];
   if (!leaving || !arriving) return [];
   const crosses = leaving.stringIndex !== arriving.stringIndex;
   const kinds = kindsThatLead(leaving.finger, arriving.finger, handMoves(from, to) > 0);
-  const guides = [...ontoThumb(task, from, to), ...(crosses ? crossed(kinds) : kinds).flatMap((kind) => guideOf(task, kind, from, to))];
+  const guides = [...ontoThumb(task, from, to), ...(crosses ? crossed(kinds) : kinds).flatMap((kind) => guideOf(task, kind, hands))];
   return guides.filter((guide, index) => guides.findIndex((other) => samePassing(guide, other)) === index);
 }
 
@@ -60,17 +76,25 @@ function crossed(kinds: readonly LeadingFinger[]): readonly LeadingFinger[] {
   return ['new-finger', ...kinds.filter((kind) => kind !== 'new-finger')];
 }
 
-function guideOf(task: Task, kind: LeadingFinger, from: Placement, to: Placement): readonly Guide[] {
+function guideOf(task: Task, kind: LeadingFinger, { from, to, stood }: Hands): readonly Guide[] {
   const [leaving, arriving] = [leadingStop(from), leadingStop(to)];
   if (!leaving || !arriving) return [];
   switch (kind) {
     case 'old-finger':
-      return passing(kind, inBetween(task, leaving.finger, to, leaving.stringIndex), leaving);
+      return passing(
+        kind,
+        inBetween(task, leaving.finger, { hand: to, stringIndex: leaving.stringIndex, stands: stood.after.first }),
+        leaving,
+      );
     case 'new-finger':
-      return passing(kind, inBetween(task, arriving.finger, from, arriving.stringIndex), arriving);
+      return passing(
+        kind,
+        inBetween(task, arriving.finger, { hand: from, stringIndex: arriving.stringIndex, stands: stood.before.last }),
+        arriving,
+      );
     case 'first-finger': {
       if (inThumbPosition(to) || leaving.finger === '1' || arriving.finger === '1') return [];
-      return passing(kind, inBetween(task, '1', to, leaving.stringIndex), leaving);
+      return passing(kind, inBetween(task, '1', { hand: to, stringIndex: leaving.stringIndex, stands: stood.after.first }), leaving);
     }
   }
 }
@@ -104,9 +128,16 @@ function samePassing({ inBetween: one }: Guide, { inBetween: other }: Guide): bo
   );
 }
 
-/** What a finger sounds on a string at its place in the hand of a placement; null where the hand does not set it or it falls off the board. */
-function inBetween(task: Task, finger: Finger, hand: Placement, stringIndex: number): InBetweenNote | null {
-  const semitones = task.hand.standsAt(finger, hand, { stringIndex, keyed: task.keyed });
+/** A hand on a string, and where its fingers stand there as they are played. */
+interface HandOnString {
+  readonly hand: Placement;
+  readonly stringIndex: number;
+  readonly stands: Stood['first'];
+}
+
+/** What a finger sounds on a string: where it plays in that stay, else where the hand has it; null where it does not set it or it falls off the board. */
+function inBetween(task: Task, finger: Finger, { hand, stringIndex, stands }: HandOnString): InBetweenNote | null {
+  const semitones = stands(finger, stringIndex) ?? task.hand.standsAt(finger, hand, { stringIndex, keyed: task.keyed });
   return semitones === null || semitones < 1 || semitones > task.instrument.highestSemitone
     ? null
     : noteAt(task, finger, stringIndex, semitones);

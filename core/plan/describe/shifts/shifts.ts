@@ -1,44 +1,62 @@
 import { type Task, taskAt } from '#core/brief';
-import { type Finger, handMoves, isShift, type Placement, stopsIn } from '#core/hand';
+import { type Finger, inThumbPosition, type Placement, type PositionName, stopsIn } from '#core/hand';
 import { mmFromNut, mmPerTenCents, stringOf } from '#core/instrument';
 import { semitonesOf } from '#core/pitch';
 import { asNumber, subtractFractions } from '#core/rhythm';
 import type { PlacedNote } from '#core/solve';
-import { positionOf } from '../position-of.ts';
 import type { Guide, Shift } from '../types/shift.ts';
 import { guidesOf } from './guides.ts';
+import { type AroundShift, aroundShifts } from './standing.ts';
 
-/** Every shift of a placed line, in order: from the last stopped note before the move to the first after it. */
-export function shiftsOf(task: Task, placed: readonly PlacedNote[]): readonly Shift[] {
+/** Every shift of a placed line, in order: from the last stopped note before the move to the first after it. `named`: the position of each note of the line. */
+export function shiftsOf(task: Task, placed: readonly PlacedNote[], named: (index: number) => PositionName): readonly Shift[] {
   const shifts: Shift[] = [];
   const at = taskAt(task);
+  const around = aroundShifts(placed.map(({ placement }) => placement));
   let before: PlacedNote | null = null;
   let between: PlacedNote[] = [];
-  for (const note of placed) {
+  for (const [order, note] of placed.entries()) {
     between.push(note);
     if (stopsIn(note.placement).length === 0) continue;
-    if (before && isShift(before.placement, note.placement)) shifts.push(shiftBetween(at, before, note, between));
+    const stood = around.get(order);
+    if (before && stood)
+      shifts.push({
+        ...shiftBetween(at, { from: before, to: note, moves: between, stood }),
+        fromPosition: named(before.index),
+        toPosition: named(note.index),
+      });
     before = note;
     between = [];
   }
   return shifts;
 }
 
-/** `moves` are the notes after `from` up to and including `to`; the hand arrives in the key of `to`. */
-function shiftBetween(at: (index: number) => Task, from: PlacedNote, to: PlacedNote, moves: readonly PlacedNote[]): Shift {
+/** A shift without the names of its positions, which are those of the stays it joins. */
+type Unnamed = Omit<Shift, 'fromPosition' | 'toPosition'>;
+
+/** A shift as it is told: the notes that it lies between, and where fingers stand on both sides of it. */
+interface Between {
+  readonly from: PlacedNote;
+  readonly to: PlacedNote;
+  /** The notes after `from` up to and including `to`. */
+  readonly moves: readonly PlacedNote[];
+  readonly stood: AroundShift;
+}
+
+/** The hand arrives in the key of the note it arrives on. */
+function shiftBetween(at: (index: number) => Task, { from, to, moves, stood }: Between): Unnamed {
   const task = at(to.index);
+  const [leaves, arrives] = firstFingerMoves(from.placement, to.placement, stood);
   const { instrument, tempo } = task;
   const mmAt = (semitones: number): number => mmFromNut(instrument.stringLengthMm, semitones);
-  const guides = guidesOf(task, from, to, moves.length > 1);
+  const guides = guidesOf(task, { from, to, stood }, moves.length > 1);
   return {
     from: from.index,
     before: moves[moves.length - 2]?.index ?? from.index,
     to: to.index,
-    fromPosition: positionOf(at(from.index), from.placement),
-    toPosition: positionOf(task, to.placement),
     ...endsOf(task, from.placement, to.placement),
-    handSemitones: handMoves(from.placement, to.placement),
-    handMm: Math.abs(mmAt(to.placement.firstFinger) - mmAt(from.placement.firstFinger)),
+    handSemitones: arrives - leaves,
+    handMm: Math.abs(mmAt(arrives) - mmAt(leaves)),
     noteSemitones: semitonesOf(to.note.pitch) - semitonesOf(from.note.pitch),
     throughOpenString: moves.length > 1,
     throughRest: moves.some((note) => note.gap?.rest === true),
@@ -49,6 +67,18 @@ function shiftBetween(at: (index: number) => Task, from: PlacedNote, to: PlacedN
     expressive: task.brief.marks?.some((mark) => mark.note === to.index && mark.slide === 'expressive') === true,
     mmPerTenCents: mmPerTenCents(instrument.stringLengthMm, to.placement.semitonesAboveOpen),
   };
+}
+
+/**
+ * From where to where the first finger goes: from its last place on the string that is left to its first on the string it comes to,
+ * as it is played; where it is not, the hand tells. In thumb position the thumb measures the hand.
+ */
+function firstFingerMoves(from: Placement, to: Placement, { before, after }: AroundShift): readonly [number, number] {
+  const byHand = [from.firstFinger, to.firstFinger] as const;
+  if (inThumbPosition(from) || inThumbPosition(to)) return byHand;
+  const leaves = before.last('1', from.stringIndex) ?? from.firstFinger;
+  const arrives = after.first('1', to.stringIndex) ?? to.firstFinger;
+  return leaves === arrives ? byHand : [leaves, arrives];
 }
 
 /** Fingers and strings at both ends. */

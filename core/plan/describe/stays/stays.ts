@@ -2,7 +2,7 @@ import { type Task, taskAt } from '#core/brief';
 import { isShift, stopsIn } from '#core/hand';
 import { mmFromNut } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
-import { positionOf } from '../position-of.ts';
+import { namingPlacement, positionOf } from '../position-of.ts';
 import type { Covered, Stay } from '../types/stay.ts';
 import { acrossStrings, patternsOf } from './patterns.ts';
 import { plannedReach, widestReach } from './planned-reach.ts';
@@ -30,7 +30,7 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
   const last = group[group.length - 1];
   if (!first || !last) return [];
   const stopped = group.filter(({ placement }) => stopsIn(placement).length > 0);
-  const { placement: own } = stopped[0] ?? first;
+  const own = namingPlacement(stopped.map(({ placement }) => placement)) ?? first.placement;
   const frames = (stopped.length > 0 ? stopped : group).map((note) => task.hand.frameOf(note.placement));
   const lowestSemitone = Math.min(...frames.map((frame) => frame.lowest));
   const highestSemitone = Math.max(...frames.map((frame) => frame.highest));

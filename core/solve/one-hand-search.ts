@@ -1,0 +1,134 @@
+import { type HandModel, type Placement, stopsIn } from '#core/hand';
+import type { Lattice } from '#core/search/lattice';
+import type { Way } from '#core/search/ways';
+import { type HandMemory, handMemory, type Memory, NOTHING } from './hand-memory.ts';
+
+/** The best ways to a candidate that remember so much and have so many shifts. */
+interface Arrival {
+  /** In its layer. */
+  readonly candidate: number;
+  readonly memory: Memory;
+  /** Shifts so far, where they are counted. */
+  readonly shifts: number;
+  /** Thousandths. */
+  readonly cost: number;
+  /** How it was come to; null at the first note. */
+  readonly before: Arrival | null;
+}
+
+/** How far a search came. */
+export interface OneHandWays {
+  /** By count of shifts, the cheapest way; only the first where shifts are not counted. Null where there is none. */
+  readonly ways: readonly (Way | null)[];
+  /** The first layer to which no way leads; null where all are reached. */
+  readonly endsAt: number | null;
+}
+
+/**
+ * The cheapest ways through a lattice in which every stay is one hand: exact.
+ *
+ * A dynamic programme over a candidate and what the hand remembers of its stay. What a hand may do next depends on nothing else, so of
+ * two arrivals at one candidate the dearer one is left out where it remembers all that the cheaper one does: whatever goes on from it
+ * goes on from the cheaper one, too. A hand that has just shifted remembers least, so an arrival is only kept while it is cheaper
+ * than shifting there. Work is linear in notes for a line whose stays remember little, as lines in a key do; in the worst case it
+ * grows with the number of memories that a stay can come to, which is bounded by its length.
+ *
+ * `mostShifts`: ways are told apart by their shifts up to so many; null where they are not counted.
+ */
+export function oneHandWays(hand: HandModel, lattice: Lattice, mostShifts: number | null = null): OneHandWays {
+  const memory = handMemory(
+    hand,
+    lattice.layers.flatMap(({ candidates }) => candidates),
+  );
+  let arrivals: readonly (readonly Arrival[])[] = (lattice.layers[0]?.candidates ?? []).map((placed, candidate) => {
+    const cost = lattice.layers[0]?.costs[candidate] ?? Infinity;
+    return cost === Infinity ? [] : [{ candidate, memory: begun(memory, placed), shifts: 0, cost, before: null }];
+  });
+  for (let layer = 1; layer < lattice.layers.length; layer += 1) {
+    arrivals = arrivedAt({ memory, lattice, layer, mostShifts }, arrivals);
+    if (arrivals.every((here) => here.length === 0)) return { ways: [null], endsAt: layer };
+  }
+  const ends = arrivals.flat();
+  return { ways: Array.from({ length: (mostShifts ?? 0) + 1 }, (_, shifts) => cheapest(ends, shifts)), endsAt: null };
+}
+
+function begun(memory: HandMemory, placed: Placement): Memory {
+  return stopsIn(placed).length === 0 ? NOTHING : memory.fresh(placed);
+}
+
+/** A layer to come to, and what the search goes by. */
+interface Next {
+  readonly memory: HandMemory;
+  readonly lattice: Lattice;
+  readonly layer: number;
+  readonly mostShifts: number | null;
+}
+
+/** By candidate of the layer, the arrivals that are worth going on from, the cheapest first. */
+function arrivedAt(next: Next, before: readonly (readonly Arrival[])[]): readonly (readonly Arrival[])[] {
+  const { candidates, costs } = next.lattice.layers[next.layer] ?? { candidates: [], costs: [] };
+  return candidates.map((placed, candidate) => {
+    const own = costs[candidate] ?? Infinity;
+    if (own === Infinity) return [];
+    return worthGoingOnFrom(next.memory, arrivalsAt(next, before, { placed, candidate, own }));
+  });
+}
+
+/** A candidate to come to, and what it costs by itself. */
+interface Placed {
+  readonly placed: Placement;
+  readonly candidate: number;
+  readonly own: number;
+}
+
+/** Of every memory and count the cheapest arrival. */
+function arrivalsAt(
+  { memory, lattice, layer, mostShifts }: Next,
+  before: readonly (readonly Arrival[])[],
+  { placed, candidate, own }: Placed,
+): Iterable<Arrival> {
+  const step = lattice.steps[layer - 1];
+  const leaving = lattice.layers[layer - 1]?.candidates ?? [];
+  const isOpen = stopsIn(placed).length === 0;
+  const found = new Map<number, Arrival>();
+  for (const [from, leaves] of leaving.entries()) {
+    const cell = candidate * leaving.length + from;
+    const price = (step?.costs[cell] ?? Infinity) + own;
+    if (price === Infinity) continue;
+    const shift = step?.shifts[cell] === 1;
+    const counted = mostShifts !== null && shift ? 1 : 0;
+    for (const arrival of before[from] ?? []) {
+      const shifts = arrival.shifts + counted;
+      if (mostShifts !== null && shifts > mostShifts) continue;
+      const next = isOpen ? arrival.memory : leaves.stance === placed.stance ? memory.after(arrival.memory, placed) : memory.fresh(placed);
+      if (next === null) continue;
+      const cost = arrival.cost + price;
+      const key = next * MOST_COUNTED + shifts;
+      if (cost < (found.get(key)?.cost ?? Infinity)) found.set(key, { candidate, memory: next, shifts, cost, before: arrival });
+    }
+  }
+  return found.values();
+}
+
+/** Shifts are never counted so far. */
+const MOST_COUNTED = 1024;
+
+/** Those of which no cheaper one with as many shifts remembers less. */
+function worthGoingOnFrom(memory: HandMemory, arrivals: Iterable<Arrival>): readonly Arrival[] {
+  const kept: Arrival[] = [];
+  for (const arrival of [...arrivals].toSorted((one, other) => one.cost - other.cost)) {
+    if (!kept.some((cheaper) => cheaper.shifts === arrival.shifts && memory.isWithin(cheaper.memory, arrival.memory))) kept.push(arrival);
+  }
+  return kept;
+}
+
+function cheapest(ends: readonly Arrival[], shifts: number): Way | null {
+  const best = ends.reduce<Arrival | null>(
+    (least, end) => (end.shifts === shifts && end.cost < (least?.cost ?? Infinity) ? end : least),
+    null,
+  );
+  if (best === null) return null;
+  const choices: number[] = [];
+  for (let at: Arrival | null = best; at; at = at.before) choices.push(at.candidate);
+  return { choices: choices.reverse(), cost: best.cost };
+}

@@ -1,0 +1,88 @@
+import assert from 'node:assert/strict';
+import { describe, it } from 'node:test';
+import type { Brief } from '#core/brief';
+import type { InstrumentKind } from '#core/instrument';
+import type { Placement } from '#core/hand';
+import type { Lattice } from '#core/search/lattice';
+import { attempt, handBreaks, oneHandWays } from '#core/solve';
+import { leastCostByStays } from '../../support/plans/stay-programme.ts';
+
+/** Small numbers that follow from a seed, the same on every machine (a linear congruence of Numerical Recipes). */
+function numbersFrom(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state * 1664525 + 1013904223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+const RANGES: readonly (readonly [InstrumentKind, number, number])[] = [
+  ['violin', 55, 84],
+  ['viola', 48, 77],
+  ['cello', 36, 67],
+  ['bass', 28, 55],
+];
+const NAMES = ['C', 'C#', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A', 'Bb', 'B'];
+
+/** A line of any semitones within a part of the instrument, of so many notes at most. */
+function randomLine(seed: number, most: number): Brief {
+  const next = numbersFrom(seed * 7919 + 13);
+  const below = (limit: number): number => Math.floor(next() * limit);
+  const [kind, low, high] = RANGES[seed % RANGES.length] ?? (['violin', 55, 84] as const);
+  next();
+  const count = 2 + below(most - 1);
+  const span = 6 + below(high - low - 6);
+  const lowest = low + below(high - low - span);
+  const notes = Array.from({ length: count }, () => {
+    const sound = lowest + below(span);
+    return { pitches: [`${NAMES[sound % 12]}${Math.floor(sound / 12) - 1}`], duration: '1/4' as const };
+  });
+  return { instrument: { kind }, material: { kind: 'line', key: 'C major', notes } };
+}
+
+/** By trying every way, the least cost of a line in which every stay is one hand, none dearer than `most` being walked on. */
+function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean, { layers, steps }: Lattice, most: number): number {
+  const bound = most + 300 * layers.length;
+  const go = (index: number, cost: number, before: number, placed: readonly Placement[]): number => {
+    const layer = layers[index];
+    if (!layer) return isOneHand(placed) ? cost : Infinity;
+    return layer.candidates.reduce((least, placement, candidate) => {
+      const step =
+        index === 0 ? 0 : (steps[index - 1]?.costs[candidate * (layers[index - 1]?.candidates.length ?? 0) + before] ?? Infinity);
+      const next = cost + step + (layer.costs[candidate] ?? Infinity);
+      return next > bound ? least : Math.min(least, go(index + 1, next, candidate, [...placed, placement]));
+    }, Infinity);
+  };
+  return go(0, 0, 0, []);
+}
+
+describe('the search for one hand', () => {
+  it('finds the least cost: as stay by stay does, and that as trying every way does', () => {
+    for (let seed = 0; seed < 120; seed += 1) {
+      const tried = attempt(randomLine(seed, 6));
+      assert.ok(tried.kind === 'solved', `seed ${seed}`);
+      const { task, lattice, way } = tried.solved;
+      const byStays = leastCostByStays(task.hand, lattice, way.cost);
+      assert.equal(way.cost, byStays, `seed ${seed}`);
+      const byTrying = leastByTrying((placements) => handBreaks(task.hand, placements).length === 0, lattice, way.cost);
+      assert.equal(byStays, byTrying, `seed ${seed}`);
+    }
+  });
+
+  it('finds it in longer lines, too, whichever way it is found', () => {
+    for (let seed = 1000; seed < 1040; seed += 1) {
+      const tried = attempt(randomLine(seed, 30));
+      assert.ok(tried.kind === 'solved', `seed ${seed}`);
+      const { task, lattice, way } = tried.solved;
+      assert.equal(way.cost, leastCostByStays(task.hand, lattice, way.cost), `seed ${seed}`);
+      assert.equal(oneHandWays(task.hand, lattice).ways[0]?.cost, way.cost, `seed ${seed}`);
+    }
+  });
+
+  it('refuses no line of semitones that has a fingering: 49 notes between G3 and A♭4, and 60 lines of up to 300 notes', () => {
+    const easy = Array.from({ length: 49 }, (_, index) => 55 + ((index * 5) % 14));
+    const notes = easy.map((sound) => ({ pitches: [`${NAMES[sound % 12]}${Math.floor(sound / 12) - 1}`], duration: '1/4' as const }));
+    assert.equal(attempt({ instrument: { kind: 'violin' }, material: { kind: 'line', key: 'C major', notes } }).kind, 'solved');
+    for (let seed = 2000; seed < 2060; seed += 1) assert.equal(attempt(randomLine(seed, 300)).kind, 'solved', `seed ${seed}`);
+  });
+});
