@@ -51,11 +51,14 @@ function freePair(low: Placement, high: Placement, wide: boolean): Placement | n
   if (!fitTogether(low, high) || (!wide && !standTogether(low, high))) return null;
   const lowLeads = (rankOf(low.finger) ?? 0) <= (rankOf(high.finger) ?? 0);
   const [leading, other] = lowLeads ? [low, high] : [high, low];
-  if (!(leading.shape === 'home' || leading.shape === 'low-first') || other.shape === 'reached-back') return null;
+  if (!LEADING.includes(leading.shape) || other.shape === 'reached-back') return null;
   // Where the first finger plays it tells the way of the hand, else the lower string does.
   const { firstFinger } = leading.finger === '1' ? leading : low;
   return joined(low, high, { ...leading, firstFinger, shape: shapeBeside(leading, other) });
 }
+
+/** How the finger that tells the frame may stand. */
+const LEADING: readonly Shape[] = ['home', 'low-first'];
 
 /** What the other finger does, seen from the one that tells the frame. */
 function shapeBeside(leading: Placement, other: Placement): Shape {

@@ -274,21 +274,16 @@ function homeIn(position: number, keyed: KeyedStrings): number {
  * there, and at most from where the hand stands on most strings: a high first finger does not take them up with it.
  */
 function shapeOf(note: NoteOnString, finger: StoppingFinger, position: number): Shape {
+  const place = note.semitonesAboveOpen;
   const first = firstIn(position, note);
+  if (finger === '1') return place >= first ? 'home' : position > FIRST_POSITION ? 'reached-back' : 'low-first';
   const handHome = Math.max(homeIn(position, note.keyed), Math.min(first, plainAnchors(position)[1]));
-  const above = note.semitonesAboveOpen - Math.min(first, handHome);
-  switch (finger) {
-    case '1':
-      return note.semitonesAboveOpen >= first ? 'home' : position > FIRST_POSITION ? 'reached-back' : 'low-first';
-    case '2':
-      return above < 1 ? 'drawn-in' : 'home';
-    case '3':
-      return above < 3 ? 'drawn-in' : 'home';
-    case '4':
-      if (note.semitonesAboveOpen > handHome + HOME_SPAN) return 'reached-forward';
-      return above < HOME_SPAN ? 'drawn-in' : 'home';
-  }
+  if (finger === '4' && place > handHome + HOME_SPAN) return 'reached-forward';
+  return place - Math.min(first, handHome) < LEAST_ABOVE_FIRST[finger] ? 'drawn-in' : 'home';
 }
+
+/** A finger nearer to the first than this is drawn in, semitones. */
+const LEAST_ABOVE_FIRST = { '2': 1, '3': 3, '4': HOME_SPAN } as const;
 
 function standsIn(position: number, finger: StoppingFinger, place: number): boolean {
   if (position < 0 || position > HIGHEST_POSITION) return false;

@@ -237,19 +237,22 @@ function isBrokenOctave(before: SoundingAt | undefined, here: SoundingAt | undef
 function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly NoteRole[], order: number): Gap {
   const [before, here] = [sounding[order - 1], sounding[order]];
   if (!before || !here) throw new RangeError(`Note ${order} of ${sounding.length} has no note before it`);
-  const [earlier, role] = [roles[order - 1], roles[order]];
-  const isOctaveAt = (later: number): boolean => isBrokenOctave(sounding[later - 1], sounding[later]);
-  // Of broken octaves that follow each other every step belongs to the row.
-  const octave = isOctaveAt(order) && (isOctaveAt(order - 2) || isOctaveAt(order + 2));
-  const inChain = !octave && isOctaveAt(order - 1) && isOctaveAt(order + 1);
-  const interval = rowIntervalOf(here.note);
+  const both = [roles[order - 1], roles[order]];
   return {
     ...gapBetween(task, before, here),
-    octave,
-    octaveRow: inChain || (interval !== null && interval === rowIntervalOf(before.note)),
-    semitones: earlier?.chromatic === true && role?.chromatic === true,
-    rocks: earlier?.pedal === true || role?.pedal === true,
+    ...octavesAt(sounding, order),
+    semitones: both.every((role) => role?.chromatic === true),
+    rocks: both.some((role) => role?.pedal === true),
   };
+}
+
+/** Of broken octaves that follow each other every step belongs to the row; so does every step between double stops as wide as each other. */
+function octavesAt(sounding: readonly SoundingAt[], order: number): Pick<Gap, 'octave' | 'octaveRow'> {
+  const isOctaveAt = (later: number): boolean => isBrokenOctave(sounding[later - 1], sounding[later]);
+  const octave = isOctaveAt(order) && (isOctaveAt(order - 2) || isOctaveAt(order + 2));
+  if (octave || (isOctaveAt(order - 1) && isOctaveAt(order + 1))) return { octave, octaveRow: !octave };
+  const [before, here] = [sounding[order - 1], sounding[order]].map((each) => each && rowIntervalOf(each.note));
+  return { octave, octaveRow: here != null && here === before };
 }
 
 function gapBetween({ tempo }: Task, before: SoundingAt, here: SoundingAt): Pick<Gap, 'rest' | 'slurred' | 'seconds'> {

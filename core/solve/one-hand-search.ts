@@ -82,32 +82,59 @@ interface Placed {
 }
 
 /** Of every memory and count the cheapest arrival. */
-function arrivalsAt(
-  { memory, lattice, layer, mostShifts }: Next,
-  before: readonly (readonly Arrival[])[],
-  { placed, candidate, own }: Placed,
-): Iterable<Arrival> {
-  const step = lattice.steps[layer - 1];
-  const leaving = lattice.layers[layer - 1]?.candidates ?? [];
-  const isOpen = stopsIn(placed).length === 0;
+function arrivalsAt(next: Next, before: readonly (readonly Arrival[])[], placed: Placed): Iterable<Arrival> {
   const found = new Map<number, Arrival>();
+  const leaving = next.lattice.layers[next.layer - 1]?.candidates ?? [];
   for (const [from, leaves] of leaving.entries()) {
-    const cell = candidate * leaving.length + from;
-    const price = (step?.costs[cell] ?? Infinity) + own;
-    if (price === Infinity) continue;
-    const shift = step?.shifts[cell] === 1;
-    const counted = mostShifts !== null && shift ? 1 : 0;
-    for (const arrival of before[from] ?? []) {
-      const shifts = arrival.shifts + counted;
-      if (mostShifts !== null && shifts > mostShifts) continue;
-      const next = isOpen ? arrival.memory : leaves.stance === placed.stance ? memory.after(arrival.memory, placed) : memory.fresh(placed);
-      if (next === null) continue;
-      const cost = arrival.cost + price;
-      const key = next * MOST_COUNTED + shifts;
-      if (cost < (found.get(key)?.cost ?? Infinity)) found.set(key, { candidate, memory: next, shifts, cost, before: arrival });
-    }
+    const here = before[from] ?? [];
+    const way = here.length > 0 ? wayTo(next, placed, { leaves, cell: placed.candidate * leaving.length + from }) : null;
+    if (way !== null) for (const arrival of here) offer(found, arrival, way, placed.candidate);
   }
   return found.values();
+}
+
+/** From one candidate to another. */
+interface WayTo {
+  /** The step and the candidate it comes to. */
+  readonly price: number;
+  /** Shifts, where they are counted. */
+  readonly shifts: number;
+  readonly mostShifts: number;
+  readonly remembers: (held: Memory) => Memory | null;
+}
+
+function wayTo(
+  { memory, lattice, layer, mostShifts }: Next,
+  { placed, own }: Placed,
+  { leaves, cell }: { readonly leaves: Placement; readonly cell: number },
+): WayTo | null {
+  const step = lattice.steps[layer - 1];
+  const price = (step?.costs[cell] ?? Infinity) + own;
+  if (price === Infinity) return null;
+  const shifts = mostShifts === null ? 0 : (step?.shifts[cell] ?? 0);
+  return { price, shifts, mostShifts: mostShifts ?? 0, remembers: memoryAfter(memory, leaves, placed) };
+}
+
+/** Keeps the arrival that goes on from another, where none with its memory and count is cheaper. */
+function offer(
+  found: Map<number, Arrival>,
+  before: Arrival,
+  { price, shifts: more, mostShifts, remembers }: WayTo,
+  candidate: number,
+): void {
+  const [memory, shifts] = [remembers(before.memory), before.shifts + more];
+  if (memory === null || shifts > mostShifts) return;
+  const cost = before.cost + price;
+  const key = memory * MOST_COUNTED + shifts;
+  if (cost < (found.get(key)?.cost ?? Infinity)) found.set(key, { candidate, memory, shifts, cost, before });
+}
+
+/** What a hand remembers after going from one placement to another: all the same over an open string, nothing of before in another stance. */
+function memoryAfter(memory: HandMemory, leaves: Placement, placed: Placement): (held: Memory) => Memory | null {
+  if (stopsIn(placed).length === 0) return (held) => held;
+  if (leaves.stance === placed.stance) return (held) => memory.after(held, placed);
+  const fresh = memory.fresh(placed);
+  return () => fresh;
 }
 
 /** Shifts are never counted so far. */

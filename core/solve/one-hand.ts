@@ -122,21 +122,35 @@ export function cheapestWanted(hand: HandModel): Wanted {
  */
 export function oneHandWay(hand: HandModel, lattice: Lattice, { search, exactly }: Wanted): Way | null {
   const known = new Set<string>();
-  let derived = asItIs(lattice);
-  for (let asked = 1; ; asked += 1) {
+  let derived: Derived | null = asItIs(lattice);
+  for (let asked = 1; derived; asked += 1) {
     const found = search(derived.lattice);
     if (found === null) return null;
-    const { origins } = derived;
+    const { origins }: Derived = derived;
     const choices = found.map((choice, layer) => origins[layer]?.[choice] ?? 0);
     const breaks = handBreaks(hand, placementsAt(lattice, choices));
     if (breaks.length === 0) return { choices, cost: costOfWay(lattice, choices) };
-    if (exactly && (asked >= MOST_ASKED || lattice.layers.length > LONG)) return exactly(lattice);
-    for (const each of breaks) {
-      const isKept = isRemembered(derived, each, known);
-      if (!isKept && exactly) return exactly(lattice);
-      derived = isKept ? remembering(derived, forbiddenBy(hand, each)) : without(derived, each);
-    }
+    const isEnough = exactly !== null && (asked >= MOST_ASKED || lattice.layers.length > LONG);
+    derived = isEnough ? null : forbidding(hand, derived, { breaks, known, mayLose: exactly === null });
   }
+  return exactly?.(lattice) ?? null;
+}
+
+/** What is forbidden of the way that was found. */
+interface ToForbid {
+  readonly breaks: readonly HandBreak[];
+  readonly known: Set<string>;
+  /** Where not all of it can be remembered, notes may be taken otherwise: other ways are lost with them. */
+  readonly mayLose: boolean;
+}
+
+/** The lattice without what breaks; null where that would lose other ways, which may not be. */
+function forbidding(hand: HandModel, derived: Derived, { breaks, known, mayLose }: ToForbid): Derived | null {
+  return breaks.reduce<Derived | null>((left, each) => {
+    if (left === null) return null;
+    if (isRemembered(left, each, known)) return remembering(left, forbiddenBy(hand, each));
+    return mayLose ? without(left, each) : null;
+  }, derived);
 }
 
 /** So often a search is asked before all that hands remember is searched. */

@@ -1,5 +1,5 @@
 import type { Finger } from '#core/hand';
-import { counted, positionWords } from '#core/messages';
+import { counted, listed, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
 import { ORNAMENT_LABELS, REACH_LABELS } from './labels.ts';
@@ -13,6 +13,11 @@ export function mmText(mm: number): string {
 export function semitonesText(semitones: number): string {
   const count = Math.abs(semitones);
   return counted(count, 'semitone', 'semitones');
+}
+
+/** "first finger low on E and A": by the open notes of strings. */
+export function lowFirstText(opens: readonly string[]): string {
+  return `first finger low on ${listed(opens.map(noteLabel))}`;
 }
 
 /** "finger 1 on II (A)", "open II (A)". */

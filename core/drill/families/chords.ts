@@ -145,15 +145,10 @@ function joined(
   upper: Pair,
   { letters, held }: { readonly letters: readonly number[]; readonly held: boolean },
 ): ThreeNotes | null {
-  const [[low, mid], [again, high]] = [lower.stops, upper.stops];
+  const [[low, mid], [, high]] = [lower.stops, upper.stops];
   const [[lowTone, midTone], [, highTone]] = [lower.tones, upper.tones];
   const isTriad = new Set([lowTone, midTone, highTone].map(({ pitch }) => pitch.letter)).size === 3;
-  const [own, others] = [lower.placement, upper.placement];
-  const oneHand = own.stance === others.stance && own.block === others.block && (own.block === null || own.anchor === others.anchor);
-  const sameMiddle = mid.finger === again.finger && mid.semitonesAboveOpen === again.semitonesAboveOpen;
-  // The hand opens from its first finger: a chord without it would be a shift from any other.
-  const opensAlone = own.block !== null && own.block - own.anchor > 1 && ![low, mid, high].some(({ finger }) => finger === '1');
-  if (!isTriad || !oneHand || !sameMiddle || opensAlone || !standTogether(low, high)) return null;
+  if (!isTriad || !isOneHand(lower, upper) || !standTogether(low, high)) return null;
   const strains = [lower, upper].map(({ placement }) => strainOf(ground, placement));
   const outer = outerStrain(ground, low, high);
   if (held && outer > 1) return null;
@@ -164,6 +159,17 @@ function joined(
     displaced: [low, mid, high].filter((stop) => isDisplaced(stop, lower.placement)).length,
     strain: Math.max(...strains, held ? outer : 0),
   };
+}
+
+/**
+ * Whether two pairs that share their middle finger are held by one hand. That of the cello opens from its first finger: a chord in an
+ * open hand without it would be a shift from any other.
+ */
+function isOneHand({ placement: own, stops: [low, mid] }: Pair, { placement: others, stops: [again, high] }: Pair): boolean {
+  if (own.stance !== others.stance || mid.finger !== again.finger || mid.semitonesAboveOpen !== again.semitonesAboveOpen) return false;
+  if (own.block === null) return others.block === null;
+  const isClosed = own.block - own.anchor === 1;
+  return own.block === others.block && own.anchor === others.anchor && (isClosed || [low, mid, high].some(({ finger }) => finger === '1'));
 }
 
 /** Whether a finger plays another letter than its position gives it. */

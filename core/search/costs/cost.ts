@@ -12,11 +12,14 @@ import { termsOfStep } from './step-terms.ts';
  * shift, so it is closed, unless a finger stays where it is and only the name of its note changes. In a rest a hand opens as it likes.
  */
 export function canFollow(hand: HandModel, from: Placement, to: Placement, rest: boolean): boolean {
-  if (isOpen(to)) return from.stance === to.stance && (rest || hand.comesTo(from, to));
-  if (from.stance === to.stance) {
-    return (rest || hand.comesTo(from, to)) && (isOpen(from) || (hand.inOneFrame(from, to) && hand.fitsBeside(from, to)));
-  }
+  if (from.stance === to.stance) return (rest || hand.comesTo(from, to)) && standsBeside(hand, from, to);
+  if (isOpen(to)) return false;
   return handMoves(from, to) !== 0 || (sameStop(from, to) && from.upper === null && to.upper === null);
+}
+
+/** Whether a hand that stays plays both; beside an open string it stands as it did. */
+function standsBeside(hand: HandModel, from: Placement, to: Placement): boolean {
+  return isOpen(to) || isOpen(from) || (hand.inOneFrame(from, to) && hand.fitsBeside(from, to));
 }
 
 function sameStop(one: StringStop, other: StringStop): boolean {

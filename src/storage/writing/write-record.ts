@@ -66,11 +66,10 @@ async function replaced<Name extends DocumentName>(
     there && isMet(there, base)
       ? { record: (await joinedRecord(name, { bases, here: record, there, counts: 'here' })) ?? record, joined: true }
       : { record: withEntriesThere(record, there), joined: false };
-  const holds = holdingToo(there?.holds ?? record.holds, THIS_TAB, change);
   // What is joined is nobody's alone: this page, too, must look at it before it writes again.
   const stamped = {
     ...next.record,
-    ...(holds ? { holds } : {}),
+    ...holdingChange(there ?? record, change),
     revision: Math.max(there?.revision ?? 0, record.revision) + 1,
     writtenBy: next.joined ? null : THIS_TAB,
   };
@@ -87,6 +86,12 @@ async function replaced<Name extends DocumentName>(
     wrote = true;
   });
   return wrote ? { record: stamped, joined: next.joined } : null;
+}
+
+/** What a record holds once this page's change is in it. */
+function holdingChange({ holds }: RecordOf<DocumentName>, change: number | null): Pick<RecordOf<DocumentName>, 'holds'> {
+  const next = holdingToo(holds, THIS_TAB, change);
+  return next ? { holds: next } : {};
 }
 
 /** Another page wrote it a moment ago, and this one has seen that and writes over it: whoever wrote it finds it among the versions. */

@@ -7,44 +7,51 @@ import type { Lattice } from '#core/search/lattice';
  * all that the hand has played and where every finger stood last, nothing filtered and nothing compared. Ways dearer than a known cost, `least`, are
  * not walked on, whatever open strings may still give back: so one below the true one gives Infinity.
  */
-export function leastCostByStays(hand: HandModel, { layers, steps }: Lattice, least: number): number {
+export function leastCostByStays(hand: HandModel, lattice: Lattice, least: number): number {
+  const { layers } = lattice;
   const bound = least + GIVEN_BACK * layers.length;
-  const arrive = layers.map(({ candidates }) => candidates.map(() => Infinity));
+  const arrive = layers.map(({ candidates, costs }, note) =>
+    candidates.map((_, candidate) => (note === 0 ? (costs[candidate] ?? Infinity) : Infinity)),
+  );
   let found = Infinity;
-  for (const [candidate, cost] of layers[0]?.costs.entries() ?? []) {
-    const row = arrive[0];
-    if (row) row[candidate] = cost;
-  }
   for (const [start, row] of arrive.entries()) {
     let staying = states(
-      [...row.entries()].flatMap(([candidate, cost]) => {
+      row.flatMap((cost, candidate) => {
         const placed = layers[start]?.candidates[candidate];
         return placed && cost <= bound ? [{ candidate, cost, hand: withPlaced(NEW_HAND, placed) }] : [];
       }),
     );
     for (let note = start; staying.size > 0; note += 1) {
       if (note === layers.length - 1) found = Math.min(found, ...[...staying.values()].map(({ cost }) => cost));
-      const step = steps[note];
-      const [from, to] = [layers[note], layers[note + 1]];
-      if (!step || !from || !to) break;
-      const next: State[] = [];
-      for (const state of staying.values()) {
-        for (const [candidate, placed] of to.candidates.entries()) {
-          const price = step.costs[candidate * from.candidates.length + state.candidate] ?? Infinity;
-          const cost = state.cost + price + (to.costs[candidate] ?? Infinity);
-          if (cost > bound) continue;
-          if (from.candidates[state.candidate]?.stance === placed.stance) {
-            if (goesWith(hand, state.hand, placed)) next.push({ candidate, cost, hand: withPlaced(state.hand, placed) });
-            continue;
-          }
-          const row = arrive[note + 1];
-          if (row && cost < (row[candidate] ?? Infinity)) row[candidate] = cost;
-        }
-      }
-      staying = states(next);
+      staying = states(goneOn({ hand, lattice, note, bound }, staying.values(), arrive[note + 1] ?? []));
     }
   }
   return found;
+}
+
+/** A note to go on from. */
+interface From {
+  readonly hand: HandModel;
+  readonly lattice: Lattice;
+  readonly note: number;
+  readonly bound: number;
+}
+
+/** The states of the next note in which the hand has stayed; where it has not, the cost is noted in `arrive`. */
+function goneOn({ hand, lattice, note, bound }: From, states: Iterable<State>, arrive: number[]): readonly State[] {
+  const [step, from, to] = [lattice.steps[note], lattice.layers[note], lattice.layers[note + 1]];
+  if (!step || !from || !to) return [];
+  return [...states].flatMap((state) =>
+    to.candidates.flatMap((placed, candidate): readonly State[] => {
+      const price = step.costs[candidate * from.candidates.length + state.candidate] ?? Infinity;
+      const cost = state.cost + price + (to.costs[candidate] ?? Infinity);
+      if (cost > bound) return [];
+      if (from.candidates[state.candidate]?.stance === placed.stance)
+        return goesWith(hand, state.hand, placed) ? [{ candidate, cost, hand: withPlaced(state.hand, placed) }] : [];
+      arrive[candidate] = Math.min(cost, arrive[candidate] ?? Infinity);
+      return [];
+    }),
+  );
 }
 
 /** No note costs less than minus this, thousandths. */

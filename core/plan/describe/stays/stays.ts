@@ -1,5 +1,5 @@
 import { type Task, taskAt } from '#core/brief';
-import { isShift, stopsIn } from '#core/hand';
+import { isShift, type Placement, stopsIn } from '#core/hand';
 import { mmFromNut } from '#core/instrument';
 import type { PlacedNote } from '#core/solve';
 import { namingPlacement, positionOf } from '../position-of.ts';
@@ -49,10 +49,23 @@ function stayOf(task: Task, group: readonly PlacedNote[]): readonly Stay[] {
       firstFingerMm: mmAt(own.firstFinger),
       patterns,
       acrossStrings: acrossStrings(patterns),
+      lowFirst: lowFirstOn(task, own, stopped),
       reach: widestReach(group.map((note, index) => plannedReach(task, note, group[index - 1]))),
       covers: coveredBy(stopped, mmAt),
     },
   ];
+}
+
+/** The strings played on which the first finger of a position stands a semitone below its plain place, where the key has it so. */
+function lowFirstOn({ hand, instrument, keyed }: Task, own: Placement, stopped: readonly PlacedNote[]): readonly string[] {
+  if (own.letterPosition === null) return [];
+  const played = new Set(stopped.flatMap(({ placement }) => stopsIn(placement).map(({ stringIndex }) => stringIndex)));
+  return instrument.strings.flatMap(({ name }, stringIndex) => {
+    const place = played.has(stringIndex) ? hand.standsAt('1', own, { stringIndex, keyed }) : null;
+    if (place === null) return [];
+    const first = { ...own, finger: '1', stringIndex, anchor: place, semitonesAboveOpen: place } as const;
+    return hand.fingerPlace(first) === 'low' ? [name] : [];
+  });
 }
 
 /** From the lowest to the highest place that is stopped. */

@@ -98,6 +98,8 @@ export interface Stay {
   readonly patterns: readonly FingerPattern[];
   /** Where a finger stands elsewhere on the next string. */
   readonly acrossStrings: readonly AcrossStrings[];
+  /** Violin and viola: open notes (documents' form) of the strings played on which the first finger stands low in this position, from I down. */
+  readonly lowFirst: readonly string[];
   /** The widest the hand is at one moment, which decides the verdict; null where only open strings play. */
   readonly reach: PlannedReach | null;
   /** All that the hand plays while it stays, wider than any moment of it; null where only open strings play. */

@@ -9,7 +9,7 @@ import { TextField } from '../../../ui/fields/Field.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Table } from '../../../ui/Table.tsx';
 import { PATTERN_WAYS, touchText } from '../../../words/hand/patterns.ts';
-import { mmText, semitonesText } from '../../../words/plan-words.ts';
+import { lowFirstText, mmText, semitonesText } from '../../../words/plan-words.ts';
 
 /** How the fingers stand in every stay, what lands together, and where each tonic lies. */
 export function HandDetails({ plan }: { readonly plan: Plan }) {
@@ -74,7 +74,10 @@ function StayRow({ stay }: { readonly stay: Stay }) {
         {stay.from + 1}
         {stay.to > stay.from ? `–${stay.to + 1}` : ''}
       </td>
-      <td>{positionWords(stay.position)}</td>
+      <td>
+        {positionWords(stay.position)}
+        {stay.lowFirst.length > 0 && <div>{lowFirstText(stay.lowFirst)}</div>}
+      </td>
       <td>{mmText(stay.firstFingerMm)}</td>
       <td>{stay.reach ? mmText(stay.reach.needMm) : ''}</td>
       <td>{stay.covers ? mmText(stay.covers.mm) : ''}</td>
