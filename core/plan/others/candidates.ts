@@ -118,7 +118,13 @@ export function toldFurther(bestLine: BestLine, first: Candidate, others: readon
   return others.flatMap((candidate) => {
     const { way, name: one, rank, waits } = candidate;
     const other = differencesOf(bestLine, way).find((difference) => !known.has(JSON.stringify(difference)));
-    if (!other || one.kind === 'both' || (changesLittle(other) && rank > bestLine.solved.way.cost + MOST_FOR_LITTLE)) return [];
+    if (
+      !other ||
+      one.kind === 'both' ||
+      one.kind === other.kind ||
+      (changesLittle(other) && rank > bestLine.solved.way.cost + MOST_FOR_LITTLE)
+    )
+      return [];
     return [
       { ...candidate, name: { kind: 'both', one, other }, waits: waits + waitsFurther(one) + (OTHER_STRINGS.has(other.kind) ? 0 : 1) },
     ];

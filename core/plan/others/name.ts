@@ -20,7 +20,7 @@ export interface NamedShift {
  * - `moment`: it shifts so many notes later (negative: sooner);
  * - `same-fingers`: every finger plays once, and every string has the same fingers at the same places;
  * - `open-strings`, `stopped`: every note is open that can be, or none is; - `more-open`, `fewer-open`: on these strings;
- * - `fourth-finger`, `no-fourth-finger`: more, or fewer, notes with it; - `fingers`: other fingers on one string.
+ * - `fourth-finger`, `no-fourth-finger`: more notes with it on a string, or none left there; - `fingers`: other fingers on one string.
  */
 export type Difference =
   | { readonly kind: 'unlocked' }

@@ -79,7 +79,7 @@ const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) =>
   slides: ({ fingers }, best, other) =>
     sliding(other).join() === fingers.toSorted().join() && sliding(other).join() !== sliding(best).join(),
   'fourth-finger': ({ string }, best, other) => fourthsOn(other, string) > fourthsOn(best, string),
-  'no-fourth-finger': ({ string }, best, other) => fourthsOn(other, string) < fourthsOn(best, string),
+  'no-fourth-finger': ({ string }, best, other) => fourthsOn(other, string) === 0 && fourthsOn(best, string) > 0,
   fingers: ({ string }, best, other) =>
     sounds(other).some((note, order) => note.stops[0].string === string && played(note) !== played(sounds(best)[order])),
   both: ({ one, other: too }, best, other) => one.kind !== too.kind && isNamedTruly(one, best, other) && isNamedTruly(too, best, other),
