@@ -66,7 +66,7 @@ console.log(
 
 const read = readBriefs()
   .filter(({ id }) => wanted.length === 0 || wanted.includes('read-briefs.json') || wanted.includes(id))
-  .map(judgedAsRead);
+  .map((each) => judgedAsRead(each));
 for (const verdict of read) {
   const { each, plans, refusal, asRead } = verdict;
   if (!all && (asRead ? each.read.grade === 'd' : each.read.grade !== 'd' && verdict.rightAt === 0)) continue;

@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import { judgedAsRead, readBriefs } from '../../support/reference/read-brief.ts';
 import { askedOf, casesOf, judged } from '../../support/reference/reference-case.ts';
 
 const judgedCases = casesOf('cases.json').map((each) => ({ each, verdict: judged(askedOf(each)) }));
@@ -30,4 +31,14 @@ describe('on cases of our own, coming down and going up and down, it agrees', ()
       assert.ok(verdict.matchedBy !== null && verdict.matchedBy <= within, `found ${verdict.found}\nexpected ${verdict.wanted}`);
     });
   }
+});
+
+describe('on briefs that teachers read without knowing the engine', () => {
+  const accepting = readBriefs().filter(({ accept }) => accept !== undefined);
+
+  it('the best plan is a usual fingering, or one that was read as a teacher would write it, in 90 of 105', () => {
+    const right = accepting.filter((each) => judgedAsRead(each, 0).rightAt === 0);
+    assert.equal(accepting.length, 105);
+    assert.ok(right.length >= 90, `${right.length} of ${accepting.length}`);
+  });
 });
