@@ -22,7 +22,7 @@ export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): vo
  * string.
  */
 function holdsOctave(from: Placement, to: Placement): boolean {
-  if (from.finger === '0' || to.finger === '0') return true;
+  if (isOpen(from) || isOpen(to)) return from.letterPosition === null || from.finger === '3' || to.finger === '3';
   if (isShift(from, to) || from.stringIndex === to.stringIndex) return false;
   const fingers = [from.finger, to.finger].toSorted().join('');
   if (inThumbPosition(from)) return fingers === '3T';
@@ -104,7 +104,7 @@ function momentTerms(weights: Weights, { travelMm, share }: Move, gap: Gap, add:
 function nearness(weights: Weights, { from, to, gap }: Step, semitones: number): number {
   if (gap.octaveRow && Math.abs(semitones) <= OCTAVE_STEP) return weights.octaveStepShare;
   if (Math.abs(semitones) !== 1) return 1;
-  return weights.semitoneMoveShare * (carries(from, to) ? weights.semitoneShiftShare : 1);
+  return carries(from, to) ? weights.semitoneShiftShare : weights.semitoneMoveShare;
 }
 
 /** From about a fifth on a shift is long: as a share of the string's length. */
