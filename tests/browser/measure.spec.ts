@@ -42,12 +42,12 @@ test('beats are told for a chosen error, and a note without a check says so', as
 test('ringing notes wear a ring on the path, and stretches their millimetres', async ({ page }) => {
   await openPiece(page, 'Plover · D major for a small hand');
   await expect(beads(page).filter({ hasText: 'rings with an open string' }).first()).toBeVisible();
-  await expect(page.getByTestId('overlay').getByText('114 mm').first()).toBeVisible();
+  await expect(page.getByTestId('overlay').getByText('60 mm').first()).toBeVisible();
 });
 
 test('the fingerboard shows a hand, a note, a key, and two systems against each other', async ({ page }) => {
   await openMeasures(page, 'Wren · A♭ major in three octaves', 'Fingerboard');
-  await expect(page.getByRole('img', { name: /notes 1 to 15, low first position$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /notes 1 to 15, first position$/ })).toBeVisible();
   await expect(page.getByRole('table', { name: 'Fingers of the hand, string by string' })).toContainText('3 and 4 close');
   await page.getByLabel('What to show').selectOption('the selected note and its hand');
   await page.getByLabel('Note', { exact: true }).selectOption({ index: 6 });

@@ -103,7 +103,7 @@ test('numbers and names are explained on asking: in the path, the lists, the Stu
   await openPiece(page, 'Wren · A♭ major in three octaves');
   for (const [label, told] of [
     ['73 mm', '73 mm in 0.42 s'],
-    ['low 4th', 'Counted by letter names'],
+    ['4th', 'Counted by letter names'],
   ] as const) {
     await page.getByTestId('overlay').getByText(label).last().click();
     await expect(how).toContainText(told);

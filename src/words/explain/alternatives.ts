@@ -46,14 +46,18 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   'no-fourth-finger': ({ string }, strings) => `no fourth finger on the ${stringText(string, strings)}`,
   fingers: ({ string }, strings) => `other fingers on the ${stringText(string, strings)}`,
   both: ({ one, other }, strings) =>
-    stringsInShort(
-      `${one.kind === 'strings' ? shiftsInShort(one.shifts, strings) : alternativeName(one, strings)}, ${inBrief(other, 'string' in one ? one.string : null, strings)}`,
-    ),
+    stringsInShort(`${firstInBrief(one, strings)}, ${inBrief(other, 'string' in one ? one.string : null, strings)}`),
 };
 
 /** "on E" for "on the E string", where two things are told in one name. */
 function stringsInShort(name: string): string {
   return name.replaceAll(/\bthe (\S+) string\b/g, '$1');
+}
+
+/** The first of two things a line does. */
+function firstInBrief(difference: Difference, strings: Strings): string {
+  if (difference.kind === 'positions') return `through ${listed(difference.positions.map(positionShort))}`;
+  return difference.kind === 'strings' ? shiftsInShort(difference.shifts, strings) : alternativeName(difference, strings);
 }
 
 /** The second of two things a line does: where it shifts is told by the strings alone, but for the one that was told already. */
@@ -72,8 +76,9 @@ function inShort(position: PositionName): string {
   return positionWords(position).replace(/ position$/, '');
 }
 
-/** "first, third and fifth position"; one of another kind is named whole. */
+/** "first and third position", more of them by their numbers; one of another kind is named whole. */
 function positionsText(positions: readonly PositionName[]): string {
+  if (positions.length > 2) return listed(positions.map(positionShort));
   const words = positions.map(positionWords);
   const numbered = words.every((each) => each.endsWith(' position'));
   return numbered ? `${listed(positions.map(inShort))} position` : listed(words);

@@ -55,10 +55,10 @@ test('each shift is listed with the hand’s way and the notes’ way, and S goe
   await expect(rows).toHaveCount(5);
   await expect(rows.nth(1)).toContainText('2 on I, first position');
   await expect(rows.nth(1)).toContainText('1 on I, third position');
-  await expect(rows.nth(1)).toContainText('up 3 semitones, 98 mm');
+  await expect(rows.nth(1)).toContainText('up 4 semitones, 135 mm');
   await expect(rows.nth(1)).toContainText('up 2 semitones');
   await page.keyboard.press('s');
-  await expect(page.getByRole('complementary', { name: 'Selected note' })).toContainText('The hand moves 3 semitones, 98 mm');
+  await expect(page.getByRole('complementary', { name: 'Selected note' })).toContainText('The hand moves 4 semitones, 135 mm');
 });
 
 test('a locked finger that no longer fits is removed, and that is said', async ({ page }) => {
