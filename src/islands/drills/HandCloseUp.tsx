@@ -22,6 +22,7 @@ export function HandCloseUp({ plan, apart }: { readonly plan: Plan; readonly apa
   const { shift, from, to } = apart;
   const [before, after] = [stayAt(plan, shift.from), stayAt(plan, shift.to)];
   if (!before || !after) return null;
+  const [firstFrom, firstTo] = shift.firstFingerMm;
   const lowest = Math.max(0, Math.min(before.lowestMm, after.lowestMm) - ROOM_MM);
   const highest = Math.max(before.highestMm, after.highestMm) + ROOM_MM;
   const yOf: YOf = (mm) => HEIGHT - 24 - ((mm - lowest) / (highest - lowest)) * (HEIGHT - 48);
@@ -33,9 +34,9 @@ export function HandCloseUp({ plan, apart }: { readonly plan: Plan; readonly apa
       ))}
       <Hand stay={before} x={COLUMNS.before} yOf={yOf} name="before" />
       <Hand stay={after} x={COLUMNS.after} yOf={yOf} name="after" />
-      <WayOfHand apart={apart} yOf={yOf} firstFrom={yOf(before.firstFingerMm)} firstTo={yOf(after.firstFingerMm)} />
-      <FirstFinger stay={before} x={COLUMNS.before} yOf={yOf} playing={shift.fromFinger === '1'} />
-      <FirstFinger stay={after} x={COLUMNS.after} yOf={yOf} playing={shift.toFinger === '1'} />
+      <WayOfHand apart={apart} yOf={yOf} firstFrom={yOf(firstFrom)} firstTo={yOf(firstTo)} />
+      <FirstFinger y={yOf(firstFrom)} x={COLUMNS.before} playing={shift.fromFinger === '1'} />
+      <FirstFinger y={yOf(firstTo)} x={COLUMNS.after} playing={shift.toFinger === '1'} />
       <Finger x={COLUMNS.before} y={yOf(from.stops[0].mmFromNut)} finger={shift.fromFinger} />
       <Finger x={COLUMNS.after} y={yOf(to.stops[0].mmFromNut)} finger={shift.toFinger} />
       <NoteName y={yOf(from.stops[0].mmFromNut)} x={COLUMNS.before - 46} name={noteOf(from)} />
@@ -109,16 +110,14 @@ function WayOfHand({ apart, yOf, firstFrom, firstTo }: WayOfHandProps) {
 }
 
 interface FirstFingerProps {
-  readonly stay: Stay;
   readonly x: number;
-  readonly yOf: YOf;
+  readonly y: number;
   /** It plays: its bead is drawn already. */
   readonly playing: boolean;
 }
 
-function FirstFinger({ stay, x, yOf, playing }: FirstFingerProps) {
+function FirstFinger({ x, y, playing }: FirstFingerProps) {
   if (playing) return null;
-  const y = yOf(stay.firstFingerMm);
   return (
     <>
       <circle cx={x} cy={y} r={9} className="fill-paper stroke-dove" strokeWidth={1.4} strokeDasharray="2 2" />

@@ -240,10 +240,10 @@ export function slopesOf(plan: Plan, beads: readonly Bead[], scale: PathScale): 
     const from = byIndex.get(shift.from);
     const to = byIndex.get(shift.to);
     if (!from || !to) return [];
-    const mmOf = (bead: Bead): number => plan.stays.find((stay) => bead.index >= stay.from && bead.index <= stay.to)?.firstFingerMm ?? 0;
+    const [fromMm, toMm] = shift.firstFingerMm;
     const note = shift.guides[0]?.inBetween ?? null;
     const between = note && { x: from.x + (to.x - from.x) * IN_BETWEEN_AT, y: yOfMm(scale, note.mmFromNut), note };
-    return [{ shift, inBetween: between, fromX: from.x, fromY: yOfMm(scale, mmOf(from)), toX: to.x, toY: yOfMm(scale, mmOf(to)) }];
+    return [{ shift, inBetween: between, fromX: from.x, fromY: yOfMm(scale, fromMm), toX: to.x, toY: yOfMm(scale, toMm) }];
   });
 }
 

@@ -142,6 +142,10 @@ describe('a shift of any plan', () => {
       assert.equal(shift.handSemitones, reached - left);
       const mm = stringLengthMm * Math.abs(2 ** (-left / 12) - 2 ** (-reached / 12));
       assert.ok(Math.abs(shift.handMm - mm) < 1e-9);
+      assert.deepEqual(
+        shift.firstFingerMm.map((each) => each.toFixed(6)),
+        [left, reached].map((place) => mmFromNut(stringLengthMm, place).toFixed(6)),
+      );
       for (const { inBetween } of shift.guides) {
         if (!inBetween) continue;
         assert.equal(semitones(inBetween.pitch), semitones(inBetween.open) + inBetween.semitonesAboveOpen);

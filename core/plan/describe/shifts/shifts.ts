@@ -57,6 +57,7 @@ function shiftBetween(at: (index: number) => Task, { from, to, moves, stood }: B
     ...endsOf(task, from.placement, to.placement),
     handSemitones: arrives - leaves,
     handMm: Math.abs(mmAt(arrives) - mmAt(leaves)),
+    firstFingerMm: [mmAt(leaves), mmAt(arrives)],
     noteSemitones: semitonesOf(to.note.pitch) - semitonesOf(from.note.pitch),
     throughOpenString: moves.length > 1,
     throughRest: moves.some((note) => note.gap?.rest === true),

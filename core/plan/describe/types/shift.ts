@@ -52,6 +52,8 @@ export interface Shift {
   readonly handSemitones: number;
   /** How far the hand moves. */
   readonly handMm: number;
+  /** From where to where finger 1 goes, mm from the nut. */
+  readonly firstFingerMm: readonly [from: number, to: number];
   /** How far the notes move: semitones, upward positive. */
   readonly noteSemitones: number;
   /** The hand moves while an open string sounds, or in a rest. */
