@@ -37,7 +37,17 @@ type PieceName = keyof typeof PIECES;
 const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonly PieceName[]>> } = {
   style: {
     older: ['cello E', 'bass F'],
-    singing: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F', 'cello E', 'cello semitones', 'bass F'],
+    singing: [
+      'violin G',
+      'violin A',
+      'violin B♭',
+      'violin semitones',
+      'viola D',
+      'viola F',
+      'cello E',
+      'cello semitones',
+      'bass semitones',
+    ],
   },
   openUp: {
     fourth: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F'],
