@@ -1,4 +1,5 @@
 import { inThumbPosition, type Placement } from '#core/hand';
+import type { Weights } from '#core/weights';
 import type { CostSetting } from './setting.ts';
 
 /**
@@ -6,12 +7,14 @@ import type { CostSetting } from './setting.ts';
  * it lies in; from first position it reaches back to half and pays for first. A position that holds the whole line, where the
  * first does not, is its home.
  */
-export function positionWeight({ weights: { position }, homes }: CostSetting, { letterPosition, anchor, shape }: Placement): number {
-  if (letterPosition !== null && homes.has(letterPosition)) return 0;
-  const weightOf = (index: number): number => position[Math.min(index, position.length - 1)] ?? 0;
-  const lowest = letterPosition ?? anchor;
-  if (letterPosition !== null || shape !== 'reached-back') return weightOf(lowest);
-  return Math.max(anchor < FIRST_ANCHOR ? 0 : weightOf(anchor), weightOf(anchor + 1));
+export function positionWeight({ weights, homes }: CostSetting, { letterPosition, anchor, shape }: Placement): number {
+  if (letterPosition !== null) return homes.has(letterPosition) ? 0 : weightAt(weights, letterPosition);
+  if (shape !== 'reached-back') return weightAt(weights, anchor);
+  return Math.max(anchor < FIRST_ANCHOR ? 0 : weightAt(weights, anchor), weightAt(weights, anchor + 1));
+}
+
+function weightAt({ position }: Weights, index: number): number {
+  return position[Math.min(index, position.length - 1)] ?? 0;
 }
 
 /**
