@@ -52,12 +52,12 @@ function freePair(low: Placement, high: Placement, wide: boolean): Placement | n
   const lowLeads = (rankOf(low.finger) ?? 0) <= (rankOf(high.finger) ?? 0);
   const [leading, other] = lowLeads ? [low, high] : [high, low];
   if (!LEADING.includes(leading.shape) || other.shape === 'reached-back') return null;
-  // Where the first finger plays it tells the way of the hand, else the lower string does.
+  // The first finger tells the way of the hand if it plays, else the lower string does.
   const { firstFinger } = leading.finger === '1' ? leading : low;
   return joined(low, high, { ...leading, firstFinger, shape: shapeBeside(leading, other) });
 }
 
-/** How the finger that tells the frame may stand. */
+/** The shapes in which a finger may tell the frame. */
 const LEADING: readonly Shape[] = ['home', 'low-first'];
 
 /** What the other finger does, seen from the one that tells the frame. */

@@ -21,12 +21,12 @@ import {
 } from './types.ts';
 
 /**
- * What stays for a whole stay. Of the cello's neck hand either the block of 2-3-4 stays and finger 1 may reach back, or
- * finger 1 stays and the block may open forward; where both have moved there is a shift.
+ * A hand is told by what stays for a whole stay. On the neck of the cello either the block of 2-3-4 stays and finger 1 may reach
+ * back, or finger 1 stays and the block may open forward; where both have moved there is a shift.
  */
 const FAMILIES = ['block-stays', 'first-stays', 'three-finger', 'thumb'] as const;
 
-/** What of a hand stays. */
+/** The part of a hand that stays. */
 export type Family = (typeof FAMILIES)[number];
 
 /** By finger, the places it may take, semitones above the anchor; the usual one first. */
@@ -165,13 +165,13 @@ function familyOf({ stance }: Pick<Placement, 'stance'>): Family {
   return FAMILIES[stance % FAMILIES.length] ?? 'first-stays';
 }
 
-/** The hand may hover wherever it may stand: of the hands that stay alike one is enough, but for an open hand and a closed one. */
+/** The hand hovers wherever it may stand, at rest: while an open string sounds it opens and closes as it likes. */
 function hoveringsOver(shapes: readonly SemitoneShape[], stringIndex: number, highestAnchor: number): readonly Placement[] {
   return FAMILIES.flatMap((family) => {
     const own = shapes.filter((shape) => shape.families.includes(family));
     const hands = own.flatMap((shape) => placesOf(shape).map((anchor) => handIn(shape, family, anchor)));
     return hands
-      .filter((hand, index) => hand.anchor <= highestAnchor && hands.findIndex((other) => isSameHand(hand, other)) === index)
+      .filter((hand, index) => hand.anchor <= highestAnchor && hands.findIndex(({ stance }) => stance === hand.stance) === index)
       .map((hand): Placement => ({
         ...openStop(stringIndex),
         ...hand,
@@ -185,10 +185,6 @@ function hoveringsOver(shapes: readonly SemitoneShape[], stringIndex: number, hi
 
 function placesOf({ lowestAnchor, highestAnchor }: SemitoneShape): readonly number[] {
   return Array.from({ length: Math.max(0, highestAnchor - lowestAnchor + 1) }, (_, index) => lowestAnchor + index);
-}
-
-function isSameHand(one: HandAt, other: HandAt): boolean {
-  return one.stance === other.stance && one.anchor === other.anchor && one.block === other.block;
 }
 
 function nameInKey(names: readonly PositionName[], key: Key): PositionName {

@@ -31,7 +31,7 @@ interface ThreeNotes {
 export function chords(ground: Ground, { position, played }: FamilyOf<'chords'>): Written {
   const isNamed = (placement: Placement): boolean =>
     isOpenPair(placement) || ground.hand.positionName(placement, ground.key).label === position;
-  // What stays of a hand that may open is one for the whole drill: the one that holds most.
+  // The whole drill is played by one hand: of those that may open, the one that holds the most chords.
   const [most = []] = staysNamed(ground, isNamed)
     .map((stance) =>
       inHand(ground, { played, inPosition: (each) => isNamed(each) && (stance === null || isOpenPair(each) || each.stance === stance) }),

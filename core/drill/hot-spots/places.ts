@@ -134,7 +134,7 @@ function liesInFirst({ brief }: Plan, { sound }: Sound): boolean {
   return sound.stops.every(({ semitonesAboveOpen }) => semitonesAboveOpen <= HIGHEST_IN_FIRST[brief.instrument.kind]);
 }
 
-/** Where the highest finger stands in first position, semitones above the open string. */
+/** The place of the highest finger in first position, semitones above the open string. */
 const HIGHEST_IN_FIRST: Readonly<Record<InstrumentKind, number>> = { violin: 7, viola: 7, cello: 5, bass: 4 };
 
 function stepsIn(plan: Plan): readonly Step[] {

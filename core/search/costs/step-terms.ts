@@ -11,7 +11,7 @@ export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): vo
   const melody = Math.sign(soundOf(setting.instrument, to) - soundOf(setting.instrument, from));
   crossingTerms(setting.weights, step, melody, add);
   if ((gap.octave && !holdsOctave(from, to)) || (gap.octaveRow && !keepsFrame(from, to))) add('octave-hand', setting.weights.octaveHand);
-  if (isOpen(to)) return unheardShapeTerm(setting.weights, from, to, add);
+  if (isOpen(to)) return;
   if (!isShift(from, to)) return stayingTerms(setting, step, melody, add);
   shiftTerms(setting, step, melody, add);
   add('position', positionWeight(setting, to));
@@ -193,13 +193,6 @@ function fingerTerms(weights: Weights, { before, after, gap }: Follows, add: Ter
 
 function stopsOf(placement: Placement): readonly StringStop[] {
   return placement.upper ? [placement, placement.upper] : [placement];
-}
-
-/** While an open string sounds the hand has time to open or close. */
-function unheardShapeTerm(weights: Weights, from: Placement, to: Placement, add: TermSink): void {
-  const [before, after] = [from, to].map(({ block, anchor }) => (block ?? anchor) - anchor);
-  if (before === after) return;
-  add('shape-change', weights.opening * weights.openShiftShare * ((after ?? 0) < (before ?? 0) ? closingShare(weights, from, to) : 1));
 }
 
 /** A hand that has opened forward falls shut; a first finger that has reached back has to come home. */

@@ -41,10 +41,10 @@ export function purposeWeights(weights: Weights, purpose: Purpose): Partial<Weig
   }
 }
 
-/** How weak the fourth finger is in this hand, up to 1: on the violin it is, on the necks of cello and bass it belongs. */
-export function dislikeOfFourth({ finger }: Weights): number {
+/** The share, up to 1, in which the fourth finger is avoided: wholly on the violin, hardly on the necks of cello and bass, where it is at home. */
+function dislikeOfFourth({ finger }: Weights): number {
   return Math.min(1, finger[4] / WEAK_FOURTH);
 }
 
-/** What a fourth finger costs on the violin, thousandths. */
+/** The cost of a fourth finger on the violin, thousandths. */
 const WEAK_FOURTH = 220;
