@@ -78,10 +78,15 @@ function inShort(position: PositionName): string {
 
 /** "first and third position", more of them by their numbers; one of another kind is named whole. */
 function positionsText(positions: readonly PositionName[]): string {
-  if (positions.length > 2) return listed(positions.map(positionShort));
+  if (positions.length > 2) return severalInShort(positions.map(positionShort));
   const words = positions.map(positionWords);
   const numbered = words.every((each) => each.endsWith(' position'));
   return numbered ? `${listed(positions.map(inShort))} position` : listed(words);
+}
+
+/** "1st, 3rd and 7th position", of the double bass "½, III and V". */
+function severalInShort(names: readonly string[]): string {
+  return names.every((name) => /\d(st|nd|rd|th)$/.test(name)) ? `${listed(names)} position` : listed(names);
 }
 
 /** "shifts on the A string to third position"; more than one in short. */

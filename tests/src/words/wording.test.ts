@@ -108,6 +108,7 @@ describe('another fingering', () => {
       name({ kind: 'starts', position: third, shifts: [{ string: 'I', position: first }] }),
       'starts in third, shifts on E to first',
     );
+    assert.equal(name({ kind: 'positions', positions: [first, third, first] }), 'through 1st, 3rd and 1st position');
     assert.equal(name({ kind: 'positions', positions: [first, third] }), 'through first and third position');
     assert.equal(name({ kind: 'moment', notes: -1, string: 'I' }), 'shifts 1 note sooner');
     assert.equal(name({ kind: 'slides', fingers: ['1', '4'] }), 'slides with 1 and 4');
