@@ -11,9 +11,11 @@ import {
   type NoteOnString,
   openStop,
   type Placement,
+  placementOf,
   type PositionName,
   rankOf,
   type Shape,
+  type StandingHand,
   standingBeside,
   stopOf,
   stopsIn,
@@ -86,6 +88,7 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     ...namesAt(placement, placement.anchor),
     ...(openedIn(placement) && placement.block !== null ? namesAt(placement, placement.anchor + 1) : []),
   ];
+  const hovering = hoveringHands(shapes);
   const placementsOf = remembered((note) => shapes.flatMap((shape) => placementsInShape(shape, note)));
   return {
     school: table.school,
@@ -98,7 +101,10 @@ export function semitoneHand(table: SemitoneHandTable): HandModel {
     highestAnchor: Math.max(...shapes.map((shape) => shape.highestAnchor)),
     placements: placementsOf,
     pairs: (lower, upper) => pairsOf(placementsOf, lower, upper, 'frame'),
-    hoverings: (stringIndex, highestAnchor) => hoveringsOver(shapes, stringIndex, highestAnchor),
+    hoverings: (stringIndex, highestAnchor) => {
+      const open = openStop(stringIndex);
+      return hovering.filter(({ anchor }) => anchor <= highestAnchor).map((hand) => placementOf(open, hand));
+    },
     positionName: (placement, key) => nameInKey(namesAt(placement, positionAnchor(placement)), key),
     labelsOf: (placement) => namesOf(placement).map((name) => name.label),
     inOneFrame: () => true,
@@ -124,19 +130,15 @@ function placementsInShape(shape: SemitoneShape, note: NoteOnString): readonly P
     offsets.flatMap((offset) => {
       const anchor = note.semitonesAboveOpen - offset;
       if (!usedAt(shape, anchor)) return [];
-      return shape.families.map((family): Placement => ({
-        ...stopOf(note, finger),
-        ...handIn(shape, family, anchor),
-        firstFinger: firstFingerIn(family, anchor, finger, offset),
-        upper: null,
-        partner: null,
-      }));
+      return shape.families.map((family) =>
+        placementOf(stopOf(note, finger), { ...handIn(shape, family, anchor), firstFinger: firstFingerIn(family, anchor, finger, offset) }),
+      );
     }),
   );
 }
 
 /** What a placement says of its hand, whichever finger plays. */
-type HandAt = Pick<Placement, 'anchor' | 'raised' | 'shape' | 'block' | 'stance' | 'letterPosition'>;
+type HandAt = Omit<StandingHand, 'firstFinger'>;
 
 /** The hand of a shape at an anchor. */
 function handIn({ shape, block, restsAbove = 0 }: SemitoneShape, family: Family, anchor: number): HandAt {
@@ -165,21 +167,18 @@ function familyOf({ stance }: Pick<Placement, 'stance'>): Family {
   return FAMILIES[stance % FAMILIES.length] ?? 'first-stays';
 }
 
-/** The hand hovers wherever it may stand, at rest: while an open string sounds it opens and closes as it likes. */
-function hoveringsOver(shapes: readonly SemitoneShape[], stringIndex: number, highestAnchor: number): readonly Placement[] {
+/** The hands that hover over an open string: at rest, wherever they may stand. While it sounds they open and close as they like. */
+function hoveringHands(shapes: readonly SemitoneShape[]): readonly StandingHand[] {
   return FAMILIES.flatMap((family) => {
     const own = shapes.filter((shape) => shape.families.includes(family));
     const hands = own.flatMap((shape) => placesOf(shape).map((anchor) => handIn(shape, family, anchor)));
-    return hands
-      .filter((hand, index) => hand.anchor <= highestAnchor && hands.findIndex(({ stance }) => stance === hand.stance) === index)
-      .map((hand): Placement => ({
-        ...openStop(stringIndex),
-        ...hand,
-        firstFinger: firstFingerIn(family, hand.anchor, '0', 0),
-        shape: family === 'thumb' ? 'open-thumb' : 'open',
-        upper: null,
-        partner: null,
-      }));
+    const known = new Set<number>();
+    return hands.flatMap((hand): readonly StandingHand[] => {
+      if (known.has(hand.stance)) return [];
+      known.add(hand.stance);
+      const shape: Shape = family === 'thumb' ? 'open-thumb' : 'open';
+      return [{ ...hand, shape, firstFinger: firstFingerIn(family, hand.anchor, '0', 0) }];
+    });
   });
 }
 
@@ -256,6 +255,7 @@ function openedIn({ block, anchor }: Placement): readonly [number, number] | nul
  * hand opens or closes as it likes.
  */
 function comesTo(from: Placement, to: Placement): boolean {
+  if (from.block === to.block && from.anchor === to.anchor) return true;
   const [before, after] = [stopsIn(from), stopsIn(to)];
   if (before.length === 0 || after.length === 0) return true;
   const [leavesFirst, takesFirst] = [before, after].map((stops) => stops.some(({ finger }) => finger === '1'));

@@ -184,9 +184,12 @@ export function openStop(stringIndex: number): StringStop {
   return { stringIndex, finger: '0', semitonesAboveOpen: 0, soundsAboveOpen: 0, harmonic: false, letterSteps: 0 };
 }
 
-/** A finger stopping a string; the note as it is first spelled. */
-export function stopOf({ stringIndex, semitonesAboveOpen, letterSteps }: NoteOnString, finger: Finger): StringStop {
-  const [steps = 0] = letterSteps;
+/** A finger stopping a string; the note as it is first spelled, or by the spelling it is fingered by. */
+export function stopOf(
+  { stringIndex, semitonesAboveOpen, letterSteps: spelled }: NoteOnString,
+  finger: Finger,
+  steps = spelled[0] ?? 0,
+): StringStop {
   return { stringIndex, finger, semitonesAboveOpen, soundsAboveOpen: semitonesAboveOpen, harmonic: false, letterSteps: steps };
 }
 
@@ -195,9 +198,39 @@ export function stopIn({ stringIndex, finger, semitonesAboveOpen, soundsAboveOpe
   return { stringIndex, finger, semitonesAboveOpen, soundsAboveOpen, harmonic, letterSteps };
 }
 
+/** A hand as it stands, whichever of its fingers plays. */
+export type StandingHand = Omit<Placement, keyof StringStop | 'upper' | 'partner'>;
+
+/**
+ * One finger of a hand on its string, or the hand over an open string. The parts are named one by one, so that all placements are
+ * objects of one kind: the search reads them by the million.
+ */
+export function placementOf(stop: StringStop, hand: StandingHand): Placement {
+  return {
+    stringIndex: stop.stringIndex,
+    finger: stop.finger,
+    semitonesAboveOpen: stop.semitonesAboveOpen,
+    soundsAboveOpen: stop.soundsAboveOpen,
+    harmonic: stop.harmonic,
+    letterSteps: stop.letterSteps,
+    anchor: hand.anchor,
+    firstFinger: hand.firstFinger,
+    raised: hand.raised,
+    shape: hand.shape,
+    block: hand.block,
+    stance: hand.stance,
+    letterPosition: hand.letterPosition,
+    upper: null,
+    partner: null,
+  };
+}
+
+const NO_STOPS: readonly StringStop[] = [];
+
 /** The fingers of a placement that stop or touch a string, open strings left out. */
 export function stopsIn(placement: Placement): readonly StringStop[] {
   const { upper, partner } = placement;
+  if (upper === null && partner === null) return placement.finger === '0' ? NO_STOPS : [placement];
   return [placement, ...(upper ? [upper] : []), ...(partner ? [partner] : [])].filter(({ finger }) => finger !== '0');
 }
 

@@ -8,6 +8,7 @@ import {
   type NoteOnString,
   openStop,
   type Placement,
+  placementOf,
   rankOf,
   type Shape,
   standingBeside,
@@ -95,9 +96,7 @@ export const violinHand: HandModel = {
   placements: placementsOf,
   pairs: (lower, upper, wide) => pairsOf(placementsOf, lower, upper, wide ? 'wide' : 'free'),
   hoverings: (stringIndex, highestAnchor, keyed) =>
-    Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => hovering(stringIndex, position, keyed)).filter(
-      (placement) => placement.anchor <= highestAnchor,
-    ),
+    hoveringsOver(stringIndex, keyed).filter((placement) => placement.anchor <= highestAnchor),
   // Low and high belong to fingers; only a hand that its first finger has taken up is itself high.
   positionName: ({ letterPosition, raised }) => ({ label: labelOf(letterPosition ?? 0), alteration: raised > 0 ? 'high' : null }),
   labelsOf: (placement) => [labelOf(placement.letterPosition ?? 0)],
@@ -216,8 +215,8 @@ function chromaticPlacements(note: NoteOnString): readonly Placement[] {
     const position = plainPositionAt(anchor);
     if (position === null) return [];
     const raised = anchor - homeIn(position, note.keyed);
-    const hand = { anchor, raised, firstFinger: anchor, shape: 'chromatic', stance: position, letterPosition: position } as const;
-    return [{ ...stopOf(note, finger), ...hand, block: null, upper: null, partner: null }];
+    const hand = { anchor, raised, firstFinger: anchor, block: null, stance: position, letterPosition: position };
+    return [placementOf(stopOf(note, finger), { ...hand, shape: 'chromatic' })];
   });
 }
 
@@ -240,20 +239,16 @@ function inPosition(
   const ownFirst = finger === '1' && !offLetter;
   // A first finger above its home takes the hand with it.
   const raised = ownFirst ? Math.max(0, place - home) : 0;
-  return {
-    ...stopOf(note, finger),
-    // In a run of semitones a note may be fingered by its other name; it is still spelled as it is written.
-    ...(note.chromatic ? {} : { letterSteps }),
+  // In a run of semitones a note may be fingered by its other name; it is still spelled as it is written.
+  return placementOf(stopOf(note, finger, note.chromatic ? note.letterSteps[0] : letterSteps), {
     anchor: home + raised,
     raised,
     firstFinger: ownFirst ? place : home,
     shape: offLetter ? OFF_LETTER[finger] : shapeOf(note, finger, position),
+    block: null,
     stance: position,
     letterPosition: position,
-    block: null,
-    upper: null,
-    partner: null,
-  };
+  });
 }
 
 /** What a finger does beside its own letter: the first reaches back, the fourth out; the others never leave theirs. */
@@ -320,20 +315,21 @@ function reachesOut({ shape }: Placement, { finger }: StringStop): boolean {
   return shape === 'reached-out' && finger === '4';
 }
 
-function hovering(stringIndex: number, position: number, keyed: KeyedStrings): Placement {
-  const home = firstIn(position, { stringIndex, keyed });
-  return {
-    ...openStop(stringIndex),
-    anchor: home,
-    raised: 0,
-    firstFinger: home,
-    shape: 'open',
-    stance: position,
-    letterPosition: position,
-    block: null,
-    upper: null,
-    partner: null,
-  };
+/** Over the open strings of a key: asked for every open string of a line. */
+const hoveringsInKey = new WeakMap<KeyedStrings, Map<number, readonly Placement[]>>();
+
+function hoveringsOver(stringIndex: number, keyed: KeyedStrings): readonly Placement[] {
+  const byString = hoveringsInKey.get(keyed) ?? new Map<number, readonly Placement[]>();
+  hoveringsInKey.set(keyed, byString);
+  const known = byString.get(stringIndex);
+  if (known) return known;
+  const hovering = Array.from({ length: HIGHEST_POSITION + 1 }, (_, position) => {
+    const home = firstIn(position, { stringIndex, keyed });
+    const hand = { anchor: home, raised: 0, firstFinger: home, block: null, stance: position, letterPosition: position };
+    return placementOf(openStop(stringIndex), { ...hand, shape: 'open' });
+  });
+  byString.set(stringIndex, hovering);
+  return hovering;
 }
 
 function labelOf(position: number): string {

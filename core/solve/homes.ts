@@ -5,6 +5,9 @@ import type { NoteStep } from './note-steps.ts';
 /** First position, as letter steps from the open string to finger 1. */
 const FIRST = 1;
 
+/** Half and first position. On cello and bass no position has a letter, and none holds a line here. */
+const LOW: readonly number[] = [0, FIRST];
+
 /**
  * Violin and viola: the positions, by their letter, that hold a whole line with every finger at rest, where half or first position
  * could hold it only with an extension or a first finger that reaches back (B major in second). None where either does without, and
@@ -13,25 +16,15 @@ const FIRST = 1;
  */
 export function homesOf(steps: readonly NoteStep[]): ReadonlySet<number> {
   const sets = [...new Set(steps.map(({ candidates }) => candidates))];
-  const atRest = positionsHolding(sets, isAtRest);
-  const reaching = positionsHolding(sets, ({ shape }) => shape !== 'reached-out');
-  const isLow = (position: number): boolean => position <= FIRST || position === ANY;
-  return new Set(atRest.some(isLow) || !reaching.some(isLow) ? [] : atRest);
+  const holds = (position: number, isMeant: (placement: Placement) => boolean): boolean =>
+    sets.every((candidates) => candidates.some((each) => isMeant(each) && (isOpen(each) || each.letterPosition === position)));
+  if (LOW.some((position) => holds(position, isAtRest)) || !LOW.some((position) => holds(position, isWithinReach))) return new Set();
+  const named = new Set(sets.flatMap((candidates) => candidates.flatMap(({ letterPosition }) => letterPosition ?? [])));
+  return new Set([...named].filter((position) => holds(position, isAtRest)));
 }
 
-/** The positions in which every note has a placement of some kind. */
-function positionsHolding(sets: readonly (readonly Placement[])[], isMeant: (placement: Placement) => boolean): readonly number[] {
-  const held = sets.map((candidates) => new Set(candidates.filter(isMeant).map(positionOf)));
-  const named = new Set(held.flatMap((positions) => [...positions]));
-  return [...named].filter((position) => held.every((positions) => positions.has(position) || positions.has(ANY)));
-}
-
-/** Open strings lie in every position. */
-const ANY = Infinity;
-
-/** Cello and bass, which have no letters, are at home in first. */
-function positionOf(placement: Placement): number {
-  return isOpen(placement) ? ANY : (placement.letterPosition ?? FIRST);
+function isWithinReach({ shape }: Placement): boolean {
+  return shape !== 'reached-out';
 }
 
 /** A low first finger is a finger's matter. */

@@ -58,6 +58,16 @@ export function noteSteps(task: Task): readonly NoteStep[] {
   });
 }
 
+/** The notes of a line with the placements they had, as another reading of the same brief prices them. */
+export function stepsAgain(task: Task, steps: readonly NoteStep[]): readonly NoteStep[] {
+  const roles = noteRoles(task, soundingNotes(task));
+  const at = taskAt(task);
+  return steps.map(({ index, candidates, gap }, order) => {
+    const here = at(index);
+    return { index, candidates, role: roles[order] ?? PLAIN, gap, ...(here === task ? {} : { setting: here }) };
+  });
+}
+
 /** Tells apart what more is asked of a note than of the whole line. */
 function limitsKey(task: Task, here: Task): string {
   return here.limits

@@ -6,7 +6,7 @@ import type { Placement } from '#core/hand';
 import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
 import { cheapestWay, cheapestWaysByShifts, costOfWay, shiftsFirst, type Way } from '#core/search/ways';
 import { homesOf } from './homes.ts';
-import { type NoteStep, noteSteps } from './note-steps.ts';
+import { type NoteStep, noteSteps, stepsAgain } from './note-steps.ts';
 import { type OctaveRun, samePatternWay } from './octave-pattern.ts';
 import { oneHandWays } from './one-hand-search.ts';
 import { cheapestWanted, oneHandWay, placementsAt, type Wanted } from './one-hand.ts';
@@ -41,10 +41,22 @@ export function laid(read: Task, onProgress?: (share: number) => void): LaidOrBl
   return { ok: true, laid: { task, steps, lattice: buildLattice(task, steps, onProgress) } };
 }
 
+/** A line laid out already, priced as another reading of its brief prices it: the same placements, for other wishes. */
+export function laidAgain(known: Laid, read: Task): Laid {
+  const steps = stepsAgain(read, known.steps);
+  const task = { ...read, homes: homeIsFirst(read) ? new Set<number>() : known.task.homes };
+  return { task, steps, lattice: buildLattice(task, steps) };
+}
+
 /** The positions that hold a line whole; none where something is asked of some notes alone, or the line has to stay low. A lock changes nothing of it. */
 function homesIn(task: Task, steps: readonly NoteStep[]): Task['homes'] {
-  if (steps.some(({ setting }) => setting) || [...task.wishes.keys()].some((wish) => wishPart(wish).homeIsFirst === true)) return new Set();
+  if (steps.some(({ setting }) => setting) || homeIsFirst(task)) return new Set();
   return homesOf(task.locks.size === 0 ? steps : noteSteps({ ...task, locks: new Map() }));
+}
+
+/** Whether the line has to stay low. */
+function homeIsFirst({ wishes }: Task): boolean {
+  return [...wishes.keys()].some((wish) => wishPart(wish).homeIsFirst === true);
 }
 
 /**

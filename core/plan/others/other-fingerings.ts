@@ -1,5 +1,4 @@
 import { readBrief } from '#core/brief';
-import { PREFERENCES } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
 import { costDifferences, describe, type Plan } from '#core/plan/describe';
 import type { Steps } from '#core/result';
@@ -21,6 +20,7 @@ import {
 } from './candidates.ts';
 import { joinedWays } from './joined-ways.ts';
 import { otherWays } from './ways.ts';
+import { ASKED, wishedWay, wishing } from './wished-way.ts';
 
 /** Lines beyond this are offered the wishes only: telling the others apart would take too long. */
 const MOST_NOTES_COMPARED = 400;
@@ -42,18 +42,30 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
   const without = unlocked(solved, best);
   const wanted = most - without.length;
   const bestLine = bestLineOf(solved);
-  const chosen = [...inTurns(bestLine, yield* candidates(bestLine), wanted)];
-  for (const wish of chosen.length < wanted ? PREFERENCES : []) {
-    if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
-    yield;
-    const candidate = candidateOf(bestLine, wayUnder(solved, { ...solved.task.brief.preferences, [wish]: 1 }));
-    if (candidate && isOneHand(bestLine, candidate) && !chosen.some(({ name }) => sameName(name, candidate.name))) chosen.push(candidate);
-  }
+  const found = inTurns(bestLine, yield* candidates(bestLine), wanted);
+  const chosen = found.length < wanted ? yield* withWishes(bestLine, found, wanted) : found;
   const others = chosen
     .toSorted((one, other) => one.way.cost - other.way.cost)
     .map(({ name, way }) => alternative(best, name, withWay(solved, way), solved));
   return [...without, ...others].slice(0, most);
 }
+
+/** The lines found, and what wishes find beyond them, until there are as many as wanted. */
+function* withWishes(bestLine: BestLine, found: readonly Candidate[], wanted: number): Steps<readonly Candidate[]> {
+  const { solved } = bestLine;
+  const wishes = wishing(solved, solved.way.cost + MOST_FOR_WISH);
+  const chosen = [...found];
+  for (const wish of ASKED) {
+    if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
+    yield;
+    const candidate = candidateOf(bestLine, wishedWay(wishes, wish));
+    if (candidate && isOneHand(bestLine, candidate) && !chosen.some(({ name }) => sameName(name, candidate.name))) chosen.push(candidate);
+  }
+  return chosen;
+}
+
+/** A line that grants a wish may be so much costlier than the best, thousandths, as one of a known pattern may. */
+const MOST_FOR_WISH = 9000;
 
 /** Every line worth telling, the cheapest of each name. */
 function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
@@ -166,19 +178,6 @@ function unlocked(solved: Solved, best: Plan): readonly Alternative[] {
   const free = layers?.ok ? solve(layers.laid) : null;
   if (!free || differing(solved.placements, free.placements).length === 0) return [];
   return [alternative(best, { kind: 'unlocked' }, free, solved)];
-}
-
-/** The best line under other wishes, as a way through the brief's own lattice; null where there is none. */
-function wayUnder({ task, lattice }: Solved, preferences: Solved['task']['brief']['preferences']): Way | null {
-  const asked = readBrief({ ...task.brief, preferences: { ...preferences } });
-  const layers = asked.ok ? laid(asked.value) : null;
-  const wished = layers?.ok ? solve(layers.laid) : null;
-  if (!wished) return null;
-  const choices = wished.placements.map((placement, order) => {
-    const candidates = lattice.layers[order]?.candidates ?? [];
-    return candidates.findIndex((each) => fingeringLabel(each) === fingeringLabel(placement) && each.stance === placement.stance);
-  });
-  return choices.includes(-1) ? null : { choices, cost: costOfWay(lattice, choices) };
 }
 
 function labelOf(placements: readonly Placement[]): string {
