@@ -1,4 +1,5 @@
 import { atHome } from '#core/search/costs';
+import type { Task } from '#core/brief';
 import type { Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';
 import {
@@ -57,6 +58,9 @@ const UNUSUAL_SHIFT = 1500;
 const ANOTHER_SLIDES = 1500;
 const OPENED = 100;
 
+/** So much costlier than the best at most is a line with one other finger, or a second of one name that changes little more, thousandths. */
+const MOST_FOR_LITTLE = 1000;
+
 /** From first position violin and viola shift to third; by position, what another puts a line behind, thousandths. */
 const FROM_FIRST_TO: Readonly<Record<number, number>> = { 2: 1000, 4: 300 };
 
@@ -78,10 +82,35 @@ export function candidateOf({ solved, best, choices }: BestLine, way: Way | null
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
   if (wanders(solved, best, facts)) return null;
+  if (shiftsForNothing(task, best, facts)) return null;
   const [name] = toldApart(task, choices, best, facts);
-  if (name === undefined || (halvesIn(task, facts) > halvesIn(task, best) && !TAKES_HALF_POSITION.has(name.kind))) return null;
+  if (name === undefined || !isWorthIt({ solved, best, choices }, name, { cost: way.cost, facts })) return null;
   return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
 }
+
+/** A line of one position is given shifts only where it is there to practise them: in a scale or an arpeggio, or along one string. */
+function shiftsForNothing({ brief }: Task, best: LineFacts, facts: LineFacts): boolean {
+  if (brief.material.kind !== 'line' || best.shifts.length > 0 || facts.shifts.length === 0) return false;
+  return new Set(facts.placements.map(({ stringIndex }) => stringIndex)).size > 1;
+}
+
+/** Another line: what it costs, thousandths, and what it does. */
+interface OtherLine {
+  readonly cost: number;
+  readonly facts: LineFacts;
+}
+
+/**
+ * One other finger is not worth a shift, but in runs of semitones, where fingers are a matter of school. Half position is taken for
+ * itself only where a name says so.
+ */
+function isWorthIt({ solved, best, choices }: BestLine, { kind }: Difference, { cost, facts }: OtherLine): boolean {
+  if (!choices.chromatic && ONE_FINGER.has(kind) && cost > solved.way.cost + MOST_FOR_LITTLE) return false;
+  return halvesIn(solved.task, facts) <= halvesIn(solved.task, best) || TAKES_HALF_POSITION.has(kind);
+}
+
+/** Another finger somewhere, the hand where it was. */
+const ONE_FINGER: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['fourth-finger', 'no-fourth-finger', 'fingers']);
 
 /** Semitones with a finger each begin in half position on violin and viola. */
 const TAKES_HALF_POSITION: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['finger-a-semitone', 'same-fingers']);
@@ -108,9 +137,6 @@ function untaught(best: LineFacts, facts: LineFacts): number {
 
 /** A second line of one name that shifts elsewhere comes before one that changes less. */
 const OTHER_STRINGS: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['strings', 'no-shift', 'starts', 'moment']);
-
-/** So much costlier than the best at most is a second line of one name that changes little more, thousandths. */
-const MOST_FOR_LITTLE = 1000;
 
 /** Lines of one name are told by a second thing too, where they do one that the best line of that name does not. */
 export function toldFurther(bestLine: BestLine, first: Candidate, others: readonly Candidate[]): readonly Candidate[] {

@@ -123,11 +123,15 @@ export function halvesIn(task: Task, { stays }: LineFacts): number {
   return stays.filter(({ first }) => first !== null && positionOf(task, first).label === 'half').length;
 }
 
-/** How many notes stand alone on a string between two notes of one other string. */
+/**
+ * How many notes stand alone on a string between two notes of one other string. To rock over a ringing open string is none, whether
+ * the note between is open or both beside it are.
+ */
 export function excursionsIn({ placements }: LineFacts): number {
-  return placements.filter(({ stringIndex }, order) => {
+  return placements.filter(({ stringIndex, finger }, order) => {
     const [before, after] = [placements[order - 1], placements[order + 1]];
-    return before !== undefined && before.stringIndex !== stringIndex && before.stringIndex === after?.stringIndex;
+    if (before === undefined || after === undefined || before.stringIndex === stringIndex) return false;
+    return before.stringIndex === after.stringIndex && finger !== '0' && !(before.finger === '0' && after.finger === '0');
   }).length;
 }
 

@@ -19,7 +19,7 @@ import {
   toldFurther,
 } from './candidates.ts';
 import { joinedWays } from './joined-ways.ts';
-import { otherWays } from './ways.ts';
+import { MOST_MORE, otherWays } from './ways.ts';
 import { ASKED, wishedWay, wishing } from './wished-way.ts';
 
 /** Lines beyond this are offered the wishes only: telling the others apart would take too long. */
@@ -53,7 +53,7 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
 /** The lines found, and what wishes find beyond them, until there are as many as wanted. */
 function* withWishes(bestLine: BestLine, found: readonly Candidate[], wanted: number): Steps<readonly Candidate[]> {
   const { solved } = bestLine;
-  const wishes = wishing(solved, solved.way.cost + MOST_FOR_WISH);
+  const wishes = wishing(solved, solved.way.cost + MOST_MORE);
   const chosen = [...found];
   for (const wish of ASKED) {
     if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
@@ -63,9 +63,6 @@ function* withWishes(bestLine: BestLine, found: readonly Candidate[], wanted: nu
   }
   return chosen;
 }
-
-/** A line that grants a wish may be so much costlier than the best, thousandths, as one of a known pattern may. */
-const MOST_FOR_WISH = 9000;
 
 /** Every line worth telling, the cheapest of each name. */
 function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {

@@ -16,13 +16,13 @@ import {
 import { isSlide, isUnusual } from './line-facts.ts';
 
 /** Nothing costlier than this against the best is offered, thousandths: about two shifts. */
-const MOST_MORE = 4500;
+export const MOST_MORE = 4500;
 
 /** Shifts from one position and from another are told apart where they are no costlier, thousandths. */
 const MOST_APART_BY = 2000;
 
-/** A known pattern of another school may be so much costlier, thousandths. */
-const MOST_FOR_PATTERN = 9000;
+/** In runs of semitones the fingers of another school may be so much costlier, thousandths. */
+const MOST_FOR_SEMITONES = 9000;
 
 /** Ways traced through one lattice, cheapest first. */
 const MOST_TRACED = 110;
@@ -69,7 +69,7 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, pa
   const patterned = patterns ? patternedWays(lattice, { shifts, chromatic }) : [];
   yield;
   const repeated = patterns && chromatic ? withSameFingers(lattice, [...throughs, ...patterned]) : [];
-  const known = [...patterned, ...repeated].filter(({ cost }) => cost <= best + MOST_FOR_PATTERN);
+  const known = [...patterned, ...repeated].filter(({ cost }) => cost <= best + (chromatic ? MOST_FOR_SEMITONES : MOST_MORE));
   return [...throughs, ...known].toSorted((one, other) => one.cost - other.cost);
 }
 
