@@ -24,7 +24,7 @@ const DrillOrigin = Type.Object(
 export const piece = documentKind({
   kind: 'piece',
   plural: 'pieces',
-  version: 1,
+  version: 2,
   fields: {
     name: Type.String({ maxLength: 120 }),
     brief: Brief,
@@ -32,7 +32,8 @@ export const piece = documentKind({
     drill: Type.Optional(DrillOrigin),
     tags: Type.Optional(Type.Array(Type.String({ minLength: 1, maxLength: 40 }), { maxItems: 12, description: 'Words to find it by.' })),
   },
-  upgrades: {},
+  // The second version has chords of three notes.
+  upgrades: { 1: (document) => document },
 });
 
 /** An instrument of the studio, as measured. */

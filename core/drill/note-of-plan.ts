@@ -2,14 +2,16 @@ import type { PlannedSound } from '#core/plan/describe';
 import type { DrillNote } from './drill.ts';
 
 /** A note of a plan as it is fingered there, of a length (of a whole note); on the thumb the position has no number to be kept to. */
-export function noteOfPlan({ stops: [lower, upper], position }: PlannedSound, duration: string): Extract<DrillNote, { pitches: unknown }> {
+export function noteOfPlan({ stops, position }: PlannedSound, duration: string): Extract<DrillNote, { pitches: unknown }> {
+  const [lower, upper, top] = stops;
   const isPlaced = lower.finger !== '0' && position.label !== 'thumb';
   return {
-    pitches: upper ? [lower.pitch, upper.pitch] : [lower.pitch],
+    pitches: stops.map(({ pitch }) => pitch),
     fingered: {
       string: lower.open,
       finger: lower.finger,
       ...(upper ? { upperFinger: upper.finger } : {}),
+      ...(top ? { topFinger: top.finger } : {}),
       ...(isPlaced ? { position: position.label } : {}),
     },
     duration,

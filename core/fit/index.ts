@@ -17,5 +17,5 @@ export { type RangeInKey, rangeInKey } from './range-in-key.ts';
 export { type SemitoneStep, semitoneStepAt } from './semitone-steps.ts';
 export { type ScaleSteps, scaleSteps } from './scale-steps.ts';
 export { travelSeconds, travelShare } from './travel-time.ts';
-export { waysToPlay, type WayToPlay } from './ways-to-play.ts';
+export { isWayOf, waysToPlay, type WayToPlay } from './ways-to-play.ts';
 export { grown, handOfPlan, fitOf, type Fit, onSize, type StayFit } from './what-if.ts';

@@ -1,7 +1,7 @@
 import { type Task, taskAt } from '#core/brief';
 import type { Finger, Placement, PositionName } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
-import { positionOf } from '#core/plan/describe';
+import { type PlannedSound, positionOf } from '#core/plan/describe';
 import { keepsLimit, withinReach } from '#core/search/candidates';
 import { placementsOfNote, soundingNotes } from '#core/solve';
 
@@ -15,10 +15,23 @@ export interface WayToPlay {
   readonly finger: Finger;
   /** The finger on the upper string of a double stop; null for a single note. */
   readonly upperFinger: Finger | null;
+  /** The finger of the top note of a chord; null for any other. */
+  readonly topFinger: Finger | null;
   /** The position it is played in. */
   readonly position: PositionName;
   /** Within the brief's limits; locks are not asked. */
   readonly allowed: boolean;
+}
+
+/** Whether a note is played in this way. */
+export function isWayOf(way: Pick<WayToPlay, 'open' | 'finger' | 'upperFinger' | 'topFinger'>, { stops }: PlannedSound): boolean {
+  const [lower, upper, top] = stops;
+  return (
+    way.open === lower.open &&
+    way.finger === lower.finger &&
+    way.upperFinger === (upper?.finger ?? null) &&
+    way.topFinger === (top?.finger ?? null)
+  );
 }
 
 /** Every string and finger with which one note of the line can be played by this hand, strings from I down. Empty for a rest. */
@@ -29,7 +42,7 @@ export function waysToPlay(task: Task, index: number): readonly WayToPlay[] {
   const here = taskAt(task)(index);
   for (const placement of placementsOfNote(task, order)) {
     const way = wayOf(here, placement);
-    const key = `${placement.stringIndex} ${way.finger} ${way.upperFinger ?? ''}`;
+    const key = `${placement.stringIndex} ${way.finger} ${way.upperFinger ?? ''} ${way.topFinger ?? ''}`;
     const known = ways.get(key);
     if (!known || (!known.allowed && way.allowed)) ways.set(key, way);
   }
@@ -43,6 +56,7 @@ function wayOf(task: Task, placement: Placement): WayToPlay {
     open: name,
     finger: placement.finger,
     upperFinger: placement.upper?.finger ?? null,
+    topFinger: placement.top?.finger ?? null,
     position: positionOf(task, placement),
     allowed: isAllowed(task, placement),
   };

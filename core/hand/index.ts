@@ -1,3 +1,4 @@
+export { chordsOf } from './chords.ts';
 export { FIRST_TAPES } from './first-tapes.ts';
 export { handOf, USUAL_OPTIONS } from './hand-of.ts';
 export { type KeyedStrings, keyedStrings } from './keyed-strings.ts';
@@ -19,6 +20,7 @@ export {
   type PositionName,
   rankOf,
   type Shape,
+  soundingIn,
   stopIn,
   stopsIn,
   type StringInKey,

@@ -81,8 +81,10 @@ export interface Placement extends StringStop {
    * which is what players call the position. Null for cello and bass, where the anchor alone tells it.
    */
   readonly letterPosition: number | null;
-  /** The upper note of a double stop, on a neighbouring string in the same frame; null for a single note. */
+  /** The upper note of a double stop, on a neighbouring string in the same frame; of a chord the middle one; null for a single note. */
   readonly upper: StringStop | null;
+  /** The top note of a chord of three, on the next string; null for any other. */
+  readonly top: StringStop | null;
   /**
    * Another finger of the same hand on the same string, which sounds with an ornament or touches: the other note of a trill or
    * mordent (an open string where that is what sounds when the finger lifts), or the finger that touches a stopped harmonic.
@@ -199,7 +201,7 @@ export function stopIn({ stringIndex, finger, semitonesAboveOpen, soundsAboveOpe
 }
 
 /** A hand as it stands, whichever of its fingers plays. */
-export type StandingHand = Omit<Placement, keyof StringStop | 'upper' | 'partner'>;
+export type StandingHand = Omit<Placement, keyof StringStop | 'upper' | 'top' | 'partner'>;
 
 /**
  * One finger of a hand on its string, or the hand over an open string. The parts are named one by one, so that all placements are
@@ -221,17 +223,26 @@ export function placementOf(stop: StringStop, hand: StandingHand): Placement {
     stance: hand.stance,
     letterPosition: hand.letterPosition,
     upper: null,
+    top: null,
     partner: null,
   };
 }
 
 const NO_STOPS: readonly StringStop[] = [];
 
+/** What sounds together in a placement, from the lowest string: one note, two of a double stop, or three of a chord. */
+export function soundingIn(placement: Placement): readonly StringStop[] {
+  const { upper, top } = placement;
+  return upper === null ? [placement] : top === null ? [placement, upper] : [placement, upper, top];
+}
+
 /** The fingers of a placement that stop or touch a string, open strings left out. */
 export function stopsIn(placement: Placement): readonly StringStop[] {
-  const { upper, partner } = placement;
+  const { upper, top, partner } = placement;
   if (upper === null && partner === null) return placement.finger === '0' ? NO_STOPS : [placement];
-  return [placement, ...(upper ? [upper] : []), ...(partner ? [partner] : [])].filter(({ finger }) => finger !== '0');
+  return [placement, ...(upper ? [upper] : []), ...(top ? [top] : []), ...(partner ? [partner] : [])].filter(
+    ({ finger }) => finger !== '0',
+  );
 }
 
 /** The fingers of one placement that still stand when another is set: those that it does not set again on the same string. */

@@ -5,10 +5,10 @@ export { type Accent, ACCENT_KINDS, type Articulation, ARTICULATIONS } from './a
 export { type Direction, DIRECTIONS, TOP_NOTES, type TopNote } from './choices.ts';
 export { DOUBLE_STOP_INTERVALS, type DoubleStopInterval, doubleStopScale } from './double-stops.ts';
 export { MOST_NOTES } from './limits.ts';
-export { accentOf, LineNoteDocument, type TypedNote, writtenAccent } from './line-note.ts';
+export { accentOf, LineNoteDocument, MOST_AT_ONCE, type TypedNote, writtenAccent } from './line-note.ts';
 export { formatLineText, parseLineText, suggestedWord } from './line-text.ts';
 export { changeBefore, intoMeasure, keyAfter, keyAt, type LineMeasure, measureIndexAt, measuresOf, signatureAt } from './measures.ts';
-export { inOneBow, isGrace, type Line, type LineNote, type NoteContent } from './line.ts';
+export { inOneBow, isGrace, type Line, type LineNote, type NoteContent, pitchesOf } from './line.ts';
 export { type Ornament, ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign, type WrittenOrnament } from './ornament.ts';
 export { inOrder, lineOfPattern } from './pattern.ts';
 export { type Signature, SignatureChange, SignatureChanges, type SignatureFrom } from './signature.ts';

@@ -4,6 +4,9 @@ import { Duration } from '#core/rhythm';
 import { type Accent, ARTICULATIONS } from './articulation.ts';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS } from './ornament.ts';
 
+/** A chord of three notes: two and two are played in one hand. */
+export const MOST_AT_ONCE = 3;
+
 const closed = { additionalProperties: false };
 
 /** An ornament as documents carry it: its kind, and the sign at it where its other note is not the one of the key. */
@@ -16,7 +19,7 @@ const OrnamentDocument = Type.Object(
 );
 
 /**
- * A note, a double stop (two pitches, the lower first) or a rest of a typed line. `slur` ties the bow to the next note:
+ * A note, a double stop (two pitches, the lower first), a chord of three, or a rest of a typed line. `slur` ties the bow to the next note:
  * both are played in one bow. `harmonic`: touched as a natural harmonic, or `stopped`: one finger stops, another touches a
  * fourth above it, and the pitch sounds two octaves above the stopped note. `grace`: a small note before the next one, which
  * takes no time of its own. `accent`: played with an accent, or with the strong one that is called marcato. `articulation`: a dot, a wedge, a
@@ -25,7 +28,7 @@ const OrnamentDocument = Type.Object(
 export const LineNoteDocument = Type.Union([
   Type.Object(
     {
-      pitches: Type.Array(PitchText, { minItems: 1, maxItems: 2 }),
+      pitches: Type.Array(PitchText, { minItems: 1, maxItems: MOST_AT_ONCE }),
       duration: Duration,
       slur: Type.Optional(Type.Boolean()),
       harmonic: Type.Optional(Type.Union([Type.Boolean(), Type.Literal('stopped')])),

@@ -3,7 +3,7 @@ import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { goodReading, type Reading } from '#core/result';
 import { addFractions, formatFraction, fraction, type Fraction, multiplyFractions, parseFraction } from '#core/rhythm';
 import { type Accent, ACCENT_KINDS, type Articulation, ARTICULATIONS } from './articulation.ts';
-import { accentOf, type LineNoteDocument, type TypedNote, writtenAccent } from './line-note.ts';
+import { accentOf, type LineNoteDocument, MOST_AT_ONCE, type TypedNote, writtenAccent } from './line-note.ts';
 import { ORNAMENT_KINDS, ORNAMENT_SIGNS, type OrnamentKind, type OrnamentSign } from './ornament.ts';
 
 /**
@@ -150,7 +150,7 @@ class LineReader {
     if (/^(r|-|rest)$/i.test(name)) return this.addRest(value);
     const { chord, signs } = readSigns(name);
     const names = chord.split('+');
-    if (names.length > 2) return this.complain(lineIssue('too-many-at-once', { chord }));
+    if (names.length > MOST_AT_ONCE) return this.complain(lineIssue('too-many-at-once', { chord }));
     const pitches = this.soundingPitches(names);
     if (pitches === null) return;
     this.addNote({ pitches, duration: formatFraction(value), ...signs, ...(this.inGrace ? { grace: true as const } : {}) }, value, tie);

@@ -21,14 +21,16 @@ import type { FingerPair } from './double-stops.ts';
 import type { Ornament } from './ornament.ts';
 import type { Signature, SignatureFrom } from './signature.ts';
 
-/** A note, or two sounding together. */
+/** A note, or two or three sounding together. */
 export interface NoteContent {
   /** No rest. */
   readonly kind: 'note';
-  /** Sounding pitch; of a double stop, the lower. */
+  /** Sounding pitch; of a double stop or a chord, the lowest. */
   readonly pitch: Pitch;
-  /** The upper pitch of a double stop; null for a single note. */
+  /** The upper pitch of a double stop, of a chord the middle one; null for a single note. */
   readonly upper: Pitch | null;
+  /** The top pitch of a chord of three; null for any other. */
+  readonly top: Pitch | null;
   /** To be touched as a natural harmonic, or as one over a stopped note; null for a plain note. */
   readonly harmonic: 'natural' | 'stopped' | null;
   /** Trilled, or with a mordent; null for a plain note. */
@@ -70,6 +72,7 @@ export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boole
     kind: 'note',
     pitch,
     upper: null,
+    top: null,
     harmonic: null,
     ornament: null,
     accent: null,
@@ -79,6 +82,11 @@ export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boole
     duration,
     slurredToNext,
   };
+}
+
+/** The pitches that sound together, from the lowest. */
+export function pitchesOf({ pitch, upper, top }: Pick<NoteContent, 'pitch' | 'upper' | 'top'>): readonly Pitch[] {
+  return [pitch, ...(upper ? [upper] : []), ...(top ? [top] : [])];
 }
 
 /** What a line stands in: the key and meter it begins with, their changes, and how long before the first bar line it begins. */

@@ -94,11 +94,12 @@ function takesSign(note: LineNoteDocument): boolean {
 function readNote(note: LineNoteDocument): UnplacedNote {
   const duration = parseFraction(note.duration) ?? ZERO;
   if ('rest' in note) return { kind: 'rest', duration };
-  const [first, second] = note.pitches.map(readPitch).toSorted((one, other) => semitonesOf(one) - semitonesOf(other));
+  const [first, second, third] = note.pitches.map(readPitch).toSorted((one, other) => semitonesOf(one) - semitonesOf(other));
   if (!first) throw new RangeError(`A note without pitch passed the schema: ${JSON.stringify(note)}`);
   return {
     ...plainNote(first, duration, note.slur ?? false),
     upper: second ?? null,
+    top: third ?? null,
     harmonic: note.harmonic === 'stopped' ? 'stopped' : note.harmonic === true ? 'natural' : null,
     accent: accentOf(note),
     articulation: note.articulation ?? null,

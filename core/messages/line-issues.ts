@@ -66,12 +66,12 @@ export const lineIssue = issuesAbout('line', {
     hint: 'Put round brackets around the notes of one bow, and braces around grace notes.',
   }),
 
-  /** Three or more notes at once. */
+  /** Four or more notes at once. */
   'too-many-at-once': ({ chord }: { readonly chord: string }) => ({
-    expected: 'one note, or two together',
+    expected: 'one note, or two or three together',
     came: chord,
-    message: `“${chord}” has more than two notes at once.`,
-    hint: 'A double stop is two notes: G3+B3.',
+    message: `“${chord}” has more than three notes at once.`,
+    hint: 'A double stop is two notes: G3+B3; a chord three: G3+D4+B4.',
   }),
 
   /** Small notes with no note after them. */

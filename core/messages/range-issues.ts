@@ -61,6 +61,14 @@ export const rangeIssue = issuesAbout('range', {
     hint: 'Play them one after the other, or a smaller interval.',
   }),
 
+  /** A chord no three neighbouring strings hold. */
+  'no-chord': ({ low, middle, high }: Pair & { readonly middle: string }) => ({
+    expected: 'three notes on three neighbouring strings',
+    came: `${low}, ${middle} and ${high}`,
+    message: `No three neighbouring strings hold ${low}, ${middle} and ${high} together in one hand.`,
+    hint: 'Leave one of the notes out, move one by an octave, or play them one after the other.',
+  }),
+
   /** A double stop no two neighbouring strings hold. */
   'no-double-stop': ({ low, high }: Pair) => ({
     expected: 'two notes on neighbouring strings',

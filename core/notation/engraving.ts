@@ -9,6 +9,7 @@ import {
   measureIndexAt,
   measuresOf,
   type NoteContent,
+  pitchesOf,
   type Signature,
 } from '#core/material';
 import { alterationInKey, type Key, type Pitch, transposedBy } from '#core/pitch';
@@ -204,8 +205,9 @@ function clefsInForce(kind: InstrumentKind, { notes }: Line, clefs: readonly Cle
 }
 
 function asUsual(kind: InstrumentKind): ReadAs {
-  return (_, { pitch, upper, harmonic }) => {
-    if (harmonic !== 'stopped') return [pitch, ...(upper ? [upper] : [])].map((sounding) => writtenPitch(kind, sounding));
+  return (_, note) => {
+    const { pitch, harmonic } = note;
+    if (harmonic !== 'stopped') return pitchesOf(note).map((sounding) => writtenPitch(kind, sounding));
     const stopped = stoppedUnder(writtenPitch(kind, pitch));
     const touched = transposedBy(stopped, FOURTH);
     return touched ? [stopped, touched] : [stopped];

@@ -28,7 +28,7 @@ export const USUAL_REST = 20;
 
 const STRAINED: Readonly<Record<Strain, (note: PlannedSound) => boolean>> = {
   'wide-reach': ({ extended, reach }) => extended || reach?.judged?.verdict === 'stretch' || reach?.judged?.verdict === 'beyond',
-  'double-stops': ({ stops }) => stops.length === 2,
+  'double-stops': ({ stops }) => stops.length > 1,
   thumb: ({ stops }) => stops.some(({ finger }) => finger === 'T'),
 };
 

@@ -122,7 +122,7 @@ function factsOf(hand: HandModel, told: ToldApart): Facts {
 
 /** One finger of a placement, as it stands while others are set. */
 export function standingAlone(placed: Placement, stop: StringStop): Placement {
-  return { ...placed, ...stopIn(stop), upper: null, partner: null };
+  return { ...placed, ...stopIn(stop), upper: null, top: null, partner: null };
 }
 
 const NO_SLOT = -1;
@@ -137,8 +137,8 @@ const FINGERS = 5;
 
 /** Tells apart placements that hands tell apart. */
 function keyOf(placement: Placement): string {
-  const { stance, shape, anchor, firstFinger, upper, partner } = placement;
-  const stops = [placement, upper, partner].map(
+  const { stance, shape, anchor, firstFinger, upper, top, partner } = placement;
+  const stops = [placement, upper, top, partner].map(
     (stop) => stop && `${stop.stringIndex} ${stop.finger} ${stop.semitonesAboveOpen} ${stop.letterSteps}`,
   );
   return [stance, shape, anchor, firstFinger, ...stops].join();

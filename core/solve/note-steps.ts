@@ -94,8 +94,16 @@ function everyWay(board: HandOnInstrument, note: Sounding, wanted: WantedNote): 
 
 function wantedNote(task: Task, note: Sounding, chromatic: boolean): WantedNote {
   const allowed = task.limits.some(({ rule }) => rule.harmonics === true);
-  const { pitch, upper, fingerPairs, ornament } = note;
-  return { pitch, upper, chromatic, harmonics: harmonicsFor(note, allowed), wide: fingerPairs !== null, other: ornament?.other ?? null };
+  const { pitch, upper, top, fingerPairs, ornament } = note;
+  return {
+    pitch,
+    upper,
+    top,
+    chromatic,
+    harmonics: harmonicsFor(note, allowed),
+    wide: fingerPairs !== null,
+    other: ornament?.other ?? null,
+  };
 }
 
 function harmonicsFor({ harmonic }: Sounding, allowed: boolean): WantedNote['harmonics'] {
@@ -103,8 +111,8 @@ function harmonicsFor({ harmonic }: Sounding, allowed: boolean): WantedNote['har
   return allowed ? 'too' : 'none';
 }
 
-function keyOf({ pitch, upper, chromatic, harmonics, other }: WantedNote): string {
-  return `${formatPitch(pitch)} ${upper ? formatPitch(upper) : ''} ${chromatic} ${harmonics} ${other ? formatPitch(other) : ''}`;
+function keyOf({ pitch, upper, top, chromatic, harmonics, other }: WantedNote): string {
+  return `${formatPitch(pitch)} ${upper ? formatPitch(upper) : ''} ${top ? formatPitch(top) : ''} ${chromatic} ${harmonics} ${other ? formatPitch(other) : ''}`;
 }
 
 function pairsKey({ fingerPairs }: Sounding): string {
@@ -157,6 +165,11 @@ function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): read
   return sounds.map((_, order) => isPedal(order));
 }
 
+/** The highest note that sounds. */
+function highestOf({ pitch, upper, top }: Sounding): Sounding['pitch'] {
+  return top ?? upper ?? pitch;
+}
+
 /** A note no further away than this is a neighbour, semitones. */
 const NEIGHBOUR_NOTE = 2;
 
@@ -197,8 +210,8 @@ function inChromaticRuns(sounding: readonly SoundingAt[]): readonly boolean[] {
 function hardNotes(sounding: readonly SoundingAt[]): readonly boolean[] {
   const lengths = sounding.flatMap(({ note }) => (note.grace ? [] : [asNumber(note.duration)])).toSorted((one, other) => one - other);
   const usual = lengths[Math.floor(lengths.length / 2)] ?? 0;
-  const top = Math.max(...sounding.slice(0, MOST_COMPARED).map(({ note }) => semitonesOf(note.upper ?? note.pitch)));
-  return sounding.map(({ note }) => (!note.grace && asNumber(note.duration) >= 2 * usual) || semitonesOf(note.upper ?? note.pitch) === top);
+  const top = Math.max(...sounding.slice(0, MOST_COMPARED).map(({ note }) => semitonesOf(highestOf(note))));
+  return sounding.map(({ note }) => (!note.grace && asNumber(note.duration) >= 2 * usual) || semitonesOf(highestOf(note)) === top);
 }
 
 /** Arguments of one call of `Math.max`: the longest line there is. */
@@ -208,7 +221,7 @@ const MOST_COMPARED = 10_000;
 export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): number {
   if (task.locks.size > 0 || wantsHighPlaces(task)) return task.hand.highestAnchor;
   return highestUsefulAnchor(task, {
-    pitches: sounding.map(({ note }) => note.upper ?? note.pitch),
+    pitches: sounding.map(({ note }) => highestOf(note)),
     short: sounding.length <= SHORT_LINE,
     doubleStops: sounding.some(({ note }) => note.upper !== null),
     limits: [...task.limits, ...task.stretches.flatMap(({ limits }) => limits)],
@@ -232,8 +245,8 @@ const OCTAVE = 12;
 const ROW_INTERVALS: readonly number[] = [OCTAVE, 15, 16];
 
 /** How wide a double stop of a row is, an octave or a tenth; null for any other. */
-function rowIntervalOf({ pitch, upper }: Sounding): 'octave' | 'tenth' | null {
-  const semitones = upper === null ? 0 : semitonesOf(upper) - semitonesOf(pitch);
+function rowIntervalOf({ pitch, upper, top }: Sounding): 'octave' | 'tenth' | null {
+  const semitones = upper === null || top !== null ? 0 : semitonesOf(upper) - semitonesOf(pitch);
   if (!ROW_INTERVALS.includes(semitones)) return null;
   return semitones === OCTAVE ? 'octave' : 'tenth';
 }

@@ -48,7 +48,7 @@ function highestReached({ instrument, hand, keyed }: Task): Pitch {
   const board = { instrument, hand, keyed, highestAnchor: hand.highestAnchor };
   for (let above = instrument.highestSemitone; above > 0; above -= 1) {
     const pitch = plainPitch(top.semitones + above);
-    if (allPlacements(board, { pitch, upper: null, chromatic: false, harmonics: 'none', wide: false, other: null }).length > 0)
+    if (allPlacements(board, { pitch, upper: null, top: null, chromatic: false, harmonics: 'none', wide: false, other: null }).length > 0)
       return pitch;
   }
   return top.open;

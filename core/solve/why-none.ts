@@ -50,7 +50,10 @@ function whereItEnds({ task, steps, lattice }: Laid): Issue['where'] {
   return found ? { note: found.index } : {};
 }
 
-function nowhere(task: Task, { pitch, upper, harmonic }: Sounding): Issue {
+function nowhere(task: Task, { pitch, upper, top, harmonic }: Sounding): Issue {
+  if (upper && top) {
+    return rangeIssue('no-chord', { low: readName(task, pitch), middle: readName(task, upper), high: readName(task, top) });
+  }
   if (upper) return noDoubleStop(task, pitch, upper);
   switch (harmonic) {
     case null:

@@ -99,7 +99,7 @@ export function performanceOf(plan: Plan, { from, to, pace, slides }: Performanc
     const { onset, length } = timeOf(index);
     const seconds = length * secondsPerWhole;
     const shift = shifts.get(index);
-    return ornamented(plan, note, {
+    return playedOut(plan, note, {
       note: index,
       at: (onset - start) * secondsPerWhole,
       ...heldFor(plan.line, index, { seconds, slursOn: index < to }),
@@ -223,6 +223,25 @@ function hzAt(plan: Plan, { open, semitonesAboveOpen }: InBetweenNote): number {
   const instrument = instrumentOf(plan);
   const string = instrument.strings.find(({ name }) => name === open);
   return string ? frequencyHz(string.open, instrument.a4Hz) * 2 ** (semitonesAboveOpen / 12) : 0;
+}
+
+/** Of a chord of three the two lower notes lead to the two upper ones: so long, seconds, and at most this share of its time. */
+const LOWER_TWO = { seconds: 0.25, mostShare: 1 / 3 } as const;
+
+/** A note as the bow plays it: a chord two and two, in one bow; a note with its ornament played out. */
+function playedOut(plan: Plan, note: PlannedSound, played: PlayedNote): readonly PlayedNote[] {
+  if (played.hz.length <= 2) return ornamented(plan, note, played);
+  const seconds = Math.min(LOWER_TWO.seconds, LOWER_TWO.mostShare * played.seconds);
+  const lower: PlayedNote = { ...played, seconds, hz: played.hz.slice(0, 2), slursOn: true, slide: null };
+  const upper: PlayedNote = {
+    ...played,
+    at: played.at + seconds,
+    seconds: played.seconds - seconds,
+    hz: played.hz.slice(1),
+    slurred: true,
+    accent: false,
+  };
+  return [lower, upper];
 }
 
 /** How a trill and a mordent are played: the length of each of their notes, seconds; of a short note, at most this share of it. */

@@ -124,8 +124,8 @@ export function writtenLabel(kind: InstrumentKind, text: string): string {
 }
 
 /** "3", or of a double stop "1·4", the lower note's finger first. */
-export function wayLabel(way: { readonly finger: string; readonly upperFinger: string | null }): string {
-  return way.upperFinger === null ? way.finger : `${way.finger}·${way.upperFinger}`;
+export function wayLabel(way: { readonly finger: string; readonly upperFinger: string | null; readonly topFinger: string | null }): string {
+  return [way.finger, way.upperFinger, way.topFinger].filter((finger) => finger !== null).join('·');
 }
 
 /** What is played, in a few words: "A♭ major, three octaves, up". */

@@ -28,7 +28,7 @@ export function fingeringText(note: PlannedSound): string {
     const harmonic = stop.harmonic && note.partner === null ? ', harmonic' : '';
     return `${fingerName(stop.finger)} on ${string}${harmonic}`;
   });
-  return `${stops.join(' with ')}${note.partner ? `, ${partnerText(note.partner)}` : ''}`;
+  return `${stops.length > 2 ? listed(stops) : stops.join(' with ')}${note.partner ? `, ${partnerText(note.partner)}` : ''}`;
 }
 
 function fingerName(finger: Finger): string {
@@ -42,9 +42,9 @@ function partnerText({ does, finger, written }: Partner): string {
   return `${ORNAMENT_LABELS[does]} with ${other}`;
 }
 
-/** "G3" or, of a double stop, "G3 and B3": as the player reads it. */
+/** "G3", of a double stop "G3 and B3", of a chord "G3, D4 and B4": as the player reads it. */
 export function soundText(note: PlannedSound): string {
-  return note.stops.map((stop) => pitchLabel(stop.written)).join(' and ');
+  return listed(note.stops.map((stop) => pitchLabel(stop.written)));
 }
 
 /** One note in a sentence, for a listener. */
@@ -98,10 +98,11 @@ export function cautionText(plan: Plan): string | null {
   const told = [
     ...(sounds.some((note) => note.extended || note.reach?.judged?.verdict === 'stretch') ? ['opens the hand'] : []),
     ...(sounds.some((note) => note.stops.length === 2) ? ['asks for double stops'] : []),
+    ...(sounds.some((note) => note.stops.length === 3) ? ['asks for chords'] : []),
     ...(sounds.some((note) => note.stops.some((stop) => stop.finger === 'T')) ? ['uses the thumb'] : []),
   ];
   if (told.length === 0) return null;
-  return `This fingering ${told.join(' and ')}: warm up, only as far as goes easily, in short sets with rests. Stop at pain, numbness or tingling, and ask your teacher; a doctor or physiotherapist who knows musicians can help.`;
+  return `This fingering ${listed(told)}: warm up, only as far as goes easily, in short sets with rests. Stop at pain, numbness or tingling, and ask your teacher; a doctor or physiotherapist who knows musicians can help.`;
 }
 
 /** That locked fingers ask for a hand nobody has, and where; null where they do not. */

@@ -90,8 +90,8 @@ function lockChange(before: Brief, after: Brief): string {
   return told.filter((words) => words !== '').join(', ');
 }
 
-function lockText({ finger, upperFinger, string }: NonNullable<Brief['locks']>[number]): string {
-  const fingers = finger === undefined ? '' : wayLabel({ finger, upperFinger: upperFinger ?? null });
+function lockText({ finger, upperFinger, topFinger, string }: NonNullable<Brief['locks']>[number]): string {
+  const fingers = finger === undefined ? '' : wayLabel({ finger, upperFinger: upperFinger ?? null, topFinger: topFinger ?? null });
   return [fingers, string === undefined ? '' : `on ${noteLabel(string)}`].filter((words) => words !== '').join(' ');
 }
 

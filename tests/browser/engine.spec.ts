@@ -1,6 +1,18 @@
 import type { Brief } from '#core/brief';
 import { briefToText } from '../../src/files/brief-link.ts';
-import { beads, expect, findings, fingers, openNewPiece, openPiece, planDrawn, test, typeLine, tellWholeBrief } from './bench-page.ts';
+import {
+  beads,
+  expect,
+  findings,
+  fingers,
+  openNewPiece,
+  openPiece,
+  planDrawn,
+  saved,
+  test,
+  typeLine,
+  tellWholeBrief,
+} from './bench-page.ts';
 
 test('other fingerings come with what they gain and cost, and one can be taken and undone', async ({ page }) => {
   await openNewPiece(page);
@@ -123,6 +135,20 @@ test('double stops are drawn with both fingers, told and exported', async ({ pag
   await expect(note.getByRole('heading', { name: 'A3 and F♯4' })).toBeVisible();
   await expect(note).toContainText(/finger \d on IV \(G\) with finger \d on III \(D\)/);
   await expect(page.getByText('asks for double stops')).toBeVisible();
+});
+
+test('a chord of three notes is drawn with its fingers, told, and kept with the piece', async ({ page }) => {
+  await openNewPiece(page);
+  await typeLine(page, 'A4 E5 G3+D4+B4:1/2');
+  await expect(beads(page)).toHaveCount(5);
+  await beads(page).nth(4).click();
+  const note = page.getByRole('complementary', { name: 'Selected note' });
+  await expect(note.getByRole('heading', { name: 'G3, D4 and B4' })).toBeVisible();
+  await expect(note).toContainText('open IV (G), open III (D) and finger 1 on II (A)');
+  await expect(page.getByText('asks for chords')).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(beads(page)).toHaveCount(5);
 });
 
 test('patterns, fingers set down together and landmarks are there for those who open them', async ({ page }) => {

@@ -111,7 +111,7 @@ function slursEndingOnNotes(notes: readonly LineNoteDocument[]): LineNoteDocumen
   });
 }
 
-function soundOf(text: string): number {
+export function soundOf(text: string): number {
   const pitch = parsePitch(text);
   return pitch.ok ? semitonesOf(pitch.value) : 0;
 }

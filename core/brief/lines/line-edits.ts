@@ -1,19 +1,20 @@
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
 import {
+  type Accent,
+  accentOf,
   type Articulation,
   keyAt,
   type Line,
   type LineNoteDocument,
   measureIndexAt,
   measuresOf,
+  pitchesOf,
   signatureAt,
   type SignatureChange,
   type TypedNote,
-  type WrittenOrnament,
-  type Accent,
-  accentOf,
   writtenAccent,
+  type WrittenOrnament,
 } from '#core/material';
 import { formatKey, formatPitch, type Key, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { formatFraction, type LockedBow, meterName, type Rhythm, ZERO } from '#core/rhythm';
@@ -229,7 +230,7 @@ function documentsOf(line: Line): LineNoteDocument[] {
   return line.notes.map((note): LineNoteDocument => {
     const duration = formatFraction(note.duration);
     if (note.kind === 'rest') return { rest: true, duration };
-    const pitches = [note.pitch, ...(note.upper ? [note.upper] : [])].map(formatPitch);
+    const pitches = pitchesOf(note).map(formatPitch);
     const { slurredToNext, ornament, ...signs } = note;
     const written = ornament && { kind: ornament.kind, ...(ornament.sign ? { sign: ornament.sign } : {}) };
     return { pitches, duration, ...(slurredToNext ? { slur: true } : {}), ...signsOf({ ...signs, ornament: written }) };

@@ -50,7 +50,7 @@ const NOTHING_DROPPED = { dropped: 0, droppedMarks: 0, droppedPassages: 0, dropp
 export function withLock(brief: Brief, lock: Lock): Brief {
   const locks = brief.locks ?? [];
   const before = locks.find((other) => other.note === lock.note);
-  const { position: _, upperFinger: __, ...kept } = before ?? { note: lock.note };
+  const { position: _, upperFinger: __, topFinger: ___, ...kept } = before ?? { note: lock.note };
   const merged = [...locks.filter((other) => other.note !== lock.note), { ...kept, ...lock }];
   return withLocks(
     brief,
@@ -70,14 +70,20 @@ export function withoutLocks(brief: Brief): Brief {
 }
 
 /** The lock that fixes a note as it is fingered. */
-export function lockOf(note: number, { stops: [lower, upper] }: FingeredNote): Lock {
-  return { note, string: lower.open, finger: lower.finger, ...(upper ? { upperFinger: upper.finger } : {}) };
+export function lockOf(note: number, { stops: [lower, upper, top] }: FingeredNote): Lock {
+  return {
+    note,
+    string: lower.open,
+    finger: lower.finger,
+    ...(upper ? { upperFinger: upper.finger } : {}),
+    ...(top ? { topFinger: top.finger } : {}),
+  };
 }
 
-/** The string and finger of one or two stops, as far as a lock needs them. */
+/** The string and finger of up to three stops, as far as a lock needs them. */
 export interface FingeredNote {
   /** The lower note first. */
-  readonly stops: readonly [FingeredStop, FingeredStop?];
+  readonly stops: readonly [FingeredStop, FingeredStop?, FingeredStop?];
 }
 
 /** A finger on a string, named by its open note. */
@@ -96,11 +102,13 @@ interface WishedWay {
   readonly finger: Finger;
   /** The finger of the upper note; null for a single note. */
   readonly upperFinger: Finger | null;
+  /** The finger of the top note of a chord; null for any other. */
+  readonly topFinger: Finger | null;
 }
 
 /** The wish to play a note so, as a lock. */
-export function wishOf(note: number, { open, finger, upperFinger }: WishedWay): Lock {
-  return { note, string: open, finger, ...(upperFinger === null ? {} : { upperFinger }) };
+export function wishOf(note: number, { open, finger, upperFinger, topFinger }: WishedWay): Lock {
+  return { note, string: open, finger, ...(upperFinger === null ? {} : { upperFinger }), ...(topFinger === null ? {} : { topFinger }) };
 }
 
 /** The brief with other locks, in the order of the notes. */
@@ -114,7 +122,13 @@ function sameNotes(before: Brief, after: Brief): (index: number) => boolean {
   const lines = [before, after].map(({ material, rhythm }) => readMaterial(material, rhythm));
   return (index) => {
     const [one, other] = lines.map((line) => (line.ok ? line.value.notes[index] : undefined));
-    return one?.kind === 'note' && other?.kind === 'note' && samePitch(one.pitch, other.pitch) && sameUpper(one.upper, other.upper);
+    return (
+      one?.kind === 'note' &&
+      other?.kind === 'note' &&
+      samePitch(one.pitch, other.pitch) &&
+      sameUpper(one.upper, other.upper) &&
+      sameUpper(one.top, other.top)
+    );
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { readMaterial, USUAL_KEY } from '#core/brief/parts/materials';
-import { keyAfter, keyAt, type Line, type LineNoteDocument } from '#core/material';
+import { keyAfter, keyAt, type Line, type LineNoteDocument, MOST_AT_ONCE } from '#core/material';
 import { formatPitch, type Key, keyOfSignature, parseKey, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { withNote, withNotesInserted, writtenOut } from './line-edits.ts';
 import { withLocks } from './locks.ts';
@@ -28,11 +28,11 @@ export function withPlayed(brief: Brief, after: number, semitones: number | null
   return { brief: withNotesInserted(brief, after + 1, [played]), note: after + 1 };
 }
 
-/** A key that was played together with a note: a double stop with it. What is one already, or a rest, stays. */
+/** A key that was played together with a note: a double stop with it, with the next a chord. What is one already, or a rest, stays. */
 export function withPlayedTogether(brief: Brief, note: number, semitones: number): Brief {
   const { material } = writtenOut(brief);
   const there = material.kind === 'line' ? material.notes[note] : undefined;
-  if (!there || 'rest' in there || there.pitches.length > 1) return brief;
+  if (!there || 'rest' in there || there.pitches.length >= MOST_AT_ONCE) return brief;
   const pitches = [...there.pitches, spelled(brief, semitones, (line) => keyAt(line, note))];
   return withNote(brief, note, { pitches: pitches.toSorted((one, other) => soundOf(one) - soundOf(other)) });
 }

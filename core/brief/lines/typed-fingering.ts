@@ -4,12 +4,12 @@ import { lockIssue } from '#core/messages';
 import { badReading, goodReading, type Reading, readingOf } from '#core/result';
 import { withLock, withoutLock } from './locks.ts';
 
-/** What is prescribed for one note: a finger, two of a double stop, or nothing. */
-export type PrescribedFinger = readonly [Finger] | readonly [Finger, Finger] | null;
+/** What is prescribed for one note: a finger, two of a double stop, three of a chord, or nothing. */
+export type PrescribedFinger = readonly [Finger] | readonly [Finger, Finger] | readonly [Finger, Finger, Finger] | null;
 
 /**
  * Reads a fingering as teachers write it: `0 1 2 3 | 1 2 3 4`. One sign a note, blanks between; `T` is the thumb, `1+3` a
- * double stop from below, `.` leaves a note free, bar lines are for the eye.
+ * double stop from below, `2+1+1` a chord, `.` leaves a note free, bar lines are for the eye.
  */
 export function parseFingering(text: string): Reading<readonly PrescribedFinger[]> {
   const words = text.split(/[\s|,]+/).filter(Boolean);
@@ -41,8 +41,8 @@ export function withFingering(
   const locks = fingers.flatMap((pair, order): readonly Lock[] => {
     const note = sounding[order];
     if (pair === null || note === undefined) return [];
-    const [finger, upperFinger] = pair;
-    return [{ note, finger, ...(upperFinger === undefined ? {} : { upperFinger }) }];
+    const [finger, upperFinger, topFinger] = pair;
+    return [{ note, finger, ...(upperFinger ? { upperFinger } : {}), ...(topFinger ? { topFinger } : {}) }];
   });
   // A prescribed finger leaves the string open: one locked before may not have it.
   return goodReading(locks.reduce((now, lock) => withLock(withoutLock(now, lock.note), lock), brief));
@@ -51,7 +51,10 @@ export function withFingering(
 /** Undefined where a word is no finger. */
 function prescribed(word: string): PrescribedFinger | undefined {
   if (word === '.' || word === '-') return null;
-  const [low, high, ...more] = word.split('+').map((name) => FINGERS.find((finger) => finger === name.toUpperCase()));
-  if (low === undefined || more.length > 0 || (word.includes('+') && high === undefined)) return undefined;
-  return high === undefined ? [low] : [low, high];
+  const names = word.split('+');
+  const [low, high, top, ...more] = names.flatMap((name) => FINGERS.find((finger) => finger === name.toUpperCase()) ?? []);
+  const read = [low, high, top].filter((finger) => finger !== undefined).length;
+  if (low === undefined || more.length > 0 || read < names.length) return undefined;
+  if (high === undefined) return [low];
+  return top === undefined ? [low, high] : [low, high, top];
 }

@@ -34,23 +34,25 @@ function nameIssues({ note, string, position }: Lock, { instrument, hand }: Part
   return [limitIssue('unknown-position', { label: position, known: hand.positionLabels }, at('position'))];
 }
 
-function noteLock({ string, finger, upperFinger, position }: Lock, { instrument }: PartSetting): NoteLock {
+function noteLock({ string, finger, upperFinger, topFinger, position }: Lock, { instrument }: PartSetting): NoteLock {
   return {
     stringIndex: string === undefined ? null : stringIndexOf(instrument, string),
     finger: finger ?? null,
     upperFinger: upperFinger ?? null,
+    topFinger: topFinger ?? null,
     position: position ?? null,
   };
 }
 
 function joinedLocks(before: NoteLock | null, lock: NoteLock): NoteLock | null {
   if (before === null) return lock;
-  const parts = ['stringIndex', 'finger', 'upperFinger', 'position'] as const;
+  const parts = ['stringIndex', 'finger', 'upperFinger', 'topFinger', 'position'] as const;
   if (parts.some((part) => before[part] !== null && lock[part] !== null && before[part] !== lock[part])) return null;
   return {
     stringIndex: lock.stringIndex ?? before.stringIndex,
     finger: lock.finger ?? before.finger,
     upperFinger: lock.upperFinger ?? before.upperFinger,
+    topFinger: lock.topFinger ?? before.topFinger,
     position: lock.position ?? before.position,
   };
 }

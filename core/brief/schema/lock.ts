@@ -14,6 +14,7 @@ export const Lock = Type.Object(
     string: Type.Optional(PitchText),
     finger: Type.Optional(FingerText),
     upperFinger: Type.Optional(FingerText),
+    topFinger: Type.Optional(FingerText),
     position: Type.Optional(PositionLabel),
   },
   { additionalProperties: false },

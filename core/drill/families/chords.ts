@@ -135,7 +135,7 @@ function pairs(ground: Ground, lower: Tone, upper: Tone): readonly Pair[] {
 
 /** A plain note or double stop. */
 function wanted(pitch: Pitch, upper: Pitch | null): WantedNote {
-  return { pitch, upper, chromatic: false, wide: false, harmonics: 'none', other: null };
+  return { pitch, upper, top: null, chromatic: false, wide: false, harmonics: 'none', other: null };
 }
 
 /** Two pairs that share their middle note, in one hand; null where they are not one chord, or no hand plays it so. */

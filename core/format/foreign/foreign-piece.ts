@@ -2,7 +2,7 @@ import type { Brief, Lock, Mark } from '#core/brief';
 import { DEFAULT_RHYTHM } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type InstrumentKind, readInstrument } from '#core/instrument';
-import { type LineNoteDocument, type TypedNote, writtenAccent } from '#core/material';
+import { type LineNoteDocument, MOST_AT_ONCE, type TypedNote, writtenAccent } from '#core/material';
 import { type Issue, lineIssue } from '#core/messages';
 import { formatPitch, samePitch, semitonesOf } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
@@ -75,7 +75,7 @@ export function foreignPiece(score: ForeignScore, choice: ImportChoice): Reading
       ...music.leftOut,
       ...changed.leftOut,
       ...grace.dropped,
-      ...line.flatMap(({ note }): readonly LeftOut[] => (note && note.pitches.length > 2 ? ['larger-chords'] : [])),
+      ...line.flatMap(({ note }): readonly LeftOut[] => (note && note.pitches.length > MOST_AT_ONCE ? ['larger-chords'] : [])),
       ...fingered.dropped,
       ...clefs.dropped,
     ]),
@@ -95,7 +95,7 @@ function inItsMeasure(issue: Issue, line: readonly Slurred[]): Issue {
 
 /** The lowest and the highest semitone above C0 of what was chosen; null where nothing sounds. */
 export function rangeOf(score: ForeignScore, wanted: Wanted): readonly [number, number] | null {
-  const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? twoOf(note.pitches) : []));
+  const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? highestOf(note.pitches) : []));
   const [first, ...others] = pitches.map(semitonesOf);
   if (first === undefined) return null;
   return others.reduce<readonly [number, number]>(([low, high], each) => [Math.min(low, each), Math.max(high, each)], [first, first]);
@@ -196,7 +196,7 @@ function slurred(events: readonly ChosenEvent[]): readonly Slurred[] {
 function documentOf({ note, duration, slur }: Slurred, octaves: number): LineNoteDocument {
   if (note === null) return { rest: true, duration: formatFraction(duration) };
   return {
-    pitches: twoOf(note.pitches).map((pitch) => formatPitch({ ...pitch, octave: pitch.octave + octaves })),
+    pitches: highestOf(note.pitches).map((pitch) => formatPitch({ ...pitch, octave: pitch.octave + octaves })),
     duration: formatFraction(note.graceValue ?? duration),
     ...(slur ? { slur: true } : {}),
     ...signsOf(note),
@@ -212,9 +212,16 @@ function signsOf({ graceValue, ornament, harmonic, accent, articulation, pitches
   return { harmonic: harmonic === 'stopped' ? harmonic : true, ...accented };
 }
 
-/** A hand stops two at once: of more, the two highest. */
-function twoOf<Item>(items: readonly Item[]): readonly Item[] {
-  return items.slice(-2);
+/** A hand stops three at once: of more, the three highest. */
+function highestOf<Item>(items: readonly Item[]): readonly Item[] {
+  return items.slice(-MOST_AT_ONCE);
+}
+
+/** Fingers from the lowest note up, as far as they are written without a gap. */
+function fingersOf([finger, upperFinger, topFinger]: ForeignNote['fingers']): Partial<Lock> {
+  if (!finger) return {};
+  if (!upperFinger) return { finger };
+  return { finger, upperFinger, ...(topFinger ? { topFinger } : {}) };
 }
 
 /** The fingers and strings that are written, as locks. */
@@ -223,11 +230,9 @@ function fingeringsOf(line: readonly Slurred[], { kind }: ImportChoice): readonl
   const strings = instrument.ok ? instrument.value.strings : [];
   return line.flatMap(({ note }, index): readonly Lock[] => {
     if (!note) return [];
-    const [finger, upperFinger] = twoOf(note.fingers);
     const string = note.string === null ? undefined : strings[note.string - 1];
     const written = {
-      ...(finger ? { finger } : {}),
-      ...(finger && upperFinger ? { upperFinger } : {}),
+      ...fingersOf(highestOf(note.fingers)),
       ...(string ? { string: formatPitch(string.open) } : {}),
     };
     return Object.keys(written).length === 0 ? [] : [{ note: index, ...written }];

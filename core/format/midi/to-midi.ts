@@ -1,3 +1,4 @@
+import { pitchesOf } from '#core/material';
 import { semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { asNumber } from '#core/rhythm';
@@ -19,7 +20,7 @@ export function toMidi(name: string, { brief, line }: Plan): MidiSong {
     const graces = graceCountAfter(line.notes, index);
     const begins = asNumber(note.onset) - (note.grace ? ((graces + 1) * GRACE_QUARTERS) / 4 : 0);
     const lasts = note.grace ? GRACE_QUARTERS / 4 : asNumber(note.duration);
-    const pitches = [note.pitch, ...(note.upper ? [note.upper] : [])];
+    const pitches = pitchesOf(note);
     return pitches.map((pitch) => ({
       at: Math.max(0, ticksOf(begins)),
       ticks: Math.max(1, ticksOf(lasts)),

@@ -1,4 +1,4 @@
-import { type HandModel, inThumbPosition, type Placement, stopsIn } from '#core/hand';
+import { type HandModel, inThumbPosition, type Placement, soundingIn, stopsIn } from '#core/hand';
 import { type Instrument, mmFromNut, semitoneSpaceMm, stringSpacingMm } from '#core/instrument';
 import { instrumentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
@@ -128,9 +128,9 @@ export interface Reach {
 /** What a placement asks, as places; null for an open string. */
 export function reachNeedOf(model: HandModel, placement: Placement): ReachNeed | null {
   if (stopsIn(placement).length === 0) return null;
-  const stops = placement.upper ? [placement, placement.upper] : [placement];
+  const stops = soundingIn(placement).filter(({ finger }) => finger !== '0');
   const { lowest, highest } = model.needOf(placement);
-  const twoFingers = stops.every((stop) => stop.finger !== '0') && new Set(stops.map((stop) => stop.finger)).size > 1;
+  const twoFingers = new Set(stops.map((stop) => stop.finger)).size > 1;
   return {
     lowest,
     highest,

@@ -87,7 +87,9 @@ function plannedNotes(
 
 function stopsOf(task: Task, { note, placement }: PlacedNote): PlannedSound['stops'] {
   const lower = stopOf(task, note.pitch, placement);
-  return note.upper && placement.upper ? [lower, stopOf(task, note.upper, placement.upper)] : [lower];
+  if (!note.upper || !placement.upper) return [lower];
+  const upper = stopOf(task, note.upper, placement.upper);
+  return note.top && placement.top ? [lower, upper, stopOf(task, note.top, placement.top)] : [lower, upper];
 }
 
 /** The touch of a stopped harmonic is told by the note that lies there. */

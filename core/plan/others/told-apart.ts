@@ -173,5 +173,10 @@ function positionsOf(task: Task, { stays }: LineFacts): readonly PositionName[] 
 }
 
 function sameStop(one: Placement, other: Placement | undefined): boolean {
-  return one.finger === other?.finger && one.stringIndex === other.stringIndex && one.upper?.finger === other.upper?.finger;
+  return (
+    one.finger === other?.finger &&
+    one.stringIndex === other.stringIndex &&
+    one.upper?.finger === other.upper?.finger &&
+    one.top?.finger === other.top?.finger
+  );
 }

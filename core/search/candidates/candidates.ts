@@ -1,6 +1,7 @@
 import type { ReadLimit } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
 import {
+  chordsOf,
   type HandModel,
   type NoteOnString,
   openStop,
@@ -20,8 +21,10 @@ import { harmonicPlacements } from './harmonics.ts';
 export interface WantedNote {
   /** Of a double stop, the lower note. */
   readonly pitch: Pitch;
-  /** The upper note of a double stop; null for a single note. */
+  /** The upper note of a double stop, of a chord the middle one; null for a single note. */
   readonly upper: Pitch | null;
+  /** The top note of a chord of three, whose middle one is `upper`; null for any other. */
+  readonly top: Pitch | null;
   /** It lies in a run of semitones. */
   readonly chromatic: boolean;
   /** A double stop whose fingers are asked for, further apart than usual if need be: fingered octaves, tenths. */
@@ -38,10 +41,11 @@ export interface WantedNote {
  * neighbours, as players do (E𝄪 as F♯), and in runs of semitones sharps as flats.
  */
 export function allPlacements(board: HandOnInstrument, note: WantedNote): readonly Placement[] {
-  const { upper } = note;
-  const places = board.instrument.strings.flatMap((_, stringIndex) =>
-    upper ? doubleStops(board, note, upper, stringIndex) : singles(board, note, stringIndex),
-  );
+  const { upper, top } = note;
+  const places = board.instrument.strings.flatMap((_, stringIndex) => {
+    if (!upper) return singles(board, note, stringIndex);
+    return top ? chords(board, note, [note.pitch, upper, top], stringIndex) : doubleStops(board, note, upper, stringIndex);
+  });
   return places.filter((placement) => placement.anchor <= board.highestAnchor + (placement.finger === '0' ? HOVERING_MARGIN : 0));
 }
 
@@ -74,6 +78,19 @@ function harmonicsStopped(board: HandOnInstrument, pitch: Pitch, stringIndex: nu
 
 /** The lower note of a double stop lies on the lower string, but for unisons and seconds, which lie either way; semitones. */
 const WIDEST_CROSSED = 2;
+
+/** Three notes on a string and the two below it. */
+function chords(
+  board: HandOnInstrument,
+  { chromatic, wide }: WantedNote,
+  [low, middle, high]: readonly [Pitch, Pitch, Pitch],
+  stringIndex: number,
+): readonly Placement[] {
+  if (stringIndex + 2 >= board.instrument.strings.length) return [];
+  const middleNote = noteOn(board, stringIndex + 1, middle, chromatic);
+  const lower = pairPlacements(board, noteOn(board, stringIndex + 2, low, chromatic), middleNote, wide);
+  return chordsOf(board.hand, lower, pairPlacements(board, middleNote, noteOn(board, stringIndex, high, chromatic), wide));
+}
 
 /** Two notes on a string and the one below it. */
 function doubleStops(board: HandOnInstrument, note: WantedNote, upper: Pitch, stringIndex: number): readonly Placement[] {

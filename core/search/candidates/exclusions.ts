@@ -1,6 +1,6 @@
 import type { ReadLimit } from '#core/brief';
 import type { NoteLock } from '#core/brief/parts/limits';
-import type { HandModel, Placement, StringStop } from '#core/hand';
+import { type Finger, type HandModel, type Placement, soundingIn, type StringStop } from '#core/hand';
 import { type PlayerHand, reachOf } from '#core/hand/reach';
 import type { Instrument } from '#core/instrument';
 
@@ -48,13 +48,17 @@ export function withinReach({ hand, instrument, playerHand, doubleStopHand }: Ex
   return needMm <= span.maxMm;
 }
 
+function isFinger(locked: Finger | null, stop: StringStop | null): boolean {
+  return locked === null || stop?.finger === locked;
+}
+
 /** Whether a placement is as the teacher locked it. Of a double stop, either finger or string may be the one that was locked. */
 export function keepsLock(hand: HandModel, placement: Placement, lock: NoteLock | null): boolean {
   if (lock === null) return true;
-  const stops: readonly StringStop[] = placement.upper ? [placement, placement.upper] : [placement];
+  const stops = soundingIn(placement);
   const fits = (stop: StringStop): boolean =>
     (lock.stringIndex === null || stop.stringIndex === lock.stringIndex) && (lock.finger === null || stop.finger === lock.finger);
   const wanted = lock.upperFinger === null ? stops : stops.slice(0, 1);
-  if (lock.upperFinger !== null && placement.upper?.finger !== lock.upperFinger) return false;
+  if (!isFinger(lock.upperFinger, placement.upper) || !isFinger(lock.topFinger, placement.top)) return false;
   return wanted.some(fits) && (lock.position === null || hand.labelsOf(placement).includes(lock.position));
 }

@@ -1,4 +1,4 @@
-import { inThumbPosition, type Placement, rankOf, type Shape, type StringStop } from '#core/hand';
+import { inThumbPosition, type Placement, rankOf, type Shape, soundingIn, type StringStop } from '#core/hand';
 import type { CostTerm, TermSink, WeightName, Weights } from '#core/weights';
 import { atHome, isOpen, positionWeight } from './positions.ts';
 import { stretchOfNote } from './reach-terms.ts';
@@ -12,7 +12,7 @@ export function termsOfNote(setting: CostSetting, placement: Placement, role: No
   const { weights } = setting;
   endTerms(setting, placement, role, add);
   const thickShare = inThumbPosition(placement) ? weights.highPlaceThumbShare : 1;
-  for (const stop of placement.upper ? [placement, placement.upper] : [placement]) {
+  for (const stop of soundingIn(placement)) {
     if (stop.finger === '0') {
       add('open-string', openStringWeight(weights, placement, role));
       continue;

@@ -1,4 +1,4 @@
-import { handMoves, inThumbPosition, isShift, type Placement, rankOf, type StringStop } from '#core/hand';
+import { handMoves, inThumbPosition, isShift, type Placement, rankOf, soundingIn, type StringStop } from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
 import { EASY_SPEED_MM_PER_SECOND, type PerFinger, type TermSink, type Weights } from '#core/weights';
 import { atHome, isOpen, positionWeight } from './positions.ts';
@@ -43,7 +43,7 @@ function pairOf({ finger, upper }: Placement): string {
 
 /** `melody`: upward 1, downward −1, the same pitch 0. */
 function crossingTerms(weights: Weights, { from, to, gap }: Step, melody: number, add: TermSink): void {
-  const strings = Math.abs(to.stringIndex - from.stringIndex);
+  const strings = stringsBetween(from, to);
   if (strings === 0) return;
   const share = rocksOnOpen(from, to, gap) ? weights.rockingShare : 1;
   add('crossing', weights.crossing * share);
@@ -52,6 +52,18 @@ function crossingTerms(weights: Weights, { from, to, gap }: Step, melody: number
   if (gap.slurred) add('crossing-in-slur', weights.crossingInSlur);
   if (strings > 1) add('string-skipped', weights.stringSkipped * (strings - 1));
   if (melody * (from.stringIndex - to.stringIndex) < 0) add('crossing-against-melody', weights.crossingAgainstMelody);
+}
+
+/**
+ * How far the bow goes from string to string. Between two double stops or chords that is counted between their nearest strings; where
+ * they share one, the bow still changes its level.
+ */
+function stringsBetween(from: Placement, to: Placement): number {
+  const low = from.stringIndex - to.stringIndex;
+  if (from.upper === null || to.upper === null) return Math.abs(low);
+  const [before, after] = [from.top ?? from.upper, to.top ?? to.upper];
+  if (low === 0 && before.stringIndex === after.stringIndex) return 0;
+  return Math.max(1, after.stringIndex - from.stringIndex, before.stringIndex - to.stringIndex);
 }
 
 /** Rocking between a ringing open string and its neighbour is one motion of the bow, what the figure is for. */
@@ -152,7 +164,7 @@ function stayingTerms(setting: CostSetting, step: Step, melody: number, add: Ter
   if (crept > 0) add('creeping', weights.creeping * crept);
   handShapeTerms(weights, from, to, add);
   reachTermsBetween(setting, step, add);
-  for (const before of stopsOf(from)) for (const after of stopsOf(to)) fingerTerms(weights, { before, after, gap: step.gap }, add);
+  for (const before of soundingIn(from)) for (const after of soundingIn(to)) fingerTerms(weights, { before, after, gap: step.gap }, add);
   if (from.upper === null && to.upper === null) fingerChangeTerms({ weights, instrument }, { from, to }, melody, add);
 }
 
@@ -189,10 +201,6 @@ function fingerTerms(weights: Weights, { before, after, gap }: Follows, add: Ter
     add('slide', Math.max(weights.slide * semitones, leavesLetter ? weights.shift * weights.semitoneShiftShare : 0));
   }
   if (strings === 1) add('same-finger-neighbour', semitones === 0 ? weights.neighbourLevel : weights.neighbourElsewhere);
-}
-
-function stopsOf(placement: Placement): readonly StringStop[] {
-  return placement.upper ? [placement, placement.upper] : [placement];
 }
 
 /** A hand that has opened forward falls shut; a first finger that has reached back has to come home. */

@@ -71,7 +71,12 @@ function samePlace(one: Placement, other: Placement): boolean {
 }
 
 function sameFinger(one: Placement, other: Placement): boolean {
-  return one.stringIndex === other.stringIndex && one.finger === other.finger && one.upper?.finger === other.upper?.finger;
+  return (
+    one.stringIndex === other.stringIndex &&
+    one.finger === other.finger &&
+    one.upper?.finger === other.upper?.finger &&
+    one.top?.finger === other.top?.finger
+  );
 }
 
 function foldedStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {

@@ -14,9 +14,9 @@ export interface Groups {
 }
 
 /** String and finger: what is written over the notes. */
-export function fingeringLabel({ stringIndex, finger, harmonic, upper, partner }: Placement): string {
+export function fingeringLabel({ stringIndex, finger, harmonic, upper, top, partner }: Placement): string {
   const own = `${stringIndex}${finger}${harmonic ? 'o' : ''}${partner ? `~${partner.finger}` : ''}`;
-  return upper ? `${own}+${upper.stringIndex}${upper.finger}` : own;
+  return [own, ...[upper, top].flatMap((stop) => (stop ? [`${stop.stringIndex}${stop.finger}`] : []))].join('+');
 }
 
 /** The groups of every layer by label; equal candidate sets share theirs. */

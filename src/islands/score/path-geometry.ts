@@ -110,11 +110,12 @@ export function beadsOf(plan: Plan, heads: readonly Head[], scale: PathScale): r
   return heads.flatMap((head): Bead[] => {
     const note = plan.notes[head.index];
     if (head.rest || head.tiedFromBefore || note?.kind !== 'note') return [];
-    const level = note.stops.length === 2 && Math.abs(note.stops[0].mmFromNut - note.stops[1].mmFromNut) * scale.pxPerMm < 2 * BEAD_RADIUS;
+    const levelWith = (stop: number, mm: number): number =>
+      note.stops.slice(0, stop).filter((other) => Math.abs(other.mmFromNut - mm) * scale.pxPerMm < 2 * BEAD_RADIUS).length;
     return note.stops.map((each, stop) => ({
       index: head.index,
-      // Two fingers level with each other stand side by side.
-      x: head.x + (level && stop === 1 ? 2 * BEAD_RADIUS - 2 : 0),
+      // Fingers level with each other stand side by side.
+      x: head.x + levelWith(stop, each.mmFromNut) * (2 * BEAD_RADIUS - 2),
       y: yOfMm(scale, each.mmFromNut),
       note,
       stop,

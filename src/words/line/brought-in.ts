@@ -29,7 +29,7 @@ const LEFT_OUT_WORDS: Readonly<Record<LeftOut, readonly [one: string, many: stri
   ],
   repeats: ['repeat', 'repeats', 'the music is written once'],
   jumps: ['jump (da capo, dal segno)', 'jumps (da capo, dal segno)', 'the music goes straight on'],
-  'larger-chords': ['chord of more than two notes', 'chords of more than two notes', 'the two highest stay'],
+  'larger-chords': ['chord of more than three notes', 'chords of more than three notes', 'the three highest stay'],
   unpitched: ['note without a pitch', 'notes without a pitch', 'replaced by rests'],
   overlaps: ['note that sounds on under the next', 'notes that sound on under the next', 'cut off where the next begins'],
   'cue-notes': ['cue note', 'cue notes', 'replaced by rests'],

@@ -1,7 +1,7 @@
 /** Over and under the row of a fingering that is typed. */
 export const FINGERING_ROW = {
   label: 'Type the fingering from here on',
-  hint: 'T is the thumb, 1+3 a double stop, a full stop leaves a note free.',
+  hint: 'T is the thumb, 1+3 a double stop, 2+1+1 a chord, a full stop leaves a note free.',
   what: 'as the fingering',
 } as const;
 

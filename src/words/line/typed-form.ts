@@ -8,6 +8,7 @@ export const TYPED_FORM: readonly (readonly [written: string, means: string])[] 
   ['(A4 B4 C5)', 'one bow'],
   ['A4~ A4', 'a tie: one note of both lengths'],
   ['A3+F4', 'a double stop'],
+  ['G3+D4+B4', 'a chord, played two and two'],
   ['A4> A4^', 'an accent, a strong one (marcato)'],
   ['A4st A4ten A4tenst', 'a staccato dot, a tenuto line, a line with a dot'],
   ['A4stm', 'a wedge (staccatissimo)'],

@@ -24,10 +24,12 @@ describe('a key that is played in', () => {
     assert.equal(text(withPlayed(line, -1, D4, '1/4').brief), 'D4:1/4 A4 B4');
   });
 
-  it('with another at the same time is a double stop, the lower first; a third is left out', () => {
+  it('with another at the same time is a double stop, the lower first, with a third a chord; a fourth is left out', () => {
     const two = withPlayedTogether(withPlayed(line, 1, B4, '1/4').brief, 2, D4);
     assert.equal(text(two), 'A4:1/4 B4 D4+B4');
-    assert.equal(withPlayedTogether(two, 2, CIS5), two);
+    const three = withPlayedTogether(two, 2, CIS5);
+    assert.equal(text(three), 'A4:1/4 B4 D4+B4+C#5');
+    assert.equal(withPlayedTogether(three, 2, CIS5), three);
   });
 
   it('begins a new line in place of the old, without what was asked of its notes', () => {

@@ -22,6 +22,7 @@ function placement(anchor: number, letterPosition: number | null = null): Placem
     stance: letterPosition ?? anchor,
     letterPosition,
     upper: null,
+    top: null,
     partner: null,
   };
 }

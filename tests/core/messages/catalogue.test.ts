@@ -57,7 +57,7 @@ const EVERY_ISSUE: readonly Issue[] = [
   lineIssue('duration-not-writable', { duration: '5/7' }),
   lineIssue('not-a-note', { word: 'H3' }),
   lineIssue('bracket-alone', { bracket: '(', partner: ')' }),
-  lineIssue('too-many-at-once', { chord: 'G3+D4+B4' }),
+  lineIssue('too-many-at-once', { chord: 'G3+D4+B4+G5' }),
   lineIssue('bracket-alone', { bracket: '{', partner: '}' }),
   lineIssue('grace-alone', {}),
   lineIssue('ornament-on-one', {}),
@@ -84,6 +84,7 @@ const EVERY_ISSUE: readonly Issue[] = [
   rangeIssue('above-school', { pitch: 'B5', highest: 'F♯5', kind: 'cello', octavesDown: 2 }),
   rangeIssue('no-stopped-harmonic', { pitch: 'G5', thumb: false }),
   rangeIssue('no-harmonic', { pitch: 'C♯4' }),
+  rangeIssue('no-chord', { low: 'G3', middle: 'B3', high: 'D4' }),
   rangeIssue('double-stop-skips', { low: 'G3', high: 'E5' }),
   rangeIssue('no-double-stop', { low: 'G3', high: 'A3' }),
 ];

@@ -250,9 +250,9 @@ describe('a typed line', () => {
     assert.equal(formatLineText(reading.value, '1/4', 0), text);
   });
 
-  it('refuses three notes at once in words', () => {
-    const reading = parseLineText('G3+B3+D4', '1/4', 0);
-    assert.match(reading.ok ? '' : (reading.issues[0]?.message ?? ''), /more than two notes at once/);
+  it('refuses four notes at once in words', () => {
+    const reading = parseLineText('G3+D4+B4+G5', '1/4', 0);
+    assert.match(reading.ok ? '' : (reading.issues[0]?.message ?? ''), /more than three notes at once/);
   });
 
   it('keeps a double stop in the file it is saved in', async () => {

@@ -49,6 +49,19 @@ describe('a line as it sounds', () => {
     assert.equal(performanceOf(planned(brief), whole(1)).notes[0]?.hz.length, 2);
   });
 
+  it('sounds a chord two and two in one bow, the middle note in both', () => {
+    const notes = [{ pitches: ['G3', 'D4', 'B4'], duration: '1/2' }];
+    const [lower, upper, ...more] = performanceOf(
+      planned({ instrument: { kind: 'violin' }, material: { kind: 'line', notes } }),
+      whole(1),
+    ).notes;
+    assert.ok(lower && upper && more.length === 0);
+    assert.deepEqual([lower.hz.length, upper.hz.length, lower.hz[1] === upper.hz[0]], [2, 2, true]);
+    assert.deepEqual([lower.slursOn, upper.slurred], [true, true]);
+    near(upper.at, lower.at + lower.seconds, 1e-9);
+    assert.ok(lower.seconds < upper.seconds);
+  });
+
   it('carries the bow over within a slur of the passage, and stops at its end', () => {
     const notes = ['A4', 'B4', 'C5', 'D5'].map((pitch, index) => ({
       pitches: [pitch],

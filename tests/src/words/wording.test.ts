@@ -231,7 +231,7 @@ describe('the sentence', () => {
     assert.ok(sound?.kind === 'note');
     assert.equal(soundText(sound), 'A3 and F♯4');
     assert.match(fingeringText(sound), /^finger \d on IV \(G\) with finger \d on III \(D\)$/);
-    assert.equal(wayLabel({ finger: '1', upperFinger: '2' }), '1·2');
+    assert.equal(wayLabel({ finger: '1', topFinger: null, upperFinger: '2' }), '1·2');
   });
 
   it('has a heading for everything a reason can be about', () => {

@@ -11,6 +11,8 @@ export interface NoteLock {
   readonly finger: Finger | null;
   /** The finger of the upper note of a double stop; string and finger are then those of the lower. */
   readonly upperFinger: Finger | null;
+  /** The finger of the top note of a chord; null for any. */
+  readonly topFinger: Finger | null;
   /** The label of a position. */
   readonly position: string | null;
 }

@@ -66,7 +66,7 @@ export interface PlannedSound {
   /** It sounds. */
   readonly kind: 'note';
   /** The lower note first. */
-  readonly stops: readonly [Stop] | readonly [Stop, Stop];
+  readonly stops: readonly [Stop] | readonly [Stop, Stop] | readonly [Stop, Stop, Stop];
   /** What plays with it on its string; null for a plain note. */
   readonly partner: Partner | null;
   /** Semitone above the open string at which finger 1 is at home (for an open string: would be). */

@@ -2,7 +2,7 @@ import { Lock, LockOpen } from '../../../ui/icons.ts';
 import { Fragment, type ReactNode } from 'react';
 import { SEMITONE_STEPS, waysOf } from '#core/brief';
 import { lockOf, wishOf } from '#core/brief/lines';
-import { handOfPlan, semitoneStepAt, type WayToPlay } from '#core/fit';
+import { handOfPlan, isWayOf, semitoneStepAt, type WayToPlay } from '#core/fit';
 import { semitoneSpaceMm } from '#core/instrument';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
@@ -206,7 +206,6 @@ function SemitoneStep({ plan, index, note }: SelectedNoteProps) {
 /** All fingers and strings on which this hand can play the note, string by string. */
 function OtherWays({ ways, index, note }: { readonly ways: readonly WayToPlay[]; readonly index: number; readonly note: PlannedSound }) {
   const strings = [...new Set(ways.map((way) => way.open))];
-  const stop = note.stops[0];
   return (
     <section aria-label="Play it with" className="mt-4">
       <Heading as="h3">Play it with</Heading>
@@ -221,12 +220,7 @@ function OtherWays({ ways, index, note }: { readonly ways: readonly WayToPlay[];
                 {ways
                   .filter((way) => way.open === open)
                   .map((way) => (
-                    <WayButton
-                      key={wayLabel(way)}
-                      way={way}
-                      index={index}
-                      current={way.open === stop.open && way.finger === stop.finger && way.upperFinger === (note.stops[1]?.finger ?? null)}
-                    />
+                    <WayButton key={wayLabel(way)} way={way} index={index} current={isWayOf(way, note)} />
                   ))}
               </td>
             </tr>

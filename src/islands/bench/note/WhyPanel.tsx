@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Lock } from '#core/brief';
 import { wishOf } from '#core/brief/lines';
 import type { Reason } from '#core/explain';
-import type { WayToPlay } from '#core/fit';
+import { isWayOf, type WayToPlay } from '#core/fit';
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { useEngine } from '../../../engine/queries.ts';
@@ -64,9 +64,7 @@ function HowMuch({ how }: { readonly how: string | null }) {
 
 function WhyNots({ plan, index, note, ways }: WhyPanelProps) {
   const [chosen, setChosen] = useState<WayToPlay | null>(null);
-  const others = ways.filter(
-    (way) => way.open !== note.stops[0].open || way.finger !== note.stops[0].finger || way.upperFinger !== (note.stops[1]?.finger ?? null),
-  );
+  const others = ways.filter((way) => !isWayOf(way, note));
   if (others.length === 0) return null;
   return (
     <>

@@ -1,6 +1,6 @@
 import { Fragment } from 'react';
 import type { AboutPath } from '#core/drill';
-import { positionWords } from '#core/messages';
+import { listed, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedNote, Stop } from '#core/plan/describe';
 import { select } from '../../../state/selection.ts';
@@ -76,7 +76,7 @@ function NoteRow({ index, note, rings, lengthMm }: NoteRowProps) {
       </td>
       <td>{note.stops.map((each) => `${each.string} (${noteLabel(each.open)})`).join(', ')}</td>
       <td>
-        {note.stops.map((each) => each.finger).join(' and ')}
+        {listed(note.stops.map((each) => each.finger))}
         {place === '' || place === 'open' ? '' : ` ${place}`}
         {note.locked ? ', locked' : ''}
       </td>
