@@ -40,7 +40,8 @@ describe('a piece as JSON', () => {
     assert.match(await words(good.slice(0, 40)), /not readable as JSON/);
     assert.match(await words('[1]'), /not a Dove Path piece: it holds no object/);
     assert.match(await words('{"format":"other"}'), /its format is "other"/);
-    assert.match(await words(good.replace('"version": 1', '"version": 7')), /version 7; this Dove Path reads up to version 1/);
+    assert.match(await words(good.replace('"version": 2', '"version": 7')), /version 7; this Dove Path reads up to version 2/);
+    assert.equal(await words(good.replace('"version": 2', '"version": 1')), 'read');
     assert.match(await words(good.replace('"violin"', '"kazoo"')), /\/brief\/instrument\/kind/);
   });
 
