@@ -13,6 +13,8 @@ interface Staged {
   readonly worker: EngineWorker;
   readonly opened: number[];
   readonly cancelled: number[];
+  /** Hears of a question that is taken back, by its number. */
+  hearsCancel: (call: number) => void;
   /** Hears of a plan that is asked for, by its number. */
   asked: (call: number) => void;
   /** Says how much is laid out, as the worker does by itself. */
@@ -33,6 +35,7 @@ function staged(stuck: boolean): Staged {
   const stage: Staged = {
     opened: [],
     cancelled: [],
+    hearsCancel: () => undefined,
     ended: false,
     asked: () => undefined,
     say: (progress) => port2.postMessage(progress),
@@ -60,7 +63,10 @@ function staged(stuck: boolean): Staged {
         sessions.set(session, openSession(brief));
       },
       close: (session: number) => sessions.delete(session),
-      cancel: (number: number) => void stage.cancelled.push(number),
+      cancel: (number: number) => {
+        stage.cancelled.push(number);
+        stage.hearsCancel(number);
+      },
       answers: () => {
         for (const look of looks) if ((look.left -= 1) === 0) look.resolve();
       },
@@ -148,9 +154,10 @@ describe('a question that is taken back', () => {
     const client = clientOn([stage]);
     const taking = new AbortController();
     const asked = client.ask(FIRST_BRIEF, { kind: 'alternatives', most: 3 }, { signal: taking.signal });
+    const heard = new Promise<number>((resolve) => (stage.hearsCancel = resolve));
     taking.abort();
     await assert.rejects(asked, isCancelled);
-    await client.plan(FIRST_BRIEF);
+    await heard;
     assert.equal(stage.cancelled.length, 1);
     client.end();
   });
