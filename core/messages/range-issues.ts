@@ -53,6 +53,22 @@ export const rangeIssue = issuesAbout('range', {
       : 'The first finger stops it and 4 touches, from the first semitone of the lowest string up: write the harmonic higher or lower.',
   }),
 
+  /** A double stop that the thumb alone holds, in a school that does not set it. */
+  'needs-thumb': ({ low, high }: Pair) => ({
+    expected: 'two notes that a hand holds without the thumb',
+    came: `${low} and ${high}`,
+    message: `${low} and ${high} together need the thumb on the string.`,
+    hint: 'Choose a player with thumb position, or play them one after the other.',
+  }),
+
+  /** A double stop that the thumb holds only lower than the school sets it. */
+  'below-thumb': ({ low, high }: Pair) => ({
+    expected: 'two notes that the thumb holds where it is set',
+    came: `${low} and ${high}`,
+    message: `${low} and ${high} together need the thumb lower on the string than this player sets it.`,
+    hint: 'Let the thumb be set from lower on, or play them one after the other.',
+  }),
+
   /** A double stop for which neighbouring strings would have to be skipped. */
   'double-stop-skips': ({ low, high }: Pair) => ({
     expected: 'two notes on neighbouring strings',

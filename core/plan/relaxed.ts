@@ -1,5 +1,6 @@
 import { ASKED_PARTS, type Brief, exactShifts, readPlayer } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
+import { LOWEST_THUMB } from '#core/hand';
 import { limitsSet, type SetLimit } from '#core/brief/parts/limits';
 import { isAbout, type Issue } from '#core/messages';
 import { describe } from '#core/plan/describe';
@@ -28,7 +29,7 @@ export function* relaxed(brief: Brief, issues: readonly Issue[], tried: Attempt)
   const groupings = limited
     ? [smallSteps(brief, issues, tried), [wholeLimits(brief)], [everything(brief)]]
     : out
-      ? [[{ tries: elsewhere(brief), weigh: 'first' as const }]]
+      ? [[{ tries: [...onTheThumb(brief, issues), ...elsewhere(brief)], weigh: 'first' as const }]]
       : [];
   for (const groups of groupings) {
     const plans: Relaxed[] = [];
@@ -68,6 +69,20 @@ function smallerLimits(brief: Brief, { name, part, value }: SetLimit, setting: P
     tries: steps.map((step) => ({ words: step.words, brief: { ...brief, limits: { ...brief.limits, [name]: step.value } } })),
     weigh,
   };
+}
+
+/** The same with the thumb, or with the thumb set from lower on, where it alone would hold two notes together. */
+function onTheThumb(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
+  const asks = (code: Issue['code']): boolean => issues.some((issue) => issue.code === code);
+  const withThumb = (words: string, thumb: NonNullable<Brief['player']>): Relaxation => ({
+    words,
+    brief: { ...brief, player: { ...brief.player, school: 'thumb', ...thumb } },
+  });
+  if (!asks('range/needs-thumb') && !asks('range/below-thumb')) return [];
+  return [
+    ...(asks('range/needs-thumb') ? [withThumb('with thumb position', {})] : []),
+    withThumb('with the thumb set from lower on', { thumbFrom: LOWEST_THUMB }),
+  ];
 }
 
 /** Other counts of shifts are tried only where the line can be had with them: one search has found all of those. */

@@ -1,12 +1,12 @@
 import { exactShifts, type ReadLimit, type Task, taskAt } from '#core/brief';
 import { LIMIT_NAMES, limitPart, type NoteLock } from '#core/brief/parts/limits';
-import type { Placement } from '#core/hand';
+import { handOf, LOWEST_THUMB, type Placement, schoolsOf, USUAL_OPTIONS } from '#core/hand';
 import { reachOf } from '#core/hand/reach';
 import { stringOf } from '#core/instrument';
 import { type Issue, limitIssue, lockIssue, positionWords, rangeIssue, wishedText } from '#core/messages';
 import { displayPitchClass, type Pitch, semitonesOf } from '#core/pitch';
 import { badReading, type Unread } from '#core/result';
-import { keepsLimit, keepsLock, withinReach } from '#core/search/candidates';
+import { allPlacements, keepsLimit, keepsLock, type WantedNote, withinReach } from '#core/search/candidates';
 import { oneHandWays } from './one-hand-search.ts';
 import { placementsOfNote, type Sounding, soundingNotes } from './note-steps.ts';
 import { outOfRange, readName } from './out-of-range.ts';
@@ -54,7 +54,7 @@ function nowhere(task: Task, { pitch, upper, top, harmonic }: Sounding): Issue {
   if (upper && top) {
     return rangeIssue('no-chord', { low: readName(task, pitch), middle: readName(task, upper), high: readName(task, top) });
   }
-  if (upper) return noDoubleStop(task, pitch, upper);
+  if (upper) return thumbWouldHold(task, pitch, upper) ?? noDoubleStop(task, pitch, upper);
   switch (harmonic) {
     case null:
       return outOfRange(task, pitch);
@@ -63,6 +63,18 @@ function nowhere(task: Task, { pitch, upper, top, harmonic }: Sounding): Issue {
     case 'stopped':
       return rangeIssue('no-stopped-harmonic', { pitch: readName(task, pitch), thumb: task.hand.school !== 'standard' });
   }
+}
+
+/** The thumb, or the thumb lower than it is set, where that alone would hold two notes together; null elsewhere. */
+function thumbWouldHold(task: Task, low: Pitch, high: Pitch): Issue | null {
+  const names = { low: readName(task, low), high: readName(task, high) };
+  const { kind } = task.instrument;
+  if (!schoolsOf(kind).includes('thumb')) return null;
+  const hand = handOf(kind, 'thumb', { ...USUAL_OPTIONS, thumbFrom: LOWEST_THUMB });
+  const note: WantedNote = { pitch: low, upper: high, top: null, chromatic: false, harmonics: 'none', wide: true, other: null };
+  const held = allPlacements({ ...task, hand, highestAnchor: hand.highestAnchor }, note);
+  if (!held.some((placement) => withinReach({ ...task, hand }, placement))) return null;
+  return rangeIssue(task.hand.school === 'thumb' ? 'below-thumb' : 'needs-thumb', names);
 }
 
 /** Two notes that no neighbouring strings hold together: wide apart (the fingers would skip a string), or both on one. */

@@ -34,6 +34,16 @@ describe('a wish', () => {
     assert.ok(planned(wishing(brief, 'fewest-shifts')).shifts.length < planned(brief).shifts.length);
   });
 
+  it('for strong fingers above all takes the top of C major on the G string with 3, and shifts more often for it', () => {
+    const brief: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'scale', type: 'major', tonic: 'C4', octaves: 1, direction: 'up-down' },
+      limits: { strings: ['G3'] },
+    };
+    const top = (asked: Brief): string | undefined => fingering(planned(asked)).split(' ')[7];
+    assert.deepEqual([top(brief), top({ ...brief, preferences: { 'strong-fingers': 1 } })], ['G4', 'G3']);
+  });
+
   it('for strong fingers keeps 4 from the long top note', () => {
     const line = lineBrief('violin', ['E5', 'F#5', 'G5', 'A5', 'B5'], { limits: { strings: ['E5'], positions: ['1', '2', '3'] } });
     const last = (brief: Brief): string => fingering(planned(brief)).split(' ').at(-1) ?? '';

@@ -85,6 +85,8 @@ const EVERY_ISSUE: readonly Issue[] = [
   rangeIssue('no-stopped-harmonic', { pitch: 'G5', thumb: false }),
   rangeIssue('no-harmonic', { pitch: 'C♯4' }),
   rangeIssue('no-chord', { low: 'G3', middle: 'B3', high: 'D4' }),
+  rangeIssue('needs-thumb', { low: 'C3', high: 'C4' }),
+  rangeIssue('below-thumb', { low: 'A2', high: 'A3' }),
   rangeIssue('double-stop-skips', { low: 'G3', high: 'E5' }),
   rangeIssue('no-double-stop', { low: 'G3', high: 'A3' }),
 ];

@@ -36,6 +36,20 @@ describe('what would help', () => {
     assert.match(outcome.relaxed?.relaxation ?? '', /finger 3/);
   });
 
+  it('is the thumb where only the thumb would hold two notes, and the thumb from lower on where it is set too high', () => {
+    const octaves = (tonic: string, school: 'neck' | 'thumb'): Brief => ({
+      instrument: { kind: 'cello' },
+      player: { school },
+      material: { kind: 'double-stops', interval: 'octaves', type: 'major', tonic, octaves: 1, direction: 'up' },
+    });
+    const outcome = plan(octaves('D4', 'neck'));
+    assert.ok(!outcome.ok);
+    assert.match(outcome.issues[0]?.message ?? '', /D4 and D5 together need the thumb/);
+    const { relaxation, plan: found } = relaxedOf(octaves('D4', 'neck'));
+    assert.deepEqual([relaxation, fingering(found).split(' ')[0]], ['with thumb position', 'DT+A3']);
+    assert.equal(relaxedOf(octaves('G2', 'thumb')).relaxation, 'with the thumb set from lower on');
+  });
+
   it('is the open string where none was allowed', () => {
     const { relaxation } = relaxedOf(lineBrief('violin', ['G3', 'A3'], { limits: { openStrings: 'none' } }));
     assert.equal(relaxation, 'with open strings left free');
