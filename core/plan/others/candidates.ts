@@ -88,9 +88,10 @@ export function candidateOf({ solved, best, choices }: BestLine, way: Way | null
   return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
 }
 
-/** A line of one position is given shifts only where it is there to practise them: in a scale or an arpeggio, or along one string. */
+/** A line that lies in first position is given shifts only where it is there to practise them: in a scale or an arpeggio, or along one string. */
 function shiftsForNothing({ brief }: Task, best: LineFacts, facts: LineFacts): boolean {
   if (brief.material.kind !== 'line' || best.shifts.length > 0 || facts.shifts.length === 0) return false;
+  if (best.stays.some(({ first }) => first !== null && !atHome(first))) return false;
   return new Set(facts.placements.map(({ stringIndex }) => stringIndex)).size > 1;
 }
 

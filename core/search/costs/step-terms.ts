@@ -10,7 +10,8 @@ export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): vo
   const { from, to, gap } = step;
   const melody = Math.sign(soundOf(setting.instrument, to) - soundOf(setting.instrument, from));
   crossingTerms(setting.weights, step, melody, add);
-  if ((gap.octave && !holdsOctave(from, to)) || (gap.octaveRow && !keepsFrame(from, to))) add('octave-hand', setting.weights.octaveHand);
+  const broken = (gap.octave && !holdsOctave(from, to) ? 1 : 0) + (gap.octaveRow ? frameBreaks(from, to) : 0);
+  if (broken > 0) add('octave-hand', setting.weights.octaveHand * broken);
   if (isOpen(to)) return;
   if (!isShift(from, to)) return stayingTerms(setting, step, melody, add);
   shiftTerms(setting, step, melody, add);
@@ -29,10 +30,12 @@ function holdsOctave(from: Placement, to: Placement): boolean {
   return from.letterPosition === null ? Math.abs(from.stringIndex - to.stringIndex) === 2 : fingers === '14';
 }
 
-/** Octaves and tenths in a row keep their strings and fingers, and do not fall back to open strings. */
-function keepsFrame(from: Placement, to: Placement): boolean {
-  if (from.upper === null || to.upper === null) return true;
-  return to.finger !== '0' && from.stringIndex === to.stringIndex && (from.finger === '0' || pairOf(from) === pairOf(to));
+/** Octaves and tenths in a row keep their strings and fingers, and do not fall back to open strings: how often one does not. */
+function frameBreaks(from: Placement, to: Placement): number {
+  if (from.upper === null || to.upper === null) return 0;
+  const opens = to.finger === '0';
+  const keepsStrings = from.stringIndex === to.stringIndex && (opens || from.finger === '0' || pairOf(from) === pairOf(to));
+  return (opens ? 1 : 0) + (keepsStrings ? 0 : 1);
 }
 
 /** The fingers of a double stop; fingered octaves take 1 and 3, 2 and 4 in turn. */
