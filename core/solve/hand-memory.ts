@@ -33,6 +33,7 @@ export function handMemory(hand: HandModel, placements: Iterable<Placement>): Ha
   const facts = factsOf(hand, told);
   const memories: (readonly number[])[] = [[]];
   const numbers = new Map<string, Memory>([['', NOTHING]]);
+  const freshly = new Map<Placement, Memory>();
   const nexts = new Map<Placement, Map<Memory, Memory | null>>();
   const within = new Map<Memory, Map<Memory, boolean>>();
 
@@ -47,7 +48,7 @@ export function handMemory(hand: HandModel, placements: Iterable<Placement>): Ha
     return memoryOf([...before.filter((fact) => !taken.has(facts.slotAt(fact))), ...facts.of(placed)]);
   };
   return {
-    fresh: (placed) => memoryOf(facts.of(told.same(placed))),
+    fresh: (placed) => found(freshly, placed, () => memoryOf(facts.of(told.same(placed)))),
     after: (held, given) => {
       const placed = told.same(given);
       const known = found(nexts, placed, () => new Map<Memory, Memory | null>());

@@ -36,9 +36,11 @@ export interface OneHandWays {
  * `mostShifts`: ways are told apart by their shifts up to so many; null where they are not counted.
  */
 export function oneHandWays(hand: HandModel, lattice: Lattice, mostShifts: number | null = null): OneHandWays {
+  // A long line has few sets of candidates.
+  const sets = new Set(lattice.layers.map(({ candidates }) => candidates));
   const memory = handMemory(
     hand,
-    lattice.layers.flatMap(({ candidates }) => candidates),
+    [...sets].flatMap((candidates) => candidates),
   );
   let arrivals: readonly (readonly Arrival[])[] = (lattice.layers[0]?.candidates ?? []).map((placed, candidate) => {
     const cost = lattice.layers[0]?.costs[candidate] ?? Infinity;

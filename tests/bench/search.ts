@@ -14,9 +14,13 @@ import { buildLattice, type Lattice, type LatticeNote } from '#core/search/latti
 import { bestWays, cheapestWay, fingeringLabel, groupedBy } from '#core/search/ways';
 import { answerTo, openSession } from '#core/session';
 import { noteSteps } from '#core/solve';
+import { randomLine } from '../support/plans/random-lines.ts';
 import { variantBriefs } from '../support/reference/variants.ts';
 
 const ROUNDS = 15;
+
+/** Random lines of these seeds lie on the four instruments. */
+const RANDOM_SEEDS = [4, 5, 6, 7] as const;
 
 /** Of the drills offered, every so many is written. */
 const EVERY_DRILL = 25;
@@ -151,6 +155,13 @@ const growth = ratioOf(
   5,
 );
 asked('10,000 notes against 1,000, whole plan', growth, 'at most 11', growth <= 11);
+const [fewRandom, manyRandom] = [1_000, 10_000].map((notes) => RANDOM_SEEDS.map((seed) => randomLine(seed, notes, notes)));
+const randomGrowth = ratioOf(
+  () => manyRandom?.forEach((line) => plan(line)),
+  () => fewRandom?.forEach((line) => plan(line)),
+  3,
+);
+asked('10,000 random notes against 1,000 on each instrument, whole plan', randomGrowth, 'at most 12', randomGrowth <= 12);
 const bare = ratioOf(
   () => cheapestWay(thousand),
   () => bareMinPlus(thousand),

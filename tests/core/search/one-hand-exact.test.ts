@@ -1,44 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { Brief } from '#core/brief';
-import type { InstrumentKind } from '#core/instrument';
 import type { Placement } from '#core/hand';
 import type { Lattice } from '#core/search/lattice';
 import { attempt, handBreaks, oneHandWays } from '#core/solve';
+import { lineOfSemitones, randomLine } from '../../support/plans/random-lines.ts';
 import { leastCostByStays } from '../../support/plans/stay-programme.ts';
-
-/** Small numbers that follow from a seed, the same on every machine (a linear congruence of Numerical Recipes). */
-function numbersFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state * 1664525 + 1013904223) >>> 0;
-    return state / 2 ** 32;
-  };
-}
-
-const RANGES: readonly (readonly [InstrumentKind, number, number])[] = [
-  ['violin', 55, 84],
-  ['viola', 48, 77],
-  ['cello', 36, 67],
-  ['bass', 28, 55],
-];
-const NAMES = ['C', 'C#', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A', 'Bb', 'B'];
-
-/** A line of any semitones within a part of the instrument, of so many notes at most. */
-function randomLine(seed: number, most: number): Brief {
-  const next = numbersFrom(seed * 7919 + 13);
-  const below = (limit: number): number => Math.floor(next() * limit);
-  const [kind, low, high] = RANGES[seed % RANGES.length] ?? (['violin', 55, 84] as const);
-  next();
-  const count = 2 + below(most - 1);
-  const span = 6 + below(high - low - 6);
-  const lowest = low + below(high - low - span);
-  const notes = Array.from({ length: count }, () => {
-    const sound = lowest + below(span);
-    return { pitches: [`${NAMES[sound % 12]}${Math.floor(sound / 12) - 1}`], duration: '1/4' as const };
-  });
-  return { instrument: { kind }, material: { kind: 'line', key: 'C major', notes } };
-}
 
 /** By trying every way, the least cost of a line in which every stay is one hand, none dearer than `most` being walked on. */
 function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean, { layers, steps }: Lattice, most: number): number {
@@ -81,8 +47,7 @@ describe('the search for one hand', () => {
 
   it('refuses no line of semitones that has a fingering: 49 notes between G3 and A♭4, and 60 lines of up to 300 notes', () => {
     const easy = Array.from({ length: 49 }, (_, index) => 55 + ((index * 5) % 14));
-    const notes = easy.map((sound) => ({ pitches: [`${NAMES[sound % 12]}${Math.floor(sound / 12) - 1}`], duration: '1/4' as const }));
-    assert.equal(attempt({ instrument: { kind: 'violin' }, material: { kind: 'line', key: 'C major', notes } }).kind, 'solved');
+    assert.equal(attempt(lineOfSemitones('violin', easy)).kind, 'solved');
     for (let seed = 2000; seed < 2060; seed += 1) assert.equal(attempt(randomLine(seed, 300)).kind, 'solved', `seed ${seed}`);
   });
 });

@@ -1,0 +1,41 @@
+import type { Brief } from '#core/brief';
+import type { InstrumentKind } from '#core/instrument';
+
+/** Small numbers that follow from a seed, the same on every machine (a linear congruence of Numerical Recipes). */
+function numbersFrom(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state * 1664525 + 1013904223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+/** By instrument, the lowest and the highest semitone above C of the octave below the lowest that is asked. */
+const RANGES: readonly (readonly [InstrumentKind, number, number])[] = [
+  ['violin', 55, 84],
+  ['viola', 48, 77],
+  ['cello', 36, 67],
+  ['bass', 28, 55],
+];
+const NAMES = ['C', 'C#', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'G#', 'A', 'Bb', 'B'];
+
+/** A line of semitones, each by its usual name, in quarters. */
+export function lineOfSemitones(kind: InstrumentKind, semitones: readonly number[]): Brief {
+  const notes = semitones.map((sound) => ({ pitches: [`${NAMES[sound % 12]}${Math.floor(sound / 12) - 1}`], duration: '1/4' as const }));
+  return { instrument: { kind }, material: { kind: 'line', key: 'C major', notes } };
+}
+
+/** A line of any semitones within a part of an instrument, of so many notes at least and at most; the instruments in turn. */
+export function randomLine(seed: number, most: number, least = 2): Brief {
+  const next = numbersFrom(seed * 7919 + 13);
+  const below = (limit: number): number => Math.floor(next() * limit);
+  const [kind, low, high] = RANGES[seed % RANGES.length] ?? (['violin', 55, 84] as const);
+  next();
+  const count = least + below(most - least + 1);
+  const span = 6 + below(high - low - 6);
+  const lowest = low + below(high - low - span);
+  return lineOfSemitones(
+    kind,
+    Array.from({ length: count }, () => lowest + below(span)),
+  );
+}
