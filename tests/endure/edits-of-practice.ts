@@ -82,6 +82,10 @@ export const PRACTICE_EDITS: readonly Edit[] = [
     open: async (page) => {
       await page.goto('/practise');
       await page.getByLabel('Check at the end', { exact: true }).waitFor();
+      // A session that is full takes nothing more.
+      const putIn = page.getByRole('button', { name: 'Put it in' });
+      if (!(await putIn.isVisible())) await page.getByRole('button', { name: 'New session' }).click();
+      await putIn.waitFor();
     },
     make: async (page, trial) => {
       await page.getByLabel('Check at the end', { exact: true }).fill(`Trial ${trial}`);

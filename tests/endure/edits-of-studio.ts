@@ -40,10 +40,10 @@ export const STUDIO_EDITS: readonly Edit[] = [
     make: typeName,
     isIn: ({ records }, trial) => records.player.some(({ document }) => document.name === `Trial ${trial}`),
     beside: {
-      make: async (page, trial) => await page.getByRole('checkbox', { name: 'fifth position', exact: true }).setChecked(trial % 2 === 0),
+      make: async (page, trial) => await page.getByRole('checkbox', { name: 'half position', exact: true }).setChecked(trial % 2 === 0),
       isIn: ({ records }, trial) =>
         records.player.some(
-          ({ document }) => document.name === `Trial ${trial}` && (document.profile.positions ?? []).includes('5') === (trial % 2 === 0),
+          ({ document }) => document.name === `Trial ${trial}` && (document.profile.positions ?? []).includes('half') === (trial % 2 === 0),
         ),
     },
   },

@@ -2,7 +2,7 @@
  * Edits, and a disaster right after each: nothing may be lost. For the built application (`npm run build` first):
  * `npm run endure -- --trials 10000 --minutes 20 --seed 1`. With `--without-write-ahead` the place beside the database is
  * switched off, and edits must be lost: the check that this can fail. `--only "another tab"` tries the kinds of that
- * name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder F.
+ * name, `--edits "a weight"` the edits of that name, `--from 2200` begins with that trial of the seed, `--tree F` takes the build in folder F.
  */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -34,8 +34,8 @@ const SAVED_WITHIN_MS = 3000;
 /** After so many trials it says how it stands: a long run may be cut off. */
 const SAID_EVERY = 100;
 
-/** After this a page that does not come ends the run, ms. */
-const NO_PAGE_MS = 300_000;
+/** After this a page or a field that does not come is given up, ms. */
+const NO_PAGE_MS = 120_000;
 
 const from = numberGiven('from', 0);
 const trials = from + numberGiven('trials', 10_000);
@@ -43,11 +43,15 @@ let endAt = Date.now() + numberGiven('minutes', 20) * 60_000;
 const seed = numberGiven('seed', 1);
 /** All kinds, or those named in part: `--only "another tab"`. */
 const kinds = DISASTERS.filter(({ name }) => name.includes(textGiven('only') ?? ''));
+const edits = EDITS.filter(({ name }) => name.includes(textGiven('edits') ?? ''));
 const withoutWriteAhead = process.argv.includes('--without-write-ahead');
 
 /** How often each kind was tried, and how often its edit was gone. */
 const tally = new Map<string, { tried: number; lost: number }>();
 let begun = from;
+
+/** Edits that could not be made at all. */
+let notMade = 0;
 
 // Ended by hand, it finishes the trials it is in and reports.
 process.once('SIGINT', () => (endAt = 0));
@@ -88,8 +92,8 @@ async function worker(): Promise<void> {
     const piece = await openedPiece(page, trial);
     if (struck) await check(page, struck);
     const disaster = chosen(kinds, seed * 31 + trial * 7);
-    const edit = chosen(EDITS, seed * 17 + Math.floor(trial / kinds.length));
-    struck = (await strikeAfter(page, { trial, disaster, edit, profile, piece })) ? { trial, disaster, edit, piece } : null;
+    const edit = chosen(edits, seed * 17 + Math.floor(trial / kinds.length));
+    struck = await struckOrNot(page, { trial, disaster, edit, profile, piece });
     if (disaster.endsBrowser === true) {
       await context.close().catch(() => undefined);
       context = await browserOn(profile);
@@ -110,6 +114,18 @@ interface Struck {
   readonly disaster: Disaster;
   readonly edit: Edit;
   readonly piece: string;
+}
+
+/** What has to be found again; null for nothing. An edit that cannot be made does not end the run, and is told. */
+async function struckOrNot(page: Page, given: Struck & { readonly profile: string }): Promise<Struck | null> {
+  try {
+    return (await strikeAfter(page, given)) ? given : null;
+  } catch (error) {
+    notMade += 1;
+    console.log(`not made: trial ${given.trial}, ${given.disaster.name}, ${given.edit.name}: ${String(error).slice(0, 300)}`);
+    await page.close().catch(() => undefined);
+    return null;
+  }
 }
 
 /** A new piece, saved under a name. */
@@ -227,6 +243,7 @@ function report(): void {
   const kinds = [...tally].toSorted(([one], [other]) => one.localeCompare(other));
   for (const [kind, { tried, lost }] of kinds) console.log(`${kind}: ${lost} of ${tried} lost`);
   const [tried, lost] = kinds.reduce(([all, gone], [, kind]) => [all + kind.tried, gone + kind.lost], [0, 0]);
+  if (notMade > 0) console.log(`${notMade} edits could not be made`);
   console.log(`\n${lost} of ${tried} edits lost, seed ${seed}, in ${Math.round((Date.now() - since) / 1000)} s`);
-  if (lost > 0 !== withoutWriteAhead) process.exitCode = 1;
+  if (lost > 0 !== withoutWriteAhead || notMade > 0) process.exitCode = 1;
 }

@@ -48,14 +48,20 @@ function movedToOneName(left: object): EarlierRecord {
 async function putRecord<Name extends DocumentName>(name: Name, left: Fields): Promise<boolean> {
   const reading = await readRecord(name, left);
   if (!reading.ok) return await setAsideLeft(name, left, reading.issues);
-  const there = await database.tableOf(name).get(reading.value.id);
-  const change = typeof left['change'] === 'number' ? left['change'] : null;
-  if (isHeld(there?.holds, reading.value.writtenBy, change)) return true;
-  const holds = holdingToo(there?.holds, reading.value.writtenBy, change);
-  const record = { ...withEntriesThere(reading.value, there), ...(holds ? { holds } : {}) };
-  if (there === undefined || isLog(record)) await put(name, record, there);
-  else if (!dequal(there.document, record.document)) await putBeside(name, record, { there, began: await begunWith(name, left) });
+  // The page that left it may still be writing: what it writes meanwhile sends this round again.
+  while (!(await isPut(name, reading.value, left))) continue;
   return true;
+}
+
+/** Writes a record that was left, or sees that there is nothing to write; false where what is there was changed meanwhile. */
+async function isPut<Name extends DocumentName>(name: Name, read: RecordOf<Name>, left: Fields): Promise<boolean> {
+  const there = await database.tableOf(name).get(read.id);
+  const change = typeof left['change'] === 'number' ? left['change'] : null;
+  if (isHeld(there?.holds, read.writtenBy, change)) return true;
+  const holds = holdingToo(there?.holds, read.writtenBy, change);
+  const record = { ...withEntriesThere(read, there), ...(holds ? { holds } : {}) };
+  if (there === undefined || isLog(record)) return await put(name, record, there);
+  return dequal(there.document, record.document) || (await putBeside(name, record, { there, began: await begunWith(name, left) }));
 }
 
 /** What was left meets another record there. */
@@ -73,11 +79,11 @@ interface Began<Name extends DocumentName> {
 }
 
 /**
- * Writes what was left where another record is there. By the revisions, never by the clock: what is there is what the page began with
+ * Writes what was left where another record is there; false where that was changed meanwhile. By the revisions, never by the clock: what is there is what the page began with
  * or had sent itself, and is replaced; or something was written since, and both are joined. Where both changed the same, the page's own
  * later write counts, but not another page's: what was left is written after it. What does not count is kept as a version.
  */
-async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, began }: Met<Name>): Promise<void> {
+async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, began }: Met<Name>): Promise<boolean> {
   const isOwn = began !== null && there.writtenBy !== null && there.writtenBy === record.writtenBy;
   if (began && follows(there, began, isOwn)) {
     await keepVersion(name, there, 'written over');
@@ -87,10 +93,10 @@ async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf
   const bases = began && [...(began.base ? [began.base] : []), ...began.sent];
   const both = bases && (await joinedRecord(name, { bases, here: record, there, counts }));
   await keepVersion(name, isOwn ? record : there, 'changed elsewhere too');
-  if (both === null && isOwn) return;
+  if (both === null && isOwn) return true;
   // It is nobody's alone: whoever has the piece open must look at it before writing again.
   const { holds } = record;
-  await put(name, Object.assign({}, both ?? record, { writtenBy: null }, holds && { holds }), there);
+  return await put(name, Object.assign({}, both ?? record, { writtenBy: null }, holds && { holds }), there);
 }
 
 /** Whether what is there is what a page began with, or had sent itself. */
@@ -109,12 +115,18 @@ async function begunWith<Name extends DocumentName>(name: Name, { base, sent }: 
   return base === null ? { base, sent: records } : { base: first, sent: others };
 }
 
-async function put<Name extends DocumentName>(name: Name, record: RecordOf<Name>, there: RecordOf<Name> | undefined): Promise<void> {
+/** Writes a record in place of what is there; false, and nothing written, where that is no longer what it was. */
+async function put<Name extends DocumentName>(name: Name, record: RecordOf<Name>, there: RecordOf<Name> | undefined): Promise<boolean> {
   const next = { ...record, revision: Math.max(there?.revision ?? 0, record.revision) + 1 };
+  let wrote = false;
   await together(async () => {
+    const now = await database.tableOf(name).get(record.id);
+    if (now?.revision !== there?.revision) return;
     await database.tableOf(name).put(next);
     await piecesFollow(name, next, there ?? null);
+    wrote = true;
   });
+  return wrote;
 }
 
 /** Kept as found, under an id of its own: the record it is of may be there and sound. */

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
-import { after, beforeEach, describe, it } from 'node:test';
+import { after, beforeEach, describe, it, mock } from 'node:test';
 import { FIRST_BRIEF } from '#core/brief/lines';
 import { DOCUMENT_NAMES } from '#core/documents';
 import { FIRST_WEEK } from '#core/week';
@@ -175,6 +175,29 @@ describe('which of two writings is later', () => {
     await putUnwritten(text);
     assert.deepEqual([await nameThere(piece), (await database.pieces.get(piece.id))?.document.tags], ['Left', ['june']]);
     assert.deepEqual((await versionNames(piece))[0], 'There');
+  });
+
+  it('joins what another page writes while what was left is being put in: neither is written over', async () => {
+    const { piece, text } = await leftOf({ writtenBy: 'an earlier page' });
+    const { pieces } = database;
+    const meanwhile = mock.method(
+      database,
+      'tableOf',
+      () =>
+        Object.create(pieces, {
+          get: {
+            value: async (id: string) => {
+              const there = await pieces.get(id);
+              await writtenElsewhere(piece, { tags: ['june'] });
+              return there;
+            },
+          },
+        }) as typeof pieces,
+      { times: 1 },
+    );
+    await putUnwritten(text);
+    meanwhile.mock.restore();
+    assert.deepEqual([await nameThere(piece), (await database.pieces.get(piece.id))?.document.tags], ['Left', ['june']]);
   });
 
   it('knows a page’s own later write: what it had left before is not put in its place', async () => {
