@@ -1,3 +1,4 @@
+import { FieldsAgain } from '../../ui/fields/FieldsAgain.tsx';
 import { guarded } from '../../ui/states/Boundary.tsx';
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useState } from 'react';
@@ -56,12 +57,9 @@ function CostsPage() {
             <ButtonLink href={`/setup?school=${school.id}`}>Change what the school teaches</ButtonLink>
           </NextSteps>
         )}
-        <CostTable
-          key={`${schoolId} ${kind} ${elsewhere.timesOf(school?.id)}`}
-          school={school ?? null}
-          kind={kind}
-          onChange={(changed) => keep(changed, school ?? null)}
-        />
+        <FieldsAgain key={`${schoolId} ${kind}`} times={elsewhere.timesOf(school?.id)}>
+          <CostTable school={school ?? null} kind={kind} onChange={(changed) => keep(changed, school ?? null)} />
+        </FieldsAgain>
         {school && (
           <OpenedSection key={school.id} title="Earlier versions">
             {() => (

@@ -8,6 +8,7 @@ import { beginSession, useRunning } from '../../state/practice/running.ts';
 import { readStored } from '../../state/reading/follow-stored.ts';
 import { SET_FOR_PLAYER } from '../../state/reading/of-practice.ts';
 import type { PieceRecord, SessionRecord } from '../../records/record.ts';
+import { FieldsAgain } from '../../ui/fields/FieldsAgain.tsx';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
@@ -136,13 +137,9 @@ function SessionsOf({ playerId, name, pieces, brought }: SessionsOfProps) {
         <SessionList sessions={sessions} chosen={session ?? null} onChoose={open} />
         {session && (
           <div className="min-w-0">
-            <SessionFields
-              key={elsewhere.timesOf(session.id)}
-              session={session}
-              pieces={pieces}
-              nextAim={set?.aim ?? null}
-              onChange={(fields) => change(session, fields)}
-            />
+            <FieldsAgain key={`fields of ${session.id}`} times={elsewhere.timesOf(session.id)}>
+              <SessionFields session={session} pieces={pieces} nextAim={set?.aim ?? null} onChange={(fields) => change(session, fields)} />
+            </FieldsAgain>
             <OpenedSection key={session.id} title="Earlier versions">
               {() => <VersionsOfSession session={session} onBack={bringBack} />}
             </OpenedSection>

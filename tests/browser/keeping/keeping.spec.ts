@@ -108,3 +108,27 @@ test('with local storage shut every page works from the database alone', async (
   await page.getByLabel('Costs of').selectOption({ index: 1 });
   await expect(shift(page)).toHaveValue('1.9');
 });
+
+test('what is typed stays where it is typed while another tab changes something beside it', async ({ page, context }) => {
+  const aim = (of: typeof page) => of.getByLabel('Aim', { exact: true });
+  const check = (of: typeof page) => of.getByLabel('Check at the end', { exact: true });
+  await page.goto('/practise');
+  await aim(page).fill('Calm');
+  const other = await context.newPage();
+  await other.goto('/practise');
+  await expect(aim(other)).toHaveValue('Calm');
+  await aim(page).focus();
+  await page.keyboard.press('End');
+  for (const letter of [' ', 'h', 'a', 'n']) {
+    await page.keyboard.insertText(letter);
+    await check(other).fill(`Check${letter}`);
+    await expect(page.getByRole('status', { name: 'Messages' })).not.toBeEmpty();
+  }
+  await page.keyboard.insertText('ds');
+  await expect(aim(page)).toHaveValue('Calm hands');
+  await expect(aim(page)).toBeFocused();
+  await expect(check(page)).toHaveValue('Checkn');
+  await page.reload();
+  await expect(aim(page)).toHaveValue('Calm hands');
+  await expect(check(page)).toHaveValue('Checkn');
+});

@@ -9,6 +9,7 @@ import { dayOf, entriesOf } from '../../../records/log-pages.ts';
 import { LOG } from '../../../state/reading/of-practice.ts';
 import { STUDIO_WITH_PIECES, type StudioWithPieces } from '../../../state/reading/of-studio.ts';
 import { useStored } from '../../../state/reading/use-stored.ts';
+import { FieldsAgain } from '../../../ui/fields/FieldsAgain.tsx';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Answered } from '../../../ui/states/Answered.tsx';
 import { guarded } from '../../../ui/states/Boundary.tsx';
@@ -148,7 +149,7 @@ function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
         {(read) => (
           <div className="grid gap-x-8 lg:grid-cols-[minmax(0,1fr)_27rem]">
             <WeekDays planned={planned} asked={document} known={known} goal={document.goal?.name ?? ''} onChange={onChange} />
-            <div key={times} className="no-print">
+            <FieldsAgain times={times} className="no-print">
               <WeekForm asked={document} playerId={playerId} today={today} onChange={onChange} />
               <WeekList
                 week={document}
@@ -157,7 +158,7 @@ function WeekShown({ week, pieces, times, onChange }: WeekShownProps) {
                 known={known}
                 onChange={(next) => onChange({ items: [...next] })}
               />
-            </div>
+            </FieldsAgain>
           </div>
         )}
       </Answered>

@@ -1,0 +1,38 @@
+import { type FocusEvent, Fragment, type ReactNode, useEffect, useState } from 'react';
+
+interface FieldsAgainProps {
+  /** How often what the fields show has come to be otherwise than it was typed here. */
+  readonly times: number;
+  readonly className?: string;
+  readonly children: ReactNode;
+}
+
+/** Who has not typed for so long has paused, ms. */
+const PAUSE_MS = 1200;
+
+/** While something is typed: which times the fields show, and how many letters it has been. */
+interface Typing {
+  readonly times: number;
+  readonly letters: number;
+}
+
+/**
+ * Fields that begin again with what is there once another tab has changed it: at once, or, while one of them is typed into, at the
+ * next pause or when the teacher has left them, so that no letter is lost.
+ */
+export function FieldsAgain({ times, className = 'contents', children }: FieldsAgainProps) {
+  const [typing, setTyping] = useState<Typing | null>(null);
+  useEffect(() => {
+    const pause = typing && setTimeout(() => setTyping(null), PAUSE_MS);
+    return () => clearTimeout(pause ?? undefined);
+  }, [typing]);
+  const types = (): void => setTyping((now) => ({ times: now?.times ?? times, letters: (now?.letters ?? 0) + 1 }));
+  const leaves = ({ currentTarget, relatedTarget }: FocusEvent): void => {
+    if (!currentTarget.contains(relatedTarget)) setTyping(null);
+  };
+  return (
+    <div className={className} onFocus={types} onInput={types} onBlur={leaves}>
+      <Fragment key={typing?.times ?? times}>{children}</Fragment>
+    </div>
+  );
+}
