@@ -119,7 +119,7 @@ const TAKES_HALF_POSITION: ReadonlySet<Difference['kind']> = new Set<Difference[
 /** Whether a line visits positions, leaves its string for a note, or crosses against the melody, where the best does not. */
 function wanders({ task }: Solved, best: LineFacts, facts: LineFacts): boolean {
   return (
-    visitsIn(facts) > visitsIn(best) ||
+    visitsIn(task, facts) > visitsIn(task, best) ||
     excursionsIn(facts) > excursionsIn(best) ||
     crossingsBackIn(facts, task.instrument) > crossingsBackIn(best, task.instrument)
   );

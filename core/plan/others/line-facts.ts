@@ -106,33 +106,52 @@ export function isSlide(before: Placement | undefined, here: Placement): boolean
 /** A stay of so few notes that goes out and comes back is a visit. */
 const VISIT_NOTES = 2;
 
-/** How often a line visits a position: for one note, or there and back for two. */
-export function visitsIn({ stays }: LineFacts): number {
+/** How often a line visits a position: for one note, or there and back for two. A hand that does not open goes a semitone for one note. */
+export function visitsIn(task: Task, { stays }: LineFacts): number {
   return stays.filter((stay, index) => {
     const [before, after] = [stays[index - 1]?.first, stays[index + 1]?.first];
     if (!stay.first || stay.stopped > VISIT_NOTES || !(before || after)) return false;
+    if (staysClosed(task) && [before, after].every((beside) => !beside || isSemitoneFrom(beside, stay.first))) return false;
     if (stay.stopped === 1) return true;
     if (!before || !after) return false;
     return (stay.first.firstFinger - before.firstFinger) * (after.firstFinger - stay.first.firstFinger) < 0;
   }).length;
 }
 
-/** How many stays are in half position, which only the bass takes for more than what lies there. */
+/** The cello's hand, where it is wished that it shifts instead of opening. */
+function staysClosed({ instrument, wishes }: Task): boolean {
+  return instrument.kind === 'cello' && wishes.has('no-extensions');
+}
+
+function isSemitoneFrom(beside: Placement, here: Placement | null): boolean {
+  return here !== null && Math.abs(beside.firstFinger - here.firstFinger) === 1;
+}
+
+/** How many stays are in half position, which only the bass, or a hand that does not open, takes for more than what lies there. */
 export function halvesIn(task: Task, { stays }: LineFacts): number {
-  if (task.instrument.kind === 'bass') return 0;
+  if (task.instrument.kind === 'bass' || staysClosed(task)) return 0;
   return stays.filter(({ first }) => first !== null && positionOf(task, first).label === 'half').length;
 }
 
 /**
  * How many notes stand alone on a string between two notes of one other string. To rock over a ringing open string is none, whether
- * the note between is open or both beside it are.
+ * the note between is open or both beside it are; nor is the note at which a line turns that comes back the same way.
  */
 export function excursionsIn({ placements }: LineFacts): number {
+  const turn = comesBack(placements) ? (placements.length - 1) / 2 : null;
   return placements.filter(({ stringIndex, finger }, order) => {
     const [before, after] = [placements[order - 1], placements[order + 1]];
-    if (before === undefined || after === undefined || before.stringIndex === stringIndex) return false;
+    if (before === undefined || after === undefined || before.stringIndex === stringIndex || order === turn) return false;
     return before.stringIndex === after.stringIndex && finger !== '0' && !(before.finger === '0' && after.finger === '0');
   }).length;
+}
+
+/** Whether a line is fingered down as it was up. */
+function comesBack(placements: readonly Placement[]): boolean {
+  return placements.every(({ stringIndex, finger }, order) => {
+    const mirror = placements[placements.length - 1 - order];
+    return mirror?.stringIndex === stringIndex && mirror.finger === finger;
+  });
 }
 
 /** How often the bow crosses to a lower string while the line rises, or to a higher one while it falls. */
