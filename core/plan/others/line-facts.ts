@@ -139,11 +139,15 @@ export function halvesIn(task: Task, { stays }: LineFacts): number {
  */
 export function excursionsIn({ placements }: LineFacts): number {
   const turn = comesBack(placements) ? (placements.length - 1) / 2 : null;
-  return placements.filter(({ stringIndex, finger }, order) => {
+  return placements.filter((here, order) => {
     const [before, after] = [placements[order - 1], placements[order + 1]];
-    if (before === undefined || after === undefined || before.stringIndex === stringIndex || order === turn) return false;
-    return before.stringIndex === after.stringIndex && finger !== '0' && !(before.finger === '0' && after.finger === '0');
+    return before !== undefined && after !== undefined && order !== turn && leavesString(before, here, after);
   }).length;
+}
+
+function leavesString(before: Placement, here: Placement, after: Placement): boolean {
+  const rings = here.finger === '0' || (before.finger === '0' && after.finger === '0');
+  return before.stringIndex === after.stringIndex && before.stringIndex !== here.stringIndex && !rings;
 }
 
 /** Whether a line is fingered down as it was up. */

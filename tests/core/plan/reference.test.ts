@@ -41,4 +41,9 @@ describe('on briefs that teachers read without knowing the engine', () => {
     assert.equal(accepting.length, 105);
     assert.ok(right.length >= 90, `${right.length} of ${accepting.length}`);
   });
+
+  it('it is among the best plan and three others in 98 of 105', () => {
+    const right = accepting.filter((each) => judgedAsRead(each).rightAt !== null);
+    assert.ok(right.length >= 98, `${right.length} of ${accepting.length}`);
+  });
 });

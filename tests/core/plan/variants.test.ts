@@ -1,6 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
+import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
+import type { Plan } from '#core/plan/describe';
+import { fingering, lineBrief, planned } from '../../support/briefs.ts';
 import { isNamedTruly, visitsOf } from '../../support/plans/named-truly.ts';
 import { plannedAs, variantBriefs } from '../../support/reference/variants.ts';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
@@ -18,6 +21,33 @@ describe('fingerings that teachers would name', () => {
 });
 
 describe('other fingerings', () => {
+  const others = (brief: Brief): readonly Plan[] => {
+    const outcome = plan(brief, { alternatives: 6 });
+    assert.ok(outcome.ok);
+    return outcome.value.alternatives.map((other) => other.plan);
+  };
+  const neighbours = lineBrief('violin', ['A4', 'G#4', 'A4', 'B4', 'C5', 'B4', 'A4', 'G4', 'F4', 'E4'], {}, 'A minor');
+
+  it('of a typed line that lies in first position have no shifts but along one string, and none of one other finger is dear', () => {
+    const best = planned(neighbours);
+    for (const other of others(neighbours)) {
+      assert.ok(other.shifts.length === 0 || new Set(fingering(other).replaceAll(/[^A-G]/g, '')).size === 1, fingering(other));
+      assert.ok(other.cost.totalThousandths <= best.cost.totalThousandths + 4500);
+    }
+  });
+
+  it('of a neighbour figure have the open string both times, too', () => {
+    assert.ok(others(neighbours).some((other) => fingering(other).startsWith('A0 D3 A0')));
+  });
+
+  it('of C major over two octaves have third position, which ends with one note on the E string', () => {
+    const arpeggio: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'arpeggio', type: 'major', tonic: 'C4', octaves: 2, direction: 'up-down' },
+    };
+    assert.ok(others(arpeggio).map(fingering).includes('G1 G3 D1 D4 A2 A4 E3 A4 A2 D4 D1 G3 G1'));
+  });
+
   const asked = [...variantBriefs().map(({ brief }) => brief), ...Array.from({ length: 120 }, (_, index) => seededBrief(index))];
 
   it('are called by what they do, each otherwise, and visit no position in passing that the best does not', () => {
