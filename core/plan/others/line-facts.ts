@@ -109,22 +109,28 @@ const VISIT_NOTES = 2;
 /** How often a line visits a position: for one note, or there and back for two. A hand that does not open goes a semitone for one note. */
 export function visitsIn(task: Task, { stays }: LineFacts): number {
   return stays.filter((stay, index) => {
-    const [before, after] = [stays[index - 1]?.first, stays[index + 1]?.first];
-    if (!stay.first || stay.stopped > VISIT_NOTES || !(before || after)) return false;
-    if (staysClosed(task) && [before, after].every((beside) => !beside || isSemitoneFrom(beside, stay.first))) return false;
-    if (stay.stopped === 1) return true;
-    if (!before || !after) return false;
-    return (stay.first.firstFinger - before.firstFinger) * (after.firstFinger - stay.first.firstFinger) < 0;
+    const beside = [stays[index - 1]?.first ?? null, stays[index + 1]?.first ?? null] as const;
+    return !(staysClosed(task) && isSemitoneAway(stay, beside)) && isVisit(stay, beside);
   }).length;
+}
+
+/** The hands of the stays before and after, where there are any. */
+type Beside = readonly [before: Placement | null, after: Placement | null];
+
+function isVisit({ first, stopped }: HandStay, [before, after]: Beside): boolean {
+  if (!first || stopped > VISIT_NOTES || !(before ?? after)) return false;
+  if (stopped === 1) return true;
+  if (!before || !after) return false;
+  return (first.firstFinger - before.firstFinger) * (after.firstFinger - first.firstFinger) < 0;
+}
+
+function isSemitoneAway({ first }: HandStay, beside: Beside): boolean {
+  return first !== null && beside.every((other) => !other || Math.abs(other.firstFinger - first.firstFinger) === 1);
 }
 
 /** The cello's hand, where it is wished that it shifts instead of opening. */
 function staysClosed({ instrument, wishes }: Task): boolean {
   return instrument.kind === 'cello' && wishes.has('no-extensions');
-}
-
-function isSemitoneFrom(beside: Placement, here: Placement | null): boolean {
-  return here !== null && Math.abs(beside.firstFinger - here.firstFinger) === 1;
 }
 
 /** How many stays are in half position, which only the bass, or a hand that does not open, takes for more than what lies there. */
