@@ -15,6 +15,16 @@ export function chordsOf(hand: HandModel, lower: readonly Placement[], upper: re
   });
 }
 
+/** The double stops that the bow plays of a chord, the lower first; any other placement is itself. */
+export function doubleStopsIn(placement: Placement): readonly Placement[] {
+  const { upper, top } = placement;
+  if (upper === null || top === null) return [placement];
+  return [
+    { ...placement, top: null },
+    { ...placement, ...stopIn(upper), upper: top, top: null },
+  ];
+}
+
 function isOneHand(hand: HandModel, low: Placement, high: Placement): boolean {
   if (low.stance !== high.stance || low.block !== high.block || low.upper === null || !sameStop(low.upper, high)) return false;
   return fingersAreFree(low, high) && hand.comesTo(low, high) && hand.inOneFrame(low, high) && hand.fitsBeside(low, high);

@@ -1,4 +1,4 @@
-export { chordsOf } from './chords.ts';
+export { chordsOf, doubleStopsIn } from './chords.ts';
 export { FIRST_TAPES } from './first-tapes.ts';
 export { handOf, USUAL_OPTIONS } from './hand-of.ts';
 export { type KeyedStrings, keyedStrings } from './keyed-strings.ts';

@@ -1,6 +1,6 @@
 import type { ReadLimit } from '#core/brief';
 import type { NoteLock } from '#core/brief/parts/limits';
-import { type Finger, type HandModel, type Placement, soundingIn, type StringStop } from '#core/hand';
+import { doubleStopsIn, type Finger, type HandModel, type Placement, soundingIn, type StringStop } from '#core/hand';
 import { type PlayerHand, reachOf } from '#core/hand/reach';
 import type { Instrument } from '#core/instrument';
 
@@ -40,12 +40,14 @@ export function keepsLimit({ rule }: ReadLimit, placement: Placement, lock: Note
   return rule.keeps?.(placement, lock) ?? true;
 }
 
-/** Whether this hand reaches a placement. A single note is compared with a measured hand only; a double stop always against some hand. */
+/** Whether this hand reaches a placement. A single note is compared with a measured hand only; a double stop always against some hand, a chord with its double stops. */
 export function withinReach({ hand, instrument, playerHand, doubleStopHand }: ExclusionSetting, placement: Placement): boolean {
   const measured = placement.upper ? doubleStopHand : playerHand;
   if (measured === null) return true;
-  const { needMm, span } = reachOf(hand, measured, instrument, placement);
-  return needMm <= span.maxMm;
+  return [placement, ...(placement.top ? doubleStopsIn(placement) : [])].every((asked) => {
+    const { needMm, span } = reachOf(hand, measured, instrument, asked);
+    return needMm <= span.maxMm;
+  });
 }
 
 function isFinger(locked: Finger | null, stop: StringStop | null): boolean {
