@@ -1,3 +1,4 @@
+import { DOCUMENT_KINDS } from '#core/documents';
 import { readFile } from 'node:fs/promises';
 import { beads, DEMO_ROWS, expect, fingers, openNewPiece, planDrawn, saveAs, saved, test, typeLine } from '../bench-page.ts';
 
@@ -67,8 +68,9 @@ test('a damaged file and one of a newer version are refused in words, and the pi
       .setInputFiles({ name: 'piece.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await give('{"format": "dove-path/piece", "vers');
   await expect(messages).toContainText('piece.json: This is not readable as JSON');
-  await give('{"format": "dove-path/piece", "version": 2}');
-  await expect(messages).toContainText('This file is of version 2; this Dove Path reads up to version 1.');
+  const { version } = DOCUMENT_KINDS.piece;
+  await give(`{"format": "dove-path/piece", "version": ${version + 1}}`);
+  await expect(messages).toContainText(`This file is of version ${version + 1}; this Dove Path reads up to version ${version}.`);
   await give('{"format": "dove-path/piece", "version": 1, "name": "x", "brief": {"instrument": {"kind": "lute"}}}');
   await expect(messages).toContainText('/brief');
   await expect(page.getByRole('row')).toHaveCount(DEMO_ROWS);
