@@ -56,14 +56,20 @@ function pairsOf(up: Layer | undefined, down: Layer | undefined, top: boolean): 
   };
 }
 
-function agreeing(up: Layer, down: Layer): readonly (readonly [number, number])[] {
-  const all = up.candidates.flatMap((one, index) => down.candidates.map((other, place) => ({ one, other, index, place })));
-  for (const rule of [samePlace, sameFinger, () => true]) {
-    const found = all.filter(({ one, other }) => rule(one, other));
-    if (found.length > 0) return found.map(({ index, place }): readonly [number, number] => [index, place]);
+/** The pairs that are the same to the player; where there are none, those of one finger, else all. */
+function agreeing({ candidates: up }: Layer, { candidates: down }: Layer): readonly (readonly [number, number])[] {
+  for (const rule of RULES) {
+    const found = up.flatMap((one, index) =>
+      down.flatMap((other, place): readonly (readonly [number, number])[] => (rule(one, other) ? [[index, place]] : NO_PAIRS)),
+    );
+    if (found.length > 0) return found;
   }
-  return [];
+  return NO_PAIRS;
 }
+
+const NO_PAIRS: readonly (readonly [number, number])[] = [];
+
+const RULES: readonly ((one: Placement, other: Placement) => boolean)[] = [samePlace, sameFinger, () => true];
 
 function samePlace(one: Placement, other: Placement): boolean {
   if (!sameFinger(one, other) || one.semitonesAboveOpen !== other.semitonesAboveOpen) return false;
@@ -82,25 +88,43 @@ function sameFinger(one: Placement, other: Placement): boolean {
 function foldedStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {
   const last = lattice.layers.length - 1;
   if (!from || !to) throw new RangeError(`Step ${index} of a folded line lies outside its ${last + 1} notes`);
-  const up = cellsOf(lattice, index);
-  const down = cellsOf(lattice, last - index - 1);
+  const steps = [stepAt(lattice, index), stepAt(lattice, last - index - 1)] as const;
   const costs = new Float64Array(from.up.length * to.up.length);
-  const shifts = new Uint8Array(costs.length);
-  for (const [arriving, upArriving] of to.up.entries()) {
-    for (const [leaving, upLeaving] of from.up.entries()) {
-      const cell = arriving * from.up.length + leaving;
-      const upCell = up(upLeaving, upArriving);
-      const downCell = down(to.down[arriving] ?? 0, from.down[leaving] ?? 0);
-      costs[cell] = upCell.cost + downCell.cost;
-      shifts[cell] = upCell.shift + downCell.shift;
-    }
-  }
-  return { costs, shifts };
+  const folded = { costs, shifts: new Uint8Array(costs.length) };
+  for (let arriving = 0; arriving < to.up.length; arriving += 1) fillRow(folded, steps, { from, to, arriving });
+  return folded;
 }
 
-/** Reads one step of the line from candidate to candidate. */
-function cellsOf(lattice: Lattice, index: number): (from: number, to: number) => { readonly cost: number; readonly shift: number } {
+/** A row of a folded step: from every pair before to one pair after. */
+interface Row {
+  readonly from: Pairs;
+  readonly to: Pairs;
+  readonly arriving: number;
+}
+
+function fillRow({ costs, shifts }: Step, [up, down]: readonly [LineStep, LineStep], { from, to, arriving }: Row): void {
+  const [row, mirrored] = [(to.up[arriving] ?? 0) * up.width, to.down[arriving] ?? 0];
+  const begins = arriving * from.up.length;
+  for (let leaving = 0; leaving < from.up.length; leaving += 1) {
+    const upCell = row + (from.up[leaving] ?? 0);
+    const downCell = (from.down[leaving] ?? 0) * down.width + mirrored;
+    costs[begins + leaving] = at(up.costs, upCell) + at(down.costs, downCell);
+    shifts[begins + leaving] = at(up.shifts, upCell) + at(down.shifts, downCell);
+  }
+}
+
+/** A cell of a step: every pair stands for candidates of the line. */
+function at(cells: Float64Array | Uint8Array, cell: number): number {
+  return cells[cell] ?? Infinity;
+}
+
+/** A step of the line, and how many candidates it may leave. */
+interface LineStep extends Step {
+  readonly width: number;
+}
+
+function stepAt(lattice: Lattice, index: number): LineStep {
   const step = lattice.steps[index];
-  const width = lattice.layers[index]?.costs.length ?? 0;
-  return (from, to) => ({ cost: step?.costs[to * width + from] ?? Infinity, shift: step?.shifts[to * width + from] ?? 0 });
+  if (!step) throw new RangeError(`A line of ${lattice.layers.length} notes has no step ${index}`);
+  return { ...step, width: lattice.layers[index]?.costs.length ?? 0 };
 }

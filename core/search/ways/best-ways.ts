@@ -13,10 +13,18 @@ export interface Groups {
   readonly groupOf: Uint16Array;
 }
 
+/** Asked again and again for the same placements of a line. */
+const labels = new WeakMap<Placement, string>();
+
 /** String and finger: what is written over the notes. */
-export function fingeringLabel({ stringIndex, finger, harmonic, upper, top, partner }: Placement): string {
+export function fingeringLabel(placement: Placement): string {
+  const known = labels.get(placement);
+  if (known !== undefined) return known;
+  const { stringIndex, finger, harmonic, upper, top, partner } = placement;
   const own = `${stringIndex}${finger}${harmonic ? 'o' : ''}${partner ? `~${partner.finger}` : ''}`;
-  return [own, ...[upper, top].flatMap((stop) => (stop ? [`${stop.stringIndex}${stop.finger}`] : []))].join('+');
+  const label = [own, ...[upper, top].flatMap((stop) => (stop ? [`${stop.stringIndex}${stop.finger}`] : []))].join('+');
+  labels.set(placement, label);
+  return label;
 }
 
 /** The groups of every layer by label; equal candidate sets share theirs. */
