@@ -58,15 +58,21 @@ function crossingTerms(weights: Weights, { from, to, gap }: Step, melody: number
 }
 
 /**
- * How far the bow goes from string to string. Between two double stops or chords that is counted between their nearest strings; where
- * they share one, the bow still changes its level.
+ * How far the bow goes from string to string, counted between the nearest strings of double stops; where two of them share one, the bow
+ * still changes its level. It leaves a chord on its two upper strings and comes to one on its two lower.
  */
 function stringsBetween(from: Placement, to: Placement): number {
-  const low = from.stringIndex - to.stringIndex;
-  if (from.upper === null || to.upper === null) return Math.abs(low);
-  const [before, after] = [from.top ?? from.upper, to.top ?? to.upper];
-  if (low === 0 && before.stringIndex === after.stringIndex) return 0;
-  return Math.max(1, after.stringIndex - from.stringIndex, before.stringIndex - to.stringIndex);
+  if (from.upper === null && to.upper === null) return Math.abs(to.stringIndex - from.stringIndex);
+  const [left, taken] = [stringsOf(from.top ? [from.upper, from.top] : [from, from.upper]), stringsOf([to, to.upper])];
+  if (left.lowest === taken.lowest && left.highest === taken.highest) return 0;
+  const apart = Math.max(0, taken.highest - left.lowest, left.highest - taken.lowest);
+  return from.upper && to.upper ? Math.max(1, apart) : apart;
+}
+
+/** The lowest and the highest string of some stops; the lowest has the highest index. */
+function stringsOf(stops: readonly (StringStop | null)[]): { readonly lowest: number; readonly highest: number } {
+  const indexes = stops.flatMap((stop) => (stop ? [stop.stringIndex] : []));
+  return { lowest: Math.max(...indexes), highest: Math.min(...indexes) };
 }
 
 /** Rocking between a ringing open string and its neighbour is one motion of the bow, what the figure is for. */

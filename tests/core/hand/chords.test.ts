@@ -80,6 +80,8 @@ describe('a chord of three notes', () => {
     assert.equal(crossings('G3+D4 A4+E5'), 0);
     assert.equal(crossings('G3+D4+A4 A4+E5'), 0);
     assert.ok(crossings('G3 A4') > 0);
+    // The bow leaves the chord on the D and A strings.
+    assert.equal(fingering(planned(typed('violin', 'A3+E4+C#5 D4', {}))).split(' ')[1], 'D0');
   });
 
   it('is locked as it is fingered, and as a row of fingers says', () => {
