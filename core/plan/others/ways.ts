@@ -1,7 +1,7 @@
 import { type Finger, isShift, type Placement } from '#core/hand';
 import type { Steps } from '#core/result';
 import { positionKey } from '#core/search/costs';
-import { type Lattice, restricted, type Step } from '#core/search/lattice';
+import { type Lattice, type Layer, restricted, type Step } from '#core/search/lattice';
 import {
   backwardSums,
   cheapestWay,
@@ -125,37 +125,45 @@ function throughNotes({ layers }: Lattice, forward: Sums, backward: Sums): reado
  * The best line that shifts between two notes, for every string it may arrive on and every position there; where it is not dear, for
  * every position it may leave too.
  */
-function throughShifts(lattice: Lattice, forward: Sums, backward: Sums, best: number): readonly Through[] {
-  return lattice.steps.flatMap((_, before) => {
+function throughShifts({ steps, layers }: Lattice, forward: Sums, backward: Sums, best: number): readonly Through[] {
+  return steps.flatMap((step, before) => {
+    const [left, here] = [layers[before], layers[before + 1]];
+    if (!left || !here) return [];
     const sums = { to: forward.sums[before] ?? NOTHING, from: backward.sums[before + 1] ?? NOTHING };
-    const found = new Map<string, Through>();
-    for (const [key, through] of shiftsAt(lattice, before, sums, best)) {
-      if (through.cost < (found.get(key)?.cost ?? Infinity)) found.set(key, through);
-    }
-    return [...found.values()];
+    return [...shiftsAt({ step, leaving: left.candidates.map(positionKey), here, index: before + 1 }, sums, best).values()];
   });
 }
 
-/** The shifts between two notes, each with what tells it from others. */
-function* shiftsAt(
-  { steps, layers }: Lattice,
-  before: number,
+/** Where a line may shift: from the positions of one note to the candidates of the next. */
+interface ShiftPlace {
+  readonly step: Step;
+  readonly leaving: readonly number[];
+  readonly here: Layer;
+  readonly index: number;
+}
+
+/** The cheapest shifts between two notes, each by what tells it from others. */
+function shiftsAt(
+  { step, leaving, here, index }: ShiftPlace,
   sums: { readonly to: Float64Array; readonly from: Float64Array },
   best: number,
-): Iterable<readonly [string, Through]> {
-  const step = steps[before];
-  if (!step) return;
-  const leaving = (layers[before]?.candidates ?? []).map(positionKey);
-  const { candidates = [], costs = NOTHING } = layers[before + 1] ?? {};
-  for (const [place, arriving] of candidates.entries()) {
-    const onward = at(costs, place) + at(sums.from, place);
+): ReadonlyMap<number, Through> {
+  const found = new Map<number, Through>();
+  for (const [place, arriving] of here.candidates.entries()) {
+    const onward = at(here.costs, place) + at(sums.from, place);
+    const arrives = arriving.stringIndex * MOST_KEYS + positionKey(arriving);
     for (const [position, { from, sum }] of cheapestShiftsTo(step, place, leaving, sums.to)) {
       const cost = sum + onward;
-      const left = cost <= best + MOST_APART_BY ? position : '';
-      yield [`${left} ${arriving.stringIndex} ${positionKey(arriving)}`, { index: before + 1, place, from, cost }];
+      const key = (cost <= best + MOST_APART_BY ? position + 1 : 0) * MOST_KEYS * MOST_STRINGS + arrives;
+      if (cost < (found.get(key)?.cost ?? Infinity)) found.set(key, { index, place, from, cost });
     }
   }
+  return found;
 }
+
+/** Positions are told apart by smaller numbers, and no instrument has as many strings. */
+const MOST_KEYS = 1024;
+const MOST_STRINGS = 16;
 
 const NOTHING = new Float64Array();
 
