@@ -1,4 +1,4 @@
-import { type HandModel, type Placement, stopIn, stopsIn, type StringStop } from './types.ts';
+import { type HandModel, type Placement, sameStop, stopIn, stopsIn } from './types.ts';
 
 /**
  * Chords of three notes on three neighbouring strings, made of the double stops of their two lower and their two upper notes: the bow
@@ -28,10 +28,6 @@ export function doubleStopsIn(placement: Placement): readonly Placement[] {
 function isOneHand(hand: HandModel, low: Placement, high: Placement): boolean {
   if (low.stance !== high.stance || low.block !== high.block || low.upper === null || !sameStop(low.upper, high)) return false;
   return fingersAreFree(low, high) && hand.comesTo(low, high) && hand.inOneFrame(low, high) && hand.fitsBeside(low, high);
-}
-
-function sameStop(one: StringStop, other: StringStop): boolean {
-  return one.stringIndex === other.stringIndex && one.finger === other.finger && one.semitonesAboveOpen === other.semitonesAboveOpen;
 }
 
 /** The outer notes have a finger each, but for open strings and one finger across all three strings. */

@@ -19,6 +19,8 @@ export {
   type Placement,
   type PositionName,
   rankOf,
+  sameFingering,
+  sameStop,
   type Shape,
   soundingIn,
   stopIn,

@@ -228,13 +228,29 @@ export function placementOf(stop: StringStop, hand: StandingHand): Placement {
   };
 }
 
-const NO_STOPS: readonly StringStop[] = [];
-
-/** What sounds together in a placement, from the lowest string: one note, two of a double stop, or three of a chord. */
+/** The stops of a placement that sound together, from the lowest note: one, two of a double stop, or three of a chord. */
 export function soundingIn(placement: Placement): readonly StringStop[] {
   const { upper, top } = placement;
-  return upper === null ? [placement] : top === null ? [placement, upper] : [placement, upper, top];
+  if (upper === null) return [placement];
+  return top === null ? [placement, upper] : [placement, upper, top];
 }
+
+/** Whether a finger stands on the same place of the same string. */
+export function sameStop(one: StringStop, other: StringStop): boolean {
+  return one.stringIndex === other.stringIndex && one.finger === other.finger && one.semitonesAboveOpen === other.semitonesAboveOpen;
+}
+
+/** Whether two placements are written alike: on one string, with the same fingers. */
+export function sameFingering(one: Placement, other: Placement | undefined): boolean {
+  return (
+    one.stringIndex === other?.stringIndex &&
+    one.finger === other.finger &&
+    one.upper?.finger === other.upper?.finger &&
+    one.top?.finger === other.top?.finger
+  );
+}
+
+const NO_STOPS: readonly StringStop[] = [];
 
 /** The fingers of a placement that stop or touch a string, open strings left out. */
 export function stopsIn(placement: Placement): readonly StringStop[] {

@@ -63,10 +63,10 @@ export const rangeIssue = issuesAbout('range', {
 
   /** A double stop that the thumb holds only lower than the school sets it. */
   'below-thumb': ({ low, high }: Pair) => ({
-    expected: 'two notes that the thumb holds where it is set',
+    expected: 'two notes that the thumb holds where this player sets it',
     came: `${low} and ${high}`,
     message: `${low} and ${high} together need the thumb lower on the string than this player sets it.`,
-    hint: 'Let the thumb be set from lower on, or play them one after the other.',
+    hint: 'Let this player set the thumb lower on the string, or play them one after the other.',
   }),
 
   /** A double stop for which neighbouring strings would have to be skipped. */

@@ -71,7 +71,7 @@ function smallerLimits(brief: Brief, { name, part, value }: SetLimit, setting: P
   };
 }
 
-/** The same with the thumb, or with the thumb set from lower on, where it alone would hold two notes together. */
+/** The same with the thumb, or with the thumb set lower on the string, where it alone would hold two notes together. */
 function onTheThumb(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
   const asks = (code: Issue['code']): boolean => issues.some((issue) => issue.code === code);
   const withThumb = (words: string, thumb: NonNullable<Brief['player']>): Relaxation => ({
@@ -81,7 +81,7 @@ function onTheThumb(brief: Brief, issues: readonly Issue[]): readonly Relaxation
   if (!asks('range/needs-thumb') && !asks('range/below-thumb')) return [];
   return [
     ...(asks('range/needs-thumb') ? [withThumb('with thumb position', {})] : []),
-    withThumb('with the thumb set from lower on', { thumbFrom: LOWEST_THUMB }),
+    withThumb('with the thumb set lower on the string', { thumbFrom: LOWEST_THUMB }),
   ];
 }
 

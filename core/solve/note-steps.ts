@@ -165,11 +165,6 @@ function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): read
   return sounds.map((_, order) => isPedal(order));
 }
 
-/** The highest note that sounds. */
-function highestOf({ pitch, upper, top }: Sounding): Sounding['pitch'] {
-  return top ?? upper ?? pitch;
-}
-
 /** A note no further away than this is a neighbour, semitones. */
 const NEIGHBOUR_NOTE = 2;
 
@@ -212,6 +207,10 @@ function hardNotes(sounding: readonly SoundingAt[]): readonly boolean[] {
   const usual = lengths[Math.floor(lengths.length / 2)] ?? 0;
   const top = Math.max(...sounding.slice(0, MOST_COMPARED).map(({ note }) => semitonesOf(highestOf(note))));
   return sounding.map(({ note }) => (!note.grace && asNumber(note.duration) >= 2 * usual) || semitonesOf(highestOf(note)) === top);
+}
+
+function highestOf({ pitch, upper, top }: Sounding): Sounding['pitch'] {
+  return top ?? upper ?? pitch;
 }
 
 /** Arguments of one call of `Math.max`: the longest line there is. */

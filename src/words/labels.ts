@@ -123,7 +123,7 @@ export function writtenLabel(kind: InstrumentKind, text: string): string {
   return pitch.ok ? displayPitch(writtenPitch(kind, pitch.value)) : text;
 }
 
-/** "3", or of a double stop "1·4", the lower note's finger first. */
+/** "3", of a double stop "1·4", of a chord "0·0·1", the lowest note's finger first. */
 export function wayLabel(way: { readonly finger: string; readonly upperFinger: string | null; readonly topFinger: string | null }): string {
   return [way.finger, way.upperFinger, way.topFinger].filter((finger) => finger !== null).join('·');
 }

@@ -126,12 +126,12 @@ function sameNotes(before: Brief, after: Brief): (index: number) => boolean {
       one?.kind === 'note' &&
       other?.kind === 'note' &&
       samePitch(one.pitch, other.pitch) &&
-      sameUpper(one.upper, other.upper) &&
-      sameUpper(one.top, other.top)
+      sameOrNone(one.upper, other.upper) &&
+      sameOrNone(one.top, other.top)
     );
   };
 }
 
-function sameUpper(one: Pitch | null, other: Pitch | null): boolean {
+function sameOrNone(one: Pitch | null, other: Pitch | null): boolean {
   return one === null || other === null ? one === other : samePitch(one, other);
 }

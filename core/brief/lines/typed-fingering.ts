@@ -4,7 +4,7 @@ import { lockIssue } from '#core/messages';
 import { badReading, goodReading, type Reading, readingOf } from '#core/result';
 import { withLock, withoutLock } from './locks.ts';
 
-/** What is prescribed for one note: a finger, two of a double stop, three of a chord, or nothing. */
+/** The fingers prescribed for one note: one, two of a double stop, three of a chord, or none. */
 export type PrescribedFinger = readonly [Finger] | readonly [Finger, Finger] | readonly [Finger, Finger, Finger] | null;
 
 /**
@@ -38,10 +38,10 @@ export function withFingering(
   if (fingers.length > sounding.length) {
     return badReading(lockIssue('too-many-fingers', { fingers: fingers.length, notes: sounding.length }));
   }
-  const locks = fingers.flatMap((pair, order): readonly Lock[] => {
+  const locks = fingers.flatMap((prescribedHere, order): readonly Lock[] => {
     const note = sounding[order];
-    if (pair === null || note === undefined) return [];
-    const [finger, upperFinger, topFinger] = pair;
+    if (prescribedHere === null || note === undefined) return [];
+    const [finger, upperFinger, topFinger] = prescribedHere;
     return [{ note, finger, ...(upperFinger ? { upperFinger } : {}), ...(topFinger ? { topFinger } : {}) }];
   });
   // A prescribed finger leaves the string open: one locked before may not have it.

@@ -95,7 +95,7 @@ function inItsMeasure(issue: Issue, line: readonly Slurred[]): Issue {
 
 /** The lowest and the highest semitone above C0 of what was chosen; null where nothing sounds. */
 export function rangeOf(score: ForeignScore, wanted: Wanted): readonly [number, number] | null {
-  const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? highestOf(note.pitches) : []));
+  const pitches = chosenMusic(score, wanted).events.flatMap(({ note }) => (note ? atMostThree(note.pitches) : []));
   const [first, ...others] = pitches.map(semitonesOf);
   if (first === undefined) return null;
   return others.reduce<readonly [number, number]>(([low, high], each) => [Math.min(low, each), Math.max(high, each)], [first, first]);
@@ -196,7 +196,7 @@ function slurred(events: readonly ChosenEvent[]): readonly Slurred[] {
 function documentOf({ note, duration, slur }: Slurred, octaves: number): LineNoteDocument {
   if (note === null) return { rest: true, duration: formatFraction(duration) };
   return {
-    pitches: highestOf(note.pitches).map((pitch) => formatPitch({ ...pitch, octave: pitch.octave + octaves })),
+    pitches: atMostThree(note.pitches).map((pitch) => formatPitch({ ...pitch, octave: pitch.octave + octaves })),
     duration: formatFraction(note.graceValue ?? duration),
     ...(slur ? { slur: true } : {}),
     ...signsOf(note),
@@ -212,8 +212,8 @@ function signsOf({ graceValue, ornament, harmonic, accent, articulation, pitches
   return { harmonic: harmonic === 'stopped' ? harmonic : true, ...accented };
 }
 
-/** A hand stops three at once: of more, the three highest. */
-function highestOf<Item>(items: readonly Item[]): readonly Item[] {
+/** A hand stops three notes at once: of more, the three highest stay. */
+function atMostThree<Item>(items: readonly Item[]): readonly Item[] {
   return items.slice(-MOST_AT_ONCE);
 }
 
@@ -232,7 +232,7 @@ function fingeringsOf(line: readonly Slurred[], { kind }: ImportChoice): readonl
     if (!note) return [];
     const string = note.string === null ? undefined : strings[note.string - 1];
     const written = {
-      ...fingersOf(highestOf(note.fingers)),
+      ...fingersOf(atMostThree(note.fingers)),
       ...(string ? { string: formatPitch(string.open) } : {}),
     };
     return Object.keys(written).length === 0 ? [] : [{ note: index, ...written }];

@@ -1,5 +1,5 @@
-import { atHome } from '#core/search/costs';
 import type { Task } from '#core/brief';
+import { atHome } from '#core/search/costs';
 import type { Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';
 import {
@@ -76,15 +76,15 @@ export function isOneHand({ solved: { task, lattice } }: BestLine, { way }: Cand
 }
 
 /** A way as a candidate; null where it visits a position in passing, or does nothing else. */
-export function candidateOf({ solved, best, choices }: BestLine, way: Way | null): Candidate | null {
+export function candidateOf(bestLine: BestLine, way: Way | null): Candidate | null {
   if (way === null || way.cost === Infinity) return null;
+  const { solved, best, choices } = bestLine;
   const { task, lattice } = solved;
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
-  if (wanders(solved, best, facts)) return null;
-  if (shiftsForNothing(task, best, facts)) return null;
+  if (wanders(solved, best, facts) || shiftsForNothing(task, best, facts)) return null;
   const [name] = toldApart(task, choices, best, facts);
-  if (name === undefined || !isWorthIt({ solved, best, choices }, name, { cost: way.cost, facts })) return null;
+  if (name === undefined || !isWorthIt(bestLine, name, { cost: way.cost, facts })) return null;
   return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
 }
 

@@ -106,7 +106,7 @@ export function isSlide(before: Placement | undefined, here: Placement): boolean
 /** A stay of so few notes that goes out and comes back is a visit. */
 const VISIT_NOTES = 2;
 
-/** How often a line visits a position: for one note, or there and back for two. A hand that does not open goes a semitone for one note. */
+/** The visits of a line to a position: for one note, or there and back for two. A hand that does not open may go a semitone for one note. */
 export function visitsIn(task: Task, { stays }: LineFacts): number {
   return stays.filter((stay, index) => {
     const beside = [stays[index - 1]?.first ?? null, stays[index + 1]?.first ?? null] as const;
@@ -133,15 +133,15 @@ function staysClosed({ instrument, wishes }: Task): boolean {
   return instrument.kind === 'cello' && wishes.has('no-extensions');
 }
 
-/** How many stays are in half position, which only the bass, or a hand that does not open, takes for more than what lies there. */
+/** The number of stays in half position, which only the bass, or a hand that does not open, takes for more than what lies there. */
 export function halvesIn(task: Task, { stays }: LineFacts): number {
   if (task.instrument.kind === 'bass' || staysClosed(task)) return 0;
   return stays.filter(({ first }) => first !== null && positionOf(task, first).label === 'half').length;
 }
 
 /**
- * How many notes stand alone on a string between two notes of one other string. To rock over a ringing open string is none, whether
- * the note between is open or both beside it are; nor is the note at which a line turns that comes back the same way.
+ * The number of notes that stand alone on a string between two notes of one other string. Rocking over a ringing open string does not
+ * count, whether the note between is open or both beside it are; nor does the note at which a line turns that comes back the same way.
  */
 export function excursionsIn({ placements }: LineFacts): number {
   const turn = comesBack(placements) ? (placements.length - 1) / 2 : null;

@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import type { Placement, PositionName } from '#core/hand';
+import { type Placement, type PositionName, sameFingering } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
 import { positionOf } from '#core/plan/describe';
 import { hasSameFingers, twoAndTwoOn, type HandShift, type LineChoices, type LineFacts } from './line-facts.ts';
@@ -114,7 +114,7 @@ function byFourthFinger(task: Task, best: LineFacts, other: LineFacts): Differen
 }
 
 function byFingers(task: Task, best: LineFacts, other: LineFacts): readonly Difference[] {
-  const differs = other.placements.find((placement, order) => !sameStop(placement, best.placements[order]));
+  const differs = other.placements.find((placement, order) => !sameFingering(placement, best.placements[order]));
   return differs ? [{ kind: 'fingers', string: stringName(task, differs.stringIndex) }] : [];
 }
 
@@ -170,13 +170,4 @@ function stringName(task: Task, index: number): StringNumber {
 /** The positions a line goes through, each as often as the hand comes to it. */
 function positionsOf(task: Task, { stays }: LineFacts): readonly PositionName[] {
   return stays.flatMap((stay) => (stay.first ? [numberedPosition(task, stay.first)] : []));
-}
-
-function sameStop(one: Placement, other: Placement | undefined): boolean {
-  return (
-    one.finger === other?.finger &&
-    one.stringIndex === other.stringIndex &&
-    one.upper?.finger === other.upper?.finger &&
-    one.top?.finger === other.top?.finger
-  );
 }

@@ -134,7 +134,7 @@ function throughShifts({ steps, layers }: Lattice, forward: Sums, backward: Sums
   });
 }
 
-/** Where a line may shift: from the positions of one note to the candidates of the next. */
+/** A place where a line may shift: from the positions of one note to the candidates of the next. */
 interface ShiftPlace {
   readonly step: Step;
   readonly leaving: readonly number[];

@@ -6,8 +6,8 @@ import { backwardSums, costOfWay, forwardSums, type Way } from '#core/search/way
 import { type Laid, laidAgain, placementsAt, type Solved, stepsAgain, wayIn } from '#core/solve';
 
 /**
- * The wishes that find what is not read from the lattice already; what others wish for is (see `otherWays`): more open strings,
- * another position, a shift elsewhere, a hand that stays as it is.
+ * The wishes that find lines which `otherWays` does not. It finds what the others ask for: more open strings, another position, a
+ * shift elsewhere, a hand that stays as it is.
  */
 export const ASKED: readonly Preference[] = [
   'fewest-shifts',
@@ -18,12 +18,12 @@ export const ASKED: readonly Preference[] = [
   'finger-a-semitone',
 ];
 
-/** What a wish is asked of: a line solved, with the placements that stand on a way not by far too dear. */
+/** The line that wishes are asked of, with the placements that stand on a way which is not far too dear. */
 export interface Wishing {
   readonly solved: Solved;
   /** The line with these placements alone. */
   readonly narrowed: Laid;
-  /** What the dearest line costs that is still offered, thousandths. */
+  /** The cost of the dearest line that is still offered, thousandths. */
   readonly most: number;
 }
 
@@ -51,7 +51,7 @@ function candidatesWithin({ lattice }: Solved, most: number): ReadonlyMap<readon
 
 /**
  * The best of the line's own ways under one more wish at full strength; null where there is none, where it is too dear, or where
- * the best line is it.
+ * it is the best line itself.
  */
 export function wishedWay({ solved, narrowed, most }: Wishing, wish: Preference): Way | null {
   const { brief } = solved.task;

@@ -40,7 +40,10 @@ export function keepsLimit({ rule }: ReadLimit, placement: Placement, lock: Note
   return rule.keeps?.(placement, lock) ?? true;
 }
 
-/** Whether this hand reaches a placement. A single note is compared with a measured hand only; a double stop always against some hand, a chord with its double stops. */
+/**
+ * Whether this hand reaches a placement. A single note is compared with a measured hand only, a double stop always with some hand; of a
+ * chord both its double stops are compared as well.
+ */
 export function withinReach({ hand, instrument, playerHand, doubleStopHand }: ExclusionSetting, placement: Placement): boolean {
   const measured = placement.upper ? doubleStopHand : playerHand;
   if (measured === null) return true;

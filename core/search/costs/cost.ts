@@ -1,4 +1,4 @@
-import { type HandModel, handMoves, type Placement, type StringStop } from '#core/hand';
+import { type HandModel, handMoves, type Placement, sameStop } from '#core/hand';
 import type { TermSink } from '#core/weights';
 import { termsOfNote } from './note-terms.ts';
 import { isOpen } from './positions.ts';
@@ -20,10 +20,6 @@ export function canFollow(hand: HandModel, from: Placement, to: Placement, rest:
 /** Whether a hand that stays plays both; beside an open string it stands as it did. */
 function standsBeside(hand: HandModel, from: Placement, to: Placement): boolean {
   return isOpen(to) || isOpen(from) || (hand.inOneFrame(from, to) && hand.fitsBeside(from, to));
-}
-
-function sameStop(one: StringStop, other: StringStop): boolean {
-  return one.stringIndex === other.stringIndex && one.finger === other.finger && one.semitonesAboveOpen === other.semitonesAboveOpen;
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { Placement } from '#core/hand';
+import { type Placement, sameFingering } from '#core/hand';
 import type { Lattice, Layer, Step } from './lattice.ts';
 
 /** A line that goes up and comes back, folded at the top: each layer holds pairs of candidates, of a note and of its mirror. */
@@ -69,20 +69,11 @@ function agreeing({ candidates: up }: Layer, { candidates: down }: Layer): reado
 
 const NO_PAIRS: readonly (readonly [number, number])[] = [];
 
-const RULES: readonly ((one: Placement, other: Placement) => boolean)[] = [samePlace, sameFinger, () => true];
+const RULES: readonly ((one: Placement, other: Placement) => boolean)[] = [samePlace, sameFingering, () => true];
 
 function samePlace(one: Placement, other: Placement): boolean {
-  if (!sameFinger(one, other) || one.semitonesAboveOpen !== other.semitonesAboveOpen) return false;
+  if (!sameFingering(one, other) || one.semitonesAboveOpen !== other.semitonesAboveOpen) return false;
   return one.finger === '0' || (one.anchor === other.anchor && one.letterPosition === other.letterPosition && one.shape === other.shape);
-}
-
-function sameFinger(one: Placement, other: Placement): boolean {
-  return (
-    one.stringIndex === other.stringIndex &&
-    one.finger === other.finger &&
-    one.upper?.finger === other.upper?.finger &&
-    one.top?.finger === other.top?.finger
-  );
 }
 
 function foldedStep(lattice: Lattice, index: number, from: Pairs | undefined, to: Pairs | undefined): Step {

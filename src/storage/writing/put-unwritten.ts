@@ -79,9 +79,10 @@ interface Began<Name extends DocumentName> {
 }
 
 /**
- * Writes what was left where another record is there; false where that was changed meanwhile. By the revisions, never by the clock: what is there is what the page began with
- * or had sent itself, and is replaced; or something was written since, and both are joined. Where both changed the same, the page's own
- * later write counts, but not another page's: what was left is written after it. What does not count is kept as a version.
+ * Writes what was left where another record is there; false where that was changed meanwhile. By the revisions, never by the clock: what
+ * is there is what the page began with or had sent itself, and is replaced; or something was written since, and both are joined. Where
+ * both changed the same, the page's own later write counts, but not another page's: what was left is written after it. What does not
+ * count is kept as a version.
  */
 async function putBeside<Name extends DocumentName>(name: Name, record: RecordOf<Name>, { there, began }: Met<Name>): Promise<boolean> {
   const isOwn = began !== null && there.writtenBy !== null && there.writtenBy === record.writtenBy;

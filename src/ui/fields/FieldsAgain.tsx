@@ -7,7 +7,7 @@ interface FieldsAgainProps {
   readonly children: ReactNode;
 }
 
-/** Who has not typed for so long has paused, ms. */
+/** A teacher who has not typed for so long has paused, ms. */
 const PAUSE_MS = 1200;
 
 /** While something is typed: which times the fields show, and how many letters it has been. */
@@ -17,8 +17,8 @@ interface Typing {
 }
 
 /**
- * Fields that begin again with what is there once another tab has changed it: at once, or, while one of them is typed into, at the
- * next pause or when the teacher has left them, so that no letter is lost.
+ * Fields that show afresh what is there once another tab has changed it: at once, or, while the teacher types into one of them, at the
+ * next pause or when they are left, so that no letter is lost.
  */
 export function FieldsAgain({ times, className = 'contents', children }: FieldsAgainProps) {
   const [typing, setTyping] = useState<Typing | null>(null);

@@ -1,3 +1,6 @@
+/** A row of fingers as it is typed for one note, a double stop and a chord, by how many notes sound. */
+export const FINGERING_PLACEHOLDERS = { 1: '0 1 2 3 | 1 2 3 4', 2: '1+3 0+2 | .', 3: '0+0+1 2+1+1 | .' } as const;
+
 /** Over and under the row of a fingering that is typed. */
 export const FINGERING_ROW = {
   label: 'Type the fingering from here on',

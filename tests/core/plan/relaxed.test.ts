@@ -36,7 +36,7 @@ describe('what would help', () => {
     assert.match(outcome.relaxed?.relaxation ?? '', /finger 3/);
   });
 
-  it('is the thumb where only the thumb would hold two notes, and the thumb from lower on where it is set too high', () => {
+  it('is the thumb where only the thumb would hold two notes, and the thumb lower on the string where it is set too high', () => {
     const octaves = (tonic: string, school: 'neck' | 'thumb'): Brief => ({
       instrument: { kind: 'cello' },
       player: { school },
@@ -47,7 +47,7 @@ describe('what would help', () => {
     assert.match(outcome.issues[0]?.message ?? '', /D4 and D5 together need the thumb/);
     const { relaxation, plan: found } = relaxedOf(octaves('D4', 'neck'));
     assert.deepEqual([relaxation, fingering(found).split(' ')[0]], ['with thumb position', 'DT+A3']);
-    assert.equal(relaxedOf(octaves('G2', 'thumb')).relaxation, 'with the thumb set from lower on');
+    assert.equal(relaxedOf(octaves('G2', 'thumb')).relaxation, 'with the thumb set lower on the string');
   });
 
   it('is the open string where none was allowed', () => {

@@ -29,7 +29,7 @@ import {
   ORNAMENT_LABELS,
   ORNAMENT_SIGN_LABELS,
 } from '../../../words/labels.ts';
-import { BOWING_ROW, FINGERING_ROW } from '../../../words/line/prescribed.ts';
+import { BOWING_ROW, FINGERING_PLACEHOLDERS, FINGERING_ROW } from '../../../words/line/prescribed.ts';
 import { titleOf } from '../tools/key-lines.ts';
 import { ClefHere } from './ClefHere.tsx';
 import { KeyAndMeter } from './KeyAndMeter.tsx';
@@ -81,7 +81,7 @@ export function WriteTab({ plan, index, note }: WriteTabProps) {
         key={`fingers ${index}`}
         id="prescribed"
         {...FINGERING_ROW}
-        placeholder={PLACEHOLDERS[note.stops.length]}
+        placeholder={FINGERING_PLACEHOLDERS[note.stops.length]}
         onLock={(text) => void prescribe(text, index)}
       />
       <Prescription key={`bows ${index}`} id="prescribed-bows" {...BOWING_ROW} onLock={(text) => prescribeBowing(text, index)} />
@@ -319,13 +319,6 @@ interface PrescriptionProps {
 }
 
 /** Something the teacher prescribes for the notes from here on, typed as one row and locked. */
-/** A row of fingers as it is typed for one note, a double stop or a chord. */
-const PLACEHOLDERS: Readonly<Record<PlannedSound['stops']['length'], string>> = {
-  1: '0 1 2 3 | 1 2 3 4',
-  2: '1+3 0+2 | .',
-  3: '0+0+1 2+1+1 | .',
-};
-
 function Prescription({ id, label, placeholder, hint, what, onLock }: PrescriptionProps) {
   const [text, setText] = useState('');
   const lock = (event: FormEvent): void => {
