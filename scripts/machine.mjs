@@ -1,6 +1,7 @@
 /** What a fresh machine needs before anything else runs: plain Node, no packages. */
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
+import { constants, setPriority } from 'node:os';
 
 /** How long each part took, in the order in which they ended. */
 const times = [];
@@ -24,26 +25,28 @@ export function run(command, args, env = {}, name = args.at(-1)) {
 
 /**
  * Runs rows of npm scripts side by side, those of a row one after the other; each one's output is shown when it ends. Ends the
- * process with the code of one that fails.
+ * process with the code of one that fails. A row that yields takes only the time that the others leave over.
  */
-export async function runInTurn(rows, env = {}) {
-  const codes = await Promise.all(rows.map((names) => rowOf(names, env)));
+export async function runInTurn(rows) {
+  const codes = await Promise.all(rows.map(codeOfRow));
   const failed = codes.find((code) => code !== 0);
   if (failed !== undefined) process.exit(failed ?? 1);
 }
 
 /** The code of the first script of a row that fails; 0 where none does. */
-async function rowOf(names, env) {
-  for (const name of names) {
-    const code = await shownAtEnd(name, env);
+async function codeOfRow({ scripts, env = {}, yields = false }) {
+  for (const name of scripts) {
+    const code = await shownAtEnd(name, env, yields);
     if (code !== 0) return code;
   }
   return 0;
 }
 
-function shownAtEnd(name, env) {
+function shownAtEnd(name, env, yields) {
   return new Promise((resolve) => {
     const child = spawn('npm', ['run', '--silent', name], { env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ...env } });
+    // What a script starts has its priority.
+    if (yields) setPriority(child.pid, constants.priority.PRIORITY_LOW);
     const output = [];
     const since = Date.now();
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => output.push(chunk));

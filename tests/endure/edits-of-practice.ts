@@ -88,8 +88,9 @@ export const PRACTICE_EDITS: readonly Edit[] = [
       await putIn.waitFor();
     },
     make: async (page, trial) => {
-      await page.getByLabel('Check at the end', { exact: true }).fill(`Trial ${trial}`);
+      // The piece is put in before anything is kept: once all that is stored is cleared, keeping shows that there is no piece left.
       await page.getByRole('button', { name: 'Put it in' }).click();
+      await page.getByLabel('Check at the end', { exact: true }).fill(`Trial ${trial}`);
       await page
         .getByLabel('Minutes')
         .last()

@@ -5,6 +5,7 @@ import { counted } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
 import { Button } from '../../ui/Button.tsx';
+import { FieldsAgain } from '../../ui/fields/FieldsAgain.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
@@ -63,7 +64,11 @@ function SetupPage() {
                   </Notice>
                 )}
               </div>
-              {studio && <ChosenForm key={elsewhere.timesOf(chosen?.id)} studio={studio} chosen={now} actions={actions} />}
+              {studio && (
+                <FieldsAgain key={`form of ${chosen?.id}`} times={elsewhere.timesOf(chosen?.id)}>
+                  <ChosenForm studio={studio} chosen={now} actions={actions} />
+                </FieldsAgain>
+              )}
               {now && (
                 <OpenedSection key={now.record.id} title="Earlier versions">
                   {() => <VersionsInStudio now={now} onBack={actions.bringBack} />}

@@ -258,6 +258,27 @@ test('two tabs on one instrument: both changes survive, and each form shows them
   await expect(other.getByLabel('String length')).toHaveValue('333');
 });
 
+test('a name stays where it is typed while another tab changes the string length', async ({ page, context }) => {
+  const name = page.getByRole('textbox', { name: 'Name' });
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await name.fill('Shared');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await name.focus();
+  await page.keyboard.press('End');
+  for (const [order, letter] of [' ', 'v', 'i', 'o'].entries()) {
+    await page.keyboard.insertText(letter);
+    await other.getByLabel('String length').fill(String(331 + order));
+    await expect(page.getByRole('status', { name: 'Messages' })).toContainText('This was changed in another tab');
+  }
+  await page.keyboard.insertText('la');
+  await expect(name).toHaveValue('Shared viola');
+  await expect(name).toBeFocused();
+  await expect(page.getByLabel('String length')).toHaveValue('334');
+});
+
 test('the whole studio goes out as a file and comes back in an empty browser, seen before it is written', async ({
   page,
   browser,
