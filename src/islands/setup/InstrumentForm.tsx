@@ -30,7 +30,7 @@ export function InstrumentForm({ record, actions }: InstrumentFormProps) {
   const { document, issues } = readInstrumentFields(fields);
   // While what is typed cannot be, the drawing shows what is kept.
   const kept = readInstrument(record.document.instrument);
-  useKeptAsTyped(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }));
+  useKeptAsTyped(record.document, document, (next) => actions.keepInstrument({ ...record, document: next }, record));
   useTyped(record.id, fields, document !== null);
   const kind = INSTRUMENT_KINDS.find((each) => each === fields.kind) ?? 'violin';
   return (

@@ -59,7 +59,7 @@ export function PlayerForm({ record, instruments, schools, actions }: PlayerForm
   useKeptAsTyped(
     { document: record.document, instrumentId: record.instrumentId, schoolId: record.schoolId },
     document && { document: document, instrumentId: own?.id ?? null, schoolId: school?.id ?? null },
-    (next) => actions.keepPlayer({ ...record, ...next }),
+    (next) => actions.keepPlayer({ ...record, ...next }, record),
   );
   useTyped(record.id, fields, document !== null);
   const part = { form, fields, instrument };

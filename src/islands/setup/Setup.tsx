@@ -5,7 +5,7 @@ import { counted } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
 import { Button } from '../../ui/Button.tsx';
-import { FieldsAgain } from '../../ui/fields/FieldsAgain.tsx';
+import { FormAgain } from '../../ui/fields/FieldsAgain.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
@@ -65,9 +65,9 @@ function SetupPage() {
                 )}
               </div>
               {studio && (
-                <FieldsAgain key={`form of ${chosen?.id}`} times={elsewhere.timesOf(chosen?.id)}>
-                  <ChosenForm studio={studio} chosen={now} actions={actions} />
-                </FieldsAgain>
+                <FormAgain key={`form of ${chosen?.id}`} times={elsewhere.timesOf(chosen?.id)} value={now}>
+                  {(shown) => <ChosenForm studio={studio} chosen={shown} actions={actions} />}
+                </FormAgain>
               )}
               {now && (
                 <OpenedSection key={now.record.id} title="Earlier versions">

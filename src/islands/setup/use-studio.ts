@@ -25,9 +25,10 @@ export interface StudioActions {
   readonly addInstrument: () => void;
   readonly addPlayer: () => void;
   readonly addSchool: () => void;
-  readonly keepInstrument: (record: InstrumentRecord) => void;
-  readonly keepPlayer: (record: PlayerRecord) => void;
-  readonly keepSchool: (record: SchoolRecord) => void;
+  /** Keeps what is typed into a form, `base` being the record that the form shows. */
+  readonly keepInstrument: (record: InstrumentRecord, base: InstrumentRecord) => void;
+  readonly keepPlayer: (record: PlayerRecord, base: PlayerRecord) => void;
+  readonly keepSchool: (record: SchoolRecord, base: SchoolRecord) => void;
   readonly remove: (deleted: InStudio) => void;
   readonly undelete: () => void;
   /** Brings back an earlier version; how it is now becomes a version too. */
@@ -119,9 +120,9 @@ function actionsOf({ shelves, studio, choose, deleted, setDeleted, setUnread }: 
     addPlayer: () =>
       bring({ kind: 'player', record: newPlayer(playerDocument('', { kind: 'violin', player: {} }), { instrumentId: null, schoolId }) }),
     addSchool: () => bring({ kind: 'school', record: newSchool(schoolDocument('', {})) }),
-    keepInstrument: (record) => shelves.instrument.keep(record, knownAs(studio?.instruments, record)),
-    keepPlayer: (record) => shelves.player.keep(record, knownAs(studio?.players, record)),
-    keepSchool: (record) => shelves.school.keep(record, knownAs(studio?.schools, record)),
+    keepInstrument: shelves.instrument.keep,
+    keepPlayer: shelves.player.keep,
+    keepSchool: shelves.school.keep,
     remove: (gone) => {
       setDeleted(gone);
       choose(null);
@@ -156,11 +157,6 @@ function bringBack(shelves: Shelves, { kind, record }: InStudio): void {
     case 'school':
       return shelves.school.bringBack(record);
   }
-}
-
-/** A record as this page knows it, before the change. */
-function knownAs<Record extends { readonly id: string }>(records: readonly Record[] | undefined, { id }: Record): Record | null {
-  return records?.find((record) => record.id === id) ?? null;
 }
 
 /** What the address names: an instrument, a player or a school, or nothing. */

@@ -24,8 +24,13 @@ export interface Brought<Name extends DocumentName = DocumentName> {
   /** When it was changed last, as the file has it; ms since 1970. */
   readonly updatedAt: number;
   readonly standing: Standing;
-  /** Writes it into the database, in place of what is here; with the links of the file brought to the ids here. */
-  readonly write: (idsHere: ReadonlyMap<string, string>) => Promise<void>;
+  /** Keeps what is here as an earlier version. */
+  readonly keepEarlier: () => Promise<void>;
+  /**
+   * Writes it into the database, in place of what is here, with the links of the file brought to the ids here; the days of a log that
+   * were full already.
+   */
+  readonly write: (idsHere: ReadonlyMap<string, string>) => Promise<readonly string[]>;
   /** Its id in the file, and the one that the same thing has here. */
   readonly ids: readonly [inFile: string, here: string];
 }
@@ -42,11 +47,20 @@ export async function readPart(part: unknown, by: KnownBy): Promise<Reading<Brou
   return await readOfKind(kind, record, by);
 }
 
-/** Brings in what is wanted of a file: what studio records it brings first, so that the pieces find them. */
+/**
+ * Brings in what is wanted of a file, all of it or nothing: studio records first, so that the pieces find them. In one piece it also
+ * takes moments: after every writing by itself, all that follows what is stored would read again before the next. Throws with the days
+ * of a log that were full already; all else is brought in then.
+ */
 export async function bringIn(wanted: readonly Brought[], all: readonly Brought[]): Promise<void> {
   const idsHere = new Map(all.map(({ ids }) => ids));
   const piecesLast = wanted.toSorted((one, other) => Number(one.kind === 'piece') - Number(other.kind === 'piece'));
-  for (const each of piecesLast) await each.write(idsHere);
+  for (const each of piecesLast) await each.keepEarlier();
+  const full: string[] = [];
+  await together(async () => {
+    for (const each of piecesLast) full.push(...(await each.write(idsHere)));
+  });
+  if (full.length > 0) throw new Error(fullDaysText(full));
 }
 
 async function readOfKind<Name extends DocumentName>(kind: Name, value: object, by: KnownBy): Promise<Reading<Brought>> {
@@ -60,10 +74,11 @@ async function readOfKind<Name extends DocumentName>(kind: Name, value: object, 
     name: 'brief' in record.document ? pieceTitle(record.document) : record.document.name,
     updatedAt: record.updatedAt,
     standing: standingOf(record, there),
-    write: async (idsHere) => {
-      if (isLogRecord(record)) await writePage(record, idsHere);
-      else await writeBrought(kind, record, there, idsHere);
+    // Entries of a log are only ever added.
+    keepEarlier: async () => {
+      if (there && !isLogRecord(record)) await keepVersion(kind, there, 'changed elsewhere too');
     },
+    write: async (idsHere) => (isLogRecord(record) ? await writePage(record, idsHere) : await writeBrought(kind, record, there, idsHere)),
     ids: [record.id, there?.id ?? record.id],
   });
 }
@@ -94,24 +109,22 @@ async function writeBrought<Name extends DocumentName>(
   record: RecordOf<Name>,
   there: RecordOf<Name> | undefined,
   idsHere: ReadonlyMap<string, string>,
-): Promise<void> {
-  if (there) await keepVersion(kind, there, 'changed elsewhere too');
+): Promise<readonly string[]> {
   const links = Object.fromEntries(LINKS.flatMap((link) => linkHere(record, link, idsHere)));
   const next = Object.assign(
     { ...record, id: there?.id ?? record.id, revision: Math.max(there?.revision ?? 0, record.revision) + 1, writtenBy: null },
     links,
   );
-  await together(async () => {
-    await database.tableOf(kind).put(next);
-    await piecesFollow(kind, next, there ?? null);
-  });
+  await database.tableOf(kind).put(next);
+  await piecesFollow(kind, next, there ?? null);
+  return [];
 }
 
-/** Adds a page of a log to the log of that player here. */
-async function writePage({ playerId, document, demo }: LogRecord, idsHere: ReadonlyMap<string, string>): Promise<void> {
+/** Adds a page of a log to the log of that player here; its day, where that is full. */
+async function writePage({ playerId, document, demo }: LogRecord, idsHere: ReadonlyMap<string, string>): Promise<readonly string[]> {
   const here = playerId === null ? null : (idsHere.get(playerId) ?? playerId);
   const { left } = await mergePages({ playerId: here, name: document.name }, [document], demo);
-  if (left.length > 0) throw new Error(fullDaysText(left));
+  return left;
 }
 
 function linkHere(record: object, link: (typeof LINKS)[number], idsHere: ReadonlyMap<string, string>): readonly [string, string][] {

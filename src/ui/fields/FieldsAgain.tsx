@@ -20,8 +20,29 @@ interface Typing {
  * Fields that show afresh what is there once another tab has changed it: at once, or, while the teacher types into one of them, at the
  * next pause or when they are left, so that no letter is lost.
  */
-export function FieldsAgain({ times, className = 'contents', children }: FieldsAgainProps) {
+export function FieldsAgain({ children, ...props }: FieldsAgainProps) {
+  return (
+    <FormAgain value={null} {...props}>
+      {() => children}
+    </FormAgain>
+  );
+}
+
+interface FormAgainProps<Value> extends Omit<FieldsAgainProps, 'children'> {
+  /** What the form shows. */
+  readonly value: Value;
+  readonly children: (value: Value) => ReactNode;
+}
+
+/**
+ * The same for a form that keeps all its fields together: until it begins again it goes on from the value that it shows, so that what
+ * another tab has changed in its other fields is not taken for a change made here.
+ */
+export function FormAgain<Value>({ times, value, className = 'contents', children }: FormAgainProps<Value>) {
   const [typing, setTyping] = useState<Typing | null>(null);
+  const [held, setHeld] = useState({ times, value });
+  const waits = typing !== null && typing.times !== times;
+  if (!waits && (held.times !== times || held.value !== value)) setHeld({ times, value });
   useEffect(() => {
     const pause = typing && setTimeout(() => setTyping(null), PAUSE_MS);
     return () => clearTimeout(pause ?? undefined);
@@ -32,7 +53,7 @@ export function FieldsAgain({ times, className = 'contents', children }: FieldsA
   };
   return (
     <div className={className} onFocus={types} onInput={types} onBlur={leaves}>
-      <Fragment key={typing?.times ?? times}>{children}</Fragment>
+      <Fragment key={waits ? held.times : times}>{children(waits ? held.value : value)}</Fragment>
     </div>
   );
 }

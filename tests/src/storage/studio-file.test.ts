@@ -72,6 +72,20 @@ describe('the studio as a file', () => {
     assert.equal((await database.pieces.get(two.id))?.document.name, 'Two, here');
   });
 
+  it('brings all that is wanted or nothing: no half of a studio stays where the disk runs full', async () => {
+    await kept('One');
+    await kept('Two');
+    const text = await studioText();
+    await database.pieces.clear();
+    const file = await read(text);
+    const fails = (): void => {
+      throw new DOMException('The disk is full', 'QuotaExceededError');
+    };
+    database.pieces.hook('creating', (key) => void (key === file.brought[1]?.ids[0] && fails()));
+    await assert.rejects(bringIn(file.brought, file.brought), /disk is full/);
+    assert.equal(await database.pieces.count(), 0);
+  });
+
   it('brings nothing twice that is here under another id, and ties pieces to what is here', async () => {
     const there = newInstrument(instrumentDocument('Wren’s violin', { kind: 'violin' }));
     await saveRecord('instrument', there);
