@@ -8,7 +8,7 @@ import type { Steps } from '#core/result';
 import { candidatesFor } from '#core/search/candidates';
 import { positionKey } from '#core/search/costs';
 import { fingeringLabel, type Way } from '#core/search/ways';
-import { placementsAt, placementsOfNote, type Solved } from '#core/solve';
+import { asksOfWholeLine, placementsAt, placementsOfNote, type Solved } from '#core/solve';
 import { compared } from './compared.ts';
 import type { Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
 import type { Through } from './through.ts';
@@ -184,11 +184,18 @@ function fingerReason(at: At, here: Placement): Found {
 /** Evidence, and the line it rests on as one text; null where it rests on none. */
 type Evidenced = Pick<Reason, 'evidence'> & Pick<Found, 'line'>;
 
-/** Another way compared with the one chosen; cheaper than it only where the brief asks something of the whole line. */
+/** Another way compared with the one chosen; clearly cheaper than it only where the brief asks something of the whole line. */
 function instead({ through: { solved } }: At, way: Way, does: Instead): Evidenced {
   const difference = compared(solved, way);
   const line = placementsAt(solved.lattice, way.choices).map(fingeringLabel).join(' ');
-  return { evidence: { kind: difference.deltaThousandths < 0 ? 'asked' : 'costlier', instead: does, compared: difference }, line };
+  return {
+    evidence: {
+      kind: asksOfWholeLine(solved.task) && difference.deltaThousandths < 0 ? 'asked' : 'costlier',
+      instead: does,
+      compared: difference,
+    },
+    line,
+  };
 }
 
 /** Another way, told by what it does. */

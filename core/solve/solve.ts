@@ -2,9 +2,11 @@ import { exactShifts, type Task, wayDownOf } from '#core/brief';
 import { MOST_SHIFTS } from '#core/brief/parts/limits';
 import { comesBackAlike, materialPart } from '#core/brief/parts/materials';
 import { wishPart } from '#core/brief/parts/wishes';
-import type { Placement } from '#core/hand';
+import { type Placement, sameFingering } from '#core/hand';
+import { stringOf } from '#core/instrument';
 import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
 import { cheapestWay, cheapestWaysByShifts, costOfWay, shiftsFirst, type Way } from '#core/search/ways';
+import { EQUAL_BELOW } from '#core/weights';
 import { homesOf } from './homes.ts';
 import { type NoteStep, noteSteps, stepsAgain } from './note-steps.ts';
 import { type OctaveRun, samePatternWay } from './octave-pattern.ts';
@@ -60,13 +62,29 @@ function homeIsFirst({ wishes }: Task): boolean {
 }
 
 /**
- * The cheapest way the brief allows; null when no way keeps all it asks of the whole line (so many shifts, down as up). What a
- * teacher has locked is played as it was locked, whether or not one hand would.
+ * The cheapest way the brief allows, and of equal ones one that comes down as it went up; null when no way keeps all it asks of the
+ * whole line (so many shifts, down as up). What a teacher has locked is played as it was locked, whether or not one hand would.
  */
 export function solve(task: Laid): Solved | null {
   const way = wayIn(task.task, task.lattice);
-  if (way) return withWay(task, way);
+  if (way) return withWay(task, equalAsUp(task, way) ?? way);
   return task.task.locks.size > 0 ? solvedByAnyHand(task) : null;
+}
+
+/** A way that is equal to the cheapest and comes down as it went up; null where there is none, or the cheapest does so itself. */
+function equalAsUp({ task, lattice }: Laid, cheapest: Way): Way | null {
+  if (asksOfWholeLine(task) || !goesBack(task, lattice)) return null;
+  const placements = placementsAt(lattice, cheapest.choices);
+  const mirrored = placements.toReversed();
+  const soundsAlike = placements.every((here, order) => sounds(task, here) === sounds(task, mirrored[order]));
+  if (!soundsAlike || placements.every((here, order) => sameFingering(here, mirrored[order]))) return null;
+  const way = wayIn({ ...task, brief: { ...task.brief, wayDown: 'as-up' } }, lattice);
+  return way && way.cost < cheapest.cost + EQUAL_BELOW ? way : null;
+}
+
+/** The lowest note of a placement, semitones; null where there is none. */
+function sounds({ instrument }: Task, placement: Placement | undefined): number | null {
+  return placement ? stringOf(instrument, placement.stringIndex).semitones + placement.soundsAboveOpen : null;
 }
 
 /** The cheapest way where no stay need be one hand. */

@@ -125,6 +125,9 @@ export const WEIGHTS = {
 /** Travel that needs no hurry, mm per second. */
 export const EASY_SPEED_MM_PER_SECOND = 250;
 
+/** Below this two fingerings are equal, thousandths: less than any rounding of the weights would move. */
+export const EQUAL_BELOW = 100;
+
 /** The name of a weight. */
 export type WeightName = keyof typeof WEIGHTS;
 

@@ -176,6 +176,7 @@ const WAITS: Partial<Readonly<Record<Difference['kind'], number>>> = {
   'same-fingers': -10,
   'no-shift': -4,
   'two-and-two': -3,
+  groups: -3,
   moment: 2,
   'more-open': 6,
   'fewer-open': 6,

@@ -157,7 +157,7 @@ function leavesString(before: Placement, here: Placement, after: Placement): boo
 }
 
 /** Whether a line is fingered down as it was up. */
-function comesBack(placements: readonly Placement[]): boolean {
+export function comesBack(placements: readonly Placement[]): boolean {
   return placements.every(({ stringIndex, finger }, order) => {
     const mirror = placements[placements.length - 1 - order];
     return mirror?.stringIndex === stringIndex && mirror.finger === finger;

@@ -14,7 +14,7 @@ export interface NamedShift {
  *
  * - `unlocked`: what the engine would do without the teacher's locked notes;
  * - `finger-a-semitone`, `slides`: in runs of semitones every finger plays once, or these slide;
- * - `two-and-two`: up one string with 1 and 2 in one position after another;
+ * - `two-and-two`: up one string with 1 and 2 in one position after another; - `groups`: the same three fingers on every string;
  * - `no-shift`: it stays in one position, where the other shifts or stays elsewhere; - `starts`: it begins in another position;
  * - `strings`: it shifts on other strings; - `positions`: it goes through other positions (both tell the shifts, where they are few);
  * - `moment`: it shifts so many notes later (negative: sooner);
@@ -27,6 +27,7 @@ export type Difference =
   | { readonly kind: 'finger-a-semitone' }
   | { readonly kind: 'slides'; readonly fingers: readonly Finger[] }
   | { readonly kind: 'two-and-two'; readonly string: StringNumber }
+  | { readonly kind: 'groups'; readonly fingers: readonly Finger[] }
   | { readonly kind: 'no-shift'; readonly position: PositionName }
   | { readonly kind: 'starts'; readonly position: PositionName; readonly shifts: readonly NamedShift[] }
   | { readonly kind: 'strings'; readonly shifts: readonly NamedShift[] }

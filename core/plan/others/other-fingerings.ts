@@ -70,7 +70,7 @@ function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
   if (solved.steps.length > MOST_NOTES_COMPARED) return [];
   const { task, lattice, way } = solved;
   const spaces = spacesFor(task, lattice);
-  const known = { cost: way.cost, shifts: best.shifts.length, chromatic: choices.chromatic };
+  const known = { cost: way.cost, shifts: best.shifts.length, chromatic: choices.chromatic, grouped: task.instrument.kind === 'cello' };
   const read: (readonly number[])[] = [];
   for (const [index, space] of spaces.entries()) {
     // Where the line comes back, known patterns are those of both ways together.

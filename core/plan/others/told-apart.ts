@@ -2,6 +2,7 @@ import type { Task } from '#core/brief';
 import { type Placement, type PositionName, sameFingering } from '#core/hand';
 import { type StringNumber, stringOf } from '#core/instrument';
 import { positionOf } from '#core/plan/describe';
+import { groupOf } from './groups.ts';
 import { hasSameFingers, twoAndTwoOn, type HandShift, type LineChoices, type LineFacts } from './line-facts.ts';
 import type { Difference, NamedShift } from './name.ts';
 
@@ -57,6 +58,8 @@ function byBeginning(task: Task, best: LineFacts, other: LineFacts): Difference 
 function* byHand(task: Task, best: LineFacts, other: LineFacts): Iterable<Difference | null> {
   const pairs = twoAndTwoOn(other);
   if (pairs !== null && twoAndTwoOn(best) !== pairs) yield { kind: 'two-and-two', string: stringName(task, pairs) };
+  const group = groupOf(other);
+  if (group !== null && groupOf(best) !== group) yield { kind: 'groups', fingers: group };
   yield byBeginning(task, best, other);
   const shifted = { added: shiftsNotIn(task, other, best), removed: shiftsNotIn(task, best, other) };
   if (shifted.added.length > 0 || shifted.removed.length > 0) yield* byShifts(task, shifted, best, other);

@@ -13,6 +13,7 @@ import {
   tracedForth,
   type Way,
 } from '#core/search/ways';
+import { inGroups } from './groups.ts';
 import { isSlide, isUnusual } from './line-facts.ts';
 
 /** Nothing costlier than this against the best is offered, thousandths: about two shifts. */
@@ -47,6 +48,8 @@ export interface BestLine {
   readonly cost: number;
   readonly shifts: number;
   readonly chromatic: boolean;
+  /** Whether it is played on an instrument on which one group of fingers goes from string to string. */
+  readonly grouped: boolean;
   /** Whether the known patterns are asked too, which takes longer than the rest. */
   readonly patterns: boolean;
 }
@@ -54,10 +57,10 @@ export interface BestLine {
 /**
  * Lines that another teacher might write, from one lattice already laid out, cheapest first: the best through every note on every
  * string in every position and with every finger; the best that shifts at every place on every string; the best with fewer and
- * with more shifts; and the known patterns (open strings or none, every finger once in runs of semitones). Sums from both ends give the
+ * with more shifts; and the known patterns (open strings or none, every finger once in runs of semitones, one group of fingers on every string). Sums from both ends give the
  * first two at once.
  */
-export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, patterns }: BestLine): Steps<readonly Way[]> {
+export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, grouped, patterns }: BestLine): Steps<readonly Way[]> {
   const forward = forwardSums(lattice);
   const backward = backwardSums(lattice);
   const throughs = [...throughNotes(lattice, forward, backward), ...throughShifts(lattice, forward, backward, best)]
@@ -66,7 +69,7 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, pa
     .slice(0, patterns ? MOST_TRACED : MOST_APART)
     .map((through) => traced(through, forward, backward));
   yield;
-  const patterned = patterns ? patternedWays(lattice, { shifts, chromatic }) : [];
+  const patterned = patterns ? patternedWays(lattice, { shifts, chromatic, grouped }) : [];
   yield;
   const repeated = patterns && chromatic ? withSameFingers(lattice, [...throughs, ...patterned]) : [];
   const known = [...patterned, ...repeated].filter(({ cost }) => cost <= best + (chromatic ? MOST_FOR_SEMITONES : MOST_MORE));
@@ -74,12 +77,19 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, pa
 }
 
 /** The best lines with fewer and with more shifts, each as taught, and those of the known patterns. */
-function patternedWays(lattice: Lattice, { shifts, chromatic }: Pick<BestLine, 'shifts' | 'chromatic'>): readonly Way[] {
+function patternedWays(lattice: Lattice, { shifts, chromatic, grouped }: Omit<BestLine, 'cost' | 'patterns'>): readonly Way[] {
   const taught = withSteps(lattice, AS_TAUGHT);
   const counted = cheapestWaysByShifts(taught, shifts + MORE_SHIFTS).flatMap((way) => (way ? [way] : []));
   const openOrNot = OPEN_OR_NOT.flatMap((keeps) => cheapestWay(restrictedWhereItCan(lattice, keeps)) ?? []);
   const semitones = chromatic ? semitoneWays(taught) : [];
-  return [...counted, ...openOrNot, ...semitones, ...inOnePosition(lattice), ...upOneString(lattice)];
+  return [
+    ...counted,
+    ...openOrNot,
+    ...semitones,
+    ...inOnePosition(lattice),
+    ...upOneString(lattice),
+    ...(grouped ? inGroups(lattice) : []),
+  ];
 }
 
 /** The best line in every position that holds all of it. */

@@ -29,6 +29,7 @@ const NAMES: { readonly [K in Kind]: (name: Of<K>, strings: Strings) => string }
   'finger-a-semitone': () => 'a finger for each semitone',
   slides: ({ fingers }) => `slides with ${listed(fingers)}`,
   'two-and-two': ({ string }, strings) => `1 2, 1 2 up the ${stringText(string, strings)}`,
+  groups: ({ fingers }) => `${fingers.join(' ')} on every string`,
   'no-shift': ({ position }) => `${positionWords(position)}, no shift`,
   starts: ({ position, shifts: [shift] }, strings) =>
     shift

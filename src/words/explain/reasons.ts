@@ -1,6 +1,7 @@
 import type { Compared, Evidence, Ground, Instead, Reason, ReasonAbout, WhyNot, Without } from '#core/explain';
 import { issuesText, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
+import { EQUAL_BELOW } from '#core/weights';
 import { alternativeName, type Strings } from './alternatives.ts';
 import { payText } from './differences.ts';
 import { weighedHow, weighedText } from './weighed.ts';
@@ -63,7 +64,7 @@ export function whyNotText(why: WhyNot): string {
     case 'forbidden':
       return issuesText([why.issue]);
     case 'costs':
-      return why.deltaThousandths < 0
+      return why.deltaThousandths <= -EQUAL_BELOW
         ? `It would be ${weighedText(why.deltaThousandths)}; what the brief asks of the whole line keeps it out.`
         : harderText('It', why.deltaThousandths, why.more);
   }
@@ -81,6 +82,7 @@ function insteadSentence(
 
 function harderText(subject: string, thousandths: number, more: Compared['more']): string {
   if (thousandths === 0) return `${subject} would be equally good; of equals the first is taken.`;
+  if (thousandths < 0) return `${subject} would be equally good, but the line would not come down as it went up.`;
   const weighs = weighedText(thousandths);
   const what = more.length === 0 || weighs === weighedText(0) ? '' : `: ${payText(more)}`;
   return `${subject} would be ${weighs}${what}.`;

@@ -1,9 +1,7 @@
 import type { CostDifference } from '#core/plan/describe';
+import { EQUAL_BELOW } from '#core/weights';
 import { COST_TERMS } from './cost-terms.ts';
 import { pointsText } from './differences.ts';
-
-/** Below this two fingerings are equal, thousandths: less than any rounding of the weights would move. */
-const EQUAL_BELOW = 100;
 
 /** From here on a difference is clear, thousandths: a shift, or a few crossings. */
 const CLEAR_FROM = 1000;

@@ -37,17 +37,7 @@ type PieceName = keyof typeof PIECES;
 const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonly PieceName[]>> } = {
   style: {
     older: ['cello E', 'bass F'],
-    singing: [
-      'violin G',
-      'violin A',
-      'violin B♭',
-      'violin semitones',
-      'viola D',
-      'viola F',
-      'cello E',
-      'cello semitones',
-      'bass semitones',
-    ],
+    singing: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F', 'cello semitones', 'bass semitones'],
   },
   openUp: {
     fourth: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F'],
@@ -73,7 +63,7 @@ const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonl
   },
   shiftDown: {
     early: ['violin A', 'cello E', 'bass F'],
-    late: ['viola F', 'cello E'],
+    late: ['cello E'],
   },
   nextPosition: {
     second: ['viola F'],

@@ -4,8 +4,9 @@ import type { Brief } from '#core/brief';
 import { type Preference, PREFERENCES } from '#core/brief/parts/wishes';
 import type { Finger } from '#core/hand';
 import { parsePitch, semitonesOf } from '#core/pitch';
-import { plan } from '#core/plan';
-import type { PlannedSound } from '#core/plan/describe';
+import { bestFingerings, plan } from '#core/plan';
+import type { Plan, PlannedSound } from '#core/plan/describe';
+import { EQUAL_BELOW } from '#core/weights';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';
 
 const scale = (tonic: string, octaves: 1 | 2 | 3 | 4, more: Partial<Brief> = {}): Brief => ({
@@ -13,6 +14,11 @@ const scale = (tonic: string, octaves: 1 | 2 | 3 | 4, more: Partial<Brief> = {})
   material: { kind: 'scale', type: 'major', tonic, octaves, direction: 'up-down' },
   ...more,
 });
+
+function shown(plans: ReturnType<typeof bestFingerings>): readonly Plan[] {
+  assert.ok(plans.ok);
+  return plans.value;
+}
 
 function sounds(brief: Brief): readonly PlannedSound[] {
   return planned(brief).notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
@@ -56,7 +62,7 @@ describe('a wish', () => {
   });
 
   it('for open strings ringing or covered has more or fewer of them', () => {
-    const brief = scale('C4', 2, { limits: { positions: ['1', '3'] } });
+    const brief = scale('C4', 2, { limits: { positions: ['1', '2', '3'] } });
     assert.ok(times(wishing(brief, 'open-strings-ring'), '0') > times(brief, '0'));
     assert.ok(times(wishing(scale('G3', 2), 'open-strings-covered'), '0') < times(scale('G3', 2), '0'));
   });
@@ -157,8 +163,21 @@ describe('the whole line', () => {
   it('comes down as it went up when asked', () => {
     const found = fingering(planned(scale('G3', 3, { wayDown: 'as-up' }))).split(' ');
     assert.deepEqual(found, found.toReversed());
-    const own = fingering(planned(scale('Eb4', 3))).split(' ');
+    const own = fingering(planned(scale('B3', 3))).split(' ');
     assert.notDeepEqual(own, own.toReversed());
+  });
+
+  it('comes down as it went up where that is equally good', () => {
+    const covered: Brief = {
+      instrument: { kind: 'cello' },
+      material: { kind: 'scale', type: 'major', tonic: 'G2', octaves: 1, direction: 'up-down' },
+      preferences: { 'open-strings-covered': 1 },
+    };
+    const found = fingering(planned(covered)).split(' ');
+    assert.deepEqual(found, found.toReversed());
+    const [cheapest] = shown(bestFingerings(covered, 1));
+    const more = planned(covered).cost.totalThousandths - (cheapest?.cost.totalThousandths ?? 0);
+    assert.ok(cheapest && fingering(cheapest) !== fingering(planned(covered)) && more > 0 && more < EQUAL_BELOW, `${more}`);
   });
 
   it('comes down with the fingers of the way up where the melodic minor has other notes', () => {

@@ -104,6 +104,17 @@ describe('a reason', () => {
     for (const reason of found) assert.equal(reason.evidence.kind === 'asked', (reason.deltaThousandths ?? 0) < 0);
   });
 
+  it('says that a line which is equally good would not come down as it went up', () => {
+    const covered: Brief = {
+      instrument: { kind: 'cello' },
+      material: { kind: 'scale', type: 'major', tonic: 'G2', octaves: 1, direction: 'up-down' },
+      preferences: { 'open-strings-covered': 1 },
+    };
+    const cheaper = [13, 14].flatMap((note) => reasons(covered, note)).filter((reason) => (reason.deltaThousandths ?? 0) < 0);
+    assert.ok(cheaper.length > 0);
+    for (const { sentence } of cheaper) assert.match(sentence, /would be equally good, but the line would not come down as it went up\.$/);
+  });
+
   it('is there for a finger on asking, whatever it is', () => {
     assert.ok(reasons(threeOctaves, 1).some((reason) => reason.about === 'finger'));
   });

@@ -48,6 +48,28 @@ describe('other fingerings', () => {
     assert.ok(others(arpeggio).map(fingering).includes('G1 G3 D1 D4 A2 A4 E3 A4 A2 D4 D1 G3 G1'));
   });
 
+  it('of a line with a repeated note take it over with another finger, where the hand is better placed then', () => {
+    const line = lineBrief('viola', ['D5', 'E5', 'E5', 'F5', 'G5', 'A5', 'A5', 'G5', 'F5', 'E5'], {}, 'C major');
+    assert.ok(others(line).map(fingering).includes('A1 A2 A1 A2 A3 A4 A4 A3 A2 A1'));
+  });
+
+  it('of a cello scale without open strings have one group of fingers on every string', () => {
+    for (const tonic of ['Db3', 'B2', 'C3']) {
+      for (const direction of ['up', 'down', 'up-down'] as const) {
+        const scale: Brief = {
+          instrument: { kind: 'cello' },
+          material: { kind: 'scale', type: 'major', tonic, octaves: 1, direction },
+          preferences: { 'open-strings-covered': 1 },
+        };
+        const fingers = [planned(scale), ...others(scale)].map((each) => fingering(each).replaceAll(/[A-G]/g, ''));
+        const up = '1 2 4 1 2 4 1 2';
+        const down = up.split(' ').toReversed().join(' ');
+        const wanted = { up, down, 'up-down': `${up} ${down.slice(2)}` }[direction];
+        assert.ok(fingers.includes(wanted), `${tonic} ${direction}: ${fingers.join(' / ')}`);
+      }
+    }
+  });
+
   const asked = [...variantBriefs().map(({ brief }) => brief), ...Array.from({ length: 120 }, (_, index) => seededBrief(index))];
 
   it('are called by what they do, each otherwise, and visit no position in passing that the best does not', () => {

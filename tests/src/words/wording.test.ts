@@ -112,6 +112,7 @@ describe('another fingering', () => {
     assert.equal(name({ kind: 'positions', positions: [first, third] }), 'through first and third position');
     assert.equal(name({ kind: 'moment', notes: -1, string: 'I' }), 'shifts 1 note sooner');
     assert.equal(name({ kind: 'slides', fingers: ['1', '4'] }), 'slides with 1 and 4');
+    assert.equal(name({ kind: 'groups', fingers: ['1', '2', '4'] }), '1 2 4 on every string');
     assert.equal(name({ kind: 'fourth-finger', string: 'IV' }), 'fourth finger on the G string');
   });
 

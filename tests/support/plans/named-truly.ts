@@ -55,6 +55,23 @@ function sliding(plan: Plan): readonly string[] {
   return [...new Set(slides)].toSorted();
 }
 
+/** The fingers of the lowest string as a line goes up, where every string has them, the last one perhaps not all. */
+function groupsUp(plan: Plan): string | null {
+  const all = sounds(plan).map(({ stops }) => `${stops[0].string} ${stops[0].finger}`);
+  const comesBack = all.join() === all.toReversed().join();
+  const oneWay = comesBack ? all.slice(0, (all.length + 1) / 2) : all;
+  for (const rising of [oneWay, oneWay.toReversed()]) {
+    const byString = new Map<string, string>();
+    for (const [string = '', finger = ''] of rising.map((each) => each.split(' '))) {
+      byString.set(string, `${byString.get(string) ?? ''}${finger}`);
+    }
+    const [first = '', ...others] = [...byString.values()];
+    const last = others.pop() ?? '';
+    if (others.every((fingers) => fingers === first) && first.startsWith(last)) return first;
+  }
+  return null;
+}
+
 type Kind = AlternativeName['kind'];
 type Of<K extends Kind> = Extract<AlternativeName, { kind: K }>;
 
@@ -69,6 +86,7 @@ const TRUE_OF: { readonly [K in Kind]: (name: Of<K>, best: Plan, other: Plan) =>
   moment: ({ notes }, best, other) => movedBy(best, other).includes(notes),
   'open-strings': (_, best, other) => openIn(other) > openIn(best),
   'two-and-two': ({ string }, best, other) => pairsUp(other, string) >= 2 && pairsUp(best, string) < 2,
+  groups: ({ fingers }, best, other) => groupsUp(other) === fingers.join('') && groupsUp(best) !== fingers.join(''),
   'same-fingers': (_, best, other) => hasSameFingers(other) && sliding(other).length === 0 && sliding(best).length > 0,
   'more-open': ({ strings }, best, other) =>
     openIn(other) > openIn(best) && strings.every((string) => openOn(other, string) > 0 && openOn(best, string) === 0),

@@ -1,0 +1,53 @@
+import type { Finger, Placement } from '#core/hand';
+import { type Lattice, restricted } from '#core/search/lattice';
+import { cheapestWay, type Way } from '#core/search/ways';
+import { comesBack, type LineFacts } from './line-facts.ts';
+
+/** Three fingers that cellists play on one string after another: a scale without open strings, the same in every key. */
+const GROUPS: readonly (readonly Finger[])[] = [
+  ['1', '2', '4'],
+  ['1', '3', '4'],
+];
+
+/** Notes on each string. */
+const ON_A_STRING = 3;
+
+/** The best lines that go from string to string with one group of fingers, upward or downward; the last string may have less of it. */
+export function inGroups(lattice: Lattice): readonly Way[] {
+  const { layers } = lattice;
+  const strings = Math.max(0, ...layers.flatMap(({ candidates }) => candidates.map(({ stringIndex }) => stringIndex + 1)));
+  const taken = Math.ceil(layers.length / ON_A_STRING);
+  if (!hasGroups(layers.length) || taken > strings) return [];
+  const lowest = Array.from({ length: strings - taken + 1 }, (_, index) => strings - 1 - index);
+  return GROUPS.flatMap((group) =>
+    lowest.flatMap((from) =>
+      [true, false].flatMap(
+        (rises) =>
+          cheapestWay(restricted(lattice, (placement, layer) => fits(placement, group, from, rises ? layer : layers.length - 1 - layer))) ??
+          [],
+      ),
+    ),
+  );
+}
+
+/** The group of fingers that a line has on every string; null where it has none. */
+export function groupOf({ placements }: Pick<LineFacts, 'placements'>): readonly Finger[] | null {
+  const oneWay = comesBack(placements) ? placements.slice(0, (placements.length + 1) / 2) : placements;
+  if (!hasGroups(oneWay.length)) return null;
+  for (const rising of [oneWay, oneWay.toReversed()]) {
+    const from = rising[0]?.stringIndex ?? 0;
+    const found = GROUPS.find((group) => rising.every((placement, order) => fits(placement, group, from, order)));
+    if (found) return found;
+  }
+  return null;
+}
+
+/** Two whole groups make it a pattern. */
+function hasGroups(notes: number): boolean {
+  return notes >= 2 * ON_A_STRING;
+}
+
+/** Whether a placement is what a group has for the note of this order, counted upward from the string it begins on. */
+function fits({ finger, upper, stringIndex }: Placement, group: readonly Finger[], from: number, order: number): boolean {
+  return upper === null && finger === group[order % ON_A_STRING] && stringIndex === from - Math.floor(order / ON_A_STRING);
+}
