@@ -17,6 +17,8 @@ export interface Disaster {
   readonly endsBrowser?: boolean;
   /** What another page did meanwhile is there too. */
   readonly also?: (piece: PieceRecord) => boolean;
+  /** Nothing is left of what was stored: no player and no piece is there to go on with once the page has looked. */
+  readonly clears?: boolean;
   /** Only what the page says is saved has to be there: nothing reaches a disk before it is asked to. */
   readonly onlySaved?: boolean;
 }
@@ -152,5 +154,6 @@ export const DISASTERS: readonly Disaster[] = [
       await session.send('Storage.clearDataForOrigin', { origin: new URL(page.url()).origin, storageTypes: 'all' });
     },
     strike: close,
+    clears: true,
   },
 ];

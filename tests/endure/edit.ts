@@ -26,6 +26,8 @@ export interface Edit {
   /** Makes it; `trial` tells one from the next. */
   readonly make: (page: Page, trial: number) => Promise<void>;
   readonly isIn: (stored: Stored, trial: number) => boolean;
+  /** It is made in several steps: the page shows what the browser keeps before the last of them. */
+  readonly inSteps?: boolean;
   /** What another tab changes in the same list at the same time, and how that is found. */
   readonly beside?: Pick<Edit, 'make' | 'isIn'>;
 }

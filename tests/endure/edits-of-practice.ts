@@ -87,10 +87,10 @@ export const PRACTICE_EDITS: readonly Edit[] = [
       if (!(await putIn.isVisible())) await page.getByRole('button', { name: 'New session' }).click();
       await putIn.waitFor();
     },
+    inSteps: true,
     make: async (page, trial) => {
-      // The piece is put in before anything is kept: once all that is stored is cleared, keeping shows that there is no piece left.
-      await page.getByRole('button', { name: 'Put it in' }).click();
       await page.getByLabel('Check at the end', { exact: true }).fill(`Trial ${trial}`);
+      await page.getByRole('button', { name: 'Put it in' }).click();
       await page
         .getByLabel('Minutes')
         .last()
@@ -113,6 +113,7 @@ export const PRACTICE_EDITS: readonly Edit[] = [
       await page.goto(`/drills?piece=${await pieceWithShifts(page)}`);
       await page.getByLabel('Slow slide: how far').waitFor();
     },
+    inSteps: true,
     make: async (page, trial) => {
       const field = page.getByLabel('Slow slide: how far');
       await field.selectOption(STAGE_STATES[(trial + 1) % STAGE_STATES.length] ?? null);

@@ -140,7 +140,9 @@ async function openedPiece(page: Page, trial: number): Promise<string> {
 /** An edit, and what then happens; whether the edit has to be found again. */
 async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struck & { readonly profile: string }): Promise<boolean> {
   // The other tab has the piece open, and nothing to do with the log; or it changes the same list, where there is one.
-  if ((edit.open && disaster.also) || (disaster.inTwoTabs && !edit.beside)) {
+  // An edit in steps is not made to the end where nothing is left that it could go on with.
+  const isTooLate = disaster.clears === true && edit.inSteps === true;
+  if ((edit.open && disaster.also) || (disaster.inTwoTabs && !edit.beside) || isTooLate) {
     await page.close();
     return false;
   }
