@@ -1,14 +1,16 @@
-import type { Task } from '#core/brief';
 import { atHome } from '#core/search/costs';
 import type { Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';
 import {
   choicesOf,
+  comesBack,
   crossingsBackIn,
   excursionsIn,
   factsOf,
   falls,
   halvesIn,
+  mixedIn,
+  octaveBreaksIn,
   type LineChoices,
   type LineFacts,
   unusualShiftsIn,
@@ -82,18 +84,24 @@ export function candidateOf(bestLine: BestLine, way: Way | null): Candidate | nu
   const { task, lattice } = solved;
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
-  if (wanders(solved, best, facts) || shiftsForNothing(task, best, facts)) return null;
+  if (wanders(solved, best, facts) || shiftsForNothing(solved, best, { cost: way.cost, facts })) return null;
   const [name] = toldApart(task, choices, best, facts);
   if (name === undefined || !isWorthIt(bestLine, name, { cost: way.cost, facts })) return null;
   return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
 }
 
-/** A line that lies in first position is given shifts only where it is there to practise them: in a scale or an arpeggio, or along one string. */
-function shiftsForNothing({ brief }: Task, best: LineFacts, facts: LineFacts): boolean {
+/**
+ * A typed line that lies in first position is given shifts only along one string, one in another position only where they cost no more
+ * than a shift; scales and arpeggios are there to practise them.
+ */
+function shiftsForNothing({ task: { brief }, way }: Solved, best: LineFacts, { cost, facts }: OtherLine): boolean {
   if (brief.material.kind !== 'line' || best.shifts.length > 0 || facts.shifts.length === 0) return false;
-  if (best.stays.some(({ first }) => first !== null && !atHome(first))) return false;
+  if (best.stays.some(({ first }) => first !== null && !atHome(first))) return cost > way.cost + MOST_FOR_A_SHIFT;
   return new Set(facts.placements.map(({ stringIndex }) => stringIndex)).size > 1;
 }
+
+/** So much costlier than a line in one position is one that shifts at most, thousandths: about a shift. */
+const MOST_FOR_A_SHIFT = 2000;
 
 /** Another line: what it costs, thousandths, and what it does. */
 interface OtherLine {
@@ -116,9 +124,15 @@ const ONE_FINGER: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(
 /** Semitones with a finger each begin in half position on violin and viola. */
 const TAKES_HALF_POSITION: ReadonlySet<Difference['kind']> = new Set<Difference['kind']>(['finger-a-semitone', 'same-fingers']);
 
-/** Whether a line visits positions, leaves its string for a note, or crosses against the melody, where the best does not. */
-function wanders({ task }: Solved, best: LineFacts, facts: LineFacts): boolean {
+/**
+ * Whether a line visits positions, leaves its string for a note, crosses against the melody, plays one pitch open and stopped, or leaves
+ * the hand of its octaves while it shifts, where the best does not; or comes back otherwise where the best stays in one position both ways.
+ */
+function wanders({ task, steps }: Solved, best: LineFacts, facts: LineFacts): boolean {
   return (
+    (best.shifts.length === 0 && comesBack(best.placements) && !comesBack(facts.placements)) ||
+    mixedIn(facts, task.instrument) > mixedIn(best, task.instrument) ||
+    (facts.shifts.length > 0 && octaveBreaksIn(facts, steps) > octaveBreaksIn(best, steps)) ||
     visitsIn(task, facts) > visitsIn(task, best) ||
     excursionsIn(facts) > excursionsIn(best) ||
     crossingsBackIn(facts, task.instrument) > crossingsBackIn(best, task.instrument)

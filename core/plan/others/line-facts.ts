@@ -1,8 +1,10 @@
 import type { Task } from '#core/brief';
-import { type Finger, FINGERS, isShift, type Placement, rankOf, type Shape, stopsIn } from '#core/hand';
+import { type Finger, FINGERS, isShift, type Placement, rankOf, sameFingering, type Shape, stopsIn } from '#core/hand';
 import type { Instrument } from '#core/instrument';
 import { namingPlacement, positionOf } from '#core/plan/describe';
+import { octaveBreaks } from '#core/search/costs';
 import type { Lattice } from '#core/search/lattice';
+import type { Solved } from '#core/solve';
 
 /** A stay of a line: from the first to the last note of one hand, by order; open strings belong to the hand before. */
 export interface HandStay {
@@ -158,10 +160,7 @@ function leavesString(before: Placement, here: Placement, after: Placement): boo
 
 /** Whether a line is fingered down as it was up. */
 export function comesBack(placements: readonly Placement[]): boolean {
-  return placements.every(({ stringIndex, finger }, order) => {
-    const mirror = placements[placements.length - 1 - order];
-    return mirror?.stringIndex === stringIndex && mirror.finger === finger;
-  });
+  return placements.every((placement, order) => sameFingering(placement, placements[placements.length - 1 - order]));
 }
 
 /** How often the bow crosses to a lower string while the line rises, or to a higher one while it falls. */
@@ -170,6 +169,23 @@ export function crossingsBackIn({ placements }: LineFacts, instrument: Pick<Inst
     const before = placements[order - 1];
     return before !== undefined && (here.stringIndex - before.stringIndex) * (soundOf(here, instrument) - soundOf(before, instrument)) > 0;
   }).length;
+}
+
+/** How many pitches a line plays both open and stopped. */
+export function mixedIn({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): number {
+  const singles = placements.filter(({ upper }) => upper === null);
+  const soundsOf = (open: boolean): ReadonlySet<number> =>
+    new Set(singles.filter(({ finger }) => (finger === '0') === open).map((placement) => soundOf(placement, instrument)));
+  const stopped = soundsOf(false);
+  return [...soundsOf(true)].filter((sound) => stopped.has(sound)).length;
+}
+
+/** How often a line leaves the hand that its octaves are played with. */
+export function octaveBreaksIn({ placements }: LineFacts, steps: Solved['steps']): number {
+  return placements.reduce((sum, to, order) => {
+    const [from, gap] = [placements[order - 1], steps[order]?.gap];
+    return sum + (from && gap ? octaveBreaks({ from, to, gap }) : 0);
+  }, 0);
 }
 
 /** Whether a line ends lower than it begins. */

@@ -87,7 +87,9 @@ function byShifts(task: Task, { added, removed }: Shifted, best: LineFacts, othe
   if (found.length > 0) return found;
   return added.flatMap((here, index): readonly Difference[] => {
     const there = removed[index];
-    return there ? [{ kind: 'moment', notes: here.order - there.order, string: stringName(task, here.to.stringIndex) }] : [];
+    return there && there.order !== here.order
+      ? [{ kind: 'moment', notes: here.order - there.order, string: stringName(task, here.to.stringIndex) }]
+      : [];
   });
 }
 

@@ -7,15 +7,20 @@ import type { CostSetting, Gap, Step } from './setting.ts';
 
 /** The one formula for what going from one placement to the next costs. */
 export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): void {
-  const { from, to, gap } = step;
+  const { from, to } = step;
   const melody = Math.sign(soundOf(setting.instrument, to) - soundOf(setting.instrument, from));
   crossingTerms(setting.weights, step, melody, add);
-  const broken = (gap.octave && !holdsOctave(from, to) ? 1 : 0) + (gap.octaveRow ? frameBreaks(from, to) : 0);
+  const broken = octaveBreaks(step);
   if (broken > 0) add('octave-hand', setting.weights.octaveHand * broken);
   if (isOpen(to)) return;
   if (!isShift(from, to)) return stayingTerms(setting, step, melody, add);
   shiftTerms(setting, step, melody, add);
   add('position', positionWeight(setting, to));
+}
+
+/** How often a step leaves the hand that an octave, or a row of octaves, is played with. */
+export function octaveBreaks({ from, to, gap }: Step): number {
+  return (gap.octave && !holdsOctave(from, to) ? 1 : 0) + (gap.octaveRow ? frameBreaks(from, to) : 0);
 }
 
 /**

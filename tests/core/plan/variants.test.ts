@@ -4,7 +4,7 @@ import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';
-import { isNamedTruly, visitsOf } from '../../support/plans/named-truly.ts';
+import { comesBack, isNamedTruly, mixedOf, visitsOf } from '../../support/plans/named-truly.ts';
 import { plannedAs, variantBriefs } from '../../support/reference/variants.ts';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 
@@ -53,6 +53,21 @@ describe('other fingerings', () => {
     assert.ok(others(line).map(fingering).includes('A1 A2 A1 A2 A3 A4 A4 A3 A2 A1'));
   });
 
+  it('of a typed line that lies in one position shift only where that costs no more than a shift', () => {
+    const line = lineBrief('violin', ['A5', 'B5', 'C6', 'D6', 'B5', 'G5', 'A5'], {}, 'G major');
+    const best = planned(line);
+    assert.equal(best.shifts.length, 0);
+    for (const other of others(line)) {
+      assert.ok(other.shifts.length === 0 || other.cost.totalThousandths <= best.cost.totalThousandths + 2000, fingering(other));
+    }
+  });
+
+  it('of octaves stay in the hand that they are played with while it shifts', () => {
+    const octaves = ['D4', 'D5', 'E4', 'E5', 'F#4', 'F#5', 'G4', 'G5'];
+    const line = lineBrief('cello', octaves, { player: { school: 'thumb' }, limits: { strings: ['D3', 'A3'] } }, 'D major');
+    for (const other of [planned(line), ...others(line)]) assert.match(fingering(other), /^(DT A3 ?)+$/);
+  });
+
   it('of a cello scale without open strings have one group of fingers on every string', () => {
     for (const tonic of ['Db3', 'B2', 'C3']) {
       for (const direction of ['up', 'down', 'up-down'] as const) {
@@ -72,7 +87,7 @@ describe('other fingerings', () => {
 
   const asked = [...variantBriefs().map(({ brief }) => brief), ...Array.from({ length: 120 }, (_, index) => seededBrief(index))];
 
-  it('are called by what they do, each otherwise, and visit no position in passing that the best does not', () => {
+  it('are called by what they do, each otherwise, visit no position in passing, mix open and stopped, and come back otherwise only where the best does', () => {
     for (const [index, brief] of asked.entries()) {
       const outcome = plan(brief, { alternatives: 6 });
       if (!outcome.ok) continue;
@@ -81,8 +96,11 @@ describe('other fingerings', () => {
       assert.equal(new Set(names).size, names.length, `brief ${index}`);
       for (const other of alternatives) {
         assert.ok(isNamedTruly(other.name, best, other.plan), `brief ${index}: ${JSON.stringify(other.name)}`);
-        if (other.name.kind !== 'unlocked')
-          assert.ok(visitsOf(other.plan) <= visitsOf(best), `brief ${index}: ${JSON.stringify(other.name)}`);
+        if (other.name.kind === 'unlocked') continue;
+        const told = `brief ${index}: ${JSON.stringify(other.name)}`;
+        assert.ok(visitsOf(other.plan) <= visitsOf(best), told);
+        assert.ok(mixedOf(other.plan) <= mixedOf(best), told);
+        if (best.shifts.length === 0 && comesBack(best)) assert.ok(comesBack(other.plan), told);
       }
     }
   });

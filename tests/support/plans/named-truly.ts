@@ -153,3 +153,16 @@ export function visitsOf(plan: Plan): number {
     return notes === 1 || (before !== undefined && after !== undefined && (at - before.at) * (after.at - at) < 0);
   }).length;
 }
+
+/** How many pitches a plan plays both open and stopped. */
+export function mixedOf(plan: Plan): number {
+  const all = sounds(plan).flatMap(({ stops }) => (stops.length === 1 ? [stops[0]] : []));
+  const open = new Set(all.filter(({ finger }) => finger === '0').map(({ pitch }) => pitch));
+  return new Set(all.filter(({ finger, pitch }) => finger !== '0' && open.has(pitch)).map(({ pitch }) => pitch)).size;
+}
+
+/** Whether a plan is fingered backward as it is forward. */
+export function comesBack(plan: Plan): boolean {
+  const all = sounds(plan).map(played);
+  return all.join() === all.toReversed().join();
+}
