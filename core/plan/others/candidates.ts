@@ -18,6 +18,7 @@ import {
 } from './line-facts.ts';
 import type { AlternativeName, Difference } from './name.ts';
 import { toldApart } from './told-apart.ts';
+import type { MostMore } from './ways.ts';
 
 /** Another line, as far as it is needed to choose among many. */
 export interface Candidate {
@@ -72,6 +73,20 @@ function unlikelyFromFirst({ shifts }: LineFacts): number {
     .reduce((sum, { to }) => sum + (to.letterPosition === null ? 0 : (FROM_FIRST_TO[to.letterPosition] ?? 0)), 0);
 }
 
+/**
+ * Nothing costlier than this against the best is offered, thousandths: about two shifts in what is there to be practised, less in a
+ * tune or double stops, and the fingers of another school in runs of semitones.
+ */
+const MOST_MORE = { toPractise: 4500, toPlay: 2500, ofSemitones: 9000 } as const;
+
+/** How much costlier than the best line others may be: to play a tune with fewer shifts, as much as to practise. */
+export function mostMore({ solved, best, choices }: BestLine, shifts = 0): MostMore {
+  const { kind } = solved.task.brief.material;
+  const isToPlay = (kind === 'line' || kind === 'double-stops') && shifts >= best.shifts.length;
+  const usually = isToPlay ? MOST_MORE.toPlay : MOST_MORE.toPractise;
+  return { usually, forPatterns: choices.chromatic ? MOST_MORE.ofSemitones : usually };
+}
+
 /** Whether a single hand plays every stay of a way: asked last, as it takes longest. */
 export function isOneHand({ solved: { task, lattice } }: BestLine, { way }: Candidate): boolean {
   return handBreaks(task.hand, placementsAt(lattice, way.choices)).length === 0;
@@ -84,6 +99,7 @@ export function candidateOf(bestLine: BestLine, way: Way | null): Candidate | nu
   const { task, lattice } = solved;
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
+  if (way.cost > solved.way.cost + mostMore(bestLine, facts.shifts.length).forPatterns) return null;
   if (wanders(solved, best, facts) || shiftsForNothing(solved, best, { cost: way.cost, facts })) return null;
   const [name] = toldApart(task, choices, best, facts);
   if (name === undefined || !isWorthIt(bestLine, name, { cost: way.cost, facts })) return null;

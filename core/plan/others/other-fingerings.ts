@@ -15,11 +15,12 @@ import {
   bestLineOf,
   inTurns,
   isOneHand,
+  mostMore,
   type OfOneName,
   toldFurther,
 } from './candidates.ts';
 import { joinedWays } from './joined-ways.ts';
-import { MOST_MORE, otherWays } from './ways.ts';
+import { otherWays } from './ways.ts';
 import { ASKED, wishedWay, wishing } from './wished-way.ts';
 
 /** Lines beyond this are offered the wishes only: telling the others apart would take too long. */
@@ -53,7 +54,7 @@ export function* otherFingerings(solved: Solved, best: Plan, most: number): Step
 /** The lines found, and what wishes find beyond them, until there are as many as wanted. */
 function* withWishes(bestLine: BestLine, found: readonly Candidate[], wanted: number): Steps<readonly Candidate[]> {
   const { solved } = bestLine;
-  const wishes = wishing(solved, solved.way.cost + MOST_MORE);
+  const wishes = wishing(solved, solved.way.cost + mostMore(bestLine).usually);
   const chosen = [...found];
   for (const wish of ASKED) {
     if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
@@ -70,7 +71,13 @@ function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
   if (solved.steps.length > MOST_NOTES_COMPARED) return [];
   const { task, lattice, way } = solved;
   const spaces = spacesFor(task, lattice);
-  const known = { cost: way.cost, shifts: best.shifts.length, chromatic: choices.chromatic, grouped: task.instrument.kind === 'cello' };
+  const known = {
+    cost: way.cost,
+    shifts: best.shifts.length,
+    chromatic: choices.chromatic,
+    grouped: task.instrument.kind === 'cello',
+    most: mostMore(bestLine),
+  };
   const read: (readonly number[])[] = [];
   for (const [index, space] of spaces.entries()) {
     // Where the line comes back, known patterns are those of both ways together.

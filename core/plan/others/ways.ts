@@ -16,14 +16,8 @@ import {
 import { inGroups } from './groups.ts';
 import { isSlide, isUnusual } from './line-facts.ts';
 
-/** Nothing costlier than this against the best is offered, thousandths: about two shifts. */
-export const MOST_MORE = 4500;
-
 /** Shifts from one position and from another are told apart where they are no costlier, thousandths. */
 const MOST_APART_BY = 2000;
-
-/** In runs of semitones the fingers of another school may be so much costlier, thousandths. */
-const MOST_FOR_SEMITONES = 9000;
 
 /** Ways traced through one lattice, cheapest first. */
 const MOST_TRACED = 110;
@@ -52,6 +46,14 @@ export interface BestLine {
   readonly grouped: boolean;
   /** Whether the known patterns are asked too, which takes longer than the rest. */
   readonly patterns: boolean;
+  /** So much costlier than the best at most is a line, and one of the known patterns, thousandths. */
+  readonly most: MostMore;
+}
+
+/** So much costlier than the best line may others be, thousandths. */
+export interface MostMore {
+  readonly usually: number;
+  readonly forPatterns: number;
 }
 
 /**
@@ -60,11 +62,11 @@ export interface BestLine {
  * with more shifts; and the known patterns (open strings or none, every finger once in runs of semitones, one group of fingers on every string). Sums from both ends give the
  * first two at once.
  */
-export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, grouped, patterns }: BestLine): Steps<readonly Way[]> {
+export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, grouped, patterns, most }: BestLine): Steps<readonly Way[]> {
   const forward = forwardSums(lattice);
   const backward = backwardSums(lattice);
   const throughs = [...throughNotes(lattice, forward, backward), ...throughShifts(lattice, forward, backward, best)]
-    .filter(({ cost }) => cost <= best + MOST_MORE)
+    .filter(({ cost }) => cost <= best + most.usually)
     .toSorted((one, other) => one.cost - other.cost || one.index - other.index || one.place - other.place)
     .slice(0, patterns ? MOST_TRACED : MOST_APART)
     .map((through) => traced(through, forward, backward));
@@ -72,12 +74,12 @@ export function* otherWays(lattice: Lattice, { cost: best, shifts, chromatic, gr
   const patterned = patterns ? patternedWays(lattice, { shifts, chromatic, grouped }) : [];
   yield;
   const repeated = patterns && chromatic ? withSameFingers(lattice, [...throughs, ...patterned]) : [];
-  const known = [...patterned, ...repeated].filter(({ cost }) => cost <= best + (chromatic ? MOST_FOR_SEMITONES : MOST_MORE));
+  const known = [...patterned, ...repeated].filter(({ cost }) => cost <= best + most.forPatterns);
   return [...throughs, ...known].toSorted((one, other) => one.cost - other.cost);
 }
 
 /** The best lines with fewer and with more shifts, each as taught, and those of the known patterns. */
-function patternedWays(lattice: Lattice, { shifts, chromatic, grouped }: Omit<BestLine, 'cost' | 'patterns'>): readonly Way[] {
+function patternedWays(lattice: Lattice, { shifts, chromatic, grouped }: Omit<BestLine, 'cost' | 'patterns' | 'most'>): readonly Way[] {
   const taught = withSteps(lattice, AS_TAUGHT);
   const counted = cheapestWaysByShifts(taught, shifts + MORE_SHIFTS).flatMap((way) => (way ? [way] : []));
   const openOrNot = OPEN_OR_NOT.flatMap((keeps) => cheapestWay(restrictedWhereItCan(lattice, keeps)) ?? []);

@@ -32,7 +32,7 @@ describe('other fingerings', () => {
     const best = planned(neighbours);
     for (const other of others(neighbours)) {
       assert.ok(other.shifts.length === 0 || new Set(fingering(other).replaceAll(/[^A-G]/g, '')).size === 1, fingering(other));
-      assert.ok(other.cost.totalThousandths <= best.cost.totalThousandths + 4500);
+      assert.ok(other.cost.totalThousandths <= best.cost.totalThousandths + 2500);
     }
   });
 
