@@ -71,15 +71,29 @@ export function solve(task: Laid): Solved | null {
   return task.task.locks.size > 0 ? solvedByAnyHand(task) : null;
 }
 
-/** A way that is equal to the cheapest and comes down as it went up; null where there is none, or the cheapest does so itself. */
+/**
+ * A way that is equal to the cheapest and comes down as it went up: with the fingers of its way up both ways, or of its way down. Null
+ * where neither is equal, or the cheapest does so itself.
+ */
 function equalAsUp({ task, lattice }: Laid, cheapest: Way): Way | null {
   if (asksOfWholeLine(task) || !goesBack(task, lattice)) return null;
   const placements = placementsAt(lattice, cheapest.choices);
   const mirrored = placements.toReversed();
   const soundsAlike = placements.every((here, order) => sounds(task, here) === sounds(task, mirrored[order]));
   if (!soundsAlike || placements.every((here, order) => sameFingering(here, mirrored[order]))) return null;
-  const way = wayIn({ ...task, brief: { ...task.brief, wayDown: 'as-up' } }, lattice);
-  return way && way.cost < cheapest.cost + EQUAL_BELOW ? way : null;
+  const top = (placements.length - 1) / 2;
+  const [best] = [true, false]
+    .flatMap((up) => {
+      const both = placements.map((here, order) => (order <= top === up ? here : (mirrored[order] ?? here)));
+      return (
+        wayIn(
+          task,
+          restricted(lattice, (placement, layer) => sameFingering(placement, both[layer])),
+        ) ?? []
+      );
+    })
+    .toSorted((one, other) => one.cost - other.cost);
+  return best && best.cost < cheapest.cost + EQUAL_BELOW ? best : null;
 }
 
 /** The lowest note of a placement, semitones; null where there is none. */

@@ -148,14 +148,29 @@ async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struc
   }
   await edit.open?.(page);
   await disaster.before?.(page);
-  if (disaster.inTwoTabs) await makeInTwoTabs(page, edit, trial);
-  else await edit.make(page, trial);
+  if (!(await isMade(page, { trial, disaster, edit }))) {
+    await page.close();
+    return false;
+  }
   const saved = disaster.onlySaved !== true || (await isSaved(page, edit, trial));
   const said = await disaster.strike(page, profile);
   if (disaster.isTold !== true) return saved;
   if (said !== true) console.log(`lost without a word: trial ${trial}, ${disaster.name}, ${edit.name}`);
   count(disaster, edit, said === true);
   return false;
+}
+
+/** Makes an edit; whether it came to the page. A field that goes because nothing is left that it belongs to is typed into nowhere. */
+async function isMade(page: Page, { trial, disaster, edit }: Omit<Struck, 'piece'>): Promise<boolean> {
+  const heard = disaster.clears === true ? await heardBy(page) : null;
+  if (disaster.inTwoTabs) await makeInTwoTabs(page, edit, trial);
+  else await edit.make(page, trial);
+  return heard === null || (await heardBy(page)) > heard;
+}
+
+/** How much of what a teacher does has come to a page. */
+async function heardBy(page: Page): Promise<number> {
+  return await page.evaluate(() => Number(document.documentElement.dataset['heard'] ?? 0));
 }
 
 /** An edit, and another of the same list in another tab, neither waiting for the other. */
@@ -218,6 +233,16 @@ async function browserOn(profile: string): Promise<BrowserContext> {
   context.setDefaultTimeout(NO_PAGE_MS);
   await context.addInitScript((off: boolean) => {
     localStorage.setItem('dove-path/first-steps', 'done');
+    for (const name of ['input', 'change', 'click', 'keydown']) {
+      document.addEventListener(
+        name,
+        () => {
+          const { dataset } = document.documentElement;
+          dataset['heard'] = String(Number(dataset['heard'] ?? 0) + 1);
+        },
+        true,
+      );
+    }
     if (!off) return;
     const set = Storage.prototype.setItem;
     Storage.prototype.setItem = function (key: string, value: string): void {
