@@ -75,14 +75,14 @@ function unlikelyFromFirst({ shifts }: LineFacts): number {
 
 /**
  * Nothing costlier than this against the best is offered, thousandths: about two shifts in what is there to be practised, less in a
- * tune or double stops, and the fingers of another school in runs of semitones.
+ * tune, and the fingers of another school in runs of semitones.
  */
 const MOST_MORE = { toPractise: 4500, toPlay: 2500, ofSemitones: 9000 } as const;
 
 /** How much costlier than the best line others may be: to play a tune with fewer shifts, as much as to practise. */
 export function mostMore({ solved, best, choices }: BestLine, shifts = 0): MostMore {
   const { kind } = solved.task.brief.material;
-  const isToPlay = (kind === 'line' || kind === 'double-stops') && shifts >= best.shifts.length;
+  const isToPlay = kind === 'line' && shifts >= best.shifts.length;
   const usually = isToPlay ? MOST_MORE.toPlay : MOST_MORE.toPractise;
   return { usually, forPatterns: choices.chromatic ? MOST_MORE.ofSemitones : usually };
 }
