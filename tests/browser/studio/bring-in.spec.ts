@@ -145,6 +145,7 @@ test('a line goes out as MIDI, CSV and PDF, and the MIDI comes in again on anoth
   await dialog.getByLabel('Shortest note value').selectOption('triplet eighths');
   await expect(dialog.getByText(/Notes were \d+ ms off on average/)).toBeVisible();
   await dialog.getByLabel('Shortest note value').selectOption('eighths');
+  await expect(dialog.getByText('Every note fits exactly.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Bring it in' }).click();
   await planDrawn(page);
   await expect(beads(page)).toHaveCount(before);
