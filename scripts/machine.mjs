@@ -45,7 +45,7 @@ async function codeOfRow({ scripts, env = {}, yields = false }) {
 function shownAtEnd(name, env, yields) {
   return new Promise((resolve) => {
     const child = spawn('npm', ['run', '--silent', name], { env: { ...process.env, ASTRO_TELEMETRY_DISABLED: '1', ...env } });
-    // What a script starts has its priority.
+    // The processes that a script starts take over its priority.
     if (yields) setPriority(child.pid, constants.priority.PRIORITY_LOW);
     const output = [];
     const since = Date.now();

@@ -1,18 +1,30 @@
+import { comesBack, type Placement } from '#core/hand';
 import { reachOf } from '#core/hand/reach';
 import { costBreakdown, type CostDifference, costDifferences } from '#core/plan/describe';
 import type { Way } from '#core/search/ways';
-import { placedNotes, type Solved, withWay } from '#core/solve';
+import { asksOfWholeLine, placedNotes, type Solved, withWay } from '#core/solve';
 
 /** A way compared with the one chosen: what it costs more, and what for. */
 export interface Compared {
   /** Positive where the way is costlier than the one chosen. */
   readonly deltaThousandths: number;
+  /** It is equally good, but would not come down as it went up. */
+  readonly isUneven: boolean;
   /** What it has more, costliest first. */
   readonly more: readonly CostDifference[];
   /** What it saves, costliest first. */
   readonly less: readonly CostDifference[];
   /** The widest reach it asks where it differs, when that is beyond a measured hand's comfort. */
   readonly stretch: { readonly needMm: number; readonly comfortMm: number } | null;
+}
+
+/**
+ * Why a line that costs less than the chosen one was not taken: the brief asks something of the whole line, or it is equally good but does
+ * not come down as it went up. Null where neither is so.
+ */
+export function keptOutBy(chosen: Solved, other: readonly Placement[]): 'asked' | 'uneven' | null {
+  if (asksOfWholeLine(chosen.task)) return 'asked';
+  return comesBack(chosen.placements) && !comesBack(other) ? 'uneven' : null;
 }
 
 /** Notes around the place where two ways part that are priced with it. */
@@ -27,6 +39,7 @@ export function compared(solved: Solved, way: Way): Compared {
   const differences = costDifferences(breakdownOf(solved, from, to), breakdownOf(other, from, to));
   return {
     deltaThousandths: way.cost - solved.way.cost,
+    isUneven: way.cost < solved.way.cost && keptOutBy(solved, other.placements) === 'uneven',
     more: differences.filter((difference) => difference.thousandths > 0),
     less: differences.filter((difference) => difference.thousandths < 0),
     stretch: widestStretch(other, apart),

@@ -188,14 +188,8 @@ type Evidenced = Pick<Reason, 'evidence'> & Pick<Found, 'line'>;
 function instead({ through: { solved } }: At, way: Way, does: Instead): Evidenced {
   const difference = compared(solved, way);
   const line = placementsAt(solved.lattice, way.choices).map(fingeringLabel).join(' ');
-  return {
-    evidence: {
-      kind: asksOfWholeLine(solved.task) && difference.deltaThousandths < 0 ? 'asked' : 'costlier',
-      instead: does,
-      compared: difference,
-    },
-    line,
-  };
+  const kind = difference.deltaThousandths < 0 && asksOfWholeLine(solved.task) ? 'asked' : 'costlier';
+  return { evidence: { kind, instead: does, compared: difference }, line };
 }
 
 /** Another way, told by what it does. */

@@ -4,13 +4,23 @@ import type { Issue } from '#core/messages';
 import { type CostDifference, costDifferences, describe, type Plan } from '#core/plan/describe';
 import { fingeringLabel } from '#core/search/ways';
 import { solveBrief, type Solved } from '#core/solve';
+import { keptOutBy } from './compared.ts';
+
+/** Why a cheaper line was not taken; null where it is not cheaper, or nothing tells. */
+type KeptOut = ReturnType<typeof keptOutBy>;
 
 /** Why not the finger or string a teacher expected: it is what the plan has, it costs, with the plan it gives, or it is forbidden. */
 export type WhyNot =
   /** It is what the plan has. */
   | { readonly kind: 'chosen' }
-  /** How much costlier the line is with it, by what, and that line. */
-  | { readonly kind: 'costs'; readonly deltaThousandths: number; readonly more: readonly CostDifference[]; readonly plan: Plan }
+  /** How much costlier the line is with it, by what, and that line; where it is cheaper, why it was not taken. */
+  | {
+      readonly kind: 'costs';
+      readonly deltaThousandths: number;
+      readonly keptOut: KeptOut;
+      readonly more: readonly CostDifference[];
+      readonly plan: Plan;
+    }
   /** What stands in its way. */
   | { readonly kind: 'forbidden'; readonly issue: Issue };
 
@@ -27,5 +37,7 @@ export function whyNot(brief: Brief, best: Solved, wish: Lock): WhyNot {
   if (now && then && fingeringLabel(now) === fingeringLabel(then)) return { kind: 'chosen' };
   const [before, after] = [describe(best), describe(wished.value)];
   const more = costDifferences(before.cost, after.cost).filter((difference) => difference.thousandths > 0);
-  return { kind: 'costs', deltaThousandths: after.cost.totalThousandths - before.cost.totalThousandths, more, plan: after };
+  const deltaThousandths = after.cost.totalThousandths - before.cost.totalThousandths;
+  const keptOut = deltaThousandths < 0 ? keptOutBy(best, wished.value.placements) : null;
+  return { kind: 'costs', deltaThousandths, keptOut, more, plan: after };
 }

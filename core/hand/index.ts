@@ -19,6 +19,7 @@ export {
   type Placement,
   type PositionName,
   rankOf,
+  comesBack,
   sameFingering,
   sameStop,
   type Shape,

@@ -250,6 +250,11 @@ export function sameFingering(one: Placement, other: Placement | undefined): boo
   );
 }
 
+/** Whether a line is fingered backward as it is forward: down as it went up. */
+export function comesBack(placements: readonly Placement[]): boolean {
+  return placements.every((placement, order) => sameFingering(placement, placements[placements.length - 1 - order]));
+}
+
 const NO_STOPS: readonly StringStop[] = [];
 
 /** The fingers of a placement that stop or touch a string, open strings left out. */

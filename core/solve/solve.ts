@@ -2,7 +2,7 @@ import { exactShifts, type Task, wayDownOf } from '#core/brief';
 import { MOST_SHIFTS } from '#core/brief/parts/limits';
 import { comesBackAlike, materialPart } from '#core/brief/parts/materials';
 import { wishPart } from '#core/brief/parts/wishes';
-import { type Placement, sameFingering } from '#core/hand';
+import { comesBack, type Placement, sameFingering } from '#core/hand';
 import { stringOf } from '#core/instrument';
 import { buildLattice, folded, type Lattice, restricted, unfolded } from '#core/search/lattice';
 import { cheapestWay, cheapestWaysByShifts, costOfWay, shiftsFirst, type Way } from '#core/search/ways';
@@ -63,7 +63,8 @@ function homeIsFirst({ wishes }: Task): boolean {
 
 /**
  * The cheapest way the brief allows, and of equal ones one that comes down as it went up; null when no way keeps all it asks of the
- * whole line (so many shifts, down as up). What a teacher has locked is played as it was locked, whether or not one hand would.
+ * whole line (so many shifts, down as up). A locked note is played as it
+ * was locked, whether or not one hand would play it.
  */
 export function solve(task: Laid): Solved | null {
   const way = wayIn(task.task, task.lattice);
@@ -80,7 +81,7 @@ function equalAsUp({ task, lattice }: Laid, cheapest: Way): Way | null {
   const placements = placementsAt(lattice, cheapest.choices);
   const mirrored = placements.toReversed();
   const soundsAlike = placements.every((here, order) => sounds(task, here) === sounds(task, mirrored[order]));
-  if (!soundsAlike || placements.every((here, order) => sameFingering(here, mirrored[order]))) return null;
+  if (!soundsAlike || comesBack(placements)) return null;
   const top = (placements.length - 1) / 2;
   const [best] = [true, false]
     .flatMap((up) => {

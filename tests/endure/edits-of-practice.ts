@@ -113,7 +113,6 @@ export const PRACTICE_EDITS: readonly Edit[] = [
       await page.goto(`/drills?piece=${await pieceWithShifts(page)}`);
       await page.getByLabel('Slow slide: how far').waitFor();
     },
-    inSteps: true,
     make: async (page, trial) => {
       const field = page.getByLabel('Slow slide: how far');
       await field.selectOption(STAGE_STATES[(trial + 1) % STAGE_STATES.length] ?? null);

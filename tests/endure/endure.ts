@@ -53,6 +53,9 @@ let begun = from;
 /** Edits that could not be made at all. */
 let notMade = 0;
 
+/** Edits that never came to their page. */
+let notHeard = 0;
+
 // Ended by hand, it finishes the trials it is in and reports.
 process.once('SIGINT', () => (endAt = 0));
 
@@ -149,6 +152,7 @@ async function strikeAfter(page: Page, { trial, disaster, edit, profile }: Struc
   await edit.open?.(page);
   await disaster.before?.(page);
   if (!(await isMade(page, { trial, disaster, edit }))) {
+    notHeard += 1;
     await page.close();
     return false;
   }
@@ -271,6 +275,7 @@ function report(): void {
   for (const [kind, { tried, lost }] of kinds) console.log(`${kind}: ${lost} of ${tried} lost`);
   const [tried, lost] = kinds.reduce(([all, gone], [, kind]) => [all + kind.tried, gone + kind.lost], [0, 0]);
   if (notMade > 0) console.log(`${notMade} edits could not be made`);
+  if (notHeard > 0) console.log(`${notHeard} edits never came to their page and are not counted`);
   console.log(`\n${lost} of ${tried} edits lost, seed ${seed}, in ${Math.round((Date.now() - since) / 1000)} s`);
   if (lost > 0 !== withoutWriteAhead || notMade > 0) process.exitCode = 1;
 }

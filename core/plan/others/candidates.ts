@@ -1,9 +1,9 @@
+import { comesBack } from '#core/hand';
 import { atHome } from '#core/search/costs';
 import type { Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';
 import {
   choicesOf,
-  comesBack,
   crossingsBackIn,
   excursionsIn,
   factsOf,
@@ -79,7 +79,7 @@ function unlikelyFromFirst({ shifts }: LineFacts): number {
  */
 const MOST_MORE = { toPractise: 4500, toPlay: 2500, ofSemitones: 9000 } as const;
 
-/** How much costlier than the best line others may be: to play a tune with fewer shifts, as much as to practise. */
+/** Others may be so much costlier than the best line; a tune with fewer shifts may cost as much more as what is there to be practised. */
 export function mostMore({ solved, best, choices }: BestLine, shifts = 0): MostMore {
   const { kind } = solved.task.brief.material;
   const isToPlay = kind === 'line' && shifts >= best.shifts.length;

@@ -1,7 +1,7 @@
-import type { Finger, Placement } from '#core/hand';
+import { comesBack, type Finger, type Placement } from '#core/hand';
 import { type Lattice, restricted } from '#core/search/lattice';
 import { cheapestWay, type Way } from '#core/search/ways';
-import { comesBack, type LineFacts } from './line-facts.ts';
+import type { LineFacts } from './line-facts.ts';
 
 /** Three fingers that cellists play on one string after another: a scale without open strings, the same in every key. */
 const GROUPS: readonly (readonly Finger[])[] = [

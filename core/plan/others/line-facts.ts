@@ -1,5 +1,5 @@
 import type { Task } from '#core/brief';
-import { type Finger, FINGERS, isShift, type Placement, rankOf, sameFingering, type Shape, stopsIn } from '#core/hand';
+import { comesBack, type Finger, FINGERS, isShift, type Placement, rankOf, type Shape, stopsIn } from '#core/hand';
 import type { Instrument } from '#core/instrument';
 import { namingPlacement, positionOf } from '#core/plan/describe';
 import { octaveBreaks } from '#core/search/costs';
@@ -158,11 +158,6 @@ function leavesString(before: Placement, here: Placement, after: Placement): boo
   return before.stringIndex === after.stringIndex && before.stringIndex !== here.stringIndex && !rings;
 }
 
-/** Whether a line is fingered down as it was up. */
-export function comesBack(placements: readonly Placement[]): boolean {
-  return placements.every((placement, order) => sameFingering(placement, placements[placements.length - 1 - order]));
-}
-
 /** How often the bow crosses to a lower string while the line rises, or to a higher one while it falls. */
 export function crossingsBackIn({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): number {
   return placements.filter((here, order) => {
@@ -171,7 +166,7 @@ export function crossingsBackIn({ placements }: LineFacts, instrument: Pick<Inst
   }).length;
 }
 
-/** How many pitches a line plays both open and stopped. */
+/** Counts the pitches that a line plays both open and stopped. */
 export function mixedIn({ placements }: LineFacts, instrument: Pick<Instrument, 'strings'>): number {
   const singles = placements.filter(({ upper }) => upper === null);
   const soundsOf = (open: boolean): ReadonlySet<number> =>
@@ -180,7 +175,7 @@ export function mixedIn({ placements }: LineFacts, instrument: Pick<Instrument, 
   return [...soundsOf(true)].filter((sound) => stopped.has(sound)).length;
 }
 
-/** How often a line leaves the hand that its octaves are played with. */
+/** Counts how often a line leaves the hand that plays its octaves. */
 export function octaveBreaksIn({ placements }: LineFacts, steps: Solved['steps']): number {
   return placements.reduce((sum, to, order) => {
     const [from, gap] = [placements[order - 1], steps[order]?.gap];

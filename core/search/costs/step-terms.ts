@@ -18,7 +18,7 @@ export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): vo
   add('position', positionWeight(setting, to));
 }
 
-/** How often a step leaves the hand that an octave, or a row of octaves, is played with. */
+/** Counts how often a step leaves the hand that plays an octave or a row of octaves. */
 export function octaveBreaks({ from, to, gap }: Step): number {
   return (gap.octave && !holdsOctave(from, to) ? 1 : 0) + (gap.octaveRow ? frameBreaks(from, to) : 0);
 }
@@ -63,8 +63,8 @@ function crossingTerms(weights: Weights, { from, to, gap }: Step, melody: number
 }
 
 /**
- * How far the bow goes from string to string, counted between the nearest strings of double stops; where two of them share one, the bow
- * still changes its level. It leaves a chord on its two upper strings and comes to one on its two lower.
+ * The way of the bow from string to string is counted between the nearest strings of double stops; where two of them share one, the
+ * bow still changes its level. It leaves a chord on its two upper strings and comes to one on its two lower.
  */
 function stringsBetween(from: Placement, to: Placement): number {
   if (from.upper === null && to.upper === null) return Math.abs(to.stringIndex - from.stringIndex);

@@ -7,7 +7,7 @@ interface FieldsAgainProps {
   readonly children: ReactNode;
 }
 
-/** A teacher who has not typed for so long has paused, ms. */
+/** The teacher has paused after this long without a letter, ms. */
 const PAUSE_MS = 1200;
 
 /** While something is typed: which times the fields show, and how many letters it has been. */

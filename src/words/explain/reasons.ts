@@ -1,7 +1,6 @@
 import type { Compared, Evidence, Ground, Instead, Reason, ReasonAbout, WhyNot, Without } from '#core/explain';
 import { issuesText, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
-import { EQUAL_BELOW } from '#core/weights';
 import { alternativeName, type Strings } from './alternatives.ts';
 import { payText } from './differences.ts';
 import { weighedHow, weighedText } from './weighed.ts';
@@ -64,9 +63,9 @@ export function whyNotText(why: WhyNot): string {
     case 'forbidden':
       return issuesText([why.issue]);
     case 'costs':
-      return why.deltaThousandths <= -EQUAL_BELOW
-        ? `It would be ${weighedText(why.deltaThousandths)}; what the brief asks of the whole line keeps it out.`
-        : harderText('It', why.deltaThousandths, why.more);
+      if (why.keptOut === 'asked')
+        return `It would be ${weighedText(why.deltaThousandths)}; what the brief asks of the whole line keeps it out.`;
+      return why.keptOut === 'uneven' ? unevenText('It', why.deltaThousandths) : harderText('It', why.deltaThousandths, why.more);
   }
 }
 
@@ -76,13 +75,17 @@ function insteadSentence(
   strings: Strings,
 ): string {
   const subject = insteadText(instead, written, strings);
+  if (compared.isUneven) return unevenText(subject, compared.deltaThousandths);
   if (kind === 'costlier') return harderText(subject, compared.deltaThousandths, compared.more);
   return `The brief asks for it. ${subject} would be ${weighedText(compared.deltaThousandths)}, but would not keep all it asks.`;
 }
 
+function unevenText(subject: string, thousandths: number): string {
+  return `${subject} would be ${weighedText(thousandths)}, but the line would not come down as it went up.`;
+}
+
 function harderText(subject: string, thousandths: number, more: Compared['more']): string {
   if (thousandths === 0) return `${subject} would be equally good; of equals the first is taken.`;
-  if (thousandths < 0) return `${subject} would be equally good, but the line would not come down as it went up.`;
   const weighs = weighedText(thousandths);
   const what = more.length === 0 || weighs === weighedText(0) ? '' : `: ${payText(more)}`;
   return `${subject} would be ${weighs}${what}.`;

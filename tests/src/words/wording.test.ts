@@ -64,7 +64,7 @@ describe('a difference in words', () => {
   it('tells points with as many figures as mean something', () => {
     assert.deepEqual([50, 120, 1449, -2300].map(pointsText), ['0.05', '0.1', '1.4', '2.3']);
     assert.equal(
-      whyNotText({ kind: 'costs', deltaThousandths: 0, more: [], plan: planned(FIRST_BRIEF) }),
+      whyNotText({ kind: 'costs', deltaThousandths: 0, keptOut: null, more: [], plan: planned(FIRST_BRIEF) }),
       'It would be equally good; of equals the first is taken.',
     );
   });

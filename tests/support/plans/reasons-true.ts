@@ -3,7 +3,8 @@ import type { Compared, Evidence, Ground, Instead, Reason, Without } from '#core
 import type { Finger } from '#core/hand';
 import type { Plan } from '#core/plan/describe';
 import { weighedText } from '../../../src/words/explain/weighed.ts';
-import { isNamedTruly } from './named-truly.ts';
+import { EQUAL_BELOW } from '#core/weights';
+import { comesBack, isNamedTruly } from './named-truly.ts';
 import { bestOf, canPlayAlone, FINGERS, free, isOpenOrIn, mayPlay, positionsOf, soundAt, withLocks } from './plans-asked.ts';
 
 /** A reason, and the plan it is about. */
@@ -263,8 +264,10 @@ const EVIDENCE: { readonly [Kind in Evidence['kind']]: (told: Told, evidence: Of
     return told >= 0 && told < all.indexOf(reason) ? null : 'nothing is told there';
   },
   needed: (told, { without }) => neededUntrue(without.lacks, told, without),
-  costlier: (told, { instead, compared }) =>
-    compared.deltaThousandths < 0 ? 'it is easier' : insteadUntrue(instead.does, told, instead, compared),
+  costlier: (told, { instead, compared }) => {
+    const isUneven = compared.isUneven && compared.deltaThousandths > -EQUAL_BELOW && comesBack(told.best);
+    return compared.deltaThousandths < 0 && !isUneven ? 'it is easier' : insteadUntrue(instead.does, told, instead, compared);
+  },
   asked: (told, { instead, compared }) =>
     compared.deltaThousandths >= 0 ? 'it is no easier' : insteadUntrue(instead.does, told, instead, compared),
 };

@@ -1,0 +1,54 @@
+import { expect, test } from '../bench-page.ts';
+
+test('a player’s fields are kept at every key, also what does not read yet', async ({ page, context }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Loft viola');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.getByLabel('String length').fill('35x');
+  await page.getByRole('textbox', { name: 'Name' }).press('End');
+  await page.getByRole('textbox', { name: 'Name' }).pressSequentially(', the old one');
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  await again.goto('/setup');
+  await again.getByRole('button', { name: /^Loft viola/ }).click();
+  await expect(again.getByRole('textbox', { name: 'Name' })).toHaveValue('Loft viola, the old one');
+  await expect(again.getByLabel('String length')).toHaveValue('35x');
+});
+
+test('two tabs on one instrument: both changes survive, and each form shows them', async ({ page, context }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Shared viola');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByRole('textbox', { name: 'Name' })).toHaveValue('Shared viola');
+  await other.getByLabel('String length').fill('333');
+  await expect(page.getByLabel('String length')).toHaveValue('333');
+  await expect(page.getByRole('status', { name: 'Messages' })).toContainText('This was changed in another tab');
+  await page.getByRole('textbox', { name: 'Name' }).fill('Shared viola, renamed');
+  await expect(other.getByRole('textbox', { name: 'Name' })).toHaveValue('Shared viola, renamed');
+  await expect(other.getByLabel('String length')).toHaveValue('333');
+});
+
+test('a name stays where it is typed while another tab changes the string length', async ({ page, context }) => {
+  const name = page.getByRole('textbox', { name: 'Name' });
+  await page.goto('/setup');
+  await page.getByRole('button', { name: 'New instrument' }).click();
+  await name.fill('Shared');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await name.focus();
+  await page.keyboard.press('End');
+  for (const [order, letter] of [' ', 'v', 'i', 'o'].entries()) {
+    await page.keyboard.insertText(letter);
+    await other.getByLabel('String length').fill(String(331 + order));
+    await expect(page.getByRole('status', { name: 'Messages' })).toContainText('This was changed in another tab');
+  }
+  await page.keyboard.insertText('la');
+  await expect(name).toHaveValue('Shared viola');
+  await expect(name).toBeFocused();
+  await expect(page.getByLabel('String length')).toHaveValue('334');
+});
