@@ -1,5 +1,5 @@
 import type { Placement } from '#core/hand';
-import { type Lattice, restricted } from '#core/search/lattice';
+import { asItIs, type Derived, type Lattice, pricingThree, restricted, threesOn } from '#core/search/lattice';
 import {
   backwardSums,
   cheapestWaysByShifts,
@@ -16,7 +16,7 @@ import { cheapestWanted, handBreaks, oneHandWay, oneHandWays, placementsAt, type
 /**
  * Answers "what would it cost if …" about a solved line in no time: forward and backward sums are calculated once, and the
  * best whole line through any candidate, over any step or without shifting in any window comes from them exactly. Where that
- * line is not one hand in every stay, it is looked for again among those that are.
+ * line is not one hand in every stay, or three of its notes cost something that the sums do not hold, it is looked for again.
  */
 export interface Through {
   /** The line asked about. */
@@ -36,6 +36,8 @@ const MOST_COUNTED = { shifts: 40, notes: 400 };
 interface SolvedSums {
   /** The line, solved. */
   readonly solved: Solved;
+  /** Its lattice, with what three notes of the line itself cost held in its steps. */
+  readonly priced: Derived;
   /** The least sum from the beginning to each candidate. */
   readonly forward: Sums;
   /** The least sum from each candidate to the end. */
@@ -44,25 +46,28 @@ interface SolvedSums {
 
 /** Reckons the sums of a solved line. */
 export function throughOf(solved: Solved): Through {
-  const { lattice } = solved;
-  const sums: SolvedSums = { solved, forward: forwardSums(lattice), backward: backwardSums(lattice) };
+  const priced = threesOn(solved.lattice, solved.way.choices).reduce(pricingThree, asItIs(solved.lattice));
+  const { lattice } = priced;
+  const sums: SolvedSums = { solved, priced, forward: forwardSums(lattice), backward: backwardSums(lattice) };
   let counted: readonly (Way | null)[] | null = null;
   return {
     solved,
     withNote: (order, wanted) =>
-      oneHand(solved, throughNote(sums, order, wanted), () =>
-        restricted(lattice, (placement, layer) => layer !== order || wanted(placement)),
+      oneHand(sums, throughNote(sums, order, wanted), () =>
+        restricted(solved.lattice, (placement, layer) => layer !== order || wanted(placement)),
       ),
-    withoutShift: (from, to) => oneHand(solved, unshifted(sums, from, to), () => withoutShifts(lattice, from, to)),
+    withoutShift: (from, to) => oneHand(sums, unshifted(sums, from, to), () => withoutShifts(solved.lattice, from, to)),
     withShifts: (most) => {
       if (most > MOST_COUNTED.shifts || lattice.layers.length > MOST_COUNTED.notes) return null;
       counted ??= cheapestWaysByShifts(lattice, most);
       const way = fewestOf(counted.slice(0, most + 1));
-      if (way === null || isOneHand(solved, way)) return way;
-      return oneHandWay(solved.task.hand, lattice, {
-        search: (bound) => fewestOf(cheapestWaysByShifts(bound, most))?.choices ?? null,
-        exactly: (whole) => fewestOf(oneHandWays(solved.task.hand, whole, most).ways),
-      });
+      return (
+        asPlayed(sums, way) ??
+        oneHandWay(solved.task.hand, solved.lattice, {
+          search: (bound) => fewestOf(cheapestWaysByShifts(bound, most))?.choices ?? null,
+          exactly: (whole) => fewestOf(oneHandWays(solved.task.hand, whole, most).ways),
+        })
+      );
     },
   };
 }
@@ -72,14 +77,17 @@ function fewestOf(counted: readonly (Way | null)[]): Way | null {
   return ways.toSorted((one, other) => one.cost - other.cost)[0] ?? null;
 }
 
-/** A way as it was found, or, where it is not one hand, the best through the lattice it was looked for in. */
-function oneHand(solved: Solved, found: Way | null, asked: () => Lattice): Way | null {
-  if (found === null || isOneHand(solved, found)) return found;
-  return oneHandWay(solved.task.hand, asked(), cheapestWanted(solved.task.hand));
+/** A way as it was found, or, where it is not as it seems, the best through the lattice it was looked for in. */
+function oneHand(sums: SolvedSums, found: Way | null, asked: () => Lattice): Way | null {
+  if (found === null) return null;
+  return asPlayed(sums, found) ?? oneHandWay(sums.solved.task.hand, asked(), cheapestWanted(sums.solved.task.hand));
 }
 
-function isOneHand({ task, lattice }: Solved, { choices }: Way): boolean {
-  return handBreaks(task.hand, placementsAt(lattice, choices)).length === 0;
+/** A way of the priced lattice as one of the line; null where it is not one hand, or costs more than the sums say. */
+function asPlayed({ solved: { task, lattice }, priced }: SolvedSums, way: Way | null): Way | null {
+  if (way === null || threesOn(priced.lattice, way.choices).length > 0) return null;
+  const choices = way.choices.map((choice, layer) => priced.origins[layer]?.[choice] ?? 0);
+  return handBreaks(task.hand, placementsAt(lattice, choices)).length === 0 ? { cost: way.cost, choices } : null;
 }
 
 /** The lattice with shifts closed between two of its notes. */
@@ -90,8 +98,8 @@ function withoutShifts(lattice: Lattice, from: number, to: number): Lattice {
   return { ...lattice, steps };
 }
 
-function throughNote({ solved, forward, backward }: SolvedSums, order: number, wanted: (placement: Placement) => boolean): Way | null {
-  const layer = solved.lattice.layers[order];
+function throughNote({ priced, forward, backward }: SolvedSums, order: number, wanted: (placement: Placement) => boolean): Way | null {
+  const layer = priced.lattice.layers[order];
   if (!layer) return null;
   const sums = layer.costs.map((_, place) => {
     const placement = layer.candidates[place];
@@ -108,7 +116,7 @@ function sumAt(sums: Sums, layer: number, place: number): number {
 }
 
 /** The recurrence again over the window alone, with shifts barred; outside it the sums are known. */
-function unshifted({ solved: { lattice }, forward, backward }: SolvedSums, from: number, to: number): Way | null {
+function unshifted({ priced: { lattice }, forward, backward }: SolvedSums, from: number, to: number): Way | null {
   let best = forward.sums[from];
   const links: Uint16Array[] = [];
   for (let index = from; index < to; index += 1) {

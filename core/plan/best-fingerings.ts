@@ -1,7 +1,8 @@
 import type { Brief } from '#core/brief';
 import { describe, type Plan } from '#core/plan/describe';
 import { goodReading, type Reading } from '#core/result';
-import { bestWays, fingeringLabel, groupedBy } from '#core/search/ways';
+import { asItIs, type Derived, type Lattice, pricingThree, threesOn } from '#core/search/lattice';
+import { bestWays, fingeringLabel, groupedBy, type Way } from '#core/search/ways';
 import { asksOfWholeLine, handBreaks, solveBrief, withWay } from '#core/solve';
 
 /**
@@ -15,9 +16,21 @@ export function bestFingerings(brief: Brief, most: number): Reading<readonly Pla
   if (!solved.ok) return solved;
   if (asksOfWholeLine(solved.value.task)) return goodReading([describe(solved.value)]);
   const { lattice } = solved.value;
-  const ways = bestWays(lattice, most, groupedBy(lattice, fingeringLabel));
-  const fingerings = ways
+  const fingerings = cheapestRows(lattice, most)
     .map((way) => withWay(solved.value, way))
     .filter(({ task, placements }) => handBreaks(task.hand, placements).length === 0);
   return goodReading(fingerings.map(describe));
+}
+
+/** The cheapest ways by label; where three notes in a row cost something on one of them, it is priced and they are looked for again. */
+function cheapestRows(lattice: Lattice, most: number): readonly Way[] {
+  let derived = asItIs(lattice);
+  for (;;) {
+    const { lattice: priced, origins }: Derived = derived;
+    const ways = bestWays(priced, most, groupedBy(priced, fingeringLabel));
+    const unpriced = new Set(ways.flatMap(({ choices }) => threesOn(priced, choices)));
+    if (unpriced.size === 0)
+      return ways.map(({ choices, cost }) => ({ cost, choices: choices.map((choice, layer) => origins[layer]?.[choice] ?? 0) }));
+    derived = [...unpriced].reduce(pricingThree, derived);
+  }
 }

@@ -120,7 +120,7 @@ function pairsKey({ fingerPairs }: Sounding): string {
 }
 
 /** A note like any other. */
-const PLAIN: NoteRole = { first: false, last: false, hard: false, pedal: false, openWay: null, chromatic: false };
+const PLAIN: NoteRole = { first: false, last: false, hard: false, pedal: false, openWay: null, chromatic: false, turns: false };
 
 /** What each sounding note is in its line. */
 function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRole[] {
@@ -128,6 +128,7 @@ function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRo
   const hard = hardNotes(sounding);
   const pedal = pedalNotes(task, sounding);
   const openWays = openWaysOf(task, sounding);
+  const turns = turningNotes(task, sounding);
   return sounding.map((_, order) => ({
     first: order === 0,
     last: order === sounding.length - 1,
@@ -135,6 +136,7 @@ function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRo
     pedal: pedal[order] ?? false,
     openWay: openWays[order] ?? null,
     chromatic: chromatic[order] ?? false,
+    turns: turns[order] ?? false,
   }));
 }
 
@@ -144,7 +146,7 @@ function noteRoles(task: Task, sounding: readonly SoundingAt[]): readonly NoteRo
  */
 function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): readonly boolean[] {
   const open = new Set(instrument.strings.map(({ semitones }) => semitones));
-  const sounds = sounding.map(({ note }) => (note.upper || note.harmonic !== null ? null : semitonesOf(note.pitch)));
+  const sounds = singleSounds(sounding);
   const returns = (order: number, pitch: number): boolean => sounds[order] === pitch && sounds[order + 2] === pitch;
   const leaves = (order: number, pitch: number): boolean => {
     const between = sounds[order + 1];
@@ -163,6 +165,21 @@ function pedalNotes({ instrument }: Task, sounding: readonly SoundingAt[]): read
   const isPedal = (order: number): boolean =>
     [0, 2, 4].some((back) => comesBack(order - back)) || [0, 1, 2, 3].some((back) => alternates(order - back));
   return sounds.map((_, order) => isPedal(order));
+}
+
+/** Notes between two of one pitch that an open string has. */
+function turningNotes({ instrument }: Task, sounding: readonly SoundingAt[]): readonly boolean[] {
+  const open = new Set(instrument.strings.map(({ semitones }) => semitones));
+  const sounds = singleSounds(sounding);
+  return sounds.map((sound, order) => {
+    const before = sounds[order - 1];
+    return before != null && before === sounds[order + 1] && before !== sound && open.has(before);
+  });
+}
+
+/** What each note sounds, semitones; null for double stops and harmonics. */
+function singleSounds(sounding: readonly SoundingAt[]): readonly (number | null)[] {
+  return sounding.map(({ note }) => (note.upper || note.harmonic !== null ? null : semitonesOf(note.pitch)));
 }
 
 /** A note no further away than this is a neighbour, semitones. */

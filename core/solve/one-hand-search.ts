@@ -1,4 +1,5 @@
 import { type HandModel, type Placement, stopsIn } from '#core/hand';
+import { type Comes, COMES, comesBy, costAfter, mostAfter } from '#core/search/costs';
 import type { Lattice } from '#core/search/lattice';
 import type { Way } from '#core/search/ways';
 import { type HandMemory, handMemory, type Memory, NOTHING } from './hand-memory.ts';
@@ -8,6 +9,8 @@ interface Arrival {
   /** In its layer. */
   readonly candidate: number;
   readonly memory: Memory;
+  /** How the candidate was come to, as far as going on from it costs otherwise. */
+  readonly comes: Comes;
   /** Shifts so far, where they are counted. */
   readonly shifts: number;
   /** Thousandths. */
@@ -44,7 +47,7 @@ export function oneHandWays(hand: HandModel, lattice: Lattice, mostShifts: numbe
   );
   let arrivals: readonly (readonly Arrival[])[] = (lattice.layers[0]?.candidates ?? []).map((placed, candidate) => {
     const cost = lattice.layers[0]?.costs[candidate] ?? Infinity;
-    return cost === Infinity ? [] : [{ candidate, memory: begun(memory, placed), shifts: 0, cost, before: null }];
+    return cost === Infinity ? [] : [{ candidate, memory: begun(memory, placed), comes: COMES.freely, shifts: 0, cost, before: null }];
   });
   for (let layer = 1; layer < lattice.layers.length; layer += 1) {
     arrivals = arrivedAt({ memory, lattice, layer, mostShifts }, arrivals);
@@ -72,7 +75,7 @@ function arrivedAt(next: Next, before: readonly (readonly Arrival[])[]): readonl
   return candidates.map((placed, candidate) => {
     const own = costs[candidate] ?? Infinity;
     if (own === Infinity) return [];
-    return worthGoingOnFrom(next.memory, arrivalsAt(next, before, { placed, candidate, own }));
+    return worthGoingOnFrom(next, arrivalsAt(next, before, { placed, candidate, own }));
   });
 }
 
@@ -99,6 +102,9 @@ function arrivalsAt(next: Next, before: readonly (readonly Arrival[])[], placed:
 interface WayTo {
   /** The step and the candidate it comes to. */
   readonly price: number;
+  /** What it costs more after coming so to the note before, thousandths. */
+  readonly after: (comes: Comes) => number;
+  readonly comes: Comes;
   /** Shifts, where they are counted. */
   readonly shifts: number;
   readonly mostShifts: number;
@@ -113,22 +119,29 @@ function wayTo(
   const step = lattice.steps[layer - 1];
   const price = (step?.costs[cell] ?? Infinity) + own;
   if (price === Infinity) return null;
-  const shifts = mostShifts === null ? 0 : (step?.shifts[cell] ?? 0);
-  return { price, shifts, mostShifts: mostShifts ?? 0, remembers: memoryAfter(memory, leaves, placed) };
+  const [three, next] = [lattice.threes[layer - 1], lattice.threes[layer]];
+  return {
+    price,
+    after: (comes) => (three && comes !== COMES.freely ? costAfter(three, comes, leaves, placed) : 0),
+    comes: next ? comesBy(next, leaves, placed) : COMES.freely,
+    shifts: mostShifts === null ? 0 : (step?.shifts[cell] ?? 0),
+    mostShifts: mostShifts ?? 0,
+    remembers: memoryAfter(memory, leaves, placed),
+  };
 }
 
 /** Keeps the arrival that goes on from another, where none with its memory and count is cheaper. */
 function offer(
   found: Map<number, Arrival>,
   before: Arrival,
-  { price, shifts: more, mostShifts, remembers }: WayTo,
+  { price, after, comes, shifts: more, mostShifts, remembers }: WayTo,
   candidate: number,
 ): void {
   const [memory, shifts] = [remembers(before.memory), before.shifts + more];
   if (memory === null || shifts > mostShifts) return;
-  const cost = before.cost + price;
-  const key = memory * MOST_COUNTED + shifts;
-  if (cost < (found.get(key)?.cost ?? Infinity)) found.set(key, { candidate, memory, shifts, cost, before });
+  const cost = before.cost + price + after(before.comes);
+  const key = (memory * MOST_COUNTED + shifts) * WAYS_OF_COMING + comes;
+  if (cost < (found.get(key)?.cost ?? Infinity)) found.set(key, { candidate, memory, comes, shifts, cost, before });
 }
 
 /** What a hand remembers after going from one placement to another: all the same over an open string, nothing of before in another stance. */
@@ -142,11 +155,18 @@ function memoryAfter(memory: HandMemory, leaves: Placement, placed: Placement): 
 /** Shifts are never counted so far. */
 const MOST_COUNTED = 1024;
 
-/** Those of which no cheaper one with as many shifts remembers less. */
-function worthGoingOnFrom(memory: HandMemory, arrivals: Iterable<Arrival>): readonly Arrival[] {
+const WAYS_OF_COMING = Object.keys(COMES).length;
+
+/** Those of which no other with as many shifts is cheaper, however the line goes on, and remembers no more. */
+function worthGoingOnFrom({ memory, lattice, layer }: Next, arrivals: Iterable<Arrival>): readonly Arrival[] {
+  const three = lattice.threes[layer];
+  const isCheaper = (one: Arrival, other: Arrival): boolean =>
+    one.comes === other.comes || one.cost + (three ? mostAfter(three, one.comes) : 0) <= other.cost;
   const kept: Arrival[] = [];
   for (const arrival of [...arrivals].toSorted((one, other) => one.cost - other.cost)) {
-    if (!kept.some((cheaper) => cheaper.shifts === arrival.shifts && memory.isWithin(cheaper.memory, arrival.memory))) kept.push(arrival);
+    const isWorse = (cheaper: Arrival): boolean =>
+      cheaper.shifts === arrival.shifts && isCheaper(cheaper, arrival) && memory.isWithin(cheaper.memory, arrival.memory);
+    if (!kept.some(isWorse)) kept.push(arrival);
   }
   return kept;
 }

@@ -1,5 +1,5 @@
 import { type HandModel, type Placement, stopsIn } from '#core/hand';
-import { asItIs, type Derived, type Forbidden, type Lattice, remembering, restricted } from '#core/search/lattice';
+import { asItIs, type Derived, type Forbidden, type Lattice, pricingThree, remembering, restricted, threesOn } from '#core/search/lattice';
 import { cheapestWay, costOfWay, fingeringLabel, type Way } from '#core/search/ways';
 import { standingAlone } from './hand-memory.ts';
 import { oneHandWays } from './one-hand-search.ts';
@@ -113,8 +113,9 @@ export function cheapestWanted(hand: HandModel): Wanted {
 /**
  * The way that is wanted among those in which every stay is one hand.
  *
- * What a hand can play depends on all notes of a stay, a step on two. So the search is asked first for the whole lattice;
- * where a stay of what it finds is no single hand, the two notes that do not go together are forbidden and it is asked again.
+ * What a hand can play depends on all notes of a stay, some costs on three notes, a step on two. So the search is asked first for the
+ * whole lattice; where a stay of what it finds is no single hand, the two notes that do not go together are forbidden, where three notes
+ * cost more they are priced, and the search is asked again.
  * Every way it finds is the best of those left, so the first that breaks nothing is the best of all: exact. Most lines need that
  * once or twice at most; where one needs it more often, all that hands remember is searched at once, exactly too. Where that
  * cannot be done, and too much would have to be remembered, the later of two notes is no longer taken as it was, which loses other
@@ -129,9 +130,11 @@ export function oneHandWay(hand: HandModel, lattice: Lattice, { search, exactly 
     const { origins }: Derived = derived;
     const choices = found.map((choice, layer) => origins[layer]?.[choice] ?? 0);
     const breaks = handBreaks(hand, placementsAt(lattice, choices));
-    if (breaks.length === 0) return { choices, cost: costOfWay(lattice, choices) };
+    const unpriced = threesOn(derived.lattice, found);
+    if (breaks.length === 0 && unpriced.length === 0) return { choices, cost: costOfWay(lattice, choices) };
     const isEnough = exactly !== null && (asked >= MOST_ASKED || lattice.layers.length > LONG);
-    derived = isEnough ? null : forbidding(hand, derived, { breaks, known, mayLose: exactly === null });
+    const forbidden: Derived | null = isEnough ? null : forbidding(hand, derived, { breaks, known, mayLose: exactly === null });
+    derived = forbidden && unpriced.reduce(pricingThree, forbidden);
   }
   return exactly?.(lattice) ?? null;
 }

@@ -34,6 +34,8 @@ export type CostTerm =
   | 'same-finger-shift'
   | 'crossing-while-shifting'
   | 'shift-against-melody'
+  | 'one-note-stay'
+  | 'other-on-return'
   | 'octave-hand'
   | 'crossing'
   | 'crossing-in-slur'

@@ -20,6 +20,8 @@ export const WEIGHTS = {
   restShiftShare: share('shift', [0.5, 0.5, 0.5, 0.5]),
   shiftCrossing: each('crossing-while-shifting', [550, 550, 450, 300]),
   shiftAgainstMelody: each('shift-against-melody', [300, 300, 300, 300]),
+  oneNoteStay: each('one-note-stay', [500, 500, 300, 0]),
+  otherOnReturn: each('other-on-return', [150, 150, 150, 150]),
   shiftUnderSlur: each('shift-under-slur', [150, 150, 150, 150]),
   shiftHaste: entry<number>('shift-haste', 'thousandths per mm/s', [0, 20], [2, 2, 1, 0.7]),
   leavingUp: fingers('leaving', [
@@ -96,6 +98,7 @@ export const WEIGHTS = {
   highPlace: entry<number>('high-on-low-string', 'thousandths per semitone', [0, 1000], [80, 80, 50, 100]),
   highPlaceAboveOctave: entry<number>('high-on-low-string', 'thousandths per semitone', [0, 1000], [60, 60, 40, 0]),
   highPlaceThumbShare: share('high-on-low-string', [1, 1, 1, 0.5]),
+  highPlaceTenthShare: share('high-on-low-string', [0.3, 0.3, 1, 1]),
   lowFirst: each('low-first', [220, 220, 0, 0]),
   reachedBack: each('reached-back', [220, 220, 115, 0]),
   reachedForward: each('reached-forward', [900, 1100, 115, 200]),

@@ -1,8 +1,8 @@
 import type { Task } from '#core/brief';
-import { termsOfNote, termsOfStep } from '#core/search/costs';
+import { comesBy, happensAfter, TERM_OF_THREE, termsOfNote, termsOfStep, threeNotes } from '#core/search/costs';
 import { stepSetting } from '#core/search/lattice';
 import type { PlacedNote } from '#core/solve';
-import type { CostTerm } from '#core/weights';
+import type { CostTerm, TermSink } from '#core/weights';
 import type { CostBreakdown, CostDifference, CostLine } from './types/plan.ts';
 
 /**
@@ -22,10 +22,20 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBr
     termsOfNote(note.setting ?? task, note.placement, note.role, add);
     if (before && note.gap)
       termsOfStep(stepSetting(task, before, note), { from: before.placement, to: note.placement, gap: note.gap }, add);
+    termsOfThree(task, placed.slice(order - 1, order + 2), add);
   }
   const lines = [...sums].map(([term, sum]): CostLine => ({ term, ...sum }));
   lines.sort((one, other) => other.thousandths - one.thousandths || (one.term < other.term ? -1 : 1));
   return { totalThousandths: lines.reduce((total, line) => total + line.thousandths, 0), lines };
+}
+
+/** What a note, the one before it and the one after it cost together. */
+function termsOfThree(task: Task, [before, here, after]: readonly PlacedNote[], add: TermSink): void {
+  if (!before || !here || !after) return;
+  const three = threeNotes(here.setting ?? task, { role: here.role, before: here.gap, after: after.gap });
+  if (!three) return;
+  const happens = happensAfter(comesBy(three, before.placement, here.placement), here.placement, after.placement);
+  if (happens !== null) add(TERM_OF_THREE[happens], three[happens]);
 }
 
 /** What one breakdown has more (positive) or less (negative) than another, costliest difference first. */

@@ -1,6 +1,6 @@
 import { comesBack } from '#core/hand';
 import { atHome } from '#core/search/costs';
-import type { Way } from '#core/search/ways';
+import { costOfWay, type Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';
 import {
   choicesOf,
@@ -99,11 +99,12 @@ export function candidateOf(bestLine: BestLine, way: Way | null): Candidate | nu
   const { task, lattice } = solved;
   const placements = placementsAt(lattice, way.choices);
   const facts = factsOf(placements);
-  if (way.cost > solved.way.cost + mostMore(bestLine, facts.shifts.length).forPatterns) return null;
-  if (wanders(solved, best, facts) || shiftsForNothing(solved, best, { cost: way.cost, facts })) return null;
+  const cost = costOfWay(lattice, way.choices);
+  if (cost > solved.way.cost + mostMore(bestLine, facts.shifts.length).forPatterns) return null;
+  if (wanders(solved, best, facts) || shiftsForNothing(solved, best, { cost, facts })) return null;
   const [name] = toldApart(task, choices, best, facts);
-  if (name === undefined || !isWorthIt(bestLine, name, { cost: way.cost, facts })) return null;
-  return { way, name, rank: way.cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
+  if (name === undefined || !isWorthIt(bestLine, name, { cost, facts })) return null;
+  return { way: { ...way, cost }, name, rank: cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
 }
 
 /**

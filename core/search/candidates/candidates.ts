@@ -157,7 +157,7 @@ export function highestUsefulAnchor({ instrument, hand }: PartSetting, { pitches
   const every = instrument.strings.map((_, index) => index);
   const sets = [every, ...limits.flatMap(({ rule }) => (rule.strings ? [rule.strings] : []))];
   const bounds = sets.map((strings) => boundOn(instrument, strings, highest));
-  return Math.min(hand.highestAnchor, Math.max(doubleStops || short ? OCTAVE_BOUND : LOWEST_BOUND, ...bounds));
+  return Math.min(hand.highestAnchor, Math.max(doubleStops ? ROW_BOUND : short ? OCTAVE_BOUND : LOWEST_BOUND, ...bounds));
 }
 
 /** On some strings: the highest note on the highest of them, and the notes between two of them that lie further apart than usual. */
@@ -174,8 +174,11 @@ const WIDEST_TUNING = 7;
 /** Fourth position on all four instruments: lines in first position keep their usual alternatives. */
 const LOWEST_BOUND = 7;
 
-/** An octave above the open string: for a few notes, and for a row of double stops, which may keep its frame on lower strings. */
+/** An octave above the open string: for a few notes. */
 const OCTAVE_BOUND = 12;
+
+/** A row of double stops keeps its frame on lower strings: for an octave above first position. */
+const ROW_BOUND = 14;
 
 /** A hovering hand stands at the plain form of its position, up to two semitones above its lowest form. */
 const HOVERING_MARGIN = 2;

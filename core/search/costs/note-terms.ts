@@ -1,4 +1,5 @@
 import { inThumbPosition, type Placement, rankOf, type Shape, soundingIn, type StringStop } from '#core/hand';
+import { stringOf } from '#core/instrument';
 import type { CostTerm, TermSink, WeightName, Weights } from '#core/weights';
 import { atHome, isOpen, positionWeight } from './positions.ts';
 import { stretchOfNote } from './reach-terms.ts';
@@ -11,7 +12,8 @@ import type { CostSetting, NoteRole } from './setting.ts';
 export function termsOfNote(setting: CostSetting, placement: Placement, role: NoteRole, add: TermSink): void {
   const { weights } = setting;
   endTerms(setting, placement, role, add);
-  const thickShare = inThumbPosition(placement) ? weights.highPlaceThumbShare : 1;
+  const thickShare =
+    (inThumbPosition(placement) ? weights.highPlaceThumbShare : 1) * (isTenth(setting, placement) ? weights.highPlaceTenthShare : 1);
   for (const stop of soundingIn(placement)) {
     if (stop.finger === '0') {
       add('open-string', openStringWeight(weights, placement, role));
@@ -66,6 +68,13 @@ function highTerm(
 
 /** Semitones above the open string. */
 const OCTAVE = 12;
+
+/** Two stopped notes more than an octave apart. */
+function isTenth({ instrument }: CostSetting, { stringIndex, semitonesAboveOpen, finger, upper }: Placement): boolean {
+  if (upper === null || finger === '0' || upper.finger === '0') return false;
+  const strings = stringOf(instrument, upper.stringIndex).semitones - stringOf(instrument, stringIndex).semitones;
+  return strings + upper.semitonesAboveOpen - semitonesAboveOpen > OCTAVE;
+}
 
 /** What an open string costs: by the way the line comes to it, and by where the hand waits. */
 function openStringWeight(weights: Weights, placement: Placement, { openWay }: NoteRole): number {

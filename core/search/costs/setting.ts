@@ -54,6 +54,8 @@ export interface NoteRole {
   readonly openWay: 'up' | 'down' | null;
   /** In a run of semitones. */
   readonly chromatic: boolean;
+  /** The notes before and after it are one pitch that an open string has: the line turns here. */
+  readonly turns: boolean;
 }
 
 /** Going from one placement to the next. */

@@ -139,18 +139,20 @@ const LONG_SHIFT_SHARE = 0.25;
 /** A tone. */
 const OCTAVE_STEP = 2;
 
-/** One finger on one string. */
+/** One finger on one string that moves a semitone with the hand. */
 function carries(from: Placement, to: Placement): boolean {
-  return from.stringIndex === to.stringIndex && from.finger === to.finger && from.finger !== '0';
+  if (from.stringIndex !== to.stringIndex || from.finger !== to.finger || from.finger === '0') return false;
+  return Math.abs(to.semitonesAboveOpen - from.semitonesAboveOpen) === 1;
 }
 
 /**
- * Which finger leaves and which arrives, and how the hand opens for it. A double stop leaves and arrives on its lower
- * string's finger, the base of the frame, or the other where that is open.
+ * Which finger leaves and which arrives, and how the hand opens for it. Between double stops that is the lower finger, on the lower
+ * string in octaves and on the upper in thirds; from or to a single note the one on the lower string, or the other where that is open.
  */
 function shiftFingerTerms(weights: Weights, { from, to }: Step, { semitones, share }: Move, add: TermSink): void {
   if (isExtended(from) || isExtended(to)) add('shape-change', weights.opening * weights.openingShiftShare * share);
-  const [leaving, arriving] = [leadingRank(from), leadingRank(to)];
+  const isRow = from.upper !== null && to.upper !== null;
+  const [leaving, arriving] = [leadingRank(from, isRow), leadingRank(to, isRow)];
   if (arriving === null) return;
   if (leaving === arriving) return add('same-finger-shift', at(weights.sameFingerShift, arriving) * share);
   const up = semitones > 0;
@@ -164,8 +166,9 @@ function at(values: PerFinger, rank: Rank): number {
   return values[rank];
 }
 
-function leadingRank({ finger, upper }: Placement): Rank | null {
-  return rankOf(finger) ?? (upper ? rankOf(upper.finger) : null);
+function leadingRank({ finger, upper }: Placement, isRow: boolean): Rank | null {
+  const [low, high] = [rankOf(finger), upper ? rankOf(upper.finger) : null];
+  return low === null || (isRow && high !== null && high < low) ? high : low;
 }
 
 /** What happens between two notes when the hand does not shift; nothing of it concerns a hand that hovered. */

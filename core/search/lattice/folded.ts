@@ -24,7 +24,8 @@ export function folded(lattice: Lattice): Folded {
   );
   const layers = paired.map((pairs) => pairs.layer);
   const steps = Array.from({ length: top }, (_, index) => foldedStep(lattice, index, paired[index], paired[index + 1]));
-  return { lattice: { layers, steps }, pairs: paired };
+  // What three notes cost is a matter of the whole line.
+  return { lattice: { layers, steps, threes: layers.map(() => null) }, pairs: paired };
 }
 
 /** The choices of the whole line from those of the folded one. */

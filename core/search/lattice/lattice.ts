@@ -1,5 +1,15 @@
 import { isShift, type Placement } from '#core/hand';
-import { canBegin, canFollow, type CostSetting, type Gap, noteCost, type NoteRole, stepPricer } from '#core/search/costs';
+import {
+  canBegin,
+  canFollow,
+  type CostSetting,
+  type Gap,
+  noteCost,
+  type NoteRole,
+  stepPricer,
+  threeNotes,
+  type ThreeNotes,
+} from '#core/search/costs';
 
 /** One sounding note as the search sees it: its candidates and what lies between it and the note before. */
 export interface LatticeNote {
@@ -35,6 +45,11 @@ export interface Lattice {
   readonly layers: readonly Layer[];
   /** One between each two. */
   readonly steps: readonly Step[];
+  /**
+   * For each layer, what three notes in a row can cost around it; null where nothing can, or the steps hold it already. No step can hold
+   * it while a candidate stands once.
+   */
+  readonly threes: readonly (ThreeNotes | null)[];
 }
 
 /**
@@ -52,7 +67,10 @@ export function buildLattice(setting: CostSetting, notes: readonly LatticeNote[]
     if (!from || !gap) throw new RangeError(`Note ${index + 1} of ${notes.length} needs a gap before it`);
     return stepBetween({ from, to, gap, first: index === 0, prices: stepSetting(setting, notes[index], notes[index + 1]) });
   });
-  return { layers, steps };
+  const threes = notes.map(({ role, gap, setting: own }, index) =>
+    threeNotes(own ?? setting, { role, before: gap, after: notes[index + 1]?.gap ?? null }),
+  );
+  return { layers, steps, threes };
 }
 
 /** Two notes for which the same is asked are joined as it asks; where something begins or ends, as the whole line is. */

@@ -39,7 +39,10 @@ export function remembering({ lattice, origins }: Derived, forbidden: Forbidden)
     index > from && index <= to ? twice(layer, index === to ? forbidden.conflicts : null) : layer,
   );
   const steps = lattice.steps.map((step, index) => (index >= from && index <= to ? remembered(lattice, step, index, forbidden) : step));
-  return { lattice: { layers, steps }, origins: origins.map((own, index) => (index > from && index <= to ? [...own, ...own] : own)) };
+  return {
+    lattice: { ...lattice, layers, steps },
+    origins: origins.map((own, index) => (index > from && index <= to ? [...own, ...own] : own)),
+  };
 }
 
 /** Every candidate twice, without memory and with it; with it, those that conflict are closed. */

@@ -1,4 +1,4 @@
-import type { Lattice, Layer, Step } from '#core/search/lattice';
+import { costOfThree, type Lattice, type Layer, type Step } from '#core/search/lattice';
 
 /** The chosen candidate of every layer and the total cost, thousandths. */
 export interface Way {
@@ -145,12 +145,17 @@ export function tracedForth(links: readonly Uint16Array[], layer: number, here: 
   return choices;
 }
 
-/** What a way costs in a lattice: for ways found elsewhere. */
+/** What a way costs in a lattice, what three notes in a row cost among it: for ways found elsewhere. */
 export function costOfWay(lattice: Lattice, choices: readonly number[]): number {
   return choices.reduce((sum, choice, index) => {
     const own = lattice.layers[index]?.costs[choice] ?? Infinity;
     const before = choices[index - 1];
     const width = lattice.layers[index - 1]?.costs.length ?? 0;
-    return sum + own + (before === undefined ? 0 : (lattice.steps[index - 1]?.costs[choice * width + before] ?? Infinity));
+    return (
+      sum +
+      own +
+      costOfThree(lattice, choices, index) +
+      (before === undefined ? 0 : (lattice.steps[index - 1]?.costs[choice * width + before] ?? Infinity))
+    );
   }, 0);
 }

@@ -54,7 +54,7 @@ const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonl
     save: ['viola F', 'cello E', 'bass F', 'bass semitones'],
   },
   fourthOnTop: {
-    use: ['violin semitones', 'bass F'],
+    use: ['violin semitones', 'cello E', 'bass F'],
     save: ['violin A', 'viola F', 'cello D', 'bass semitones'],
   },
   shiftUp: {
@@ -63,10 +63,12 @@ const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonl
   },
   shiftDown: {
     early: ['violin A', 'cello E', 'bass F'],
-    late: ['cello E'],
   },
   nextPosition: {
     second: ['viola F'],
+  },
+  down: {
+    'as-up': ['cello E'],
   },
   violinSemitones: {
     each: ['violin semitones'],
@@ -76,6 +78,7 @@ const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonl
   },
   celloHand: {
     closed: ['cello D', 'cello E'],
+    open: ['cello E'],
   },
   bassHand: {
     '1234': ['bass F', 'bass semitones'],

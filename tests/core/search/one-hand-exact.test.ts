@@ -1,13 +1,14 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { Placement } from '#core/hand';
-import type { Lattice } from '#core/search/lattice';
+import { isShift, type Placement } from '#core/hand';
+import { type Lattice, threesOn } from '#core/search/lattice';
+import { cheapestWay } from '#core/search/ways';
 import { attempt, handBreaks, oneHandWays } from '#core/solve';
-import { lineOfSemitones, randomLine } from '../../support/plans/random-lines.ts';
+import { lineAlongString, lineOfSemitones, randomLine } from '../../support/plans/random-lines.ts';
 import { leastCostByStays } from '../../support/plans/stay-programme.ts';
 
 /** By trying every way, the least cost of a line in which every stay is one hand, none dearer than `most` being walked on. */
-function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean, { layers, steps }: Lattice, most: number): number {
+function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean, { layers, steps, threes }: Lattice, most: number): number {
   const bound = most + 300 * layers.length;
   const go = (index: number, cost: number, before: number, placed: readonly Placement[]): number => {
     const layer = layers[index];
@@ -15,11 +16,20 @@ function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean,
     return layer.candidates.reduce((least, placement, candidate) => {
       const step =
         index === 0 ? 0 : (steps[index - 1]?.costs[candidate * (layers[index - 1]?.candidates.length ?? 0) + before] ?? Infinity);
-      const next = cost + step + (layer.costs[candidate] ?? Infinity);
+      const ofThree = costOfThree(threes[index - 1], [...placed.slice(-2), placement]);
+      const next = cost + step + ofThree + (layer.costs[candidate] ?? Infinity);
       return next > bound ? least : Math.min(least, go(index + 1, next, candidate, [...placed, placement]));
     }, Infinity);
   };
   return go(0, 0, 0, []);
+}
+
+/** What the middle one of three placements costs beside the others. */
+function costOfThree(three: Lattice['threes'][number] | undefined, [before, here, after]: readonly Placement[]): number {
+  if (!three || !before || !here || !after) return 0;
+  const [comes, leaves] = [isShift(before, here), isShift(here, after)];
+  if (comes) return leaves && here.finger !== '0' && here.upper === null ? three.oneNoteStay : 0;
+  return !leaves && (before.finger === '0') !== (after.finger === '0') ? three.otherOnReturn : 0;
 }
 
 describe('the search for one hand', () => {
@@ -43,6 +53,21 @@ describe('the search for one hand', () => {
       assert.equal(way.cost, leastCostByStays(task.hand, lattice, way.cost), `seed ${seed}`);
       assert.equal(oneHandWays(task.hand, lattice).ways[0]?.cost, way.cost, `seed ${seed}`);
     }
+  });
+
+  it('finds it where three notes in a row cost something, asking again or at once', () => {
+    let dearer = 0;
+    for (let seed = 3000; seed < 3200; seed += 1) {
+      const tried = attempt(lineAlongString(seed, 9));
+      if (tried.kind !== 'solved') continue;
+      const { task, lattice, way } = tried.solved;
+      const first = cheapestWay(lattice);
+      if (!first || threesOn(lattice, first.choices).length === 0) continue;
+      dearer += 1;
+      assert.equal(way.cost, leastCostByStays(task.hand, lattice, way.cost), `seed ${seed}`);
+      assert.equal(oneHandWays(task.hand, lattice).ways[0]?.cost, way.cost, `seed ${seed}`);
+    }
+    assert.ok(dearer > 10, `${dearer} lines`);
   });
 
   it('refuses no line of semitones that has a fingering: 49 notes between G3 and A♭4, and 60 lines of up to 300 notes', () => {

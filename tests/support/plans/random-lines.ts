@@ -39,3 +39,25 @@ export function randomLine(seed: number, most: number, least = 2): Brief {
     Array.from({ length: count }, () => lowest + below(span)),
   );
 }
+
+/** The open top string of each instrument, semitones. */
+const TOP_STRINGS: readonly (readonly [InstrumentKind, string, number])[] = [
+  ['violin', 'E5', 76],
+  ['viola', 'A4', 69],
+  ['cello', 'A3', 57],
+  ['bass', 'G2', 43],
+];
+
+/** A line along the top string that rises by seconds, thirds and fourths, and turns back now and then; the instruments in turn. */
+export function lineAlongString(seed: number, count: number): Brief {
+  const next = numbersFrom(seed * 7919 + 13);
+  const [kind, string, open] = TOP_STRINGS[seed % TOP_STRINGS.length] ?? (['violin', 'E5', 76] as const);
+  next();
+  const sounds = [open + 1 + Math.floor(next() * 3)];
+  while (sounds.length < count) {
+    const last = sounds.at(-1) ?? open;
+    const step = 1 + Math.floor(next() * 5);
+    sounds.push(next() < 0.75 && last + step <= open + 14 ? last + step : Math.max(open, last - step));
+  }
+  return { ...lineOfSemitones(kind, sounds), limits: { strings: [string] } };
+}

@@ -10,16 +10,18 @@ import type { Lattice } from '#core/search/lattice';
 export function leastCostByStays(hand: HandModel, lattice: Lattice, least: number): number {
   const { layers } = lattice;
   const bound = least + GIVEN_BACK * layers.length;
-  const arrive = layers.map(({ candidates, costs }, note) =>
-    candidates.map((_, candidate) => (note === 0 ? (costs[candidate] ?? Infinity) : Infinity)),
+  const arrive = layers.map(({ candidates, costs }, note): Arrivals[] =>
+    candidates.map((_, candidate) => new Map(note === 0 ? [['begins', costs[candidate] ?? Infinity]] : [])),
   );
   let found = Infinity;
   for (const [start, row] of arrive.entries()) {
     let staying = states(
-      row.flatMap((cost, candidate) => {
-        const placed = layers[start]?.candidates[candidate];
-        return placed && cost <= bound ? [{ candidate, cost, hand: withPlaced(NEW_HAND, placed) }] : [];
-      }),
+      row.flatMap((costs, candidate) =>
+        [...costs].flatMap(([came, cost]) => {
+          const placed = layers[start]?.candidates[candidate];
+          return placed && cost <= bound ? [{ candidate, cost, came, hand: withPlaced(NEW_HAND, placed) }] : [];
+        }),
+      ),
     );
     for (let note = start; staying.size > 0; note += 1) {
       if (note === layers.length - 1) found = Math.min(found, ...[...staying.values()].map(({ cost }) => cost));
@@ -28,6 +30,12 @@ export function leastCostByStays(hand: HandModel, lattice: Lattice, least: numbe
   }
   return found;
 }
+
+/** How a hand has come to a note: by a shift, or from an open string or a stopped note without one. */
+type Came = 'begins' | 'shifts' | 'from-open' | 'from-stopped';
+
+/** What it costs to come to a candidate, by how. */
+type Arrivals = Map<Came, number>;
 
 /** A note to go on from. */
 interface From {
@@ -38,20 +46,33 @@ interface From {
 }
 
 /** The states of the next note in which the hand has stayed; where it has not, the cost is noted in `arrive`. */
-function goneOn({ hand, lattice, note, bound }: From, states: Iterable<State>, arrive: number[]): readonly State[] {
+function goneOn({ hand, lattice, note, bound }: From, states: Iterable<State>, arrive: Arrivals[]): readonly State[] {
   const [step, from, to] = [lattice.steps[note], lattice.layers[note], lattice.layers[note + 1]];
   if (!step || !from || !to) return [];
   return [...states].flatMap((state) =>
     to.candidates.flatMap((placed, candidate): readonly State[] => {
-      const price = step.costs[candidate * from.candidates.length + state.candidate] ?? Infinity;
-      const cost = state.cost + price + (to.costs[candidate] ?? Infinity);
+      const cell = candidate * from.candidates.length + state.candidate;
+      const shifts = step.shifts[cell] === 1;
+      const leaves = from.candidates[state.candidate];
+      const came = shifts ? 'shifts' : leaves?.finger === '0' ? 'from-open' : 'from-stopped';
+      const ofThree = leaves ? costOfThree(lattice.threes[note], state.came, leaves, placed, shifts) : 0;
+      const cost = state.cost + (step.costs[cell] ?? Infinity) + ofThree + (to.costs[candidate] ?? Infinity);
       if (cost > bound) return [];
-      if (from.candidates[state.candidate]?.stance === placed.stance)
-        return goesWith(hand, state.hand, placed) ? [{ candidate, cost, hand: withPlaced(state.hand, placed) }] : [];
-      arrive[candidate] = Math.min(cost, arrive[candidate] ?? Infinity);
+      if (leaves?.stance === placed.stance)
+        return goesWith(hand, state.hand, placed) ? [{ candidate, cost, came, hand: withPlaced(state.hand, placed) }] : [];
+      const there = arrive[candidate];
+      there?.set(came, Math.min(cost, there.get(came) ?? Infinity));
       return [];
     }),
   );
+}
+
+/** A note between two others costs more where the hand came for it alone, or where what comes back is open and was not, or the other way. */
+function costOfThree(three: Lattice['threes'][number] | undefined, came: Came, here: Placement, after: Placement, shifts: boolean): number {
+  if (!three) return 0;
+  if (came === 'shifts') return shifts && here.finger !== '0' && here.upper === null ? three.oneNoteStay : 0;
+  if (came === 'begins' || shifts) return 0;
+  return (after.finger === '0') === (came === 'from-open') ? 0 : three.otherOnReturn;
 }
 
 /** No note costs less than minus this, thousandths. */
@@ -61,6 +82,7 @@ const GIVEN_BACK = 300;
 interface State {
   readonly candidate: number;
   readonly cost: number;
+  readonly came: Came;
   readonly hand: StayingHand;
 }
 
@@ -110,7 +132,7 @@ function states(all: Iterable<State>): ReadonlyMap<string, State> {
     const standing = [...stood].map(
       ([slot, each]) => `${slot}:${each.stance}:${each.semitonesAboveOpen}:${each.shape}:${each.letterSteps}`,
     );
-    const key = `${state.candidate} ${[...played.keys()].toSorted().join()} ${standing.toSorted().join()}`;
+    const key = `${state.candidate} ${state.came} ${[...played.keys()].toSorted().join()} ${standing.toSorted().join()}`;
     if (state.cost < (kept.get(key)?.cost ?? Infinity)) kept.set(key, state);
   }
   return kept;
