@@ -39,7 +39,14 @@ export function soundingNotes({ line }: Task): readonly SoundingAt[] {
 /** The sounding notes of the line with the placements that limits and locks leave; equal notes share one array. */
 export function noteSteps(task: Task): readonly NoteStep[] {
   const sounding = soundingNotes(task);
-  const board = { ...task, highestAnchor: usefulAnchor(task, sounding) };
+  const steps = stepsUpTo(task, sounding, usefulAnchor(task, sounding));
+  const isBeyond = steps.some(({ index, candidates }) => task.locks.has(index) && candidates.length === 0);
+  return isBeyond ? stepsUpTo(task, sounding, task.hand.highestAnchor) : steps;
+}
+
+/** The steps of a line for a hand that goes no higher than an anchor. */
+function stepsUpTo(task: Task, sounding: readonly SoundingAt[], highestAnchor: number): readonly NoteStep[] {
+  const board = { ...task, highestAnchor };
   const roles = noteRoles(task, sounding);
   const shared = new Map<string, readonly Placement[]>();
   const at = taskAt(task);
@@ -235,7 +242,7 @@ const MOST_COMPARED = 10_000;
 
 /** How high the hand may go for this line. */
 export function usefulAnchor(task: Task, sounding: readonly SoundingAt[]): number {
-  if (task.locks.size > 0 || wantsHighPlaces(task)) return task.hand.highestAnchor;
+  if (wantsHighPlaces(task)) return task.hand.highestAnchor;
   return highestUsefulAnchor(task, {
     pitches: sounding.map(({ note }) => highestOf(note)),
     short: sounding.length <= SHORT_LINE,
