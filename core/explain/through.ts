@@ -1,5 +1,5 @@
 import type { Placement } from '#core/hand';
-import { asItIs, type Derived, type Lattice, pricingThree, restricted, threesOn } from '#core/search/lattice';
+import { asItIs, type Derived, type Lattice, originalChoices, pricingThree, restricted, threesOn } from '#core/search/lattice';
 import {
   backwardSums,
   cheapestWaysByShifts,
@@ -86,7 +86,7 @@ function oneHand(sums: SolvedSums, found: Way | null, asked: () => Lattice): Way
 /** A way of the priced lattice as one of the line; null where it is not one hand, or costs more than the sums say. */
 function asPlayed({ solved: { task, lattice }, priced }: SolvedSums, way: Way | null): Way | null {
   if (way === null || threesOn(priced.lattice, way.choices).length > 0) return null;
-  const choices = way.choices.map((choice, layer) => priced.origins[layer]?.[choice] ?? 0);
+  const choices = originalChoices(priced, way.choices);
   return handBreaks(task.hand, placementsAt(lattice, choices)).length === 0 ? { cost: way.cost, choices } : null;
 }
 

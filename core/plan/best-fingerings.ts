@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { describe, type Plan } from '#core/plan/describe';
 import { goodReading, type Reading } from '#core/result';
-import { asItIs, type Derived, type Lattice, pricingThree, threesOn } from '#core/search/lattice';
+import { asItIs, type Derived, type Lattice, originalChoices, pricingThree, threesOn } from '#core/search/lattice';
 import { bestWays, fingeringLabel, groupedBy, type Way } from '#core/search/ways';
 import { asksOfWholeLine, handBreaks, solveBrief, withWay } from '#core/solve';
 
@@ -26,11 +26,10 @@ export function bestFingerings(brief: Brief, most: number): Reading<readonly Pla
 function cheapestRows(lattice: Lattice, most: number): readonly Way[] {
   let derived = asItIs(lattice);
   for (;;) {
-    const { lattice: priced, origins }: Derived = derived;
+    const { lattice: priced }: Derived = derived;
     const ways = bestWays(priced, most, groupedBy(priced, fingeringLabel));
     const unpriced = new Set(ways.flatMap(({ choices }) => threesOn(priced, choices)));
-    if (unpriced.size === 0)
-      return ways.map(({ choices, cost }) => ({ cost, choices: choices.map((choice, layer) => origins[layer]?.[choice] ?? 0) }));
+    if (unpriced.size === 0) return ways.map(({ choices, cost }) => ({ cost, choices: originalChoices(derived, choices) }));
     derived = [...unpriced].reduce(pricingThree, derived);
   }
 }

@@ -1,5 +1,15 @@
 import { type HandModel, type Placement, stopsIn } from '#core/hand';
-import { asItIs, type Derived, type Forbidden, type Lattice, pricingThree, remembering, restricted, threesOn } from '#core/search/lattice';
+import {
+  asItIs,
+  type Derived,
+  type Forbidden,
+  type Lattice,
+  originalChoices,
+  pricingThree,
+  remembering,
+  restricted,
+  threesOn,
+} from '#core/search/lattice';
 import { cheapestWay, costOfWay, fingeringLabel, type Way } from '#core/search/ways';
 import { standingAlone } from './hand-memory.ts';
 import { oneHandWays } from './one-hand-search.ts';
@@ -127,33 +137,37 @@ export function oneHandWay(hand: HandModel, lattice: Lattice, { search, exactly 
   for (let asked = 1; derived; asked += 1) {
     const found = search(derived.lattice);
     if (found === null) return null;
-    const { origins }: Derived = derived;
-    const choices = found.map((choice, layer) => origins[layer]?.[choice] ?? 0);
-    const breaks = handBreaks(hand, placementsAt(lattice, choices));
-    const unpriced = threesOn(derived.lattice, found);
-    if (breaks.length === 0 && unpriced.length === 0) return { choices, cost: costOfWay(lattice, choices) };
+    const choices = originalChoices(derived, found);
+    const wrong: Wrong = { breaks: handBreaks(hand, placementsAt(lattice, choices)), unpriced: threesOn(derived.lattice, found) };
+    if (wrong.breaks.length === 0 && wrong.unpriced.length === 0) return { choices, cost: costOfWay(lattice, choices) };
     const isEnough = exactly !== null && (asked >= MOST_ASKED || lattice.layers.length > LONG);
-    const forbidden: Derived | null = isEnough ? null : forbidding(hand, derived, { breaks, known, mayLose: exactly === null });
-    derived = forbidden && unpriced.reduce(pricingThree, forbidden);
+    derived = isEnough ? null : without(hand, derived, { ...wrong, known, mayLose: exactly === null });
   }
   return exactly?.(lattice) ?? null;
 }
 
-/** What is forbidden of the way that was found. */
-interface ToForbid {
+/** Why a way that was found is not yet the one that is wanted. */
+interface Wrong {
   readonly breaks: readonly HandBreak[];
+  /** The layers at which three notes cost something that the search did not know of. */
+  readonly unpriced: readonly number[];
+}
+
+/** What is wrong with the way that was found, and what may be done about it. */
+interface ToForbid extends Wrong {
   readonly known: Set<string>;
   /** Where not all of it can be remembered, notes may be taken otherwise: other ways are lost with them. */
   readonly mayLose: boolean;
 }
 
-/** The lattice without what breaks; null where that would lose other ways, which may not be. */
-function forbidding(hand: HandModel, derived: Derived, { breaks, known, mayLose }: ToForbid): Derived | null {
-  return breaks.reduce<Derived | null>((left, each) => {
+/** The lattice without what breaks, and priced where that is missing; null where it would lose other ways, which may not be. */
+function without(hand: HandModel, derived: Derived, { breaks, unpriced, known, mayLose }: ToForbid): Derived | null {
+  const forbidden = breaks.reduce<Derived | null>((left, each) => {
     if (left === null) return null;
     if (isRemembered(left, each, known)) return remembering(left, forbiddenBy(hand, each));
-    return mayLose ? without(left, each) : null;
+    return mayLose ? withoutLater(left, each) : null;
   }, derived);
+  return forbidden && unpriced.reduce(pricingThree, forbidden);
 }
 
 /** So often a search is asked before all that hands remember is searched. */
@@ -183,7 +197,7 @@ function isRemembered({ origins }: Derived, found: HandBreak, known: Set<string>
 const MOST_TIMES = 16;
 
 /** The later of two notes that do not go together is not taken so at all. */
-function without(derived: Derived, { to, placed }: HandBreak): Derived {
+function withoutLater(derived: Derived, { to, placed }: HandBreak): Derived {
   const label = fingeringLabel(placed);
   const isForbidden = (placement: Placement, layer: number): boolean =>
     layer === to && placement.stance === placed.stance && fingeringLabel(placement) === label;

@@ -27,9 +27,10 @@ export interface ThreeNotes {
  */
 export function threeNotes({ weights }: Pick<CostSetting, 'weights'>, { role, before, after }: NoteBetween): ThreeNotes | null {
   if (!before || !after || before.rest || after.rest) return null;
-  const oneNoteStay = role.chromatic || before.octaveRow || after.octaveRow ? 0 : weights.oneNoteStay;
+  const isInRow = before.octaveRow || after.octaveRow;
+  const oneNoteStay = role.chromatic || isInRow ? 0 : weights.oneNoteStay;
   const otherOnReturn = role.turns ? weights.otherOnReturn : 0;
-  return oneNoteStay > 0 || otherOnReturn > 0 ? { oneNoteStay, otherOnReturn } : null;
+  return oneNoteStay + otherOnReturn > 0 ? { oneNoteStay, otherOnReturn } : null;
 }
 
 /** How a note is come to, as far as it matters for going on from it. */

@@ -28,6 +28,11 @@ export function asItIs(lattice: Lattice): Derived {
   return { lattice, origins: lattice.layers.map((layer) => layer.candidates.map((_, index) => index)) };
 }
 
+/** A way through a derived lattice as choices of the one it was made from. */
+export function originalChoices({ origins }: Derived, choices: readonly number[]): readonly number[] {
+  return choices.map((choice, layer) => origins[layer]?.[choice] ?? 0);
+}
+
 /**
  * The lattice in which two notes cannot be taken as forbidden. What a step costs depends on its two ends alone; what one hand
  * can play depends on notes further back. So between the two notes every candidate stands twice: once for the ways on which

@@ -104,9 +104,9 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
   },
   'one-note-stay': { says: 'the hand comes for one note and leaves again', one: 'stay for one note', many: 'stays for one note' },
   'other-on-return': {
-    says: 'a note comes back open where it was stopped, or stopped where it was open',
-    one: 'note that comes back otherwise',
-    many: 'notes that come back otherwise',
+    says: 'a note comes back open where it was stopped, or the other way round',
+    one: 'note both open and stopped',
+    many: 'notes both open and stopped',
   },
   crossing: { says: 'the bow crosses to another string', one: 'string crossing', many: 'string crossings' },
   'crossing-in-slur': { says: 'the colour changes inside a bow', one: 'crossing inside a bow', many: 'crossings inside a bow' },

@@ -55,7 +55,7 @@ function goneOn({ hand, lattice, note, bound }: From, states: Iterable<State>, a
       const shifts = step.shifts[cell] === 1;
       const leaves = from.candidates[state.candidate];
       const came = shifts ? 'shifts' : leaves?.finger === '0' ? 'from-open' : 'from-stopped';
-      const ofThree = leaves ? costOfThree(lattice.threes[note], state.came, leaves, placed, shifts) : 0;
+      const ofThree = leaves ? costOfThree(lattice.threes[note], { came: state.came, here: leaves, after: placed, shifts }) : 0;
       const cost = state.cost + (step.costs[cell] ?? Infinity) + ofThree + (to.costs[candidate] ?? Infinity);
       if (cost > bound) return [];
       if (leaves?.stance === placed.stance)
@@ -67,8 +67,16 @@ function goneOn({ hand, lattice, note, bound }: From, states: Iterable<State>, a
   );
 }
 
+/** From a note that was come to so, to the next. */
+interface GoesOn {
+  readonly came: Came;
+  readonly here: Placement;
+  readonly after: Placement;
+  readonly shifts: boolean;
+}
+
 /** A note between two others costs more where the hand came for it alone, or where what comes back is open and was not, or the other way. */
-function costOfThree(three: Lattice['threes'][number] | undefined, came: Came, here: Placement, after: Placement, shifts: boolean): number {
+function costOfThree(three: Lattice['threes'][number] | undefined, { came, here, after, shifts }: GoesOn): number {
   if (!three) return 0;
   if (came === 'shifts') return shifts && here.finger !== '0' && here.upper === null ? three.oneNoteStay : 0;
   if (came === 'begins' || shifts) return 0;
