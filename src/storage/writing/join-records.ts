@@ -1,5 +1,6 @@
 import type { DocumentName } from '#core/documents';
 import { readAnyVersion } from '../../validation/documents.ts';
+import { newWeek } from '../../records/new-practice-records.ts';
 import { LINKS, type RecordOf, type Uses } from '../../records/record.ts';
 import { joined, joinedPiece } from './joined.ts';
 import type { Twice } from './twice.ts';
@@ -13,9 +14,24 @@ export interface ChangedTwice<Name extends DocumentName> extends Twice<RecordOf<
 /** Both changes of a record that two pages have changed, in one; null where they do not go together. */
 export async function joinedRecord<Name extends DocumentName>(name: Name, twice: ChangedTwice<Name>): Promise<RecordOf<Name> | null> {
   const join = name === 'piece' ? joinedPiece : joined;
-  const both = await readAnyVersion(name, join(ofEach(twice, ({ document }) => document)));
+  const both = await readAnyVersion(
+    name,
+    join(
+      begunAlike(
+        name,
+        ofEach<RecordOf<DocumentName>, unknown>(twice, ({ document }) => document),
+      ),
+    ),
+  );
   return both.ok ? Object.assign({ ...twice[twice.counts], document: both.value }, joinedLinks(twice)) : null;
 }
+
+/** Two pages that made a week at once both began with the same: what either has typed is told apart from what it began with. */
+function begunAlike(name: DocumentName, twice: Twice<unknown>): Twice<unknown> {
+  return name === 'week' && twice.bases.length === 0 ? { ...twice, bases: [WEEK_AS_MADE] } : twice;
+}
+
+const WEEK_AS_MADE = newWeek({ playerId: null, name: '' }).document;
 
 /** What the record uses of the studio. */
 function joinedLinks(twice: Twice<object>): Partial<Uses> {

@@ -143,6 +143,21 @@ describe('what two pages make at once', () => {
     }
   });
 
+  it('has the minutes that either has typed, for a week begins with some for every day', async () => {
+    const typed = (day: number, minutes: number): RecordOf<'week'> => {
+      const made = newWeek({ playerId: 'wren', name: 'Wren' });
+      return { ...made, document: { ...made.document, minutes: made.document.minutes.with(day, minutes) } };
+    };
+    for (const isLeft of [false, true]) {
+      await database.weeks.clear();
+      await database.weeks.put({ ...typed(0, 45), revision: 1, writtenBy: 'another page' });
+      if (isLeft) await putUnwritten(JSON.stringify({ ...typed(1, 20), base: null, sent: [] }));
+      else await keep('week', typed(1, 20), null);
+      const [there] = await database.weeks.toArray();
+      assert.deepEqual(there?.document.minutes.slice(0, 2), [45, 20]);
+    }
+  });
+
   it('in a place where nothing was is in it from both', () => {
     const changed = { bases: [{}], here: { weights: { shift: 1 } }, there: { weights: { crossing: 2 } }, counts: 'here' as const };
     assert.deepEqual(joined(changed), { weights: { shift: 1, crossing: 2 } });
