@@ -1,13 +1,16 @@
 import type { WishPart } from '#core/brief/parts';
 import { plus } from '#core/weights';
 
+/** More than shifting for it costs at full strength, thousandths: then no finger slides where a line does without. */
+const RULES = 5000;
+
 /** A finger for each semitone: sliding one finger costs more, leaving a letter nothing. */
 export const fingerASemitone: WishPart = {
   label: 'a finger for each semitone',
   hint: 'In runs of semitones one finger each, no slides.',
   weights: ({ slide, respelling, creeping, sameFingerShift }) => ({
-    slide: slide + 3000,
-    sameFingerShift: plus(sameFingerShift, [3000, 3000, 3000, 3000, 3000]),
+    slide: slide + RULES,
+    sameFingerShift: plus(sameFingerShift, [RULES, RULES, RULES, RULES, RULES]),
     fingerASemitone: 0,
     respelling: respelling * 0.4,
     creeping: creeping * 0.4,
