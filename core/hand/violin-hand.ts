@@ -97,8 +97,11 @@ export const violinHand: HandModel = {
   pairs: (lower, upper, wide) => pairsOf(placementsOf, lower, upper, wide ? 'wide' : 'free'),
   hoverings: (stringIndex, highestAnchor, keyed) =>
     hoveringsOver(stringIndex, keyed).filter((placement) => placement.anchor <= highestAnchor),
-  // Low and high belong to fingers; only a hand that its first finger has taken up is itself high.
-  positionName: ({ letterPosition, raised }) => ({ label: labelOf(letterPosition ?? 0), alteration: raised > 0 ? 'high' : null }),
+  // Low and high belong to fingers; only a hand that its first finger has taken up beyond the plain position is itself high.
+  positionName: ({ letterPosition, raised, anchor }) => {
+    const position = letterPosition ?? 0;
+    return { label: labelOf(position), alteration: raised > 0 && anchor > plainAnchors(position)[1] ? 'high' : null };
+  },
   labelsOf: (placement) => [labelOf(placement.letterPosition ?? 0)],
   inOneFrame,
   comesTo: () => true,

@@ -67,6 +67,19 @@ function blockPairs(found: Plan): readonly (readonly [PlannedSound, PlannedSound
   });
 }
 
+describe('a first finger above its keyed place', () => {
+  const positionsOf = (pitches: readonly string[], key: string): readonly string[] =>
+    planned(lineBrief('violin', pitches, { limits: { positions: ['1'], openStrings: 'none' } }, key)).stays.map(
+      ({ position }) => `${position.alteration ?? ''}${position.label}`,
+    );
+
+  it('is in the plain position where it stands when nothing is said of it: B natural in D minor', () =>
+    assert.deepEqual(positionsOf(['B4', 'C#5', 'D5'], 'D minor'), ['1']));
+
+  it('takes the hand up beyond that: A sharp on the G string', () =>
+    assert.deepEqual(positionsOf(['A#3', 'C#4', 'D#4'], 'C major'), ['high1']));
+});
+
 describe('the block of the cello’s hand', () => {
   it('never stands a tone apart, one finger after the other, in any plan of the briefs that were read', () => {
     let pairs = 0;
