@@ -35,7 +35,7 @@ export type CostTerm =
   | 'crossing-while-shifting'
   | 'shift-against-melody'
   | 'one-note-stay'
-  | 'other-on-return'
+  | 'open-and-stopped'
   | 'octave-hand'
   | 'crossing'
   | 'crossing-in-slur'

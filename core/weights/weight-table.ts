@@ -21,7 +21,7 @@ export const WEIGHTS = {
   shiftCrossing: each('crossing-while-shifting', [550, 550, 450, 300]),
   shiftAgainstMelody: each('shift-against-melody', [300, 300, 300, 300]),
   oneNoteStay: each('one-note-stay', [500, 500, 300, 0]),
-  otherOnReturn: each('other-on-return', [150, 150, 150, 150]),
+  openAndStopped: each('open-and-stopped', [150, 150, 150, 150]),
   shiftUnderSlur: each('shift-under-slur', [150, 150, 150, 150]),
   shiftHaste: entry<number>('shift-haste', 'thousandths per mm/s', [0, 20], [2, 2, 1, 0.7]),
   leavingUp: fingers('leaving', [

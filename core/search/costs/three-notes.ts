@@ -18,7 +18,7 @@ export interface ThreeNotes {
   /** The hand shifts to the note and from it at once. */
   readonly oneNoteStay: number;
   /** The notes around it are one pitch, once open and once stopped, and the hand has not moved. */
-  readonly otherOnReturn: number;
+  readonly openAndStopped: number;
 }
 
 /**
@@ -29,8 +29,8 @@ export function threeNotes({ weights }: Pick<CostSetting, 'weights'>, { role, be
   if (!before || !after || before.rest || after.rest) return null;
   const isInRow = before.octaveRow || after.octaveRow;
   const oneNoteStay = role.chromatic || isInRow ? 0 : weights.oneNoteStay;
-  const otherOnReturn = role.turns ? weights.otherOnReturn : 0;
-  return oneNoteStay + otherOnReturn > 0 ? { oneNoteStay, otherOnReturn } : null;
+  const openAndStopped = role.turns ? weights.openAndStopped : 0;
+  return oneNoteStay + openAndStopped > 0 ? { oneNoteStay, openAndStopped } : null;
 }
 
 /** How a note is come to, as far as it matters for going on from it. */
@@ -49,9 +49,9 @@ export const COMES = {
 export type Comes = (typeof COMES)[keyof typeof COMES];
 
 /** Tells how a placement is come to from another. */
-export function comesBy({ oneNoteStay, otherOnReturn }: ThreeNotes, before: Placement, here: Placement): Comes {
+export function comesBy({ oneNoteStay, openAndStopped }: ThreeNotes, before: Placement, here: Placement): Comes {
   if (isShift(before, here)) return oneNoteStay > 0 && !isOpen(here) && here.upper === null ? COMES.byShift : COMES.freely;
-  if (otherOnReturn === 0) return COMES.freely;
+  if (openAndStopped === 0) return COMES.freely;
   return isOpen(before) ? COMES.fromOpen : COMES.fromStopped;
 }
 
@@ -60,7 +60,7 @@ export function happensAfter(comes: Comes, here: Placement, after: Placement): k
   if (comes === COMES.freely) return null;
   if (comes === COMES.byShift) return isShift(here, after) ? 'oneNoteStay' : null;
   if (isShift(here, after)) return null;
-  return isOpen(after) === (comes === COMES.fromOpen) ? null : 'otherOnReturn';
+  return isOpen(after) === (comes === COMES.fromOpen) ? null : 'openAndStopped';
 }
 
 /** What it costs, thousandths. */
@@ -70,13 +70,13 @@ export function costAfter(three: ThreeNotes, comes: Comes, here: Placement, afte
 }
 
 /** The most that it can cost after coming so, thousandths. */
-export function mostAfter({ oneNoteStay, otherOnReturn }: ThreeNotes, comes: Comes): number {
+export function mostAfter({ oneNoteStay, openAndStopped }: ThreeNotes, comes: Comes): number {
   if (comes === COMES.freely) return 0;
-  return Math.round(comes === COMES.byShift ? oneNoteStay : otherOnReturn);
+  return Math.round(comes === COMES.byShift ? oneNoteStay : openAndStopped);
 }
 
 /** The part of the cost that each belongs to. */
 export const TERM_OF_THREE: Readonly<Record<keyof ThreeNotes, CostTerm>> = {
   oneNoteStay: 'one-note-stay',
-  otherOnReturn: 'other-on-return',
+  openAndStopped: 'open-and-stopped',
 };

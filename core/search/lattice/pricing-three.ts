@@ -44,9 +44,9 @@ interface Priced {
   readonly ways: readonly Comes[];
 }
 
-function waysOfComing({ oneNoteStay, otherOnReturn }: ThreeNotes): readonly Comes[] {
+function waysOfComing({ oneNoteStay, openAndStopped }: ThreeNotes): readonly Comes[] {
   const { freely, byShift, fromOpen, fromStopped } = COMES;
-  return [freely, ...(oneNoteStay > 0 ? [byShift] : []), ...(otherOnReturn > 0 ? [fromOpen, fromStopped] : [])];
+  return [freely, ...(oneNoteStay > 0 ? [byShift] : []), ...(openAndStopped > 0 ? [fromOpen, fromStopped] : [])];
 }
 
 function times(count: number, { candidates, costs }: Layer): Layer {

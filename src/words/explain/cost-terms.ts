@@ -103,7 +103,7 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     many: 'shifts against the melody',
   },
   'one-note-stay': { says: 'the hand comes for one note and leaves again', one: 'stay for one note', many: 'stays for one note' },
-  'other-on-return': {
+  'open-and-stopped': {
     says: 'a note comes back open where it was stopped, or the other way round',
     one: 'note both open and stopped',
     many: 'notes both open and stopped',

@@ -30,7 +30,7 @@ export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   shiftCrossing: 'Shifting and crossing at once leaves no guide.',
   shiftAgainstMelody: 'A hand that goes up while the melody goes down misleads the ear.',
   oneNoteStay: 'A hand that comes for one note alone and leaves again finds no rest there.',
-  otherOnReturn: 'A note that comes back after its neighbour is expected to sound as it did, open or stopped.',
+  openAndStopped: 'A note that comes back after its neighbour is expected to sound as it did, open or stopped.',
   shiftUnderSlur: 'Inside a bow the shift is heard.',
   shiftHaste: 'A quick way squeezes; counted above an easy speed.',
   leavingUp: 'Going up, a low finger leads the hand.',

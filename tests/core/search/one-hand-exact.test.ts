@@ -29,7 +29,7 @@ function costOfThree(three: Lattice['threes'][number] | undefined, [before, here
   if (!three || !before || !here || !after) return 0;
   const [comes, leaves] = [isShift(before, here), isShift(here, after)];
   if (comes) return leaves && here.finger !== '0' && here.upper === null ? three.oneNoteStay : 0;
-  return !leaves && (before.finger === '0') !== (after.finger === '0') ? three.otherOnReturn : 0;
+  return !leaves && (before.finger === '0') !== (after.finger === '0') ? three.openAndStopped : 0;
 }
 
 describe('the search for one hand', () => {

@@ -80,7 +80,7 @@ function costOfThree(three: Lattice['threes'][number] | undefined, { came, here,
   if (!three) return 0;
   if (came === 'shifts') return shifts && here.finger !== '0' && here.upper === null ? three.oneNoteStay : 0;
   if (came === 'begins' || shifts) return 0;
-  return (after.finger === '0') === (came === 'from-open') ? 0 : three.otherOnReturn;
+  return (after.finger === '0') === (came === 'from-open') ? 0 : three.openAndStopped;
 }
 
 /** No note costs less than minus this, thousandths. */
