@@ -7,7 +7,7 @@ export { limitIssue } from './limit-issues.ts';
 export { lineIssue } from './line-issues.ts';
 export { lockIssue } from './lock-issues.ts';
 export { pitchIssue } from './pitch-issues.ts';
-export { positionMark, positionShort, positionWords } from './positions.ts';
+export { positionMark, positionMarks, positionShort, positionWords } from './positions.ts';
 export { rangeIssue } from './range-issues.ts';
 export { requestIssue } from './request-issues.ts';
 export { wishedText } from './wished.ts';

@@ -45,6 +45,12 @@ export function positionShort(position: PositionLike): string {
   return positionMark(position).replace(' pos.', '');
 }
 
+/** The forms of a name from the longest to the shortest: "3rd pos.", "3rd"; "thumb on D4", "D4". */
+export function positionMarks(position: PositionLike): readonly string[] {
+  const { underThumb } = position;
+  return [positionMark(position), positionShort(position), ...(underThumb === undefined ? [] : [noteText(underThumb)])];
+}
+
 /** Documents' pitch as people read it. */
 function noteText(pitch: string): string {
   return pitch.replace(/b/g, '♭').replace(/#/g, '♯');

@@ -1,6 +1,5 @@
 import type { MouseEvent, PointerEvent } from 'react';
 import type { AboutPath } from '#core/drill';
-import { positionShort } from '#core/messages';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';
@@ -8,6 +7,7 @@ import { mmText, noteText, shiftSpeed } from '../../words/plan-words.ts';
 import { HotSpotMarks, Overlaid, Landmarks } from './PathMarks.tsx';
 import {
   type Band,
+  bandNames,
   bandsOf,
   type Bead,
   BEAD_RADIUS,
@@ -57,6 +57,7 @@ interface PathDrawingProps {
 /** The left hand travelling along the string: bands are where it rests, beads are fingers, red slopes are shifts. */
 export function PathDrawing({ plan, beads, scale, left, selected, notes, over, onSelect, onGrab, onAsk }: PathDrawingProps) {
   const bands = bandsOf(plan, beads, scale);
+  const names = bandNames(bands);
   const slopes = slopesOf(plan, beads, scale);
   const refingered = new Set(notes.refingered);
   return (
@@ -64,8 +65,8 @@ export function PathDrawing({ plan, beads, scale, left, selected, notes, over, o
       {bands.map((band) => (
         <rect key={band.stay.from} x={band.x} y={band.top} width={band.width} height={band.height} rx={6} className="fill-band" />
       ))}
-      {bands.map((band) => (
-        <BandName key={band.stay.from} band={band} onAsk={onAsk} />
+      {bands.map((band, order) => (
+        <BandName key={band.stay.from} band={band} name={names[order] ?? null} onAsk={onAsk} />
       ))}
       <Reticle bead={beads.find((bead) => bead.index === selected)} left={left} />
       <Landmarks plan={plan} beads={beads} scale={scale} />
@@ -119,8 +120,8 @@ function Reticle({ bead, left }: { readonly bead: Bead | undefined; readonly lef
   );
 }
 
-function BandName({ band, onAsk }: Asks & { readonly band: Band }) {
-  if (!band.begins) return null;
+function BandName({ band, name, onAsk }: Asks & { readonly band: Band; readonly name: string | null }) {
+  if (name === null) return null;
   return (
     <DrawnText
       x={band.x + 4}
@@ -129,7 +130,7 @@ function BandName({ band, onAsk }: Asks & { readonly band: Band }) {
       className="fill-dove-dark"
       {...asking({ kind: 'position', stay: band.stay }, onAsk)}
     >
-      {positionShort(band.stay.position)}
+      {name}
     </DrawnText>
   );
 }

@@ -2,7 +2,7 @@ import type { Bow } from '#core/bow';
 import { semitoneStepAt } from '#core/fit';
 import { positionMark, positionShort } from '#core/messages';
 import { fingerMark, type FingerMark } from '#core/notation';
-import type { Plan, PlannedSound } from '#core/plan/describe';
+import type { Plan } from '#core/plan/describe';
 import { articulationY } from '../../engraving/articulations.ts';
 import { type Curve, curvePath, curvesOf, curveYAt, slideLinesOf } from '../../engraving/curves.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
@@ -11,6 +11,7 @@ import { type DrawnTuplet, tupletsOf } from '../../engraving/tuplets.ts';
 import { writtenMarks, type WrittenMarks } from '../../engraving/written-marks.ts';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { AccentSign, ArticulationSign } from './HeadSigns.tsx';
+import { NAME_LETTER, nameThatFits } from './names-that-fit.ts';
 
 interface StaffMarksProps {
   readonly plan: Plan;
@@ -133,16 +134,6 @@ function TupletSign({ notes, left, right, y, bracketed }: DrawnTuplet) {
   );
 }
 
-/** Room that a letter of a position's name takes, and what stays free after it, px. */
-const NAME_LETTER = 5.6;
-const AFTER_NAME = 6;
-
-/** The longest name of a position that there is room for; null where the name is left to the path. */
-function nameThatFits(position: PlannedSound['position'], room: number): string | null {
-  const fits = (name: string): boolean => name.length * NAME_LETTER + AFTER_NAME <= room;
-  return [positionMark(position), positionShort(position)].find(fits) ?? null;
-}
-
 function startsStay(plan: Plan, head: Head): boolean {
   const note = plan.notes[head.index];
   return !head.rest && !head.tiedFromBefore && note?.kind === 'note' && note.beginsStay;
@@ -166,7 +157,7 @@ function NoteMarks({ head, plan, mark, layout, curves, written, selected, finger
   if (!mark || note?.kind !== 'note') return null;
   const y = fingerY(head, layout, curves);
   const look = FINGERS[fingersOnly ? 'stand' : 'desk'];
-  const position = note.beginsStay && !fingersOnly ? nameThatFits(note.position, room) : null;
+  const position = note.beginsStay && !fingersOnly ? nameThatFits([positionMark(note.position), positionShort(note.position)], room) : null;
   return (
     <>
       {selected && <rect x={head.x - 12} y={y - 15} width={24} height={head.y - y + 22} rx={4} className="fill-dove/20" />}

@@ -1,6 +1,8 @@
 import { mmFromNut, type StringNumber } from '#core/instrument';
+import { positionMarks } from '#core/messages';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { Head } from '../../engraving/draw-measures.ts';
+import { nameThatFits } from './names-that-fit.ts';
 
 /** The vertical scale of the path: the string in true proportion, nut at the bottom. */
 export interface PathScale {
@@ -228,6 +230,24 @@ export function bandsOf(plan: Plan, beads: readonly Bead[], scale: PathScale): r
     const top = yOfMm(scale, stay.highestMm) - BEAD_RADIUS - 3;
     const bottom = yOfMm(scale, stay.lowestMm) + BEAD_RADIUS + 3;
     return [{ x: first.x - 12, width: last.x - first.x + 24, top, height: bottom - top, stay, begins: first.index === stay.from }];
+  });
+}
+
+/** Names of bands no further apart in height than this stand in one row, px. */
+const ONE_ROW = 14;
+
+/** What the last name may take beyond its band, px. */
+const BEYOND_LAST = 20;
+
+/** What stands over each band where its stay begins: its position by the longest name that does not run into the next; null for none. */
+export function bandNames(bands: readonly Band[]): readonly (string | null)[] {
+  const named = bands.filter(({ begins }) => begins);
+  return bands.map((band) => {
+    if (!band.begins) return null;
+    const next = named[named.indexOf(band) + 1];
+    const isInRow = next !== undefined && Math.abs(next.top - band.top) < ONE_ROW;
+    const room = isInRow ? next.x - band.x : next ? Infinity : band.width + BEYOND_LAST;
+    return nameThatFits(positionMarks(band.stay.position).slice(1), room);
   });
 }
 

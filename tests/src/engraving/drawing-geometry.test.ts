@@ -7,6 +7,7 @@ import type { Head } from '../../../src/engraving/draw-measures.ts';
 import { clefAfter, clefBefore, layoutStaff } from '../../../src/engraving/layout.ts';
 import { systemsOf } from '../../../src/engraving/systems.ts';
 import {
+  bandNames,
   bandsOf,
   BEAD_RADIUS,
   beadsOf,
@@ -78,6 +79,29 @@ describe('the path', () => {
         assert.ok(bead.y >= band.top && bead.y <= band.top + band.height);
       }
     }
+  });
+
+  it('names each stay by what does not run into the next: a row of thumb octaves by its notes alone', () => {
+    const names = (plan: Plan, apart: number): readonly (string | null)[] =>
+      bandNames(
+        bandsOf(
+          plan,
+          beadsOf(
+            plan,
+            headsOf(plan).map((one, order) => ({ ...one, x: apart * (order + 1) })),
+            pathScale(plan, 150),
+          ),
+          pathScale(plan, 150),
+        ),
+      );
+    const octaves = planned({
+      instrument: { kind: 'cello' },
+      player: { school: 'thumb' },
+      material: { kind: 'double-stops', interval: 'octaves', type: 'major', tonic: 'D4', octaves: 1, direction: 'up' },
+    });
+    assert.deepEqual(names(octaves, 100).slice(0, 2), ['thumb on D4', 'thumb on E4']);
+    assert.deepEqual(names(octaves, 60).slice(0, 3), ['D4', 'E4', 'F♯4']);
+    assert.deepEqual(names(octaves, 15).slice(0, 2), [null, null]);
   });
 
   it('has a slope for each shift, as high as finger 1 travels', () => {
