@@ -1,5 +1,5 @@
 /** Room that a letter of a position's name takes, px. */
-export const NAME_LETTER = 5.6;
+export const NAME_LETTER = 6.7;
 
 /** What stays free after a name, px. */
 const AFTER_NAME = 6;
