@@ -13,7 +13,7 @@ export async function openSharedBrowser(browser: Browser, options: BrowserContex
   await page.goto('/record');
   await page.getByRole('heading', { name: 'Record', level: 1 }).waitFor();
   await page.waitForFunction(isDemoPractised);
-  await page.goto(BLANK_PAGE);
+  // While the application has its database open nothing can take it away.
   await page.evaluate(copyDatabase, { from: KEPT, to: REMEMBERED });
   await page.close();
   return context;

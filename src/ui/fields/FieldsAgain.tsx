@@ -1,4 +1,5 @@
-import { type FocusEvent, Fragment, type ReactNode, useEffect, useState } from 'react';
+import { type FocusEvent, Fragment, type ReactNode, type SyntheticEvent, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { fieldBegun, fieldIn, type FieldTypedInto } from './field-typed-into.ts';
 
 interface FieldsAgainProps {
   /** How often what the fields show has come to be otherwise than it was typed here. */
@@ -18,7 +19,7 @@ interface Typing {
 
 /**
  * Fields that show afresh what is there once another tab has changed it: at once, or, while the teacher types into one of them, at the
- * next pause or when they are left, so that no letter is lost.
+ * next pause or when they are left, so that no letter is lost. The field that is typed into stays so.
  */
 export function FieldsAgain({ children, ...props }: FieldsAgainProps) {
   return (
@@ -47,13 +48,25 @@ export function FormAgain<Value>({ times, value, className = 'contents', childre
     const pause = typing && setTimeout(() => setTyping(null), PAUSE_MS);
     return () => clearTimeout(pause ?? undefined);
   }, [typing]);
-  const types = (): void => setTyping((now) => ({ times: now?.times ?? times, letters: (now?.letters ?? 0) + 1 }));
+  const form = useRef<HTMLDivElement>(null);
+  const field = useRef<FieldTypedInto | null>(null);
+  const shown = waits ? held.times : times;
+  useLayoutEffect(() => fieldBegun(form.current, field.current), [shown]);
+  const notes = ({ currentTarget }: SyntheticEvent<HTMLElement>): void => {
+    field.current = fieldIn(currentTarget);
+  };
+  const types = (event: SyntheticEvent<HTMLElement>): void => {
+    notes(event);
+    setTyping((now) => ({ times: now?.times ?? times, letters: (now?.letters ?? 0) + 1 }));
+  };
   const leaves = ({ currentTarget, relatedTarget }: FocusEvent): void => {
-    if (!currentTarget.contains(relatedTarget)) setTyping(null);
+    if (currentTarget.contains(relatedTarget)) return;
+    field.current = null;
+    setTyping(null);
   };
   return (
-    <div className={className} onFocus={types} onInput={types} onBlur={leaves}>
-      <Fragment key={waits ? held.times : times}>{children(waits ? held.value : value)}</Fragment>
+    <div ref={form} className={className} onFocus={types} onInput={types} onSelect={notes} onBlur={leaves}>
+      <Fragment key={shown}>{children(waits ? held.value : value)}</Fragment>
     </div>
   );
 }
