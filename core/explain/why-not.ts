@@ -13,7 +13,7 @@ type KeptOut = ReturnType<typeof keptOutBy>;
 export type WhyNot =
   /** It is what the plan has. */
   | { readonly kind: 'chosen' }
-  /** How much costlier the line is with it, by what, and that line; where it is cheaper, why it was not taken. */
+  /** The line with it costs more by so much, for these things; where it costs less, this kept it out. */
   | {
       readonly kind: 'costs';
       readonly deltaThousandths: number;

@@ -20,8 +20,9 @@ export const WEIGHTS = {
   restShiftShare: share('shift', [0.5, 0.5, 0.5, 0.5]),
   shiftCrossing: each('crossing-while-shifting', [550, 550, 450, 300]),
   shiftAgainstMelody: each('shift-against-melody', [300, 300, 300, 300]),
-  oneNoteStay: each('one-note-stay', [500, 500, 300, 0]),
-  openAndStopped: each('open-and-stopped', [150, 150, 150, 150]),
+  // The search asks for these two only where a line meets them, which is exact while neither is a gain.
+  oneNoteStay: entry<number>('one-note-stay', 'thousandths each', [0, 10_000], [500, 500, 300, 0]),
+  openAndStopped: entry<number>('open-and-stopped', 'thousandths each', [0, 10_000], [150, 150, 150, 150]),
   shiftUnderSlur: each('shift-under-slur', [150, 150, 150, 150]),
   shiftHaste: entry<number>('shift-haste', 'thousandths per mm/s', [0, 20], [2, 2, 1, 0.7]),
   leavingUp: fingers('leaving', [

@@ -29,7 +29,7 @@ export function costBreakdown(task: Task, placed: readonly PlacedNote[]): CostBr
   return { totalThousandths: lines.reduce((total, line) => total + line.thousandths, 0), lines };
 }
 
-/** What a note, the one before it and the one after it cost together. */
+/** Adds what a note, the one before it and the one after it cost together. */
 function termsOfThree(task: Task, [before, here, after]: readonly PlacedNote[], add: TermSink): void {
   if (!before || !here || !after) return;
   const three = threeNotes(here.setting ?? task, { role: here.role, before: here.gap, after: after.gap });

@@ -69,7 +69,7 @@ function highTerm(
 /** Semitones above the open string. */
 const OCTAVE = 12;
 
-/** Two stopped notes more than an octave apart. */
+/** Whether two stopped notes lie more than an octave apart. */
 function isTenth({ instrument }: CostSetting, { stringIndex, semitonesAboveOpen, finger, upper }: Placement): boolean {
   if (upper === null || finger === '0' || upper.finger === '0') return false;
   const strings = stringOf(instrument, upper.stringIndex).semitones - stringOf(instrument, stringIndex).semitones;

@@ -146,8 +146,9 @@ function carries(from: Placement, to: Placement): boolean {
 }
 
 /**
- * Which finger leaves and which arrives, and how the hand opens for it. Between double stops that is the lower finger, on the lower
- * string in octaves and on the upper in thirds; from or to a single note the one on the lower string, or the other where that is open.
+ * Prices the finger that leaves, the finger that arrives, and the hand that opens for it. Between double stops the lower finger leads, on
+ * the lower string in octaves and on the upper in thirds; from or to a single note the one on the lower string, or the other where that
+ * is open.
  */
 function shiftFingerTerms(weights: Weights, { from, to }: Step, { semitones, share }: Move, add: TermSink): void {
   if (isExtended(from) || isExtended(to)) add('shape-change', weights.opening * weights.openingShiftShare * share);

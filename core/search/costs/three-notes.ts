@@ -3,17 +3,17 @@ import type { CostTerm } from '#core/weights';
 import { isOpen } from './positions.ts';
 import type { CostSetting, Gap, NoteRole } from './setting.ts';
 
-/** A note with what lies before and after it; no gap at either end of the line. */
+/** A note stands between two gaps; at either end of the line there is none. */
 export interface NoteBetween {
-  /** What the note is in its line. */
+  /** The role that the note has in its line. */
   readonly role: NoteRole;
-  /** Before it. */
+  /** It lies before the note. */
   readonly before: Gap | null;
-  /** After it. */
+  /** It lies after the note. */
   readonly after: Gap | null;
 }
 
-/** What depends on a note, the one before it and the one after it: what each costs where it happens, thousandths; 0 where it cannot. */
+/** Two things depend on a note, the one before it and the one after it; each costs so much where it happens, thousandths, and is 0 where it cannot. */
 export interface ThreeNotes {
   /** The hand shifts to the note and from it at once. */
   readonly oneNoteStay: number;
@@ -22,7 +22,7 @@ export interface ThreeNotes {
 }
 
 /**
- * What can happen around a note. A stay for one note costs nothing beside a rest, in a run of semitones, from octave to octave, and at
+ * Tells what can happen around a note. A stay for one note costs nothing beside a rest, in a run of semitones, from octave to octave, and at
  * the ends of a line, where nothing hurries the hand or the line is made of such stays. Null where nothing can.
  */
 export function threeNotes({ weights }: Pick<CostSetting, 'weights'>, { role, before, after }: NoteBetween): ThreeNotes | null {
@@ -33,9 +33,9 @@ export function threeNotes({ weights }: Pick<CostSetting, 'weights'>, { role, be
   return oneNoteStay + openAndStopped > 0 ? { oneNoteStay, openAndStopped } : null;
 }
 
-/** How a note is come to, as far as it matters for going on from it. */
+/** A note is come to in one of these ways, as far as it matters for going on from it. */
 export const COMES = {
-  /** What follows costs nothing more. */
+  /** Nothing that follows costs more. */
   freely: 0,
   /** By a shift, for one stopped note. */
   byShift: 1,

@@ -14,15 +14,8 @@ export interface ChangedTwice<Name extends DocumentName> extends Twice<RecordOf<
 /** Both changes of a record that two pages have changed, in one; null where they do not go together. */
 export async function joinedRecord<Name extends DocumentName>(name: Name, twice: ChangedTwice<Name>): Promise<RecordOf<Name> | null> {
   const join = name === 'piece' ? joinedPiece : joined;
-  const both = await readAnyVersion(
-    name,
-    join(
-      begunAlike(
-        name,
-        ofEach<RecordOf<DocumentName>, unknown>(twice, ({ document }) => document),
-      ),
-    ),
-  );
+  const documents = ofEach<RecordOf<DocumentName>, unknown>(twice, ({ document }) => document);
+  const both = await readAnyVersion(name, join(begunAlike(name, documents)));
   return both.ok ? Object.assign({ ...twice[twice.counts], document: both.value }, joinedLinks(twice)) : null;
 }
 

@@ -1,5 +1,5 @@
 import { type FocusEvent, Fragment, type ReactNode, type SyntheticEvent, useEffect, useLayoutEffect, useRef, useState } from 'react';
-import { fieldBegun, fieldIn, type FieldTypedInto } from './field-typed-into.ts';
+import { focusAgain, fieldIn, type FieldTypedInto } from './field-typed-into.ts';
 
 interface FieldsAgainProps {
   /** How often what the fields show has come to be otherwise than it was typed here. */
@@ -51,12 +51,12 @@ export function FormAgain<Value>({ times, value, className = 'contents', childre
   const form = useRef<HTMLDivElement>(null);
   const field = useRef<FieldTypedInto | null>(null);
   const shown = waits ? held.times : times;
-  useLayoutEffect(() => fieldBegun(form.current, field.current), [shown]);
-  const notes = ({ currentTarget }: SyntheticEvent<HTMLElement>): void => {
+  useLayoutEffect(() => focusAgain(form.current, field.current), [shown]);
+  const noteField = ({ currentTarget }: SyntheticEvent<HTMLElement>): void => {
     field.current = fieldIn(currentTarget);
   };
   const types = (event: SyntheticEvent<HTMLElement>): void => {
-    notes(event);
+    noteField(event);
     setTyping((now) => ({ times: now?.times ?? times, letters: (now?.letters ?? 0) + 1 }));
   };
   const leaves = ({ currentTarget, relatedTarget }: FocusEvent): void => {
@@ -65,7 +65,7 @@ export function FormAgain<Value>({ times, value, className = 'contents', childre
     setTyping(null);
   };
   return (
-    <div ref={form} className={className} onFocus={types} onInput={types} onSelect={notes} onBlur={leaves}>
+    <div ref={form} className={className} onFocus={types} onInput={types} onSelect={noteField} onBlur={leaves}>
       <Fragment key={shown}>{children(waits ? held.value : value)}</Fragment>
     </div>
   );

@@ -12,8 +12,8 @@ export function fieldIn(form: HTMLElement): FieldTypedInto | null {
   return field ? { order: fields.indexOf(field), selected: selectionOf(field) } : null;
 }
 
-/** Gives a field that was typed into the focus again once its form has begun again, at the same letter. */
-export function fieldBegun(form: HTMLElement | null, typedInto: FieldTypedInto | null): void {
+/** Gives the focus back to the field that was typed into, at the same letter, once its form has begun again. */
+export function focusAgain(form: HTMLElement | null, typedInto: FieldTypedInto | null): void {
   const field = form && typedInto && fieldsOf(form)[typedInto.order];
   if (!field || field === document.activeElement) return;
   field.focus({ preventScroll: true });
