@@ -96,7 +96,8 @@ describe('a position', () => {
         ['7', null],
       ],
     );
-    assert.deepEqual(name(3, 1), { label: '3', alteration: 'high' });
+    assert.deepEqual(name(3, 1), { label: '3', alteration: null }, 'a fourth above the open string is plain third position');
+    assert.deepEqual(violinHand.positionName({ ...placement(6, 3), raised: 1 }, key('Ab major')), { label: '3', alteration: 'high' });
   });
 
   it('of the cello between two is named by the key', () => {
