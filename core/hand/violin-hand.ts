@@ -269,13 +269,15 @@ function homeIn(position: number, keyed: KeyedStrings): number {
 
 /**
  * What a finger does on its own letter. The first is at home where the key has it on this string; the others are measured from
- * there, and at most from where the hand stands on most strings: a high first finger does not take them up with it.
+ * there, and at most from where the hand stands on most strings: a high first finger does not take them up with it. Low first
+ * fingers do not take the fourth down: a fifth above the open string it is at home in first position, whatever the key.
  */
 function shapeOf(note: NoteOnString, finger: StoppingFinger, position: number): Shape {
   const place = note.semitonesAboveOpen;
   const first = firstIn(position, note);
   if (finger === '1') return place >= first ? 'home' : position > FIRST_POSITION ? 'reached-back' : 'low-first';
-  const handHome = Math.max(homeIn(position, note.keyed), Math.min(first, plainAnchors(position)[1]));
+  const [plainLow, plainHigh] = plainAnchors(position);
+  const handHome = Math.max(homeIn(position, note.keyed), plainLow, Math.min(first, plainHigh));
   if (finger === '4' && place > handHome + HOME_SPAN) return 'reached-forward';
   return place - Math.min(first, handHome) < LEAST_ABOVE_FIRST[finger] ? 'drawn-in' : 'home';
 }
