@@ -274,6 +274,12 @@ function rowIntervalOf({ pitch, upper, top }: Sounding): 'octave' | 'tenth' | nu
   return semitones === OCTAVE ? 'octave' : 'tenth';
 }
 
+/** A minor or major third, as a double stop. */
+function isThird({ pitch, upper, top }: Sounding): boolean {
+  const semitones = upper === null || top !== null ? 0 : semitonesOf(upper) - semitonesOf(pitch);
+  return semitones === 3 || semitones === 4;
+}
+
 function isBrokenOctave(before: SoundingAt | undefined, here: SoundingAt | undefined): boolean {
   if (!before || !here || before.note.upper || here.note.upper) return false;
   return Math.abs(semitonesOf(here.note.pitch) - semitonesOf(before.note.pitch)) === OCTAVE;
@@ -287,6 +293,7 @@ function gapAt(task: Task, sounding: readonly SoundingAt[], roles: readonly Note
   return {
     ...gapBetween(task, before, here),
     ...octavesAt(sounding, order),
+    thirds: isThird(before.note) && isThird(here.note),
     semitones: both.every((role) => role?.chromatic === true),
     rocks: both.some((role) => role?.pedal === true),
   };

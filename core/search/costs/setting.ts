@@ -36,6 +36,8 @@ export interface Gap {
   readonly octave: boolean;
   /** From octave to octave or tenth to tenth, as double stops or broken octaves: they keep one frame. */
   readonly octaveRow: boolean;
+  /** From third to third, as double stops. */
+  readonly thirds: boolean;
   /** Both notes lie in a run of semitones, where a finger may leave its letter. */
   readonly semitones: boolean;
 }

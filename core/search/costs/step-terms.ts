@@ -13,6 +13,8 @@ export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): vo
   const broken = octaveBreaks(step);
   if (broken > 0) add('octave-hand', setting.weights.octaveHand * broken);
   if (isOpen(to)) return;
+  const fallsBack = openInThirds(step);
+  if (fallsBack > 0) add('open-string', setting.weights.openInThirds * fallsBack);
   if (!isShift(from, to)) return stayingTerms(setting, step, melody, add);
   shiftTerms(setting, step, melody, add);
   add('position', positionWeight(setting, to));
@@ -41,6 +43,23 @@ function frameBreaks(from: Placement, to: Placement): number {
   const opens = to.finger === '0';
   const keepsStrings = from.stringIndex === to.stringIndex && (opens || from.finger === '0' || pairOf(from) === pairOf(to));
   return (opens ? 1 : 0) + (keepsStrings ? 0 : 1);
+}
+
+/**
+ * In a row of thirds an open upper string belongs to first position, and to a hand that stands there: to shift to it breaks the row, and
+ * to hover higher up beside it more so. Counts how often a step does.
+ */
+function openInThirds({ from, to, gap }: Step): number {
+  if (!gap.thirds || !hasOpen(to) || hasOpen(from)) return 0;
+  if (!atHome(to)) return AWAY_SHARE;
+  return isShift(from, to) ? 1 : 0;
+}
+
+/** An open string above first position, against one that the hand shifts to. */
+const AWAY_SHARE = 1.25;
+
+function hasOpen({ finger, upper }: Placement): boolean {
+  return finger === '0' || upper?.finger === '0';
 }
 
 /** The fingers of a double stop; fingered octaves take 1 and 3, 2 and 4 in turn. */

@@ -124,7 +124,7 @@ function sharedSteps(setting: CostSetting): (between: Between) => Step {
     known.set(from, fromHere);
     const toThere = fromHere.get(to) ?? new Map<string, Step>();
     fromHere.set(to, toThere);
-    const key = `${gap.rest} ${gap.slurred} ${gap.seconds} ${gap.rocks} ${gap.octave} ${gap.octaveRow} ${gap.semitones}`;
+    const key = `${gap.rest} ${gap.slurred} ${gap.seconds} ${gap.rocks} ${gap.octave} ${gap.octaveRow} ${gap.thirds} ${gap.semitones}`;
     const step = toThere.get(key) ?? pricedStep(setting, between);
     toThere.set(key, step);
     return step;

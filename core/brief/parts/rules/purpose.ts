@@ -23,7 +23,7 @@ export function purposeWeights(weights: Weights, purpose: Purpose): Partial<Weig
     case 'training':
       return {
         finger: plus(weights.finger, [0, 0, 0, -40, -300]),
-        openString: weights.openString + 150,
+        openString: weights.openString + 80,
         arrivingUp: times(weights.arrivingUp, 0.6),
         leavingUp: times(weights.leavingUp, 0.6),
       };

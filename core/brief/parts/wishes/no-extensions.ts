@@ -4,12 +4,14 @@ import type { WishPart } from '#core/brief/parts';
 export const noExtensions: WishPart = {
   label: 'no extensions',
   hint: 'The hand keeps its shape; it shifts instead.',
-  weights: ({ reachedBack, reachedForward, drawnIn, opening, pivot }) => ({
+  weights: ({ reachedBack, reachedForward, drawnIn, opening, pivot, semitoneMoveShare }) => ({
     reachedBack: reachedBack + 2500,
     reachedForward: reachedForward + 2500,
     drawnIn: drawnIn + 800,
     opening: opening + 1500,
     pivot: pivot + 1500,
+    // A closed hand goes between half and first position where another opens.
+    semitoneMoveShare: semitoneMoveShare * 0.5,
   }),
   mayGoHigh: true,
 };
