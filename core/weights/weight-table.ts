@@ -21,7 +21,7 @@ export const WEIGHTS = {
   shiftCrossing: each('crossing-while-shifting', [550, 550, 450, 300]),
   shiftAgainstMelody: each('shift-against-melody', [300, 300, 300, 300]),
   // The search asks for these two only where a line meets them, which is exact while neither is a gain.
-  oneNoteStay: entry<number>('one-note-stay', 'thousandths each', [0, 10_000], [500, 500, 300, 0]),
+  oneNoteStay: entry<number>('one-note-stay', 'thousandths each', [0, 10_000], [500, 500, 460, 0]),
   openAndStopped: entry<number>('open-and-stopped', 'thousandths each', [0, 10_000], [150, 150, 150, 150]),
   shiftUnderSlur: each('shift-under-slur', [150, 150, 150, 150]),
   shiftHaste: entry<number>('shift-haste', 'thousandths per mm/s', [0, 20], [2, 2, 1, 0.7]),
@@ -52,7 +52,7 @@ export const WEIGHTS = {
   sameFingerShift: fingers('same-finger-shift', [
     [0, 100, 150, 250, 600],
     [0, 100, 150, 250, 600],
-    [60, 80, 120, 350, 400],
+    [60, 80, 220, 350, 400],
     [60, 50, 100, 100, 150],
   ]),
   crossing: each('crossing', [280, 280, 250, 220]),

@@ -28,7 +28,7 @@ export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   openShiftShare: 'While an open string sounds nobody hears the hand move; it has just as far to go.',
   restShiftShare: 'A rest gives time to move.',
   shiftCrossing: 'Shifting and crossing at once leaves no guide.',
-  shiftAgainstMelody: 'A hand that goes up while the melody goes down misleads the ear.',
+  shiftAgainstMelody: 'Along one string, a hand that goes up while the melody goes down misleads the ear.',
   oneNoteStay: 'A hand that comes for one note alone and leaves at once has no time to settle.',
   openAndStopped: 'A note that comes back after one other should sound as it did, open or stopped.',
   shiftUnderSlur: 'Inside a bow the shift is heard.',

@@ -37,7 +37,7 @@ type PieceName = keyof typeof PIECES;
 const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonly PieceName[]>> } = {
   style: {
     older: ['cello E', 'bass F'],
-    singing: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F', 'cello semitones', 'bass semitones'],
+    singing: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F', 'cello semitones', 'bass F', 'bass semitones'],
   },
   openUp: {
     fourth: ['violin G', 'violin A', 'violin B♭', 'violin semitones', 'viola D', 'viola F'],
@@ -77,7 +77,7 @@ const MOVES: { readonly [Name in QuestionName]?: Readonly<Record<string, readonl
     '1234': ['cello semitones'],
   },
   celloHand: {
-    closed: ['cello D', 'cello E'],
+    closed: ['cello E'],
     open: ['cello E'],
   },
   bassHand: {

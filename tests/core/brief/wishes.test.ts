@@ -135,6 +135,11 @@ describe('a purpose', () => {
     assert.ok(times({ ...brief, purpose: 'training' }, '4') > times({ ...brief, purpose: 'performance' }, '4'));
   });
 
+  it('of training begins and ends a scale on its open tonic all the same', () => {
+    const up = fingering(planned(scale('D4', 2, { purpose: 'training' }))).split(' ');
+    assert.deepEqual([up[0], up.includes('D4'), up.includes('A0')], ['D0', true, false]);
+  });
+
   it('of performance keeps the fourth finger from the top note, also where that costs a shift', () => {
     const top = (purpose: 'performance' | undefined): string =>
       fingering(

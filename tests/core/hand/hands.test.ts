@@ -142,6 +142,11 @@ describe('a double stop', () => {
     assert.match(fingering(planned(stops('violin', 'fingered-octaves', 'A3'))), /^([GD]1\+[DA]3 ?|[GD]2\+[DA]4 ?)+$/);
   });
 
+  it('in a row of thirds shifts with stopped strings: an open one belongs to the position', () => {
+    assert.equal(fingering(planned(stops('violin', 'thirds', 'Bb3'))), 'G2+D0 G3+D1 G4+D2 G3+D1 G4+D2 D3+A1 D4+A2 D3+A1');
+    assert.equal(fingering(planned(stops('cello', 'thirds', 'C3'))), 'G4+D1 G4+D1 G4+D1 G4+D1 D4+A1 D4+A1 D4+A1 D4+A1');
+  });
+
   it('on the cello’s thumb takes T and 3 for an octave', () => {
     const brief = stops('cello', 'octaves', 'D4', { player: { school: 'thumb' }, limits: { strings: ['D3', 'A3'], openStrings: 'none' } });
     assert.match(fingering(planned(brief)), /^(DT\+A3 ?)+$/);

@@ -30,6 +30,21 @@ describe('each finger of violin and viola is measured from the first finger’s 
     });
   }
 
+  it('but low first fingers do not take the fourth down with them', () => {
+    const { notes } = planned(
+      lineBrief('violin', ['Eb4', 'F4', 'G4', 'A4'], { limits: { positions: ['1'], strings: ['D4'], openStrings: 'none' } }, 'Bb major'),
+    );
+    assert.deepEqual(
+      notes.map((note) => (note.kind === 'note' ? [note.stops[0].finger, note.shape] : [])),
+      [
+        ['1', 'home'],
+        ['2', 'home'],
+        ['3', 'home'],
+        ['4', 'home'],
+      ],
+    );
+  });
+
   it('so a low first finger that the key has low is no finger that reaches', () => {
     const { notes, stays } = planned(
       lineBrief('violin', ['E5', 'F5', 'G5', 'A5', 'B5'], { limits: { positions: ['1'], strings: ['E5'] } }, 'C major'),

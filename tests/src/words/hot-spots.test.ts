@@ -23,8 +23,8 @@ describe('a hot spot in words', () => {
     assert.deepEqual(told('violin, B flat major in first position', 1), [
       'fingers set down together: 4 fingers land together; onto the fourth finger',
     ]);
-    assert.deepEqual(told('bass, G major arpeggio', 1), [
-      'shift up, 4–4: the hand moves 5 semitones, 197 mm; onto the fourth finger; without the first finger down; the highest note',
+    assert.deepEqual(told('cello, D major arpeggio', 1), [
+      'shift up, 3–3: the hand moves 4 semitones, 85 mm; without the first finger down; the highest note',
     ]);
   });
 
