@@ -129,7 +129,8 @@ function shiftTerms(setting: CostSetting, step: Step, melody: number, add: TermS
   if (from.stringIndex !== to.stringIndex) {
     add('crossing-while-shifting', weights.shiftCrossing * share * Math.min(1, Math.abs(semitones) / 3));
   }
-  if (melody * semitones < 0 && !gap.octaveRow && from.stringIndex === to.stringIndex) add('shift-against-melody', weights.shiftAgainstMelody * share);
+  if (melody * semitones < 0 && !gap.octaveRow && from.stringIndex === to.stringIndex)
+    add('shift-against-melody', weights.shiftAgainstMelody * share);
   momentTerms(weights, move, gap, add);
 }
 
