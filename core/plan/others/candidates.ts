@@ -2,6 +2,7 @@ import { comesBack } from '#core/hand';
 import { atHome } from '#core/search/costs';
 import { costOfWay, type Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';
+import { weightsFor } from '#core/weights';
 import {
   choicesOf,
   crossingsBackIn,
@@ -74,17 +75,18 @@ function unlikelyFromFirst({ shifts }: LineFacts): number {
 }
 
 /**
- * Nothing costlier than this against the best is offered, thousandths: about two shifts in what is there to be practised, less in a
- * tune, and the fingers of another school in runs of semitones.
+ * Nothing costlier than this against the best is offered, counted in what a shift costs on the instrument: about two shifts with their way
+ * in what is there to be practised, less in a tune, and the fingers of another school in runs of semitones.
  */
-const MOST_MORE = { toPractise: 4500, toPlay: 2500, ofSemitones: 9000 } as const;
+const MOST_MORE = { toPractise: 2.65, toPlay: 1.5, ofSemitones: 5.3 } as const;
 
 /** Others may be so much costlier than the best line; a tune with fewer shifts may cost as much more as what is there to be practised. */
 export function mostMore({ solved, best, choices }: BestLine, shifts = 0): MostMore {
-  const { kind } = solved.task.brief.material;
-  const isToPlay = kind === 'line' && shifts >= best.shifts.length;
-  const usually = isToPlay ? MOST_MORE.toPlay : MOST_MORE.toPractise;
-  return { usually, forPatterns: choices.chromatic ? MOST_MORE.ofSemitones : usually };
+  const { brief, instrument } = solved.task;
+  const isToPlay = brief.material.kind === 'line' && shifts >= best.shifts.length;
+  const { shift } = weightsFor(instrument.kind);
+  const usually = shift * (isToPlay ? MOST_MORE.toPlay : MOST_MORE.toPractise);
+  return { usually, forPatterns: choices.chromatic ? shift * MOST_MORE.ofSemitones : usually };
 }
 
 /** Whether a single hand plays every stay of a way: asked last, as it takes longest. */
