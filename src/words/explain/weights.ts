@@ -46,7 +46,7 @@ export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   openGoingUp: 'Going up, whether the next string open or the fourth finger is taken is a matter of school.',
   openGoingDown: 'Coming down, the fourth finger sets the hand over the lower string; a matter of school too.',
   openAboveHome: 'Above first position an open string leaves the hand without a place to hold on to, or lets it travel.',
-  openInThirds: 'In a row of thirds the hand does not shift for an open string, nor leave its place beside one above first position.',
+  openInThirds: 'In a row of thirds an open string belongs to first position, and only to a hand that stands there already.',
   pedalCovered: 'A pedal note is written to ring on the open string.',
   rockingShare: 'Rocking between a ringing open string and its neighbour is one motion of the bow.',
   crossingOntoFourth: 'Above first position the fourth finger is hard to place straight after a crossing.',
