@@ -2,7 +2,7 @@ import { comesBack } from '#core/hand';
 import { atHome } from '#core/search/costs';
 import { costOfWay, type Way } from '#core/search/ways';
 import { handBreaks, placementsAt, type Solved } from '#core/solve';
-import { weightsFor } from '#core/weights';
+import { WEIGHTS } from '#core/weights';
 import {
   choicesOf,
   crossingsBackIn,
@@ -84,7 +84,7 @@ const MOST_MORE = { toPractise: 2.65, toPlay: 1.5, ofSemitones: 5.3 } as const;
 export function mostMore({ solved, best, choices }: BestLine, shifts = 0): MostMore {
   const { brief, instrument } = solved.task;
   const isToPlay = brief.material.kind === 'line' && shifts >= best.shifts.length;
-  const { shift } = weightsFor(instrument.kind);
+  const shift = WEIGHTS.shift.defaults[instrument.kind];
   const usually = shift * (isToPlay ? MOST_MORE.toPlay : MOST_MORE.toPractise);
   return { usually, forPatterns: choices.chromatic ? shift * MOST_MORE.ofSemitones : usually };
 }
