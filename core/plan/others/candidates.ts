@@ -94,19 +94,19 @@ export function isOneHand({ solved: { task, lattice } }: BestLine, { way }: Cand
   return handBreaks(task.hand, placementsAt(lattice, way.choices)).length === 0;
 }
 
-/** A way as a candidate; null where it visits a position in passing, or does nothing else. */
-export function candidateOf(bestLine: BestLine, way: Way | null): Candidate | null {
-  if (way === null || way.cost === Infinity) return null;
+/** A way, by its choices, as a candidate; null where it visits a position in passing, or does nothing else. */
+export function candidateOf(bestLine: BestLine, way: Way['choices']): Candidate | null {
   const { solved, best, choices } = bestLine;
   const { task, lattice } = solved;
-  const placements = placementsAt(lattice, way.choices);
-  const facts = factsOf(placements);
-  const cost = costOfWay(lattice, way.choices);
+  const cost = costOfWay(lattice, way);
+  // Most ways cost too much whatever they do; what they do takes longer to find out.
+  if (cost > solved.way.cost + mostMore(bestLine).forPatterns) return null;
+  const facts = factsOf(placementsAt(lattice, way));
   if (cost > solved.way.cost + mostMore(bestLine, facts.shifts.length).forPatterns) return null;
   if (wanders(solved, best, facts) || shiftsForNothing(solved, best, { cost, facts })) return null;
   const [name] = toldApart(task, choices, best, facts);
   if (name === undefined || !isWorthIt(bestLine, name, { cost, facts })) return null;
-  return { way: { ...way, cost }, name, rank: cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
+  return { way: { choices: way, cost }, name, rank: cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
 }
 
 /**

@@ -13,16 +13,15 @@ interface Region {
  * Lines that do what two others do, where the best line's own note lies between them: each region is the best line's answer to
  * something of its own, so that what they cost more than the best adds up.
  */
-export function joinedWays(best: Way, candidates: readonly Candidate[]): readonly Way[] {
+export function joinedWays(best: Way, candidates: readonly Candidate[]): readonly Way['choices'][] {
   const regions = candidates.flatMap((candidate) => regionOf(best, candidate) ?? []);
   return regions.flatMap((one) =>
     regions.filter((other) => one.to + 1 < other.from && !(one.little && other.little)).map((other) => joined(best, one, other)),
   );
 }
 
-function joined(best: Way, one: Region, other: Region): Way {
-  const choices = best.choices.map((choice, layer) => (layer <= one.to ? one : other).way.choices[layer] ?? choice);
-  return { choices, cost: one.way.cost + other.way.cost - best.cost };
+function joined(best: Way, one: Region, other: Region): Way['choices'] {
+  return best.choices.map((choice, layer) => (layer <= one.to ? one : other).way.choices[layer] ?? choice);
 }
 
 function regionOf(best: Way, { way, name }: Candidate): Region | null {

@@ -3,7 +3,7 @@ import type { Placement } from '#core/hand';
 import { costDifferences, describe, type Plan } from '#core/plan/describe';
 import type { Steps } from '#core/result';
 import { type Lattice, restricted } from '#core/search/lattice';
-import { costOfWay, fingeringLabel, type Way } from '#core/search/ways';
+import { fingeringLabel, type Way } from '#core/search/ways';
 import { laid, placementsAt, solve, type Solved, spacesFor, wayIn, withWay } from '#core/solve';
 import type { Alternative } from '../types.ts';
 import type { AlternativeName } from './name.ts';
@@ -59,7 +59,8 @@ function* withWishes(bestLine: BestLine, found: readonly Candidate[], wanted: nu
   for (const wish of ASKED) {
     if (chosen.length >= wanted || solved.task.wishes.has(wish)) continue;
     yield;
-    const candidate = candidateOf(bestLine, wishedWay(wishes, wish));
+    const way = wishedWay(wishes, wish);
+    const candidate = way && candidateOf(bestLine, way.choices);
     if (candidate && isOneHand(bestLine, candidate) && !chosen.some(({ name }) => sameName(name, candidate.name))) chosen.push(candidate);
   }
   return chosen;
@@ -78,7 +79,7 @@ function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
     grouped: task.instrument.kind === 'cello',
     most: mostMore(bestLine),
   };
-  const read: (readonly number[])[] = [];
+  const read: Way['choices'][] = [];
   for (const [index, space] of spaces.entries()) {
     // Where the line comes back, known patterns are those of both ways together.
     const ways = yield* otherWays(space.lattice, { ...known, patterns: index === spaces.length - 1 });
@@ -86,7 +87,7 @@ function* candidates(bestLine: BestLine): Steps<readonly OfOneName[]> {
     yield;
   }
   const again = spaces.length === 0 ? yield* waysWithout(solved) : [];
-  return yield* cheapestOfEachName(bestLine, [...read.map((row) => ({ choices: row, cost: costOfWay(lattice, row) })), ...again]);
+  return yield* cheapestOfEachName(bestLine, [...read, ...again.map(({ choices: row }) => row)]);
 }
 
 /** So many names are looked at, and so many lines of each: whether a single hand plays a line takes longest to find out. */
@@ -98,7 +99,7 @@ const MOST_JOINED = 12;
 /** Lines are told apart so many at a time. */
 const WAYS_A_STEP = 150;
 
-function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way[]): Steps<readonly OfOneName[]> {
+function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way['choices'][]): Steps<readonly OfOneName[]> {
   const known = new Set<string>([labelOf(bestLine.solved.placements)]);
   const apart = yield* newAmong(bestLine, ways, known);
   const heads = byName(apart).flatMap(([head]) => head ?? []);
@@ -110,11 +111,11 @@ function* cheapestOfEachName(bestLine: BestLine, ways: readonly Way[]): Steps<re
 }
 
 /** The ways that are worth telling and not known yet. */
-function* newAmong(bestLine: BestLine, ways: readonly Way[], known: Set<string>): Steps<readonly Candidate[]> {
+function* newAmong(bestLine: BestLine, ways: readonly Way['choices'][], known: Set<string>): Steps<readonly Candidate[]> {
   const found: Candidate[] = [];
   for (const [count, way] of ways.entries()) {
     if (count % WAYS_A_STEP === WAYS_A_STEP - 1) yield;
-    const label = labelOf(placementsAt(bestLine.solved.lattice, way.choices));
+    const label = labelOf(placementsAt(bestLine.solved.lattice, way));
     if (known.has(label)) continue;
     known.add(label);
     const candidate = candidateOf(bestLine, way);
