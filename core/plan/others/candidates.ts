@@ -106,7 +106,12 @@ export function candidateOf(bestLine: BestLine, way: Way['choices']): Candidate 
   if (wanders(solved, best, facts) || shiftsForNothing(solved, best, { cost, facts })) return null;
   const [name] = toldApart(task, choices, best, facts);
   if (name === undefined || !isWorthIt(bestLine, name, { cost, facts })) return null;
-  return { way: { choices: way, cost }, name, rank: cost + untaught(best, facts), waits: beginsForNothing(solved, name, best, facts) ? 1 : 0 };
+  return {
+    way: { choices: way, cost },
+    name,
+    rank: cost + untaught(best, facts),
+    waits: beginsForNothing(solved, name, best, facts) ? 1 : 0,
+  };
 }
 
 /**
