@@ -52,4 +52,15 @@ test('a name stays where it is typed while another tab changes the string length
   await expect(name).toBeFocused();
   await page.keyboard.insertText('la');
   await expect(name).toHaveValue('Shared viola');
+  // A space or a decimal point before the pause is not kept in the record, and stays in the field.
+  await page.keyboard.insertText(' ');
+  await other.getByLabel('String length').fill('340');
+  await expect(page.getByLabel('String length')).toHaveValue('340');
+  await page.keyboard.insertText('II');
+  await expect(name).toHaveValue('Shared viola II');
+  await page.getByLabel('Outer strings at the nut').pressSequentially('17.');
+  await other.getByLabel('String length').fill('341');
+  await expect(page.getByLabel('String length')).toHaveValue('341');
+  await page.keyboard.insertText('5');
+  await expect(page.getByLabel('Outer strings at the nut')).toHaveValue('17.5');
 });

@@ -5,7 +5,7 @@ import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { positionWords } from '#core/messages';
 import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';
 import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
-import { typedNumber } from '../typed-number.ts';
+import { typedNumber } from '../../../ui/fields/typed-number.ts';
 
 type Contact = NonNullable<School['contactMm']>;
 
