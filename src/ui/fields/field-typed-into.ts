@@ -15,7 +15,10 @@ export function fieldIn(form: HTMLElement): FieldTypedInto | null {
   return field ? { order: fields.indexOf(field), text: field.value, selected: selectionOf(field) } : null;
 }
 
-/** Gives the focus back to the field that was typed into, at the same letter, once its form has begun again. */
+/**
+ * Gives the focus back to the field that was typed into, at the same letter, once its form has begun again; what was typed stands there
+ * again where it reads like what the form shows.
+ */
 export function focusAgain(form: HTMLElement | null, typedInto: FieldTypedInto | null): void {
   const field = form && typedInto && fieldsOf(form)[typedInto.order];
   if (!field || field === document.activeElement) return;
