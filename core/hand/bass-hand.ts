@@ -19,7 +19,7 @@ const FOUR_FINGERS: Offsets = [
   ['4', [3]],
 ];
 
-/** From here up the third finger takes the place of the fourth, semitones of the first finger. */
+/** Here the third finger begins to take the place of the fourth, which goes no higher; semitones of the first finger. */
 const FOURTH_ENDS = 10;
 
 /**
@@ -70,7 +70,7 @@ export function bassHand(school: Extract<HandSchool, '124' | '1234' | 'thumb'>, 
     families: ['first-stays'],
     plays: offsets,
     lowestAnchor: 1,
-    highestAnchor: FOURTH_ENDS - 1,
+    highestAnchor: FOURTH_ENDS,
     span: { lowest: 0, highest: width },
   };
   const shapes = [

@@ -62,8 +62,9 @@ function homeIsFirst({ wishes }: Task): boolean {
 }
 
 /**
- * The cheapest way the brief allows, and of equal ones one that comes down as it went up; null when no way keeps all it asks of the
- * whole line (so many shifts, down as up). A locked note is played as it was locked, whether or not one hand would play it.
+ * Finds the cheapest way that the brief allows, and of equal ones one that comes down as it went up. Null when no way keeps all that the
+ * brief asks of the whole line, so many shifts or the same fingers down as up. A locked note is played as it was locked, whether or not
+ * one hand would play it.
  */
 export function solve(task: Laid): Solved | null {
   const way = wayIn(task.task, task.lattice);

@@ -81,6 +81,7 @@ export const WEIGHTS = {
     [200, 0, 0, 30, 50],
     [350, 0, 30, 20, 0],
   ]),
+  fourthAtOctave: each('finger', [0, 0, 0, 250]),
   weakOnHard: fingers('weak-on-hard', [
     [0, 0, 0, 0, 0],
     [0, 0, 0, 0, 0],

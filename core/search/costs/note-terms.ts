@@ -88,6 +88,7 @@ function fingerTermsOf(weights: Weights, stop: StringStop, { hard, chromatic }: 
   const rank = rankOf(stop.finger);
   if (rank === null) return;
   add(rank === 0 ? 'thumb' : 'finger', weights.finger[rank]);
+  if (rank === 4 && stop.semitonesAboveOpen >= OCTAVE) add('finger', weights.fourthAtOctave);
   if (hard) add('weak-on-hard', weights.weakOnHard[rank]);
   if (chromatic && rank === 4) add('fourth-in-semitones', weights.fourthInSemitones);
   if (stop.harmonic) add('harmonic', weights.harmonic);

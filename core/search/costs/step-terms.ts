@@ -13,8 +13,8 @@ export function termsOfStep(setting: CostSetting, step: Step, add: TermSink): vo
   const broken = octaveBreaks(step);
   if (broken > 0) add('octave-hand', setting.weights.octaveHand * broken);
   if (isOpen(to)) return;
-  const fallsBack = openInThirds(step);
-  if (fallsBack > 0) add('open-string', setting.weights.openInThirds * fallsBack);
+  const share = shareOfOpenInThirds(step);
+  if (share > 0) add('open-string', setting.weights.openInThirds * share);
   if (!isShift(from, to)) return stayingTerms(setting, step, melody, add);
   shiftTerms(setting, step, melody, add);
   add('position', positionWeight(setting, to));
@@ -46,17 +46,17 @@ function frameBreaks(from: Placement, to: Placement): number {
 }
 
 /**
- * In a row of thirds an open upper string belongs to first position, and to a hand that stands there: to shift to it breaks the row, and
- * to hover higher up beside it more so. Counts how often a step does.
+ * In a row of thirds an open upper string belongs to first position, and to a hand that stands there already: a step that shifts to one
+ * breaks the row and pays the whole price, and one that leaves the hand above first position beside it pays more. Any other pays nothing.
  */
-function openInThirds({ from, to, gap }: Step): number {
+function shareOfOpenInThirds({ from, to, gap }: Step): number {
   if (!gap.thirds || !hasOpen(to) || hasOpen(from)) return 0;
-  if (!atHome(to)) return AWAY_SHARE;
+  if (!atHome(to)) return SHARE_ABOVE_FIRST;
   return isShift(from, to) ? 1 : 0;
 }
 
-/** An open string above first position, against one that the hand shifts to. */
-const AWAY_SHARE = 1.25;
+/** An open string above first position costs so many times what one costs that the hand shifts to. */
+const SHARE_ABOVE_FIRST = 1.25;
 
 function hasOpen({ finger, upper }: Placement): boolean {
   return finger === '0' || upper?.finger === '0';
@@ -129,8 +129,8 @@ function shiftTerms(setting: CostSetting, step: Step, melody: number, add: TermS
   if (from.stringIndex !== to.stringIndex) {
     add('crossing-while-shifting', weights.shiftCrossing * share * Math.min(1, Math.abs(semitones) / 3));
   }
-  if (melody * semitones < 0 && !gap.octaveRow && from.stringIndex === to.stringIndex)
-    add('shift-against-melody', weights.shiftAgainstMelody * share);
+  const isHeard = from.stringIndex === to.stringIndex;
+  if (isHeard && melody * semitones < 0 && !gap.octaveRow) add('shift-against-melody', weights.shiftAgainstMelody * share);
   momentTerms(weights, move, gap, add);
 }
 

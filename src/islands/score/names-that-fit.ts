@@ -1,7 +1,7 @@
-/** Room that a letter of a position's name takes, px. */
+/** A letter of a position’s name takes so much room, px. */
 export const NAME_LETTER = 6.7;
 
-/** What stays free after a name, px. */
+/** So much stays free after a name, px. */
 const AFTER_NAME = 6;
 
 /** The first of some names that there is room for, px; null where there is none. */

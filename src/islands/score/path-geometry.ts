@@ -236,10 +236,10 @@ export function bandsOf(plan: Plan, beads: readonly Bead[], scale: PathScale): r
 /** Names of bands no further apart in height than this stand in one row, px. */
 const ONE_ROW = 14;
 
-/** What the last name may take beyond its band, px. */
+/** The last name may go so far beyond its band, px. */
 const BEYOND_LAST = 20;
 
-/** What stands over each band where its stay begins: its position by the longest name that does not run into the next; null for none. */
+/** Names each band in which a stay begins by its position: by the longest name that does not run into the next. Null names none. */
 export function bandNames(bands: readonly Band[]): readonly (string | null)[] {
   const named = bands.filter(({ begins }) => begins);
   return bands.map((band) => {

@@ -19,7 +19,7 @@ interface Typing {
 
 /**
  * Fields that show afresh what is there once another tab has changed it: at once, or, while the teacher types into one of them, at the
- * next pause or when they are left, so that no letter is lost. The field that is typed into stays so.
+ * next pause or when they are left, so that no letter is lost. The field that is typed into keeps the focus, its place in the text, and what was just typed.
  */
 export function FieldsAgain({ children, ...props }: FieldsAgainProps) {
   return (

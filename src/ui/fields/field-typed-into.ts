@@ -1,8 +1,11 @@
 import { typedNumber } from './typed-number.ts';
 
-/** The field that is typed into, by its order in its form, what stands in it, and where in it. */
+/** A field that is typed into is found again by its label: a form that begins again may have more rows than before. */
 export interface FieldTypedInto {
+  readonly label: string;
+  /** Among the fields of that label. */
   readonly order: number;
+  /** What stands in it. */
   readonly text: string;
   /** From here to there the text is selected; null in a field without text. */
   readonly selected: readonly [from: number, to: number] | null;
@@ -10,9 +13,10 @@ export interface FieldTypedInto {
 
 /** The field of a form that has the focus; null where none has. */
 export function fieldIn(form: HTMLElement): FieldTypedInto | null {
-  const fields = fieldsOf(form);
-  const field = fields.find((each) => each === document.activeElement);
-  return field ? { order: fields.indexOf(field), text: field.value, selected: selectionOf(field) } : null;
+  const field = fieldsOf(form).find((each) => each === document.activeElement);
+  if (!field) return null;
+  const label = labelOf(field);
+  return { label, order: fieldsOf(form, label).indexOf(field), text: field.value, selected: selectionOf(field) };
 }
 
 /**
@@ -20,7 +24,7 @@ export function fieldIn(form: HTMLElement): FieldTypedInto | null {
  * again where it reads like what the form shows.
  */
 export function focusAgain(form: HTMLElement | null, typedInto: FieldTypedInto | null): void {
-  const field = form && typedInto && fieldsOf(form)[typedInto.order];
+  const field = form && typedInto && fieldsOf(form, typedInto.label)[typedInto.order];
   if (!field || field === document.activeElement) return;
   field.focus({ preventScroll: true });
   if (field.value !== typedInto.text && readsAlike(field.value, typedInto.text)) typeInto(field, typedInto.text);
@@ -40,8 +44,14 @@ function typeInto(field: Field, text: string): void {
 
 type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
 
-function fieldsOf(form: HTMLElement): readonly Field[] {
-  return [...form.querySelectorAll<Field>('input, textarea, select')];
+/** The fields of a form: all of them, or those of one label. */
+function fieldsOf(form: HTMLElement, label?: string): readonly Field[] {
+  const fields = [...form.querySelectorAll<Field>('input, textarea, select')];
+  return label === undefined ? fields : fields.filter((field) => labelOf(field) === label);
+}
+
+function labelOf(field: Field): string {
+  return field.getAttribute('aria-label') ?? field.labels?.[0]?.textContent ?? '';
 }
 
 function selectionOf(field: Field): FieldTypedInto['selected'] {

@@ -54,6 +54,7 @@ export const WEIGHT_REASONS: Readonly<Record<WeightName, string>> = {
   movingInOrnament: 'In a trill or mordent the higher finger moves; second and third move most freely.',
   ornamentOnOpen: 'A trill over an open string changes between two colours.',
   finger: 'The fourth finger is short, the thumb heavy.',
+  fourthAtOctave: 'On the double bass the third finger takes the place of the fourth from the octave of the string up.',
   weakOnHard: 'Long and top notes want a long, strong finger; asked for by preference.',
   position: 'Some positions are more at home than others.',
   beginAway: 'A line begins at home, in half or first position, unless there is a reason.',

@@ -111,6 +111,16 @@ describe('a position', () => {
     assert.deepEqual(names, ['half', 'I', 'II', 'II-III', 'III', 'III-IV', 'IV', 'V', 'V-VI', 'VI', 'VI-VII', 'VII']);
   });
 
+  it('of the bass takes 3 at the octave of a string, and 4 where the teacher wants it', () => {
+    const top = (finger?: '4') =>
+      fingering(
+        planned(
+          lineBrief('bass', ['B2', 'C#3', 'D3'], { limits: { strings: ['D2'] }, ...(finger ? { locks: [{ note: 2, finger }] } : {}) }),
+        ),
+      ).slice(-2);
+    assert.deepEqual([top(), top('4')], ['D3', 'D4']);
+  });
+
   it('is first on the cello when the first finger only reaches back', () => {
     const [note] = planned(lineBrief('cello', ['Eb3'], { limits: { positions: ['1'], strings: ['D3'] } })).notes;
     assert.ok(note?.kind === 'note');

@@ -10,7 +10,7 @@ export const noExtensions: WishPart = {
     drawnIn: drawnIn + 800,
     opening: opening + 1500,
     pivot: pivot + 1500,
-    // A closed hand goes between half and first position where another opens.
+    // Where another hand opens, a closed one moves a semitone, as between half position and first.
     semitoneMoveShare: semitoneMoveShare * 0.5,
   }),
   mayGoHigh: true,
