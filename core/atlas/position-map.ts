@@ -1,4 +1,4 @@
-import { type DrillFor, type Ground, groundOf, type Standing } from '#core/drill';
+import { type Board, boardOf, type DrillFor, type Ground, groundOf, heldIn, type Standing } from '#core/drill';
 import type { Finger } from '#core/hand';
 import { mmFromNut, type StringNumber, stringOf, writtenOnString } from '#core/instrument';
 import { RINGS_FROM, ringStrength } from '#core/intonation';
@@ -6,7 +6,6 @@ import { drillIssue } from '#core/messages';
 import { formatPitch, isInKey, keyLabel, pitchInKey, semitonesOf } from '#core/pitch';
 import type { FingerGap } from '#core/plan/describe';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { type Board, boardOf, heldIn } from './board.ts';
 import { type WayIn, waysIn } from './ways-in.ts';
 
 /** A finger on a note of the key. */
@@ -37,6 +36,8 @@ export interface MappedString {
   readonly openWritten: string;
   /** The open string belongs to the key. */
   readonly openInKey: boolean;
+  /** The open string belongs to the position: the scale goes on over it. */
+  readonly openBelongs: boolean;
   /** From the nut up; none where the position holds nothing there. */
   readonly fingers: readonly MappedFinger[];
   /** Between neighbouring fingers that stand on notes of the key: what touches is a semitone apart. */
@@ -93,12 +94,12 @@ export function positionMaps(player: DrillFor, key: string): readonly PositionMa
 
 function mapOf(board: Board, position: string): Reading<PositionMap> | null {
   const { ground } = board;
-  const held = heldIn(board, position);
+  const { strings: held, open } = heldIn(board, position);
   const places = held.flat().map(({ placement }) => mmFromNut(ground.instrument.stringLengthMm, placement.semitonesAboveOpen));
   if (places.length === 0) return null;
   return goodReading({
     position,
-    strings: held.map((standings, index) => mappedString(ground, index, standings)),
+    strings: held.map((standings, index) => ({ ...mappedString(ground, index, standings), openBelongs: open.includes(index) })),
     across: acrossOf(ground, held),
     frame: { fromMm: Math.min(...places), toMm: Math.max(...places) },
     octaveMm: octaveOf(ground, held),
@@ -119,7 +120,7 @@ function octaveOf({ instrument }: Ground, held: readonly (readonly Standing[])[]
   return mm(octave) - mm(lowest);
 }
 
-function mappedString(ground: Ground, stringIndex: number, standings: readonly Standing[]): MappedString {
+function mappedString(ground: Ground, stringIndex: number, standings: readonly Standing[]): Omit<MappedString, 'openBelongs'> {
   const { instrument, key } = ground;
   const string = stringOf(instrument, stringIndex);
   const fingers = standings.map(({ pitch, placement: { finger, semitonesAboveOpen } }): MappedFinger => ({

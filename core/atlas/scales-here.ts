@@ -1,8 +1,8 @@
 import type { Brief } from '#core/brief';
 import { tonicNames } from '#core/brief/edits';
-import type { DrillFor } from '#core/drill';
-import { rangeInKey } from '#core/fit';
-import { parseKey } from '#core/pitch';
+import { OCTAVE_COUNTS } from '#core/brief/parts/materials';
+import { boardOf, type DrillFor, groundOf, heldIn, type HeldNote, longestRow, notesHeld } from '#core/drill';
+import { formatPitch, type Key, parseKey, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 
 /** Kinds of scales that are looked for in a position. */
@@ -25,41 +25,71 @@ export interface ScaleHere {
   readonly brief: Brief;
 }
 
-/** The scales of a kind of which a position holds at least an octave, the ones with most octaves first, then those with fewest sharps or flats. */
+/**
+ * The scales of a kind of which a position holds at least an octave, the ones with most octaves first, then those with fewest sharps
+ * or flats. What a position holds is what its map shows: what lies under the hand at rest, and the open strings that belong to it.
+ */
 export function scalesHere(player: DrillFor, position: string, type: ScaleTypeHere = 'major'): readonly ScaleHere[] {
-  const found = tonicNames(type === 'major' ? 'major' : 'minor').flatMap((name): readonly ScaleHere[] => {
-    const brief: Brief = {
-      ...player,
-      material: { kind: 'scale', type, tonic: `${name}4`, octaves: 1, direction: 'up-down' },
-      limits: { positions: [position] },
-    };
-    const range = rangeInKey(brief);
-    if (!range?.tonics || range.tonics.octaves < 1) return [];
-    const { key, tonics, above, below, toTheEnd } = range;
-    if (type === 'major' || type === 'natural-minor') {
-      return [{ key, tonic: tonics.lowest, octaves: tonics.octaves, left: { above, below }, brief: toTheEnd ?? brief }];
-    }
-    const whole = mostOctaves(brief, tonics);
-    return whole ? [{ key, tonic: tonics.lowest, octaves: whole.octaves, left: null, brief: whole.brief }] : [];
-  });
-  return found.toSorted((one, other) => other.octaves - one.octaves || signs(one) - signs(other));
+  const mode = type === 'major' ? 'major' : 'minor';
+  return tonicNames(mode)
+    .flatMap((name) => scaleHere(player, { position, type, key: `${name} ${mode}` }) ?? [])
+    .toSorted((one, other) => other.octaves - one.octaves || signs(one) - signs(other));
 }
 
-/** Octaves that a scale can have, the most first. */
-const OCTAVES = [4, 3, 2, 1] as const;
+/** What is looked for. */
+interface Sought {
+  readonly position: string;
+  readonly type: ScaleTypeHere;
+  /** Documents' form. */
+  readonly key: string;
+}
 
-/** A scale with raised notes in as many octaves as a hand plays it here; null for none. */
-function mostOctaves(
-  brief: Brief,
-  { lowest, octaves: most }: { readonly lowest: string; readonly octaves: number },
-): Pick<ScaleHere, 'octaves' | 'brief'> | null {
-  const { material } = brief;
-  if (material.kind !== 'scale') return null;
-  for (const octaves of OCTAVES.filter((each) => each <= most)) {
-    const tried: Brief = { ...brief, material: { ...material, tonic: lowest, octaves } };
-    if (plan(tried).ok) return { octaves, brief: tried };
-  }
-  return null;
+function scaleHere(player: DrillFor, sought: Sought): ScaleHere | null {
+  const ground = groundOf(player, sought.key);
+  if (!ground.ok) return null;
+  const row = tonicsIn(longestRow(notesHeld(ground.value, heldIn(boardOf(ground.value), sought.position))), ground.value.key);
+  if (!row) return null;
+  const { lowest, above, below } = row;
+  const tonic = formatPitch(lowest.pitch);
+  const keepsToKey = sought.type === 'major' || sought.type === 'natural-minor';
+  const octaves = OCTAVE_COUNTS.findLast(
+    (count) => count <= row.octaves && isPlayedThere(scaleBrief(player, sought, { tonic, octaves: count })),
+  );
+  if (octaves === undefined) return null;
+  const further = keepsToKey && octaves === row.octaves ? Math.min(above, MOST_FURTHER) : 0;
+  const toTheEnd = scaleBrief(player, sought, { tonic, octaves, ...(further > 0 ? { further } : {}) });
+  const brief = further === 0 || isPlayedThere(toTheEnd) ? toTheEnd : scaleBrief(player, sought, { tonic, octaves });
+  return { key: sought.key, tonic, octaves, left: keepsToKey ? { above, below } : null, brief };
+}
+
+/** So many notes further a scale may go. */
+const MOST_FURTHER = 6;
+
+/** The lowest tonic of a row of notes, the whole octaves above it, and what is left over; null where there is no octave. */
+function tonicsIn(
+  row: readonly HeldNote[],
+  { tonic }: Key,
+): { readonly lowest: HeldNote; readonly octaves: number; readonly above: number; readonly below: number } | null {
+  const isTonic = ({ pitch }: HeldNote): boolean => (semitonesOf(pitch) - semitonesOf(tonic)) % 12 === 0;
+  const [below, last] = [row.findIndex(isTonic), row.findLastIndex(isTonic)];
+  const [lowest, highest] = [row[below], row[last]];
+  if (!lowest || !highest || lowest === highest) return null;
+  const octaves = (semitonesOf(highest.pitch) - semitonesOf(lowest.pitch)) / 12;
+  return { lowest, octaves, above: row.length - 1 - last, below };
+}
+
+function scaleBrief(
+  player: DrillFor,
+  { position, type }: Sought,
+  scale: { readonly tonic: string; readonly octaves: (typeof OCTAVE_COUNTS)[number]; readonly further?: number },
+): Brief {
+  return { ...player, material: { kind: 'scale', type, direction: 'up-down', ...scale }, limits: { positions: [position] } };
+}
+
+/** Whether the hand plays a scale there without a shift: raised notes may lie outside it. */
+function isPlayedThere(brief: Brief): boolean {
+  const planned = plan({ ...brief, limits: { ...brief.limits, shifts: 0 } });
+  return planned.ok;
 }
 
 /** Sharps or flats of its signature. */

@@ -1,8 +1,7 @@
-import type { Standing } from '#core/drill';
+import { type Board, heldIn, type Standing } from '#core/drill';
 import type { Finger } from '#core/hand';
 import { mmFromNut, stringOf } from '#core/instrument';
 import { formatPitch, stepsOf } from '#core/pitch';
-import { type Board, heldIn } from './board.ts';
 
 /** How the hand comes to a position on one string: from the open string, and from first position. */
 export interface WayIn {
@@ -29,7 +28,7 @@ const FIRST_POSITIONS = ['1', 'I'] as const;
 export function waysIn(board: Board, held: readonly (readonly Standing[])[]): readonly WayIn[] {
   const { ground } = board;
   const first = ground.hand.positionLabels.find((label) => FIRST_POSITIONS.some((each) => each === label));
-  const inFirstPosition = first === undefined ? [] : heldIn(board, first);
+  const inFirstPosition = first === undefined ? [] : heldIn(board, first).strings;
   return held.flatMap((standings, stringIndex): readonly WayIn[] => {
     const [lowest] = standings;
     if (!lowest) return [];

@@ -12,3 +12,13 @@ export function bestOf(brief: Brief): Plan | null {
 export function isPlayed(brief: Brief): boolean {
   return attempt(brief).kind === 'solved';
 }
+
+/** A brief that is to be played without a shift. */
+export function withoutShifts(brief: Brief): Brief {
+  return { ...brief, limits: { ...brief.limits, shifts: 0 } };
+}
+
+/** Whether one hand plays a brief from its first note to its last without a shift. */
+export function staysInOneHand(brief: Brief): boolean {
+  return bestOf(withoutShifts(brief))?.notOneHand.length === 0;
+}

@@ -28,6 +28,8 @@ export interface Drill {
 export interface Written {
   /** Each in one hand, or from one hand to another. */
   readonly measures: readonly (readonly DrillNote[])[];
+  /** The key of each measure, documents' form, where they are not all in the key that is asked for. */
+  readonly keys?: readonly string[];
   /** What is not as it was asked for. */
   readonly altered: readonly Alteration[];
 }

@@ -31,20 +31,23 @@ export {
   FAMILY_NAMES,
   type FamilyName,
   type FamilyOf,
+  LIFT_TIMES,
   LOOP_FINGERS,
   MATRIX_FINGERS,
+  MATRIX_KEYS,
   type MeasuresOfPiece,
   type OfferedFamily,
   PLAIN_VARIANT,
   POSITION_SETS,
 } from './families/request.ts';
-export { allOnString } from './families/written.ts';
+export { type Board, boardOf, type Held, heldIn, type HeldNote, longestRow, notesHeld } from './position/held.ts';
 export { fingersOf, type Ground, groundOf, type Standing } from './standings.ts';
 export { loopAsked } from './families/loop.ts';
 export { leftOver } from './families/variants.ts';
 export { writeDrill } from './families/write-drill.ts';
-export { catalogue } from './finder/catalogue.ts';
+export { catalogue, isPlayedOn } from './finder/catalogue.ts';
 export { DRILL_AIMS, type DrillAim, type DrillFacts, factsOf } from './finder/facts.ts';
 export { type DrillQuery, findDrills } from './finder/find.ts';
 export { type ClassedShift, isKindOf } from './finder/places-like.ts';
+export { openingDrill } from './finder/opening.ts';
 export { NO_FACTS, type PieceFacts, pieceFacts } from './finder/piece-facts.ts';

@@ -68,12 +68,9 @@ export function besideIn(ground: Ground, { placement }: Standing, finger: Finger
   return found ? standing(ground, pitch, found) : null;
 }
 
-/**
- * Whether a hand may stand so in a drill: one note, within this player's reach. In half position of violin and viola the fingers
- * stand as in first, a letter lower: nothing is gained by shifting there.
- */
+/** Whether a hand may stand so in a drill: one note, within this player's reach. */
 function isTaken(ground: Ground, placement: Placement): boolean {
-  return placement.upper === null && placement.letterPosition !== 0 && withinReach({ ...ground, limits: [] }, placement);
+  return placement.upper === null && placement.anchor <= ground.hand.highestAnchor && withinReach({ ...ground, limits: [] }, placement);
 }
 
 /** The notes of the key on a string, open string left out. */

@@ -97,21 +97,13 @@ export function namesInOrder(of: AskedOf, map: PositionMap, way: NameWay, octave
   return ordered.map((place) => ({ question: placeToNoteId(of, map.position, place), place, answer: nameOf(place.written) }));
 }
 
-/** The places under the hand from the lowest string up, with the open strings that the hand adjoins: in first position the scale needs them. */
+/** The places under the hand from the lowest string up, with the open strings that belong to the position. */
 function scaleIn(map: PositionMap): readonly QuizPlace[] {
-  const stopped = placesIn(map);
-  const open = openPlacesIn(map).filter(({ stringIndex, written }) => {
-    const lowest = stopped.find((place) => place.stringIndex === stringIndex);
-    return lowest !== undefined && lettersBetween(written, lowest.written) <= 1;
-  });
-  return [...open, ...stopped].toSorted(
+  const belongs = map.strings.filter(({ openBelongs }) => openBelongs).map(({ stringIndex }) => stringIndex);
+  const open = openPlacesIn(map).filter(({ stringIndex }) => belongs.includes(stringIndex));
+  return [...open, ...placesIn(map)].toSorted(
     (one, other) => other.stringIndex - one.stringIndex || one.semitonesAboveOpen - other.semitonesAboveOpen,
   );
-}
-
-function lettersBetween(low: string, high: string): number {
-  const [one, other] = [parsePitch(low), parsePitch(high)];
-  return one.ok && other.ok ? stepsOf(other.value) - stepsOf(one.value) : Infinity;
 }
 
 /** Each note once: of two places the open string, else the lower string. */

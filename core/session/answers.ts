@@ -1,5 +1,5 @@
 import { placesOfNote, positionMaps, scalesHere } from '#core/atlas';
-import { aboutPath, drillFor, NO_FACTS, pieceFacts, takeApart, writeDrill } from '#core/drill';
+import { aboutPath, drillFor, NO_FACTS, openingDrill, pieceFacts, takeApart, writeDrill } from '#core/drill';
 import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
 import { fingeredAgain, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
@@ -64,6 +64,7 @@ const ANSWERS: Answers = {
       return best ? pieceFacts(best) : NO_FACTS;
     }),
   drill: (session, { request }) => atOnce(() => writeDrill(drillFor(session.brief), request)),
+  'opening-drill': (session, { request }) => atOnce(() => openingDrill(drillFor(session.brief), request)),
   atlas: (session, { key }) => atOnce(() => positionMaps(drillFor(session.brief), key)),
   'scales-here': (session, { position, type }) => atOnce(() => scalesHere(drillFor(session.brief), position, type)),
   'note-places': (session, { key, pitch }) =>

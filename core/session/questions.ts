@@ -28,6 +28,8 @@ interface Questions {
   readonly 'piece-facts': { readonly asks: object; readonly answer: PieceFacts };
   /** A drill written for the player of the brief. */
   readonly drill: { readonly asks: { readonly request: DrillRequest }; readonly answer: Reading<Drill> };
+  /** The drill with which a form opens that asks for one. */
+  readonly 'opening-drill': { readonly asks: { readonly request: DrillRequest }; readonly answer: DrillRequest };
   /** The map of a key (documents' form) for the player of the brief, position by position. */
   readonly atlas: { readonly asks: { readonly key: string }; readonly answer: readonly PositionMap[] };
   /** The scales of a kind that live wholly in a position. */

@@ -1,12 +1,14 @@
 import { type Placement, rankOf, type StringStop } from '#core/hand';
 import { reachOf } from '#core/hand/reach';
 import { mmFromNut, stringOf, stringSpacingMm } from '#core/instrument';
-import { formatPitch, isInKey, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
+import { formatKey, formatPitch, isInKey, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
 import { allPlacements, type WantedNote, withinReach } from '#core/search/candidates';
-import type { DrillNote, Written } from '../drill.ts';
+import { staysInOneHand } from '../best-of.ts';
+import { drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
 import type { Ground } from '../standings.ts';
+import { boardOf } from '../position/held.ts';
 import type { FamilyOf } from './request.ts';
-import { allOnString, asAsked } from './written.ts';
+import { asAsked } from './written.ts';
 
 /** A chord of three notes on three neighbouring strings, in one hand. */
 interface ThreeNotes {
@@ -28,16 +30,22 @@ interface ThreeNotes {
  * the hand. Rolled, the two lower notes lead in one bow to the two upper; held, all three fingers stay while the bow goes to and fro
  * between them.
  */
-export function chords(ground: Ground, { position, played }: FamilyOf<'chords'>): Written {
+export function chords(ground: Ground, player: DrillFor, { position, played }: FamilyOf<'chords'>): Written {
+  const notes = (chord: ThreeNotes): readonly DrillNote[] => written(ground, chord, { position, played });
+  const isPlayed = (chord: ThreeNotes): boolean => staysInOneHand(drillBrief(player, formatKey(ground.key), notes(chord)));
   const isNamed = (placement: Placement): boolean =>
     isOpenPair(placement) || ground.hand.positionName(placement, ground.key).label === position;
   // The whole drill is played by one hand: of those that may open, the one that holds the most chords.
   const [most = []] = staysNamed(ground, isNamed)
     .map((stance) =>
-      inHand(ground, { played, inPosition: (each) => isNamed(each) && (stance === null || isOpenPair(each) || each.stance === stance) }),
+      inHand(ground, {
+        played,
+        isPlayed,
+        inPosition: (each) => isNamed(each) && (stance === null || isOpenPair(each) || each.stance === stance),
+      }),
     )
     .toSorted((one, other) => other.length - one.length);
-  return asAsked(most.map((chord) => written(ground, chord, { position, played })));
+  return asAsked(most.map(notes));
 }
 
 function isOpenPair({ finger, upper }: Placement): boolean {
@@ -46,17 +54,19 @@ function isOpenPair({ finger, upper }: Placement): boolean {
 
 /** The hands of a name that may open, by what stays of them; null alone where none does. */
 function staysNamed(ground: Ground, isNamed: (placement: Placement) => boolean): readonly (number | null)[] {
-  const placements = ground.instrument.strings.flatMap((_, string) => allOnString(ground, string)).map(({ placement }) => placement);
+  const placements = boardOf(ground)
+    .strings.flat()
+    .map(({ placement }) => placement);
   const stays = placements.filter((placement) => placement.block !== null && isNamed(placement)).map(({ stance }) => stance);
   return stays.length > 0 ? [...new Set(stays)] : [null];
 }
 
-function inHand(ground: Ground, { played, inPosition }: Pick<Sought, 'played' | 'inPosition'>): readonly ThreeNotes[] {
+function inHand(ground: Ground, sought: Omit<Sought, 'degree' | 'string'>): readonly ThreeNotes[] {
   const lowest = ground.instrument.strings
     .map((_, index) => index)
     .slice(2)
     .toReversed();
-  return DEGREES.flatMap((degree) => lowest.flatMap((string) => best(chordsOn(ground, { degree, string, played, inPosition })) ?? []));
+  return DEGREES.flatMap((degree) => lowest.flatMap((string) => best(chordsOn(ground, { ...sought, degree, string }), sought) ?? []));
 }
 
 /** The degrees of a key, 0 for the tonic. */
@@ -68,14 +78,16 @@ interface Sought extends Pick<FamilyOf<'chords'>, 'played'> {
   /** The lowest of its three strings. */
   readonly string: number;
   readonly inPosition: (placement: Placement) => boolean;
+  /** Whether the planner plays the chord, to and fro, in one hand. */
+  readonly isPlayed: (chord: ThreeNotes) => boolean;
 }
 
 /** Every finger on its own letter first, then on its root before both inversions, and an easy reach before a wide one. */
-function best(found: readonly ThreeNotes[]): ThreeNotes | null {
-  const [first] = found.toSorted(
+function best(found: readonly ThreeNotes[], { isPlayed }: Pick<Sought, 'isPlayed'>): ThreeNotes | null {
+  const inOrder = found.toSorted(
     (one, other) => one.displaced - other.displaced || one.inversion - other.inversion || one.strain - other.strain,
   );
-  return first ?? null;
+  return inOrder.find(isPlayed) ?? null;
 }
 
 function chordsOn(ground: Ground, { degree, string, played, inPosition }: Sought): readonly ThreeNotes[] {

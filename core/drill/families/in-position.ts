@@ -1,52 +1,50 @@
-import type { Written } from '../drill.ts';
+import type { Finger } from '#core/hand';
 import { formatPitch, nextInKey, type Pitch, samePitch, stepsOf } from '#core/pitch';
-import { fingered, fingersOf, type Ground, type Standing, stringNamed } from '../standings.ts';
+import type { DrillNote, Written } from '../drill.ts';
+import { boardOf, heldIn, heldOn, type HeldNote, notesHeld, THUMB } from '../position/held.ts';
+import { fingered, type Ground, type Standing, stringNamed } from '../standings.ts';
 import { inFours } from './from-the-key.ts';
 import type { FamilyOf } from './request.ts';
-import { asAsked, fingerIn, insertedNote, onString, rest } from './written.ts';
+import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedOf, rest } from './written.ts';
 
-/** The notes of the key that a position holds, from the lowest string to the highest: each letter once, the lower string before. */
-function heldIn(ground: Ground, position: string): readonly Standing[] {
-  const upward = ground.instrument.strings.map((_, index) => index).toReversed();
-  const all = upward.flatMap((string) => onString(ground, string, position));
-  return all
-    .filter(({ pitch }, order) => all.findIndex((each) => stepsOf(each.pitch) === stepsOf(pitch)) === order)
-    .toSorted((one, other) => stepsOf(one.pitch) - stepsOf(other.pitch));
+/** The scale, broken thirds or the arpeggio of the key as far as one position holds it with its open strings, up and down. */
+export function positionSet(ground: Ground, { position, set }: FamilyOf<'position'>): Written {
+  const held = notesHeld(ground, heldOn(ground, position));
+  const written = (notes: readonly HeldNote[]): readonly DrillNote[] => notes.map((each) => heldNote(ground, each));
+  switch (set) {
+    case 'scale':
+      return { measures: inFours(written(thereAndBack(held))), altered: missing(ground, held) };
+    case 'broken-thirds': {
+      const pairs = written(thirds(held));
+      return { measures: [...inFours(pairs), ...inFours(pairs.toReversed())], altered: missing(ground, held) };
+    }
+    case 'arpeggio':
+      return asAsked(inFours(written(thereAndBack(held.filter(({ pitch }) => [0, 2, 4].includes(lettersAbove(pitch, ground.key.tonic)))))));
+  }
 }
 
-/** The scale, broken thirds or the arpeggio of the key as far as one position holds it, up and down. */
-export function positionSet(ground: Ground, { position, set }: FamilyOf<'position'>): Written {
-  const held = heldIn(ground, position);
-  const up = chosen(ground, held, set);
-  const missing = set === 'scale' ? gapsIn(held, ground) : [];
-  const both = [...up, ...up.slice(0, -1).toReversed()];
-  const measures = inFours(both.map((each) => fingered(each)));
-  return { measures, altered: missing.length > 0 ? [{ what: 'not-in-position', pitches: missing }] : [] };
+function thereAndBack(notes: readonly HeldNote[]): readonly HeldNote[] {
+  return [...notes, ...notes.slice(0, -1).toReversed()];
+}
+
+/** Each note and the third above it: 1 3, 2 4, 3 5. */
+function thirds(held: readonly HeldNote[]): readonly HeldNote[] {
+  return held.flatMap((low) => {
+    const third = held.find(({ pitch }) => stepsOf(pitch) === stepsOf(low.pitch) + 2);
+    return third ? [low, third] : [];
+  });
 }
 
 /** The notes of the key between the lowest and the highest that the position holds, and that it does not hold. */
-function gapsIn(held: readonly Standing[], { key }: Ground): readonly string[] {
-  return held.slice(0, -1).flatMap(({ pitch }, order) => {
+function missing({ key }: Ground, held: readonly HeldNote[]): Written['altered'] {
+  const pitches = held.slice(0, -1).flatMap(({ pitch }, order) => {
     const next = held[order + 1];
     const between: string[] = [];
     for (let at = nextInKey(pitch, key, true); next && stepsOf(at) < stepsOf(next.pitch); at = nextInKey(at, key, true))
       between.push(formatPitch(at));
     return between;
   });
-}
-
-function chosen({ key }: Ground, held: readonly Standing[], set: FamilyOf<'position'>['set']): readonly Standing[] {
-  switch (set) {
-    case 'scale':
-      return held;
-    case 'broken-thirds':
-      return held.flatMap((low) => {
-        const third = held.find(({ pitch }) => stepsOf(pitch) === stepsOf(low.pitch) + 2);
-        return third ? [low, third] : [];
-      });
-    case 'arpeggio':
-      return held.filter(({ pitch }) => [0, 2, 4].includes(lettersAbove(pitch, key.tonic)));
-  }
+  return pitches.length > 0 ? [{ what: 'not-in-position', pitches }] : [];
 }
 
 /** Letters above the next tonic below, 0 to 6. */
@@ -56,10 +54,9 @@ function lettersAbove(pitch: Pitch, tonic: Pick<Pitch, 'letter'>): number {
 
 /** Lowest finger of the upper string, then the block of the lower from its highest finger down; and the other way. */
 export function blocks(ground: Ground, { position }: FamilyOf<'blocks'>): Written {
-  const pairs = ground.instrument.strings
-    .slice(1)
-    .map((_, index) => [onString(ground, index + 1, position), onString(ground, index, position)]);
-  const measures = pairs.flatMap(([lower = [], upper = []]) => {
+  const { strings } = heldOn(ground, position);
+  const measures = strings.slice(1).flatMap((lower, index) => {
+    const upper = strings[index] ?? [];
     const [bottom, top] = [upper[0], lower.at(-1)];
     if (!bottom || !top) return [];
     return [
@@ -72,32 +69,37 @@ export function blocks(ground: Ground, { position }: FamilyOf<'blocks'>): Writte
 
 /** The first finger on one string and the outermost on the one beside it, by turns, then the other way round. */
 export function firstAndFourth(ground: Ground, { position, strings }: FamilyOf<'first-and-fourth'>): Written {
-  const measures = strings
-    .map((open) => stringNamed(ground.instrument, open))
-    .flatMap((string) => {
-      const [lower, upper] = [onString(ground, string, position), onString(ground, string - 1, position)];
-      const across = (one: Standing | undefined, other: Standing | undefined) =>
-        one && other ? [[one, other, one, other].map((each) => fingered(each))] : [];
-      return [...across(lower.at(-1), upper[0]), ...across(lower[0], upper.at(-1))];
-    });
-  return asAsked(measures);
+  const held = heldOn(ground, position);
+  const [first, ...others] = fingersAt(ground, position);
+  const on = (string: number, finger: Finger | undefined): FingerHere | null =>
+    finger === undefined ? null : fingerIn(ground, held, string, finger);
+  const found = stringsOf(ground, strings).flatMap((string) =>
+    [
+      [on(string - 1, first), on(string, others.at(-1))],
+      [on(string, first), on(string - 1, others.at(-1))],
+    ].flatMap(([one, other]) => (one && other ? [[one, other]] : [])),
+  );
+  const measures = found.map((pair) => [...pair, ...pair].map(({ stands }) => fingered(stands)));
+  return { measures, altered: insertedOf(found.flat()) };
+}
+
+function stringsOf({ instrument }: Ground, strings: readonly string[]): readonly number[] {
+  return strings.map((open) => stringNamed(instrument, open)).filter((string) => string >= 0);
 }
 
 /** Out of a rest in which the fingers hover, four notes at speed, in several orders; a finger without a note in the key plays the one under it. */
 export function hovering(ground: Ground, { position, strings }: FamilyOf<'hovering'>): Written {
-  const found = strings
-    .map((open) => stringNamed(ground.instrument, open))
-    .map((string) => {
-      const inKey = onString(ground, string, position);
-      if (inKey.length >= ENOUGH_FINGERS) return inKey.map((stands) => ({ stands, inKey: true }));
-      return fingersOf(ground.hand).flatMap((finger) => fingerIn(ground, string, position, finger) ?? []);
-    });
+  const held = heldOn(ground, position);
+  const found = stringsOf(ground, strings).map((string) => {
+    const all = fingersAt(ground, position).flatMap((finger) => fingerIn(ground, held, string, finger) ?? []);
+    const ownNotes = all.filter(({ inKey }) => inKey);
+    return ownNotes.length >= ENOUGH_FINGERS && (position !== THUMB || ownNotes[0]?.stands.placement.finger === 'T') ? ownNotes : all;
+  });
   const measures = found.flatMap((fingers) => {
     const orders = ordersOf(fingers.map(({ stands }) => stands));
     return orders.map((order) => [rest('1/2'), ...order.map((each) => fingered(each, '1/16'))]);
   });
-  const inserted = found.flat().filter((each) => !each.inKey);
-  return { measures, altered: inserted.map(({ stands }) => insertedNote(stands)) };
+  return { measures, altered: insertedOf(found.flat()) };
 }
 
 /** Fewer fingers cannot be set down in several orders. */
@@ -124,17 +126,21 @@ function ordersOf(held: readonly Standing[]): readonly (readonly Standing[])[] {
 
 /** Back to the first finger of one position after the first finger of each other. */
 export function home(ground: Ground, { position, strings }: FamilyOf<'home'>): Written {
-  const measures = strings
-    .map((open) => stringNamed(ground.instrument, open))
-    .flatMap((string) => {
-      const firstIn = (label: string) => onString(ground, string, label).find(({ placement }) => placement.finger === '1');
-      const base = firstIn(position);
-      const labels = ground.hand.positionLabels.filter((label) => label !== position && label !== 'thumb');
-      const others = labels.flatMap((label) => firstIn(label) ?? []).filter(({ pitch }) => base && !samePitch(pitch, base.pitch));
-      const each = others.filter(({ pitch }, order) => others.findIndex((other) => samePitch(other.pitch, pitch)) === order);
-      return each.slice(0, MOST_FROM_HOME).flatMap((away) => (base ? [[fingered(base), fingered(away), fingered(base)]] : []));
-    });
+  const board = boardOf(ground);
+  const labels = ground.hand.positionLabels.filter((label) => label !== position && label !== THUMB);
+  const [own, ...others] = [position, ...labels].map((label) => heldIn(board, label));
+  const measures = stringsOf(ground, strings).flatMap((string) => {
+    const base = own && firstFingerIn(own.strings[string]);
+    if (!base) return [];
+    const away = others.flatMap((each) => firstFingerIn(each.strings[string]) ?? []).filter(({ pitch }) => !samePitch(pitch, base.pitch));
+    const each = away.filter(({ pitch }, order) => away.findIndex((other) => samePitch(other.pitch, pitch)) === order);
+    return each.slice(0, MOST_FROM_HOME).map((other) => [fingered(base), fingered(other), fingered(base)]);
+  });
   return asAsked(measures);
+}
+
+function firstFingerIn(standings: readonly Standing[] | undefined): Standing | null {
+  return standings?.find(({ placement }) => placement.finger === '1') ?? null;
 }
 
 /** So many other positions at most. */

@@ -1,34 +1,69 @@
-import { formatPitch, keyOfTonic, type Pitch, pitchAt, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
-import type { Alteration, DrillFor, DrillNote, Written } from '../drill.ts';
+import { formatKey, formatPitch, keyOfTonic, type Pitch, pitchAt, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
+import { staysInOneHand } from '../best-of.ts';
+import { type Alteration, drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
+import { heldOn, THUMB } from '../position/held.ts';
 import { fingered, type Ground, type Standing, stringNamed } from '../standings.ts';
 import { plannedNotes } from './planned-notes.ts';
 import type { FamilyOf } from './request.ts';
-import { asAsked, onString } from './written.ts';
+import { asAsked } from './written.ts';
 
-/** One finger goes between its place in the key and the one a semitone beside it; its neighbours stay where they are. */
-export function twoPlaces(ground: Ground, { position, strings, finger }: FamilyOf<'two-places'>): Written {
+/**
+ * One finger goes between its place in the key and the one a semitone beside it; its neighbours stay where they are. A neighbour
+ * that the hand would have to move with it (the block of the cello's hand) is left out.
+ */
+export function twoPlaces(ground: Ground, player: DrillFor, { position, strings, finger }: FamilyOf<'two-places'>): Written {
+  const held = heldOn(ground, position);
   const found = strings
     .map((open) => stringNamed(ground.instrument, open))
-    .flatMap((string) => {
-      const held = onString(ground, string, position);
-      const own = held.find(({ placement }) => placement.finger === finger);
-      const other = own ? besidePlace(held, own) : null;
-      const [one, two] = held.filter((each) => each !== own);
-      return own && other && one ? [{ own, other, one, two: two ?? one }] : [];
+    .flatMap((string): readonly Moved[] => {
+      const onString = held.strings[string] ?? [];
+      const own = onString.find(({ placement }) => placement.finger === finger);
+      if (!own) return [];
+      const neighbours = onString.filter((each) => each !== own).toSorted((one, other) => awayFrom(own, one) - awayFrom(own, other));
+      const tried = placesBeside(onString, own).flatMap((other): readonly Moved[] => {
+        const moved = { ...fingered(own, EIGHTH), pitches: [formatPitch(other)] };
+        const stays = neighbours.filter((each) => isOneHand(player, ground, [fingered(own, EIGHTH), fingered(each, EIGHTH), moved]));
+        if (position === THUMB && stays[0]?.placement.finger !== 'T') return [];
+        const [one, two = one] = stays.slice(0, 2).toSorted((low, high) => semitonesOf(low.pitch) - semitonesOf(high.pitch));
+        return one && two ? [{ own, other, moved, one, two }] : [];
+      });
+      return tried.slice(0, 1);
     });
-  const measures = found.map(({ own, other, one, two }) => {
-    const moved: DrillNote = { ...fingered(own, '1/8'), pitches: [formatPitch(other)] };
-    const [low, high, first, second] = [fingered(own, '1/8'), moved, fingered(one, '1/8'), fingered(two, '1/8')];
-    return [first, low, second, low, first, high, second, high];
+  const measures = found.map(({ own, moved, one, two }) => {
+    const [here, first, second] = [fingered(own, EIGHTH), fingered(one, EIGHTH), fingered(two, EIGHTH)];
+    return [first, here, second, here, first, moved, second, moved];
   });
   return { measures, altered: found.map(({ own, other }) => movedNote(own, other)) };
 }
 
-/** The place a semitone beside a finger, by the same letter, that its neighbours leave free. */
-function besidePlace(held: readonly Standing[], own: Standing): Pitch | null {
+/** A finger with both its places and the neighbours that stay. */
+interface Moved {
+  readonly own: Standing;
+  readonly other: Pitch;
+  readonly moved: DrillNote;
+  readonly one: Standing;
+  readonly two: Standing;
+}
+
+const EIGHTH = '1/8';
+
+/** How far a finger stands from another, semitones; the thumb, which carries the hand, is always a neighbour. */
+function awayFrom(own: Standing, { placement }: Standing): number {
+  return placement.finger === 'T' ? 0 : Math.abs(placement.semitonesAboveOpen - own.placement.semitonesAboveOpen);
+}
+
+/** Whether notes are played without a shift. */
+function isOneHand(player: DrillFor, { key }: Ground, notes: readonly DrillNote[]): boolean {
+  return staysInOneHand(drillBrief(player, formatKey(key), notes));
+}
+
+/** The places a semitone beside a finger, by the same letter, that its neighbours leave free. */
+function placesBeside(held: readonly Standing[], own: Standing): readonly Pitch[] {
   const taken = held.filter((each) => each !== own).map(({ pitch }) => semitonesOf(pitch));
-  const tried = [-1, 1].map((by) => pitchAt(stepsOf(own.pitch), semitonesOf(own.pitch) + by));
-  return tried.find((pitch) => pitch !== null && Math.abs(pitch.alteration) < 2 && !taken.includes(semitonesOf(pitch))) ?? null;
+  return [-1, 1].flatMap((by) => {
+    const pitch = pitchAt(stepsOf(own.pitch), semitonesOf(own.pitch) + by);
+    return pitch !== null && Math.abs(pitch.alteration) < 2 && !taken.includes(semitonesOf(pitch)) ? [pitch] : [];
+  });
 }
 
 function movedNote({ placement, label }: Standing, other: Pitch): Alteration {
@@ -51,9 +86,10 @@ const SEVENTHS = [2, 4] as const;
 
 /**
  * The top of the melodic minor wherever one finger plays both sevenths in a position: it is lifted and set again a semitone
- * lower. In a major key its relative minor is taken.
+ * lower, as often as is asked by itself (raised, tonic, natural, tonic) and then in the line. In a major key its relative minor is
+ * taken.
  */
-export function liftAndReplace(ground: Ground, player: DrillFor, { position }: FamilyOf<'lift-and-replace'>): Written {
+export function liftAndReplace(ground: Ground, player: DrillFor, { position, times = 0 }: FamilyOf<'lift-and-replace'>): Written {
   const tonic = minorTonic(ground);
   const measures = OCTAVES.flatMap((octave) => {
     const line = TOP_OF_MELODIC_MINOR.map(([letters, semitones]) =>
@@ -68,10 +104,19 @@ export function liftAndReplace(ground: Ground, player: DrillFor, { position }: F
       limits: { positions: [position], shifts: 0 },
     });
     const [raised, natural] = SEVENTHS.map((at) => notes?.[at]);
-    return notes && raised && natural && sameFinger(raised, natural) ? [notes] : [];
+    const top = notes?.[TONIC];
+    if (!notes || !raised || !natural || !top || !sameFinger(raised, natural)) return [];
+    const lifted = [raised, top, natural, top];
+    return [...Array.from({ length: times / LIFTS_A_MEASURE }, () => [...lifted, ...lifted]), notes];
   });
   return asAsked(measures);
 }
+
+/** The note between them. */
+const TONIC = 3;
+
+/** The finger is lifted and set again so often in a measure of eighths. */
+const LIFTS_A_MEASURE = 2;
 
 /** Octaves of pitches on the four instruments. */
 const OCTAVES = [1, 2, 3, 4, 5, 6, 7] as const;

@@ -31,6 +31,12 @@ const ShiftClassDocument = Type.Object(
 /** Which pairs of fingers a matrix goes through. */
 export const MATRIX_FINGERS = ['same', 'mixed', 'all'] as const;
 
+/** In which key the strings of a matrix are: all in one, or each in its own, so that the fingers fall alike on all of them. */
+export const MATRIX_KEYS = ['one', 'each-string'] as const;
+
+/** How often the lifted finger is set again before the line is played. */
+export const LIFT_TIMES = [0, 2, 4, 8] as const;
+
 /** What is played inside a position. */
 export const POSITION_SETS = ['scale', 'broken-thirds', 'arpeggio'] as const;
 
@@ -65,7 +71,8 @@ const strings = Type.Array(PitchText, { minItems: 1, maxItems: 6 });
  * The families of drills, each with what it asks for.
  *
  * - `loop`: a hard place of a piece, there and back; - `shift`: one shift walked up the string, and `into` the measures of the piece
- * that have it; - `matrix`: finger by finger from one position to another; - `position`: a set inside one
+ * that have it; - `matrix`: finger by finger from one position to another; - `matching`: one note with two fingers, the hand going from
+ * one position to another while the open string sounds; - `position`: a set inside one
  * position; - `two-places`: one finger between its two places while its neighbours stay; - `first-and-fourth`: the first and the fourth
  * finger across two strings; - `lift-and-replace`: the top of the melodic minor, where one finger is lifted and set again; - `blocks`:
  * fingers set down together coming onto a string; - `double-stops`; - `chords`: the triads of the key on three strings; - `open-string`: stopped notes against the open string beside
@@ -93,11 +100,29 @@ export const DrillFamily = Type.Union([
     },
     closed,
   ),
-  Type.Object({ family: Type.Literal('matrix'), strings, from: PositionLabel, to: PositionLabel, fingers: oneOf(MATRIX_FINGERS) }, closed),
+  Type.Object(
+    {
+      family: Type.Literal('matrix'),
+      strings,
+      from: PositionLabel,
+      to: PositionLabel,
+      fingers: oneOf(MATRIX_FINGERS),
+      keys: Type.Optional(oneOf(MATRIX_KEYS)),
+    },
+    closed,
+  ),
+  Type.Object({ family: Type.Literal('matching'), strings, from: PositionLabel, to: PositionLabel }, closed),
   Type.Object({ family: Type.Literal('position'), position: PositionLabel, set: oneOf(POSITION_SETS) }, closed),
   Type.Object({ family: Type.Literal('two-places'), position: PositionLabel, strings, finger: FingerText }, closed),
   Type.Object({ family: Type.Literal('first-and-fourth'), position: PositionLabel, strings }, closed),
-  Type.Object({ family: Type.Literal('lift-and-replace'), position: PositionLabel }, closed),
+  Type.Object(
+    {
+      family: Type.Literal('lift-and-replace'),
+      position: PositionLabel,
+      times: Type.Optional(Type.Union(LIFT_TIMES.map((each) => Type.Literal(each)))),
+    },
+    closed,
+  ),
   Type.Object({ family: Type.Literal('blocks'), position: PositionLabel }, closed),
   Type.Object(
     {
@@ -137,6 +162,7 @@ export const FAMILY_NAMES = [
   'shift',
   'guide',
   'matrix',
+  'matching',
   'home',
   'position',
   'one-string',

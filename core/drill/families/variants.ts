@@ -23,6 +23,11 @@ export function filled(measure: readonly DrillNote[], { beats, beatValue }: Mete
   return compareFractions(missing, ZERO) > 0 ? [...measure, { rest: true, duration: formatFraction(missing) }] : measure;
 }
 
+/** How many measures of common time notes last that end with one. */
+export function measuresLong(notes: readonly DrillNote[]): number {
+  return asNumber(notes.map(lengthOf).reduce(addFractions, ZERO));
+}
+
 /** Lengths are exact fractions; their quotient may exceed a whole number by a hair. */
 const TINY = 1e-9;
 

@@ -1,10 +1,10 @@
-import { handSchoolOf } from '#core/brief';
+import { type Brief, handSchoolOf } from '#core/brief';
 import { handOf, type HandSchool, schoolsOf, USUAL_OPTIONS } from '#core/hand';
 import { drillIssue } from '#core/messages';
 import { keyLabel } from '#core/pitch';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { meterOf } from '#core/rhythm';
-import { isPlayed } from '../best-of.ts';
+import { isPlayed, staysInOneHand, withoutShifts } from '../best-of.ts';
 import { type Drill, drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
 import { playedSo } from '../hot-spots/loop.ts';
 import { studied } from '../shifts/shift-study.ts';
@@ -13,12 +13,12 @@ import { againstOpenString, chromatic, oneString, withGuide } from './along.ts';
 import { chords } from './chords.ts';
 import { doubleStops } from './double-stops.ts';
 import { blocks, firstAndFourth, home, hovering, positionSet } from './in-position.ts';
-import { matrix } from './matrix.ts';
+import { matching, matrix } from './matrix.ts';
 import { liftAndReplace, twoPlaces } from './one-finger.ts';
 import type { DrillRequest, FamilyName, FamilyOf } from './request.ts';
 import { leadingInto } from './into-the-piece.ts';
 import { loop } from './loop.ts';
-import { bowed, filled, inRhythm } from './variants.ts';
+import { bowed, filled, inRhythm, measuresLong } from './variants.ts';
 
 /**
  * Writes a drill of any family for a player: a line like any other, its fingers locked, that the engine agrees can be played.
@@ -30,20 +30,44 @@ export function writeDrill(writtenFor: DrillFor, { key, asks, variant }: DrillRe
   if (!ground.ok) return ground;
   const written = writtenBy(asks.family, asks, { ground: ground.value, player, key });
   if (!written.ok) return written;
-  const { measures, altered } = written.value;
+  const { measures, keys, altered } = written.value;
   const into = asks.family === 'shift' ? asks.into : undefined;
-  const agreed = playable(
-    player,
-    key,
-    measures.map((measure) => filled(inRhythm(measure, variant.rhythm), into ? meterOf(into) : undefined)),
-  );
+  const whole = measures.map((notes, order): Measure => {
+    return { notes: filled(inRhythm(notes, variant.rhythm), into ? meterOf(into) : undefined), key: keys?.[order] ?? key };
+  });
+  const agreed = playable({ player, family: asks.family }, whole);
   if (agreed.length === 0) return badReading(drillIssue('not-here', { key: keyLabel(key) }));
   const leftOut = measures.length - agreed.length;
+  const brief = briefOf(player, agreed, variant.notesPerBow);
   const drill: Drill = {
-    brief: drillBrief(player, key, bowed(agreed.flat(), variant.notesPerBow)),
+    brief: isInOnePosition(asks) ? withoutShifts(brief) : brief,
     altered: leftOut > 0 ? [...altered, { what: 'measures-left-out', count: leftOut }] : altered,
   };
   return goodReading(into ? leadingInto(drill, into) : drill);
+}
+
+/** A measure that a rest fills, and the key it is in, documents' form. */
+interface Measure {
+  readonly notes: readonly DrillNote[];
+  readonly key: string;
+}
+
+/** Measures in a row, with the key signature changed where a measure is in another key. */
+function briefOf(player: DrillFor, measures: readonly Measure[], notesPerBow: number): Brief {
+  const brief = drillBrief(
+    player,
+    measures[0]?.key ?? '',
+    bowed(
+      measures.flatMap(({ notes }) => notes),
+      notesPerBow,
+    ),
+  );
+  const changes = measures.flatMap(({ key }, order) => {
+    const measure = measures.slice(0, order).reduce((sum, { notes }) => sum + measuresLong(notes), 1);
+    return order > 0 && key !== measures[order - 1]?.key ? [{ measure, key }] : [];
+  });
+  if (brief.material.kind !== 'line' || changes.length === 0) return brief;
+  return { ...brief, material: { ...brief.material, changes } };
 }
 
 /** A drill for a hand that sets the thumb, where that is asked for; a loop with its fingers held or lifted. */
@@ -74,16 +98,17 @@ const WRITERS: { readonly [Name in FamilyName]: (asks: FamilyOf<Name>, asked: As
   shift: (asks, { player, key }) => studied(player, { ...asks, key }),
   guide: (asks, { player, key }) => withGuide(player, key, asks),
   matrix: (asks, { ground }) => goodReading(matrix(ground, asks)),
+  matching: (asks, { ground }) => goodReading(matching(ground, asks)),
   home: (asks, { ground }) => goodReading(home(ground, asks)),
   position: (asks, { ground }) => goodReading(positionSet(ground, asks)),
   'one-string': (asks, { ground, player }) => goodReading(oneString(ground, player, asks)),
   chromatic: (asks, { player }) => goodReading(chromatic(player, asks)),
-  'two-places': (asks, { ground }) => goodReading(twoPlaces(ground, asks)),
+  'two-places': (asks, { ground, player }) => goodReading(twoPlaces(ground, player, asks)),
   'first-and-fourth': (asks, { ground }) => goodReading(firstAndFourth(ground, asks)),
   'lift-and-replace': (asks, { ground, player }) => goodReading(liftAndReplace(ground, player, asks)),
   blocks: (asks, { ground }) => goodReading(blocks(ground, asks)),
   hovering: (asks, { ground }) => goodReading(hovering(ground, asks)),
-  chords: (asks, { ground }) => goodReading(chords(ground, asks)),
+  chords: (asks, { ground, player }) => goodReading(chords(ground, player, asks)),
   'double-stops': (asks, { ground, player }) => goodReading(doubleStops(ground, player, asks)),
   'open-string': (asks, { ground }) => goodReading(againstOpenString(ground, asks)),
 };
@@ -92,10 +117,31 @@ function writtenBy<Name extends FamilyName>(name: Name, asks: FamilyOf<Name>, as
   return WRITERS[name](asks, asked);
 }
 
-/** All measures where a hand plays them in a row; else those that a hand plays by themselves and in a row. */
-function playable(player: DrillFor, key: string, measures: readonly (readonly DrillNote[])[]): readonly (readonly DrillNote[])[] {
-  const plays = (some: readonly (readonly DrillNote[])[]): boolean => some.length > 0 && isPlayed(drillBrief(player, key, some.flat()));
+/** Families that are played inside one position, without a shift. */
+const IN_ONE_POSITION: readonly FamilyName[] = [
+  'position',
+  'two-places',
+  'first-and-fourth',
+  'lift-and-replace',
+  'blocks',
+  'hovering',
+  'chords',
+  'open-string',
+];
+
+function isInOnePosition({ family }: Pick<DrillRequest['asks'], 'family'>): boolean {
+  return IN_ONE_POSITION.includes(family);
+}
+
+/**
+ * All measures where a hand plays them in a row; else as many as it does, one after the other. Inside a position the hand stays where
+ * it is.
+ */
+function playable(asked: { readonly player: DrillFor; readonly family: FamilyName }, measures: readonly Measure[]): readonly Measure[] {
+  const isHeld = isInOnePosition(asked) ? staysInOneHand : isPlayed;
+  const plays = (some: readonly Measure[]): boolean => some.length > 0 && isHeld(briefOf(asked.player, some, 1));
   if (plays(measures)) return measures;
-  const alone = measures.filter((measure) => plays([measure]));
-  return plays(alone) ? alone : alone.slice(0, 1);
+  // A scale is played whole or not at all.
+  if (asked.family === 'position') return [];
+  return measures.reduce<readonly Measure[]>((kept, measure) => (plays([...kept, measure]) ? [...kept, measure] : kept), []);
 }

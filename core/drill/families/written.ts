@@ -1,7 +1,9 @@
 import type { Finger } from '#core/hand';
 import type { Alteration, DrillNote, Written } from '../drill.ts';
-import { formatPitch, isInKey, semitonesOf, stepsOf } from '#core/pitch';
-import { besideIn, fingersOf, type Ground, type Standing, standingsOf } from '../standings.ts';
+import { formatPitch, isInKey, semitonesOf } from '#core/pitch';
+import { stringOf } from '#core/instrument';
+import { type Held, type HeldNote, THUMB } from '../position/held.ts';
+import { besideIn, fingered, fingersOf, type Ground, type Standing } from '../standings.ts';
 
 /** Only measures, all as asked. */
 export function asAsked(measures: Written['measures']): Written {
@@ -13,48 +15,44 @@ export function rest(duration = '1/4'): DrillNote {
   return { rest: true, duration };
 }
 
-/** What one position holds of the key on a string, from the nut up, one place for each note; nothing where there is no such string. */
-export function onString(ground: Ground, stringIndex: number, position: string): readonly Standing[] {
-  return ground.instrument.strings[stringIndex] === undefined ? [] : inPosition(allOnString(ground, stringIndex), position);
-}
-
-/** Every finger on every note of the key on a string, in all positions. */
-export function allOnString(ground: Ground, stringIndex: number): readonly Standing[] {
-  return [...fingersOf(ground.hand), 'T' as const].flatMap((finger) => standingsOf(ground, stringIndex, finger));
-}
-
-/** What one position holds of all that a string has, from the nut up, one place for each note; the thumb in thumb position alone. */
-export function inPosition(all: readonly Standing[], position: string): readonly Standing[] {
-  const found = all
-    .filter(({ label, placement }) => label === position && (position === 'thumb' || placement.finger !== 'T'))
-    .toSorted((one, other) => one.placement.semitonesAboveOpen - other.placement.semitonesAboveOpen);
-  const hand = mostIn(found);
-  return found
-    .filter(({ placement }) => placement.stance === hand)
-    .filter(({ pitch }, order, held) => held.findIndex((each) => stepsOf(each.pitch) === stepsOf(pitch)) === order);
-}
-
-/** The hand in which most of the places stand: a position may be called by one name in two places. */
-function mostIn(found: readonly Standing[]): number | undefined {
-  const times = (stance: number): number => found.filter(({ placement }) => placement.stance === stance).length;
-  return found.map(({ placement }) => placement.stance).toSorted((one, other) => times(other) - times(one))[0];
+/** A finger in a position. */
+export interface FingerHere {
+  /** Where it stands. */
+  readonly stands: Standing;
+  /** Its note is of the key. */
+  readonly inKey: boolean;
 }
 
 /** Where a finger stands in a position: on a note of the key, else beside one that does; null where it does not stand there. */
-export function fingerIn(
-  ground: Ground,
-  stringIndex: number,
-  position: string,
-  finger: Finger,
-): { readonly stands: Standing; readonly inKey: boolean } | null {
-  const held = onString(ground, stringIndex, position);
-  const own = held.find(({ placement }) => placement.finger === finger);
+export function fingerIn(ground: Ground, { strings, position }: Held, stringIndex: number, finger: Finger): FingerHere | null {
+  const onString = strings[stringIndex] ?? [];
+  const own = onString.find(({ placement }) => placement.finger === finger);
   if (own) return { stands: own, inKey: true };
-  const beside = held.map((each) => besideIn(ground, each, finger)).find((each) => each?.label === position);
+  const beside = onString.map((each) => besideIn(ground, each, finger)).find((each) => each?.label === position);
   return beside ? { stands: beside, inKey: isInKey(semitonesOf(beside.pitch), ground.key) } : null;
 }
 
+/** The fingers that are set in a position, from the lowest: in thumb position the thumb comes first. */
+export function fingersAt(ground: Ground, position: string): readonly Finger[] {
+  return position === THUMB ? THUMB_FINGERS : fingersOf(ground.hand);
+}
+
+const THUMB_FINGERS = ['T', '1', '2', '3'] as const;
+
+/** A note that a position holds, as a drill has it: of a length, of a whole note. */
+export function heldNote({ instrument }: Ground, { pitch, stringIndex, standing }: HeldNote, duration = '1/4'): DrillNote {
+  if (standing) return fingered(standing, duration);
+  return { pitches: [formatPitch(pitch)], fingered: { string: stringOf(instrument, stringIndex).name, finger: '0' }, duration };
+}
+
+/** What was put in of some fingers, each told once. */
+export function insertedOf(fingers: readonly FingerHere[]): readonly Alteration[] {
+  const inserted = fingers.filter(({ inKey }) => !inKey).map(({ stands }) => insertedNote(stands));
+  const names = inserted.map((each) => JSON.stringify(each));
+  return inserted.filter((_, order) => names.indexOf(names[order] ?? '') === order);
+}
+
 /** The note of a finger that is not in the key and is put in, so that the finger occurs. */
-export function insertedNote({ placement, pitch, label }: Standing): Alteration {
+function insertedNote({ placement, pitch, label }: Standing): Alteration {
   return { what: 'note-inserted', finger: placement.finger, pitch: formatPitch(pitch), label };
 }

@@ -1,8 +1,9 @@
-import { readPlayer } from '#core/brief';
 import type { Finger } from '#core/hand';
+import type { InstrumentKind } from '#core/instrument';
 import type { DrillFor } from '../drill.ts';
-import { CHORD_WAYS, type DrillFamily, type DrillRequest, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
-import { fingersOf } from '../standings.ts';
+import { CHORD_WAYS, type DrillFamily, type DrillRequest, type FamilyName, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
+import { boardOf, heldIn, THUMB } from '../position/held.ts';
+import { fingersOf, groundOf } from '../standings.ts';
 import { DOUBLE_STOP_INTERVALS } from '#core/material';
 
 /** Shifts over so many positions are offered. */
@@ -16,25 +17,30 @@ const MOST_POSITIONS = 8;
  * list says what to look for, the writer says what the key and the hand make of it. Empty where the player cannot be read.
  */
 export function catalogue(player: DrillFor, key: string): readonly DrillRequest[] {
-  const read = readPlayer(player);
-  if (!read.ok) return [];
-  const { instrument, hand } = read.value;
+  const ground = groundOf(player, key);
+  if (!ground.ok) return [];
+  const { instrument, hand } = ground.value;
+  const board = boardOf(ground.value);
+  const positions = hand.positionLabels.filter((label) => heldIn(board, label).strings.flat().length > 0);
   const place: Place = {
     kind: instrument.kind,
     strings: instrument.strings.map(({ name }) => name),
     fingers: fingersOf(hand),
-    // In half position nothing is gained by a drill of its own.
-    positions: hand.positionLabels.filter((label) => label !== 'half' && label !== 'thumb').slice(0, MOST_POSITIONS),
-    setsThumb: hand.positionLabels.includes('thumb'),
+    numbered: positions.filter((label) => label !== THUMB).slice(0, MOST_POSITIONS),
+    positions: positions.filter((label, order) => label === THUMB || order < MOST_POSITIONS),
+    setsThumb: hand.positionLabels.includes(THUMB),
   };
   const families = [...shifts(place), ...betweenPositions(place), ...inPositions(place), ...onStrings(place), ...doubleStops(place)];
   return families.map((asks) => ({ key, asks, variant: PLAIN_VARIANT }));
 }
 
 interface Place {
-  readonly kind: DrillFor['instrument']['kind'];
+  readonly kind: InstrumentKind;
   readonly strings: string[];
   readonly fingers: readonly Finger[];
+  /** The positions in which a hand holds something of the key, from the nut up, without the thumb's. */
+  readonly numbered: readonly string[];
+  /** The same, with the thumb's. */
   readonly positions: readonly string[];
   readonly setsThumb: boolean;
 }
@@ -63,11 +69,12 @@ function shifts({ kind, strings, fingers }: Place): readonly DrillFamily[] {
   );
 }
 
-function betweenPositions({ strings, positions }: Place): readonly DrillFamily[] {
+function betweenPositions({ strings, numbered: positions }: Place): readonly DrillFamily[] {
   return positions.flatMap((from, order) => [
-    ...positions
-      .slice(order + 1, order + 1 + MOST_POSITIONS_APART)
-      .map((to): DrillFamily => ({ family: 'matrix', strings, from, to, fingers: 'all' })),
+    ...positions.slice(order + 1, order + 1 + MOST_POSITIONS_APART).flatMap((to): readonly DrillFamily[] => [
+      { family: 'matrix', strings, from, to, fingers: 'all' },
+      { family: 'matching', strings, from, to },
+    ]),
     ...strings.map((string): DrillFamily => ({ family: 'home', position: from, strings: [string] })),
   ]);
 }
@@ -75,14 +82,46 @@ function betweenPositions({ strings, positions }: Place): readonly DrillFamily[]
 function inPositions({ kind, strings, fingers, positions }: Place): readonly DrillFamily[] {
   return positions.flatMap((position): readonly DrillFamily[] => [
     ...POSITION_SETS.map((set): DrillFamily => ({ family: 'position', position, set })),
-    ...fingers.slice(1, -1).map((finger): DrillFamily => ({ family: 'two-places', position, strings, finger })),
+    ...movable(kind, position, fingers).map((finger): DrillFamily => ({ family: 'two-places', position, strings, finger })),
     { family: 'first-and-fourth', position, strings },
     { family: 'blocks', position },
     ...CHORD_WAYS.map((played): DrillFamily => ({ family: 'chords', position, played })),
     ...strings.map((string): DrillFamily => ({ family: 'hovering', position, strings: [string] })),
     ...strings.map((string): DrillFamily => ({ family: 'open-string', position, strings: [string] })),
-    ...(kind === 'violin' || kind === 'viola' ? [{ family: 'lift-and-replace' as const, position }] : []),
+    ...(isPlayedOn('lift-and-replace', kind) ? [{ family: 'lift-and-replace' as const, position }] : []),
   ]);
+}
+
+/**
+ * Whether a family is played on an instrument at all. One finger plays both sevenths of the melodic minor, or goes between two places
+ * by itself, where fingers stand on letters, not a semitone from each other.
+ */
+export function isPlayedOn(family: FamilyName, kind: InstrumentKind, setsThumb = false): boolean {
+  switch (family) {
+    case 'lift-and-replace':
+      return kind === 'violin' || kind === 'viola';
+    case 'two-places':
+      return kind !== 'bass' || setsThumb;
+    default:
+      return true;
+  }
+}
+
+/**
+ * The fingers that move a semitone while another stays: the inner ones of violin and viola; on the cello the first, which reaches back,
+ * and the second, with which the hand opens; none on the bass, whose fingers stand a semitone apart. The thumb carries them all.
+ */
+function movable(kind: InstrumentKind, position: string, fingers: readonly Finger[]): readonly Finger[] {
+  if (position === THUMB) return fingers.filter((finger) => finger !== '4');
+  switch (kind) {
+    case 'violin':
+    case 'viola':
+      return fingers.slice(1, -1);
+    case 'cello':
+      return fingers.slice(0, 2);
+    case 'bass':
+      return [];
+  }
 }
 
 function onStrings({ strings }: Place): readonly DrillFamily[] {
@@ -97,7 +136,7 @@ function doubleStops({ setsThumb }: Place): readonly DrillFamily[] {
     { family: 'double-stops', interval, built: 'one-by-one', position: null },
     { family: 'double-stops', interval, built: 'at-once', position: null },
     ...(setsThumb && interval === 'octaves'
-      ? [{ family: 'double-stops' as const, interval, built: 'one-by-one' as const, position: 'thumb' }]
+      ? [{ family: 'double-stops' as const, interval, built: 'one-by-one' as const, position: THUMB }]
       : []),
   ]);
 }

@@ -34,6 +34,7 @@ const AIMS: Readonly<Record<FamilyName, DrillAim>> = {
   shift: 'shifts',
   guide: 'shifts',
   matrix: 'shifts',
+  matching: 'shifts',
   home: 'shifts',
   position: 'position',
   'one-string': 'fingerboard',
@@ -71,7 +72,7 @@ function stringsOf(asks: DrillRequest['asks']): readonly string[] {
 
 function positionsOf(asks: DrillRequest['asks']): readonly string[] {
   if (asks.family === 'loop') return eachOnce(asks.notes.flatMap(({ fingered }) => fingered.position ?? []));
-  if (asks.family === 'matrix') return eachOnce([asks.from, asks.to]);
+  if ('from' in asks) return eachOnce([asks.from, asks.to]);
   return 'position' in asks && asks.position !== null ? [asks.position] : [];
 }
 

@@ -139,8 +139,8 @@ function playable(player: DrillFor, study: StudyOf, measures: readonly Measure[]
 function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 'letters'>): readonly Measure[] {
   const [fromString, toString] = [stringNamed(ground.instrument, shift.fromString), stringNamed(ground.instrument, shift.toString)];
   if (fromString < 0 || toString < 0) return [];
-  const froms = standingsOf(ground, fromString, shift.fromFinger);
-  const tos = standingsOf(ground, toString, shift.toFinger);
+  const froms = shiftedFrom(standingsOf(ground, fromString, shift.fromFinger));
+  const tos = shiftedFrom(standingsOf(ground, toString, shift.toFinger));
   const pairs = froms.flatMap((from) => {
     const [to] = nearestInterval(
       from,
@@ -153,6 +153,11 @@ function measuresOf(ground: Ground, { shift, letters }: Pick<StudyOf, 'shift' | 
   const exact = alike.length >= ENOUGH ? alike : walked(pairs);
   const measures = exact.length >= ENOUGH ? exact : walked([...exact, ...inserted(ground, shift, { froms, tos })]);
   return measures.slice(0, MOST_MEASURES);
+}
+
+/** In half position of violin and viola the fingers stand as in first, a letter lower: nothing is gained by shifting there. */
+function shiftedFrom(standings: readonly Standing[]): readonly Standing[] {
+  return standings.filter(({ placement }) => placement.letterPosition !== 0);
 }
 
 /** The arrivals that keep nearest to the interval of the notes first. */
@@ -205,7 +210,7 @@ function outsideKey(ground: Ground, open: string, own: Finger): readonly { reado
   const string = stringNamed(ground.instrument, open);
   const others = fingersOf(ground.hand).filter((finger) => finger !== own);
   return others
-    .flatMap((finger) => standingsOf(ground, string, finger))
+    .flatMap((finger) => shiftedFrom(standingsOf(ground, string, finger)))
     .flatMap((note) => {
       const stands = besideIn(ground, note, own);
       return stands && !isInKey(semitonesOf(stands.pitch), ground.key) ? [{ stands, note }] : [];

@@ -8,8 +8,11 @@ import {
   FAMILY_NAMES,
   type FamilyOf,
   fingersOf,
+  isPlayedOn,
+  LIFT_TIMES,
   LOOP_FINGERS,
   MATRIX_FINGERS,
+  MATRIX_KEYS,
   type MeasuresOfPiece,
   POSITION_SETS,
   type ShiftClass,
@@ -25,6 +28,7 @@ import {
   doubleStopText,
   FAMILY_WORDS,
   LOOP_FINGER_WORDS,
+  MATRIX_KEY_WORDS,
   STUDY_ORDER_WORDS,
   PAIR_WORDS,
   positionText,
@@ -38,7 +42,8 @@ interface RequestFieldsProps {
   readonly place: WrittenFor;
   /** The measures of the piece that a study can lead into. */
   readonly around: MeasuresOfPiece | null;
-  readonly onChange: (request: DrillRequest) => void;
+  /** `opens`: a family was chosen, and the form may open on another drill of it. */
+  readonly onChange: (request: DrillRequest, opens?: boolean) => void;
 }
 
 const BOWS = [1, 2, 3, 4, 8] as const;
@@ -46,15 +51,16 @@ const BOWS = [1, 2, 3, 4, 8] as const;
 /** What is asked of a drill: its family, what that asks for, the key, the rhythm and the bowing. */
 export function RequestFields({ request, place, around, onChange }: RequestFieldsProps) {
   const { asks, key, variant } = request;
+  const families = FAMILY_NAMES.filter((name) => isPlayedOn(name, place.instrument.kind, place.hand.positionLabels.includes('thumb')));
   const ask = (next: DrillFamily): void => onChange({ ...request, asks: next });
   return (
     <div className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2">
       <LabelledChoice
         label="Drill"
         value={asks.family}
-        among={asks.family === 'loop' ? (['loop', ...FAMILY_NAMES] as const) : FAMILY_NAMES}
+        among={asks.family === 'loop' ? (['loop', ...families] as const) : families}
         nameOf={(name) => FAMILY_WORDS[name].name}
-        onChoose={(name) => ask(name === 'loop' ? asks : firstOf(name, place, asks))}
+        onChoose={(name) => (name === 'loop' ? ask(asks) : onChange({ ...request, asks: firstOf(name, place, asks) }, true))}
       />
       <Asks asks={asks} place={place} onChange={ask} />
       {asks.family === 'shift' && around && (
@@ -117,12 +123,13 @@ function Asks({ asks, place, onChange }: AsksProps) {
           onChoose={(measures) => onChange({ ...asks, measures })}
         />
       )}
-      {asks.family === 'matrix' && <MatrixFields asks={asks} place={place} onChange={onChange} />}
+      {(asks.family === 'matrix' || asks.family === 'matching') && <FromTo asks={asks} place={place} onChange={onChange} />}
+      {asks.family === 'matrix' && <MatrixFields asks={asks} onChange={onChange} />}
       {'position' in asks && asks.position !== null && (
         <LabelledChoice
           label="Position"
           value={asks.position}
-          among={positionsFor(place)}
+          among={IN_THUMB_TOO.includes(asks.family) ? place.hand.positionLabels : positionsFor(place)}
           nameOf={positionText}
           onChoose={(position) => onChange({ ...asks, position })}
         />
@@ -145,6 +152,15 @@ function Asks({ asks, place, onChange }: AsksProps) {
           onChoose={(finger) => onChange({ ...asks, finger })}
         />
       )}
+      {asks.family === 'lift-and-replace' && (
+        <LabelledChoice
+          label="First by itself"
+          value={asks.times ?? LIFT_TIMES[0]}
+          among={LIFT_TIMES}
+          nameOf={(times) => (times === 0 ? 'no' : `${times} times`)}
+          onChoose={(times) => onChange({ ...asks, times })}
+        />
+      )}
       {asks.family === 'loop' && <LoopFields asks={asks} onChange={onChange} />}
       {asks.family === 'chords' && <ChordFields asks={asks} onChange={onChange} />}
       {asks.family === 'double-stops' && <DoubleStopFields asks={asks} place={place} onChange={onChange} />}
@@ -161,14 +177,53 @@ function Asks({ asks, place, onChange }: AsksProps) {
   );
 }
 
+/** Families that are written for thumb position, too. */
+const IN_THUMB_TOO: readonly DrillFamily['family'][] = [
+  'position',
+  'two-places',
+  'first-and-fourth',
+  'blocks',
+  'hovering',
+  'chords',
+  'open-string',
+];
+
 /** All strings, where one is chosen. */
 const ALL = 'all';
 
-interface MatrixFieldsProps extends AsksProps {
+interface MatrixFieldsProps extends Pick<AsksProps, 'onChange'> {
   readonly asks: Extract<DrillFamily, { family: 'matrix' }>;
 }
 
-function MatrixFields({ asks, place, onChange }: MatrixFieldsProps) {
+function MatrixFields({ asks, onChange }: MatrixFieldsProps) {
+  return (
+    <>
+      <LabelledChoice
+        label="Fingers"
+        value={asks.fingers}
+        among={MATRIX_FINGERS}
+        nameOf={(fingers) => PAIR_WORDS[fingers]}
+        onChoose={(fingers) => onChange({ ...asks, fingers })}
+      />
+      {asks.strings.length > 1 && (
+        <LabelledChoice
+          label="Strings"
+          value={asks.keys ?? MATRIX_KEYS[0]}
+          among={MATRIX_KEYS}
+          nameOf={(keys) => MATRIX_KEY_WORDS[keys]}
+          onChoose={(keys) => onChange({ ...asks, keys })}
+        />
+      )}
+    </>
+  );
+}
+
+interface FromToProps extends AsksProps {
+  readonly asks: Extract<DrillFamily, { from: string }>;
+}
+
+/** From which position to which. */
+function FromTo({ asks, place, onChange }: FromToProps) {
   const positions = positionsFor(place);
   return (
     <>
@@ -180,13 +235,6 @@ function MatrixFields({ asks, place, onChange }: MatrixFieldsProps) {
         onChoose={(from) => onChange({ ...asks, from })}
       />
       <LabelledChoice label="To" value={asks.to} among={positions} nameOf={positionText} onChoose={(to) => onChange({ ...asks, to })} />
-      <LabelledChoice
-        label="Fingers"
-        value={asks.fingers}
-        among={MATRIX_FINGERS}
-        nameOf={(fingers) => PAIR_WORDS[fingers]}
-        onChoose={(fingers) => onChange({ ...asks, fingers })}
-      />
     </>
   );
 }

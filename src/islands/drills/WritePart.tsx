@@ -1,6 +1,8 @@
 import { type DrillRequest, PLAIN_VARIANT } from '#core/drill';
 import { formatKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
+import { useEngine } from '../../engine/queries.ts';
+import { answerOf } from '../../engine/asked.ts';
 import { drillTitle, FAMILY_WORDS } from '../../words/drills/families.ts';
 import { firstOf, measuresAround, type WrittenFor } from './first-request.ts';
 import { PiecesInside } from './StudioPieces.tsx';
@@ -16,13 +18,17 @@ interface WritePartProps {
 
 /** The drill writer: what is asked, and the drill as it is written for this player. */
 export function WritePart({ plan, place, writer }: WritePartProps) {
-  const { request, note } = writer.composed ?? { request: firstRequest(plan, place), note: null };
+  const composed = writer.composed ?? { request: firstRequest(plan, place), note: null, opens: true };
+  const { note, opens } = composed;
+  const opening = useEngine(plan.brief, { kind: 'opening-drill', request: composed.request }, opens);
+  const opened = opens ? answerOf(opening) : undefined;
+  const request = opened ?? composed.request;
   return (
     <div>
       <RequestFields request={request} place={place} around={measuresAround(plan, note)} onChange={writer.change} />
       <h2 className="mt-4 text-2xl font-semibold">{drillTitle(request)}</h2>
       <p className="text-dove-dark">{FAMILY_WORDS[request.asks.family].gains}</p>
-      <Written brief={plan.brief} request={request} note={note} />
+      {(!opens || opened) && <Written brief={plan.brief} request={request} note={note} />}
       {request.asks.family === 'position' && <PiecesInside kind={plan.brief.instrument.kind} position={request.asks.position} />}
     </div>
   );

@@ -5,6 +5,7 @@ import {
   type DrillFamily,
   type FamilyOf,
   fingersOf,
+  LIFT_TIMES,
   MATRIX_FINGERS,
   type MeasuresOfPiece,
   measuresWith,
@@ -50,20 +51,23 @@ interface FirstPlace {
   readonly position: string;
   readonly next: string;
   readonly finger: Finger;
+  /** A finger other than the first, onto which a hand shifts over a note in between. */
+  readonly over: Finger;
 }
 
 /** What each family asks for when it is chosen. */
 const FIRSTS: Firsts = {
   shift: ({ shift }) => ({ family: 'shift', shift, letters: null, measures: STUDY_ORDERS[2] }),
-  guide: ({ shift }) => ({ family: 'guide', shift }),
+  guide: ({ shift, over }) => ({ family: 'guide', shift: shift.fromFinger === shift.toFinger ? { ...shift, toFinger: over } : shift }),
   matrix: ({ strings, position, next }) => ({ family: 'matrix', strings, from: position, to: next, fingers: MATRIX_FINGERS[0] }),
+  matching: ({ strings, position, next }) => ({ family: 'matching', strings, from: position, to: next }),
   home: ({ strings, position }) => ({ family: 'home', strings: strings.slice(0, 1), position }),
   position: ({ position }) => ({ family: 'position', position, set: POSITION_SETS[0] }),
   'one-string': ({ strings }) => ({ family: 'one-string', strings: strings.slice(0, 1) }),
   chromatic: ({ strings }) => ({ family: 'chromatic', strings: strings.slice(0, 1) }),
   'two-places': ({ strings, position, finger }) => ({ family: 'two-places', strings, position, finger }),
   'first-and-fourth': ({ strings, position }) => ({ family: 'first-and-fourth', strings, position }),
-  'lift-and-replace': ({ position }) => ({ family: 'lift-and-replace', position }),
+  'lift-and-replace': ({ position }) => ({ family: 'lift-and-replace', position, times: LIFT_TIMES[2] }),
   blocks: ({ position }) => ({ family: 'blocks', position }),
   hovering: ({ strings, position }) => ({ family: 'hovering', strings: strings.slice(0, 1), position }),
   'double-stops': () => ({ family: 'double-stops', interval: DOUBLE_STOP_INTERVALS[0], built: DOUBLE_STOP_WAYS[0], position: null }),
@@ -81,6 +85,7 @@ export function firstOf(name: OfferedFamily, place: WrittenFor, before: DrillFam
     position,
     next: positions[positions.indexOf(position) + 2] ?? position,
     finger: fingersOf(place.hand)[1] ?? '1',
+    over: fingersOf(place.hand)[2] ?? '2',
   });
 }
 

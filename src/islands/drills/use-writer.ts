@@ -5,6 +5,8 @@ import type { DrillRequest } from '#core/drill';
 interface Composed {
   readonly request: DrillRequest;
   readonly note: number | null;
+  /** A family was chosen: where this hand does not play the request as it is, the form opens on another of the family. */
+  readonly opens: boolean;
 }
 
 /** The drill writer of a page. */
@@ -13,8 +15,8 @@ export interface Writer {
   readonly composed: Composed | null;
   /** Begins with a drill, for a note of the piece or for none. */
   readonly ask: (request: DrillRequest, note: number | null) => void;
-  /** Asks for it differently, for the same note. */
-  readonly change: (request: DrillRequest) => void;
+  /** Asks for it differently, for the same note; `opens` where a family is chosen. */
+  readonly change: (request: DrillRequest, opens?: boolean) => void;
 }
 
 /** What the drill writer is asked for; `open` shows it. */
@@ -23,9 +25,9 @@ export function useWriter(open: () => void): Writer {
   return {
     composed,
     ask: (request, note) => {
-      setComposed({ request, note });
+      setComposed({ request, note, opens: false });
       open();
     },
-    change: (request) => setComposed({ request, note: composed?.note ?? null }),
+    change: (request, opens = false) => setComposed({ request, note: composed?.note ?? null, opens }),
   };
 }

@@ -23,6 +23,10 @@ export const FAMILY_WORDS: Readonly<Record<FamilyName, { readonly name: string; 
   shift: { name: 'Shift study', gains: 'One shift, walked up the string in the key: there, back, and on.' },
   guide: { name: 'Shift over its guide', gains: 'The same shift with the note on the way played out.' },
   matrix: { name: 'Finger by finger', gains: 'Every finger onto every finger between two positions, string by string.' },
+  matching: {
+    name: 'Match it',
+    gains: 'One note with two fingers: the hand travels while the open string sounds, and the new finger matches the old.',
+  },
   home: { name: 'Home and back', gains: 'Out to each other position and back home with the first finger.' },
   position: { name: 'Inside a position', gains: 'Scale, broken thirds or arpeggio in one position, before any shift into it.' },
   'one-string': { name: 'Scale on one string', gains: 'An octave of the key along a single string.' },
@@ -68,6 +72,7 @@ export function drillTitle({ key, asks }: DrillRequest): string {
 const TITLES: { readonly [Name in FamilyName]?: (asks: FamilyOf<Name>) => string } = {
   loop: loopTitle,
   matrix: ({ from, to }) => `${FAMILY_WORDS.matrix.name} from ${positionText(from)} to ${positionText(to)}`,
+  matching: ({ from, to }) => `${FAMILY_WORDS.matching.name} from ${positionText(from)} to ${positionText(to)}`,
   position: ({ set }) => TITLE_SETS[set],
   'two-places': ({ finger }) => `Finger ${finger} in two places`,
   chords: ({ played }) => `${FAMILY_WORDS.chords.name}, ${CHORD_WORDS[played]},`,
@@ -112,6 +117,9 @@ export const STUDY_ORDER_WORDS: Readonly<Record<StudyOrder, string>> = {
 
 /** Which pairs of fingers are gone through. */
 export const PAIR_WORDS = { same: 'the same finger', mixed: 'different fingers', all: 'all fingers' } as const;
+
+/** In which key the strings are. */
+export const MATRIX_KEY_WORDS = { one: 'all in this key', 'each-string': 'each in its own key' } as const;
 
 /** How chords of three notes are played. */
 export const CHORD_WORDS = { rolled: 'rolled', held: 'held' } as const;

@@ -2,9 +2,12 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { placesOfNote, type PositionMap, positionMap, positionMaps, scalesHere } from '#core/atlas';
 import { KEYS_OFFERED } from '#core/brief/edits';
-import { type InstrumentSpec, readInstrument } from '#core/instrument';
+import { PLAIN_VARIANT, writeDrill } from '#core/drill';
+import { type HandSchool, schoolsOf } from '#core/hand';
+import { INSTRUMENT_KINDS, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { alterationInKey, isInKey, parseKey, parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import { acrossText, fingersText, scaleHereText, wayInText } from '../../../src/words/atlas.ts';
+import { planned } from '../../support/briefs.ts';
 
 /** Instruments of every kind, one with five strings and one retuned. */
 const INSTRUMENTS: readonly InstrumentSpec[] = [
@@ -26,6 +29,15 @@ function stringsOf(spec: InstrumentSpec) {
   const instrument = readInstrument(spec);
   assert.ok(instrument.ok);
   return instrument.value.strings;
+}
+
+/** The hands that are learnt on each instrument. */
+const SCHOOLS = INSTRUMENT_KINDS.flatMap((kind) => schoolsOf(kind).map((school) => ({ kind, school })));
+
+function positionMapOf(instrument: InstrumentSpec, key: string, position: string, school: HandSchool): PositionMap {
+  const map = positionMap({ instrument, player: { school } }, key, position);
+  assert.ok(map.ok, `${instrument.kind} ${key} ${position}`);
+  return map.value;
 }
 
 /** "A: 1 D5, 2 E5" for each string that holds something, from the lowest. */
@@ -88,7 +100,7 @@ describe('the map of a position', () => {
               const sounding = pitchOf(pitch);
               assert.equal(
                 stepsOf(sounding) - stepsOf(open),
-                Number(map.position) + Number(finger) - 1,
+                (map.position === 'half' ? 0 : Number(map.position)) + Number(finger) - 1,
                 `${keyText} ${map.position} ${pitch}`,
               );
               assert.equal(sounding.alteration, alterationInKey(key.value, sounding.letter));
@@ -147,6 +159,43 @@ describe('the map of a position', () => {
     );
   });
 
+  it('has the open strings that the scale needs there, and those alone', () => {
+    const open = (kind: InstrumentSpec['kind'], key: string, position: string): string =>
+      here({ kind }, key, position)
+        .strings.filter(({ openBelongs }) => openBelongs)
+        .map(({ open: name }) => name)
+        .join(' ');
+    assert.equal(open('cello', 'Eb major', '1'), 'D3 G2 C2');
+    assert.equal(open('violin', 'C major', '1'), 'E5 A4 D4 G3');
+    assert.equal(open('violin', 'C major', '3'), '', 'third position has those notes under the hand');
+    assert.equal(open('bass', 'F major', 'half'), 'G2 D2 A1 E1');
+    assert.equal(open('cello', 'G major', '4'), '');
+  });
+
+  it('on the thumb lies on the half string where the key has it there, and half position is of keys that have low first fingers', () => {
+    assert.deepEqual(told(positionMapOf({ kind: 'cello' }, 'D major', 'thumb', 'thumb')).slice(2), [
+      'D: T D4, 1 E4, 2 F♯4, 3 G4',
+      'A: T A4, 1 B4, 2 C♯5, 3 D5',
+    ]);
+    assert.deepEqual(told(here({ kind: 'violin' }, 'B major', 'half')).slice(0, 2), [
+      'G: 1 G♯3, 2 A♯3, 3 B3, 4 C♯4',
+      'D: 1 D♯4, 2 E4, 3 F♯4, 4 G♯4',
+    ]);
+    for (const kind of ['violin', 'cello'] as const) assert.equal(positionMap({ instrument: { kind } }, 'C major', 'half').ok, false);
+  });
+
+  it('obeys the hand rule: its notes, played up and down, are one hand', () => {
+    for (const { kind, school } of SCHOOLS) {
+      for (const key of KEYS_OFFERED) {
+        const player = { instrument: { kind }, player: { school } } as const;
+        for (const { position } of positionMaps(player, key)) {
+          const drill = writeDrill(player, { key, asks: { family: 'position', position, set: 'scale' }, variant: PLAIN_VARIANT });
+          assert.ok(drill.ok, `${kind} ${school} ${key} ${position}`);
+        }
+      }
+    }
+  });
+
   it('narrows from position to position up the neck', () => {
     const frames = positionMaps({ instrument: { kind: 'violin' } }, 'G major').map(({ frame }) => frame.toMm - frame.fromMm);
     const [first, , third, , fifth, , seventh] = frames;
@@ -158,11 +207,28 @@ describe('what lives in a position', () => {
   it('is every major scale with a whole octave there, and what it leaves over', () => {
     const first = scalesHere({ instrument: { kind: 'violin' } }, '1').map((scale) => scaleHereText(scale, 'violin'));
     assert.ok(first.includes('G major from G3: 2 octaves, 2 notes above left over'), first.join('\n'));
-    assert.ok(first.includes('A major from A3: 2 octaves, 1 note above and 1 note below left over'), first.join('\n'));
+    assert.ok(first.includes('A major from A3: 2 octaves, 1 note above left over'), first.join('\n'));
     const minor = scalesHere({ instrument: { kind: 'violin' } }, '1', 'melodic-minor').map((scale) => scaleHereText(scale, 'violin'));
     assert.ok(minor.includes('A minor from A3: 2 octaves'), minor.join('\n'));
-    const high = scalesHere({ instrument: { kind: 'cello' } }, '4');
-    assert.ok(high.length > 0 && high.every(({ octaves }) => octaves >= 1));
+  });
+
+  it('is what the map holds: open strings belong to first and half position, and no neck position above them holds an octave', () => {
+    const keysIn = (kind: InstrumentSpec['kind'], position: string): readonly string[] =>
+      scalesHere({ instrument: { kind } }, position).map(({ key, octaves }) => `${key} ${octaves}`);
+    assert.deepEqual(keysIn('cello', '1'), ['C major 2', 'D major 2', 'F major 1', 'G major 1', 'Bb major 1', 'Eb major 1', 'A major 1']);
+    assert.deepEqual(keysIn('cello', 'half'), []);
+    assert.deepEqual(keysIn('cello', '4'), []);
+    assert.deepEqual(keysIn('bass', 'half'), ['F major 1', 'Bb major 1']);
+    assert.deepEqual(keysIn('bass', 'I'), ['G major 1']);
+    for (const { kind } of INSTRUMENTS.slice(0, 4)) {
+      for (const position of ['half', '1', 'I', '3', 'III']) {
+        for (const { brief, key } of scalesHere({ instrument: { kind } }, position)) {
+          const { shifts, notes } = planned(brief);
+          assert.equal(shifts.length, 0, `${kind} ${key} ${position}`);
+          assert.ok(notes.every((note) => note.kind === 'rest' || note.stops[0].finger === '0' || note.position.label === position));
+        }
+      }
+    }
   });
 });
 

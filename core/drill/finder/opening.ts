@@ -1,0 +1,26 @@
+import type { Alteration, DrillFor } from '../drill.ts';
+import type { DrillFamily, DrillRequest } from '../families/request.ts';
+import { writeDrill } from '../families/write-drill.ts';
+import { catalogue } from './catalogue.ts';
+
+/**
+ * The drill with which a form opens: the one that is asked for where this hand plays it as it is, else the first of its family that
+ * it does; what was asked for where there is none in the key.
+ */
+export function openingDrill(player: DrillFor, request: DrillRequest): DrillRequest {
+  const others = catalogue(player, request.key).flatMap(({ asks }): readonly DrillFamily[] => {
+    if (asks.family === request.asks.family) return [asks];
+    // The drill over a guide is of the same shifts as their study.
+    return request.asks.family === 'guide' && asks.family === 'shift' ? [{ family: 'guide', shift: asks.shift }] : [];
+  });
+  const tried = [request.asks, ...others].map((asks): DrillRequest => ({ ...request, asks }));
+  return tried.find((each) => isPlayedAsAsked(player, each)) ?? tried.find((each) => writeDrill(player, each).ok) ?? request;
+}
+
+function isPlayedAsAsked(player: DrillFor, request: DrillRequest): boolean {
+  const drill = writeDrill(player, request);
+  return drill.ok && drill.value.altered.every(({ what }) => !OTHER_THAN_ASKED.includes(what));
+}
+
+/** What makes a drill another than the one asked for. */
+const OTHER_THAN_ASKED: readonly Alteration['what'][] = ['other-fingers', 'other-distance', 'other-string', 'measures-left-out'];
