@@ -45,7 +45,8 @@ export { fingersOf, type Ground, groundOf, type Standing } from './standings.ts'
 export { loopAsked } from './families/loop.ts';
 export { leftOver } from './families/variants.ts';
 export { writeDrill } from './families/write-drill.ts';
-export { catalogue, isPlayedOn } from './finder/catalogue.ts';
+export { catalogue } from './finder/catalogue.ts';
+export { isPlayedOn } from './families/played-on.ts';
 export { DRILL_AIMS, type DrillAim, type DrillFacts, factsOf } from './finder/facts.ts';
 export { type DrillQuery, findDrills } from './finder/find.ts';
 export { type ClassedShift, isKindOf } from './finder/places-like.ts';

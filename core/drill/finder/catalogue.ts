@@ -1,7 +1,8 @@
 import type { Finger } from '#core/hand';
 import type { InstrumentKind } from '#core/instrument';
 import type { DrillFor } from '../drill.ts';
-import { CHORD_WAYS, type DrillFamily, type DrillRequest, type FamilyName, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
+import { CHORD_WAYS, type DrillFamily, type DrillRequest, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
+import { isPlayedOn, movableFingers } from '../families/played-on.ts';
 import { boardOf, heldIn, THUMB } from '../position/held.ts';
 import { fingersOf, groundOf } from '../standings.ts';
 import { DOUBLE_STOP_INTERVALS } from '#core/material';
@@ -82,7 +83,7 @@ function betweenPositions({ strings, numbered: positions }: Place): readonly Dri
 function inPositions({ kind, strings, fingers, positions }: Place): readonly DrillFamily[] {
   return positions.flatMap((position): readonly DrillFamily[] => [
     ...POSITION_SETS.map((set): DrillFamily => ({ family: 'position', position, set })),
-    ...movable(kind, position, fingers).map((finger): DrillFamily => ({ family: 'two-places', position, strings, finger })),
+    ...movableFingers(kind, position, fingers).map((finger): DrillFamily => ({ family: 'two-places', position, strings, finger })),
     { family: 'first-and-fourth', position, strings },
     { family: 'blocks', position },
     ...CHORD_WAYS.map((played): DrillFamily => ({ family: 'chords', position, played })),
@@ -90,38 +91,6 @@ function inPositions({ kind, strings, fingers, positions }: Place): readonly Dri
     ...strings.map((string): DrillFamily => ({ family: 'open-string', position, strings: [string] })),
     ...(isPlayedOn('lift-and-replace', kind) ? [{ family: 'lift-and-replace' as const, position }] : []),
   ]);
-}
-
-/**
- * Whether a family is played on an instrument at all. One finger plays both sevenths of the melodic minor, or goes between two places
- * by itself, where fingers stand on letters, not a semitone from each other.
- */
-export function isPlayedOn(family: FamilyName, kind: InstrumentKind, setsThumb = false): boolean {
-  switch (family) {
-    case 'lift-and-replace':
-      return kind === 'violin' || kind === 'viola';
-    case 'two-places':
-      return kind !== 'bass' || setsThumb;
-    default:
-      return true;
-  }
-}
-
-/**
- * The fingers that move a semitone while another stays: the inner ones of violin and viola; on the cello the first, which reaches back,
- * and the second, with which the hand opens; none on the bass, whose fingers stand a semitone apart. The thumb carries them all.
- */
-function movable(kind: InstrumentKind, position: string, fingers: readonly Finger[]): readonly Finger[] {
-  if (position === THUMB) return fingers.filter((finger) => finger !== '4');
-  switch (kind) {
-    case 'violin':
-    case 'viola':
-      return fingers.slice(1, -1);
-    case 'cello':
-      return fingers.slice(0, 2);
-    case 'bass':
-      return [];
-  }
 }
 
 function onStrings({ strings }: Place): readonly DrillFamily[] {

@@ -1,6 +1,7 @@
-import { STRING_NUMBERS } from '#core/instrument';
+import { type InstrumentKind, STRING_NUMBERS } from '#core/instrument';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { intervalBetween } from '../apart/take-apart.ts';
+import { movableFingers } from '../families/played-on.ts';
 import type { DrillFamily } from '../families/request.ts';
 import { classOf } from '../shifts/shift-class.ts';
 import type { LoopKind, LoopPlace } from './hot-spot.ts';
@@ -15,24 +16,36 @@ export function drillOfSpot(plan: Plan, { kind, note, loop }: LoopPlace): DrillF
   if (kind === 'shift') return studyAsked(plan, note);
   const [before, here] = [soundAt(plan, loop[0] ?? note), soundAt(plan, note)];
   if (!before || !here || here.position.label === 'thumb') return null;
-  return DRILLS[kind](before, here);
+  return DRILLS[kind](before, here, plan.brief.instrument.kind);
 }
 
 /** What leads to each kind of hot spot but a shift, from the first note of its loop and the one it arrives on. */
-const DRILLS: Readonly<Record<Exclude<LoopKind, 'shift'>, (before: PlannedSound, here: PlannedSound) => DrillFamily | null>> = {
+const DRILLS: Readonly<
+  Record<Exclude<LoopKind, 'shift'>, (before: PlannedSound, here: PlannedSound, kind: InstrumentKind) => DrillFamily | null>
+> = {
   crossing: (before, here) => ({ family: 'first-and-fourth', position: here.position.label, strings: [lowerString(before, here)] }),
   block: (_, { position: { label } }) => ({ family: 'blocks', position: label }),
-  'augmented-second': (_, here) => twoPlacesOf(here, [here]),
-  extension: (_, here) => twoPlacesOf(here, [here]),
-  'one-finger-semitone': (_, here) => twoPlacesOf(here, [here]),
-  diagonal: (before, here) => twoPlacesOf(here, [before, here]),
-  note: (_, here) => twoPlacesOf(here, [here]),
+  'augmented-second': (_, here, kind) => twoPlacesOf(kind, here, [here]),
+  extension: (_, here, kind) => twoPlacesOf(kind, here, [here]),
+  'one-finger-semitone': (_, here, kind) => twoPlacesOf(kind, here, [here]),
+  diagonal: (before, here, kind) => twoPlacesOf(kind, here, [before, here]),
+  note: (_, here, kind) => twoPlacesOf(kind, here, [here]),
   top: (_, { position: { label } }) => ({ family: 'position', position: label, set: 'scale' }),
 };
 
-/** The finger of a note in two places, on the strings of some notes; null for an open string. */
-function twoPlacesOf({ stops: [{ finger }], position: { label } }: PlannedSound, on: readonly PlannedSound[]): DrillFamily | null {
-  return finger === '0' ? null : { family: 'two-places', position: label, strings: on.map(({ stops: [{ open }] }) => open), finger };
+/**
+ * The finger of a note in two places, on the strings of some notes; the last of those that move alone where it moves with others (the
+ * hand of the cello opens with the second). Null for an open string and where no finger moves alone.
+ */
+function twoPlacesOf(
+  kind: InstrumentKind,
+  { stops: [{ finger }], position: { label } }: PlannedSound,
+  on: readonly PlannedSound[],
+): DrillFamily | null {
+  const movable = movableFingers(kind, label, ['1', '2', '3', '4']);
+  const moves = movable.includes(finger) ? finger : movable.at(-1);
+  if (finger === '0' || moves === undefined) return null;
+  return { family: 'two-places', position: label, strings: [...new Set(on.map(({ stops: [{ open }] }) => open))], finger: moves };
 }
 
 /** The study of the shift that arrives on a note, at the interval it has there; null where it is of no class. */

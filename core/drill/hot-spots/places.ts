@@ -30,6 +30,7 @@ export function placesOf(plan: Plan): readonly Place[] {
     ...steps.flatMap((step) => PAIR_KINDS.filter(([, holds]) => holds(step, plan)).map(([kind]) => pairPlace(kind, step))),
     ...plan.setDowns.flatMap((block) => blockPlace(plan, block)),
     ...steps.flatMap((step) => diagonalPlace(plan, step)),
+    ...steps.flatMap((step) => movedPlace(plan, step)),
     ...topPlace(plan),
   ].toSorted((one, other) => one.note - other.note);
 }
@@ -103,6 +104,28 @@ function diagonalPlace(plan: Plan, { here }: Step): readonly Place[] {
     if (!sound || !stop) continue;
     const opens = openingBetween(plan, { note, sound }, here);
     return opens ? [{ kind: 'diagonal', note: here.note, way: wayOf(sound, here.sound), loop: [note, ...opens, here.note] }] : [];
+  }
+  return [];
+}
+
+/** So many notes back a finger still feels where it stood. */
+const FELT_NOTES = 4;
+
+/**
+ * A finger set down a semitone beside where it stood a few notes before in the same hand, with others between (A, then A♭ with 3):
+ * the hand of violin and viola moves that finger alone. Where the two notes follow each other it is found among the pairs.
+ */
+function movedPlace(plan: Plan, { here }: Step): readonly Place[] {
+  const { kind } = plan.brief.instrument;
+  const stay = plan.stays.find(({ from, to }) => from <= here.note && here.note <= to);
+  const [{ finger, string, semitonesAboveOpen }] = here.sound.stops;
+  if ((kind !== 'violin' && kind !== 'viola') || !stay || finger === '0') return [];
+  for (let note = here.note - 1; note >= Math.max(stay.from, here.note - FELT_NOTES); note -= 1) {
+    const sound = soundAt(plan, note);
+    const stop = sound?.stops.find((each) => each.finger === finger && each.string === string);
+    if (!sound || !stop) continue;
+    const isMoved = note < here.note - 1 && Math.abs(stop.semitonesAboveOpen - semitonesAboveOpen) === 1;
+    return isMoved ? [{ kind: 'one-finger-semitone', note: here.note, way: wayOf(sound, here.sound), loop: [note, here.note] }] : [];
   }
   return [];
 }

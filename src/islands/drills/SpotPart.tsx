@@ -4,6 +4,7 @@ import { aroundNote, type DrillFamily, drillOfSpot, type HotSpot, loopAsked, typ
 import { formatKey } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { Button } from '../../ui/Button.tsx';
+import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { FAMILY_WORDS } from '../../words/drills/families.ts';
 import { hotSpotText, hotSpotWhy } from '../../words/explain/hot-spots.ts';
@@ -38,6 +39,7 @@ interface SpotListProps extends SpotPartProps {
 }
 
 function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: SpotListProps) {
+  const [order, setOrder] = useState<SpotOrder>('hardest');
   const asked = chosen === null ? null : (hotSpots.find(({ note }) => note === chosen) ?? aroundNote(plan, chosen));
   const place = asked ?? hotSpots[0];
   if (!place) {
@@ -56,13 +58,16 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
   const why = spot ? hotSpotWhy(spot) : '';
   return (
     <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
-      <PlacesNav
-        label="Hot spots of the piece, the hardest first"
-        notes={hotSpots.map(({ note }) => note)}
-        chosen={place.note}
-        nameOf={lineOf}
-        onChoose={onChoose}
-      />
+      <div>
+        <LabelledChoice label="Order" value={order} among={SPOT_ORDERS} nameOf={(each) => ORDER_WORDS[each]} onChoose={setOrder} />
+        <PlacesNav
+          label={`Hot spots of the piece, ${ORDER_WORDS[order]}`}
+          notes={(order === 'music' ? inMusicOrder(hotSpots) : hotSpots).map(({ note }) => note)}
+          chosen={place.note}
+          nameOf={lineOf}
+          onChoose={onChoose}
+        />
+      </div>
       <div className="mt-4 min-w-0 md:mt-0">
         <h2 className="text-2xl font-semibold">{lineOf(place.note)}</h2>
         {!spot && <p className="text-dove-dark">No hot spot by itself: the loop goes from the note before it to the note after it.</p>}
@@ -71,6 +76,17 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
       </div>
     </div>
   );
+}
+
+/** How hot spots are listed. */
+const SPOT_ORDERS = ['hardest', 'music'] as const;
+
+type SpotOrder = (typeof SPOT_ORDERS)[number];
+
+const ORDER_WORDS: Readonly<Record<SpotOrder, string>> = { hardest: 'the hardest first', music: 'as the music has them' };
+
+function inMusicOrder(hotSpots: readonly HotSpot[]): readonly HotSpot[] {
+  return hotSpots.toSorted((one, other) => one.note - other.note);
 }
 
 interface LoopProps extends Pick<SpotPartProps, 'plan' | 'onTakeApart' | 'onWrite'> {

@@ -25,7 +25,8 @@ export function useWriter(open: () => void): Writer {
   return {
     composed,
     ask: (request, note) => {
-      setComposed({ request, note, opens: false });
+      // A shift that is not there is written as the nearest that is, which is said.
+      setComposed({ request, note, opens: !('shift' in request.asks) });
       open();
     },
     change: (request, opens = false) => setComposed({ request, note: composed?.note ?? null, opens }),

@@ -33,6 +33,8 @@ import {
 } from '../../../words/practice/session.ts';
 import { ONE_KEY } from '../../../words/practice/stand.ts';
 import { ShownWith } from '../../by-heart/ShownWith.tsx';
+import { NamesByMeasure } from '../../score/NamesByMeasure.tsx';
+import { showNamesOnly, useStandView } from './stand-view.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStaff } from './StandStaff.tsx';
 
@@ -184,11 +186,23 @@ function Play({ running }: StepProps) {
   );
 }
 
-/** The notes in hand: with the helps there are left where help fades, else as they are printed. */
+/** The notes in hand: with the helps there are left where help fades, else as they are printed, or fingers and names alone. */
 function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan; readonly group: NoteGroup }) {
+  const names = useStandView(({ namesOnly }) => namesOnly);
   const fading = itemOf(running.run)?.fading;
-  if (!fading) return <StandStaff plan={plan} group={group} />;
-  return <ShownWith plan={plan} group={group} helps={fadedAfter(fading).shown} />;
+  if (fading) return <ShownWith plan={plan} group={group} helps={fadedAfter(fading).shown} />;
+  return (
+    <>
+      {names ? (
+        <NamesByMeasure plan={plan} group={group} className="max-h-[44dvh] overflow-auto" />
+      ) : (
+        <StandStaff plan={plan} group={group} />
+      )}
+      <button type="button" className="min-h-[48px] self-start text-[24px] underline" onClick={() => showNamesOnly(!names)}>
+        {names ? 'Show the notes' : 'Show fingers and names only'}
+      </button>
+    </>
+  );
 }
 
 /** Said at once by a tap, at a note that was pointed at where it is known; or by the pedal, which goes through them. */

@@ -1,0 +1,36 @@
+import type { Finger } from '#core/hand';
+import type { InstrumentKind } from '#core/instrument';
+import { THUMB } from '../position/held.ts';
+import type { FamilyName } from './request.ts';
+
+/**
+ * Whether a family is played on an instrument at all. One finger plays both sevenths of the melodic minor, or goes between two places
+ * by itself, where fingers stand on letters, not a semitone from each other.
+ */
+export function isPlayedOn(family: FamilyName, kind: InstrumentKind, setsThumb = false): boolean {
+  switch (family) {
+    case 'lift-and-replace':
+      return kind === 'violin' || kind === 'viola';
+    case 'two-places':
+      return kind !== 'bass' || setsThumb;
+    default:
+      return true;
+  }
+}
+
+/**
+ * The fingers that move a semitone while another stays: the inner ones of violin and viola; on the cello the first, which reaches back,
+ * and the second, with which the hand opens; none on the bass, whose fingers stand a semitone apart. The thumb carries them all.
+ */
+export function movableFingers(kind: InstrumentKind, position: string, fingers: readonly Finger[]): readonly Finger[] {
+  if (position === THUMB) return fingers.filter((finger) => finger !== '4');
+  switch (kind) {
+    case 'violin':
+    case 'viola':
+      return fingers.slice(1, -1);
+    case 'cello':
+      return fingers.slice(0, 2);
+    case 'bass':
+      return [];
+  }
+}
