@@ -4,10 +4,13 @@ export {
   checkedNote,
   type Checkpoint,
   checkpointsOf,
+  checksOfStop,
   instrumentOf,
   intonationOf,
   intoned,
   type IntonedStop,
+  type Pair,
+  pairOf,
   ornamentHz,
   ringingNotes,
 } from './intoned.ts';

@@ -1,18 +1,20 @@
 import { intonationSystemOf } from '#core/brief';
 import { type Instrument, readInstrument, type StringNumber, stringOf } from '#core/instrument';
 import {
+  beatsHz,
   centsOfRatio,
   type Check,
   type CheckedNote,
-  checksOf,
   type CommaConflict,
   commaConflicts,
   type Intonation,
-  isStrong,
   LEADING_CENTS,
+  offeredChecks,
   openStringCents,
   openStringHz,
   otherOctave,
+  pureRatio,
+  type Ratio,
   ringingStrings,
   ringStrength,
   type Target,
@@ -30,7 +32,7 @@ export interface IntonedStop {
   readonly stop: Stop;
   /** Where it aims. */
   readonly target: Target;
-  /** The strongest first; empty where nothing tells. */
+  /** Those that agree with the target, the best first; empty where nothing tells. */
   readonly checks: readonly Check[];
   /** Checks that do not agree with each other; empty where all do. */
   readonly conflicts: readonly CommaConflict[];
@@ -46,10 +48,22 @@ export interface Checkpoint {
   readonly note: number;
   /** A shift arrives there, or the note is long. */
   readonly why: 'arrival' | 'long';
-  /** The strongest check there is. */
+  /** The two notes of a double stop, judged as a pair; null for a single note, and where their interval is not a small ratio. */
+  readonly pair: Pair | null;
+  /** The best check there is. */
   readonly check: Check | null;
-  /** What helps where no strong check is: the same note lower, or in another octave. */
+  /** What helps where nothing sounds that tells: the same note lower, or in another octave. */
   readonly substitute: Check | null;
+}
+
+/** The two notes of a double stop, as they are heard together. */
+export interface Pair {
+  /** The higher sound to the lower. */
+  readonly ratio: Ratio;
+  /** Beats a second where both lie on their targets. */
+  readonly beatsHz: number;
+  /** From the target of the upper note to where the two are pure, cents. */
+  readonly upperToPureCents: number;
 }
 
 /** The instrument of a plan, as its brief was read. Throws for a brief that was never planned: a bug. */
@@ -69,7 +83,6 @@ export function intonationOf({ brief, line, notes }: Plan, note: PlannedSound | 
 /** Targets and checks of one note of a plan, the lower stop first. */
 export function intoned(plan: Plan, note: PlannedSound, intonation = intonationOf(plan, note)): readonly IntonedStop[] {
   const instrument = instrumentOf(plan);
-  const taken = note.stops.map((stop) => stop.string);
   return note.stops.map((stop) => {
     const checked = checkedNote(instrument, stop);
     const fingered = stop.finger !== '0' && !stop.harmonic;
@@ -80,12 +93,42 @@ export function intoned(plan: Plan, note: PlannedSound, intonation = intonationO
         : note.partner?.does === 'touches'
           ? stoppedHarmonicTarget(instrument, checked, intonation)
           : ringingTarget(instrument, checked, stop),
-      checks: fingered ? checksOf(instrument, checked).map((check) => withBusyString(check, taken)) : [],
+      checks: fingered ? checksOfStop(plan, note, stop, intonation).map((check) => withBusyString(check, note)) : [],
       conflicts: fingered ? commaConflicts(instrument, checked) : [],
       ring: ringStrength(instrument, checked, stopped(instrument, note)),
       ringsWith: ringingStrings(instrument, checked, stopped(instrument, note)).map((index) => stringOf(instrument, index).number),
     };
   });
+}
+
+/** How far a hand reaches above its first finger without a shift, semitones. */
+const UNDER_HAND = 5;
+
+/**
+ * The checks of one finger of a plan that agree with what it aims at, the best first: the same for the note, its drills, the stages of
+ * a shift and the checkpoints.
+ */
+export function checksOfStop(plan: Plan, note: PlannedSound, stop: Stop, intonation = intonationOf(plan, note)): readonly Check[] {
+  if (stop.finger === '0' || stop.harmonic) return [];
+  const instrument = instrumentOf(plan);
+  const checked = checkedNote(instrument, stop);
+  const targetCents = targetOn(instrument, checked.stringIndex, checked.pitch, intonation).cents;
+  return offeredChecks(instrument, checked, { targetCents, hand: { from: note.anchor, to: note.anchor + UNDER_HAND } });
+}
+
+/** A double stop judged as a pair: its two lowest notes; null for a single note, and where their interval is not a small ratio. */
+export function pairOf(plan: Plan, note: PlannedSound, intonation = intonationOf(plan, note)): Pair | null {
+  const [lower, upper] = intoned(plan, note, intonation).toSorted((one, other) => one.target.hz - other.target.hz);
+  if (!lower || !upper) return null;
+  const instrument = instrumentOf(plan);
+  const [low, high] = [lower, upper].map(({ stop }) => checkedNote(instrument, stop).pitch);
+  const ratio = low && high ? pureRatio(high, low) : null;
+  if (!ratio) return null;
+  return {
+    ratio,
+    beatsHz: beatsHz(ratio, upper.target.hz, lower.target.hz),
+    upperToPureCents: centsOfRatio(ratio) - 1200 * Math.log2(upper.target.hz / lower.target.hz),
+  };
 }
 
 /** Which stops of which notes of a plan an open string rings with: by line index, 0 for the lower stop, 1 for the upper. */
@@ -112,32 +155,27 @@ function stopped(instrument: Instrument, note: PlannedSound): readonly number[] 
   return note.stops.map((stop) => instrument.strings.findIndex((string) => string.number === stop.string));
 }
 
-/** Where to stop and listen: every arrival of a shift, and long notes that have a strong check. */
+/** Where to stop and listen: every arrival of a shift, and long notes that something sounding tells. */
 export function checkpointsOf(plan: Plan): readonly Checkpoint[] {
-  const instrument = instrumentOf(plan);
   const arrivals = new Set(plan.shifts.map((shift) => shift.to));
   const long = longNotes(plan);
-  return plan.notes.flatMap((note, index): Checkpoint[] => {
+  return plan.notes.flatMap((note, index): readonly Checkpoint[] => {
     const why = arrivals.has(index) ? 'arrival' : long.has(index) ? 'long' : null;
     if (note.kind === 'rest' || why === null) return [];
-    const stop = note.stops.find((each) => each.finger !== '0') ?? note.stops[0];
-    const { check, substitute } = heardBy(instrument, checkedNote(instrument, stop));
-    return why === 'long' && substitute !== 'none needed'
-      ? []
-      : [{ note: index, why, check, substitute: substitute === 'none needed' ? null : substitute }];
+    const heard = heardBy(plan, note);
+    return why === 'arrival' || heard.pair || heard.check ? [{ note: index, why, ...heard }] : [];
   });
 }
 
-/** What tells a note: its strongest check, and what helps where that is not strong. */
-function heardBy(
-  instrument: Instrument,
-  checked: CheckedNote,
-): { readonly check: Check | null; readonly substitute: Check | null | 'none needed' } {
-  const checks = checksOf(instrument, checked);
-  const [first] = checks;
-  const check = first && first.place === null ? first : (checks.find(isStrong) ?? null);
-  if (check && isStrong(check)) return { check, substitute: 'none needed' };
-  return { check, substitute: checks.find((each) => each.kind === 'lower-place') ?? otherOctave(instrument, checked.pitch) };
+/** What tells a note: its pair or its best check that sounds, and what helps where there is none. */
+function heardBy(plan: Plan, note: PlannedSound): Omit<Checkpoint, 'note' | 'why'> {
+  const pair = pairOf(plan, note);
+  const stop = note.stops.find(({ finger }) => finger !== '0') ?? note.stops[0];
+  const checks = checksOfStop(plan, note, stop);
+  const check = checks.find(({ pureCents }) => pureCents !== null) ?? null;
+  if (pair || check || stop.finger === '0') return { pair, check, substitute: null };
+  const instrument = instrumentOf(plan);
+  return { pair, check, substitute: checks[0] ?? otherOctave(instrument, checkedNote(instrument, stop).pitch) };
 }
 
 /** Open strings and harmonics sound where the string puts them, whatever the system. */
@@ -162,9 +200,10 @@ export function ornamentHz(plan: Plan, note: PlannedSound): number | null {
   return targetOn(instrumentOf(plan), stringIndex, pitch, intonationOf(plan, note)).hz;
 }
 
-/** A string that plays the other note of a double stop cannot sound open with it. */
-function withBusyString(check: Check, taken: readonly string[]): Check {
-  return check.sounded === 'together' && taken.includes(check.string) ? { ...check, sounded: 'one-after-the-other' } : check;
+/** A string whose finger plays the other note of a double stop cannot sound open with it. */
+function withBusyString(check: Check, { stops }: PlannedSound): Check {
+  const isBusy = stops.some(({ string, finger }) => string === check.string && finger !== '0');
+  return check.sounded === 'together' && isBusy ? { ...check, sounded: 'one-after-the-other' } : check;
 }
 
 /** One finger of a plan as checks ask of it. Throws for a pitch that is none: a bug. */

@@ -43,7 +43,7 @@ export interface CheckedNote {
   readonly pitch: Pitch;
 }
 
-/** All checks of a stopped note, the strongest first; none for an open string, which is a reference for other notes. */
+/** Everything that a stopped note can be compared with, whatever it aims at (see `offeredChecks`); nothing for an open string, which is a reference for other notes. */
 export function checksOf(instrument: Instrument, note: CheckedNote): readonly Check[] {
   const own = stringOf(instrument, note.stringIndex);
   if (semitonesOf(note.pitch) <= own.semitones) return [];
@@ -53,11 +53,6 @@ export function checksOf(instrument: Instrument, note: CheckedNote): readonly Ch
     ...lowerPlaces(instrument, note),
   ];
   return found.toSorted((one, other) => CHECK_KINDS.indexOf(one.kind) - CHECK_KINDS.indexOf(other.kind));
-}
-
-/** Whether a check tells without doubt: an open string or harmonic at the unison or octave, or a fifth or fourth with a neighbour. */
-export function isStrong({ kind }: Check): boolean {
-  return kind === 'unison' || kind === 'octave' || kind === 'harmonic' || kind === 'fifth-or-fourth';
 }
 
 /**

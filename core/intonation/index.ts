@@ -5,7 +5,6 @@ export {
   checksOf,
   type CommaConflict,
   commaConflicts,
-  isStrong,
   otherOctave,
   ringingStrings,
   RINGS_FROM,
@@ -18,3 +17,4 @@ export { IntonationSpec } from './schema.ts';
 export { centsFromEqual, type Intonation } from './systems.ts';
 export { centsOfMm, mmOfCents, openStringCents, openStringHz, type Target, targetOn } from './target.ts';
 export { type TuningStep, tuningSteps } from './tuning-steps.ts';
+export { type CheckedAs, FINEST_TOLERANCE, offeredChecks } from './offered-checks.ts';

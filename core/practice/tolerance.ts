@@ -1,8 +1,7 @@
+import { FINEST_TOLERANCE } from '#core/intonation';
+
 /** How far off a note may be before it is called missed, cents: where a player begins. */
 export const FIRST_TOLERANCE = 30;
-
-/** No player is asked for less, cents: about what a good ear tells apart in a scale. */
-const NARROWEST = 6;
 
 /** It narrows to this share of what it was, at most once in so many days, when so many of the tries of that time were good. */
 const NARROWING = { share: 0.85, days: 7, good: 0.8, tries: 40 } as const;
@@ -27,6 +26,6 @@ export interface ToleranceSoFar {
 export function proposedTolerance({ cents, since, tries, good }: ToleranceSoFar, now: number): number {
   if (now - since < NARROWING.days * MS_A_DAY || tries < NARROWING.tries) return cents;
   const share = good / tries;
-  if (share >= NARROWING.good) return Math.max(NARROWEST, Math.round(cents * NARROWING.share));
+  if (share >= NARROWING.good) return Math.max(FINEST_TOLERANCE, Math.round(cents * NARROWING.share));
   return share < 1 - NARROWING.good / 1.6 ? Math.min(FIRST_TOLERANCE, Math.round(cents / NARROWING.share)) : cents;
 }

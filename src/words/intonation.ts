@@ -1,4 +1,4 @@
-import type { Checkpoint } from '#core/fit';
+import type { Checkpoint, Pair } from '#core/fit';
 import type { Check, CommaConflict, Intonation, IntonationSystem, Ratio } from '#core/intonation';
 import { displayPitchClass, noteLabel } from '#core/pitch';
 import { mmText } from './plan-words.ts';
@@ -105,7 +105,7 @@ export function soundedText({ sounded }: Check): string {
 export function checkAgainstTarget({ pureCents, dependsOnSystem }: Check, targetCents: number): string {
   if (pureCents === null) return 'as right as the ear';
   const apart = pureCents - targetCents;
-  if (Math.abs(apart) < 0.5) return 'agrees with the target';
+  if (Math.abs(apart) < PURE_CENTS) return 'agrees with the target';
   return `${dependsOnSystem ? 'pure' : 'right'} ${Math.abs(apart).toFixed(1)} cents ${apart > 0 ? 'above' : 'below'} the target`;
 }
 
@@ -115,10 +115,22 @@ export function conflictText({ one, other, cents, mm }: CommaConflict): string {
 }
 
 /** What tells at a checkpoint. */
-export function checkpointText({ check, substitute }: Checkpoint): string {
-  if (substitute) return `no strong check; find ${checkText(substitute)} first, then this`;
+export function checkpointText({ pair, check, substitute }: Checkpoint): string {
+  if (pair) return pairText(pair);
+  if (substitute) return `find ${checkText(substitute)} first, then this`;
   return check ? `${checkText(check)}, ${soundedText(check)}` : 'nothing to check it against';
 }
+
+/** How the two notes of a double stop are heard together: "fifth, pure as it stands", "major third: pure 21.5 cents lower above; 9.7 beats a second where it aims". */
+export function pairText({ ratio, beatsHz, upperToPureCents }: Pair): string {
+  const name = `${ratioName(ratio)} together`;
+  if (Math.abs(upperToPureCents) < PURE_CENTS) return `${name}, pure as they aim`;
+  const way = upperToPureCents > 0 ? 'higher' : 'lower';
+  return `${name}: ${beatsHz.toFixed(1)} beats a second as they aim; pure with the upper note ${Math.abs(upperToPureCents).toFixed(1)} cents ${way}`;
+}
+
+/** Nobody hears less, cents. */
+const PURE_CENTS = 0.5;
 
 /** Why a checkpoint stands there. */
 export const CHECKPOINT_REASONS: Readonly<Record<Checkpoint['why'], string>> = { arrival: 'a shift arrives', long: 'a long note' };

@@ -1,5 +1,5 @@
-import { type Advice, adviceFor, checkedNote, instrumentOf, type WayToPlay } from '#core/fit';
-import { type Check, checksOf } from '#core/intonation';
+import { type Advice, adviceFor, checksOfStop, type WayToPlay } from '#core/fit';
+import type { Check } from '#core/intonation';
 import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { classOf, type ShiftClass } from '../shifts/shift-class.ts';
@@ -19,7 +19,7 @@ export interface ShiftApart {
   readonly shiftClass: ShiftClass | null;
   /** From note to note: letters and semitones, upward positive. */
   readonly interval: { readonly letters: number; readonly semitones: number };
-  /** The strongest check of the note it arrives on; null where none is sure. */
+  /** The best check of the note it arrives on; null where there is none. */
   readonly check: Check | null;
   /** The same place under another finger in a lower position; null where there is none. */
   readonly elsewhere: WayToPlay | null;
@@ -36,8 +36,7 @@ export function takeApart(plan: Plan, note: number): ShiftApart | null {
   const shift = plan.shifts.find(({ to }) => to === note);
   const [from, to] = [plan.notes[shift?.from ?? -1], plan.notes[note]];
   if (!shift || from?.kind !== 'note' || to?.kind !== 'note') return null;
-  const instrument = instrumentOf(plan);
-  const [check = null] = checksOf(instrument, checkedNote(instrument, to.stops[0]));
+  const [check = null] = checksOfStop(plan, to, to.stops[0]);
   return {
     shift,
     from,

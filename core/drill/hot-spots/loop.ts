@@ -1,6 +1,6 @@
 import { keyAt } from '#core/material';
-import { checkedNote, instrumentOf } from '#core/fit';
-import { checksOf } from '#core/intonation';
+import { checksOfStop } from '#core/fit';
+import type { Check } from '#core/intonation';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { STRING_NUMBERS } from '#core/instrument';
 import { formatKey, formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
@@ -21,7 +21,7 @@ const QUARTER = '1/4';
 
 /**
  * Some notes of a plan as a loop: there and back, fingered as in the plan, so that what is hard comes up and down. A note is
- * checked with the strongest open string or neighbour that there is: together where they lie side by side, else after it.
+ * checked with the best open string that there is: together where they lie side by side, else after it.
  */
 export function loopOf(plan: Plan, notes: readonly number[], how: LoopHow): Drill {
   const { measures, altered } = loopWritten(plan, notes, how);
@@ -69,8 +69,9 @@ function spelledFor(stop: Stop, next: Stop): string {
  * The note again with its open neighbour, or the open string by itself where the two cannot sound at once or the higher string
  * would sound the lower note; nothing for an open string or where none fits.
  */
-export function checkAfter(plan: Plan, { stops: [stop] }: PlannedSound): readonly DrillNote[] {
-  const check = openCheck(plan, stop);
+export function checkAfter(plan: Plan, sound: PlannedSound): readonly DrillNote[] {
+  const [stop] = sound.stops;
+  const check = openCheck(plan, sound);
   if (!check) return [];
   const open = { pitch: check.open, string: check.open, finger: '0' } as const;
   const stopped = { pitch: stop.pitch, string: stop.open, finger: stop.finger };
@@ -82,14 +83,14 @@ export function checkAfter(plan: Plan, { stops: [stop] }: PlannedSound): readonl
   return [{ pitches: [lower.pitch, upper.pitch], fingered, duration: QUARTER }];
 }
 
-function openCheck(plan: Plan, stop: Stop) {
-  const instrument = instrumentOf(plan);
-  return checksOf(instrument, checkedNote(instrument, stop)).find(({ place }) => place === null);
+/** The best check with an open string. */
+function openCheck(plan: Plan, sound: PlannedSound): Check | undefined {
+  return checksOfStop(plan, sound, sound.stops[0]).find(({ place }) => place === null);
 }
 
 function uncheckable(plan: Plan, index: number | undefined): readonly Alteration[] {
   const sound = index === undefined ? null : soundAt(plan, index);
-  if (!sound || sound.stops[0].finger === '0' || openCheck(plan, sound.stops[0])) return [];
+  if (!sound || sound.stops[0].finger === '0' || openCheck(plan, sound)) return [];
   return [{ what: 'no-check', pitch: sound.stops[0].pitch }];
 }
 

@@ -168,7 +168,7 @@ function Facts({ apart, tempo }: { readonly apart: ShiftApart; readonly tempo: n
         </Fact>
       )}
       <Fact name="Check on arrival">
-        {check ? `${checkText(check)}, ${soundedText(check)}` : 'none: compare it with the note in another octave'}
+        {check ? `${checkText(check)}, ${soundedText(check)}` : 'compare it with the note in another octave'}
       </Fact>
       <Fact name="Ten cents there">{mmText(shift.mmPerTenCents)}</Fact>
     </FactList>

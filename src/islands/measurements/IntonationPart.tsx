@@ -48,13 +48,13 @@ function sentence(words: string): string {
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
 }
 
-/** Every arrival of a shift, and long notes that can be checked. */
+/** Every arrival of a shift, and long notes that something tells. */
 function Checkpoints({ plan }: { readonly plan: Plan }) {
   const checkpoints = useMemo(() => checkpointsOf(plan), [plan]);
   return (
     <section aria-label="Checkpoints" className="mt-3">
       <Heading>Where to stop and listen</Heading>
-      {checkpoints.length === 0 && <p>No shift arrives and no long note can be checked: listen to the notes that ring.</p>}
+      {checkpoints.length === 0 && <p>No shift arrives and no note is held: listen to the notes that ring.</p>}
       <ul className="columns-2 gap-10 text-[15px] max-md:columns-1">
         {checkpoints.map((checkpoint) => (
           <CheckpointRow key={checkpoint.note} plan={plan} checkpoint={checkpoint} />
@@ -117,7 +117,7 @@ function TargetTable({ plan, intonation, against }: TargetTableProps) {
             <th scope="col">
               <Figure how={`Where ${SYSTEM_LABELS[against.system]} would put the finger, less where it aims now.`}>Compared</Figure>
             </th>
-            <th scope="col">Strongest check</th>
+            <th scope="col">Best check</th>
           </tr>
         </thead>
         <tbody>
@@ -147,7 +147,7 @@ function TargetRows({ plan, index, note, against }: TargetRowsProps) {
   const there = intoned(plan, note, against);
   return intoned(plan, note).map(({ stop, target, checks }, order) => {
     const other = there[order]?.target ?? target;
-    const [strongest] = checks;
+    const [best] = checks;
     return (
       <tr key={stop.string}>
         <td>{index + 1}</td>
@@ -160,7 +160,7 @@ function TargetRows({ plan, index, note, against }: TargetRowsProps) {
         <td>
           {signedMmText(other.mmFromNut - target.mmFromNut)}, {centsText(other.cents - target.cents)}
         </td>
-        <td>{stop.finger === '0' ? 'a reference for other notes' : strongest ? checkText(strongest) : 'none'}</td>
+        <td>{stop.finger === '0' ? 'a reference for other notes' : best ? checkText(best) : 'by ear, from the notes beside it'}</td>
       </tr>
     );
   });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit';
+import { checkpointsOf, instrumentOf, intonationOf, intoned, pairOf } from '#core/fit';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, readInstrument } from '#core/instrument';
 import { type Check, checksOf, commaConflicts, openStringHz, SYSTEMS, tuningSteps } from '#core/intonation';
 import { parsePitch, type Pitch } from '#core/pitch';
@@ -24,6 +24,7 @@ import {
   checkpointText,
   checkText,
   conflictText,
+  pairText,
   ratioName,
   signedMmText,
   soundedText,
@@ -125,13 +126,35 @@ describe('a checkpoint in words', () => {
   it('says what tells, or what to find first', () => {
     for (const checkpoint of checkpointsOf(plan)) {
       const words = checkpointText(checkpoint);
-      if (checkpoint.substitute) assert.match(words, /^no strong check; find .* first, then this$/);
+      if (checkpoint.substitute) assert.match(words, /^find .* first, then this$/);
       else assert.match(words, /(bowed together|one after the other)$/);
     }
   });
 
   it('says plainly when there is nothing', () => {
-    assert.equal(checkpointText({ note: 0, why: 'arrival', check: null, substitute: null }), 'nothing to check it against');
+    assert.equal(checkpointText({ note: 0, why: 'arrival', pair: null, check: null, substitute: null }), 'nothing to check it against');
+  });
+});
+
+describe('a double stop in words', () => {
+  it('is told as a pair: how it beats where it aims, and where it is pure', () => {
+    const told = (pitches: string[], system: 'linear' | 'pure' = 'linear'): string => {
+      const notes = [{ pitches, duration: '1/4' }];
+      const {
+        notes: [note],
+        ...more
+      } = planned({ instrument: { kind: 'violin' }, material: { kind: 'line', key: 'G major', notes }, intonation: { system } });
+      assert.ok(note?.kind === 'note');
+      const pair = pairOf({ ...more, notes: [note] }, note);
+      return pair ? pairText(pair) : '';
+    };
+    assert.equal(told(['G3', 'G4']), 'octave together, pure as they aim');
+    assert.match(
+      told(['G4', 'B4']),
+      /^major third together: \d+\.\d beats a second as they aim; pure with the upper note 21\.5 cents lower$/,
+    );
+    assert.equal(told(['G4', 'B4'], 'pure'), 'major third together, pure as they aim');
+    assert.equal(told(['D4', 'A4']), 'fifth together, pure as they aim');
   });
 });
 

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop, taughtContactMm } from '#core/fit';
+import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop, pairOf, taughtContactMm } from '#core/fit';
 import { CONTACT_SHARES, contactPointMm, type Instrument, mmPerTenCents, soundingLengthMm } from '#core/instrument';
 import { beatsOff, type Check, type Intonation, openStringHz, otherOctave } from '#core/intonation';
 import { noteLabel, pitchLabel } from '#core/pitch';
@@ -26,6 +26,7 @@ import {
   conflictText,
   exactMmText,
   hzText,
+  pairText,
   signedMmText,
   soundedText,
 } from '../../../words/intonation.ts';
@@ -41,12 +42,14 @@ export function InTune({ plan, note }: { readonly plan: Plan; readonly note: Pla
   const [chosenShare, setShare] = useState<number | null>(null);
   const instrument = instrumentOf(plan);
   const intonation = intonationOf(plan, note);
+  const pair = pairOf(plan, note);
   const taught = plan.brief.school?.contactMm?.[plan.brief.instrument.kind] === undefined ? null : taughtContactMm(plan, note);
   return (
     <>
       <p className="mt-2">
         Aims at <SystemChoice intonation={intonation} />
       </p>
+      {pair && <p className="mt-1 text-[15px] leading-snug">As a pair: {pairText(pair)}.</p>}
       {intoned(plan, note).map((each) => (
         <section key={each.stop.string} aria-label={`${pitchLabel(each.stop.written)} in tune`}>
           {note.stops.length > 1 && (
@@ -173,8 +176,9 @@ function NoCheck({ instrument, stop }: { readonly instrument: Instrument; readon
   const substitute = otherOctave(instrument, checkedNote(instrument, stop).pitch);
   return (
     <p className="text-[15px] leading-snug">
-      None: no open string, harmonic or lower place answers this note.
-      {substitute && ` Find ${checkText(substitute)} first, then this.`}
+      {substitute
+        ? `No open string or harmonic answers this note: find ${checkText(substitute)} first, then this.`
+        : 'No open string or harmonic answers this note: hear it from the notes beside it.'}
     </p>
   );
 }
