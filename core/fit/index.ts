@@ -1,4 +1,5 @@
 export { type Advice, adviceFor } from './advice.ts';
+export { type Caution, CAUTIONS, cautionsOf } from './cautions.ts';
 export { taughtContactMm } from './contact-point.ts';
 export {
   checkedNote,

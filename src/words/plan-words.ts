@@ -92,19 +92,6 @@ export function reachText({ needMm, judged }: PlannedReach): string {
   return `${mmText(needMm)}, ${REACH_LABELS[judged.verdict]} (${Math.round(judged.shareOfLargest * 100)} % of the largest span)`;
 }
 
-/** One line of care where a plan asks something that can hurt; null where it does not. */
-export function cautionText(plan: Plan): string | null {
-  const sounds = plan.notes.flatMap((note) => (note.kind === 'note' ? [note] : []));
-  const told = [
-    ...(sounds.some((note) => note.extended || note.reach?.judged?.verdict === 'stretch') ? ['opens the hand'] : []),
-    ...(sounds.some((note) => note.stops.length === 2) ? ['asks for double stops'] : []),
-    ...(sounds.some((note) => note.stops.length === 3) ? ['asks for chords'] : []),
-    ...(sounds.some((note) => note.stops.some((stop) => stop.finger === 'T')) ? ['uses the thumb'] : []),
-  ];
-  if (told.length === 0) return null;
-  return `This fingering ${listed(told)}: warm up, only as far as goes easily, in short sets with rests. Stop at pain, numbness or tingling, and ask your teacher; a doctor or physiotherapist who knows musicians can help.`;
-}
-
 /** That locked fingers ask for a hand nobody has, and where; null where they do not. */
 export function notOneHandText({ notOneHand, notes }: Plan): string | null {
   const [first] = notOneHand;

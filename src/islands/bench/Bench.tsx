@@ -7,7 +7,7 @@ import { useSaving } from '../../state/keeping/waiting.ts';
 import { useWork } from '../../state/bench/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/labels.ts';
-import { cautionText } from '../../words/plan-words.ts';
+import { Caution } from '../../ui/Caution.tsx';
 import { Header } from '../Header.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';
@@ -144,7 +144,7 @@ function Planned({ plan: newest, idle }: { readonly plan: Plan; readonly idle: b
         {idle && (
           <Part>
             <ShiftList plan={plan} />
-            <Caution plan={plan} />
+            <Caution plan={plan} className="mt-3 text-sm text-dove-dark" />
             <OpenedSection title="Bow plan">{() => <BowSection plan={plan} />}</OpenedSection>
             <OpenedSection title="What each request changes">{() => <Effects plan={plan} />}</OpenedSection>
             <OpenedSection title="Finger patterns, landmarks, fingers set down together">{() => <HandDetails plan={plan} />}</OpenedSection>
@@ -193,9 +193,4 @@ function useWorkAtRest(idle: boolean): void {
       stop();
     };
   }, [idle]);
-}
-
-function Caution({ plan }: { readonly plan: Plan }) {
-  const words = cautionText(plan);
-  return words === null ? null : <p className="mt-3 text-sm text-dove-dark">{words}</p>;
 }

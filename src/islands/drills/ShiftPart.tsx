@@ -16,11 +16,11 @@ import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Fact, FactList } from '../../ui/FactList.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { Notice } from '../../ui/states/Notice.tsx';
+import { Caution } from '../../ui/Caution.tsx';
 import { checkText, soundedText } from '../../words/intonation.ts';
 import { distanceText } from '../../words/drills/families.ts';
 import { intervalText } from '../../words/drills/stages.ts';
-import { cautionText, mmText, semitonesText, shiftSpeed } from '../../words/plan-words.ts';
+import { mmText, semitonesText, shiftSpeed } from '../../words/plan-words.ts';
 import { Advice } from '../bench/note/Advice.tsx';
 import { Guides } from '../bench/note/Guides.tsx';
 import { HandCloseUp } from './HandCloseUp.tsx';
@@ -100,7 +100,6 @@ function shiftLine({ shifts, notes }: Plan, note: number): string {
 function Apart({ plan, note, onWrite, onFind }: { readonly note: number } & Pick<ShiftPartProps, 'plan' | 'onWrite' | 'onFind'>) {
   const asked = useEngine(plan.brief, { kind: 'shift-apart', note });
   const study = studyInto(plan, note);
-  const caution = cautionText(plan);
   return (
     <Answered asked={asked} waiting="Taking the shift apart …">
       {(apart) =>
@@ -111,7 +110,7 @@ function Apart({ plan, note, onWrite, onFind }: { readonly note: number } & Pick
               {study && <Button onClick={() => onWrite(study, note)}>Write its drill</Button>}
               {apart.shiftClass && <Button onClick={() => apart.shiftClass && onFind(apart.shiftClass)}>Find drills like it</Button>}
             </NextSteps>
-            {caution !== null && <Notice className="mt-2">{caution}</Notice>}
+            <Caution plan={plan} repeated className="mt-2 max-w-4xl text-[15px] text-dove-dark" />
             <div className="mt-2 flex flex-wrap gap-x-8">
               <HandCloseUp plan={plan} apart={apart} />
               <div className="min-w-0 grow basis-80">

@@ -18,7 +18,7 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { alterationText, bowsText, drillTitle } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
-import { cautionText } from '../../words/plan-words.ts';
+import { Caution } from '../../ui/Caution.tsx';
 import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 import { PathScore } from '../score/PathScore.tsx';
 import { FingersOnly } from './FingersOnly.tsx';
@@ -74,7 +74,6 @@ function WrittenDrill({ brief, request, note, steps }: WrittenProps) {
   const played = plan.notes.slice(0, plan.notes.findLastIndex(({ kind }) => kind === 'note') + 1);
   const rests = played.filter(({ kind }) => kind === 'rest').length;
   const bows = bowsText(played.length - rests, rests, request.variant.notesPerBow);
-  const caution = cautionText(plan);
   return (
     <>
       <NextSteps atHead>
@@ -90,7 +89,7 @@ function WrittenDrill({ brief, request, note, steps }: WrittenProps) {
         </Button>
         {steps}
       </NextSteps>
-      {caution !== null && <Notice className="mt-2">{caution}</Notice>}
+      <Caution plan={plan} repeated className="mt-2 max-w-4xl text-[15px] text-dove-dark" />
       {bows !== '' && <p className="mt-1 text-[15px] text-dove-dark">{bows}</p>}
       <PathScore name="The drill" plan={plan} />
       <FingersOnly plan={plan} />

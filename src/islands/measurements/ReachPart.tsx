@@ -1,5 +1,16 @@
 import { useMemo, useState } from 'react';
-import { type FingeredAgain, type FittingSizes, grown, handOfPlan, fitOf, type Fit, instrumentOf, onSize, type StayFit } from '#core/fit';
+import {
+  cautionsOf,
+  type FingeredAgain,
+  type FittingSizes,
+  grown,
+  handOfPlan,
+  fitOf,
+  type Fit,
+  instrumentOf,
+  onSize,
+  type StayFit,
+} from '#core/fit';
 import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand/reach';
 import { defaultSize, SIZES } from '#core/instrument';
 import { listed, positionWords } from '#core/messages';
@@ -11,7 +22,8 @@ import { Figure } from '../../ui/Figure.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';
 import { HAND_LABELS, REACH_LABELS, sizeLabel } from '../../words/labels.ts';
-import { cautionText, mmText } from '../../words/plan-words.ts';
+import { cautionText } from '../../words/cautions.ts';
+import { mmText } from '../../words/plan-words.ts';
 import { handLine, handRemarks } from '../../words/setup.ts';
 
 /** What this fingering asks of the hand, stay by stay, and the same on another size or for another hand beside it. */
@@ -28,7 +40,7 @@ export function ReachPart({ plan }: { readonly plan: Plan }) {
   const then = fitOf(plan, otherHand, otherInstrument);
   const asked = useEngine(plan.brief, { kind: 'what-if', hand: otherHand, size: sameSize ? null : size });
   const again = asked.state === 'answered' ? asked.value : undefined;
-  const caution = cautionText(plan);
+  const caution = cautionText(cautionsOf(plan));
   const remarks = handRemarks(plan.brief.player?.hand ?? {}, new Date());
   return (
     <section aria-label="Reach">

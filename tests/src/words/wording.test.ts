@@ -22,6 +22,8 @@ import { HAND_PRESETS } from '#core/hand/reach';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { positionMark, positionWords } from '#core/messages';
 import { type AlternativeName, plan } from '#core/plan';
+import { cautionsOf } from '#core/fit';
+import { cautionText } from '../../../src/words/cautions.ts';
 import type { Guide } from '#core/plan/describe';
 import { WEIGHTS } from '#core/weights';
 import { briefLine } from '../../../src/words/brief-line.ts';
@@ -32,7 +34,7 @@ import { weighedHow, weighedText } from '../../../src/words/explain/weighed.ts';
 import { guideText } from '../../../src/words/hand/guides.ts';
 import { materialLabel, SCHOOL_LABELS, STRENGTHS, wayLabel, wishLabels } from '../../../src/words/labels.ts';
 import { touchText } from '../../../src/words/hand/patterns.ts';
-import { cautionText, fingeringText, soundText } from '../../../src/words/plan-words.ts';
+import { fingeringText, soundText } from '../../../src/words/plan-words.ts';
 import { REASON_HEADINGS, whyNotText } from '../../../src/words/explain/reasons.ts';
 import { UNIT_LABELS, weightName } from '../../../src/words/explain/weights.ts';
 import { toldReasons } from '../../support/plans/asked.ts';
@@ -143,7 +145,7 @@ describe('thumb position', () => {
     assert.equal(positionWords(stay.position), 'thumb position on D4');
     assert.equal(positionMark({ label: 'thumb', alteration: null, underThumb: 'Bb4' }), 'thumb on B♭4');
     assert.equal(positionWords({ label: 'thumb', alteration: null }), 'thumb position');
-    assert.match(cautionText(planned(brief)) ?? '', /uses the thumb: warm up/);
+    assert.match(cautionText(cautionsOf(planned(brief))) ?? '', /The thumb lies on the string/);
   });
 });
 

@@ -4,10 +4,12 @@ import { positionMark, positionShort, positionWords } from '#core/messages';
 import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { briefLine } from '../../../src/words/brief-line.ts';
+import { cautionsOf } from '#core/fit';
+import type { Brief } from '#core/brief';
+import { cautionText } from '../../../src/words/cautions.ts';
 import { COST_TERMS } from '../../../src/words/explain/cost-terms.ts';
 import { bowLabel, instrumentLabel, materialLabel, sizeLabel, writtenLabel } from '../../../src/words/labels.ts';
 import {
-  cautionText,
   mmText,
   movementText,
   noteText,
@@ -97,8 +99,38 @@ describe('a plan in words', () => {
   });
 
   it('warns where the hand opens, and only there', () => {
-    assert.match(cautionText(planned(lineBrief('cello', ['D2', 'E2', 'F#2'], {}, 'D major'))) ?? '', /Stop at pain/);
-    assert.equal(cautionText(planned(lineBrief('cello', ['D3', 'E3', 'F3']))), null);
+    const told = (brief: Brief): string | null => cautionText(cautionsOf(planned(brief)));
+    assert.match(told(lineBrief('cello', ['D2', 'E2', 'F#2'], {}, 'D major')) ?? '', /^The hand opens here.*Stop at pain/);
+    assert.equal(told(lineBrief('cello', ['D3', 'E3', 'F3'])), null);
+    // A low first finger by itself, and an ordinary scale in first position.
+    assert.equal(told(lineBrief('violin', ['Bb4', 'C5', 'D5'], {}, 'F major')), null);
+    assert.equal(told(lineBrief('cello', ['Eb3', 'D3', 'C3'], {}, 'E♭ major')), null);
+    for (const [kind, tonic] of [
+      ['violin', 'G3'],
+      ['viola', 'C3'],
+      ['cello', 'G2'],
+      ['bass', 'G1'],
+    ] as const) {
+      const scale: Brief = { instrument: { kind }, material: { kind: 'scale', type: 'major', tonic, octaves: 1, direction: 'up-down' } };
+      assert.equal(told(scale), null, kind);
+    }
+  });
+
+  it('warns of two strings together, of chords and of the thumb on the string', () => {
+    const told = (brief: Brief): string => cautionText(cautionsOf(planned(brief))) ?? '';
+    const thirds: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'double-stops', interval: 'thirds', type: 'major', tonic: 'G4', octaves: 1, direction: 'up' },
+    };
+    assert.match(told(thirds), /^Two strings are stopped together: .* Stop at pain/);
+    const high = lineBrief(
+      'cello',
+      ['D4', 'E4', 'F#4', 'G4'],
+      { player: { school: 'thumb' }, limits: { positions: ['thumb'] } },
+      'D major',
+    );
+    assert.match(told(high), /^The thumb lies on the string: .* Stop at pain/);
+    assert.doesNotMatch(told(high), /hand opens/);
   });
 });
 
