@@ -10,7 +10,7 @@ export {
   sumsOf,
 } from './differences.ts';
 export { type Effect, effectsOf } from './effects.ts';
-export type { Evidence, Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
+export type { Evidence, Ground, Instead, Moment, Reason, ReasonAbout, Without } from './reason.ts';
 export { reasonsOf } from './reasons.ts';
 export { type PlanTraits, traitsOf } from './traits.ts';
 export { type Through, throughOf } from './through.ts';

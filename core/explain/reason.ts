@@ -3,7 +3,7 @@ import type { AlternativeName } from '#core/plan';
 import type { Compared } from './compared.ts';
 
 /** What is explained. */
-export type ReasonAbout = 'shift' | 'shift-here' | 'crossing' | 'extension' | 'open-string' | 'finger';
+export type ReasonAbout = 'shift' | 'shift-here' | 'crossing' | 'extension' | 'pivot' | 'open-string' | 'finger';
 
 /** What a line without the thing explained does instead; `string` is an open note, documents' form. */
 export type Instead =
@@ -26,7 +26,7 @@ export type Without =
   | { readonly lacks: 'other-string'; readonly string: string }
   /** An open hand. */
   | { readonly lacks: 'extension' }
-  /** A place higher up than the line has reason to go: lower down it is the only way. */
+  /** A place higher up than the line has reason to go: lower down there is no other way. */
   | { readonly lacks: 'high-place' }
   /** The open string. */
   | { readonly lacks: 'open-string' }
@@ -35,27 +35,35 @@ export type Without =
 
 /**
  * What speaks for something: `needed`, there is no line without it; `costlier`, there is, at a cost; `asked`, there is a
- * cheaper one that does not keep all the brief asks of the whole line; `locked`, the teacher locked it; `as-before`, it was told.
+ * cheaper one that does not keep all the brief asks of the whole line; `locked`, the teacher locked it.
  */
 export type Evidence =
   /** What there would be no line without. */
   | { readonly kind: 'needed'; readonly without: Without }
   /** The teacher's word. */
   | { readonly kind: 'locked' }
-  /** The same line as for another reason of the plan, which tells it: what that is about, and at which note. */
-  | { readonly kind: 'as-before'; readonly about: ReasonAbout; readonly note: number; readonly written: string }
   /** What the line would do instead, and how the two compare. */
   | { readonly kind: 'costlier' | 'asked'; readonly instead: Instead; readonly compared: Compared };
 
-/**
- * The musical ground of something, where there is a plain one: `beyond`, a note that follows lies nowhere in the position the
- * hand was in; `not-under-hand`, this note lies under no finger of that position on the string before it.
- */
+/** What makes a moment good for a shift. */
+export type Moment = 'rest' | 'open-string' | 'semitone';
+
+/** The musical ground of something, where there is a plain one. */
 export type Ground =
-  /** The note that follows, as the player reads it, and the position it lies outside of. */
+  /** A note that follows, as the player reads it, lies nowhere in the position the hand was in. */
   | { readonly kind: 'beyond'; readonly written: string; readonly position: PositionName }
-  /** The string, an open note, and the position. */
-  | { readonly kind: 'not-under-hand'; readonly string: string; readonly position: PositionName };
+  /** After the shift the line lies in a position, up to a note. */
+  | { readonly kind: 'lies-in'; readonly position: PositionName; readonly until: string }
+  /** The hand has time in a rest or while an open string sounds, or the two notes are a semitone apart. */
+  | { readonly kind: 'moment'; readonly moment: Moment }
+  /** This note lies under no finger of that position on the string before it, an open note. */
+  | { readonly kind: 'not-under-hand'; readonly string: string; readonly position: PositionName }
+  /** This note lies below the string before it, an open note. */
+  | { readonly kind: 'below-open'; readonly string: string }
+  /** No string lies below this open one. */
+  | { readonly kind: 'lowest-string' }
+  /** From the first finger to another, on notes as the player reads them, more than a closed hand holds (cello). */
+  | { readonly kind: 'spans'; readonly low: string; readonly high: string; readonly finger: Finger };
 
 /** Why something in a plan is as it is, with the evidence of a line solved again without it. */
 export interface Reason {
@@ -67,6 +75,6 @@ export interface Reason {
   readonly written: string;
   /** What a musician would say first; null where there is no plain ground. */
   readonly ground: Ground | null;
-  /** What speaks for it. */
-  readonly evidence: Evidence;
+  /** What speaks for it; null where the ground says all, and where another reason tells the same line already. */
+  readonly evidence: Evidence | null;
 }

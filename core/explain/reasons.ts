@@ -1,16 +1,28 @@
 import { taskAt } from '#core/brief';
-import { inThumbPosition, isShift, type Placement, type PositionName, rankOf, stopsIn } from '#core/hand';
-import { stringOf, writtenOnString } from '#core/instrument';
-import { formatPitch } from '#core/pitch';
-import { namingPlacement, positionOf, standsOutside } from '#core/plan/describe';
+import { isShift, type Placement, rankOf } from '#core/hand';
+import { semitonesOf } from '#core/pitch';
+import { standsOutside } from '#core/plan/describe';
 import { whatItDoes } from '#core/plan';
 import type { Steps } from '#core/result';
 import { candidatesFor } from '#core/search/candidates';
-import { positionKey } from '#core/search/costs';
 import { fingeringLabel, type Way } from '#core/search/ways';
 import { asksOfWholeLine, placementsAt, placementsOfNote, type Solved } from '#core/solve';
+import { CLEAR_FROM, EQUAL_BELOW } from '#core/weights';
 import { compared } from './compared.ts';
-import type { Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
+import {
+  type At,
+  belowOpenGround,
+  beyondGround,
+  isShiftAt,
+  liesInGround,
+  lineIndex,
+  momentGround,
+  openName,
+  spansGround,
+  underHandGround,
+  writtenAt,
+} from './grounds.ts';
+import type { Evidence, Ground, Instead, Reason, ReasonAbout, Without } from './reason.ts';
 import type { Through } from './through.ts';
 
 /** Lines beyond this are explained note by note on asking, not as a whole. */
@@ -37,34 +49,56 @@ export function* reasonsOf(through: Through, note: number | null = null): Steps<
 
 /** A reason, and the line that is its evidence as one text; null where no line is. */
 interface Found {
+  readonly at: At;
   readonly reason: Reason;
   readonly line: string | null;
 }
 
-/** One line is evidence once: a later reason that rests on it points to the first, and at the same note it says nothing more. */
+/**
+ * Nothing is told twice. One line is evidence once: a later reason that rests on it says its ground alone, and a shift without another
+ * ground where the line then lies. A note that comes again, played the same way, has been explained.
+ */
 function toldOnce(found: readonly Found[]): readonly Reason[] {
-  const told = new Map<string, Reason>();
-  return found.flatMap(({ reason, line }): readonly Reason[] => {
-    const before = line === null ? undefined : told.get(line);
-    if (before?.note === reason.note) return [];
-    if (before) return [{ ...reason, evidence: { kind: 'as-before', about: before.about, note: before.note, written: before.written } }];
-    if (line !== null) told.set(line, reason);
-    return [reason];
+  const lines = new Set<string>();
+  const notes = new Set<string>();
+  return found.flatMap(({ at, reason, line }): readonly Reason[] => {
+    const isKnown = line !== null && lines.has(line);
+    const ground = reason.ground ?? (isKnown && reason.about === 'shift' ? liesInGround(at, 1) : null);
+    if (isKnown && !ground) return [];
+    const told: Reason = isKnown ? { ...reason, ground, evidence: null } : reason;
+    // An open hand is one, whichever of its notes is asked about.
+    const note = told.ground?.kind === 'spans' && !told.evidence ? '' : told.written;
+    const name = JSON.stringify([told.about, note, told.ground, inShort(told.evidence)]);
+    if (notes.has(name)) return [];
+    if (line !== null) lines.add(line);
+    notes.add(name);
+    return [told];
   });
 }
 
-function reasonsAt(through: Through, order: number, everyFinger: boolean): readonly Found[] {
+/** What is told of the evidence, without its figures. */
+function inShort(evidence: Reason['evidence']): unknown {
+  if (!evidence || !('compared' in evidence)) return evidence;
+  const { deltaThousandths } = evidence.compared;
+  return [
+    evidence.kind,
+    evidence.instead,
+    [-CLEAR_FROM, -EQUAL_BELOW, EQUAL_BELOW, CLEAR_FROM].filter((step) => deltaThousandths >= step).length,
+  ];
+}
+
+function reasonsAt(through: Through, order: number, asked: boolean): readonly Found[] {
   const { placements } = through.solved;
   const here = placements[order];
   if (!here) return [];
   const before = through.solved.placements[order - 1];
   const at = { through, order };
   return [
-    ...(before && isShift(before, here) ? shiftReasons(at, before) : []),
-    ...(standsOutside(here) ? [extensionReason(at)] : []),
-    ...(here.finger === '0' ? [openReason(at)] : []),
-    ...(before && before.stringIndex !== here.stringIndex ? [crossingReason(at, before)] : []),
-    ...(asksOfFinger(at, here, everyFinger) ? [fingerReason(at, here)] : []),
+    ...(before && isShift(before, here) ? shiftReasons(at, before, asked) : []),
+    ...(standsOutside(here) ? [extensionReason(at, here)] : []),
+    ...(here.finger === '0' ? [openReason(at, before)] : []),
+    ...(before && here.finger !== '0' && before.stringIndex !== here.stringIndex ? [crossingReason(at, before)] : []),
+    ...(asksOfFinger(at, here, asked) ? [fingerReason(at, here)] : []),
   ];
 }
 
@@ -73,30 +107,25 @@ function asksOfFinger({ through, order }: At, here: Placement, everyFinger: bool
   return here.finger !== '0' && (everyFinger || isUnusual(through.solved, order));
 }
 
-/** A note that is asked about. */
-interface At {
-  /** The sums of the solved line. */
-  readonly through: Through;
-  /** Among the sounding notes. */
-  readonly order: number;
-}
+/** So many notes after a shift in one position are a part of the line. */
+const A_PART = 4;
 
 /** Notes to either side of a shift that are asked about together with it. */
 const WINDOW = 2;
 
-/** Why shift at all, and why just here. */
-function shiftReasons(at: At, before: Placement): readonly Found[] {
+/** Why shift at all and, where one note is asked about, why just here. */
+function shiftReasons(at: At, before: Placement, asked: boolean): readonly Found[] {
   const { through, order } = at;
   const { solved } = through;
   const last = solved.placements.length - 1;
   const window = windowWithoutOthers(solved, order);
   const around = through.withoutShift(Math.max(0, window[0]), Math.min(last, window[1]));
-  const atOnce = through.withoutShift(order - 1, order);
+  const atOnce = asked ? through.withoutShift(order - 1, order) : null;
   const shifts = solved.placements.filter((placement, index) => isShiftAt(solved, placement, index)).length;
   // A line as good without this shift has it elsewhere: then the question is what one shift fewer would cost.
   const fewer = around && around.cost <= solved.way.cost ? through.withShifts(shifts - 1) : null;
   const why = fewer ?? around;
-  const ground = beyondGround(at, before);
+  const ground = beyondGround(at, before) ?? liesInGround(at, A_PART);
   return [
     found(
       at,
@@ -104,23 +133,8 @@ function shiftReasons(at: At, before: Placement): readonly Found[] {
       why ? otherwise(at, why) : needed(at, staysHigher(at, window) ? { lacks: 'high-place' } : { lacks: 'shift-near' }),
       ground,
     ),
-    ...(atOnce ? [found(at, 'shift-here', otherwise(at, atOnce))] : []),
+    ...(atOnce ? [found(at, 'shift-here', otherwise(at, atOnce), momentGround(at, before))] : []),
   ];
-}
-
-/** The first note of the new stay that lies nowhere in the position the hand comes from; null where all of them do. */
-function beyondGround(at: At, before: Placement): Ground | null {
-  const { solved } = at.through;
-  const { placements } = solved;
-  for (let order = at.order; order < placements.length; order += 1) {
-    const here = placements[order];
-    if (order > at.order && here && isShiftAt(solved, here, order)) break;
-    // What the brief leaves out still lies in the position.
-    if (!placementsOfNote(solved.task, order).some((placement) => placement.finger === '0' || liesIn(at, before, placement))) {
-      return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionBefore(at, before) };
-    }
-  }
-  return null;
 }
 
 /** The window around a shift, as wide as it can be without another shift of the line in it. */
@@ -136,44 +150,45 @@ function windowWithoutOthers(solved: Solved, order: number): readonly [number, n
   return [from, to];
 }
 
-function isShiftAt({ placements }: Solved, placement: Placement, index: number): boolean {
-  const before = placements[index - 1];
-  return before !== undefined && isShift(before, placement);
-}
-
 function crossingReason(at: At, before: Placement): Found {
   const string = openName(at, before);
   const other = without(at, (placement) => placement.stringIndex === before.stringIndex, {
     does: () => ({ does: 'on-string', string }),
     lacks: { lacks: 'other-string', string },
   });
-  return found(at, 'crossing', other, underHandGround(at, before));
+  return found(at, 'crossing', other, belowOpenGround(at, before) ?? underHandGround(at, before));
 }
 
-/** The note lies under no finger of the position on the string before it; null where one would have it, or nothing was stopped. */
-function underHandGround(at: At, before: Placement): Ground | null {
-  const under = placementsOfNote(at.through.solved.task, at.order).some(
-    (placement) => placement.stringIndex === before.stringIndex && liesIn(at, before, placement),
-  );
-  return under || before.finger === '0'
-    ? null
-    : { kind: 'not-under-hand', string: openName(at, before), position: positionBefore(at, before) };
-}
-
-function extensionReason(at: At): Found {
+function extensionReason(at: At, here: Placement): Found {
+  const about = here.shape === 'pivoted' ? 'pivot' : 'extension';
   const other = without(at, (placement) => !standsOutside(placement), { does: () => ({ does: 'rests' }), lacks: { lacks: 'extension' } });
-  return found(at, 'extension', other);
+  return found(at, about, other, spansGround(at, here));
 }
 
-function openReason(at: At): Found {
+/**
+ * Why an open string and not the finger that has its note: no finger of the position has it on the string before, which is also why the
+ * bow crosses, or what that finger would cost. The lowest string has no other place.
+ */
+function openReason(at: At, before: Placement | undefined): Found {
+  const { task, placements } = at.through.solved;
+  const here = placements[at.order];
+  const ground = before && before.stringIndex !== here?.stringIndex ? underHandGround(at, before) : null;
+  if (ground) return found(at, 'open-string', null, ground);
   const other = without(at, (placement) => placement.finger !== '0', {
     does: ({ finger }) => ({ does: 'stops-it', finger }),
     lacks: { lacks: 'open-string' },
   });
-  return found(at, 'open-string', other);
+  const isLowest = here?.stringIndex === task.instrument.strings.length - 1;
+  return found(at, 'open-string', other, isLowest && other.evidence.kind === 'needed' ? { kind: 'lowest-string' } : null);
 }
 
+/**
+ * Why this finger: a fourth that has the note of the string above is held against the open string, every other against another finger
+ * on its string.
+ */
 function fingerReason(at: At, here: Placement): Found {
+  const open = opensInstead(at, here) ? without(at, (placement) => placement.finger === '0', AGAINST_OPEN) : null;
+  if (open?.evidence.kind === 'costlier' || open?.evidence.kind === 'asked') return found(at, 'finger', open);
   const other = without(at, (placement) => placement.stringIndex === here.stringIndex && placement.finger !== here.finger, {
     does: ({ finger }) => ({ does: 'takes-finger', finger }),
     lacks: { lacks: 'this-finger', string: openName(at, here) },
@@ -181,8 +196,19 @@ function fingerReason(at: At, here: Placement): Found {
   return found(at, 'finger', other);
 }
 
+const AGAINST_OPEN: Otherwise = { does: () => ({ does: 'takes-finger', finger: '0' }), lacks: { lacks: 'high-place' } };
+
+/** Whether the string above sounds the same note open. */
+function opensInstead({ through: { solved }, order }: At, here: Placement): boolean {
+  const above = solved.task.instrument.strings[here.stringIndex - 1];
+  const note = solved.task.line.notes[solved.steps[order]?.index ?? -1];
+  return here.finger === '4' && above !== undefined && note?.kind === 'note' && semitonesOf(note.pitch) === above.semitones;
+}
+
 /** Evidence, and the line it rests on as one text; null where it rests on none. */
-type Evidenced = Pick<Reason, 'evidence'> & Pick<Found, 'line'>;
+interface Evidenced extends Pick<Found, 'line'> {
+  readonly evidence: Evidence;
+}
 
 /** Another way compared with the one chosen; clearly cheaper than it only where the brief asks something of the whole line. */
 function instead({ through: { solved } }: At, way: Way, does: Instead): Evidenced {
@@ -247,8 +273,11 @@ function needed(at: At, without: Without): Evidenced {
   return { evidence: locked ? { kind: 'locked' } : { kind: 'needed', without }, line: null };
 }
 
-function found(at: At, about: ReasonAbout, { evidence, line }: Evidenced, ground: Ground | null = null): Found {
-  return { reason: { about, note: lineIndex(at), written: writtenAt(at), ground, evidence }, line };
+/** Where the note lies nowhere else the ground says all. */
+function found(at: At, about: ReasonAbout, evidenced: Evidenced | null, ground: Ground | null = null): Found {
+  const saysAll = ground !== null && evidenced?.evidence.kind === 'needed';
+  const evidence = saysAll ? null : (evidenced?.evidence ?? null);
+  return { at, reason: { about, note: lineIndex(at), written: writtenAt(at), ground, evidence }, line: evidenced?.line ?? null };
 }
 
 /** The thumb, a harmonic, a finger that repeats elsewhere or leaves its letter, and the fourth finger on violin and viola. */
@@ -270,38 +299,4 @@ function placementIn({ through: { solved }, order }: At, way: Way): Placement {
   const placement = solved.lattice.layers[order]?.candidates[way.choices[order] ?? 0];
   if (!placement) throw new RangeError(`A way has no candidate ${way.choices[order]} for note ${order}`);
   return placement;
-}
-
-function lineIndex({ through: { solved }, order }: At): number {
-  const index = solved.steps[order]?.index;
-  if (index === undefined) throw new RangeError(`The line has no sounding note ${order}`);
-  return index;
-}
-
-function writtenAt(at: At): string {
-  const { task } = at.through.solved;
-  const note = task.line.notes[lineIndex(at)];
-  const stringIndex = at.through.solved.placements[at.order]?.stringIndex ?? 0;
-  return note?.kind === 'note' ? formatPitch(writtenOnString(task.instrument, stringIndex, note.pitch)) : '';
-}
-
-/** Whether a placement lies in the position that the hand comes from, in thumb position with the thumb in the same place. */
-function liesIn(at: At, before: Placement, placement: Placement): boolean {
-  if (inThumbPosition(before) || inThumbPosition(placement)) return positionKey(placement) === positionKey(before);
-  return at.through.solved.task.hand.labelsOf(placement).includes(positionBefore(at, before).label);
-}
-
-/** The position that the hand comes from, in the key of the note before: that of its stay. */
-function positionBefore({ through: { solved }, order }: At, before: Placement): PositionName {
-  const { placements, steps, task } = solved;
-  let begins = order - 1;
-  while (begins > 0 && placements[begins - 1]?.stance === before.stance) begins -= 1;
-  let ends = order;
-  while (placements[ends]?.stance === before.stance) ends += 1;
-  const stay = placements.slice(begins, ends).filter((placement) => stopsIn(placement).length > 0);
-  return positionOf(taskAt(task)(steps[order - 1]?.index ?? 0), namingPlacement(stay) ?? before);
-}
-
-function openName({ through: { solved } }: At, placement: Placement): string {
-  return stringOf(solved.task.instrument, placement.stringIndex).name;
 }

@@ -134,6 +134,9 @@ export const EASY_SPEED_MM_PER_SECOND = 250;
 /** Below this two fingerings are equal, thousandths: less than any rounding of the weights would move. */
 export const EQUAL_BELOW = 100;
 
+/** From here on a difference is clear, thousandths: a shift, or a few crossings. */
+export const CLEAR_FROM = 1000;
+
 /** The name of a weight. */
 export type WeightName = keyof typeof WEIGHTS;
 

@@ -65,6 +65,6 @@ function whyNotData(session: Session, note: number, way: WayToPlay): Readonly<Re
 
 function reasonData(reason: Reason, strings: Plan['strings']): Readonly<Record<string, unknown>> {
   const { about, note, evidence } = reason;
-  const compared = 'compared' in evidence ? evidence.compared.deltaThousandths : null;
-  return { about, note, evidence: evidence.kind, deltaThousandths: compared, sentence: reasonText(reason, strings) };
+  const compared = evidence && 'compared' in evidence ? evidence.compared.deltaThousandths : null;
+  return { about, note, evidence: evidence?.kind ?? null, deltaThousandths: compared, sentence: reasonText(reason, strings) };
 }

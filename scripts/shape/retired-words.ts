@@ -24,6 +24,11 @@ const RETIRED = [
   'in the neck hand',
   'reckoned',
   'otherwise than',
+  'it belongs with',
+  'the line without it',
+  'that is not extended',
+  'drawn-in fingers?',
+  'harder weaker',
 ] as const;
 
 const RETIRED_WORDS = new RegExp(`\\b(?:${RETIRED.join('|')})\\b`, 'gi');

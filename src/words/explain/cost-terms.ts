@@ -29,7 +29,7 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
   'away-from-home': {
     says: 'the line begins or ends away from first position',
     one: 'beginning or end away from first position',
-    many: 'beginning and end away from first position',
+    many: 'beginnings and ends away from first position',
   },
   'fourth-in-semitones': {
     says: 'the fourth finger plays in a run of semitones, where the first three are usual',
@@ -61,7 +61,7 @@ export const COST_TERMS: Readonly<Record<CostTerm, TermWords>> = {
     many: 'fourth-finger extensions',
   },
   'octave-hand': { says: 'the octave is not in the hand', one: 'octave out of the hand', many: 'octaves out of the hand' },
-  'drawn-in': { says: 'a finger is drawn in', one: 'drawn-in finger', many: 'drawn-in fingers' },
+  'drawn-in': { says: 'a finger stands closer than usual', one: 'finger set closer', many: 'fingers set closer' },
   'finger-a-semitone': {
     says: 'the fingers leave their letters, one a semitone',
     one: 'finger off its letter',

@@ -13,33 +13,38 @@ const MOST_NAMED = 3;
 
 /** "2 string crossings and 1 reach back more": what a fingering has more than another, costliest first. */
 export function payText(differences: readonly CostDifference[]): string {
-  return listed(named(differences).map((difference) => (difference.times > 0 ? `${timesText(difference)} more` : weighedMore(difference))));
+  return listed(
+    named(differences).map((difference) =>
+      difference.term === 'shift-travel' ? 'more travel for the hand' : `${timesText(difference)} more`,
+    ),
+  );
 }
+
+/** "2 shifts more": the costliest thing a fingering has more that a teacher would name; null where only its weights differ. */
+export function mainPayText(differences: readonly CostDifference[]): string | null {
+  const main = differences.find(({ term, times, thousandths }) => times > 0 && thousandths > 0 && !UNNAMED.includes(term));
+  return main ? `${timesText(main)} more` : null;
+}
+
+/** What says nothing by its number: a finger, a position, a way and an open string are what they are. */
+const UNNAMED: readonly CostDifference['term'][] = ['finger', 'position', 'shift-travel', 'open-string'];
 
 /** "2 string crossings fewer and a shorter way for the hand": what a fingering saves against another. */
 export function gainText(differences: readonly CostDifference[]): string {
   return listed(
-    named(differences).map((difference) => (difference.times < 0 ? `${timesText(difference)} fewer` : weighedLess(difference))),
+    named(differences).map((difference) =>
+      difference.term === 'shift-travel' ? 'less travel for the hand' : `${timesText(difference)} fewer`,
+    ),
   );
 }
 
-/** Counted differences say most; those that are only costlier or cheaper are named when there is room. */
+/** Counted differences say most; of those that are only costlier or cheaper the way of the hand alone is named, when there is room. */
 function named(differences: readonly CostDifference[]): readonly CostDifference[] {
-  const counts = differences.filter(({ times, thousandths }) => times * thousandths > 0 && times !== 0);
-  const others = differences.filter((difference) => !counts.includes(difference));
-  return [...counts, ...others].slice(0, MOST_NAMED);
+  const counts = differences.filter(({ term, times, thousandths }) => times * thousandths > 0 && times !== 0 && term !== 'shift-travel');
+  const travel = differences.filter(({ term }) => term === 'shift-travel');
+  return [...counts, ...travel].slice(0, MOST_NAMED);
 }
 
 function timesText({ term, times }: CostDifference): string {
   return counted(Math.abs(times), COST_TERMS[term].one, COST_TERMS[term].many);
-}
-
-/** As often as before, and each of them harder. */
-function weighedMore({ term }: CostDifference): string {
-  return term === 'shift-travel' ? 'more hand travel' : `harder ${COST_TERMS[term].many}`;
-}
-
-/** As often as before, and each of them easier. */
-function weighedLess({ term }: CostDifference): string {
-  return term === 'shift-travel' ? 'less hand travel' : `easier ${COST_TERMS[term].many}`;
 }

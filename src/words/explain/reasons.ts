@@ -1,8 +1,8 @@
-import type { Compared, Evidence, Ground, Instead, Reason, ReasonAbout, WhyNot, Without } from '#core/explain';
+import type { Compared, Evidence, Ground, Instead, Moment, Reason, ReasonAbout, WhyNot, Without } from '#core/explain';
 import { issuesText, positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { alternativeName, type Strings } from './alternatives.ts';
-import { payText } from './differences.ts';
+import { mainPayText } from './differences.ts';
 import { weighedHow, weighedText } from './weighed.ts';
 
 /** What a reason is about, as a heading. */
@@ -11,6 +11,7 @@ export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
   'shift-here': 'The shift just here',
   crossing: 'The crossing',
   extension: 'The extension',
+  pivot: 'The pivot',
   'open-string': 'The open string',
   finger: 'This finger',
 };
@@ -18,42 +19,49 @@ export const REASON_HEADINGS: Readonly<Record<ReasonAbout, string>> = {
 /** Why something is as it is: the musical ground first, then what the line would do without it, and how that weighs. */
 export function reasonText({ about, written, ground, evidence }: Reason, strings: Strings): string {
   const first = ground ? `${groundText(ground, written)} ` : '';
-  return `${first}${evidenceText(about, written, evidence, strings)}`.trim();
+  return `${first}${evidence ? evidenceText(about, written, evidence, strings) : ''}`.trim();
 }
 
 function evidenceText(about: ReasonAbout, written: string, evidence: Evidence, strings: Strings): string {
   switch (evidence.kind) {
     case 'locked':
       return 'You locked it.';
-    case 'as-before':
-      return `It belongs with ${ABOUT[evidence.about]} at ${pitchLabel(evidence.written)} (note ${evidence.note + 1}), where the reason is told.`;
     case 'needed':
       return neededText(about, written, evidence.without);
     case 'costlier':
     case 'asked':
-      return `${insteadSentence(evidence, written, strings)}${stretchText(evidence.compared)}`;
+      return insteadSentence(evidence, written, strings);
   }
 }
-
-const ABOUT: Readonly<Record<ReasonAbout, string>> = {
-  shift: 'the shift',
-  'shift-here': 'the shift',
-  crossing: 'the crossing',
-  extension: 'the extension',
-  'open-string': 'the open string',
-  finger: 'the finger',
-};
 
 /** "C6 lies outside third position." */
 function groundText(ground: Ground, written: string): string {
-  const position = positionWords(ground.position);
   switch (ground.kind) {
     case 'beyond':
-      return `${pitchLabel(ground.written)} lies outside ${position}.`;
+      return `${pitchLabel(ground.written)} lies outside ${positionWords(ground.position)}.`;
+    case 'lies-in':
+      return ground.until === written
+        ? `Here the line lies in ${positionWords(ground.position)}.`
+        : `From here to ${pitchLabel(ground.until)} the line lies in ${positionWords(ground.position)}.`;
+    case 'moment':
+      return MOMENTS[ground.moment];
     case 'not-under-hand':
-      return `${pitchLabel(written)} is not under the hand on the ${noteLabel(ground.string)} string in ${position}.`;
+      return `${pitchLabel(written)} is not under the hand on the ${noteLabel(ground.string)} string in ${positionWords(ground.position)}.`;
+    case 'below-open':
+      return `${pitchLabel(written)} lies below the open ${noteLabel(ground.string)} string.`;
+    case 'lowest-string':
+      return `${pitchLabel(written)} is the open lowest string: no finger has it.`;
+    case 'spans':
+      return `From ${pitchLabel(ground.low)} with 1 to ${pitchLabel(ground.high)} with ${ground.finger} is more than the closed hand holds.`;
   }
 }
+
+/** What makes the moment of a shift a good one. */
+const MOMENTS: Readonly<Record<Moment, string>> = {
+  rest: 'The rest gives the hand time.',
+  'open-string': 'The open string gives the hand time.',
+  semitone: 'It falls on a semitone, the smallest step.',
+};
 
 /** Why not the finger or string a teacher expected. */
 export function whyNotText(why: WhyNot): string {
@@ -65,7 +73,7 @@ export function whyNotText(why: WhyNot): string {
     case 'costs':
       if (why.keptOut === 'asked')
         return `It would be ${weighedText(why.deltaThousandths)}; what the brief asks of the whole line keeps it out.`;
-      return why.keptOut === 'uneven' ? unevenText('It', why.deltaThousandths) : harderText('It', why.deltaThousandths, why.more);
+      return why.keptOut === 'uneven' ? unevenText('It', why.deltaThousandths) : harderText('It', { ...why, stretch: null }, why.more);
   }
 }
 
@@ -76,41 +84,59 @@ function insteadSentence(
 ): string {
   const subject = insteadText(instead, written, strings);
   if (compared.isUneven) return unevenText(subject, compared.deltaThousandths);
-  if (kind === 'costlier') return harderText(subject, compared.deltaThousandths, compared.more);
+  const more = compared.more.filter(({ term }) => !saidAlready(instead).includes(term));
+  if (kind === 'costlier') return harderText(subject, compared, more);
   return `The brief asks for it. ${subject} would be ${weighedText(compared.deltaThousandths)}, but would not keep all it asks.`;
 }
+
+/** What the other line has more because it is what it is. */
+function saidAlready(instead: Instead): readonly Term[] {
+  if (instead.does === 'rests') return OPENINGS;
+  return instead.does === 'takes-finger' && instead.finger === '0' ? ['open-string'] : [];
+}
+
+type Term = Compared['more'][number]['term'];
+
+/** A line without one extension may have others: they are no reason for it. */
+const OPENINGS: readonly Term[] = ['reached-back', 'reached-forward', 'reached-out', 'stretch', 'pivot', 'shape-change'];
 
 function unevenText(subject: string, thousandths: number): string {
   return `${subject} would be ${weighedText(thousandths)}, but the line would not come down as it went up.`;
 }
 
-function harderText(subject: string, thousandths: number, more: Compared['more']): string {
-  if (thousandths === 0) return `${subject} would be equally good; of equals the first is taken.`;
-  const weighs = weighedText(thousandths);
-  const what = more.length === 0 || weighs === weighedText(0) ? '' : `: ${payText(more)}`;
-  return `${subject} would be ${weighs}${what}.`;
+/** One thing speaks against the other line: a reach that is not comfortable, or what it has most of; the rest is told on asking. */
+function harderText(
+  subject: string,
+  { deltaThousandths, stretch }: Pick<Compared, 'deltaThousandths' | 'stretch'>,
+  more: Compared['more'],
+): string {
+  if (deltaThousandths === 0) return `${subject} would be equally good; of equals the first is taken.`;
+  const weighs = weighedText(deltaThousandths);
+  const most = weighs === weighedText(0) ? null : stretch ? 'a reach beyond this hand’s comfort' : mainPayText(more);
+  return `${subject} would be ${weighs}${most === null ? '' : `: ${most}`}.`;
 }
 
 /** The figure behind a reason, and what it is made of; null where there is none. */
 export function reasonHow({ evidence }: Reason): string | null {
-  if (!('compared' in evidence)) return null;
+  if (!evidence || !('compared' in evidence)) return null;
   const { deltaThousandths, more, less } = evidence.compared;
-  return weighedHow(deltaThousandths, [...more, ...less]);
+  return `${weighedHow(deltaThousandths, [...more, ...less])}${stretchText(evidence.compared)}`;
 }
 
 /** The other line as the subject of a sentence. */
 function insteadText(instead: Instead, written: string, strings: Strings): string {
+  const note = pitchLabel(written);
   switch (instead.does) {
     case 'goes-otherwise':
-      return instead.name === null ? 'The line without it' : `The line without it (${alternativeName(instead.name, strings)})`;
+      return instead.name === null ? 'The next best way' : `The next best way (${alternativeName(instead.name, strings)})`;
     case 'on-string':
-      return `${pitchLabel(written)} on the ${noteLabel(instead.string)} string`;
+      return `${note} on the ${noteLabel(instead.string)} string`;
     case 'rests':
-      return 'A hand that is not extended';
+      return `Without it, at ${note}, the line`;
     case 'stops-it':
-      return `Finger ${instead.finger} instead`;
+      return `${note} with finger ${instead.finger} instead`;
     case 'takes-finger':
-      return instead.finger === '0' ? 'The open string' : `Finger ${instead.finger} there`;
+      return instead.finger === '0' ? `${note} on the open string` : `${note} with finger ${instead.finger}`;
   }
 }
 
@@ -119,15 +145,15 @@ function neededText(about: ReasonAbout, written: string, without: Without): stri
   const note = pitchLabel(written);
   switch (without.lacks) {
     case 'shift-near':
-      return `No fingering within this brief does without a shift near ${note}.`;
+      return `Every fingering within this brief shifts near ${note}.`;
     case 'other-string':
       return `${note} cannot be played on the ${noteLabel(without.string)} string within this brief.`;
     case 'extension':
       return `${note} cannot be played without an extension within this brief.`;
     case 'high-place':
       return about === 'shift'
-        ? 'The hand could stay where it is only if the whole line went higher up than it needs to.'
-        : `The only other way to play ${note} lies higher up than this line needs to go.`;
+        ? `Low on the string no hand holds both ${note} and what is before it.`
+        : `Lower down there is no other way to play ${note}.`;
     case 'open-string':
       return `${note} cannot be played with a finger within this brief.`;
     case 'this-finger':
@@ -135,7 +161,7 @@ function neededText(about: ReasonAbout, written: string, without: Without): stri
   }
 }
 
-/** The widest reach the other line asks for, when it is beyond the hand's comfort. */
+/** The widest reach the other line asks for, where it is beyond the hand's comfort. */
 function stretchText({ stretch }: Compared): string {
   if (!stretch) return '';
   return ` Its widest reach is ${Math.round(stretch.needMm)} mm; this hand is comfortable up to ${Math.round(stretch.comfortMm)} mm.`;

@@ -1,10 +1,7 @@
 import type { CostDifference } from '#core/plan/describe';
-import { EQUAL_BELOW } from '#core/weights';
+import { CLEAR_FROM, EQUAL_BELOW } from '#core/weights';
 import { COST_TERMS } from './cost-terms.ts';
 import { pointsText } from './differences.ts';
-
-/** From here on a difference is clear, thousandths: a shift, or a few crossings. */
-const CLEAR_FROM = 1000;
 
 /** How another fingering weighs against the one chosen, in words: "a little harder". */
 export function weighedText(thousandths: number): string {

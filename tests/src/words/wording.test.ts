@@ -51,7 +51,7 @@ describe('a difference in words', () => {
         { term: 'crossing', times: 1, thousandths: 280 },
         { term: 'shift-travel', times: 0, thousandths: 200 },
       ]),
-      '1 string crossing more and more hand travel',
+      '1 string crossing more and more travel for the hand',
     );
     assert.equal(gainText([{ term: 'crossing', times: -1, thousandths: -280 }]), '1 string crossing fewer');
   });

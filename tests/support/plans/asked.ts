@@ -24,7 +24,7 @@ export function toldReasons(brief: Brief, note: number | null = null): readonly 
   return reasons.value.map((reason) => ({
     ...reason,
     sentence: reasonText(reason, strings),
-    deltaThousandths: 'compared' in reason.evidence ? reason.evidence.compared.deltaThousandths : null,
+    deltaThousandths: reason.evidence && 'compared' in reason.evidence ? reason.evidence.compared.deltaThousandths : null,
   }));
 }
 

@@ -1,6 +1,7 @@
 import type { Brief, Lock } from '#core/brief';
 import type { Compared, Evidence, Ground, Instead, Reason, Without } from '#core/explain';
 import type { Finger } from '#core/hand';
+import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { weighedText } from '../../../src/words/explain/weighed.ts';
 import { EQUAL_BELOW } from '#core/weights';
@@ -12,8 +13,6 @@ export interface Told {
   readonly reason: Reason;
   readonly brief: Brief;
   readonly best: Plan;
-  /** Every reason of the plan, in order. */
-  readonly all: readonly Reason[];
 }
 
 /** Why a sentence is not true; null where it is; unproven where no plan was found that shows it. */
@@ -79,7 +78,10 @@ const INSTEAD: { readonly [Does in Instead['does']]: (told: Told, instead: Of<In
   'stops-it': ({ reason, brief, best }, { finger }, compared) => leastFinger({ reason, brief, best }, finger, compared, {}),
   'takes-finger': ({ reason, brief, best }, { finger }, compared) => {
     const here = soundAt(best, reason.note)?.stops[0];
-    return here ? leastFinger({ reason, brief, best }, finger, compared, { string: here.open, not: here.finger }) : 'no note';
+    if (!here) return 'no note';
+    // The open string is another one.
+    if (finger === '0') return weighsAsTold(compared, best, withLocks(brief, [{ note: reason.note, finger }]));
+    return leastFinger({ reason, brief, best }, finger, compared, { string: here.open, not: here.finger });
   },
 };
 
@@ -184,6 +186,7 @@ function isOtherwise({ about, note }: Reason, best: Plan, other: Plan): boolean 
     case 'crossing':
       return there.stops[0].string === before.stops[0].string;
     case 'extension':
+    case 'pivot':
       return !there.extended;
     case 'open-string':
       return there.stops[0].finger !== '0';
@@ -228,6 +231,11 @@ function withoutShiftAt(
   return { without: shared.filter(stays), fewer: fewer.flatMap((other) => other ?? []) };
 }
 
+function semitonesIn(text: string): number {
+  const pitch = parsePitch(text);
+  return pitch.ok ? semitonesOf(pitch.value) : NaN;
+}
+
 /** By the musical ground. */
 const GROUNDS: { readonly [Kind in Ground['kind']]: (told: Told, ground: Of<Ground, 'kind', Kind>) => Untrue } = {
   beyond: ({ best, reason }, { written, position }) => {
@@ -241,6 +249,46 @@ const GROUNDS: { readonly [Kind in Ground['kind']]: (told: Told, ground: Of<Grou
     )
       ? `${written} lies in ${position.label}`
       : null;
+  },
+  'lies-in': ({ best, reason }, { position, until }) => {
+    const stay = best.stays.find(({ from, to }) => from <= reason.note && reason.note <= to);
+    if (!stay) return 'no hand stands there';
+    const last = best.notes.slice(reason.note, stay.to + 1).findLast((note) => note.kind === 'note');
+    if (last?.kind !== 'note' || last.stops[0].written !== until) return `the hand stays to another note than ${until}`;
+    const { label, alteration } = stay.position;
+    return label === position.label && alteration === position.alteration ? null : `it stands in ${label}`;
+  },
+  moment: ({ best, reason }, { moment }) => {
+    const before = best.notes.slice(0, reason.note).findLast((note) => note.kind === 'note');
+    const here = soundAt(best, reason.note);
+    if (before?.kind !== 'note' || !here) return 'no note before';
+    const holds = {
+      rest: best.notes[reason.note - 1]?.kind === 'rest',
+      'open-string': before.stops[0].finger === '0',
+      semitone: Math.abs(semitonesIn(before.stops[0].pitch) - semitonesIn(here.stops[0].pitch)) === 1,
+    };
+    return holds[moment] ? null : `no ${moment}`;
+  },
+  'below-open': ({ best, reason }, { string }) => {
+    const here = soundAt(best, reason.note);
+    return here && semitonesIn(here.stops[0].pitch) < semitonesIn(string) ? null : `it does not lie below ${string}`;
+  },
+  'lowest-string': ({ best, reason }) => {
+    const here = soundAt(best, reason.note)?.stops[0];
+    return here?.finger === '0' && here.open === best.strings.at(-1)?.name ? null : 'it is not the lowest string';
+  },
+  spans: ({ best, reason }, { low, high, finger }) => {
+    const around = best.notes
+      .slice(Math.max(0, reason.note - 6), reason.note + 7)
+      .flatMap((note) => (note.kind === 'note' ? [note.stops[0]] : []));
+    const string = soundAt(best, reason.note)?.stops[0].string;
+    const on = around.filter((stop) => stop.string === string);
+    const [one, other] = [
+      on.find((stop) => stop.finger === '1' && stop.written === low),
+      on.find((stop) => stop.finger === finger && stop.written === high),
+    ];
+    if (!one || !other) return `no 1 on ${low} or ${finger} on ${high}`;
+    return other.semitonesAboveOpen - one.semitonesAboveOpen > Number(finger) - 1 ? null : 'a closed hand holds it';
   },
   'not-under-hand': ({ best, reason }, { string, position }) => {
     const here = soundAt(best, reason.note);
@@ -259,10 +307,6 @@ const GROUNDS: { readonly [Kind in Ground['kind']]: (told: Told, ground: Of<Grou
 /** By what speaks for it. */
 const EVIDENCE: { readonly [Kind in Evidence['kind']]: (told: Told, evidence: Of<Evidence, 'kind', Kind>) => Untrue } = {
   locked: ({ brief, reason }) => (brief.locks?.some(({ note }) => note === reason.note) === true ? null : 'nothing is fixed there'),
-  'as-before': ({ all, reason }, { about, note }) => {
-    const told = all.findIndex((other) => other.about === about && other.note === note && other.evidence.kind !== 'as-before');
-    return told >= 0 && told < all.indexOf(reason) ? null : 'nothing is told there';
-  },
   needed: (told, { without }) => neededUntrue(without.lacks, told, without),
   costlier: (told, { instead, compared }) => {
     const isUneven = compared.isUneven && compared.deltaThousandths > -EQUAL_BELOW && comesBack(told.best);
@@ -310,7 +354,8 @@ export function untrueOf(told: Told): Untrue {
   const here = soundAt(told.best, note);
   if (here?.stops[0].written !== written) return `the note is not ${written}`;
   const wrong = ground && groundUntrue(ground.kind, told, ground);
-  return wrong ?? evidenceUntrue(evidence.kind, told, evidence);
+  if (!ground && !evidence) return 'nothing speaks for it';
+  return wrong ?? (evidence && evidenceUntrue(evidence.kind, told, evidence));
 }
 
 /** Every kind of thing that a reason may say. */
@@ -325,8 +370,8 @@ export const REASON_KINDS: readonly string[] = [
 export function kindsOf({ ground, evidence }: Reason): readonly string[] {
   return [
     ...(ground ? [`ground ${ground.kind}`] : []),
-    evidence.kind,
-    ...('instead' in evidence ? [evidence.instead.does] : []),
-    ...('without' in evidence ? [evidence.without.lacks] : []),
+    ...(evidence ? [evidence.kind] : []),
+    ...(evidence && 'instead' in evidence ? [evidence.instead.does] : []),
+    ...(evidence && 'without' in evidence ? [evidence.without.lacks] : []),
   ];
 }

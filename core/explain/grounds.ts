@@ -1,0 +1,141 @@
+import { taskAt } from '#core/brief';
+import { inThumbPosition, isShift, type Placement, type PositionName, stopsIn } from '#core/hand';
+import { stringOf, writtenOnString } from '#core/instrument';
+import { formatPitch, semitonesOf } from '#core/pitch';
+import { namingPlacement, positionOf } from '#core/plan/describe';
+import { positionKey } from '#core/search/costs';
+import { placementsOfNote, type Solved } from '#core/solve';
+import type { Ground } from './reason.ts';
+import type { Through } from './through.ts';
+
+/** A note that is asked about. */
+export interface At {
+  /** The sums of the solved line. */
+  readonly through: Through;
+  /** Among the sounding notes. */
+  readonly order: number;
+}
+
+/** The first note of the new stay that lies nowhere in the position the hand comes from; null where all of them do. */
+export function beyondGround(at: At, before: Placement): Ground | null {
+  const { solved } = at.through;
+  const { placements } = solved;
+  for (let order = at.order; order < placements.length; order += 1) {
+    const here = placements[order];
+    if (order > at.order && here && isShiftAt(solved, here, order)) break;
+    // What the brief leaves out still lies in the position.
+    if (!placementsOfNote(solved.task, order).some((placement) => placement.finger === '0' || liesIn(at, before, placement))) {
+      return { kind: 'beyond', written: writtenAt({ ...at, order }), position: positionBefore(at, before) };
+    }
+  }
+  return null;
+}
+
+/** The stay that a shift leads to holds a part of the line; null for one of fewer notes, and on the thumb, whose places have no number. */
+export function liesInGround(at: At, fewest: number): Ground | null {
+  const { placements, task, steps } = at.through.solved;
+  let last = at.order;
+  for (let order = at.order + 1; order < placements.length; order += 1) {
+    const here = placements[order];
+    if (here && isShiftAt(at.through.solved, here, order)) break;
+    last = order;
+  }
+  const stay = placements.slice(at.order, last + 1).filter((placement) => stopsIn(placement).length > 0);
+  const naming = namingPlacement(stay);
+  if (last - at.order + 1 < fewest || !naming || inThumbPosition(naming)) return null;
+  const position = positionOf(taskAt(task)(steps[at.order]?.index ?? 0), naming);
+  return { kind: 'lies-in', position, until: writtenAt({ ...at, order: last }) };
+}
+
+/** What makes the moment of a shift a good one; null where nothing does. */
+export function momentGround({ through: { solved }, order }: At, before: Placement): Ground | null {
+  const { task, steps, placements } = solved;
+  const [left, reached] = [steps[order - 1]?.index ?? 0, steps[order]?.index ?? 0];
+  if (reached - left > 1) return { kind: 'moment', moment: 'rest' };
+  if (before.finger === '0') return { kind: 'moment', moment: 'open-string' };
+  const [one, other] = [left, reached].map((index) => task.line.notes[index]);
+  const here = placements[order];
+  if (one?.kind !== 'note' || other?.kind !== 'note' || here?.stringIndex !== before.stringIndex) return null;
+  return Math.abs(semitonesOf(one.pitch) - semitonesOf(other.pitch)) === 1 ? { kind: 'moment', moment: 'semitone' } : null;
+}
+
+/** The note lies below the open string before it. */
+export function belowOpenGround(at: At, before: Placement): Ground | null {
+  const { task } = at.through.solved;
+  const note = task.line.notes[lineIndex(at)];
+  const open = stringOf(task.instrument, before.stringIndex);
+  return note?.kind === 'note' && semitonesOf(note.pitch) < open.semitones ? { kind: 'below-open', string: open.name } : null;
+}
+
+/** The note lies under no finger of the position on the string before it; null where one would have it, or nothing was stopped. */
+export function underHandGround(at: At, before: Placement): Ground | null {
+  const under = placementsOfNote(at.through.solved.task, at.order).some(
+    (placement) => placement.stringIndex === before.stringIndex && liesIn(at, before, placement),
+  );
+  return under || before.finger === '0'
+    ? null
+    : { kind: 'not-under-hand', string: openName(at, before), position: positionBefore(at, before) };
+}
+
+/** So many notes to either side an open hand is shown by its two outer fingers. */
+const SHOWN_WITHIN = 3;
+
+/** The cello's hand is open: from the first finger to the third or fourth beside this note on its string, more than a closed hand holds. */
+export function spansGround(at: At, here: Placement): Ground | null {
+  const { placements } = at.through.solved;
+  if (here.block === null || here.block - here.anchor === 1) return null;
+  const around = Array.from({ length: 2 * SHOWN_WITHIN + 1 }, (_, away) => at.order - SHOWN_WITHIN + away).filter((order) => {
+    const placement = placements[order];
+    return placement?.stringIndex === here.stringIndex && placement.stance === here.stance && placement.block === here.block;
+  });
+  const first = around.find((order) => placements[order]?.finger === '1');
+  const high =
+    around.findLast((order) => placements[order]?.finger === '4') ?? around.findLast((order) => placements[order]?.finger === '3');
+  const [low, top] = [placements[first ?? -1], placements[high ?? -1]];
+  if (first === undefined || high === undefined || !low || !top) return null;
+  if (top.semitonesAboveOpen - low.semitonesAboveOpen !== Number(top.finger)) return null;
+  return { kind: 'spans', low: writtenAt({ ...at, order: first }), high: writtenAt({ ...at, order: high }), finger: top.finger };
+}
+
+/** Whether a shift arrives at a sounding note. */
+export function isShiftAt({ placements }: Solved, placement: Placement, index: number): boolean {
+  const before = placements[index - 1];
+  return before !== undefined && isShift(before, placement);
+}
+
+/** Whether a placement lies in the position that the hand comes from, in thumb position with the thumb in the same place. */
+function liesIn(at: At, before: Placement, placement: Placement): boolean {
+  if (inThumbPosition(before) || inThumbPosition(placement)) return positionKey(placement) === positionKey(before);
+  return at.through.solved.task.hand.labelsOf(placement).includes(positionBefore(at, before).label);
+}
+
+/** The position that the hand comes from, in the key of the note before: that of its stay. */
+function positionBefore({ through: { solved }, order }: At, before: Placement): PositionName {
+  const { placements, steps, task } = solved;
+  let begins = order - 1;
+  while (begins > 0 && placements[begins - 1]?.stance === before.stance) begins -= 1;
+  let ends = order;
+  while (placements[ends]?.stance === before.stance) ends += 1;
+  const stay = placements.slice(begins, ends).filter((placement) => stopsIn(placement).length > 0);
+  return positionOf(taskAt(task)(steps[order - 1]?.index ?? 0), namingPlacement(stay) ?? before);
+}
+
+/** The pitch of a note as the player reads it, documents' form. */
+export function writtenAt(at: At): string {
+  const { task } = at.through.solved;
+  const note = task.line.notes[lineIndex(at)];
+  const stringIndex = at.through.solved.placements[at.order]?.stringIndex ?? 0;
+  return note?.kind === 'note' ? formatPitch(writtenOnString(task.instrument, stringIndex, note.pitch)) : '';
+}
+
+/** Its index in the line. */
+export function lineIndex({ through: { solved }, order }: At): number {
+  const index = solved.steps[order]?.index;
+  if (index === undefined) throw new RangeError(`The line has no sounding note ${order}`);
+  return index;
+}
+
+/** The open note of the string of a placement, documents' form. */
+export function openName({ through: { solved } }: At, placement: Placement): string {
+  return stringOf(solved.task.instrument, placement.stringIndex).name;
+}
