@@ -9,6 +9,13 @@ interface Excluded {
   readonly wish: string | null;
 }
 
+/** A limit, and what it would take to play a note all the same. */
+interface OneLimit {
+  readonly other?: string | null;
+  readonly limit: string;
+  readonly need: string;
+}
+
 /** What is asked for that no fingering keeps, or that does not exist. */
 export const limitIssue = issuesAbout('limit', {
   /** A limit or lock that names a string the instrument does not have. */
@@ -43,12 +50,17 @@ export const limitIssue = issuesAbout('limit', {
     hint: 'Name a note on that string.',
   }),
 
-  /** A note that one limit alone excludes: `need` is what playing it would take ("third position on the D string"). */
-  'excluded-by-one': ({ pitch, wish, limit, need }: Excluded & { readonly limit: string; readonly need: string }) => ({
+  /**
+   * A note, or two together (`other` is the second), that one limit alone excludes: `need` is what playing it would take ("third
+   * position on the D string").
+   */
+  'excluded-by-one': ({ pitch, other = null, wish, limit, need }: Excluded & OneLimit) => ({
     expected: need,
     came: limit,
-    message: `${wish === null ? pitch : `${pitch} with ${wish}`} needs ${need}, which this brief leaves out (${limit}).`,
-    hint: `Allow ${need}, and it can be played.`,
+    message: other
+      ? `${pitch} and ${other} together need ${need}, which this brief leaves out (${limit}).`
+      : `${wish === null ? pitch : `${pitch} with ${wish}`} needs ${need}, which this brief leaves out (${limit}).`,
+    hint: other ? `Play them one after the other, or allow ${need}.` : `Allow ${need}, and it can be played.`,
   }),
 
   /** A note that several limits together exclude. */

@@ -9,29 +9,37 @@ export interface FingerMark {
   readonly ornament: { readonly kind: OrnamentKind; readonly sign: OrnamentSign | null; readonly finger: string } | null;
   /** The note is a small one. */
   readonly small: boolean;
-  /** Low or high finger, marked only where that finger's place changes; extensions are always marked. */
-  readonly place: 'low' | 'high' | 'extended' | null;
+  /** How the finger stands (see `fingerStands`). */
+  readonly place: FingerStands;
   /** The hand has shifted onto this note. */
   readonly shifted: boolean;
   /** Roman numeral, where the string changes. */
   readonly string: string | null;
 }
 
+/** Low, high or extended; null for a finger in its plain place. */
+export type FingerStands = 'low' | 'high' | 'extended' | null;
+
+/**
+ * How the finger of a note stands, read from the note alone: over the staff, in the panel and in the table, going up and coming down, it
+ * is the same. A first finger that stands as low or high as its position is called stands plain in it.
+ */
+export function fingerStands(note: PlannedSound): FingerStands {
+  if (note.stops[0].finger === '0') return null;
+  if (note.extended && (note.fingerPlace === null || note.shape === 'reached-forward')) return 'extended';
+  return note.stops[0].finger === '1' && note.fingerPlace === note.position.alteration ? null : note.fingerPlace;
+}
+
 /** The marks of a whole plan, by line index; null for rests. */
 export function fingerMarks(plan: Plan): readonly (FingerMark | null)[] {
   const arrivals = new Set(plan.shifts.map((shift) => shift.to));
-  const lastPlace = new Map<string, PlannedSound['fingerPlace']>();
   return plan.notes.map((note, index) => {
     if (note.kind === 'rest') return null;
-    const { finger } = note.stops[0];
-    if (note.beginsStay) lastPlace.clear();
-    const place = placeMark(note, lastPlace.get(finger) ?? null);
-    if (finger !== '0') lastPlace.set(finger, note.fingerPlace);
     return {
       finger: fingersOf(note),
       ornament: ornamentOf(plan, index, note),
       small: isGrace(plan.line.notes[index]),
-      place,
+      place: fingerStands(note),
       shifted: arrivals.has(index),
       string: note.changesString ? note.stops.map((stop) => stop.string).join(' ') : null,
     };
@@ -53,11 +61,4 @@ function ornamentOf({ line }: Plan, index: number, { partner }: PlannedSound): F
 export function fingerMark(mark: FingerMark): string {
   const place = mark.place === null ? '' : { low: '↓', high: '↑', extended: 'x' }[mark.place];
   return `${mark.shifted ? '–' : ''}${place}${mark.finger}`;
-}
-
-/** A finger that comes back to its plain place is marked by the way it moved. */
-function placeMark(note: PlannedSound, before: PlannedSound['fingerPlace']): FingerMark['place'] {
-  if (note.extended && (note.fingerPlace === null || note.shape === 'reached-forward')) return 'extended';
-  if (note.fingerPlace === before || (note.stops[0].finger === '1' && note.fingerPlace === note.position.alteration)) return null;
-  return note.fingerPlace ?? (before === 'low' ? 'high' : 'low');
 }

@@ -13,5 +13,5 @@ export {
   type WrittenHead,
 } from './engraving.ts';
 export { engravingOfPlan } from './engraving-of-plan.ts';
-export { fingerMark, type FingerMark, fingerMarks } from './finger-marks.ts';
+export { fingerMark, type FingerMark, fingerMarks, fingerStands } from './finger-marks.ts';
 export { variantOf, type Variant } from './variant.ts';

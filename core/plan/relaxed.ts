@@ -6,6 +6,7 @@ import { isAbout, type Issue } from '#core/messages';
 import { describe } from '#core/plan/describe';
 import type { Steps } from '#core/result';
 import { type Attempt, possibleShiftCounts, solveBrief } from '#core/solve';
+import { brokenUp } from './broken-up.ts';
 import { elsewhere } from './elsewhere.ts';
 import type { Relaxation, Relaxed } from './types.ts';
 
@@ -18,7 +19,7 @@ interface Relaxations {
 }
 
 /**
- * The single limit that helps most when relaxed: tried, not guessed. First the small steps are tried, one more position,
+ * The single limit that helps most when relaxed: tried, not guessed. A beginner's double stops are broken up first. Then the small steps are tried, one more position,
  * string or finger, one lock or one count of shifts; of those with which the whole line can be planned the cheapest plan
  * is taken. Then each limit as a whole, then all of them. Where no limit is to blame, as for a note that the instrument does not have,
  * a scale or the like is tried in the nearest octave; null where nothing helps. `tried` is how far the brief itself came.
@@ -27,7 +28,12 @@ export function* relaxed(brief: Brief, issues: readonly Issue[], tried: Attempt)
   const limited = issues.some((issue) => isAbout(issue, 'limit', 'lock'));
   const out = issues.some((issue) => isAbout(issue, 'range'));
   const groupings = limited
-    ? [smallSteps(brief, issues, tried), [wholeLimits(brief)], [everything(brief)]]
+    ? [
+        [{ tries: brokenUp(brief, issues), weigh: 'first' as const }],
+        smallSteps(brief, issues, tried),
+        [wholeLimits(brief)],
+        [everything(brief)],
+      ]
     : out
       ? [[{ tries: [...onTheThumb(brief, issues), ...elsewhere(brief)], weigh: 'first' as const }]]
       : [];

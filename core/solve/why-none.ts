@@ -29,7 +29,7 @@ export function whyNone(line: Task, index: number): Unread {
 function reasonAgainst(task: Task, note: Sounding, lock: NoteLock | null, every: readonly Placement[]): Issue {
   if (every.length === 0) return nowhere(task, note);
   const wanted = every.filter((placement) => keepsLock(task.hand, placement, lock));
-  return lock && wanted.length === 0 ? impossibleLock(task, note.pitch, lock) : excluded(task, note.pitch, lock, wanted);
+  return lock && wanted.length === 0 ? impossibleLock(task, note.pitch, lock) : excluded(task, note, lock, wanted);
 }
 
 /**
@@ -119,8 +119,13 @@ interface Barrier {
 }
 
 /** Which single barrier, lifted, would let the note in; where none does, all that stand in the way. */
-function excluded(task: Task, pitch: Pitch, lock: NoteLock | null, wanted: readonly Placement[]): Issue {
-  const barriers = [reachBarrier(task, pitch), ...task.limits.map((limit) => limitBarrier(task, limit, pitch, lock))];
+function excluded(
+  task: Task,
+  { pitch, upper }: Pick<WantedNote, 'pitch' | 'upper'>,
+  lock: NoteLock | null,
+  wanted: readonly Placement[],
+): Issue {
+  const barriers = [reachBarrier(task, pitch), ...task.limits.map((limit) => limitBarrier(task, limit, { pitch, upper }, lock))];
   for (const lifted of barriers) {
     const found = wanted.filter((placement) => barriers.every((barrier) => barrier === lifted || barrier.lets(placement)));
     if (found.length > 0) return lifted.issue(found);
@@ -151,7 +156,7 @@ function reachBarrier(task: Task, pitch: Pitch): Barrier {
   };
 }
 
-function limitBarrier(task: Task, limit: ReadLimit, pitch: Pitch, lock: NoteLock | null): Barrier {
+function limitBarrier(task: Task, limit: ReadLimit, { pitch, upper }: Pick<WantedNote, 'pitch' | 'upper'>, lock: NoteLock | null): Barrier {
   const { words, need } = limitPart(limit.name);
   return {
     leftOut: words.leftOut,
@@ -161,6 +166,7 @@ function limitBarrier(task: Task, limit: ReadLimit, pitch: Pitch, lock: NoteLock
       const [found] = placements.toSorted((one, other) => one.anchor - other.anchor);
       return limitIssue('excluded-by-one', {
         pitch: readName(task, pitch),
+        other: upper && readName(task, upper),
         wish: wishOf(task, lock),
         limit: words.leftOut,
         need: found && need ? need(found, placeNames(task, found)) : words.name,

@@ -1,5 +1,6 @@
 import type { Finger } from '#core/hand';
 import { counted, listed, positionWords } from '#core/messages';
+import { fingerStands } from '#core/notation';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Partner, Plan, PlannedReach, PlannedSound, Shift } from '#core/plan/describe';
 import { ORNAMENT_LABELS, REACH_LABELS } from './labels.ts';
@@ -56,9 +57,7 @@ export function noteText(note: PlannedSound): string {
 
 /** How a finger stands, where it matters: "low", "high", "extended". */
 export function fingerPlaceText(note: PlannedSound): string {
-  if (note.stops[0].finger === '0') return 'open';
-  if (note.fingerPlace !== null) return note.fingerPlace;
-  return note.extended ? 'extended' : '';
+  return note.stops[0].finger === '0' ? 'open' : (fingerStands(note) ?? '');
 }
 
 /** A shift in a sentence: from where and what finger to where and what finger. */

@@ -16,6 +16,7 @@ import {
 } from '#core/notation';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { addFractions, asNumber, formatFraction, ZERO } from '#core/rhythm';
+import { fingerPlaceText } from '../../../src/words/plan-words.ts';
 import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
 
 function engraved(notes: LineNoteDocument[], meter: '3/4' | '4/4' | '6/8' = '4/4', key = 'C major'): Engraving {
@@ -199,11 +200,48 @@ describe('the marks over the notes', () => {
       .map((mark) => (mark ? fingerMark(mark) : 'r'))
       .join(' ');
 
-  it('tell a low finger where the place changes, and its way back', () => {
+  it('tell a low finger wherever it stands low, going up and coming down', () => {
     assert.equal(
       marks(planned(lineBrief('violin', ['C5', 'D5', 'C#5', 'C5'], { limits: { positions: ['1'], strings: ['A4'] } }))),
-      '↓2 3 ↑2 ↓2',
+      '↓2 3 2 ↓2',
     );
+  });
+
+  it('say what the panel and the table say, on every string, up and down', () => {
+    const said = { '↓': 'low', '↑': 'high', x: 'extended' } as const;
+    for (const [tonic, octaves] of [
+      ['C4', 2],
+      ['Bb3', 2],
+      ['D4', 2],
+      ['E4', 2],
+    ] as const) {
+      const plan = planned({
+        instrument: { kind: 'violin' },
+        material: { kind: 'scale', type: 'major', tonic, octaves, direction: 'up-down' },
+      });
+      for (const [index, mark] of fingerMarks(plan).entries()) {
+        const note = plan.notes[index];
+        assert.ok(mark && note?.kind === 'note');
+        const sign = fingerMark(mark).replace('–', '').charAt(0);
+        const place = sign === '↓' || sign === '↑' || sign === 'x' ? said[sign] : '';
+        assert.equal(fingerPlaceText(note), note.stops[0].finger === '0' ? 'open' : place, note.stops[0].written);
+      }
+      const signs = fingerMarks(plan).map((mark, index) => [plan.notes[index], mark?.place] as const);
+      for (const [one, place] of signs) {
+        const alike = signs.filter(
+          ([other]) =>
+            one?.kind === 'note' &&
+            other?.kind === 'note' &&
+            one.stops[0].pitch === other.stops[0].pitch &&
+            one.stops[0].finger === other.stops[0].finger &&
+            one.stops[0].string === other.stops[0].string,
+        );
+        assert.ok(
+          alike.every(([, other]) => other === place),
+          'up and down',
+        );
+      }
+    }
   });
 
   it('tell an extension and a shift', () => {

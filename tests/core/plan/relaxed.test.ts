@@ -52,7 +52,7 @@ describe('what would help', () => {
 
   it('is the open string where none was allowed', () => {
     const { relaxation } = relaxedOf(lineBrief('violin', ['G3', 'A3'], { limits: { openStrings: 'none' } }));
-    assert.equal(relaxation, 'with open strings left free');
+    assert.equal(relaxation, 'with open strings avoided: only where no finger has the note');
   });
 
   it('is the nearest count of shifts', () => {
@@ -147,5 +147,46 @@ describe('a run of semitones', () => {
       fingersOf(['C5', 'C#5'], { preferences: { 'finger-a-semitone': 1 }, limits: { strings: ['A4'], positions: ['1'] } }),
       '2 2',
     );
+  });
+});
+
+describe('what a teacher would try next', () => {
+  it('for a beginner breaks double stops up, before another position', () => {
+    const first = { limits: { positions: ['1'] } };
+    const pair: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'line', notes: [{ pitches: ['B4', 'D5'], duration: '1/4' }] },
+      ...first,
+    };
+    const outcome = plan(pair);
+    assert.ok(!outcome.ok);
+    assert.match(outcome.issues[0]?.message ?? '', /^B4 and D5 together need second position on the D string/);
+    assert.match(outcome.issues[0]?.hint ?? '', /^Play them one after the other, or allow second position/);
+    assert.equal(relaxedOf(pair).relaxation, 'with the notes of that double stop one after the other');
+    const thirds: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'double-stops', interval: 'thirds', type: 'major', tonic: 'G4', octaves: 1, direction: 'up' },
+      ...first,
+    };
+    assert.equal(relaxedOf(thirds).relaxation, 'as broken thirds, one note after the other');
+    assert.match(relaxedOf({ ...thirds, limits: { positions: ['5'] } }).relaxation, /position allowed too$/);
+  });
+
+  it('never undoes what was wished of open strings: of those that are not used only what no finger has comes in', () => {
+    for (const [kind, tonic] of [
+      ['violin', 'G3'],
+      ['viola', 'C3'],
+      ['cello', 'C2'],
+      ['bass', 'E1'],
+    ] as const) {
+      const brief: Brief = {
+        instrument: { kind },
+        material: { kind: 'scale', type: 'major', tonic, octaves: 1, direction: 'up' },
+        limits: { openStrings: 'none' },
+      };
+      const { plan: found } = relaxedOf(brief);
+      const open = found.notes.filter((note) => note.kind === 'note' && note.stops[0].finger === '0');
+      assert.equal(open.length, 1, kind);
+    }
   });
 });

@@ -25,9 +25,13 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
       narrows: (placements, first) => narrowed(policy, placements, first),
     }),
   need: (_, { string }) => `the open ${string} string`,
+  // What shuts them out gives way only as far as it must: where nothing else has the note.
   smallerSteps: (policy) => ({
-    steps: policy === 'allow' ? [] : [{ value: 'allow', words: 'with open strings left free' }],
-    weigh: 'every',
+    steps: [
+      ...(policy === 'none' ? [{ value: 'avoid' as const, words: 'with open strings avoided: only where no finger has the note' }] : []),
+      ...(policy === 'allow' ? [] : [{ value: 'allow' as const, words: 'with open strings left free' }]),
+    ],
+    weigh: 'first',
   }),
   words: {
     name: 'Open strings',

@@ -1,0 +1,44 @@
+import { type Brief, readPlayer } from '#core/brief';
+import { BROKEN_FIGURES, type LineNoteDocument } from '#core/material';
+import type { Issue } from '#core/messages';
+import { formatFraction, fraction, multiplyFractions, parseFraction } from '#core/rhythm';
+import type { Relaxation } from './types.ts';
+
+/** A pupil who knows no more positions than so many, in the order in which they are learnt, is a beginner in double stops. */
+const FIRST_LEARNT = 2;
+
+/**
+ * What a teacher tries before moving a beginner's double stops to a higher position: their notes one after the other. Nothing where other
+ * positions are allowed, for what is no double stop, and where something is asked of single notes.
+ */
+export function brokenUp(brief: Brief, issues: readonly Issue[]): readonly Relaxation[] {
+  if (!staysLow(brief)) return [];
+  const { material } = brief;
+  if (material.kind === 'double-stops') {
+    const figure = BROKEN_FIGURES.find((each) => each === material.interval);
+    if (figure === undefined) return [];
+    const { type, tonic, octaves, direction } = material;
+    const broken = { kind: 'broken', figure, type, tonic, octaves, direction } as const;
+    return [{ words: `as broken ${figure}, one note after the other`, brief: { ...brief, material: broken } }];
+  }
+  const failing = new Set(issues.flatMap(({ where }) => where.note ?? []));
+  const asksOfNotes = [brief.locks, brief.marks, brief.stretches].some((each) => each !== undefined && each.length > 0);
+  if (material.kind !== 'line' || asksOfNotes) return [];
+  const notes = material.notes.flatMap((note, index) => (failing.has(index) ? oneAfterTheOther(note) : [note]));
+  if (notes.length === material.notes.length) return [];
+  return [{ words: 'with the notes of that double stop one after the other', brief: { ...brief, material: { ...material, notes } } }];
+}
+
+function staysLow(brief: Brief): boolean {
+  const player = readPlayer(brief);
+  const allowed = brief.limits?.positions;
+  return player.ok && allowed !== undefined && allowed.every((label) => player.value.hand.learningOrder.indexOf(label) < FIRST_LEARNT);
+}
+
+/** The two notes of a double stop in half its time each; anything else as it is. */
+function oneAfterTheOther(note: LineNoteDocument): readonly LineNoteDocument[] {
+  const length = parseFraction(note.duration);
+  if ('rest' in note || note.pitches.length !== 2 || !length) return [note];
+  const duration = formatFraction(multiplyFractions(length, fraction(1, 2)));
+  return note.pitches.map((pitch) => ({ pitches: [pitch], duration }));
+}
