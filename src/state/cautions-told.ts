@@ -2,23 +2,31 @@ import { type Caution, CAUTIONS } from '#core/fit';
 
 const KEPT_AS = 'cautions-told';
 
-/** What has been told since this tab was opened; nothing where the browser keeps nothing. */
-export function cautionsTold(): readonly Caution[] {
-  try {
-    const told = sessionStorage.getItem(KEPT_AS)?.split(' ') ?? [];
-    return CAUTIONS.filter((each) => told.includes(each));
-  } catch {
-    return [];
-  }
+let before: readonly Caution[] | null = null;
+
+/** What was told in this tab before the page was opened: what is told on a page stays there as long as it is open. */
+export function toldBefore(): readonly Caution[] {
+  before ??= told();
+  return before;
 }
 
 /** Remembers that these have been told. */
 export function tellCautions(cautions: readonly Caution[]): void {
-  const before = cautionsTold();
-  if (cautions.every((each) => before.includes(each))) return;
+  const known = told();
+  if (cautions.every((each) => known.includes(each))) return;
   try {
-    sessionStorage.setItem(KEPT_AS, [...before, ...cautions].join(' '));
+    sessionStorage.setItem(KEPT_AS, [...known, ...cautions].join(' '));
   } catch {
     // Where nothing is kept they are told again, which does no harm.
+  }
+}
+
+/** All that has been told since this tab was opened; nothing where the browser keeps nothing. */
+function told(): readonly Caution[] {
+  try {
+    const kept = sessionStorage.getItem(KEPT_AS)?.split(' ') ?? [];
+    return CAUTIONS.filter((each) => kept.includes(each));
+  } catch {
+    return [];
   }
 }

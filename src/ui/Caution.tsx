@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { type Caution as Cautioned, cautionsOf } from '#core/fit';
 import type { Plan } from '#core/plan/describe';
-import { cautionsTold, tellCautions } from '../state/cautions-told.ts';
+import { tellCautions, toldBefore } from '../state/cautions-told.ts';
 import { cautionText } from '../words/cautions.ts';
 
 interface CautionProps {
@@ -17,7 +17,7 @@ export function Caution({ plan, repeated = false, className }: CautionProps) {
   const cautions: readonly Cautioned[] = [...cautionsOf(plan), ...(repeated ? (['repetition'] as const) : [])];
   const [before, setBefore] = useState<readonly Cautioned[] | null>(null);
   const told = before === null ? [] : cautions.filter((each) => !before.includes(each));
-  useEffect(() => setBefore(cautionsTold()), []);
+  useEffect(() => setBefore(toldBefore()), []);
   useEffect(() => tellCautions(told));
   const words = cautionText(told);
   return words === null ? null : <p className={className}>{words}</p>;

@@ -207,7 +207,7 @@ function MatrixFields({ asks, onChange }: MatrixFieldsProps) {
       />
       {asks.strings.length > 1 && (
         <LabelledChoice
-          label="Strings"
+          label="Keys"
           value={asks.keys ?? MATRIX_KEYS[0]}
           among={MATRIX_KEYS}
           nameOf={(keys) => MATRIX_KEY_WORDS[keys]}

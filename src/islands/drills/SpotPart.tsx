@@ -58,7 +58,7 @@ function SpotList({ plan, hotSpots, chosen, onChoose, onTakeApart, onWrite }: Sp
   const why = spot ? hotSpotWhy(spot) : '';
   return (
     <div className="mt-3 grid gap-x-8 md:grid-cols-[15rem_1fr]">
-      <div>
+      <div className="grid content-start gap-3">
         <LabelledChoice label="Order" value={order} among={SPOT_ORDERS} nameOf={(each) => ORDER_WORDS[each]} onChoose={setOrder} />
         <PlacesNav
           label={`Hot spots of the piece, ${ORDER_WORDS[order]}`}
