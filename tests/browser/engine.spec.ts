@@ -33,7 +33,7 @@ test('a note says why it is so, and why not otherwise', async ({ page }) => {
   await beads(page).nth(4).click();
   const why = page.getByRole('region', { name: 'Why' });
   await expect(why).toContainText('The open string');
-  await expect(why).toContainText('Finger 4 instead would be a little harder: 1 weaker finger more.');
+  await expect(why).toContainText('D4 with finger 4 instead would be a little harder.');
   await why.getByRole('button', { name: 'Why not 4 on G?' }).click();
   await expect(why.getByRole('status')).toContainText('4 on G: It would be a little harder');
   await why.getByRole('button', { name: 'how much' }).first().click();
@@ -109,7 +109,7 @@ test('wishes, purpose, hand and school change the fingering and stand in the sen
   await page.getByLabel('Tonic').selectOption('C');
   await page.getByLabel('Hand', { exact: true }).selectOption('an average hand');
   await expect.poll(() => fingers(page)).toContain('T');
-  await expect(page.getByText('uses the thumb')).toBeVisible();
+  await expect(page.getByText('The thumb lies on the string')).toBeVisible();
 });
 
 test('the way down can follow the way up', async ({ page }) => {
@@ -134,7 +134,7 @@ test('double stops are drawn with both fingers, told and exported', async ({ pag
   const note = page.getByRole('complementary', { name: 'Selected note' });
   await expect(note.getByRole('heading', { name: 'A3 and F♯4' })).toBeVisible();
   await expect(note).toContainText(/finger \d on IV \(G\) with finger \d on III \(D\)/);
-  await expect(page.getByText('asks for double stops')).toBeVisible();
+  await expect(page.getByText('Two strings are stopped together')).toBeVisible();
 });
 
 test('a chord of three notes is drawn with its fingers, told, and kept with the piece', async ({ page }) => {
@@ -145,7 +145,7 @@ test('a chord of three notes is drawn with its fingers, told, and kept with the 
   const note = page.getByRole('complementary', { name: 'Selected note' });
   await expect(note.getByRole('heading', { name: 'G3, D4 and B4' })).toBeVisible();
   await expect(note).toContainText('open IV (G), open III (D) and finger 1 on II (A)');
-  await expect(page.getByText('asks for chords')).toBeVisible();
+  await expect(page.getByText('Fingers stand on three strings')).toBeVisible();
   await saved(page);
   await page.reload();
   await expect(beads(page)).toHaveCount(5);

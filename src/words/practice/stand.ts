@@ -20,3 +20,7 @@ export const SAID_WORDS: Readonly<Record<Step['at'], { readonly on: string; read
 
 /** How one key says everything. */
 export const ONE_KEY = 'One key, pedal or tap is enough. Pressed: good. Held: missed. Held for three seconds: it hurts.';
+
+/** Fingers and names instead of the notes, and back. */
+export const NAMES_WORDS = 'Names';
+export const NOTES_WORDS = 'Notes';

@@ -1,7 +1,8 @@
 import { useEffect } from 'react';
 import { itemOf, type Signal, type Step } from '#core/practice';
 import { leaveSession, runningStore, signal, useRunning } from '../../../state/practice/running.ts';
-import { CLOSE_WORDS, HURTS_WORDS, SAID_WORDS } from '../../../words/practice/stand.ts';
+import { CLOSE_WORDS, HURTS_WORDS, NAMES_WORDS, NOTES_WORDS, SAID_WORDS } from '../../../words/practice/stand.ts';
+import { showNamesOnly, useStandView } from './stand-view.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStep } from './StandStep.tsx';
 import { useHold } from './use-hold.ts';
@@ -18,6 +19,8 @@ export function Stand() {
   const { held, ...hold } = useHold(say);
   useKeepAwake();
   if (!running) return null;
+  const step = running.run.step.at;
+  const item = itemOf(running.run);
   return (
     <main
       className="flex min-h-dvh flex-col gap-4 px-6 pt-4 text-[32px] leading-[1.25] select-none"
@@ -26,7 +29,12 @@ export function Stand() {
     >
       <StandStep running={running} />
       {running.trouble !== null && <p role="alert">{running.trouble}</p>}
-      <Said step={running.run.step.at} held={held} hurts={itemOf(running.run) !== null && running.run.step.at !== 'pain'} />
+      <Said
+        step={step}
+        held={held}
+        hurts={item !== null && step !== 'pain'}
+        notes={(step === 'prepare' || step === 'play') && !item?.fading}
+      />
     </main>
   );
 }
@@ -35,17 +43,21 @@ interface SaidProps {
   readonly step: Step['at'];
   /** Something is played that may hurt. */
   readonly hurts: boolean;
+  /** Notes stand there, which may be read as fingers and names. */
+  readonly notes: boolean;
   /** What a key that is held says when it is released. */
   readonly held: Signal | null;
 }
 
 /** What can be said, in one row at the foot of the stand, the one that the pedal says last. */
-function Said({ step, hurts, held }: SaidProps) {
+function Said({ step, hurts, notes, held }: SaidProps) {
+  const namesOnly = useStandView((view) => view.namesOnly);
   const { on, other } = SAID_WORDS[step];
   return (
     <div className="sticky bottom-0 mt-auto flex flex-wrap gap-4 bg-paper py-2">
       {hurts && <StandButton onClick={() => signal('pain')}>{HURTS_WORDS}</StandButton>}
       {step !== 'done' && <StandButton onClick={leaveSession}>{CLOSE_WORDS}</StandButton>}
+      {notes && <StandButton onClick={() => showNamesOnly(!namesOnly)}>{namesOnly ? NOTES_WORDS : NAMES_WORDS}</StandButton>}
       {other !== null && (
         <StandButton held={held === 'other'} onClick={() => signal('other')}>
           {other}

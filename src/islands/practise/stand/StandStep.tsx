@@ -34,7 +34,7 @@ import {
 import { ONE_KEY } from '../../../words/practice/stand.ts';
 import { ShownWith } from '../../by-heart/ShownWith.tsx';
 import { NamesByMeasure } from '../../score/NamesByMeasure.tsx';
-import { showNamesOnly, useStandView } from './stand-view.ts';
+import { useStandView } from './stand-view.ts';
 import { StandButton } from './StandButton.tsx';
 import { StandStaff } from './StandStaff.tsx';
 
@@ -191,17 +191,10 @@ function ShownInHand({ running, plan, group }: StepProps & { readonly plan: Plan
   const names = useStandView(({ namesOnly }) => namesOnly);
   const fading = itemOf(running.run)?.fading;
   if (fading) return <ShownWith plan={plan} group={group} helps={fadedAfter(fading).shown} />;
-  return (
-    <>
-      {names ? (
-        <NamesByMeasure plan={plan} group={group} className="max-h-[44dvh] overflow-auto" />
-      ) : (
-        <StandStaff plan={plan} group={group} />
-      )}
-      <button type="button" className="min-h-[48px] self-start text-[24px] underline" onClick={() => showNamesOnly(!names)}>
-        {names ? 'Show the notes' : 'Show fingers and names only'}
-      </button>
-    </>
+  return names ? (
+    <NamesByMeasure plan={plan} group={group} className="max-h-[44dvh] overflow-auto" />
+  ) : (
+    <StandStaff plan={plan} group={group} />
   );
 }
 
