@@ -15,8 +15,10 @@ export function positionName(label: string): string {
 }
 
 /** The fingers of a string with their notes: "1 C5, 2 D5, 3 E5, 4 F5" */
-export function fingersText({ fingers }: MappedString): string {
-  return fingers.length === 0 ? 'nothing of the key' : fingers.map(({ finger, written }) => `${finger} ${pitchLabel(written)}`).join(', ');
+export function fingersText({ fingers, openBelongs, openWritten }: MappedString): string {
+  const open = openBelongs ? [{ finger: '0', written: openWritten }] : [];
+  const all = [...open, ...fingers].map(({ finger, written }) => `${finger} ${pitchLabel(written)}`);
+  return all.length === 0 ? 'nothing of the key' : all.join(', ');
 }
 
 /** What touches on a string, by the teacher's own name where it has one. */

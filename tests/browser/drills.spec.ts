@@ -147,3 +147,37 @@ test('hot spots open their loops, and lead to a drill; pieces that stay in a pos
   await page.getByLabel('For', { exact: true }).selectOption('hot spots');
   await expect(page.getByRole('region', { name: 'Drills found' }).getByRole('listitem')).toContainText('Loop');
 });
+
+test('every family opens on a drill that this hand plays; one note is matched with two fingers; strings have their own keys', async ({
+  page,
+}) => {
+  await openPiece(page, PIECE);
+  await page.getByRole('link', { name: 'Drills' }).click();
+  await page.getByRole('navigation', { name: 'Drills' }).getByRole('button', { name: 'Write a drill' }).click();
+  const family = page.getByLabel('Drill', { exact: true });
+  const drill = page.getByRole('region', { name: 'The drill' });
+  await expect(family.getByRole('option', { name: 'Lift and replace' })).toHaveCount(0);
+  await family.selectOption('Shift over its guide');
+  await expect(page.getByRole('heading', { name: /^Shift over its guide/ })).toBeVisible();
+  await expect(drill.locator('[data-bead]').nth(2)).toBeVisible();
+  await family.selectOption('Match it');
+  await expect(page.getByRole('heading', { name: /^Match it from first position to/ })).toBeVisible();
+  await expect(drill.locator('[data-bead]').nth(1)).toContainText('0');
+  await family.selectOption('Finger by finger');
+  await page.getByLabel('Keys').selectOption('each in its own key');
+  await page.getByText('Fingers and names only').click();
+  await expect(page.getByRole('list', { name: 'Fingers and names' }).getByRole('listitem').nth(4)).toContainText(/\d \S+\d · /);
+});
+
+test('hot spots stand in the order of the music where that is wished; what may hurt is said once', async ({ page }) => {
+  await openPiece(page, PIECE);
+  await page.getByRole('link', { name: 'Drills' }).click();
+  await page.getByRole('navigation', { name: 'Drills' }).getByRole('button', { name: 'Hot spots' }).click();
+  await expect(page.getByText(/^It is repeated: warm up/)).toBeVisible();
+  await page.getByLabel('Order').selectOption('as the music has them');
+  const spots = page.getByRole('navigation', { name: 'Hot spots of the piece, as the music has them' });
+  await expect(spots.getByRole('button').first()).toContainText(/^D3|^E♭3|^[A-G]♭?[23]/);
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Its loop' }).locator('[data-bead]').first()).toBeVisible();
+  await expect(page.getByText(/^It is repeated: warm up/)).toHaveCount(0);
+});

@@ -171,6 +171,20 @@ test('one key is enough: pressed, held, held on; a session that was left goes on
   await expect(page.getByRole('navigation', { name: 'Sessions' })).toContainText('The shift clean and silent');
 });
 
+test('fingers and names stand instead of the notes where they are wished, from one step to the next', async ({ page }) => {
+  await openSessions(page, 'Robin');
+  await begin(page);
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Names', exact: true }).click();
+  const names = page.getByRole('list', { name: 'Fingers and names' });
+  await expect(names.getByRole('listitem').first()).toContainText(/1 [A-G]/);
+  await expect(page.getByRole('group', { name: 'The notes' })).toHaveCount(0);
+  await pedalUntil(page, 'PageDown', page.getByLabel('Good so far'));
+  await expect(names).toBeVisible();
+  await page.getByRole('button', { name: 'Notes', exact: true }).click();
+  await expect(page.getByRole('group', { name: 'The notes' })).toBeVisible();
+});
+
 test('what is typed in a lesson is there again after the page was closed in the middle', async ({ page }) => {
   const typedAndClosed = async (field: (on: Page) => Locator, text: string): Promise<void> => {
     const closed = await page.context().newPage();

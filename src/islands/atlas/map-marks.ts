@@ -1,19 +1,19 @@
-import type { PositionMap } from '#core/atlas';
+import type { MappedFinger, MappedString, PositionMap } from '#core/atlas';
 import { type Instrument, mmFromNut, writtenOnString } from '#core/instrument';
 import { displayPitch, noteLabel, parseKey, parsePitch, semitonesOf } from '#core/pitch';
 import { type BoardPlace, pitchAtPlace } from './board-place.ts';
 import type { BoardMark, BoardTouch } from '../measurements/BoardDrawing.tsx';
 
-/** The fingers of a position on the board, their notes above them; the tonic stands out. */
+/** The fingers of a position on the board with the open strings that belong to it, their notes above them; the tonic stands out. */
 export function mapMarks({ strings }: PositionMap, musicKey: string): readonly BoardMark[] {
   const key = parseKey(musicKey);
-  return strings.flatMap(({ stringIndex, fingers }) =>
-    fingers.map(({ finger, pitch, written, semitonesAboveOpen, mmFromNut: mm, rings }): BoardMark => {
+  return strings.flatMap((string) =>
+    [...openOf(string), ...string.fingers].map(({ finger, pitch, written, semitonesAboveOpen, mmFromNut: mm, rings }): BoardMark => {
       const sounding = parsePitch(pitch);
       const isTonic = key.ok && sounding.ok && semitonesOf(sounding.value) % 12 === semitonesOf(key.value.tonic) % 12;
       return {
-        id: `${stringIndex} ${semitonesAboveOpen}`,
-        stringIndex,
+        id: `${string.stringIndex} ${semitonesAboveOpen}`,
+        stringIndex: string.stringIndex,
         mm,
         text: finger,
         name: noteLabel(written.replace(/-?[0-9]$/, '')),
@@ -22,6 +22,10 @@ export function mapMarks({ strings }: PositionMap, musicKey: string): readonly B
       };
     }),
   );
+}
+
+function openOf({ open, openWritten, openBelongs }: MappedString): readonly MappedFinger[] {
+  return openBelongs ? [{ finger: '0', pitch: open, written: openWritten, semitonesAboveOpen: 0, mmFromNut: 0, rings: false }] : [];
 }
 
 /** Fingers that touch: a semitone apart. */

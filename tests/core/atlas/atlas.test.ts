@@ -80,12 +80,12 @@ describe('the map of a position', () => {
       'A: 1 E4, 3 F♯4, 4 G4',
     ]);
     assert.deepEqual(told(here({ kind: 'cello' }, 'C major', '1')), [
-      'C: 1 D2, 3 E2, 4 F2',
-      'G: 1 A2, 3 B2, 4 C3',
-      'D: 1 E3, 2 F3, 4 G3',
-      'A: 1 B3, 2 C4, 4 D4',
+      'C: 0 C2, 1 D2, 3 E2, 4 F2',
+      'G: 0 G2, 1 A2, 3 B2, 4 C3',
+      'D: 0 D3, 1 E3, 2 F3, 4 G3',
+      'A: 0 A3, 1 B3, 2 C4, 4 D4',
     ]);
-    assert.deepEqual(told(here({ kind: 'bass' }, 'F major', 'I')).at(-1), 'G: 1 A3, 2 B♭3');
+    assert.deepEqual(told(here({ kind: 'bass' }, 'F major', 'I')).at(-1), 'G: 0 G3, 1 A3, 2 B♭3');
   });
 
   it('on violin and viola puts the letters under the fingers one by one, in every key and position, whatever the tuning', () => {
