@@ -49,17 +49,17 @@ function scaleHere(player: DrillFor, sought: Sought): ScaleHere | null {
   if (!ground.ok) return null;
   const row = tonicsIn(longestRow(notesHeld(ground.value, heldIn(boardOf(ground.value), sought.position))), ground.value.key);
   if (!row) return null;
-  const { lowest, above, below } = row;
-  const tonic = formatPitch(lowest.pitch);
-  const keepsToKey = sought.type === 'major' || sought.type === 'natural-minor';
+  const tonic = formatPitch(row.lowest.pitch);
   const octaves = OCTAVE_COUNTS.findLast(
     (count) => count <= row.octaves && isPlayedThere(scaleBrief(player, sought, { tonic, octaves: count })),
   );
   if (octaves === undefined) return null;
-  const further = keepsToKey && octaves === row.octaves ? Math.min(above, MOST_FURTHER) : 0;
-  const toTheEnd = scaleBrief(player, sought, { tonic, octaves, ...(further > 0 ? { further } : {}) });
-  const brief = further === 0 || isPlayedThere(toTheEnd) ? toTheEnd : scaleBrief(player, sought, { tonic, octaves });
-  return { key: sought.key, tonic, octaves, left: keepsToKey ? { above, below } : null, brief };
+  const keepsToKey = sought.type === 'major' || sought.type === 'natural-minor';
+  const further = keepsToKey && octaves === row.octaves ? Math.min(row.above, MOST_FURTHER) : 0;
+  const plain = scaleBrief(player, sought, { tonic, octaves });
+  const toTheEnd = further > 0 ? scaleBrief(player, sought, { tonic, octaves, further }) : plain;
+  const left = keepsToKey ? { above: row.above, below: row.below } : null;
+  return { key: sought.key, tonic, octaves, left, brief: isPlayedThere(toTheEnd) ? toTheEnd : plain };
 }
 
 /** So many notes further a scale may go. */

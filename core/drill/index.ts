@@ -46,7 +46,7 @@ export { loopAsked } from './families/loop.ts';
 export { leftOver } from './families/variants.ts';
 export { writeDrill } from './families/write-drill.ts';
 export { catalogue } from './finder/catalogue.ts';
-export { isPlayedOn } from './families/played-on.ts';
+export { isPlayedOn, movableFingers } from './families/played-on.ts';
 export { DRILL_AIMS, type DrillAim, type DrillFacts, factsOf } from './finder/facts.ts';
 export { type DrillQuery, findDrills } from './finder/find.ts';
 export { type ClassedShift, isKindOf } from './finder/places-like.ts';

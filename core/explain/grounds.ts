@@ -49,14 +49,18 @@ export function liesInGround(at: At, fewest: number): Ground | null {
 
 /** What makes the moment of a shift a good one; null where nothing does. */
 export function momentGround({ through: { solved }, order }: At, before: Placement): Ground | null {
-  const { task, steps, placements } = solved;
-  const [left, reached] = [steps[order - 1]?.index ?? 0, steps[order]?.index ?? 0];
+  const [left, reached] = [order - 1, order].map((at) => solved.steps[at]?.index ?? 0);
+  if (left === undefined || reached === undefined) return null;
   if (reached - left > 1) return { kind: 'moment', moment: 'rest' };
   if (before.finger === '0') return { kind: 'moment', moment: 'open-string' };
-  const [one, other] = [left, reached].map((index) => task.line.notes[index]);
-  const here = placements[order];
-  if (one?.kind !== 'note' || other?.kind !== 'note' || here?.stringIndex !== before.stringIndex) return null;
-  return Math.abs(semitonesOf(one.pitch) - semitonesOf(other.pitch)) === 1 ? { kind: 'moment', moment: 'semitone' } : null;
+  const isOnString = solved.placements[order]?.stringIndex === before.stringIndex;
+  return isOnString && isSemitone(solved, left, reached) ? { kind: 'moment', moment: 'semitone' } : null;
+}
+
+/** Whether two notes of the line are a semitone apart. */
+function isSemitone({ task }: Solved, left: number, reached: number): boolean {
+  const [one, other] = [task.line.notes[left], task.line.notes[reached]];
+  return one?.kind === 'note' && other?.kind === 'note' && Math.abs(semitonesOf(one.pitch) - semitonesOf(other.pitch)) === 1;
 }
 
 /** The note lies below the open string before it. */
@@ -84,17 +88,23 @@ const SHOWN_WITHIN = 3;
 export function spansGround(at: At, here: Placement): Ground | null {
   const { placements } = at.through.solved;
   if (here.block === null || here.block - here.anchor === 1) return null;
-  const around = Array.from({ length: 2 * SHOWN_WITHIN + 1 }, (_, away) => at.order - SHOWN_WITHIN + away).filter((order) => {
+  const around = Array.from({ length: 2 * SHOWN_WITHIN + 1 }, (_, away) => at.order - SHOWN_WITHIN + away).flatMap((order) => {
     const placement = placements[order];
-    return placement?.stringIndex === here.stringIndex && placement.stance === here.stance && placement.block === here.block;
+    return placement && isSameHand(placement, here) ? [{ order, placement }] : [];
   });
-  const first = around.find((order) => placements[order]?.finger === '1');
-  const high =
-    around.findLast((order) => placements[order]?.finger === '4') ?? around.findLast((order) => placements[order]?.finger === '3');
-  const [low, top] = [placements[first ?? -1], placements[high ?? -1]];
-  if (first === undefined || high === undefined || !low || !top) return null;
-  if (top.semitonesAboveOpen - low.semitonesAboveOpen !== Number(top.finger)) return null;
-  return { kind: 'spans', low: writtenAt({ ...at, order: first }), high: writtenAt({ ...at, order: high }), finger: top.finger };
+  const low = around.find(({ placement }) => placement.finger === '1');
+  const high = ['4', '3']
+    .map((finger) => around.findLast(({ placement }) => placement.finger === finger))
+    .find((each) => each !== undefined);
+  if (!low || !high) return null;
+  const { finger, semitonesAboveOpen } = high.placement;
+  if (semitonesAboveOpen - low.placement.semitonesAboveOpen !== Number(finger)) return null;
+  return { kind: 'spans', low: writtenAt({ ...at, order: low.order }), high: writtenAt({ ...at, order: high.order }), finger };
+}
+
+/** On one string, with the block of the cello's hand in one place. */
+function isSameHand(one: Placement, other: Placement): boolean {
+  return one.stringIndex === other.stringIndex && one.stance === other.stance && one.block === other.block;
 }
 
 /** Whether a shift arrives at a sounding note. */

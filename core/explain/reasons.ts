@@ -63,17 +63,24 @@ function toldOnce(found: readonly Found[]): readonly Reason[] {
   const notes = new Set<string>();
   return found.flatMap(({ at, reason, line }): readonly Reason[] => {
     const isKnown = line !== null && lines.has(line);
-    const ground = reason.ground ?? (isKnown && reason.about === 'shift' ? liesInGround(at, 1) : null);
-    if (isKnown && !ground) return [];
-    const told: Reason = isKnown ? { ...reason, ground, evidence: null } : reason;
-    // An open hand is one, whichever of its notes is asked about.
-    const note = told.ground?.kind === 'spans' && !told.evidence ? '' : told.written;
-    const name = JSON.stringify([told.about, note, told.ground, inShort(told.evidence)]);
-    if (notes.has(name)) return [];
+    const told = isKnown ? groundAlone(at, reason) : reason;
+    if (!told || notes.has(nameOf(told))) return [];
     if (line !== null) lines.add(line);
-    notes.add(name);
+    notes.add(nameOf(told));
     return [told];
   });
+}
+
+/** A reason without its evidence; null where it has no ground. */
+function groundAlone(at: At, reason: Reason): Reason | null {
+  const ground = reason.ground ?? (reason.about === 'shift' ? liesInGround(at, 1) : null);
+  return ground && { ...reason, ground, evidence: null };
+}
+
+/** By what two reasons say the same: an open hand is one, whichever of its notes is asked about. */
+function nameOf({ about, written, ground, evidence }: Reason): string {
+  const note = ground?.kind === 'spans' && !evidence ? '' : written;
+  return JSON.stringify([about, note, ground, inShort(evidence)]);
 }
 
 /** What is told of the evidence, without its figures. */

@@ -8,14 +8,8 @@ import type { FamilyName } from './request.ts';
  * by itself, where fingers stand on letters, not a semitone from each other.
  */
 export function isPlayedOn(family: FamilyName, kind: InstrumentKind, setsThumb = false): boolean {
-  switch (family) {
-    case 'lift-and-replace':
-      return kind === 'violin' || kind === 'viola';
-    case 'two-places':
-      return kind !== 'bass' || setsThumb;
-    default:
-      return true;
-  }
+  if (family === 'lift-and-replace') return kind === 'violin' || kind === 'viola';
+  return family !== 'two-places' || kind !== 'bass' || setsThumb;
 }
 
 /**

@@ -117,17 +117,15 @@ const FELT_NOTES = 4;
  */
 function movedPlace(plan: Plan, { here }: Step): readonly Place[] {
   const { kind } = plan.brief.instrument;
-  const stay = plan.stays.find(({ from, to }) => from <= here.note && here.note <= to);
   const [{ finger, string, semitonesAboveOpen }] = here.sound.stops;
-  if ((kind !== 'violin' && kind !== 'viola') || !stay || finger === '0') return [];
-  for (let note = here.note - 1; note >= Math.max(stay.from, here.note - FELT_NOTES); note -= 1) {
-    const sound = soundAt(plan, note);
-    const stop = sound?.stops.find((each) => each.finger === finger && each.string === string);
-    if (!sound || !stop) continue;
-    const isMoved = note < here.note - 1 && Math.abs(stop.semitonesAboveOpen - semitonesAboveOpen) === 1;
-    return isMoved ? [{ kind: 'one-finger-semitone', note: here.note, way: wayOf(sound, here.sound), loop: [note, here.note] }] : [];
-  }
-  return [];
+  if ((kind !== 'violin' && kind !== 'viola') || finger === '0') return [];
+  const stay = plan.stays.find(({ from, to }) => from <= here.note && here.note <= to);
+  const felt = soundsOf(plan).filter(({ note }) => note >= Math.max(stay?.from ?? here.note, here.note - FELT_NOTES) && note < here.note);
+  const before = felt.findLast(({ sound }) => sound.stops.some((stop) => stop.finger === finger && stop.string === string));
+  const stood = before?.sound.stops.find((stop) => stop.finger === finger && stop.string === string);
+  if (!before || !stood || before.note === here.note - 1) return [];
+  if (Math.abs(stood.semitonesAboveOpen - semitonesAboveOpen) !== 1) return [];
+  return [{ kind: 'one-finger-semitone', note: here.note, way: wayOf(before.sound, here.sound), loop: [before.note, here.note] }];
 }
 
 /**

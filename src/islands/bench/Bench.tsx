@@ -7,7 +7,7 @@ import { useSaving } from '../../state/keeping/waiting.ts';
 import { useWork } from '../../state/bench/work.ts';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { pieceTitle } from '../../words/labels.ts';
-import { Caution } from '../../ui/Caution.tsx';
+import { Caution } from '../Caution.tsx';
 import { Header } from '../Header.tsx';
 import { useOpenedPiece } from '../use-opened-piece.ts';
 import { usePageTitle } from '../use-page-title.ts';

@@ -9,12 +9,10 @@ import {
   type FamilyOf,
   fingersOf,
   isPlayedOn,
-  LIFT_TIMES,
   LOOP_FINGERS,
   MATRIX_FINGERS,
   MATRIX_KEYS,
   type MeasuresOfPiece,
-  POSITION_SETS,
   type ShiftClass,
   STUDY_ORDERS,
 } from '#core/drill';
@@ -33,9 +31,9 @@ import {
   PAIR_WORDS,
   positionText,
   RHYTHM_WORDS,
-  INSIDE_WORDS,
 } from '../../words/drills/families.ts';
 import { firstOf, positionsFor, type WrittenFor } from './first-request.ts';
+import { InPositionFields } from './InPositionFields.tsx';
 
 interface RequestFieldsProps {
   readonly request: DrillRequest;
@@ -103,7 +101,8 @@ export function RequestFields({ request, place, around, onChange }: RequestField
   );
 }
 
-interface AsksProps {
+/** What a family asks for, and how it is changed. */
+export interface AsksProps {
   readonly asks: DrillFamily;
   readonly place: WrittenFor;
   readonly onChange: (asks: DrillFamily) => void;
@@ -125,42 +124,7 @@ function Asks({ asks, place, onChange }: AsksProps) {
       )}
       {(asks.family === 'matrix' || asks.family === 'matching') && <FromTo asks={asks} place={place} onChange={onChange} />}
       {asks.family === 'matrix' && <MatrixFields asks={asks} onChange={onChange} />}
-      {'position' in asks && asks.position !== null && (
-        <LabelledChoice
-          label="Position"
-          value={asks.position}
-          among={IN_THUMB_TOO.includes(asks.family) ? place.hand.positionLabels : positionsFor(place)}
-          nameOf={positionText}
-          onChoose={(position) => onChange({ ...asks, position })}
-        />
-      )}
-      {asks.family === 'position' && (
-        <LabelledChoice
-          label="Played"
-          value={asks.set}
-          among={POSITION_SETS}
-          nameOf={(set) => INSIDE_WORDS[set]}
-          onChoose={(set) => onChange({ ...asks, set })}
-        />
-      )}
-      {asks.family === 'two-places' && (
-        <LabelledChoice
-          label="Finger"
-          value={asks.finger}
-          among={fingersOf(place.hand)}
-          nameOf={(finger) => finger}
-          onChoose={(finger) => onChange({ ...asks, finger })}
-        />
-      )}
-      {asks.family === 'lift-and-replace' && (
-        <LabelledChoice
-          label="First by itself"
-          value={asks.times ?? LIFT_TIMES[0]}
-          among={LIFT_TIMES}
-          nameOf={(times) => (times === 0 ? 'no' : `${times} times`)}
-          onChoose={(times) => onChange({ ...asks, times })}
-        />
-      )}
+      <InPositionFields asks={asks} place={place} onChange={onChange} />
       {asks.family === 'loop' && <LoopFields asks={asks} onChange={onChange} />}
       {asks.family === 'chords' && <ChordFields asks={asks} onChange={onChange} />}
       {asks.family === 'double-stops' && <DoubleStopFields asks={asks} place={place} onChange={onChange} />}
@@ -176,17 +140,6 @@ function Asks({ asks, place, onChange }: AsksProps) {
     </>
   );
 }
-
-/** Families that are written for thumb position, too. */
-const IN_THUMB_TOO: readonly DrillFamily['family'][] = [
-  'position',
-  'two-places',
-  'first-and-fourth',
-  'blocks',
-  'hovering',
-  'chords',
-  'open-string',
-];
 
 /** All strings, where one is chosen. */
 const ALL = 'all';

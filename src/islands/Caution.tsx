@@ -1,5 +1,5 @@
-import { useEffect, useState } from 'react';
-import { type Caution as Cautioned, cautionsOf } from '#core/fit';
+import { useEffect, useSyncExternalStore } from 'react';
+import { type Caution as Cautioned, CAUTIONS, cautionsOf } from '#core/fit';
 import type { Plan } from '#core/plan/describe';
 import { tellCautions, toldBefore } from '../state/cautions-told.ts';
 import { cautionText } from '../words/cautions.ts';
@@ -14,11 +14,20 @@ interface CautionProps {
 
 /** What is to be taken care of: each thing is said once a session, where it first comes. */
 export function Caution({ plan, repeated = false, className }: CautionProps) {
+  const before = useSyncExternalStore(neverChanges, toldBefore, allTold);
   const cautions: readonly Cautioned[] = [...cautionsOf(plan), ...(repeated ? (['repetition'] as const) : [])];
-  const [before, setBefore] = useState<readonly Cautioned[] | null>(null);
-  const told = before === null ? [] : cautions.filter((each) => !before.includes(each));
-  useEffect(() => setBefore(toldBefore()), []);
+  const told = cautions.filter((each) => !before.includes(each));
   useEffect(() => tellCautions(told));
   const words = cautionText(told);
   return words === null ? null : <p className={className}>{words}</p>;
+}
+
+/** What was told before the page was opened stays as it was. */
+function neverChanges(): () => void {
+  return () => undefined;
+}
+
+/** On the server nobody knows what was told in this tab: nothing is said there. */
+function allTold(): readonly Cautioned[] {
+  return CAUTIONS;
 }
