@@ -9,6 +9,13 @@ export const drillIssue = issuesAbout('drill', {
     message: `This shift, or one like it, does not occur in ${key} on this instrument.`,
     hint: 'Choose another key, or start from another shift.',
   }),
+  /** Between the fingers of a shift no note lies that a finger passes. */
+  'no-guide': (_: object) => ({
+    expected: 'a shift that passes a note on the way',
+    came: 'none',
+    message: 'On the way between these fingers no note is played.',
+    hint: 'Choose another finger to arrive on, or another distance.',
+  }),
   /** Nothing of what was asked lies on the instrument in the key. */
   'not-here': ({ key }: { readonly key: string }) => ({
     expected: 'a drill that this hand can play in the key',

@@ -1,5 +1,6 @@
 import { formatPitch, semitonesOf } from '#core/pitch';
-import { goodReading, type Reading } from '#core/result';
+import { drillIssue } from '#core/messages';
+import { badReading, goodReading, type Reading } from '#core/result';
 import type { Plan, Shift } from '#core/plan/describe';
 import type { DrillFor, DrillNote, Written } from '../drill.ts';
 import { bestOf } from '../best-of.ts';
@@ -77,15 +78,17 @@ export function withGuide(player: DrillFor, key: string, { shift }: FamilyOf<'gu
   if (!study.ok) return study;
   const best = bestOf(study.value.brief);
   const there = (best?.shifts ?? []).filter(({ throughRest, handSemitones }) => !throughRest && handSemitones > 0 === (shift.way === 'up'));
-  return goodReading({ measures: there.flatMap((each) => (best ? guided(best, each) : [])), altered: study.value.altered });
+  const measures = there.flatMap((each) => (best ? guided(best, each) : []));
+  return measures.length > 0 ? goodReading({ measures, altered: study.value.altered }) : badReading(drillIssue('no-guide', {}));
 }
 
-/** From note to note over what is passed; nothing where a shift passes none. */
+/** From note to note over what is passed; nothing where a shift passes none but those at its ends. */
 function guided({ notes }: Plan, { from, to, guides }: Shift): Written['measures'] {
   const [left, reached] = [notes[from], notes[to]];
   const passed = guides.find(({ inBetween }) => inBetween !== null)?.inBetween;
   if (!passed || left?.kind !== 'note' || reached?.kind !== 'note') return [];
   const { pitch, open, finger } = passed;
+  if ([left, reached].some(({ stops: [stop] }) => stop.pitch === pitch)) return [];
   const between: DrillNote = { pitches: [pitch], fingered: { string: open, finger }, duration: '1/4', slur: true };
   return [[{ ...noteOfPlan(left, '1/4'), slur: true }, between, noteOfPlan(reached, '1/4')]];
 }

@@ -6,6 +6,7 @@ import type { DrillFor, DrillNote, Written } from '../drill.ts';
 import type { Ground } from '../standings.ts';
 import { AN_OCTAVE, bestOn, lowestInKey, openPitch, soundsOf, upward } from './from-the-key.ts';
 import { noteOfPlan } from '../note-of-plan.ts';
+import { THUMB } from '../position/held.ts';
 import type { FamilyOf } from './request.ts';
 import { asAsked, rest } from './written.ts';
 
@@ -24,11 +25,13 @@ export function doubleStops(ground: Ground, player: DrillFor, asks: FamilyOf<'do
   return asAsked([]);
 }
 
-/** Thumb position is learnt on the two upper strings: they are tried before the others. */
-function limitsOf({ instrument }: Ground, { position }: FamilyOf<'double-stops'>): readonly NonNullable<Brief['limits']>[] {
-  if (position === null) return [{}];
+/** Thumb position, and with it the octaves of cello and bass, are learnt on the two upper strings: they are tried before the others. */
+function limitsOf({ instrument }: Ground, { position, interval }: FamilyOf<'double-stops'>): readonly NonNullable<Brief['limits']>[] {
+  const where = position === null ? {} : { positions: [position] };
+  const isLarge = instrument.kind === 'cello' || instrument.kind === 'bass';
+  const onThumb = position === THUMB || (isLarge && interval === 'octaves');
   const upper = instrument.strings.slice(0, 2).map(({ name }) => name);
-  return [{ positions: [position], strings: upper }, { positions: [position] }];
+  return onThumb ? [{ ...where, strings: upper }, where] : [where];
 }
 
 /** From the lowest string on double stops begin within three octaves. */
