@@ -106,7 +106,7 @@ describe('every message', () => {
 
   it('names its subject and itself, what was expected and what came', () => {
     for (const { code, expected, came, where } of EVERY_ISSUE) {
-      assert.match(code, /^(document|instrument|limit|line|lock|pitch|range)\/[a-z-]+$/);
+      assert.match(code, /^(document|drill|instrument|limit|line|lock|pitch|range)\/[a-z-]+$/);
       assert.ok(expected.length > 0 && came.length > 0, code);
       assert.deepEqual(where, {}, code);
     }
