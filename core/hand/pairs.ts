@@ -52,7 +52,7 @@ function freePair(low: Placement, high: Placement, wide: boolean): Placement | n
   const lowLeads = (rankOf(low.finger) ?? 0) <= (rankOf(high.finger) ?? 0);
   const [leading, other] = lowLeads ? [low, high] : [high, low];
   if (!LEADING.includes(leading.shape) || other.shape === 'reached-back') return null;
-  // The first finger tells the way of the hand if it plays, else the lower string does.
+  // The first finger tells where the hand goes if it plays, else the lower string does.
   const { firstFinger } = leading.finger === '1' ? leading : low;
   return joined(low, high, { ...leading, firstFinger, shape: shapeBeside(leading, other) });
 }

@@ -160,7 +160,7 @@ interface Extent extends Frame {
   readonly reachesOut: boolean;
 }
 
-/** Asked again and again for the same placements of a line. */
+/** Asked many times for the same placements of a line. */
 const extents = new WeakMap<Placement, Extent>();
 
 function extentOf(placement: Placement): Extent {

@@ -31,7 +31,7 @@ export interface OneHandWays {
  * The cheapest ways through a lattice in which every stay is one hand: exact.
  *
  * A dynamic programme over a candidate and what the hand remembers of its stay. What a hand may do next depends on nothing else, so of
- * two arrivals at one candidate the dearer one is left out where it remembers all that the cheaper one does: whatever goes on from it
+ * two arrivals at one candidate the costlier one is left out where it remembers all that the cheaper one does: whatever goes on from it
  * goes on from the cheaper one, too. A hand that has just shifted remembers least, so an arrival is only kept while it is cheaper
  * than shifting there. Work is linear in notes for a line whose stays remember little, as lines in a key do; in the worst case it
  * grows with the number of memories that a stay can come to, which is bounded by its length.

@@ -120,7 +120,7 @@ export function wayIn(task: Task, lattice: Lattice): Way | null {
   return oneHandWay(task.hand, lattice, { search: (bound) => wayByAsks(task, bound), exactly: exactlyAsked(task) });
 }
 
-/** How the best that a hand can play is found in one go; a line that comes down as it went up, or keeps a pattern, is searched again and again. */
+/** How the best that a hand can play is found in one go; a line that comes down as it went up, or keeps a pattern, is searched many times. */
 function exactlyAsked(task: Task): Wanted['exactly'] {
   if (wayDownOf(task.brief) === 'as-up' || task.brief.samePatternEveryOctave === true) return null;
   const shifts = exactShifts(task.limits);

@@ -7,7 +7,7 @@ import { cautionText } from '../words/cautions.ts';
 interface CautionProps {
   /** Of what is played. */
   readonly plan: Plan;
-  /** It is played again and again. */
+  /** It is practised as a loop. */
   readonly repeated?: boolean;
   readonly className: string;
 }

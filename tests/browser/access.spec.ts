@@ -229,7 +229,7 @@ async function hiddenFromFocus(page: Page): Promise<readonly string[]> {
 /** The element that has the focus, as it looks; null when Tab has left the last one. */
 type FocusStop = { readonly name: string; readonly seen: boolean; readonly shown: boolean } | null;
 
-/** Runs in the page: from here on it notes what has the focus whenever Tab is let go. */
+/** Runs in the page: from here on it notes what has the focus whenever Tab is released. */
 function noteFocus(): void {
   const stops: FocusStop[] = [];
   Object.assign(globalThis, { focusStops: stops });

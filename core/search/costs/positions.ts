@@ -3,7 +3,7 @@ import type { Weights } from '#core/weights';
 import type { CostSetting } from './setting.ts';
 
 /**
- * What a position costs to enter, thousandths. A hand whose first finger reaches back pays for the dearer of the two positions
+ * What a position costs to enter, thousandths. A hand whose first finger reaches back pays for the costlier of the two positions
  * it lies in; from first position it reaches back to half and pays for first. A position that holds the whole line, where the
  * first does not, is its home.
  */

@@ -13,7 +13,7 @@ export interface Groups {
   readonly groupOf: Uint16Array;
 }
 
-/** Asked again and again for the same placements of a line. */
+/** Asked many times for the same placements of a line. */
 const labels = new WeakMap<Placement, string>();
 
 /** String and finger: what is written over the notes. */

@@ -1,8 +1,7 @@
 import { type DrillFamily, fingersOf, LIFT_TIMES, movableFingers, POSITION_SETS } from '#core/drill';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { INSIDE_WORDS, positionText } from '../../words/drills/families.ts';
-import { positionsFor } from './first-request.ts';
-import type { AsksProps } from './RequestFields.tsx';
+import { type AsksProps, positionsFor } from './first-request.ts';
 
 /** What is asked of a drill inside a position: which, and what is played there. */
 export function InPositionFields({ asks, place, onChange }: AsksProps) {

@@ -32,7 +32,7 @@ import {
   positionText,
   RHYTHM_WORDS,
 } from '../../words/drills/families.ts';
-import { firstOf, positionsFor, type WrittenFor } from './first-request.ts';
+import { type AsksProps, firstOf, positionsFor, type WrittenFor } from './first-request.ts';
 import { InPositionFields } from './InPositionFields.tsx';
 
 interface RequestFieldsProps {
@@ -99,13 +99,6 @@ export function RequestFields({ request, place, around, onChange }: RequestField
       />
     </div>
   );
-}
-
-/** What a family asks for, and how it is changed. */
-export interface AsksProps {
-  readonly asks: DrillFamily;
-  readonly place: WrittenFor;
-  readonly onChange: (asks: DrillFamily) => void;
 }
 
 /** What the chosen family asks for. */

@@ -25,6 +25,13 @@ export interface WrittenFor {
   readonly hand: HandModel;
 }
 
+/** What a family asks for, and how it is changed. */
+export interface AsksProps {
+  readonly asks: DrillFamily;
+  readonly place: WrittenFor;
+  readonly onChange: (asks: DrillFamily) => void;
+}
+
 /** The measures of a piece around the shift that arrives on a note; null where none does. */
 export function measuresAround(plan: Plan, note: number | null): MeasuresOfPiece | null {
   const shift = plan.shifts.find(({ to }) => to === note);

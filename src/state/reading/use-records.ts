@@ -96,7 +96,7 @@ interface Shown<Name extends DocumentName> {
   readonly records: readonly RecordOf<Name>[];
   /** The records there were when they were last read: what is no longer among them was deleted. */
   readonly known: ReadonlySet<string>;
-  /** How often each, by id, has come to be otherwise than it was typed here. */
+  /** How often each, by id, has changed elsewhere since it was typed here. */
   readonly times: ReadonlyMap<string, number>;
   readonly notice: string | null;
 }

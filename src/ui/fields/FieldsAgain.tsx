@@ -2,7 +2,7 @@ import { type FocusEvent, Fragment, type ReactNode, type SyntheticEvent, useEffe
 import { focusAgain, fieldIn, type FieldTypedInto } from './field-typed-into.ts';
 
 interface FieldsAgainProps {
-  /** How often what the fields show has come to be otherwise than it was typed here. */
+  /** How often what the fields show has changed elsewhere since it was typed here. */
   readonly times: number;
   readonly className?: string;
   readonly children: ReactNode;

@@ -38,7 +38,7 @@ export function gainText(differences: readonly CostDifference[]): string {
   );
 }
 
-/** Counted differences say most; of those that are only costlier or cheaper the way of the hand alone is named, when there is room. */
+/** Counted differences say most; of those that are only costlier or cheaper the travel of the hand alone is named, when there is room. */
 function named(differences: readonly CostDifference[]): readonly CostDifference[] {
   const counts = differences.filter(({ term, times, thousandths }) => times * thousandths > 0 && times !== 0 && term !== 'shift-travel');
   const travel = differences.filter(({ term }) => term === 'shift-travel');

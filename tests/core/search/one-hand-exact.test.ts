@@ -7,7 +7,7 @@ import { attempt, handBreaks, oneHandWays } from '#core/solve';
 import { lineAlongString, lineOfSemitones, randomLine } from '../../support/plans/random-lines.ts';
 import { leastCostByStays } from '../../support/plans/stay-programme.ts';
 
-/** By trying every way, the least cost of a line in which every stay is one hand, none dearer than `most` being walked on. */
+/** By trying every way, the least cost of a line in which every stay is one hand, none costlier than `most` being walked on. */
 function leastByTrying(isOneHand: (placements: readonly Placement[]) => boolean, { layers, steps, threes }: Lattice, most: number): number {
   const bound = most + 300 * layers.length;
   const go = (index: number, cost: number, before: number, placed: readonly Placement[]): number => {
@@ -56,18 +56,18 @@ describe('the search for one hand', () => {
   });
 
   it('finds it where three notes in a row cost something, asking again or at once', () => {
-    let dearer = 0;
+    let costlier = 0;
     for (let seed = 3000; seed < 3200; seed += 1) {
       const tried = attempt(lineAlongString(seed, 9));
       if (tried.kind !== 'solved') continue;
       const { task, lattice, way } = tried.solved;
       const first = cheapestWay(lattice);
       if (!first || threesOn(lattice, first.choices).length === 0) continue;
-      dearer += 1;
+      costlier += 1;
       assert.equal(way.cost, leastCostByStays(task.hand, lattice, way.cost), `seed ${seed}`);
       assert.equal(oneHandWays(task.hand, lattice).ways[0]?.cost, way.cost, `seed ${seed}`);
     }
-    assert.ok(dearer > 10, `${dearer} lines`);
+    assert.ok(costlier > 10, `${costlier} lines`);
   });
 
   it('refuses no line of semitones that has a fingering: 49 notes between G3 and A♭4, and 60 lines of up to 300 notes', () => {

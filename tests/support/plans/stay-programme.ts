@@ -4,7 +4,7 @@ import type { Lattice } from '#core/search/lattice';
 /**
  * The least cost of a line in which every stay is one hand, another way than the search finds it: stay by stay. `arrive[i][c]` is the
  * least cost of a line that has just come, by a new hand, to candidate c of note i; from there every way of staying is walked, with
- * all that the hand has played and where every finger stood last, nothing filtered and nothing compared. Ways dearer than a known cost, `least`, are
+ * all that the hand has played and where every finger stood last, nothing filtered and nothing compared. Ways costlier than a known cost, `least`, are
  * not walked on, whatever open strings may still give back: so one below the true one gives Infinity.
  */
 export function leastCostByStays(hand: HandModel, lattice: Lattice, least: number): number {

@@ -5,7 +5,7 @@ const OUTSIDE: ReadonlySet<Shape> = new Set<Shape>(['drawn-in', 'pivoted', 'thum
 
 /**
  * Whether a finger stands outside the hand at rest: reaching back concerns the first finger, reaching forward the
- * others; a drawn-in finger stands inside by one, a rolled hand stands off its place. Of a double stop one finger is enough; where
+ * others; a finger set closer stands inside by one, a rolled hand stands off its place. Of a double stop one finger is enough; where
  * the fourth finger of violin and viola trills, it is the one that stands outside.
  */
 export function standsOutside({ shape, finger, upper, partner, letterPosition }: Placement): boolean {
