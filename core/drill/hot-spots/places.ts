@@ -117,15 +117,22 @@ const FELT_NOTES = 4;
  */
 function movedPlace(plan: Plan, { here }: Step): readonly Place[] {
   const { kind } = plan.brief.instrument;
-  const [{ finger, string, semitonesAboveOpen }] = here.sound.stops;
-  if ((kind !== 'violin' && kind !== 'viola') || finger === '0') return [];
-  const stay = plan.stays.find(({ from, to }) => from <= here.note && here.note <= to);
-  const felt = soundsOf(plan).filter(({ note }) => note >= Math.max(stay?.from ?? here.note, here.note - FELT_NOTES) && note < here.note);
-  const before = felt.findLast(({ sound }) => sound.stops.some((stop) => stop.finger === finger && stop.string === string));
-  const stood = before?.sound.stops.find((stop) => stop.finger === finger && stop.string === string);
-  if (!before || !stood || before.note === here.note - 1) return [];
-  if (Math.abs(stood.semitonesAboveOpen - semitonesAboveOpen) !== 1) return [];
+  if ((kind !== 'violin' && kind !== 'viola') || here.sound.stops[0].finger === '0') return [];
+  const before = stoodBefore(plan, here);
+  if (!before || before.note === here.note - 1 || before.semitonesAway !== 1) return [];
   return [{ kind: 'one-finger-semitone', note: here.note, way: wayOf(before.sound, here.sound), loop: [before.note, here.note] }];
+}
+
+/** Where the finger of a note stood on its string a few notes before, in the same hand; null where it did not play there. */
+function stoodBefore(plan: Plan, { note, sound }: Sound): (Sound & { readonly semitonesAway: number }) | null {
+  const [{ finger, string, semitonesAboveOpen }] = sound.stops;
+  for (let at = note - 1; at >= Math.max(0, note - FELT_NOTES); at -= 1) {
+    if (soundAt(plan, at + 1)?.beginsStay) return null;
+    const earlier = soundAt(plan, at);
+    const stop = earlier?.stops.find((each) => each.finger === finger && each.string === string);
+    if (earlier && stop) return { note: at, sound: earlier, semitonesAway: Math.abs(stop.semitonesAboveOpen - semitonesAboveOpen) };
+  }
+  return null;
 }
 
 /**
