@@ -78,7 +78,7 @@ export function sumsOf(plan: Plan): PlanSums {
     travelMm: plan.shifts.reduce((sum, shift) => sum + shift.handMm, 0),
     crossings: sounds.slice(1).filter((note) => note.changesString).length,
     openStrings: sounds.filter((note) => note.stops.some((stop) => stop.finger === '0')).length,
-    extensions: sounds.filter((note) => note.extended).length,
+    extensions: sounds.filter((note) => note.extended && note.shape !== 'pivoted').length,
     widestReachMm: sounds.reduce((widest, { reach }) => Math.max(widest, reach?.needMm ?? 0), 0),
     stretches: judged.length === 0 ? null : judged.filter(({ verdict }) => verdict !== 'comfort').length,
     costThousandths: plan.cost.totalThousandths,

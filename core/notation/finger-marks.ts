@@ -25,7 +25,8 @@ export type FingerStands = 'low' | 'high' | 'extended' | null;
  * is the same. A first finger that stands as low or high as its position is called stands plain in it.
  */
 export function fingerStands(note: PlannedSound): FingerStands {
-  if (note.stops[0].finger === '0') return null;
+  // A hand that rolls around its thumb is not extended.
+  if (note.stops[0].finger === '0' || note.shape === 'pivoted') return null;
   if (note.extended && (note.fingerPlace === null || note.shape === 'reached-forward')) return 'extended';
   return note.stops[0].finger === '1' && note.fingerPlace === note.position.alteration ? null : note.fingerPlace;
 }

@@ -66,12 +66,17 @@ const PAIR_KINDS: readonly (readonly [HotSpotKind, (step: Step, plan: Plan) => b
  */
 function opensHand({ before, here }: Step, { brief }: Plan): boolean {
   const isNeckOfCello = brief.instrument.kind === 'cello' && [before, here].some(({ sound }) => NECK_OPENED.includes(sound.shape));
-  if (!isNeckOfCello) return here.sound.extended && !before.sound.extended;
+  if (!isNeckOfCello) return isExtended(here) && !isExtended(before);
   const [one, other] = [before, here]
     .map(({ sound }) => sound.stops[0])
     .toSorted((first, second) => Number(first.finger) - Number(second.finger));
   if (one?.finger !== '1' || !other || other.finger === '1') return false;
   return other.semitonesAboveOpen - one.semitonesAboveOpen === Number(other.finger);
+}
+
+/** Whether the finger reaches out of the hand; one that rolls around its thumb does not. */
+function isExtended({ sound }: Sound): boolean {
+  return sound.extended && sound.shape !== 'pivoted';
 }
 
 const NECK_OPENED: readonly PlannedSound['shape'][] = ['reached-back', 'reached-forward'];

@@ -16,6 +16,7 @@ import {
 } from '#core/notation';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
 import { addFractions, asNumber, formatFraction, ZERO } from '#core/rhythm';
+import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 import { fingerPlaceText } from '../../../src/words/plan-words.ts';
 import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
 
@@ -242,6 +243,13 @@ describe('the marks over the notes', () => {
         );
       }
     }
+  });
+
+  it('call no hand extended that rolls around its thumb', () => {
+    const { notes } = planned(seededBrief(73));
+    const pivoted = notes.flatMap((note) => (note.kind === 'note' && note.shape === 'pivoted' ? [note] : []));
+    assert.ok(pivoted.length > 0);
+    for (const note of pivoted) assert.equal(fingerPlaceText(note), '');
   });
 
   it('tell an extension and a shift', () => {
