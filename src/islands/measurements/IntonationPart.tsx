@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
-import { type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit';
-import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
-import type { Plan, PlannedSound } from '#core/plan/describe';
+import { checkedNote, type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit';
+import { type Check, type Intonation, type IntonationSystem, otherOctave, SYSTEMS } from '#core/intonation';
+import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { select } from '../../state/selection.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';
 import { Figure } from '../../ui/Figure.tsx';
@@ -147,7 +147,6 @@ function TargetRows({ plan, index, note, against }: TargetRowsProps) {
   const there = intoned(plan, note, against);
   return intoned(plan, note).map(({ stop, target, checks }, order) => {
     const other = there[order]?.target ?? target;
-    const [best] = checks;
     return (
       <tr key={stop.string}>
         <td>{index + 1}</td>
@@ -160,10 +159,18 @@ function TargetRows({ plan, index, note, against }: TargetRowsProps) {
         <td>
           {signedMmText(other.mmFromNut - target.mmFromNut)}, {centsText(other.cents - target.cents)}
         </td>
-        <td>{stop.finger === '0' ? 'a reference for other notes' : best ? checkText(best) : 'by ear, from the notes beside it'}</td>
+        <td>{stop.finger === '0' ? 'a reference for other notes' : bestCheckText(plan, stop, checks)}</td>
       </tr>
     );
   });
+}
+
+/** The best check, or where to find the note first, as the note itself is told. */
+function bestCheckText(plan: Plan, stop: Stop, [best]: readonly Check[]): string {
+  if (best) return checkText(best);
+  const instrument = instrumentOf(plan);
+  const substitute = stop.harmonic ? null : otherOctave(instrument, checkedNote(instrument, stop).pitch);
+  return substitute ? `find ${checkText(substitute)} first` : 'by ear, from the notes beside it';
 }
 
 /** Notes of the line for which two open strings ask for different places, each place once. */
