@@ -10,6 +10,9 @@ import { DOUBLE_STOP_INTERVALS } from '#core/material';
 /** Shifts over so many positions are offered. */
 const MOST_POSITIONS_APART = 4;
 
+/** Two positions further apart have no note in common. */
+const MOST_MATCHED = 2;
+
 /** Drills inside a position are offered up to so many positions from the nut. */
 const MOST_POSITIONS = 8;
 
@@ -72,10 +75,10 @@ function shifts({ kind, strings, fingers }: Place): readonly DrillFamily[] {
 
 function betweenPositions({ strings, numbered: positions }: Place): readonly DrillFamily[] {
   return positions.flatMap((from, order) => [
-    ...positions.slice(order + 1, order + 1 + MOST_POSITIONS_APART).flatMap((to): readonly DrillFamily[] => [
-      { family: 'matrix', strings, from, to, fingers: 'all' },
-      { family: 'matching', strings, from, to },
-    ]),
+    ...positions
+      .slice(order + 1, order + 1 + MOST_POSITIONS_APART)
+      .map((to): DrillFamily => ({ family: 'matrix', strings, from, to, fingers: 'all' })),
+    ...positions.slice(order + 1, order + 1 + MOST_MATCHED).map((to): DrillFamily => ({ family: 'matching', strings, from, to })),
     ...strings.map((string): DrillFamily => ({ family: 'home', position: from, strings: [string] })),
   ]);
 }
