@@ -16,7 +16,8 @@ export function mapMarks({ strings }: PositionMap, musicKey: string): readonly B
         stringIndex: string.stringIndex,
         mm,
         text: finger,
-        name: noteLabel(written.replace(/-?[0-9]$/, '')),
+        // An open string has its name beside the nut.
+        name: finger === '0' ? '' : noteLabel(written.replace(/-?[0-9]$/, '')),
         look: isTonic ? 'chosen' : 'plays',
         rings,
       };
