@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { tonicNames } from '#core/brief/edits';
-import { OCTAVE_COUNTS } from '#core/brief/parts/materials';
+import { MOST_FURTHER, OCTAVE_COUNTS, type OctaveCount } from '#core/brief/parts/materials';
 import { boardOf, type DrillFor, groundOf, heldIn, type HeldNote, longestRow, notesHeld } from '#core/drill';
 import { formatPitch, type Key, parseKey, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
@@ -36,7 +36,7 @@ export function scalesHere(player: DrillFor, position: string, type: ScaleTypeHe
     .toSorted((one, other) => other.octaves - one.octaves || signs(one) - signs(other));
 }
 
-/** What is looked for. */
+/** A scale is looked for by its kind and its key, in a position. */
 interface Sought {
   readonly position: string;
   readonly type: ScaleTypeHere;
@@ -62,9 +62,6 @@ function scaleHere(player: DrillFor, sought: Sought): ScaleHere | null {
   return { key: sought.key, tonic, octaves, left, brief: isPlayedThere(toTheEnd) ? toTheEnd : plain };
 }
 
-/** So many notes further a scale may go. */
-const MOST_FURTHER = 6;
-
 /** The lowest tonic of a row of notes, the whole octaves above it, and what is left over; null where there is no octave. */
 function tonicsIn(
   row: readonly HeldNote[],
@@ -81,7 +78,7 @@ function tonicsIn(
 function scaleBrief(
   player: DrillFor,
   { position, type }: Sought,
-  scale: { readonly tonic: string; readonly octaves: (typeof OCTAVE_COUNTS)[number]; readonly further?: number },
+  scale: { readonly tonic: string; readonly octaves: OctaveCount; readonly further?: number },
 ): Brief {
   return { ...player, material: { kind: 'scale', type, direction: 'up-down', ...scale }, limits: { positions: [position] } };
 }

@@ -1,5 +1,5 @@
 import { type Brief, readBrief } from '#core/brief';
-import { type Material, materialPart, OCTAVE_COUNTS, readMaterial } from '#core/brief/parts/materials';
+import { type Material, materialPart, MOST_FURTHER, OCTAVE_COUNTS, readMaterial } from '#core/brief/parts/materials';
 import { readInstrument } from '#core/instrument';
 import { notesOfOctave } from '#core/material';
 import { formatKey, formatPitch, isInKey, type Key, type Pitch, pitchInKey, semitonesOf, stepsOf } from '#core/pitch';
@@ -52,9 +52,6 @@ export function rangeInKey(brief: Brief): RangeInKey | null {
     toTheEnd: scaleToTheEnd(brief, tonics, above),
   };
 }
-
-/** So many notes further a scale may go. */
-const MOST_FURTHER = 6;
 
 /** As far as a scale goes; null for other material, for a scale that has not seven notes, and where there is no whole octave. */
 function scaleToTheEnd(brief: Brief, tonics: RangeInKey['tonics'], above: number): Brief | null {

@@ -13,7 +13,7 @@ export const drillIssue = issuesAbout('drill', {
   'no-guide': (_: object) => ({
     expected: 'a shift that passes a note on the way',
     came: 'none',
-    message: 'On the way between these fingers no note is played.',
+    message: 'This shift passes no note between these fingers.',
     hint: 'Choose another finger to arrive on, or another distance.',
   }),
   /** Nothing of what was asked lies on the instrument in the key. */

@@ -121,12 +121,12 @@ export function checkpointText({ pair, check, substitute }: Checkpoint): string 
   return check ? `${checkText(check)}, ${soundedText(check)}` : 'nothing to check it against';
 }
 
-/** How the two notes of a double stop are heard together: "fifth, pure as it stands", "major third: pure 21.5 cents lower above; 9.7 beats a second where it aims". */
+/** How the two notes of a double stop are heard together: "fifth together, pure at these pitches". */
 export function pairText({ ratio, beatsHz, upperToPureCents }: Pair): string {
   const name = `${ratioName(ratio)} together`;
-  if (Math.abs(upperToPureCents) < PURE_CENTS) return `${name}, pure as they aim`;
+  if (Math.abs(upperToPureCents) < PURE_CENTS) return `${name}, pure at these pitches`;
   const way = upperToPureCents > 0 ? 'higher' : 'lower';
-  return `${name}: ${beatsHz.toFixed(1)} beats a second as they aim; pure with the upper note ${Math.abs(upperToPureCents).toFixed(1)} cents ${way}`;
+  return `${name}: ${beatsHz.toFixed(1)} beats a second at these pitches; pure with the upper note ${Math.abs(upperToPureCents).toFixed(1)} cents ${way}`;
 }
 
 /** Nobody hears less, cents. */

@@ -174,8 +174,8 @@ test('hot spots stand in the order of the music where that is wished; what may h
   await page.getByRole('link', { name: 'Drills' }).click();
   await page.getByRole('navigation', { name: 'Drills' }).getByRole('button', { name: 'Hot spots' }).click();
   await expect(page.getByText(/^It is repeated: warm up/)).toBeVisible();
-  await page.getByLabel('Order').selectOption('as the music has them');
-  const spots = page.getByRole('navigation', { name: 'Hot spots of the piece, as the music has them' });
+  await page.getByLabel('Order').selectOption('in the order of the music');
+  const spots = page.getByRole('navigation', { name: 'Hot spots of the piece, in the order of the music' });
   await expect(spots.getByRole('button').first()).toContainText(/^D3|^E♭3|^[A-G]♭?[23]/);
   await page.reload();
   await expect(page.getByRole('region', { name: 'Its loop' }).locator('[data-bead]').first()).toBeVisible();

@@ -7,12 +7,12 @@ import { bestOf } from '../best-of.ts';
 import { checkAfter } from '../hot-spots/loop.ts';
 import { heldOn } from '../position/held.ts';
 import { shiftStudy } from '../shifts/shift-study.ts';
-import { fingered, type Ground, stringNamed } from '../standings.ts';
+import { fingered, type Ground } from '../standings.ts';
 import { AN_OCTAVE, bestOn, inFours, lowestInKey, openPitch, soundsOf, upward } from './from-the-key.ts';
 import { noteOfPlan } from '../note-of-plan.ts';
 import { plannedNotes } from './planned-notes.ts';
 import type { FamilyOf } from './request.ts';
-import { asAsked } from './written.ts';
+import { asAsked, stringsOf } from './written.ts';
 
 /** The notes of the key on one string, from the open string or the lowest above it, an octave up and down. */
 export function oneString(ground: Ground, player: DrillFor, { strings }: FamilyOf<'one-string'>): Written {
@@ -53,22 +53,20 @@ export function chromatic(player: DrillFor, { strings }: FamilyOf<'chromatic'>):
 /** Each note of a position on a string, then with the open string beside it: the higher where it is higher, else the lower. */
 export function againstOpenString(ground: Ground, { position, strings }: FamilyOf<'open-string'>): Written {
   const held = heldOn(ground, position);
-  const measures = strings
-    .map((open) => stringNamed(ground.instrument, open))
-    .flatMap((string) =>
-      (held.strings[string] ?? []).map((each) => {
-        const { finger } = each.placement;
-        const [above, below] = [ground.instrument.strings[string - 1], ground.instrument.strings[string + 1]];
-        const open = above && above.semitones > semitonesOf(each.pitch) ? above : below;
-        if (!open) return [fingered(each, '1/2')];
-        const pitch = formatPitch(each.pitch);
-        const both: DrillNote =
-          open === above
-            ? { pitches: [pitch, open.name], fingered: { string: each.string, finger, upperFinger: '0' }, duration: '1/2' }
-            : { pitches: [open.name, pitch], fingered: { string: open.name, finger: '0', upperFinger: finger }, duration: '1/2' };
-        return [fingered(each, '1/2'), both];
-      }),
-    );
+  const measures = stringsOf(ground, strings).flatMap((string) =>
+    (held.strings[string] ?? []).map((each) => {
+      const { finger } = each.placement;
+      const [above, below] = [ground.instrument.strings[string - 1], ground.instrument.strings[string + 1]];
+      const open = above && above.semitones > semitonesOf(each.pitch) ? above : below;
+      if (!open) return [fingered(each, '1/2')];
+      const pitch = formatPitch(each.pitch);
+      const both: DrillNote =
+        open === above
+          ? { pitches: [pitch, open.name], fingered: { string: each.string, finger, upperFinger: '0' }, duration: '1/2' }
+          : { pitches: [open.name, pitch], fingered: { string: open.name, finger: '0', upperFinger: finger }, duration: '1/2' };
+      return [fingered(each, '1/2'), both];
+    }),
+  );
   return asAsked(measures);
 }
 

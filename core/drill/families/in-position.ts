@@ -2,10 +2,10 @@ import type { Finger } from '#core/hand';
 import { formatPitch, nextInKey, type Pitch, samePitch, stepsOf } from '#core/pitch';
 import type { DrillNote, Written } from '../drill.ts';
 import { boardOf, heldIn, heldOn, type HeldNote, notesHeld, THUMB } from '../position/held.ts';
-import { fingered, type Ground, type Standing, stringNamed } from '../standings.ts';
+import { fingered, type Ground, type Standing } from '../standings.ts';
 import { inFours } from './from-the-key.ts';
 import type { FamilyOf } from './request.ts';
-import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedOf, rest } from './written.ts';
+import { asAsked, type FingerHere, fingerIn, fingersAt, heldNote, insertedOf, rest, stringsOf } from './written.ts';
 
 /** The scale, broken thirds or the arpeggio of the key as far as one position holds it with its open strings, up and down. */
 export function positionSet(ground: Ground, { position, set }: FamilyOf<'position'>): Written {
@@ -81,10 +81,6 @@ export function firstAndFourth(ground: Ground, { position, strings }: FamilyOf<'
   );
   const measures = found.map((pair) => [...pair, ...pair].map(({ stands }) => fingered(stands)));
   return { measures, altered: insertedOf(found.flat()) };
-}
-
-function stringsOf({ instrument }: Ground, strings: readonly string[]): readonly number[] {
-  return strings.map((open) => stringNamed(instrument, open)).filter((string) => string >= 0);
 }
 
 /** Out of a rest in which the fingers hover, four notes at speed, in several orders; a finger without a note in the key plays the one under it. */

@@ -5,7 +5,7 @@ import type { DrillNote, Written } from '../drill.ts';
 import { boardOf, heldIn } from '../position/held.ts';
 import { fingered, type Ground, stringNamed } from '../standings.ts';
 import type { FamilyOf } from './request.ts';
-import { type FingerHere, fingerIn, fingersAt, insertedOf } from './written.ts';
+import { asAsked, type FingerHere, fingerIn, fingersAt, insertedOf } from './written.ts';
 
 /**
  * Every finger onto every finger, from one position to another and back, string by string: first each finger onto itself, then
@@ -76,5 +76,5 @@ export function matching(ground: Ground, { strings, from, to }: FamilyOf<'matchi
       ];
     });
   });
-  return { measures, altered: [] };
+  return asAsked(measures);
 }

@@ -2,10 +2,10 @@ import { formatKey, formatPitch, keyOfTonic, type Pitch, pitchAt, semitonesOf, s
 import { staysInOneHand } from '../best-of.ts';
 import { type Alteration, drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
 import { heldOn, THUMB } from '../position/held.ts';
-import { fingered, type Ground, type Standing, stringNamed } from '../standings.ts';
+import { fingered, type Ground, type Standing } from '../standings.ts';
 import { plannedNotes } from './planned-notes.ts';
 import type { FamilyOf } from './request.ts';
-import { asAsked } from './written.ts';
+import { asAsked, stringsOf } from './written.ts';
 
 /**
  * One finger goes between its place in the key and the one a semitone beside it; its neighbours stay where they are. A neighbour
@@ -13,22 +13,20 @@ import { asAsked } from './written.ts';
  */
 export function twoPlaces(ground: Ground, player: DrillFor, { position, strings, finger }: FamilyOf<'two-places'>): Written {
   const held = heldOn(ground, position);
-  const found = strings
-    .map((open) => stringNamed(ground.instrument, open))
-    .flatMap((string): readonly Moved[] => {
-      const onString = held.strings[string] ?? [];
-      const own = onString.find(({ placement }) => placement.finger === finger);
-      if (!own) return [];
-      const neighbours = onString.filter((each) => each !== own).toSorted((one, other) => awayFrom(own, one) - awayFrom(own, other));
-      const tried = placesBeside(onString, own).flatMap((other): readonly Moved[] => {
-        const moved = { ...fingered(own, EIGHTH), pitches: [formatPitch(other)] };
-        const stays = neighbours.filter((each) => isOneHand(player, ground, [fingered(own, EIGHTH), fingered(each, EIGHTH), moved]));
-        if (position === THUMB && stays[0]?.placement.finger !== 'T') return [];
-        const [one, two = one] = stays.slice(0, 2).toSorted((low, high) => semitonesOf(low.pitch) - semitonesOf(high.pitch));
-        return one && two ? [{ own, other, moved, one, two }] : [];
-      });
-      return tried.slice(0, 1);
+  const found = stringsOf(ground, strings).flatMap((string): readonly Moved[] => {
+    const onString = held.strings[string] ?? [];
+    const own = onString.find(({ placement }) => placement.finger === finger);
+    if (!own) return [];
+    const neighbours = onString.filter((each) => each !== own).toSorted((one, other) => awayFrom(own, one) - awayFrom(own, other));
+    const tried = placesBeside(onString, own).flatMap((other): readonly Moved[] => {
+      const moved = { ...fingered(own, EIGHTH), pitches: [formatPitch(other)] };
+      const stays = neighbours.filter((each) => isOneHand(player, ground, [fingered(own, EIGHTH), fingered(each, EIGHTH), moved]));
+      if (position === THUMB && stays[0]?.placement.finger !== 'T') return [];
+      const [one, two = one] = stays.slice(0, 2).toSorted((low, high) => semitonesOf(low.pitch) - semitonesOf(high.pitch));
+      return one && two ? [{ own, other, moved, one, two }] : [];
     });
+    return tried.slice(0, 1);
+  });
   const measures = found.map(({ own, moved, one, two }) => {
     const [here, first, second] = [fingered(own, EIGHTH), fingered(one, EIGHTH), fingered(two, EIGHTH)];
     return [first, here, second, here, first, moved, second, moved];
@@ -47,7 +45,7 @@ interface Moved {
 
 const EIGHTH = '1/8';
 
-/** How far a finger stands from another, semitones; the thumb, which carries the hand, is always a neighbour. */
+/** Gives the distance of a finger from another, semitones; the thumb, which carries the hand, is always a neighbour. */
 function awayFrom(own: Standing, { placement }: Standing): number {
   return placement.finger === 'T' ? 0 : Math.abs(placement.semitonesAboveOpen - own.placement.semitonesAboveOpen);
 }
@@ -115,7 +113,7 @@ export function liftAndReplace(ground: Ground, player: DrillFor, { position, tim
 /** The note between them. */
 const TONIC = 3;
 
-/** The finger is lifted and set again so often in a measure of eighths. */
+/** A measure of eighths has the finger lifted and set again twice. */
 const LIFTS_A_MEASURE = 2;
 
 /** Octaves of pitches on the four instruments. */

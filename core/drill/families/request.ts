@@ -34,7 +34,7 @@ export const MATRIX_FINGERS = ['same', 'mixed', 'all'] as const;
 /** In which key the strings of a matrix are: all in one, or each in its own, so that the fingers fall alike on all of them. */
 export const MATRIX_KEYS = ['one', 'each-string'] as const;
 
-/** How often the lifted finger is set again before the line is played. */
+/** The lifted finger may be set again so many times by itself, before the line is played. */
 export const LIFT_TIMES = [0, 2, 4, 8] as const;
 
 /** What is played inside a position. */

@@ -23,7 +23,7 @@ export function filled(measure: readonly DrillNote[], { beats, beatValue }: Mete
   return compareFractions(missing, ZERO) > 0 ? [...measure, { rest: true, duration: formatFraction(missing) }] : measure;
 }
 
-/** How many measures of common time notes last that end with one. */
+/** Counts the measures of common time that some notes fill. */
 export function measuresLong(notes: readonly DrillNote[]): number {
   return asNumber(notes.map(lengthOf).reduce(addFractions, ZERO));
 }

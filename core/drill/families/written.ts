@@ -3,11 +3,16 @@ import type { Alteration, DrillNote, Written } from '../drill.ts';
 import { formatPitch, isInKey, semitonesOf } from '#core/pitch';
 import { stringOf } from '#core/instrument';
 import { type Held, type HeldNote, THUMB } from '../position/held.ts';
-import { besideIn, fingered, fingersOf, type Ground, type Standing } from '../standings.ts';
+import { besideIn, fingered, fingersOf, type Ground, type Standing, stringNamed } from '../standings.ts';
 
 /** Only measures, all as asked. */
 export function asAsked(measures: Written['measures']): Written {
   return { measures, altered: [] };
+}
+
+/** The indexes of strings by their open notes, documents' form; those that the instrument does not have are left out. */
+export function stringsOf({ instrument }: Ground, opens: readonly string[]): readonly number[] {
+  return opens.map((open) => stringNamed(instrument, open)).filter((string) => string >= 0);
 }
 
 /** A rest of a length, of a whole note. */
@@ -17,7 +22,7 @@ export function rest(duration = '1/4'): DrillNote {
 
 /** A finger in a position. */
 export interface FingerHere {
-  /** Where it stands. */
+  /** It stands there. */
   readonly stands: Standing;
   /** Its note is of the key. */
   readonly inKey: boolean;

@@ -83,7 +83,7 @@ const SPOT_ORDERS = ['hardest', 'music'] as const;
 
 type SpotOrder = (typeof SPOT_ORDERS)[number];
 
-const ORDER_WORDS: Readonly<Record<SpotOrder, string>> = { hardest: 'the hardest first', music: 'as the music has them' };
+const ORDER_WORDS: Readonly<Record<SpotOrder, string>> = { hardest: 'the hardest first', music: 'in the order of the music' };
 
 function inMusicOrder(hotSpots: readonly HotSpot[]): readonly HotSpot[] {
   return hotSpots.toSorted((one, other) => one.note - other.note);

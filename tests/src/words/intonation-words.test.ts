@@ -148,13 +148,13 @@ describe('a double stop in words', () => {
       const pair = pairOf({ ...more, notes: [note] }, note);
       return pair ? pairText(pair) : '';
     };
-    assert.equal(told(['G3', 'G4']), 'octave together, pure as they aim');
+    assert.equal(told(['G3', 'G4']), 'octave together, pure at these pitches');
     assert.match(
       told(['G4', 'B4']),
-      /^major third together: \d+\.\d beats a second as they aim; pure with the upper note 21\.5 cents lower$/,
+      /^major third together: \d+\.\d beats a second at these pitches; pure with the upper note 21\.5 cents lower$/,
     );
-    assert.equal(told(['G4', 'B4'], 'pure'), 'major third together, pure as they aim');
-    assert.equal(told(['D4', 'A4']), 'fifth together, pure as they aim');
+    assert.equal(told(['G4', 'B4'], 'pure'), 'major third together, pure at these pitches');
+    assert.equal(told(['D4', 'A4']), 'fifth together, pure at these pitches');
   });
 });
 

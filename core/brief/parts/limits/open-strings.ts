@@ -25,10 +25,10 @@ export const openStrings: LimitPart<OpenStringPolicy> = {
       narrows: (placements, first) => narrowed(policy, placements, first),
     }),
   need: (_, { string }) => `the open ${string} string`,
-  // What shuts them out gives way only as far as it must: where nothing else has the note.
+  // A teacher who shuts open strings out lets one in first where no finger has the note, and only then the others.
   smallerSteps: (policy) => ({
     steps: [
-      ...(policy === 'none' ? [{ value: 'avoid' as const, words: 'with open strings avoided: only where no finger has the note' }] : []),
+      ...(policy === 'none' ? [{ value: 'avoid' as const, words: 'with open strings only where no finger has the note' }] : []),
       ...(policy === 'allow' ? [] : [{ value: 'allow' as const, words: 'with open strings left free' }]),
     ],
     weigh: 'first',

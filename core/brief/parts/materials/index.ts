@@ -12,3 +12,4 @@ export {
   readMaterial,
 } from './material-parts.ts';
 export { OCTAVE_COUNTS, type OctaveCount } from './octaves.ts';
+export { MOST_FURTHER } from './scale.ts';

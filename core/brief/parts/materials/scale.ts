@@ -14,13 +14,18 @@ import { oneOf } from '#core/result';
 import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 
+/** A scale goes on by at most so many notes above its last octave: another would be an octave. */
+export const MOST_FURTHER = 6;
+
 const schema = Type.Object(
   {
     kind: Type.Literal('scale'),
     type: oneOf(SCALE_TYPES),
     ...FROM_A_TONIC,
     from: Type.Optional(Type.Integer({ minimum: 1, maximum: 7, description: 'The degree on which it begins and ends; 1 is the tonic.' })),
-    further: Type.Optional(Type.Integer({ minimum: 0, maximum: 6, description: 'So many notes of the scale above its last octave.' })),
+    further: Type.Optional(
+      Type.Integer({ minimum: 0, maximum: MOST_FURTHER, description: 'So many notes of the scale above its last octave.' }),
+    ),
     turn: Type.Optional(Type.Boolean({ description: 'Come down again, it touches the degree below the tonic.' })),
   },
   { additionalProperties: false },
