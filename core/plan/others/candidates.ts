@@ -31,7 +31,12 @@ export interface Candidate {
   readonly rank: number;
   /** Turns it waits for others of other kinds. */
   readonly waits: number;
+  /** Whether it is as good as the best: then it comes before all that are not, whatever it does. */
+  readonly asGood: boolean;
 }
+
+/** A line that costs at most this share of a shift more than the best is as good. */
+const AS_GOOD_WITHIN = 0.1;
 
 /** The best line, and what can be had of it: what others are told apart from. */
 export interface BestLine {
@@ -111,6 +116,7 @@ export function candidateOf(bestLine: BestLine, way: Way['choices']): Candidate 
     name,
     rank: cost + untaught(best, facts),
     waits: beginsForNothing(solved, name, best, facts) ? 1 : 0,
+    asGood: cost <= solved.way.cost + AS_GOOD_WITHIN * WEIGHTS.shift.defaults[task.instrument.kind],
   };
 }
 
@@ -243,11 +249,15 @@ export function changesLittle({ kind }: AlternativeName): boolean {
 
 /** The order of lines before it is known how many of their kinds there are. */
 export function byWorth(one: Candidate, other: Candidate): number {
-  return worth(one) - worth(other);
+  return asGoodFirst(one, other) || worth(one) - worth(other);
 }
 
 function worth({ rank, name, waits }: Candidate): number {
   return rank + TURN * (turnsOf(WAITS[kindOf(name)] ?? 0) + waits);
+}
+
+function asGoodFirst(one: Candidate, other: Candidate): number {
+  return Number(other.asGood) - Number(one.asGood);
 }
 
 /** The kind whose turn it takes. */
@@ -259,8 +269,8 @@ function kindOf(name: AlternativeName): Difference['kind'] {
 export type OfOneName = readonly [Candidate, ...Candidate[]];
 
 /**
- * The lines worth most, the cheapest first, each played by one hand; another of a kind that was taken already comes behind one of a new
- * kind, and a near copy further behind.
+ * The lines worth most, each played by one hand: first those as good as the best, then the cheapest; another of a kind that was taken
+ * already comes behind one of a new kind, and a near copy further behind.
  */
 export function inTurns(bestLine: BestLine, found: readonly OfOneName[], most: number): readonly Candidate[] {
   const turns = new Map<Difference['kind'], number>();
@@ -272,7 +282,7 @@ export function inTurns(bestLine: BestLine, found: readonly OfOneName[], most: n
       turns.set(kind, turn + (NEAR_COPIES.has(kind) ? 5 : 1));
       return { lines, rank: rank + TURN * (turnsOf(turn) + waits) };
     })
-    .toSorted((one, other) => one.rank - other.rank);
+    .toSorted((one, other) => asGoodFirst(one.lines[0], other.lines[0]) || one.rank - other.rank);
   const chosen: Candidate[] = [];
   for (const { lines } of ranked) {
     if (chosen.length >= most) break;

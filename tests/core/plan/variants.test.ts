@@ -3,6 +3,7 @@ import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
+import { WEIGHTS } from '#core/weights';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';
 import { comesBack, isNamedTruly, mixedOf, visitsOf } from '../../support/plans/named-truly.ts';
 import { plannedAs, variantBriefs } from '../../support/reference/variants.ts';
@@ -51,6 +52,16 @@ describe('other fingerings', () => {
   it('of a line with a repeated note take it over with another finger, where the hand is better placed then', () => {
     const line = lineBrief('viola', ['D5', 'E5', 'E5', 'F5', 'G5', 'A5', 'A5', 'G5', 'F5', 'E5'], {}, 'C major');
     assert.ok(others(line).map(fingering).includes('A1 A2 A1 A2 A3 A4 A4 A3 A2 A1'));
+  });
+
+  it('as good as the best come first, whatever they do: of a G minor scale 4 on D for the open A', () => {
+    const scale: Brief = {
+      instrument: { kind: 'violin' },
+      material: { kind: 'scale', type: 'melodic-minor', tonic: 'G3', octaves: 3, direction: 'up' },
+    };
+    const [best, [first]] = [planned(scale), others(scale)];
+    assert.equal(fingering(first ?? best), fingering(best).replace('D3 A0', 'D3 D4'));
+    assert.ok((first?.cost.totalThousandths ?? Infinity) - best.cost.totalThousandths <= 0.1 * WEIGHTS.shift.defaults.violin);
   });
 
   it('of a typed line that lies in one position shift only where that costs no more than a shift', () => {
