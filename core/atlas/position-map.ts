@@ -1,9 +1,12 @@
-import { type Board, boardOf, type DrillFor, type Ground, groundOf, heldIn, type Standing } from '#core/drill';
+import { type Board, boardOf, heldIn } from '#core/drill/position';
+import { type DrillFor, type Ground, groundOf, type Standing } from '#core/drill';
 import type { Finger } from '#core/hand';
-import { mmFromNut, type StringNumber, stringOf, writtenOnString } from '#core/instrument';
-import { RINGS_FROM, ringStrength } from '#core/intonation';
+import { mmFromNut } from '#core/instrument/geometry';
+import { type StringNumber, stringOf, writtenOnString } from '#core/instrument';
+import { RINGS_FROM, ringStrength } from '#core/intonation/checks';
 import { drillIssue } from '#core/messages';
-import { formatPitch, isInKey, keyLabel, pitchInKey, semitonesOf } from '#core/pitch';
+import { formatPitch, semitonesOf } from '#core/pitch';
+import { isInKey, keyLabel, pitchInKey } from '#core/key';
 import type { FingerGap } from '#core/plan/describe';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { type WayIn, waysIn } from './ways-in.ts';

@@ -1,8 +1,10 @@
 import type { Brief } from '#core/brief';
 import { tonicNames } from '#core/brief/edits';
 import { MOST_FURTHER, OCTAVE_COUNTS, type OctaveCount } from '#core/brief/parts/materials';
-import { boardOf, type DrillFor, groundOf, heldIn, type HeldNote, longestRow, notesHeld } from '#core/drill';
-import { formatPitch, type Key, parseKey, semitonesOf } from '#core/pitch';
+import { boardOf, heldIn, type HeldNote, longestRow, notesHeld } from '#core/drill/position';
+import { type DrillFor, groundOf } from '#core/drill';
+import { formatPitch, semitonesOf } from '#core/pitch';
+import { type Key, parseKey } from '#core/key';
 import { plan } from '#core/plan';
 
 /** Kinds of scales that are looked for in a position. */

@@ -1,6 +1,8 @@
-import { type Board, heldIn, type Standing } from '#core/drill';
+import { type Board, heldIn } from '#core/drill/position';
+import type { Standing } from '#core/drill';
 import type { Finger } from '#core/hand';
-import { mmFromNut, stringOf } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
+import { stringOf } from '#core/instrument';
 import { formatPitch, stepsOf } from '#core/pitch';
 
 /** How the hand comes to a position on one string: from the open string, and from first position. */

@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
-import type { Line } from '#core/material';
+import type { Line } from '#core/material/line';
 import type { Plan, PlannedNote } from '#core/plan/describe';
-import { asNumber } from '#core/rhythm';
+import { asNumber } from '#core/fraction';
 import { type BowDirection, bowsOf, isCounted } from './bows.ts';
 import { type BowPart, type DrawnBow, drawn, partAt } from './where.ts';
 

@@ -1,6 +1,6 @@
 import type { Mark } from '#core/brief';
-import { inOneBow, type Line, type LineNote } from '#core/material';
-import { asNumber } from '#core/rhythm';
+import { inOneBow, type Line, type LineNote } from '#core/material/line';
+import { asNumber } from '#core/fraction';
 
 /** Which way a bow goes. */
 export type BowDirection = NonNullable<Mark['bow']>;

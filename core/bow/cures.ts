@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { withLockedBows, withMark } from '#core/brief/lines';
+import { withLockedBows, withMark } from '#core/brief/locks';
 import { readMaterial } from '#core/brief/parts/materials';
 import { type BowCount, bowCount } from './bow-plan.ts';
 import { type Bow, bowsOf } from './bows.ts';

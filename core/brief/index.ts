@@ -8,5 +8,5 @@ export { Brief } from './schema/brief.ts';
 export { LEADING_FINGERS, LeadingFinger } from './schema/guide.ts';
 export { Lock } from './schema/lock.ts';
 export { BOW_DIRECTIONS, Mark, SEMITONE_STEPS } from './schema/mark.ts';
+export { Passage, PASSAGE_LIMITS, type PassageLimits } from './schema/passage.ts';
 export { PlayerProfile } from './schema/player.ts';
-export { PASSAGE_LIMITS, Passage, type PassageLimits } from './schema/passage.ts';

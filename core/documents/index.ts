@@ -13,8 +13,8 @@ export {
   type Piece,
   type PlayerDocument,
   SCHEMA_NAMES,
+  schemaNamed,
   type SchoolDocument,
   type SessionDocument,
   type StagesDocument,
-  schemaNamed,
 } from './registry.ts';

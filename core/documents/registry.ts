@@ -1,9 +1,12 @@
 import { type Static, type TSchema, Type } from '@sinclair/typebox';
 import { Brief, PlayerProfile } from '#core/brief';
 import { School } from '#core/brief/parts/school';
-import { DrillRequest, STAGE_STATES, STAGES } from '#core/drill';
+import { DrillRequest } from '#core/drill/families';
+import { STAGE_STATES, STAGES } from '#core/drill/apart';
 import { InstrumentSpec } from '#core/instrument';
-import { Day, LogEntry, MOST_ENTRIES, SESSION_FIELDS } from '#core/practice';
+import { Day } from '#core/calendar';
+import { LogEntry, MOST_ENTRIES } from '#core/practice/log';
+import { SESSION_FIELDS } from '#core/practice/item';
 import { oneOf } from '#core/result';
 import { WEEK_FIELDS } from '#core/week';
 import { documentKind } from './document-kind.ts';

@@ -1,6 +1,6 @@
 import type { Brief, Lock } from '#core/brief';
 import type { Finger } from '#core/hand';
-import type { LineNoteDocument } from '#core/material';
+import type { LineNoteDocument } from '#core/material/typed';
 
 /** One element of a drill, as it is to be played: a single note or a double stop with its fingers, or a rest. */
 export type DrillNote =

@@ -11,7 +11,8 @@ import {
 import { presetHand } from '#core/hand/reach';
 import { type Instrument, stringOf } from '#core/instrument';
 import { withinReach } from '#core/search/candidates';
-import { formatPitch, isInKey, type Key, parseKey, type Pitch, pitchInKey, stepsOf } from '#core/pitch';
+import { formatPitch, type Pitch, stepsOf } from '#core/pitch';
+import { isInKey, type Key, parseKey, pitchInKey } from '#core/key';
 import { goodReading, type Reading } from '#core/result';
 import type { DrillFor, DrillNote } from './drill.ts';
 

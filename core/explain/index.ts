@@ -1,10 +1,10 @@
-export { type Correction, correctionOf } from './correction.ts';
 export type { Compared } from './compared.ts';
+export { type Correction, correctionOf } from './correction.ts';
 export {
-  fingeredOtherwise,
-  comparePlans,
   type ComparedNote,
   type ComparedPlans,
+  comparePlans,
+  fingeredOtherwise,
   type PlanSums,
   samePrices,
   sumsOf,
@@ -12,7 +12,7 @@ export {
 export { type Effect, effectsOf } from './effects.ts';
 export type { Evidence, Ground, Instead, Moment, Reason, ReasonAbout, Without } from './reason.ts';
 export { reasonsOf } from './reasons.ts';
-export { type PlanTraits, traitsOf } from './traits.ts';
 export { type Through, throughOf } from './through.ts';
+export { type PlanTraits, traitsOf } from './traits.ts';
 export { whatChanged, type WhatChanged } from './what-changed.ts';
 export { whyNot, type WhyNot } from './why-not.ts';

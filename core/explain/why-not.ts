@@ -1,5 +1,5 @@
 import type { Brief, Lock } from '#core/brief';
-import { withLock } from '#core/brief/lines';
+import { withLock } from '#core/brief/locks';
 import type { Issue } from '#core/messages';
 import { type CostDifference, costDifferences, describe, type Plan } from '#core/plan/describe';
 import { fingeringLabel } from '#core/search/ways';

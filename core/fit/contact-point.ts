@@ -1,5 +1,5 @@
 import { HOME_FRAME } from '#core/hand/reach';
-import { CONTACT_SHARES, contactPointMm } from '#core/instrument';
+import { CONTACT_SHARES, contactPointMm } from '#core/instrument/geometry';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /**

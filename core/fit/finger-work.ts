@@ -3,7 +3,7 @@ import { answerOf } from '#core/brief/parts/school';
 import { type Finger, rankOf } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 import type { Plan, PlannedNote } from '#core/plan/describe';
-import { asNumber } from '#core/rhythm';
+import { asNumber } from '#core/fraction';
 
 /** A finger at its place on a string. */
 export interface FingerOn {

@@ -1,8 +1,9 @@
 import { type Brief, readBrief } from '#core/brief';
 import { type Material, materialPart, MOST_FURTHER, OCTAVE_COUNTS, readMaterial } from '#core/brief/parts/materials';
 import { readInstrument } from '#core/instrument';
-import { notesOfOctave } from '#core/material';
-import { formatKey, formatPitch, isInKey, type Key, type Pitch, pitchInKey, semitonesOf, stepsOf } from '#core/pitch';
+import { notesOfOctave } from '#core/material/scale';
+import { formatKey, isInKey, type Key, pitchInKey } from '#core/key';
+import { formatPitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import { noteSteps } from '#core/solve';
 
 /** How far the scale of a key goes within the limits of a brief, sounding pitches in documents' form. */

@@ -1,7 +1,7 @@
-import { intoMeasure, measureIndexAt, measuresOf } from '#core/material';
+import { intoMeasure, measureIndexAt, measuresOf } from '#core/material/measures';
 import { positionWords } from '#core/messages';
 import type { Plan, PlannedNote, Stop } from '#core/plan/describe';
-import { formatFraction } from '#core/rhythm';
+import { formatFraction } from '#core/fraction';
 
 /** The columns of a plan as a table, in their order. */
 export const CSV_COLUMNS = [

@@ -1,31 +1,34 @@
-export { chordsOf, doubleStopsIn } from './chords.ts';
+export { isAugmentedSecond, standApart } from './apart.ts';
 export { FIRST_TAPES } from './first-tapes.ts';
-export { handOf, USUAL_OPTIONS } from './hand-of.ts';
 export { type KeyedStrings, keyedStrings } from './keyed-strings.ts';
-export { STOPPED_HARMONIC_ABOVE, stoppedHarmonics, TOUCHED_ABOVE, withOrnament } from './partners.ts';
+export { remembered, rememberedInKey } from './remembered.ts';
 export { HandSchool } from './school.ts';
 export { schoolsOf } from './schools.ts';
-export { LOWEST_THUMB, USUAL_THUMB } from './thumb-shapes.ts';
 export {
+  comesBack,
   type Finger,
   type FingerPlace,
   FINGERS,
-  handMoves,
+  type Frame,
   type HandModel,
+  handMoves,
   inThumbPosition,
   isShift,
   type NoteOnString,
   openStop,
   type Placement,
+  placementOf,
+  type PlacementsOf,
   type PositionName,
   rankOf,
-  comesBack,
   sameFingering,
   sameStop,
   type Shape,
   soundingIn,
+  standingBeside,
+  type StandingHand,
   stopIn,
+  stopOf,
   stopsIn,
-  type StringInKey,
   type StringStop,
 } from './types.ts';

@@ -1,5 +1,6 @@
 import { type Instrument, stringOf } from '#core/instrument';
-import { alterationInKey, DIATONIC_SEMITONES, type Key, type LetterIndex, stepsOf } from '#core/pitch';
+import { alterationInKey, type Key } from '#core/key';
+import { DIATONIC_SEMITONES, type LetterIndex, stepsOf } from '#core/pitch';
 
 /** Where the key of a line puts the letters on the strings of an instrument. */
 export interface KeyedStrings {

@@ -1,4 +1,4 @@
-import type { Key } from '#core/pitch';
+import type { Key } from '#core/key';
 import type { KeyedStrings } from './keyed-strings.ts';
 import type { HandSchool } from './school.ts';
 

@@ -1,14 +1,4 @@
 export { CLEF_NAMES, type ClefName, CLEFS_READ } from './clefs.ts';
-export {
-  CONTACT_SHARES,
-  contactPointMm,
-  mmFromNut,
-  mmPerTenCents,
-  placesMm,
-  semitonesAtMm,
-  semitoneSpaceMm,
-  soundingLengthMm,
-} from './geometry.ts';
 export { HARMONIC_NODES } from './harmonics.ts';
 export {
   type Instrument,

@@ -1,7 +1,7 @@
 import { instrumentIssue, type Issue } from '#core/messages';
 import { formatPitch, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
 import { badReading, goodReading, type Reading, readingOf } from '#core/result';
-import { fingerboardEndSemitones } from './geometry.ts';
+import { fingerboardEndSemitones } from '#core/instrument/geometry';
 import type { InstrumentKind, InstrumentSpec, OpenTuning } from './schema.ts';
 import { defaultSize, FINGERBOARD_END_SHARE, OUTER_SPACING_MM, REFERENCE_A, saneLengthsMm, SIZES, TUNINGS } from './sizes.ts';
 

@@ -1,4 +1,5 @@
-import { type Instrument, mmFromNut, type OpenString, semitonesAtMm, stringOf } from '#core/instrument';
+import { type Instrument, type OpenString, stringOf } from '#core/instrument';
+import { mmFromNut, semitonesAtMm } from '#core/instrument/geometry';
 import { frequencyHz, type Pitch } from '#core/pitch';
 import { factorOfCents } from './ratio.ts';
 import { centsFromEqual, type Intonation } from './systems.ts';

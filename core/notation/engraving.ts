@@ -1,32 +1,12 @@
 import { type ClefName, CLEFS_READ, type InstrumentKind, writtenPitch } from '#core/instrument';
-import {
-  type Accent,
-  type Articulation,
-  intoMeasure,
-  isGrace,
-  type Line,
-  type LineMeasure,
-  measureIndexAt,
-  measuresOf,
-  type NoteContent,
-  pitchesOf,
-  type Signature,
-} from '#core/material';
-import { alterationInKey, type Key, type Pitch, transposedBy } from '#core/pitch';
-import {
-  addFractions,
-  compareFractions,
-  type Fraction,
-  isCompound,
-  isPlain,
-  type NoteValue,
-  subtractFractions,
-  tupletStarts,
-  writtenFrom,
-  writtenLengths,
-  ZERO,
-} from '#core/rhythm';
-import { TOUCHED_ABOVE } from '#core/hand';
+import { type Accent, type Articulation, isGrace, type Line, type NoteContent, pitchesOf } from '#core/material/line';
+import { intoMeasure, type LineMeasure, measureIndexAt, measuresOf } from '#core/material/measures';
+import type { Signature } from '#core/material/signature';
+import { alterationInKey, type Key } from '#core/key';
+import { type Pitch, transposedBy } from '#core/pitch';
+import { addFractions, compareFractions, type Fraction, subtractFractions, ZERO } from '#core/fraction';
+import { isCompound, isPlain, type NoteValue, tupletStarts, writtenFrom, writtenLengths } from '#core/rhythm';
+import { TOUCHED_ABOVE } from '#core/hand/together';
 import { type ClefMoment, ownReading, type StaffReading, staffReadings } from './clef.ts';
 import { type ReadAs, stoppedUnder } from './read-as.ts';
 

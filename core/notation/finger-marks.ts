@@ -1,4 +1,4 @@
-import { isGrace, type OrnamentKind, type OrnamentSign } from '#core/material';
+import { isGrace, type OrnamentKind, type OrnamentSign } from '#core/material/line';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /** What is set over a note head: the finger, how it stands, and what changes here. */

@@ -1,4 +1,5 @@
 export { type Clef, ownReading, type StaffReading, staffReadings, stepsOnStaff } from './clef.ts';
+export { engravingOfPlan } from './engraving-of-plan.ts';
 export {
   type ClefSet,
   clefsRead,
@@ -12,6 +13,5 @@ export {
   type TupletPlace,
   type WrittenHead,
 } from './engraving.ts';
-export { engravingOfPlan } from './engraving-of-plan.ts';
 export { fingerMark, type FingerMark, fingerMarks, fingerStands } from './finger-marks.ts';
-export { variantOf, type Variant } from './variant.ts';
+export { type Variant, variantOf } from './variant.ts';

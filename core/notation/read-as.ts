@@ -1,5 +1,5 @@
-import { STOPPED_HARMONIC_ABOVE } from '#core/hand';
-import type { NoteContent } from '#core/material';
+import { STOPPED_HARMONIC_ABOVE } from '#core/hand/together';
+import type { NoteContent } from '#core/material/line';
 import { parsePitch, type Pitch } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 

@@ -1,21 +1,4 @@
 export {
-  alterationInKey,
-  formatKey,
-  isInKey,
-  type Key,
-  KEY_MODES,
-  keyLabel,
-  keyOfSignature,
-  type KeyMode,
-  keyOfTonic,
-  keyWithSignature,
-  nextInKey,
-  parseKey,
-  plainName,
-  pitchInKey,
-  sharpsOrFlats,
-} from './key.ts';
-export {
   DIATONIC_SEMITONES,
   displayPitch,
   displayPitchClass,

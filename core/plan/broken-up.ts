@@ -1,7 +1,8 @@
 import { type Brief, readPlayer } from '#core/brief';
-import { BROKEN_FIGURES, type LineNoteDocument } from '#core/material';
+import { BROKEN_FIGURES } from '#core/material/scale';
+import type { LineNoteDocument } from '#core/material/typed';
 import type { Issue } from '#core/messages';
-import { formatFraction, fraction, multiplyFractions, parseFraction } from '#core/rhythm';
+import { formatFraction, fraction, multiplyFractions, parseFraction } from '#core/fraction';
 import type { Relaxation } from './types.ts';
 
 /** A pupil who knows no more positions than so many, in the order in which they are learnt, is a beginner in double stops. */

@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { INTERVAL_LABELS, materialPart, OCTAVE_COUNTS, type PatternMaterial } from '#core/brief/parts/materials';
 import { writtenPitch } from '#core/instrument';
-import { DOUBLE_STOP_INTERVALS } from '#core/material';
+import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
 import { counted } from '#core/messages';
 import { formatPitch, parsePitch, pitchLabel } from '#core/pitch';
 import type { Relaxation } from './types.ts';

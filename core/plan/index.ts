@@ -1,7 +1,7 @@
+export { bestFingerings } from './best-fingerings.ts';
 export { whatItDoes } from './others/candidates.ts';
 export type { AlternativeName, Difference } from './others/name.ts';
 export { otherFingerings } from './others/other-fingerings.ts';
-export { bestFingerings } from './best-fingerings.ts';
 export { planSteps } from './plan-steps.ts';
 export { plan } from './plan.ts';
 export { relaxed } from './relaxed.ts';

@@ -1,6 +1,6 @@
 import { ASKED_PARTS, type Brief, exactShifts, readPlayer } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
-import { LOWEST_THUMB } from '#core/hand';
+import { LOWEST_THUMB } from '#core/hand/models';
 import { limitsSet, type SetLimit } from '#core/brief/parts/limits';
 import { isAbout, type Issue } from '#core/messages';
 import { describe } from '#core/plan/describe';

@@ -1,8 +1,8 @@
 export { checkedAnswer, type CheckedAnswer, typedName } from './checked.ts';
 export { confusedNames, type Confusion, confusionsIn } from './confusions.ts';
-export { earAfter, type EarQuestion, type EarStanding } from './ear.ts';
+export { earAfter } from './ear.ts';
 export { NAME_WAYS, type NameAsked, namesInOrder, type NameWay } from './names.ts';
-export { type Because, nextQuestion, type NextQuestion } from './next.ts';
+export { type Because, type NextQuestion, nextQuestion } from './next.ts';
 export {
   ACROSS,
   type GivenAnswer,
@@ -14,5 +14,5 @@ export {
   type QuizPlace,
   type QuizQuestion,
 } from './question.ts';
-export { type QuizChoice, type QuizPart, quizOf, type Quizzed } from './quiz.ts';
+export { type QuizChoice, quizOf, type Quizzed } from './quiz.ts';
 export { INTERVALS_OFFERED } from './shifts-and-intervals.ts';

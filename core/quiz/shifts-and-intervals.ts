@@ -1,6 +1,7 @@
 import type { PositionMap } from '#core/atlas';
 import { writtenPitch } from '#core/instrument';
-import { formatPitch, type Key, nextInKey, parseKey, parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
+import { formatPitch, parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
+import { type Key, nextInKey, parseKey } from '#core/key';
 import { type AskedOf, placesIn, quizId } from './in-position.ts';
 import { intervalNamed, placeNamed, type QuestionOf, type QuizPlace } from './question.ts';
 

@@ -1,16 +1,4 @@
 export { type MeterName, METERS, NOTE_VALUES } from './choices.ts';
-export {
-  addFractions,
-  asNumber,
-  compareFractions,
-  formatFraction,
-  fraction,
-  type Fraction,
-  multiplyFractions,
-  parseFraction,
-  subtractFractions,
-  ZERO,
-} from './fraction.ts';
 export { isCompound, measureLength, type Meter, meterName, meterNamed, meterOf } from './meter.ts';
 export { isPlain, type NoteValue, type Tuplet, tupletStarts, writtenFrom, writtenLengths } from './note-value.ts';
 export { Duration, LockedBow, Rhythm } from './schema.ts';

@@ -1,5 +1,5 @@
 import { type MeterName, METERS } from './choices.ts';
-import { fraction, type Fraction } from './fraction.ts';
+import { fraction, type Fraction } from '#core/fraction';
 import type { Rhythm } from './schema.ts';
 
 /** Beats to the measure and the value of one. */

@@ -1,4 +1,4 @@
-import { addFractions, compareFractions, fraction, type Fraction, multiplyFractions, subtractFractions, ZERO } from './fraction.ts';
+import { addFractions, compareFractions, fraction, type Fraction, multiplyFractions, subtractFractions, ZERO } from '#core/fraction';
 
 /** So many notes in the time of so many of the same kind: a triplet is three in the time of two. */
 export interface Tuplet {

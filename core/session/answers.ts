@@ -1,7 +1,12 @@
 import { placesOfNote, positionMaps, scalesHere } from '#core/atlas';
-import { aboutPath, drillFor, NO_FACTS, openingDrill, pieceFacts, takeApart, writeDrill } from '#core/drill';
+import { aboutPath } from '#core/drill/hot-spots';
+import { drillFor } from '#core/drill';
+import { NO_FACTS, openingDrill, pieceFacts } from '#core/drill/finder';
+import { takeApart } from '#core/drill/apart';
+import { writeDrill } from '#core/drill/families';
 import { effectsOf, reasonsOf, type Through, throughOf, whatChanged, whyNot } from '#core/explain';
-import { fingeredAgain, onEverySize, rangeInKey, waysToPlay } from '#core/fit';
+import { fingeredAgain, onEverySize } from '#core/fit/sizes';
+import { rangeInKey, waysToPlay } from '#core/fit';
 import { otherFingerings, relaxed } from '#core/plan';
 import { parsePitch } from '#core/pitch';
 import { quizOf } from '#core/quiz';

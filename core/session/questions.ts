@@ -1,8 +1,13 @@
 import type { PlaceOfNote, PositionMap, ScaleHere, ScaleTypeHere } from '#core/atlas';
 import type { Brief, Lock } from '#core/brief';
-import type { AboutPath, Drill, DrillRequest, KnownOfPlayer, PieceFacts, ShiftApart } from '#core/drill';
+import type { AboutPath, KnownOfPlayer } from '#core/drill/hot-spots';
+import type { Drill } from '#core/drill';
+import type { DrillRequest } from '#core/drill/families';
+import type { PieceFacts } from '#core/drill/finder';
+import type { ShiftApart } from '#core/drill/apart';
 import type { Effect, Reason, WhatChanged, WhyNot } from '#core/explain';
-import type { FingeredAgain, FittingSizes, RangeInKey, WayToPlay } from '#core/fit';
+import type { FingeredAgain, FittingSizes } from '#core/fit/sizes';
+import type { RangeInKey, WayToPlay } from '#core/fit';
 import type { PlayerHand } from '#core/hand/reach';
 import type { Alternative, PlanOutcome } from '#core/plan';
 import type { QuizChoice, Quizzed } from '#core/quiz';

@@ -1,9 +1,9 @@
 import { type Task, taskAt } from '#core/brief';
 import { wishPart } from '#core/brief/parts/wishes';
 import type { Placement } from '#core/hand';
-import { inOneBow, type LineNote, type NoteContent, type SoundingTime, soundingTimes } from '#core/material';
+import { inOneBow, type LineNote, type NoteContent, type SoundingTime, soundingTimes } from '#core/material/line';
 import { formatPitch, semitonesOf } from '#core/pitch';
-import { asNumber } from '#core/rhythm';
+import { asNumber } from '#core/fraction';
 import { allPlacements, candidatesFor, type HandOnInstrument, highestUsefulAnchor, type WantedNote } from '#core/search/candidates';
 import type { Gap, NoteRole } from '#core/search/costs';
 import type { LatticeNote } from '#core/search/lattice';

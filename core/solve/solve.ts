@@ -10,8 +10,8 @@ import { EQUAL_BELOW } from '#core/weights';
 import { homesOf } from './homes.ts';
 import { type NoteStep, noteSteps, stepsAgain } from './note-steps.ts';
 import { type OctaveRun, samePatternWay } from './octave-pattern.ts';
-import { oneHandWays } from './one-hand-search.ts';
-import { cheapestWanted, oneHandWay, placementsAt, type Wanted } from './one-hand.ts';
+import { oneHandWays } from './one-hand/one-hand-search.ts';
+import { cheapestWanted, oneHandWay, placementsAt, type Wanted } from './one-hand/one-hand.ts';
 
 /** A task laid out for the search: its notes, their candidates, and what everything costs. */
 export interface Laid {

@@ -1,13 +1,14 @@
 import { exactShifts, type ReadLimit, type Task, taskAt } from '#core/brief';
 import { LIMIT_NAMES, limitPart, type NoteLock } from '#core/brief/parts/limits';
-import { handOf, LOWEST_THUMB, type Placement, schoolsOf, USUAL_OPTIONS } from '#core/hand';
+import { handOf, LOWEST_THUMB, USUAL_OPTIONS } from '#core/hand/models';
+import { type Placement, schoolsOf } from '#core/hand';
 import { reachOf } from '#core/hand/reach';
 import { stringOf } from '#core/instrument';
 import { type Issue, limitIssue, lockIssue, positionWords, rangeIssue, wishedText } from '#core/messages';
 import { displayPitchClass, type Pitch, semitonesOf } from '#core/pitch';
 import { badReading, type Unread } from '#core/result';
 import { allPlacements, keepsLimit, keepsLock, type WantedNote, withinReach } from '#core/search/candidates';
-import { oneHandWays } from './one-hand-search.ts';
+import { oneHandWays } from './one-hand/one-hand-search.ts';
 import { placementsOfNote, type Sounding, soundingNotes } from './note-steps.ts';
 import { outOfRange, readName } from './out-of-range.ts';
 import { type Laid, possibleShiftCounts } from './solve.ts';

@@ -1,17 +1,10 @@
-import { instrumentOf, intonationOf, intoned, ornamentHz, travelSeconds } from '#core/fit';
-import {
-  type Articulation,
-  changeBefore,
-  inOneBow,
-  keyAt,
-  measuresOf,
-  signatureAt,
-  type SoundingTime,
-  soundingTimes,
-} from '#core/material';
+import { instrumentOf, intonationOf, intoned, ornamentHz } from '#core/fit/intoned';
+import { travelSeconds } from '#core/fit';
+import { type Articulation, inOneBow, type SoundingTime, soundingTimes } from '#core/material/line';
+import { changeBefore, keyAt, measuresOf, signatureAt } from '#core/material/measures';
 import { displayPitchClass, frequencyHz } from '#core/pitch';
 import type { Guide, InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
-import { asNumber } from '#core/rhythm';
+import { asNumber } from '#core/fraction';
 
 /** Quarter notes a minute where the brief names no tempo: a walking pace at which fingers can be thought of. */
 export const USUAL_TEMPO = 72;

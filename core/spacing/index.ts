@@ -1,1 +1,1 @@
-export { GRADES, type Grade, type Kept, keptAfter, type Met } from './kept.ts';
+export { type Grade, type Kept, keptAfter, type Met } from './kept.ts';

@@ -1,10 +1,10 @@
 export {
   CHECK_BAR_MM,
+  type PageShape,
   type Paper,
   PAPERS,
   type PrintedPages,
   sectionMm,
-  type PageShape,
   STRIP_TOP_MM,
   type Tape,
   tapePages,

@@ -1,5 +1,6 @@
 import type { Finger } from '#core/hand';
-import { asCorrected, type EntryOf, type LogEntry, notesOfPart, ofKind } from '#core/practice';
+import { asCorrected, type EntryOf, type LogEntry, ofKind } from '#core/practice/log';
+import { notesOfPart } from '#core/practice/session';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 
 /** Which way a note was out of tune. */

@@ -1,4 +1,4 @@
-import { asCorrected, type LogEntry, ofKind } from '#core/practice';
+import { asCorrected, type LogEntry, ofKind } from '#core/practice/log';
 
 /** A week of a record. */
 export interface Week {

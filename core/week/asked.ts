@@ -1,5 +1,6 @@
 import { type Static, type TObject, Type } from '@sinclair/typebox';
-import { Day, PracticeItem, practisedKey } from '#core/practice';
+import { Day } from '#core/calendar';
+import { PracticeItem, practisedKey } from '#core/practice/item';
 import { oneOf } from '#core/result';
 
 const closed = { additionalProperties: false };

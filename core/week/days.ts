@@ -1,4 +1,5 @@
-import { dayNumber, dayOfNumber, practisedKey, weekdayOf } from '#core/practice';
+import { dayNumber, dayOfNumber, weekdayOf } from '#core/calendar';
+import { practisedKey } from '#core/practice/item';
 import type { WeekAsked, WeekItem } from './asked.ts';
 import { planWeek } from './plan-week.ts';
 import { comesBack, hardnessOf, type ItemStanding } from './standing.ts';

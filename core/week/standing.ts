@@ -1,5 +1,7 @@
-import type { HotSpot } from '#core/drill';
-import { asCorrected, dayNumber, type EntryOf, type LogEntry, ofKind, type Practised, practisedKey } from '#core/practice';
+import type { HotSpot } from '#core/drill/hot-spots';
+import { asCorrected, type EntryOf, type LogEntry, ofKind } from '#core/practice/log';
+import { dayNumber } from '#core/calendar';
+import { type Practised, practisedKey } from '#core/practice/item';
 import { type Grade, keptAfter, type Met } from '#core/spacing';
 
 /** How well a player has something, by the record. */

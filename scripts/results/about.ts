@@ -1,8 +1,10 @@
 import type { Brief } from '#core/brief';
-import { wishOf } from '#core/brief/lines';
-import { hotSpotsOf } from '#core/drill';
+import { wishOf } from '#core/brief/locks';
+import { hotSpotsOf } from '#core/drill/hot-spots';
 import type { Reason } from '#core/explain';
-import { checkpointsOf, handOfPlan, fitOf, intoned, onEverySize, ringingNotes, type WayToPlay } from '#core/fit';
+import { checkpointsOf, intoned, ringingNotes } from '#core/fit/intoned';
+import { handOfPlan, fitOf, onEverySize } from '#core/fit/sizes';
+import type { WayToPlay } from '#core/fit';
 import { plan, type PlanOutcome } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { finished } from '#core/result';

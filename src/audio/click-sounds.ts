@@ -1,4 +1,4 @@
-import type { Click } from '#core/practice';
+import type { Click } from '#core/practice/metronome';
 
 /** How each click sounds: Hz and how loud, 0 to 1. */
 export const CLICK_SOUNDS: Readonly<Record<Click['strength'], { readonly hz: number; readonly gain: number }>> = {

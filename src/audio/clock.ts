@@ -1,4 +1,4 @@
-import { type Click, clicksBetween, type Metronome } from '#core/practice';
+import { type Click, clicksBetween, type Metronome } from '#core/practice/metronome';
 import { CLICK_SOUNDS } from './click-sounds.ts';
 
 /** Length of a click, seconds. */

@@ -11,7 +11,7 @@ import {
   Synth,
   type ToneAudioNode,
 } from 'tone';
-import type { Click, Turns } from '#core/practice';
+import type { Click, Turns } from '#core/practice/metronome';
 import type { Beat, Performance, PlayedNote } from '#core/sound';
 import { BowedVoice } from './bowed-voice.ts';
 import { CLICK_SOUNDS } from './click-sounds.ts';

@@ -1,4 +1,5 @@
-import { beatAt, type BeatNow, type Metronome, type PracticeSound, turnsOf } from '#core/practice';
+import { beatAt, type BeatNow, type Metronome, turnsOf } from '#core/practice/metronome';
+import type { PracticeSound } from '#core/practice/session';
 import type { Performance } from '#core/sound';
 import { type Clock, startClock } from './clock.ts';
 

@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
-import { parseLineText } from '#core/material';
+import { parseLineText } from '#core/material/typed';
 
 /** How this studio sorts its pieces, by words of their names. */
 const TAGS: readonly (readonly [string, readonly string[]])[] = [

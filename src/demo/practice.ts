@@ -1,6 +1,6 @@
 import { addDays } from 'date-fns/addDays';
 import { set } from 'date-fns/set';
-import type { LogEntry, LogWhat, Miss, PosturePoint } from '#core/practice';
+import type { LogEntry, LogWhat, Miss, PosturePoint } from '#core/practice/log';
 import { seeded, type Seeded } from './seeded.ts';
 
 /** A piece that a pupil of the demo practises. */

@@ -1,5 +1,5 @@
 import { SCHEMA_NAMES } from '#core/documents';
-import { GRIDS } from '#core/format';
+import { GRIDS } from '#core/format/midi';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { BODY_LIMIT_BYTES, SCORE_LIMIT_BYTES } from './request-body.ts';
 import { MOST_BRIEFS } from './batch.ts';

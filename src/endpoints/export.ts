@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { toMidi } from '#core/format';
+import { toMidi } from '#core/format/midi';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { csvText } from '../files/csv.ts';

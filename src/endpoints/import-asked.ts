@@ -1,4 +1,5 @@
-import { GRIDS, type ImportChoice } from '#core/format';
+import { GRIDS } from '#core/format/midi';
+import type { ImportChoice } from '#core/format/foreign';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import type { ImportAsked } from './job.ts';
 

@@ -1,4 +1,4 @@
-import { voicesOf } from '#core/format';
+import { voicesOf } from '#core/format/foreign';
 import { readScore } from '../files/foreign/read-score.ts';
 import { firstChoice, scorePiece } from '../files/foreign/score-piece.ts';
 import { leftOutText } from '../words/line/brought-in.ts';

@@ -1,4 +1,5 @@
-import type { Grid, ImportChoice } from '#core/format';
+import type { Grid } from '#core/format/midi';
+import type { ImportChoice } from '#core/format/foreign';
 
 /** Work that one request asks for: the body as it came, and what to make of it. */
 export type Job =

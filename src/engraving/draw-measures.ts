@@ -17,9 +17,9 @@ import {
   Voice,
 } from 'vexflow/core';
 import type { Clef, Engraving, Measure, MeasureNote, MeasureSymbol, StaffReading, TupletPlace, WrittenHead } from '#core/notation';
-import type { Accent, Articulation } from '#core/material';
+import type { Accent, Articulation } from '#core/material/line';
 import { LETTERS } from '#core/pitch';
-import { asNumber } from '#core/rhythm';
+import { asNumber } from '#core/fraction';
 import {
   clefAfter,
   clefBefore,

@@ -1,4 +1,5 @@
-import type { Articulation, Signature } from '#core/material';
+import type { Articulation } from '#core/material/line';
+import type { Signature } from '#core/material/signature';
 import { type Clef, type Engraving, type Measure, type MeasureSymbol, stepsOnStaff } from '#core/notation';
 
 /** Distance between two staff lines, px. */

@@ -1,5 +1,5 @@
 import { type MidiEvent, writeMidi } from 'midi-file';
-import type { MidiSong, MidiTrack } from '#core/format';
+import type { MidiSong, MidiTrack } from '#core/format/midi';
 
 /** A song as the bytes of a MIDI file: what holds for all in a track of its own, then one for each. */
 export function midiBytes({ ticksPerQuarter, tracks, tempos, meters, keys }: MidiSong): Uint8Array {

@@ -1,4 +1,4 @@
-import { type MusicXmlChoice, toMusicXml } from '#core/format';
+import { type MusicXmlChoice, toMusicXml } from '#core/format/musicxml';
 import type { Plan } from '#core/plan/describe';
 import { xmlText } from './xml.ts';
 

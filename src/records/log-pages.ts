@@ -1,5 +1,6 @@
 import { DOCUMENT_KINDS, headed } from '#core/documents';
-import { dayNumber, dayOfNumber, inOrder, LAST_MOMENT, type LogEntry, type LogWhat } from '#core/practice';
+import { dayNumber, dayOfNumber } from '#core/calendar';
+import { inOrder, LAST_MOMENT, type LogEntry, type LogWhat } from '#core/practice/log';
 import type { Logged, LogRecord } from './record.ts';
 import { fresh } from './new-records.ts';
 import { newId } from './this-tab.ts';

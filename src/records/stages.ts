@@ -1,5 +1,5 @@
 import { DOCUMENT_KINDS, headed, type StagesDocument } from '#core/documents';
-import type { StageName, StageState } from '#core/drill';
+import type { StageName, StageState } from '#core/drill/apart';
 import type { StagesRecord } from './record.ts';
 import { newStages } from './new-practice-records.ts';
 

@@ -1,6 +1,7 @@
 import type { Brief, Lock } from '#core/brief';
-import { readLineText, withLock, withoutLock } from '#core/brief/lines';
-import type { AboutPath, KnownOfPlayer } from '#core/drill';
+import { readLineText } from '#core/brief/lines';
+import { withLock, withoutLock } from '#core/brief/locks';
+import type { AboutPath, KnownOfPlayer } from '#core/drill/hot-spots';
 import { type Issue, issuesText } from '#core/messages';
 import type { PlanOutcome, Relaxed } from '#core/plan';
 import type { Plan } from '#core/plan/describe';

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import type { Brief } from '#core/brief';
-import type { AboutPath } from '#core/drill';
+import type { AboutPath } from '#core/drill/hot-spots';
 import type { Issue } from '#core/messages';
 import type { Alternative, PlanSet, Relaxed } from '#core/plan';
 import type { Plan } from '#core/plan/describe';

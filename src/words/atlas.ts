@@ -2,7 +2,8 @@ import type { MappedAcross, MappedString, PlaceOfNote, PositionMap, ScaleHere, S
 import type { School } from '#core/brief/parts/school';
 import type { InstrumentKind } from '#core/instrument';
 import { counted, listed, positionWords } from '#core/messages';
-import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
+import { noteLabel, pitchLabel } from '#core/pitch';
 import { patternKey } from '#core/plan/describe';
 import { gapsText } from './hand/patterns.ts';
 import { intervalName } from './intervals.ts';

@@ -1,5 +1,6 @@
-import type { Checkpoint, Pair } from '#core/fit';
-import type { Check, CommaConflict, Intonation, IntonationSystem, Ratio } from '#core/intonation';
+import type { Checkpoint, Pair } from '#core/fit/intoned';
+import type { Check, CommaConflict } from '#core/intonation/checks';
+import type { Intonation, IntonationSystem, Ratio } from '#core/intonation';
 import { displayPitchClass, noteLabel } from '#core/pitch';
 import { mmText } from './plan-words.ts';
 

@@ -4,7 +4,7 @@ import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import type { HandSchool } from '#core/hand';
-import type { Accent, Articulation, OrnamentKind, OrnamentSign } from '#core/material';
+import type { Accent, Articulation, OrnamentKind, OrnamentSign } from '#core/material/line';
 import type { HandMeasurements, HandPreset } from '#core/hand/reach';
 import { defaultSize, type InstrumentKind, writtenPitch } from '#core/instrument';
 import { listed } from '#core/messages';

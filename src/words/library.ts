@@ -1,6 +1,7 @@
 import type { Brief } from '#core/brief';
 import type { Piece } from '#core/documents';
-import { keyLabel, keyOfTonic, parsePitch } from '#core/pitch';
+import { keyLabel, keyOfTonic } from '#core/key';
+import { parsePitch } from '#core/pitch';
 import { INSTRUMENT_LABELS, instrumentLabel, materialLabel, pieceTitle } from './labels.ts';
 
 /** A piece as the library lists, searches and sorts it. */

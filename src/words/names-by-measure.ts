@@ -1,7 +1,7 @@
-import { measureIndexAt, measuresOf } from '#core/material';
+import { measureIndexAt, measuresOf } from '#core/material/measures';
 import { positionShort } from '#core/messages';
 import { pitchLabel } from '#core/pitch';
-import type { NoteGroup } from '#core/practice';
+import type { NoteGroup } from '#core/practice/item';
 import type { Plan } from '#core/plan/describe';
 
 /** A measure of a line without notation. */

@@ -1,4 +1,4 @@
-import type { CarriedLocks } from '#core/brief/lines';
+import type { CarriedLocks } from '#core/brief/locks';
 
 /** What a teacher is told beside the work, for a moment. */
 export const PLANNING_STOPPED = 'Planning was stopped. Change the brief to plan again.';

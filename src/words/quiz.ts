@@ -1,5 +1,6 @@
 import { counted, listed } from '#core/messages';
-import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
+import { noteLabel, pitchLabel } from '#core/pitch';
 import {
   ACROSS,
   type Because,

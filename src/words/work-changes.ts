@@ -5,7 +5,8 @@ import { LIMIT_NAMES, type LimitName, limitPart } from '#core/brief/parts/limits
 import { USUAL_KEY } from '#core/brief/parts/materials';
 import { WAY_DOWN_WORDS } from '#core/brief/parts/rules';
 import { nounFor } from '#core/messages';
-import { keyLabel, noteLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
+import { noteLabel } from '#core/pitch';
 import { materialLabel, wayLabel, wishLabels } from './labels.ts';
 import { variantLabels } from './line/rhythm.ts';
 import { changesText } from './line/signature.ts';

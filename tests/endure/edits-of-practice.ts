@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { STAGE_STATES } from '#core/drill';
+import { STAGE_STATES } from '#core/drill/apart';
 import type { Edit } from './edit.ts';
 import { storedPieces } from './stored-pieces.ts';
 

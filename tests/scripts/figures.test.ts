@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, it } from 'node:test';
-import { STAGES } from '#core/drill';
+import { STAGES } from '#core/drill/apart';
 import { PROBLEMS } from '../../src/endpoints/described.ts';
 import { openApi } from '../../src/endpoints/openapi.ts';
 import { BODY_LIMIT_BYTES, DEEPEST, MOST_IN_A_LIST, SCORE_LIMIT_BYTES } from '../../src/endpoints/request-body.ts';

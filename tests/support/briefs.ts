@@ -6,8 +6,9 @@ import { PREFERENCES } from '#core/brief/parts/wishes';
 import { type KeyedStrings, keyedStrings, schoolsOf } from '#core/hand';
 import { HAND_PRESETS } from '#core/hand/reach';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, TUNINGS } from '#core/instrument';
-import type { LineNoteDocument } from '#core/material';
-import { formatPitch, type LetterIndex, parseKey, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
+import type { LineNoteDocument } from '#core/material/typed';
+import { formatPitch, type LetterIndex, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
+import { parseKey } from '#core/key';
 import { plan } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 

@@ -1,5 +1,6 @@
 import type { Brief } from '#core/brief';
-import { readLineText, withoutLocks } from '#core/brief/lines';
+import { readLineText } from '#core/brief/lines';
+import { withoutLocks } from '#core/brief/locks';
 import {
   type Material,
   type MaterialBefore,
@@ -8,7 +9,8 @@ import {
   type OctaveCount,
   type PatternMaterial,
 } from '#core/brief/parts/materials';
-import type { LineNoteDocument, ScaleType } from '#core/material';
+import type { LineNoteDocument } from '#core/material/typed';
+import type { ScaleType } from '#core/material/scale';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { withSamePattern } from './asked-edits.ts';
 import { tonicOctaves } from './tonics.ts';

@@ -1,7 +1,8 @@
 import type { Brief } from '#core/brief';
 import { materialPart } from '#core/brief/parts/materials';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
-import { KEY_MODES, type KeyMode, keyOfTonic, LETTERS, parsePitch, semitonesOf } from '#core/pitch';
+import { KEY_MODES, type KeyMode, keyOfTonic } from '#core/key';
+import { LETTERS, parsePitch, semitonesOf } from '#core/pitch';
 
 /** Octave numbers (sounding) in which the tonic can begin, so that the whole lies on the instrument; none for a line. */
 export function tonicOctaves({ material, instrument }: Brief): readonly number[] {

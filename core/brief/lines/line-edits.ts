@@ -1,27 +1,14 @@
 import type { Brief } from '#core/brief';
 import { readMaterial } from '#core/brief/parts/materials';
-import {
-  type Accent,
-  accentOf,
-  type Articulation,
-  keyAt,
-  type Line,
-  type LineNoteDocument,
-  measureIndexAt,
-  measuresOf,
-  pitchesOf,
-  signatureAt,
-  type SignatureChange,
-  type TypedNote,
-  writtenAccent,
-  type WrittenOrnament,
-} from '#core/material';
-import { formatKey, formatPitch, type Key, nextInKey, parsePitch, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
-import { formatFraction, type LockedBow, meterName, type Rhythm, ZERO } from '#core/rhythm';
-import { withLocks } from './locks.ts';
-import { withMark, withMarks } from './marks.ts';
-import { withPassages } from './passages.ts';
-import { withLockedBows } from './typed-bowing.ts';
+import { type Accent, type Articulation, type Line, pitchesOf, type WrittenOrnament } from '#core/material/line';
+import { accentOf, type LineNoteDocument, type TypedNote, writtenAccent } from '#core/material/typed';
+import { keyAt, measureIndexAt, measuresOf, signatureAt } from '#core/material/measures';
+import type { SignatureChange } from '#core/material/signature';
+import { formatKey, type Key, nextInKey, pitchInKey } from '#core/key';
+import { formatPitch, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
+import { formatFraction, ZERO } from '#core/fraction';
+import { type LockedBow, meterName, type Rhythm } from '#core/rhythm';
+import { withLocks, withMark, withMarks, withPassages, withLockedBows } from '#core/brief/locks';
 
 /**
  * The same brief with its line written out note by note, so that single notes can be changed: scales and arpeggios become

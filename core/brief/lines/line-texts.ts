@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import { WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
-import { formatLineText, type LineNoteDocument, parseLineText } from '#core/material';
+import { formatLineText, type LineNoteDocument, parseLineText } from '#core/material/typed';
 import type { Reading } from '#core/result';
 import { DEFAULT_RHYTHM } from './first-brief.ts';
 

@@ -1,11 +1,12 @@
 import type { Brief } from '#core/brief';
 import { readMaterial, USUAL_KEY } from '#core/brief/parts/materials';
-import { keyAfter, keyAt, type Line, type LineNoteDocument, MOST_AT_ONCE } from '#core/material';
-import { formatPitch, type Key, keyOfSignature, parseKey, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
+import { keyAfter, keyAt } from '#core/material/measures';
+import type { Line } from '#core/material/line';
+import { type LineNoteDocument, MOST_AT_ONCE } from '#core/material/typed';
+import { formatPitch, parsePitch, semitonesOf } from '#core/pitch';
+import { type Key, keyOfSignature, parseKey, pitchInKey } from '#core/key';
 import { withNote, withNotesInserted, writtenOut } from './line-edits.ts';
-import { withLocks } from './locks.ts';
-import { withMarks } from './marks.ts';
-import { withPassages } from './passages.ts';
+import { withLocks, withMarks, withPassages } from '#core/brief/locks';
 
 /** A line to which something was played, and where: the index of the new note or rest. */
 export interface PlayedIn {

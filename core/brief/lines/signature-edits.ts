@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import type { SignatureChange } from '#core/material';
+import type { SignatureChange } from '#core/material/signature';
 import type { MeterName } from '#core/rhythm';
 import { writtenOut } from './line-edits.ts';
 

@@ -1,4 +1,4 @@
-import type { Line } from '#core/material';
+import type { Line } from '#core/material/line';
 import { type Issue, lockIssue } from '#core/messages';
 import type { LockedBow, Rhythm } from '#core/rhythm';
 

@@ -1,6 +1,6 @@
 import type { PartSetting } from '#core/brief/parts';
 import { type NoteLock, stringIndexOf, unknownString } from '#core/brief/parts/limits';
-import type { Line } from '#core/material';
+import type { Line } from '#core/material/line';
 import { type Issue, type IssuePlace, limitIssue, lockIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { Lock } from '../schema/lock.ts';

@@ -1,6 +1,6 @@
 import type { PartSetting } from '#core/brief/parts';
 import { readWishes, type Wishes } from '#core/brief/parts/wishes';
-import type { Line } from '#core/material';
+import type { Line } from '#core/material/line';
 import { limitIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { Passage } from '../schema/passage.ts';

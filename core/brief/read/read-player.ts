@@ -1,6 +1,7 @@
 import type { PartSetting } from '#core/brief/parts';
 import type { Ways } from '#core/brief/parts/school';
-import { type HandModel, handOf, schoolsOf, USUAL_OPTIONS } from '#core/hand';
+import { type HandModel, schoolsOf } from '#core/hand';
+import { handOf, USUAL_OPTIONS } from '#core/hand/models';
 import { type PlayerHand, readPlayerHand } from '#core/hand/reach';
 import { readInstrument } from '#core/instrument';
 import { instrumentIssue } from '#core/messages';

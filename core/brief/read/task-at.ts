@@ -1,6 +1,6 @@
 import { preferredWeights } from '#core/brief/parts/rules';
 import { keyedStrings } from '#core/hand';
-import { changeBefore } from '#core/material';
+import { changeBefore } from '#core/material/measures';
 import type { Task } from './read-brief.ts';
 import type { ReadPassage } from './read-passages.ts';
 

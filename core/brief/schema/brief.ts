@@ -6,7 +6,7 @@ import { School, WaysSchema, WeightChanges } from '#core/brief/parts/school';
 import { Preferences } from '#core/brief/parts/wishes';
 import { InstrumentSpec } from '#core/instrument';
 import { IntonationSpec } from '#core/intonation';
-import { MOST_NOTES } from '#core/material';
+import { MOST_NOTES } from '#core/material/typed';
 import { Rhythm } from '#core/rhythm';
 import { Lock } from './lock.ts';
 import { Mark } from './mark.ts';

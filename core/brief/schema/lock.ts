@@ -1,7 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { PositionLabel } from '#core/brief/parts';
 import { FINGERS } from '#core/hand';
-import { MOST_NOTES } from '#core/material';
+import { MOST_NOTES } from '#core/material/typed';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/result';
 

@@ -1,6 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { CLEF_NAMES } from '#core/instrument';
-import { MOST_NOTES } from '#core/material';
+import { MOST_NOTES } from '#core/material/typed';
 import { oneOf } from '#core/result';
 import { LeadingFinger } from './guide.ts';
 

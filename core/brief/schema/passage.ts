@@ -1,7 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { LIMIT_NAMES, type LimitName, limitPart, type Limits } from '#core/brief/parts/limits';
 import { Preferences } from '#core/brief/parts/wishes';
-import { MOST_NOTES } from '#core/material';
+import { MOST_NOTES } from '#core/material/typed';
 
 /** The limits that may hold for some notes of a line and not for others: those that ask of each note by itself. */
 export const PASSAGE_LIMITS = ['strings', 'positions', 'fingers', 'openStrings'] as const satisfies readonly LimitName[];

@@ -1,10 +1,9 @@
-import { keyAt } from '#core/material';
+import { keyAt } from '#core/material/measures';
 import { readBrief } from '#core/brief';
 import { waysToPlay, type WayToPlay } from '#core/fit';
-import { formatKey } from '#core/pitch';
+import { formatKey } from '#core/key';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { isPlayed } from '../best-of.ts';
-import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
+import { isPlayed, drillBrief, drillFor, type DrillNote } from '#core/drill';
 
 /**
  * The very place of a stopped note under another finger, in the lowest position where this hand has it: on the violin first

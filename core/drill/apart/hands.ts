@@ -4,7 +4,7 @@ import { travelShare } from '#core/fit';
 import type { Finger } from '#core/hand';
 import { type InstrumentKind, STRING_NUMBERS } from '#core/instrument';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
-import type { Way } from '../hot-spots/hot-spot.ts';
+import type { Way } from '#core/drill/hot-spots';
 
 /** What a shift is told of, in the order in which it is shown: four parts of the left side, and the bow. */
 export const HANDS_LANES = ['fingers', 'hand', 'thumb', 'arm', 'bow'] as const;

@@ -1,13 +1,13 @@
-import { keyAt, measureIndexAt, measuresOf } from '#core/material';
-import { DEFAULT_RHYTHM, withLock, lockOf, partOf } from '#core/brief/lines';
+import { keyAt, measureIndexAt, measuresOf } from '#core/material/measures';
+import { DEFAULT_RHYTHM, partOf } from '#core/brief/lines';
+import { withLock, lockOf } from '#core/brief/locks';
 import type { Brief } from '#core/brief';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
-import { drillBrief, drillFor, type DrillNote } from '../drill.ts';
-import type { MeasuresOfPiece } from '../families/request.ts';
-import { checkAfter } from '../hot-spots/loop.ts';
-import { noteOfPlan } from '../note-of-plan.ts';
+import { drillBrief, drillFor, type DrillNote, noteOfPlan } from '#core/drill';
+import type { MeasuresOfPiece } from '#core/drill/families';
+import { checkAfter } from '#core/drill/hot-spots';
 import { samePlaceElsewhere, underOtherFinger } from './elsewhere.ts';
-import { formatKey } from '#core/pitch';
+import { formatKey } from '#core/key';
 
 /** The stages in which a shift is learnt, in their order. */
 export const STAGES = ['name', 'target', 'match', 'slide', 'lighter', 'ghost', 'rhythm', 'neighbours', 'measures'] as const;

@@ -1,8 +1,10 @@
-import { type Advice, adviceFor, checksOfStop, type WayToPlay } from '#core/fit';
-import type { Check } from '#core/intonation';
+import { type Advice, adviceFor } from '#core/fit/sizes';
+import { checksOfStop } from '#core/fit/intoned';
+import type { WayToPlay } from '#core/fit';
+import type { Check } from '#core/intonation/checks';
 import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
-import { classOf, type ShiftClass } from '../shifts/shift-class.ts';
+import { classOf, type ShiftClass } from '#core/drill/shifts';
 import { samePlaceElsewhere } from './elsewhere.ts';
 import { handsIn, type HandsEvent } from './hands.ts';
 import { type Stage, stagesOf } from './stages.ts';

@@ -1,11 +1,10 @@
 import type { Brief } from '#core/brief';
 import type { Material } from '#core/brief/parts/materials';
 import { type Instrument, stringOf } from '#core/instrument';
-import { isInKey, type Key, nextInKey, type Pitch, pitchInKey, semitonesOf } from '#core/pitch';
+import { isInKey, type Key, nextInKey, pitchInKey } from '#core/key';
+import { type Pitch, semitonesOf } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { bestOf } from '../best-of.ts';
-import type { DrillFor, DrillNote, Written } from '../drill.ts';
-import { stringNamed } from '../standings.ts';
+import { bestOf, type DrillFor, type DrillNote, type Written, stringNamed } from '#core/drill';
 
 /** Notes of a scale, the octave counted. */
 export const AN_OCTAVE = 8;

@@ -1,7 +1,6 @@
 import type { Brief } from '#core/brief';
-import { formatKey, type Key } from '#core/pitch';
-import type { DrillFor, DrillNote } from '../drill.ts';
-import { noteOfPlan } from '../note-of-plan.ts';
+import { formatKey, type Key } from '#core/key';
+import { type DrillFor, type DrillNote, noteOfPlan } from '#core/drill';
 import { bestOn, soundsOf } from './from-the-key.ts';
 
 /** A line that the engine fingers. */

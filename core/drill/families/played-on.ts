@@ -1,6 +1,6 @@
 import type { Finger } from '#core/hand';
 import type { InstrumentKind } from '#core/instrument';
-import { THUMB } from '../position/held.ts';
+import { THUMB } from '#core/drill/position';
 import type { FamilyName } from './request.ts';
 
 /**

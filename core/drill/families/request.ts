@@ -3,12 +3,13 @@ import { Lock } from '#core/brief';
 import { PositionLabel } from '#core/brief/parts';
 import { FINGERS } from '#core/hand';
 import { INSTRUMENT_KINDS } from '#core/instrument';
-import { DOUBLE_STOP_INTERVALS, LineNoteDocument } from '#core/material';
+import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
+import { LineNoteDocument } from '#core/material/typed';
 import { PitchText } from '#core/pitch';
 import { oneOf } from '#core/result';
 import { METERS } from '#core/rhythm';
-import { LOOP_KINDS } from '../hot-spots/hot-spot.ts';
-import { STUDY_ORDERS } from '../shifts/shift-study.ts';
+import { LOOP_KINDS } from '#core/drill/hot-spots';
+import { STUDY_ORDERS } from '#core/drill/shifts';
 
 const closed = { additionalProperties: false };
 

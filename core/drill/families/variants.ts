@@ -5,14 +5,13 @@ import {
   formatFraction,
   fraction,
   type Fraction,
-  type Meter,
-  meterOf,
   multiplyFractions,
   parseFraction,
   subtractFractions,
   ZERO,
-} from '#core/rhythm';
-import type { DrillNote } from '../drill.ts';
+} from '#core/fraction';
+import { type Meter, meterOf } from '#core/rhythm';
+import type { DrillNote } from '#core/drill';
 import type { DrillVariant } from './request.ts';
 
 /** A measure with a rest after it up to a whole number of measures of a meter. */

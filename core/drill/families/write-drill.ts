@@ -1,23 +1,33 @@
 import { type Brief, handSchoolOf } from '#core/brief';
-import { handOf, type HandSchool, schoolsOf, USUAL_OPTIONS } from '#core/hand';
+import { handOf, USUAL_OPTIONS } from '#core/hand/models';
+import { type HandSchool, schoolsOf } from '#core/hand';
 import { drillIssue } from '#core/messages';
-import { keyLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { meterOf } from '#core/rhythm';
-import { isPlayed, staysInOneHand, withoutShifts } from '../best-of.ts';
-import { type Drill, drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
-import { playedSo } from '../hot-spots/loop.ts';
-import { studied } from '../shifts/shift-study.ts';
-import { type Ground, groundOf } from '../standings.ts';
-import { againstOpenString, chromatic, oneString, withGuide } from './along.ts';
-import { chords } from './chords.ts';
-import { doubleStops } from './double-stops.ts';
-import { blocks, firstAndFourth, home, hovering, positionSet } from './in-position.ts';
-import { matching, matrix } from './matrix.ts';
-import { liftAndReplace, twoPlaces } from './one-finger.ts';
+import {
+  isPlayed,
+  staysInOneHand,
+  withoutShifts,
+  type Drill,
+  drillBrief,
+  type DrillFor,
+  type DrillNote,
+  type Written,
+  type Ground,
+  groundOf,
+} from '#core/drill';
+import { playedSo } from '#core/drill/hot-spots';
+import { studied } from '#core/drill/shifts';
+import { againstOpenString, chromatic, oneString, withGuide } from './kinds/along.ts';
+import { chords } from './kinds/chords.ts';
+import { doubleStops } from './kinds/double-stops.ts';
+import { blocks, firstAndFourth, home, hovering, positionSet } from './kinds/in-position.ts';
+import { matching, matrix } from './kinds/matrix.ts';
+import { liftAndReplace, twoPlaces } from './kinds/one-finger.ts';
 import type { DrillRequest, FamilyName, FamilyOf } from './request.ts';
-import { leadingInto } from './into-the-piece.ts';
-import { loop } from './loop.ts';
+import { leadingInto } from './kinds/into-the-piece.ts';
+import { loop } from './kinds/loop.ts';
 import { bowed, filled, inRhythm, measuresLong } from './variants.ts';
 
 /**

@@ -1,9 +1,19 @@
 import type { Finger } from '#core/hand';
-import type { Alteration, DrillNote, Written } from '../drill.ts';
-import { formatPitch, isInKey, semitonesOf } from '#core/pitch';
+import {
+  type Alteration,
+  type DrillNote,
+  type Written,
+  besideIn,
+  fingered,
+  fingersOf,
+  type Ground,
+  type Standing,
+  stringNamed,
+} from '#core/drill';
+import { formatPitch, semitonesOf } from '#core/pitch';
+import { isInKey } from '#core/key';
 import { stringOf } from '#core/instrument';
-import { type Held, type HeldNote, THUMB } from '../position/held.ts';
-import { besideIn, fingered, fingersOf, type Ground, type Standing, stringNamed } from '../standings.ts';
+import { type Held, type HeldNote, THUMB } from '#core/drill/position';
 
 /** Only measures, all as asked. */
 export function asAsked(measures: Written['measures']): Written {

@@ -1,11 +1,17 @@
 import type { Finger } from '#core/hand';
 import type { InstrumentKind } from '#core/instrument';
-import type { DrillFor } from '../drill.ts';
-import { CHORD_WAYS, type DrillFamily, type DrillRequest, PLAIN_VARIANT, POSITION_SETS } from '../families/request.ts';
-import { isPlayedOn, movableFingers } from '../families/played-on.ts';
-import { boardOf, heldIn, THUMB } from '../position/held.ts';
-import { fingersOf, groundOf } from '../standings.ts';
-import { DOUBLE_STOP_INTERVALS } from '#core/material';
+import { type DrillFor, fingersOf, groundOf } from '#core/drill';
+import {
+  CHORD_WAYS,
+  type DrillFamily,
+  type DrillRequest,
+  PLAIN_VARIANT,
+  POSITION_SETS,
+  isPlayedOn,
+  movableFingers,
+} from '#core/drill/families';
+import { boardOf, heldIn, THUMB } from '#core/drill/position';
+import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
 
 /** Shifts over so many positions are offered. */
 const MOST_POSITIONS_APART = 4;

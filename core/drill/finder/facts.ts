@@ -1,7 +1,7 @@
 import type { Finger } from '#core/hand';
-import type { Way } from '../hot-spots/hot-spot.ts';
-import type { DrillRequest, FamilyName } from '../families/request.ts';
-import type { ShiftDistance } from '../shifts/shift-class.ts';
+import type { Way } from '#core/drill/hot-spots';
+import type { DrillRequest, FamilyName } from '#core/drill/families';
+import type { ShiftDistance } from '#core/drill/shifts';
 
 /** What drills are for. */
 export const DRILL_AIMS = ['hot-spots', 'shifts', 'position', 'fingers', 'fingerboard', 'double-stops'] as const;

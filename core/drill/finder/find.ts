@@ -1,7 +1,7 @@
 import type { Finger } from '#core/hand';
-import type { Way } from '../hot-spots/hot-spot.ts';
-import type { FamilyName } from '../families/request.ts';
-import type { ShiftClass } from '../shifts/shift-class.ts';
+import type { Way } from '#core/drill/hot-spots';
+import type { FamilyName } from '#core/drill/families';
+import type { ShiftClass } from '#core/drill/shifts';
 import type { DrillAim, DrillFacts } from './facts.ts';
 
 /** What a teacher looks for; null (or an absent part) is anything. */

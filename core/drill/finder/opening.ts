@@ -1,6 +1,5 @@
-import type { Alteration, DrillFor } from '../drill.ts';
-import type { DrillFamily, DrillRequest } from '../families/request.ts';
-import { writeDrill } from '../families/write-drill.ts';
+import type { Alteration, DrillFor } from '#core/drill';
+import { type DrillFamily, type DrillRequest, writeDrill } from '#core/drill/families';
 import { catalogue } from './catalogue.ts';
 
 /**

@@ -1,6 +1,6 @@
-import { keyAt } from '#core/material';
+import { keyAt } from '#core/material/measures';
 import type { Plan } from '#core/plan/describe';
-import { formatKey } from '#core/pitch';
+import { formatKey } from '#core/key';
 import { type ClassedShift, classedShifts } from './places-like.ts';
 
 /** What a piece is found by when drills are looked for. */

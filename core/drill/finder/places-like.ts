@@ -1,5 +1,5 @@
 import type { Plan } from '#core/plan/describe';
-import { classOf, sameClass, type ShiftClass } from '../shifts/shift-class.ts';
+import { classOf, sameClass, type ShiftClass } from '#core/drill/shifts';
 
 /** A shift of a plan, by where it arrives (line index) and what it has in common with others. */
 export interface ClassedShift {

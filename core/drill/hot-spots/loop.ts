@@ -1,11 +1,11 @@
-import { keyAt } from '#core/material';
-import { checksOfStop } from '#core/fit';
-import type { Check } from '#core/intonation';
+import { keyAt } from '#core/material/measures';
+import { checksOfStop } from '#core/fit/intoned';
+import type { Check } from '#core/intonation/checks';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { STRING_NUMBERS } from '#core/instrument';
-import { formatKey, formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
-import { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote, type Written } from '../drill.ts';
-import { noteOfPlan } from '../note-of-plan.ts';
+import { formatKey } from '#core/key';
+import { formatPitch, parsePitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
+import { type Alteration, type Drill, drillBrief, type DrillFor, drillFor, type DrillNote, type Written, noteOfPlan } from '#core/drill';
 import { soundAt } from './places.ts';
 
 /** How a loop is written. */

@@ -1,7 +1,9 @@
-import { type HandModel, USUAL_THUMB } from '#core/hand';
+import type { HandModel } from '#core/hand';
+import { USUAL_THUMB } from '#core/hand/models';
 import { stringOf } from '#core/instrument';
-import { isInKey, type Pitch, pitchInKey, stepsOf } from '#core/pitch';
-import { fingersOf, type Ground, type Standing, standingsOf } from '../standings.ts';
+import { isInKey, pitchInKey } from '#core/key';
+import { type Pitch, stepsOf } from '#core/pitch';
+import { fingersOf, type Ground, type Standing, standingsOf } from '#core/drill';
 
 /** All that a hand can stop of a key, string by string: found once, told position by position. */
 export interface Board {

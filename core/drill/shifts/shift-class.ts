@@ -2,8 +2,7 @@ import { readPlayer } from '#core/brief';
 import type { Finger } from '#core/hand';
 import type { InstrumentKind } from '#core/instrument';
 import type { Plan, Shift } from '#core/plan/describe';
-import type { Way } from '../hot-spots/hot-spot.ts';
-import { soundAt } from '../hot-spots/places.ts';
+import { type Way, soundAt } from '#core/drill/hot-spots';
 
 /** How far a shift goes: by the names of positions, or where the thumb is set, which has no number, by semitones of the hand. */
 export interface ShiftDistance {

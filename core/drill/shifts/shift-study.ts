@@ -1,12 +1,17 @@
 import { type Finger, FINGERS, handMoves, isShift } from '#core/hand';
 import { drillIssue } from '#core/messages';
-import { formatPitch, isInKey, keyLabel, semitonesOf, stepsOf } from '#core/pitch';
+import { formatPitch, semitonesOf, stepsOf } from '#core/pitch';
+import { isInKey, keyLabel } from '#core/key';
 import { plan } from '#core/plan';
 import type { Shift } from '#core/plan/describe';
 import { badReading, goodReading, type Reading } from '#core/result';
-import { type Alteration, type Drill, drillBrief, type DrillFor, type DrillNote, type Written } from '../drill.ts';
-import { classOf, reversed, sameClass, type ShiftClass } from './shift-class.ts';
 import {
+  type Alteration,
+  type Drill,
+  drillBrief,
+  type DrillFor,
+  type DrillNote,
+  type Written,
   besideIn,
   fingered,
   fingersOf,
@@ -17,7 +22,8 @@ import {
   type Standing,
   standingsOf,
   stringNamed,
-} from '../standings.ts';
+} from '#core/drill';
+import { classOf, reversed, sameClass, type ShiftClass } from './shift-class.ts';
 
 /** What a study of a shift is written for. */
 export interface StudyOf {

@@ -1,4 +1,4 @@
-import type { SignatureChange } from '#core/material';
+import type { SignatureChange } from '#core/material/signature';
 import {
   addFractions,
   asNumber,
@@ -6,15 +6,11 @@ import {
   formatFraction,
   fraction,
   type Fraction,
-  measureLength,
-  type Meter,
-  meterNamed,
-  type MeterName,
-  METERS,
   multiplyFractions,
   subtractFractions,
   ZERO,
-} from '#core/rhythm';
+} from '#core/fraction';
+import { measureLength, type Meter, meterNamed, type MeterName, METERS } from '#core/rhythm';
 import type { LeftOut } from './left-out.ts';
 import type { ForeignMeasure } from './score.ts';
 

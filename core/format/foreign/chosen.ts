@@ -1,4 +1,4 @@
-import { addFractions, compareFractions, type Fraction, subtractFractions, ZERO } from '#core/rhythm';
+import { addFractions, compareFractions, type Fraction, subtractFractions, ZERO } from '#core/fraction';
 import type { LeftOut } from './left-out.ts';
 import { playingOrder } from './playing-order.ts';
 import type { ForeignEvent, ForeignMeasure, ForeignPart, ForeignScore } from './score.ts';

@@ -1,5 +1,5 @@
 import { type ClefName, CLEFS_READ, type InstrumentKind } from '#core/instrument';
-import type { Line } from '#core/material';
+import type { Line } from '#core/material/line';
 import { clefsRead } from '#core/notation';
 import type { ChosenEvent } from './chosen.ts';
 import type { LeftOut } from './left-out.ts';

@@ -1,9 +1,9 @@
 import type { Finger } from '#core/hand';
 import type { ClefName, InstrumentKind } from '#core/instrument';
 import type { Mark } from '#core/brief';
-import type { Accent, Articulation, WrittenOrnament } from '#core/material';
+import type { Accent, Articulation, WrittenOrnament } from '#core/material/line';
 import type { Pitch } from '#core/pitch';
-import type { Fraction } from '#core/rhythm';
+import type { Fraction } from '#core/fraction';
 import type { LeftOut } from './left-out.ts';
 
 /** Music from elsewhere, read but not yet chosen from: parts, each measure by measure, in which several voices may sound. */

@@ -1,14 +1,15 @@
-import { formatKey, type Key, keyOfSignature, type Pitch, pitchInKey } from '#core/pitch';
-import { addFractions, compareFractions, fraction, type Fraction, subtractFractions, ZERO } from '#core/rhythm';
-import type { LeftOut } from '../foreign/left-out.ts';
+import { formatKey, type Key, keyOfSignature, pitchInKey } from '#core/key';
+import type { Pitch } from '#core/pitch';
+import { addFractions, compareFractions, fraction, type Fraction, subtractFractions, ZERO } from '#core/fraction';
 import {
+  type LeftOut,
   type ForeignEvent,
   type ForeignMeasure,
   type ForeignNote,
   type ForeignPart,
   type ForeignScore,
   NO_REPEAT,
-} from '../foreign/score.ts';
+} from '#core/format/foreign';
 import { endOf, type Grid, type GridNote, quantised } from './quantise.ts';
 import { MIDI_ABOVE, type MidiSong, type MidiTrack } from './song.ts';
 

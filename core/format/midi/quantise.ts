@@ -1,4 +1,4 @@
-import { addFractions, asNumber, compareFractions, fraction, type Fraction, subtractFractions } from '#core/rhythm';
+import { addFractions, asNumber, compareFractions, fraction, type Fraction, subtractFractions } from '#core/fraction';
 import type { MidiNote } from './song.ts';
 
 /** To what notes that were played are set: the shortest value, plain, in triplets, or whichever fits each beat better. */

@@ -1,9 +1,9 @@
-import { pitchesOf } from '#core/material';
+import { pitchesOf } from '#core/material/line';
 import { semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import { asNumber } from '#core/rhythm';
+import { asNumber } from '#core/fraction';
 import { USUAL_TEMPO } from '#core/sound';
-import { DIVISIONS } from '../divisions.ts';
+import { DIVISIONS } from '#core/format';
 import { MIDI_ABOVE, type MidiNote, type MidiSong } from './song.ts';
 
 /** Small notes are played before their note, each so long, quarters. */

@@ -1,6 +1,6 @@
 import type { ClefName, InstrumentKind } from '#core/instrument';
-import { compareFractions, type Fraction } from '#core/rhythm';
-import { childrenOf, numberOf, type ReadElement, textOf } from '../xml.ts';
+import { compareFractions, type Fraction } from '#core/fraction';
+import { childrenOf, numberOf, type ReadElement, textOf } from '#core/format';
 
 /** A clef from a moment of the measure on. */
 interface ClefFrom {

@@ -1,8 +1,8 @@
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import type { ForeignPart, ForeignScore } from '../foreign/score.ts';
-import { at, childOf, childrenOf, type ReadElement, textOf } from '../xml.ts';
+import type { ForeignPart, ForeignScore } from '#core/format/foreign';
+import { at, childOf, childrenOf, type ReadElement, textOf } from '#core/format';
 import { PartReader } from './read-part.ts';
 
 /**

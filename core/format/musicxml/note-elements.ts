@@ -1,12 +1,12 @@
-import type { Accent, OrnamentKind, WrittenOrnament } from '#core/material';
+import type { Accent, OrnamentKind, WrittenOrnament } from '#core/material/line';
 import type { Mark } from '#core/brief';
 import { STRING_NUMBERS } from '#core/instrument';
 import type { MeasureNote, MeasureRest, MeasureSymbol, SmallNote, TupletPlace, WrittenHead } from '#core/notation';
 import { LETTERS } from '#core/pitch';
 import type { InBetweenNote, PlannedSound, Stop } from '#core/plan/describe';
-import { asNumber, type NoteValue, type Tuplet } from '#core/rhythm';
-import { DIVISIONS } from '../divisions.ts';
-import { element, type XmlElement } from '../xml.ts';
+import { asNumber } from '#core/fraction';
+import type { NoteValue, Tuplet } from '#core/rhythm';
+import { DIVISIONS, element, type XmlElement } from '#core/format';
 
 const TYPE_NAMES: Readonly<Record<NoteValue['denominator'], string>> = {
   1: 'whole',

@@ -1,5 +1,6 @@
-import { formatKey, keyOfSignature, type KeyMode, keyOfTonic, pitchAt, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
-import { numberOf, type ReadElement, textOf } from '../xml.ts';
+import { formatKey, keyOfSignature, type KeyMode, keyOfTonic } from '#core/key';
+import { pitchAt, semitonesOf, stepsOf, transposedBy } from '#core/pitch';
+import { numberOf, type ReadElement, textOf } from '#core/format';
 import type { Transposition } from './read-note.ts';
 
 /** A key signature as it is written: so many sharps, or flats below 0. */

@@ -1,11 +1,18 @@
-import { type Finger, FINGERS, STOPPED_HARMONIC_ABOVE } from '#core/hand';
+import { type Finger, FINGERS } from '#core/hand';
+import { STOPPED_HARMONIC_ABOVE } from '#core/hand/together';
 import type { Mark } from '#core/brief';
-import { type Accent, type Articulation, ARTICULATIONS, ORNAMENT_SIGNS, type OrnamentKind, type WrittenOrnament } from '#core/material';
+import {
+  type Accent,
+  type Articulation,
+  ARTICULATIONS,
+  ORNAMENT_SIGNS,
+  type OrnamentKind,
+  type WrittenOrnament,
+} from '#core/material/line';
 import { type LetterIndex, LETTERS, type Pitch, pitchAt, semitonesOf, stepsOf } from '#core/pitch';
-import { fraction, type Fraction } from '#core/rhythm';
-import type { LeftOut } from '../foreign/left-out.ts';
-import type { ForeignNote } from '../foreign/score.ts';
-import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '../xml.ts';
+import { fraction, type Fraction } from '#core/fraction';
+import type { LeftOut, ForeignNote } from '#core/format/foreign';
+import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '#core/format';
 
 /** How far a part sounds from what is written: letters and semitones, upward positive. */
 export interface Transposition {

@@ -1,9 +1,8 @@
 import { type InstrumentKind, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { samePitch, semitonesOf } from '#core/pitch';
-import { addFractions, compareFractions, fraction, type Fraction, subtractFractions, ZERO } from '#core/rhythm';
-import type { LeftOut } from '../foreign/left-out.ts';
-import type { ForeignEvent, ForeignMeasure, ForeignNote, RepeatSigns } from '../foreign/score.ts';
-import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '../xml.ts';
+import { addFractions, compareFractions, fraction, type Fraction, subtractFractions, ZERO } from '#core/fraction';
+import type { LeftOut, ForeignEvent, ForeignMeasure, ForeignNote, RepeatSigns } from '#core/format/foreign';
+import { at, childOf, childrenOf, numberOf, type ReadElement, textOf } from '#core/format';
 import { ClefReader } from './clef-reader.ts';
 import { soundingKey, writtenKey, type WrittenKey } from './read-key.ts';
 import { leftOutAt, type ReadHead, readHead, readNote, type Transposition } from './read-note.ts';

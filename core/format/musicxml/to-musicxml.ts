@@ -11,12 +11,13 @@ import {
   type StaffReading,
   type WrittenHead,
 } from '#core/notation';
-import type { Signature, WrittenOrnament } from '#core/material';
-import { alterationInKey, type Key, parsePitch, type Pitch, pitchLabel } from '#core/pitch';
+import type { Signature } from '#core/material/signature';
+import type { WrittenOrnament } from '#core/material/line';
+import { alterationInKey, type Key } from '#core/key';
+import { parsePitch, type Pitch, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { DIVISIONS } from '../divisions.ts';
+import { DIVISIONS, element, type XmlElement } from '#core/format';
 import { inBetweenElement, noteElements, restElement, smallNoteElements } from './note-elements.ts';
-import { element, type XmlElement } from '../xml.ts';
 
 const PART_NAMES: Readonly<Record<InstrumentKind, string>> = {
   violin: 'Violin',

@@ -1,5 +1,6 @@
 import { type HandModel, inThumbPosition, type Placement, soundingIn, stopsIn } from '#core/hand';
-import { type Instrument, mmFromNut, semitoneSpaceMm, stringSpacingMm } from '#core/instrument';
+import { type Instrument, stringSpacingMm } from '#core/instrument';
+import { mmFromNut, semitoneSpaceMm } from '#core/instrument/geometry';
 import { instrumentIssue, type Issue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { HandMeasurements } from './hand-measurements.ts';

@@ -1,7 +1,9 @@
 import { type Task, taskAt } from '#core/brief';
 import type { PositionName, StringStop } from '#core/hand';
-import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
-import { formatPitch, type Pitch, pitchAt, pitchInKey, stepsOf } from '#core/pitch';
+import { mmFromNut } from '#core/instrument/geometry';
+import { stringOf, writtenOnString } from '#core/instrument';
+import { formatPitch, type Pitch, pitchAt, stepsOf } from '#core/pitch';
+import { pitchInKey } from '#core/key';
 import { handBreaks, type PlacedNote, placedNotes, type Solved } from '#core/solve';
 import { costBreakdown } from './cost-breakdown.ts';
 import { landmarksOf } from './landmarks.ts';

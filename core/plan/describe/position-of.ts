@@ -3,7 +3,8 @@ import type { PlacedNote } from '#core/solve';
 import { inThumbPosition, type Placement, type PositionName } from '#core/hand';
 import type { Stay } from './types/stay.ts';
 import { stringOf, writtenOnString } from '#core/instrument';
-import { formatPitch, pitchInKey } from '#core/pitch';
+import { formatPitch } from '#core/pitch';
+import { pitchInKey } from '#core/key';
 
 /** The position of a placement as its players name it in the key of the task: thumb position by the note under the thumb. */
 export function positionOf({ instrument, hand, key }: Task, placement: Placement): PositionName {

@@ -1,8 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { soundingTimes } from '#core/material';
+import { soundingTimes } from '#core/material/line';
 import type { Plan } from '#core/plan/describe';
 import { oneOf } from '#core/result';
-import type { SetStanding } from '../set.ts';
+import type { SetStanding } from './set.ts';
 
 /** Tempos that a ladder can have. */
 const TEMPOS = { least: 20, most: 240 } as const;

@@ -1,4 +1,4 @@
-import type { Tried } from '#core/drill';
+import type { Tried } from '#core/drill/hot-spots';
 import type { Plan, Shift } from '#core/plan/describe';
 import type { EntryOf, LogEntry } from './entry.ts';
 import { asCorrected, ofKind } from './counted.ts';

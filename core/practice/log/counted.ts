@@ -1,5 +1,5 @@
-import type { FadingCourse } from '../fading/course.ts';
-import { type Practised, practisedKey } from '../item.ts';
+import type { FadingCourse } from '#core/practice/fading';
+import { type Practised, practisedKey } from '#core/practice/item';
 import { type EntryKind, type EntryOf, type LogEntry, type Miss, MISSES } from './entry.ts';
 import { inOrder } from './order.ts';
 

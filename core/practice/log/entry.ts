@@ -1,8 +1,8 @@
 import { type Static, Type } from '@sinclair/typebox';
 import { oneOf } from '#core/result';
-import { MOST_NOTES } from '#core/material';
-import { FadingCourse, HELPS } from '../fading/course.ts';
-import { Practised } from '../item.ts';
+import { MOST_NOTES } from '#core/material/typed';
+import { FadingCourse, HELPS } from '#core/practice/fading';
+import { Practised } from '#core/practice/item';
 
 const closed = { additionalProperties: false };
 

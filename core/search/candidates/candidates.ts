@@ -1,17 +1,7 @@
 import type { ReadLimit } from '#core/brief';
 import type { PartSetting } from '#core/brief/parts';
-import {
-  chordsOf,
-  type HandModel,
-  type NoteOnString,
-  openStop,
-  type Placement,
-  STOPPED_HARMONIC_ABOVE,
-  stopIn,
-  stoppedHarmonics,
-  TOUCHED_ABOVE,
-  withOrnament,
-} from '#core/hand';
+import { chordsOf, STOPPED_HARMONIC_ABOVE, stoppedHarmonics, TOUCHED_ABOVE, withOrnament } from '#core/hand/together';
+import { type HandModel, type NoteOnString, openStop, type Placement, stopIn } from '#core/hand';
 import { type Instrument, stringOf } from '#core/instrument';
 import { type Pitch, respelled, semitonesOf, stepsOf } from '#core/pitch';
 import type { HandOnInstrument } from './hand-on-instrument.ts';

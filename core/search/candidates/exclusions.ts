@@ -1,6 +1,7 @@
 import type { ReadLimit } from '#core/brief';
 import type { NoteLock } from '#core/brief/parts/limits';
-import { doubleStopsIn, type Finger, type HandModel, type Placement, soundingIn, type StringStop } from '#core/hand';
+import { doubleStopsIn } from '#core/hand/together';
+import { type Finger, type HandModel, type Placement, soundingIn, type StringStop } from '#core/hand';
 import { type PlayerHand, reachOf } from '#core/hand/reach';
 import type { Instrument } from '#core/instrument';
 

@@ -1,3 +1,3 @@
 export { allPlacements, highestUsefulAnchor, type WantedNote } from './candidates.ts';
-export type { HandOnInstrument } from './hand-on-instrument.ts';
 export { candidatesFor, keepsLimit, keepsLock, withinReach } from './exclusions.ts';
+export type { HandOnInstrument } from './hand-on-instrument.ts';

@@ -1,5 +1,5 @@
 import { type MidiData, type MidiEvent, parseMidi } from 'midi-file';
-import { bestGrid, fromMidi, type Grid, type MidiNote, type MidiSong, type MidiTrack, quantised } from '#core/format';
+import { bestGrid, fromMidi, type Grid, type MidiNote, type MidiSong, type MidiTrack, quantised } from '#core/format/midi';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import type { ReadScore } from './read-score.ts';

@@ -1,4 +1,6 @@
-import { type ForeignScore, fromMusicXml, type Grid, type Quantised } from '#core/format';
+import type { ForeignScore } from '#core/format/foreign';
+import { fromMusicXml } from '#core/format/musicxml';
+import type { Grid, Quantised } from '#core/format/midi';
 import type { Reading } from '#core/result';
 import { scoreInArchive } from './unpack.ts';
 import { readXml } from './xml-tree.ts';

@@ -1,6 +1,6 @@
 import { lineTextOf } from '#core/brief/lines';
 import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
-import { allOf, firstPart, type ForeignScore, foreignPiece, type ImportChoice, type LeftOutCount } from '#core/format';
+import { allOf, firstPart, type ForeignScore, foreignPiece, type ImportChoice, type LeftOutCount } from '#core/format/foreign';
 import type { Reading } from '#core/result';
 import { readAs } from '../../validation/documents.ts';
 

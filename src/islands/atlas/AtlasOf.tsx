@@ -6,7 +6,7 @@ import type { Brief } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
 import type { Instrument } from '#core/instrument';
-import { keyLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
 import { useEngine } from '../../engine/queries.ts';
 import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';

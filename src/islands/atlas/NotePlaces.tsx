@@ -1,6 +1,7 @@
 import type { Brief } from '#core/brief';
 import type { Instrument } from '#core/instrument';
-import { displayPitch, isInKey, keyOfSignature, parseKey, parsePitch, pitchInKey, formatPitch, respelled } from '#core/pitch';
+import { displayPitch, parsePitch, formatPitch, respelled } from '#core/pitch';
+import { isInKey, keyOfSignature, parseKey, pitchInKey } from '#core/key';
 import { useEngine } from '../../engine/queries.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';

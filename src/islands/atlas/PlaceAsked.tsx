@@ -1,5 +1,6 @@
 import type { Brief } from '#core/brief';
-import { type Instrument, mmFromNut, stringOf } from '#core/instrument';
+import { type Instrument, stringOf } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import { noteLabel } from '#core/pitch';
 import { useEngine } from '../../engine/queries.ts';
 import { OptionChoice } from '../../ui/fields/Choice.tsx';

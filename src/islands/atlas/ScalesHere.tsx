@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { type ScaleHere, SCALES_HERE, type ScaleTypeHere } from '#core/atlas';
 import type { Brief } from '#core/brief';
 import type { InstrumentKind } from '#core/instrument';
-import { keyLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
 import { useEngine } from '../../engine/queries.ts';
 import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord } from '../../records/new-records.ts';

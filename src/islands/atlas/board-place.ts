@@ -1,5 +1,6 @@
 import { type Instrument, stringOf } from '#core/instrument';
-import { formatPitch, keyOfSignature, parseKey, pitchInKey } from '#core/pitch';
+import { formatPitch } from '#core/pitch';
+import { keyOfSignature, parseKey, pitchInKey } from '#core/key';
 
 /** A place on the board. */
 export interface BoardPlace {

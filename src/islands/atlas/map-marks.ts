@@ -1,6 +1,8 @@
 import type { MappedFinger, MappedString, PositionMap } from '#core/atlas';
-import { type Instrument, mmFromNut, writtenOnString } from '#core/instrument';
-import { displayPitch, noteLabel, parseKey, parsePitch, semitonesOf } from '#core/pitch';
+import { type Instrument, writtenOnString } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
+import { displayPitch, noteLabel, parsePitch, semitonesOf } from '#core/pitch';
+import { parseKey } from '#core/key';
 import { type BoardPlace, pitchAtPlace } from './board-place.ts';
 import type { BoardMark, BoardTouch } from '../measurements/BoardDrawing.tsx';
 

@@ -1,6 +1,8 @@
 import { parseAsArrayOf, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useMemo } from 'react';
-import { fadedAfter, type Help, HELPS, notesOfPart, type Practised, usualCourse } from '#core/practice';
+import { fadedAfter, type Help, HELPS, usualCourse } from '#core/practice/fading';
+import { notesOfPart } from '#core/practice/session';
+import type { Practised } from '#core/practice/item';
 import { answerOf } from '../../engine/asked.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';

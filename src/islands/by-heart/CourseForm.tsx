@@ -1,7 +1,7 @@
 import { ArrowDown, ArrowUp } from '../../ui/icons.ts';
 import { dequal } from 'dequal';
 import { useState } from 'react';
-import { type FadingCourse, type Help, HELPS } from '#core/practice';
+import { type FadingCourse, type Help, HELPS } from '#core/practice/fading';
 import { typedBefore, useTyped } from '../../state/typed.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/fields/Field.tsx';

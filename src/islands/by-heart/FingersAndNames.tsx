@@ -1,6 +1,6 @@
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import type { NoteGroup } from '#core/practice';
+import type { NoteGroup } from '#core/practice/item';
 
 interface FingersAndNamesProps {
   readonly plan: Plan;

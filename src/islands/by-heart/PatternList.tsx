@@ -1,7 +1,7 @@
 import { positionShort } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import type { NoteGroup } from '#core/practice';
+import type { NoteGroup } from '#core/practice/item';
 import { PATTERN_WAYS, patternText } from '../../words/hand/patterns.ts';
 
 interface PatternListProps {

@@ -1,5 +1,6 @@
 import type { Plan } from '#core/plan/describe';
-import type { Help, NoteGroup } from '#core/practice';
+import type { Help } from '#core/practice/fading';
+import type { NoteGroup } from '#core/practice/item';
 import { BLANK_PAGE } from '../../words/practice/fading.ts';
 import { StandStaff } from '../practise/stand/StandStaff.tsx';
 import { PathScore } from '../score/PathScore.tsx';

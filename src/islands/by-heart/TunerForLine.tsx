@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { centsOfRatio } from '#core/intonation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
-import type { NoteGroup } from '#core/practice';
+import type { NoteGroup } from '#core/practice/item';
 import { performanceOf } from '#core/sound';
 import { Button } from '../../ui/Button.tsx';
 import { NO_MICROPHONE } from '../../words/tuner.ts';

@@ -1,4 +1,6 @@
-import { type Fading, type FadingCourse, type Help, type Practised, setIn, setsOf } from '#core/practice';
+import type { Fading, FadingCourse, Help } from '#core/practice/fading';
+import type { Practised } from '#core/practice/item';
+import { setIn, setsOf } from '#core/practice/log';
 import type { Logged } from '../../records/record.ts';
 import { useLogPages } from '../../state/practice/use-log-pages.ts';
 

@@ -1,7 +1,7 @@
 import { Printer, Undo2 } from '../../ui/icons.ts';
 import { type ReactNode, useRef, useState } from 'react';
-import { hotSpotsOf } from '#core/drill';
-import { ringingNotes } from '#core/fit';
+import { hotSpotsOf } from '#core/drill/hot-spots';
+import { ringingNotes } from '#core/fit/intoned';
 import { plan } from '#core/plan';
 import type { Head } from '../../engraving/draw-measures.ts';
 import { Answered } from '../../ui/states/Answered.tsx';

@@ -1,9 +1,10 @@
-import { keyAt } from '#core/material';
+import { keyAt } from '#core/material/measures';
 import { parseAsInteger, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useMemo, useState } from 'react';
 import { readPlayer } from '#core/brief';
-import { type DrillFamily, PLAIN_VARIANT, type ShiftClass } from '#core/drill';
-import { formatKey } from '#core/pitch';
+import { type DrillFamily, PLAIN_VARIANT } from '#core/drill/families';
+import type { ShiftClass } from '#core/drill/shifts';
+import { formatKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
 import { usePlanning } from '../../state/planning.ts';
 import { useWork } from '../../state/bench/work.ts';

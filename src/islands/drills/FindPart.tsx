@@ -1,18 +1,11 @@
 import { useMemo, useState } from 'react';
 import { KEYS_OFFERED } from '#core/brief/edits';
-import {
-  catalogue,
-  DRILL_AIMS,
-  type DrillFacts,
-  type DrillQuery,
-  type DrillRequest,
-  drillFor,
-  factsOf,
-  findDrills,
-  fingersOf,
-  type ShiftClass,
-} from '#core/drill';
-import { keyLabel, noteLabel } from '#core/pitch';
+import { catalogue, DRILL_AIMS, type DrillFacts, type DrillQuery, factsOf, findDrills } from '#core/drill/finder';
+import type { DrillRequest } from '#core/drill/families';
+import { drillFor, fingersOf } from '#core/drill';
+import type { ShiftClass } from '#core/drill/shifts';
+import { keyLabel } from '#core/key';
+import { noteLabel } from '#core/pitch';
 import type { Brief } from '#core/brief';
 import type { PieceRecord } from '../../records/record.ts';
 import { PIECES } from '../../state/reading/of-studio.ts';

@@ -1,5 +1,5 @@
-import type { ShiftApart } from '#core/drill';
-import { mmFromNut } from '#core/instrument';
+import type { ShiftApart } from '#core/drill/apart';
+import { mmFromNut } from '#core/instrument/geometry';
 import { pitchLabel } from '#core/pitch';
 import type { Plan, Stay } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';

@@ -1,4 +1,4 @@
-import type { HandsEvent } from '#core/drill';
+import type { HandsEvent } from '#core/drill/apart';
 import type { InstrumentKind } from '#core/instrument';
 import { Heading } from '../../ui/Heading.tsx';
 import { handsText, LANE_WORDS } from '../../words/drills/hands.ts';

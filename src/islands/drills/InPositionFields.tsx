@@ -1,4 +1,5 @@
-import { type DrillFamily, fingersOf, LIFT_TIMES, movableFingers, POSITION_SETS } from '#core/drill';
+import { type DrillFamily, LIFT_TIMES, movableFingers, POSITION_SETS } from '#core/drill/families';
+import { fingersOf } from '#core/drill';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { INSIDE_WORDS, positionText } from '../../words/drills/families.ts';
 import { type AsksProps, positionsFor } from './first-request.ts';

@@ -7,17 +7,17 @@ import {
   type DrillRequest,
   FAMILY_NAMES,
   type FamilyOf,
-  fingersOf,
   isPlayedOn,
   LOOP_FINGERS,
   MATRIX_FINGERS,
   MATRIX_KEYS,
   type MeasuresOfPiece,
-  type ShiftClass,
-  STUDY_ORDERS,
-} from '#core/drill';
-import { DOUBLE_STOP_INTERVALS } from '#core/material';
-import { keyLabel, noteLabel } from '#core/pitch';
+} from '#core/drill/families';
+import { fingersOf } from '#core/drill';
+import { type ShiftClass, STUDY_ORDERS } from '#core/drill/shifts';
+import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
+import { keyLabel } from '#core/key';
+import { noteLabel } from '#core/pitch';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';
 import { bowLabel } from '../../words/labels.ts';
 import {

@@ -1,7 +1,10 @@
 import { useState } from 'react';
-import type { DrillFamily, HotSpot, ShiftApart, ShiftClass } from '#core/drill';
+import type { DrillFamily } from '#core/drill/families';
+import type { HotSpot } from '#core/drill/hot-spots';
+import type { ShiftApart } from '#core/drill/apart';
+import type { ShiftClass } from '#core/drill/shifts';
 import { positionWords } from '#core/messages';
-import { cleanTempo } from '#core/practice';
+import { cleanTempo } from '#core/practice/log';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf } from '../../engine/asked.ts';

@@ -1,7 +1,9 @@
-import { keyAt } from '#core/material';
+import { keyAt } from '#core/material/measures';
 import { useState } from 'react';
-import { aroundNote, type DrillFamily, drillOfSpot, type HotSpot, loopAsked, type LoopPlace, PLAIN_VARIANT } from '#core/drill';
-import { formatKey } from '#core/pitch';
+import { aroundNote, type HotSpot, type LoopPlace } from '#core/drill/hot-spots';
+import { type DrillFamily, loopAsked, PLAIN_VARIANT } from '#core/drill/families';
+import { drillOfSpot } from '#core/drill/finder';
+import { formatKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
 import { Button } from '../../ui/Button.tsx';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';

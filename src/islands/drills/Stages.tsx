@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { keyOfClass, type ShiftApart, type Stage, STAGE_STATES, type StageName } from '#core/drill';
+import { keyOfClass } from '#core/drill/shifts';
+import { type ShiftApart, type Stage, STAGE_STATES, type StageName } from '#core/drill/apart';
 import { issuesText } from '#core/messages';
 import { answerOf } from '../../engine/asked.ts';
 import { useEngine } from '../../engine/queries.ts';

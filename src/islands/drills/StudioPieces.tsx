@@ -1,4 +1,5 @@
-import { isKindOf, type PieceFacts, type ShiftClass } from '#core/drill';
+import { isKindOf, type PieceFacts } from '#core/drill/finder';
+import type { ShiftClass } from '#core/drill/shifts';
 import type { InstrumentKind } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
 import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';

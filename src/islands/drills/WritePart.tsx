@@ -1,5 +1,5 @@
-import { type DrillRequest, PLAIN_VARIANT } from '#core/drill';
-import { formatKey } from '#core/pitch';
+import { type DrillRequest, PLAIN_VARIANT } from '#core/drill/families';
+import { formatKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
 import { useEngine } from '../../engine/queries.ts';
 import { answerOf } from '../../engine/asked.ts';

@@ -1,23 +1,22 @@
 import {
   CHORD_WAYS,
   DOUBLE_STOP_WAYS,
-  drillOfSpot,
   type DrillFamily,
   type FamilyOf,
-  fingersOf,
   LIFT_TIMES,
   MATRIX_FINGERS,
   type MeasuresOfPiece,
-  measuresWith,
   type OfferedFamily,
   POSITION_SETS,
-  type ShiftClass,
-  STUDY_ORDERS,
-} from '#core/drill';
+} from '#core/drill/families';
+import { drillOfSpot } from '#core/drill/finder';
+import { fingersOf } from '#core/drill';
+import { measuresWith } from '#core/drill/apart';
+import { type ShiftClass, STUDY_ORDERS } from '#core/drill/shifts';
 import type { Finger, HandModel } from '#core/hand';
 import type { Instrument } from '#core/instrument';
 import type { Plan } from '#core/plan/describe';
-import { DOUBLE_STOP_INTERVALS } from '#core/material';
+import { DOUBLE_STOP_INTERVALS } from '#core/material/scale';
 
 /** For whom a drill is written: what can be chosen from. */
 export interface WrittenFor {

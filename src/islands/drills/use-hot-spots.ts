@@ -1,4 +1,4 @@
-import { type AboutPath, NOTHING_KNOWN } from '#core/drill';
+import { type AboutPath, NOTHING_KNOWN } from '#core/drill/hot-spots';
 import type { Plan } from '#core/plan/describe';
 import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
 import { engine } from '../../engine/client.ts';

@@ -1,4 +1,4 @@
-import type { StageName, StageState } from '#core/drill';
+import type { StageName, StageState } from '#core/drill/apart';
 import { useWork } from '../../state/bench/work.ts';
 import { stateOf, withStage } from '../../records/stages.ts';
 import { useRecords } from '../../state/reading/use-records.ts';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { DrillRequest } from '#core/drill';
+import type { DrillRequest } from '#core/drill/families';
 
 /** A drill as it is asked for, and the note of the piece that called for it; null where none did. */
 interface Composed {

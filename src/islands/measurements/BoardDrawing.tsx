@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { type Instrument, mmFromNut } from '#core/instrument';
+import type { Instrument } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import { noteLabel } from '#core/pitch';
 import { DrawnText } from '../../ui/DrawnText.tsx';
 import { type BoardScale, boardX, boardY, rulerTicks } from './board-geometry.ts';

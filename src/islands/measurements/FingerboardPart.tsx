@@ -1,11 +1,12 @@
 import { type ReactNode, useEffect, useMemo, useState, useRef } from 'react';
 import useMeasure from 'react-use-measure';
 import { KEYS_OFFERED } from '#core/brief/edits';
-import { instrumentOf, intonationOf } from '#core/fit';
+import { instrumentOf, intonationOf } from '#core/fit/intoned';
 import type { Instrument } from '#core/instrument';
-import { type Intonation, keyPlaces, LEADING_CENTS, SYSTEMS } from '#core/intonation';
+import { type Intonation, LEADING_CENTS, SYSTEMS } from '#core/intonation';
+import { keyPlaces } from '#core/intonation/checks';
 import { positionWords } from '#core/messages';
-import { keyLabel, parseKey } from '#core/pitch';
+import { keyLabel, parseKey } from '#core/key';
 import type { Plan, Stay } from '#core/plan/describe';
 import { select, useSelection } from '../../state/selection.ts';
 import { Button } from '../../ui/Button.tsx';

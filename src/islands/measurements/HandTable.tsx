@@ -1,4 +1,5 @@
-import { type Instrument, mmFromNut } from '#core/instrument';
+import type { Instrument } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import { noteLabel } from '#core/pitch';
 import type { FingerPattern, Plan, Stay } from '#core/plan/describe';
 import { Figure } from '../../ui/Figure.tsx';

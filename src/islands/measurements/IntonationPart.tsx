@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
-import { checkedNote, type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit';
-import { type Check, type Intonation, type IntonationSystem, otherOctave, SYSTEMS } from '#core/intonation';
+import { checkedNote, type Checkpoint, checkpointsOf, instrumentOf, intonationOf, intoned } from '#core/fit/intoned';
+import { type Check, otherOctave } from '#core/intonation/checks';
+import { type Intonation, type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { select } from '../../state/selection.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';

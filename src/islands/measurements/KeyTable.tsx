@@ -1,5 +1,6 @@
 import { type Instrument, stringOf } from '#core/instrument';
-import { type Intonation, type KeyPlace, targetOn } from '#core/intonation';
+import { type Intonation, targetOn } from '#core/intonation';
+import type { KeyPlace } from '#core/intonation/checks';
 import { displayPitch, noteLabel } from '#core/pitch';
 import { Heading } from '../../ui/Heading.tsx';
 import { Table } from '../../ui/Table.tsx';

@@ -1,16 +1,7 @@
 import { useMemo, useState } from 'react';
-import {
-  cautionsOf,
-  type FingeredAgain,
-  type FittingSizes,
-  grown,
-  handOfPlan,
-  fitOf,
-  type Fit,
-  instrumentOf,
-  onSize,
-  type StayFit,
-} from '#core/fit';
+import { cautionsOf } from '#core/fit';
+import { type FingeredAgain, type FittingSizes, grown, handOfPlan, fitOf, type Fit, onSize, type StayFit } from '#core/fit/sizes';
+import { instrumentOf } from '#core/fit/intoned';
 import { HAND_PRESETS, type HandPreset, type PlayerHand, presetHand } from '#core/hand/reach';
 import { defaultSize, SIZES } from '#core/instrument';
 import { listed, positionWords } from '#core/messages';

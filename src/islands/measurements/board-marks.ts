@@ -1,7 +1,10 @@
-import { intoned } from '#core/fit';
-import { type Instrument, mmFromNut, stringOf, writtenOnString } from '#core/instrument';
-import { type Intonation, type KeyPlace, RINGS_FROM, ringStrength, targetOn } from '#core/intonation';
-import { displayPitch, displayPitchClass, parsePitch, pitchInKey, semitonesOf } from '#core/pitch';
+import { intoned } from '#core/fit/intoned';
+import { type Instrument, stringOf, writtenOnString } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
+import { type Intonation, targetOn } from '#core/intonation';
+import { type KeyPlace, RINGS_FROM, ringStrength } from '#core/intonation/checks';
+import { displayPitch, displayPitchClass, parsePitch, semitonesOf } from '#core/pitch';
+import { pitchInKey } from '#core/key';
 import type { Plan, PlannedSound, Stay } from '#core/plan/describe';
 import { signedMmText } from '../../words/intonation.ts';
 import type { BoardMark, BoardTick, BoardTouch } from './BoardDrawing.tsx';

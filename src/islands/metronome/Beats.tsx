@@ -1,4 +1,4 @@
-import type { BeatNow, Metronome } from '#core/practice';
+import type { BeatNow, Metronome } from '#core/practice/metronome';
 
 interface BeatsProps {
   readonly metronome: Metronome;

@@ -1,6 +1,7 @@
 import { parseAsBoolean, parseAsInteger, parseAsNumberLiteral, parseAsStringLiteral, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
-import { FASTEST_CLICK, type Metronome as Clicking, SLOWEST_CLICK, SUBDIVISIONS, tappedTempo } from '#core/practice';
+import { FASTEST_CLICK, type Metronome as Clicking, SLOWEST_CLICK, tappedTempo } from '#core/practice/metronome';
+import { SUBDIVISIONS } from '#core/practice/item';
 import { meterOf, METERS } from '#core/rhythm';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';
 import { CheckField } from '../../ui/fields/Field.tsx';

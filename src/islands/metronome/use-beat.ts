@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { BeatNow } from '#core/practice';
+import type { BeatNow } from '#core/practice/metronome';
 import { beatNow } from '../../audio/practice.ts';
 
 /** The beat that is heard, told when it begins; null in silence. */

@@ -1,5 +1,6 @@
 import useMeasure from 'react-use-measure';
-import { type Instrument, mmFromNut } from '#core/instrument';
+import type { Instrument } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import { noteLabel } from '#core/pitch';
 import { nameOf, type QuizPlace } from '#core/quiz';
 import { BoardDrawing, type BoardMark } from '../measurements/BoardDrawing.tsx';

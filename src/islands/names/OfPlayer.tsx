@@ -2,7 +2,7 @@ import { useQueryStates } from 'nuqs';
 import { useMemo } from 'react';
 import type { Brief } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
-import { keyLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
 import type { QuizChoice } from '#core/quiz';
 import type { PlayerRecord } from '../../records/record.ts';
 import { Choice } from '../../ui/fields/Choice.tsx';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { asCorrected, type EntryOf, ofKind } from '#core/practice';
+import { asCorrected, type EntryOf, ofKind } from '#core/practice/log';
 import type { GivenAnswer } from '#core/quiz';
 import { useLogPages } from '../../state/practice/use-log-pages.ts';
 import type { Logged } from '../../records/record.ts';

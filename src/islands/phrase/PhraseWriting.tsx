@@ -3,7 +3,7 @@ import { type Inside, outsideOf } from '#core/atlas';
 import type { Brief } from '#core/brief';
 import { lineTextOf, readLineText } from '#core/brief/lines';
 import { issuesText } from '#core/messages';
-import type { LineNoteDocument } from '#core/material';
+import type { LineNoteDocument } from '#core/material/typed';
 import { noteLabel } from '#core/pitch';
 import { performanceOf } from '#core/sound';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { PracticeItem, PracticePart } from '#core/practice';
+import type { PracticeItem, PracticePart } from '#core/practice/item';
 import type { PieceRecord } from '../../records/record.ts';
 import { Button } from '../../ui/Button.tsx';
 import { LabelledChoice } from '../../ui/fields/LabelledChoice.tsx';

@@ -1,5 +1,7 @@
 import { TUNINGS } from '#core/instrument';
-import { GROUPINGS, LADDER_RULES, MODELS, notesOfPart, type PracticeItem, secondsOfLadder, SET_RULES, SUBDIVISIONS } from '#core/practice';
+import { GROUPINGS, MODELS, type PracticeItem, SUBDIVISIONS } from '#core/practice/item';
+import { LADDER_RULES, secondsOfLadder, SET_RULES } from '#core/practice/ladder';
+import { notesOfPart } from '#core/practice/session';
 import { type Asked, answerOf, useAsked } from '../../engine/asked.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';
 import { Button } from '../../ui/Button.tsx';

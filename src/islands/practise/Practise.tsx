@@ -1,6 +1,8 @@
 import { parseAsString, useQueryStates } from 'nuqs';
 import { useEffect, useRef, useState } from 'react';
-import { FIRST_TOLERANCE, MOST_IN_SESSION, type PracticeItem, type SessionLeft } from '#core/practice';
+import { FIRST_TOLERANCE } from '#core/trends';
+import { MOST_IN_SESSION, type PracticeItem } from '#core/practice/item';
+import type { SessionLeft } from '#core/practice/session';
 import { answerOf } from '../../engine/asked.ts';
 import { leftAt } from '../../state/practice/left.ts';
 import { loadItem, type LoadedItem } from '../../state/practice/load-item.ts';

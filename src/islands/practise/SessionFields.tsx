@@ -1,4 +1,4 @@
-import { MOST_IN_SESSION, type PracticeItem } from '#core/practice';
+import { MOST_IN_SESSION, type PracticeItem } from '#core/practice/item';
 import type { PieceRecord, SessionRecord } from '../../records/record.ts';
 import { SuggestedField } from '../../ui/fields/SuggestedField.tsx';
 import { Heading } from '../../ui/Heading.tsx';

@@ -1,6 +1,6 @@
 import { parseAsInteger, parseAsString, parseAsStringLiteral } from 'nuqs';
-import { STAGES } from '#core/drill';
-import type { PracticeItem, PracticePart } from '#core/practice';
+import { STAGES } from '#core/drill/apart';
+import type { PracticeItem, PracticePart } from '#core/practice/item';
 import type { PieceRecord } from '../../records/record.ts';
 import { newItem } from './new-item.ts';
 

@@ -1,4 +1,5 @@
-import { ladderTo, PLAIN_ALONG, type PracticeItem, type PracticePart, USUAL_SET } from '#core/practice';
+import { ladderTo, USUAL_SET } from '#core/practice/ladder';
+import { PLAIN_ALONG, type PracticeItem, type PracticePart } from '#core/practice/item';
 import { USUAL_TEMPO } from '#core/sound';
 import type { PieceRecord } from '../../records/record.ts';
 import { pieceTitle } from '../../words/labels.ts';

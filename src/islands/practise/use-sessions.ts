@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { PracticeItem } from '#core/practice';
+import type { PracticeItem } from '#core/practice/item';
 import type { SessionRecord } from '../../records/record.ts';
 import { dayOf } from '../../records/log-pages.ts';
 import { newSession } from '../../records/new-practice-records.ts';

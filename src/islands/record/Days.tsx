@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { doneIn, type LogEntry, ofKind } from '#core/practice';
+import { doneIn, type LogEntry, ofKind } from '#core/practice/log';
 import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Heading } from '../../ui/Heading.tsx';

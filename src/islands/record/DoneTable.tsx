@@ -1,4 +1,4 @@
-import type { Done } from '#core/practice';
+import type { Done } from '#core/practice/log';
 import { Table } from '../../ui/Table.tsx';
 import { doneText } from '../../words/practice/record.ts';
 

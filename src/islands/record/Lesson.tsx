@@ -1,6 +1,7 @@
 import { Printer } from '../../ui/icons.ts';
 import { useState } from 'react';
-import { asCorrected, FIRST_TOLERANCE, LARGEST_FILE, missedNotes, proposedTolerance, setIn } from '#core/practice';
+import { asCorrected, LARGEST_FILE, missedNotes, setIn } from '#core/practice/log';
+import { FIRST_TOLERANCE, proposedTolerance } from '#core/trends';
 import { dayOf } from '../../records/log-pages.ts';
 import { lessonField, typedBefore, useTyped } from '../../state/typed.ts';
 import { Button, ButtonLink } from '../../ui/Button.tsx';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { asCorrected, ofKind, setIn } from '#core/practice';
+import { asCorrected, ofKind, setIn } from '#core/practice/log';
 import { Button } from '../../ui/Button.tsx';
 import { TextField } from '../../ui/fields/Field.tsx';
 import { Heading } from '../../ui/Heading.tsx';

@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import { asCorrected, dayNumber, dayOfNumber, doneIn, lastLesson, missCounts, missesOf, ofKind, practisedKey, setIn } from '#core/practice';
+import { asCorrected, doneIn, lastLesson, missCounts, missesOf, ofKind, setIn } from '#core/practice/log';
+import { dayNumber, dayOfNumber } from '#core/calendar';
+import { practisedKey } from '#core/practice/item';
 import type { WeekItem } from '#core/week';
 import { answerOf } from '../../engine/asked.ts';
 import { dayOf } from '../../records/log-pages.ts';

@@ -1,6 +1,6 @@
 import { unparse } from 'papaparse';
 import { useState } from 'react';
-import { LOG_COLUMNS, logRows } from '#core/practice';
+import { LOG_COLUMNS, logRows } from '#core/practice/log';
 import { downloadText, fileNameOf } from '../../files/download.ts';
 import { textOf } from '../../state/backup/studio-file.ts';
 import { forgetLesson } from '../../state/typed.ts';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { Articulation } from '#core/material';
+import type { Articulation } from '#core/material/line';
 import { articulationY } from '../../engraving/articulations.ts';
 import type { Head } from '../../engraving/draw-measures.ts';
 import type { StaffLayout } from '../../engraving/layout.ts';

@@ -1,4 +1,4 @@
-import type { NoteGroup } from '#core/practice';
+import type { NoteGroup } from '#core/practice/item';
 import type { Plan } from '#core/plan/describe';
 import { namesByMeasure } from '../../words/names-by-measure.ts';
 

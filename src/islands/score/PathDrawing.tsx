@@ -1,5 +1,5 @@
 import type { MouseEvent, PointerEvent } from 'react';
-import type { AboutPath } from '#core/drill';
+import type { AboutPath } from '#core/drill/hot-spots';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';

@@ -1,4 +1,4 @@
-import type { HotSpot } from '#core/drill';
+import type { HotSpot } from '#core/drill/hot-spots';
 import { displayPitchClass, parsePitch } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { DrawnText } from '../../ui/DrawnText.tsx';

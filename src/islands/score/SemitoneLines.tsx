@@ -1,4 +1,4 @@
-import { mmFromNut } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import type { Plan } from '#core/plan/describe';
 import { type PathScale, yOfMm } from './path-geometry.ts';
 

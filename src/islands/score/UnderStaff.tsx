@@ -1,4 +1,5 @@
-import { fingerWork, scaleSteps } from '#core/fit';
+import { fingerWork } from '#core/fit';
+import { scaleSteps } from '#core/fit/intoned';
 import type { Plan } from '#core/plan/describe';
 import type { Head } from '../../engraving/draw-measures.ts';
 import { FINGER_LANE, type StaffLayout } from '../../engraving/layout.ts';

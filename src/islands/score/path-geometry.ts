@@ -1,4 +1,5 @@
-import { mmFromNut, type StringNumber } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
+import type { StringNumber } from '#core/instrument';
 import { positionMarks } from '#core/messages';
 import type { InBetweenNote, Plan, PlannedSound, Shift } from '#core/plan/describe';
 import type { Head } from '../../engraving/draw-measures.ts';

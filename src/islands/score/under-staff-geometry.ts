@@ -1,4 +1,5 @@
-import type { FingersAt, ScaleSteps } from '#core/fit';
+import type { FingersAt } from '#core/fit';
+import type { ScaleSteps } from '#core/fit/intoned';
 import type { Finger } from '#core/hand';
 import type { StringNumber } from '#core/instrument';
 import type { Head } from '../../engraving/draw-measures.ts';

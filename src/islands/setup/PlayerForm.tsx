@@ -2,9 +2,11 @@ import { useForm, type UseFormRegister, type UseFormReturn, useWatch } from 'rea
 import { PURPOSE_LABELS, PURPOSES } from '#core/brief/parts/rules';
 import { questionNamed, sideNames, sideOf } from '#core/brief/parts/school';
 import type { PlayerDocument, SchoolDocument } from '#core/documents';
-import { handOf, LOWEST_THUMB, schoolsOf, USUAL_THUMB } from '#core/hand';
+import { handOf, LOWEST_THUMB, USUAL_THUMB } from '#core/hand/models';
+import { schoolsOf } from '#core/hand';
 import { FINGER_DISTANCE_MM, FOURTH_FINGERS, HAND_PRESETS, HOME_FRAME, readPlayerHand, verdictOf } from '#core/hand/reach';
-import { type Instrument, INSTRUMENT_KINDS, mmFromNut } from '#core/instrument';
+import { type Instrument, INSTRUMENT_KINDS } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import { counted, type Issue, positionWords } from '#core/messages';
 import type { InstrumentRecord, PlayerRecord, SchoolRecord } from '../../records/record.ts';
 import { TextField } from '../../ui/fields/Field.tsx';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { FIRST_TAPES } from '#core/hand';
 import type { Instrument } from '#core/instrument';
-import { isInKey, type Key, keyLabel, parseKey } from '#core/pitch';
+import { isInKey, type Key, keyLabel, parseKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
 import { type Paper, PAPERS } from '#core/tapes';
 import { answerOf, useAsked } from '../../engine/asked.ts';

@@ -1,5 +1,7 @@
-import { type Instrument, mmFromNut } from '#core/instrument';
-import { displayPitchClass, type Key, noteLabel, pitchInKey } from '#core/pitch';
+import type { Instrument } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
+import { displayPitchClass, noteLabel } from '#core/pitch';
+import { type Key, pitchInKey } from '#core/key';
 import { type Paper, type PrintedPages, type Tape, tapePages } from '#core/tapes';
 import { downloadBlob, fileNameOf } from '../../files/download.ts';
 import { exactMmText } from '../../words/intonation.ts';

@@ -1,6 +1,7 @@
 import type { Brief, Lock } from '#core/brief';
 import { withInstrumentSpec } from '#core/brief/edits';
-import { carryLocks, lockOf, readLineText, withLock, withoutLock } from '#core/brief/lines';
+import { carryLocks, lockOf, withLock, withoutLock } from '#core/brief/locks';
+import { readLineText } from '#core/brief/lines';
 import type { Alternative } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import type { InstrumentRecord, PlayerRecord, Uses } from '../../records/record.ts';

@@ -1,8 +1,8 @@
 import { lineTextOf, withOnlyLine } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
-import { type FamilyOf, PLAIN_VARIANT } from '#core/drill';
+import { type FamilyOf, PLAIN_VARIANT } from '#core/drill/families';
 import { issuesText } from '#core/messages';
-import { formatKey } from '#core/pitch';
+import { formatKey } from '#core/key';
 import { engine } from '../../engine/client.ts';
 import { chordsText } from '../../words/line/chords.ts';
 import { workStore } from '../bench/work.ts';

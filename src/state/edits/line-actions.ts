@@ -1,4 +1,4 @@
-import { accentOf } from '#core/material';
+import { accentOf } from '#core/material/typed';
 import type { Brief, Mark } from '#core/brief';
 import {
   lineTextOf,
@@ -6,7 +6,6 @@ import {
   type SignChange,
   readLineText,
   withBow,
-  withMark,
   withNote,
   withNotesInserted,
   withNotesRemoved,
@@ -14,6 +13,7 @@ import {
   withSigns,
   writtenOut,
 } from '#core/brief/lines';
+import { withMark } from '#core/brief/locks';
 import { issuesText } from '#core/messages';
 import { WRITTEN_OUT } from '../../words/notices.ts';
 import { say } from '../notices.ts';

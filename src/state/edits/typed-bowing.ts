@@ -1,4 +1,4 @@
-import { parseBowing, withBowing, withLockedBows } from '#core/brief/lines';
+import { parseBowing, withBowing, withLockedBows } from '#core/brief/locks';
 import { issuesText } from '#core/messages';
 import { say } from '../notices.ts';
 import { planShown } from '../planning.ts';

@@ -1,4 +1,4 @@
-import { parseFingering, withFingering } from '#core/brief/lines';
+import { parseFingering, withFingering } from '#core/brief/locks';
 import { issuesText } from '#core/messages';
 import { say } from '../notices.ts';
 import { adoptFirstPlayable } from '../planning-actions.ts';

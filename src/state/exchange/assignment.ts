@@ -1,4 +1,4 @@
-import { entriesOfTeacher } from '#core/practice';
+import { entriesOfTeacher } from '#core/practice/log';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { type Brought, readPart } from '../backup/brought.ts';

@@ -1,6 +1,7 @@
 import { addDays } from 'date-fns/addDays';
 import { DOCUMENT_KINDS, headed } from '#core/documents';
-import { ladderTo, PLAIN_ALONG, type PracticeItem, USUAL_SET } from '#core/practice';
+import { ladderTo, USUAL_SET } from '#core/practice/ladder';
+import { PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
 import { FIRST_WEEK } from '#core/week';
 import { demoDays } from '../../demo/practice.ts';
 import { database } from '../../storage/database.ts';

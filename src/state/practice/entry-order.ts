@@ -1,4 +1,4 @@
-import { type LogEntry, type LogWhat, orderOf } from '#core/practice';
+import { type LogEntry, type LogWhat, orderOf } from '#core/practice/log';
 import { newEntry } from '../../records/log-pages.ts';
 import { keepBeside, textBeside } from '../../storage/beside.ts';
 

@@ -1,11 +1,12 @@
 import { dequal } from 'dequal';
 import { withInstrument } from '#core/brief/edits';
-import { lineTextOf, withOctavesMoved, withoutLocks } from '#core/brief/lines';
+import { lineTextOf, withOctavesMoved } from '#core/brief/lines';
+import { withoutLocks } from '#core/brief/locks';
 import type { Brief } from '#core/brief';
-import { fits } from '#core/format';
+import { fits } from '#core/format/foreign';
 import type { InstrumentKind } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
-import type { PracticeItem } from '#core/practice';
+import type { PracticeItem } from '#core/practice/item';
 import { FIRST_WEEK, withItems } from '#core/week';
 import { database } from '../../storage/database.ts';
 import type { PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';

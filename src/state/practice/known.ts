@@ -1,5 +1,5 @@
-import type { Tried } from '#core/drill';
-import { type LogEntry, triedShifts } from '#core/practice';
+import type { Tried } from '#core/drill/hot-spots';
+import { type LogEntry, triedShifts } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
 import { dayWeeksBefore, entriesOf } from '../../records/log-pages.ts';
 import { loadLog } from '../../storage/practice.ts';

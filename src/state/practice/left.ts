@@ -1,4 +1,4 @@
-import type { SessionLeft, SessionRun } from '#core/practice';
+import type { SessionLeft, SessionRun } from '#core/practice/session';
 import type { SessionRecord } from '../../records/record.ts';
 import { leaveTyped, typedBefore } from '../typed.ts';
 

@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import type { PracticeItem } from '#core/practice';
+import type { PracticeItem } from '#core/practice/item';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../engine/client.ts';
 import { loadPiece } from '../../storage/piece-list.ts';

@@ -1,4 +1,4 @@
-import type { LogEntry, LogWhat } from '#core/practice';
+import type { LogEntry, LogWhat } from '#core/practice/log';
 import { dayOf, pageOf } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 import { nextEntry } from './entry-order.ts';

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { Signal } from '#core/practice';
+import type { Signal } from '#core/practice/session';
 import { keepBeside, textBeside } from '../../storage/beside.ts';
 
 /** What can be said by a key or a pedal. */

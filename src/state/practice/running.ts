@@ -4,8 +4,6 @@ import {
   heardWhole,
   type InHand,
   itemOf,
-  type LogWhat,
-  type Miss,
   missedAs,
   type Pressed,
   pressed,
@@ -17,7 +15,8 @@ import {
   type Signal,
   soundingAt,
   type PracticeSound,
-} from '#core/practice';
+} from '#core/practice/session';
+import type { LogWhat, Miss } from '#core/practice/log';
 import { soundPractice, stopPractice } from '../../audio/practice.ts';
 import type { Logged, SessionRecord } from '../../records/record.ts';
 import { NO_SOUND } from '../../words/notices.ts';

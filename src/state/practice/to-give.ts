@@ -1,4 +1,4 @@
-import type { SetByTeacher } from '#core/practice';
+import type { SetByTeacher } from '#core/practice/log';
 import type { SessionRecord, WeekRecord } from '../../records/record.ts';
 import { SESSIONS, SET_FOR_PLAYER, WEEK } from '../reading/of-practice.ts';
 import type { StoredQuery } from '../reading/queries.ts';

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import type { LogEntry, LogWhat } from '#core/practice';
+import type { LogEntry, LogWhat } from '#core/practice/log';
 import { dayOf, type LogPage } from '../../records/log-pages.ts';
 import type { Logged } from '../../records/record.ts';
 import { notReadText } from '../../words/kept/storage.ts';

@@ -1,6 +1,7 @@
-import { notesOfPart, type PracticeItem, practisedKey } from '#core/practice';
+import { notesOfPart } from '#core/practice/session';
+import { type PracticeItem, practisedKey } from '#core/practice/item';
 import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/week';
-import { NOTHING_KNOWN } from '#core/drill';
+import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { engine } from '../../engine/client.ts';
 import { dayLogged, type LogPage } from '../../records/log-pages.ts';
 import { loadPiece } from '../../storage/piece-list.ts';

@@ -1,4 +1,6 @@
-import { type LogEntry, setIn, setsOf, type SetByTeacher, type Fading, type Practised } from '#core/practice';
+import { type LogEntry, setIn, setsOf, type SetByTeacher } from '#core/practice/log';
+import type { Fading } from '#core/practice/fading';
+import type { Practised } from '#core/practice/item';
 import { entriesOf } from '../../records/log-pages.ts';
 import type { LogRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
 import { loadLog, loadSessions, loadWeek } from '../../storage/practice.ts';

@@ -1,5 +1,5 @@
 import type { DocumentName } from '#core/documents';
-import { type LogEntry, mergedEntries } from '#core/practice';
+import { type LogEntry, mergedEntries } from '#core/practice/log';
 import type { LogRecord, RecordOf } from '../../records/record.ts';
 
 /**

@@ -1,5 +1,5 @@
 import type { LogDocument } from '#core/documents';
-import { type LogEntry, MOST_ENTRIES } from '#core/practice';
+import { type LogEntry, MOST_ENTRIES } from '#core/practice/log';
 import { database } from '../database.ts';
 import type { Logged, LogRecord } from '../../records/record.ts';
 import { pageOf } from '../../records/log-pages.ts';

@@ -1,20 +1,12 @@
 import type { Piece } from '#core/documents';
-import {
-  type Alteration,
-  type DrillAim,
-  type DrillFamily,
-  type DrillRequest,
-  type DrillVariant,
-  type FamilyName,
-  type FamilyOf,
-  leftOver,
-  type ShiftClass,
-  type ShiftDistance,
-  type StudyOrder,
-} from '#core/drill';
-import type { DoubleStopInterval } from '#core/material';
+import type { Alteration } from '#core/drill';
+import type { DrillAim } from '#core/drill/finder';
+import { type DrillFamily, type DrillRequest, type DrillVariant, type FamilyName, type FamilyOf, leftOver } from '#core/drill/families';
+import type { ShiftClass, ShiftDistance, StudyOrder } from '#core/drill/shifts';
+import type { DoubleStopInterval } from '#core/material/scale';
 import { counted, listed, positionWords } from '#core/messages';
-import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
+import { noteLabel, pitchLabel } from '#core/pitch';
 import { HOT_SPOT_NAMES } from '../explain/hot-spots.ts';
 
 /** What each family of drills is called, and what it is for, in a line. */

@@ -1,4 +1,4 @@
-import type { ArmAct, BowAct, HandsEvent, HandsLane, ThumbAct } from '#core/drill';
+import type { ArmAct, BowAct, HandsEvent, HandsLane, ThumbAct } from '#core/drill/apart';
 import type { InstrumentKind } from '#core/instrument';
 import { pitchLabel } from '#core/pitch';
 

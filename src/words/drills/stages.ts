@@ -1,4 +1,4 @@
-import type { ShiftApart, StageName, StageState } from '#core/drill';
+import type { ShiftApart, StageName, StageState } from '#core/drill/apart';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import { intervalName } from '../intervals.ts';

@@ -1,6 +1,8 @@
-import { handOfPlan, instrumentOf, type IntonedStop } from '#core/fit';
+import { handOfPlan } from '#core/fit/sizes';
+import { instrumentOf, type IntonedStop } from '#core/fit/intoned';
 import { crowdedFrom } from '#core/hand/reach';
-import { contactPointMm, type InstrumentKind, mmFromNut, soundingLengthMm } from '#core/instrument';
+import { contactPointMm, mmFromNut, soundingLengthMm } from '#core/instrument/geometry';
+import type { InstrumentKind } from '#core/instrument';
 import type { Intonation } from '#core/intonation';
 import { pitchLabel } from '#core/pitch';
 import type { Plan, PlannedReach, Shift, Stay, Stop } from '#core/plan/describe';

@@ -1,4 +1,4 @@
-import type { HotSpot, HotSpotKind, SpotGround } from '#core/drill';
+import type { HotSpot, HotSpotKind, SpotGround } from '#core/drill/hot-spots';
 import { counted, positionWords } from '#core/messages';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { mmText, semitonesText } from '../plan-words.ts';

@@ -1,7 +1,7 @@
 import type { RangeInKey } from '#core/fit';
 import type { InstrumentKind } from '#core/instrument';
 import { counted } from '#core/messages';
-import { keyLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
 import { writtenLabel } from '../labels.ts';
 
 /** How far the scale goes within the limits: "A♭ major goes from A♭3 to A♭5 here, 2 octaves; above, 2 notes are left over, to C6." */

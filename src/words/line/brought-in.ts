@@ -1,7 +1,8 @@
-import type { Fit, Grid, LeftOut, LeftOutCount, Quantised } from '#core/format';
+import type { Fit, LeftOut, LeftOutCount } from '#core/format/foreign';
+import type { Grid, Quantised } from '#core/format/midi';
 import type { InstrumentKind } from '#core/instrument';
 import { counted } from '#core/messages';
-import { plainName } from '#core/pitch';
+import { plainName } from '#core/key';
 import { INSTRUMENT_LABELS } from '../labels.ts';
 
 /** What each kind of thing left out is called, one and many, and what comes of it where that is not plain. */

@@ -1,5 +1,5 @@
 import { positionWords } from '#core/messages';
-import { keyLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
 
 /** Chords of the key that can be written into the line, as they are chosen in the sentence. */
 export const CHORD_LINES = {

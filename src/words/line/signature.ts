@@ -1,6 +1,6 @@
 import type { ClefName } from '#core/instrument';
-import { keyLabel } from '#core/pitch';
-import type { SignatureChange } from '#core/material';
+import { keyLabel } from '#core/key';
+import type { SignatureChange } from '#core/material/signature';
 
 /** Nothing chosen: what stood before goes on. */
 export const AS_BEFORE = '';

@@ -1,5 +1,5 @@
 import { counted, listed } from '#core/messages';
-import { fadedAfter, type Fading, type Help } from '#core/practice';
+import { fadedAfter, type Fading, type Help } from '#core/practice/fading';
 
 /** What a piece can be shown with. */
 export const HELP_WORDS: Readonly<Record<Help, string>> = {

@@ -1,4 +1,4 @@
-import type { BeatNow, Metronome } from '#core/practice';
+import type { BeatNow, Metronome } from '#core/practice/metronome';
 
 /** The sign of a note of a value: 4 is a quarter. */
 const SIGNS: Readonly<Record<number, string>> = { 2: '𝅗𝅥', 4: '♩', 8: '♪' };

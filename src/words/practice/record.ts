@@ -1,17 +1,9 @@
 import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
 import { counted } from '#core/messages';
-import {
-  dayNumber,
-  dayOfNumber,
-  type Done,
-  type EntryKind,
-  type EntryOf,
-  type FadingCourse,
-  type LogEntry,
-  type MissedNote,
-  missesOf,
-} from '#core/practice';
+import { dayNumber, dayOfNumber } from '#core/calendar';
+import { type Done, type EntryKind, type EntryOf, type LogEntry, type MissedNote, missesOf } from '#core/practice/log';
+import type { FadingCourse } from '#core/practice/fading';
 import { HELP_WORDS } from './fading.ts';
 import { MISS_WORDS, partText, SKIPPED_WORDS, tempoText } from './session.ts';
 

@@ -1,16 +1,9 @@
-import type { StageName } from '#core/drill';
+import type { StageName } from '#core/drill/apart';
 import { counted } from '#core/messages';
-import {
-  type Grouping,
-  type Miss,
-  type PracticeItem,
-  type PracticePart,
-  type Prompt,
-  type RunItem,
-  type Rung,
-  type Strain,
-  wantedOf,
-} from '#core/practice';
+import type { Grouping, PracticeItem, PracticePart } from '#core/practice/item';
+import type { Miss, Prompt } from '#core/practice/log';
+import type { RunItem, Strain } from '#core/practice/session';
+import { type Rung, wantedOf } from '#core/practice/ladder';
 import { noteLabel } from '#core/pitch';
 import { STAGE_WORDS } from '../drills/stages.ts';
 

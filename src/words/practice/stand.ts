@@ -1,4 +1,4 @@
-import type { Step } from '#core/practice';
+import type { Step } from '#core/practice/session';
 
 /** Ends the set and notes it. */
 export const HURTS_WORDS = 'It hurts';

@@ -1,8 +1,8 @@
 import { dequal } from 'dequal';
 import type { DocumentOf, SessionDocument, StagesDocument } from '#core/documents';
 import { listed } from '#core/messages';
-import { type PracticeItem, practisedKey } from '#core/practice';
-import { STAGES } from '#core/drill';
+import { type PracticeItem, practisedKey } from '#core/practice/item';
+import { STAGES } from '#core/drill/apart';
 import { goesBackText } from '../kept/versions.ts';
 import { STAGE_WORDS, STATE_WORDS } from '../drills/stages.ts';
 import { dayText } from './record.ts';

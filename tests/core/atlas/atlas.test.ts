@@ -2,10 +2,11 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { placesOfNote, type PositionMap, positionMap, positionMaps, scalesHere } from '#core/atlas';
 import { KEYS_OFFERED } from '#core/brief/edits';
-import { PLAIN_VARIANT, writeDrill } from '#core/drill';
+import { PLAIN_VARIANT, writeDrill } from '#core/drill/families';
 import { type HandSchool, schoolsOf } from '#core/hand';
 import { INSTRUMENT_KINDS, type InstrumentSpec, readInstrument } from '#core/instrument';
-import { alterationInKey, isInKey, parseKey, parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
+import { alterationInKey, isInKey, parseKey } from '#core/key';
+import { parsePitch, type Pitch, semitonesOf, stepsOf } from '#core/pitch';
 import { acrossText, fingersText, scaleHereText, wayInText } from '../../../src/words/atlas.ts';
 import { planned } from '../../support/briefs.ts';
 

@@ -13,7 +13,7 @@ import {
   withTonicName,
 } from '#core/brief/edits';
 import { FIRST_BRIEF, lineTextOf, readLineText } from '#core/brief/lines';
-import { handOf } from '#core/hand';
+import { handOf } from '#core/hand/models';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { plan } from '#core/plan';
 

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { PartSetting } from '#core/brief/parts';
 import { LIMIT_NAMES, limitPart } from '#core/brief/parts/limits';
-import { handOf } from '#core/hand';
+import { handOf } from '#core/hand/models';
 import { readInstrument } from '#core/instrument';
 
 function settingOf(kind: 'violin' | 'bass'): PartSetting {

@@ -2,15 +2,12 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import type { Brief } from '#core/brief';
+import { carryLocks, parseFingering, withFingering, withMark } from '#core/brief/locks';
 import {
-  carryLocks,
   lineTextOf,
-  parseFingering,
   partOf,
   readLineText,
   withBow,
-  withFingering,
-  withMark,
   withNote,
   withNotesInserted,
   withNotesRemoved,
@@ -19,8 +16,9 @@ import {
   writtenOut,
 } from '#core/brief/lines';
 import { readMaterial } from '#core/brief/parts/materials';
-import { formatFraction } from '#core/rhythm';
-import { formatPitch, nextInKey, parseKey, parsePitch } from '#core/pitch';
+import { formatFraction } from '#core/fraction';
+import { formatPitch, parsePitch } from '#core/pitch';
+import { nextInKey, parseKey } from '#core/key';
 import { plan } from '#core/plan';
 import { fingering, lineBrief, mixedNotes, planned } from '../../support/briefs.ts';
 import { isBrief } from '../../support/checked.ts';

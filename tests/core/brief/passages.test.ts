@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief, Passage } from '#core/brief';
-import { carryLocks, passageAt, withNotesInserted, withNotesRemoved, withPassage } from '#core/brief/lines';
+import { carryLocks, passageAt, withPassage } from '#core/brief/locks';
+import { withNotesInserted, withNotesRemoved } from '#core/brief/lines';
 import { plan } from '#core/plan';
 import { solveBrief } from '#core/solve';
 import { planned } from '../../support/briefs.ts';

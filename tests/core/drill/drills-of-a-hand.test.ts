@@ -1,20 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { Brief } from '#core/brief';
+import { type Brief, readPlayer } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
-import {
-  catalogue,
-  type Drill,
-  type DrillFamily,
-  type DrillFor,
-  FAMILY_NAMES,
-  type FamilyName,
-  isPlayedOn,
-  openingDrill,
-  PLAIN_VARIANT,
-  writeDrill,
-} from '#core/drill';
-import { readPlayer } from '#core/brief';
+import { catalogue, openingDrill } from '#core/drill/finder';
+import type { Drill, DrillFor } from '#core/drill';
+import { type DrillFamily, FAMILY_NAMES, type FamilyName, isPlayedOn, PLAIN_VARIANT, writeDrill } from '#core/drill/families';
 import { schoolsOf } from '#core/hand';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';

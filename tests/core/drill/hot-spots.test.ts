@@ -1,19 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import {
-  type DrillFamily,
-  drillFor,
-  drillOfSpot,
-  type HotSpot,
-  hotSpotsOf,
-  aroundNote,
-  loopAsked,
-  loopOf,
-  PLAIN_VARIANT,
-  writeDrill,
-} from '#core/drill';
-import { formatKey } from '#core/pitch';
+import { type DrillFamily, loopAsked, PLAIN_VARIANT, writeDrill } from '#core/drill/families';
+import { drillFor } from '#core/drill';
+import { drillOfSpot } from '#core/drill/finder';
+import { type HotSpot, hotSpotsOf, aroundNote, loopOf } from '#core/drill/hot-spots';
+import { formatKey } from '#core/key';
 import { plan as planOf } from '#core/plan';
 import type { Plan } from '#core/plan/describe';
 import { planned } from '../../support/briefs.ts';

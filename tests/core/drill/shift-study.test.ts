@@ -2,29 +2,12 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import type { Finger } from '#core/hand';
-import {
-  type Alteration,
-  classOf,
-  type Drill,
-  drillFor,
-  reversed,
-  sameClass,
-  type ShiftClass,
-  shiftStudy,
-  type StudyOrder,
-} from '#core/drill';
-import { mmFromNut, TUNINGS } from '#core/instrument';
-import {
-  alterationInKey,
-  DIATONIC_SEMITONES,
-  formatKey,
-  isInKey,
-  type LetterIndex,
-  parseKey,
-  parsePitch,
-  semitonesOf,
-  stepsOf,
-} from '#core/pitch';
+import { type Alteration, type Drill, drillFor } from '#core/drill';
+import { classOf, reversed, sameClass, type ShiftClass, shiftStudy, type StudyOrder } from '#core/drill/shifts';
+import { mmFromNut } from '#core/instrument/geometry';
+import { TUNINGS } from '#core/instrument';
+import { alterationInKey, formatKey, isInKey, parseKey } from '#core/key';
+import { DIATONIC_SEMITONES, type LetterIndex, parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { Plan, PlannedSound, Shift } from '#core/plan/describe';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 import { planned } from '../../support/briefs.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { type HandsEvent, type StageName, STAGES, takeApart } from '#core/drill';
+import { type HandsEvent, type StageName, STAGES, takeApart } from '#core/drill/apart';
 import { plan } from '#core/plan';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 import { planned } from '../../support/briefs.ts';

@@ -1,17 +1,12 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import {
-  type Drill,
-  type DrillFamily,
-  drillOfSpot,
-  type DrillRequest,
-  type DrillVariant,
-  measuresWith,
-  PLAIN_VARIANT,
-  writeDrill,
-} from '#core/drill';
-import { isInKey, parseKey, parsePitch, semitonesOf } from '#core/pitch';
+import type { Drill } from '#core/drill';
+import { type DrillFamily, type DrillRequest, type DrillVariant, PLAIN_VARIANT, writeDrill } from '#core/drill/families';
+import { drillOfSpot } from '#core/drill/finder';
+import { measuresWith } from '#core/drill/apart';
+import { isInKey, parseKey } from '#core/key';
+import { parsePitch, semitonesOf } from '#core/pitch';
 import type { PlannedSound } from '#core/plan/describe';
 import { planned } from '../../support/briefs.ts';
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief, Lock } from '#core/brief';
-import { withLock } from '#core/brief/lines';
+import { withLock } from '#core/brief/locks';
 import { type Correction, correctionOf } from '#core/explain';
 import { planned } from '../../support/briefs.ts';
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { withLock } from '#core/brief/lines';
+import { withLock } from '#core/brief/locks';
 import { bestFingerings, plan } from '#core/plan';
 import { reasonHow } from '../../../src/words/explain/reasons.ts';
 import { type ToldReason, toldReasons as reasons, toldWhyNot as whyNot } from '../../support/plans/asked.ts';

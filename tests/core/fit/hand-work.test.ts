@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { type FingersAt, fingerWork, rangeInKey, scaleSteps } from '#core/fit';
+import { type FingersAt, fingerWork, rangeInKey } from '#core/fit';
+import { scaleSteps } from '#core/fit/intoned';
 import fc from 'fast-check';
 import { fingerWorkText } from '../../../src/words/hand/finger-work.ts';
 import { rangeInKeyText } from '../../../src/words/hand/range.ts';

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { handOf, openStop, type Placement } from '#core/hand';
-import { type Key, parseKey } from '#core/pitch';
+import { handOf } from '#core/hand/models';
+import { openStop, type Placement } from '#core/hand';
+import { type Key, parseKey } from '#core/key';
 import { fingering, lineBrief, planned } from '../../support/briefs.ts';
 
 function key(text: string): Key {

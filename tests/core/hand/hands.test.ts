@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { handOf, schoolsOf } from '#core/hand';
+import { handOf } from '#core/hand/models';
+import { schoolsOf } from '#core/hand';
 import { presetHand, reachOf, readPlayerHand } from '#core/hand/reach';
-import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, mmFromNut, readInstrument, stringSpacingMm } from '#core/instrument';
+import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, readInstrument, stringSpacingMm } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import { plan } from '#core/plan';
 import type { PlannedSound } from '#core/plan/describe';
 import { fingering, inKey, lineBrief, planned, refused } from '../../support/briefs.ts';

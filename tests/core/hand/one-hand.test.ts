@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { mmFromNut, TUNINGS } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
+import { TUNINGS } from '#core/instrument';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import { plan } from '#core/plan';
 import type { Plan, PlannedSound } from '#core/plan/describe';

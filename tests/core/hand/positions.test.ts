@@ -1,8 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { handOf, keyedStrings, type Placement } from '#core/hand';
+import { handOf } from '#core/hand/models';
+import { keyedStrings, type Placement } from '#core/hand';
 import { readInstrument } from '#core/instrument';
-import { type Key, parseKey, pitchInKey, stepsOf } from '#core/pitch';
+import { type Key, parseKey, pitchInKey } from '#core/key';
+import { stepsOf } from '#core/pitch';
 
 /**
  * Where the first finger stands on each string, the lowest first, in first to seventh position of each key: written down from the

@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { handOf, type KeyedStrings, keyedStrings, type NoteOnString, USUAL_THUMB } from '#core/hand';
+import { handOf, USUAL_THUMB } from '#core/hand/models';
+import { type KeyedStrings, keyedStrings, type NoteOnString } from '#core/hand';
 import { readInstrument } from '#core/instrument';
-import { parseKey } from '#core/pitch';
+import { parseKey } from '#core/key';
 
 const SCALES = ['D major', 'Eb major', 'D major'] as const;
 

@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { mmFromNut } from '#core/instrument';
-import { keyAt } from '#core/material';
-import { isInKey, parsePitch, semitonesOf, stepsOf } from '#core/pitch';
+import { mmFromNut } from '#core/instrument/geometry';
+import { keyAt } from '#core/material/measures';
+import { isInKey } from '#core/key';
+import { parsePitch, semitonesOf, stepsOf } from '#core/pitch';
 import type { InBetweenNote, Plan, Shift, Stay } from '#core/plan/describe';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';
 

@@ -1,26 +1,23 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, mmFromNut, readInstrument } from '#core/instrument';
+import { type Instrument, INSTRUMENT_KINDS, type InstrumentKind, readInstrument } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import {
   beatsHz,
-  beatsOff,
   centsFromEqual,
   centsOfMm,
   centsOfRatio,
-  checksOf,
-  commaConflicts,
   type IntonationSystem,
   LEADING_CENTS,
   mmOfCents,
   openStringCents,
   openStringHz,
-  otherOctave,
   pureRatio,
-  ringStrength,
   targetOn,
   tuningSteps,
 } from '#core/intonation';
+import { beatsOff, checksOf, commaConflicts, otherOctave, ringStrength } from '#core/intonation/checks';
 import { frequencyHz, parsePitch, type Pitch, semitonesOf } from '#core/pitch';
 import { anyPitch } from '../../support/briefs.ts';
 

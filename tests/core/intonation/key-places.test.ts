@@ -2,8 +2,10 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { INSTRUMENT_KINDS, type InstrumentKind, readInstrument } from '#core/instrument';
-import { type KeyPlace, keyPlaces, SYSTEMS } from '#core/intonation';
-import { formatPitch, isInKey, type Key, parseKey, semitonesOf } from '#core/pitch';
+import { type KeyPlace, keyPlaces } from '#core/intonation/checks';
+import { SYSTEMS } from '#core/intonation';
+import { formatPitch, semitonesOf } from '#core/pitch';
+import { isInKey, type Key, parseKey } from '#core/key';
 
 function keyNamed(text: string): Key {
   const key = parseKey(text);

@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { loopOf, takeApart } from '#core/drill';
-import { checkedNote, checkpointsOf, checksOfStop, instrumentOf, intoned } from '#core/fit';
-import { beatsOff, type Check, checksOf, FINEST_TOLERANCE, type IntonationSystem, SYSTEMS } from '#core/intonation';
+import { loopOf } from '#core/drill/hot-spots';
+import { takeApart } from '#core/drill/apart';
+import { checkedNote, checkpointsOf, checksOfStop, instrumentOf, intoned } from '#core/fit/intoned';
+import { beatsOff, type Check, checksOf, FINEST_TOLERANCE } from '#core/intonation/checks';
+import { type IntonationSystem, SYSTEMS } from '#core/intonation';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import { lineBrief, planned } from '../../support/briefs.ts';
 import { seededOutcome } from '../../support/plans/seeded-plans.ts';

@@ -2,9 +2,11 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { type Material, materialPart, readMaterial } from '#core/brief/parts/materials';
-import { formatLineText, type Line, parseLineText, suggestedWord } from '#core/material';
+import { formatLineText, parseLineText, suggestedWord } from '#core/material/typed';
+import type { Line } from '#core/material/line';
 import { formatPitch } from '#core/pitch';
-import { asNumber, fraction, type Rhythm, writtenLengths } from '#core/rhythm';
+import { asNumber, fraction } from '#core/fraction';
+import { type Rhythm, writtenLengths } from '#core/rhythm';
 import { mixedNotes } from '../../support/briefs.ts';
 
 function line(material: Material, rhythm?: Rhythm): Line {

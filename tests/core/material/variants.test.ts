@@ -2,8 +2,9 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { readMaterial } from '#core/brief/parts/materials';
 import { engravingOf } from '#core/notation';
-import { BOW_PATTERNS, formatFraction, LENGTH_PATTERNS, namesOf, type Rhythm } from '#core/rhythm';
-import type { Line } from '#core/material';
+import { BOW_PATTERNS, LENGTH_PATTERNS, namesOf, type Rhythm } from '#core/rhythm';
+import { formatFraction } from '#core/fraction';
+import type { Line } from '#core/material/line';
 
 function scaleIn(rhythm: Rhythm): Line {
   const line = readMaterial({ kind: 'scale', type: 'major', tonic: 'G3', octaves: 2, direction: 'up' }, { noteValue: '1/8', ...rhythm });

@@ -3,7 +3,7 @@ import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { readMaterial } from '#core/brief/parts/materials';
 import { INSTRUMENT_KINDS } from '#core/instrument';
-import type { LineNoteDocument } from '#core/material';
+import type { LineNoteDocument } from '#core/material/typed';
 import {
   type ClefSet,
   type Engraving,
@@ -15,7 +15,7 @@ import {
   stepsOnStaff,
 } from '#core/notation';
 import { formatPitch, parsePitch, type Pitch } from '#core/pitch';
-import { addFractions, asNumber, formatFraction, ZERO } from '#core/rhythm';
+import { addFractions, asNumber, formatFraction, ZERO } from '#core/fraction';
 import { seededBrief } from '../../../scripts/results/seeded-briefs.ts';
 import { fingerPlaceText } from '../../../src/words/plan-words.ts';
 import { lineBrief, mixedNotes, planned } from '../../support/briefs.ts';

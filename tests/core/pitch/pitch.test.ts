@@ -1,20 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import {
-  alterationInKey,
-  displayPitch,
-  fifthsOf,
-  formatPitch,
-  frequencyHz,
-  keyOfTonic,
-  LETTERS,
-  parseKey,
-  parsePitch,
-  type Pitch,
-  respelled,
-  semitonesOf,
-} from '#core/pitch';
+import { alterationInKey, keyOfTonic, parseKey } from '#core/key';
+import { displayPitch, fifthsOf, formatPitch, frequencyHz, LETTERS, parsePitch, type Pitch, respelled, semitonesOf } from '#core/pitch';
 import { anyPitch } from '../../support/briefs.ts';
 
 function pitch(text: string): Pitch {

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief, Lock } from '#core/brief';
 import { FINGERS } from '#core/hand';
-import { toMusicXml } from '#core/format';
+import { toMusicXml } from '#core/format/musicxml';
 import { type InstrumentKind, TUNINGS } from '#core/instrument';
 import type { Plan, Shift } from '#core/plan/describe';
 import { performanceOf } from '#core/sound';

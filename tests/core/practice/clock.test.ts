@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { beatAt, type Click, clicksBetween, type Metronome, tappedTempo, turnsOf } from '#core/practice';
+import { beatAt, type Click, clicksBetween, type Metronome, tappedTempo, turnsOf } from '#core/practice/metronome';
 import type { Performance } from '#core/sound';
 
 const common: Metronome = { tempo: 93, meter: { beats: 4, beatValue: 4 }, subdivision: 1, silentMeasures: false, countIn: false };

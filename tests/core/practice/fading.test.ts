@@ -1,17 +1,9 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import {
-  AT_THE_FOOT,
-  fadedAfter,
-  type FadingCourse,
-  HELPS,
-  ladderTo,
-  pressed,
-  type RunItem,
-  sessionRun,
-  usualCourse,
-} from '#core/practice';
+import { AT_THE_FOOT, ladderTo } from '#core/practice/ladder';
+import { fadedAfter, type FadingCourse, HELPS, usualCourse } from '#core/practice/fading';
+import { pressed, type RunItem, sessionRun } from '#core/practice/session';
 
 const COURSE: FadingCourse = { helps: ['path', 'numbers', 'staff'], clean: 2, failed: 2 };
 

@@ -10,7 +10,7 @@ import {
   secondsOfRun,
   setStanding,
   wantedOf,
-} from '#core/practice';
+} from '#core/practice/ladder';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
 const LADDER: Ladder = { from: 48, to: 72, step: 10, heldFirst: false, bows: [], rule: 'up-and-down' };

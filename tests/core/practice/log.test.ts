@@ -5,16 +5,15 @@ import {
   asCorrected,
   cleanTempo,
   doneIn,
-  FIRST_TOLERANCE,
   type LogEntry,
   logRows,
   type LogWhat,
   missedNotes,
   missesOf,
-  proposedTolerance,
   setIn,
   triedShifts,
-} from '#core/practice';
+} from '#core/practice/log';
+import { FIRST_TOLERANCE, proposedTolerance } from '#core/trends';
 
 const PRACTISED = { piece: 'p', title: 'Air', part: { part: 'passage', from: 4, to: 8 } } as const;
 

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { entriesOfTeacher, inOrder, lastLesson, type LogEntry, mergedEntries, setIn } from '#core/practice';
+import { entriesOfTeacher, inOrder, lastLesson, type LogEntry, mergedEntries, setIn } from '#core/practice/log';
 
 const remark = (id: string, at: number, text = id): LogEntry => ({ id, at, kind: 'remark', text });
 

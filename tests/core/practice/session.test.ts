@@ -2,12 +2,7 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import {
   capsOf,
-  groupsOf,
-  type LogWhat,
   missedAs,
-  modelOf,
-  PLAIN_ALONG,
-  type PracticeItem,
   pressed,
   type RunItem,
   runItem,
@@ -16,9 +11,10 @@ import {
   type Signal,
   strictest,
   USUAL_REST,
-  USUAL_SET,
-  voicesApart,
-} from '#core/practice';
+} from '#core/practice/session';
+import { groupsOf, modelOf, PLAIN_ALONG, type PracticeItem, voicesApart } from '#core/practice/item';
+import type { LogWhat } from '#core/practice/log';
+import { USUAL_SET } from '#core/practice/ladder';
 import type { Brief } from '#core/brief';
 import { lineBrief, planned } from '../../support/briefs.ts';
 

@@ -1,6 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { type Along, heardWhole, type InHand, PLAIN_ALONG, type PracticeItem, runItem, soundingAt, USUAL_SET } from '#core/practice';
+import { type Along, PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
+import { heardWhole, type InHand, runItem, soundingAt } from '#core/practice/session';
+import { USUAL_SET } from '#core/practice/ladder';
 import { lineBrief, planned } from '../../support/briefs.ts';
 
 /** A scale on the A string: one shift or more. */

@@ -2,8 +2,9 @@ import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
 import { engravingOf } from '#core/notation';
-import { parseLineText, readTypedLine } from '#core/material';
-import { addFractions, asNumber, formatFraction, fraction, type Fraction, isPlain, writtenFrom, writtenLengths, ZERO } from '#core/rhythm';
+import { parseLineText, readTypedLine } from '#core/material/typed';
+import { addFractions, asNumber, formatFraction, fraction, type Fraction, ZERO } from '#core/fraction';
+import { isPlain, writtenFrom, writtenLengths } from '#core/rhythm';
 
 /** "8 3:2": the head, its dots and its tuplet. */
 function told(values: ReturnType<typeof writtenLengths>): readonly string[] | null {

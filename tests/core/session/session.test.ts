@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { NOTHING_KNOWN } from '#core/drill';
+import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
 import { plan } from '#core/plan';

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { FIRST_TAPES } from '#core/hand';
-import { INSTRUMENT_KINDS, mmFromNut, SIZES } from '#core/instrument';
+import { INSTRUMENT_KINDS, SIZES } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import { CHECK_BAR_MM, type Paper, PAPERS, sectionMm, STRIP_TOP_MM, type Tape, tapePages } from '#core/tapes';
 import { pagesPdf } from '../../../src/printing/pages-pdf.ts';
 import { lengthMm, linesOfPdf, type PdfLine } from '../../support/pdf-lines.ts';

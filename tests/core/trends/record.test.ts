@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import type { LogEntry, LogWhat } from '#core/practice';
+import type { LogEntry, LogWhat } from '#core/practice/log';
 import { arrivalsIn, meanSemitoneCents, pointsBack, statementsOf, weeksOf } from '#core/trends';
 import { chromaticText, pointsBackText, statementText } from '../../../src/words/practice/trends.ts';
 import { lineBrief, planned } from '../../support/briefs.ts';

@@ -1,7 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import fc from 'fast-check';
-import { dayNumber, dayOfNumber, ladderTo, type LogEntry, PLAIN_ALONG, practisedKey, USUAL_SET, weekdayOf } from '#core/practice';
+import { dayNumber, dayOfNumber, weekdayOf } from '#core/calendar';
+import { ladderTo, USUAL_SET } from '#core/practice/ladder';
+import type { LogEntry } from '#core/practice/log';
+import { PLAIN_ALONG, practisedKey } from '#core/practice/item';
 import {
   comesBack,
   FIRST_WEEK,

@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { instrumentOf } from '#core/fit';
-import { type Instrument, INSTRUMENT_KINDS, mmFromNut, readInstrument, SIZES, stringSpacingMm } from '#core/instrument';
-import { type Intonation, keyPlaces } from '#core/intonation';
-import { parseKey } from '#core/pitch';
+import { instrumentOf } from '#core/fit/intoned';
+import { type Instrument, INSTRUMENT_KINDS, readInstrument, SIZES, stringSpacingMm } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
+import type { Intonation } from '#core/intonation';
+import { keyPlaces } from '#core/intonation/checks';
+import { parseKey } from '#core/key';
 import type { PlannedNote, PlannedSound } from '#core/plan/describe';
 import { boardScale, boardX, boardY, rulerTicks, ZOOMS } from '../../../src/islands/measurements/board-geometry.ts';
 import {

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
-import { NOTHING_KNOWN } from '#core/drill';
+import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { after, afterEach, beforeEach, describe, it } from 'node:test';
 import { withLimits } from '#core/brief/edits';
 import { FIRST_BRIEF } from '#core/brief/lines';

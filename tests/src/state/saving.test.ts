@@ -1,9 +1,10 @@
 import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { after, afterEach, beforeEach, describe, it } from 'node:test';
-import { lineTextOf, withMark } from '#core/brief/lines';
+import { lineTextOf } from '#core/brief/lines';
+import { withMark } from '#core/brief/locks';
 import type { Piece } from '#core/documents';
-import { PLAIN_VARIANT } from '#core/drill';
+import { PLAIN_VARIANT } from '#core/drill/families';
 import { draft, keepDraft } from '../../../src/state/bench/drafts.ts';
 import { keepInStep } from '../../../src/state/bench/in-step.ts';
 import { noticeNow } from '../../../src/state/notices.ts';

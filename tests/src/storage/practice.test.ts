@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
 import { documentToText } from '#core/documents';
-import type { LogEntry, LogWhat } from '#core/practice';
+import type { LogEntry, LogWhat } from '#core/practice/log';
 import { demoDays } from '../../../src/demo/practice.ts';
 import { database } from '../../../src/storage/database.ts';
 import { deletePlayerData, recordsOfPlayer } from '../../../src/state/player-data.ts';

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { askedText, type Brief } from '#core/brief';
-import { withMark } from '#core/brief/lines';
+import { withMark } from '#core/brief/locks';
 import { sumsOf } from '#core/explain';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { writtenMarks } from '../../../src/engraving/written-marks.ts';

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { type DrillFamily, PLAIN_VARIANT } from '#core/drill';
+import { type DrillFamily, PLAIN_VARIANT } from '#core/drill/families';
 import { alterationText, bowsText, drillTitle, originText } from '../../../src/words/drills/families.ts';
 import { intervalText } from '../../../src/words/drills/stages.ts';
 

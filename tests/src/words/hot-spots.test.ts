@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
-import { HOT_SPOT_KINDS, type HotSpot, hotSpotsOf } from '#core/drill';
+import { HOT_SPOT_KINDS, type HotSpot, hotSpotsOf } from '#core/drill/hot-spots';
 import { hotSpotText, hotSpotWhy } from '../../../src/words/explain/hot-spots.ts';
 import { planned } from '../../support/briefs.ts';
 import { HOT_SPOT_CASES } from '../../support/drill/hot-spot-cases.ts';

@@ -1,9 +1,10 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import type { Brief } from '#core/brief';
-import { checkpointsOf, instrumentOf, intonationOf, intoned, pairOf } from '#core/fit';
+import { checkpointsOf, instrumentOf, intonationOf, intoned, pairOf } from '#core/fit/intoned';
 import { type Instrument, INSTRUMENT_KINDS, type InstrumentSpec, readInstrument } from '#core/instrument';
-import { type Check, checksOf, commaConflicts, openStringHz, SYSTEMS, tuningSteps } from '#core/intonation';
+import { type Check, checksOf, commaConflicts } from '#core/intonation/checks';
+import { openStringHz, SYSTEMS, tuningSteps } from '#core/intonation';
 import { parsePitch, type Pitch } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';
 import {

@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { DOCUMENT_KINDS, headed, type StagesDocument } from '#core/documents';
-import { ladderTo, PLAIN_ALONG, type PracticeItem, USUAL_SET } from '#core/practice';
+import { ladderTo, USUAL_SET } from '#core/practice/ladder';
+import { PLAIN_ALONG, type PracticeItem } from '#core/practice/item';
 import { FIRST_WEEK, type WeekItem } from '#core/week';
 import { sessionVersionText, stagesVersionText, weekVersionText } from '../../../src/words/practice/versions.ts';
 

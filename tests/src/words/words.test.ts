@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict';
 import { describe, it } from 'node:test';
 import { positionMark, positionShort, positionWords } from '#core/messages';
-import { keyLabel, noteLabel, pitchLabel } from '#core/pitch';
+import { keyLabel } from '#core/key';
+import { noteLabel, pitchLabel } from '#core/pitch';
 import { DEMO_PIECES } from '../../../src/demo/pieces.ts';
 import { briefLine } from '../../../src/words/brief-line.ts';
 import { cautionsOf } from '#core/fit';

@@ -1,5 +1,5 @@
 import type { Brief } from '#core/brief';
-import { HOT_SPOT_KINDS, type Place } from '#core/drill';
+import { HOT_SPOT_KINDS, type Place } from '#core/drill/hot-spots';
 
 /** What a teacher would point at in a plan: what kind of place, the line index it arrives on, and which way. */
 export type ExpectedSpot = Pick<Place, 'kind' | 'note' | 'way'>;

@@ -1,9 +1,9 @@
 import type { Brief, Lock } from '#core/brief';
-import { withLock } from '#core/brief/lines';
+import { withLock } from '#core/brief/locks';
 import type { Finger, PositionName } from '#core/hand';
 import { positionWords } from '#core/messages';
 import { describe, type Plan, type PlannedSound } from '#core/plan/describe';
-import { formatKey } from '#core/pitch';
+import { formatKey } from '#core/key';
 import { solveBrief } from '#core/solve';
 
 /** Every finger there is. */

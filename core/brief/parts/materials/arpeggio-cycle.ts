@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { arpeggioCycle, lineOfPattern } from '#core/material';
-import { keyOfTonic } from '#core/pitch';
+import { arpeggioCycle } from '#core/material/scale';
+import { lineOfPattern } from '#core/material/line';
+import { keyOfTonic } from '#core/key';
 import { FROM_A_TONIC, fromATonic, patternTold } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';
 

@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { ARPEGGIO_TYPES, arpeggioPitches, type ArpeggioType, inOrder, keyOfArpeggio, lineOfPattern } from '#core/material';
+import { ARPEGGIO_TYPES, arpeggioPitches, type ArpeggioType, keyOfArpeggio } from '#core/material/scale';
+import { inOrder, lineOfPattern } from '#core/material/line';
 import { oneOf } from '#core/result';
 import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';

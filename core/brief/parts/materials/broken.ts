@@ -1,5 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { BROKEN_FIGURES, type BrokenFigure, brokenScale, keyOfScale, lineOfPattern, SCALE_TYPES, scalePitches } from '#core/material';
+import { BROKEN_FIGURES, type BrokenFigure, brokenScale, keyOfScale, SCALE_TYPES, scalePitches } from '#core/material/scale';
+import { lineOfPattern } from '#core/material/line';
 import { oneOf } from '#core/result';
 import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';

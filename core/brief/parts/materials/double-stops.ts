@@ -1,13 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
-import {
-  DOUBLE_STOP_INTERVALS,
-  type DoubleStopInterval,
-  doubleStopScale,
-  inOrder,
-  keyOfScale,
-  lineOfPattern,
-  SCALE_TYPES,
-} from '#core/material';
+import { DOUBLE_STOP_INTERVALS, type DoubleStopInterval, doubleStopScale, keyOfScale, SCALE_TYPES } from '#core/material/scale';
+import { inOrder, lineOfPattern } from '#core/material/line';
 import { oneOf } from '#core/result';
 import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';
 import type { MaterialPart } from './material-part.ts';

@@ -1,7 +1,8 @@
 import { Type } from '@sinclair/typebox';
 import type { Option } from '#core/brief/parts';
-import { type Direction, DIRECTIONS, SCALE_TYPES, type ScaleType, TOP_NOTES, type TopNote } from '#core/material';
-import { type KeyMode, noteLabel, PitchText } from '#core/pitch';
+import { type Direction, DIRECTIONS, SCALE_TYPES, type ScaleType, TOP_NOTES, type TopNote } from '#core/material/scale';
+import type { KeyMode } from '#core/key';
+import { noteLabel, PitchText } from '#core/pitch';
 import { oneOf } from '#core/result';
 import type { MaterialChoice, OctavesOf } from './material-part.ts';
 import type { OctaveCount } from './octaves.ts';

@@ -1,5 +1,5 @@
-export { DIRECTION_LABELS, OCTAVE_LABELS } from './from-a-tonic.ts';
 export { INTERVAL_LABELS } from './double-stops.ts';
+export { DIRECTION_LABELS, OCTAVE_LABELS } from './from-a-tonic.ts';
 export { USUAL_KEY } from './line.ts';
 export type { MaterialBefore, MaterialChoice } from './material-part.ts';
 export {

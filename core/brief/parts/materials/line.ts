@@ -1,6 +1,7 @@
 import { type Static, Type } from '@sinclair/typebox';
-import { LineNoteDocument, MOST_NOTES, readTypedLine, SignatureChanges } from '#core/material';
-import { keyLabel, type KeyMode } from '#core/pitch';
+import { LineNoteDocument, MOST_NOTES, readTypedLine } from '#core/material/typed';
+import { SignatureChanges } from '#core/material/signature';
+import { keyLabel, type KeyMode } from '#core/key';
 import type { MaterialPart } from './material-part.ts';
 
 const schema = Type.Object(

@@ -1,7 +1,9 @@
 import type { TSchema } from '@sinclair/typebox';
 import type { Option } from '#core/brief/parts';
-import type { Direction, Line, LineNoteDocument, ScaleType } from '#core/material';
-import type { KeyMode } from '#core/pitch';
+import type { Direction, ScaleType } from '#core/material/scale';
+import type { Line } from '#core/material/line';
+import type { LineNoteDocument } from '#core/material/typed';
+import type { KeyMode } from '#core/key';
 import type { Reading } from '#core/result';
 import type { Rhythm } from '#core/rhythm';
 import type { OctaveCount } from './octaves.ts';

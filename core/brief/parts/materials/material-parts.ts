@@ -1,5 +1,5 @@
 import { type TUnsafe, Type } from '@sinclair/typebox';
-import type { Line } from '#core/material';
+import type { Line } from '#core/material/line';
 import type { Reading } from '#core/result';
 import type { Rhythm } from '#core/rhythm';
 import { arpeggio } from './arpeggio.ts';

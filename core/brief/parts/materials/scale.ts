@@ -1,14 +1,6 @@
 import { type Static, Type } from '@sinclair/typebox';
-import {
-  inOrder,
-  keyOfScale,
-  lineOfPattern,
-  SCALE_TYPES,
-  scalePitches,
-  semitonesFurther,
-  semitonesOfDegree,
-  turnBelow,
-} from '#core/material';
+import { inOrder, lineOfPattern } from '#core/material/line';
+import { keyOfScale, SCALE_TYPES, scalePitches, semitonesFurther, semitonesOfDegree, turnBelow } from '#core/material/scale';
 import { formatPitch, parsePitch } from '#core/pitch';
 import { oneOf } from '#core/result';
 import { FROM_A_TONIC, fromATonic, optionsOf, patternTold, SCALE_LABELS, scaleChoice, topChoice } from './from-a-tonic.ts';

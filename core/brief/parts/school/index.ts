@@ -1,16 +1,5 @@
-export { type Question, type Side, sideNames, type ToldAt } from './question.ts';
-export {
-  answerOf,
-  QUESTION_NAMES,
-  type QuestionName,
-  questionNamed,
-  QUESTIONS,
-  questionsFor,
-  sideOf,
-  type SideOf,
-  withAnswer,
-  type Ways,
-} from './questions.ts';
+export { sideNames, type ToldAt } from './question.ts';
+export { answerOf, QUESTION_NAMES, type QuestionName, questionNamed, questionsFor, sideOf, type Ways, withAnswer } from './questions.ts';
 export { type Labels, LABELS, School, WAY_FIELDS, WaysSchema, WeightChanges } from './school.ts';
 export { type StyleName, STYLES } from './styles.ts';
 export { styleWishes, waysChange } from './taught.ts';

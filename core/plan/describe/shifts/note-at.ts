@@ -1,7 +1,9 @@
 import type { Task } from '#core/brief';
 import type { Finger } from '#core/hand';
-import { mmFromNut, stringOf, writtenOnString } from '#core/instrument';
-import { formatPitch, pitchInKey } from '#core/pitch';
+import { mmFromNut } from '#core/instrument/geometry';
+import { stringOf, writtenOnString } from '#core/instrument';
+import { formatPitch } from '#core/pitch';
+import { pitchInKey } from '#core/key';
 import type { InBetweenNote } from '../types/shift.ts';
 
 /** A finger on a place of a string, as it sounds and reads. */

@@ -1,8 +1,9 @@
 import { type Task, taskAt } from '#core/brief';
 import { type Finger, inThumbPosition, type Placement, type PositionName, stopsIn } from '#core/hand';
-import { mmFromNut, mmPerTenCents, stringOf } from '#core/instrument';
+import { mmFromNut, mmPerTenCents } from '#core/instrument/geometry';
+import { stringOf } from '#core/instrument';
 import { semitonesOf } from '#core/pitch';
-import { asNumber, subtractFractions } from '#core/rhythm';
+import { asNumber, subtractFractions } from '#core/fraction';
 import type { PlacedNote } from '#core/solve';
 import type { Guide, Shift } from '../types/shift.ts';
 import { guidesOf } from './guides.ts';

@@ -1,6 +1,6 @@
 import { type Task, taskAt } from '#core/brief';
 import { isShift, type Placement, stopsIn } from '#core/hand';
-import { mmFromNut } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import type { PlacedNote } from '#core/solve';
 import { namingPlacement, positionOf } from '../position-of.ts';
 import type { Covered, Stay } from '../types/stay.ts';

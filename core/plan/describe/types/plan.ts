@@ -1,6 +1,6 @@
 import type { Brief } from '#core/brief';
 import type { StringNumber } from '#core/instrument';
-import type { Line } from '#core/material';
+import type { Line } from '#core/material/line';
 import type { CostTerm } from '#core/weights';
 import type { Shift } from './shift.ts';
 import type { Landmark, SetDown, Stay } from './stay.ts';

@@ -1,7 +1,7 @@
 import type { Finger, FingerPlace, PositionName, Shape } from '#core/hand';
 import type { ReachNeed, ReachVerdict } from '#core/hand/reach';
 import type { StringNumber } from '#core/instrument';
-import type { OrnamentKind } from '#core/material';
+import type { OrnamentKind } from '#core/material/line';
 
 /** One finger on one string, or one open string. */
 export interface Stop {

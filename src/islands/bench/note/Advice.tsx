@@ -1,5 +1,5 @@
 import { questionNamed, sideOf } from '#core/brief/parts/school';
-import { adviceFor } from '#core/fit';
+import { adviceFor } from '#core/fit/sizes';
 import type { Plan } from '#core/plan/describe';
 import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 

@@ -1,5 +1,5 @@
 import { type Brief, PASSAGE_LIMITS, type PassageLimits } from '#core/brief';
-import { passageAt, withPassage } from '#core/brief/lines';
+import { passageAt, withPassage } from '#core/brief/locks';
 import { limitPart } from '#core/brief/parts/limits';
 import { type Preference, PREFERENCES, wishPart } from '#core/brief/parts/wishes';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';

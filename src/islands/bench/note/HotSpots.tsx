@@ -1,4 +1,4 @@
-import type { HotSpot } from '#core/drill';
+import type { HotSpot } from '#core/drill/hot-spots';
 import type { Plan } from '#core/plan/describe';
 import { selectPassage } from '../../../state/selection.ts';
 import { practiseSlowly } from '../../../state/sound/sound-actions.ts';

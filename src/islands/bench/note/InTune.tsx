@@ -1,7 +1,10 @@
 import { useState } from 'react';
-import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop, pairOf, taughtContactMm } from '#core/fit';
-import { CONTACT_SHARES, contactPointMm, type Instrument, mmPerTenCents, soundingLengthMm } from '#core/instrument';
-import { beatsOff, type Check, type Intonation, openStringHz, otherOctave } from '#core/intonation';
+import { checkedNote, instrumentOf, intonationOf, intoned, type IntonedStop, pairOf } from '#core/fit/intoned';
+import { taughtContactMm } from '#core/fit';
+import { CONTACT_SHARES, contactPointMm, mmPerTenCents, soundingLengthMm } from '#core/instrument/geometry';
+import type { Instrument } from '#core/instrument';
+import { beatsOff, type Check, otherOctave } from '#core/intonation/checks';
+import { type Intonation, openStringHz } from '#core/intonation';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound, Stop } from '#core/plan/describe';
 import { Fact, FactList } from '../../../ui/FactList.tsx';

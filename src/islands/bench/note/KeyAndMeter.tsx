@@ -1,10 +1,11 @@
 import type { Brief } from '#core/brief';
 import { KEYS_OFFERED, withLineKey, withRhythm } from '#core/brief/edits';
 import { type SignatureEdit, withSignatureFrom, writtenOut } from '#core/brief/lines';
-import { measureIndexAt, measuresOf } from '#core/material';
-import { formatKey } from '#core/pitch';
+import { measureIndexAt, measuresOf } from '#core/material/measures';
+import { formatKey } from '#core/key';
 import type { Plan } from '#core/plan/describe';
-import { meterName, METERS, ZERO } from '#core/rhythm';
+import { meterName, METERS } from '#core/rhythm';
+import { ZERO } from '#core/fraction';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { SelectField } from '../../../ui/fields/Field.tsx';
 import { AS_BEFORE, keyChoiceLabel, meterChoiceLabel } from '../../../words/line/signature.ts';

@@ -1,6 +1,6 @@
 import { lazy } from 'react';
 import { Part } from '../../../ui/states/Boundary.tsx';
-import type { HotSpot } from '#core/drill';
+import type { HotSpot } from '#core/drill/hot-spots';
 import type { Plan } from '#core/plan/describe';
 import { passageOf, useSelection } from '../../../state/selection.ts';
 import { practiseSlowly, togglePlaying } from '../../../state/sound/sound-actions.ts';

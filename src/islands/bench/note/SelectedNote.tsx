@@ -1,9 +1,10 @@
 import { Lock, LockOpen } from '../../../ui/icons.ts';
 import { Fragment, type ReactNode } from 'react';
 import { SEMITONE_STEPS, waysOf } from '#core/brief';
-import { lockOf, wishOf } from '#core/brief/lines';
-import { handOfPlan, isWayOf, semitoneStepAt, type WayToPlay } from '#core/fit';
-import { semitoneSpaceMm } from '#core/instrument';
+import { lockOf, wishOf } from '#core/brief/locks';
+import { handOfPlan } from '#core/fit/sizes';
+import { isWayOf, semitoneStepAt, type WayToPlay } from '#core/fit';
+import { semitoneSpaceMm } from '#core/instrument/geometry';
 import { positionWords } from '#core/messages';
 import { noteLabel, pitchLabel } from '#core/pitch';
 import type { Plan, PlannedSound } from '#core/plan/describe';

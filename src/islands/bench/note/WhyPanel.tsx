@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Lock } from '#core/brief';
-import { wishOf } from '#core/brief/lines';
+import { wishOf } from '#core/brief/locks';
 import type { Reason } from '#core/explain';
 import { isWayOf, type WayToPlay } from '#core/fit';
 import { noteLabel } from '#core/pitch';

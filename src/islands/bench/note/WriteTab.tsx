@@ -1,10 +1,10 @@
 import { ArrowDown, ArrowUp, Plus, Trash2 } from '../../../ui/icons.ts';
 import { type FormEvent, type ReactNode, useEffect, useState } from 'react';
 import { BOW_DIRECTIONS, type Mark } from '#core/brief';
-import { withMark } from '#core/brief/lines';
-import { type Accent, ACCENT_KINDS, type Articulation, ARTICULATIONS, ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material';
+import { withMark } from '#core/brief/locks';
+import { type Accent, ACCENT_KINDS, type Articulation, ARTICULATIONS, ORNAMENT_KINDS, ORNAMENT_SIGNS } from '#core/material/line';
 import type { Plan, PlannedSound } from '#core/plan/describe';
-import { formatFraction } from '#core/rhythm';
+import { formatFraction } from '#core/fraction';
 import { prescribeBowing } from '../../../state/edits/typed-bowing.ts';
 import { prescribe } from '../../../state/edits/typed-fingering.ts';
 import {

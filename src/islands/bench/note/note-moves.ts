@@ -1,5 +1,6 @@
 import { BOW_DIRECTIONS, type Lock } from '#core/brief';
-import { lockOf, type PitchMove } from '#core/brief/lines';
+import { lockOf } from '#core/brief/locks';
+import type { PitchMove } from '#core/brief/lines';
 import type { Finger } from '#core/hand';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../../engine/client.ts';

@@ -1,9 +1,10 @@
-import { keyAfter } from '#core/material';
+import { keyAfter } from '#core/material/measures';
 import { type MouseEvent, useState } from 'react';
 import { WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
 import { type Engraving, ownReading, type StaffReading } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
-import { alterationInKey, displayPitch, type LetterIndex, type Pitch, semitonesOf } from '#core/pitch';
+import { alterationInKey } from '#core/key';
+import { displayPitch, type LetterIndex, type Pitch, semitonesOf } from '#core/pitch';
 import type { Head } from '../../../engraving/draw-measures.ts';
 import { STAFF_HEIGHT, STAFF_SPACE, type StaffLayout } from '../../../engraving/layout.ts';
 import { writeNote } from '../../../state/edits/played-in.ts';

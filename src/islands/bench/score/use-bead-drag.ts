@@ -1,7 +1,7 @@
 import { type PointerEvent as ReactPointerEvent, useCallback, useRef, useState } from 'react';
-import { wishOf } from '#core/brief/lines';
+import { wishOf } from '#core/brief/locks';
 import type { WayToPlay } from '#core/fit';
-import { mmFromNut } from '#core/instrument';
+import { mmFromNut } from '#core/instrument/geometry';
 import { parsePitch, semitonesOf } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../../engine/client.ts';

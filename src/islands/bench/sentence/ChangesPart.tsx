@@ -1,7 +1,7 @@
 import type { Brief } from '#core/brief';
 import { KEYS_OFFERED } from '#core/brief/edits';
 import { type SignatureEdit, withSignatureFrom } from '#core/brief/lines';
-import type { SignatureChange } from '#core/material';
+import type { SignatureChange } from '#core/material/signature';
 import { METERS } from '#core/rhythm';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { Choice } from '../../../ui/fields/Choice.tsx';

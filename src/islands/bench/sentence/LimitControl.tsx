@@ -2,7 +2,7 @@ import { type Brief, handSchoolOf } from '#core/brief';
 import { withLimit } from '#core/brief/edits';
 import type { PartSetting } from '#core/brief/parts';
 import { type LimitName, limitPart, type LimitValue } from '#core/brief/parts/limits';
-import { handOf } from '#core/hand';
+import { handOf } from '#core/hand/models';
 import { readInstrument } from '#core/instrument';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { PartControl } from './PartControl.tsx';

@@ -10,8 +10,9 @@ import {
   type PatternMaterial,
 } from '#core/brief/parts/materials';
 import { WAY_DOWN_LABELS, WAYS_DOWN } from '#core/brief/parts/rules';
-import { DIRECTIONS } from '#core/material';
-import { KEY_MODES, noteLabel } from '#core/pitch';
+import { DIRECTIONS } from '#core/material/scale';
+import { KEY_MODES } from '#core/key';
+import { noteLabel } from '#core/pitch';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { Choice, OptionChoice } from '../../../ui/fields/Choice.tsx';
 import { writtenLabel } from '../../../words/labels.ts';

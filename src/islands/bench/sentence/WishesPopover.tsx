@@ -6,7 +6,7 @@ import { materialPart } from '#core/brief/parts/materials';
 import { SAME_PATTERN_WORDS } from '#core/brief/parts/rules';
 import { styleWishes } from '#core/brief/parts/school';
 import { PREFERENCES, wishPart } from '#core/brief/parts/wishes';
-import { withPassage } from '#core/brief/lines';
+import { withPassage } from '#core/brief/locks';
 import { changeBrief } from '../../../state/edits/brief-actions.ts';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField, SelectField } from '../../../ui/fields/Field.tsx';

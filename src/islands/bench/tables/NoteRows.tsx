@@ -1,5 +1,5 @@
 import { Fragment } from 'react';
-import type { AboutPath } from '#core/drill';
+import type { AboutPath } from '#core/drill/hot-spots';
 import { listed, positionWords } from '#core/messages';
 import { noteLabel } from '#core/pitch';
 import type { Plan, PlannedNote, Stop } from '#core/plan/describe';

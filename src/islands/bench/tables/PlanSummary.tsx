@@ -1,4 +1,4 @@
-import type { HotSpot } from '#core/drill';
+import type { HotSpot } from '#core/drill/hot-spots';
 import { sumsOf } from '#core/explain';
 import { counted } from '#core/messages';
 import type { Plan } from '#core/plan/describe';

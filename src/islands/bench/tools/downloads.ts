@@ -1,5 +1,5 @@
 import { documentToText } from '#core/documents';
-import type { MusicXmlChoice } from '#core/format';
+import type { MusicXmlChoice } from '#core/format/musicxml';
 import { downloadBlob, downloadText, fileNameOf } from '../../../files/download.ts';
 import { musicXmlText } from '../../../files/musicxml.ts';
 import { say } from '../../../state/notices.ts';
@@ -23,7 +23,7 @@ export function downloadMusicXml(choice: MusicXmlChoice = {}): void {
 export async function downloadMidi(): Promise<void> {
   const plan = planShown();
   if (!plan) return;
-  const [{ toMidi }, { midiBytes }] = await Promise.all([import('#core/format'), import('../../../files/midi.ts')]);
+  const [{ toMidi }, { midiBytes }] = await Promise.all([import('#core/format/midi'), import('../../../files/midi.ts')]);
   const title = pieceTitle(workStore.getState());
   downloadBlob(fileNameOf(title, 'mid'), new Blob([midiBytes(toMidi(title, plan)).slice()], { type: 'audio/midi' }));
 }

@@ -1,5 +1,5 @@
 import { jsPDF } from 'jspdf';
-import type { AboutPath } from '#core/drill';
+import type { AboutPath } from '#core/drill/hot-spots';
 import { engravingOfPlan } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import { systemsOf } from '../../../engraving/systems.ts';

@@ -1,6 +1,6 @@
 import { flushSync } from 'react-dom';
 import { createRoot } from 'react-dom/client';
-import type { AboutPath } from '#core/drill';
+import type { AboutPath } from '#core/drill/hot-spots';
 import { engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
 import type { Plan } from '#core/plan/describe';
 import type { Head } from '../../../engraving/draw-measures.ts';

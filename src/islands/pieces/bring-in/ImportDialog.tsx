@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
-import { foreignPiece, type Grid, type LeftOutCount, lies, rangeOf } from '#core/format';
+import { foreignPiece, type LeftOutCount, lies, rangeOf } from '#core/format/foreign';
+import type { Grid } from '#core/format/midi';
 import { counted, issuesText } from '#core/messages';
 import { Button } from '../../../ui/Button.tsx';
 import { Dialog } from '../../../ui/Dialog.tsx';

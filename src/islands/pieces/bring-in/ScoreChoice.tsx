@@ -7,11 +7,11 @@ import {
   lies,
   type ForeignPart,
   type ForeignScore,
-  GRIDS,
   type ImportChoice,
   rangeOf,
   voicesOf,
-} from '#core/format';
+} from '#core/format/foreign';
+import { GRIDS } from '#core/format/midi';
 import { INSTRUMENT_KINDS } from '#core/instrument';
 import { Button } from '../../../ui/Button.tsx';
 import { CheckField, FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';

@@ -1,4 +1,4 @@
-import type { ImportChoice } from '#core/format';
+import type { ImportChoice } from '#core/format/foreign';
 import { firstChoice } from '../../../files/foreign/score-piece.ts';
 import type { OpenedScore } from './opened-files.ts';
 

@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { Piece } from '#core/documents';
-import type { Grid } from '#core/format';
+import type { Grid } from '#core/format/midi';
 import { documentIssue } from '#core/messages';
 import { badReading, type Reading } from '#core/result';
 import { looksLikeScore, type ReadScore } from '../../../files/foreign/read-score.ts';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { counted } from '#core/messages';
-import { FIRST_TOLERANCE } from '#core/practice';
+import { FIRST_TOLERANCE } from '#core/trends';
 import { downloadText, fileNameOf } from '../../../files/download.ts';
 import { unplayableIn } from '../../../state/practice/playable.ts';
 import { sameFor } from '../../../state/practice/for-pupils.ts';

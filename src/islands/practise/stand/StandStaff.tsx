@@ -1,6 +1,6 @@
 import { useCallback, useMemo, useState } from 'react';
 import useMeasure from 'react-use-measure';
-import type { NoteGroup } from '#core/practice';
+import type { NoteGroup } from '#core/practice/item';
 import { type Engraving, engravingOfPlan, fingerMarks, type Measure } from '#core/notation';
 import { noteLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';

@@ -1,21 +1,14 @@
 import { useEffect, useState } from 'react';
 import { waysOf } from '#core/brief';
-import { mmPerTenCents } from '#core/instrument';
+import { mmPerTenCents } from '#core/instrument/geometry';
 import { pitchLabel } from '#core/pitch';
 import type { Plan } from '#core/plan/describe';
 import { answerOf } from '#core/brief/parts/school';
-import {
-  capsOf,
-  fadedAfter,
-  goodSoFar,
-  itemOf,
-  MISSES,
-  type NoteGroup,
-  notesOfPart,
-  secondsOfRun,
-  strictest,
-  wantedOf,
-} from '#core/practice';
+import { capsOf, itemOf, notesOfPart, strictest } from '#core/practice/session';
+import { fadedAfter } from '#core/practice/fading';
+import { goodSoFar, secondsOfRun, wantedOf } from '#core/practice/ladder';
+import { MISSES } from '#core/practice/log';
+import type { NoteGroup } from '#core/practice/item';
 import { hearAgain, inHand, type Running, sayMiss } from '../../../state/practice/running.ts';
 import {
   clockText,

@@ -1,5 +1,5 @@
 import { type PointerEvent, useEffect, useEffectEvent, useRef, useState } from 'react';
-import type { Signal } from '#core/practice';
+import type { Signal } from '#core/practice/session';
 import { pedalStore, signalOf } from '../../../state/practice/pedal.ts';
 
 /** Held so long, ms, the one key says the other thing, and that it hurts. */

@@ -1,6 +1,6 @@
 import { useQueryStates } from 'nuqs';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { practisedKey, type PracticeItem } from '#core/practice';
+import { practisedKey, type PracticeItem } from '#core/practice/item';
 import { type KnownOfItems, planDays, type WeekAsked, withItems } from '#core/week';
 import { answerOf, useAsked } from '../../../engine/asked.ts';
 import { standingsOf, unseenOf } from '../../../state/practice/week-known.ts';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { practisedKey, type PracticeItem } from '#core/practice';
+import { practisedKey, type PracticeItem } from '#core/practice/item';
 import type { DaysPlanned, KnownOfItems, PlannedDay, PlannedItem, WeekAsked } from '#core/week';
 import { Button } from '../../../ui/Button.tsx';
 import { SelectField } from '../../../ui/fields/Field.tsx';

@@ -1,4 +1,5 @@
-import { ofKind, type LogEntry, practisedKey, type PracticeItem } from '#core/practice';
+import { ofKind, type LogEntry } from '#core/practice/log';
+import { practisedKey, type PracticeItem } from '#core/practice/item';
 import { type KnownOfItems, MOST_ITEMS, type WeekAsked, type WeekItem, withItems } from '#core/week';
 import { counted } from '#core/messages';
 import type { PieceRecord } from '../../../records/record.ts';

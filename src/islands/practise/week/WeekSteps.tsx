@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import { useState } from 'react';
-import { MOST_IN_SESSION, practisedKey } from '#core/practice';
+import { MOST_IN_SESSION, practisedKey } from '#core/practice/item';
 import type { PlannedDay } from '#core/week';
 import { readStored } from '../../../state/reading/follow-stored.ts';
 import { SESSIONS, SET_FOR_PLAYER } from '../../../state/reading/of-practice.ts';

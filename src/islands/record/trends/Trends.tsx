@@ -1,5 +1,5 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { ofKind } from '#core/practice';
+import { ofKind } from '#core/practice/log';
 import { meanSemitoneCents, pointsBack, type Statement, statementsOf, type Week, weeksOf } from '#core/trends';
 import { answerOf, useAsked } from '../../../engine/asked.ts';
 import { dayWeeksBefore } from '../../../records/log-pages.ts';

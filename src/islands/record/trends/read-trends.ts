@@ -1,4 +1,4 @@
-import { type LogEntry, ofKind } from '#core/practice';
+import { type LogEntry, ofKind } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
 import { type Arrival, arrivalsIn } from '#core/trends';
 import { engine } from '../../../engine/client.ts';

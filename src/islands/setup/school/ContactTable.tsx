@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { School } from '#core/brief/parts/school';
-import { handOf } from '#core/hand';
+import { handOf } from '#core/hand/models';
 import { INSTRUMENT_KINDS, type InstrumentKind } from '#core/instrument';
 import { positionWords } from '#core/messages';
 import { FieldRow, SelectField, TextField } from '../../../ui/fields/Field.tsx';

@@ -4,7 +4,16 @@ import { describe, it } from 'node:test';
 import { strToU8, zipSync } from 'fflate';
 import type { Brief } from '#core/brief';
 import { lineTextOf } from '#core/brief/lines';
-import { allOf, fits, type ForeignPiece, foreignPiece, type ForeignScore, type ImportChoice, rangeOf, voicesOf } from '#core/format';
+import {
+  allOf,
+  fits,
+  type ForeignPiece,
+  foreignPiece,
+  type ForeignScore,
+  type ImportChoice,
+  rangeOf,
+  voicesOf,
+} from '#core/format/foreign';
 import { looksLikeScore, readScore } from '../../../../src/files/foreign/read-score.ts';
 import { firstChoice, scorePiece } from '../../../../src/files/foreign/score-piece.ts';
 import { type ExpectedReading, READINGS } from './readings.ts';

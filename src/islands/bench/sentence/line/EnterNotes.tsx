@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Brief } from '#core/brief';
 import { TUNINGS, WRITTEN_OCTAVES_ABOVE } from '#core/instrument';
-import { parsePitch, plainName } from '#core/pitch';
+import { parsePitch } from '#core/pitch';
+import { plainName } from '#core/key';
 import { NOTE_VALUES } from '#core/rhythm';
 import type { MidiKeyboards } from '../../../../audio/keyboard/midi-keyboards.ts';
 import { playKey } from '../../../../state/edits/played-in.ts';

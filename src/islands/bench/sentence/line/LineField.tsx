@@ -1,6 +1,6 @@
 import { lazy, useState } from 'react';
 import type { Brief } from '#core/brief';
-import { suggestedWord } from '#core/material';
+import { suggestedWord } from '#core/material/typed';
 import type { Issue } from '#core/messages';
 import { usePlanning } from '../../../../state/planning.ts';
 import { isMarkup } from '../../../../files/foreign/markup.ts';

@@ -1,5 +1,5 @@
 import { lineTextOf, withOnlyLine } from '#core/brief/lines';
-import { fits, foreignPiece, rangeOf } from '#core/format';
+import { fits, foreignPiece, rangeOf } from '#core/format/foreign';
 import { issuesText } from '#core/messages';
 import { pastedFile } from '../../../../files/foreign/markup.ts';
 import { firstChoice } from '../../../../files/foreign/score-piece.ts';

@@ -1,0 +1,1 @@
+export { Day, dayNumber, dayOfNumber, weekdayOf } from './day.ts';

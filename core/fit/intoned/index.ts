@@ -1,0 +1,15 @@
+export {
+  checkedNote,
+  type Checkpoint,
+  checkpointsOf,
+  checksOfStop,
+  instrumentOf,
+  intonationOf,
+  intoned,
+  type IntonedStop,
+  ornamentHz,
+  type Pair,
+  pairOf,
+  ringingNotes,
+} from './intoned.ts';
+export { scaleSteps, type ScaleSteps } from './scale-steps.ts';

@@ -1,0 +1,17 @@
+export {
+  alterationInKey,
+  formatKey,
+  isInKey,
+  type Key,
+  KEY_MODES,
+  keyLabel,
+  type KeyMode,
+  keyOfSignature,
+  keyOfTonic,
+  keyWithSignature,
+  nextInKey,
+  parseKey,
+  pitchInKey,
+  plainName,
+  sharpsOrFlats,
+} from './key.ts';

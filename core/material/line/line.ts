@@ -1,0 +1,140 @@
+import { lineIssue } from '#core/messages';
+import type { Pitch } from '#core/pitch';
+import { badReading, goodReading, type Reading } from '#core/result';
+import {
+  addFractions,
+  asNumber,
+  compareFractions,
+  formatFraction,
+  type Fraction,
+  parseFraction,
+  subtractFractions,
+  ZERO,
+} from '#core/fraction';
+import { measureLength, type Meter, type Rhythm, tupletStarts, writtenFrom } from '#core/rhythm';
+import type { Accent, Articulation } from './articulation.ts';
+import type { FingerPair } from '#core/material/scale';
+import type { Ornament } from './ornament.ts';
+import type { Signature, SignatureFrom } from '#core/material/signature';
+
+/** A note, or two or three sounding together. */
+export interface NoteContent {
+  /** No rest. */
+  readonly kind: 'note';
+  /** Sounding pitch; of a double stop or a chord, the lowest. */
+  readonly pitch: Pitch;
+  /** The upper pitch of a double stop, of a chord the middle one; null for a single note. */
+  readonly upper: Pitch | null;
+  /** The top pitch of a chord of three; null for any other. */
+  readonly top: Pitch | null;
+  /** To be touched as a natural harmonic, or as one over a stopped note; null for a plain note. */
+  readonly harmonic: 'natural' | 'stopped' | null;
+  /** Trilled, or with a mordent; null for a plain note. */
+  readonly ornament: Ornament | null;
+  /** The accent it is played with; null for none. */
+  readonly accent: Accent | null;
+  /** Short, held to its end, or held and set apart; null for none of them. */
+  readonly articulation: Articulation | null;
+  /** A small note: written before the next one, with no time of its own. */
+  readonly grace: boolean;
+  /** Fingers the figure asks for, of a double stop; null leaves them free. */
+  readonly fingerPairs: readonly FingerPair[] | null;
+  /** Its length in whole notes; of a small note, the length it is written with. */
+  readonly duration: Fraction;
+  /** Whether the next note is played in the same bow. */
+  readonly slurredToNext: boolean;
+}
+
+/** A note or rest in its place in time. Ties do not appear: a tied note is one note of the whole length. */
+export type LineNote = UnplacedNote & {
+  /** Time from the beginning of the measure in which the line begins: after a pick-up the first note is not at 0. */
+  readonly onset: Fraction;
+};
+
+/** What is to be played, exact: the one form every material takes before it is fingered. */
+export interface Line extends Signature {
+  /** Where key or meter change on the way, in order; mostly nowhere. */
+  readonly changes: readonly SignatureFrom[];
+  /** Notes and rests in order, without gaps. */
+  readonly notes: readonly LineNote[];
+}
+
+/** A note or rest before it has its place in time. */
+export type UnplacedNote = NoteContent | { readonly kind: 'rest'; readonly duration: Fraction };
+
+/** A single stopped note as scales and arpeggios have it. */
+export function plainNote(pitch: Pitch, duration: Fraction, slurredToNext: boolean): NoteContent {
+  return {
+    kind: 'note',
+    pitch,
+    upper: null,
+    top: null,
+    harmonic: null,
+    ornament: null,
+    accent: null,
+    articulation: null,
+    grace: false,
+    fingerPairs: null,
+    duration,
+    slurredToNext,
+  };
+}
+
+/** The pitches that sound together, from the lowest. */
+export function pitchesOf({ pitch, upper, top }: Pick<NoteContent, 'pitch' | 'upper' | 'top'>): readonly Pitch[] {
+  return [pitch, ...(upper ? [upper] : []), ...(top ? [top] : [])];
+}
+
+/** What a line stands in: the key and meter it begins with, their changes, and how long before the first bar line it begins. */
+export interface LineSetting extends Signature {
+  /** In order; none where it is left out. */
+  readonly changes?: readonly SignatureFrom[];
+  /** Whole notes; null for a line that begins with a bar line. */
+  readonly pickUp: Fraction | null;
+}
+
+/** Sets notes one after the other. */
+export function lineOf({ key, meter, changes = [], pickUp }: LineSetting, notes: readonly UnplacedNote[]): Line {
+  let onset = pickUp ? subtractFractions(measureLength(meter), pickUp) : ZERO;
+  const placed = notes.map((note): LineNote => {
+    const here = { ...note, onset };
+    if (!isGrace(note)) onset = addFractions(onset, note.duration);
+    return here;
+  });
+  return { key, meter, changes, notes: placed };
+}
+
+/** Whether an element of a line is a small note without time of its own. */
+export function isGrace(note: UnplacedNote | undefined): boolean {
+  return note?.kind === 'note' && note.grace;
+}
+
+/** Whether the next note is played in the same bow: slurred to it, or it is what a small note leads to. */
+export function inOneBow(note: UnplacedNote | undefined): boolean {
+  return note?.kind === 'note' && (note.slurredToNext || note.grace);
+}
+
+/** The most a line lasts, whole notes: ten thousand notes of two measures each. */
+const LONGEST = 20_000;
+
+/** The line itself where every length of it can be written with tied notes, plain, dotted or of a tuplet, and it ends in time; else what cannot. */
+export function writableLine(line: Line): Reading<Line> {
+  const last = line.notes[line.notes.length - 1];
+  if (last && asNumber(last.onset) + asNumber(last.duration) > LONGEST) {
+    return badReading(lineIssue('too-long-to-play', { most: LONGEST }, { pointer: '/material/notes' }));
+  }
+  const starts = tupletStarts(line.notes.map(({ onset }) => onset));
+  const wrong = line.notes.findIndex(
+    (note, index) => writtenFrom(isGrace(note) ? ZERO : note.onset, note.duration, starts[index]) === null,
+  );
+  const duration = line.notes[wrong]?.duration;
+  if (!duration) return goodReading(line);
+  const where = { note: wrong, pointer: `/material/notes/${wrong}/duration` };
+  return badReading(lineIssue('duration-not-writable', { duration: formatFraction(duration) }, where));
+}
+
+/** The pick-up of a rhythm, where it is shorter than a measure; null for none, and for one that fills measures. */
+export function pickUpOf({ pickUp }: Rhythm, meter: Meter): Fraction | null {
+  const length = pickUp === undefined ? null : parseFraction(pickUp);
+  return length && compareFractions(length, measureLength(meter)) < 0 ? length : null;
+}

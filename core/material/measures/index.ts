@@ -1,0 +1,1 @@
+export { changeBefore, intoMeasure, keyAfter, keyAt, type LineMeasure, measureIndexAt, measuresOf, signatureAt } from './measures.ts';

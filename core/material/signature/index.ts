@@ -1,0 +1,1 @@
+export { readSignatureChanges, type Signature, SignatureChange, SignatureChanges, type SignatureFrom } from './signature.ts';

@@ -1,0 +1,44 @@
+import { issuesAbout } from '../issue.ts';
+
+/** Why the server does not do what a request asks for. */
+export const requestIssue = issuesAbout('request', {
+  /** Too many others wait already. */
+  busy: ({ seconds }: { readonly seconds: number }) => ({
+    expected: 'a place in the queue',
+    came: 'none',
+    message: 'Too many requests wait to be planned.',
+    hint: `Try again in ${seconds} seconds.`,
+  }),
+
+  /** Planning took more time or memory than one request is given. */
+  'too-expensive': (_: object) => ({
+    expected: 'a brief that is planned within a few seconds',
+    came: 'more',
+    message: 'This brief takes longer to plan than one request is given.',
+    hint: 'Send fewer notes at once, or do not ask for an exact number of shifts.',
+  }),
+
+  /** A batch with nothing in it, or with too much. */
+  'not-a-batch': ({ count, most }: { readonly count: number; readonly most: number }) => ({
+    expected: `1 to ${most} briefs`,
+    came: String(count),
+    message: `A batch holds 1 to ${most.toLocaleString('en')} briefs; this one holds ${count.toLocaleString('en')}.`,
+    hint: 'Send a JSON list of briefs, or one brief to a line.',
+  }),
+
+  /** A format that nothing is read from or written in. */
+  'no-such-format': ({ known }: { readonly known: readonly string[] }) => ({
+    expected: known.join(', '),
+    came: 'another',
+    message: `There is no such format; there are ${known.join(', ')}.`,
+    hint: `Ask for one of ${known.join(', ')}.`,
+  }),
+
+  /** A method that the address does not know. */
+  'wrong-method': ({ method, allowed }: { readonly method: string; readonly allowed: string }) => ({
+    expected: allowed,
+    came: method,
+    message: `This address answers ${allowed}, not ${method}.`,
+    hint: `Send it as ${allowed}.`,
+  }),
+});

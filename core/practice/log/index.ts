@@ -1,0 +1,32 @@
+export { cleanTempo, triedShifts } from './at-shifts.ts';
+export {
+  asCorrected,
+  type Done,
+  doneIn,
+  entriesOfTeacher,
+  lastLesson,
+  missCounts,
+  type MissedNote,
+  missedNotes,
+  missesOf,
+  ofKind,
+  type SetByTeacher,
+  setIn,
+  setsOf,
+} from './counted.ts';
+export {
+  type EntryKind,
+  type EntryOf,
+  LARGEST_FILE,
+  LAST_MOMENT,
+  LogEntry,
+  type LogWhat,
+  type Miss,
+  MISSES,
+  MOST_ENTRIES,
+  PosturePoint,
+  type Prompt,
+} from './entry.ts';
+export { mergedEntries } from './merged.ts';
+export { inOrder, orderOf } from './order.ts';
+export { LOG_COLUMNS, logRows } from './table.ts';

@@ -1,0 +1,16 @@
+export { capsOf, type Strain, strictest, USUAL_REST } from './caps.ts';
+export { groupsOfItem, notesOfPart, runItem } from './run-item.ts';
+export {
+  itemOf,
+  missedAs,
+  type Pressed,
+  pressed,
+  rungOf,
+  type RunItem,
+  type SessionLeft,
+  type SessionRun,
+  sessionRun,
+  type Signal,
+  type Step,
+} from './run.ts';
+export { heardWhole, type InHand, type PracticeSound, soundingAt } from './sounding.ts';

@@ -1,0 +1,204 @@
+import { MISSES, type LogWhat, type Miss, type Prompt } from '#core/practice/log';
+import { fadedAfter, type Fading } from '#core/practice/fading';
+import type { Practised } from '#core/practice/item';
+import { afterSet, AT_THE_FOOT, type Ladder, type OnLadder, type Rung, rungsOf, type SetRule, setStanding } from '#core/practice/ladder';
+
+/** An item as it is run through: what the plan says of it is already worked out. */
+export interface RunItem {
+  readonly practised: Practised;
+  /** What is done before it is played. */
+  readonly prompts: readonly Prompt[];
+  readonly set: SetRule;
+  readonly ladder: Ladder;
+  /** Tries a set at most, where it strains; null where it does not. */
+  readonly cap: number | null;
+  /** Rest after a set, seconds. */
+  readonly restSeconds: number;
+  /** In how many groups it is played, one after the other on each rung. */
+  readonly groups: number;
+  readonly minutes: number;
+  /** How help fades with it; null where no course is set. */
+  readonly fading: Fading | null;
+}
+
+/**
+ * Where a session stands. `aim`: what it is for; `prepare`: a preparatory step; `play`: a set, with its tries so far (good or not);
+ * `miss`: how the last try missed; `rest`: after a set, and whether the item is over; `pain`: it hurt; `end-check`; `done`: whether
+ * the aim was reached, null where that was not asked.
+ */
+export type Step =
+  | { readonly at: 'aim' }
+  | { readonly at: 'prepare'; readonly prompt: number }
+  | { readonly at: 'play'; readonly tries: readonly boolean[] }
+  | { readonly at: 'miss'; readonly tries: readonly boolean[]; readonly miss: Miss }
+  | { readonly at: 'rest'; readonly clean: boolean; readonly over: boolean }
+  | { readonly at: 'pain' }
+  | { readonly at: 'end-check' }
+  | { readonly at: 'done'; readonly reached: boolean | null };
+
+/** A session while it is run through. */
+export interface SessionRun {
+  readonly aim: string;
+  readonly endCheck: string;
+  readonly items: readonly RunItem[];
+  /** Which item. */
+  readonly item: number;
+  readonly step: Step;
+  /** Where on its ladder. */
+  readonly ladder: OnLadder;
+  /** Which of its groups. */
+  readonly group: number;
+}
+
+/** Both hands hold the instrument: there is one thing to say yes with, one for the other, and one for pain. */
+export type Signal = 'on' | 'other' | 'pain';
+
+/** What a signal does: the session after it, and what is written into the log. */
+export interface Pressed {
+  readonly run: SessionRun;
+  readonly log: readonly LogWhat[];
+}
+
+/** Where a session was left: in which item, and where on its ladder. */
+export type SessionLeft = Pick<SessionRun, 'item' | 'ladder'>;
+
+/**
+ * A session at its beginning, or with the item at which it was left: its preparatory steps come again, its ladder goes on. An item
+ * that is not there is the first.
+ */
+export function sessionRun(
+  { aim, endCheck, items }: Pick<SessionRun, 'aim' | 'endCheck' | 'items'>,
+  left: SessionLeft = { item: 0, ladder: AT_THE_FOOT },
+): SessionRun {
+  const from = left.item < items.length ? left : { item: 0, ladder: AT_THE_FOOT };
+  return { aim, endCheck, items, ...from, step: { at: 'aim' }, group: 0 };
+}
+
+/** The item in hand; null before the first and after the last. */
+export function itemOf({ items, item, step }: SessionRun): RunItem | null {
+  return step.at === 'aim' || step.at === 'end-check' || step.at === 'done' ? null : (items[item] ?? null);
+}
+
+/** The rung in hand: the last one once the ladder is climbed. */
+export function rungOf({ ladder }: Pick<RunItem, 'ladder'>, { rung }: OnLadder): Rung | null {
+  const rungs = rungsOf(ladder);
+  return rungs[Math.min(rung, rungs.length - 1)] ?? null;
+}
+
+/**
+ * What comes of a signal, `itemSeconds` after the item was begun.
+ *
+ * `on` goes on, is a good try, or takes the miss that is shown; `other` passes a preparatory step over (which is logged), is a
+ * missed try, shows the next way of missing, leaves the item at a rest, or says that the aim was not reached. `pain` ends the set
+ * wherever one is under way.
+ */
+export function pressed(run: SessionRun, signal: Signal, itemSeconds: number): Pressed {
+  const item = itemOf(run);
+  if (signal === 'pain') return item && run.step.at !== 'pain' ? hurt(run, item) : { run, log: [] };
+  return PRESSED[run.step.at](run, signal, itemSeconds);
+}
+
+type Press = (run: SessionRun, signal: Exclude<Signal, 'pain'>, itemSeconds: number) => Pressed;
+
+const PRESSED: Readonly<Record<Step['at'], Press>> = {
+  aim: (run) => silently({ ...beginItem(run, run.item), ladder: run.ladder }),
+  prepare: (run, signal) => prepared(run, signal),
+  play: (run, signal, itemSeconds) => tried(run, signal, itemSeconds),
+  miss: (run, signal, itemSeconds) => missed(run, signal, itemSeconds),
+  rest: (run, signal) => silently(rested(run, signal)),
+  pain: (run, signal) => silently(signal === 'on' ? ended(run, null) : beginItem(run, run.item + 1)),
+  'end-check': (run, signal) => {
+    const reached = signal === 'on';
+    return { run: ended(run, reached), log: [{ kind: 'end-check', aim: run.aim, reached }] };
+  },
+  done: silently,
+};
+
+function silently(run: SessionRun): Pressed {
+  return { run, log: [] };
+}
+
+function ended(run: SessionRun, reached: boolean | null): SessionRun {
+  return { ...run, step: { at: 'done', reached } };
+}
+
+function beginItem(run: SessionRun, item: number): SessionRun {
+  const next = run.items[item];
+  if (!next) return { ...run, step: { at: 'end-check' } };
+  const step: Step = next.prompts.length > 0 ? { at: 'prepare', prompt: 0 } : { at: 'play', tries: [] };
+  return { ...run, item, step, ladder: AT_THE_FOOT, group: 0 };
+}
+
+function hurt(run: SessionRun, { practised }: RunItem): Pressed {
+  return { run: { ...run, step: { at: 'pain' } }, log: [{ kind: 'pain', practised }] };
+}
+
+function prepared(run: SessionRun, signal: 'on' | 'other'): Pressed {
+  const item = run.items[run.item];
+  if (run.step.at !== 'prepare' || !item) return silently(run);
+  const { prompt } = run.step;
+  const [here, next] = [item.prompts[prompt], item.prompts[prompt + 1]];
+  const step: Step = next === undefined ? { at: 'play', tries: [] } : { at: 'prepare', prompt: prompt + 1 };
+  const skipped = signal === 'other' && here !== undefined;
+  return { run: { ...run, step }, log: skipped ? [{ kind: 'skipped', practised: item.practised, prompt: here }] : [] };
+}
+
+function tried(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
+  if (run.step.at !== 'play') return silently(run);
+  const { tries } = run.step;
+  if (signal === 'other') return silently({ ...run, step: { at: 'miss', tries, miss: MISSES[0] } });
+  return counted(run, [...tries, true], null, itemSeconds);
+}
+
+function missed(run: SessionRun, signal: 'on' | 'other', itemSeconds: number): Pressed {
+  if (run.step.at !== 'miss') return silently(run);
+  const { tries, miss } = run.step;
+  if (signal === 'on') return counted(run, [...tries, false], miss, itemSeconds);
+  const next = MISSES[(MISSES.indexOf(miss) + 1) % MISSES.length] ?? miss;
+  return silently({ ...run, step: { at: 'miss', tries, miss: next } });
+}
+
+/** Says at once how the try missed and, where it is known, at which note (line index); nothing where no try is under way. */
+export function missedAs(run: SessionRun, miss: Miss, note: number | null, itemSeconds: number): Pressed {
+  if (run.step.at !== 'miss') return silently(run);
+  const { run: next, log } = counted(run, [...run.step.tries, false], miss, itemSeconds);
+  return { run: next, log: log.map((entry) => (entry.kind === 'attempt' && note !== null ? { ...entry, note } : entry)) };
+}
+
+/** A try that is over: it is logged, and the set goes on or ends. */
+function counted(run: SessionRun, tries: readonly boolean[], miss: Miss | null, itemSeconds: number): Pressed {
+  const item = run.items[run.item];
+  if (!item) return silently(run);
+  const tempo = rungOf(item, run.ladder)?.tempo ?? null;
+  const log: readonly LogWhat[] = [{ kind: 'attempt', practised: item.practised, tempo, miss }];
+  const standing = setStanding(item.set, tries, item.cap);
+  if (standing === 'on') return { run: { ...run, step: { at: 'play', tries } }, log };
+  const moved = afterSetOf(run, item, standing);
+  const climbed = moved.ladder.rung >= rungsOf(item.ladder).length;
+  const over = climbed || itemSeconds >= item.minutes * SECONDS_A_MINUTE;
+  const set = fadedBy(run, item, standing === 'clean');
+  return { run: { ...set.run, ...moved, step: { at: 'rest', clean: standing === 'clean', over } }, log: [...log, ...set.log] };
+}
+
+/** A set is over: where help fades it is logged with what was shown, and counts for what is shown next. */
+function fadedBy(run: SessionRun, item: RunItem, clean: boolean): Pressed {
+  const { practised, fading } = item;
+  if (!fading) return silently(run);
+  const next: RunItem = { ...item, fading: { ...fading, sets: [...fading.sets, clean] } };
+  const items = run.items.map((each) => (each === item ? next : each));
+  return { run: { ...run, items }, log: [{ kind: 'set', practised, clean, shown: [...fadedAfter(fading).shown] }] };
+}
+
+const SECONDS_A_MINUTE = 60;
+
+/** A clean set goes on to the next group, and from the last of them up the ladder; a failed one moves the ladder at once. */
+function afterSetOf({ ladder, group }: SessionRun, item: RunItem, standing: 'clean' | 'failed'): Pick<SessionRun, 'ladder' | 'group'> {
+  if (standing === 'clean' && group + 1 < item.groups) return { ladder, group: group + 1 };
+  return { ladder: afterSet(item.ladder, ladder, standing), group: standing === 'clean' ? 0 : group };
+}
+
+function rested(run: SessionRun, signal: 'on' | 'other'): SessionRun {
+  if (run.step.at !== 'rest') return run;
+  if (run.step.over || signal === 'other') return beginItem(run, run.item + 1);
+  return { ...run, step: { at: 'play', tries: [] } };
+}
