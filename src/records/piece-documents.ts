@@ -1,4 +1,5 @@
 import type { Brief } from '#core/brief';
+import { lineTextOf } from '#core/brief/lines';
 import { DOCUMENT_KINDS, headed, type Piece } from '#core/documents';
 
 /** What a piece carries that the bench does not change. */
@@ -25,4 +26,9 @@ export function pieceOf(name: string, brief: Brief, lineText: string, { tags, dr
     ...(drill ? { drill } : {}),
   };
   return headed(DOCUMENT_KINDS.piece, { name, brief, ...told });
+}
+
+/** The line as typed; written out again for one that came without. */
+export function typedLine({ brief, lineText }: Piece): string {
+  return lineText ?? (brief.material.kind === 'line' ? lineTextOf(brief) : '');
 }

@@ -1,8 +1,8 @@
 import { DOCUMENT_NAMES, type DocumentName } from '#core/documents';
-import { database } from '../storage/database.ts';
+import { database } from '../storage/database/database.ts';
 import type { RecordOf } from '../records/record.ts';
-import { forgetAllLeft } from '../storage/writing/unwritten.ts';
-import { together } from '../storage/writing/together.ts';
+import { forgetAllLeft } from '../storage/beside/unwritten.ts';
+import { together } from '../storage/database/together.ts';
 
 /** A record of a player with its kind. */
 interface OfPlayer<Name extends DocumentName = DocumentName> {

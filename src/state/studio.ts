@@ -18,7 +18,7 @@ export function useStudioAtHand<Value>(choose: (studio: StudioAtHand) => Value):
 
 /** Brings the players, instruments and schools of the studio, to choose from. */
 export async function bringStudio(): Promise<void> {
-  const { database } = await import('../storage/database.ts');
+  const { database } = await import('../storage/database/database.ts');
   const tables = [database.instruments.toArray(), database.players.toArray(), database.schools.toArray()] as const;
   const [instruments, players, schools] = await Promise.all(tables);
   studioStore.setState({ instruments, players, schools });

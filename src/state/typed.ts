@@ -1,5 +1,5 @@
 import { useLayoutEffect } from 'react';
-import { keepBeside, textBeside } from '../storage/beside.ts';
+import { keepBeside, textBeside } from '../storage/beside/beside.ts';
 import { noteTyped } from './keeping/leaving.ts';
 
 /** What was typed and is not kept anywhere else yet: a key for each form. */

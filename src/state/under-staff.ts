@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { keepBeside, textBeside } from '../storage/beside.ts';
+import { keepBeside, textBeside } from '../storage/beside/beside.ts';
 
 /** What stands under the staff besides the strings, on asking. */
 export interface UnderStaff {

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { DocumentName } from '#core/documents';
-import type { PageName } from '../../src/islands/rooms.ts';
+import type { PageName } from '../../src/islands/frame/rooms.ts';
 import type { PieceRecord, RecordOf } from '../../src/records/record.ts';
 
 /** What the browser holds afterwards: the piece of the trial (null where it is gone), all records by their kind, and what fields hold. */

@@ -15,8 +15,8 @@ import { EDITS } from './edits.ts';
 import { storedPieces, storedRecords, storedTyped } from './stored-pieces.ts';
 import { DOCUMENT_NAMES } from '#core/documents';
 import { listsOf } from '../support/lists-of-schema.ts';
-import { JOINED_LISTS } from '../../src/storage/writing/joined-lists.ts';
-import { KEEPING_PAGES } from '../../src/islands/rooms.ts';
+import { JOINED_LISTS } from '../../src/storage/joining/joined-lists.ts';
+import { KEEPING_PAGES } from '../../src/islands/frame/rooms.ts';
 import type { PieceRecord } from '../../src/records/record.ts';
 import { CHROMIUM, numberGiven, served, textGiven } from '../support/served.ts';
 

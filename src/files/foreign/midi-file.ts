@@ -2,7 +2,7 @@ import { type MidiData, type MidiEvent, parseMidi } from 'midi-file';
 import { bestGrid, fromMidi, type Grid, type MidiNote, type MidiSong, type MidiTrack, quantised } from '#core/format/midi';
 import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
-import type { ReadScore } from './read-score.ts';
+import type { ReadScore } from './score-read.ts';
 
 /** The channel of drums, counted from 0. */
 const DRUMS = 9;

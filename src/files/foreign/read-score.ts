@@ -1,15 +1,9 @@
-import type { ForeignScore } from '#core/format/foreign';
 import { fromMusicXml } from '#core/format/musicxml';
-import type { Grid, Quantised } from '#core/format/midi';
+import type { Grid } from '#core/format/midi';
 import type { Reading } from '#core/result';
+import type { ReadScore } from './score-read.ts';
 import { scoreInArchive } from './unpack.ts';
 import { readXml } from './xml-tree.ts';
-
-/** A score as it was read; one that was played, with the grid to which it was set and how far it was from it. */
-export interface ReadScore {
-  readonly score: ForeignScore;
-  readonly played: (Pick<Quantised, 'error'> & { readonly grid: Grid }) | null;
-}
 
 /** Reads a score from a file of whatever open format: MusicXML, plain or compressed, or MIDI, set to a grid. What it is, its first bytes say. */
 export async function readScore(bytes: Uint8Array, grid: Grid | null = null): Promise<Reading<ReadScore>> {

@@ -3,8 +3,8 @@ import { EMPTY_STUDIO } from '../../records/studio.ts';
 import { STUDIO } from '../../state/reading/of-studio.ts';
 import { storedOr, useStored } from '../../state/reading/use-stored.ts';
 import { guarded } from '../../ui/states/Boundary.tsx';
-import { Addressed } from '../Addressed.tsx';
-import { Header } from '../Header.tsx';
+import { Addressed } from '../frame/Addressed.tsx';
+import { Header } from '../frame/Header.tsx';
 import { instrumentsOf } from '../tapes/tape-instruments.ts';
 import { AtlasOf } from './AtlasOf.tsx';
 

@@ -12,7 +12,7 @@ import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { ATLAS_WORDS, positionName } from '../../words/atlas.ts';
-import { instrumentLike } from '../instrument-like.ts';
+import { instrumentLike } from '../parts/instrument-like.ts';
 import { BoardDrawing } from '../measurements/BoardDrawing.tsx';
 import { boardScale } from '../measurements/board-geometry.ts';
 import type { TapeInstrument } from '../tapes/tape-instruments.ts';

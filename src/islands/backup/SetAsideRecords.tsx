@@ -8,7 +8,7 @@ import { useStored } from '../../state/reading/use-stored.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { restoredText } from '../../words/kept/backup.ts';
-import type { Run } from '../run.ts';
+import type { Run } from '../parts/run.ts';
 
 /** What did not read and was set aside: tried again, or taken out to be looked at. */
 export function SetAsideRecords({ run }: { readonly run: Run }) {

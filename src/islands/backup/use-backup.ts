@@ -3,7 +3,7 @@ import type { BackupState } from '../../state/backup/backup.ts';
 import { BACKUP_STATE } from '../../state/reading/of-backup.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import { notReadText, STORAGE_TROUBLE } from '../../words/kept/storage.ts';
-import type { Run } from '../run.ts';
+import type { Run } from '../parts/run.ts';
 
 /** How the backup stands, what was said last, and a way to do something about it. */
 export function useBackup(): {

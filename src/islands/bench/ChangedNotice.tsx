@@ -2,7 +2,7 @@ import { settleChange } from '../../state/edits/brief-actions.ts';
 import { useWork } from '../../state/bench/work.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/states/Notice.tsx';
-import { ChangeWords } from '../ChangeWords.tsx';
+import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
 
 /** The instrument or the player of this piece was changed in the Studio: what, what it does here, and what to do about it. */
 export function ChangedNotice() {

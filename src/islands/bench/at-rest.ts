@@ -4,7 +4,7 @@ export { checkOpenPiece } from '../../state/bench/check-open-piece.ts';
 export { watchRefingering } from '../../state/bench/refingering.ts';
 export { watchCorrections } from '../../state/school/corrections.ts';
 export { keepInStep } from '../../state/bench/in-step.ts';
-export { NumberOrigins } from '../NumberOrigins.tsx';
+export { NumberOrigins } from '../parts/NumberOrigins.tsx';
 export { ChangedNotice } from './ChangedNotice.tsx';
 export { FirstSteps } from './FirstSteps.tsx';
 export { Alternatives } from './others/Alternatives.tsx';

@@ -15,12 +15,12 @@ import { ButtonLink } from '../../ui/Button.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { INSTRUMENT_LABELS, pieceTitle } from '../../words/labels.ts';
-import { Addressed } from '../Addressed.tsx';
-import { ChangeWords } from '../ChangeWords.tsx';
-import { EarlierVersions } from '../EarlierVersions.tsx';
-import { Header } from '../Header.tsx';
+import { Addressed } from '../frame/Addressed.tsx';
+import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
+import { EarlierVersions } from '../opened-piece/EarlierVersions.tsx';
+import { Header } from '../frame/Header.tsx';
 import { studioVersionText } from '../setup/VersionsInStudio.tsx';
-import { KeptNotices } from '../KeptNotices.tsx';
+import { KeptNotices } from '../frame/KeptNotices.tsx';
 import { useRecords } from '../../state/reading/use-records.ts';
 import { CostTable } from './CostTable.tsx';
 

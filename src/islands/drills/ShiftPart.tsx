@@ -19,7 +19,7 @@ import { EmptyState } from '../../ui/states/EmptyState.tsx';
 import { Fact, FactList } from '../../ui/FactList.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
-import { Caution } from '../Caution.tsx';
+import { Caution } from '../parts/Caution.tsx';
 import { checkText, soundedText } from '../../words/intonation.ts';
 import { distanceText } from '../../words/drills/families.ts';
 import { intervalText } from '../../words/drills/stages.ts';

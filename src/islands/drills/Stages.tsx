@@ -13,8 +13,8 @@ import { Heading } from '../../ui/Heading.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { elsewhereText, STAGE_WORDS, STATE_WORDS } from '../../words/drills/stages.ts';
 import { stagesVersionText } from '../../words/practice/versions.ts';
-import { EarlierVersions } from '../EarlierVersions.tsx';
-import { KeptNotices } from '../KeptNotices.tsx';
+import { EarlierVersions } from '../opened-piece/EarlierVersions.tsx';
+import { KeptNotices } from '../frame/KeptNotices.tsx';
 import { useStages } from './use-stages.ts';
 
 const STATES = STAGE_STATES.map((value) => ({ value, name: STATE_WORDS[value] }));

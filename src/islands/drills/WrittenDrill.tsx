@@ -19,7 +19,7 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { alterationText, bowsText, drillTitle } from '../../words/drills/families.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { NOT_ANSWERED } from '../../words/notices.ts';
-import { Caution } from '../Caution.tsx';
+import { Caution } from '../parts/Caution.tsx';
 import { keepOrThrow, wordsBesideHead } from '../../state/keeping/keep-or-throw.ts';
 import { PathScore } from '../score/PathScore.tsx';
 import { FingersOnly } from './FingersOnly.tsx';

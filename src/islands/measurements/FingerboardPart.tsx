@@ -14,7 +14,7 @@ import { Choice } from '../../ui/fields/Choice.tsx';
 import { SYSTEM_LABELS } from '../../words/intonation.ts';
 import { instrumentLabel } from '../../words/labels.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';
-import { SystemChoice } from '../SystemChoice.tsx';
+import { SystemChoice } from '../parts/SystemChoice.tsx';
 import { BoardDrawing } from './BoardDrawing.tsx';
 import { HandTable } from './HandTable.tsx';
 import { KeyTable } from './KeyTable.tsx';

@@ -22,7 +22,7 @@ import {
   systemReason,
 } from '../../words/intonation.ts';
 import { fingeringText, soundText } from '../../words/plan-words.ts';
-import { SystemChoice } from '../SystemChoice.tsx';
+import { SystemChoice } from '../parts/SystemChoice.tsx';
 
 /** Where every note aims, how it is checked, where to stop and listen, and where two checks contradict each other. */
 export function IntonationPart({ plan }: { readonly plan: Plan }) {

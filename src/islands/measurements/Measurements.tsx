@@ -10,12 +10,12 @@ import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { PartTabs } from '../../ui/Tabs.tsx';
 import { briefLine } from '../../words/brief-line.ts';
 import { pieceTitle } from '../../words/labels.ts';
-import { Addressed } from '../Addressed.tsx';
-import { Header } from '../Header.tsx';
-import { NumberOrigins } from '../NumberOrigins.tsx';
+import { Addressed } from '../frame/Addressed.tsx';
+import { Header } from '../frame/Header.tsx';
+import { NumberOrigins } from '../parts/NumberOrigins.tsx';
 import { Messages } from '../bench/Messages.tsx';
-import { useOpenedPiece } from '../use-opened-piece.ts';
-import { usePageTitle } from '../use-page-title.ts';
+import { useOpenedPiece } from '../opened-piece/use-opened-piece.ts';
+import { usePageTitle } from '../frame/use-page-title.ts';
 import { Notice } from '../../ui/states/Notice.tsx';
 import { notKeptText } from '../../words/kept/storage.ts';
 

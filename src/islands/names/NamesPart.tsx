@@ -12,7 +12,7 @@ import { TextField } from '../../ui/fields/Field.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { ATLAS_WORDS } from '../../words/atlas.ts';
 import { NAME_WAY_WORDS, namesDoneText, NAMES_FROM, NAMES_FROM_WORDS, QUIZ_WORDS } from '../../words/quiz.ts';
-import { instrumentLike } from '../instrument-like.ts';
+import { instrumentLike } from '../parts/instrument-like.ts';
 import { LinePreview } from '../score/LinePreview.tsx';
 import { AnswerBoard } from './AnswerBoard.tsx';
 import { NameKeys } from './NameKeys.tsx';

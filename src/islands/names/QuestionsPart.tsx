@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Heading } from '../../ui/Heading.tsx';
 import { Answered } from '../../ui/states/Answered.tsx';
 import { confusionText, QUIZ_WORDS } from '../../words/quiz.ts';
-import { instrumentLike } from '../instrument-like.ts';
+import { instrumentLike } from '../parts/instrument-like.ts';
 import { QuestionForm } from './QuestionForm.tsx';
 import type { Answers } from './use-answers.ts';
 

@@ -3,9 +3,9 @@ import { STUDIO } from '../../state/reading/of-studio.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import type { Studio } from '../../records/studio.ts';
 import { Answered } from '../../ui/states/Answered.tsx';
-import { Addressed } from '../Addressed.tsx';
-import { Header } from '../Header.tsx';
-import type { PageName } from '../rooms.ts';
+import { Addressed } from '../frame/Addressed.tsx';
+import { Header } from '../frame/Header.tsx';
+import type { PageName } from '../frame/rooms.ts';
 
 interface StudioPageProps {
   /** The page, which is its heading too. */

@@ -21,7 +21,7 @@ import { Table } from '../../ui/Table.tsx';
 import { SENTENCE_PART } from '../../ui/fields/sentence-part.ts';
 import { libraryRow, type LibraryRow, searchFor } from '../../words/library.ts';
 import { PieceRow } from './PieceRow.tsx';
-import type { Run } from '../run.ts';
+import type { Run } from '../parts/run.ts';
 import { changedInBothText } from '../../words/kept/other-tabs.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { keepOrThrow } from '../../state/keeping/keep-or-throw.ts';

@@ -4,7 +4,7 @@ import { PIECES_USING } from '../../state/reading/of-studio.ts';
 import { useStored } from '../../state/reading/use-stored.ts';
 import { Heading } from '../../ui/Heading.tsx';
 import { pieceTitle } from '../../words/labels.ts';
-import { ChangeWords } from '../ChangeWords.tsx';
+import { ChangeWords } from '../opened-piece/ChangeWords.tsx';
 
 interface UsedByProps {
   readonly field: keyof Uses;

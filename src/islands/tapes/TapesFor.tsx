@@ -13,7 +13,7 @@ import { Button, ButtonLink } from '../../ui/Button.tsx';
 import { Choice, OptionChoice } from '../../ui/fields/Choice.tsx';
 import { NextSteps } from '../../ui/NextSteps.tsx';
 import { pieceTitle } from '../../words/labels.ts';
-import { instrumentLike } from '../instrument-like.ts';
+import { instrumentLike } from '../parts/instrument-like.ts';
 import { PagesPreview } from './PagesPreview.tsx';
 import type { TapeInstrument } from './tape-instruments.ts';
 import { printTapes, tapePagesOf, type TapesOn } from './tape-pages.ts';

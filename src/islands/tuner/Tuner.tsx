@@ -16,10 +16,10 @@ import { Notice } from '../../ui/states/Notice.tsx';
 import { OpenedSection } from '../../ui/OpenedSection.tsx';
 import { INSTRUMENT_LABELS } from '../../words/labels.ts';
 import { NO_MICROPHONE } from '../../words/tuner.ts';
-import { Addressed } from '../Addressed.tsx';
-import { Header } from '../Header.tsx';
-import { NumberOrigins } from '../NumberOrigins.tsx';
-import { instrumentLike } from '../instrument-like.ts';
+import { Addressed } from '../frame/Addressed.tsx';
+import { Header } from '../frame/Header.tsx';
+import { NumberOrigins } from '../parts/NumberOrigins.tsx';
+import { instrumentLike } from '../parts/instrument-like.ts';
 import { FIRST_ERRORS } from './simulated.ts';
 import { useMicrophone } from './use-microphone.ts';
 

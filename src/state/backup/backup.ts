@@ -1,5 +1,5 @@
 import { DOCUMENT_NAMES } from '#core/documents';
-import { database } from '../../storage/database.ts';
+import { database } from '../../storage/database/database.ts';
 import { studioText } from './studio-file.ts';
 
 /** After so many days with changes since the last backup the teacher is reminded. */

@@ -4,14 +4,14 @@ import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { fullDaysText } from '../../words/kept/backup.ts';
 import { pieceTitle } from '../../words/labels.ts';
-import { database } from '../../storage/database.ts';
+import { database } from '../../storage/database/database.ts';
 import { LINKS, type LogRecord, type RecordOf } from '../../records/record.ts';
 import { pageIdOf } from '../../records/log-pages.ts';
-import { isFields, readRecord } from '../../storage/read-record.ts';
+import { isFields, readRecord } from '../../storage/reading/read-record.ts';
 import { piecesFollow } from '../../storage/writing/follow.ts';
-import { isLogRecord } from '../../storage/writing/log-entries.ts';
+import { isLogRecord } from '../../storage/joining/log-entries.ts';
 import { mergePages } from '../../storage/writing/merge-pages.ts';
-import { together } from '../../storage/writing/together.ts';
+import { together } from '../../storage/database/together.ts';
 import { keepVersion } from '../../storage/writing/versions.ts';
 
 /** How what a file brings stands to what is here: `older` was written more often here. */

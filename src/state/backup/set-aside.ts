@@ -1,6 +1,6 @@
-import { database } from '../../storage/database.ts';
-import { isFields, readRecord } from '../../storage/read-record.ts';
-import { together } from '../../storage/writing/together.ts';
+import { database } from '../../storage/database/database.ts';
+import { isFields, readRecord } from '../../storage/reading/read-record.ts';
+import { together } from '../../storage/database/together.ts';
 
 /** Tries again to read what was set aside, and puts back what now reads; how many did. */
 export async function restoreSetAside(): Promise<number> {

@@ -1,5 +1,5 @@
 import type { PieceRecord } from '../../records/record.ts';
-import { typedLine } from './work-actions.ts';
+import { typedLine } from '../../records/piece-documents.ts';
 import { workStore } from './work.ts';
 
 /** Brings the piece back as it was in an earlier version; a step that can be undone. */

@@ -1,11 +1,11 @@
 import { demoInPage } from '../of-demo/demo-in-page.ts';
 import { demoRecords } from '../of-demo/demo-records.ts';
-import { readFirst } from '../../storage/first-reading.ts';
+import { readFirst } from '../../storage/reading/first-reading.ts';
 import { isDemo } from '../of-demo/is-demo.ts';
 import { planningStore } from '../planning.ts';
 import { studioStore } from '../studio.ts';
 import { useOpenPieces } from './open-pieces.ts';
-import { setOnBench } from './work-actions.ts';
+import { setOnBench } from './on-bench.ts';
 
 /**
  * Puts a piece on the bench with nothing but what is at hand: what the browser keeps, read as it is, or on the first visit

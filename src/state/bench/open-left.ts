@@ -1,7 +1,7 @@
 import type { PieceRecord } from '../../records/record.ts';
 import { leftOf } from '../../storage/writing/put-unwritten.ts';
 import { saveSoon } from './saving.ts';
-import { setOnBench } from './work-actions.ts';
+import { setOnBench } from './on-bench.ts';
 
 /**
  * Opens a piece whose last change the database could not take: as it was left, whatever the database has, and tries to write

@@ -1,11 +1,11 @@
 import { create } from 'zustand';
-import type { OpenPiece } from '../../storage/open-pieces.ts';
+import type { OpenPiece } from '../../storage/reading/open-pieces.ts';
 
 /** The pieces that stand open, known before the bench is drawn, so that their row does not push it down later. */
 export const useOpenPieces = create<{ readonly pieces: readonly OpenPiece[] }>(() => ({ pieces: [] }));
 
 /** What keeps them comes after the first drawing. */
-const loadStorage = () => import('../../storage/open-pieces.ts');
+const loadStorage = () => import('../../storage/reading/open-pieces.ts');
 
 /** Reads which pieces stand open; a browser that keeps nothing has none. */
 export async function bringOpenPieces(): Promise<void> {

@@ -1,9 +1,7 @@
-import type { PieceRecord } from '../../records/record.ts';
-import { pieceOf } from '../../records/piece-documents.ts';
-import { THIS_TAB } from '../../records/this-tab.ts';
 import { keep, type KeptOutcome, savingDuring } from '../keeping/keep.ts';
 import { isWaiting } from '../keeping/waiting.ts';
-import { onDraft, workWithDrafts } from './drafts.ts';
+import { onDraft } from './drafts.ts';
+import { recordOfWork } from './record-of-work.ts';
 import { sameWork, workStore } from './work.ts';
 
 /** The work has changed and is to be written. */
@@ -44,14 +42,4 @@ async function wrote(outcome: KeptOutcome<'piece'>): Promise<void> {
   if (!joined) workStore.setState({ base: record });
   // What was changed meanwhile is joined once more, with the same base; until then nothing is shown in its place.
   else if (!isWaiting(record.id)) inStep?.adoptJoined(record);
-}
-
-/** The record that the work makes, with what its fields hold; null while there is no piece. */
-export function recordOfWork(): PieceRecord | null {
-  const { pieceId, createdAt, demo, changed, tags, drill, base } = workStore.getState();
-  const { name, brief, lineText, instrumentId, playerId, schoolId } = workWithDrafts();
-  if (pieceId === null) return null;
-  const document = pieceOf(name, brief, lineText, { tags, drill });
-  const kept = { id: pieceId, createdAt, updatedAt: Date.now(), demo, revision: base?.revision ?? 0, writtenBy: THIS_TAB };
-  return { ...kept, document, instrumentId, playerId, schoolId, changed };
 }

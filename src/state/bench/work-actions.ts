@@ -1,22 +1,17 @@
 import { withSchool } from '#core/brief/edits';
-import { FIRST_BRIEF, lineTextOf } from '#core/brief/lines';
-import type { Piece } from '#core/documents';
-import type { PieceRecord, SchoolRecord } from '../../records/record.ts';
+import { FIRST_BRIEF } from '#core/brief/lines';
+import type { SchoolRecord } from '../../records/record.ts';
 import { onlySchool, schoolOf } from '../../records/for-briefs.ts';
-import { carriedBy, pieceOf } from '../../records/piece-documents.ts';
+import { pieceOf } from '../../records/piece-documents.ts';
 import { newPieceRecord, NOTHING_USED } from '../../records/new-records.ts';
-import { isLeft } from '../../storage/writing/unwritten.ts';
-import { say } from '../notices.ts';
-import { planningStore, UNPLANNED } from '../planning.ts';
-import { forgetDrafts } from './drafts.ts';
+import { isLeft } from '../../storage/beside/unwritten.ts';
 import { allKept } from '../keeping/keep.ts';
-import { select } from '../selection.ts';
-import { forgetHistory } from './work-history.ts';
+import { setOnBench } from './on-bench.ts';
 import { workStore } from './work.ts';
 
 /** The database comes after the first drawing, or with the first piece that must be looked for in it. */
-const loadDatabase = () => import('../../storage/database.ts');
-const loadPieceList = () => import('../../storage/piece-list.ts');
+const loadDatabase = () => import('../../storage/database/database.ts');
+const loadPieceList = () => import('../../storage/reading/piece-list.ts');
 
 /** Opens a piece on the bench: the one asked for, else the last one worked on, else a new one. Returns its id. */
 export async function openPiece(id: string | null): Promise<string> {
@@ -52,23 +47,4 @@ export async function switchPiece(id: string | null): Promise<string> {
 /** Renames the piece. */
 export function renamePiece(name: string): void {
   workStore.setState({ name });
-}
-
-/** The line as typed; written out again for one that came without. */
-export function typedLine({ brief, lineText }: Piece): string {
-  return lineText ?? (brief.material.kind === 'line' ? lineTextOf(brief) : '');
-}
-
-/** Puts a piece on the bench; `base` is how the database has it. Its id. */
-export function setOnBench(record: PieceRecord, base: PieceRecord | null = null): string {
-  const { document, id, createdAt, demo, instrumentId, playerId, schoolId, changed } = record;
-  const { name, brief } = document;
-  const work = { name, brief, lineText: typedLine(document), instrumentId, playerId, schoolId };
-  planningStore.setState(UNPLANNED);
-  select(null);
-  say(null);
-  forgetDrafts();
-  workStore.setState({ ...work, pieceId: id, createdAt, base, demo, ...carriedBy(document), changed, gone: false });
-  forgetHistory();
-  return id;
 }

@@ -3,10 +3,10 @@ import { documentIssue } from '#core/messages';
 import { badReading, goodReading, type Reading } from '#core/result';
 import { type Brought, readPart } from '../backup/brought.ts';
 import { type DamagedPart, readEach, readRecordsText, type RecordPart, recordsText } from '../backup/records-text.ts';
-import { database } from '../../storage/database.ts';
+import { database } from '../../storage/database/database.ts';
 import type { PieceRecord, PlayerRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
-import { isFields } from '../../storage/read-record.ts';
-import { loadLog } from '../../storage/practice.ts';
+import { isFields } from '../../storage/reading/read-record.ts';
+import { loadLog } from '../../storage/reading/practice.ts';
 
 const FORMAT = 'dove-path/assignment';
 

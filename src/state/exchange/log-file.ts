@@ -4,8 +4,8 @@ import { textOf } from '../backup/studio-file.ts';
 import { type DamagedPart, readEach, readRecordsText } from '../backup/records-text.ts';
 import type { LogRecord, PlayerRecord } from '../../records/record.ts';
 import { type Merged, mergePages } from '../../storage/writing/merge-pages.ts';
-import { loadLog } from '../../storage/practice.ts';
-import { isFields, readRecord } from '../../storage/read-record.ts';
+import { loadLog } from '../../storage/reading/practice.ts';
+import { isFields, readRecord } from '../../storage/reading/read-record.ts';
 
 /** The log of a player as a file's text: every page of it, as a file of a studio that holds nothing else. */
 export async function logText(playerId: string | null): Promise<string> {

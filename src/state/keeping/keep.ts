@@ -2,7 +2,7 @@ import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
 import type { RecordOutcome, SaveOutcome } from '../../storage/writing/outcome.ts';
 import { removeRecord, saveRecord } from '../../storage/writing/save-record.ts';
-import { forgetUnwritten, keepUnwritten } from '../../storage/writing/unwritten.ts';
+import { forgetUnwritten, keepUnwritten } from '../../storage/beside/unwritten.ts';
 import { writeOnLeaving } from './leaving.ts';
 import { isWaiting, noteWaiting, waitingOf, waitingStore } from './waiting.ts';
 

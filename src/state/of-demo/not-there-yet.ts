@@ -1,5 +1,5 @@
 import type { DocumentName } from '#core/documents';
-import { database } from '../../storage/database.ts';
+import { database } from '../../storage/database/database.ts';
 import type { RecordOf } from '../../records/record.ts';
 
 /** The records that are not in the database: what was changed of the demo before it was put in stays as it is. */

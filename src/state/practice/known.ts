@@ -2,7 +2,7 @@ import type { Tried } from '#core/drill/hot-spots';
 import { type LogEntry, triedShifts } from '#core/practice/log';
 import type { Plan } from '#core/plan/describe';
 import { dayWeeksBefore, entriesOf } from '../../records/log-pages.ts';
-import { loadLog } from '../../storage/practice.ts';
+import { loadLog } from '../../storage/reading/practice.ts';
 
 /** The record counts for so many weeks back: what was hard a year ago need not be hard now. */
 const WEEKS = 8;

@@ -2,7 +2,7 @@ import type { Brief } from '#core/brief';
 import type { PracticeItem } from '#core/practice/item';
 import type { Plan } from '#core/plan/describe';
 import { engine } from '../../engine/client.ts';
-import { loadPiece } from '../../storage/piece-list.ts';
+import { loadPiece } from '../../storage/reading/piece-list.ts';
 
 /** An item with its plan, at the tempo its ladder leads to. */
 export interface LoadedItem {

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import type { Signal } from '#core/practice/session';
-import { keepBeside, textBeside } from '../../storage/beside.ts';
+import { keepBeside, textBeside } from '../../storage/beside/beside.ts';
 
 /** What can be said by a key or a pedal. */
 export type PedalSignal = Exclude<Signal, 'pain'>;

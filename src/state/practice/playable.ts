@@ -1,6 +1,6 @@
 import { engine } from '../../engine/client.ts';
 import { type GivenToPupil, piecesIn } from '../exchange/assignment.ts';
-import { loadPiece } from '../../storage/piece-list.ts';
+import { loadPiece } from '../../storage/reading/piece-list.ts';
 import { pieceTitle } from '../../words/labels.ts';
 
 /** The names of those pieces of something given that this pupil cannot play as they are: no hand lies on them within what is known. */

@@ -4,7 +4,7 @@ import { HARDEST, type ItemStanding, standingOf, unseenHardness } from '#core/we
 import { NOTHING_KNOWN } from '#core/drill/hot-spots';
 import { engine } from '../../engine/client.ts';
 import { dayLogged, type LogPage } from '../../records/log-pages.ts';
-import { loadPiece } from '../../storage/piece-list.ts';
+import { loadPiece } from '../../storage/reading/piece-list.ts';
 
 /** How a player stands with some items, by key. */
 export function standingsOf(pages: readonly LogPage[], items: readonly PracticeItem[]): ReadonlyMap<string, ItemStanding> {

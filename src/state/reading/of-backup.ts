@@ -1,4 +1,4 @@
-import { countSetAside } from '../../storage/set-aside.ts';
+import { countSetAside } from '../../storage/reading/set-aside.ts';
 import { backupState, type BackupState } from '../backup/backup.ts';
 import type { StoredQuery } from './queries.ts';
 

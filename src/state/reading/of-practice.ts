@@ -3,7 +3,7 @@ import type { Fading } from '#core/practice/fading';
 import type { Practised } from '#core/practice/item';
 import { entriesOf } from '../../records/log-pages.ts';
 import type { LogRecord, SessionRecord, WeekRecord } from '../../records/record.ts';
-import { loadLog, loadSessions, loadWeek } from '../../storage/practice.ts';
+import { loadLog, loadSessions, loadWeek } from '../../storage/reading/practice.ts';
 import { noteOrder } from '../practice/entry-order.ts';
 import type { StoredQuery } from './queries.ts';
 

@@ -1,7 +1,7 @@
 import type { Uses, PieceRecord } from '../../records/record.ts';
 import type { Studio } from '../../records/studio.ts';
-import { loadNewest, loadPiece, loadPieces, loadStoredPieces, type PieceList } from '../../storage/piece-list.ts';
-import { loadStudio, piecesUsing } from '../../storage/studio.ts';
+import { loadNewest, loadPiece, loadPieces, loadStoredPieces, type PieceList } from '../../storage/reading/piece-list.ts';
+import { loadStudio, piecesUsing } from '../../storage/reading/studio.ts';
 import type { StoredQuery } from './queries.ts';
 
 /** The instruments, players and schools of the studio. */

@@ -2,7 +2,7 @@ import { useEffect, useEffectEvent, useState } from 'react';
 import type { DocumentName } from '#core/documents';
 import type { RecordOf } from '../../records/record.ts';
 import { THIS_TAB } from '../../records/this-tab.ts';
-import { loadAll } from '../../storage/set-aside.ts';
+import { loadAll } from '../../storage/reading/set-aside.ts';
 import { BROUGHT_BACK_STUDIO, CHANGED_ELSEWHERE_STUDIO, CHANGED_IN_BOTH_STUDIO } from '../../words/kept/other-tabs.ts';
 import { bringBack as bringBackRecord } from '../keeping/bring-back.ts';
 import { keep as keepRecord, type KeptOutcome, remove as removeRecord } from '../keeping/keep.ts';

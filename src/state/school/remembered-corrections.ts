@@ -1,4 +1,4 @@
-import { type CorrectionMade, database } from '../../storage/database.ts';
+import { type CorrectionMade, database } from '../../storage/database/database.ts';
 
 /** After so many corrections of one kind the application offers to make a rule of it. */
 export const ENOUGH = 3;

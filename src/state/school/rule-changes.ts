@@ -4,7 +4,7 @@ import { withAnswer } from '#core/brief/parts/school';
 import type { Correction } from '#core/explain';
 import { engine } from '../../engine/client.ts';
 import { schoolOf } from '../../records/for-briefs.ts';
-import { piecesUsing } from '../../storage/studio.ts';
+import { piecesUsing } from '../../storage/reading/studio.ts';
 import { pieceTitle } from '../../words/labels.ts';
 import { workStore } from '../bench/work.ts';
 import { schoolOfPiece } from './school-actions.ts';

@@ -1,6 +1,6 @@
 import { withSchool } from '#core/brief/edits';
 import type { School } from '#core/brief/parts/school';
-import { database } from '../../storage/database.ts';
+import { database } from '../../storage/database/database.ts';
 import type { SchoolRecord } from '../../records/record.ts';
 import { onlySchool, schoolOf } from '../../records/for-briefs.ts';
 import { newSchool } from '../../records/new-records.ts';

@@ -1,10 +1,10 @@
 import type { LogDocument } from '#core/documents';
 import { type LogEntry, MOST_ENTRIES } from '#core/practice/log';
-import { database } from '../database.ts';
+import { database } from '../database/database.ts';
 import type { Logged, LogRecord } from '../../records/record.ts';
 import { pageOf } from '../../records/log-pages.ts';
-import { withEntriesThere } from './log-entries.ts';
-import { together } from './together.ts';
+import { withEntriesThere } from '../joining/log-entries.ts';
+import { together } from '../database/together.ts';
 
 /** What came of entries that were added to a log. */
 export interface Merged {

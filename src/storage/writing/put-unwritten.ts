@@ -1,17 +1,17 @@
 import { dequal } from 'dequal';
 import { DOCUMENT_KINDS, DOCUMENT_NAMES, type DocumentName } from '#core/documents';
 import { issuesText, type Issue } from '#core/messages';
-import { database, type EarlierRecord, underOneName } from '../database.ts';
+import { database, type EarlierRecord, underOneName } from '../database/database.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { piecesFollow } from './follow.ts';
-import { joinedRecord } from './join-records.ts';
-import { type Fields, isFields, isOfNewer, readRecord } from '../read-record.ts';
-import { textBeside } from '../beside.ts';
+import { joinedRecord } from '../joining/join-records.ts';
+import { type Fields, isFields, isOfNewer, readRecord } from '../reading/read-record.ts';
+import { textBeside } from '../beside/beside.ts';
 import { newId } from '../../records/this-tab.ts';
-import { holdingToo, isHeld } from './holds.ts';
-import { isLog, withEntriesThere } from './log-entries.ts';
-import { together } from './together.ts';
-import { keysOf } from './left-keys.ts';
+import { holdingToo, isHeld } from '../joining/holds.ts';
+import { isLog, withEntriesThere } from '../joining/log-entries.ts';
+import { together } from '../database/together.ts';
+import { keysOf } from '../beside/left-keys.ts';
 import { keepVersion } from './versions.ts';
 
 /**

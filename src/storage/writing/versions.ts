@@ -1,8 +1,8 @@
 import type { DocumentName } from '#core/documents';
-import { database, type VersionRecord } from '../database.ts';
+import { database, type VersionRecord } from '../database/database.ts';
 import type { RecordOf } from '../../records/record.ts';
 import { deflated, inflated } from '../../files/deflate.ts';
-import { isFields, readRecord } from '../read-record.ts';
+import { isFields, readRecord } from '../reading/read-record.ts';
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;

@@ -1,5 +1,5 @@
 import { storageFailureText } from '../../words/kept/storage-failures.ts';
-import { inTime } from '../in-time.ts';
+import { inTime } from '../database/in-time.ts';
 import type { SaveOutcome } from './outcome.ts';
 
 /** Writes; what went wrong is an outcome. */

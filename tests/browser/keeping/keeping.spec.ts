@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { PIECE_PAGES, ROOMS } from '../../../src/islands/rooms.ts';
+import { PIECE_PAGES, ROOMS } from '../../../src/islands/frame/rooms.ts';
 import { expect, test } from '../bench-page.ts';
 
 /** Runs in a page before anything of it: the browser refuses to keep texts beside the database. */

@@ -2,9 +2,9 @@ import 'fake-indexeddb/auto';
 import assert from 'node:assert/strict';
 import { beforeEach, describe, it } from 'node:test';
 import { FIRST_BRIEF } from '#core/brief/lines';
-import { database, DovePathDatabase } from '../../../src/storage/database.ts';
-import { readFirst } from '../../../src/storage/first-reading.ts';
-import { loadOpenPieces } from '../../../src/storage/open-pieces.ts';
+import { database, DovePathDatabase } from '../../../src/storage/database/database.ts';
+import { readFirst } from '../../../src/storage/reading/first-reading.ts';
+import { loadOpenPieces } from '../../../src/storage/reading/open-pieces.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newPieceRecord } from '../../../src/records/new-records.ts';
 

@@ -5,12 +5,12 @@ import Dexie from 'dexie';
 import type { Brief } from '#core/brief';
 import { readStudioFile } from '../../../src/files/document-files.ts';
 import { noteCorrection } from '../../../src/state/school/remembered-corrections.ts';
-import { database } from '../../../src/storage/database.ts';
+import { database } from '../../../src/storage/database/database.ts';
 import type { PieceRecord } from '../../../src/records/record.ts';
 import { pieceOf } from '../../../src/records/piece-documents.ts';
 import { newPieceRecord, newPlayer, newSchool, NOTHING_USED } from '../../../src/records/new-records.ts';
 import { deleteRecord } from '../../../src/storage/writing/delete-record.ts';
-import { loadStudio } from '../../../src/storage/studio.ts';
+import { loadStudio } from '../../../src/storage/reading/studio.ts';
 import { playerDocument, schoolDocument } from '../../../src/records/studio.ts';
 import { saveRecord } from '../../../src/storage/writing/save-record.ts';
 

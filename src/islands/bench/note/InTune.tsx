@@ -34,7 +34,7 @@ import {
   soundedText,
 } from '../../../words/intonation.ts';
 import { mmText } from '../../../words/plan-words.ts';
-import { SystemChoice } from '../../SystemChoice.tsx';
+import { SystemChoice } from '../../parts/SystemChoice.tsx';
 
 /** Errors for which the beats are told, cents. */
 const ERRORS = [5, 10, 20] as const;

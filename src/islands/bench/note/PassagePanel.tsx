@@ -9,7 +9,7 @@ import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { AskOfPassage } from './AskOfPassage.tsx';
 import { Button } from '../../../ui/Button.tsx';
 import { soundText } from '../../../words/plan-words.ts';
-import { openOnBench } from '../../open-on-bench.ts';
+import { openOnBench } from '../../opened-piece/open-on-bench.ts';
 
 /** What can be done with several notes at once. */
 export function PassagePanel({ plan, passage }: { readonly plan: Plan; readonly passage: Passage }) {

@@ -5,7 +5,7 @@ import { useOpenDialogs } from '../../../state/open-dialogs.ts';
 import { renamePiece } from '../../../state/bench/work-actions.ts';
 import { redo, undo } from '../../../state/bench/work-history.ts';
 import { useHistory, useWork } from '../../../state/bench/work.ts';
-import { SavedState } from '../../SavedState.tsx';
+import { SavedState } from '../../frame/SavedState.tsx';
 import { Button, ButtonLink } from '../../../ui/Button.tsx';
 import { TextField } from '../../../ui/fields/Field.tsx';
 import { materialLabel } from '../../../words/labels.ts';

@@ -6,7 +6,7 @@ import { STORED_PIECES } from '../../../state/reading/of-studio.ts';
 import { useStored } from '../../../state/reading/use-stored.ts';
 import { Dialog } from '../../../ui/Dialog.tsx';
 import { pieceTitle } from '../../../words/labels.ts';
-import { openOnBench } from '../../open-on-bench.ts';
+import { openOnBench } from '../../opened-piece/open-on-bench.ts';
 import { chooseInPart, goToPart, type SentencePart, sentenceParts } from '../sentence/parts.ts';
 import { COMMANDS } from './commands.ts';
 import { type Command as BenchCommand, COMMAND_GROUPS } from './key-lines.ts';

@@ -7,7 +7,7 @@ import { OpenedSection } from '../../../ui/OpenedSection.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { Popover } from '../../../ui/Popover.tsx';
 import { refingeredText, versionText, workChange } from '../../../words/work-changes.ts';
-import { EarlierVersions } from '../../EarlierVersions.tsx';
+import { EarlierVersions } from '../../opened-piece/EarlierVersions.tsx';
 
 interface HistoryListProps {
   readonly anchor: RefObject<HTMLButtonElement | null>;

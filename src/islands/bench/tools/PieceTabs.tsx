@@ -2,7 +2,7 @@ import { X } from '../../../ui/icons.ts';
 import { closeOpen, useOpenPieces } from '../../../state/bench/open-pieces.ts';
 import { PAGE_TAB } from '../../../ui/page-tab.ts';
 import { pieceTitle } from '../../../words/labels.ts';
-import { openOnBench } from '../../open-on-bench.ts';
+import { openOnBench } from '../../opened-piece/open-on-bench.ts';
 
 /** The pieces that stand open, where there are two or more: one step away, and closed without losing anything. */
 export function PieceTabs({ pieceId }: { readonly pieceId: string }) {

@@ -2,8 +2,8 @@ import { chooseTheme, themeNow } from '../../../design/theme.ts';
 import { showFirstSteps } from '../../../state/first-steps.ts';
 import { toggleLoop, silence } from '../../../state/sound/sound-actions.ts';
 import { workStore } from '../../../state/bench/work.ts';
-import { openOnBench } from '../../open-on-bench.ts';
-import { PIECE_PAGES, ROOMS } from '../../rooms.ts';
+import { openOnBench } from '../../opened-piece/open-on-bench.ts';
+import { PIECE_PAGES, ROOMS } from '../../frame/rooms.ts';
 import { type Command, KEY_COMMANDS } from './key-lines.ts';
 
 /** What no key does. */

@@ -25,7 +25,7 @@ import {
   voiceLabel,
 } from '../../../words/line/brought-in.ts';
 import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
-import type { ReadScore } from '../../../files/foreign/read-score.ts';
+import type { ReadScore } from '../../../files/foreign/score-read.ts';
 
 interface ScoreChoiceProps {
   readonly read: ReadScore;

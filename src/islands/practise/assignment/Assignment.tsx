@@ -7,12 +7,12 @@ import { Answered } from '../../../ui/states/Answered.tsx';
 import { guarded } from '../../../ui/states/Boundary.tsx';
 import { Notice } from '../../../ui/states/Notice.tsx';
 import { NOT_ANSWERED } from '../../../words/notices.ts';
-import { Addressed } from '../../Addressed.tsx';
-import { Header } from '../../Header.tsx';
-import { NOBODY, PlayerChoice } from '../../PlayerChoice.tsx';
+import { Addressed } from '../../frame/Addressed.tsx';
+import { Header } from '../../frame/Header.tsx';
+import { NOBODY, PlayerChoice } from '../../parts/PlayerChoice.tsx';
 import { Give } from './Give.tsx';
 import { LogBack } from './LogBack.tsx';
-import type { Run } from '../../run.ts';
+import type { Run } from '../../parts/run.ts';
 import { TakeIn } from './TakeIn.tsx';
 
 /** The way between teacher and pupil, each in a browser of their own: an assignment out and in, the log out and in. */

@@ -16,7 +16,7 @@ import { Answered } from '../../../ui/states/Answered.tsx';
 import { ASSIGNMENT_WORDS, givenText, unplayableText } from '../../../words/practice/assignment.ts';
 import { INSTRUMENT_LABELS } from '../../../words/labels.ts';
 import { dayText } from '../../../words/practice/record.ts';
-import type { Run } from '../../run.ts';
+import type { Run } from '../../parts/run.ts';
 
 interface GiveProps {
   readonly player: PlayerRecord;

@@ -7,8 +7,8 @@ import { Button } from '../../../ui/Button.tsx';
 import { Heading } from '../../../ui/Heading.tsx';
 import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';
 import { ASSIGNMENT_WORDS, damagedPartsText, mergedText } from '../../../words/practice/assignment.ts';
-import { PlayerChoice } from '../../PlayerChoice.tsx';
-import type { Run } from '../../run.ts';
+import { PlayerChoice } from '../../parts/PlayerChoice.tsx';
+import type { Run } from '../../parts/run.ts';
 
 interface LogBackProps {
   /** Whose log goes out; null for nobody of the studio. */

@@ -8,7 +8,7 @@ import { OpenFileButton } from '../../../ui/OpenFileButton.tsx';
 import { broughtText } from '../../../words/kept/backup.ts';
 import { ASSIGNMENT_WORDS, damagedPartsText, savedText } from '../../../words/practice/assignment.ts';
 import { BroughtTable } from '../../backup/BroughtTable.tsx';
-import type { Run } from '../../run.ts';
+import type { Run } from '../../parts/run.ts';
 
 interface TakeInProps {
   readonly run: Run;

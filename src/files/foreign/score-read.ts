@@ -1,0 +1,8 @@
+import type { ForeignScore } from '#core/format/foreign';
+import type { Grid, Quantised } from '#core/format/midi';
+
+/** A score as it was read; one that was played, with the grid to which it was set and how far it was from it. */
+export interface ReadScore {
+  readonly score: ForeignScore;
+  readonly played: (Pick<Quantised, 'error'> & { readonly grid: Grid }) | null;
+}

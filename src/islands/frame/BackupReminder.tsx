@@ -1,0 +1,22 @@
+import { answerOf } from '../../engine/asked.ts';
+import { putOffBackup } from '../../state/backup/backup.ts';
+import { BACKUP_STATE } from '../../state/reading/of-backup.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
+import { Button, ButtonLink } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/states/Notice.tsx';
+import { persistedText, reminderText } from '../../words/kept/backup.ts';
+
+/** After some days with changes since the last backup: that it would be time for one, until it is made or put off. */
+export function BackupReminder() {
+  const state = answerOf(useStored(BACKUP_STATE));
+  if (state?.isDue !== true) return null;
+  return (
+    <Notice label="Backup" className="mt-3 flex flex-wrap items-center gap-3">
+      <p className="grow">
+        {reminderText(state)} {state.persisted === false && persistedText(false)}
+      </p>
+      <ButtonLink href="/backup">Back up</ButtonLink>
+      <Button onClick={() => void putOffBackup()}>Not now</Button>
+    </Notice>
+  );
+}

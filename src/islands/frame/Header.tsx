@@ -1,0 +1,73 @@
+import type { ReactNode } from 'react';
+import { PAGE_TAB } from '../../ui/page-tab.ts';
+import { NotSaved } from './NotSaved.tsx';
+import { KEEPING_PAGES, type PageLink, type PageName, PIECE_PAGES, ROOMS } from './rooms.ts';
+import { SavedState } from './SavedState.tsx';
+
+interface HeaderProps {
+  readonly current: PageName;
+  /** The piece in hand: its other pages open on it. */
+  readonly pieceId?: string | null;
+  /** What stands between the rooms and the pages: the name of the piece. */
+  readonly name?: ReactNode;
+  readonly children?: ReactNode;
+}
+
+/** The rooms, the pages of the one you are in, and what can be done here. */
+export function Header({ current, pieceId = null, name, children }: HeaderProps) {
+  const room = ROOMS.find(({ pages }) => pages.some((page) => page.name === current))?.name ?? 'Bench';
+  return (
+    <>
+      <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1.5 border-b border-line px-5 py-1.5 lg:h-[43px] lg:flex-nowrap">
+        <a href="/" className="shrink-0 font-serif text-lg font-semibold text-ink no-underline">
+          Dove Path
+        </a>
+        <nav aria-label="Rooms" className={`flex shrink-0 gap-x-3 border-line ${pagesOf(room).length < 2 ? '' : 'lg:border-r lg:pr-4'}`}>
+          {ROOMS.map(({ name: each, pages }) => (
+            <a
+              key={each}
+              href={each === 'Bench' ? addressOf('/', pieceId) : pages[0].href}
+              aria-current={each === room ? 'true' : undefined}
+              className={`no-underline ${each === room ? 'font-semibold text-ink' : 'text-dove-dark hover:text-ink'}`}
+            >
+              {each}
+            </a>
+          ))}
+        </nav>
+        {name}
+        <Pages room={room} current={current} pieceId={pieceId} />
+        {children}
+        {KEEPING_PAGES.includes(current) && <SavedState className="ml-auto" />}
+      </header>
+      {KEEPING_PAGES.includes(current) && <NotSaved />}
+    </>
+  );
+}
+
+/** The pages of a room; on the bench those of the piece. A room of one page needs none. */
+function Pages({ room, current, pieceId }: { readonly room: string; readonly current: PageName; readonly pieceId: string | null }) {
+  const pages = pagesOf(room);
+  if (pages.length < 2) return null;
+  return (
+    <nav aria-label={room === 'Bench' ? 'This piece' : room} className="flex flex-wrap gap-x-3 lg:shrink-0">
+      {pages.map((page) => (
+        <a
+          key={page.href}
+          href={room === 'Bench' ? addressOf(page.href, pieceId) : page.href}
+          aria-current={page.name === current ? 'page' : undefined}
+          className={`${PAGE_TAB} no-underline hover:text-ink`}
+        >
+          {page.name}
+        </a>
+      ))}
+    </nav>
+  );
+}
+
+function pagesOf(room: string): readonly PageLink[] {
+  return room === 'Bench' ? PIECE_PAGES : (ROOMS.find(({ name }) => name === room)?.pages ?? []);
+}
+
+function addressOf(href: string, pieceId: string | null): string {
+  return pieceId === null ? href : `${href}?piece=${pieceId}`;
+}

@@ -1,0 +1,20 @@
+import type { Brief } from '#core/brief';
+import { useEngine } from '../../engine/queries.ts';
+import { Answered } from '../../ui/states/Answered.tsx';
+import { changeEffects, setupChanges } from '../../words/setup.ts';
+
+/** What a change of player or instrument is, and what it does to a piece: "string length 307 mm, was 300 mm. Notes 3, 4 are …". */
+export function ChangeWords({ before, after }: { readonly before: Brief; readonly after: Brief }) {
+  const changed = useEngine(after, { kind: 'what-changed', before });
+  const told = setupChanges(before, after).join('; ');
+  return (
+    <>
+      {told.charAt(0).toUpperCase()}
+      {told.slice(1)}
+      {told === '' ? '' : '. '}
+      <Answered asked={changed} waiting="Working out what changes …">
+        {(what) => <>{(what && changeEffects(what).join(' ')) || 'Its fingering stays as it is.'}</>}
+      </Answered>
+    </>
+  );
+}

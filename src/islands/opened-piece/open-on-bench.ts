@@ -1,0 +1,10 @@
+import { switchPiece } from '../../state/bench/work-actions.ts';
+
+/** Puts another piece on the bench without leaving the page; with null a new one. The address follows, and "back" comes back. */
+export function openOnBench(id: string | null): void {
+  void switchPiece(id).then((opened) => {
+    const address = new URL(location.href);
+    address.searchParams.set('piece', opened);
+    history.pushState(null, '', address);
+  });
+}

@@ -1,0 +1,106 @@
+import { useEffect, useState } from 'react';
+import { keepPlanning } from '../../state/planning-actions.ts';
+import { keepSaving } from '../../state/bench/saving.ts';
+import { openAtOnce } from '../../state/bench/open-at-once.ts';
+import { bringOpenPieces } from '../../state/bench/open-pieces.ts';
+import { bringStudio } from '../../state/studio.ts';
+import { newPiece, newPieceOfStudio, openPiece, switchPiece } from '../../state/bench/work-actions.ts';
+import { readyToRead } from '../../state/reading/ready.ts';
+
+/**
+ * Opens the piece named in the address, the last one, or a new one, and keeps planning and saving it; null while all is
+ * well, else what the database said.
+ */
+export function useOpenedPiece(): string | null {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  useEffect(() => {
+    let stop = (): void => undefined;
+    let gone = false;
+    void openFromAddress()
+      .catch((error: unknown) => {
+        setTrouble(error instanceof Error ? error.message : 'unknown error');
+        newPiece();
+      })
+      .then(() => {
+        if (gone) return;
+        const stopPlanning = keepPlanning();
+        const stopSaving = keepSaving();
+        const stopInStep = inStepWhenIdle();
+        stop = () => {
+          stopPlanning();
+          stopSaving();
+          stopInStep();
+        };
+      });
+    const back = (): void => void switchPiece(new URL(location.href).searchParams.get('piece'));
+    // A link that is opened in the same tab changes nothing but what stands behind the #.
+    const linkOpened = (): void => void (location.hash.startsWith('#brief=') && location.reload());
+    window.addEventListener('popstate', back);
+    window.addEventListener('hashchange', linkOpened);
+    return () => {
+      gone = true;
+      stop();
+      window.removeEventListener('popstate', back);
+      window.removeEventListener('hashchange', linkOpened);
+    };
+  }, []);
+  return trouble;
+}
+
+/** The first drawing has the page to itself for so long, ms. */
+const AFTER_DRAWING_MS = 2000;
+
+/** Keeps the piece in step with other tabs, from the first moment of rest on. */
+function inStepWhenIdle(): () => void {
+  let stop = (): void => undefined;
+  let gone = false;
+  const begin = (): void =>
+    void Promise.all([import('../bench/at-rest.ts'), readyToRead()]).then(
+      ([{ keepInStep }]) => {
+        if (!gone) stop = keepInStep();
+      },
+      () => undefined,
+    );
+  // What another tab writes before that is joined when it is written here.
+  requestIdleCallback(() => setTimeout(begin, AFTER_DRAWING_MS));
+  return () => {
+    gone = true;
+    stop();
+  };
+}
+
+/** The address then names the piece, and keeps whatever else it says; a brief of a link stays in it until it is a piece. */
+async function openFromAddress(): Promise<void> {
+  const address = new URL(location.href);
+  const linked = new URLSearchParams(address.hash.slice(1)).get('brief');
+  const isNew = address.searchParams.has('new');
+  const piece = address.searchParams.get('piece');
+  const player = address.searchParams.get('player');
+  const atOnce = isNew || linked !== null || player !== null ? null : await openAtOnce(piece);
+  if (atOnce !== null) return name(atOnce);
+  await readyToRead();
+  await Promise.all([bringStudio(), bringOpenPieces()]);
+  const id = await openAsked(isNew, linked !== null, piece);
+  if (linked !== null) {
+    const { onceWritten, openLinkedBrief } = await import('../../state/bench/open-link.ts');
+    await openLinkedBrief(linked);
+    return onceWritten(id, name);
+  }
+  if (player !== null) (await import('../../state/bench/new-for-player.ts')).giveNewPieceTo(player);
+  name(id);
+}
+
+/** Names the piece in the address. */
+function name(id: string): void {
+  const address = new URL(location.href);
+  for (const said of ['new', 'player']) address.searchParams.delete(said);
+  address.hash = '';
+  address.searchParams.set('piece', id);
+  history.replaceState(null, '', address);
+}
+
+/** A link brings a brief of its own; a new piece is taught as the studio teaches. */
+async function openAsked(isNew: boolean, linked: boolean, piece: string | null): Promise<string> {
+  if (linked) return newPiece();
+  return isNew ? await newPieceOfStudio() : await openPiece(piece);
+}

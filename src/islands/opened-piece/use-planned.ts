@@ -1,0 +1,35 @@
+import { issuesText } from '#core/messages';
+import type { Plan } from '#core/plan/describe';
+import { answerOf, type Asked, useAsked } from '../../engine/asked.ts';
+import { engine } from '../../engine/client.ts';
+import type { PieceRecord } from '../../records/record.ts';
+import { PIECE } from '../../state/reading/of-studio.ts';
+import { useStored } from '../../state/reading/use-stored.ts';
+import { NO_PIECE } from '../../words/kept/storage.ts';
+
+/** A piece with its plan, and whose it is. */
+export interface PlannedPiece {
+  readonly id: string;
+  readonly name: string;
+  readonly plan: Plan;
+  readonly playerId: string | null;
+}
+
+/** The piece of an id with its plan, as it is now; a sentence where there is none. */
+export function usePlanned(id: string | null): Asked<PlannedPiece | string> {
+  const kept = useStored(PIECE, id);
+  const record = answerOf(kept);
+  const planned = useAsked({
+    key: ['planned', record?.id, record?.revision],
+    ask: (signal) => plannedOf(record, signal),
+    when: kept.state === 'answered',
+  });
+  return kept.state === 'failed' ? kept : planned;
+}
+
+async function plannedOf(record: PieceRecord | null, signal: AbortSignal): Promise<PlannedPiece | string> {
+  if (!record) return NO_PIECE;
+  const { id, document, playerId } = record;
+  const outcome = await engine.ask(document.brief, { kind: 'plan' }, { signal });
+  return outcome.ok ? { id, name: document.name, plan: outcome.value.best, playerId } : issuesText(outcome.issues);
+}

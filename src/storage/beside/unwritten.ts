@@ -1,0 +1,47 @@
+import type { DocumentName } from '#core/documents';
+import type { RecordOf } from '../../records/record.ts';
+import { keepBeside, textBeside } from './beside.ts';
+import { keyOf, keysOf } from './left-keys.ts';
+import { THIS_TAB } from '../../records/this-tab.ts';
+import { sentSince } from './sent.ts';
+
+/**
+ * Leaves a record whose last change is not in the database yet for the next page, with how it was before and what is on its
+ * way to the database; `change` is its number among the changes of this page. False where this place is full or shut.
+ */
+export function keepUnwritten(record: RecordOf<DocumentName>, base: RecordOf<DocumentName> | null, change: number): boolean {
+  const left = { ...record, writtenBy: THIS_TAB, change, base, sent: sentSince(record.id, base) };
+  return keepBeside(keyOf(record.id), JSON.stringify(left));
+}
+
+/** What was left of this record is in the database. */
+export function forgetUnwritten(id: string): void {
+  keepBeside(keyOf(id), null);
+}
+
+/**
+ * Puts what earlier pages left into the database, unless that got there by itself. What cannot be written now, as on a full
+ * disk, and what a newer version left stays where it is.
+ */
+export async function writeUnwritten(): Promise<void> {
+  const keys = keysOf('');
+  if (keys.length === 0) return;
+  const { putUnwritten } = await import('../writing/put-unwritten.ts');
+  for (const key of keys) {
+    const text = textBeside(key);
+    if (text === null) continue;
+    const isDone = await putUnwritten(text).catch(() => false);
+    // The page that left it may still live, and have left a newer one meanwhile.
+    if (isDone && textBeside(key) === text) keepBeside(key, null);
+  }
+}
+
+/** Whether something was left of a record that could not be written yet. */
+export function isLeft(id: string): boolean {
+  return keysOf(id).length > 0;
+}
+
+/** Whatever any page has left of a record is forgotten: the record is deleted. */
+export function forgetAllLeft(id: string): void {
+  for (const key of keysOf(`${id}/`)) keepBeside(key, null);
+}

@@ -1,0 +1,89 @@
+import type { DocumentName } from '#core/documents';
+import type { Brief } from '#core/brief';
+import { type Issue } from '#core/messages';
+import { goodReading, type Reading } from '#core/result';
+import { readAs, readAnyVersion } from '../../validation/documents.ts';
+import type { ChangedSince, Holds, LinksOf, RecordOf } from '../../records/record.ts';
+import { type EarlierRecord, underOneName } from '../database/database.ts';
+
+/** Something with fields, of which nothing is known. */
+export type Fields = Readonly<Record<string, unknown>>;
+
+/** What a record of a kind has beside its document, as far as it can be read. */
+type ReadLinks = { readonly [Name in DocumentName]: (fields: Fields) => Promise<LinksOf[Name]> };
+
+const READ_LINKS: ReadLinks = {
+  piece: async (fields) => ({
+    instrumentId: idIn(fields, 'instrumentId'),
+    playerId: idIn(fields, 'playerId'),
+    schoolId: idIn(fields, 'schoolId'),
+    changed: await readChanged(fields['changed']),
+  }),
+  player: async (fields) => ({ instrumentId: idIn(fields, 'instrumentId'), schoolId: idIn(fields, 'schoolId') }),
+  instrument: async () => ({}),
+  school: async () => ({}),
+  stages: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
+  session: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
+  week: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
+  log: async (fields) => ({ playerId: idIn(fields, 'playerId') }),
+};
+
+/**
+ * Reads a whole record, from the database, a file or what a page left: its document must pass its check, in whatever
+ * version; what stands beside that and is damaged is replaced by what does no harm.
+ */
+export async function readRecord<Name extends DocumentName>(name: Name, value: object): Promise<Reading<RecordOf<Name>>> {
+  const fields: Fields & EarlierRecord = { ...value };
+  underOneName(fields);
+  const reading = await readAnyVersion(name, fields.document);
+  if (!reading.ok) return reading;
+  const updatedAt = timeIn(fields, 'updatedAt');
+  return goodReading({
+    id: String(fields['id']),
+    createdAt: Math.min(timeIn(fields, 'createdAt'), updatedAt),
+    updatedAt,
+    demo: fields['demo'] === true,
+    revision: timeIn(fields, 'revision'),
+    writtenBy: idIn(fields, 'writtenBy'),
+    ...holdsIn(fields),
+    document: reading.value,
+    ...(await READ_LINKS[name](fields)),
+  });
+}
+
+/** Whether a record does not read because a newer version of the application wrote it. */
+export function isOfNewer(issues: readonly Issue[]): boolean {
+  return issues.some((issue) => issue.code === 'document/newer-version');
+}
+
+/** Whether something has fields, as every record does. */
+export function isFields(value: unknown): value is Fields {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+async function readChanged(changed: unknown): Promise<ChangedSince | null> {
+  if (!isFields(changed)) return null;
+  const before = await readBefore(changed['before']);
+  return before && { before };
+}
+
+async function readBefore(before: unknown): Promise<Brief | null> {
+  const reading = await readAs('brief', before);
+  return reading.ok ? reading.value : null;
+}
+
+function holdsIn({ holds }: Fields): { readonly holds?: Holds } {
+  if (!isFields(holds)) return {};
+  const numbers = Object.entries(holds).filter((entry): entry is [string, number] => typeof entry[1] === 'number');
+  return { holds: Object.fromEntries(numbers) };
+}
+
+function timeIn(fields: Fields, name: string): number {
+  const value = fields[name];
+  return typeof value === 'number' && Number.isFinite(value) && value >= 0 ? value : 0;
+}
+
+function idIn(fields: Fields, name: string): string | null {
+  const value = fields[name];
+  return typeof value === 'string' && value !== '' ? value : null;
+}

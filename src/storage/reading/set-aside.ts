@@ -1,0 +1,59 @@
+import { DOCUMENT_KINDS, type DocumentName } from '#core/documents';
+import { database } from '../database/database.ts';
+import type { RecordOf } from '../../records/record.ts';
+import { isFields, isOfNewer, readRecord } from './read-record.ts';
+
+/**
+ * A stored record as it reads, its document brought to this version; one that does not read is set aside, never dropped,
+ * and null. One that a newer version wrote stays where it is, for that version to read, and is null too.
+ */
+export async function readOrSetAside<Name extends DocumentName>(name: Name, record: RecordOf<Name>): Promise<RecordOf<Name> | null> {
+  const reading = await readRecord(name, record);
+  if (reading.ok) return reading.value;
+  if (isOfNewer(reading.issues)) return null;
+  const reason = reading.issues.map(({ message }) => message).join(' ');
+  const table = database.tableOf(name);
+  await outsideOfQueries(() =>
+    database.transaction('rw', table, database.setAside, async () => {
+      await database.setAside.put({ id: record.id, name, record, reason, at: Date.now() });
+      await table.delete(record.id);
+    }),
+  );
+  return null;
+}
+
+/** Writes while something is read: a query that a page follows may not write itself, so this is done beside it. */
+async function outsideOfQueries(write: () => PromiseLike<unknown>): Promise<void> {
+  await new Promise<void>((resolve, reject) => {
+    setTimeout(() => void write().then(() => resolve(), reject));
+  });
+}
+
+/** The records of a kind. */
+export interface AllRead<Name extends DocumentName> {
+  /** Those that can be read, the last changed first. */
+  readonly records: readonly RecordOf<Name>[];
+  /** How many a newer version of the application wrote, which this one cannot read. */
+  readonly newer: number;
+}
+
+/** All records of a kind. */
+export async function readAll<Name extends DocumentName>(name: Name): Promise<AllRead<Name>> {
+  const { version } = DOCUMENT_KINDS[name];
+  // Not by the table's index: a damaged record may not be in it.
+  const stored = await database.tableOf(name).toArray();
+  const read = await Promise.all(stored.map((record) => readOrSetAside(name, record)));
+  const records = read.filter((record) => record !== null).toSorted((one, other) => other.updatedAt - one.updatedAt);
+  const newer = stored.filter(({ document }) => isFields(document) && Number(document['version']) > version).length;
+  return { records, newer };
+}
+
+/** All records of a kind that can be read, the last changed first. */
+export async function loadAll<Name extends DocumentName>(name: Name): Promise<readonly RecordOf<Name>[]> {
+  return (await readAll(name)).records;
+}
+
+/** How many records are set aside. */
+export async function countSetAside(): Promise<number> {
+  return await database.setAside.count();
+}
